@@ -1,0 +1,8 @@
+export * from './coordinates';
+export * from './half-body';
+export * from './vec3';
+export { LINES, LINE_IDS, lineIndex, type LineDefinition } from './lines';
+export { JOINTS, MuscleModel, halfFromDegrees } from './muscle-model';
+export { PROXIES } from './proxies';
+export { STRAND_IDS, StrandModel, typicalEnd, type Manner } from './strands';
+export * from './structures';

@@ -1,0 +1,90 @@
+import { DEG, HALF, type Half } from '@/core/body';
+import type { Context, TestDefinition } from '../definition';
+
+/** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
+const ROLL = 6;
+const TYPICAL = { 'hip-extension': 5, 'knee-flexion': 52.5, 'hip-abduction': 15.6 };
+
+function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
+  const v = { ...TYPICAL, ...context, ...own };
+  out.fill(0);
+  out[HALF.hipFlexion] = -(v['hip-extension'] + (context.pelvicTilt ?? ROLL)) * DEG;
+  out[HALF.hipAdduction] = -v['hip-abduction'] * DEG;
+  out[HALF.kneeFlexion] = v['knee-flexion'] * DEG;
+}
+
+export const modifiedThomas: TestDefinition = {
+  id: 'modified-thomas',
+  name: 'Leg hanging from the table edge',
+  position: 'table edge',
+  start: 'She sits on the very edge, rolls back and hugs both knees. Low back lightly flat.',
+  hold: 'She keeps one knee hugged, just enough that the low back touches. Watch her front hip bone: it stays still.',
+  move: 'Let the other thigh sink by its own weight, shin loose.',
+  end: 'Read where the thigh comes to rest, then how far the shin hangs, then how far the thigh has drifted out.',
+  spoils: ['other knee hugged too hard', 'low back arching', 'table under the thigh'],
+  care: 'Not with back pain in this position or a pinch in the hugged hip; not late in pregnancy.',
+  readouts: [
+    {
+      id: 'hip-extension',
+      name: 'Thigh below the table',
+      unit: 'deg',
+      zero: 'thigh level; + below, − above',
+      min: -45,
+      max: 40,
+      better: 'higher',
+      movement: 'hip-extension',
+      manner: 'hanging',
+      detectable: 8,
+      detectableSource: 'rule of thumb for this test',
+      norms: [
+        { sex: 'all', mean: 5, sd: 8, group: 'untrained adults', source: 'rule of thumb', confidence: 'teaching-default', primary: true },
+        { sex: 'all', mean: 10.6, sd: 9.61, group: 'recreational athletes', source: 'Ferber 2010', confidence: 'published' },
+        { sex: 'all', mean: 11.9, sd: 5.6, group: 'elite athletes', source: 'Harvey 1998', confidence: 'published' },
+      ],
+      posture: (value, context, out) => hang(context, { 'hip-extension': value }, out),
+    },
+    {
+      id: 'knee-flexion',
+      name: 'Bend of the hanging knee',
+      unit: 'deg',
+      zero: 'straight knee',
+      min: 0,
+      max: 130,
+      better: 'higher',
+      movement: 'knee-flexion-hip-extended',
+      manner: 'hanging',
+      detectable: 6.3,
+      detectableSource: 'computed from Harvey 1998 (reliability .91)',
+      norms: [
+        { sex: 'all', mean: 52.5, sd: 7.6, group: 'elite athletes', source: 'Harvey 1998', confidence: 'published', primary: true },
+      ],
+      posture: (value, context, out) => hang(context, { 'knee-flexion': value }, out),
+    },
+    {
+      id: 'hip-abduction',
+      name: 'Sideways drift of the thigh',
+      unit: 'deg',
+      zero: 'thigh in line with the trunk; + outwards',
+      min: -20,
+      max: 60,
+      better: 'lower',
+      movement: 'hip-adduction',
+      manner: 'hanging',
+      detectable: 4.8,
+      detectableSource: 'computed from Harvey 1998 (reliability .91)',
+      norms: [
+        { sex: 'all', mean: 15.6, sd: 5.8, group: 'elite athletes', source: 'Harvey 1998', confidence: 'published', primary: true },
+      ],
+      posture: (value, context, out) => hang(context, { 'hip-abduction': value }, out),
+    },
+  ],
+  sensations: [
+    { place: 'front-hip-crease', action: 'note' },
+    { place: 'front-thigh', action: 'note' },
+    { place: 'outer-hip', action: 'note' },
+    { place: 'outer-thigh', action: 'note' },
+    { place: 'groin-pinch', action: 'stop' },
+    { place: 'low-back', action: 'ease' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

@@ -1,0 +1,64 @@
+import { DEG, HALF } from '@/core/body';
+import type { TestDefinition } from '../definition';
+
+const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
+
+export const proneHipRotation: TestDefinition = {
+  id: 'prone-hip-rotation',
+  name: 'Thigh turning, lying on the front',
+  position: 'on the front',
+  start: 'Face down, thighs parallel, knee bent to a right angle.',
+  hold: 'One hand on the sacrum. For turning in the opposite buttock stays down, for turning out the same one.',
+  move: 'Turning in: the foot travels outwards. Turning out: the foot travels inwards, across.',
+  end: 'Stop when the pelvis begins to roll or the stop is firm. Read the shin against upright.',
+  spoils: ['buttock lifting', 'knee angle changing', 'knee giving instead of the hip'],
+  care: 'After a knee ligament injury hold above the knee. Not after hip surgery from the front.',
+  readouts: [
+    {
+      id: 'internal-rotation',
+      name: 'Turning in (foot outwards)',
+      unit: 'deg',
+      zero: 'shin upright',
+      min: -20,
+      max: 85,
+      better: 'higher',
+      movement: 'internal-rotation-extended',
+      manner: 'pushed',
+      detectable: 5.6,
+      detectableSource: 'computed from Ellison 1990 (reliability .95)',
+      norms: [{ sex: 'all', mean: 36, sd: 9, ...simoneau, primary: true }],
+      posture: (value, _context, out) => {
+        out.fill(0);
+        out[HALF.hipRotation] = value * DEG;
+        out[HALF.kneeFlexion] = 90 * DEG;
+      },
+    },
+    {
+      id: 'external-rotation',
+      name: 'Turning out (foot inwards)',
+      unit: 'deg',
+      zero: 'shin upright',
+      min: -20,
+      max: 95,
+      better: 'higher',
+      movement: 'external-rotation-extended',
+      manner: 'pushed',
+      detectable: 5.6,
+      detectableSource: 'computed from Ellison 1990 (reliability .95)',
+      norms: [{ sex: 'all', mean: 45, sd: 10, ...simoneau, primary: true }],
+      posture: (value, _context, out) => {
+        out.fill(0);
+        out[HALF.hipRotation] = -value * DEG;
+        out[HALF.kneeFlexion] = 90 * DEG;
+      },
+    },
+  ],
+  sensations: [
+    { place: 'deep-buttock', action: 'note' },
+    { place: 'front-hip-crease', action: 'note' },
+    { place: 'outer-hip', action: 'note' },
+    { place: 'groin-pinch', action: 'stop' },
+    { place: 'knee', action: 'stop' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

@@ -1,0 +1,50 @@
+import { DEG, HALF } from '@/core/body';
+import type { TestDefinition } from '../definition';
+
+/** Share of the raise that is really the pelvis curling; our default (trial of the model) without an inclinometer. */
+const PELVIC_SHARE = 0.24;
+
+export const straightLegRaise: TestDefinition = {
+  id: 'straight-leg-raise',
+  name: 'Straight leg raise',
+  position: 'on the back',
+  start: 'On the back, other leg straight on the floor, low back as it lies.',
+  hold: 'The other thigh stays down.',
+  move: 'Lift the straight leg, knee straight, ankle loose.',
+  end: 'Stop when the knee wants to bend, the pelvis tips or the first strong pull comes.',
+  spoils: ['pelvis curling', 'knee bending', 'leg turning out'],
+  care: 'Tingling below the knee, or an ache in back or buttock before 40°, stops the test.',
+  readouts: [
+    {
+      id: 'hip-flexion',
+      name: 'Leg above the floor',
+      unit: 'deg',
+      zero: 'leg on the floor',
+      min: 10,
+      max: 150,
+      better: 'higher',
+      movement: 'hip-flexion-knee-straight',
+      manner: 'pushed',
+      detectable: 9,
+      detectableSource: 'rule of thumb for this test',
+      norms: [
+        { sex: 'female', mean: 76.3, sd: 9.5, group: 'women 20–79', source: 'Youdas 2005', confidence: 'published', primary: true },
+        { sex: 'male', mean: 68.5, sd: 6.8, group: 'men 20–79', source: 'Youdas 2005', confidence: 'published', primary: true },
+      ],
+      posture: (value, context, out) => {
+        out.fill(0);
+        out[HALF.hipFlexion] = (value - (context.pelvicTilt ?? PELVIC_SHARE * value)) * DEG;
+      },
+    },
+  ],
+  sensations: [
+    { place: 'back-thigh', action: 'note' },
+    { place: 'behind-knee', action: 'note' },
+    { place: 'calf-high', action: 'note' },
+    { place: 'whole-buttock', action: 'note' },
+    { place: 'sit-bone', action: 'stop' },
+    { place: 'leg-line', action: 'stop' },
+    { place: 'low-back', action: 'ease' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

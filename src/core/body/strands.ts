@@ -58,6 +58,7 @@ export class StrandModel {
         sd: { pushed: pick('pushed', 'sd'), hanging: pick('hanging', 'sd') },
       };
     });
+    this.elementOfStrand = Int32Array.from(this.compiled.flatMap((c, g) => Array.from(c.strands, () => g)));
   }
 
   /** Elongation of every strand (fibre lengths, proxies in degrees), in the order of `STRAND_IDS`. */
@@ -84,15 +85,16 @@ export class StrandModel {
     return out;
   }
 
-  /** `out[g] = ln Σ_strands exp κ z`, the element's share in stopping a movement; κ per SD. */
-  pull(half: Half, manner: Manner, kappa: number, out: Float64Array): Float64Array {
+  /** Element of each flattened strand of `strandStanding`. */
+  readonly elementOfStrand: Int32Array;
+
+  /** `out[k] = z` of every strand that can stop something, elements' strands one after another. */
+  strandStanding(half: Half, manner: Manner, out: Float64Array): Float64Array {
     const e = this.elongations(half);
-    for (let g = 0; g < this.compiled.length; g++) {
-      const c = this.compiled[g];
+    let k = 0;
+    for (const c of this.compiled) {
       const end = c.end[manner], sd = c.sd[manner];
-      let sum = 0;
-      for (let i = 0; i < c.strands.length; i++) sum += Math.exp(kappa * ((e[c.strands[i]] - end[i]) / sd[i]));
-      out[g] = Math.log(sum + 1e-300);
+      for (let i = 0; i < c.strands.length; i++) out[k++] = (e[c.strands[i]] - end[i]) / sd[i];
     }
     return out;
   }

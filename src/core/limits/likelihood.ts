@@ -1,0 +1,108 @@
+import type { StrandModel } from '@/core/body';
+import type { SexForNorms } from '@/core/people/student';
+import { normFor, type Context } from '@/core/tests/definition';
+import { readoutOf } from '@/core/tests/battery';
+import { meanOf, type Reading } from '@/core/tests/reading';
+import { endFeelGiven, placeGiven } from './evidence';
+import { COUNT, DIMENSIONS } from './prior';
+import { KAPPA, StopTable } from './stop-table';
+
+/** Degrees of error, our defaults until the geometry is checked on real students. */
+export const ERROR = {
+  /** What the model and this student's own way of moving leave unexplained in one test. */
+  model: 4.4,
+  /** One trial of a trained hand. */
+  trial: 3,
+  /** Added where the pelvis is not read with a second inclinometer. */
+  tiltUnread: 2.4,
+  /** Degrees of freedom of the heavier tails. */
+  degrees: 5,
+} as const;
+
+/** Scale in degrees of the error of a reading: fewer trials, an unread pelvis and cheating widen it. */
+export function errorScale(reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations'>): number {
+  const tilt = reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
+  const scale = Math.sqrt(ERROR.model ** 2 + ERROR.trial ** 2 / reading.trials.length + tilt ** 2);
+  return reading.compensations?.length ? scale * 1.5 : scale;
+}
+
+/** What the other read-outs of the same test and side tell about where the body is. */
+export function contextOf(reading: Reading, all: readonly Reading[]): Context {
+  const context: Record<string, number> = {};
+  for (const r of all)
+    if (r.test === reading.test && r.side === reading.side && r.readout !== reading.readout)
+      context[r.readout] = meanOf(r.trials);
+  if (reading.pelvicTilt_deg !== undefined) context.pelvicTilt = reading.pelvicTilt_deg;
+  return context;
+}
+
+export interface Term {
+  reading: Reading;
+  table: StopTable;
+  offset: number;
+  value: number;
+  scale: number;
+  /** True where pain or fear ended the test early: the tissue allows at least this much. */
+  atLeast: boolean;
+  place: Float64Array | null;
+  endFeel: Float64Array | null;
+}
+
+const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation']);
+
+/** One term of the likelihood for each reading that the battery knows. */
+export function termsOf(readings: readonly Reading[], sex: SexForNorms, model: StrandModel): Term[] {
+  return readings.flatMap((reading) => {
+    const readout = readoutOf(reading.test, reading.readout);
+    if (!readout) return [];
+    const table = new StopTable(readout, contextOf(reading, readings), normFor(readout, sex), model);
+    const early = reading.pain === true || (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel));
+    return [
+      {
+        reading,
+        table,
+        offset: reading.side === 'left' ? 0 : COUNT,
+        value: meanOf(reading.trials),
+        scale: errorScale(reading),
+        atLeast: early,
+        // Where it hurt is not where the tissue ended: the place counts only for tests that were finished.
+        place: reading.placeFelt && !early ? placeGiven(reading.placeFelt) : null,
+        endFeel: reading.endFeel && !early ? endFeelGiven(reading.endFeel) : null,
+      },
+    ];
+  });
+}
+
+/** Logarithm of the likelihood of all readings at tolerances x (length DIMENSIONS). Allocates nothing after creation. */
+export class Likelihood {
+  private readonly weights = new Float64Array(DIMENSIONS);
+  private readonly shares = new Float64Array(COUNT);
+
+  constructor(readonly terms: readonly Term[]) {}
+
+  at(x: Float64Array): number {
+    for (let i = 0; i < DIMENSIONS; i++) this.weights[i] = Math.exp(-KAPPA * x[i]);
+    let sum = 0;
+    for (const term of this.terms) {
+      const { end } = term.table.stop(this.weights, term.offset, this.shares);
+      const beyond = beyondReading(term, end);
+      sum += term.atLeast
+        ? // Logistic stand-in for the t distribution's tail; within 0.02 of it for five degrees of freedom.
+          -Math.log1p(Math.exp(-1.6 * beyond))
+        : -((ERROR.degrees + 1) / 2) * Math.log(1 + (beyond * beyond) / ERROR.degrees);
+      if (term.place) sum += Math.log(weighted(this.shares, term.place, term.table.active));
+      if (term.endFeel) sum += Math.log(weighted(this.shares, term.endFeel, term.table.active));
+    }
+    return sum;
+  }
+}
+
+/** Scales of error by which the model lets the movement go further than was read. */
+export const beyondReading = (term: Term, end: number): number =>
+  ((end - term.value) / term.scale) * (term.table.readout.better === 'higher' ? 1 : -1);
+
+function weighted(shares: Float64Array, table: Float64Array, active: Int32Array): number {
+  let sum = 0;
+  for (let k = 0; k < active.length; k++) sum += shares[active[k]] * table[active[k]];
+  return sum;
+}

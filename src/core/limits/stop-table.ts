@@ -1,0 +1,159 @@
+import { newHalf, StrandModel } from '@/core/body';
+import type { Context, Readout } from '@/core/tests/definition';
+import { COUNT, LATENT, tolerancesFrom } from './prior';
+import { Random } from './random';
+
+/** Sharpness of the soft first limiter, per SD (trial of the model). */
+export const KAPPA = 2;
+const STEP_DEG = 2;
+/** Effects smaller than this at the end of the range never reach a threshold, however short the element. */
+const NEVER = 1e-7;
+const CALIBRATION_DRAWS = 96;
+
+/**
+ * Where one movement stops for given tolerances.
+ *
+ * `Σ_g E_g(θ) exp(−κ x_g) = C` with `E_g = Σ_strands exp(κ z) · SD · dz/dθ` where the strand lengthens along the movement:
+ * virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted so
+ * that the mean end over the prior is the norm: each test's own zero. The grid runs from the least range to the greatest
+ * and is made monotone from its end backwards, because what is slack at the end cannot have stopped the movement.
+ */
+export class StopTable {
+  readonly size: number;
+  /** Elements that can matter in this movement, by place in `ELEMENTS`. */
+  readonly active: Int32Array;
+  private readonly from: number;
+  private readonly step: number;
+  /** effect[i × active.length + k] at grid point i. */
+  private readonly effect: Float64Array;
+  private threshold = 1;
+
+  /** @param norm typical people's mean end and spread, degrees of the reading */
+  constructor(
+    readonly readout: Readout,
+    context: Context,
+    norm: { mean: number; sd: number },
+    model: StrandModel,
+  ) {
+    const upward = readout.better === 'higher';
+    this.from = upward ? readout.min : readout.max;
+    this.step = upward ? STEP_DEG : -STEP_DEG;
+    this.size = Math.floor((readout.max - readout.min) / STEP_DEG) + 1;
+    const all = this.effects(context, norm.sd, model);
+    this.active = Int32Array.from(
+      Array.from({ length: COUNT }, (_, g) => g).filter((g) => all[(this.size - 1) * COUNT + g] > NEVER),
+    );
+    const n = this.active.length;
+    this.effect = new Float64Array(this.size * n);
+    for (let i = 0; i < this.size; i++)
+      for (let k = 0; k < n; k++) this.effect[i * n + k] = all[i * COUNT + this.active[k]];
+    this.fitThreshold(norm.mean);
+  }
+
+  /** E of every element at every grid point. */
+  private effects(context: Context, sd: number, model: StrandModel): Float64Array {
+    const strands = model.elementOfStrand.length;
+    const z = new Float64Array(this.size * strands);
+    const half = newHalf();
+    for (let i = 0; i < this.size; i++) {
+      this.readout.posture(this.from + this.step * i, context, half);
+      model.strandStanding(half, this.readout.manner, z.subarray(i * strands, (i + 1) * strands));
+    }
+    const out = new Float64Array(this.size * COUNT);
+    for (let i = 0; i < this.size; i++) {
+      const before = Math.max(0, i - 1), after = Math.min(this.size - 1, i + 1);
+      for (let s = 0; s < strands; s++) {
+        const slope = ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * STEP_DEG)) * sd;
+        if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
+      }
+    }
+    for (let i = this.size - 2; i >= 0; i--)
+      for (let g = 0; g < COUNT; g++) out[i * COUNT + g] = Math.min(out[i * COUNT + g], out[(i + 1) * COUNT + g]);
+    return out;
+  }
+
+  /** End of the movement, degrees of the reading, for weights `exp(−κ x)` of one side starting at `offset`. */
+  end(weights: Float64Array, offset: number): number {
+    return this.from + this.step * this.position(weights, offset);
+  }
+
+  /**
+   * End of the movement (degrees), its gain dEnd/dx = gain × share, and the elements' shares in the stop (summing to
+   * 1). Only `shares[active]` are written. The object returned is reused by the next call.
+   */
+  stop(weights: Float64Array, offset: number, shares: Float64Array): { end: number; gain: number } {
+    const position = this.position(weights, offset);
+    const n = this.active.length, w = this.compact;
+    const i = Math.min(this.size - 2, Math.floor(position));
+    const t = position - i, row = i * n;
+    let sum = 0;
+    for (let k = 0; k < n; k++) {
+      const here = this.effect[row + k];
+      sum += this.mixed[k] = (here + (this.effect[row + n + k] - here) * t) * w[k];
+    }
+    for (let k = 0; k < n; k++) shares[this.active[k]] = this.mixed[k] / sum;
+    this.result.end = this.from + this.step * position;
+    // d ln S / dθ by the grid, d ln S / dx_g = −κ share_g: implicit differentiation.
+    const inside = position > 0 && position < this.size - 1;
+    this.result.gain = inside ? (KAPPA * this.step) / Math.max(1e-6, Math.log(this.above / this.below)) : 0;
+    return this.result;
+  }
+  private readonly result = { end: 0, gain: 0 };
+
+  /** Place on the grid where the sum crosses the threshold: bisection, then linear in the logarithm. */
+  private position(weights: Float64Array, offset: number): number {
+    const { active, effect, compact: w, threshold } = this;
+    const n = active.length;
+    for (let k = 0; k < n; k++) w[k] = weights[offset + active[k]];
+    let low = 0, high = this.size - 1, below = 1e-300, above = 1e-300;
+    for (let k = 0; k < n; k++) {
+      below += effect[k] * w[k];
+      above += effect[high * n + k] * w[k];
+    }
+    if (below >= threshold) return 0;
+    if (above <= threshold) return high;
+    while (high - low > 1) {
+      const middle = (low + high) >> 1;
+      let sum = 1e-300;
+      for (let k = 0, at = middle * n; k < n; k++, at++) sum += effect[at] * w[k];
+      if (sum < threshold) {
+        low = middle;
+        below = sum;
+      } else {
+        high = middle;
+        above = sum;
+      }
+    }
+    this.below = below;
+    this.above = above;
+    return low + Math.log(threshold / below) / Math.log(above / below);
+  }
+  private below = 1;
+  private above = 1;
+  private readonly compact = new Float64Array(COUNT);
+  private readonly mixed = new Float64Array(COUNT);
+
+  private fitThreshold(norm: number): void {
+    const random = new Random(20211);
+    const weights = new Float64Array(CALIBRATION_DRAWS * COUNT);
+    const latent = new Float64Array(LATENT), x = new Float64Array(2 * COUNT);
+    for (let d = 0; d < CALIBRATION_DRAWS; d += 2) {
+      for (let i = 0; i < LATENT; i++) latent[i] = random.normal();
+      // Antithetic pairs: the mean over draws is exact to first order.
+      for (const sign of [1, -1]) {
+        tolerancesFrom(latent, x);
+        const at = (d + (sign < 0 ? 1 : 0)) * COUNT;
+        for (let g = 0; g < COUNT; g++) weights[at + g] = Math.exp(-KAPPA * sign * x[g]);
+      }
+    }
+    let low = -16, high = 12;
+    for (let i = 0; i < 24; i++) {
+      const middle = (low + high) / 2;
+      this.threshold = Math.exp(middle);
+      let mean = 0;
+      for (let d = 0; d < CALIBRATION_DRAWS; d++) mean += this.end(weights, d * COUNT) / CALIBRATION_DRAWS;
+      if ((mean - norm) * this.step < 0) low = middle;
+      else high = middle;
+    }
+  }
+}

@@ -1,0 +1,2 @@
+export * from './format';
+export { LIBRARY, rungOf, shapeById } from './library';

@@ -1,0 +1,189 @@
+import { floorUnder, linePaths, MuscleModel, skeletonOf, type Points, type Posture, type Reach, type Side, type Vec3 } from '@/core/body';
+import { conePath, polygonPath, projector, ribbonPath, type Flat, type View } from './projection';
+
+/** A muscle to be shown: a structure on a side with its tint. */
+export interface Tint {
+  structure: string;
+  side: Side;
+  fill: string;
+}
+
+/** A plain solid between a point of the body and the floor, or the furniture of a test. */
+export interface SceneProp {
+  kind: 'block' | 'bolster' | 'blanket' | 'table' | 'wall' | 'strap';
+  /** Point of the body it holds up or touches. */
+  at: string;
+  /** For straps: the hand it ends in. */
+  to?: string;
+}
+
+export interface Scene {
+  posture: Posture;
+  reach?: Partial<Record<Side, Reach>>;
+  props?: readonly SceneProp[];
+  tints?: readonly Tint[];
+  view: View;
+}
+
+/** Something to paint, in order. `kind` says how: the component knows the colours. */
+export interface Paint {
+  kind: 'floor' | 'shadow' | 'outline' | 'flesh' | 'muscle' | 'muscle-far' | 'prop' | 'strap' | 'face';
+  path: string;
+  fill?: string;
+}
+
+export interface Drawing {
+  paints: Paint[];
+  /** Bounds in metres on paper. */
+  box: { x: number; y: number; width: number; height: number };
+  points: Record<string, Flat>;
+}
+
+type Cone = readonly [string, number, string, number];
+
+const legCones = (s: Side): Cone[] => [
+  [`hip_${s}`, 0.088, `thigh_${s}`, 0.08],
+  [`buttock_${s}`, 0.086, `thigh_${s}`, 0.07],
+  [`thigh_${s}`, 0.08, `knee_${s}`, 0.052],
+  [`knee_${s}`, 0.05, `calf_${s}`, 0.054],
+  [`calf_${s}`, 0.054, `ankle_${s}`, 0.032],
+  [`ankle_${s}`, 0.034, `heel_${s}`, 0.03],
+  [`ankle_${s}`, 0.034, `ball_${s}`, 0.024],
+  [`heel_${s}`, 0.03, `ball_${s}`, 0.023],
+  [`ball_${s}`, 0.023, `toe_${s}`, 0.014],
+];
+const armCones = (s: Side): Cone[] => [
+  [`shoulder_${s}`, 0.054, `elbow_${s}`, 0.036],
+  [`elbow_${s}`, 0.036, `wrist_${s}`, 0.024],
+  [`wrist_${s}`, 0.024, `hand_${s}`, 0.016],
+];
+const TRUNK: Cone[] = [
+  ...(['left', 'right'] as const).flatMap((s): Cone[] => [
+    [`hip_${s}`, 0.086, `waist_${s}`, 0.066],
+    [`buttock_${s}`, 0.084, `waist_${s}`, 0.05],
+    [`waist_${s}`, 0.066, `rib_${s}`, 0.08],
+    [`rib_${s}`, 0.08, `collar_${s}`, 0.062],
+    [`collar_${s}`, 0.05, `shoulder_${s}`, 0.054],
+    [`rib_${s}`, 0.07, `shoulder_${s}`, 0.045],
+  ]),
+  ['waist', 0.072, 'thorax', 0.084],
+  ['thorax', 0.086, 'chest', 0.088],
+  ['chest', 0.088, 'neck', 0.05],
+  ['back', 0.055, 'neck', 0.045],
+  ['lumbosacral', 0.07, 'waist', 0.07],
+  ['sacrum', 0.05, 'waist', 0.05],
+  ['pubis', 0.05, 'waist', 0.065],
+  ['hip_left', 0.086, 'hip_right', 0.086],
+  ['waist_left', 0.066, 'waist_right', 0.066],
+  ['rib_left', 0.078, 'rib_right', 0.078],
+  ['neck', 0.048, 'head', 0.046],
+];
+const HEAD: Cone[] = [
+  ['head', 0.088, 'crown', 0.08],
+  ['head', 0.076, 'jaw', 0.036],
+];
+/** Panels that close the gaps between the cones of the trunk. */
+const PANELS: readonly (readonly string[])[] = [
+  ['hip_left', 'hip_right', 'waist_right', 'waist_left'],
+  ['waist_left', 'waist_right', 'rib_right', 'rib_left'],
+  ['rib_left', 'rib_right', 'shoulder_right', 'shoulder_left'],
+];
+
+/** Thickness of drawn muscles in their middle, metres. */
+const THICKNESS: Readonly<Record<string, number>> = {
+  'gluteus-maximus': 0.052, 'gluteus-medius': 0.034, 'gluteus-minimus': 0.022, hamstrings: 0.032, 'rectus-femoris': 0.044, vasti: 0.06,
+  'adductor-magnus': 0.034, gastrocnemius: 0.036, soleus: 0.04, psoas: 0.028, iliacus: 0.034, 'tensor-fasciae-latae': 0.024, piriformis: 0.024,
+};
+
+const muscles = new MuscleModel();
+
+/** Plain shapes of a scene, painted far to near. Metres on paper at model size. */
+export function draw(scene: Scene): Drawing {
+  const skeleton = skeletonOf(scene.posture, scene.reach);
+  const project = projector(scene.view);
+  const p = skeleton.points;
+  const hung = scene.props?.find((q) => q.kind === 'table');
+  const floor = hung ? p[hung.at][1] - 0.09 : floorUnder(p, Object.keys(scene.reach ?? {}).length === 0);
+  const flat = Object.fromEntries(Object.entries(p).map(([name, at]) => [name, project(at)]));
+  const paints: Paint[] = [];
+  const limbs = [
+    { cones: TRUNK, panels: PANELS, depth: mean(flat, ['thorax', 'pelvis']), nudge: 0 },
+    { cones: HEAD, panels: [], depth: flat.head.depth, nudge: 0.01 },
+    ...(['left', 'right'] as const).flatMap((s) => [
+      { cones: legCones(s), panels: [], depth: mean(flat, [`hip_${s}`, `knee_${s}`]), nudge: -0.01 },
+      { cones: armCones(s), panels: [], depth: mean(flat, [`shoulder_${s}`, `elbow_${s}`, `wrist_${s}`]), nudge: -0.02 },
+    ]),
+  ].sort((a, b) => b.depth + b.nudge - (a.depth + a.nudge));
+
+  for (const prop of scene.props ?? []) paints.push(...propPaints(prop, p, floor, project));
+  for (const limb of limbs) {
+    const shapes = [
+      ...limb.cones.map(([a, ra, b, rb]) => conePath(flat[a], ra, flat[b], rb)),
+      ...limb.panels.map((names) => polygonPath(names.map((name) => flat[name]))),
+    ];
+    const path = shapes.join('');
+    paints.push({ kind: 'outline', path }, { kind: 'flesh', path });
+  }
+  if (scene.tints && scene.tints.length > 0) {
+    const wanted = new Map(scene.tints.map((t) => [`${t.structure}/${t.side}`, t.fill]));
+    for (const { structure, side, path } of linePaths(muscles, scene.posture, skeleton)) {
+      const fill = wanted.get(`${structure}/${side}`);
+      if (!fill) continue;
+      const flatPath = path.map(project);
+      const axis = project(p[`thigh_${side}`]).depth;
+      const far = flatPath.reduce((s, q) => s + q.depth, 0) / flatPath.length > axis + 0.05;
+      paints.push({ kind: far ? 'muscle-far' : 'muscle', path: ribbonPath(flatPath, THICKNESS[structure] ?? 0.02), fill });
+    }
+  }
+  const xs = Object.values(flat).map((q) => q.x), ys = Object.values(flat).map((q) => q.y);
+  const ground = project([0, floor, 0]).y;
+  const left = Math.min(...xs) - 0.16, right = Math.max(...xs) + 0.16;
+  if (!hung) paints.unshift({ kind: 'floor', path: `M${left} ${ground}L${right} ${ground}` });
+  const top = Math.min(...ys) - 0.14, bottom = Math.max(ground, ...ys.map((y) => y + 0.05)) + 0.05;
+  return { paints, box: { x: left, y: top, width: right - left, height: bottom - top }, points: flat };
+}
+
+const mean = (flat: Record<string, Flat>, names: readonly string[]): number =>
+  names.reduce((s, name) => s + flat[name].depth, 0) / names.length;
+
+function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3) => Flat): Paint[] {
+  const at = p[prop.at];
+  if (!at) return [];
+  if (prop.kind === 'strap') {
+    const end = prop.to ? p[prop.to] : null;
+    if (!end) return [];
+    const a = project(at), b = project(end);
+    return [{ kind: 'strap', path: `M${a.x} ${a.y}L${b.x} ${b.y}` }];
+  }
+  if (prop.kind === 'table') {
+    const edge = p.hip_left[0] * 0.5 + p.hip_right[0] * 0.5 + 0.02;
+    return [{ kind: 'prop', path: boxPath([edge - 1.05, floor - 0.06, -0.34], [edge, floor, 0.34], project) }];
+  }
+  if (prop.kind === 'wall') {
+    const x = at[0] - 0.06;
+    return [{ kind: 'prop', path: boxPath([x - 0.04, floor, -0.4], [x, floor + 1.1, 0.4], project) }];
+  }
+  const half = prop.kind === 'bolster' ? 0.14 : prop.kind === 'blanket' ? 0.13 : 0.07;
+  const top = Math.max(floor + 0.02, at[1] - 0.05);
+  return [{ kind: 'prop', path: boxPath([at[0] - half, floor, at[2] - half * 1.3], [at[0] + half, top, at[2] + half * 1.3], project) }];
+}
+
+/** Silhouette of a box as the hull of its projected corners. */
+function boxPath(a: Vec3, b: Vec3, project: (v: Vec3) => Flat): string {
+  const corners: Flat[] = [];
+  for (const x of [a[0], b[0]]) for (const y of [a[1], b[1]]) for (const z of [a[2], b[2]]) corners.push(project([x, y, z]));
+  corners.sort((u, v) => u.x - v.x || u.y - v.y);
+  const half = (points: Flat[]): Flat[] => {
+    const hull: Flat[] = [];
+    for (const c of points) {
+      while (hull.length >= 2) {
+        const [u, v] = [hull[hull.length - 2], hull[hull.length - 1]];
+        if ((v.x - u.x) * (c.y - u.y) - (v.y - u.y) * (c.x - u.x) > 0) break;
+        hull.pop();
+      }
+      hull.push(c);
+    }
+    return hull.slice(0, -1);
+  };
+  return polygonPath([...half(corners), ...half([...corners].reverse())]);
+}

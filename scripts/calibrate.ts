@@ -31,7 +31,7 @@ const pushed: Record<string, Anchor> = {
   'outward-seated': { at: { hipFlexion: 85, hipRotation: -42, kneeFlexion: 90 }, along: { hipRotation: -1 }, sd: 9, source: 'Simoneau 1998 and Boone & Azen 1979, rounded' },
   'knee-across': { at: { hipFlexion: 85, hipAdduction: 26, kneeFlexion: 110 }, along: { hipAdduction: 1 }, sd: 8, source: 'rule of thumb 20 ± 8 past the midline, pelvis share added' },
   'figure-four': { at: { hipFlexion: 95, hipAdduction: -5, hipRotation: -45, kneeFlexion: 95 }, along: { hipRotation: -1 }, sd: 10, source: 'rule of thumb' },
-  'knee-to-chest': { at: { hipFlexion: 105, kneeFlexion: 130 }, along: { hipFlexion: 1 }, sd: 10, source: 'Roach & Miles 1991 (121 ± 13), pelvic share removed' },
+  'knee-to-chest': { at: { hipFlexion: 112, kneeFlexion: 130 }, along: { hipFlexion: 1 }, sd: 10, source: 'Soucie 2011 passive (about 130), pelvic share of 18 removed, spread ours' },
   'abduction-straight': { at: { hipAdduction: -42 }, along: { hipAdduction: -1 }, sd: 9, source: 'Roach & Miles 1991 (42 ± 11)' },
   'abduction-bent': { at: { hipAdduction: -46, kneeFlexion: 90 }, along: { hipAdduction: -1 }, sd: 9, source: 'rule of thumb 45 ± 11' },
   'bent-knee-fall-out': { at: { hipFlexion: 50, hipAdduction: -42, hipRotation: -42, kneeFlexion: 100 }, along: { hipAdduction: -0.7, hipRotation: -0.7 }, sd: 9, source: 'rule of thumb' },

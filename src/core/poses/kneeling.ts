@@ -1,6 +1,6 @@
 import type { PoseAngles, Shape } from './format';
 
-const HALF_KNEEL: PoseAngles = { hip_flexion_other: 98, knee_flexion_other: 98, knee_flexion_worked: 82, ankle_dorsiflexion_worked: -58, ankle_dorsiflexion_other: 2 };
+const HALF_KNEEL: PoseAngles = { hip_flexion_other: 94, knee_flexion_other: 94, knee_flexion_worked: 82, ankle_dorsiflexion_worked: -58, ankle_dorsiflexion_other: 2 };
 const ALL_FOURS: PoseAngles = { pelvis_tilt: 88, hip_flexion_both: 88, knee_flexion_both: 92, ankle_dorsiflexion_both: -58, neck_flexion: -15 };
 const HANDS_DOWN = { worked: { to: 'shoulder_worked', offset: [0.03, -0.44, 0] }, other: { to: 'shoulder_other', offset: [0.03, -0.44, 0] } } as const;
 
@@ -15,8 +15,8 @@ export const KNEELING: readonly Shape[] = [
     cues: { enter: 'One foot forward, the other knee padded.', keep: 'Pelvis upright first, front hip bones level.', deepen: 'Let the hips travel forward as far as the pelvis stays.', leave: 'Hips back over the knee.' },
     cheat: 'The pelvis spills forward and the low back arches.',
     rungs: [
-      { name: 'upright, hands on the thigh', entry: { ...HALF_KNEEL, hip_flexion_worked: 0, knee_flexion_worked: 90, hip_flexion_other: 92, knee_flexion_other: 92 }, full: { hip_flexion_worked: -16, knee_flexion_worked: 74, hip_flexion_other: 101, knee_flexion_other: 107, ankle_dorsiflexion_other: 6 }, reach: { worked: { to: 'knee_other', offset: [-0.06, 0.06, 0] }, other: { to: 'knee_other', offset: [-0.06, 0.06, 0] } }, props: ['blanket'], supports: [{ prop: 'blanket', under: 'knee_worked' }], hold: [20, 60], phases: ['warm', 'approach', 'deepest'], load: { 'gluteus-maximus': 0.15 }, demands: ['kneeling', 'hip-extension-end'], knee: 0.15, lowBack: 0.1 },
-      { name: 'deep, arms up', entry: { ...HALF_KNEEL, hip_flexion_worked: -6, knee_flexion_worked: 84, shoulder_flexion_both: 150, hip_flexion_other: 96, knee_flexion_other: 98 }, full: { pelvis_tilt: 6, hip_flexion_worked: -26, knee_flexion_worked: 58, hip_flexion_other: 116, knee_flexion_other: 118, ankle_dorsiflexion_other: 10, lumbar_flexion: -12, thorax_flexion: -10, shoulder_flexion_both: 172 }, props: ['blanket'], supports: [{ prop: 'blanket', under: 'knee_worked' }], hold: [20, 60], phases: ['deepest'], load: { 'gluteus-maximus': 0.2 }, demands: ['kneeling', 'hip-extension-end', 'low-back-arching'], knee: 0.2, lowBack: 0.3 },
+      { name: 'upright, hands on the thigh', entry: { ...HALF_KNEEL, hip_flexion_worked: 0, knee_flexion_worked: 90, hip_flexion_other: 92, knee_flexion_other: 92 }, full: { hip_flexion_worked: -16, knee_flexion_worked: 74, hip_flexion_other: 99, knee_flexion_other: 106, ankle_dorsiflexion_other: 7 }, reach: { worked: { to: 'knee_other', offset: [-0.06, 0.06, 0] }, other: { to: 'knee_other', offset: [-0.06, 0.06, 0] } }, props: ['blanket'], supports: [{ prop: 'blanket', under: 'knee_worked' }], hold: [20, 60], phases: ['warm', 'approach', 'deepest'], load: { 'gluteus-maximus': 0.15 }, demands: ['kneeling', 'hip-extension-end'], knee: 0.15, lowBack: 0.1 },
+      { name: 'deep, arms up', entry: { ...HALF_KNEEL, hip_flexion_worked: -6, knee_flexion_worked: 84, shoulder_flexion_both: 150, hip_flexion_other: 94, knee_flexion_other: 95 }, full: { pelvis_tilt: 4, hip_flexion_worked: -26, knee_flexion_worked: 58, hip_flexion_other: 106, knee_flexion_other: 112, ankle_dorsiflexion_other: 10, lumbar_flexion: -12, thorax_flexion: -10, shoulder_flexion_both: 172 }, props: ['blanket'], supports: [{ prop: 'blanket', under: 'knee_worked' }], hold: [20, 60], phases: ['deepest'], load: { 'gluteus-maximus': 0.2 }, demands: ['kneeling', 'hip-extension-end', 'low-back-arching'], knee: 0.2, lowBack: 0.3 },
     ],
   },
   {

@@ -28,8 +28,8 @@ export const ON_THE_BACK: readonly Shape[] = [
     cues: { enter: 'Loop the strap round the ball of the foot and lift the leg.', keep: 'Tail heavy, knee straight but soft.', deepen: 'Breathing out, draw the foot a finger’s width nearer.', leave: 'Bend the knee, then let the foot down.' },
     cheat: 'The tail curls up from the floor.',
     rungs: [
-      { name: 'other knee bent', entry: { ...LYING, ...FOOT_DOWN, hip_flexion_worked: 35, knee_flexion_worked: 5, ankle_dorsiflexion_worked: 0 }, full: { hip_flexion_worked: 85 }, reach: { worked: { to: 'ball_worked', offset: [-0.35, -0.42, 0] }, other: { to: 'ball_worked', offset: [-0.35, -0.42, 0] } }, props: ['strap'], hold: [30, 120], phases: ['warm', 'approach', 'deepest'], demands: ['lying-on-back', 'hamstring-end'], knee: 0, lowBack: 0.05 },
-      { name: 'other leg long', entry: { ...LYING, hip_flexion_worked: 40, ankle_dorsiflexion_worked: 0 }, full: { hip_flexion_worked: 105 }, reach: { worked: { to: 'ball_worked', offset: [-0.3, -0.4, 0] }, other: { to: 'ball_worked', offset: [-0.3, -0.4, 0] } }, props: ['strap'], hold: [30, 120], phases: ['approach', 'deepest'], demands: ['lying-on-back', 'hamstring-end'], knee: 0.05, lowBack: 0.1 },
+      { name: 'other knee bent', entry: { ...LYING, ...FOOT_DOWN, hip_flexion_worked: 20, knee_flexion_worked: 5, ankle_dorsiflexion_worked: 0 }, full: { hip_flexion_worked: 85 }, reach: { worked: { to: 'ball_worked', offset: [-0.35, -0.42, 0] }, other: { to: 'ball_worked', offset: [-0.35, -0.42, 0] } }, props: ['strap'], hold: [30, 120], phases: ['warm', 'approach', 'deepest'], demands: ['lying-on-back', 'hamstring-end'], knee: 0, lowBack: 0.05 },
+      { name: 'other leg long', entry: { ...LYING, hip_flexion_worked: 25, ankle_dorsiflexion_worked: 0 }, full: { hip_flexion_worked: 105 }, reach: { worked: { to: 'ball_worked', offset: [-0.3, -0.4, 0] }, other: { to: 'ball_worked', offset: [-0.3, -0.4, 0] } }, props: ['strap'], hold: [30, 120], phases: ['approach', 'deepest'], demands: ['lying-on-back', 'hamstring-end'], knee: 0.05, lowBack: 0.1 },
     ],
   },
   {

@@ -1,0 +1,58 @@
+import { infer } from '@/core/limits';
+import { proposeAims } from '@/core/aims/propose';
+import { screen } from '@/core/cautions/screen';
+import { rankPoses } from '@/core/ranking/rank';
+import { buildPractice } from '@/core/practice/build';
+import { RECORD_VERSION, type KolposRecord } from '@/core/files/record';
+import type { Student } from '@/core/people/student';
+import { readAll, simulateStudent, type Short } from './simulated-student';
+
+interface Person {
+  student: Omit<Student, 'breathSeconds' | 'archived' | 'createdAt' | 'updatedAt'>;
+  seed: number;
+  short: Short[];
+  measuredAt: string;
+}
+
+const PEOPLE: readonly Person[] = [
+  {
+    student: { id: 'demo-maren', name: 'Maren Tideway', height_cm: 178, mass_kg: 70, birthYear: 1992, sexForNorms: 'female', dominantLeg: 'left', aim: 'Sit tall in the boat without the back thigh pulling.', complaints: [{ place: 'back-thigh', side: 'left' }], cautions: [{ caution: 'low-back-ache', since: 'March' }] },
+    seed: 41,
+    short: [{ group: 'hamstrings', side: 'left', by: -2.2 }, { group: 'hamstrings', side: 'right', by: -1.2 }],
+    measuredAt: '2026-11-16T09:10:00.000Z',
+  },
+  {
+    student: { id: 'demo-osk', name: 'Osk Fennimore', height_cm: 186, mass_kg: 88, birthYear: 1979, sexForNorms: 'male', dominantLeg: 'right', aim: 'Walk the ferry stairs without the front of the hip feeling short.', complaints: [{ place: 'front-hip-crease', side: 'right' }], cautions: [] },
+    seed: 57,
+    short: [{ group: 'deep-hip-flexor', side: 'right', by: -2.2 }, { group: 'rectus-femoris', side: 'right', by: -1.4 }],
+    measuredAt: '2026-11-18T17:30:00.000Z',
+  },
+  {
+    student: { id: 'demo-ilka', name: 'Ilka Rushmere', height_cm: 166, mass_kg: 61, birthYear: 1986, sexForNorms: 'female', dominantLeg: 'right', aim: 'Sit at the wheel without a deep ache on one side.', complaints: [{ place: 'deep-buttock', side: 'left' }], cautions: [{ caution: 'knee-injury', since: '2019' }] },
+    seed: 83,
+    short: [{ group: 'deep-buttock', side: 'left', by: -2.2 }],
+    measuredAt: '2026-11-20T11:05:00.000Z',
+  },
+];
+
+/** The demo studio as a record: a sculler, a ferry pilot and a potter with different limiters, all made up. */
+export function demoStudio(): KolposRecord {
+  const students: Student[] = [];
+  const readings: KolposRecord['readings'] = [];
+  const practices: KolposRecord['practices'] = [];
+  for (const { student, seed, short, measuredAt } of PEOPLE) {
+    const full: Student = { ...student, breathSeconds: 6, archived: false, createdAt: measuredAt, updatedAt: measuredAt };
+    students.push(full);
+    const screening = screen(full.cautions);
+    const locked = screening.cautions.flatMap((c) => (c.tests === 'all' ? [] : c.tests));
+    const simulated = simulateStudent(student.id, seed, short, student.sexForNorms);
+    const own = readAll(simulated, { takenAt: measuredAt }).filter((r) => !locked.includes(r.test));
+    readings.push(...own);
+    if (student.id !== 'demo-maren') continue;
+    const { findings, posterior } = infer(full, own);
+    const aims = proposeAims(findings);
+    const built = buildPractice(rankPoses(posterior, full.height_cm, aims, screening), aims, { minutes: 20, breathSeconds: 6 });
+    practices.push({ id: 'demo-practice', student: full.id, title: 'Before rowing', minutes: 20, items: built.items, aims: aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })), createdAt: measuredAt, updatedAt: measuredAt });
+  }
+  return { format: 'kolpos/record', version: RECORD_VERSION, exportedAt: '2026-11-20T12:00:00.000Z', students, readings, practices, logs: [] };
+}

@@ -1,0 +1,3 @@
+import { withSerwist } from '@serwist/turbopack';
+
+export default withSerwist({ reactStrictMode: true, poweredByHeader: false });

@@ -1,0 +1,5 @@
+import { TodayScreen } from '@/screens/today/TodayScreen';
+
+export default function Page() {
+  return <TodayScreen />;
+}

@@ -1,0 +1,5 @@
+import { SettingsScreen } from '@/screens/settings/SettingsScreen';
+
+export default function Page() {
+  return <SettingsScreen />;
+}

@@ -1,0 +1,5 @@
+import { StudentScreen } from '@/screens/student/StudentScreen';
+
+export default function Page() {
+  return <StudentScreen />;
+}

@@ -1,0 +1,5 @@
+import { StudentsScreen } from '@/screens/students/StudentsScreen';
+
+export default function Page() {
+  return <StudentsScreen />;
+}

@@ -1,0 +1,5 @@
+import { TeachScreen } from '@/screens/teach/TeachScreen';
+
+export default function Page() {
+  return <TeachScreen />;
+}

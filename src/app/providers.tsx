@@ -1,0 +1,25 @@
+'use client';
+import CssBaseline from '@mui/material/CssBaseline';
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import { ThemeProvider } from '@mui/material/styles';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import { SerwistProvider } from '@serwist/turbopack/react';
+import { SnackbarProvider } from 'notistack';
+import type { ReactNode } from 'react';
+import { theme } from '@/theme/theme';
+
+export function Providers({ children, nonce }: { children: ReactNode; nonce?: string }) {
+  return (
+    <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
+      <InitColorSchemeScript attribute="data-mui-color-scheme" nonce={nonce} />
+      <ThemeProvider theme={theme} defaultMode="light">
+        <CssBaseline />
+        <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'}>
+          <SnackbarProvider maxSnack={2} autoHideDuration={8000} anchorOrigin={{ horizontal: 'center', vertical: 'bottom' }}>
+            {children}
+          </SnackbarProvider>
+        </SerwistProvider>
+      </ThemeProvider>
+    </AppRouterCacheProvider>
+  );
+}

@@ -1,0 +1,94 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
+import { demoStudio } from '@demo/studio';
+import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
+
+const USAGE =
+  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema';
+
+function recordFrom(file: string | undefined): KolposRecord {
+  if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
+  let text: string;
+  try {
+    text = readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch {
+    throw new InputProblem(`The file "${file}" cannot be read.`, file);
+  }
+  const result = readRecord(text);
+  if (!result.ok) throw new InputProblem(`${file}: ${result.problem.field}: ${result.problem.message}`, result.problem.field);
+  return result.record;
+}
+
+function number(text: string | undefined, name: string, otherwise: number): number {
+  if (text === undefined) return otherwise;
+  const value = Number(text);
+  if (!Number.isFinite(value)) throw new InputProblem(`--${name} takes a number, not "${text}".`, name);
+  return value;
+}
+
+function run(argv: string[]): unknown {
+  const parsed = (() => {
+    try {
+      return parseArgs({
+        args: argv,
+        allowPositionals: true,
+        options: {
+          coordinates: { type: 'string' }, pose: { type: 'string' }, rung: { type: 'string' }, depth: { type: 'string' }, student: { type: 'string' }, seed: { type: 'string' },
+          aim: { type: 'string', multiple: true }, top: { type: 'string' }, minutes: { type: 'string' }, props: { type: 'string' }, school: { type: 'string' }, peak: { type: 'string' },
+        },
+      });
+    } catch (error) {
+      throw new InputProblem(error instanceof Error ? error.message : USAGE, 'arguments');
+    }
+  })();
+  const { values, positionals } = parsed;
+  const [command, argument] = positionals;
+  const seed = number(values.seed, 'seed', 1);
+  switch (command) {
+    case 'check': {
+      const r = recordFrom(argument);
+      return { readable: true, version: r.version, students: r.students.length, readings: r.readings.length, practices: r.practices.length, logs: r.logs.length };
+    }
+    case 'list':
+      return list(argument ?? '');
+    case 'muscles': {
+      if (values.pose !== undefined) return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
+      let angles: unknown;
+      try {
+        angles = JSON.parse(values.coordinates ?? '');
+      } catch {
+        throw new InputProblem('--coordinates takes JSON such as {"hip_flexion_left": 90}.', 'coordinates');
+      }
+      if (typeof angles !== 'object' || angles === null || Array.isArray(angles)) throw new InputProblem('--coordinates takes an object of names and degrees.', 'coordinates');
+      return muscles(angles as Record<string, number>);
+    }
+    case 'findings':
+      return findings(recordFrom(argument), values.student, seed);
+    case 'aims':
+      return aims(recordFrom(argument), values.student, seed);
+    case 'rank':
+      return rank(recordFrom(argument), values.student, parseAims(values.aim ?? []), number(values.top, 'top', Infinity), seed);
+    case 'practice':
+      if (values.school !== undefined || values.peak !== undefined) throw new InputProblem('--school and --peak are not part of this version.', values.school !== undefined ? 'school' : 'peak');
+      return practice(recordFrom(argument), values.student, number(values.minutes, 'minutes', 30), parseAims(values.aim ?? []), values.props?.split(',') ?? null, seed);
+    case 'demo':
+      return demoStudio();
+    case 'schema':
+      return recordJsonSchema();
+    default:
+      throw new InputProblem(USAGE, 'command');
+  }
+}
+
+try {
+  process.stdout.write(`${JSON.stringify(run(process.argv.slice(2)), null, 2)}\n`);
+} catch (error) {
+  if (error instanceof InputProblem) {
+    process.stderr.write(`${error.message}\n`);
+    process.exitCode = 2;
+  } else {
+    process.stderr.write(`Our fault: ${error instanceof Error ? error.message : String(error)}\n`);
+    process.exitCode = 1;
+  }
+}

@@ -1,0 +1,22 @@
+import type { GroupId, Side } from './index';
+
+/** Names of the reportable groups: the field's term and a plain one beside it. */
+export const GROUP_WORDS: Readonly<Record<GroupId, { name: string; plain: string }>> = {
+  'deep-hip-flexor': { name: 'psoas and iliacus', plain: 'deep front of the hip' },
+  'rectus-femoris': { name: 'rectus femoris', plain: 'front thigh, the part that crosses the hip' },
+  vasti: { name: 'vasti', plain: 'front thigh, the part that only bends the knee' },
+  'lateral-hip': { name: 'tensor fasciae latae', plain: 'outer front of the hip' },
+  adductors: { name: 'adductors', plain: 'inner thigh' },
+  hamstrings: { name: 'hamstrings', plain: 'back of the thigh' },
+  'gluteus-maximus': { name: 'gluteus maximus', plain: 'large buttock muscle' },
+  'deep-buttock': { name: 'piriformis and deep rotators', plain: 'deep buttock' },
+  calf: { name: 'calf', plain: 'calf' },
+  'joint-or-capsule': { name: 'joint or capsule', plain: 'the hip joint itself' },
+  'nerve-like': { name: 'nerve-like pull', plain: 'a line that feels like a wire' },
+  'knee-joint': { name: 'knee joint', plain: 'the knee itself' },
+  'ankle-joint': { name: 'ankle joint', plain: 'the ankle itself' },
+  instep: { name: 'instep', plain: 'top of the foot' },
+};
+
+/** Triangle that points to the student's side; always shown with the word. */
+export const SIDE_MARK: Readonly<Record<Side | 'both', string>> = { left: '◁', right: '▷', both: '◁▷' };

@@ -1,0 +1,157 @@
+import { GROUPS, GROUP_OF, halfOf, MODEL_HEIGHT, newHalf, floorUnder, skeletonOf, StrandModel, fleshOf, type GroupId, type Side } from '@/core/body';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import { anglesAt, postureAt, reachFor, type PropId, type Rung, type Shape } from '@/core/poses';
+
+/** SD below the end at which a pull is first felt; stretch runs from 0 there to 1 at the end. Our default. */
+export const FIRST_PULL = 5;
+/** Share of the tolerance that a comfortable hold uses. Our default. */
+export const COMFORTABLE = 0.8;
+const STEPS = 20;
+
+export interface FittedPose {
+  pose: string;
+  rung: number;
+  side: Side | 'both';
+  /** 0 entry … 1 full rung. */
+  depth: number;
+  /** True where the rung's full depth is reached before anything stops it. */
+  full: boolean;
+  /** True where even the entry asks for more than she has. */
+  beyondEntry: boolean;
+  limiter: { structure: GroupId; side: Side; probability: number };
+  /** Share of tolerance used at that depth, 0–1, by side and group (0 where nothing is felt). */
+  stretch: Record<Side, Record<GroupId, number>>;
+  load: Record<Side, Partial<Record<GroupId, number>>>;
+  props: { prop: PropId; height_cm: number | null }[];
+  /** Joint angles at the fitted depth, degrees. */
+  angles: Record<string, number>;
+}
+
+const tables = new WeakMap<Rung, Float32Array>();
+let model: StrandModel | null = null;
+
+/** Standing z of all elements, both sides, along the path with the right side worked: [step × DIMENSIONS + i]. */
+function tableOf(rung: Rung): Float32Array {
+  const known = tables.get(rung);
+  if (known) return known;
+  const strands = (model ??= new StrandModel());
+  const out = new Float32Array((STEPS + 1) * DIMENSIONS);
+  const half = newHalf(), z = new Float64Array(ELEMENT_COUNT);
+  for (let i = 0; i <= STEPS; i++) {
+    const q = postureAt(rung, 'right', i / STEPS);
+    out.set(strands.standing(halfOf(q, 'left', half), 'pushed', z), i * DIMENSIONS);
+    out.set(strands.standing(halfOf(q, 'right', half), 'pushed', z), i * DIMENSIONS + ELEMENT_COUNT);
+  }
+  tables.set(rung, out);
+  return out;
+}
+
+const COMFORT_Z = FIRST_PULL * (COMFORTABLE - 1);
+
+/** First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does. */
+function firstStop(table: Float32Array, x: ArrayLike<number>, at: number, mirrored: boolean): { step: number; element: number } {
+  let best = Infinity, element = -1;
+  for (let e = 0; e < DIMENSIONS; e++) {
+    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
+    const begin = table[column], end = table[STEPS * DIMENSIONS + column];
+    // What the path does not lengthen cannot be what stops it.
+    if (end - begin < 0.1) continue;
+    const limit = x[at + e] + COMFORT_Z;
+    if (end < limit) continue;
+    let i = 0;
+    while (table[i * DIMENSIONS + column] < limit && i < STEPS) i++;
+    const above = table[i * DIMENSIONS + column];
+    const below = i > 0 ? table[(i - 1) * DIMENSIONS + column] : above;
+    const step = i === 0 ? 0 : i - 1 + (limit - below) / Math.max(1e-6, above - below);
+    if (step < best) {
+      best = step;
+      element = e;
+    }
+  }
+  return { step: best, element };
+}
+
+/** Fits one rung with one side worked. `height_cm` is the student's, for props. */
+export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, height_cm: number): FittedPose {
+  const rung = shape.rungs[rungNumber - 1];
+  const table = tableOf(rung);
+  const mirrored = side === 'left';
+  const stop = firstStop(table, posterior.mean, 0, mirrored);
+  const full = stop.element < 0;
+  const depth = full ? 1 : Math.min(1, stop.step / STEPS);
+  const z = (e: number, atDepth: number): number => {
+    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
+    const s = atDepth * STEPS, i = Math.min(STEPS - 1, Math.floor(s));
+    const a = table[i * DIMENSIONS + column], b = table[(i + 1) * DIMENSIONS + column];
+    return a + (b - a) * (s - i);
+  };
+
+  const counts = new Map<number, number>();
+  for (let d = 0; d < posterior.drawCount; d++) {
+    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored).element;
+    if (first >= 0) {
+      const key = groupKey(first);
+      counts.set(key, (counts.get(key) ?? 0) + 1);
+    }
+  }
+  let who = full ? -1 : groupKey(stop.element);
+  if (who < 0) {
+    let most = -Infinity;
+    for (let e = 0; e < DIMENSIONS; e++) {
+      const left = z(e, 1) - posterior.mean[e];
+      if (left > most) {
+        most = left;
+        who = groupKey(e);
+      }
+    }
+  }
+
+  const stretch = { left: {}, right: {} } as FittedPose['stretch'];
+  for (const s of ['left', 'right'] as const) for (const g of GROUPS) stretch[s][g] = 0;
+  let over = -Infinity;
+  for (let e = 0; e < DIMENSIONS; e++) {
+    const s: Side = e < ELEMENT_COUNT ? 'left' : 'right';
+    const group = GROUPS[GROUP_OF[e % ELEMENT_COUNT]];
+    const left = z(e, depth) - posterior.mean[e];
+    over = Math.max(over, z(e, 0) - posterior.mean[e]);
+    stretch[s][group] = Math.max(stretch[s][group], 1 + left / FIRST_PULL, 0);
+  }
+  const load: FittedPose['load'] = { left: {}, right: {} };
+  for (const [group, value] of Object.entries(rung.load ?? {}))
+    for (const s of shape.sided ? [side] : (['left', 'right'] as const)) load[s][group as GroupId] = value;
+
+  return {
+    pose: shape.id,
+    rung: rungNumber,
+    side: shape.sided ? side : 'both',
+    depth,
+    full,
+    beyondEntry: over > 0,
+    limiter: {
+      structure: GROUPS[who % GROUPS.length],
+      side: who < GROUPS.length ? 'left' : 'right',
+      probability: (counts.get(who) ?? 0) / posterior.drawCount,
+    },
+    stretch,
+    load,
+    props: propHeights(rung, side, depth, height_cm),
+    angles: anglesAt(rung, side, depth),
+  };
+}
+
+const groupKey = (element: number): number =>
+  GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
+
+/** Height of what lies under the body at a depth, centimetres, from the gap to the floor; null for what has no height. */
+function propHeights(rung: Rung, side: Side, depth: number, height_cm: number): FittedPose['props'] {
+  const points = skeletonOf(postureAt(rung, side, depth), reachFor(rung, side)).points;
+  const floor = floorUnder(points, Object.keys(rung.reach ?? {}).length === 0);
+  const other = side === 'left' ? 'right' : 'left';
+  return rung.props.map((prop) => {
+    const under = rung.supports?.filter((s) => s.prop === prop) ?? [];
+    if (under.length === 0) return { prop, height_cm: null };
+    const name = under[0].under.replace('_worked', `_${side}`).replace('_other', `_${other}`);
+    const gap = (points[name][1] - fleshOf(name) - floor) * (height_cm / 100 / MODEL_HEIGHT) * 100;
+    return { prop, height_cm: Math.max(2, Math.round(gap)) };
+  });
+}

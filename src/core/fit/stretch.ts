@@ -1,0 +1,32 @@
+import { ELEMENTS, halfOf, newHalf, SIDES, StrandModel, type Posture, type Side } from '@/core/body';
+import { ELEMENT_COUNT } from '@/core/limits';
+import { FIRST_PULL } from './fit';
+
+export interface StructureStretch {
+  structure: string;
+  side: Side;
+  /** Share of the tolerance used; 0 where nothing is felt, above 1 beyond it. */
+  stretch: number;
+}
+
+let model: StrandModel | null = null;
+
+/**
+ * How far each muscle is stretched at a posture, against this student's tolerances (SD, left then right), or against
+ * typical people when none are given. Only muscles that are felt at all.
+ */
+export function stretchAt(posture: Posture, tolerances?: ArrayLike<number>): StructureStretch[] {
+  const strands = (model ??= new StrandModel());
+  const half = newHalf(), z = new Float64Array(ELEMENT_COUNT);
+  return SIDES.flatMap((side, s) => {
+    strands.standing(halfOf(posture, side, half), 'pushed', z);
+    const most = new Map<string, number>();
+    ELEMENTS.forEach((e, g) => {
+      if (!e.muscle) return;
+      const stretch = 1 + (z[g] - (tolerances ? tolerances[s * ELEMENT_COUNT + g] : 0)) / FIRST_PULL;
+      if (stretch <= 0) return;
+      for (const structure of e.structures) most.set(structure, Math.max(stretch, most.get(structure) ?? 0));
+    });
+    return [...most].map(([structure, stretch]) => ({ structure, side, stretch }));
+  });
+}

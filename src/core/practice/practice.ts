@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { aimSchema, momentSchema } from '@/core/people/student';
+
+export const itemSchema = z.object({
+  id: z.string().min(1).max(64),
+  pose: z.string().min(1).max(60),
+  rung: z.number().int().min(1).max(9),
+  side: z.enum(['left', 'right', 'both']),
+  holdSeconds: z.number().min(3).max(1800),
+  breaths: z.number().int().min(1).max(300),
+  repeats: z.number().int().min(1).max(20),
+  phase: z.enum(['settle', 'warm', 'approach', 'deepest', 'counter', 'rest']),
+  /** Aims served, as `kind:group:side`. */
+  because: z.array(z.string().max(80)).max(12),
+  note: z.string().max(300).optional(),
+});
+export type PracticeItem = z.infer<typeof itemSchema>;
+
+export const practiceSchema = z.object({
+  id: z.string().min(1).max(64),
+  student: z.string().min(1).max(64),
+  title: z.string().max(120),
+  minutes: z.number().min(5).max(120),
+  items: z.array(itemSchema).max(120),
+  aims: z.array(aimSchema).max(60),
+  createdAt: momentSchema,
+  updatedAt: momentSchema,
+});
+export type Practice = z.infer<typeof practiceSchema>;
+
+/** Seconds to get from one item to the next: a new shape, or only the other side. Our default. */
+export const TRANSITION = { shape: 15, side: 6 } as const;
+
+/** Seconds before an item, given the one before it. */
+export const transitionBefore = (items: readonly PracticeItem[], i: number): number =>
+  i === 0 ? 0 : items[i - 1].pose === items[i].pose ? TRANSITION.side : TRANSITION.shape;
+
+/** Seconds of a whole practice, with transitions. */
+export const totalSeconds = (items: readonly PracticeItem[]): number =>
+  items.reduce((s, item, i) => s + item.holdSeconds * item.repeats + transitionBefore(items, i), 0);
+
+export const PHASES = ['settle', 'warm', 'approach', 'deepest', 'counter', 'rest'] as const;

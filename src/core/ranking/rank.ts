@@ -1,0 +1,88 @@
+import { GROUPS, groupOf, isMuscleGroup, SIDES } from '@/core/body';
+import { poseConflicts, type Screening } from '@/core/cautions/screen';
+import { fitRung, type FittedPose } from '@/core/fit/fit';
+import type { Posterior } from '@/core/limits';
+import type { Aim } from '@/core/people/student';
+import { LIBRARY, rungOf } from '@/core/poses';
+
+export interface RankedPose extends FittedPose {
+  /** 0–1: what it gives less what it costs. */
+  score: number;
+  gives: { aim: Aim; stretch?: number; load?: number; worth: number }[];
+  costs: { knee: number; lowBack: number; offAim: number; leaveAlone: number; beyond: number };
+  /** Names of the cautions it runs against; such a pose is shown last and never built in. */
+  cautions: string[];
+}
+
+/** Weights of the costs, our defaults. */
+const COST = { knee: 0.2, lowBack: 0.2, offAim: 0.15, leaveAlone: 0.3, beyond: 0.5 } as const;
+
+/** What a stretch is worth: nothing below 0.3 of the tolerance, all at the comfortable 0.8. */
+export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - 0.3) / 0.5));
+/** What a load is worth: all from half of the capacity on. */
+export const worthOfLoad = (load: number): number => Math.min(1, load / 0.5);
+
+/** Worth of a fitted pose for one aim, 0–1. */
+export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: number; load?: number } {
+  const group = groupOf(aim.group);
+  if (!group) return { worth: 0 };
+  if (aim.kind === 'lengthen') {
+    const stretch = fit.stretch[aim.side][group];
+    return { worth: worthOfStretch(stretch), stretch };
+  }
+  if (aim.kind === 'strengthen') {
+    const load = fit.load[aim.side][group] ?? 0;
+    return { worth: worthOfLoad(load), load };
+  }
+  return { worth: 0 };
+}
+
+/** Scores one fitted pose. */
+export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Screening): RankedPose {
+  const found = rungOf(fit.pose, fit.rung);
+  if (!found) throw new Error(`unknown pose "${fit.pose}" rung ${fit.rung}`);
+  const total = aims.filter((a) => a.kind !== 'leave').reduce((s, a) => s + a.weight, 0) || 1;
+  const gives = aims.map((aim) => ({ aim, ...worthFor(fit, aim) })).filter((g) => g.worth > 0.02);
+  // The heaviest aims of a side are what one pose can serve; a pose need not serve all of them to be good.
+  const gain = gives.reduce((s, g) => s + g.worth * g.aim.weight, 0) / Math.min(total, 2 * Math.max(0.01, ...aims.map((a) => a.weight)));
+  const leave = aims.filter((a) => a.kind === 'leave');
+  const aimed = new Set(aims.filter((a) => a.kind === 'lengthen').map((a) => `${a.group}/${a.side}`));
+  let off = 0;
+  for (const side of SIDES)
+    for (const group of GROUPS)
+      if (isMuscleGroup(group) && !aimed.has(`${group}/${side}`)) off = Math.max(off, fit.stretch[side][group] - 0.6);
+  const costs = {
+    knee: COST.knee * found.rung.knee,
+    lowBack: COST.lowBack * found.rung.lowBack,
+    offAim: COST.offAim * Math.max(0, off) * 2.5,
+    leaveAlone: COST.leaveAlone * leave.reduce((s, a) => {
+      const group = groupOf(a.group);
+      return s + (group ? a.weight * worthOfStretch(fit.stretch[a.side][group]) : 0);
+    }, 0),
+    beyond: fit.beyondEntry ? COST.beyond : 0,
+  };
+  const cost = Object.values(costs).reduce((s, v) => s + v, 0);
+  return {
+    ...fit,
+    score: Math.max(0, Math.min(1, gain - cost)),
+    gives,
+    costs,
+    cautions: poseConflicts(screening, found.rung.demands).map((c) => c.name),
+  };
+}
+
+/** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */
+export function rankPoses(posterior: Posterior, height_cm: number, aims: readonly Aim[], screening: Screening): RankedPose[] {
+  return LIBRARY.flatMap((shape) =>
+    shape.rungs.flatMap((_, i) =>
+      (shape.sided ? SIDES : (['right'] as const)).map((side) =>
+        scorePose(fitRung(shape, i + 1, side, posterior, height_cm), aims, screening),
+      ),
+    ),
+  ).sort(
+    (a, b) =>
+      Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
+      b.score - a.score ||
+      (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1),
+  );
+}

@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { momentSchema, placeSchema } from '@/core/people/student';
+import { PLACES, type Place } from '@/core/people/student';
+import type { PlayerState } from './player';
+
+export const logSchema = z.object({
+  id: z.string().min(1).max(64),
+  student: z.string().min(1).max(64),
+  practice: z.string().min(1).max(64),
+  title: z.string().max(120),
+  startedAt: momentSchema,
+  endedAt: momentSchema,
+  items: z
+    .array(
+      z.object({
+        pose: z.string().min(1).max(60),
+        rung: z.number().int().min(1).max(9),
+        side: z.enum(['left', 'right', 'both']),
+        plannedSeconds: z.number().min(0).max(40000),
+        doneSeconds: z.number().min(0).max(40000),
+        skipped: z.boolean(),
+        stopped: z.boolean().optional(),
+        placeFelt: placeSchema.optional(),
+        strength: z.number().int().min(0).max(10).optional(),
+      }),
+    )
+    .max(200),
+  note: z.string().max(4000),
+});
+export type LogEntry = z.infer<typeof logSchema>;
+
+const isPlace = (v: string | undefined): v is Place => PLACES.some((p) => p === v);
+
+/** What was taught, from the player's own account: items in the order of the practice, those never reached left out. */
+export function logFrom(state: PlayerState, about: { id: string; title: string; endedAt: string }): LogEntry {
+  return {
+    ...about,
+    student: state.student,
+    practice: state.practice,
+    startedAt: new Date(state.startedAt).toISOString(),
+    items: state.items.flatMap((i) => {
+      const r = state.results.find((x) => x.item === i.id);
+      if (!r) return [];
+      return [
+        {
+          pose: r.pose, rung: r.rung, side: r.side, plannedSeconds: r.plannedSeconds, doneSeconds: r.doneSeconds, skipped: r.skipped,
+          ...(r.stopped ? { stopped: true } : {}),
+          ...(isPlace(r.placeFelt) ? { placeFelt: r.placeFelt } : {}),
+          ...(r.strength !== undefined ? { strength: r.strength } : {}),
+        },
+      ];
+    }),
+    note: '',
+  };
+}

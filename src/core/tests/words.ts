@@ -1,0 +1,25 @@
+import type { Movement } from './definition';
+import type { EndFeel } from './reading';
+
+/** A movement as it is said of a side: "left …". */
+export const MOVEMENT_WORDS: Readonly<Record<Movement, string>> = {
+  'hip-extension': 'hip straightening',
+  'knee-flexion-hip-extended': 'knee bend with the hip straight',
+  'hip-flexion-knee-straight': 'straight leg raise',
+  'hip-adduction': 'thigh coming to the midline',
+  'internal-rotation-extended': 'thigh turning in',
+  'external-rotation-extended': 'thigh turning out',
+};
+
+/** Ends a teacher can choose; pain is a button of its own. */
+export const END_FEEL_WORDS: Readonly<Record<EndFeel, string>> = {
+  'stretch-firm': 'firm stretch',
+  'hard-block': 'hard stop',
+  pinch: 'pinch',
+  pain: 'pain',
+  'nerve-like': 'tingling',
+  guarding: 'guarded',
+  compensation: 'pelvis moved',
+  'body-contact': 'body met body',
+  fear: 'she held back',
+};

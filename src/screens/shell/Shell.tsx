@@ -1,0 +1,93 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import { useEffect, useState, type ReactNode } from 'react';
+import { DemoNote } from './DemoNote';
+import { useStudio } from './studio-context';
+
+const RAIL = [
+  { path: '', label: 'Today', key: 't' },
+  { path: '/students', label: 'Students', key: 's' },
+  { path: '/settings', label: 'Settings & files', key: 'f' },
+] as const;
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ['g then t, s or f', 'Today, Students, Settings & files'],
+  ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress'],
+  ['← → ↑ ↓', 'turn the figure when it is chosen'],
+  ['Alt ↑ / Alt ↓', 'move a practice item'],
+  ['space, →, ←, s', 'in Teach: pause, next, back, skip'],
+  ['?', 'this list'],
+];
+
+const typing = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+
+/** Rail and page. Keys: `g` and a letter goes to a page, `?` lists the keys. */
+export function Shell({ children }: { children: ReactNode }) {
+  const { base, name } = useStudio();
+  const pathname = usePathname();
+  const router = useRouter();
+  const [help, setHelp] = useState(false);
+  const teaching = pathname.endsWith('/teach');
+
+  useEffect(() => {
+    let going = false;
+    const onKey = (e: globalThis.KeyboardEvent) => {
+      if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (e.key === '?') setHelp(true);
+      const place = going ? RAIL.find((r) => r.key === e.key) : undefined;
+      if (place) router.push(base + place.path);
+      going = e.key === 'g';
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [base, router]);
+
+  if (teaching) return <main>{children}</main>;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '148px 1fr' }, minHeight: '100vh' }}>
+      <Box component="nav" aria-label="Main" className="no-print" sx={{ borderRight: { md: '1px solid var(--line)' }, borderBottom: { xs: '1px solid var(--line)', md: 'none' }, display: 'flex', flexDirection: { xs: 'row', md: 'column' }, alignItems: { xs: 'center', md: 'stretch' }, position: { md: 'sticky' }, top: 0, height: { md: '100vh' } }}>
+        <Box component={Link} href={base} sx={{ px: 2.5, py: { xs: 1, md: 2.5 }, font: "italic 700 24px 'Source Serif 4 Variable', serif", color: 'var(--ink)', textDecoration: 'none' }}>
+          Kolpos
+        </Box>
+        {RAIL.map((r) => {
+          const here = r.path === '' ? pathname === base : pathname.startsWith(base + r.path) || (r.path === '/students' && pathname.startsWith(`${base}/student`));
+          return (
+            <Box key={r.path} component={Link} href={base + r.path} aria-current={here ? 'page' : undefined} sx={{ px: 2.5, py: 1.25, color: 'var(--ink)', textDecoration: 'none', fontWeight: here ? 700 : 400, bgcolor: here ? 'var(--act-pale)' : undefined, boxShadow: here ? 'inset -3px 0 var(--act)' : undefined, '&:hover': { bgcolor: 'var(--act-pale)' } }}>
+              {r.label}
+            </Box>
+          );
+        })}
+        <Box sx={{ flex: 1 }} />
+        <Button size="small" onClick={() => setHelp(true)} sx={{ m: 1 }}>
+          Keys ?
+        </Button>
+      </Box>
+      <Box sx={{ minWidth: 0 }}>
+        {name === 'demo' && <DemoNote />}
+        <main>{children}</main>
+      </Box>
+      <Dialog open={help} onClose={() => setHelp(false)} aria-labelledby="keys-title">
+        <DialogTitle id="keys-title">Keys</DialogTitle>
+        <DialogContent>
+          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, columnGap: 3, m: 0 }}>
+            {KEYS.map(([k, what]) => (
+              <Box key={k} sx={{ display: 'contents' }}>
+                <Typography component="dt" sx={{ fontWeight: 700 }}>{k}</Typography>
+                <Typography component="dd" sx={{ m: 0 }}>{what}</Typography>
+              </Box>
+            ))}
+          </Box>
+          <Button sx={{ mt: 2 }} onClick={() => setHelp(false)}>Close</Button>
+        </DialogContent>
+      </Dialog>
+    </Box>
+  );
+}

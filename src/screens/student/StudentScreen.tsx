@@ -1,0 +1,63 @@
+'use client';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { proposeAims } from '@/core/aims/propose';
+import { saveStudent } from '@/store/changes';
+import { useInference } from '@/workers/use-core';
+import { FindingsStep } from '../findings/FindingsStep';
+import { MeasureStep } from '../measure/MeasureStep';
+import { PosesStep } from '../poses/PosesStep';
+import { PracticeStep } from '../practice/PracticeStep';
+import { ProgressStep } from '../progress/ProgressStep';
+import { EmptyChart } from '../shell/EmptyChart';
+import { STEPS, StudentFrame } from '../shell/StudentFrame';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+import { StudentForm } from '../students/StudentForm';
+
+/** One student: the step that the address names, with the findings computed once for all steps. */
+export function StudentScreen() {
+  const { db, base } = useStudio();
+  const params = useSearchParams();
+  const undo = useUndo();
+  const id = params.get('id') ?? '';
+  const step = STEPS.find((s) => s === params.get('step')) ?? 'measure';
+  const data = useLiveQuery(async () => {
+    const [student, readings, practices, logs] = await Promise.all([
+      db.students.get(id),
+      db.readings.where('student').equals(id).toArray(),
+      db.practices.where('student').equals(id).toArray(),
+      db.logs.where('student').equals(id).toArray(),
+    ]);
+    return { student, readings, practices, logs };
+  }, [db, id]);
+  const inference = useInference(data?.student, data?.readings);
+  if (!data) return null;
+  const { student, readings, practices, logs } = data;
+  if (!student)
+    return (
+      <EmptyChart title="This student is not here" action={<Button variant="contained" component={Link} href={`${base}/students`}>All students</Button>}>
+        Perhaps she belongs to the other studio, or was taken back with undo.
+      </EmptyChart>
+    );
+  const aims = student.aims ?? (inference.value ? proposeAims(inference.value.findings) : null);
+  const done = { ask: student.aim !== '' || student.complaints.length > 0, measure: readings.length > 0, findings: readings.length > 0, poses: readings.length > 0, practice: practices.length > 0, progress: logs.length > 0 };
+  return (
+    <StudentFrame student={student} step={step} done={done}>
+      {step === 'ask' && (
+        <>
+          <Typography variant="h1" gutterBottom>Ask</Typography>
+          <StudentForm key={student.id} student={student} label="Keep" onSave={(s) => void saveStudent(db, s).then((change) => undo(`${s.name} is kept.`, change))} />
+        </>
+      )}
+      {step === 'measure' && <MeasureStep student={student} readings={readings} inference={inference} />}
+      {step === 'findings' && <FindingsStep student={student} readings={readings} inference={inference} />}
+      {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} />}
+      {step === 'practice' && <PracticeStep student={student} practices={practices} inference={inference} aims={aims} />}
+      {step === 'progress' && <ProgressStep student={student} readings={readings} logs={logs} />}
+    </StudentFrame>
+  );
+}

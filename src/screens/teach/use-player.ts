@@ -1,0 +1,82 @@
+'use client';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Practice } from '@/core/practice/practice';
+import { advance, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
+import { now, type StudioDatabase } from '@/store/studio';
+import { ring } from './bell';
+
+const KEYS: Readonly<Record<string, PlayerEvent['type']>> = { ArrowRight: 'next', PageDown: 'next', ArrowLeft: 'back', PageUp: 'back', s: 'skip' };
+
+/**
+ * Runs the player of a practice: ticks, keys, bell, wake lock, and a copy in the database each second, so that a reload
+ * wakes it at the second it knew, standing still.
+ */
+export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
+  const [state, setState] = useState<PlayerState | null>(null);
+  const [bell, setBell] = useState(true);
+  const saved = useRef('');
+  const id = practice?.id;
+
+  useEffect(() => {
+    if (!practice || state?.practice === practice.id) return;
+    let current = true;
+    void db.players.get(practice.id).then((stored) => {
+      if (current) setState(stored ? wake(stored.state, Date.now()) : startPlayer(practice.id, practice.student, practice.items, Date.now()));
+    });
+    return () => {
+      current = false;
+    };
+  }, [db, practice, state?.practice]);
+
+  const send = useCallback((event: PlayerEvent) => setState((s) => s && advance(s, event, Date.now())), []);
+
+  const running = state?.running ?? false;
+  useEffect(() => {
+    if (!running) return;
+    const timer = setInterval(() => send({ type: 'tick' }), 250);
+    let lock: WakeLockSentinel | null = null;
+    // The screen stays awake where the browser can; where it cannot, teaching goes on all the same.
+    void navigator.wakeLock?.request('screen').then((l) => (lock = l)).catch(() => undefined);
+    return () => {
+      clearInterval(timer);
+      void lock?.release();
+    };
+  }, [running, send]);
+
+  useEffect(() => {
+    if (!state || !id) return;
+    const untouched = !state.running && state.index === 0 && state.results.length === 0 && state.left === state.items[0]?.holdSeconds;
+    const mark = `${state.index}/${state.stage}/${Math.ceil(state.left)}/${String(state.running)}/${JSON.stringify(state.results)}`;
+    if (untouched || mark === saved.current) return;
+    saved.current = mark;
+    void db.players.put({ practice: id, state, savedAt: now() });
+  }, [db, id, state]);
+
+  const beat = state ? `${state.index}/${state.stage}` : '';
+  const lastBeat = useRef('');
+  useEffect(() => {
+    if (lastBeat.current !== '' && lastBeat.current !== beat && bell) ring();
+    lastBeat.current = beat;
+  }, [beat, bell]);
+
+  useEffect(() => {
+    const onKey = (e: globalThis.KeyboardEvent) => {
+      const t = e.target;
+      if (t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName)) return;
+      if (e.key === ' ' && !(t instanceof HTMLElement && t.closest('button, a, [role=button]'))) {
+        e.preventDefault();
+        setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
+        return;
+      }
+      const type = KEYS[e.key];
+      if (type === 'next' || type === 'back' || type === 'skip') {
+        e.preventDefault();
+        send({ type });
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [send]);
+
+  return { state, send, bell, setBell };
+}

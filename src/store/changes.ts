@@ -1,0 +1,62 @@
+import type { Student } from '@/core/people/student';
+import type { Practice } from '@/core/practice/practice';
+import type { LogEntry } from '@/core/teaching/log';
+import type { Reading } from '@/core/tests/reading';
+import { now, type StudioDatabase } from './studio';
+
+/** A change that was made, with the way back. */
+export interface Change {
+  undo: () => Promise<void>;
+}
+
+/** Saves a student; undo brings back what stood there before. */
+export async function saveStudent(db: StudioDatabase, student: Student): Promise<Change> {
+  const before = await db.students.get(student.id);
+  await db.students.put({ ...student, updatedAt: now() });
+  return {
+    undo: async () => {
+      if (before) await db.students.put(before);
+      else await db.students.delete(student.id);
+    },
+  };
+}
+
+/** Keeps the readings of one test and side together; they share the moment they were taken. */
+export async function keepReadings(db: StudioDatabase, readings: readonly Reading[], draft: string): Promise<Change> {
+  await db.transaction('rw', [db.readings, db.drafts], async () => {
+    await db.readings.bulkPut([...readings]);
+    await db.drafts.delete(draft);
+  });
+  return { undo: () => db.readings.bulkDelete(readings.map((r) => r.id)) };
+}
+
+/** Removes readings; undo puts them back. */
+export async function removeReadings(db: StudioDatabase, ids: readonly string[]): Promise<Change> {
+  const before = (await db.readings.bulkGet([...ids])).filter((r): r is Reading => r !== undefined);
+  await db.readings.bulkDelete([...ids]);
+  return {
+    undo: async () => {
+      await db.readings.bulkPut(before);
+    },
+  };
+}
+
+export async function savePractice(db: StudioDatabase, practice: Practice): Promise<Change> {
+  const before = await db.practices.get(practice.id);
+  await db.practices.put({ ...practice, updatedAt: now() });
+  return {
+    undo: async () => {
+      if (before) await db.practices.put(before);
+      else await db.practices.delete(practice.id);
+    },
+  };
+}
+
+/** Ends a player: the log is written and the player forgotten in one step, so that a reload cannot log twice. */
+export async function endPlayer(db: StudioDatabase, practice: string, log: LogEntry): Promise<void> {
+  await db.transaction('rw', [db.logs, db.players], async () => {
+    if (!(await db.players.get(practice))) return;
+    await db.logs.put(log);
+    await db.players.delete(practice);
+  });
+}

@@ -1,0 +1,16 @@
+import { expose } from 'comlink';
+import { demoStudio } from '@demo/studio';
+import { screen } from '@/core/cautions/screen';
+import { infer, type Inference, type Posterior } from '@/core/limits';
+import type { Aim, Student } from '@/core/people/student';
+import { rankPoses, type RankedPose } from '@/core/ranking/rank';
+import type { Reading } from '@/core/tests/reading';
+
+const door = {
+  infer: (student: Pick<Student, 'id' | 'sexForNorms'>, readings: Reading[]): Inference => infer(student, readings),
+  rank: (posterior: Posterior, student: Pick<Student, 'height_cm' | 'cautions'>, aims: Aim[]): RankedPose[] =>
+    rankPoses(posterior, student.height_cm, aims, screen(student.cautions)),
+  demo: () => demoStudio(),
+};
+export type CoreDoor = typeof door;
+expose(door);

@@ -1,5 +1,16 @@
 import { ELEMENTS, GROUPS, SIDES, StrandModel, type GroupId, type Side } from '@/core/body';
-import { contextOf, DIMENSIONS, ELEMENT_COUNT, ERROR, KAPPA, LATENT, placeGiven, Random, StopTable, tolerancesFrom } from '@/core/limits';
+import {
+  contextOf,
+  DIMENSIONS,
+  ELEMENT_COUNT,
+  ERROR,
+  KAPPA,
+  LATENT,
+  placeGiven,
+  Random,
+  StopTable,
+  tolerancesFrom,
+} from '@/core/limits';
 import { PLACES, type SexForNorms } from '@/core/people/student';
 import { BATTERY } from '@/core/tests/battery';
 import { normFor } from '@/core/tests/definition';
@@ -23,14 +34,20 @@ export interface SimulatedStudent {
 let model: StrandModel | null = null;
 
 /** A made-up person: tolerances from the prior, every member of the named groups set to the given shortness. */
-export function simulateStudent(id: string, seed: number, short: readonly Short[] = [], sex?: SexForNorms): SimulatedStudent {
+export function simulateStudent(
+  id: string,
+  seed: number,
+  short: readonly Short[] = [],
+  sex?: SexForNorms,
+): SimulatedStudent {
   const random = new Random(seed);
   const latent = new Float64Array(LATENT);
   for (let i = 0; i < LATENT; i++) latent[i] = random.normal();
   const tolerances = tolerancesFrom(latent, new Float64Array(DIMENSIONS));
   for (const { group, side, by } of short)
     ELEMENTS.forEach((e, g) => {
-      if (e.group === group) tolerances[(side === 'left' ? 0 : ELEMENT_COUNT) + g] = by + 0.15 * random.normal();
+      if (e.group === group)
+        tolerances[(side === 'left' ? 0 : ELEMENT_COUNT) + g] = by + 0.15 * random.normal();
     });
   return { id, sex, tolerances, random };
 }
@@ -46,7 +63,9 @@ export function readAll(
   model ??= new StrandModel();
   const { random } = who;
   const trials = options.trials ?? 2;
-  const weights = new Float64Array(ELEMENT_COUNT), shares = new Float64Array(ELEMENT_COUNT), chance = new Float64Array(PLACES.length);
+  const weights = new Float64Array(ELEMENT_COUNT),
+    shares = new Float64Array(ELEMENT_COUNT),
+    chance = new Float64Array(PLACES.length);
   const out: Reading[] = [];
   for (const test of BATTERY) {
     if (options.tests && !options.tests.includes(test.id)) continue;
@@ -55,9 +74,18 @@ export function readAll(
       for (const readout of test.readouts) {
         for (let g = 0; g < ELEMENT_COUNT; g++) weights[g] = Math.exp(-KAPPA * who.tolerances[offset + g]);
         const id = `${who.id}-${test.id}-${readout.id}-${side}`;
-        const blank: Reading = { id, student: who.id, test: test.id, readout: readout.id, side, trials: [0], unit: 'deg', takenAt: options.takenAt };
+        const blank: Reading = {
+          id,
+          student: who.id,
+          test: test.id,
+          readout: readout.id,
+          side,
+          trials: [0],
+          unit: 'deg',
+          takenAt: options.takenAt,
+        };
         const table = new StopTable(readout, contextOf(blank, out), normFor(readout, who.sex), model);
-        const bias = Math.hypot(ERROR.model, ERROR.tiltUnread) * random.normal();
+        const bias = Math.hypot(ERROR.model, readout.pelvisShares ? ERROR.tiltUnread : 0) * random.normal();
         const end = table.stop(weights, 0, shares).end + bias;
         const values = Array.from({ length: trials }, () =>
           Math.min(readout.max, Math.max(readout.min, Math.round(end + ERROR.trial * random.normal()))),

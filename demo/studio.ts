@@ -16,20 +16,59 @@ interface Person {
 
 const PEOPLE: readonly Person[] = [
   {
-    student: { id: 'demo-maren', name: 'Maren Tideway', height_cm: 178, mass_kg: 70, birthYear: 1992, sexForNorms: 'female', dominantLeg: 'left', aim: 'Sit tall in the boat without the back thigh pulling.', complaints: [{ place: 'back-thigh', side: 'left' }], cautions: [{ caution: 'low-back-ache', since: 'March' }] },
-    seed: 41,
-    short: [{ group: 'hamstrings', side: 'left', by: -2.2 }, { group: 'hamstrings', side: 'right', by: -1.2 }],
+    student: {
+      id: 'demo-maren',
+      name: 'Maren Tideway',
+      height_cm: 178,
+      mass_kg: 70,
+      birthYear: 1992,
+      sexForNorms: 'female',
+      dominantLeg: 'left',
+      aim: 'Sit tall in the boat without the back thigh pulling.',
+      complaints: [{ place: 'back-thigh', side: 'left' }],
+      cautions: [{ caution: 'low-back-ache', since: 'March' }],
+    },
+    seed: 104,
+    short: [
+      { group: 'hamstrings', side: 'left', by: -2.2 },
+      { group: 'hamstrings', side: 'right', by: -1.2 },
+    ],
     measuredAt: '2026-11-16T09:10:00.000Z',
   },
   {
-    student: { id: 'demo-osk', name: 'Osk Fennimore', height_cm: 186, mass_kg: 88, birthYear: 1979, sexForNorms: 'male', dominantLeg: 'right', aim: 'Walk the ferry stairs without the front of the hip feeling short.', complaints: [{ place: 'front-hip-crease', side: 'right' }], cautions: [] },
-    seed: 57,
-    short: [{ group: 'deep-hip-flexor', side: 'right', by: -2.2 }, { group: 'rectus-femoris', side: 'right', by: -1.4 }],
+    student: {
+      id: 'demo-osk',
+      name: 'Osk Fennimore',
+      height_cm: 186,
+      mass_kg: 88,
+      birthYear: 1979,
+      sexForNorms: 'male',
+      dominantLeg: 'right',
+      aim: 'Walk the ferry stairs without the front of the hip feeling short.',
+      complaints: [{ place: 'front-hip-crease', side: 'right' }],
+      cautions: [],
+    },
+    seed: 66,
+    short: [
+      { group: 'deep-hip-flexor', side: 'right', by: -2.2 },
+      { group: 'rectus-femoris', side: 'right', by: -1.4 },
+    ],
     measuredAt: '2026-11-18T17:30:00.000Z',
   },
   {
-    student: { id: 'demo-ilka', name: 'Ilka Rushmere', height_cm: 166, mass_kg: 61, birthYear: 1986, sexForNorms: 'female', dominantLeg: 'right', aim: 'Sit at the wheel without a deep ache on one side.', complaints: [{ place: 'deep-buttock', side: 'left' }], cautions: [{ caution: 'knee-injury', since: '2019' }] },
-    seed: 83,
+    student: {
+      id: 'demo-ilka',
+      name: 'Ilka Rushmere',
+      height_cm: 166,
+      mass_kg: 61,
+      birthYear: 1986,
+      sexForNorms: 'female',
+      dominantLeg: 'right',
+      aim: 'Sit at the wheel without a deep ache on one side.',
+      complaints: [{ place: 'deep-buttock', side: 'left' }],
+      cautions: [{ caution: 'knee-injury', since: '2019' }],
+    },
+    seed: 79,
     short: [{ group: 'deep-buttock', side: 'left', by: -2.2 }],
     measuredAt: '2026-11-20T11:05:00.000Z',
   },
@@ -41,7 +80,13 @@ export function demoStudio(): KolposRecord {
   const readings: KolposRecord['readings'] = [];
   const practices: KolposRecord['practices'] = [];
   for (const { student, seed, short, measuredAt } of PEOPLE) {
-    const full: Student = { ...student, breathSeconds: 6, archived: false, createdAt: measuredAt, updatedAt: measuredAt };
+    const full: Student = {
+      ...student,
+      breathSeconds: 6,
+      archived: false,
+      createdAt: measuredAt,
+      updatedAt: measuredAt,
+    };
     students.push(full);
     const screening = screen(full.cautions);
     const locked = screening.cautions.flatMap((c) => (c.tests === 'all' ? [] : c.tests));
@@ -51,8 +96,28 @@ export function demoStudio(): KolposRecord {
     if (student.id !== 'demo-maren') continue;
     const { findings, posterior } = infer(full, own);
     const aims = proposeAims(findings);
-    const built = buildPractice(rankPoses(posterior, full.height_cm, aims, screening), aims, { minutes: 20, breathSeconds: 6 });
-    practices.push({ id: 'demo-practice', student: full.id, title: 'Before rowing', minutes: 20, items: built.items, aims: aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })), createdAt: measuredAt, updatedAt: measuredAt });
+    const built = buildPractice(rankPoses(posterior, full.height_cm, aims, screening), aims, {
+      minutes: 20,
+      breathSeconds: 6,
+    });
+    practices.push({
+      id: 'demo-practice',
+      student: full.id,
+      title: 'Before rowing',
+      minutes: 20,
+      items: built.items,
+      aims: aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+      createdAt: measuredAt,
+      updatedAt: measuredAt,
+    });
   }
-  return { format: 'kolpos/record', version: RECORD_VERSION, exportedAt: '2026-11-20T12:00:00.000Z', students, readings, practices, logs: [] };
+  return {
+    format: 'kolpos/record',
+    version: RECORD_VERSION,
+    exportedAt: '2026-11-20T12:00:00.000Z',
+    students,
+    readings,
+    practices,
+    logs: [],
+  };
 }

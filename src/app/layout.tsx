@@ -6,7 +6,10 @@ import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { Providers } from './providers';
 
-export const metadata: Metadata = { title: 'Kolpos', description: 'Find what limits, choose poses, teach the practice.' };
+export const metadata: Metadata = {
+  title: 'Kolpos',
+  description: 'Find what limits, choose poses, teach the practice.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#F4F7F6' };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {

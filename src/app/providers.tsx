@@ -15,7 +15,11 @@ export function Providers({ children, nonce }: { children: ReactNode; nonce?: st
       <ThemeProvider theme={theme} defaultMode="light">
         <CssBaseline />
         <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'}>
-          <SnackbarProvider maxSnack={2} autoHideDuration={8000} anchorOrigin={{ horizontal: 'center', vertical: 'bottom' }}>
+          <SnackbarProvider
+            maxSnack={2}
+            autoHideDuration={8000}
+            anchorOrigin={{ horizontal: 'center', vertical: 'bottom' }}
+          >
             {children}
           </SnackbarProvider>
         </SerwistProvider>

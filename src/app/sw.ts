@@ -20,7 +20,9 @@ new Serwist({
       {
         // A cached response keeps the address it was stored under, which loses a worker's parameters: wrap it anew.
         cachedResponseWillBeUsed: ({ cachedResponse: r }) =>
-          Promise.resolve(r && new Response(r.body, { status: r.status, statusText: r.statusText, headers: r.headers })),
+          Promise.resolve(
+            r && new Response(r.body, { status: r.status, statusText: r.statusText, headers: r.headers }),
+          ),
       },
     ],
   },

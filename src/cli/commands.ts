@@ -1,5 +1,20 @@
 import {
-  angleProblem, COORDINATES, ELEMENTS, GROUPS, groupOf, HALF_COUNT, halfCoordinate, halfOf, LINES, membersOf, MuscleModel, newHalf, postureFrom, PROXIES, SIDES, typicalEnd,
+  angleProblem,
+  COORDINATES,
+  ELEMENTS,
+  GROUPS,
+  groupOf,
+  HALF_COUNT,
+  halfCoordinate,
+  halfOf,
+  LINES,
+  membersOf,
+  MuscleModel,
+  newHalf,
+  postureFrom,
+  PROXIES,
+  SIDES,
+  typicalEnd,
   type Angles,
 } from '@/core/body';
 import { proposeAims } from '@/core/aims/propose';
@@ -24,17 +39,62 @@ export class InputProblem extends Error {
 
 export function list(what: string): unknown {
   if (what === 'tests')
-    return BATTERY.map((t) => ({ id: t.id, name: t.name, readouts: t.readouts.map((r) => ({ id: r.id, name: r.name, unit: r.unit, min: r.min, max: r.max, better: r.better, movement: r.movement, norms: r.norms })) }));
+    return BATTERY.map((t) => ({
+      id: t.id,
+      name: t.name,
+      readouts: t.readouts.map((r) => ({
+        id: r.id,
+        name: r.name,
+        unit: r.unit,
+        min: r.min,
+        max: r.max,
+        better: r.better,
+        movement: r.movement,
+        norms: r.norms,
+      })),
+    }));
   if (what === 'structures')
     return [
       ...GROUPS.map((id) => ({ id, kind: 'group', members: membersOf(id) })),
-      ...[...new Set(LINES.map((l) => l.structure))].map((id) => ({ id, kind: 'muscle', group: groupOf(id), lines: LINES.filter((l) => l.structure === id).map((l) => ({ line: l.line, source: l.source, confidence: l.confidence })) })),
-      ...ELEMENTS.filter((e) => !e.muscle).map((e) => ({ id: e.id, kind: 'other', group: e.group, source: 'ours', form: PROXIES.filter((p) => e.strands.includes(p.id)).map((p) => p.form) })),
+      ...[...new Set(LINES.map((l) => l.structure))].map((id) => ({
+        id,
+        kind: 'muscle',
+        group: groupOf(id),
+        lines: LINES.filter((l) => l.structure === id).map((l) => ({
+          line: l.line,
+          source: l.source,
+          confidence: l.confidence,
+        })),
+      })),
+      ...ELEMENTS.filter((e) => !e.muscle).map((e) => ({
+        id: e.id,
+        kind: 'other',
+        group: e.group,
+        source: 'ours',
+        form: PROXIES.filter((p) => e.strands.includes(p.id)).map((p) => p.form),
+      })),
     ];
   if (what === 'poses')
-    return LIBRARY.map((s) => ({ id: s.id, name: s.name, position: s.position, sided: s.sided, reaches: s.reaches, rungs: s.rungs.map((r, i) => ({ rung: i + 1, name: r.name, props: r.props })) }));
-  if (what === 'coordinates') return COORDINATES.map((c) => ({ id: c.id, unit: 'deg', min: c.min_deg, max: c.max_deg, positive: c.positive }));
-  throw new InputProblem(`There is no list of "${what}": ask for tests, structures, poses or coordinates.`, 'list');
+    return LIBRARY.map((s) => ({
+      id: s.id,
+      name: s.name,
+      position: s.position,
+      sided: s.sided,
+      reaches: s.reaches,
+      rungs: s.rungs.map((r, i) => ({ rung: i + 1, name: r.name, props: r.props })),
+    }));
+  if (what === 'coordinates')
+    return COORDINATES.map((c) => ({
+      id: c.id,
+      unit: 'deg',
+      min: c.min_deg,
+      max: c.max_deg,
+      positive: c.positive,
+    }));
+  throw new InputProblem(
+    `There is no list of "${what}": ask for tests, structures, poses or coordinates.`,
+    'list',
+  );
 }
 
 /** Every line of both sides at joint angles in degrees. */
@@ -55,9 +115,18 @@ export function muscles(angles: Angles): unknown {
       for (let c = 0; c < HALF_COUNT; c++) {
         const arm = arms[i * HALF_COUNT + c];
         // The left leg is a mirrored right leg: arms about the spine's bending and turning change sign with it.
-        if (Math.abs(arm) > 1e-6) moment[halfCoordinate(c, side)] = side === 'left' && (c === 1 || c === 2) ? -arm : arm;
+        if (Math.abs(arm) > 1e-6)
+          moment[halfCoordinate(c, side)] = side === 'left' && (c === 1 || c === 2) ? -arm : arm;
       }
-      return { line: line.line, structure: line.structure, side, length_m: length[i], elongation: elongation[i], typicalShare: typical ? phi((elongation[i] - typical.end) / typical.sd) : null, moment_arms_m: moment };
+      return {
+        line: line.line,
+        structure: line.structure,
+        side,
+        length_m: length[i],
+        elongation: elongation[i],
+        typicalShare: typical ? phi((elongation[i] - typical.end) / typical.sd) : null,
+        moment_arms_m: moment,
+      };
     });
   });
   return { coordinates: angles, lines };
@@ -66,7 +135,11 @@ export function muscles(angles: Angles): unknown {
 /** Standard normal distribution function (Abramowitz & Stegun 7.1.26, error below 2e-7). */
 function phi(z: number): number {
   const t = 1 / (1 + (0.3275911 * Math.abs(z)) / Math.SQRT2);
-  const erf = 1 - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp((-z * z) / 2);
+  const erf =
+    1 -
+    ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) *
+      t *
+      Math.exp((-z * z) / 2);
   return z >= 0 ? 0.5 * (1 + erf) : 0.5 * (1 - erf);
 }
 
@@ -79,7 +152,11 @@ export function musclesInPose(pose: string, rung: number, depth: number): unknow
 
 function studentOf(record: KolposRecord, id: string | undefined): Student {
   const student = record.students.find((s) => s.id === id);
-  if (!student) throw new InputProblem(id ? `There is no student "${id}" in this record.` : 'Name a student with --student ID.', 'student');
+  if (!student)
+    throw new InputProblem(
+      id ? `There is no student "${id}" in this record.` : 'Name a student with --student ID.',
+      'student',
+    );
   return student;
 }
 
@@ -90,7 +167,11 @@ function inferenceOf(record: KolposRecord, id: string | undefined, seed: number)
 
 export function findings(record: KolposRecord, id: string | undefined, seed = 1): unknown {
   const { findings: f, screening } = inferenceOf(record, id, seed);
-  return { ...f, strength: [], cautions: screening.cautions.map((c) => ({ id: c.id, level: c.level, message: c.message })) };
+  return {
+    ...f,
+    strength: [],
+    cautions: screening.cautions.map((c) => ({ id: c.id, level: c.level, message: c.message })),
+  };
 }
 
 export function aims(record: KolposRecord, id: string | undefined, seed = 1): unknown {
@@ -105,7 +186,8 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
     const [kind, name, side] = text.split(':');
     const group = groupOf(name ?? '');
     const parsed = aimSchema.safeParse({ kind, group, side, weight: 1 });
-    if (!parsed.success) throw new InputProblem(`"${text}" is not an aim; write for example lengthen:psoas:left.`, 'aim');
+    if (!parsed.success)
+      throw new InputProblem(`"${text}" is not an aim; write for example lengthen:psoas:left.`, 'aim');
     return parsed.data;
   });
 }
@@ -113,32 +195,78 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
 function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
   const { student, screening, findings: f, posterior } = inferenceOf(record, id, seed);
   const chosen = wanted ?? student.aims ?? proposeAims(f);
-  return { student, screening, aims: chosen, poses: rankPoses(posterior, student.height_cm, chosen, screening) };
-}
-
-export function rank(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, top = Infinity, seed = 1): unknown {
   return {
-    poses: ranked(record, id, wanted, seed).poses.slice(0, top).map((r) => ({
-      pose: r.pose, rung: r.rung, side: r.side, score: r.score, depth: r.depth, limiter: r.limiter,
-      aims: r.gives.map((g) => ({ aim: `${g.aim.kind}:${g.aim.group}:${g.aim.side}`, ...(g.stretch !== undefined ? { stretch: g.stretch } : { load: g.load }) })),
-      props: r.props, costs: r.costs, cautions: r.cautions,
-    })),
+    student,
+    screening,
+    aims: chosen,
+    poses: rankPoses(posterior, student.height_cm, chosen, screening),
   };
 }
 
-export function practice(record: KolposRecord, id: string | undefined, minutes: number, wanted: Aim[] | null, props: readonly string[] | null, seed = 1): unknown {
-  if (!(minutes >= 5 && minutes <= 120)) throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
+export function rank(
+  record: KolposRecord,
+  id: string | undefined,
+  wanted: Aim[] | null,
+  top = Infinity,
+  seed = 1,
+): unknown {
+  return {
+    poses: ranked(record, id, wanted, seed)
+      .poses.slice(0, top)
+      .map((r) => ({
+        pose: r.pose,
+        rung: r.rung,
+        side: r.side,
+        score: r.score,
+        depth: r.depth,
+        limiter: r.limiter,
+        aims: r.gives.map((g) => ({
+          aim: `${g.aim.kind}:${g.aim.group}:${g.aim.side}`,
+          ...(g.stretch !== undefined ? { stretch: g.stretch } : { load: g.load }),
+        })),
+        props: r.props,
+        costs: r.costs,
+        cautions: r.cautions,
+      })),
+  };
+}
+
+export function practice(
+  record: KolposRecord,
+  id: string | undefined,
+  minutes: number,
+  wanted: Aim[] | null,
+  props: readonly string[] | null,
+  seed = 1,
+): unknown {
+  if (!(minutes >= 5 && minutes <= 120))
+    throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
   const { student, screening, aims: chosen, poses } = ranked(record, id, wanted, seed);
-  if (screening.stopped) throw new InputProblem(screening.cautions.find((c) => c.tests === 'all')?.message ?? 'A caution stops all practice.', 'cautions');
+  if (screening.stopped)
+    throw new InputProblem(
+      screening.cautions.find((c) => c.tests === 'all')?.message ?? 'A caution stops all practice.',
+      'cautions',
+    );
   const usable = props ? poses.filter((p) => p.props.every((q) => props.includes(q.prop))) : poses;
   const built = buildPractice(usable, chosen, { minutes, breathSeconds: student.breathSeconds });
   return {
     minutes: built.minutes,
     items: built.items.map(({ id: item, ...i }) => {
       const found = rungOf(i.pose, i.rung);
-      return { item, ...i, props: found?.rung.props ?? [], cues: found ? Object.values(found.shape.cues) : [] };
+      return {
+        item,
+        ...i,
+        props: found?.rung.props ?? [],
+        cues: found ? Object.values(found.shape.cues) : [],
+      };
     }),
-    doses: built.doses.map((d) => ({ aim: `${d.aim.kind}:${d.aim.group}:${d.aim.side}`, minutes: d.minutes, wanted: d.wanted })),
-    objective: built.objective, bound: built.bound, gap: built.gap,
+    doses: built.doses.map((d) => ({
+      aim: `${d.aim.kind}:${d.aim.group}:${d.aim.side}`,
+      minutes: d.minutes,
+      wanted: d.wanted,
+    })),
+    objective: built.objective,
+    bound: built.bound,
+    gap: built.gap,
   };
 }

@@ -2,7 +2,17 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
-import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
+import {
+  aims,
+  findings,
+  InputProblem,
+  list,
+  muscles,
+  musclesInPose,
+  parseAims,
+  practice,
+  rank,
+} from './commands';
 
 const USAGE =
   'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema';
@@ -16,7 +26,11 @@ function recordFrom(file: string | undefined): KolposRecord {
     throw new InputProblem(`The file "${file}" cannot be read.`, file);
   }
   const result = readRecord(text);
-  if (!result.ok) throw new InputProblem(`${file}: ${result.problem.field}: ${result.problem.message}`, result.problem.field);
+  if (!result.ok)
+    throw new InputProblem(
+      `${file}: ${result.problem.field}: ${result.problem.message}`,
+      result.problem.field,
+    );
   return result.record;
 }
 
@@ -34,8 +48,18 @@ function run(argv: string[]): unknown {
         args: argv,
         allowPositionals: true,
         options: {
-          coordinates: { type: 'string' }, pose: { type: 'string' }, rung: { type: 'string' }, depth: { type: 'string' }, student: { type: 'string' }, seed: { type: 'string' },
-          aim: { type: 'string', multiple: true }, top: { type: 'string' }, minutes: { type: 'string' }, props: { type: 'string' }, school: { type: 'string' }, peak: { type: 'string' },
+          coordinates: { type: 'string' },
+          pose: { type: 'string' },
+          rung: { type: 'string' },
+          depth: { type: 'string' },
+          student: { type: 'string' },
+          seed: { type: 'string' },
+          aim: { type: 'string', multiple: true },
+          top: { type: 'string' },
+          minutes: { type: 'string' },
+          props: { type: 'string' },
+          school: { type: 'string' },
+          peak: { type: 'string' },
         },
       });
     } catch (error) {
@@ -48,19 +72,28 @@ function run(argv: string[]): unknown {
   switch (command) {
     case 'check': {
       const r = recordFrom(argument);
-      return { readable: true, version: r.version, students: r.students.length, readings: r.readings.length, practices: r.practices.length, logs: r.logs.length };
+      return {
+        readable: true,
+        version: r.version,
+        students: r.students.length,
+        readings: r.readings.length,
+        practices: r.practices.length,
+        logs: r.logs.length,
+      };
     }
     case 'list':
       return list(argument ?? '');
     case 'muscles': {
-      if (values.pose !== undefined) return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
+      if (values.pose !== undefined)
+        return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
       let angles: unknown;
       try {
         angles = JSON.parse(values.coordinates ?? '');
       } catch {
         throw new InputProblem('--coordinates takes JSON such as {"hip_flexion_left": 90}.', 'coordinates');
       }
-      if (typeof angles !== 'object' || angles === null || Array.isArray(angles)) throw new InputProblem('--coordinates takes an object of names and degrees.', 'coordinates');
+      if (typeof angles !== 'object' || angles === null || Array.isArray(angles))
+        throw new InputProblem('--coordinates takes an object of names and degrees.', 'coordinates');
       return muscles(angles as Record<string, number>);
     }
     case 'findings':
@@ -68,10 +101,27 @@ function run(argv: string[]): unknown {
     case 'aims':
       return aims(recordFrom(argument), values.student, seed);
     case 'rank':
-      return rank(recordFrom(argument), values.student, parseAims(values.aim ?? []), number(values.top, 'top', Infinity), seed);
+      return rank(
+        recordFrom(argument),
+        values.student,
+        parseAims(values.aim ?? []),
+        number(values.top, 'top', Infinity),
+        seed,
+      );
     case 'practice':
-      if (values.school !== undefined || values.peak !== undefined) throw new InputProblem('--school and --peak are not part of this version.', values.school !== undefined ? 'school' : 'peak');
-      return practice(recordFrom(argument), values.student, number(values.minutes, 'minutes', 30), parseAims(values.aim ?? []), values.props?.split(',') ?? null, seed);
+      if (values.school !== undefined || values.peak !== undefined)
+        throw new InputProblem(
+          '--school and --peak are not part of this version.',
+          values.school !== undefined ? 'school' : 'peak',
+        );
+      return practice(
+        recordFrom(argument),
+        values.student,
+        number(values.minutes, 'minutes', 30),
+        parseAims(values.aim ?? []),
+        values.props?.split(',') ?? null,
+        seed,
+      );
     case 'demo':
       return demoStudio();
     case 'schema':

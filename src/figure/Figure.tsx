@@ -16,16 +16,33 @@ interface FigureProps extends Omit<Scene, 'view'> {
 const START: View = { yaw: 14, pitch: 8 };
 
 /** The drawn body. Ink outline on paper tone; turns to any angle by projecting again. */
-export function Figure({ label, view, turns = false, height = '100%', posture, reach, props, tints }: FigureProps) {
+export function Figure({
+  label,
+  view,
+  turns = false,
+  height = '100%',
+  posture,
+  reach,
+  props,
+  tints,
+}: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
   const hatch = useId();
   const shown = own ?? view ?? START;
-  const drawing = useMemo(() => draw({ posture, reach, props, tints, view: shown }), [posture, reach, props, tints, shown]);
+  const drawing = useMemo(
+    () => draw({ posture, reach, props, tints, view: shown }),
+    [posture, reach, props, tints, shown],
+  );
   const { box } = drawing;
 
   const onKey = (e: KeyboardEvent) => {
-    const step: Record<string, [number, number]> = { ArrowLeft: [-10, 0], ArrowRight: [10, 0], ArrowUp: [0, 6], ArrowDown: [0, -6] };
+    const step: Record<string, [number, number]> = {
+      ArrowLeft: [-10, 0],
+      ArrowRight: [10, 0],
+      ArrowUp: [0, 6],
+      ArrowDown: [0, -6],
+    };
     const by = step[e.key];
     if (!by) return;
     e.preventDefault();
@@ -33,7 +50,10 @@ export function Figure({ label, view, turns = false, height = '100%', posture, r
   };
   const onMove = (e: PointerEvent) => {
     if (!drag) return;
-    setOwn({ yaw: drag.from.yaw - (e.clientX - drag.x) * 0.5, pitch: Math.max(-20, Math.min(80, drag.from.pitch + (e.clientY - drag.y) * 0.3)) });
+    setOwn({
+      yaw: drag.from.yaw - (e.clientX - drag.x) * 0.5,
+      pitch: Math.max(-20, Math.min(80, drag.from.pitch + (e.clientY - drag.y) * 0.3)),
+    });
   };
 
   return (
@@ -42,7 +62,13 @@ export function Figure({ label, view, turns = false, height = '100%', posture, r
       aria-label={turns ? `${label} Arrow keys turn the figure.` : label}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMidYMid meet"
-      style={{ width: '100%', height, display: 'block', touchAction: turns ? 'none' : undefined, cursor: turns ? 'grab' : undefined }}
+      style={{
+        width: '100%',
+        height,
+        display: 'block',
+        touchAction: turns ? 'none' : undefined,
+        cursor: turns ? 'grab' : undefined,
+      }}
       tabIndex={turns ? 0 : undefined}
       onKeyDown={turns ? onKey : undefined}
       onPointerDown={
@@ -62,17 +88,44 @@ export function Figure({ label, view, turns = false, height = '100%', posture, r
           case 'floor':
             return <path key={i} d={p.path} stroke="var(--contour)" strokeWidth={0.006} fill="none" />;
           case 'outline':
-            return <path key={i} d={p.path} fill="var(--ink)" stroke="var(--ink)" strokeWidth={0.014} strokeLinejoin="round" />;
+            return (
+              <path
+                key={i}
+                d={p.path}
+                fill="var(--ink)"
+                stroke="var(--ink)"
+                strokeWidth={0.014}
+                strokeLinejoin="round"
+              />
+            );
           case 'flesh':
             return <path key={i} d={p.path} fill="var(--flesh)" stroke="none" />;
           case 'muscle':
-            return <path key={i} d={p.path} fill={p.fill} stroke="var(--ink)" strokeWidth={0.002} strokeOpacity={0.5} />;
+            return (
+              <path
+                key={i}
+                d={p.path}
+                fill={p.fill}
+                stroke="var(--ink)"
+                strokeWidth={0.002}
+                strokeOpacity={0.5}
+              />
+            );
           case 'muscle-far':
             return <path key={i} d={p.path} fill={p.fill} opacity={0.35} />;
           case 'strap':
             return <path key={i} d={p.path} stroke="var(--ink-2)" strokeWidth={0.012} fill="none" />;
           default:
-            return <path key={i} d={p.path} fill="var(--prop)" stroke="var(--ink-2)" strokeWidth={0.007} strokeLinejoin="round" />;
+            return (
+              <path
+                key={i}
+                d={p.path}
+                fill="var(--prop)"
+                stroke="var(--ink-2)"
+                strokeWidth={0.007}
+                strokeLinejoin="round"
+              />
+            );
         }
       })}
     </svg>

@@ -1,4 +1,14 @@
-import { floorUnder, linePaths, MuscleModel, skeletonOf, type Points, type Posture, type Reach, type Side, type Vec3 } from '@/core/body';
+import {
+  floorUnder,
+  linePaths,
+  MuscleModel,
+  skeletonOf,
+  type Points,
+  type Posture,
+  type Reach,
+  type Side,
+  type Vec3,
+} from '@/core/body';
 import { conePath, polygonPath, projector, ribbonPath, type Flat, type View } from './projection';
 
 /** A muscle to be shown: a structure on a side with its tint. */
@@ -91,8 +101,19 @@ const PANELS: readonly (readonly string[])[] = [
 
 /** Thickness of drawn muscles in their middle, metres. */
 const THICKNESS: Readonly<Record<string, number>> = {
-  'gluteus-maximus': 0.052, 'gluteus-medius': 0.034, 'gluteus-minimus': 0.022, hamstrings: 0.032, 'rectus-femoris': 0.044, vasti: 0.06,
-  'adductor-magnus': 0.034, gastrocnemius: 0.036, soleus: 0.04, psoas: 0.028, iliacus: 0.034, 'tensor-fasciae-latae': 0.024, piriformis: 0.024,
+  'gluteus-maximus': 0.052,
+  'gluteus-medius': 0.034,
+  'gluteus-minimus': 0.022,
+  hamstrings: 0.032,
+  'rectus-femoris': 0.044,
+  vasti: 0.06,
+  'adductor-magnus': 0.034,
+  gastrocnemius: 0.036,
+  soleus: 0.04,
+  psoas: 0.028,
+  iliacus: 0.034,
+  'tensor-fasciae-latae': 0.024,
+  piriformis: 0.024,
 };
 
 const muscles = new MuscleModel();
@@ -110,8 +131,13 @@ export function draw(scene: Scene): Drawing {
     { cones: TRUNK, panels: PANELS, depth: mean(flat, ['thorax', 'pelvis']), nudge: 0 },
     { cones: HEAD, panels: [], depth: flat.head.depth, nudge: 0.01 },
     ...(['left', 'right'] as const).flatMap((s) => [
-      { cones: legCones(s), panels: [], depth: mean(flat, [`hip_${s}`, `knee_${s}`]), nudge: -0.01 },
-      { cones: armCones(s), panels: [], depth: mean(flat, [`shoulder_${s}`, `elbow_${s}`, `wrist_${s}`]), nudge: -0.02 },
+      { cones: legCones(s), panels: [], depth: mean(flat, [`hip_${s}`, `knee_${s}`]), nudge: 0.03 },
+      {
+        cones: armCones(s),
+        panels: [],
+        depth: mean(flat, [`shoulder_${s}`, `elbow_${s}`, `wrist_${s}`]),
+        nudge: -0.02,
+      },
     ]),
   ].sort((a, b) => b.depth + b.nudge - (a.depth + a.nudge));
 
@@ -131,15 +157,22 @@ export function draw(scene: Scene): Drawing {
       if (!fill) continue;
       const flatPath = path.map(project);
       const axis = project(p[`thigh_${side}`]).depth;
-      const far = flatPath.reduce((s, q) => s + q.depth, 0) / flatPath.length > axis + 0.05;
-      paints.push({ kind: far ? 'muscle-far' : 'muscle', path: ribbonPath(flatPath, THICKNESS[structure] ?? 0.02), fill });
+      const far = flatPath.reduce((s, q) => s + q.depth, 0) / flatPath.length > axis + 0.012;
+      paints.push({
+        kind: far ? 'muscle-far' : 'muscle',
+        path: ribbonPath(flatPath, THICKNESS[structure] ?? 0.02),
+        fill,
+      });
     }
   }
-  const xs = Object.values(flat).map((q) => q.x), ys = Object.values(flat).map((q) => q.y);
+  const xs = Object.values(flat).map((q) => q.x),
+    ys = Object.values(flat).map((q) => q.y);
   const ground = project([0, floor, 0]).y;
-  const left = Math.min(...xs) - 0.16, right = Math.max(...xs) + 0.16;
+  const left = Math.min(...xs) - 0.16,
+    right = Math.max(...xs) + 0.16;
   if (!hung) paints.unshift({ kind: 'floor', path: `M${left} ${ground}L${right} ${ground}` });
-  const top = Math.min(...ys) - 0.14, bottom = Math.max(ground, ...ys.map((y) => y + 0.05)) + 0.05;
+  const top = Math.min(...ys) - 0.14,
+    bottom = Math.max(ground, ...ys.map((y) => y + 0.05)) + 0.05;
   return { paints, box: { x: left, y: top, width: right - left, height: bottom - top }, points: flat };
 }
 
@@ -152,12 +185,15 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
   if (prop.kind === 'strap') {
     const end = prop.to ? p[prop.to] : null;
     if (!end) return [];
-    const a = project(at), b = project(end);
+    const a = project(at),
+      b = project(end);
     return [{ kind: 'strap', path: `M${a.x} ${a.y}L${b.x} ${b.y}` }];
   }
   if (prop.kind === 'table') {
     const edge = p.hip_left[0] * 0.5 + p.hip_right[0] * 0.5 + 0.02;
-    return [{ kind: 'prop', path: boxPath([edge - 1.05, floor - 0.06, -0.34], [edge, floor, 0.34], project) }];
+    return [
+      { kind: 'prop', path: boxPath([edge - 1.05, floor - 0.06, -0.34], [edge, floor, 0.34], project) },
+    ];
   }
   if (prop.kind === 'wall') {
     const x = at[0] - 0.06;
@@ -165,13 +201,23 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
   }
   const half = prop.kind === 'bolster' ? 0.14 : prop.kind === 'blanket' ? 0.13 : 0.07;
   const top = Math.max(floor + 0.02, at[1] - 0.05);
-  return [{ kind: 'prop', path: boxPath([at[0] - half, floor, at[2] - half * 1.3], [at[0] + half, top, at[2] + half * 1.3], project) }];
+  return [
+    {
+      kind: 'prop',
+      path: boxPath(
+        [at[0] - half, floor, at[2] - half * 1.3],
+        [at[0] + half, top, at[2] + half * 1.3],
+        project,
+      ),
+    },
+  ];
 }
 
 /** Silhouette of a box as the hull of its projected corners. */
 function boxPath(a: Vec3, b: Vec3, project: (v: Vec3) => Flat): string {
   const corners: Flat[] = [];
-  for (const x of [a[0], b[0]]) for (const y of [a[1], b[1]]) for (const z of [a[2], b[2]]) corners.push(project([x, y, z]));
+  for (const x of [a[0], b[0]])
+    for (const y of [a[1], b[1]]) for (const z of [a[2], b[2]]) corners.push(project([x, y, z]));
   corners.sort((u, v) => u.x - v.x || u.y - v.y);
   const half = (points: Flat[]): Flat[] => {
     const hull: Flat[] = [];

@@ -15,8 +15,12 @@ export interface Flat {
 
 /** Orthographic projection. From the right side the student's front looks to the right. */
 export function projector({ yaw, pitch }: View): (p: Vec3) => Flat {
-  const a = (yaw * Math.PI) / 180, b = (pitch * Math.PI) / 180;
-  const ca = Math.cos(a), sa = Math.sin(a), cb = Math.cos(b), sb = Math.sin(b);
+  const a = (yaw * Math.PI) / 180,
+    b = (pitch * Math.PI) / 180;
+  const ca = Math.cos(a),
+    sa = Math.sin(a),
+    cb = Math.cos(b),
+    sb = Math.sin(b);
   return ([x, y, z]) => {
     const u = x * ca + z * sa;
     const w = -x * sa + z * ca; // towards the viewer
@@ -28,15 +32,19 @@ const n = (v: number): string => (Math.round(v * 1e4) / 1e4).toString();
 
 /** Outline of two circles and their common tangents as an SVG path, metres. */
 export function conePath(a: Flat, ra: number, b: Flat, rb: number): string {
-  const dx = b.x - a.x, dy = b.y - a.y;
+  const dx = b.x - a.x,
+    dy = b.y - a.y;
   const d = Math.hypot(dx, dy);
   if (d <= Math.abs(ra - rb) + 1e-6) {
     const [c, r] = ra > rb ? [a, ra] : [b, rb];
     return `M${n(c.x - r)} ${n(c.y)}A${n(r)} ${n(r)} 0 1 1 ${n(c.x + r)} ${n(c.y)}A${n(r)} ${n(r)} 0 1 1 ${n(c.x - r)} ${n(c.y)}Z`;
   }
-  const base = Math.atan2(dy, dx), off = Math.acos((ra - rb) / d);
-  const at = (c: Flat, r: number, angle: number) => `${n(c.x + r * Math.cos(angle))} ${n(c.y + r * Math.sin(angle))}`;
-  const up = base + off, down = base - off;
+  const base = Math.atan2(dy, dx),
+    off = Math.acos((ra - rb) / d);
+  const at = (c: Flat, r: number, angle: number) =>
+    `${n(c.x + r * Math.cos(angle))} ${n(c.y + r * Math.sin(angle))}`;
+  const up = base + off,
+    down = base - off;
   return (
     `M${at(a, ra, up)}A${n(ra)} ${n(ra)} 0 ${off < Math.PI / 2 ? 1 : 0} 1 ${at(a, ra, down)}` +
     `L${at(b, rb, down)}A${n(rb)} ${n(rb)} 0 ${off < Math.PI / 2 ? 0 : 1} 1 ${at(b, rb, up)}Z`
@@ -44,18 +52,22 @@ export function conePath(a: Flat, ra: number, b: Flat, rb: number): string {
 }
 
 /** Closed polygon as an SVG path. */
-export const polygonPath = (points: readonly Flat[]): string => `M${points.map((p) => `${n(p.x)} ${n(p.y)}`).join('L')}Z`;
+export const polygonPath = (points: readonly Flat[]): string =>
+  `M${points.map((p) => `${n(p.x)} ${n(p.y)}`).join('L')}Z`;
 
 /** A ribbon that tapers to both ends, `width` metres thick in its middle, as an SVG path. */
 export function ribbonPath(points: readonly Flat[], width: number): string {
   const smooth = resample(points, 12);
-  const left: string[] = [], right: string[] = [];
+  const left: string[] = [],
+    right: string[] = [];
   smooth.forEach((p, i) => {
-    const a = smooth[Math.max(0, i - 1)], b = smooth[Math.min(smooth.length - 1, i + 1)];
+    const a = smooth[Math.max(0, i - 1)],
+      b = smooth[Math.min(smooth.length - 1, i + 1)];
     const d = Math.hypot(b.x - a.x, b.y - a.y) || 1;
     const t = i / (smooth.length - 1);
     const h = (width / 2) * (0.18 + 0.82 * Math.sin(Math.PI * t));
-    const nx = (-(b.y - a.y) / d) * h, ny = ((b.x - a.x) / d) * h;
+    const nx = (-(b.y - a.y) / d) * h,
+      ny = ((b.x - a.x) / d) * h;
     left.push(`${n(p.x + nx)} ${n(p.y + ny)}`);
     right.unshift(`${n(p.x - nx)} ${n(p.y - ny)}`);
   });
@@ -64,19 +76,31 @@ export function ribbonPath(points: readonly Flat[], width: number): string {
 
 /** Evenly spaced points along a polyline, corners rounded by averaging with neighbours. */
 function resample(points: readonly Flat[], count: number): Flat[] {
-  const lengths = points.map((p, i) => (i === 0 ? 0 : Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y)));
+  const lengths = points.map((p, i) =>
+    i === 0 ? 0 : Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y),
+  );
   const total = lengths.reduce((s, v) => s + v, 0);
   const even: Flat[] = [];
   for (let k = 0; k <= count; k++) {
-    let left = (k / count) * total, i = 1;
+    let left = (k / count) * total,
+      i = 1;
     while (i < points.length - 1 && left > lengths[i]) left -= lengths[i++];
     const t = lengths[i] > 0 ? Math.min(1, left / lengths[i]) : 0;
-    const a = points[i - 1], b = points[i];
-    even.push({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t, depth: a.depth + (b.depth - a.depth) * t });
+    const a = points[i - 1],
+      b = points[i];
+    even.push({
+      x: a.x + (b.x - a.x) * t,
+      y: a.y + (b.y - a.y) * t,
+      depth: a.depth + (b.depth - a.depth) * t,
+    });
   }
   return even.map((p, i) =>
     i === 0 || i === count
       ? p
-      : { x: (even[i - 1].x + 2 * p.x + even[i + 1].x) / 4, y: (even[i - 1].y + 2 * p.y + even[i + 1].y) / 4, depth: p.depth },
+      : {
+          x: (even[i - 1].x + 2 * p.x + even[i + 1].x) / 4,
+          y: (even[i - 1].y + 2 * p.y + even[i + 1].y) / 4,
+          depth: p.depth,
+        },
   );
 }

@@ -7,7 +7,8 @@ function between(scale: readonly string[], share: number): string {
   const s = Math.min(1, Math.max(0, share)) * (scale.length - 1);
   const i = Math.min(scale.length - 2, Math.floor(s));
   const mix = (k: number) => {
-    const a = parseInt(scale[i].slice(1 + 2 * k, 3 + 2 * k), 16), b = parseInt(scale[i + 1].slice(1 + 2 * k, 3 + 2 * k), 16);
+    const a = parseInt(scale[i].slice(1 + 2 * k, 3 + 2 * k), 16),
+      b = parseInt(scale[i + 1].slice(1 + 2 * k, 3 + 2 * k), 16);
     return Math.round(a + (b - a) * (s - i));
   };
   return `rgb(${mix(0)},${mix(1)},${mix(2)})`;

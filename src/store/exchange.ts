@@ -5,7 +5,10 @@ import { now, type StudioDatabase } from './studio';
 export async function takeOut(db: StudioDatabase): Promise<string> {
   const exportedAt = now();
   const [students, readings, practices, logs] = await Promise.all([
-    db.students.toArray(), db.readings.toArray(), db.practices.toArray(), db.logs.toArray(),
+    db.students.toArray(),
+    db.readings.toArray(),
+    db.practices.toArray(),
+    db.logs.toArray(),
   ]);
   const text = writeRecord({ exportedAt, students, readings, practices, logs });
   await db.memos.put({ key: 'taken-out', value: exportedAt });
@@ -25,19 +28,33 @@ export async function putRecord(db: StudioDatabase, record: KolposRecord): Promi
 }
 
 export type BringInResult =
-  | { ok: true; counts: { students: number; readings: number; practices: number; logs: number }; undo: () => Promise<void> }
+  | {
+      ok: true;
+      counts: { students: number; readings: number; practices: number; logs: number };
+      undo: () => Promise<void>;
+    }
   | { ok: false; problem: FileProblem };
 
 /** Brings in a file's text. A broken file changes nothing. The result can be taken back whole. */
 export async function bringIn(db: StudioDatabase, text: string): Promise<BringInResult> {
   const result = readRecord(text);
   if (!result.ok) return result;
-  const before = await Promise.all([db.students.toArray(), db.readings.toArray(), db.practices.toArray(), db.logs.toArray()]);
+  const before = await Promise.all([
+    db.students.toArray(),
+    db.readings.toArray(),
+    db.practices.toArray(),
+    db.logs.toArray(),
+  ]);
   await putRecord(db, result.record);
   const { students, readings, practices, logs } = result.record;
   return {
     ok: true,
-    counts: { students: students.length, readings: readings.length, practices: practices.length, logs: logs.length },
+    counts: {
+      students: students.length,
+      readings: readings.length,
+      practices: practices.length,
+      logs: logs.length,
+    },
     undo: () =>
       db.transaction('rw', [...tablesOf(db)], async () => {
         await Promise.all(tablesOf(db).map((t) => t.clear()));

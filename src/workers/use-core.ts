@@ -26,13 +26,23 @@ const remembered = new Map<string, Inference>();
 
 /** An answer to the newest question only; `key` tells when the question changed, null asks nothing. */
 function useAnswer<T>(key: string | null, ask: () => Promise<T>): Answer<T> {
-  const [answer, setAnswer] = useState<{ key: string | null; value: T | null; failed: string | null }>({ key: null, value: null, failed: null });
+  const [answer, setAnswer] = useState<{ key: string | null; value: T | null; failed: string | null }>({
+    key: null,
+    value: null,
+    failed: null,
+  });
   useEffect(() => {
     if (key === null) return;
     let current = true;
     ask().then(
       (value) => current && setAnswer({ key, value, failed: null }),
-      (error: unknown) => current && setAnswer((old) => ({ key, value: old.value, failed: error instanceof Error ? error.message : String(error) })),
+      (error: unknown) =>
+        current &&
+        setAnswer((old) => ({
+          key,
+          value: old.value,
+          failed: error instanceof Error ? error.message : String(error),
+        })),
     );
     return () => {
       current = false;
@@ -44,12 +54,17 @@ function useAnswer<T>(key: string | null, ask: () => Promise<T>): Answer<T> {
 }
 
 /** Findings of a student from these readings; remembered while the page lives. */
-export function useInference(student: Student | undefined, readings: readonly Reading[] | undefined): Answer<Inference> {
+export function useInference(
+  student: Student | undefined,
+  readings: readonly Reading[] | undefined,
+): Answer<Inference> {
   const key = student && readings ? JSON.stringify([student.id, student.sexForNorms, readings]) : null;
   return useAnswer(key, async () => {
     const known = key === null ? undefined : remembered.get(key);
     if (known) return known;
-    const result = await core().infer({ id: student?.id ?? '', sexForNorms: student?.sexForNorms }, [...(readings ?? [])]);
+    const result = await core().infer({ id: student?.id ?? '', sexForNorms: student?.sexForNorms }, [
+      ...(readings ?? []),
+    ]);
     if (key !== null) {
       remembered.clear();
       remembered.set(key, result);
@@ -59,14 +74,28 @@ export function useInference(student: Student | undefined, readings: readonly Re
 }
 
 /** Poses ranked for a student and her aims. */
-export function useRanking(student: Student | undefined, inference: Inference | null, aims: readonly Aim[] | null): Answer<RankedPose[]> {
+export function useRanking(
+  student: Student | undefined,
+  inference: Inference | null,
+  aims: readonly Aim[] | null,
+): Answer<RankedPose[]> {
   const key =
     student && inference && aims
-      ? JSON.stringify([student.id, student.height_cm, student.cautions, aims.map((a) => [a.kind, a.group, a.side, a.weight]), Array.from(inference.posterior.mean.slice(0, 8))])
+      ? JSON.stringify([
+          student.id,
+          student.height_cm,
+          student.cautions,
+          aims.map((a) => [a.kind, a.group, a.side, a.weight]),
+          Array.from(inference.posterior.mean.slice(0, 8)),
+        ])
       : null;
   return useAnswer(key, () =>
     inference && student && aims
-      ? core().rank(inference.posterior, { height_cm: student.height_cm, cautions: student.cautions }, aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })))
+      ? core().rank(
+          inference.posterior,
+          { height_cm: student.height_cm, cautions: student.cautions },
+          aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+        )
       : Promise.resolve([]),
   );
 }

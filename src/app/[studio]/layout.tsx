@@ -3,7 +3,13 @@ import { Suspense, type ReactNode } from 'react';
 import { Shell } from '@/screens/shell/Shell';
 import { StudioProvider } from '@/screens/shell/studio-context';
 
-export default async function StudioLayout({ children, params }: { children: ReactNode; params: Promise<{ studio: string }> }) {
+export default async function StudioLayout({
+  children,
+  params,
+}: {
+  children: ReactNode;
+  params: Promise<{ studio: string }>;
+}) {
   const { studio } = await params;
   if (studio !== 'studio' && studio !== 'demo') notFound();
   return (

@@ -32,43 +32,91 @@ export function proposeAims(findings: Findings): ProposedAim[] {
     const old = aims.get(key);
     if (!old || old.weight < aim.weight) aims.set(key, aim);
   };
-  const of = (group: GroupId, side: Side) => findings.structures.find((s) => s.structure === group && s.side === side);
+  const of = (group: GroupId, side: Side) =>
+    findings.structures.find((s) => s.structure === group && s.side === side);
 
   for (const s of findings.structures)
     if (isMuscleGroup(s.structure) && s.shortProbability > SHORT)
-      put({ kind: 'lengthen', group: s.structure, side: s.side, weight: round(s.shortProbability), reason: { kind: 'short', probability: s.shortProbability } });
+      put({
+        kind: 'lengthen',
+        group: s.structure,
+        side: s.side,
+        weight: round(s.shortProbability),
+        reason: { kind: 'short', probability: s.shortProbability },
+      });
 
   for (const m of findings.movements) {
     const top = m.limiters[0];
     if (m.band < LIMITED && top && top.probability >= LIKELY && isMuscleGroup(top.structure))
-      put({ kind: 'lengthen', group: top.structure, side: m.side, weight: round(0.7 * top.probability), reason: { kind: 'limits', movement: m.movement, probability: top.probability, band: m.band } });
+      put({
+        kind: 'lengthen',
+        group: top.structure,
+        side: m.side,
+        weight: round(0.7 * top.probability),
+        reason: { kind: 'limits', movement: m.movement, probability: top.probability, band: m.band },
+      });
   }
 
   // Only groups that a reading really spoke about may be compared between the sides.
-  const named = new Set(findings.movements.flatMap((m) => (m.limiters[0]?.probability >= LIKELY ? [m.limiters[0].structure] : [])));
+  const named = new Set(
+    findings.movements.flatMap((m) =>
+      m.limiters[0]?.probability >= LIKELY ? [m.limiters[0].structure] : [],
+    ),
+  );
   for (const group of named) {
     if (!isMuscleGroup(group)) continue;
-    const left = of(group, 'left'), right = of(group, 'right');
+    const left = of(group, 'left'),
+      right = of(group, 'right');
     if (!left || !right) continue;
     const gap = left.tolerance.mean - right.tolerance.mean;
     if (Math.abs(gap) > GAP)
-      put({ kind: 'lengthen', group, side: gap < 0 ? 'left' : 'right', weight: 0.5, reason: { kind: 'side-gap', gap: Math.abs(gap) } });
+      put({
+        kind: 'lengthen',
+        group,
+        side: gap < 0 ? 'left' : 'right',
+        weight: 0.5,
+        reason: { kind: 'side-gap', gap: Math.abs(gap) },
+      });
   }
 
   if (![...aims.values()].some((a) => a.kind === 'lengthen')) {
-    const least = findings.structures.filter((s) => named.has(s.structure) && isMuscleGroup(s.structure)).sort((a, b) => a.z - b.z)[0];
-    if (least) for (const side of SIDES) put({ kind: 'lengthen', group: least.structure, side, weight: 0.3, reason: { kind: 'least', z: least.z } });
+    const least = findings.structures
+      .filter((s) => named.has(s.structure) && isMuscleGroup(s.structure))
+      .sort((a, b) => a.z - b.z)[0];
+    if (least)
+      for (const side of SIDES)
+        put({
+          kind: 'lengthen',
+          group: least.structure,
+          side,
+          weight: 0.3,
+          reason: { kind: 'least', z: least.z },
+        });
   }
 
   for (const a of [...aims.values()])
     if (a.kind === 'lengthen' && (a.group === 'deep-hip-flexor' || a.group === 'rectus-femoris'))
-      put({ kind: 'strengthen', group: 'gluteus-maximus', side: a.side, weight: 0.4, reason: { kind: 'opposes', group: a.group } });
+      put({
+        kind: 'strengthen',
+        group: 'gluteus-maximus',
+        side: a.side,
+        weight: 0.4,
+        reason: { kind: 'opposes', group: a.group },
+      });
 
   for (const s of findings.structures)
     if (isMuscleGroup(s.structure) && s.z > MOBILE && !aims.has(`${s.structure}/${s.side}`))
-      put({ kind: 'leave', group: s.structure, side: s.side, weight: 0.5, reason: { kind: 'very-mobile', z: s.z } });
+      put({
+        kind: 'leave',
+        group: s.structure,
+        side: s.side,
+        weight: 0.5,
+        reason: { kind: 'very-mobile', z: s.z },
+      });
 
-  return [...aims.values()].sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
+  return [...aims.values()].sort(
+    (a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1),
+  );
 }
 
 const round = (v: number) => Math.round(Math.min(1, v) * 100) / 100;

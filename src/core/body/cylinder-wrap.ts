@@ -7,10 +7,13 @@ const TWO_PI = 2 * Math.PI;
  */
 export function smoothRadius(radius: number, distanceA: number, distanceB: number): number {
   let sum = 1;
-  const qa = radius / (0.98 * distanceA), qb = radius / (0.98 * distanceB);
-  const qa2 = qa * qa, qa4 = qa2 * qa2;
+  const qa = radius / (0.98 * distanceA),
+    qb = radius / (0.98 * distanceB);
+  const qa2 = qa * qa,
+    qa4 = qa2 * qa2;
   sum += qa4 * qa4 * qa4 * qa2;
-  const qb2 = qb * qb, qb4 = qb2 * qb2;
+  const qb2 = qb * qb,
+    qb4 = qb2 * qb2;
   sum += qb4 * qb4 * qb4 * qb2;
   return sum < 1 + 1e-9 ? radius : radius * Math.pow(sum, -1 / 14);
 }
@@ -23,12 +26,24 @@ export function smoothRadius(radius: number, distanceA: number, distanceB: numbe
  * is continuous when contact begins. Method: tangent construction in the plane, the z-part added by Pythagoras.
  */
 export function cylinderLength(
-  ax: number, ay: number, az: number,
-  bx: number, by: number, bz: number,
-  cx: number, cy: number, radius: number, sense: number,
+  ax: number,
+  ay: number,
+  az: number,
+  bx: number,
+  by: number,
+  bz: number,
+  cx: number,
+  cy: number,
+  radius: number,
+  sense: number,
 ): number {
-  const ux = ax - cx, uy = ay - cy, vx = bx - cx, vy = by - cy, dz = bz - az;
-  const da = Math.sqrt(ux * ux + uy * uy), db = Math.sqrt(vx * vx + vy * vy);
+  const ux = ax - cx,
+    uy = ay - cy,
+    vx = bx - cx,
+    vy = by - cy,
+    dz = bz - az;
+  const da = Math.sqrt(ux * ux + uy * uy),
+    db = Math.sqrt(vx * vx + vy * vy);
   const r = smoothRadius(radius, da, db);
   // Signed turn from A to B by cross and dot product: one atan2 instead of two.
   let turn = sense * Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy);

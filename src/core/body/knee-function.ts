@@ -21,7 +21,8 @@ export class KneeFunction {
     this.a = Float64Array.from(arms);
     this.m = secondDerivatives(this.x, this.a);
     this.area = new Float64Array(n);
-    for (let i = 1; i < n; i++) this.area[i] = this.area[i - 1] + this.integral(i - 1, this.x[i] - this.x[i - 1]);
+    for (let i = 1; i < n; i++)
+      this.area[i] = this.area[i - 1] + this.integral(i - 1, this.x[i] - this.x[i - 1]);
   }
 
   /** Length in metres gained from a straight knee to `flexion` radians. */
@@ -47,9 +48,12 @@ export class KneeFunction {
 /** Second derivatives of the natural cubic spline (Thomas algorithm). */
 function secondDerivatives(x: Float64Array, y: Float64Array): Float64Array {
   const n = x.length;
-  const m = new Float64Array(n), c = new Float64Array(n), d = new Float64Array(n);
+  const m = new Float64Array(n),
+    c = new Float64Array(n),
+    d = new Float64Array(n);
   for (let i = 1; i < n - 1; i++) {
-    const h0 = x[i] - x[i - 1], h1 = x[i + 1] - x[i];
+    const h0 = x[i] - x[i - 1],
+      h1 = x[i + 1] - x[i];
     const right = 6 * ((y[i + 1] - y[i]) / h1 - (y[i] - y[i - 1]) / h0);
     const pivot = 2 * (h0 + h1) - h0 * c[i - 1];
     c[i] = h1 / pivot;

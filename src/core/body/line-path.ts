@@ -1,7 +1,7 @@
 import { SIDES, type Posture, type Side } from './coordinates';
 import { halfOf, newHalf } from './half-body';
 import { LINES } from './lines';
-import { MuscleModel } from './muscle-model';
+import { type MuscleModel } from './muscle-model';
 import type { Skeleton } from './skeleton';
 import { place, sub, norm, add, scale, type Vec3 } from './vec3';
 
@@ -15,8 +15,14 @@ export interface LinePath {
 
 /** Where lines that cross the knee end on the shank, in its frame (right side); drawing only. */
 const KNEE_ENDS: Readonly<Record<string, Vec3[]>> = {
-  'rectus-femoris': [[0.045, 0.0, 0], [0.038, -0.06, 0]],
-  vasti: [[0.045, 0.0, 0.01], [0.038, -0.06, 0]],
+  'rectus-femoris': [
+    [0.045, 0.0, 0],
+    [0.038, -0.06, 0],
+  ],
+  vasti: [
+    [0.045, 0.0, 0.01],
+    [0.038, -0.06, 0],
+  ],
   semimembranosus: [[-0.015, -0.04, -0.025]],
   semitendinosus: [[0.0, -0.07, -0.025]],
   'biceps-femoris-long-head': [[-0.015, -0.03, 0.035]],
@@ -50,7 +56,8 @@ export function linePaths(model: MuscleModel, q: Posture, skeleton: Skeleton): L
         }
         path.push(here);
       });
-      for (const [x, y, z] of KNEE_ENDS[line.line] ?? []) path.push(place(skeleton.shanks[side], [x, y, z * m], knee));
+      for (const [x, y, z] of KNEE_ENDS[line.line] ?? [])
+        path.push(place(skeleton.shanks[side], [x, y, z * m], knee));
       return { line: line.line, structure: line.structure, side, path };
     });
   });
@@ -59,7 +66,14 @@ export function linePaths(model: MuscleModel, q: Posture, skeleton: Skeleton): L
 /** Middle of a straight piece pushed out of the surface it would cut, or null where it is clear. */
 function bulge(a: Vec3, b: Vec3, centre: Vec3, radius: number): Vec3 | null {
   const ab = sub(b, a);
-  const t = Math.min(1, Math.max(0, ((centre[0] - a[0]) * ab[0] + (centre[1] - a[1]) * ab[1] + (centre[2] - a[2]) * ab[2]) / (norm(ab) ** 2 + 1e-9)));
+  const t = Math.min(
+    1,
+    Math.max(
+      0,
+      ((centre[0] - a[0]) * ab[0] + (centre[1] - a[1]) * ab[1] + (centre[2] - a[2]) * ab[2]) /
+        (norm(ab) ** 2 + 1e-9),
+    ),
+  );
   const nearest = add(a, scale(ab, t));
   const out = sub(nearest, centre);
   const d = norm(out);

@@ -73,8 +73,14 @@ export class MuscleModel {
       let length = line.constant;
       for (let j = 0; j < line.pieces.length; j++) {
         const s = line.pieces[j];
-        const a = s.a, b = s.b;
-        const ax = p[a], ay = p[a + 1], az = p[a + 2], bx = p[b], by = p[b + 1], bz = p[b + 2];
+        const a = s.a,
+          b = s.b;
+        const ax = p[a],
+          ay = p[a + 1],
+          az = p[a + 2],
+          bx = p[b],
+          by = p[b + 1],
+          bz = p[b + 2];
         if (s.shape === 1) length += cylinderLength(ax, ay, az, bx, by, bz, s.cx, s.cy, s.radius, s.sense);
         else if (s.shape === 2) length += sphereLength(ax, ay, az, bx, by, bz, s.cx, s.cy, s.cz, s.radius);
         else length += Math.sqrt((bx - ax) ** 2 + (by - ay) ** 2 + (bz - az) ** 2);
@@ -103,7 +109,8 @@ export class MuscleModel {
       this.lengths(this.probe, this.above);
       this.probe[q] = half[q] - STEP;
       this.lengths(this.probe, this.below);
-      for (let i = 0; i < this.lineCount; i++) out[i * HALF_COUNT + q] = (this.below[i] - this.above[i]) / (2 * STEP);
+      for (let i = 0; i < this.lineCount; i++)
+        out[i * HALF_COUNT + q] = (this.below[i] - this.above[i]) / (2 * STEP);
     }
     return out;
   }
@@ -122,7 +129,8 @@ export class MuscleModel {
     const pieces: Piece[] = [];
     let constant = 0;
     for (let i = 0; i + 1 < line.points.length; i++) {
-      const a = line.points[i], b = line.points[i + 1];
+      const a = line.points[i],
+        b = line.points[i + 1];
       const wrap = line.wraps.find((w) => w.between === i);
       if (a.segment === b.segment && !wrap) {
         constant += Math.hypot(b.at_m[0] - a.at_m[0], b.at_m[1] - a.at_m[1], b.at_m[2] - a.at_m[2]);
@@ -149,7 +157,9 @@ export class MuscleModel {
 
   private placePoints(half: Half): void {
     rotationZXY(half[HALF.hipFlexion], half[HALF.hipAdduction], half[HALF.hipRotation], this.thigh);
-    const f = half[HALF.lumbarFlexion], b = half[HALF.lumbarBend], r = half[HALF.lumbarRotation];
+    const f = half[HALF.lumbarFlexion],
+      b = half[HALF.lumbarBend],
+      r = half[HALF.lumbarRotation];
     rotationZXY(-f / 2, b / 2, r / 2, this.lower);
     rotationZXY(-f, b, r, this.upper);
     rotationZXY(half[HALF.ankleDorsiflexion], 0, 0, this.foot);
@@ -162,9 +172,11 @@ export class MuscleModel {
     for (let i = 0; i < this.points.length; i++) {
       const { segment, at } = this.points[i];
       if (segment === 'pelvis' || segment === 'shank') this.put(i, at[0], at[1], at[2]);
-      else if (segment === 'thigh') this.turn(i, this.thigh, at[0], at[1], at[2], JOINTS.hip[0], JOINTS.hip[1], JOINTS.hip[2]);
+      else if (segment === 'thigh')
+        this.turn(i, this.thigh, at[0], at[1], at[2], JOINTS.hip[0], JOINTS.hip[1], JOINTS.hip[2]);
       else if (segment === 'lumbar-lower') this.turn(i, this.lower, at[0], at[1], at[2], lx, ly, lz);
-      else if (segment === 'lumbar-upper') this.turn(i, this.upper, at[0] - ox, at[1] - oy, at[2] - oz, ux, uy, uz);
+      else if (segment === 'lumbar-upper')
+        this.turn(i, this.upper, at[0] - ox, at[1] - oy, at[2] - oz, ux, uy, uz);
       else this.turn(i, this.foot, at[0], at[1], at[2], JOINTS.ankle[0], JOINTS.ankle[1], JOINTS.ankle[2]);
     }
   }
@@ -175,14 +187,32 @@ export class MuscleModel {
     this.placed[i * 3 + 2] = z;
   }
 
-  private turn(i: number, m: Float64Array, x: number, y: number, z: number, tx: number, ty: number, tz: number): void {
-    this.put(i, m[0] * x + m[1] * y + m[2] * z + tx, m[3] * x + m[4] * y + m[5] * z + ty, m[6] * x + m[7] * y + m[8] * z + tz);
+  private turn(
+    i: number,
+    m: Float64Array,
+    x: number,
+    y: number,
+    z: number,
+    tx: number,
+    ty: number,
+    tz: number,
+  ): void {
+    this.put(
+      i,
+      m[0] * x + m[1] * y + m[2] * z + tx,
+      m[3] * x + m[4] * y + m[5] * z + ty,
+      m[6] * x + m[7] * y + m[8] * z + tz,
+    );
   }
 }
 
 /** The eight angles from degrees, for tests and tables. */
-export function halfFromDegrees(angles: Partial<Record<keyof typeof HALF, number>>, out: Half = newHalf()): Half {
+export function halfFromDegrees(
+  angles: Partial<Record<keyof typeof HALF, number>>,
+  out: Half = newHalf(),
+): Half {
   out.fill(0);
-  for (const [name, index] of Object.entries(HALF)) out[index] = (angles[name as keyof typeof HALF] ?? 0) * DEG;
+  for (const [name, index] of Object.entries(HALF))
+    out[index] = (angles[name as keyof typeof HALF] ?? 0) * DEG;
   return out;
 }

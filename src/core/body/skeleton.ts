@@ -41,7 +41,9 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {})
   p.sacrum = place(pelvis, [-0.14, 0.03, 0], ORIGIN);
   p.pubis = place(pelvis, [-0.03, -0.08, 0], ORIGIN);
   p.lumbosacral = place(pelvis, JOINTS.lumbosacral, ORIGIN);
-  const f = at(q, 'lumbar_flexion'), b = at(q, 'lumbar_bend'), r = at(q, 'lumbar_rotation');
+  const f = at(q, 'lumbar_flexion'),
+    b = at(q, 'lumbar_bend'),
+    r = at(q, 'lumbar_rotation');
   const lower = turned(pelvis, -f / 2, b / 2, r / 2);
   const upper = turned(pelvis, -f, b, r);
   p.waist = place(lower, JOINTS.upperLumbar, p.lumbosacral);
@@ -67,12 +69,23 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {})
   return { points: p, pelvis, shanks };
 }
 
-function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, shanks: Record<Side, Float64Array>): void {
+function leg(
+  p: Points,
+  q: Posture,
+  pelvis: Float64Array,
+  side: Side,
+  shanks: Record<Side, Float64Array>,
+): void {
   const m = side === 'right' ? 1 : -1;
   const [hx, hy, hz] = JOINTS.hip;
   p[`hip_${side}`] = place(pelvis, [hx, hy, hz * m], ORIGIN);
   p[`buttock_${side}`] = place(pelvis, [hx - 0.045, hy - 0.005, hz * m * 0.85], ORIGIN);
-  const thigh = turned(pelvis, at(q, `hip_flexion_${side}`), m * at(q, `hip_adduction_${side}`), m * at(q, `hip_rotation_${side}`));
+  const thigh = turned(
+    pelvis,
+    at(q, `hip_flexion_${side}`),
+    m * at(q, `hip_adduction_${side}`),
+    m * at(q, `hip_rotation_${side}`),
+  );
   p[`thigh_${side}`] = place(thigh, [0.008, -0.16, 0.012 * m], p[`hip_${side}`]);
   p[`knee_${side}`] = place(thigh, [0.0, -0.405, 0], p[`hip_${side}`]);
   const shank = turned(thigh, -at(q, `knee_flexion_${side}`), 0, 0);
@@ -85,7 +98,14 @@ function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, shanks: Re
   p[`toe_${side}`] = place(foot, [0.175, -0.055, 0], p[`ankle_${side}`]);
 }
 
-function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number, reach: Reach | undefined): void {
+function arm(
+  p: Points,
+  q: Posture,
+  thorax: Float64Array,
+  side: Side,
+  m: number,
+  reach: Reach | undefined,
+): void {
   const shoulder = p[`shoulder_${side}`];
   if (reach) {
     const goal = add(p[reach.to] ?? shoulder, reach.offset ?? ORIGIN);
@@ -99,14 +119,22 @@ function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number,
     const inWay = pole[0] * along[0] + pole[1] * along[1] + pole[2] * along[2];
     const bend = sub(pole, scale(along, inWay));
     const sine = Math.sqrt(Math.max(0, 1 - c * c));
-    p[`elbow_${side}`] = add(shoulder, add(scale(along, UPPER_ARM * c), scale(bend, (UPPER_ARM * sine) / Math.max(1e-6, norm(bend)))));
+    p[`elbow_${side}`] = add(
+      shoulder,
+      add(scale(along, UPPER_ARM * c), scale(bend, (UPPER_ARM * sine) / Math.max(1e-6, norm(bend)))),
+    );
     const wrist = add(shoulder, scale(along, reachable));
     p[`wrist_${side}`] = wrist;
     const fore = sub(wrist, p[`elbow_${side}`]);
     p[`hand_${side}`] = add(wrist, scale(fore, (HAND * 0.7) / norm(fore)));
     return;
   }
-  const upper = turned(thorax, at(q, `shoulder_flexion_${side}`), m * at(q, `shoulder_adduction_${side}`), m * at(q, `shoulder_rotation_${side}`));
+  const upper = turned(
+    thorax,
+    at(q, `shoulder_flexion_${side}`),
+    m * at(q, `shoulder_adduction_${side}`),
+    m * at(q, `shoulder_rotation_${side}`),
+  );
   p[`elbow_${side}`] = place(upper, [0, -UPPER_ARM, 0], shoulder);
   const fore = turned(upper, at(q, `elbow_flexion_${side}`), 0, 0);
   p[`wrist_${side}`] = place(fore, [0, -FOREARM, 0], p[`elbow_${side}`]);
@@ -115,8 +143,23 @@ function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number,
 
 /** Radius of flesh round the points that may touch the floor, metres. */
 const FLESH: Readonly<Record<string, number>> = {
-  sacrum: 0.05, buttock: 0.085, knee: 0.05, ankle: 0.035, heel: 0.032, ball: 0.024, toe: 0.016, calf: 0.05, thigh: 0.075, back: 0.06,
-  head: 0.1, elbow: 0.036, wrist: 0.026, hand: 0.02, chest: 0.085, shoulder: 0.055, pubis: 0.05,
+  sacrum: 0.05,
+  buttock: 0.085,
+  knee: 0.05,
+  ankle: 0.035,
+  heel: 0.032,
+  ball: 0.024,
+  toe: 0.016,
+  calf: 0.05,
+  thigh: 0.075,
+  back: 0.06,
+  head: 0.1,
+  elbow: 0.036,
+  wrist: 0.026,
+  hand: 0.02,
+  chest: 0.085,
+  shoulder: 0.055,
+  pubis: 0.05,
 };
 export const fleshOf = (point: string): number => FLESH[point.replace(/_(left|right)$/, '')] ?? 0;
 

@@ -65,7 +65,8 @@ export class StrandModel {
   elongations(half: Half): Float64Array {
     this.muscles.elongations(half, this.lineOut);
     this.elongation.set(this.lineOut);
-    for (let i = 0; i < PROXIES.length; i++) this.elongation[this.lineOut.length + i] = PROXIES[i].angle(half);
+    for (let i = 0; i < PROXIES.length; i++)
+      this.elongation[this.lineOut.length + i] = PROXIES[i].angle(half);
     return this.elongation;
   }
 
@@ -74,7 +75,8 @@ export class StrandModel {
     const e = this.elongations(half);
     for (let g = 0; g < this.compiled.length; g++) {
       const c = this.compiled[g];
-      const end = c.end[manner], sd = c.sd[manner];
+      const end = c.end[manner],
+        sd = c.sd[manner];
       let best = -Infinity;
       for (let i = 0; i < c.strands.length; i++) {
         const z = (e[c.strands[i]] - end[i]) / sd[i];
@@ -93,7 +95,8 @@ export class StrandModel {
     const e = this.elongations(half);
     let k = 0;
     for (const c of this.compiled) {
-      const end = c.end[manner], sd = c.sd[manner];
+      const end = c.end[manner],
+        sd = c.sd[manner];
       for (let i = 0; i < c.strands.length; i++) out[k++] = (e[c.strands[i]] - end[i]) / sd[i];
     }
     return out;

@@ -31,8 +31,14 @@ interface Element {
   muscle: boolean;
 }
 
-const lines = (...structures: string[]) => LINES.filter((l) => structures.includes(l.structure)).map((l) => l.line);
-const muscle = (id: string, group: GroupId, structures: string[], strands = lines(...structures)): Element => ({
+const lines = (...structures: string[]) =>
+  LINES.filter((l) => structures.includes(l.structure)).map((l) => l.line);
+const muscle = (
+  id: string,
+  group: GroupId,
+  structures: string[],
+  strands = lines(...structures),
+): Element => ({
   id,
   group,
   structures,
@@ -52,16 +58,23 @@ export const ELEMENTS: readonly Element[] = [
   muscle('rectus-femoris', 'rectus-femoris', ['rectus-femoris']),
   muscle('vasti', 'vasti', ['vasti']),
   muscle('tensor-fasciae-latae', 'lateral-hip', ['tensor-fasciae-latae']),
-  muscle('gluteals-front', 'lateral-hip', ['gluteus-medius', 'gluteus-minimus'], [
-    'gluteus-medius-anterior',
-    ...lines('gluteus-minimus'),
-  ]),
+  muscle(
+    'gluteals-front',
+    'lateral-hip',
+    ['gluteus-medius', 'gluteus-minimus'],
+    ['gluteus-medius-anterior', ...lines('gluteus-minimus')],
+  ),
   muscle('hamstrings', 'hamstrings', ['hamstrings']),
   muscle('adductors-short', 'adductors', ['adductors-short', 'pectineus']),
   muscle('adductor-magnus', 'adductors', ['adductor-magnus']),
   muscle('gracilis', 'adductors', ['gracilis']),
   muscle('gluteus-maximus', 'gluteus-maximus', ['gluteus-maximus']),
-  muscle('gluteus-medius-back', 'deep-buttock', ['gluteus-medius'], ['gluteus-medius-middle', 'gluteus-medius-posterior']),
+  muscle(
+    'gluteus-medius-back',
+    'deep-buttock',
+    ['gluteus-medius'],
+    ['gluteus-medius-middle', 'gluteus-medius-posterior'],
+  ),
   muscle('piriformis', 'deep-buttock', ['piriformis']),
   muscle('deep-external-rotators', 'deep-buttock', ['deep-external-rotators']),
   muscle('gastrocnemius', 'calf', ['gastrocnemius']),
@@ -96,7 +109,8 @@ export const GROUPS: readonly GroupId[] = [
 export const GROUP_OF: readonly number[] = ELEMENTS.map((e) => GROUPS.indexOf(e.group));
 
 /** Elements that make up a group. */
-export const membersOf = (group: GroupId): string[] => ELEMENTS.filter((e) => e.group === group).map((e) => e.id);
+export const membersOf = (group: GroupId): string[] =>
+  ELEMENTS.filter((e) => e.group === group).map((e) => e.id);
 /** True where the group is muscle and can be an aim. */
 export const isMuscleGroup = (group: GroupId): boolean => ELEMENTS.some((e) => e.group === group && e.muscle);
 

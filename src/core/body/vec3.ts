@@ -3,7 +3,12 @@ export type Vec3 = readonly [number, number, number];
 
 /** Row-major 3×3 rotation written into `out` (length 9): `Rz(a)·Rx(b)·Ry(c)`, angles in radians. */
 export function rotationZXY(a: number, b: number, c: number, out: Float64Array): Float64Array {
-  const ca = Math.cos(a), sa = Math.sin(a), cb = Math.cos(b), sb = Math.sin(b), cc = Math.cos(c), sc = Math.sin(c);
+  const ca = Math.cos(a),
+    sa = Math.sin(a),
+    cb = Math.cos(b),
+    sb = Math.sin(b),
+    cc = Math.cos(c),
+    sc = Math.sin(c);
   out[0] = ca * cc - sa * sb * sc;
   out[1] = -sa * cb;
   out[2] = ca * sc + sa * sb * cc;

@@ -35,13 +35,21 @@ export function readRecord(text: string): ReadResult {
   } catch (error) {
     const detail = error instanceof Error ? error.message : '';
     const line = lineOf(text, detail);
-    return fail(line ? `line ${line}` : 'the file', 'This is not complete JSON. Was the file cut short or opened in a word processor?');
+    return fail(
+      line ? `line ${line}` : 'the file',
+      'This is not complete JSON. Was the file cut short or opened in a word processor?',
+    );
   }
-  if (typeof data !== 'object' || data === null || Array.isArray(data)) return fail('the file', 'This is not a Kolpos record.');
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    return fail('the file', 'This is not a Kolpos record.');
   const head = data as { format?: unknown; version?: unknown };
-  if (head.format !== 'kolpos/record') return fail('format', 'This is not a Kolpos record: "format" must be "kolpos/record".');
+  if (head.format !== 'kolpos/record')
+    return fail('format', 'This is not a Kolpos record: "format" must be "kolpos/record".');
   if (typeof head.version === 'number' && head.version > RECORD_VERSION)
-    return fail('version', `This file was written by a newer Kolpos (version ${head.version}). Update Kolpos, then bring it in.`);
+    return fail(
+      'version',
+      `This file was written by a newer Kolpos (version ${head.version}). Update Kolpos, then bring it in.`,
+    );
   const parsed = recordSchema.safeParse(data);
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
@@ -55,14 +63,16 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
   for (const key of ['students', 'readings', 'practices', 'logs'] as const) {
     const seen = new Set<string>();
     for (const [i, entry] of record[key].entries()) {
-      if (seen.has(entry.id)) return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
+      if (seen.has(entry.id))
+        return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
       seen.add(entry.id);
     }
   }
   const people = new Set(record.students.map((s) => s.id));
   for (const key of ['readings', 'practices', 'logs'] as const)
     for (const [i, entry] of record[key].entries())
-      if (!people.has(entry.student)) return fail(`${key}[${i}].student`, `There is no student "${entry.student}" in this file.`);
+      if (!people.has(entry.student))
+        return fail(`${key}[${i}].student`, `There is no student "${entry.student}" in this file.`);
   for (const [i, reading] of record.readings.entries()) {
     // Tests of a newer battery are kept unread; values of known ones must be possible.
     if (!readoutOf(reading.test, reading.readout)) continue;
@@ -76,7 +86,8 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
 
 /** Text of a record: stable order, two spaces, a line feed at the end. */
 export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): string {
-  const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+  const byId = <T extends { id: string }>(list: readonly T[]) =>
+    [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   const record: KolposRecord = {
     format: 'kolpos/record',
     version: RECORD_VERSION,
@@ -92,16 +103,24 @@ export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): st
 /** The published JSON Schema of a record. */
 export const recordJsonSchema = (): unknown => ({
   title: 'kolpos/record',
-  description: 'Everything of a studio: students, readings, practices, logs. Angles in degrees, lengths in centimetres, mass in kilograms.',
+  description:
+    'Everything of a studio: students, readings, practices, logs. Angles in degrees, lengths in centimetres, mass in kilograms.',
   ...z.toJSONSchema(recordSchema),
 });
 
 const fail = (field: string, message: string): ReadResult => ({ ok: false, problem: { field, message } });
 
 const pathOf = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') || 'the file';
+  path.reduce<string>(
+    (s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)),
+    '',
+  ) || 'the file';
 
 function lineOf(text: string, message: string): number | null {
   const at = /position (\d+)/.exec(message);
-  return at ? text.slice(0, Number(at[1])).split('\n').length : text.length > 0 ? text.split('\n').length : null;
+  return at
+    ? text.slice(0, Number(at[1])).split('\n').length
+    : text.length > 0
+      ? text.split('\n').length
+      : null;
 }

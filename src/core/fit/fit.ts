@@ -1,4 +1,16 @@
-import { GROUPS, GROUP_OF, halfOf, MODEL_HEIGHT, newHalf, floorUnder, skeletonOf, StrandModel, fleshOf, type GroupId, type Side } from '@/core/body';
+import {
+  GROUPS,
+  GROUP_OF,
+  halfOf,
+  MODEL_HEIGHT,
+  newHalf,
+  floorUnder,
+  skeletonOf,
+  StrandModel,
+  fleshOf,
+  type GroupId,
+  type Side,
+} from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import { anglesAt, postureAt, reachFor, type PropId, type Rung, type Shape } from '@/core/poses';
 
@@ -36,7 +48,8 @@ function tableOf(rung: Rung): Float32Array {
   if (known) return known;
   const strands = (model ??= new StrandModel());
   const out = new Float32Array((STEPS + 1) * DIMENSIONS);
-  const half = newHalf(), z = new Float64Array(ELEMENT_COUNT);
+  const half = newHalf(),
+    z = new Float64Array(ELEMENT_COUNT);
   for (let i = 0; i <= STEPS; i++) {
     const q = postureAt(rung, 'right', i / STEPS);
     out.set(strands.standing(halfOf(q, 'left', half), 'pushed', z), i * DIMENSIONS);
@@ -49,11 +62,18 @@ function tableOf(rung: Rung): Float32Array {
 const COMFORT_Z = FIRST_PULL * (COMFORTABLE - 1);
 
 /** First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does. */
-function firstStop(table: Float32Array, x: ArrayLike<number>, at: number, mirrored: boolean): { step: number; element: number } {
-  let best = Infinity, element = -1;
+function firstStop(
+  table: Float32Array,
+  x: ArrayLike<number>,
+  at: number,
+  mirrored: boolean,
+): { step: number; element: number } {
+  let best = Infinity,
+    element = -1;
   for (let e = 0; e < DIMENSIONS; e++) {
     const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-    const begin = table[column], end = table[STEPS * DIMENSIONS + column];
+    const begin = table[column],
+      end = table[STEPS * DIMENSIONS + column];
     // What the path does not lengthen cannot be what stops it.
     if (end - begin < 0.1) continue;
     const limit = x[at + e] + COMFORT_Z;
@@ -72,7 +92,13 @@ function firstStop(table: Float32Array, x: ArrayLike<number>, at: number, mirror
 }
 
 /** Fits one rung with one side worked. `height_cm` is the student's, for props. */
-export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, height_cm: number): FittedPose {
+export function fitRung(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  posterior: Posterior,
+  height_cm: number,
+): FittedPose {
   const rung = shape.rungs[rungNumber - 1];
   const table = tableOf(rung);
   const mirrored = side === 'left';
@@ -81,8 +107,10 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   const depth = full ? 1 : Math.min(1, stop.step / STEPS);
   const z = (e: number, atDepth: number): number => {
     const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-    const s = atDepth * STEPS, i = Math.min(STEPS - 1, Math.floor(s));
-    const a = table[i * DIMENSIONS + column], b = table[(i + 1) * DIMENSIONS + column];
+    const s = atDepth * STEPS,
+      i = Math.min(STEPS - 1, Math.floor(s));
+    const a = table[i * DIMENSIONS + column],
+      b = table[(i + 1) * DIMENSIONS + column];
     return a + (b - a) * (s - i);
   };
 

@@ -17,7 +17,8 @@ let model: StrandModel | null = null;
  */
 export function stretchAt(posture: Posture, tolerances?: ArrayLike<number>): StructureStretch[] {
   const strands = (model ??= new StrandModel());
-  const half = newHalf(), z = new Float64Array(ELEMENT_COUNT);
+  const half = newHalf(),
+    z = new Float64Array(ELEMENT_COUNT);
   return SIDES.flatMap((side, s) => {
     strands.standing(halfOf(posture, side, half), 'pushed', z);
     const most = new Map<string, number>();

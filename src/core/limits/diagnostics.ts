@@ -39,7 +39,8 @@ export function convergence(draws: Draws, coordinate: number): { rhat: number; e
 
 /** Worst of both measures over all tolerances. */
 export function worstConvergence(draws: Draws): { rhat: number; effective: number } {
-  let rhat = 0, effective = Infinity;
+  let rhat = 0,
+    effective = Infinity;
   for (let i = 0; i < DIMENSIONS; i++) {
     const c = convergence(draws, i);
     rhat = Math.max(rhat, c.rhat);

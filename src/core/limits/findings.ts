@@ -40,7 +40,7 @@ export interface MovementFinding {
   /** Mean of the newest reading of the main test, or null when only other tests speak. */
   measured: number | null;
   norm: { mean: number; sd: number; source: string };
-  /** SDs better (+) or worse (−) than the norm, from the expected end. */
+  /** SDs better (+) or worse (−) than the norm: of the reading itself, else of the expected end. */
   band: number;
   limiters: Limiter[];
   /** 'one' at ≥ 0.8, 'two' when the first two reach 0.8 and the first 0.5, else 'unclear'. */

@@ -23,9 +23,12 @@ export function approximate(terms: readonly Term[]): Gaussian {
   const m = used.length;
   const mean = new Float64Array(N);
   let covariance = prior;
-  const weights = new Float64Array(N), shares = new Float64Array(COUNT);
+  const weights = new Float64Array(N),
+    shares = new Float64Array(COUNT);
   for (let round = 0; round < ITERATIONS && m > 0; round++) {
-    const jacobian = new Float64Array(m * N), miss = new Float64Array(m), noise = new Float64Array(m);
+    const jacobian = new Float64Array(m * N),
+      miss = new Float64Array(m),
+      noise = new Float64Array(m);
     for (let i = 0; i < N; i++) weights[i] = Math.exp(-KAPPA * mean[i]);
     used.forEach((term, t) => {
       const { end, gain } = term.table.stop(weights, term.offset, shares);
@@ -64,7 +67,11 @@ export function approximate(terms: readonly Term[]): Gaussian {
       covariance = Float64Array.from(prior);
       const columns = new Float64Array(m * N);
       for (let i = 0; i < N; i++) {
-        const column = solveLower(l, m, Float64Array.from({ length: m }, (_, t) => kj[t * N + i]));
+        const column = solveLower(
+          l,
+          m,
+          Float64Array.from({ length: m }, (_, t) => kj[t * N + i]),
+        );
         for (let t = 0; t < m; t++) columns[t * N + i] = column[t];
       }
       for (let i = 0; i < N; i++)
@@ -73,6 +80,9 @@ export function approximate(terms: readonly Term[]): Gaussian {
     }
   }
   // Wider than the approximation: the sampler may shrink into it but cannot see beyond it.
-  const factor = cholesky(covariance.map((v, i) => v * 1.7 + (i % (N + 1) === 0 ? 1e-6 : 0)), N);
+  const factor = cholesky(
+    covariance.map((v, i) => v * 1.7 + (i % (N + 1) === 0 ? 1e-6 : 0)),
+    N,
+  );
   return { mean, factor };
 }

@@ -1,6 +1,6 @@
 import type { StrandModel } from '@/core/body';
 import type { SexForNorms } from '@/core/people/student';
-import { normFor, type Context } from '@/core/tests/definition';
+import { normFor, type Context, type Readout } from '@/core/tests/definition';
 import { readoutOf } from '@/core/tests/battery';
 import { meanOf, type Reading } from '@/core/tests/reading';
 import { endFeelGiven, placeGiven } from './evidence';
@@ -20,8 +20,11 @@ export const ERROR = {
 } as const;
 
 /** Scale in degrees of the error of a reading: fewer trials, an unread pelvis and cheating widen it. */
-export function errorScale(reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations'>): number {
-  const tilt = reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
+export function errorScale(
+  readout: Readout,
+  reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations'>,
+): number {
+  const tilt = readout.pelvisShares && reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
   const scale = Math.sqrt(ERROR.model ** 2 + ERROR.trial ** 2 / reading.trials.length + tilt ** 2);
   return reading.compensations?.length ? scale * 1.5 : scale;
 }
@@ -63,7 +66,7 @@ export function termsOf(readings: readonly Reading[], sex: SexForNorms, model: S
         table,
         offset: reading.side === 'left' ? 0 : COUNT,
         value: meanOf(reading.trials),
-        scale: errorScale(reading),
+        scale: errorScale(readout, reading),
         atLeast: early,
         // Where it hurt is not where the tissue ended: the place counts only for tests that were finished.
         place: reading.placeFelt && !early ? placeGiven(reading.placeFelt) : null,

@@ -17,7 +17,8 @@ const VALUE_BINS = 4;
 function entropy(counts: readonly number[]): number {
   const n = counts.reduce((s, c) => s + c, 0);
   if (n === 0) return 0;
-  let h = 0, seen = 0;
+  let h = 0,
+    seen = 0;
   for (const c of counts)
     if (c > 0) {
       h -= (c / n) * Math.log2(c / n);
@@ -37,7 +38,8 @@ export function informationGain(labels: Uint8Array, cells: Uint16Array): number 
     counts[labels[d]]++;
   }
   let conditional = 0;
-  for (const counts of byCell.values()) conditional += (counts.reduce((s, c) => s + c, 0) / labels.length) * entropy(counts);
+  for (const counts of byCell.values())
+    conditional += (counts.reduce((s, c) => s + c, 0) / labels.length) * entropy(counts);
   return Math.max(0, entropy(all) - conditional);
 }
 
@@ -45,13 +47,24 @@ export function informationGain(labels: Uint8Array, cells: Uint16Array): number 
  * Tests not yet done, by how much they are expected to tell about what stops this side's movements: mutual information
  * between the limiter and a simulated outcome (reading with its error, place felt) over the posterior draws.
  */
-export function nextTests(draws: Draws, terms: readonly Term[], sex: SexForNorms, model: StrandModel, seed: number): NextTest[] {
+export function nextTests(
+  draws: Draws,
+  terms: readonly Term[],
+  sex: SexForNorms,
+  model: StrandModel,
+  seed: number,
+): NextTest[] {
   const done = new Set(terms.map((t) => `${t.reading.test}/${t.reading.readout}/${t.reading.side}`));
   const random = new Random(seed + 29);
   return SIDES.flatMap((side) => {
-    const open = BATTERY.map((t) => ({ test: t.id, readouts: t.readouts.filter((r) => !done.has(`${t.id}/${r.id}/${side}`)) }));
+    const open = BATTERY.map((t) => ({
+      test: t.id,
+      readouts: t.readouts.filter((r) => !done.has(`${t.id}/${r.id}/${side}`)),
+    }));
     if (open.every((t) => t.readouts.length === 0)) return [];
-    const questions = MOVEMENTS.map((m) => limitersPerDraw(draws, tableOf(m, side, terms, sex, model), side).group);
+    const questions = MOVEMENTS.map(
+      (m) => limitersPerDraw(draws, tableOf(m, side, terms, sex, model), side).group,
+    );
     return open
       .filter((t) => t.readouts.length > 0)
       .map(({ test, readouts }) => {
@@ -66,14 +79,22 @@ export function nextTests(draws: Draws, terms: readonly Term[], sex: SexForNorms
 }
 
 /** Outcome cell of a simulated reading in each draw: quarter of the values × place felt. */
-function simulate(readout: Readout, side: Side, draws: Draws, sex: SexForNorms, model: StrandModel, random: Random): Uint16Array {
+function simulate(
+  readout: Readout,
+  side: Side,
+  draws: Draws,
+  sex: SexForNorms,
+  model: StrandModel,
+  random: Random,
+): Uint16Array {
   const table = new StopTable(readout, {}, normFor(readout, sex), model);
   const n = drawCount(draws);
   const offset = side === 'left' ? 0 : COUNT;
-  const scale = errorScale({ trials: [0, 0] });
+  const scale = errorScale(readout, { trials: [0, 0] });
   const values = new Float64Array(n);
   const places = new Uint16Array(n);
-  const weights = new Float64Array(COUNT), shares = new Float64Array(COUNT);
+  const weights = new Float64Array(COUNT),
+    shares = new Float64Array(COUNT);
   const likely = PLACES.map((p) => placeGiven(p));
   const chance = new Float64Array(PLACES.length);
   for (let d = 0; d < n; d++) {
@@ -86,7 +107,10 @@ function simulate(readout: Readout, side: Side, draws: Draws, sex: SexForNorms, 
     places[d] = random.pick(chance);
   }
   const sorted = Float64Array.from(values).sort();
-  const cuts = Array.from({ length: VALUE_BINS - 1 }, (_, i) => sorted[Math.floor(((i + 1) / VALUE_BINS) * n)]);
+  const cuts = Array.from(
+    { length: VALUE_BINS - 1 },
+    (_, i) => sorted[Math.floor(((i + 1) / VALUE_BINS) * n)],
+  );
   const cells = new Uint16Array(n);
   for (let d = 0; d < n; d++) {
     let bin = 0;

@@ -44,9 +44,12 @@ const BETA = 2 * GENERAL ** 2;
  * sums' covariance is a multiple of the identity plus a constant (Sherman–Morrison).
  */
 export function priorQuadratic(x: Float64Array): number {
-  let differences = 0, squares = 0, total = 0;
+  let differences = 0,
+    squares = 0,
+    total = 0;
   for (let g = 0; g < COUNT; g++) {
-    const d = x[g] - x[COUNT + g], s = (x[g] + x[COUNT + g]) * Math.SQRT1_2;
+    const d = x[g] - x[COUNT + g],
+      s = (x[g] + x[COUNT + g]) * Math.SQRT1_2;
     differences += (d * d) / 2;
     squares += s * s;
     total += s;

@@ -24,7 +24,8 @@ export class Random {
       return value;
     }
     for (;;) {
-      const u = 2 * this.uniform() - 1, v = 2 * this.uniform() - 1;
+      const u = 2 * this.uniform() - 1,
+        v = 2 * this.uniform() - 1;
       const s = u * u + v * v;
       if (s > 0 && s < 1) {
         const f = Math.sqrt((-2 * Math.log(s)) / s);

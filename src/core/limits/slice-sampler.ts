@@ -28,9 +28,12 @@ export function sample(
 ): Draws {
   const { chains, burn, perChain, thin } = options;
   const out = new Float32Array(chains * perChain * N);
-  const current = new Float64Array(N), direction = new Float64Array(N), trial = new Float64Array(N);
+  const current = new Float64Array(N),
+    direction = new Float64Array(N),
+    trial = new Float64Array(N);
   // The same points as departures from the mean in the tolerances' own space: linear, so turned along with u.
-  const currentX = new Float64Array(N), directionX = new Float64Array(N);
+  const currentX = new Float64Array(N),
+    directionX = new Float64Array(N);
   const x = new Float64Array(N);
 
   /** What the Gaussian leaves out at u and x: ln likelihood + ln prior − ln Gaussian. */
@@ -59,9 +62,11 @@ export function sample(
         spread(direction, directionX);
         const level = height + Math.log(1 - random.uniform());
         let angle = random.uniform() * TWO_PI;
-        let low = angle - TWO_PI, high = angle;
+        let low = angle - TWO_PI,
+          high = angle;
         for (;;) {
-          const c = Math.cos(angle), s = Math.sin(angle);
+          const c = Math.cos(angle),
+            s = Math.sin(angle);
           for (let i = 0; i < N; i++) {
             trial[i] = current[i] * c + direction[i] * s;
             x[i] = near.mean[i] + currentX[i] * c + directionX[i] * s;

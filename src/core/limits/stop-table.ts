@@ -1,4 +1,4 @@
-import { newHalf, StrandModel } from '@/core/body';
+import { newHalf, type StrandModel } from '@/core/body';
 import type { Context, Readout } from '@/core/tests/definition';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
@@ -61,14 +61,18 @@ export class StopTable {
     }
     const out = new Float64Array(this.size * COUNT);
     for (let i = 0; i < this.size; i++) {
-      const before = Math.max(0, i - 1), after = Math.min(this.size - 1, i + 1);
+      const before = Math.max(0, i - 1),
+        after = Math.min(this.size - 1, i + 1);
       for (let s = 0; s < strands; s++) {
-        const slope = ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * STEP_DEG)) * sd;
-        if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
+        const slope =
+          ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * STEP_DEG)) * sd;
+        if (slope > 0)
+          out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
       }
     }
     for (let i = this.size - 2; i >= 0; i--)
-      for (let g = 0; g < COUNT; g++) out[i * COUNT + g] = Math.min(out[i * COUNT + g], out[(i + 1) * COUNT + g]);
+      for (let g = 0; g < COUNT; g++)
+        out[i * COUNT + g] = Math.min(out[i * COUNT + g], out[(i + 1) * COUNT + g]);
     return out;
   }
 
@@ -83,9 +87,11 @@ export class StopTable {
    */
   stop(weights: Float64Array, offset: number, shares: Float64Array): { end: number; gain: number } {
     const position = this.position(weights, offset);
-    const n = this.active.length, w = this.compact;
+    const n = this.active.length,
+      w = this.compact;
     const i = Math.min(this.size - 2, Math.floor(position));
-    const t = position - i, row = i * n;
+    const t = position - i,
+      row = i * n;
     let sum = 0;
     for (let k = 0; k < n; k++) {
       const here = this.effect[row + k];
@@ -105,7 +111,10 @@ export class StopTable {
     const { active, effect, compact: w, threshold } = this;
     const n = active.length;
     for (let k = 0; k < n; k++) w[k] = weights[offset + active[k]];
-    let low = 0, high = this.size - 1, below = 1e-300, above = 1e-300;
+    let low = 0,
+      high = this.size - 1,
+      below = 1e-300,
+      above = 1e-300;
     for (let k = 0; k < n; k++) {
       below += effect[k] * w[k];
       above += effect[high * n + k] * w[k];
@@ -136,7 +145,8 @@ export class StopTable {
   private fitThreshold(norm: number): void {
     const random = new Random(20211);
     const weights = new Float64Array(CALIBRATION_DRAWS * COUNT);
-    const latent = new Float64Array(LATENT), x = new Float64Array(2 * COUNT);
+    const latent = new Float64Array(LATENT),
+      x = new Float64Array(2 * COUNT);
     for (let d = 0; d < CALIBRATION_DRAWS; d += 2) {
       for (let i = 0; i < LATENT; i++) latent[i] = random.normal();
       // Antithetic pairs: the mean over draws is exact to first order.
@@ -146,7 +156,8 @@ export class StopTable {
         for (let g = 0; g < COUNT; g++) weights[at + g] = Math.exp(-KAPPA * sign * x[g]);
       }
     }
-    let low = -16, high = 12;
+    let low = -16,
+      high = 12;
     for (let i = 0; i < 24; i++) {
       const middle = (low + high) / 2;
       this.threshold = Math.exp(middle);

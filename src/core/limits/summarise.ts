@@ -37,7 +37,8 @@ export function estimate(values: Float64Array): Estimate {
 function typicalGroups(): Float64Array[] {
   const random = new Random(97);
   const draws = 2000;
-  const latent = new Float64Array(LATENT), x = new Float64Array(DIMENSIONS);
+  const latent = new Float64Array(LATENT),
+    x = new Float64Array(DIMENSIONS);
   const out = GROUPS.map(() => new Float64Array(draws));
   for (let d = 0; d < draws; d++) {
     for (let i = 0; i < LATENT; i++) latent[i] = random.normal();
@@ -83,11 +84,18 @@ export function summariseStructures(draws: Draws, seed: number): StructureFindin
 }
 
 /** Group with the largest share of the stop in each draw, and the end in degrees. */
-export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { group: Uint8Array; end: Float64Array } {
+export function limitersPerDraw(
+  draws: Draws,
+  table: StopTable,
+  side: Side,
+): { group: Uint8Array; end: Float64Array } {
   const n = drawCount(draws);
   const offset = side === 'left' ? 0 : COUNT;
-  const weights = new Float64Array(COUNT), shares = new Float64Array(COUNT), byGroup = new Float64Array(GROUPS.length);
-  const group = new Uint8Array(n), end = new Float64Array(n);
+  const weights = new Float64Array(COUNT),
+    shares = new Float64Array(COUNT),
+    byGroup = new Float64Array(GROUPS.length);
+  const group = new Uint8Array(n),
+    end = new Float64Array(n);
   for (let d = 0; d < n; d++) {
     for (let g = 0; g < COUNT; g++) weights[g] = Math.exp(-KAPPA * draws.x[d * DIMENSIONS + offset + g]);
     end[d] = table.stop(weights, 0, shares).end;
@@ -113,14 +121,23 @@ export function limiterShares(group: Uint8Array): Limiter[] {
 export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarity'] {
   const [first, second] = limiters;
   if (first && first.probability >= 0.8) return 'one';
-  if (first && second && first.probability >= 0.5 && first.probability + second.probability >= 0.8) return 'two';
+  if (first && second && first.probability >= 0.5 && first.probability + second.probability >= 0.8)
+    return 'two';
   return 'unclear';
 }
 
 /** The stop table of a movement on a side: the one of the reading itself, else of a typical position. */
-export function tableOf(movement: Movement, side: Side, terms: readonly Term[], sex: SexForNorms, model: StrandModel) {
+export function tableOf(
+  movement: Movement,
+  side: Side,
+  terms: readonly Term[],
+  sex: SexForNorms,
+  model: StrandModel,
+) {
   const main = MAIN_TEST[movement];
-  const own = terms.find((t) => t.reading.test === main.test && t.reading.readout === main.readout && t.reading.side === side);
+  const own = terms.find(
+    (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.reading.side === side,
+  );
   if (own) return own.table;
   const readout = readoutOf(main.test, main.readout);
   if (!readout) throw new Error(`movement "${movement}" names an unknown test`);
@@ -128,7 +145,12 @@ export function tableOf(movement: Movement, side: Side, terms: readonly Term[], 
 }
 
 /** What stops each movement that any reading of that side speaks about. */
-export function summariseMovements(draws: Draws, terms: readonly Term[], sex: SexForNorms, model: StrandModel): MovementFinding[] {
+export function summariseMovements(
+  draws: Draws,
+  terms: readonly Term[],
+  sex: SexForNorms,
+  model: StrandModel,
+): MovementFinding[] {
   return SIDES.flatMap((side) =>
     MOVEMENTS.flatMap((movement): MovementFinding[] => {
       const about = terms.filter((t) => t.reading.side === side && t.table.readout.movement === movement);
@@ -138,7 +160,9 @@ export function summariseMovements(draws: Draws, terms: readonly Term[], sex: Se
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, sex);
       const main = MAIN_TEST[movement];
-      const measured = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout)?.reading;
+      const measured = about.find(
+        (t) => t.reading.test === main.test && t.reading.readout === main.readout,
+      )?.reading;
       const expected = estimate(end);
       return [
         {
@@ -148,7 +172,7 @@ export function summariseMovements(draws: Draws, terms: readonly Term[], sex: Se
           end: expected,
           measured: measured ? meanOf(measured.trials) : null,
           norm: { mean: norm.mean, sd: norm.sd, source: norm.source },
-          band: bandOf(table.readout, expected.mean, norm),
+          band: bandOf(table.readout, measured ? meanOf(measured.trials) : expected.mean, norm),
           limiters,
           clarity: clarityOf(limiters),
           readings: about.map((t) => t.reading.id),

@@ -11,7 +11,10 @@ export function limiterWords(m: MovementFinding): string {
   if (m.clarity === 'one' && a) return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}`;
   if (m.clarity === 'two' && a && b)
     return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}, or ${GROUP_WORDS[b.structure].name}, ${inHundred(b.probability)}`;
-  return `not clear: ${m.limiters.slice(0, 2).map((l) => `${GROUP_WORDS[l.structure].name} ${inHundred(l.probability)}`).join(', ')}`;
+  return `not clear: ${m.limiters
+    .slice(0, 2)
+    .map((l) => `${GROUP_WORDS[l.structure].name} ${inHundred(l.probability)}`)
+    .join(', ')}`;
 }
 
 /** How a movement stands beside typical people. */
@@ -35,6 +38,7 @@ export function headline(f: Findings): string {
   if (!m) return 'Nothing is measured yet.';
   const top = m.limiters[0];
   if (m.band >= -1) return 'Every movement measured lies within or above what is typical.';
-  if (m.clarity === 'unclear' || !top) return `Her ${m.side} ${MOVEMENT_WORDS[m.movement]} is limited; what limits it is not clear yet.`;
-  return `${capital(`her ${m.side} ${MOVEMENT_WORDS[m.movement]}`)} is limited by the ${GROUP_WORDS[top.structure].name}.`;
+  if (m.clarity === 'unclear' || !top)
+    return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited; by what is not clear yet.`;
+  return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited by the ${GROUP_WORDS[top.structure].name}.`;
 }

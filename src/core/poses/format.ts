@@ -49,9 +49,16 @@ export interface Shape {
   rungs: readonly Rung[];
 }
 
-const MIRRORED = new Set(
-  ['pelvis_list', 'pelvis_rotation', 'lumbar_bend', 'lumbar_rotation', 'thorax_bend', 'thorax_rotation', 'neck_bend', 'neck_rotation'],
-);
+const MIRRORED = new Set([
+  'pelvis_list',
+  'pelvis_rotation',
+  'lumbar_bend',
+  'lumbar_rotation',
+  'thorax_bend',
+  'thorax_rotation',
+  'neck_bend',
+  'neck_rotation',
+]);
 
 /** Real coordinate names and degrees of pose angles when `worked` is the given side. */
 export function anglesFor(angles: PoseAngles, worked: Side): Record<string, number> {

@@ -33,7 +33,8 @@ interface Unit {
   seconds: number;
 }
 
-export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string => `${aim.kind}:${aim.group}:${aim.side}`;
+export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string =>
+  `${aim.kind}:${aim.group}:${aim.side}`;
 
 /** Seconds of work wanted for an aim: its share by weight of the working time, at most 4 minutes (reference D1 ceiling). */
 function wantedSeconds(aims: readonly Aim[], aim: Aim, work: number): number {
@@ -49,7 +50,11 @@ const utility = (seconds: number, wanted: number): number => 1 - Math.exp((-1.6 
  * mild before deep by phase and position, then holds stretched in whole breaths until the time is used. Poses that a
  * caution forbids or whose entry is out of reach are never taken. Same input, same practice.
  */
-export function buildPractice(ranked: readonly RankedPose[], aims: readonly Aim[], options: BuildOptions): BuiltPractice {
+export function buildPractice(
+  ranked: readonly RankedPose[],
+  aims: readonly Aim[],
+  options: BuildOptions,
+): BuiltPractice {
   const breath = options.breathSeconds;
   const budget = options.minutes * 60;
   const settle = breathed(Math.min(120, Math.max(30, budget * 0.06)), breath);
@@ -60,20 +65,30 @@ export function buildPractice(ranked: readonly RankedPose[], aims: readonly Aim[
   const doses = new Map(active.map((a) => [aimKey(a), 0]));
   const units = unitsOf(ranked, breath);
   const chosen: Unit[] = [];
+  const touched = new Set<string>();
   let left = work;
 
   const gainOf = (unit: Unit): number => {
     let gain = 0;
     for (const aim of active) {
-      const key = aimKey(aim), before = doses.get(key) ?? 0, target = wanted.get(key) ?? 1;
+      const key = aimKey(aim),
+        before = doses.get(key) ?? 0,
+        target = wanted.get(key) ?? 1;
       const add = unit.sides.reduce((s, r) => s + worthFor(r, aim).worth * unit.seconds, 0);
       gain += aim.weight * (utility(before + add, target) - utility(before, target));
     }
-    const strain = unit.sides.reduce((s, r) => s + r.costs.knee + r.costs.lowBack + r.costs.offAim + r.costs.leaveAlone, 0) / unit.sides.length;
-    return gain - 0.15 * strain;
+    const strain =
+      unit.sides.reduce(
+        (s, r) => s + r.costs.knee + r.costs.lowBack + r.costs.offAim + r.costs.leaveAlone,
+        0,
+      ) / unit.sides.length;
+    // Time left over goes to what has not been reached yet, never before an aim.
+    const fresh = (rungOf(unit.pose, unit.rung)?.shape.reaches ?? []).filter((g) => !touched.has(g)).length;
+    return gain + 0.02 * Math.min(2, fresh) - 0.15 * strain;
   };
   for (;;) {
-    let best: Unit | null = null, bestRate = 0;
+    let best: Unit | null = null,
+      bestRate = 0;
     for (const unit of units) {
       if (chosen.includes(unit) || spanOf(unit) > left) continue;
       // One rung of a shape is enough, unless the milder one prepares the deeper.
@@ -86,9 +101,14 @@ export function buildPractice(ranked: readonly RankedPose[], aims: readonly Aim[
     }
     if (!best) break;
     for (const aim of active) {
-      const key = aimKey(aim), unit = best;
-      doses.set(key, (doses.get(key) ?? 0) + unit.sides.reduce((s, r) => s + worthFor(r, aim).worth * unit.seconds, 0));
+      const key = aimKey(aim),
+        unit = best;
+      doses.set(
+        key,
+        (doses.get(key) ?? 0) + unit.sides.reduce((s, r) => s + worthFor(r, aim).worth * unit.seconds, 0),
+      );
     }
+    for (const g of rungOf(best.pose, best.rung)?.shape.reaches ?? []) touched.add(g);
     chosen.push(best);
     left -= spanOf(best);
   }
@@ -96,7 +116,9 @@ export function buildPractice(ranked: readonly RankedPose[], aims: readonly Aim[
   const items: PracticeItem[] = [];
   const place = (phase: Phase, seconds: number) => {
     const rung = phase === 'settle' ? 1 : 2;
-    const resting = ranked.find((r) => r.pose === 'resting-back' && r.rung === rung && r.cautions.length === 0);
+    const resting = ranked.find(
+      (r) => r.pose === 'resting-back' && r.rung === rung && r.cautions.length === 0,
+    );
     if (resting) items.push(itemOf(resting, phase, seconds, breath, [], items.length));
   };
   place('settle', settle);
@@ -110,8 +132,10 @@ export function buildPractice(ranked: readonly RankedPose[], aims: readonly Aim[
   return { minutes: options.minutes, items, ...account(items, active, wanted, ranked, work) };
 }
 
-const spanOf = (unit: Unit): number => unit.sides.length * unit.seconds + TRANSITION.shape + (unit.sides.length - 1) * TRANSITION.side;
-const breathed = (seconds: number, breath: number): number => Math.max(1, Math.round(seconds / breath)) * breath;
+const spanOf = (unit: Unit): number =>
+  unit.sides.length * unit.seconds + TRANSITION.shape + (unit.sides.length - 1) * TRANSITION.side;
+const breathed = (seconds: number, breath: number): number =>
+  Math.max(1, Math.round(seconds / breath)) * breath;
 
 /** Rungs with their sides together, hold between mild and full by the format's own bounds. */
 function unitsOf(ranked: readonly RankedPose[], breath: number): Unit[] {
@@ -128,18 +152,30 @@ function unitsOf(ranked: readonly RankedPose[], breath: number): Unit[] {
     if (!found || (found.shape.sided && sides.length < 2)) continue;
     const [least, most] = found.rung.hold;
     sides.sort((a, b) => (a.side < b.side ? 1 : -1)); // right first
-    out.push({ sides, pose: sides[0].pose, rung: sides[0].rung, seconds: breathed(Math.min(most, Math.max(least, 36)), breath) });
+    out.push({
+      sides,
+      pose: sides[0].pose,
+      rung: sides[0].rung,
+      seconds: breathed(Math.min(most, Math.max(least, 36)), breath),
+    });
   }
   return out;
 }
 
 /** Phase and order: intensity decides the phase where the rung allows it, then position keeps changes few. */
 function ordered(units: readonly Unit[], aims: readonly Aim[]): { unit: Unit; phase: Phase }[] {
-  const intensity = (u: Unit) => Math.max(...u.sides.map((r) => Math.max(r.depth, ...aims.map((a) => worthFor(r, a).worth)))) * (0.6 + 0.2 * u.rung);
+  const intensity = (u: Unit) =>
+    Math.max(...u.sides.map((r) => Math.max(r.depth, ...aims.map((a) => worthFor(r, a).worth)))) *
+    (0.6 + 0.2 * u.rung);
   const sorted = [...units].sort((a, b) => intensity(a) - intensity(b) || (a.pose < b.pose ? -1 : 1));
   const withPhase = sorted.map((unit, i) => {
     const share = sorted.length > 1 ? i / (sorted.length - 1) : 0.5;
-    const wish: Phase[] = share < 0.34 ? ['warm', 'approach', 'deepest', 'counter'] : share < 0.7 ? ['approach', 'warm', 'deepest', 'counter'] : ['deepest', 'approach', 'counter', 'warm'];
+    const wish: Phase[] =
+      share < 0.34
+        ? ['warm', 'approach', 'deepest', 'counter']
+        : share < 0.7
+          ? ['approach', 'warm', 'deepest', 'counter']
+          : ['deepest', 'approach', 'counter', 'warm'];
     const allowed = rungOf(unit.pose, unit.rung)?.rung.phases ?? [];
     return { unit, phase: wish.find((p) => allowed.includes(p)) ?? 'approach' };
   });
@@ -154,9 +190,26 @@ function ordered(units: readonly Unit[], aims: readonly Aim[]): { unit: Unit; ph
 }
 
 /** An item of a fitted pose. Ids only need to be unique in their practice. */
-export function itemOf(r: RankedPose, phase: Phase, seconds: number, breath: number, because: string[], index: number): PracticeItem {
+export function itemOf(
+  r: RankedPose,
+  phase: Phase,
+  seconds: number,
+  breath: number,
+  because: string[],
+  index: number,
+): PracticeItem {
   const breaths = Math.max(1, Math.round(seconds / breath));
-  return { id: `${r.pose}-${r.rung}-${r.side}-${index}`, pose: r.pose, rung: r.rung, side: r.side, holdSeconds: Math.max(3, breaths * breath), breaths, repeats: 1, phase, because };
+  return {
+    id: `${r.pose}-${r.rung}-${r.side}-${index}`,
+    pose: r.pose,
+    rung: r.rung,
+    side: r.side,
+    holdSeconds: Math.max(3, breaths * breath),
+    breaths,
+    repeats: 1,
+    phase,
+    because,
+  };
 }
 
 /** Lengthens or shortens holds by whole breaths, both sides alike, until the time is met as nearly as breaths allow. */
@@ -170,12 +223,19 @@ function fill(items: PracticeItem[], budget: number, breath: number): void {
       groups.set(key, [...(groups.get(key) ?? []), item]);
     }
     const candidates = [...groups.values()].filter((g) => {
-      const hold = rungOf(g[0].pose, g[0].rung)?.rung.hold ?? [10, 60];
+      const own = rungOf(g[0].pose, g[0].rung)?.rung.hold ?? [10, 60];
+      const hold = g[0].phase === 'settle' ? [30, 150] : own;
       const next = g[0].holdSeconds + direction * breath;
-      return next >= Math.min(hold[0], g[0].holdSeconds) && next <= hold[1] && g.length * breath <= Math.abs(missing) + breath / 2;
+      return (
+        next >= Math.min(hold[0], g[0].holdSeconds) &&
+        next <= hold[1] &&
+        g.length * breath <= Math.abs(missing) + breath / 2
+      );
     });
     if (direction === 0 || candidates.length === 0) return;
-    candidates.sort((a, b) => direction * (a[0].holdSeconds - b[0].holdSeconds) || (a[0].id < b[0].id ? -1 : 1));
+    candidates.sort(
+      (a, b) => direction * (a[0].holdSeconds - b[0].holdSeconds) || (a[0].id < b[0].id ? -1 : 1),
+    );
     for (const item of candidates[0]) {
       item.breaths += direction;
       item.holdSeconds = item.breaths * breath;
@@ -183,12 +243,22 @@ function fill(items: PracticeItem[], budget: number, breath: number): void {
   }
 }
 
-function account(items: readonly PracticeItem[], aims: readonly Aim[], wanted: Map<string, number>, ranked: readonly RankedPose[], work: number) {
+function account(
+  items: readonly PracticeItem[],
+  aims: readonly Aim[],
+  wanted: Map<string, number>,
+  ranked: readonly RankedPose[],
+  work: number,
+) {
   const doses = dosesOf(items, aims, ranked, wanted);
-  let objective = 0, bound = 0;
+  let objective = 0,
+    bound = 0;
   for (const d of doses) {
     const target = d.wanted * 60;
-    const best = Math.max(0, ...ranked.filter((r) => r.cautions.length === 0 && !r.beyondEntry).map((r) => worthFor(r, d.aim).worth));
+    const best = Math.max(
+      0,
+      ...ranked.filter((r) => r.cautions.length === 0 && !r.beyondEntry).map((r) => worthFor(r, d.aim).worth),
+    );
     objective += d.aim.weight * utility(d.minutes * 60, target);
     bound += d.aim.weight * utility(best * work, target);
   }
@@ -202,9 +272,16 @@ function account(items: readonly PracticeItem[], aims: readonly Aim[], wanted: M
 }
 
 /** Minutes of useful work per aim in any list of items, for the builder and for what the teacher changed by hand. */
-export function dosesOf(items: readonly PracticeItem[], aims: readonly Aim[], ranked: readonly RankedPose[], wanted?: Map<string, number>): Dose[] {
+export function dosesOf(
+  items: readonly PracticeItem[],
+  aims: readonly Aim[],
+  ranked: readonly RankedPose[],
+  wanted?: Map<string, number>,
+): Dose[] {
   const active = aims.filter((a) => a.kind !== 'leave' && a.weight > 0);
-  const work = items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest').reduce((s, i) => s + i.holdSeconds * i.repeats, 0);
+  const work = items
+    .filter((i) => i.phase !== 'settle' && i.phase !== 'rest')
+    .reduce((s, i) => s + i.holdSeconds * i.repeats, 0);
   const byKey = new Map(ranked.map((r) => [`${r.pose}/${r.rung}/${r.side}`, r]));
   return active.map((aim) => {
     let seconds = 0;
@@ -212,6 +289,10 @@ export function dosesOf(items: readonly PracticeItem[], aims: readonly Aim[], ra
       const r = byKey.get(`${item.pose}/${item.rung}/${item.side}`);
       if (r) seconds += worthFor(r, aim).worth * item.holdSeconds * item.repeats;
     }
-    return { aim, minutes: seconds / 60, wanted: (wanted?.get(aimKey(aim)) ?? wantedSeconds(active, aim, work)) / 60 };
+    return {
+      aim,
+      minutes: seconds / 60,
+      wanted: (wanted?.get(aimKey(aim)) ?? wantedSeconds(active, aim, work)) / 60,
+    };
   });
 }

@@ -8,10 +8,16 @@ export function moveItem(items: readonly PracticeItem[], from: number, to: numbe
   return out;
 }
 
-export const removeItem = (items: readonly PracticeItem[], id: string): PracticeItem[] => items.filter((i) => i.id !== id);
+export const removeItem = (items: readonly PracticeItem[], id: string): PracticeItem[] =>
+  items.filter((i) => i.id !== id);
 
 /** Hold changed by whole breaths, at least one breath and at most half an hour. */
-export function lengthenItem(items: readonly PracticeItem[], id: string, breaths: number, breathSeconds: number): PracticeItem[] {
+export function lengthenItem(
+  items: readonly PracticeItem[],
+  id: string,
+  breaths: number,
+  breathSeconds: number,
+): PracticeItem[] {
   return items.map((item) => {
     if (item.id !== id) return item;
     const next = Math.max(1, Math.min(Math.floor(1800 / breathSeconds), item.breaths + breaths));
@@ -20,11 +26,16 @@ export function lengthenItem(items: readonly PracticeItem[], id: string, breaths
 }
 
 /** Another pose in the same place, with the same hold; `id` must be new in the practice. */
-export const swapItem = (items: readonly PracticeItem[], id: string, next: Pick<PracticeItem, 'id' | 'pose' | 'rung' | 'side' | 'because'>): PracticeItem[] =>
-  items.map((item) => (item.id === id ? { ...item, ...next } : item));
+export const swapItem = (
+  items: readonly PracticeItem[],
+  id: string,
+  next: Pick<PracticeItem, 'id' | 'pose' | 'rung' | 'side' | 'because'>,
+): PracticeItem[] => items.map((item) => (item.id === id ? { ...item, ...next } : item));
 
 /** Items whose other side is missing: sided poses that stand for one side only. */
-export function missingSides(items: readonly PracticeItem[]): { pose: string; rung: number; missing: 'left' | 'right' }[] {
+export function missingSides(
+  items: readonly PracticeItem[],
+): { pose: string; rung: number; missing: 'left' | 'right' }[] {
   const seen = new Map<string, Set<string>>();
   for (const i of items) {
     if (i.side === 'both') continue;
@@ -34,6 +45,8 @@ export function missingSides(items: readonly PracticeItem[]): { pose: string; ru
   return [...seen].flatMap(([key, sides]) => {
     if (sides.size === 2) return [];
     const [pose, rung] = key.split('/');
-    return [{ pose, rung: Number(rung), missing: sides.has('left') ? ('right' as const) : ('left' as const) }];
+    return [
+      { pose, rung: Number(rung), missing: sides.has('left') ? ('right' as const) : ('left' as const) },
+    ];
   });
 }

@@ -6,7 +6,7 @@ import type { Aim } from '@/core/people/student';
 import { LIBRARY, rungOf } from '@/core/poses';
 
 export interface RankedPose extends FittedPose {
-  /** 0–1: what it gives less what it costs. */
+  /** 0–1: share of all aims' weight that it serves, less what it costs. */
   score: number;
   gives: { aim: Aim; stretch?: number; load?: number; worth: number }[];
   costs: { knee: number; lowBack: number; offAim: number; leaveAlone: number; beyond: number };
@@ -43,22 +43,24 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
   if (!found) throw new Error(`unknown pose "${fit.pose}" rung ${fit.rung}`);
   const total = aims.filter((a) => a.kind !== 'leave').reduce((s, a) => s + a.weight, 0) || 1;
   const gives = aims.map((aim) => ({ aim, ...worthFor(fit, aim) })).filter((g) => g.worth > 0.02);
-  // The heaviest aims of a side are what one pose can serve; a pose need not serve all of them to be good.
-  const gain = gives.reduce((s, g) => s + g.worth * g.aim.weight, 0) / Math.min(total, 2 * Math.max(0.01, ...aims.map((a) => a.weight)));
+  const gain = gives.reduce((s, g) => s + g.worth * g.aim.weight, 0) / total;
   const leave = aims.filter((a) => a.kind === 'leave');
   const aimed = new Set(aims.filter((a) => a.kind === 'lengthen').map((a) => `${a.group}/${a.side}`));
   let off = 0;
   for (const side of SIDES)
     for (const group of GROUPS)
-      if (isMuscleGroup(group) && !aimed.has(`${group}/${side}`)) off = Math.max(off, fit.stretch[side][group] - 0.6);
+      if (isMuscleGroup(group) && !aimed.has(`${group}/${side}`))
+        off = Math.max(off, fit.stretch[side][group] - 0.6);
   const costs = {
     knee: COST.knee * found.rung.knee,
     lowBack: COST.lowBack * found.rung.lowBack,
     offAim: COST.offAim * Math.max(0, off) * 2.5,
-    leaveAlone: COST.leaveAlone * leave.reduce((s, a) => {
-      const group = groupOf(a.group);
-      return s + (group ? a.weight * worthOfStretch(fit.stretch[a.side][group]) : 0);
-    }, 0),
+    leaveAlone:
+      COST.leaveAlone *
+      leave.reduce((s, a) => {
+        const group = groupOf(a.group);
+        return s + (group ? a.weight * worthOfStretch(fit.stretch[a.side][group]) : 0);
+      }, 0),
     beyond: fit.beyondEntry ? COST.beyond : 0,
   };
   const cost = Object.values(costs).reduce((s, v) => s + v, 0);
@@ -72,7 +74,12 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
 }
 
 /** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */
-export function rankPoses(posterior: Posterior, height_cm: number, aims: readonly Aim[], screening: Screening): RankedPose[] {
+export function rankPoses(
+  posterior: Posterior,
+  height_cm: number,
+  aims: readonly Aim[],
+  screening: Screening,
+): RankedPose[] {
   return LIBRARY.flatMap((shape) =>
     shape.rungs.flatMap((_, i) =>
       (shape.sided ? SIDES : (['right'] as const)).map((side) =>

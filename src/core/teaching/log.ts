@@ -43,7 +43,12 @@ export function logFrom(state: PlayerState, about: { id: string; title: string; 
       if (!r) return [];
       return [
         {
-          pose: r.pose, rung: r.rung, side: r.side, plannedSeconds: r.plannedSeconds, doneSeconds: r.doneSeconds, skipped: r.skipped,
+          pose: r.pose,
+          rung: r.rung,
+          side: r.side,
+          plannedSeconds: r.plannedSeconds,
+          doneSeconds: r.doneSeconds,
+          skipped: r.skipped,
           ...(r.stopped ? { stopped: true } : {}),
           ...(isPlace(r.placeFelt) ? { placeFelt: r.placeFelt } : {}),
           ...(r.strength !== undefined ? { strength: r.strength } : {}),

@@ -44,14 +44,34 @@ export type PlayerEvent =
 const ASLEEP = 5000;
 
 /** A player at its beginning, paused before the first item. `now` in ms. */
-export function startPlayer(practice: string, student: string, items: readonly PracticeItem[], now: number): PlayerState {
-  return begin({ practice, student, items: [...items], index: 0, stage: 'holding', left: 0, running: false, at: now, results: [], startedAt: now }, 0);
+export function startPlayer(
+  practice: string,
+  student: string,
+  items: readonly PracticeItem[],
+  now: number,
+): PlayerState {
+  return begin(
+    {
+      practice,
+      student,
+      items: [...items],
+      index: 0,
+      stage: 'holding',
+      left: 0,
+      running: false,
+      at: now,
+      results: [],
+      startedAt: now,
+    },
+    0,
+  );
 }
 
 const span = (item: PracticeItem): number => item.holdSeconds * item.repeats;
 
 function begin(state: PlayerState, index: number): PlayerState {
-  if (index >= state.items.length) return { ...state, index: state.items.length, stage: 'finished', left: 0, running: false };
+  if (index >= state.items.length)
+    return { ...state, index: state.items.length, stage: 'finished', left: 0, running: false };
   const moving = transitionBefore(state.items, index);
   return moving > 0
     ? { ...state, index, stage: 'moving', left: moving }
@@ -107,7 +127,9 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'resume':
       return { ...s, running: true };
     case 'next':
-      return s.stage === 'moving' ? { ...s, stage: 'holding', left: span(s.items[s.index]) } : begin(close(s), s.index + 1);
+      return s.stage === 'moving'
+        ? { ...s, stage: 'holding', left: span(s.items[s.index]) }
+        : begin(close(s), s.index + 1);
     case 'skip':
       return begin(close(s, { skipped: true }), s.index + 1);
     case 'stop-item':
@@ -118,10 +140,19 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
       const item = s.items.find((i) => i.id === event.item);
       if (!item) return s;
       const old = s.results.find((r) => r.item === item.id) ?? {
-        item: item.id, pose: item.pose, rung: item.rung, side: item.side, plannedSeconds: span(item), doneSeconds: 0, skipped: false,
+        item: item.id,
+        pose: item.pose,
+        rung: item.rung,
+        side: item.side,
+        plannedSeconds: span(item),
+        doneSeconds: 0,
+        skipped: false,
       };
       const { placeFelt = old.placeFelt, strength = old.strength } = event;
-      return { ...s, results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }] };
+      return {
+        ...s,
+        results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }],
+      };
     }
     case 'finish':
       return { ...close(s), stage: 'finished', left: 0, running: false };
@@ -135,6 +166,7 @@ export const wake = (state: PlayerState, now: number): PlayerState => ({ ...stat
 export function secondsLeft(state: PlayerState): number {
   if (state.stage === 'finished') return 0;
   let sum = state.left + (state.stage === 'moving' ? span(state.items[state.index]) : 0);
-  for (let i = state.index + 1; i < state.items.length; i++) sum += transitionBefore(state.items, i) + span(state.items[i]);
+  for (let i = state.index + 1; i < state.items.length; i++)
+    sum += transitionBefore(state.items, i) + span(state.items[i]);
   return sum;
 }

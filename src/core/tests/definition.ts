@@ -37,6 +37,8 @@ export interface Readout {
   /** How the end is reached; decides which typical ends count. */
   manner: Manner;
   norms: readonly Norm[];
+  /** True where a curling pelvis hides in the reading unless a second inclinometer tells it apart. */
+  pelvisShares: boolean;
   /** Smallest change that is more than the error of measuring, degrees. */
   detectable: number;
   detectableSource: string;

@@ -1,24 +1,60 @@
-import { DEG, HALF, HALF_NAMES, coordinateIndex, newHalf, otherSide, postureFrom, type Posture, type Side } from '@/core/body';
+import {
+  DEG,
+  HALF,
+  HALF_NAMES,
+  coordinateIndex,
+  newHalf,
+  otherSide,
+  postureFrom,
+  type Posture,
+  type Side,
+} from '@/core/body';
 import type { Context, Readout, TestDefinition } from './definition';
 
 /** Whole-body posture (radians) of a test at a reading, for the figure: lying as the test lies, other leg as it is held. */
-export function testPosture(test: TestDefinition, readout: Readout, side: Side, value: number, context: Context): Posture {
+export function testPosture(
+  test: TestDefinition,
+  readout: Readout,
+  side: Side,
+  value: number,
+  context: Context,
+): Posture {
   const half = newHalf();
   readout.posture(value, context, half);
   const other = otherSide(side);
-  const arms = { shoulder_flexion_left: 8, shoulder_flexion_right: 8, shoulder_adduction_left: -16, shoulder_adduction_right: -16 };
+  const arms = {
+    shoulder_flexion_left: 8,
+    shoulder_flexion_right: 8,
+    shoulder_adduction_left: -16,
+    shoulder_adduction_right: -16,
+  };
   const hip = half[HALF.hipFlexion] / DEG;
   let base: Record<string, number>;
-  if (test.position === 'on the front') base = { pelvis_tilt: 90, ankle_dorsiflexion_left: -55, ankle_dorsiflexion_right: -55, ...arms };
+  if (test.position === 'on the front')
+    base = { pelvis_tilt: 90, ankle_dorsiflexion_left: -55, ankle_dorsiflexion_right: -55, ...arms };
   else if (test.position === 'table edge') {
     const roll = -hip - (readout.id === 'hip-extension' ? value : (context['hip-extension'] ?? 5));
-    base = { pelvis_tilt: -90 - roll, [`hip_flexion_${other}`]: 118, [`knee_flexion_${other}`]: 125, ...arms };
+    base = {
+      pelvis_tilt: -90 - roll,
+      lumbar_flexion: roll,
+      [`hip_flexion_${other}`]: 118,
+      [`knee_flexion_${other}`]: 125,
+      ...arms,
+    };
   } else {
     // What the leg travelled beyond the hip joint is the pelvis curling; the other leg stays on the floor.
     const curl = readout.id === 'hip-flexion' ? value - hip : 90 - hip;
-    base = { pelvis_tilt: -90 - curl, [`hip_flexion_${other}`]: -curl, [`ankle_dorsiflexion_${other}`]: -20, [`ankle_dorsiflexion_${side}`]: -10, ...arms };
+    base = {
+      pelvis_tilt: -90 - curl,
+      lumbar_flexion: curl,
+      [`hip_flexion_${other}`]: -curl,
+      [`ankle_dorsiflexion_${other}`]: -20,
+      [`ankle_dorsiflexion_${side}`]: -10,
+      ...arms,
+    };
   }
   const posture = postureFrom(base);
-  for (const [i, name] of HALF_NAMES.entries()) if (i >= 3 && name !== 'ankle_dorsiflexion') posture[coordinateIndex(`${name}_${side}`)] = half[i];
+  for (const [i, name] of HALF_NAMES.entries())
+    if (i >= 3 && name !== 'ankle_dorsiflexion') posture[coordinateIndex(`${name}_${side}`)] = half[i];
   return posture;
 }

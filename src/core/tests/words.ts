@@ -21,5 +21,5 @@ export const END_FEEL_WORDS: Readonly<Record<EndFeel, string>> = {
   guarding: 'guarded',
   compensation: 'pelvis moved',
   'body-contact': 'body met body',
-  fear: 'she held back',
+  fear: 'held back',
 };

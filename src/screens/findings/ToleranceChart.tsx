@@ -10,46 +10,126 @@ const HIGH = 3;
 const share = (v: number): number => ((Math.min(HIGH, Math.max(LOW, v)) - LOW) / (HIGH - LOW)) * 100;
 
 /** One side of one group: typical band, point, whisker; mirrored on the left. */
-function Bar({ finding, side, onOpen }: { finding: StructureFinding; side: Side; onOpen: (f: StructureFinding) => void }) {
+function Bar({
+  finding,
+  side,
+  onOpen,
+}: {
+  finding: StructureFinding;
+  side: Side;
+  onOpen: (f: StructureFinding) => void;
+}) {
   const { mean, sd } = finding.typical;
   const { tolerance } = finding;
   const from = side === 'left' ? 'right' : 'left';
   const span = (a: number, b: number) => ({ [from]: `${share(a)}%`, width: `${share(b) - share(a)}%` });
   const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}`;
   return (
-    <Box component="button" type="button" aria-label={label} onClick={() => onOpen(finding)} sx={{ all: 'unset', cursor: 'pointer', position: 'relative', height: 22, display: 'block', '&:focus-visible': { outline: '2px solid var(--act)' } }}>
-      <Box sx={{ position: 'absolute', top: 0, bottom: 0, bgcolor: 'var(--sea-0)', ...span(mean - sd, mean + sd) }} />
-      <Box sx={{ position: 'absolute', top: 11, height: 0, borderTop: '1.5px solid var(--ink)', ...span(tolerance.low, tolerance.high) }} />
+    <Box
+      component="button"
+      type="button"
+      aria-label={label}
+      onClick={() => onOpen(finding)}
+      sx={{
+        all: 'unset',
+        cursor: 'pointer',
+        position: 'relative',
+        height: 22,
+        display: 'block',
+        '&:focus-visible': { outline: '2px solid var(--act)' },
+      }}
+    >
+      <Box
+        sx={{
+          position: 'absolute',
+          top: 0,
+          bottom: 0,
+          bgcolor: 'var(--sea-0)',
+          ...span(mean - sd, mean + sd),
+        }}
+      />
+      <Box
+        sx={{
+          position: 'absolute',
+          top: 11,
+          height: 0,
+          borderTop: '1.5px solid var(--ink)',
+          ...span(tolerance.low, tolerance.high),
+        }}
+      />
       {[tolerance.low, tolerance.high].map((v, i) => (
-        <Box key={i} sx={{ position: 'absolute', top: 6, height: 11, borderLeft: '1.5px solid var(--ink)', [from]: `${share(v)}%` }} />
+        <Box
+          key={i}
+          sx={{
+            position: 'absolute',
+            top: 6,
+            height: 11,
+            borderLeft: '1.5px solid var(--ink)',
+            [from]: `${share(v)}%`,
+          }}
+        />
       ))}
-      <Box sx={{ position: 'absolute', top: 5, width: 13, height: 13, borderRadius: '50%', border: '1.5px solid var(--ink)', bgcolor: seaTint(1 - finding.shareBelow), [from]: `calc(${share(tolerance.mean)}% - 6px)` }} />
+      <Box
+        sx={{
+          position: 'absolute',
+          top: 5,
+          width: 13,
+          height: 13,
+          borderRadius: '50%',
+          border: '1.5px solid var(--ink)',
+          bgcolor: seaTint(1 - finding.shareBelow),
+          [from]: `calc(${share(tolerance.mean)}% - 6px)`,
+        }}
+      />
     </Box>
   );
 }
 
 /** How far each muscle group lets itself be lengthened: left and right as mirror images about its name. */
-export function ToleranceChart({ structures, onOpen }: { structures: readonly StructureFinding[]; onOpen: (f: StructureFinding) => void }) {
+export function ToleranceChart({
+  structures,
+  onOpen,
+}: {
+  structures: readonly StructureFinding[];
+  onOpen: (f: StructureFinding) => void;
+}) {
   const groups = [...new Set(structures.map((s) => s.structure))].filter(isMuscleGroup);
   return (
     <Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}>
+      <Box
+        sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}
+      >
         <Box sx={{ textAlign: 'center' }}>◁ left</Box>
         <span />
         <Box sx={{ textAlign: 'center' }}>right ▷</Box>
       </Box>
       {groups.map((group) => {
         const of = (side: Side) => structures.find((s) => s.structure === group && s.side === side);
-        const left = of('left'), right = of('right');
+        const left = of('left'),
+          right = of('right');
         return (
-          <Box key={group} sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', gap: 1, alignItems: 'center', mb: 0.75 }}>
+          <Box
+            key={group}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: '1fr 150px 1fr',
+              gap: 1,
+              alignItems: 'center',
+              mb: 0.75,
+            }}
+          >
             {left ? <Bar finding={left} side="left" onOpen={onOpen} /> : <span />}
-            <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>{GROUP_WORDS[group].name}</Box>
+            <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>
+              {GROUP_WORDS[group].name}
+            </Box>
             {right ? <Bar finding={right} side="right" onOpen={onOpen} /> : <span />}
           </Box>
         );
       })}
-      <Typography variant="caption" component="p">Further from the name is more length. Dot: this student, darker where fewer people have less; line: 8 in 10 sure; pale: two in three typical people.</Typography>
+      <Typography variant="caption" component="p">
+        Further from the name is more length. Dot: this student, darker where fewer people have less; line: 8
+        in 10 sure; pale: two in three typical people.
+      </Typography>
     </Box>
   );
 }

@@ -21,26 +21,41 @@ interface Place {
 }
 
 /** The queue of tests, the one being done, and what each reading changes. */
-export function MeasureStep({ student, readings, inference }: { student: Student; readings: readonly Reading[]; inference: Answer<Inference> }) {
+export function MeasureStep({
+  student,
+  readings,
+  inference,
+}: {
+  student: Student;
+  readings: readonly Reading[];
+  inference: Answer<Inference>;
+}) {
   const screening = screen(student.cautions);
   const known = latest(readings);
-  const has = (p: Place) => known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
-  const order: Place[] = BATTERY.filter((t) => !testLock(screening, t.id)).flatMap((t) => SIDES.toReversed().flatMap((side) => t.readouts.map((r) => ({ test: t.id, readout: r.id, side }))));
+  const has = (p: Place) =>
+    known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
+  const order: Place[] = BATTERY.filter((t) => !testLock(screening, t.id)).flatMap((t) =>
+    SIDES.toReversed().flatMap((side) => t.readouts.map((r) => ({ test: t.id, readout: r.id, side }))),
+  );
   const [chosen, setChosen] = useState<Place | null>(null);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const here = chosen && order.some((p) => p.test === chosen.test) ? chosen : (order.find((p) => !has(p)) ?? order[0]);
+  const here =
+    chosen && order.some((p) => p.test === chosen.test) ? chosen : (order.find((p) => !has(p)) ?? order[0]);
 
   if (screening.stopped || !here)
     return (
       <EmptyChart title="No tests for now">
-        {screening.cautions.find((c) => c.tests === 'all')?.message ?? 'Every test is locked by a caution.'} When it is cleared, take the caution off under Ask.
+        {screening.cautions.find((c) => c.tests === 'all')?.message ?? 'Every test is locked by a caution.'}{' '}
+        When it is cleared, take the caution off under Ask.
       </EmptyChart>
     );
   const test = testById(here.test);
   const readout = test?.readouts.find((r) => r.id === here.readout);
   if (!test || !readout) return null;
   const forward = (from: Place) => {
-    const i = order.findIndex((p) => p.test === from.test && p.readout === from.readout && p.side === from.side);
+    const i = order.findIndex(
+      (p) => p.test === from.test && p.readout === from.readout && p.side === from.side,
+    );
     const rest = [...order.slice(i + 1), ...order.slice(0, i)];
     setChosen(rest.find((p) => !has(p) && !skipped.includes(p.test)) ?? rest[0] ?? null);
   };
@@ -48,28 +63,76 @@ export function MeasureStep({ student, readings, inference }: { student: Student
   const doneCount = order.filter(has).length;
 
   return (
-    <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { xs: '1fr', md: '210px minmax(0, 1fr)', lg: '210px minmax(0, 1fr) 240px' }, alignItems: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2.5,
+        gridTemplateColumns: { xs: '1fr', md: '210px minmax(0, 1fr)', lg: '210px minmax(0, 1fr) 240px' },
+        alignItems: 'start',
+      }}
+    >
       <Box component="nav" aria-label="Tests" sx={{ order: { xs: 2, md: 0 } }}>
         <Typography variant="h2">Tests, fewest turns</Typography>
-        <Typography variant="caption" component="p" sx={{ mb: 1 }}>{doneCount} of {order.length} readings</Typography>
+        <Typography variant="caption" component="p" sx={{ mb: 1 }}>
+          {doneCount} of {order.length} readings
+        </Typography>
         {positions.map((position) => (
           <Box key={position} sx={{ mb: 1.5 }}>
-            <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>{position}</Typography>
+            <Typography
+              variant="caption"
+              component="p"
+              sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}
+            >
+              {position}
+            </Typography>
             {BATTERY.filter((t) => t.position === position).map((t) => {
               const lock = testLock(screening, t.id);
-              const count = SIDES.flatMap((side) => t.readouts.map((r) => has({ test: t.id, readout: r.id, side }))).filter(Boolean).length;
+              const count = SIDES.flatMap((side) =>
+                t.readouts.map((r) => has({ test: t.id, readout: r.id, side })),
+              ).filter(Boolean).length;
               const all = t.readouts.length * 2;
               const active = t.id === test.id;
               if (lock)
                 return (
-                  <Box key={t.id} sx={{ p: 1, color: 'var(--caution)', bgcolor: 'var(--caution-pale)', borderRadius: 1.5, fontSize: 14, mb: 0.5 }}>
+                  <Box
+                    key={t.id}
+                    sx={{
+                      p: 1,
+                      color: 'var(--caution)',
+                      bgcolor: 'var(--caution-pale)',
+                      borderRadius: 1.5,
+                      fontSize: 14,
+                      mb: 0.5,
+                    }}
+                  >
                     ▲ {t.name}: locked by “{lock.name.toLowerCase()}”
                   </Box>
                 );
               return (
-                <Box key={t.id} component="button" type="button" aria-current={active} onClick={() => setChosen({ test: t.id, readout: t.readouts[0].id, side: here.side })} sx={{ all: 'unset', boxSizing: 'border-box', cursor: 'pointer', display: 'flex', gap: 1, width: '100%', p: 1, borderRadius: 1.5, bgcolor: active ? 'var(--act)' : undefined, color: active ? 'var(--paper)' : 'var(--ink)', '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 } }}>
+                <Box
+                  key={t.id}
+                  component="button"
+                  type="button"
+                  aria-current={active}
+                  onClick={() => setChosen({ test: t.id, readout: t.readouts[0].id, side: here.side })}
+                  sx={{
+                    all: 'unset',
+                    boxSizing: 'border-box',
+                    cursor: 'pointer',
+                    display: 'flex',
+                    gap: 1,
+                    width: '100%',
+                    p: 1,
+                    borderRadius: 1.5,
+                    bgcolor: active ? 'var(--act)' : undefined,
+                    color: active ? 'var(--paper)' : 'var(--ink)',
+                    '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 },
+                  }}
+                >
                   <span style={{ flex: 1 }}>{t.name}</span>
-                  <span className="num" style={{ fontSize: 13 }}>{skipped.includes(t.id) ? 'skipped' : count === all ? 'done' : `${count}/${all}`}</span>
+                  <span className="num" style={{ fontSize: 13 }}>
+                    {skipped.includes(t.id) ? 'skipped' : count === all ? 'done' : `${count}/${all}`}
+                  </span>
                 </Box>
               );
             })}

@@ -20,7 +20,17 @@ import { useUndo } from '../shell/use-undo';
 import { PracticeEditor } from './PracticeEditor';
 
 /** Minutes → a practice for these aims; the newest one open for changing. */
-export function PracticeStep({ student, practices, inference, aims }: { student: Student; practices: readonly Practice[]; inference: Answer<Inference>; aims: readonly Aim[] | null }) {
+export function PracticeStep({
+  student,
+  practices,
+  inference,
+  aims,
+}: {
+  student: Student;
+  practices: readonly Practice[];
+  inference: Answer<Inference>;
+  aims: readonly Aim[] | null;
+}) {
   const { db, base } = useStudio();
   const undo = useUndo();
   const ranking = useRanking(student, inference.value, aims);
@@ -31,10 +41,23 @@ export function PracticeStep({ student, practices, inference, aims }: { student:
   const open = sorted.find((p) => p.id === chosen) ?? sorted[0];
   const screening = screen(student.cautions);
 
-  if (screening.stopped) return <EmptyChart title="No practice for now">{screening.cautions.find((c) => c.tests === 'all')?.message} When it is cleared, take the caution off under Ask.</EmptyChart>;
+  if (screening.stopped)
+    return (
+      <EmptyChart title="No practice for now">
+        {screening.cautions.find((c) => c.tests === 'all')?.message} When it is cleared, take the caution off
+        under Ask.
+      </EmptyChart>
+    );
   if (!aims || aims.length === 0)
     return (
-      <EmptyChart title="A practice is built for aims" action={<Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=measure`}>Measure</Button>}>
+      <EmptyChart
+        title="A practice is built for aims"
+        action={
+          <Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=measure`}>
+            Measure
+          </Button>
+        }
+      >
         There is no aim yet. Measure first, or set an aim under Findings.
       </EmptyChart>
     );
@@ -47,9 +70,21 @@ export function PracticeStep({ student, practices, inference, aims }: { student:
     setProblem(null);
     if (!ranking.value) return;
     const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
-    const built = buildPractice(ranking.value, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
+    const built = buildPractice(ranking.value, plain, {
+      minutes: wanted,
+      breathSeconds: student.breathSeconds,
+    });
     const time = now();
-    const practice: Practice = { id: newId(), student: student.id, title: `${wanted} minutes for ${student.name.split(' ')[0]}`, minutes: wanted, items: built.items, aims: plain, createdAt: time, updatedAt: time };
+    const practice: Practice = {
+      id: newId(),
+      student: student.id,
+      title: `${wanted} minutes for ${student.name.split(' ')[0]}`,
+      minutes: wanted,
+      items: built.items,
+      aims: plain,
+      createdAt: time,
+      updatedAt: time,
+    };
     const change = await savePractice(db, practice);
     setChosen(practice.id);
     undo('The practice is built.', change);
@@ -58,18 +93,53 @@ export function PracticeStep({ student, practices, inference, aims }: { student:
     <>
       <LateProgress busy={ranking.busy} label="Fitting poses" />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start', mb: 2 }}>
-        <Box component="form" onSubmit={(e) => { e.preventDefault(); void build(); }} sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}>
-          <TextField label="Minutes" value={minutes} onChange={(e) => setMinutes(e.target.value)} error={problem !== null} helperText={problem} sx={{ width: 150 }} slotProps={{ htmlInput: { inputMode: 'decimal' } }} />
-          <Button type="submit" variant={open ? 'outlined' : 'contained'} disabled={!ranking.value}>Build a practice</Button>
+        <Box
+          component="form"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void build();
+          }}
+          sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}
+        >
+          <TextField
+            label="Minutes"
+            value={minutes}
+            onChange={(e) => setMinutes(e.target.value)}
+            error={problem !== null}
+            helperText={problem}
+            sx={{ width: 150 }}
+            slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+          />
+          <Button type="submit" variant={open ? 'outlined' : 'contained'} disabled={!ranking.value}>
+            Build a practice
+          </Button>
         </Box>
         {sorted.length > 1 && (
-          <TextField select label="Practice" value={open?.id ?? ''} onChange={(e) => setChosen(e.target.value)} slotProps={{ select: { native: true } }} sx={{ minWidth: 240 }}>
-            {sorted.map((p) => <option key={p.id} value={p.id}>{p.title}</option>)}
+          <TextField
+            select
+            label="Practice"
+            value={open?.id ?? ''}
+            onChange={(e) => setChosen(e.target.value)}
+            slotProps={{ select: { native: true } }}
+            sx={{ minWidth: 240 }}
+          >
+            {sorted.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.title}
+              </option>
+            ))}
           </TextField>
         )}
       </Box>
-      {!open && <Typography color="text.secondary">Say how many minutes you have. Kolpos chooses poses for her aims, both sides, mild before deep, and leaves time for rest.</Typography>}
-      {open && ranking.value && <PracticeEditor key={open.id} student={student} practice={open} ranked={ranking.value} />}
+      {!open && (
+        <Typography color="text.secondary">
+          Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and
+          leaves time for rest.
+        </Typography>
+      )}
+      {open && ranking.value && (
+        <PracticeEditor key={open.id} student={student} practice={open} ranked={ranking.value} />
+      )}
     </>
   );
 }

@@ -35,17 +35,43 @@ export function SettingsScreen() {
     setProblem(null);
     const result = await bringIn(db, await file.text());
     if (!result.ok) setProblem({ ...result.problem, file: file.name });
-    else undo(`Brought in ${result.counts.students} students, ${result.counts.readings} readings, ${result.counts.practices} practices, ${result.counts.logs} logs.`, result);
+    else
+      undo(
+        `Brought in ${result.counts.students} students, ${result.counts.readings} readings, ${result.counts.practices} practices, ${result.counts.logs} logs.`,
+        result,
+      );
   };
   return (
     <Box sx={{ p: 3, maxWidth: 720 }}>
-      <Typography variant="h1" gutterBottom>Settings & files</Typography>
-      <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>Files</Typography>
-      <Typography sx={{ mb: 2 }}>One file holds everything of this studio: students, readings, practices and logs. Bringing a file in replaces what has the same name inside and keeps the rest; a broken file changes nothing.</Typography>
+      <Typography variant="h1" gutterBottom>
+        Settings & files
+      </Typography>
+      <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
+        Files
+      </Typography>
+      <Typography sx={{ mb: 2 }}>
+        One file holds everything of this studio: students, readings, practices and logs. Bringing a file in
+        replaces what has the same name inside and keeps the rest; a broken file changes nothing.
+      </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
-        <Button variant="contained" onClick={() => void out()}>Take everything out</Button>
-        <Button variant="outlined" onClick={() => input.current?.click()}>Bring a file in</Button>
-        <input ref={input} type="file" accept="application/json,.json" hidden aria-label="File to bring in" onChange={(e) => { const f = e.target.files?.[0]; if (f) void into(f); e.target.value = ''; }} />
+        <Button variant="contained" onClick={() => void out()}>
+          Take everything out
+        </Button>
+        <Button variant="outlined" onClick={() => input.current?.click()}>
+          Bring a file in
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          accept="application/json,.json"
+          hidden
+          aria-label="File to bring in"
+          onChange={(e) => {
+            const f = e.target.files?.[0];
+            if (f) void into(f);
+            e.target.value = '';
+          }}
+        />
       </Box>
       {problem && (
         <Alert severity="error" role="alert" sx={{ mt: 2 }} onClose={() => setProblem(null)}>
@@ -54,14 +80,31 @@ export function SettingsScreen() {
           At <code>{problem.field}</code>: {problem.message}
         </Alert>
       )}
-      <Typography variant="caption" component="p" sx={{ mt: 1 }}>The format is open: <a href="/record.schema.json">its JSON Schema</a>.</Typography>
-      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>Light</Typography>
-      <ToggleButtonGroup exclusive size="small" value={mode ?? 'light'} onChange={(_, v: 'light' | 'dark' | null) => v && setMode(v)} aria-label="Light">
+      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+        The format is open: <a href="/record.schema.json">its JSON Schema</a>.
+      </Typography>
+      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+        Light
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={mode ?? 'light'}
+        onChange={(_, v: 'light' | 'dark' | null) => v && setMode(v)}
+        aria-label="Light"
+      >
         <ToggleButton value="light">Day</ToggleButton>
         <ToggleButton value="dark">Night</ToggleButton>
       </ToggleButtonGroup>
-      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>Where the numbers come from</Typography>
-      <Typography sx={{ mb: 1 }}>Muscle paths are recalled from published lower-limb models; norms carry their source beside each reading; everything called a rule of thumb is ours. The model has not been tested on people. Kolpos never diagnoses: pain, pinching, tingling or numbness ends a test, and a licensed clinician decides what comes next.</Typography>
+      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+        Where the numbers come from
+      </Typography>
+      <Typography sx={{ mb: 1 }}>
+        Muscle paths are recalled from published lower-limb models; norms carry their source beside each
+        reading; everything called a rule of thumb is ours. The model has not been tested on people. Kolpos
+        never diagnoses: pain, pinching, tingling or numbness ends a test, and a licensed clinician decides
+        what comes next.
+      </Typography>
       {name === 'studio' && <Button href="/demo">Look round the demo studio</Button>}
     </Box>
   );

@@ -37,11 +37,32 @@ export function DemoNote() {
   };
 
   return (
-    <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', px: 3, py: 0.5, bgcolor: 'var(--act-pale)', borderBottom: '1px solid var(--line)', fontSize: 14 }}>
-      <span>{busy ? 'Making up the demo students …' : 'Demo studio in a boathouse: everyone here is made up, and so are their readings.'}</span>
+    <Box
+      className="no-print"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 2,
+        alignItems: 'center',
+        px: 3,
+        py: 0.5,
+        bgcolor: 'var(--act-pale)',
+        borderBottom: '1px solid var(--line)',
+        fontSize: 14,
+      }}
+    >
+      <span>
+        {busy
+          ? 'Making up the demo students …'
+          : 'Demo studio in a boathouse: everyone here is made up, and so are their readings.'}
+      </span>
       <Box sx={{ flex: 1 }} />
-      <Button size="small" disabled={busy} onClick={() => void reset()}>Start the demo afresh</Button>
-      <Button size="small" href="/studio">My own studio</Button>
+      <Button size="small" disabled={busy} onClick={() => void reset()}>
+        Start the demo afresh
+      </Button>
+      <Button size="small" href="/studio">
+        My own studio
+      </Button>
     </Box>
   );
 }

@@ -27,7 +27,8 @@ const KEYS: readonly (readonly [string, string])[] = [
 ];
 
 const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 /** Rail and page. Keys: `g` and a letter goes to a page, `?` lists the keys. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -53,14 +54,57 @@ export function Shell({ children }: { children: ReactNode }) {
   if (teaching) return <main>{children}</main>;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '148px 1fr' }, minHeight: '100vh' }}>
-      <Box component="nav" aria-label="Main" className="no-print" sx={{ borderRight: { md: '1px solid var(--line)' }, borderBottom: { xs: '1px solid var(--line)', md: 'none' }, display: 'flex', flexDirection: { xs: 'row', md: 'column' }, alignItems: { xs: 'center', md: 'stretch' }, position: { md: 'sticky' }, top: 0, height: { md: '100vh' } }}>
-        <Box component={Link} href={base} sx={{ px: 2.5, py: { xs: 1, md: 2.5 }, font: "italic 700 24px 'Source Serif 4 Variable', serif", color: 'var(--ink)', textDecoration: 'none' }}>
+      <Box
+        component="nav"
+        aria-label="Main"
+        className="no-print"
+        sx={{
+          borderRight: { md: '1px solid var(--line)' },
+          borderBottom: { xs: '1px solid var(--line)', md: 'none' },
+          display: 'flex',
+          flexDirection: { xs: 'row', md: 'column' },
+          alignItems: { xs: 'center', md: 'stretch' },
+          position: { md: 'sticky' },
+          top: 0,
+          height: { md: '100vh' },
+        }}
+      >
+        <Box
+          component={Link}
+          href={base}
+          sx={{
+            px: 2.5,
+            py: { xs: 1, md: 2.5 },
+            font: "italic 700 24px 'Source Serif 4 Variable', serif",
+            color: 'var(--ink)',
+            textDecoration: 'none',
+          }}
+        >
           Kolpos
         </Box>
         {RAIL.map((r) => {
-          const here = r.path === '' ? pathname === base : pathname.startsWith(base + r.path) || (r.path === '/students' && pathname.startsWith(`${base}/student`));
+          const here =
+            r.path === ''
+              ? pathname === base
+              : pathname.startsWith(base + r.path) ||
+                (r.path === '/students' && pathname.startsWith(`${base}/student`));
           return (
-            <Box key={r.path} component={Link} href={base + r.path} aria-current={here ? 'page' : undefined} sx={{ px: 2.5, py: 1.25, color: 'var(--ink)', textDecoration: 'none', fontWeight: here ? 700 : 400, bgcolor: here ? 'var(--act-pale)' : undefined, boxShadow: here ? 'inset -3px 0 var(--act)' : undefined, '&:hover': { bgcolor: 'var(--act-pale)' } }}>
+            <Box
+              key={r.path}
+              component={Link}
+              href={base + r.path}
+              aria-current={here ? 'page' : undefined}
+              sx={{
+                px: 2.5,
+                py: 1.25,
+                color: 'var(--ink)',
+                textDecoration: 'none',
+                fontWeight: here ? 700 : 400,
+                bgcolor: here ? 'var(--act-pale)' : undefined,
+                boxShadow: here ? 'inset -3px 0 var(--act)' : undefined,
+                '&:hover': { bgcolor: 'var(--act-pale)' },
+              }}
+            >
               {r.label}
             </Box>
           );
@@ -77,15 +121,24 @@ export function Shell({ children }: { children: ReactNode }) {
       <Dialog open={help} onClose={() => setHelp(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>
-          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, columnGap: 3, m: 0 }}>
+          <Box
+            component="dl"
+            sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, columnGap: 3, m: 0 }}
+          >
             {KEYS.map(([k, what]) => (
               <Box key={k} sx={{ display: 'contents' }}>
-                <Typography component="dt" sx={{ fontWeight: 700 }}>{k}</Typography>
-                <Typography component="dd" sx={{ m: 0 }}>{what}</Typography>
+                <Typography component="dt" sx={{ fontWeight: 700 }}>
+                  {k}
+                </Typography>
+                <Typography component="dd" sx={{ m: 0 }}>
+                  {what}
+                </Typography>
               </Box>
             ))}
           </Box>
-          <Button sx={{ mt: 2 }} onClick={() => setHelp(false)}>Close</Button>
+          <Button sx={{ mt: 2 }} onClick={() => setHelp(false)}>
+            Close
+          </Button>
         </DialogContent>
       </Dialog>
     </Box>

@@ -39,24 +39,47 @@ export function StudentScreen() {
   const { student, readings, practices, logs } = data;
   if (!student)
     return (
-      <EmptyChart title="This student is not here" action={<Button variant="contained" component={Link} href={`${base}/students`}>All students</Button>}>
-        Perhaps she belongs to the other studio, or was taken back with undo.
+      <EmptyChart
+        title="This student is not here"
+        action={
+          <Button variant="contained" component={Link} href={`${base}/students`}>
+            All students
+          </Button>
+        }
+      >
+        Perhaps this student belongs to the other studio, or was taken back with undo.
       </EmptyChart>
     );
   const aims = student.aims ?? (inference.value ? proposeAims(inference.value.findings) : null);
-  const done = { ask: student.aim !== '' || student.complaints.length > 0, measure: readings.length > 0, findings: readings.length > 0, poses: readings.length > 0, practice: practices.length > 0, progress: logs.length > 0 };
+  const done = {
+    ask: student.aim !== '' || student.complaints.length > 0,
+    measure: readings.length > 0,
+    findings: readings.length > 0,
+    poses: readings.length > 0,
+    practice: practices.length > 0,
+    progress: logs.length > 0,
+  };
   return (
     <StudentFrame student={student} step={step} done={done}>
       {step === 'ask' && (
         <>
-          <Typography variant="h1" gutterBottom>Ask</Typography>
-          <StudentForm key={student.id} student={student} label="Keep" onSave={(s) => void saveStudent(db, s).then((change) => undo(`${s.name} is kept.`, change))} />
+          <Typography variant="h1" gutterBottom>
+            Ask
+          </Typography>
+          <StudentForm
+            key={student.id}
+            student={student}
+            label="Keep"
+            onSave={(s) => void saveStudent(db, s).then((change) => undo(`${s.name} is kept.`, change))}
+          />
         </>
       )}
       {step === 'measure' && <MeasureStep student={student} readings={readings} inference={inference} />}
       {step === 'findings' && <FindingsStep student={student} readings={readings} inference={inference} />}
       {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} />}
-      {step === 'practice' && <PracticeStep student={student} practices={practices} inference={inference} aims={aims} />}
+      {step === 'practice' && (
+        <PracticeStep student={student} practices={practices} inference={inference} aims={aims} />
+      )}
       {step === 'progress' && <ProgressStep student={student} readings={readings} logs={logs} />}
     </StudentFrame>
   );

@@ -19,11 +19,17 @@ const typed = (least: number, most: number, unit: string) =>
   z
     .string()
     .trim()
-    .refine((v) => v !== '' && Number.isFinite(Number(v.replace(',', '.'))), `Type a number, for example ${Math.round((least + most) / 2)}.`)
-    .refine((v) => Number(v.replace(',', '.')) >= least && Number(v.replace(',', '.')) <= most, `Between ${least} and ${most}${unit}.`);
+    .refine(
+      (v) => v !== '' && Number.isFinite(Number(v.replace(',', '.'))),
+      `Type a number, for example ${Math.round((least + most) / 2)}.`,
+    )
+    .refine(
+      (v) => Number(v.replace(',', '.')) >= least && Number(v.replace(',', '.')) <= most,
+      `Between ${least} and ${most}${unit}.`,
+    );
 
 const formSchema = z.object({
-  name: z.string().trim().min(1, 'A name, so that you find her again.').max(80),
+  name: z.string().trim().min(1, 'A name, so that you find the student again.').max(80),
   height_cm: typed(90, 230, ' cm'),
   mass_kg: typed(20, 250, ' kg'),
   birthYear: typed(1900, YEAR, ''),
@@ -59,8 +65,22 @@ const valuesOf = (s: Student | null): FormValues => ({
 });
 
 /** Adds or edits a student. Bad input is answered at its field; nothing typed is lost. */
-export function StudentForm({ student, onSave, onCancel, label }: { student: Student | null; onSave: (s: Student) => void; onCancel?: () => void; label: string }) {
-  const { register, control, handleSubmit, formState } = useForm<FormValues>({ resolver: zodResolver(formSchema), defaultValues: valuesOf(student), mode: 'onTouched' });
+export function StudentForm({
+  student,
+  onSave,
+  onCancel,
+  label,
+}: {
+  student: Student | null;
+  onSave: (s: Student) => void;
+  onCancel?: () => void;
+  label: string;
+}) {
+  const { register, control, handleSubmit, formState } = useForm<FormValues>({
+    resolver: zodResolver(formSchema),
+    defaultValues: valuesOf(student),
+    mode: 'onTouched',
+  });
   const cautions = useWatch({ control, name: 'cautions' });
   const screening = screen(cautions.map((caution) => ({ caution })));
   const { errors } = formState;
@@ -88,47 +108,138 @@ export function StudentForm({ student, onSave, onCancel, label }: { student: Stu
       }),
     );
   };
-  const text = (name: 'name' | 'height_cm' | 'mass_kg' | 'birthYear' | 'breathSeconds' | 'aim', labelText: string, help?: string) => (
-    <TextField label={labelText} {...register(name)} error={Boolean(errors[name])} helperText={errors[name]?.message ?? help} fullWidth slotProps={{ htmlInput: { inputMode: ['name', 'aim'].includes(name) ? 'text' : 'decimal', autoComplete: 'off' } }} />
+  const text = (
+    name: 'name' | 'height_cm' | 'mass_kg' | 'birthYear' | 'breathSeconds' | 'aim',
+    labelText: string,
+    help?: string,
+  ) => (
+    <TextField
+      label={labelText}
+      {...register(name)}
+      error={Boolean(errors[name])}
+      helperText={errors[name]?.message ?? help}
+      fullWidth
+      slotProps={{
+        htmlInput: { inputMode: ['name', 'aim'].includes(name) ? 'text' : 'decimal', autoComplete: 'off' },
+      }}
+    />
   );
 
   return (
-    <Box component="form" noValidate onSubmit={(e) => void handleSubmit(submit)(e)} sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, maxWidth: 900 }}>
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(e) => void handleSubmit(submit)(e)}
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' },
+        maxWidth: 900,
+      }}
+    >
       <Box sx={{ gridColumn: '1 / -1' }}>{text('name', 'Name')}</Box>
       {text('height_cm', 'Height, cm')}
       {text('mass_kg', 'Mass, kg')}
       {text('birthYear', 'Year of birth')}
       {text('breathSeconds', 'One slow breath, seconds', 'Counted, or 6 as a rule of thumb')}
-      <Controller name="sexForNorms" control={control} render={({ field }) => (
-        <TextField select label="Sex, for norms" helperText="Optional; only picks the norm" sx={{ gridColumn: 'span 2' }} {...field}>
-          <MenuItem value="">not said</MenuItem>
-          <MenuItem value="female">female</MenuItem>
-          <MenuItem value="male">male</MenuItem>
-        </TextField>
-      )} />
-      <Controller name="dominantLeg" control={control} render={({ field }) => (
-        <TextField select label="Leg that leads" sx={{ gridColumn: 'span 2' }} {...field}>
-          <MenuItem value="unknown">not known</MenuItem>
-          <MenuItem value="left">left</MenuItem>
-          <MenuItem value="right">right</MenuItem>
-        </TextField>
-      )} />
-      <Box sx={{ gridColumn: '1 / -1' }}>{text('aim', 'What she wants', 'In her own words')}</Box>
-      <Controller name="complaints" control={control} render={({ field }) => (
-        <Autocomplete multiple options={COMPLAINTS} value={field.value} onChange={(_, v) => field.onChange(v)} getOptionLabel={complaintLabel} sx={{ gridColumn: '1 / -1' }} renderInput={(p) => <TextField {...p} label="Where it bothers her" />} />
-      )} />
-      <Controller name="cautions" control={control} render={({ field }) => (
-        <Autocomplete multiple options={CAUTIONS.map((c) => c.id)} value={field.value} onChange={(_, v) => field.onChange(v)} getOptionLabel={(id) => cautionById(id)?.name ?? id} sx={{ gridColumn: '1 / -1' }} renderInput={(p) => <TextField {...p} label="Cautions" helperText="Ask about each before you test. Kolpos does not diagnose." />} />
-      )} />
+      <Controller
+        name="sexForNorms"
+        control={control}
+        render={({ field }) => (
+          <TextField
+            select
+            label="Sex, for norms"
+            helperText="Optional; only picks the norm"
+            sx={{ gridColumn: 'span 2' }}
+            {...field}
+          >
+            <MenuItem value="">not said</MenuItem>
+            <MenuItem value="female">female</MenuItem>
+            <MenuItem value="male">male</MenuItem>
+          </TextField>
+        )}
+      />
+      <Controller
+        name="dominantLeg"
+        control={control}
+        render={({ field }) => (
+          <TextField select label="Leg that leads" sx={{ gridColumn: 'span 2' }} {...field}>
+            <MenuItem value="unknown">not known</MenuItem>
+            <MenuItem value="left">left</MenuItem>
+            <MenuItem value="right">right</MenuItem>
+          </TextField>
+        )}
+      />
+      <Box sx={{ gridColumn: '1 / -1' }}>{text('aim', 'Aim', 'In the student’s own words')}</Box>
+      <Controller
+        name="complaints"
+        control={control}
+        render={({ field }) => (
+          <Autocomplete
+            multiple
+            options={COMPLAINTS}
+            value={field.value}
+            onChange={(_, v) => field.onChange(v)}
+            getOptionLabel={complaintLabel}
+            sx={{ gridColumn: '1 / -1' }}
+            renderInput={(p) => <TextField {...p} label="Where it bothers" />}
+          />
+        )}
+      />
+      <Controller
+        name="cautions"
+        control={control}
+        render={({ field }) => (
+          <Autocomplete
+            multiple
+            options={CAUTIONS.map((c) => c.id)}
+            value={field.value}
+            onChange={(_, v) => field.onChange(v)}
+            getOptionLabel={(id) => cautionById(id)?.name ?? id}
+            sx={{ gridColumn: '1 / -1' }}
+            renderInput={(p) => (
+              <TextField
+                {...p}
+                label="Cautions"
+                helperText="Ask about each before you test. Kolpos does not diagnose."
+              />
+            )}
+          />
+        )}
+      />
       {screening.cautions.length > 0 && (
-        <Box role="status" sx={{ gridColumn: '1 / -1', bgcolor: 'var(--caution-pale)', color: 'var(--caution)', borderRadius: 1.5, p: 1.5 }}>
+        <Box
+          role="status"
+          sx={{
+            gridColumn: '1 / -1',
+            bgcolor: 'var(--caution-pale)',
+            color: 'var(--caution)',
+            borderRadius: 1.5,
+            p: 1.5,
+          }}
+        >
           {screening.cautions.map((c) => (
-            <Typography key={c.id} sx={{ fontSize: 15 }}>▲ <strong>{c.level === 'refer-now' ? 'Refer now' : c.level === 'refer-first' ? 'Refer first' : c.level === 'adapt' ? 'Adapt' : 'Note'}:</strong> {c.message}</Typography>
+            <Typography key={c.id} sx={{ fontSize: 15 }}>
+              ▲{' '}
+              <strong>
+                {c.level === 'refer-now'
+                  ? 'Refer now'
+                  : c.level === 'refer-first'
+                    ? 'Refer first'
+                    : c.level === 'adapt'
+                      ? 'Adapt'
+                      : 'Note'}
+                :
+              </strong>{' '}
+              {c.message}
+            </Typography>
           ))}
         </Box>
       )}
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 2 }}>
-        <Button type="submit" variant="contained">{label}</Button>
+        <Button type="submit" variant="contained">
+          {label}
+        </Button>
         {onCancel && <Button onClick={onCancel}>Cancel</Button>}
       </Box>
     </Box>

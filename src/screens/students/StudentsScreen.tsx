@@ -30,37 +30,104 @@ export function StudentsScreen() {
   if (adding)
     return (
       <Box sx={{ p: 3 }}>
-        <Typography variant="h1" gutterBottom>A new student</Typography>
-        <StudentForm student={null} label="Add student" onCancel={() => router.push(`${base}/students`)} onSave={(s) => void saveStudent(db, s).then((change) => { undo(`${s.name} is added.`, change); router.push(`${base}/student?id=${s.id}&step=measure`); })} />
+        <Typography variant="h1" gutterBottom>
+          A new student
+        </Typography>
+        <StudentForm
+          student={null}
+          label="Add student"
+          onCancel={() => router.push(`${base}/students`)}
+          onSave={(s) =>
+            void saveStudent(db, s).then((change) => {
+              undo(`${s.name} is added.`, change);
+              router.push(`${base}/student?id=${s.id}&step=measure`);
+            })
+          }
+        />
       </Box>
     );
   if (students.length === 0)
     return (
-      <EmptyChart title="No students yet" action={<Button variant="contained" component={Link} href={`${base}/students?add=1`}>Add the first student</Button>}>
-        Here you keep the people you work with. Everything stays in this browser and in the files you take out.
+      <EmptyChart
+        title="No students yet"
+        action={
+          <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
+            Add the first student
+          </Button>
+        }
+      >
+        Here you keep the people you work with. Everything stays in this browser and in the files you take
+        out.
       </EmptyChart>
     );
-  const archive = async (s: Student, to: boolean) => undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await saveStudent(db, { ...s, archived: to }));
-  const shown = students.filter((s) => s.archived === archived && s.name.toLowerCase().includes(search.toLowerCase()));
+  const archive = async (s: Student, to: boolean) =>
+    undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await saveStudent(db, { ...s, archived: to }));
+  const shown = students.filter(
+    (s) => s.archived === archived && s.name.toLowerCase().includes(search.toLowerCase()),
+  );
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}>
-        <Typography variant="h1" sx={{ flex: 1 }}>Students</Typography>
-        <FormControlLabel control={<Switch checked={archived} onChange={(_, v) => setArchived(v)} />} label="Archived" />
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          Students
+        </Typography>
+        <FormControlLabel
+          control={<Switch checked={archived} onChange={(_, v) => setArchived(v)} />}
+          label="Archived"
+        />
         <TextField label="Find" value={search} onChange={(e) => setSearch(e.target.value)} />
-        <Button variant="contained" component={Link} href={`${base}/students?add=1`}>Add student</Button>
+        <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
+          Add student
+        </Button>
       </Box>
-      {shown.length === 0 && <Typography color="text.secondary">Nobody by that name{archived ? ' in the archive' : ''}.</Typography>}
+      {shown.length === 0 && (
+        <Typography color="text.secondary">
+          Nobody by that name{archived ? ' in the archive' : ''}.
+        </Typography>
+      )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
         {shown.map((s) => (
-          <Box component="li" key={s.id} sx={{ display: 'flex', alignItems: 'center', gap: 2, borderBottom: '1px solid var(--line)', py: 1.25 }}>
+          <Box
+            component="li"
+            key={s.id}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 2,
+              borderBottom: '1px solid var(--line)',
+              py: 1.25,
+            }}
+          >
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Box component={Link} href={`${base}/student?id=${s.id}&step=measure`} sx={{ color: 'var(--act)', fontWeight: 700, fontSize: 17 }}>{s.name}</Box>
-              <Typography variant="caption" component="p">{s.aim || 'no aim written down'}</Typography>
+              <Box
+                component={Link}
+                href={`${base}/student?id=${s.id}&step=measure`}
+                sx={{ color: 'var(--act)', fontWeight: 700, fontSize: 17 }}
+              >
+                {s.name}
+              </Box>
+              <Typography variant="caption" component="p">
+                {s.aim || 'no aim written down'}
+              </Typography>
             </Box>
-            {s.cautions.length > 0 && <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>}
-            <Button size="small" component={Link} href={`${base}/student?id=${s.id}&step=ask`} aria-label={`Edit ${s.name}`}>Edit</Button>
-            <Button size="small" onClick={() => void archive(s, !s.archived)} aria-label={`${s.archived ? 'Bring back' : 'Archive'} ${s.name}`}>{s.archived ? 'Bring back' : 'Archive'}</Button>
+            {s.cautions.length > 0 && (
+              <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>
+            )}
+            <Button
+              size="small"
+              component={Link}
+              href={`${base}/student?id=${s.id}&step=ask`}
+              aria-label={`Edit ${s.name}`}
+            >
+              Edit
+            </Button>
+            <Button
+              size="small"
+              onClick={() => void archive(s, !s.archived)}
+              aria-label={`${s.archived ? 'Bring back' : 'Archive'} ${s.name}`}
+            >
+              {s.archived ? 'Bring back' : 'Archive'}
+            </Button>
           </Box>
         ))}
       </Box>

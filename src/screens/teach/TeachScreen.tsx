@@ -22,8 +22,20 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { usePlayer } from './use-player';
 
-const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
-const FELT = ['back-thigh', 'front-thigh', 'front-hip-crease', 'outer-hip', 'deep-buttock', 'whole-buttock', 'inner-thigh-high', 'low-back', 'knee', 'nowhere'] as const;
+const clock = (seconds: number) =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+const FELT = [
+  'back-thigh',
+  'front-thigh',
+  'front-hip-crease',
+  'outer-hip',
+  'deep-buttock',
+  'whole-buttock',
+  'inner-thigh-high',
+  'low-back',
+  'knee',
+  'nowhere',
+] as const;
 const STRENGTHS = [2, 4, 6, 8] as const;
 
 /** Full screen beside the mat: pose, side, time, next. Keys: space, arrows, s. Ends in the log. */
@@ -44,13 +56,32 @@ export function TeachScreen() {
   const { practice, student } = data;
   if (!practice || !student || !state)
     return (
-      <EmptyChart title="This practice is not here" action={<Button variant="contained" component={Link} href={base}>Today</Button>}>
+      <EmptyChart
+        title="This practice is not here"
+        action={
+          <Button variant="contained" component={Link} href={base}>
+            Today
+          </Button>
+        }
+      >
         Perhaps it was taken back with undo.
       </EmptyChart>
     );
   const back = `${base}/student?id=${student.id}&step=practice`;
   const screening = screen(student.cautions);
-  if (screening.stopped) return <EmptyChart title="Not today" action={<Button component={Link} href={back}>Back</Button>}>{screening.cautions.find((c) => c.tests === 'all')?.message}</EmptyChart>;
+  if (screening.stopped)
+    return (
+      <EmptyChart
+        title="Not today"
+        action={
+          <Button component={Link} href={back}>
+            Back
+          </Button>
+        }
+      >
+        {screening.cautions.find((c) => c.tests === 'all')?.message}
+      </EmptyChart>
+    );
   const finish = async () => {
     await endPlayer(db, practice.id, logFrom(state, { id: newId(), title: practice.title, endedAt: now() }));
     router.push(`${base}/student?id=${student.id}&step=progress`);
@@ -59,71 +90,202 @@ export function TeachScreen() {
   const item = state.items[state.index];
   const next = state.items[state.index + 1];
   // What was felt is asked about the item just done, or the one that is held now.
-  const asked = state.stage === 'finished' ? state.items.at(-1) : state.stage === 'moving' && state.index > 0 ? state.items[state.index - 1] : item;
+  const asked =
+    state.stage === 'finished'
+      ? state.items.at(-1)
+      : state.stage === 'moving' && state.index > 0
+        ? state.items[state.index - 1]
+        : item;
   const askedResult = state.results.find((r) => r.item === asked?.id);
   const askName = asked ? rungOf(asked.pose, asked.rung)?.shape.name : '';
 
   const feltPanel = asked && (
-    <Box component="section" aria-label="Felt where, how strong" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
-      <Typography sx={{ fontSize: 16, width: '100%' }}>Felt where in {askName}{asked.side === 'both' ? '' : ` ${SIDE_MARK[asked.side]} ${asked.side}`}, and how strong?</Typography>
+    <Box
+      component="section"
+      aria-label="Felt where, how strong"
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
+    >
+      <Typography sx={{ fontSize: 16, width: '100%' }}>
+        Felt where in {askName}
+        {asked.side === 'both' ? '' : ` ${SIDE_MARK[asked.side]} ${asked.side}`}, and how strong?
+      </Typography>
       {FELT.map((p) => (
-        <Chip key={p} clickable label={PLACE_WORDS[p]} aria-pressed={askedResult?.placeFelt === p} color={askedResult?.placeFelt === p ? 'primary' : 'default'} variant={askedResult?.placeFelt === p ? 'filled' : 'outlined'} onClick={() => send({ type: 'felt', item: asked.id, placeFelt: p })} />
+        <Chip
+          key={p}
+          clickable
+          label={PLACE_WORDS[p]}
+          aria-pressed={askedResult?.placeFelt === p}
+          color={askedResult?.placeFelt === p ? 'primary' : 'default'}
+          variant={askedResult?.placeFelt === p ? 'filled' : 'outlined'}
+          onClick={() => send({ type: 'felt', item: asked.id, placeFelt: p })}
+        />
       ))}
       <Box sx={{ width: 8 }} />
       {STRENGTHS.map((s) => (
-        <Chip key={s} clickable label={`${s} of 10`} aria-pressed={askedResult?.strength === s} color={askedResult?.strength === s ? 'primary' : 'default'} variant={askedResult?.strength === s ? 'filled' : 'outlined'} onClick={() => send({ type: 'felt', item: asked.id, strength: s })} />
+        <Chip
+          key={s}
+          clickable
+          label={`${s} of 10`}
+          aria-pressed={askedResult?.strength === s}
+          color={askedResult?.strength === s ? 'primary' : 'default'}
+          variant={askedResult?.strength === s ? 'filled' : 'outlined'}
+          onClick={() => send({ type: 'felt', item: asked.id, strength: s })}
+        />
       ))}
     </Box>
   );
 
   if (state.stage === 'finished' || !item)
     return (
-      <Box sx={{ minHeight: '100vh', p: 5, display: 'flex', flexDirection: 'column', gap: 3, maxWidth: 900, mx: 'auto' }}>
+      <Box
+        sx={{
+          minHeight: '100vh',
+          p: 5,
+          display: 'flex',
+          flexDirection: 'column',
+          gap: 3,
+          maxWidth: 900,
+          mx: 'auto',
+        }}
+      >
         <Typography sx={{ fontSize: 40, fontWeight: 700 }}>The practice is done.</Typography>
-        <Typography sx={{ fontSize: 20 }}>{state.results.filter((r) => !r.skipped).length} of {state.items.length} items taught. Everything is written down when you keep it.</Typography>
+        <Typography sx={{ fontSize: 20 }}>
+          {state.results.filter((r) => !r.skipped).length} of {state.items.length} items taught. Everything is
+          written down when you keep it.
+        </Typography>
         {feltPanel}
         <Box sx={{ display: 'flex', gap: 2 }}>
-          <Button size="large" variant="contained" onClick={() => void finish()}>Keep in the log</Button>
-          <Button size="large" onClick={() => send({ type: 'back' })}>Back to the last item</Button>
+          <Button size="large" variant="contained" onClick={() => void finish()}>
+            Keep in the log
+          </Button>
+          <Button size="large" onClick={() => send({ type: 'back' })}>
+            Back to the last item
+          </Button>
         </Box>
       </Box>
     );
   const found = rungOf(item.pose, item.rung);
   const shape = shapeById(item.pose);
   const conflicts = found ? poseConflicts(screening, found.rung.demands) : [];
-  const fit = inference.value && shape ? fitRung(shape, item.rung, item.side === 'both' ? 'right' : item.side, inference.value.posterior, student.height_cm) : null;
+  const fit =
+    inference.value && shape
+      ? fitRung(
+          shape,
+          item.rung,
+          item.side === 'both' ? 'right' : item.side,
+          inference.value.posterior,
+          student.height_cm,
+        )
+      : null;
   const breaths = Math.ceil(state.left / student.breathSeconds);
   return (
-    <Box sx={{ minHeight: '100vh', display: 'grid', gridTemplateRows: 'auto 1fr auto auto', p: { xs: 2, md: 3 }, gap: 1.5 }}>
+    <Box
+      sx={{
+        minHeight: '100vh',
+        display: 'grid',
+        gridTemplateRows: 'auto 1fr auto auto',
+        p: { xs: 2, md: 3 },
+        gap: 1.5,
+      }}
+    >
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
-        <Typography sx={{ flex: 1, fontSize: 18 }}>{state.index + 1} of {state.items.length} · {clock(secondsLeft(state))} left in all</Typography>
-        <Button onClick={() => setBell(!bell)} aria-pressed={bell}>{bell ? 'Bell on' : 'Bell off'}</Button>
+        <Typography sx={{ flex: 1, fontSize: 18 }}>
+          {state.index + 1} of {state.items.length} · {clock(secondsLeft(state))} left in all
+        </Typography>
+        <Button onClick={() => setBell(!bell)} aria-pressed={bell}>
+          {bell ? 'Bell on' : 'Bell off'}
+        </Button>
         <Button onClick={() => send({ type: 'finish' })}>End here</Button>
-        <Button component={Link} href={back}>Leave</Button>
+        <Button component={Link} href={back}>
+          Leave
+        </Button>
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr' }, gap: 3, alignItems: 'center', minHeight: 0 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr' },
+          gap: 3,
+          alignItems: 'center',
+          minHeight: 0,
+        }}
+      >
         <Box sx={{ height: { xs: 260, md: 400 } }}>
           <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={fit?.depth ?? 0.5} />
         </Box>
         <Box>
-          <Typography component="h1" sx={{ fontSize: { xs: 32, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>{found?.shape.name}</Typography>
-          <Typography sx={{ fontSize: 26, mt: 0.5 }}>{item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`} · {found?.rung.name}</Typography>
-          <Typography role="timer" aria-live="off" className="num" sx={{ fontSize: { xs: 80, md: 120 }, fontWeight: 700, lineHeight: 1 }}>{clock(Math.ceil(state.left))}</Typography>
-          <Typography sx={{ fontSize: 22 }}>
-            {state.stage === 'moving' ? 'getting there' : state.running ? `${breaths} ${breaths === 1 ? 'breath' : 'breaths'} left` : started ? 'paused' : 'ready when you are'}
+          <Typography component="h1" sx={{ fontSize: { xs: 32, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>
+            {found?.shape.name}
           </Typography>
-          <Typography sx={{ fontSize: 20, mt: 1.5 }}>{state.stage === 'moving' || !started ? found?.shape.cues.enter : state.left > item.holdSeconds / 2 ? found?.shape.cues.keep : found?.shape.cues.deepen}</Typography>
-          {conflicts.length > 0 && <Typography sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>▲ {conflicts[0].message}</Typography>}
+          <Typography sx={{ fontSize: 26, mt: 0.5 }}>
+            {item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`} ·{' '}
+            {found?.rung.name}
+          </Typography>
+          <Typography
+            role="timer"
+            aria-live="off"
+            className="num"
+            sx={{ fontSize: { xs: 80, md: 120 }, fontWeight: 700, lineHeight: 1 }}
+          >
+            {clock(Math.ceil(state.left))}
+          </Typography>
+          <Typography sx={{ fontSize: 22 }}>
+            {state.stage === 'moving'
+              ? 'getting there'
+              : state.running
+                ? `${breaths} ${breaths === 1 ? 'breath' : 'breaths'} left`
+                : started
+                  ? 'paused'
+                  : 'ready when you are'}
+          </Typography>
+          <Typography sx={{ fontSize: 20, mt: 1.5 }}>
+            {state.stage === 'moving' || !started
+              ? found?.shape.cues.enter
+              : state.left > item.holdSeconds / 2
+                ? found?.shape.cues.keep
+                : found?.shape.cues.deepen}
+          </Typography>
+          {conflicts.length > 0 && (
+            <Typography sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>
+              ▲ {conflicts[0].message}
+            </Typography>
+          )}
         </Box>
       </Box>
       {feltPanel}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
-        <Button size="large" variant="contained" sx={{ minWidth: 150, fontSize: 20 }} onClick={() => send({ type: state.running ? 'pause' : 'resume' })}>{state.running ? 'Pause' : started ? 'Go on' : 'Begin'}</Button>
-        <Button size="large" variant="outlined" onClick={() => send({ type: 'back' })}>Back</Button>
-        <Button size="large" variant="outlined" onClick={() => send({ type: 'next' })}>Next</Button>
-        <Button size="large" onClick={() => send({ type: 'skip' })}>Skip</Button>
-        <Button size="large" color="error" onClick={() => send({ type: 'stop-item' })}>▲ Pain, stop this</Button>
-        <Typography sx={{ flex: 1, textAlign: 'right', fontSize: 18 }}>{next ? <>Next: <strong>{rungOf(next.pose, next.rung)?.shape.name}</strong> {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}{(rungOf(next.pose, next.rung)?.rung.props.length ?? 0) > 0 ? ` · fetch ${rungOf(next.pose, next.rung)?.rung.props.join(', ')}` : ''}</> : 'Last one'}</Typography>
+        <Button
+          size="large"
+          variant="contained"
+          sx={{ minWidth: 150, fontSize: 20 }}
+          onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
+        >
+          {state.running ? 'Pause' : started ? 'Go on' : 'Begin'}
+        </Button>
+        <Button size="large" variant="outlined" onClick={() => send({ type: 'back' })}>
+          Back
+        </Button>
+        <Button size="large" variant="outlined" onClick={() => send({ type: 'next' })}>
+          Next
+        </Button>
+        <Button size="large" onClick={() => send({ type: 'skip' })}>
+          Skip
+        </Button>
+        <Button size="large" color="error" onClick={() => send({ type: 'stop-item' })}>
+          ▲ Pain, stop this
+        </Button>
+        <Typography sx={{ flex: 1, textAlign: 'right', fontSize: 18 }}>
+          {next ? (
+            <>
+              Next: <strong>{rungOf(next.pose, next.rung)?.shape.name}</strong>{' '}
+              {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
+              {(rungOf(next.pose, next.rung)?.rung.props.length ?? 0) > 0
+                ? ` · fetch ${rungOf(next.pose, next.rung)?.rung.props.join(', ')}`
+                : ''}
+            </>
+          ) : (
+            'Last one'
+          )}
+        </Typography>
       </Box>
     </Box>
   );

@@ -5,7 +5,10 @@ export function ring(): void {
   try {
     audio ??= new AudioContext();
     const t = audio.currentTime;
-    for (const [frequency, volume] of [[528, 0.2], [1320, 0.06]] as const) {
+    for (const [frequency, volume] of [
+      [528, 0.2],
+      [1320, 0.06],
+    ] as const) {
       const tone = audio.createOscillator();
       const gain = audio.createGain();
       tone.frequency.value = frequency;

@@ -5,7 +5,13 @@ import { advance, startPlayer, wake, type PlayerEvent, type PlayerState } from '
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from './bell';
 
-const KEYS: Readonly<Record<string, PlayerEvent['type']>> = { ArrowRight: 'next', PageDown: 'next', ArrowLeft: 'back', PageUp: 'back', s: 'skip' };
+const KEYS: Readonly<Record<string, PlayerEvent['type']>> = {
+  ArrowRight: 'next',
+  PageDown: 'next',
+  ArrowLeft: 'back',
+  PageUp: 'back',
+  s: 'skip',
+};
 
 /**
  * Runs the player of a practice: ticks, keys, bell, wake lock, and a copy in the database each second, so that a reload
@@ -21,7 +27,12 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
     if (!practice || state?.practice === practice.id) return;
     let current = true;
     void db.players.get(practice.id).then((stored) => {
-      if (current) setState(stored ? wake(stored.state, Date.now()) : startPlayer(practice.id, practice.student, practice.items, Date.now()));
+      if (current)
+        setState(
+          stored
+            ? wake(stored.state, Date.now())
+            : startPlayer(practice.id, practice.student, practice.items, Date.now()),
+        );
     });
     return () => {
       current = false;
@@ -36,7 +47,10 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
     const timer = setInterval(() => send({ type: 'tick' }), 250);
     let lock: WakeLockSentinel | null = null;
     // The screen stays awake where the browser can; where it cannot, teaching goes on all the same.
-    void navigator.wakeLock?.request('screen').then((l) => (lock = l)).catch(() => undefined);
+    void navigator.wakeLock
+      ?.request('screen')
+      .then((l) => (lock = l))
+      .catch(() => undefined);
     return () => {
       clearInterval(timer);
       void lock?.release();
@@ -45,7 +59,11 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
 
   useEffect(() => {
     if (!state || !id) return;
-    const untouched = !state.running && state.index === 0 && state.results.length === 0 && state.left === state.items[0]?.holdSeconds;
+    const untouched =
+      !state.running &&
+      state.index === 0 &&
+      state.results.length === 0 &&
+      state.left === state.items[0]?.holdSeconds;
     const mark = `${state.index}/${state.stage}/${Math.ceil(state.left)}/${String(state.running)}/${JSON.stringify(state.results)}`;
     if (untouched || mark === saved.current) return;
     saved.current = mark;

@@ -13,9 +13,19 @@ export function TodayScreen() {
   const { db, base, name } = useStudio();
   const data = useLiveQuery(async () => {
     const [students, players, practices, readings, memo] = await Promise.all([
-      db.students.toArray(), db.players.toArray(), db.practices.toArray(), db.readings.toArray(), db.memos.get('taken-out'),
+      db.students.toArray(),
+      db.players.toArray(),
+      db.practices.toArray(),
+      db.readings.toArray(),
+      db.memos.get('taken-out'),
     ]);
-    return { students: students.filter((s) => !s.archived), players, practices, readings, takenOut: memo?.value };
+    return {
+      students: students.filter((s) => !s.archived),
+      players,
+      practices,
+      readings,
+      takenOut: memo?.value,
+    };
   }, [db]);
   if (!data) return null;
   if (data.students.length === 0 && name === 'studio')
@@ -24,49 +34,111 @@ export function TodayScreen() {
         title="Welcome to Kolpos"
         action={
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
-            <Button variant="contained" component={Link} href={`${base}/students?add=1`}>Add the first student</Button>
-            <Button variant="outlined" href="/demo">Look round the demo studio</Button>
+            <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
+              Add the first student
+            </Button>
+            <Button variant="outlined" href="/demo">
+              Look round the demo studio
+            </Button>
           </Box>
         }
       >
-        <p>Test a student’s hips, see what limits them and how sure that is, choose poses that reach it in her, and teach a practice that fits the minutes.</p>
-        <p>Everything stays in this browser. Kolpos supports your judgement and does not diagnose; where a caution stands, a licensed clinician decides.</p>
+        <p>
+          Test a student’s hips, see what limits them and how sure that is, choose poses that reach it in her,
+          and teach a practice that fits the minutes.
+        </p>
+        <p>
+          Everything stays in this browser. Kolpos supports your judgement and does not diagnose; where a
+          caution stands, a licensed clinician decides.
+        </p>
       </EmptyChart>
     );
-  const lastOf = (id: string) => data.readings.filter((r) => r.student === id).reduce<string>((t, r) => (r.takenAt > t ? r.takenAt : t), '');
+  const lastOf = (id: string) =>
+    data.readings
+      .filter((r) => r.student === id)
+      .reduce<string>((t, r) => (r.takenAt > t ? r.takenAt : t), '');
   const sorted = [...data.students].sort((a, b) => (lastOf(b.id) < lastOf(a.id) ? -1 : 1));
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
-      <Typography variant="h1" gutterBottom>Today</Typography>
+      <Typography variant="h1" gutterBottom>
+        Today
+      </Typography>
       {data.players.map((p) => {
         const practice = data.practices.find((x) => x.id === p.practice);
         return (
-          <Box key={p.practice} sx={{ display: 'flex', alignItems: 'center', gap: 2, p: 2, mb: 2, border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)' }}>
-            <Typography sx={{ flex: 1 }}><strong>{practice?.title ?? 'A practice'}</strong> is under way and waits where you left it.</Typography>
-            <Button variant="contained" component={Link} href={`${base}/teach?practice=${p.practice}`}>Go on teaching</Button>
+          <Box
+            key={p.practice}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 2,
+              p: 2,
+              mb: 2,
+              border: '1px solid var(--act)',
+              borderRadius: 1.5,
+              bgcolor: 'var(--surface)',
+            }}
+          >
+            <Typography sx={{ flex: 1 }}>
+              <strong>{practice?.title ?? 'A practice'}</strong> is under way and waits where you left it.
+            </Typography>
+            <Button variant="contained" component={Link} href={`${base}/teach?practice=${p.practice}`}>
+              Go on teaching
+            </Button>
           </Box>
         );
       })}
-      <Typography variant="h2" sx={{ mt: 2, mb: 1 }}>Students</Typography>
+      <Typography variant="h2" sx={{ mt: 2, mb: 1 }}>
+        Students
+      </Typography>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
         {sorted.slice(0, 12).map((s) => {
           const last = lastOf(s.id);
           return (
-            <Box component="li" key={s.id} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', borderBottom: '1px solid var(--line)', py: 1.25 }}>
+            <Box
+              component="li"
+              key={s.id}
+              sx={{
+                display: 'flex',
+                flexWrap: 'wrap',
+                gap: 1,
+                alignItems: 'center',
+                borderBottom: '1px solid var(--line)',
+                py: 1.25,
+              }}
+            >
               <Box sx={{ flex: '1 1 240px' }}>
                 <Typography sx={{ fontWeight: 700 }}>{s.name}</Typography>
-                <Typography variant="caption">{last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}</Typography>
+                <Typography variant="caption">
+                  {last
+                    ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}`
+                    : 'not measured yet'}
+                </Typography>
               </Box>
               {(['measure', 'findings', 'poses', 'practice'] as const).map((step) => (
-                <Button key={step} size="small" component={Link} href={`${base}/student?id=${s.id}&step=${step}`} sx={{ textTransform: 'capitalize' }}>{step}</Button>
+                <Button
+                  key={step}
+                  size="small"
+                  component={Link}
+                  href={`${base}/student?id=${s.id}&step=${step}`}
+                  sx={{ textTransform: 'capitalize' }}
+                >
+                  {step}
+                </Button>
               ))}
             </Box>
           );
         })}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3 }}>
-        <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>Add student</Button>
-        <Typography variant="caption">{data.takenOut ? `Last taken out as a file ${formatDistanceToNow(new Date(data.takenOut), { addSuffix: true })}.` : 'Never taken out as a file yet.'}</Typography>
+        <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>
+          Add student
+        </Button>
+        <Typography variant="caption">
+          {data.takenOut
+            ? `Last taken out as a file ${formatDistanceToNow(new Date(data.takenOut), { addSuffix: true })}.`
+            : 'Never taken out as a file yet.'}
+        </Typography>
       </Box>
     </Box>
   );

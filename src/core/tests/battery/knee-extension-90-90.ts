@@ -25,11 +25,28 @@ export const kneeExtension9090: TestDefinition = {
       better: 'lower',
       movement: 'hip-flexion-knee-straight',
       manner: 'pushed',
+      pelvisShares: true,
       detectable: 9,
       detectableSource: 'rule of thumb for this test',
       norms: [
-        { sex: 'female', mean: 28, sd: 10.6, group: 'women 20–79', source: 'Youdas 2005', confidence: 'published', primary: true },
-        { sex: 'male', mean: 38.6, sd: 8.1, group: 'men 20–79', source: 'Youdas 2005', confidence: 'published', primary: true },
+        {
+          sex: 'female',
+          mean: 28,
+          sd: 10.6,
+          group: 'women 20–79',
+          source: 'Youdas 2005',
+          confidence: 'published',
+          primary: true,
+        },
+        {
+          sex: 'male',
+          mean: 38.6,
+          sd: 8.1,
+          group: 'men 20–79',
+          source: 'Youdas 2005',
+          confidence: 'published',
+          primary: true,
+        },
       ],
       posture: (value, context, out) => {
         out.fill(0);

@@ -1,7 +1,11 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
 
-const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
+const simoneau = {
+  group: 'college age, active range',
+  source: 'Simoneau 1998',
+  confidence: 'published' as const,
+};
 
 export const proneHipRotation: TestDefinition = {
   id: 'prone-hip-rotation',
@@ -24,6 +28,7 @@ export const proneHipRotation: TestDefinition = {
       better: 'higher',
       movement: 'internal-rotation-extended',
       manner: 'pushed',
+      pelvisShares: false,
       detectable: 5.6,
       detectableSource: 'computed from Ellison 1990 (reliability .95)',
       norms: [{ sex: 'all', mean: 36, sd: 9, ...simoneau, primary: true }],
@@ -43,6 +48,7 @@ export const proneHipRotation: TestDefinition = {
       better: 'higher',
       movement: 'external-rotation-extended',
       manner: 'pushed',
+      pelvisShares: false,
       detectable: 5.6,
       detectableSource: 'computed from Ellison 1990 (reliability .95)',
       norms: [{ sex: 'all', mean: 45, sd: 10, ...simoneau, primary: true }],

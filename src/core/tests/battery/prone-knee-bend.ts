@@ -22,11 +22,28 @@ export const proneKneeBend: TestDefinition = {
       better: 'higher',
       movement: 'knee-flexion-hip-extended',
       manner: 'pushed',
+      pelvisShares: true,
       detectable: 10,
       detectableSource: 'rule of thumb for this test',
       norms: [
-        { sex: 'female', mean: 135, sd: 12, group: 'women', source: 'rule of thumb', confidence: 'teaching-default', primary: true },
-        { sex: 'male', mean: 125, sd: 12, group: 'men', source: 'rule of thumb', confidence: 'teaching-default', primary: true },
+        {
+          sex: 'female',
+          mean: 135,
+          sd: 12,
+          group: 'women',
+          source: 'rule of thumb',
+          confidence: 'teaching-default',
+          primary: true,
+        },
+        {
+          sex: 'male',
+          mean: 125,
+          sd: 12,
+          group: 'men',
+          source: 'rule of thumb',
+          confidence: 'teaching-default',
+          primary: true,
+        },
       ],
       posture: (value, context, out) => {
         out.fill(0);

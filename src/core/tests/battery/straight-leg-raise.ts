@@ -25,11 +25,28 @@ export const straightLegRaise: TestDefinition = {
       better: 'higher',
       movement: 'hip-flexion-knee-straight',
       manner: 'pushed',
+      pelvisShares: true,
       detectable: 9,
       detectableSource: 'rule of thumb for this test',
       norms: [
-        { sex: 'female', mean: 76.3, sd: 9.5, group: 'women 20–79', source: 'Youdas 2005', confidence: 'published', primary: true },
-        { sex: 'male', mean: 68.5, sd: 6.8, group: 'men 20–79', source: 'Youdas 2005', confidence: 'published', primary: true },
+        {
+          sex: 'female',
+          mean: 76.3,
+          sd: 9.5,
+          group: 'women 20–79',
+          source: 'Youdas 2005',
+          confidence: 'published',
+          primary: true,
+        },
+        {
+          sex: 'male',
+          mean: 68.5,
+          sd: 6.8,
+          group: 'men 20–79',
+          source: 'Youdas 2005',
+          confidence: 'published',
+          primary: true,
+        },
       ],
       posture: (value, context, out) => {
         out.fill(0);

@@ -1,0 +1,88 @@
+/** Core folders in order: each may import only those that stand before it. */
+const core = [
+  'body',
+  'people',
+  'cautions',
+  'poses',
+  'tests',
+  'limits',
+  'aims',
+  'fit',
+  'loads',
+  'ranking',
+  'practice',
+  'teaching',
+  'progress',
+  'files',
+];
+const layer = (name) => `^src/${name}/`;
+
+module.exports = {
+  forbidden: [
+    ...core.slice(0, -1).map((folder, i) => ({
+      name: `core-order-${folder}`,
+      comment: `core/${folder} must not import what stands below it`,
+      severity: 'error',
+      from: { path: `^src/core/${folder}/` },
+      to: { path: core.slice(i + 1).map((later) => `^src/core/${later}/`) },
+    })),
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: layer('core'), pathNot: '\\.test\\.ts$' },
+      to: { path: '^(src/(store|workers|figure|screens|app|theme|cli)|demo)/' },
+    },
+    {
+      name: 'core-without-interface',
+      severity: 'error',
+      from: { path: layer('core'), pathNot: '\\.test\\.ts$' },
+      to: { path: 'node_modules/(react|react-dom|next|@mui|dexie|comlink|echarts)/' },
+    },
+    {
+      name: 'figure-knows-core-only',
+      severity: 'error',
+      from: { path: layer('figure') },
+      to: { path: '^src/(store|workers|screens|app)/' },
+    },
+    {
+      name: 'store-knows-core-only',
+      severity: 'error',
+      from: { path: layer('store'), pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/(workers|figure|screens|app)/' },
+    },
+    {
+      name: 'workers-know-core-only',
+      severity: 'error',
+      from: { path: layer('workers') },
+      to: { path: '^src/(store|figure|screens|app)/' },
+    },
+    {
+      name: 'screens-below-app',
+      severity: 'error',
+      from: { path: layer('screens') },
+      to: { path: layer('app') },
+    },
+    {
+      name: 'only-store-touches-dexie',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/store/' },
+      to: { path: 'node_modules/dexie/' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-orphans',
+      severity: 'error',
+      from: { orphan: true, path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: {},
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.KOLPOS_PORT ?? 4318);
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: { command: `npx next start -p ${port}`, port, reuseExistingServer: false, timeout: 60_000 },
+});

@@ -19,13 +19,15 @@ const layer = (name) => `^src/${name}/`;
 
 module.exports = {
   forbidden: [
-    ...core.slice(0, -1).map((folder, i) => ({
-      name: `core-order-${folder}`,
-      comment: `core/${folder} must not import what stands below it`,
-      severity: 'error',
-      from: { path: `^src/core/${folder}/` },
-      to: { path: core.slice(i + 1).map((later) => `^src/core/${later}/`) },
-    })),
+    ...core
+      .slice(0, -1)
+      .map((folder, i) => ({
+        name: `core-order-${folder}`,
+        comment: `core/${folder} must not import what stands below it`,
+        severity: 'error',
+        from: { path: `^src/core/${folder}/` },
+        to: { path: core.slice(i + 1).map((later) => `^src/core/${later}/`) },
+      })),
     {
       name: 'core-is-pure',
       severity: 'error',
@@ -56,12 +58,7 @@ module.exports = {
       from: { path: layer('workers') },
       to: { path: '^src/(store|figure|screens|app)/' },
     },
-    {
-      name: 'screens-below-app',
-      severity: 'error',
-      from: { path: layer('screens') },
-      to: { path: layer('app') },
-    },
+    { name: 'screens-below-app', severity: 'error', from: { path: layer('screens') }, to: { path: layer('app') } },
     {
       name: 'only-store-touches-dexie',
       severity: 'error',

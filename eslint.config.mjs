@@ -2,16 +2,7 @@ import next from 'eslint-config-next/core-web-vitals';
 import typescript from 'eslint-config-next/typescript';
 
 const config = [
-  {
-    ignores: [
-      '.next/**',
-      'node_modules/**',
-      'next-env.d.ts',
-      'test-results/**',
-      'playwright-report/**',
-      'shots/**',
-    ],
-  },
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**', 'shots/**'] },
   ...next,
   ...typescript,
   {

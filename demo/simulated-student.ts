@@ -46,8 +46,7 @@ export function simulateStudent(
   const tolerances = tolerancesFrom(latent, new Float64Array(DIMENSIONS));
   for (const { group, side, by } of short)
     ELEMENTS.forEach((e, g) => {
-      if (e.group === group)
-        tolerances[(side === 'left' ? 0 : ELEMENT_COUNT) + g] = by + 0.15 * random.normal();
+      if (e.group === group) tolerances[(side === 'left' ? 0 : ELEMENT_COUNT) + g] = by + 0.15 * random.normal();
     });
   return { id, sex, tolerances, random };
 }

@@ -24,12 +24,7 @@ const pushed: Record<string, Anchor> = {
     sd: 8,
     source: 'passive hip extension, Soucie 2011 (18) and Roach & Miles 1991 (19 ± 8), rounded',
   },
-  'prone-knee-bend': {
-    at: { kneeFlexion: 130 },
-    along: { kneeFlexion: 1 },
-    sd: 12,
-    source: 'rule of thumb 130 ± 12',
-  },
+  'prone-knee-bend': { at: { kneeFlexion: 130 }, along: { kneeFlexion: 1 }, sd: 12, source: 'rule of thumb 130 ± 12' },
   'kneeling-sit': {
     at: { hipFlexion: 90, kneeFlexion: 142 },
     along: { kneeFlexion: 1 },
@@ -149,12 +144,7 @@ const pushed: Record<string, Anchor> = {
 /** The Thomas test at its typical end: thigh 5° below the table, pelvis rolled back 6°, knee 52°, drift 16°. */
 const thomas: Angles = { hipFlexion: -11, hipAdduction: -15.6, kneeFlexion: 52.5 };
 const hanging: Record<string, Anchor> = {
-  'thomas-hip': {
-    at: thomas,
-    along: { hipFlexion: -1 },
-    sd: 8,
-    source: 'modified Thomas, rule of thumb 5 ± 8',
-  },
+  'thomas-hip': { at: thomas, along: { hipFlexion: -1 }, sd: 8, source: 'modified Thomas, rule of thumb 5 ± 8' },
   'thomas-knee': { at: thomas, along: { kneeFlexion: 1 }, sd: 7.6, source: 'Harvey 1998 (52.5 ± 7.6)' },
   'thomas-drift': { at: thomas, along: { hipAdduction: 1 }, sd: 5.8, source: 'Harvey 1998 (15.6 ± 5.8)' },
 };
@@ -199,21 +189,13 @@ function step(angles: Angles, along: Angles, by: number): Angles {
 }
 
 function calibrate(line: number, anchors: [string, Anchor][], lowerBound: boolean) {
-  const [id, best] = anchors.reduce((a, b) =>
-    elongation(b[1].at, line) > elongation(a[1].at, line) ? b : a,
-  );
+  const [id, best] = anchors.reduce((a, b) => (elongation(b[1].at, line) > elongation(a[1].at, line) ? b : a));
   const end = elongation(best.at, line);
   const slope =
-    (elongation(step(best.at, best.along, 0.5), line) - elongation(step(best.at, best.along, -0.5), line)) *
-    best.sd;
+    (elongation(step(best.at, best.along, 0.5), line) - elongation(step(best.at, best.along, -0.5), line)) * best.sd;
   const sd = Math.max(Math.abs(slope), 0.08 * Math.abs(end), 0.03);
   const round = (v: number) => Math.round(v * 1e4) / 1e4;
-  return {
-    end: round(end + (lowerBound ? sd : 0)),
-    sd: round(sd),
-    lowerBound,
-    anchor: `${id}: ${best.source}`,
-  };
+  return { end: round(end + (lowerBound ? sd : 0)), sd: round(sd), lowerBound, anchor: `${id}: ${best.source}` };
 }
 
 const strands: Record<string, unknown> = {};

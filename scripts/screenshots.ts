@@ -9,13 +9,7 @@ const out = process.argv[3] ?? 'docs/screenshots';
 const only = process.argv[4]?.split(',');
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-  ],
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
 });
 
 async function open(width: number, height: number): Promise<Page> {

@@ -84,17 +84,8 @@ export function list(what: string): unknown {
       rungs: s.rungs.map((r, i) => ({ rung: i + 1, name: r.name, props: r.props })),
     }));
   if (what === 'coordinates')
-    return COORDINATES.map((c) => ({
-      id: c.id,
-      unit: 'deg',
-      min: c.min_deg,
-      max: c.max_deg,
-      positive: c.positive,
-    }));
-  throw new InputProblem(
-    `There is no list of "${what}": ask for tests, structures, poses or coordinates.`,
-    'list',
-  );
+    return COORDINATES.map((c) => ({ id: c.id, unit: 'deg', min: c.min_deg, max: c.max_deg, positive: c.positive }));
+  throw new InputProblem(`There is no list of "${what}": ask for tests, structures, poses or coordinates.`, 'list');
 }
 
 /** Every line of both sides at joint angles in degrees. */
@@ -195,12 +186,7 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
 function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
   const { student, screening, findings: f, posterior } = inferenceOf(record, id, seed);
   const chosen = wanted ?? student.aims ?? proposeAims(f);
-  return {
-    student,
-    screening,
-    aims: chosen,
-    poses: rankPoses(posterior, student.height_cm, chosen, screening),
-  };
+  return { student, screening, aims: chosen, poses: rankPoses(posterior, student.height_cm, chosen, screening) };
 }
 
 export function rank(
@@ -239,8 +225,7 @@ export function practice(
   props: readonly string[] | null,
   seed = 1,
 ): unknown {
-  if (!(minutes >= 5 && minutes <= 120))
-    throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
+  if (!(minutes >= 5 && minutes <= 120)) throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
   const { student, screening, aims: chosen, poses } = ranked(record, id, wanted, seed);
   if (screening.stopped)
     throw new InputProblem(
@@ -253,12 +238,7 @@ export function practice(
     minutes: built.minutes,
     items: built.items.map(({ id: item, ...i }) => {
       const found = rungOf(i.pose, i.rung);
-      return {
-        item,
-        ...i,
-        props: found?.rung.props ?? [],
-        cues: found ? Object.values(found.shape.cues) : [],
-      };
+      return { item, ...i, props: found?.rung.props ?? [], cues: found ? Object.values(found.shape.cues) : [] };
     }),
     doses: built.doses.map((d) => ({
       aim: `${d.aim.kind}:${d.aim.group}:${d.aim.side}`,

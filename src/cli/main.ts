@@ -2,17 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
-import {
-  aims,
-  findings,
-  InputProblem,
-  list,
-  muscles,
-  musclesInPose,
-  parseAims,
-  practice,
-  rank,
-} from './commands';
+import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const USAGE =
   'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema';
@@ -27,10 +17,7 @@ function recordFrom(file: string | undefined): KolposRecord {
   }
   const result = readRecord(text);
   if (!result.ok)
-    throw new InputProblem(
-      `${file}: ${result.problem.field}: ${result.problem.message}`,
-      result.problem.field,
-    );
+    throw new InputProblem(`${file}: ${result.problem.field}: ${result.problem.message}`, result.problem.field);
   return result.record;
 }
 

@@ -16,16 +16,7 @@ interface FigureProps extends Omit<Scene, 'view'> {
 const START: View = { yaw: 14, pitch: 8 };
 
 /** The drawn body. Ink outline on paper tone; turns to any angle by projecting again. */
-export function Figure({
-  label,
-  view,
-  turns = false,
-  height = '100%',
-  posture,
-  reach,
-  props,
-  tints,
-}: FigureProps) {
+export function Figure({ label, view, turns = false, height = '100%', posture, reach, props, tints }: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
   const hatch = useId();
@@ -102,14 +93,7 @@ export function Figure({
             return <path key={i} d={p.path} fill="var(--flesh)" stroke="none" />;
           case 'muscle':
             return (
-              <path
-                key={i}
-                d={p.path}
-                fill={p.fill}
-                stroke="var(--ink)"
-                strokeWidth={0.002}
-                strokeOpacity={0.5}
-              />
+              <path key={i} d={p.path} fill={p.fill} stroke="var(--ink)" strokeWidth={0.002} strokeOpacity={0.5} />
             );
           case 'muscle-far':
             return <path key={i} d={p.path} fill={p.fill} opacity={0.35} />;

@@ -191,9 +191,7 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
   }
   if (prop.kind === 'table') {
     const edge = p.hip_left[0] * 0.5 + p.hip_right[0] * 0.5 + 0.02;
-    return [
-      { kind: 'prop', path: boxPath([edge - 1.05, floor - 0.06, -0.34], [edge, floor, 0.34], project) },
-    ];
+    return [{ kind: 'prop', path: boxPath([edge - 1.05, floor - 0.06, -0.34], [edge, floor, 0.34], project) }];
   }
   if (prop.kind === 'wall') {
     const x = at[0] - 0.06;
@@ -204,11 +202,7 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
   return [
     {
       kind: 'prop',
-      path: boxPath(
-        [at[0] - half, floor, at[2] - half * 1.3],
-        [at[0] + half, top, at[2] + half * 1.3],
-        project,
-      ),
+      path: boxPath([at[0] - half, floor, at[2] - half * 1.3], [at[0] + half, top, at[2] + half * 1.3], project),
     },
   ];
 }

@@ -41,8 +41,7 @@ export function conePath(a: Flat, ra: number, b: Flat, rb: number): string {
   }
   const base = Math.atan2(dy, dx),
     off = Math.acos((ra - rb) / d);
-  const at = (c: Flat, r: number, angle: number) =>
-    `${n(c.x + r * Math.cos(angle))} ${n(c.y + r * Math.sin(angle))}`;
+  const at = (c: Flat, r: number, angle: number) => `${n(c.x + r * Math.cos(angle))} ${n(c.y + r * Math.sin(angle))}`;
   const up = base + off,
     down = base - off;
   return (
@@ -76,9 +75,7 @@ export function ribbonPath(points: readonly Flat[], width: number): string {
 
 /** Evenly spaced points along a polyline, corners rounded by averaging with neighbours. */
 function resample(points: readonly Flat[], count: number): Flat[] {
-  const lengths = points.map((p, i) =>
-    i === 0 ? 0 : Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y),
-  );
+  const lengths = points.map((p, i) => (i === 0 ? 0 : Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y)));
   const total = lengths.reduce((s, v) => s + v, 0);
   const even: Flat[] = [];
   for (let k = 0; k <= count; k++) {
@@ -88,11 +85,7 @@ function resample(points: readonly Flat[], count: number): Flat[] {
     const t = lengths[i] > 0 ? Math.min(1, left / lengths[i]) : 0;
     const a = points[i - 1],
       b = points[i];
-    even.push({
-      x: a.x + (b.x - a.x) * t,
-      y: a.y + (b.y - a.y) * t,
-      depth: a.depth + (b.depth - a.depth) * t,
-    });
+    even.push({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t, depth: a.depth + (b.depth - a.depth) * t });
   }
   return even.map((p, i) =>
     i === 0 || i === count

@@ -22,11 +22,7 @@ export async function saveStudent(db: StudioDatabase, student: Student): Promise
 }
 
 /** Keeps the readings of one test and side together; they share the moment they were taken. */
-export async function keepReadings(
-  db: StudioDatabase,
-  readings: readonly Reading[],
-  draft: string,
-): Promise<Change> {
+export async function keepReadings(db: StudioDatabase, readings: readonly Reading[], draft: string): Promise<Change> {
   await db.transaction('rw', [db.readings, db.drafts], async () => {
     await db.readings.bulkPut([...readings]);
     await db.drafts.delete(draft);

@@ -49,12 +49,7 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
   const { students, readings, practices, logs } = result.record;
   return {
     ok: true,
-    counts: {
-      students: students.length,
-      readings: readings.length,
-      practices: practices.length,
-      logs: logs.length,
-    },
+    counts: { students: students.length, readings: readings.length, practices: practices.length, logs: logs.length },
     undo: () =>
       db.transaction('rw', [...tablesOf(db)], async () => {
         await Promise.all(tablesOf(db).map((t) => t.clear()));

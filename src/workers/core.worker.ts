@@ -7,8 +7,7 @@ import { rankPoses, type RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/tests/reading';
 
 const door = {
-  infer: (student: Pick<Student, 'id' | 'sexForNorms'>, readings: Reading[]): Inference =>
-    infer(student, readings),
+  infer: (student: Pick<Student, 'id' | 'sexForNorms'>, readings: Reading[]): Inference => infer(student, readings),
   rank: (posterior: Posterior, student: Pick<Student, 'height_cm' | 'cautions'>, aims: Aim[]): RankedPose[] =>
     rankPoses(posterior, student.height_cm, aims, screen(student.cautions)),
   demo: () => demoStudio(),

@@ -38,11 +38,7 @@ function useAnswer<T>(key: string | null, ask: () => Promise<T>): Answer<T> {
       (value) => current && setAnswer({ key, value, failed: null }),
       (error: unknown) =>
         current &&
-        setAnswer((old) => ({
-          key,
-          value: old.value,
-          failed: error instanceof Error ? error.message : String(error),
-        })),
+        setAnswer((old) => ({ key, value: old.value, failed: error instanceof Error ? error.message : String(error) })),
     );
     return () => {
       current = false;

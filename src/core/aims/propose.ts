@@ -32,8 +32,7 @@ export function proposeAims(findings: Findings): ProposedAim[] {
     const old = aims.get(key);
     if (!old || old.weight < aim.weight) aims.set(key, aim);
   };
-  const of = (group: GroupId, side: Side) =>
-    findings.structures.find((s) => s.structure === group && s.side === side);
+  const of = (group: GroupId, side: Side) => findings.structures.find((s) => s.structure === group && s.side === side);
 
   for (const s of findings.structures)
     if (isMuscleGroup(s.structure) && s.shortProbability > SHORT)
@@ -59,9 +58,7 @@ export function proposeAims(findings: Findings): ProposedAim[] {
 
   // Only groups that a reading really spoke about may be compared between the sides.
   const named = new Set(
-    findings.movements.flatMap((m) =>
-      m.limiters[0]?.probability >= LIKELY ? [m.limiters[0].structure] : [],
-    ),
+    findings.movements.flatMap((m) => (m.limiters[0]?.probability >= LIKELY ? [m.limiters[0].structure] : [])),
   );
   for (const group of named) {
     if (!isMuscleGroup(group)) continue;
@@ -85,13 +82,7 @@ export function proposeAims(findings: Findings): ProposedAim[] {
       .sort((a, b) => a.z - b.z)[0];
     if (least)
       for (const side of SIDES)
-        put({
-          kind: 'lengthen',
-          group: least.structure,
-          side,
-          weight: 0.3,
-          reason: { kind: 'least', z: least.z },
-        });
+        put({ kind: 'lengthen', group: least.structure, side, weight: 0.3, reason: { kind: 'least', z: least.z } });
   }
 
   for (const a of [...aims.values()])
@@ -106,17 +97,9 @@ export function proposeAims(findings: Findings): ProposedAim[] {
 
   for (const s of findings.structures)
     if (isMuscleGroup(s.structure) && s.z > MOBILE && !aims.has(`${s.structure}/${s.side}`))
-      put({
-        kind: 'leave',
-        group: s.structure,
-        side: s.side,
-        weight: 0.5,
-        reason: { kind: 'very-mobile', z: s.z },
-      });
+      put({ kind: 'leave', group: s.structure, side: s.side, weight: 0.5, reason: { kind: 'very-mobile', z: s.z } });
 
-  return [...aims.values()].sort(
-    (a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1),
-  );
+  return [...aims.values()].sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
 }
 
 const round = (v: number) => Math.round(Math.min(1, v) * 100) / 100;

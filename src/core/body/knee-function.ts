@@ -21,8 +21,7 @@ export class KneeFunction {
     this.a = Float64Array.from(arms);
     this.m = secondDerivatives(this.x, this.a);
     this.area = new Float64Array(n);
-    for (let i = 1; i < n; i++)
-      this.area[i] = this.area[i - 1] + this.integral(i - 1, this.x[i] - this.x[i - 1]);
+    for (let i = 1; i < n; i++) this.area[i] = this.area[i - 1] + this.integral(i - 1, this.x[i] - this.x[i - 1]);
   }
 
   /** Length in metres gained from a straight knee to `flexion` radians. */

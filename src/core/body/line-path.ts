@@ -56,8 +56,7 @@ export function linePaths(model: MuscleModel, q: Posture, skeleton: Skeleton): L
         }
         path.push(here);
       });
-      for (const [x, y, z] of KNEE_ENDS[line.line] ?? [])
-        path.push(place(skeleton.shanks[side], [x, y, z * m], knee));
+      for (const [x, y, z] of KNEE_ENDS[line.line] ?? []) path.push(place(skeleton.shanks[side], [x, y, z * m], knee));
       return { line: line.line, structure: line.structure, side, path };
     });
   });
@@ -70,8 +69,7 @@ function bulge(a: Vec3, b: Vec3, centre: Vec3, radius: number): Vec3 | null {
     1,
     Math.max(
       0,
-      ((centre[0] - a[0]) * ab[0] + (centre[1] - a[1]) * ab[1] + (centre[2] - a[2]) * ab[2]) /
-        (norm(ab) ** 2 + 1e-9),
+      ((centre[0] - a[0]) * ab[0] + (centre[1] - a[1]) * ab[1] + (centre[2] - a[2]) * ab[2]) / (norm(ab) ** 2 + 1e-9),
     ),
   );
   const nearest = add(a, scale(ab, t));

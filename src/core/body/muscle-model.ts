@@ -109,8 +109,7 @@ export class MuscleModel {
       this.lengths(this.probe, this.above);
       this.probe[q] = half[q] - STEP;
       this.lengths(this.probe, this.below);
-      for (let i = 0; i < this.lineCount; i++)
-        out[i * HALF_COUNT + q] = (this.below[i] - this.above[i]) / (2 * STEP);
+      for (let i = 0; i < this.lineCount; i++) out[i * HALF_COUNT + q] = (this.below[i] - this.above[i]) / (2 * STEP);
     }
     return out;
   }
@@ -175,8 +174,7 @@ export class MuscleModel {
       else if (segment === 'thigh')
         this.turn(i, this.thigh, at[0], at[1], at[2], JOINTS.hip[0], JOINTS.hip[1], JOINTS.hip[2]);
       else if (segment === 'lumbar-lower') this.turn(i, this.lower, at[0], at[1], at[2], lx, ly, lz);
-      else if (segment === 'lumbar-upper')
-        this.turn(i, this.upper, at[0] - ox, at[1] - oy, at[2] - oz, ux, uy, uz);
+      else if (segment === 'lumbar-upper') this.turn(i, this.upper, at[0] - ox, at[1] - oy, at[2] - oz, ux, uy, uz);
       else this.turn(i, this.foot, at[0], at[1], at[2], JOINTS.ankle[0], JOINTS.ankle[1], JOINTS.ankle[2]);
     }
   }
@@ -187,16 +185,7 @@ export class MuscleModel {
     this.placed[i * 3 + 2] = z;
   }
 
-  private turn(
-    i: number,
-    m: Float64Array,
-    x: number,
-    y: number,
-    z: number,
-    tx: number,
-    ty: number,
-    tz: number,
-  ): void {
+  private turn(i: number, m: Float64Array, x: number, y: number, z: number, tx: number, ty: number, tz: number): void {
     this.put(
       i,
       m[0] * x + m[1] * y + m[2] * z + tx,
@@ -207,12 +196,8 @@ export class MuscleModel {
 }
 
 /** The eight angles from degrees, for tests and tables. */
-export function halfFromDegrees(
-  angles: Partial<Record<keyof typeof HALF, number>>,
-  out: Half = newHalf(),
-): Half {
+export function halfFromDegrees(angles: Partial<Record<keyof typeof HALF, number>>, out: Half = newHalf()): Half {
   out.fill(0);
-  for (const [name, index] of Object.entries(HALF))
-    out[index] = (angles[name as keyof typeof HALF] ?? 0) * DEG;
+  for (const [name, index] of Object.entries(HALF)) out[index] = (angles[name as keyof typeof HALF] ?? 0) * DEG;
   return out;
 }

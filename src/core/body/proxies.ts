@@ -44,8 +44,7 @@ export const PROXIES: readonly Proxy[] = [
     form: 'hip flexion + (0.5 × inward rotation + 0.5 × adduction) × flexion share',
     end_deg: 122,
     sd_deg: 9,
-    angle: (h) =>
-      (h[HALF.hipFlexion] + (0.5 * h[HALF.hipRotation] + 0.5 * h[HALF.hipAdduction]) * flexed(h)) / DEG,
+    angle: (h) => (h[HALF.hipFlexion] + (0.5 * h[HALF.hipRotation] + 0.5 * h[HALF.hipAdduction]) * flexed(h)) / DEG,
   },
   {
     id: 'sciatic-nerve',
@@ -54,25 +53,7 @@ export const PROXIES: readonly Proxy[] = [
     sd_deg: 14,
     angle: (h) => (h[HALF.hipFlexion] - 0.8 * h[HALF.kneeFlexion] + 0.5 * h[HALF.ankleDorsiflexion]) / DEG,
   },
-  {
-    id: 'knee-joint',
-    form: 'knee flexion',
-    end_deg: 155,
-    sd_deg: 8,
-    angle: (h) => h[HALF.kneeFlexion] / DEG,
-  },
-  {
-    id: 'ankle-joint',
-    form: 'dorsiflexion',
-    end_deg: 42,
-    sd_deg: 6,
-    angle: (h) => h[HALF.ankleDorsiflexion] / DEG,
-  },
-  {
-    id: 'instep',
-    form: 'plantarflexion',
-    end_deg: 64,
-    sd_deg: 8,
-    angle: (h) => -h[HALF.ankleDorsiflexion] / DEG,
-  },
+  { id: 'knee-joint', form: 'knee flexion', end_deg: 155, sd_deg: 8, angle: (h) => h[HALF.kneeFlexion] / DEG },
+  { id: 'ankle-joint', form: 'dorsiflexion', end_deg: 42, sd_deg: 6, angle: (h) => h[HALF.ankleDorsiflexion] / DEG },
+  { id: 'instep', form: 'plantarflexion', end_deg: 64, sd_deg: 8, angle: (h) => -h[HALF.ankleDorsiflexion] / DEG },
 ];

@@ -69,13 +69,7 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {})
   return { points: p, pelvis, shanks };
 }
 
-function leg(
-  p: Points,
-  q: Posture,
-  pelvis: Float64Array,
-  side: Side,
-  shanks: Record<Side, Float64Array>,
-): void {
+function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, shanks: Record<Side, Float64Array>): void {
   const m = side === 'right' ? 1 : -1;
   const [hx, hy, hz] = JOINTS.hip;
   p[`hip_${side}`] = place(pelvis, [hx, hy, hz * m], ORIGIN);
@@ -98,14 +92,7 @@ function leg(
   p[`toe_${side}`] = place(foot, [0.175, -0.055, 0], p[`ankle_${side}`]);
 }
 
-function arm(
-  p: Points,
-  q: Posture,
-  thorax: Float64Array,
-  side: Side,
-  m: number,
-  reach: Reach | undefined,
-): void {
+function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number, reach: Reach | undefined): void {
   const shoulder = p[`shoulder_${side}`];
   if (reach) {
     const goal = add(p[reach.to] ?? shoulder, reach.offset ?? ORIGIN);

@@ -65,8 +65,7 @@ export class StrandModel {
   elongations(half: Half): Float64Array {
     this.muscles.elongations(half, this.lineOut);
     this.elongation.set(this.lineOut);
-    for (let i = 0; i < PROXIES.length; i++)
-      this.elongation[this.lineOut.length + i] = PROXIES[i].angle(half);
+    for (let i = 0; i < PROXIES.length; i++) this.elongation[this.lineOut.length + i] = PROXIES[i].angle(half);
     return this.elongation;
   }
 

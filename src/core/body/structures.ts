@@ -31,14 +31,8 @@ interface Element {
   muscle: boolean;
 }
 
-const lines = (...structures: string[]) =>
-  LINES.filter((l) => structures.includes(l.structure)).map((l) => l.line);
-const muscle = (
-  id: string,
-  group: GroupId,
-  structures: string[],
-  strands = lines(...structures),
-): Element => ({
+const lines = (...structures: string[]) => LINES.filter((l) => structures.includes(l.structure)).map((l) => l.line);
+const muscle = (id: string, group: GroupId, structures: string[], strands = lines(...structures)): Element => ({
   id,
   group,
   structures,
@@ -109,8 +103,7 @@ export const GROUPS: readonly GroupId[] = [
 export const GROUP_OF: readonly number[] = ELEMENTS.map((e) => GROUPS.indexOf(e.group));
 
 /** Elements that make up a group. */
-export const membersOf = (group: GroupId): string[] =>
-  ELEMENTS.filter((e) => e.group === group).map((e) => e.id);
+export const membersOf = (group: GroupId): string[] => ELEMENTS.filter((e) => e.group === group).map((e) => e.id);
 /** True where the group is muscle and can be an aim. */
 export const isMuscleGroup = (group: GroupId): boolean => ELEMENTS.some((e) => e.group === group && e.muscle);
 

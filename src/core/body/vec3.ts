@@ -24,8 +24,7 @@ export function rotationZXY(a: number, b: number, c: number, out: Float64Array):
 /** `out = a·b` for row-major 3×3 matrices; `out` must be neither `a` nor `b`. */
 export function multiply(a: Float64Array, b: Float64Array, out: Float64Array): Float64Array {
   for (let r = 0; r < 3; r++)
-    for (let c = 0; c < 3; c++)
-      out[r * 3 + c] = a[r * 3] * b[c] + a[r * 3 + 1] * b[3 + c] + a[r * 3 + 2] * b[6 + c];
+    for (let c = 0; c < 3; c++) out[r * 3 + c] = a[r * 3] * b[c] + a[r * 3 + 1] * b[3 + c] + a[r * 3 + 2] * b[6 + c];
   return out;
 }
 

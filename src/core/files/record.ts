@@ -63,8 +63,7 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
   for (const key of ['students', 'readings', 'practices', 'logs'] as const) {
     const seen = new Set<string>();
     for (const [i, entry] of record[key].entries()) {
-      if (seen.has(entry.id))
-        return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
+      if (seen.has(entry.id)) return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
       seen.add(entry.id);
     }
   }
@@ -86,8 +85,7 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
 
 /** Text of a record: stable order, two spaces, a line feed at the end. */
 export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): string {
-  const byId = <T extends { id: string }>(list: readonly T[]) =>
-    [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+  const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   const record: KolposRecord = {
     format: 'kolpos/record',
     version: RECORD_VERSION,
@@ -111,16 +109,10 @@ export const recordJsonSchema = (): unknown => ({
 const fail = (field: string, message: string): ReadResult => ({ ok: false, problem: { field, message } });
 
 const pathOf = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>(
-    (s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)),
-    '',
-  ) || 'the file';
+  path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') ||
+  'the file';
 
 function lineOf(text: string, message: string): number | null {
   const at = /position (\d+)/.exec(message);
-  return at
-    ? text.slice(0, Number(at[1])).split('\n').length
-    : text.length > 0
-      ? text.split('\n').length
-      : null;
+  return at ? text.slice(0, Number(at[1])).split('\n').length : text.length > 0 ? text.split('\n').length : null;
 }

@@ -62,9 +62,7 @@ export function nextTests(
       readouts: t.readouts.filter((r) => !done.has(`${t.id}/${r.id}/${side}`)),
     }));
     if (open.every((t) => t.readouts.length === 0)) return [];
-    const questions = MOVEMENTS.map(
-      (m) => limitersPerDraw(draws, tableOf(m, side, terms, sex, model), side).group,
-    );
+    const questions = MOVEMENTS.map((m) => limitersPerDraw(draws, tableOf(m, side, terms, sex, model), side).group);
     return open
       .filter((t) => t.readouts.length > 0)
       .map(({ test, readouts }) => {
@@ -107,10 +105,7 @@ function simulate(
     places[d] = random.pick(chance);
   }
   const sorted = Float64Array.from(values).sort();
-  const cuts = Array.from(
-    { length: VALUE_BINS - 1 },
-    (_, i) => sorted[Math.floor(((i + 1) / VALUE_BINS) * n)],
-  );
+  const cuts = Array.from({ length: VALUE_BINS - 1 }, (_, i) => sorted[Math.floor(((i + 1) / VALUE_BINS) * n)]);
   const cells = new Uint16Array(n);
   for (let d = 0; d < n; d++) {
     let bin = 0;

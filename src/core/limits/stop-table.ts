@@ -64,15 +64,12 @@ export class StopTable {
       const before = Math.max(0, i - 1),
         after = Math.min(this.size - 1, i + 1);
       for (let s = 0; s < strands; s++) {
-        const slope =
-          ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * STEP_DEG)) * sd;
-        if (slope > 0)
-          out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
+        const slope = ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * STEP_DEG)) * sd;
+        if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
       }
     }
     for (let i = this.size - 2; i >= 0; i--)
-      for (let g = 0; g < COUNT; g++)
-        out[i * COUNT + g] = Math.min(out[i * COUNT + g], out[(i + 1) * COUNT + g]);
+      for (let g = 0; g < COUNT; g++) out[i * COUNT + g] = Math.min(out[i * COUNT + g], out[(i + 1) * COUNT + g]);
     return out;
   }
 

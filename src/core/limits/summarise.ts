@@ -84,11 +84,7 @@ export function summariseStructures(draws: Draws, seed: number): StructureFindin
 }
 
 /** Group with the largest share of the stop in each draw, and the end in degrees. */
-export function limitersPerDraw(
-  draws: Draws,
-  table: StopTable,
-  side: Side,
-): { group: Uint8Array; end: Float64Array } {
+export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { group: Uint8Array; end: Float64Array } {
   const n = drawCount(draws);
   const offset = side === 'left' ? 0 : COUNT;
   const weights = new Float64Array(COUNT),
@@ -121,19 +117,12 @@ export function limiterShares(group: Uint8Array): Limiter[] {
 export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarity'] {
   const [first, second] = limiters;
   if (first && first.probability >= 0.8) return 'one';
-  if (first && second && first.probability >= 0.5 && first.probability + second.probability >= 0.8)
-    return 'two';
+  if (first && second && first.probability >= 0.5 && first.probability + second.probability >= 0.8) return 'two';
   return 'unclear';
 }
 
 /** The stop table of a movement on a side: the one of the reading itself, else of a typical position. */
-export function tableOf(
-  movement: Movement,
-  side: Side,
-  terms: readonly Term[],
-  sex: SexForNorms,
-  model: StrandModel,
-) {
+export function tableOf(movement: Movement, side: Side, terms: readonly Term[], sex: SexForNorms, model: StrandModel) {
   const main = MAIN_TEST[movement];
   const own = terms.find(
     (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.reading.side === side,
@@ -160,9 +149,7 @@ export function summariseMovements(
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, sex);
       const main = MAIN_TEST[movement];
-      const measured = about.find(
-        (t) => t.reading.test === main.test && t.reading.readout === main.readout,
-      )?.reading;
+      const measured = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout)?.reading;
       const expected = estimate(end);
       return [
         {

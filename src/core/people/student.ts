@@ -31,10 +31,7 @@ const idSchema = z.string().min(1).max(64);
 /** A moment as ISO 8601 text in UTC. */
 export const momentSchema = z.iso.datetime();
 
-export const complaintSchema = z.object({
-  place: placeSchema,
-  side: z.enum(['left', 'right', 'both']),
-});
+export const complaintSchema = z.object({ place: placeSchema, side: z.enum(['left', 'right', 'both']) });
 
 export const cautionEntrySchema = z.object({
   caution: z.string().min(1).max(60),

@@ -5,12 +5,7 @@ import { ON_THE_FRONT } from './on-the-front';
 import { SEATED_AND_STANDING } from './seated-and-standing';
 
 /** All shapes with their ladders. */
-export const LIBRARY: readonly Shape[] = [
-  ...ON_THE_BACK,
-  ...ON_THE_FRONT,
-  ...KNEELING,
-  ...SEATED_AND_STANDING,
-];
+export const LIBRARY: readonly Shape[] = [...ON_THE_BACK, ...ON_THE_FRONT, ...KNEELING, ...SEATED_AND_STANDING];
 for (const shape of LIBRARY) for (const rung of shape.rungs) [rung.entry, rung.full].forEach(checkAngles);
 
 export const shapeById = (id: string): Shape | null => LIBRARY.find((s) => s.id === id) ?? null;

@@ -33,8 +33,7 @@ interface Unit {
   seconds: number;
 }
 
-export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string =>
-  `${aim.kind}:${aim.group}:${aim.side}`;
+export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string => `${aim.kind}:${aim.group}:${aim.side}`;
 
 /** Seconds of work wanted for an aim: its share by weight of the working time, at most 4 minutes (reference D1 ceiling). */
 function wantedSeconds(aims: readonly Aim[], aim: Aim, work: number): number {
@@ -78,10 +77,8 @@ export function buildPractice(
       gain += aim.weight * (utility(before + add, target) - utility(before, target));
     }
     const strain =
-      unit.sides.reduce(
-        (s, r) => s + r.costs.knee + r.costs.lowBack + r.costs.offAim + r.costs.leaveAlone,
-        0,
-      ) / unit.sides.length;
+      unit.sides.reduce((s, r) => s + r.costs.knee + r.costs.lowBack + r.costs.offAim + r.costs.leaveAlone, 0) /
+      unit.sides.length;
     // Time left over goes to what has not been reached yet, never before an aim.
     const fresh = (rungOf(unit.pose, unit.rung)?.shape.reaches ?? []).filter((g) => !touched.has(g)).length;
     return gain + 0.02 * Math.min(2, fresh) - 0.15 * strain;
@@ -103,10 +100,7 @@ export function buildPractice(
     for (const aim of active) {
       const key = aimKey(aim),
         unit = best;
-      doses.set(
-        key,
-        (doses.get(key) ?? 0) + unit.sides.reduce((s, r) => s + worthFor(r, aim).worth * unit.seconds, 0),
-      );
+      doses.set(key, (doses.get(key) ?? 0) + unit.sides.reduce((s, r) => s + worthFor(r, aim).worth * unit.seconds, 0));
     }
     for (const g of rungOf(best.pose, best.rung)?.shape.reaches ?? []) touched.add(g);
     chosen.push(best);
@@ -116,9 +110,7 @@ export function buildPractice(
   const items: PracticeItem[] = [];
   const place = (phase: Phase, seconds: number) => {
     const rung = phase === 'settle' ? 1 : 2;
-    const resting = ranked.find(
-      (r) => r.pose === 'resting-back' && r.rung === rung && r.cautions.length === 0,
-    );
+    const resting = ranked.find((r) => r.pose === 'resting-back' && r.rung === rung && r.cautions.length === 0);
     if (resting) items.push(itemOf(resting, phase, seconds, breath, [], items.length));
   };
   place('settle', settle);
@@ -134,8 +126,7 @@ export function buildPractice(
 
 const spanOf = (unit: Unit): number =>
   unit.sides.length * unit.seconds + TRANSITION.shape + (unit.sides.length - 1) * TRANSITION.side;
-const breathed = (seconds: number, breath: number): number =>
-  Math.max(1, Math.round(seconds / breath)) * breath;
+const breathed = (seconds: number, breath: number): number => Math.max(1, Math.round(seconds / breath)) * breath;
 
 /** Rungs with their sides together, hold between mild and full by the format's own bounds. */
 function unitsOf(ranked: readonly RankedPose[], breath: number): Unit[] {
@@ -165,8 +156,7 @@ function unitsOf(ranked: readonly RankedPose[], breath: number): Unit[] {
 /** Phase and order: intensity decides the phase where the rung allows it, then position keeps changes few. */
 function ordered(units: readonly Unit[], aims: readonly Aim[]): { unit: Unit; phase: Phase }[] {
   const intensity = (u: Unit) =>
-    Math.max(...u.sides.map((r) => Math.max(r.depth, ...aims.map((a) => worthFor(r, a).worth)))) *
-    (0.6 + 0.2 * u.rung);
+    Math.max(...u.sides.map((r) => Math.max(r.depth, ...aims.map((a) => worthFor(r, a).worth)))) * (0.6 + 0.2 * u.rung);
   const sorted = [...units].sort((a, b) => intensity(a) - intensity(b) || (a.pose < b.pose ? -1 : 1));
   const withPhase = sorted.map((unit, i) => {
     const share = sorted.length > 1 ? i / (sorted.length - 1) : 0.5;
@@ -233,9 +223,7 @@ function fill(items: PracticeItem[], budget: number, breath: number): void {
       );
     });
     if (direction === 0 || candidates.length === 0) return;
-    candidates.sort(
-      (a, b) => direction * (a[0].holdSeconds - b[0].holdSeconds) || (a[0].id < b[0].id ? -1 : 1),
-    );
+    candidates.sort((a, b) => direction * (a[0].holdSeconds - b[0].holdSeconds) || (a[0].id < b[0].id ? -1 : 1));
     for (const item of candidates[0]) {
       item.breaths += direction;
       item.holdSeconds = item.breaths * breath;
@@ -289,10 +277,6 @@ export function dosesOf(
       const r = byKey.get(`${item.pose}/${item.rung}/${item.side}`);
       if (r) seconds += worthFor(r, aim).worth * item.holdSeconds * item.repeats;
     }
-    return {
-      aim,
-      minutes: seconds / 60,
-      wanted: (wanted?.get(aimKey(aim)) ?? wantedSeconds(active, aim, work)) / 60,
-    };
+    return { aim, minutes: seconds / 60, wanted: (wanted?.get(aimKey(aim)) ?? wantedSeconds(active, aim, work)) / 60 };
   });
 }

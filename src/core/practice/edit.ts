@@ -45,8 +45,6 @@ export function missingSides(
   return [...seen].flatMap(([key, sides]) => {
     if (sides.size === 2) return [];
     const [pose, rung] = key.split('/');
-    return [
-      { pose, rung: Number(rung), missing: sides.has('left') ? ('right' as const) : ('left' as const) },
-    ];
+    return [{ pose, rung: Number(rung), missing: sides.has('left') ? ('right' as const) : ('left' as const) }];
   });
 }

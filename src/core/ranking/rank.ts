@@ -49,8 +49,7 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
   let off = 0;
   for (const side of SIDES)
     for (const group of GROUPS)
-      if (isMuscleGroup(group) && !aimed.has(`${group}/${side}`))
-        off = Math.max(off, fit.stretch[side][group] - 0.6);
+      if (isMuscleGroup(group) && !aimed.has(`${group}/${side}`)) off = Math.max(off, fit.stretch[side][group] - 0.6);
   const costs = {
     knee: COST.knee * found.rung.knee,
     lowBack: COST.lowBack * found.rung.lowBack,

@@ -149,10 +149,7 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
         skipped: false,
       };
       const { placeFelt = old.placeFelt, strength = old.strength } = event;
-      return {
-        ...s,
-        results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }],
-      };
+      return { ...s, results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }] };
     }
     case 'finish':
       return { ...close(s), stage: 'finished', left: 0, running: false };

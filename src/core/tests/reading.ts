@@ -34,8 +34,7 @@ export const readingSchema = z.object({
 export type Reading = z.infer<typeof readingSchema>;
 export type EndFeel = NonNullable<Reading['endFeel']>;
 
-export const meanOf = (trials: readonly number[]): number =>
-  trials.reduce((s, v) => s + v, 0) / trials.length;
+export const meanOf = (trials: readonly number[]): number => trials.reduce((s, v) => s + v, 0) / trials.length;
 /** Largest minus smallest trial, degrees. */
 export const spreadOf = (trials: readonly number[]): number => Math.max(...trials) - Math.min(...trials);
 
@@ -44,8 +43,7 @@ export function valueProblem(test: string, readout: string, value: number): stri
   const r = readoutOf(test, readout);
   if (!r) return `Kolpos does not know the test "${test}" with the reading "${readout}".`;
   if (!Number.isFinite(value)) return 'Type a number of degrees, for example 64.';
-  if (value < r.min || value > r.max)
-    return `This reading lies between ${r.min}° and ${r.max}°. Please look again.`;
+  if (value < r.min || value > r.max) return `This reading lies between ${r.min}° and ${r.max}°. Please look again.`;
   return null;
 }
 

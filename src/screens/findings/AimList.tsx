@@ -25,9 +25,11 @@ export function AimList({ student, findings }: { student: Student; findings: Fin
   const undo = useUndo();
   const proposed = proposeAims(findings);
   const aims: Aim[] = student.aims ?? proposed;
-  const [draft, setDraft] = useState<{ kind: Aim['kind']; group: string; side: (typeof SIDES_SAID)[number] }>(
-    { kind: 'lengthen', group: 'hamstrings', side: 'both' },
-  );
+  const [draft, setDraft] = useState<{ kind: Aim['kind']; group: string; side: (typeof SIDES_SAID)[number] }>({
+    kind: 'lengthen',
+    group: 'hamstrings',
+    side: 'both',
+  });
   const set = async (next: Aim[] | undefined, message: string) =>
     undo(
       message,
@@ -65,11 +67,7 @@ export function AimList({ student, findings }: { student: Student; findings: Fin
               p: 1.25,
               mb: 1,
               bgcolor:
-                a.kind === 'lengthen'
-                  ? 'var(--sea-0)'
-                  : a.kind === 'strengthen'
-                    ? 'var(--land-0)'
-                    : 'var(--surface)',
+                a.kind === 'lengthen' ? 'var(--sea-0)' : a.kind === 'strengthen' ? 'var(--land-0)' : 'var(--surface)',
               display: 'flex',
               alignItems: 'start',
               gap: 1,
@@ -107,9 +105,7 @@ export function AimList({ student, findings }: { student: Student; findings: Fin
           select
           label="Do"
           value={draft.kind}
-          onChange={(e) =>
-            setDraft({ ...draft, kind: KINDS.find((k) => k === e.target.value) ?? 'lengthen' })
-          }
+          onChange={(e) => setDraft({ ...draft, kind: KINDS.find((k) => k === e.target.value) ?? 'lengthen' })}
         >
           {KINDS.map((k) => (
             <MenuItem key={k} value={k}>
@@ -121,9 +117,7 @@ export function AimList({ student, findings }: { student: Student; findings: Fin
           select
           label="Side"
           value={draft.side}
-          onChange={(e) =>
-            setDraft({ ...draft, side: SIDES_SAID.find((k) => k === e.target.value) ?? 'both' })
-          }
+          onChange={(e) => setDraft({ ...draft, side: SIDES_SAID.find((k) => k === e.target.value) ?? 'both' })}
         >
           {SIDES_SAID.map((k) => (
             <MenuItem key={k} value={k}>

@@ -54,17 +54,15 @@ export function FindingsStep({
     const lead = findings ? leadingMovement(findings) : null;
     if (!findings || !lead) return [];
     return findings.movements.flatMap((m) =>
-      m.limiters.slice(0, 1).flatMap((l) =>
-        m.band < -0.8
-          ? ELEMENTS.filter((e) => e.group === l.structure).flatMap((e) =>
-              e.structures.map((structure) => ({
-                structure,
-                side: m.side,
-                fill: seaTint(Math.min(1, -m.band / 2)),
-              })),
-            )
-          : [],
-      ),
+      m.limiters
+        .slice(0, 1)
+        .flatMap((l) =>
+          m.band < -0.8
+            ? ELEMENTS.filter((e) => e.group === l.structure).flatMap((e) =>
+                e.structures.map((structure) => ({ structure, side: m.side, fill: seaTint(Math.min(1, -m.band / 2)) })),
+              )
+            : [],
+        ),
     );
   }, [findings]);
 
@@ -104,11 +102,7 @@ export function FindingsStep({
         sx={{
           display: 'grid',
           gap: 3,
-          gridTemplateColumns: {
-            xs: '1fr',
-            md: '1fr 1.25fr',
-            lg: 'minmax(260px, 1fr) minmax(430px, 1.35fr) 240px',
-          },
+          gridTemplateColumns: { xs: '1fr', md: '1fr 1.25fr', lg: 'minmax(260px, 1fr) minmax(430px, 1.35fr) 240px' },
           alignItems: 'start',
         }}
       >
@@ -118,17 +112,13 @@ export function FindingsStep({
           </Typography>
           {lead && lead.band < -1 && (
             <Typography sx={{ color: 'var(--ink-2)', mb: 2 }}>
-              {GROUP_WORDS[lead.limiters[0].structure].plain}: {inHundred(lead.limiters[0].probability)}. The
-              movement is {bandWords(lead.band)}.
+              {GROUP_WORDS[lead.limiters[0].structure].plain}: {inHundred(lead.limiters[0].probability)}. The movement
+              is {bandWords(lead.band)}.
             </Typography>
           )}
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {sorted.map((m) => (
-              <Box
-                component="li"
-                key={`${m.movement}${m.side}`}
-                sx={{ borderBottom: '1px solid var(--line)' }}
-              >
+              <Box component="li" key={`${m.movement}${m.side}`} sx={{ borderBottom: '1px solid var(--line)' }}>
                 <Box
                   component="button"
                   type="button"
@@ -242,31 +232,27 @@ function MovementSource({ m, readings }: { m: MovementFinding; readings: readonl
       </DialogTitle>
       <DialogContent>
         <Typography>
-          Expected end {Math.round(m.end.mean)}° (8 in 10 sure: {Math.round(Math.min(m.end.low, m.end.high))}°
-          to {Math.round(Math.max(m.end.low, m.end.high))}°), typical {m.norm.mean}° ± {m.norm.sd} (
-          {m.norm.source}).
+          Expected end {Math.round(m.end.mean)}° (8 in 10 sure: {Math.round(Math.min(m.end.low, m.end.high))}° to{' '}
+          {Math.round(Math.max(m.end.low, m.end.high))}°), typical {m.norm.mean}° ± {m.norm.sd} ({m.norm.source}).
         </Typography>
-        <Typography sx={{ mt: 1 }}>
-          What stops it, as the share of draws in which each has the largest part:
-        </Typography>
+        <Typography sx={{ mt: 1 }}>What stops it, as the share of draws in which each has the largest part:</Typography>
         <ul>
           {m.limiters.map((l) => (
             <li key={l.structure}>
-              <span className="muscle">{GROUP_WORDS[l.structure].name}</span> (
-              {GROUP_WORDS[l.structure].plain}): {inHundred(l.probability)}
+              <span className="muscle">{GROUP_WORDS[l.structure].name}</span> ({GROUP_WORDS[l.structure].plain}):{' '}
+              {inHundred(l.probability)}
             </li>
           ))}
         </ul>
-        <Typography>
-          It rests on these readings, and on all others of both sides through the model:
-        </Typography>
+        <Typography>It rests on these readings, and on all others of both sides through the model:</Typography>
         <ul>
           {readings
             .filter((r) => m.readings.includes(r.id))
             .map((r) => (
               <li key={r.id}>
                 {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name}: {r.trials.join('°, ')}° (mean{' '}
-                {meanOf(r.trials).toFixed(1)}°){r.placeFelt ? `, felt ${PLACE_WORDS[r.placeFelt]}` : ''}
+                {meanOf(r.trials).toFixed(1)}
+                °){r.placeFelt ? `, felt ${PLACE_WORDS[r.placeFelt]}` : ''}
               </li>
             ))}
         </ul>
@@ -287,12 +273,12 @@ function StructureSource({ f }: { f: StructureFinding }) {
         </Typography>
         <Typography sx={{ mt: 1 }}>
           Tolerance {f.tolerance.mean.toFixed(2)} SD (8 in 10 sure: {f.tolerance.low.toFixed(2)} to{' '}
-          {f.tolerance.high.toFixed(2)}); typical people {f.typical.mean.toFixed(2)} ±{' '}
-          {f.typical.sd.toFixed(2)}, both for the least tolerant member.
+          {f.tolerance.high.toFixed(2)}); typical people {f.typical.mean.toFixed(2)} ± {f.typical.sd.toFixed(2)}, both
+          for the least tolerant member.
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          Of 100 typical people {Math.round(f.shareBelow * 100)} have less. Called short only above 70 in 100:
-          here {inHundred(f.shortProbability)}.
+          Of 100 typical people {Math.round(f.shareBelow * 100)} have less. Called short only above 70 in 100: here{' '}
+          {inHundred(f.shortProbability)}.
         </Typography>
       </DialogContent>
     </>

@@ -39,15 +39,7 @@ function Bar({
         '&:focus-visible': { outline: '2px solid var(--act)' },
       }}
     >
-      <Box
-        sx={{
-          position: 'absolute',
-          top: 0,
-          bottom: 0,
-          bgcolor: 'var(--sea-0)',
-          ...span(mean - sd, mean + sd),
-        }}
-      />
+      <Box sx={{ position: 'absolute', top: 0, bottom: 0, bgcolor: 'var(--sea-0)', ...span(mean - sd, mean + sd) }} />
       <Box
         sx={{
           position: 'absolute',
@@ -96,9 +88,7 @@ export function ToleranceChart({
   const groups = [...new Set(structures.map((s) => s.structure))].filter(isMuscleGroup);
   return (
     <Box>
-      <Box
-        sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}
-      >
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}>
         <Box sx={{ textAlign: 'center' }}>◁ left</Box>
         <span />
         <Box sx={{ textAlign: 'center' }}>right ▷</Box>
@@ -110,13 +100,7 @@ export function ToleranceChart({
         return (
           <Box
             key={group}
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: '1fr 150px 1fr',
-              gap: 1,
-              alignItems: 'center',
-              mb: 0.75,
-            }}
+            sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', gap: 1, alignItems: 'center', mb: 0.75 }}
           >
             {left ? <Bar finding={left} side="left" onOpen={onOpen} /> : <span />}
             <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>
@@ -127,8 +111,8 @@ export function ToleranceChart({
         );
       })}
       <Typography variant="caption" component="p">
-        Further from the name is more length. Dot: this student, darker where fewer people have less; line: 8
-        in 10 sure; pale: two in three typical people.
+        Further from the name is more length. Dot: this student, darker where fewer people have less; line: 8 in 10
+        sure; pale: two in three typical people.
       </Typography>
     </Box>
   );

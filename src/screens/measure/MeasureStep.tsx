@@ -32,30 +32,26 @@ export function MeasureStep({
 }) {
   const screening = screen(student.cautions);
   const known = latest(readings);
-  const has = (p: Place) =>
-    known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
+  const has = (p: Place) => known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
   const order: Place[] = BATTERY.filter((t) => !testLock(screening, t.id)).flatMap((t) =>
     SIDES.toReversed().flatMap((side) => t.readouts.map((r) => ({ test: t.id, readout: r.id, side }))),
   );
   const [chosen, setChosen] = useState<Place | null>(null);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const here =
-    chosen && order.some((p) => p.test === chosen.test) ? chosen : (order.find((p) => !has(p)) ?? order[0]);
+  const here = chosen && order.some((p) => p.test === chosen.test) ? chosen : (order.find((p) => !has(p)) ?? order[0]);
 
   if (screening.stopped || !here)
     return (
       <EmptyChart title="No tests for now">
-        {screening.cautions.find((c) => c.tests === 'all')?.message ?? 'Every test is locked by a caution.'}{' '}
-        When it is cleared, take the caution off under Ask.
+        {screening.cautions.find((c) => c.tests === 'all')?.message ?? 'Every test is locked by a caution.'} When it is
+        cleared, take the caution off under Ask.
       </EmptyChart>
     );
   const test = testById(here.test);
   const readout = test?.readouts.find((r) => r.id === here.readout);
   if (!test || !readout) return null;
   const forward = (from: Place) => {
-    const i = order.findIndex(
-      (p) => p.test === from.test && p.readout === from.readout && p.side === from.side,
-    );
+    const i = order.findIndex((p) => p.test === from.test && p.readout === from.readout && p.side === from.side);
     const rest = [...order.slice(i + 1), ...order.slice(0, i)];
     setChosen(rest.find((p) => !has(p) && !skipped.includes(p.test)) ?? rest[0] ?? null);
   };
@@ -78,11 +74,7 @@ export function MeasureStep({
         </Typography>
         {positions.map((position) => (
           <Box key={position} sx={{ mb: 1.5 }}>
-            <Typography
-              variant="caption"
-              component="p"
-              sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}
-            >
+            <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>
               {position}
             </Typography>
             {BATTERY.filter((t) => t.position === position).map((t) => {

@@ -233,11 +233,7 @@ export function ReadingPanel({
               change({ typed: e.target.value });
             }}
             placeholder={String(Math.round(shown))}
-            inputProps={{
-              'aria-label': `${readout.name}, degrees`,
-              inputMode: 'decimal',
-              autoComplete: 'off',
-            }}
+            inputProps={{ 'aria-label': `${readout.name}, degrees`, inputMode: 'decimal', autoComplete: 'off' }}
             sx={{
               width: `${Math.max(2, draft.typed.length || 2) * 0.62 + 0.1}em`,
               fontSize: 56,
@@ -267,10 +263,7 @@ export function ReadingPanel({
             {count > 1 && (
               <Typography
                 variant="caption"
-                sx={{
-                  color: spread > WIDE ? 'var(--ink)' : undefined,
-                  fontWeight: spread > WIDE ? 700 : 400,
-                }}
+                sx={{ color: spread > WIDE ? 'var(--ink)' : undefined, fontWeight: spread > WIDE ? 700 : 400 }}
               >
                 spread {spread.toFixed(0)}°{spread > WIDE ? ', wide: measure once more' : ', fine'}
               </Typography>
@@ -284,14 +277,7 @@ export function ReadingPanel({
       {problem && (
         <Typography
           role="alert"
-          sx={{
-            color: 'var(--ink)',
-            bgcolor: 'var(--act-pale)',
-            borderRadius: 1,
-            p: 1,
-            mt: 1,
-            fontWeight: 600,
-          }}
+          sx={{ color: 'var(--ink)', bgcolor: 'var(--act-pale)', borderRadius: 1, p: 1, mt: 1, fontWeight: 600 }}
         >
           {problem}
         </Typography>
@@ -332,9 +318,7 @@ export function ReadingPanel({
             color={draft.placeFelt === s.place ? (s.action === 'stop' ? 'error' : 'primary') : 'default'}
             variant={draft.placeFelt === s.place ? 'filled' : 'outlined'}
             aria-pressed={draft.placeFelt === s.place}
-            onClick={() =>
-              change({ placeFelt: draft.placeFelt === s.place ? undefined : placeSchema.parse(s.place) })
-            }
+            onClick={() => change({ placeFelt: draft.placeFelt === s.place ? undefined : placeSchema.parse(s.place) })}
             sx={
               s.action === 'stop' && draft.placeFelt !== s.place
                 ? { color: 'var(--caution)', borderColor: 'var(--caution)' }
@@ -397,8 +381,9 @@ export function ReadingPanel({
         />
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        {test.care} What spoils it: {test.spoils.join(', ')}. Smallest change that counts:{' '}
-        {readout.detectable}° ({readout.detectableSource}).
+        {test.care} What spoils it: {test.spoils.join(', ')}. Smallest change that counts: {readout.detectable}° (
+        {readout.detectableSource}
+        ).
       </Typography>
     </Box>
   );

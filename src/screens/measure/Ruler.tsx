@@ -30,20 +30,8 @@ export function Ruler({
       aria-label={`Typical ${Math.round(band[0])} to ${Math.round(band[1])} degrees. ${marks.map((m) => `${m.label} ${Math.round(m.value)}`).join('. ')}.`}
     >
       <svg viewBox="-20 0 640 76" width="100%" style={{ display: 'block' }}>
-        <rect
-          x={at(band[0])}
-          width={Math.max(2, at(band[1]) - at(band[0]))}
-          y={22}
-          height={22}
-          fill="var(--sea-1)"
-        />
-        <text
-          x={(at(band[0]) + at(band[1])) / 2}
-          y={17}
-          textAnchor="middle"
-          fontSize="13.5"
-          fill="var(--ink-2)"
-        >
+        <rect x={at(band[0])} width={Math.max(2, at(band[1]) - at(band[0]))} y={22} height={22} fill="var(--sea-1)" />
+        <text x={(at(band[0]) + at(band[1])) / 2} y={17} textAnchor="middle" fontSize="13.5" fill="var(--ink-2)">
           {bandLabel}
         </text>
         <line x1={0} x2={600} y1={44} y2={44} stroke="var(--ink)" strokeWidth={1.4} />

@@ -35,14 +35,11 @@ export function PoseFigure({
     const real = (name: string) => name.replace('_worked', `_${worked}`).replace('_other', `_${other}`);
     const posture = postureFrom(anglesAt(found.rung, worked, depth));
     const props: SceneProp[] = (found.rung.supports ?? []).flatMap((s) =>
-      s.prop === 'block' || s.prop === 'bolster' || s.prop === 'blanket'
-        ? [{ kind: s.prop, at: real(s.under) }]
-        : [],
+      s.prop === 'block' || s.prop === 'bolster' || s.prop === 'blanket' ? [{ kind: s.prop, at: real(s.under) }] : [],
     );
     if (found.rung.props.includes('wall') && pose === 'shin-up-lunge')
       props.push({ kind: 'wall', at: `toe_${worked}` });
-    if (found.rung.props.includes('strap'))
-      props.push({ kind: 'strap', at: `ball_${worked}`, to: `wrist_${worked}` });
+    if (found.rung.props.includes('strap')) props.push({ kind: 'strap', at: `ball_${worked}`, to: `wrist_${worked}` });
     const tints = muscles
       ? [
           ...Object.entries(found.rung.load ?? {}).flatMap(([group, load]) =>

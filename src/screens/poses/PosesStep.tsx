@@ -87,8 +87,7 @@ export function PosesStep({
             />
           </Box>
           <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-            For:{' '}
-            {aims.map((a) => `${AIM_WORDS[a.kind].toLowerCase()} ${groupName(a.group)} ${a.side}`).join('; ')}
+            For: {aims.map((a) => `${AIM_WORDS[a.kind].toLowerCase()} ${groupName(a.group)} ${a.side}`).join('; ')}
           </Typography>
           <Box
             component="ol"
@@ -126,14 +125,7 @@ export function PosesStep({
                       '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: -2 },
                     }}
                   >
-                    <PoseFigure
-                      pose={p.pose}
-                      rung={p.rung}
-                      side={p.side}
-                      depth={p.depth}
-                      height={52}
-                      muscles={false}
-                    />
+                    <PoseFigure pose={p.pose} rung={p.rung} side={p.side} depth={p.depth} height={52} muscles={false} />
                     <Box sx={{ minWidth: 0 }}>
                       <div style={{ fontWeight: 600 }}>
                         {found?.shape.name} {SIDE_MARK[p.side]}
@@ -253,9 +245,7 @@ function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: I
                 {GROUP_WORDS[s.group].name} {SIDE_MARK[s.side]} {s.side}
               </span>
               <Box sx={{ height: 8, bgcolor: 'var(--sea-0)' }}>
-                <Box
-                  sx={{ height: 8, width: `${Math.min(100, s.stretch * 100)}%`, bgcolor: 'var(--sea-3)' }}
-                />
+                <Box sx={{ height: 8, width: `${Math.min(100, s.stretch * 100)}%`, bgcolor: 'var(--sea-3)' }} />
               </Box>
               <span className="num">{Math.round(s.stretch * 100)}</span>
             </Box>
@@ -283,8 +273,8 @@ function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: I
             </Box>
           ))}
           <Typography variant="caption" component="p">
-            Stretch: share of this student’s tolerance, computed; 80 is a comfortable hold. Work: declared
-            from the joint actions, our estimate.
+            Stretch: share of this student’s tolerance, computed; 80 is a comfortable hold. Work: declared from the
+            joint actions, our estimate.
           </Typography>
         </Box>
         <Box>
@@ -292,21 +282,18 @@ function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: I
           <Typography>
             {p.props.length === 0
               ? 'none'
-              : p.props
-                  .map((q) => (q.height_cm === null ? q.prop : `${q.prop} ${q.height_cm} cm high`))
-                  .join(', ')}
+              : p.props.map((q) => (q.height_cm === null ? q.prop : `${q.prop} ${q.height_cm} cm high`)).join(', ')}
           </Typography>
           <Typography variant="h3" sx={{ mt: 1 }}>
             Score {Math.round(p.score * 100)}
           </Typography>
           <Typography variant="caption" component="p">
             gives{' '}
-            {p.gives
-              .map((g) => `${groupName(g.aim.group)} ${g.aim.side} ${Math.round(g.worth * 100)}`)
-              .join(', ') || 'nothing aimed at'}
-            ; costs knee {Math.round(p.costs.knee * 100)}, low back {Math.round(p.costs.lowBack * 100)}, off
-            the aim {Math.round(p.costs.offAim * 100)}, left alone {Math.round(p.costs.leaveAlone * 100)}, out
-            of reach {Math.round(p.costs.beyond * 100)}.
+            {p.gives.map((g) => `${groupName(g.aim.group)} ${g.aim.side} ${Math.round(g.worth * 100)}`).join(', ') ||
+              'nothing aimed at'}
+            ; costs knee {Math.round(p.costs.knee * 100)}, low back {Math.round(p.costs.lowBack * 100)}, off the aim{' '}
+            {Math.round(p.costs.offAim * 100)}, left alone {Math.round(p.costs.leaveAlone * 100)}, out of reach{' '}
+            {Math.round(p.costs.beyond * 100)}.
           </Typography>
           <Typography sx={{ mt: 1 }}>
             {shape.cues.enter} {shape.cues.keep} {shape.cues.deepen}

@@ -30,8 +30,7 @@ import { useUndo } from '../shell/use-undo';
 import { PracticeRow } from './PracticeRow';
 import { SwapDialog } from './SwapDialog';
 
-const clock = (seconds: number) =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
+const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
 
 /** The ordered items: drag or Alt+arrows, longer and shorter, remove, swap; totals and doses follow. */
 export function PracticeEditor({
@@ -72,10 +71,7 @@ export function PracticeEditor({
     const fit = ranked.find((r) => r.pose === pose && r.rung === rung && r.side === side);
     if (!fit || at < 0) return;
     const twin = items[at];
-    const next = {
-      ...itemOf(fit, twin.phase, twin.holdSeconds, student.breathSeconds, twin.because, 0),
-      id: newId(),
-    };
+    const next = { ...itemOf(fit, twin.phase, twin.holdSeconds, student.breathSeconds, twin.because, 0), id: newId() };
     void save([...items.slice(0, at + 1), next, ...items.slice(at + 1)], 'The other side is added.');
   };
   return (
@@ -104,8 +100,8 @@ export function PracticeEditor({
                   item={item}
                   newPhase={i === 0 || items[i - 1].phase !== item.phase}
                   depth={
-                    ranked.find((r) => r.pose === item.pose && r.rung === item.rung && r.side === item.side)
-                      ?.depth ?? 0.5
+                    ranked.find((r) => r.pose === item.pose && r.rung === item.rung && r.side === item.side)?.depth ??
+                    0.5
                   }
                   onMove={(by) => void save(moveItem(items, i, i + by), 'Moved.')}
                   onLength={(by) =>
@@ -157,17 +153,14 @@ export function PracticeEditor({
             <Box key={`${d.aim.kind}${d.aim.group}${d.aim.side}`} sx={{ mb: 1.25 }}>
               <Box sx={{ display: 'flex', gap: 1, fontSize: 14 }}>
                 <Box sx={{ flex: 1 }}>
-                  {AIM_WORDS[d.aim.kind]}{' '}
-                  <span className="muscle">{id ? GROUP_WORDS[id].name : d.aim.group}</span>{' '}
+                  {AIM_WORDS[d.aim.kind]} <span className="muscle">{id ? GROUP_WORDS[id].name : d.aim.group}</span>{' '}
                   {SIDE_MARK[d.aim.side]} {d.aim.side}
                 </Box>
                 <span className="num">
                   {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)} min
                 </span>
               </Box>
-              <Box
-                sx={{ height: 8, bgcolor: d.aim.kind === 'strengthen' ? 'var(--land-0)' : 'var(--sea-0)' }}
-              >
+              <Box sx={{ height: 8, bgcolor: d.aim.kind === 'strengthen' ? 'var(--land-0)' : 'var(--sea-0)' }}>
                 <Box
                   sx={{
                     height: 8,
@@ -180,8 +173,8 @@ export function PracticeEditor({
           );
         })}
         <Typography variant="caption" component="p">
-          Minutes in which the aimed muscle is stretched or works usefully, counted by how useful. Wanted: its
-          share of the working time, at most 4 minutes (our default).
+          Minutes in which the aimed muscle is stretched or works usefully, counted by how useful. Wanted: its share of
+          the working time, at most 4 minutes (our default).
         </Typography>
         {forgotten.map((f) => (
           <Box
@@ -211,9 +204,7 @@ export function PracticeEditor({
                 pose: r.pose,
                 rung: r.rung,
                 side: r.side,
-                because: r.gives
-                  .filter((g) => g.worth > 0.25)
-                  .map((g) => `${g.aim.kind}:${g.aim.group}:${g.aim.side}`),
+                because: r.gives.filter((g) => g.worth > 0.25).map((g) => `${g.aim.kind}:${g.aim.group}:${g.aim.side}`),
               }),
               'Swapped.',
             );

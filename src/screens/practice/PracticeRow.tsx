@@ -31,9 +31,7 @@ const because = (key: string): string => {
 
 /** One item of a practice. Its handle drags by pointer and keyboard; Alt+arrows move it too. */
 export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove, onSwap }: PracticeRowProps) {
-  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
-    id: item.id,
-  });
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id: item.id });
   const found = rungOf(item.pose, item.rung);
   const name = `${found?.shape.name ?? item.pose}${item.side === 'both' ? '' : `, ${item.side}`}`;
   return (
@@ -88,14 +86,7 @@ export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove,
         >
           <DragIndicator fontSize="small" />
         </Box>
-        <PoseFigure
-          pose={item.pose}
-          rung={item.rung}
-          side={item.side}
-          depth={depth}
-          height={54}
-          muscles={false}
-        />
+        <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={depth} height={54} muscles={false} />
         <Box sx={{ minWidth: 0 }}>
           <Typography sx={{ fontWeight: 600 }}>
             {found?.shape.name} {item.side === 'both' ? '' : `${SIDE_MARK[item.side]} ${item.side}`}
@@ -134,12 +125,7 @@ export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove,
             <br />
             {item.holdSeconds} s
           </Box>
-          <Button
-            size="small"
-            sx={{ minWidth: 32 }}
-            aria-label={`${name} a breath longer`}
-            onClick={() => onLength(1)}
-          >
+          <Button size="small" sx={{ minWidth: 32 }} aria-label={`${name} a breath longer`} onClick={() => onLength(1)}>
             +
           </Button>
           <Button size="small" aria-label={`Swap ${name}`} onClick={onSwap}>

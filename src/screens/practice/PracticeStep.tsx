@@ -44,8 +44,7 @@ export function PracticeStep({
   if (screening.stopped)
     return (
       <EmptyChart title="No practice for now">
-        {screening.cautions.find((c) => c.tests === 'all')?.message} When it is cleared, take the caution off
-        under Ask.
+        {screening.cautions.find((c) => c.tests === 'all')?.message} When it is cleared, take the caution off under Ask.
       </EmptyChart>
     );
   if (!aims || aims.length === 0)
@@ -70,10 +69,7 @@ export function PracticeStep({
     setProblem(null);
     if (!ranking.value) return;
     const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
-    const built = buildPractice(ranking.value, plain, {
-      minutes: wanted,
-      breathSeconds: student.breathSeconds,
-    });
+    const built = buildPractice(ranking.value, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
     const time = now();
     const practice: Practice = {
       id: newId(),
@@ -133,8 +129,8 @@ export function PracticeStep({
       </Box>
       {!open && (
         <Typography color="text.secondary">
-          Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and
-          leaves time for rest.
+          Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves
+          time for rest.
         </Typography>
       )}
       {open && ranking.value && (

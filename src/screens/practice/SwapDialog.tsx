@@ -49,14 +49,7 @@ export function SwapDialog({
                 py: 0.5,
               }}
             >
-              <PoseFigure
-                pose={r.pose}
-                rung={r.rung}
-                side={r.side}
-                depth={r.depth}
-                height={56}
-                muscles={false}
-              />
+              <PoseFigure pose={r.pose} rung={r.rung} side={r.side} depth={r.depth} height={56} muscles={false} />
               <span>
                 {found?.shape.name} {SIDE_MARK[r.side]} {r.side === 'both' ? '' : r.side}
                 <br />

@@ -17,8 +17,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 
-const minutes = (seconds: number) =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
+const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
 
 /** The log of taught practices and every reading ever kept. */
 export function ProgressStep({
@@ -35,8 +34,7 @@ export function ProgressStep({
   if (readings.length === 0 && logs.length === 0)
     return (
       <EmptyChart title="Nothing written down yet">
-        What you measure and teach is kept here, newest first: practices with what was felt, and every
-        reading.
+        What you measure and teach is kept here, newest first: practices with what was felt, and every reading.
       </EmptyChart>
     );
   const sorted = [...readings].sort((a, b) => (a.takenAt < b.takenAt ? 1 : -1));
@@ -55,13 +53,7 @@ export function ProgressStep({
           <Box
             key={log.id}
             component="article"
-            sx={{
-              border: '1px solid var(--line)',
-              borderRadius: 1.5,
-              bgcolor: 'var(--surface)',
-              p: 2,
-              my: 1.5,
-            }}
+            sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, my: 1.5 }}
           >
             <Typography sx={{ fontWeight: 700 }}>
               {log.title} · {format(new Date(log.startedAt), 'd MMM yyyy, HH:mm')}
@@ -84,9 +76,7 @@ export function ProgressStep({
               defaultValue={log.note}
               sx={{ mt: 1 }}
               onBlur={(e) =>
-                void (
-                  e.target.value !== log.note && db.logs.put({ ...log, note: e.target.value.slice(0, 4000) })
-                )
+                void (e.target.value !== log.note && db.logs.put({ ...log, note: e.target.value.slice(0, 4000) }))
               }
             />
           </Box>
@@ -100,13 +90,7 @@ export function ProgressStep({
           sx={{
             width: '100%',
             borderCollapse: 'collapse',
-            '& td, & th': {
-              textAlign: 'left',
-              borderBottom: '1px solid var(--line)',
-              py: 0.75,
-              pr: 2,
-              fontSize: 14,
-            },
+            '& td, & th': { textAlign: 'left', borderBottom: '1px solid var(--line)', py: 0.75, pr: 2, fontSize: 14 },
           }}
         >
           <thead>
@@ -124,8 +108,7 @@ export function ProgressStep({
               <tr key={r.id}>
                 <td className="num">{format(new Date(r.takenAt), 'd MMM yyyy')}</td>
                 <td>
-                  {testById(r.test)?.name ?? r.test},{' '}
-                  {readoutOf(r.test, r.readout)?.name.toLowerCase() ?? r.readout}
+                  {testById(r.test)?.name ?? r.test}, {readoutOf(r.test, r.readout)?.name.toLowerCase() ?? r.readout}
                 </td>
                 <td>
                   {SIDE_MARK[r.side]} {r.side}
@@ -142,9 +125,7 @@ export function ProgressStep({
                   <Button
                     size="small"
                     aria-label={`Remove reading ${testById(r.test)?.name ?? r.test} ${r.side}`}
-                    onClick={() =>
-                      void removeReadings(db, [r.id]).then((c) => undo('The reading is removed.', c))
-                    }
+                    onClick={() => void removeReadings(db, [r.id]).then((c) => undo('The reading is removed.', c))}
                   >
                     Remove
                   </Button>

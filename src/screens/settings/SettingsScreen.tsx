@@ -50,8 +50,8 @@ export function SettingsScreen() {
         Files
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        One file holds everything of this studio: students, readings, practices and logs. Bringing a file in
-        replaces what has the same name inside and keeps the rest; a broken file changes nothing.
+        One file holds everything of this studio: students, readings, practices and logs. Bringing a file in replaces
+        what has the same name inside and keeps the rest; a broken file changes nothing.
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>
@@ -100,10 +100,9 @@ export function SettingsScreen() {
         Where the numbers come from
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        Muscle paths are recalled from published lower-limb models; norms carry their source beside each
-        reading; everything called a rule of thumb is ours. The model has not been tested on people. Kolpos
-        never diagnoses: pain, pinching, tingling or numbness ends a test, and a licensed clinician decides
-        what comes next.
+        Muscle paths are recalled from published lower-limb models; norms carry their source beside each reading;
+        everything called a rule of thumb is ours. The model has not been tested on people. Kolpos never diagnoses:
+        pain, pinching, tingling or numbness ends a test, and a licensed clinician decides what comes next.
       </Typography>
       {name === 'studio' && <Button href="/demo">Look round the demo studio</Button>}
     </Box>

@@ -3,15 +3,7 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 
 /** An empty screen says what it is for and offers the next step. */
-export function EmptyChart({
-  title,
-  children,
-  action,
-}: {
-  title: string;
-  children: ReactNode;
-  action?: ReactNode;
-}) {
+export function EmptyChart({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
   return (
     <Box
       sx={{

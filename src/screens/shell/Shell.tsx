@@ -121,10 +121,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <Dialog open={help} onClose={() => setHelp(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>
-          <Box
-            component="dl"
-            sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, columnGap: 3, m: 0 }}
-          >
+          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, columnGap: 3, m: 0 }}>
             {KEYS.map(([k, what]) => (
               <Box key={k} sx={{ display: 'contents' }}>
                 <Typography component="dt" sx={{ fontWeight: 700 }}>

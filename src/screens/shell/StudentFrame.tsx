@@ -41,12 +41,7 @@ export function StudentFrame({
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {
       const t = e.target;
-      if (
-        (t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName)) ||
-        e.ctrlKey ||
-        e.metaKey ||
-        e.altKey
-      )
+      if ((t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName)) || e.ctrlKey || e.metaKey || e.altKey)
         return;
       const to = STEPS[Number(e.key) - 1];
       if (to) router.push(`${base}/student?id=${student.id}&step=${to}`);
@@ -149,13 +144,7 @@ export function StudentFrame({
                     {LABELS[s]}
                     <Box
                       component="span"
-                      sx={{
-                        position: 'absolute',
-                        width: 1,
-                        height: 1,
-                        overflow: 'hidden',
-                        clipPath: 'inset(50%)',
-                      }}
+                      sx={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' }}
                     >
                       {done[s] ? ', has entries' : ', empty'}
                     </Box>

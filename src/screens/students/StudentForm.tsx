@@ -119,9 +119,7 @@ export function StudentForm({
       error={Boolean(errors[name])}
       helperText={errors[name]?.message ?? help}
       fullWidth
-      slotProps={{
-        htmlInput: { inputMode: ['name', 'aim'].includes(name) ? 'text' : 'decimal', autoComplete: 'off' },
-      }}
+      slotProps={{ htmlInput: { inputMode: ['name', 'aim'].includes(name) ? 'text' : 'decimal', autoComplete: 'off' } }}
     />
   );
 
@@ -130,12 +128,7 @@ export function StudentForm({
       component="form"
       noValidate
       onSubmit={(e) => void handleSubmit(submit)(e)}
-      sx={{
-        display: 'grid',
-        gap: 2,
-        gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' },
-        maxWidth: 900,
-      }}
+      sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, maxWidth: 900 }}
     >
       <Box sx={{ gridColumn: '1 / -1' }}>{text('name', 'Name')}</Box>
       {text('height_cm', 'Height, cm')}

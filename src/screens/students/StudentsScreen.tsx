@@ -56,15 +56,12 @@ export function StudentsScreen() {
           </Button>
         }
       >
-        Here you keep the people you work with. Everything stays in this browser and in the files you take
-        out.
+        Here you keep the people you work with. Everything stays in this browser and in the files you take out.
       </EmptyChart>
     );
   const archive = async (s: Student, to: boolean) =>
     undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await saveStudent(db, { ...s, archived: to }));
-  const shown = students.filter(
-    (s) => s.archived === archived && s.name.toLowerCase().includes(search.toLowerCase()),
-  );
+  const shown = students.filter((s) => s.archived === archived && s.name.toLowerCase().includes(search.toLowerCase()));
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}>
@@ -81,22 +78,14 @@ export function StudentsScreen() {
         </Button>
       </Box>
       {shown.length === 0 && (
-        <Typography color="text.secondary">
-          Nobody by that name{archived ? ' in the archive' : ''}.
-        </Typography>
+        <Typography color="text.secondary">Nobody by that name{archived ? ' in the archive' : ''}.</Typography>
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
         {shown.map((s) => (
           <Box
             component="li"
             key={s.id}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 2,
-              borderBottom: '1px solid var(--line)',
-              py: 1.25,
-            }}
+            sx={{ display: 'flex', alignItems: 'center', gap: 2, borderBottom: '1px solid var(--line)', py: 1.25 }}
           >
             <Box sx={{ flex: 1, minWidth: 0 }}>
               <Box
@@ -110,9 +99,7 @@ export function StudentsScreen() {
                 {s.aim || 'no aim written down'}
               </Typography>
             </Box>
-            {s.cautions.length > 0 && (
-              <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>
-            )}
+            {s.cautions.length > 0 && <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>}
             <Button
               size="small"
               component={Link}

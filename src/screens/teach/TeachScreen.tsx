@@ -22,8 +22,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { usePlayer } from './use-player';
 
-const clock = (seconds: number) =>
-  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 const FELT = [
   'back-thigh',
   'front-thigh',
@@ -138,20 +137,12 @@ export function TeachScreen() {
   if (state.stage === 'finished' || !item)
     return (
       <Box
-        sx={{
-          minHeight: '100vh',
-          p: 5,
-          display: 'flex',
-          flexDirection: 'column',
-          gap: 3,
-          maxWidth: 900,
-          mx: 'auto',
-        }}
+        sx={{ minHeight: '100vh', p: 5, display: 'flex', flexDirection: 'column', gap: 3, maxWidth: 900, mx: 'auto' }}
       >
         <Typography sx={{ fontSize: 40, fontWeight: 700 }}>The practice is done.</Typography>
         <Typography sx={{ fontSize: 20 }}>
-          {state.results.filter((r) => !r.skipped).length} of {state.items.length} items taught. Everything is
-          written down when you keep it.
+          {state.results.filter((r) => !r.skipped).length} of {state.items.length} items taught. Everything is written
+          down when you keep it.
         </Typography>
         {feltPanel}
         <Box sx={{ display: 'flex', gap: 2 }}>
@@ -217,8 +208,7 @@ export function TeachScreen() {
             {found?.shape.name}
           </Typography>
           <Typography sx={{ fontSize: 26, mt: 0.5 }}>
-            {item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`} ·{' '}
-            {found?.rung.name}
+            {item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`} · {found?.rung.name}
           </Typography>
           <Typography
             role="timer"

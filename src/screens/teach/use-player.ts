@@ -60,10 +60,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
   useEffect(() => {
     if (!state || !id) return;
     const untouched =
-      !state.running &&
-      state.index === 0 &&
-      state.results.length === 0 &&
-      state.left === state.items[0]?.holdSeconds;
+      !state.running && state.index === 0 && state.results.length === 0 && state.left === state.items[0]?.holdSeconds;
     const mark = `${state.index}/${state.stage}/${Math.ceil(state.left)}/${String(state.running)}/${JSON.stringify(state.results)}`;
     if (untouched || mark === saved.current) return;
     saved.current = mark;

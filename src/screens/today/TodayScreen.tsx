@@ -19,13 +19,7 @@ export function TodayScreen() {
       db.readings.toArray(),
       db.memos.get('taken-out'),
     ]);
-    return {
-      students: students.filter((s) => !s.archived),
-      players,
-      practices,
-      readings,
-      takenOut: memo?.value,
-    };
+    return { students: students.filter((s) => !s.archived), players, practices, readings, takenOut: memo?.value };
   }, [db]);
   if (!data) return null;
   if (data.students.length === 0 && name === 'studio')
@@ -44,19 +38,17 @@ export function TodayScreen() {
         }
       >
         <p>
-          Test a student’s hips, see what limits them and how sure that is, choose poses that reach it in her,
-          and teach a practice that fits the minutes.
+          Test a student’s hips, see what limits them and how sure that is, choose poses that reach it in her, and teach
+          a practice that fits the minutes.
         </p>
         <p>
-          Everything stays in this browser. Kolpos supports your judgement and does not diagnose; where a
-          caution stands, a licensed clinician decides.
+          Everything stays in this browser. Kolpos supports your judgement and does not diagnose; where a caution
+          stands, a licensed clinician decides.
         </p>
       </EmptyChart>
     );
   const lastOf = (id: string) =>
-    data.readings
-      .filter((r) => r.student === id)
-      .reduce<string>((t, r) => (r.takenAt > t ? r.takenAt : t), '');
+    data.readings.filter((r) => r.student === id).reduce<string>((t, r) => (r.takenAt > t ? r.takenAt : t), '');
   const sorted = [...data.students].sort((a, b) => (lastOf(b.id) < lastOf(a.id) ? -1 : 1));
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
@@ -110,9 +102,7 @@ export function TodayScreen() {
               <Box sx={{ flex: '1 1 240px' }}>
                 <Typography sx={{ fontWeight: 700 }}>{s.name}</Typography>
                 <Typography variant="caption">
-                  {last
-                    ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}`
-                    : 'not measured yet'}
+                  {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
                 </Typography>
               </Box>
               {(['measure', 'findings', 'poses', 'practice'] as const).map((step) => (

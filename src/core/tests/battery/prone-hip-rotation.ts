@@ -1,11 +1,7 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
 
-const simoneau = {
-  group: 'college age, active range',
-  source: 'Simoneau 1998',
-  confidence: 'published' as const,
-};
+const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
 
 export const proneHipRotation: TestDefinition = {
   id: 'prone-hip-rotation',

@@ -8,7 +8,7 @@ import {
   LATENT,
   placeGiven,
   Random,
-  StopTable,
+  stopTableFor,
   tolerancesFrom,
 } from '@/core/limits';
 import { PLACES, type SexForNorms } from '@/core/people/student';
@@ -83,7 +83,7 @@ export function readAll(
           unit: 'deg',
           takenAt: options.takenAt,
         };
-        const table = new StopTable(readout, contextOf(blank, out), normFor(readout, who.sex), model);
+        const table = stopTableFor(readout, contextOf(blank, out), normFor(readout, who.sex), model);
         const bias = Math.hypot(ERROR.model, readout.pelvisShares ? ERROR.tiltUnread : 0) * random.normal();
         const end = table.stop(weights, 0, shares).end + bias;
         const values = Array.from({ length: trials }, () =>

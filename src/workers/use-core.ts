@@ -82,7 +82,7 @@ export function useRanking(
           student.height_cm,
           student.cautions,
           aims.map((a) => [a.kind, a.group, a.side, a.weight]),
-          Array.from(inference.posterior.mean.slice(0, 8)),
+          Array.from(inference.posterior.mean),
         ])
       : null;
   return useAnswer(key, () =>

@@ -1,4 +1,4 @@
-import type { Draws } from './slice-sampler';
+import type { Draws } from './hamiltonian-sampler';
 import { DIMENSIONS } from './prior';
 
 /**

@@ -79,9 +79,8 @@ export function approximate(terms: readonly Term[]): Gaussian {
           for (let t = 0; t < m; t++) covariance[i * N + j] -= columns[t * N + i] * columns[t * N + j];
     }
   }
-  // Wider than the approximation: the sampler may shrink into it but cannot see beyond it.
   const factor = cholesky(
-    covariance.map((v, i) => v * 1.7 + (i % (N + 1) === 0 ? 1e-6 : 0)),
+    covariance.map((v, i) => v + (i % (N + 1) === 0 ? 1e-6 : 0)),
     N,
   );
   return { mean, factor };

@@ -7,7 +7,7 @@ import { approximate } from './gaussian-approximation';
 import { Likelihood, termsOf } from './likelihood';
 import { nextTests } from './next-test';
 import { COUNT, DIMENSIONS } from './prior';
-import { sample, type Draws } from './slice-sampler';
+import { sample, type Draws } from './hamiltonian-sampler';
 import { drawCount, summariseMovements, summariseStructures } from './summarise';
 
 export const MODEL_VERSION = 'kolpos-limits 1';
@@ -47,12 +47,12 @@ export function infer(
   const likelihood = new Likelihood(terms);
   const near = approximate(terms);
   let draws: Draws, quality: { rhat: number; effective: number };
-  let thin = 2;
+  let perChain = 300;
   do {
-    draws = sample(likelihood, near, { seed, chains: 4, burn: 60, perChain: 300, thin }, options.onProgress);
+    draws = sample(likelihood, near, { seed, chains: 4, warm: 60, perChain }, options.onProgress);
     quality = worstConvergence(draws);
-    thin *= 2;
-  } while (quality.rhat > TARGET_RHAT && thin <= 8);
+    perChain *= 2;
+  } while (quality.rhat > TARGET_RHAT && perChain <= 1200);
   const findings: Findings = {
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },

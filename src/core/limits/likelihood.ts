@@ -5,7 +5,7 @@ import { readoutOf } from '@/core/tests/battery';
 import { meanOf, type Reading } from '@/core/tests/reading';
 import { endFeelGiven, placeGiven } from './evidence';
 import { COUNT, DIMENSIONS } from './prior';
-import { KAPPA, StopTable } from './stop-table';
+import { KAPPA, stopTableFor, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
@@ -58,7 +58,7 @@ export function termsOf(readings: readonly Reading[], sex: SexForNorms, model: S
   return readings.flatMap((reading) => {
     const readout = readoutOf(reading.test, reading.readout);
     if (!readout) return [];
-    const table = new StopTable(readout, contextOf(reading, readings), normFor(readout, sex), model);
+    const table = stopTableFor(readout, contextOf(reading, readings), normFor(readout, sex), model);
     const early = reading.pain === true || (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel));
     return [
       {
@@ -80,25 +80,77 @@ export function termsOf(readings: readonly Reading[], sex: SexForNorms, model: S
 export class Likelihood {
   private readonly weights = new Float64Array(DIMENSIONS);
   private readonly shares = new Float64Array(COUNT);
+  private readonly slopes = new Float64Array(COUNT);
 
   constructor(readonly terms: readonly Term[]) {}
 
   at(x: Float64Array): number {
-    for (let i = 0; i < DIMENSIONS; i++) this.weights[i] = Math.exp(-KAPPA * x[i]);
+    this.weigh(x);
     let sum = 0;
     for (const term of this.terms) {
       const { end } = term.table.stop(this.weights, term.offset, this.shares);
       const beyond = beyondReading(term, end);
-      sum += term.atLeast
-        ? // Logistic stand-in for the t distribution's tail; within 0.02 of it for five degrees of freedom.
-          -Math.log1p(Math.exp(-1.6 * beyond))
-        : -((ERROR.degrees + 1) / 2) * Math.log(1 + (beyond * beyond) / ERROR.degrees);
+      sum += term.atLeast ? logisticTail(beyond) : logT(beyond);
       if (term.place) sum += Math.log(weighted(this.shares, term.place, term.table.active));
       if (term.endFeel) sum += Math.log(weighted(this.shares, term.endFeel, term.table.active));
     }
     return sum;
   }
+
+  /** The same, adding its gradient to `gradient` (length DIMENSIONS). */
+  withGradient(x: Float64Array, gradient: Float64Array): number {
+    const { shares, slopes } = this;
+    this.weigh(x);
+    let sum = 0;
+    for (const term of this.terms) {
+      const { table, offset } = term;
+      const { end, gain } = table.stop(this.weights, offset, shares, slopes);
+      const beyond = beyondReading(term, end);
+      const direction = (table.readout.better === 'higher' ? 1 : -1) / term.scale;
+      let byEnd: number; // d ln likelihood / d end of the movement
+      if (term.atLeast) {
+        sum += logisticTail(beyond);
+        byEnd = direction * (1.6 / (1 + Math.exp(1.6 * beyond)));
+      } else {
+        sum += logT(beyond);
+        byEnd = (-direction * (ERROR.degrees + 1) * beyond) / (ERROR.degrees + beyond * beyond);
+      }
+      if (term.place) sum += this.feltGradient(term, term.place, gain, gradient);
+      if (term.endFeel) sum += this.feltGradient(term, term.endFeel, gain, gradient);
+      for (let k = 0; k < table.active.length; k++) {
+        const g = table.active[k];
+        gradient[offset + g] += byEnd * gain * shares[g];
+      }
+    }
+    return sum;
+  }
+
+  /** Logarithm of Σ share·chance and its gradient: shares change with x directly and through the end of the movement. */
+  private feltGradient(term: Term, chances: Float64Array, gain: number, gradient: Float64Array): number {
+    const { shares, slopes } = this;
+    const { active } = term.table;
+    const total = weighted(shares, chances, active);
+    let moved = 0;
+    for (let k = 0; k < active.length; k++) {
+      const g = active[k];
+      moved += shares[g] * (chances[g] / total - 1) * slopes[g];
+    }
+    for (let k = 0; k < active.length; k++) {
+      const g = active[k];
+      gradient[term.offset + g] += shares[g] * (KAPPA * (1 - chances[g] / total) + gain * moved);
+    }
+    return Math.log(total);
+  }
+
+  private weigh(x: Float64Array): void {
+    for (let i = 0; i < DIMENSIONS; i++) this.weights[i] = Math.exp(-KAPPA * x[i]);
+  }
 }
+
+/** Student's t without its constant; `r` in scales of error. */
+const logT = (r: number): number => -((ERROR.degrees + 1) / 2) * Math.log(1 + (r * r) / ERROR.degrees);
+/** Logistic stand-in for the t distribution's upper tail; within 0.02 of it for five degrees of freedom. */
+const logisticTail = (r: number): number => -Math.log1p(Math.exp(-1.6 * r));
 
 /** Scales of error by which the model lets the movement go further than was read. */
 export const beyondReading = (term: Term, end: number): number =>

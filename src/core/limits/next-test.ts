@@ -8,8 +8,8 @@ import type { NextTest } from './findings';
 import { COUNT, DIMENSIONS } from './prior';
 import { Random } from './random';
 import { drawCount, limitersPerDraw, tableOf } from './summarise';
-import type { Draws } from './slice-sampler';
-import { KAPPA, StopTable } from './stop-table';
+import type { Draws } from './hamiltonian-sampler';
+import { KAPPA, stopTableFor } from './stop-table';
 
 const VALUE_BINS = 4;
 
@@ -85,7 +85,7 @@ function simulate(
   model: StrandModel,
   random: Random,
 ): Uint16Array {
-  const table = new StopTable(readout, {}, normFor(readout, sex), model);
+  const table = stopTableFor(readout, {}, normFor(readout, sex), model);
   const n = drawCount(draws);
   const offset = side === 'left' ? 0 : COUNT;
   const scale = errorScale(readout, { trials: [0, 0] });

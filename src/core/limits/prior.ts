@@ -56,3 +56,17 @@ export function priorQuadratic(x: Float64Array): number {
   }
   return differences / OWN ** 2 + squares / ALPHA - (BETA / (ALPHA * (ALPHA + COUNT * BETA))) * total * total;
 }
+
+/** Gradient of `priorQuadratic`, written into `out` (length DIMENSIONS). */
+export function priorGradient(x: Float64Array, out: Float64Array): Float64Array {
+  let total = 0;
+  for (let g = 0; g < COUNT; g++) total += (x[g] + x[COUNT + g]) * Math.SQRT1_2;
+  const pull = 2 * (BETA / (ALPHA * (ALPHA + COUNT * BETA))) * total;
+  for (let g = 0; g < COUNT; g++) {
+    const difference = (x[g] - x[COUNT + g]) / OWN ** 2;
+    const sum = ((2 * (x[g] + x[COUNT + g]) * Math.SQRT1_2) / ALPHA - pull) * Math.SQRT1_2;
+    out[g] = sum + difference;
+    out[COUNT + g] = sum - difference;
+  }
+  return out;
+}

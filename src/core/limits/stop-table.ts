@@ -80,9 +80,15 @@ export class StopTable {
 
   /**
    * End of the movement (degrees), its gain dEnd/dx = gain × share, and the elements' shares in the stop (summing to
-   * 1). Only `shares[active]` are written. The object returned is reused by the next call.
+   * 1). Only `shares[active]` are written, and `slopes[active]`, d ln E / d end per degree, where asked for. The object
+   * returned is reused by the next call.
    */
-  stop(weights: Float64Array, offset: number, shares: Float64Array): { end: number; gain: number } {
+  stop(
+    weights: Float64Array,
+    offset: number,
+    shares: Float64Array,
+    slopes?: Float64Array,
+  ): { end: number; gain: number } {
     const position = this.position(weights, offset);
     const n = this.active.length,
       w = this.compact;
@@ -94,7 +100,13 @@ export class StopTable {
       const here = this.effect[row + k];
       sum += this.mixed[k] = (here + (this.effect[row + n + k] - here) * t) * w[k];
     }
-    for (let k = 0; k < n; k++) shares[this.active[k]] = this.mixed[k] / sum;
+    for (let k = 0; k < n; k++) {
+      const g = this.active[k];
+      shares[g] = this.mixed[k] / sum;
+      if (slopes)
+        slopes[g] =
+          ((this.effect[row + n + k] - this.effect[row + k]) * w[k]) / (this.step * Math.max(1e-300, this.mixed[k]));
+    }
     this.result.end = this.from + this.step * position;
     // d ln S / dθ by the grid, d ln S / dx_g = −κ share_g: implicit differentiation.
     const inside = position > 0 && position < this.size - 1;
@@ -103,25 +115,43 @@ export class StopTable {
   }
   private readonly result = { end: 0, gain: 0 };
 
-  /** Place on the grid where the sum crosses the threshold: bisection, then linear in the logarithm. */
+  /**
+   * Place on the grid where the sum crosses the threshold, linear in the logarithm between grid points. The sum only
+   * grows along the grid, so the search may begin where the last one ended; a sampler moves little between calls.
+   */
   private position(weights: Float64Array, offset: number): number {
-    const { active, effect, compact: w, threshold } = this;
-    const n = active.length;
-    for (let k = 0; k < n; k++) w[k] = weights[offset + active[k]];
-    let low = 0,
-      high = this.size - 1,
-      below = 1e-300,
-      above = 1e-300;
-    for (let k = 0; k < n; k++) {
-      below += effect[k] * w[k];
-      above += effect[high * n + k] * w[k];
+    const { active, compact: w, threshold } = this;
+    for (let k = 0; k < active.length; k++) w[k] = weights[offset + active[k]];
+    const last = this.size - 1;
+    let low = this.hint,
+      high = low + 1,
+      below = this.sumAt(low),
+      above = below,
+      stride = 1;
+    if (below < threshold) {
+      for (;;) {
+        above = this.sumAt(high);
+        if (above >= threshold) break;
+        if (high === last) return last;
+        low = high;
+        below = above;
+        high = Math.min(last, high + (stride *= 2));
+      }
+    } else {
+      high = low;
+      for (;;) {
+        if (high === 0) return 0;
+        low = Math.max(0, high - stride);
+        below = this.sumAt(low);
+        if (below < threshold) break;
+        high = low;
+        above = below;
+        stride *= 2;
+      }
     }
-    if (below >= threshold) return 0;
-    if (above <= threshold) return high;
     while (high - low > 1) {
       const middle = (low + high) >> 1;
-      let sum = 1e-300;
-      for (let k = 0, at = middle * n; k < n; k++, at++) sum += effect[at] * w[k];
+      const sum = this.sumAt(middle);
       if (sum < threshold) {
         low = middle;
         below = sum;
@@ -130,9 +160,19 @@ export class StopTable {
         above = sum;
       }
     }
+    this.hint = low;
     this.below = below;
     this.above = above;
     return low + Math.log(threshold / below) / Math.log(above / below);
+  }
+  private hint = 0;
+
+  private sumAt(i: number): number {
+    const { effect, compact: w } = this;
+    const n = this.active.length;
+    let sum = 1e-300;
+    for (let k = 0, at = i * n; k < n; k++, at++) sum += effect[at] * w[k];
+    return sum;
   }
   private below = 1;
   private above = 1;
@@ -164,4 +204,25 @@ export class StopTable {
       else high = middle;
     }
   }
+}
+
+const KEPT = 48;
+const kept = new WeakMap<Readout, Map<string, StopTable>>();
+
+/** The stop table of a read-out, made once for the same context and norm: fitting its threshold is the dear part. */
+export function stopTableFor(
+  readout: Readout,
+  context: Context,
+  norm: { mean: number; sd: number },
+  model: StrandModel,
+): StopTable {
+  let own = kept.get(readout);
+  if (!own) kept.set(readout, (own = new Map()));
+  const key = `${norm.mean}/${norm.sd}/${JSON.stringify(Object.entries(context).sort(([a], [b]) => (a < b ? -1 : 1)))}`;
+  let table = own.get(key);
+  if (!table) {
+    if (own.size >= KEPT) own.clear();
+    own.set(key, (table = new StopTable(readout, context, norm, model)));
+  }
+  return table;
 }

@@ -7,8 +7,8 @@ import type { Estimate, Limiter, MovementFinding, StructureFinding } from './fin
 import type { Term } from './likelihood';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
-import type { Draws } from './slice-sampler';
-import { KAPPA, StopTable } from './stop-table';
+import type { Draws } from './hamiltonian-sampler';
+import { KAPPA, stopTableFor, type StopTable } from './stop-table';
 
 /** Spread added to reported intervals, SD: without it they cover less than they say (trial of the inference). */
 const NUGGET = 0.3;
@@ -130,7 +130,7 @@ export function tableOf(movement: Movement, side: Side, terms: readonly Term[], 
   if (own) return own.table;
   const readout = readoutOf(main.test, main.readout);
   if (!readout) throw new Error(`movement "${movement}" names an unknown test`);
-  return new StopTable(readout, {}, normFor(readout, sex), model);
+  return stopTableFor(readout, {}, normFor(readout, sex), model);
 }
 
 /** What stops each movement that any reading of that side speaks about. */

@@ -55,7 +55,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
     'poses',
     async (p) => {
       await p.goto(`${address}/demo/student?id=demo-osk&step=poses`);
-      await p.getByText('What it reaches in her').waitFor({ timeout: 60000 });
+      await p.getByText('What it reaches here').waitFor({ timeout: 60000 });
     },
   ],
   [

@@ -9,6 +9,7 @@ import {
   type Side,
   type Vec3,
 } from '@/core/body';
+import { bodyShape, type Ball } from './flesh';
 import { conePath, polygonPath, projector, ribbonPath, type Flat, type View } from './projection';
 
 /** A muscle to be shown: a structure on a side with its tint. */
@@ -49,56 +50,6 @@ export interface Drawing {
   points: Record<string, Flat>;
 }
 
-type Cone = readonly [string, number, string, number];
-
-const legCones = (s: Side): Cone[] => [
-  [`hip_${s}`, 0.088, `thigh_${s}`, 0.08],
-  [`buttock_${s}`, 0.086, `thigh_${s}`, 0.07],
-  [`thigh_${s}`, 0.08, `knee_${s}`, 0.052],
-  [`knee_${s}`, 0.05, `calf_${s}`, 0.054],
-  [`calf_${s}`, 0.054, `ankle_${s}`, 0.032],
-  [`ankle_${s}`, 0.034, `heel_${s}`, 0.03],
-  [`ankle_${s}`, 0.034, `ball_${s}`, 0.024],
-  [`heel_${s}`, 0.03, `ball_${s}`, 0.023],
-  [`ball_${s}`, 0.023, `toe_${s}`, 0.014],
-];
-const armCones = (s: Side): Cone[] => [
-  [`shoulder_${s}`, 0.054, `elbow_${s}`, 0.036],
-  [`elbow_${s}`, 0.036, `wrist_${s}`, 0.024],
-  [`wrist_${s}`, 0.024, `hand_${s}`, 0.016],
-];
-const TRUNK: Cone[] = [
-  ...(['left', 'right'] as const).flatMap((s): Cone[] => [
-    [`hip_${s}`, 0.086, `waist_${s}`, 0.066],
-    [`buttock_${s}`, 0.084, `waist_${s}`, 0.05],
-    [`waist_${s}`, 0.066, `rib_${s}`, 0.08],
-    [`rib_${s}`, 0.08, `collar_${s}`, 0.062],
-    [`collar_${s}`, 0.05, `shoulder_${s}`, 0.054],
-    [`rib_${s}`, 0.07, `shoulder_${s}`, 0.045],
-  ]),
-  ['waist', 0.072, 'thorax', 0.084],
-  ['thorax', 0.086, 'chest', 0.088],
-  ['chest', 0.088, 'neck', 0.05],
-  ['back', 0.055, 'neck', 0.045],
-  ['lumbosacral', 0.07, 'waist', 0.07],
-  ['sacrum', 0.05, 'waist', 0.05],
-  ['pubis', 0.05, 'waist', 0.065],
-  ['hip_left', 0.086, 'hip_right', 0.086],
-  ['waist_left', 0.066, 'waist_right', 0.066],
-  ['rib_left', 0.078, 'rib_right', 0.078],
-  ['neck', 0.048, 'head', 0.046],
-];
-const HEAD: Cone[] = [
-  ['head', 0.088, 'crown', 0.08],
-  ['head', 0.076, 'jaw', 0.036],
-];
-/** Panels that close the gaps between the cones of the trunk. */
-const PANELS: readonly (readonly string[])[] = [
-  ['hip_left', 'hip_right', 'waist_right', 'waist_left'],
-  ['waist_left', 'waist_right', 'rib_right', 'rib_left'],
-  ['rib_left', 'rib_right', 'shoulder_right', 'shoulder_left'],
-];
-
 /** Thickness of drawn muscles in their middle, metres. */
 const THICKNESS: Readonly<Record<string, number>> = {
   'gluteus-maximus': 0.052,
@@ -127,28 +78,18 @@ export function draw(scene: Scene): Drawing {
   const floor = hung ? p[hung.at][1] - 0.09 : floorUnder(p, Object.keys(scene.reach ?? {}).length === 0);
   const flat = Object.fromEntries(Object.entries(p).map(([name, at]) => [name, project(at)]));
   const paints: Paint[] = [];
-  const limbs = [
-    { cones: TRUNK, panels: PANELS, depth: mean(flat, ['thorax', 'pelvis']), nudge: 0 },
-    { cones: HEAD, panels: [], depth: flat.head.depth, nudge: 0.01 },
-    ...(['left', 'right'] as const).flatMap((s) => [
-      { cones: legCones(s), panels: [], depth: mean(flat, [`hip_${s}`, `knee_${s}`]), nudge: 0.03 },
-      {
-        cones: armCones(s),
-        panels: [],
-        depth: mean(flat, [`shoulder_${s}`, `elbow_${s}`, `wrist_${s}`]),
-        nudge: -0.02,
-      },
-    ]),
-  ].sort((a, b) => b.depth + b.nudge - (a.depth + a.nudge));
+  const limbs = bodyShape(skeleton)
+    .map((limb) => ({ ...limb, depth: mean(flat, limb.depthOf) - limb.nudge }))
+    .sort((a, b) => b.depth - a.depth);
+  const trunkDepth = limbs.find((l) => l.name === 'trunk')?.depth ?? 0;
 
   for (const prop of scene.props ?? []) paints.push(...propPaints(prop, p, floor, project));
   for (const limb of limbs) {
-    const shapes = [
-      ...limb.cones.map(([a, ra, b, rb]) => conePath(flat[a], ra, flat[b], rb)),
-      ...limb.panels.map((names) => polygonPath(names.map((name) => flat[name]))),
-    ];
-    const path = shapes.join('');
+    const path = limb.chains.map((chain) => chainPath(chain, project)).join('');
     paints.push({ kind: 'outline', path }, { kind: 'flesh', path });
+    // What grows out of the trunk towards the viewer loses its line where it does so.
+    if (limb.root.length > 0 && limb.depth < trunkDepth)
+      paints.push({ kind: 'flesh', path: chainPath(limb.root, project) });
   }
   if (scene.tints && scene.tints.length > 0) {
     const wanted = new Map(scene.tints.map((t) => [`${t.structure}/${t.side}`, t.fill]));
@@ -175,6 +116,12 @@ export function draw(scene: Scene): Drawing {
     bottom = Math.max(ground, ...ys.map((y) => y + 0.05)) + 0.05;
   return { paints, box: { x: left, y: top, width: right - left, height: bottom - top }, points: flat };
 }
+
+const chainPath = (chain: readonly Ball[], project: (v: Vec3) => Flat): string =>
+  chain
+    .slice(1)
+    .map((ball, i) => conePath(project(chain[i].at), chain[i].radius, project(ball.at), ball.radius))
+    .join('');
 
 const mean = (flat: Record<string, Flat>, names: readonly string[]): number =>
   names.reduce((s, name) => s + flat[name].depth, 0) / names.length;

@@ -42,7 +42,7 @@ export function linePaths(model: MuscleModel, q: Posture, skeleton: Skeleton): L
     const knee = skeleton.points[`knee_${side}`];
     return LINES.map((line, i) => {
       const below = line.points[0].segment === 'shank';
-      const frame = below ? skeleton.shanks[side] : skeleton.pelvis;
+      const frame = below ? skeleton.frames[`shank_${side}`].turn : skeleton.frames.pelvis.turn;
       const base: Vec3 = below ? knee : [0, 0, 0];
       const path: Vec3[] = [];
       line.points.forEach((_, k) => {
@@ -56,7 +56,7 @@ export function linePaths(model: MuscleModel, q: Posture, skeleton: Skeleton): L
         }
         path.push(here);
       });
-      for (const [x, y, z] of KNEE_ENDS[line.line] ?? []) path.push(place(skeleton.shanks[side], [x, y, z * m], knee));
+      for (const [x, y, z] of KNEE_ENDS[line.line] ?? []) path.push(place(skeleton.frames[`shank_${side}`].turn, [x, y, z * m], knee));
       return { line: line.line, structure: line.structure, side, path };
     });
   });

@@ -17,11 +17,16 @@ export interface Reach {
   offset?: Vec3;
 }
 
+/** A segment's own frame: rotation to the world and the world place of its upper joint (pelvis: its origin). */
+export interface Frame {
+  turn: Float64Array;
+  at: Vec3;
+}
+export type FrameName = 'pelvis' | 'lower' | 'thorax' | 'head' | `${'thigh' | 'shank' | 'foot'}_${Side}`;
+
 export interface Skeleton {
   points: Points;
-  /** Rotation of the pelvis and of both shanks, for drawing muscles. */
-  pelvis: Float64Array;
-  shanks: Record<Side, Float64Array>;
+  frames: Readonly<Record<FrameName, Frame>>;
 }
 
 const at = (q: Posture, id: string): number => q[coordinateIndex(id)];
@@ -56,8 +61,7 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {})
   p.head = place(head, [0.025, 0.155, 0], p.neck);
   p.crown = place(head, [0.01, 0.2, 0], p.neck);
   p.jaw = place(head, [0.075, 0.085, 0], p.neck);
-  const shanks = {} as Record<Side, Float64Array>;
-  for (const side of SIDES) leg(p, q, pelvis, side, shanks);
+  const legs = { left: leg(p, q, pelvis, 'left'), right: leg(p, q, pelvis, 'right') };
   for (const side of SIDES) {
     const m = side === 'right' ? 1 : -1;
     p[`waist_${side}`] = place(lower, [0.03, 0.09, 0.075 * m], p.lumbosacral);
@@ -66,10 +70,22 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {})
     p[`collar_${side}`] = place(thorax, [0.005, 0.2, 0.07 * m], p.thorax);
     arm(p, q, thorax, side, m, reach[side]);
   }
-  return { points: p, pelvis, shanks };
+  const frames: Skeleton['frames'] = {
+    pelvis: { turn: pelvis, at: ORIGIN },
+    lower: { turn: lower, at: p.lumbosacral },
+    thorax: { turn: thorax, at: p.thorax },
+    head: { turn: head, at: p.neck },
+    thigh_left: { turn: legs.left.thigh, at: p.hip_left },
+    thigh_right: { turn: legs.right.thigh, at: p.hip_right },
+    shank_left: { turn: legs.left.shank, at: p.knee_left },
+    shank_right: { turn: legs.right.shank, at: p.knee_right },
+    foot_left: { turn: legs.left.foot, at: p.ankle_left },
+    foot_right: { turn: legs.right.foot, at: p.ankle_right },
+  };
+  return { points: p, frames };
 }
 
-function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, shanks: Record<Side, Float64Array>): void {
+function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side) {
   const m = side === 'right' ? 1 : -1;
   const [hx, hy, hz] = JOINTS.hip;
   p[`hip_${side}`] = place(pelvis, [hx, hy, hz * m], ORIGIN);
@@ -83,13 +99,13 @@ function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, shanks: Re
   p[`thigh_${side}`] = place(thigh, [0.008, -0.16, 0.012 * m], p[`hip_${side}`]);
   p[`knee_${side}`] = place(thigh, [0.0, -0.405, 0], p[`hip_${side}`]);
   const shank = turned(thigh, -at(q, `knee_flexion_${side}`), 0, 0);
-  shanks[side] = shank;
   p[`calf_${side}`] = place(shank, [-0.022, -0.12, 0], p[`knee_${side}`]);
   p[`ankle_${side}`] = place(shank, JOINTS.ankle, p[`knee_${side}`]);
   const foot = turned(shank, at(q, `ankle_dorsiflexion_${side}`), m * at(q, `ankle_inversion_${side}`), 0);
   p[`heel_${side}`] = place(foot, [-0.045, -0.035, 0], p[`ankle_${side}`]);
   p[`ball_${side}`] = place(foot, [0.12, -0.05, 0], p[`ankle_${side}`]);
   p[`toe_${side}`] = place(foot, [0.175, -0.055, 0], p[`ankle_${side}`]);
+  return { thigh, shank, foot };
 }
 
 function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number, reach: Reach | undefined): void {

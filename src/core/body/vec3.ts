@@ -37,6 +37,8 @@ export function place(m: Float64Array, v: Vec3, t: Vec3): Vec3 {
   ];
 }
 
+/** A point told for the right side, on the given side. */
+export const mirrored = ([x, y, z]: Vec3, side: 'left' | 'right'): Vec3 => [x, y, side === 'right' ? z : -z];
 export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
 export const sub = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 export const scale = (a: Vec3, s: number): Vec3 => [a[0] * s, a[1] * s, a[2] * s];

@@ -86,10 +86,10 @@ const pushed: Record<string, Anchor> = {
     source: 'rule of thumb 20 ± 8 past the midline, pelvis share added',
   },
   'figure-four': {
-    at: { hipFlexion: 95, hipAdduction: -5, hipRotation: -45, kneeFlexion: 95 },
+    at: { hipFlexion: 90, hipAdduction: -39, hipRotation: -49, kneeFlexion: 124 },
     along: { hipRotation: -1 },
     sd: 10,
-    source: 'rule of thumb',
+    source: 'rule of thumb; joint angles solved so that the ankle lies on the other thigh',
   },
   'knee-to-chest': {
     at: { hipFlexion: 112, kneeFlexion: 130 },
@@ -122,10 +122,10 @@ const pushed: Record<string, Anchor> = {
     source: 'rule of thumb 100 ± 20 between the thighs',
   },
   'bound-soles': {
-    at: { hipFlexion: 85, hipAdduction: -46, hipRotation: -44, kneeFlexion: 130 },
+    at: { hipFlexion: 102, hipAdduction: -43, hipRotation: -38, kneeFlexion: 119 },
     along: { hipAdduction: -0.7, hipRotation: -0.7 },
     sd: 10,
-    source: 'ours: makes the adductors the limit in bound soles',
+    source: 'ours: makes the adductors the limit in bound soles; joint angles solved so that the soles meet',
   },
   'knee-to-wall': {
     at: { kneeFlexion: 70, ankleDorsiflexion: 33 },
@@ -161,15 +161,15 @@ const own: Record<string, string[]> = {
   'deep-external-rotators': ['inward-prone', 'inward-seated', 'abduction-bent'],
   'adductors-short': ['abduction-straight', 'abduction-bent', 'bent-knee-fall-out', 'bound-soles'],
   pectineus: ['abduction-straight', 'abduction-bent', 'bent-knee-fall-out'],
-  'adductor-magnus': ['bound-soles', 'straddle', 'knee-to-chest'],
+  'adductor-magnus': ['bound-soles', 'straddle', 'knee-to-chest', 'figure-four'],
   gracilis: ['abduction-straight', 'straddle'],
   hamstrings: ['straight-leg-raise', 'knee-extension-90-90'],
   gastrocnemius: ['straight-knee-lunge'],
   soleus: ['knee-to-wall'],
 };
 const ownByLine: Record<string, string[]> = {
-  'gluteus-medius-middle': ['figure-four', 'knee-across', 'inward-prone'],
-  'gluteus-medius-posterior': ['figure-four', 'knee-across', 'inward-prone'],
+  'gluteus-medius-middle': ['figure-four', 'bound-soles', 'knee-across', 'inward-prone'],
+  'gluteus-medius-posterior': ['figure-four', 'bound-soles', 'knee-across', 'inward-prone'],
 };
 const ownHanging: Record<string, string> = {
   psoas: 'thomas-hip',

@@ -34,7 +34,7 @@ export const ON_THE_BACK: readonly Shape[] = [
   },
   {
     id: 'lying-figure-four',
-    yaw: 35,
+    yaw: -38,
     name: 'Figure-four on the back',
     sanskrit: 'Supta Kapotasana',
     position: 'on the back',
@@ -43,8 +43,8 @@ export const ON_THE_BACK: readonly Shape[] = [
     cues: { enter: 'Ankle above the other knee, foot active.', keep: 'Pelvis even; the knee gets no twist.', deepen: 'Let the crossed knee travel away, then draw the legs in.', leave: 'Uncross and rest both feet.' },
     cheat: 'The tail lifts and the back rounds.',
     rungs: [
-      { name: 'foot on the floor', entry: { ...LYING, ...FOOT_DOWN, hip_flexion_worked: 62, hip_adduction_worked: -22, hip_rotation_worked: -25, knee_flexion_worked: 95, ankle_dorsiflexion_worked: 10 }, full: { hip_flexion_worked: 72, hip_rotation_worked: -48 }, props: [], hold: [30, 90], phases: ['warm', 'approach'], demands: ['lying-on-back'], knee: 0.15, lowBack: 0 },
-      { name: 'legs drawn in', entry: { ...LYING, hip_flexion_worked: 70, hip_adduction_worked: -15, hip_rotation_worked: -35, knee_flexion_worked: 98, ankle_dorsiflexion_worked: 10, hip_flexion_other: 75, knee_flexion_other: 90 }, full: { hip_flexion_worked: 102, hip_adduction_worked: -5, hip_rotation_worked: -52, hip_flexion_other: 108 }, reach: { worked: { to: 'knee_other', offset: [0, -0.08, 0.05] }, other: { to: 'knee_other', offset: [0, -0.08, -0.05] } }, props: [], hold: [30, 120], phases: ['approach', 'deepest'], demands: ['lying-on-back', 'deep-hip-flexion'], knee: 0.2, lowBack: 0.05 },
+      { name: 'foot on the floor', entry: { ...LYING, ...FOOT_DOWN, hip_adduction_other: 8, hip_flexion_other: 42, knee_flexion_other: 88, hip_flexion_worked: 92, hip_adduction_worked: -30, hip_rotation_worked: -32, knee_flexion_worked: 124, ankle_dorsiflexion_worked: 10 }, full: { hip_flexion_worked: 80, hip_adduction_worked: -46, hip_rotation_worked: -62 }, props: [], hold: [30, 90], phases: ['warm', 'approach'], demands: ['lying-on-back'], knee: 0.15, lowBack: 0 },
+      { name: 'legs drawn in', entry: { ...LYING, hip_flexion_worked: 98, hip_adduction_worked: -38, hip_rotation_worked: -38, knee_flexion_worked: 124, ankle_dorsiflexion_worked: 10, hip_adduction_other: 8, hip_flexion_other: 50, knee_flexion_other: 88 }, full: { hip_flexion_worked: 130, hip_adduction_worked: -45, hip_rotation_worked: -60, hip_flexion_other: 93, knee_flexion_other: 92 }, reach: { worked: { to: 'thigh_other', offset: [0.06, -0.06, 0.07] }, other: { to: 'thigh_other', offset: [0.06, -0.06, -0.07] } }, props: [], hold: [30, 120], phases: ['approach', 'deepest'], demands: ['lying-on-back', 'deep-hip-flexion'], knee: 0.2, lowBack: 0.05 },
     ],
   },
   {

@@ -1,6 +1,6 @@
 'use client';
-import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { draw, type Scene, type Drawing } from './draw';
+import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { draw, type Scene } from './draw';
 import type { View } from './projection';
 
 interface FigureProps extends Omit<Scene, 'view'> {
@@ -10,20 +10,28 @@ interface FigureProps extends Omit<Scene, 'view'> {
   /** Turns by drag and arrow keys when true. */
   turns?: boolean;
   height?: number | string;
-  onDraw?: (drawing: Drawing) => void;
 }
 
 const START: View = { yaw: 14, pitch: 8 };
 
 /** The drawn body. Ink outline on paper tone; turns to any angle by projecting again. */
-export function Figure({ label, view, turns = false, height = '100%', posture, reach, props, tints }: FigureProps) {
+export function Figure({
+  label,
+  view,
+  turns = false,
+  height = '100%',
+  posture,
+  reach,
+  props,
+  tints,
+  angle,
+}: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
-  const hatch = useId();
   const shown = own ?? view ?? START;
   const drawing = useMemo(
-    () => draw({ posture, reach, props, tints, view: shown }),
-    [posture, reach, props, tints, shown],
+    () => draw({ posture, reach, props, tints, angle, view: shown }),
+    [posture, reach, props, tints, angle, shown],
   );
   const { box } = drawing;
 
@@ -72,7 +80,6 @@ export function Figure({ label, view, turns = false, height = '100%', posture, r
       }
       onPointerMove={turns ? onMove : undefined}
       onPointerUp={turns ? () => setDrag(null) : undefined}
-      data-hatch={hatch}
     >
       {drawing.paints.map((p, i) => {
         switch (p.kind) {
@@ -112,6 +119,32 @@ export function Figure({ label, view, turns = false, height = '100%', posture, r
             );
         }
       })}
+      {drawing.angle && (
+        <g pointerEvents="none">
+          <path
+            d={drawing.angle.zero}
+            stroke="var(--act)"
+            strokeWidth={0.006}
+            strokeDasharray="0.02 0.014"
+            fill="none"
+          />
+          <path d={drawing.angle.arc} stroke="var(--act)" strokeWidth={0.011} fill="none" strokeLinecap="round" />
+          <text
+            x={drawing.angle.at.x}
+            y={drawing.angle.at.y}
+            fontSize={0.085}
+            fontWeight={700}
+            textAnchor="middle"
+            dominantBaseline="middle"
+            fill="var(--act)"
+            stroke="var(--surface)"
+            strokeWidth={0.02}
+            paintOrder="stroke"
+          >
+            {drawing.angle.label}
+          </text>
+        </g>
+      )}
     </svg>
   );
 }

@@ -1,8 +1,13 @@
 import {
+  add,
+  dot,
   floorUnder,
   linePaths,
   MuscleModel,
+  norm,
+  scale,
   skeletonOf,
+  sub,
   type Points,
   type Posture,
   type Reach,
@@ -28,8 +33,17 @@ export interface SceneProp {
   to?: string;
 }
 
+/** An angle to be shown: a thin arc with its number. */
+export interface AngleMark {
+  vertex: string;
+  toward: string;
+  zero: Vec3 | { lineFrom: string };
+  label: string;
+}
+
 export interface Scene {
   posture: Posture;
+  angle?: AngleMark;
   reach?: Partial<Record<Side, Reach>>;
   props?: readonly SceneProp[];
   tints?: readonly Tint[];
@@ -48,6 +62,7 @@ export interface Drawing {
   /** Bounds in metres on paper. */
   box: { x: number; y: number; width: number; height: number };
   points: Record<string, Flat>;
+  angle?: { arc: string; zero: string; label: string; at: Flat };
 }
 
 /** Thickness of drawn muscles in their middle, metres. */
@@ -114,7 +129,39 @@ export function draw(scene: Scene): Drawing {
   if (!hung) paints.unshift({ kind: 'floor', path: `M${left} ${ground}L${right} ${ground}` });
   const top = Math.min(...ys) - 0.14,
     bottom = Math.max(ground, ...ys.map((y) => y + 0.05)) + 0.05;
-  return { paints, box: { x: left, y: top, width: right - left, height: bottom - top }, points: flat };
+  return {
+    paints,
+    box: { x: left, y: top, width: right - left, height: bottom - top },
+    points: flat,
+    ...(scene.angle ? { angle: anglePaint(scene.angle, p, project) } : {}),
+  };
+}
+
+/** Radius of an angle's arc and reach of its zero line, metres. */
+const ARC = 0.2;
+const ZERO_LINE = 0.34;
+
+function anglePaint(mark: AngleMark, p: Points, project: (v: Vec3) => Flat): NonNullable<Drawing['angle']> {
+  const vertex = p[mark.vertex];
+  const unit = (v: Vec3): Vec3 => scale(v, 1 / Math.max(1e-9, norm(v)));
+  const to = unit(sub(p[mark.toward], vertex));
+  const from = unit('lineFrom' in mark.zero ? sub(vertex, p[mark.zero.lineFrom]) : mark.zero);
+  const angle = Math.acos(Math.max(-1, Math.min(1, dot(from, to))));
+  const steps = Math.max(2, Math.ceil(angle / 0.12));
+  const at = (t: number, radius: number): Flat => {
+    // Along the great circle from zero to the limb; a straight line stands in where both coincide.
+    const s = Math.sin(angle);
+    const a = s < 1e-6 ? 1 - t : Math.sin((1 - t) * angle) / s,
+      b = s < 1e-6 ? t : Math.sin(t * angle) / s;
+    return project(add(vertex, scale(add(scale(from, a), scale(to, b)), radius)));
+  };
+  const path = (points: Flat[]) => `M${points.map((q) => `${q.x} ${q.y}`).join('L')}`;
+  return {
+    arc: path(Array.from({ length: steps + 1 }, (_, i) => at(i / steps, ARC))),
+    zero: path([project(vertex), at(0, ZERO_LINE)]),
+    label: mark.label,
+    at: at(0.5, ARC + 0.13),
+  };
 }
 
 const chainPath = (chain: readonly Ball[], project: (v: Vec3) => Flat): string =>

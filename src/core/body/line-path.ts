@@ -56,7 +56,8 @@ export function linePaths(model: MuscleModel, q: Posture, skeleton: Skeleton): L
         }
         path.push(here);
       });
-      for (const [x, y, z] of KNEE_ENDS[line.line] ?? []) path.push(place(skeleton.frames[`shank_${side}`].turn, [x, y, z * m], knee));
+      for (const [x, y, z] of KNEE_ENDS[line.line] ?? [])
+        path.push(place(skeleton.frames[`shank_${side}`].turn, [x, y, z * m], knee));
       return { line: line.line, structure: line.structure, side, path };
     });
   });

@@ -30,7 +30,10 @@ export function errorScale(
 }
 
 /** What the other read-outs of the same test and side tell about where the body is. */
-export function contextOf(reading: Reading, all: readonly Reading[]): Context {
+export function contextOf(
+  reading: Pick<Reading, 'test' | 'readout' | 'side' | 'pelvicTilt_deg'>,
+  all: readonly Reading[],
+): Context {
   const context: Record<string, number> = {};
   for (const r of all)
     if (r.test === reading.test && r.side === reading.side && r.readout !== reading.readout)

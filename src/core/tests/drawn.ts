@@ -8,6 +8,7 @@ import {
   postureFrom,
   type Posture,
   type Side,
+  type Vec3,
 } from '@/core/body';
 import type { Context, Readout, TestDefinition } from './definition';
 
@@ -57,4 +58,26 @@ export function testPosture(
   for (const [i, name] of HALF_NAMES.entries())
     if (i >= 3 && name !== 'ankle_dorsiflexion') posture[coordinateIndex(`${name}_${side}`)] = half[i];
   return posture;
+}
+
+/** The angle that a read-out is about, between named points of the body and a zero line. */
+export interface DrawnAngle {
+  vertex: string;
+  toward: string;
+  /** World direction of zero, or the point from which the line to the vertex goes straight on. */
+  zero: Vec3 | { lineFrom: string };
+}
+
+const TOWARDS_FEET: Vec3 = [1, 0, 0];
+const UP: Vec3 = [0, 1, 0];
+
+/** Where the angle of a read-out is drawn on a body in that test. */
+export function testAngle(test: TestDefinition, readout: Readout, side: Side): DrawnAngle {
+  const hip = `hip_${side}`,
+    knee = `knee_${side}`,
+    ankle = `ankle_${side}`;
+  if (readout.id.endsWith('rotation')) return { vertex: knee, toward: ankle, zero: UP };
+  if (readout.id === 'knee-flexion' || readout.id === 'missing-extension')
+    return { vertex: knee, toward: ankle, zero: { lineFrom: hip } };
+  return { vertex: hip, toward: knee, zero: test.position === 'on the front' ? UP : TOWARDS_FEET };
 }

@@ -1,40 +1,53 @@
 'use client';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef } from 'react';
-import type { Side } from '@/core/body';
+import { useState, type ReactNode } from 'react';
+import { otherSide, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Inference } from '@/core/limits';
+import type { Findings, Inference, MovementFinding } from '@/core/limits';
 import { bandWords, inHundred } from '@/core/limits/words';
 import { testById } from '@/core/tests/battery';
-import type { Movement } from '@/core/tests/definition';
+import type { Readout } from '@/core/tests/definition';
+import { meanOf, type Reading } from '@/core/tests/reading';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import type { Answer } from '@/workers/use-core';
 import { LateProgress } from '../shell/LateProgress';
 
-/** What stops the movement being tested, as far as the readings tell; and the test that would tell most. */
+/** Information below this is not worth another turn, bits (our default). */
+const WORTH_ASKING = 0.05;
+
+/** What stops the movement being tested as far as the readings tell, what stays unclear, and the test that would tell. */
 export function LiveFindings({
   inference,
-  movement,
+  readings,
+  test,
+  readout,
   side,
+  onTest,
 }: {
   inference: Answer<Inference>;
-  movement: Movement;
+  readings: readonly Reading[];
+  test: string;
+  readout: Readout;
   side: Side;
+  onTest: (next: { test: string; side: Side }) => void;
 }) {
-  const findings = inference.value?.findings;
-  const m = findings?.movements.find((x) => x.movement === movement && x.side === side);
-  const next = findings?.next.find((n) => n.gain > 0.05);
-  const alive = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    alive.current?.setAttribute('aria-busy', String(inference.busy));
-  }, [inference.busy]);
+  const findings = inference.value?.findings ?? null;
+  const before = useBefore(findings);
+  const of = (f: Findings | null): MovementFinding | undefined =>
+    f?.movements.find((x) => x.movement === readout.movement && x.side === side);
+  const m = of(findings);
+  const earlier = of(before);
+  const unclear = (findings?.movements ?? []).filter((x) => x.clarity === 'unclear' && x.side === side);
+  const next = findings?.next.find((n) => n.gain > WORTH_ASKING);
+  const sides = sideDifference(readings, test, readout, side);
   return (
     <Box
       component="aside"
-      ref={alive}
+      aria-busy={inference.busy}
       aria-label="What stops this leg"
-      sx={{ order: { xs: 3, md: 3 }, gridColumn: { md: '2', lg: 'auto' } }}
+      sx={{ order: 3, gridColumn: { md: '2', lg: 'auto' } }}
     >
       <LateProgress busy={inference.busy} label="Computing" />
       {inference.failed && (
@@ -44,7 +57,8 @@ export function LiveFindings({
       )}
       <Typography variant="h2">What stops this leg</Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
-        {SIDE_MARK[side]} {side} {MOVEMENT_WORDS[movement]}
+        {SIDE_MARK[side]} {side} {MOVEMENT_WORDS[readout.movement]}
+        {earlier && m ? ' · dotted: before this reading' : ''}
       </Typography>
       {!m ? (
         <Typography color="text.secondary">
@@ -52,45 +66,114 @@ export function LiveFindings({
         </Typography>
       ) : (
         <>
-          {m.limiters.slice(0, 4).map((l) => (
-            <Box key={l.structure} sx={{ mb: 1.25 }}>
-              <Box sx={{ display: 'flex', gap: 1 }}>
-                <span className="muscle" style={{ flex: 1, fontSize: 16 }}>
-                  {GROUP_WORDS[l.structure].name}
-                </span>
-                <span className="num">{inHundred(l.probability)}</span>
+          {m.limiters.slice(0, 4).map((l) => {
+            const was = earlier?.limiters.find((x) => x.structure === l.structure)?.probability ?? 0;
+            return (
+              <Box key={l.structure} sx={{ mb: 1.25 }}>
+                <Box sx={{ display: 'flex', gap: 1 }}>
+                  <span className="muscle" style={{ flex: 1, fontSize: 16 }}>
+                    {GROUP_WORDS[l.structure].name}
+                  </span>
+                  <span className="num">{inHundred(l.probability)}</span>
+                </Box>
+                <Box sx={{ position: 'relative', height: 9, bgcolor: 'var(--sea-0)', mt: 0.25 }}>
+                  <Box
+                    sx={{
+                      height: 9,
+                      width: `${l.probability * 100}%`,
+                      bgcolor: l.probability >= 0.5 ? 'var(--sea-4)' : 'var(--sea-2)',
+                    }}
+                  />
+                  {earlier && (
+                    <Box
+                      aria-hidden="true"
+                      sx={{
+                        position: 'absolute',
+                        top: -4,
+                        height: 17,
+                        left: `${was * 100}%`,
+                        borderLeft: '2px dotted var(--ink)',
+                      }}
+                    />
+                  )}
+                </Box>
               </Box>
-              <Box sx={{ height: 8, bgcolor: 'var(--sea-0)', mt: 0.25 }}>
-                <Box
-                  sx={{
-                    height: 8,
-                    width: `${l.probability * 100}%`,
-                    bgcolor: l.probability >= 0.5 ? 'var(--sea-4)' : 'var(--sea-2)',
-                  }}
-                />
-              </Box>
-            </Box>
-          ))}
-          <Typography sx={{ mt: 1.5 }}>
-            {m.clarity === 'unclear' ? 'Not clear yet. ' : ''}
+            );
+          })}
+          <Typography sx={{ mt: 1.5, fontSize: 14 }}>
             {m.measured === null
-              ? 'Expected'
-              : `Read ${Math.round(m.measured)}°: ${bandWords(m.band)}. All readings together say`}{' '}
+              ? 'Not read yet; the other readings let Kolpos expect'
+              : `Read ${Math.round(m.measured)}°, ${bandWords(m.band)}. All readings together say`}{' '}
             {Math.round(m.end.mean)}° ({Math.round(Math.min(m.end.low, m.end.high))} to{' '}
             {Math.round(Math.max(m.end.low, m.end.high))}).
           </Typography>
         </>
       )}
+      {sides && (
+        <Part title="Sides">
+          <Typography sx={{ fontSize: 14 }}>{sides}</Typography>
+        </Part>
+      )}
+      {unclear.length > 0 && (
+        <Part title="Still unclear">
+          {unclear.map((x) => (
+            <Typography key={x.movement} sx={{ fontSize: 14 }}>
+              {MOVEMENT_WORDS[x.movement]}:{' '}
+              <span className="muscle">
+                {x.limiters
+                  .slice(0, 2)
+                  .map((l) => GROUP_WORDS[l.structure].name)
+                  .join(' or ')}
+              </span>
+            </Typography>
+          ))}
+        </Part>
+      )}
       {next && (
-        <Box sx={{ mt: 2, p: 1.5, border: '1px solid var(--act)', borderRadius: 1.5 }}>
-          <Typography sx={{ fontWeight: 700 }}>
-            {testById(next.test)?.name} {SIDE_MARK[next.side]}
+        <Part title="Would tell most now">
+          <Button
+            variant="outlined"
+            fullWidth
+            onClick={() => onTest({ test: next.test, side: next.side })}
+            sx={{ textAlign: 'left', justifyContent: 'flex-start', lineHeight: 1.3 }}
+          >
+            {testById(next.test)?.name}, {next.side} {SIDE_MARK[next.side]}
+          </Button>
+          <Typography variant="caption" component="p">
+            expected to settle {next.gain.toFixed(2)} bit of what is open
           </Typography>
-          <Typography variant="caption">
-            would tell most now ({next.side}, {next.gain.toFixed(2)} bit)
-          </Typography>
-        </Box>
+        </Part>
       )}
     </Box>
   );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Typography variant="h2" sx={{ fontSize: 16, mb: 0.5 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+/** The findings before the newest ones, so that a reading's effect can be seen. */
+function useBefore(now: Findings | null): Findings | null {
+  const [pair, setPair] = useState<{ now: Findings | null; before: Findings | null }>({ now, before: null });
+  if (now !== pair.now) setPair({ now, before: pair.now });
+  return now !== pair.now ? pair.now : pair.before;
+}
+
+/** Left against right in words, with the error of measuring; null until both sides are read. */
+function sideDifference(readings: readonly Reading[], test: string, readout: Readout, side: Side): string | null {
+  const of = (s: Side) => readings.find((r) => r.test === test && r.readout === readout.id && r.side === s);
+  const own = of(side),
+    other = of(otherSide(side));
+  if (!own || !other) return null;
+  const gap = meanOf(own.trials) - meanOf(other.trials);
+  if (Math.abs(gap) < 0.5) return `The same on both sides (error of measuring ${readout.detectable}°).`;
+  const verdict = Math.abs(gap) > readout.detectable ? 'more than' : 'within';
+  return `${Math.abs(gap).toFixed(0)}° ${gap < 0 ? 'lower' : 'higher'} on the ${side}: ${verdict} the error of measuring (${readout.detectable}°).`;
 }

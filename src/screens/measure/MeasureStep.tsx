@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { SIDES, type Side } from '@/core/body';
-import { SIDE_MARK } from '@/core/body/words';
 import { screen, testLock } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
 import type { Student } from '@/core/people/student';
@@ -145,9 +144,15 @@ export function MeasureStep({
           const next = order.find((p) => p.test !== test.id && !has(p) && !skipped.includes(p.test));
           if (next) setChosen(next);
         }}
-        marks={SIDE_MARK}
       />
-      <LiveFindings inference={inference} movement={readout.movement} side={here.side} />
+      <LiveFindings
+        inference={inference}
+        readings={known}
+        readout={readout}
+        test={test.id}
+        side={here.side}
+        onTest={(next) => setChosen({ ...next, readout: testById(next.test)?.readouts[0].id ?? here.readout })}
+      />
     </Box>
   );
 }

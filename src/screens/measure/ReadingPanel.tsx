@@ -3,19 +3,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
 import InputBase from '@mui/material/InputBase';
-import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { otherSide, type Side } from '@/core/body';
-import { stretchAt } from '@/core/fit/stretch';
-import { contextOf } from '@/core/limits';
-import { placeSchema, type Student } from '@/core/people/student';
+import { SIDE_MARK } from '@/core/body/words';
+import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
 import { normFor, type Readout, type TestDefinition } from '@/core/tests/definition';
-import { testPosture } from '@/core/tests/drawn';
 import {
   latest,
   meanOf,
@@ -26,13 +23,13 @@ import {
   type Reading,
 } from '@/core/tests/reading';
 import { END_FEEL_WORDS } from '@/core/tests/words';
-import { Figure } from '@/figure/Figure';
-import { seaTint } from '@/figure/scales';
 import { keepReadings } from '@/store/changes';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { ChoiceChips } from './ChoiceChips';
 import { Ruler } from './Ruler';
+import { TestFigure } from './TestFigure';
 import { useDraft } from './use-draft';
 
 interface ReadingPanelProps {
@@ -41,82 +38,48 @@ interface ReadingPanelProps {
   readout: Readout;
   side: Side;
   readings: readonly Reading[];
-  marks: Record<Side | 'both', string>;
   onChoose: (change: { side?: Side; readout?: string }) => void;
   onKept: () => void;
   onSkip: () => void;
 }
 
-const ENDS = STOP_REASONS.filter((r) => r !== 'pain');
+const ENDS = STOP_REASONS.filter((r) => r !== 'pain').map((id) => ({ id, label: END_FEEL_WORDS[id] }));
 const numberFrom = (text: string): number =>
-  text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('°', ''));
+  text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-').replace('°', ''));
 /** Spread of trials that is more than the hand's own error, degrees (rule of thumb). */
 const WIDE = 6;
 
-/** From where a movement reads best: turning is seen along the thigh, drifting from above. */
-function viewOf(readout: Readout, side: Side) {
-  if (readout.id === 'hip-abduction') return { yaw: side === 'right' ? -35 : 35, pitch: 60 };
-  if (readout.id.endsWith('rotation')) return { yaw: side === 'right' ? -70 : 110, pitch: 20 };
-  return { yaw: side === 'right' ? 10 : 170, pitch: 8 };
-}
-
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */
-export function ReadingPanel({
-  student,
-  test,
-  readout,
-  side,
-  readings,
-  marks,
-  onChoose,
-  onKept,
-  onSkip,
-}: ReadingPanelProps) {
+export function ReadingPanel({ student, test, readout, side, readings, onChoose, onKept, onSkip }: ReadingPanelProps) {
   const { db } = useStudio();
   const undo = useUndo();
-  const [draft, change, forget] = useDraft(db, `${student.id}/${test.id}/${readout.id}/${side}`);
+  const draftId = `${student.id}/${test.id}/${readout.id}/${side}`;
+  const [draft, change, forget] = useDraft(db, draftId);
   const [problem, setProblem] = useState<string | null>(null);
   const norm = normFor(readout, student.sexForNorms);
   const known = latest(readings);
   const same = known.filter((r) => r.test === test.id && r.readout === readout.id);
   const before = same.find((r) => r.side === side);
   const across = same.find((r) => r.side === otherSide(side));
-  const blank: Reading = {
-    id: '',
-    student: student.id,
-    test: test.id,
-    readout: readout.id,
-    side,
-    trials: [0],
-    unit: 'deg',
-    takenAt: '',
-  };
-  const context = contextOf(blank, known);
   const typed = draft ? numberFrom(draft.typed) : Number.NaN;
-  const shown =
-    Number.isFinite(typed) && valueProblem(test.id, readout.id, typed) === null
-      ? typed
-      : draft?.trials.length
-        ? meanOf(draft.trials.map(Number))
-        : before
-          ? meanOf(before.trials)
-          : norm.mean;
-  const posture = testPosture(test, readout, side, shown, context);
-  const tints = stretchAt(posture)
-    .filter((t) => t.side === side && t.stretch > 0.35)
-    .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) }));
-  const sceneProps = test.position === 'table edge' ? [{ kind: 'table' as const, at: 'pelvis' }] : [];
-  const view = viewOf(readout, side);
+  const possible = Number.isFinite(typed) && valueProblem(test.id, readout.id, typed) === null;
+  const shown = possible
+    ? typed
+    : draft?.trials.length
+      ? meanOf(draft.trials.map(Number))
+      : before
+        ? meanOf(before.trials)
+        : norm.mean;
   if (!draft) return <Box />;
 
-  const addTrial = (): boolean => {
+  const addTrial = () => {
     const issue = valueProblem(test.id, readout.id, typed);
     setProblem(issue);
-    if (issue) return false;
-    change({ trials: [...draft.trials, String(typed)].slice(-3), typed: '' });
-    return true;
+    if (!issue) change({ trials: [...draft.trials, String(typed)].slice(-3), typed: '' });
   };
-  const keep = async (pain: boolean) => {
+  const sensation = test.sensations.find((s) => s.place === draft.placeFelt)?.action;
+  const keep = async (painPressed: boolean) => {
+    const pain = painPressed || sensation === 'stop';
     const trials = draft.trials.map(Number);
     if (draft.typed.trim() !== '') {
       const issue = valueProblem(test.id, readout.id, typed);
@@ -128,7 +91,7 @@ export function ReadingPanel({
       setProblem(
         pain
           ? 'Type the angle where it began to hurt, then press again. The test is over either way.'
-          : 'Type the reading first, for example ' + Math.round(norm.mean) + '.',
+          : `Type the reading first, for example ${Math.round(norm.mean)}.`,
       );
       return;
     }
@@ -151,15 +114,17 @@ export function ReadingPanel({
       pain: pain || undefined,
       pelvicTilt_deg: tilt,
     });
-    const kept = await keepReadings(db, [reading], `${student.id}/${test.id}/${readout.id}/${side}`);
+    const kept = await keepReadings(db, [reading], draftId);
     forget();
-    undo(`${side} ${meanOf(reading.trials).toFixed(0)}° is kept${pain ? ', ended by pain' : ''}.`, kept);
+    undo(
+      `${readout.name}, ${side}: ${meanOf(reading.trials).toFixed(0)}° is kept${pain ? ', ended by pain' : ''}.`,
+      kept,
+    );
     if (pain) onSkip();
     else onKept();
   };
   const count = draft.trials.length;
   const spread = count > 1 ? spreadOf(draft.trials.map(Number)) : 0;
-  const stops = test.sensations.find((s) => s.place === draft.placeFelt)?.action;
 
   return (
     <Box
@@ -169,14 +134,14 @@ export function ReadingPanel({
         border: '1px solid var(--line)',
         borderRadius: 1.5,
         bgcolor: 'var(--surface)',
-        p: 2,
-        pb: 0.5,
+        px: 2,
+        pt: 1.5,
         order: { xs: 1, md: 0 },
       }}
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
         <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
-          {test.name} · {side} {marks[side]}
+          {test.name} · {side} {SIDE_MARK[side]}
         </Typography>
         <ToggleButtonGroup
           exclusive
@@ -184,31 +149,26 @@ export function ReadingPanel({
           value={side}
           onChange={(_, v: Side | null) => v && onChoose({ side: v })}
           aria-label="Side"
+          sx={{ '& .MuiToggleButton-root': { py: 0.4 } }}
         >
           <ToggleButton value="left">◁ left</ToggleButton>
           <ToggleButton value="right">right ▷</ToggleButton>
         </ToggleButtonGroup>
       </Box>
-      <Typography sx={{ color: 'var(--ink-2)', mt: 0.5 }}>
+      <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.4 }}>
         {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
       </Typography>
-      <Box sx={{ height: { xs: 190, md: 178 }, my: 0.5 }}>
-        <Figure
-          label={`${test.name}, ${side} side, at ${Math.round(shown)} degrees.`}
-          posture={posture}
-          tints={tints}
-          props={sceneProps}
-          view={view}
-          turns
-        />
+      <Box sx={{ height: { xs: 220, md: 186 } }}>
+        <TestFigure test={test} readout={readout} side={side} value={shown} readings={readings} />
       </Box>
       {test.readouts.length > 1 && (
-        <Box role="group" aria-label="What is read" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
+        <Box role="group" aria-label="What is read" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 0.5 }}>
           {test.readouts.map((r) => (
             <Chip
               key={r.id}
               label={r.name}
               clickable
+              aria-pressed={r.id === readout.id}
               color={r.id === readout.id ? 'primary' : 'default'}
               variant={r.id === readout.id ? 'filled' : 'outlined'}
               onClick={() => onChoose({ readout: r.id })}
@@ -236,42 +196,56 @@ export function ReadingPanel({
             inputProps={{ 'aria-label': `${readout.name}, degrees`, inputMode: 'decimal', autoComplete: 'off' }}
             sx={{
               width: `${Math.max(2, draft.typed.length || 2) * 0.62 + 0.1}em`,
-              fontSize: 56,
+              fontSize: 60,
               fontWeight: 700,
               lineHeight: 1,
               '& input': { p: 0, fontVariantNumeric: 'tabular-nums' },
+              '& input::placeholder': { color: 'var(--contour)', opacity: 1 },
             }}
           />
           <Box component="span" sx={{ fontSize: 40, fontWeight: 700 }}>
             °
           </Box>
         </Box>
-        <Box sx={{ flex: '1 1 180px' }}>
-          <Typography>{readout.name}</Typography>
+        <Box sx={{ flex: '1 1 150px' }}>
+          <Typography sx={{ fontWeight: 600 }}>{readout.name}</Typography>
           <Typography variant="caption" component="p">
             0 = {readout.zero}
           </Typography>
-          <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', mt: 0.5 }}>
+          <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'center' }}>
             {draft.trials.map((t, i) => (
               <Chip
                 key={i}
                 size="small"
                 label={`${t}°`}
                 onDelete={() => change({ trials: draft.trials.filter((_, k) => k !== i) })}
+                sx={{ height: 26 }}
               />
             ))}
             {count > 1 && (
-              <Typography
-                variant="caption"
-                sx={{ color: spread > WIDE ? 'var(--ink)' : undefined, fontWeight: spread > WIDE ? 700 : 400 }}
-              >
+              <Typography variant="caption" sx={{ fontWeight: spread > WIDE ? 700 : 400 }}>
                 spread {spread.toFixed(0)}°{spread > WIDE ? ', wide: measure once more' : ', fine'}
               </Typography>
             )}
           </Box>
         </Box>
+        {readout.pelvisShares && (
+          <TextField
+            label="Pelvis tilt °"
+            value={draft.tilt ?? ''}
+            onChange={(e) => change({ tilt: e.target.value })}
+            sx={{ width: 118 }}
+            slotProps={{
+              htmlInput: {
+                inputMode: 'decimal',
+                title:
+                  'From a second inclinometer on the pelvis, if you have one: it takes the pelvis out of the reading.',
+              },
+            }}
+          />
+        )}
         <Button type="submit" variant="outlined" disabled={count >= 3}>
-          Add trial {Math.min(3, count + 1)} of 3
+          {count >= 3 ? 'Three trials' : `Add trial ${count + 1} of 3`}
         </Button>
       </Box>
       {problem && (
@@ -282,74 +256,43 @@ export function ReadingPanel({
           {problem}
         </Typography>
       )}
-      <Slider
-        aria-label={`Set ${readout.name}`}
-        size="small"
-        min={readout.min}
-        max={readout.max}
-        step={1}
-        value={shown}
-        onChange={(_, v) => {
-          setProblem(null);
-          change({ typed: String(v) });
-        }}
-        sx={{ mt: 0.5 }}
-      />
       <Ruler
+        label={`Set ${readout.name}`}
         min={readout.min}
         max={readout.max}
+        value={shown}
         band={[norm.mean - norm.sd, norm.mean + norm.sd]}
         bandLabel={`typical: ${norm.group} (${norm.source})`}
         marks={[
-          { value: shown, label: 'now', strong: true },
-          ...(across ? [{ value: meanOf(across.trials), label: otherSide(side) }] : []),
+          ...(across
+            ? [{ value: meanOf(across.trials), label: `${otherSide(side)} ${SIDE_MARK[otherSide(side)]}` }]
+            : []),
           ...(before ? [{ value: meanOf(before.trials), label: 'before' }] : []),
         ]}
+        onSet={(v) => {
+          setProblem(null);
+          change({ typed: String(v) });
+        }}
       />
-      <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-        Where is it felt?
-      </Typography>
-      <Box role="group" aria-label="Where is it felt?" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-        {test.sensations.map((s) => (
-          <Chip
-            key={s.place}
-            clickable
-            label={`${s.action === 'stop' ? '▲ ' : ''}${PLACE_WORDS[s.place]}`}
-            color={draft.placeFelt === s.place ? (s.action === 'stop' ? 'error' : 'primary') : 'default'}
-            variant={draft.placeFelt === s.place ? 'filled' : 'outlined'}
-            aria-pressed={draft.placeFelt === s.place}
-            onClick={() => change({ placeFelt: draft.placeFelt === s.place ? undefined : placeSchema.parse(s.place) })}
-            sx={
-              s.action === 'stop' && draft.placeFelt !== s.place
-                ? { color: 'var(--caution)', borderColor: 'var(--caution)' }
-                : undefined
-            }
-          />
-        ))}
-      </Box>
-      {stops && stops !== 'note' && (
+      <ChoiceChips
+        question="Where is it felt?"
+        choices={test.sensations.map((s) => ({ id: s.place, label: PLACE_WORDS[s.place], stops: s.action === 'stop' }))}
+        chosen={draft.placeFelt}
+        onChoose={(placeFelt) => change({ placeFelt })}
+      />
+      {sensation && sensation !== 'note' && (
         <Typography role="alert" sx={{ color: 'var(--caution)', fontWeight: 600, mt: 0.5 }}>
-          {stops === 'stop'
-            ? '▲ Stop this test here and keep it as ended by pain.'
+          {sensation === 'stop'
+            ? '▲ Stop here. The reading is kept as ended by pain, and the next test comes up.'
             : '▲ Ease off, set the pelvis again, and go less far.'}
         </Typography>
       )}
-      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        How does it end?
-      </Typography>
-      <Box role="group" aria-label="How does it end?" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-        {ENDS.map((e) => (
-          <Chip
-            key={e}
-            clickable
-            label={END_FEEL_WORDS[e]}
-            color={draft.endFeel === e ? 'primary' : 'default'}
-            variant={draft.endFeel === e ? 'filled' : 'outlined'}
-            aria-pressed={draft.endFeel === e}
-            onClick={() => change({ endFeel: draft.endFeel === e ? undefined : e })}
-          />
-        ))}
-      </Box>
+      <ChoiceChips
+        question="How does it end?"
+        choices={ENDS}
+        chosen={draft.endFeel}
+        onChoose={(endFeel) => change({ endFeel })}
+      />
       <Box
         sx={{
           display: 'flex',
@@ -365,25 +308,17 @@ export function ReadingPanel({
           zIndex: 2,
         }}
       >
-        <Button variant="contained" size="large" onClick={() => void keep(false)}>
+        <Button variant="contained" onClick={() => void keep(false)}>
           Keep and go on
         </Button>
-        <Button variant="outlined" color="error" size="large" onClick={() => void keep(true)}>
+        <Button variant="outlined" color="error" onClick={() => void keep(true)}>
           ▲ Pain, stop
         </Button>
         <Button onClick={onSkip}>Skip this test</Button>
-        <TextField
-          label="Pelvis tilt, if read °"
-          value={draft.tilt ?? ''}
-          onChange={(e) => change({ tilt: e.target.value })}
-          sx={{ width: 190 }}
-          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-        />
       </Box>
-      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        {test.care} What spoils it: {test.spoils.join(', ')}. Smallest change that counts: {readout.detectable}° (
-        {readout.detectableSource}
-        ).
+      <Typography variant="caption" component="p" sx={{ pb: 1 }}>
+        {test.care} What spoils it: {test.spoils.join(', ')}. Smallest change that counts: {readout.detectable}°{' '}
+        {`(${readout.detectableSource})`}.
       </Typography>
     </Box>
   );

@@ -1,2 +1,3 @@
 export * from './format';
 export { LIBRARY, rungOf, shapeById } from './library';
+export { propWords } from './words';

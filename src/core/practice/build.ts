@@ -33,7 +33,14 @@ interface Unit {
   seconds: number;
 }
 
+/** Worth from which an item is said to be there for an aim (our default): a stretch of 0.55 or a load of 0.25. */
+const SERVES = 0.5;
+
 export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string => `${aim.kind}:${aim.group}:${aim.side}`;
+
+/** Keys of the aims that a fitted pose serves well enough to be the reason for it. */
+export const servedBy = (r: RankedPose, aims: readonly Aim[]): string[] =>
+  aims.filter((a) => a.kind !== 'leave' && worthFor(r, a).worth >= SERVES).map(aimKey);
 
 /** Seconds of work wanted for an aim: its share by weight of the working time, at most 4 minutes (reference D1 ceiling). */
 function wantedSeconds(aims: readonly Aim[], aim: Aim, work: number): number {
@@ -116,11 +123,15 @@ export function buildPractice(
   place('settle', settle);
   for (const { unit, phase } of ordered(chosen, active))
     for (const r of unit.sides) {
-      const because = active.filter((a) => worthFor(r, a).worth > 0.25).map(aimKey);
-      items.push(itemOf(r, phase, unit.seconds, breath, because, items.length));
+      items.push(itemOf(r, phase, unit.seconds, breath, servedBy(r, active), items.length));
     }
   place('rest', rest);
-  fill(items, budget, breath);
+  const good = (list: readonly PracticeItem[]) =>
+    dosesOf(list, active, ranked, wanted).reduce(
+      (s, d) => s + d.aim.weight * utility(d.minutes * 60, d.wanted * 60),
+      0,
+    );
+  fill(items, budget, breath, good);
   return { minutes: options.minutes, items, ...account(items, active, wanted, ranked, work) };
 }
 
@@ -202,32 +213,44 @@ export function itemOf(
   };
 }
 
-/** Lengthens or shortens holds by whole breaths, both sides alike, until the time is met as nearly as breaths allow. */
-function fill(items: PracticeItem[], budget: number, breath: number): void {
+/**
+ * Lengthens or shortens holds by whole breaths, both sides alike, until the time is met as nearly as breaths allow:
+ * time is given where it does the aims most good and taken where it does them least, then where holds are shortest.
+ */
+function fill(items: PracticeItem[], budget: number, breath: number, good: (items: PracticeItem[]) => number): void {
+  const groups = new Map<string, PracticeItem[]>();
+  for (const item of items) {
+    const key = item.phase === 'settle' || item.phase === 'rest' ? item.id : `${item.pose}/${item.rung}`;
+    groups.set(key, [...(groups.get(key) ?? []), item]);
+  }
+  const stretchBy = (group: readonly PracticeItem[], breaths: number) => {
+    for (const item of group) {
+      item.breaths += breaths;
+      item.holdSeconds = item.breaths * breath;
+    }
+  };
   for (let round = 0; round < 400; round++) {
     const missing = budget - totalSeconds(items);
     const direction = Math.sign(missing);
-    const groups = new Map<string, PracticeItem[]>();
-    for (const item of items) {
-      const key = item.phase === 'settle' || item.phase === 'rest' ? item.id : `${item.pose}/${item.rung}`;
-      groups.set(key, [...(groups.get(key) ?? []), item]);
+    const before = good(items);
+    let best: PracticeItem[] | null = null,
+      bestRate = -Infinity;
+    for (const group of groups.values()) {
+      const [first] = group;
+      const hold = first.phase === 'settle' ? [30, 150] : (rungOf(first.pose, first.rung)?.rung.hold ?? [10, 60]);
+      const next = first.holdSeconds + direction * breath;
+      if (next < Math.min(hold[0], first.holdSeconds) || next > hold[1] || next < breath) continue;
+      if (group.length * breath > Math.abs(missing) + breath / 2) continue;
+      stretchBy(group, direction);
+      const rate = (good(items) - before) / group.length - 1e-5 * direction * first.holdSeconds;
+      stretchBy(group, -direction);
+      if (rate > bestRate + 1e-12) {
+        best = group;
+        bestRate = rate;
+      }
     }
-    const candidates = [...groups.values()].filter((g) => {
-      const own = rungOf(g[0].pose, g[0].rung)?.rung.hold ?? [10, 60];
-      const hold = g[0].phase === 'settle' ? [30, 150] : own;
-      const next = g[0].holdSeconds + direction * breath;
-      return (
-        next >= Math.min(hold[0], g[0].holdSeconds) &&
-        next <= hold[1] &&
-        g.length * breath <= Math.abs(missing) + breath / 2
-      );
-    });
-    if (direction === 0 || candidates.length === 0) return;
-    candidates.sort((a, b) => direction * (a[0].holdSeconds - b[0].holdSeconds) || (a[0].id < b[0].id ? -1 : 1));
-    for (const item of candidates[0]) {
-      item.breaths += direction;
-      item.holdSeconds = item.breaths * breath;
-    }
+    if (direction === 0 || !best) return;
+    stretchBy(best, direction);
   }
 }
 

@@ -3,7 +3,7 @@ import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import type { Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
-import { LIBRARY, rungOf } from '@/core/poses';
+import { LIBRARY, rungOf, shapeById } from '@/core/poses';
 
 export interface RankedPose extends FittedPose {
   /** 0–1: share of all aims' weight that it serves, less what it costs. */
@@ -25,7 +25,8 @@ export const worthOfLoad = (load: number): number => Math.min(1, load / 0.5);
 /** Worth of a fitted pose for one aim, 0–1. */
 export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: number; load?: number } {
   const group = groupOf(aim.group);
-  if (!group) return { worth: 0 };
+  // A resting shape is there for rest: what it happens to lengthen in a short muscle is not work.
+  if (!group || shapeById(fit.pose)?.reaches.length === 0) return { worth: 0 };
   if (aim.kind === 'lengthen') {
     const stretch = fit.stretch[aim.side][group];
     return { worth: worthOfStretch(stretch), stretch };

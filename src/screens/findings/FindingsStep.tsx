@@ -112,8 +112,8 @@ export function FindingsStep({
           </Typography>
           {lead && lead.band < -1 && (
             <Typography sx={{ color: 'var(--ink-2)', mb: 2 }}>
-              {GROUP_WORDS[lead.limiters[0].structure].plain}: {inHundred(lead.limiters[0].probability)}. The movement
-              is {bandWords(lead.band)}.
+              The movement is {bandWords(lead.band)}. That it is the {GROUP_WORDS[lead.limiters[0].structure].plain}:{' '}
+              {inHundred(lead.limiters[0].probability)}.
             </Typography>
           )}
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -170,7 +170,7 @@ export function FindingsStep({
             How far each lets itself be lengthened
           </Typography>
           <ToleranceChart structures={findings.structures} onOpen={(structure) => setOpened({ structure })} />
-          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', height: 230, mt: 1 }}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', height: 290, mt: 1 }}>
             {VIEWS.map((view, i) => (
               <Figure
                 key={i}

@@ -195,7 +195,7 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
             placeholder={String(Math.round(shown))}
             inputProps={{ 'aria-label': `${readout.name}, degrees`, inputMode: 'decimal', autoComplete: 'off' }}
             sx={{
-              width: `${Math.max(2, draft.typed.length || 2) * 0.62 + 0.1}em`,
+              width: `${Math.max(1, (draft.typed || String(Math.round(shown))).length) * 0.62 + 0.1}em`,
               fontSize: 60,
               fontWeight: 700,
               lineHeight: 1,

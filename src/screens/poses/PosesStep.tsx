@@ -13,7 +13,7 @@ import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Inference } from '@/core/limits';
 import { inHundred } from '@/core/limits/words';
 import type { Aim, Student } from '@/core/people/student';
-import { rungOf } from '@/core/poses';
+import { propWords, rungOf } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -280,9 +280,7 @@ function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: I
         <Box>
           <Typography variant="h3">Props</Typography>
           <Typography>
-            {p.props.length === 0
-              ? 'none'
-              : p.props.map((q) => (q.height_cm === null ? q.prop : `${q.prop} ${q.height_cm} cm high`)).join(', ')}
+            {p.props.length === 0 ? 'none' : p.props.map((q) => propWords(q.prop, q.height_cm)).join('; ')}
           </Typography>
           <Typography variant="h3" sx={{ mt: 1 }}>
             Score {Math.round(p.score * 100)}

@@ -19,7 +19,7 @@ import { groupOf } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Student } from '@/core/people/student';
 import { rungOf } from '@/core/poses';
-import { dosesOf, itemOf } from '@/core/practice/build';
+import { dosesOf, itemOf, servedBy } from '@/core/practice/build';
 import { lengthenItem, missingSides, moveItem, removeItem, swapItem } from '@/core/practice/edit';
 import { totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -204,7 +204,7 @@ export function PracticeEditor({
                 pose: r.pose,
                 rung: r.rung,
                 side: r.side,
-                because: r.gives.filter((g) => g.worth > 0.25).map((g) => `${g.aim.kind}:${g.aim.group}:${g.aim.side}`),
+                because: servedBy(r, practice.aims),
               }),
               'Swapped.',
             );

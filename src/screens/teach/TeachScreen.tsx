@@ -1,42 +1,26 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { SIDE_MARK } from '@/core/body/words';
 import { screen, poseConflicts } from '@/core/cautions/screen';
-import { PLACE_WORDS } from '@/core/people/words';
-import { rungOf } from '@/core/poses';
 import { logFrom } from '@/core/teaching/log';
 import { secondsLeft } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
 import { newId, now } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
 import { fitRung } from '@/core/fit/fit';
-import { shapeById } from '@/core/poses';
+import { rungOf, shapeById } from '@/core/poses';
 import { PoseFigure } from '../poses/PoseFigure';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { FeltPanel } from './FeltPanel';
 import { usePlayer } from './use-player';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
-const FELT = [
-  'back-thigh',
-  'front-thigh',
-  'front-hip-crease',
-  'outer-hip',
-  'deep-buttock',
-  'whole-buttock',
-  'inner-thigh-high',
-  'low-back',
-  'knee',
-  'nowhere',
-] as const;
-const STRENGTHS = [2, 4, 6, 8] as const;
-
 /** Full screen beside the mat: pose, side, time, next. Keys: space, arrows, s. Ends in the log. */
 export function TeachScreen() {
   const { db, base } = useStudio();
@@ -99,39 +83,12 @@ export function TeachScreen() {
   const askName = asked ? rungOf(asked.pose, asked.rung)?.shape.name : '';
 
   const feltPanel = asked && (
-    <Box
-      component="section"
-      aria-label="Felt where, how strong"
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
-    >
-      <Typography sx={{ fontSize: 16, width: '100%' }}>
-        Felt where in {askName}
-        {asked.side === 'both' ? '' : ` ${SIDE_MARK[asked.side]} ${asked.side}`}, and how strong?
-      </Typography>
-      {FELT.map((p) => (
-        <Chip
-          key={p}
-          clickable
-          label={PLACE_WORDS[p]}
-          aria-pressed={askedResult?.placeFelt === p}
-          color={askedResult?.placeFelt === p ? 'primary' : 'default'}
-          variant={askedResult?.placeFelt === p ? 'filled' : 'outlined'}
-          onClick={() => send({ type: 'felt', item: asked.id, placeFelt: p })}
-        />
-      ))}
-      <Box sx={{ width: 8 }} />
-      {STRENGTHS.map((s) => (
-        <Chip
-          key={s}
-          clickable
-          label={`${s} of 10`}
-          aria-pressed={askedResult?.strength === s}
-          color={askedResult?.strength === s ? 'primary' : 'default'}
-          variant={askedResult?.strength === s ? 'filled' : 'outlined'}
-          onClick={() => send({ type: 'felt', item: asked.id, strength: s })}
-        />
-      ))}
-    </Box>
+    <FeltPanel
+      name={`${askName}${asked.side === 'both' ? '' : ` ${SIDE_MARK[asked.side]} ${asked.side}`}`}
+      placeFelt={askedResult?.placeFelt}
+      strength={askedResult?.strength}
+      onFelt={(felt) => send({ type: 'felt', item: asked.id, ...felt })}
+    />
   );
 
   if (state.stage === 'finished' || !item)

@@ -1,0 +1,78 @@
+'use client';
+import Box from '@mui/material/Box';
+import Chip from '@mui/material/Chip';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import type { Place } from '@/core/people/student';
+import { PLACE_WORDS } from '@/core/people/words';
+
+const PLACES_ASKED: readonly Place[] = [
+  'back-thigh',
+  'front-thigh',
+  'front-hip-crease',
+  'outer-hip',
+  'deep-buttock',
+  'whole-buttock',
+  'inner-thigh-high',
+  'low-back',
+  'knee',
+  'nowhere',
+];
+/** Of ten: nothing much, a clear pull, strong, too much. */
+const STRENGTHS = [2, 4, 6, 8] as const;
+const STRENGTH_WORDS: Readonly<Record<number, string>> = { 2: 'light', 4: 'clear', 6: 'strong', 8: 'too much' };
+
+/** Where a pose was felt and how strong, in two touches; goes into the log. */
+export function FeltPanel({
+  name,
+  placeFelt,
+  strength,
+  onFelt,
+}: {
+  name: string;
+  placeFelt: string | undefined;
+  strength: number | undefined;
+  onFelt: (felt: { placeFelt?: string; strength?: number }) => void;
+}) {
+  return (
+    <Box component="section" aria-label="Felt where, how strong" sx={{ display: 'grid', gap: 1 }}>
+      <Row label={`${name}: felt where?`}>
+        {PLACES_ASKED.map((p) => (
+          <Answer key={p} on={placeFelt === p} label={PLACE_WORDS[p]} onClick={() => onFelt({ placeFelt: p })} />
+        ))}
+      </Row>
+      <Row label="How strong?">
+        {STRENGTHS.map((s) => (
+          <Answer
+            key={s}
+            on={strength === s}
+            label={`${STRENGTH_WORDS[s]}, ${s} of 10`}
+            onClick={() => onFelt({ strength: s })}
+          />
+        ))}
+      </Row>
+    </Box>
+  );
+}
+
+function Row({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Box role="group" aria-label={label} sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
+      <Typography sx={{ fontSize: 16, minWidth: 110, mr: 0.5 }}>{label}</Typography>
+      {children}
+    </Box>
+  );
+}
+
+function Answer({ on, label, onClick }: { on: boolean; label: string; onClick: () => void }) {
+  return (
+    <Chip
+      clickable
+      label={label}
+      aria-pressed={on}
+      color={on ? 'primary' : 'default'}
+      variant={on ? 'filled' : 'outlined'}
+      onClick={onClick}
+    />
+  );
+}

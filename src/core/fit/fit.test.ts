@@ -1,0 +1,129 @@
+import { describe, expect, it } from 'vitest';
+import { ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import { LIBRARY, rungOf, shapeById } from '@/core/poses';
+import { COMFORTABLE, FIRST_PULL, fitRung } from './fit';
+import { stretchAt } from './stretch';
+
+/** A posterior that is sure: the given elements differ from typical, SD, on a side or on both. */
+function sureOf(short: Record<string, number> = {}, side?: Side): Posterior {
+  const mean = new Float32Array(DIMENSIONS);
+  for (const [id, x] of Object.entries(short)) {
+    const g = ELEMENT_IDS.indexOf(id);
+    if (side !== 'right') mean[g] = x;
+    if (side !== 'left') mean[ELEMENT_COUNT + g] = x;
+  }
+  return { mean, draws: mean, drawCount: 1 };
+}
+const fit = (pose: string, rung: number, side: Side, posterior = sureOf()) => {
+  const shape = shapeById(pose);
+  if (!shape) throw new Error(`no ${pose}`);
+  return fitRung(shape, rung, side, posterior, 170);
+};
+
+describe('depth', () => {
+  it('ends where the limiter reaches its comfortable share', () => {
+    const f = fit('strap-leg-raise', 1, 'right');
+    expect(f.limiter).toMatchObject({ structure: 'hamstrings', side: 'right', probability: 1 });
+    expect(f.depth).toBeGreaterThan(0.1);
+    expect(f.depth).toBeLessThan(1);
+    expect(f.stretch.right.hamstrings).toBeCloseTo(COMFORTABLE, 1);
+  });
+  it('is less in a shorter student and more in a longer one', () => {
+    const depth = (x: number) => fit('strap-leg-raise', 1, 'left', sureOf({ hamstrings: x })).depth;
+    expect(depth(-2)).toBeLessThan(depth(0));
+    expect(depth(2)).toBeGreaterThan(depth(0));
+  });
+  it('is the whole rung where nothing stops it', () => {
+    const f = fit('bridge', 1, 'right', sureOf(Object.fromEntries(ELEMENT_IDS.map((id) => [id, 3]))));
+    expect(f).toMatchObject({ full: true, depth: 1, beyondEntry: false, side: 'both' });
+  });
+  it('says when even the entry asks too much', () => {
+    const f = fit('half-split', 2, 'right', sureOf({ hamstrings: -4 }));
+    expect(f.beyondEntry).toBe(true);
+    expect(f.depth).toBe(0);
+  });
+  it('does not let a short psoas stop a straight leg raise', () =>
+    expect(fit('strap-leg-raise', 1, 'right', sureOf({ 'deep-hip-flexor': -4 })).limiter.structure).toBe('hamstrings'));
+  it('follows the short side: the other side is not held back by it', () => {
+    const p = sureOf({ hamstrings: -2.5 }, 'left');
+    expect(fit('strap-leg-raise', 1, 'left', p).depth).toBeLessThan(fit('strap-leg-raise', 1, 'right', p).depth);
+  });
+  it('is the same on both sides of a person who is the same on both sides', () => {
+    for (const shape of LIBRARY.filter((s) => s.sided)) {
+      const right = fitRung(shape, 1, 'right', sureOf(), 170),
+        left = fitRung(shape, 1, 'left', sureOf(), 170);
+      expect(left.depth).toBeCloseTo(right.depth, 6);
+      for (const g of GROUPS) expect(left.stretch.left[g]).toBeCloseTo(right.stretch.right[g], 6);
+    }
+  });
+});
+
+describe('a typical student gets into most of the library', () => {
+  it('can begin nearly every rung', () => {
+    const beyond = LIBRARY.flatMap((s) => s.rungs.map((_, i) => fitRung(s, i + 1, 'right', sureOf(), 170))).filter(
+      (f) => f.beyondEntry,
+    );
+    expect(beyond.map((f) => `${f.pose} ${f.rung}`)).toEqual([]);
+  });
+  it.each([
+    ['low-lunge', 1, 'deep-hip-flexor'],
+    ['shin-up-lunge', 1, 'rectus-femoris'],
+    ['half-frog', 1, 'rectus-femoris'],
+    ['long-sitting-fold', 1, 'hamstrings'],
+    ['half-split', 1, 'hamstrings'],
+    ['lying-figure-four', 1, 'deep-buttock'],
+    ['bound-soles', 2, 'adductors'],
+    ['crossed-side-reach', 2, 'lateral-hip'],
+  ] as const)('%s %i is mostly about %s', (pose, rung, group) => {
+    const f = fit(pose, rung, 'right');
+    expect(f.stretch.right[group]).toBeGreaterThan(0.7);
+  });
+});
+
+describe('probability of the limiter', () => {
+  it('is the share of draws in which it is first', () => {
+    const short = sureOf({ 'deep-hip-flexor': -2 }).mean,
+      long = sureOf({ 'deep-hip-flexor': 4, 'rectus-femoris': -3, 'hip-capsule-front': 4 }).mean;
+    const draws = new Float32Array(4 * DIMENSIONS);
+    [short, short, short, long].forEach((d, i) => draws.set(d, i * DIMENSIONS));
+    const f = fit('low-lunge', 1, 'right', { mean: short, draws, drawCount: 4 });
+    expect(f.limiter.structure).toBe('deep-hip-flexor');
+    expect(f.limiter.probability).toBeCloseTo(0.75, 6);
+  });
+});
+
+describe('props', () => {
+  it('are as high as the gap under the body at that depth, and grow with the person', () => {
+    const shape = shapeById('bound-soles');
+    if (!shape) throw new Error('no shape');
+    const small = fitRung(shape, 1, 'right', sureOf(), 150),
+      tall = fitRung(shape, 1, 'right', sureOf(), 190);
+    const height = (f: typeof small) => f.props.find((p) => p.prop === 'bolster')?.height_cm ?? 0;
+    expect(height(small)).toBeGreaterThan(10);
+    expect(height(tall)).toBeGreaterThan(height(small));
+  });
+  it('have no height where they only hold', () =>
+    expect(fit('strap-leg-raise', 1, 'right').props).toEqual([{ prop: 'strap', height_cm: null }]));
+});
+
+describe('stretch of single muscles', () => {
+  it('is nothing far from the end and above 1 beyond it', () => {
+    const at = (hip: number) =>
+      stretchAt(postureFrom({ hip_flexion_left: hip })).find((s) => s.structure === 'hamstrings' && s.side === 'left')
+        ?.stretch ?? 0;
+    expect(at(0)).toBe(0);
+    expect(at(55)).toBeGreaterThan(0.85);
+    expect(at(90)).toBeGreaterThan(1);
+  });
+  it('counts against the student’s own tolerance', () => {
+    const p = sureOf({ hamstrings: -2 });
+    const of = (tolerances?: ArrayLike<number>) =>
+      stretchAt(postureFrom({ hip_flexion_left: 50 }), tolerances).find(
+        (s) => s.structure === 'hamstrings' && s.side === 'left',
+      )?.stretch ?? 0;
+    expect(of(p.mean) - of()).toBeCloseTo(2 / FIRST_PULL, 6);
+  });
+  it('is told per rung by the library’s own names', () =>
+    expect(rungOf('low-lunge', 1)?.shape.reaches).toContain('deep-hip-flexor'));
+});

@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest';
+import { ELEMENT_IDS, ELEMENTS, type GroupId, type Side } from '@/core/body';
+import { screen } from '@/core/cautions/screen';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import type { Aim } from '@/core/people/student';
+import { LIBRARY } from '@/core/poses';
+import { rankPoses, worthFor, worthOfLoad, worthOfStretch } from './rank';
+
+const go = screen([]);
+const aim = (kind: Aim['kind'], group: GroupId, side: Side, weight = 1): Aim => ({ kind, group, side, weight });
+function person(short: Partial<Record<GroupId, number>> = {}, side: Side = 'left'): Posterior {
+  const mean = new Float32Array(DIMENSIONS);
+  ELEMENTS.forEach((e, g) => (mean[(side === 'left' ? 0 : ELEMENT_COUNT) + g] = short[e.group] ?? 0));
+  return { mean, draws: mean, drawCount: 1 };
+}
+const best = (aims: Aim[], posterior = person()) => rankPoses(posterior, 170, aims, go)[0];
+
+describe('worth', () => {
+  it('of a stretch begins at 0.3 and is whole at the comfortable 0.8', () => {
+    expect(worthOfStretch(0.2)).toBe(0);
+    expect(worthOfStretch(0.55)).toBeCloseTo(0.5, 9);
+    expect(worthOfStretch(0.8)).toBe(1);
+    expect(worthOfStretch(1.2)).toBe(1);
+  });
+  it('of a load is whole from half the capacity', () => {
+    expect(worthOfLoad(0.25)).toBeCloseTo(0.5, 9);
+    expect(worthOfLoad(0.7)).toBe(1);
+  });
+});
+
+describe('the first pose', () => {
+  it.each<[GroupId, string[]]>([
+    ['hamstrings', ['strap-leg-raise', 'half-split', 'long-sitting-fold', 'wide-straddle', 'thigh-hold']],
+    ['rectus-femoris', ['half-frog', 'shin-up-lunge']],
+    ['deep-hip-flexor', ['low-lunge', 'bridge', 'locust', 'leg-lift-fours', 'crossed-side-reach']],
+    ['deep-buttock', ['knee-across', 'lying-figure-four', 'pigeon']],
+    ['adductors', ['bound-soles', 'wide-straddle']],
+    ['lateral-hip', ['crossed-side-reach']],
+  ])('for %s is one that reaches it', (group, poses) => {
+    const top = best([aim('lengthen', group, 'left')]);
+    expect(poses).toContain(top.pose);
+    expect(top.score).toBeGreaterThan(0.4);
+  });
+  it('for load is one that loads', () =>
+    expect(['bridge', 'leg-lift-fours', 'locust']).toContain(
+      best([aim('strengthen', 'gluteus-maximus', 'left')]).pose,
+    ));
+  it('works the aimed side', () => {
+    const top = best([aim('lengthen', 'rectus-femoris', 'right')]);
+    expect(['right', 'both']).toContain(top.side);
+  });
+});
+
+describe('the order', () => {
+  const aims = [aim('lengthen', 'hamstrings', 'left')];
+  it('has every rung and side once, best first', () => {
+    const all = rankPoses(person(), 170, aims, go);
+    const expected = LIBRARY.reduce((s, x) => s + x.rungs.length * (x.sided ? 2 : 1), 0);
+    expect(all).toHaveLength(expected);
+    expect(new Set(all.map((r) => `${r.pose}/${r.rung}/${r.side}`)).size).toBe(expected);
+    for (let i = 1; i < all.length; i++) expect(all[i].score).toBeLessThanOrEqual(all[i - 1].score);
+  });
+  it('puts what a caution forbids last and names the caution', () => {
+    const all = rankPoses(person(), 170, aims, screen([{ caution: 'sciatic' }]));
+    const firstForbidden = all.findIndex((r) => r.cautions.length > 0);
+    expect(firstForbidden).toBeGreaterThan(0);
+    expect(all.slice(firstForbidden).every((r) => r.cautions.length > 0)).toBe(true);
+    expect(all[firstForbidden].cautions[0]).toContain('Tingling');
+  });
+  it('counts a rung whose entry is out of reach as a cost', () => {
+    const stiff = rankPoses(person({ hamstrings: -4 }), 170, aims, go).find(
+      (r) => r.pose === 'half-split' && r.rung === 2 && r.side === 'left',
+    );
+    expect(stiff?.beyondEntry).toBe(true);
+    expect(stiff?.costs.beyond).toBeGreaterThan(0);
+  });
+  it('counts against a pose what should be left alone', () => {
+    const cost = (list: Aim[]) =>
+      rankPoses(person(), 170, list, go).find((r) => r.pose === 'long-sitting-fold' && r.rung === 1)?.costs
+        .leaveAlone ?? 0;
+    expect(cost(aims)).toBe(0);
+    expect(cost([...aims, aim('leave', 'hamstrings', 'right')])).toBeGreaterThan(0.1);
+  });
+  it('opens its score: what it gives less what it costs', () => {
+    for (const r of rankPoses(person(), 170, aims, go).slice(0, 10)) {
+      const gain = r.gives.reduce((s, g) => s + g.worth * g.aim.weight, 0);
+      const cost = Object.values(r.costs).reduce((s, v) => s + v, 0);
+      expect(r.score).toBeCloseTo(Math.max(0, Math.min(1, gain - cost)), 9);
+    }
+  });
+});
+
+describe('what does not count', () => {
+  it('a resting shape is rest, whatever it lengthens in a short muscle', () => {
+    const all = rankPoses(person({ 'deep-hip-flexor': -3 }), 170, [aim('lengthen', 'deep-hip-flexor', 'left')], go);
+    for (const r of all.filter((x) => x.pose === 'resting-back')) {
+      expect(r.gives).toEqual([]);
+      expect(r.score).toBe(0);
+    }
+  });
+  it('an aim for a muscle that does not exist', () => {
+    const [first] = rankPoses(person(), 170, [], go);
+    expect(worthFor(first, { kind: 'lengthen', group: 'eyebrow', side: 'left', weight: 1 })).toEqual({ worth: 0 });
+    expect(ELEMENT_IDS).not.toContain('eyebrow');
+  });
+});

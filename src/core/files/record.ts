@@ -83,7 +83,7 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
   return null;
 }
 
-/** Text of a record: stable order, two spaces, a line feed at the end. */
+/** Text of a record: entries by id, fields in the schema's order, two spaces, a line feed at the end. */
 export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): string {
   const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   const record: KolposRecord = {
@@ -95,7 +95,9 @@ export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): st
     practices: byId(parts.practices),
     logs: byId(parts.logs),
   };
-  return `${JSON.stringify(record, null, 2)}\n`;
+  // What does not fit the schema is written as it stands: taking out must never lose anything.
+  const ordered = recordSchema.safeParse(record);
+  return `${JSON.stringify(ordered.success ? ordered.data : record, null, 2)}\n`;
 }
 
 /** The published JSON Schema of a record. */

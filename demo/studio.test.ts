@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { ELEMENTS, SIDES } from '@/core/body';
+import { recordSchema } from '@/core/files/record';
+import { ELEMENT_COUNT, infer } from '@/core/limits';
+import { headline } from '@/core/limits/words';
+import { BATTERY, readoutOf } from '@/core/tests/battery';
+import { meanOf } from '@/core/tests/reading';
+import { readAll, simulateStudent } from './simulated-student';
+import { demoStudio } from './studio';
+
+const takenAt = '2026-01-05T08:00:00.000Z';
+
+describe('a simulated student', () => {
+  it('is the same for the same seed', () => {
+    const read = () => readAll(simulateStudent('x', 9), { takenAt });
+    expect(read()).toEqual(read());
+  });
+  it('is short where it is told to be', () => {
+    const s = simulateStudent('x', 3, [{ group: 'hamstrings', side: 'left', by: -2 }]);
+    const g = ELEMENTS.findIndex((e) => e.id === 'hamstrings');
+    expect(s.tolerances[g]).toBeLessThan(-1.4);
+    expect(s.tolerances[g]).toBeGreaterThan(-2.6);
+  });
+  it('is read in every test on both sides, within what a joint can do', () => {
+    const readings = readAll(simulateStudent('x', 4), { takenAt, trials: 3 });
+    expect(readings).toHaveLength(BATTERY.reduce((s, t) => s + t.readouts.length, 0) * SIDES.length);
+    for (const r of readings) {
+      expect(r.trials).toHaveLength(3);
+      const readout = readoutOf(r.test, r.readout);
+      for (const v of r.trials) {
+        expect(v).toBeGreaterThanOrEqual(readout?.min ?? Infinity);
+        expect(v).toBeLessThanOrEqual(readout?.max ?? -Infinity);
+      }
+    }
+  });
+  it('only names places that the test asks about, or none when told so', () => {
+    for (const r of readAll(simulateStudent('x', 5), { takenAt })) {
+      const test = BATTERY.find((t) => t.id === r.test);
+      expect(test?.sensations.map((s) => s.place)).toContain(r.placeFelt);
+    }
+    for (const r of readAll(simulateStudent('x', 5), { takenAt, places: false })) expect(r.placeFelt).toBeUndefined();
+  });
+  it('reads lower where it is shorter', () => {
+    const slr = (by: number) =>
+      meanOf(
+        readAll(simulateStudent('x', 6, [{ group: 'hamstrings', side: 'right', by }]), { takenAt }).find(
+          (r) => r.test === 'straight-leg-raise' && r.side === 'right',
+        )?.trials ?? [],
+      );
+    expect(slr(-2.5)).toBeLessThan(slr(1) - 10);
+  });
+  it('takes only the tests that are wished', () => {
+    const own = readAll(simulateStudent('x', 7), { takenAt, tests: ['prone-knee-bend'] });
+    expect(new Set(own.map((r) => r.test))).toEqual(new Set(['prone-knee-bend']));
+    expect(ELEMENT_COUNT).toBe(ELEMENTS.length);
+  });
+});
+
+describe('the demo studio', () => {
+  const demo = demoStudio();
+  it('is a record like any other', () => expect(recordSchema.safeParse(demo).success).toBe(true));
+  it.each([
+    ['demo-maren', 'hamstrings'],
+    ['demo-osk', 'psoas and iliacus'],
+    ['demo-ilka', 'piriformis and deep rotators'],
+  ])('%s is limited by the %s', (id, muscle) => {
+    const student = demo.students.find((s) => s.id === id);
+    if (!student) throw new Error('no student');
+    expect(headline(infer(student, demo.readings).findings)).toContain(`limited by the ${muscle}`);
+  });
+  it('does not run a test that a caution locks', () =>
+    expect(demo.readings.filter((r) => r.student === 'demo-ilka' && r.test === 'prone-knee-bend')).toEqual([]));
+});

@@ -1,0 +1,165 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { writeRecord } from '@/core/files/record';
+import { demoStudio } from '@demo/studio';
+import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
+
+const record = demoStudio();
+const fault = (run: () => unknown): InputProblem => {
+  try {
+    run();
+  } catch (error) {
+    if (error instanceof InputProblem) return error;
+    throw error;
+  }
+  throw new Error('expected an input problem');
+};
+interface Line {
+  line: string;
+  side: string;
+  length_m: number;
+  elongation: number;
+  typicalShare: number | null;
+  moment_arms_m: Record<string, number>;
+}
+const lines = (answer: unknown) => (answer as { lines: Line[] }).lines;
+
+describe('muscles', () => {
+  it('gives every line of both sides with length, elongation and arms by coordinate', () => {
+    const all = lines(muscles({ hip_flexion_left: 90, knee_flexion_left: 20 }));
+    expect(all).toHaveLength(74);
+    const semi = (side: string) => all.find((l) => l.line === 'semimembranosus' && l.side === side);
+    expect(semi('left')?.elongation).toBeGreaterThan((semi('right')?.elongation ?? 0) + 0.5);
+    expect(semi('left')?.moment_arms_m.hip_flexion_left).toBeLessThan(-0.02);
+    expect(Object.keys(semi('left')?.moment_arms_m ?? {}).every((k) => k.endsWith('_left'))).toBe(true);
+    expect(semi('left')?.typicalShare).toBeGreaterThan(0.5);
+    expect(semi('right')?.typicalShare).toBeLessThan(0.01);
+  });
+  it('mirrors what bending the back does to the two sides', () => {
+    const all = lines(muscles({ lumbar_bend: 20 }));
+    const length = (side: string) => all.find((l) => l.line === 'quadratus-lumborum' && l.side === side)?.length_m ?? 0;
+    expect(length('left')).toBeGreaterThan(length('right'));
+    const arm = (side: string) =>
+      all.find((l) => l.line === 'quadratus-lumborum' && l.side === side)?.moment_arms_m.lumbar_bend ?? 0;
+    expect(Math.sign(arm('left'))).toBe(-Math.sign(arm('right')));
+  });
+  it('of a pose at a depth', () => {
+    const at = (depth: number) =>
+      lines(musclesInPose('low-lunge', 1, depth)).find((l) => l.line === 'iliacus' && l.side === 'right')?.elongation ??
+      0;
+    expect(at(1)).toBeGreaterThan(at(0));
+  });
+  it('names what is wrong with the input', () => {
+    expect(fault(() => muscles({ tail_flexion: 3 })).field).toBe('tail_flexion');
+    expect(fault(() => musclesInPose('cartwheel', 1, 0)).field).toBe('pose');
+    expect(fault(() => musclesInPose('pigeon', 1, 2)).field).toBe('depth');
+  });
+});
+
+describe('lists', () => {
+  it.each(['tests', 'structures', 'poses', 'coordinates'])('%s have ids', (what) => {
+    const rows = list(what) as { id: string; kind?: string }[];
+    expect(rows.length).toBeGreaterThan(4);
+    expect(new Set(rows.map((r) => `${r.kind ?? what}/${r.id}`)).size).toBe(rows.length);
+  });
+  it('of something else are refused', () => expect(fault(() => list('cats')).message).toContain('coordinates'));
+});
+
+describe('a student of the demo studio', () => {
+  it('findings name her limiter and her cautions', () => {
+    const f = findings(record, 'demo-maren') as {
+      movements: { movement: string; side: string; limiters: { structure: string }[] }[];
+      cautions: { id: string }[];
+      diagnostics: { rhat: number };
+    };
+    const slr = f.movements.find((m) => m.movement === 'hip-flexion-knee-straight' && m.side === 'left');
+    expect(slr?.limiters[0].structure).toBe('hamstrings');
+    expect(f.cautions.map((c) => c.id)).toEqual(['low-back-ache']);
+    expect(f.diagnostics.rhat).toBeLessThan(1.2);
+  });
+  it('ranks and builds for wished aims', () => {
+    const wish = parseAims(['lengthen:psoas:left', 'strengthen:gluteus-maximus:left']);
+    const { poses } = rank(record, 'demo-osk', wish, 3) as { poses: { score: number; aims: { aim: string }[] }[] };
+    expect(poses).toHaveLength(3);
+    expect(poses[0].aims.map((a) => a.aim)).toContain('lengthen:deep-hip-flexor:left');
+    const built = practice(record, 'demo-osk', 15, wish, ['blanket']) as {
+      items: { pose: string; props: string[]; cues: string[] }[];
+      gap: number;
+    };
+    expect(built.items.length).toBeGreaterThan(4);
+    for (const i of built.items) {
+      expect(i.cues.length).toBe(4);
+      for (const p of i.props) expect(p).toBe('blanket');
+    }
+  });
+  it('proposes aims', () => {
+    const a = aims(record, 'demo-ilka') as { proposed: { group: string; side: string }[] };
+    expect(a.proposed[0]).toMatchObject({ group: 'deep-buttock', side: 'left' });
+  });
+  it('must be in the record', () => {
+    expect(fault(() => findings(record, 'nobody')).message).toContain('nobody');
+    expect(fault(() => findings(record, undefined)).field).toBe('student');
+  });
+  it('gets no practice where a caution stops everything, nor of absurd length', () => {
+    const stopped = {
+      ...record,
+      students: record.students.map((s) => ({ ...s, cautions: [{ caution: 'hot-calf' }] })),
+    };
+    expect(fault(() => practice(stopped, 'demo-osk', 20, null, null)).message).toContain('doctor');
+    expect(fault(() => practice(record, 'demo-osk', 3, null, null)).field).toBe('minutes');
+  });
+});
+
+describe('aims as text', () => {
+  it('take a muscle for its group', () =>
+    expect(parseAims(['lengthen:piriformis:right'])).toEqual([
+      { kind: 'lengthen', group: 'deep-buttock', side: 'right', weight: 1 },
+    ]));
+  it('are none when none are given', () => expect(parseAims([])).toBeNull());
+  it.each(['stretch:psoas:left', 'lengthen:eyebrow:left', 'lengthen:psoas', 'nonsense'])('%s is refused', (text) =>
+    expect(fault(() => parseAims([text])).message).toContain(text),
+  );
+});
+
+describe('the command', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'kolpos-'));
+  const file = join(folder, 'demo.json');
+  const run = (args: string[], input?: string) => spawnSync('bin/kolpos', args, { encoding: 'utf8', input });
+  beforeAll(() => writeFileSync(file, writeRecord(record)));
+  afterAll(() => rmSync(folder, { recursive: true }));
+
+  it('checks a file: counts on standard output, exit 0', () => {
+    const r = run(['check', file]);
+    expect(r.status).toBe(0);
+    expect(JSON.parse(r.stdout)).toMatchObject({ readable: true, students: 3, practices: 1 });
+  });
+  it('reads standard input', () => {
+    const r = run(['check', '-'], writeRecord(record));
+    expect(r.status).toBe(0);
+  });
+  it('answers wrong input with one plain sentence, exit 2, nothing on standard output', () => {
+    for (const [args, words] of [
+      [['check', join(folder, 'missing.json')], 'cannot be read'],
+      [['findings', file, '--student', 'nobody'], 'nobody'],
+      [['muscles', '--coordinates', '{oops'], 'takes JSON'],
+      [['dance'], 'bin/kolpos check FILE'],
+      [['rank', file, '--student', 'demo-osk', '--top', 'many'], 'takes a number'],
+    ] as const) {
+      const r = run([...args]);
+      expect(r.status).toBe(2);
+      expect(r.stdout).toBe('');
+      expect(r.stderr.trim().split('\n')).toHaveLength(1);
+      expect(r.stderr).toContain(words);
+    }
+  });
+  it('names the field of a damaged record', () => {
+    const broken = join(folder, 'broken.json');
+    writeFileSync(broken, writeRecord(record).replace('"mass_kg": 70', '"mass_kg": "heavy"'));
+    const r = run(['check', broken]);
+    expect(r.status).toBe(2);
+    expect(r.stderr).toMatch(/students\[\d\]\.mass_kg/);
+  });
+});

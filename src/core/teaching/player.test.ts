@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { PracticeItem } from '@/core/practice/practice';
+import { logFrom, logSchema } from './log';
+import { advance, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
+
+const item = (id: string, pose: string, side: PracticeItem['side'], seconds: number): PracticeItem => ({
+  id,
+  pose,
+  rung: 1,
+  side,
+  holdSeconds: seconds,
+  breaths: Math.round(seconds / 6),
+  repeats: 1,
+  phase: 'warm',
+  because: [],
+});
+const ITEMS = [item('a', 'bridge', 'both', 30), item('b', 'pigeon', 'right', 60), item('c', 'pigeon', 'left', 60)];
+const T0 = Date.UTC(2026, 4, 1, 10);
+const fresh = () => startPlayer('p', 's', ITEMS, T0);
+/** Runs events at seconds after the start; ticks four times a second in between, as the screen does. */
+function play(steps: readonly [number, PlayerEvent][], state = fresh(), from = 0): PlayerState {
+  let s = state,
+    t = from;
+  for (const [at, event] of steps) {
+    for (; t + 0.25 <= at; t += 0.25) s = advance(s, { type: 'tick' }, T0 + t * 1000);
+    s = advance(s, event, T0 + at * 1000);
+    t = at;
+  }
+  return s;
+}
+
+describe('the player', () => {
+  it('waits for the teacher before the first item', () => {
+    const s = play([[10, { type: 'tick' }]]);
+    expect(s).toMatchObject({ index: 0, stage: 'holding', running: false, left: 30 });
+    expect(secondsLeft(s)).toBe(30 + 15 + 60 + 6 + 60);
+  });
+  it('counts down, goes over to the way there, then holds the next', () => {
+    const go: [number, PlayerEvent] = [0, { type: 'resume' }];
+    expect(play([go, [10, { type: 'tick' }]]).left).toBeCloseTo(20, 6);
+    expect(play([go, [32, { type: 'tick' }]])).toMatchObject({ index: 1, stage: 'moving' });
+    const holding = play([go, [50, { type: 'tick' }]]);
+    expect(holding).toMatchObject({ index: 1, stage: 'holding' });
+    expect(holding.left).toBeCloseTo(55, 6);
+  });
+  it('ends after the last item with everything done', () => {
+    const s = play([
+      [0, { type: 'resume' }],
+      [175, { type: 'tick' }],
+    ]);
+    expect(s).toMatchObject({ stage: 'finished', running: false });
+    expect(s.results.map((r) => [r.item, r.doneSeconds, r.skipped])).toEqual([
+      ['a', 30, false],
+      ['b', 60, false],
+      ['c', 60, false],
+    ]);
+    expect(secondsLeft(s)).toBe(0);
+  });
+  it('stands still while paused', () => {
+    const s = play([
+      [0, { type: 'resume' }],
+      [10, { type: 'pause' }],
+      [100, { type: 'tick' }],
+    ]);
+    expect(s.left).toBeCloseTo(20, 6);
+    expect(s.running).toBe(false);
+  });
+  it('writes skipped, stopped and half-done items as what they were', () => {
+    const s = play([
+      [0, { type: 'resume' }],
+      [10, { type: 'next' }],
+      [12, { type: 'skip' }],
+      [14, { type: 'next' }],
+      [24, { type: 'stop-item' }],
+    ]);
+    expect(s.results).toMatchObject([
+      { item: 'a', doneSeconds: 10, skipped: false },
+      { item: 'b', doneSeconds: 0, skipped: true },
+      { item: 'c', doneSeconds: 10, skipped: false, stopped: true },
+    ]);
+    expect(s.stage).toBe('finished');
+  });
+  it('next during the way there begins the hold', () => {
+    const s = play([
+      [0, { type: 'resume' }],
+      [5, { type: 'next' }],
+      [7, { type: 'next' }],
+    ]);
+    expect(s).toMatchObject({ index: 1, stage: 'holding', left: 60 });
+  });
+  it('goes back, and does not lose what was felt', () => {
+    const s = play([
+      [0, { type: 'resume' }],
+      [5, { type: 'felt', item: 'a', placeFelt: 'front-thigh', strength: 4 }],
+      [6, { type: 'next' }],
+      [8, { type: 'back' }],
+    ]);
+    expect(s.index).toBe(0);
+    expect(s.results.find((r) => r.item === 'a')).toMatchObject({ placeFelt: 'front-thigh', strength: 4 });
+  });
+  it('takes place and strength one after the other', () => {
+    const s = play([
+      [1, { type: 'felt', item: 'b', strength: 6 }],
+      [2, { type: 'felt', item: 'b', placeFelt: 'deep-buttock' }],
+      [3, { type: 'felt', item: 'nothing', strength: 9 }],
+    ]);
+    expect(s.results).toHaveLength(1);
+    expect(s.results[0]).toMatchObject({ item: 'b', placeFelt: 'deep-buttock', strength: 6 });
+  });
+  it('pauses instead of running away when the machine slept', () => {
+    const s = advance(play([[0, { type: 'resume' }]]), { type: 'tick' }, T0 + 3600_000);
+    expect(s).toMatchObject({ running: false, left: 30, index: 0 });
+  });
+  it('does not go backwards with the clock', () => {
+    const s = advance(
+      play([
+        [0, { type: 'resume' }],
+        [10, { type: 'tick' }],
+      ]),
+      { type: 'tick' },
+      T0,
+    );
+    expect(s.left).toBeCloseTo(20, 6);
+  });
+  it('wakes after a reload at the second it knew, standing still', () => {
+    const before = play([
+      [0, { type: 'resume' }],
+      [40, { type: 'tick' }],
+    ]);
+    const after = wake(JSON.parse(JSON.stringify(before)) as PlayerState, T0 + 500_000);
+    expect(after).toMatchObject({ index: before.index, stage: before.stage, left: before.left, running: false });
+    const later = advance(advance(after, { type: 'resume' }, T0 + 500_000), { type: 'tick' }, T0 + 501_000);
+    expect(later.left).toBeCloseTo(before.left - 1, 6);
+  });
+  it('never loses an item or invents time, whatever is pressed', () => {
+    const event = fc.oneof(
+      fc.constantFrom<PlayerEvent>(
+        { type: 'tick' },
+        { type: 'pause' },
+        { type: 'resume' },
+        { type: 'next' },
+        { type: 'back' },
+        { type: 'skip' },
+        { type: 'stop-item' },
+        { type: 'finish' },
+      ),
+    );
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.double({ min: 0, max: 4, noNaN: true }), event), { maxLength: 60 }), (steps) => {
+        let s = fresh(),
+          t = T0;
+        for (const [wait, e] of steps) {
+          t += wait * 1000;
+          s = advance(s, e, t);
+          expect(s.left).toBeGreaterThanOrEqual(0);
+          expect(s.index).toBeLessThanOrEqual(ITEMS.length);
+          expect(new Set(s.results.map((r) => r.item)).size).toBe(s.results.length);
+          for (const r of s.results) expect(r.doneSeconds).toBeLessThanOrEqual(r.plannedSeconds);
+        }
+      }),
+    );
+  });
+});
+
+describe('the log', () => {
+  const done = play([
+    [0, { type: 'resume' }],
+    [5, { type: 'felt', item: 'a', placeFelt: 'back-thigh', strength: 2 }],
+    [8, { type: 'next' }],
+    [9, { type: 'finish' }],
+  ]);
+  const log = logFrom(done, { id: 'l', title: 'Morning', endedAt: '2026-05-01T10:10:00.000Z' });
+  it('holds what was done in the order of the practice and leaves out what was never reached', () => {
+    expect(log.items.map((i) => [i.pose, i.doneSeconds, i.placeFelt, i.strength, i.skipped])).toEqual([
+      ['bridge', 8, 'back-thigh', 2, false],
+      ['pigeon', 0, undefined, undefined, true],
+    ]);
+    expect(log.startedAt).toBe('2026-05-01T10:00:00.000Z');
+  });
+  it('is a log that a file can hold', () => expect(logSchema.safeParse(log).success).toBe(true));
+});

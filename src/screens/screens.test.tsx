@@ -1,0 +1,226 @@
+// @vitest-environment happy-dom
+import 'fake-indexeddb/auto';
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { SnackbarProvider } from 'notistack';
+import type { ReactNode } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { demoStudio } from '@demo/studio';
+import { infer } from '@/core/limits';
+import type { Student } from '@/core/people/student';
+import { latest } from '@/core/tests/reading';
+import { readoutOf, testById } from '@/core/tests/battery';
+import { studioDatabase } from '@/store/studio';
+import { AimList } from './findings/AimList';
+import { ToleranceChart } from './findings/ToleranceChart';
+import { ChoiceChips } from './measure/ChoiceChips';
+import { LiveFindings } from './measure/LiveFindings';
+import { ReadingPanel } from './measure/ReadingPanel';
+import { Ruler } from './measure/Ruler';
+import { StudioProvider } from './shell/studio-context';
+import { StudentForm } from './students/StudentForm';
+import { FeltPanel } from './teach/FeltPanel';
+
+const demo = demoStudio();
+const [maren] = demo.students;
+const inference = infer(maren, demo.readings);
+const slr = readoutOf('straight-leg-raise', 'hip-flexion');
+const slrTest = testById('straight-leg-raise');
+if (!slr || !slrTest) throw new Error('no test');
+const inStudio = (children: ReactNode) =>
+  render(
+    <SnackbarProvider>
+      <StudioProvider name="studio">{children}</StudioProvider>
+    </SnackbarProvider>,
+  );
+afterEach(async () => {
+  cleanup();
+  // A draft outlives its panel on purpose; tests begin without one.
+  await studioDatabase('studio').drafts.clear();
+});
+
+describe('the student form', () => {
+  const fill = (label: string | RegExp, value: string) =>
+    fireEvent.change(screen.getByLabelText(label), { target: { value } });
+  it('answers bad input at its field and keeps what was typed', async () => {
+    const onSave = vi.fn();
+    render(<StudentForm student={null} label="Add student" onSave={onSave} />);
+    fill('Name', 'Wren Slipway');
+    fill('Height, cm', '17');
+    fill('Mass, kg', 'heavy');
+    fireEvent.click(screen.getByRole('button', { name: 'Add student' }));
+    await waitFor(() => expect(screen.getByLabelText('Height, cm').getAttribute('aria-invalid')).toBe('true'));
+    expect(screen.getByLabelText('Mass, kg').getAttribute('aria-invalid')).toBe('true');
+    expect(onSave).not.toHaveBeenCalled();
+    expect((screen.getByLabelText('Name') as HTMLInputElement).value).toBe('Wren Slipway');
+  });
+  it('takes a comma for a decimal point', async () => {
+    const onSave = vi.fn<(s: Student) => void>();
+    render(<StudentForm student={null} label="Add student" onSave={onSave} />);
+    fill('Name', 'Wren Slipway');
+    fill('Height, cm', '171,5');
+    fill('Mass, kg', '64');
+    fill('Year of birth', '1990');
+    fireEvent.click(screen.getByRole('button', { name: 'Add student' }));
+    await waitFor(() => expect(onSave).toHaveBeenCalled());
+    expect(onSave.mock.calls[0][0]).toMatchObject({ height_cm: 171.5, dominantLeg: 'unknown', archived: false });
+  });
+  it('shows what a caution means as soon as it is there', () => {
+    render(<StudentForm student={maren} label="Keep" onSave={() => undefined} />);
+    expect(screen.getByRole('status').textContent).toContain('Pelvis first');
+  });
+});
+
+describe('one reading', () => {
+  const panel = (onKept = vi.fn(), onSkip = vi.fn()) =>
+    inStudio(
+      <ReadingPanel
+        student={maren}
+        test={slrTest}
+        readout={slr}
+        side="left"
+        readings={[]}
+        onChoose={() => undefined}
+        onKept={onKept}
+        onSkip={onSkip}
+      />,
+    );
+  const field = () => screen.findByLabelText('Leg above the floor, degrees');
+  it('is refused where no joint gets, and stays in the field', async () => {
+    const onKept = vi.fn();
+    panel(onKept);
+    fireEvent.change(await field(), { target: { value: '190' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Keep and go on' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('between 10° and 150°');
+    expect(((await field()) as HTMLInputElement).value).toBe('190');
+    expect(onKept).not.toHaveBeenCalled();
+  });
+  it('asks for a number before it keeps', async () => {
+    panel();
+    await field();
+    fireEvent.click(screen.getByRole('button', { name: 'Keep and go on' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('Type the reading first');
+  });
+  it('collects trials with their spread and warns of a wide one', async () => {
+    panel();
+    for (const value of ['56', '66']) {
+      fireEvent.change(await field(), { target: { value } });
+      fireEvent.click(screen.getByRole('button', { name: /Add trial/ }));
+    }
+    expect(await screen.findByText(/spread 10°, wide: measure once more/)).toBeTruthy();
+  });
+  it('ends the test where tingling is named, and keeps it as pain', async () => {
+    const onSkip = vi.fn();
+    panel(vi.fn(), onSkip);
+    fireEvent.change(await field(), { target: { value: '44' } });
+    fireEvent.click(screen.getByRole('button', { name: '▲ tingling down the leg' }));
+    expect(screen.getByRole('alert').textContent).toContain('Stop here');
+    fireEvent.click(screen.getByRole('button', { name: 'Keep and go on' }));
+    await waitFor(() => expect(onSkip).toHaveBeenCalled());
+    expect((await screen.findByText(/ended by pain/)).textContent).toContain('44°');
+  });
+});
+
+describe('the ruler', () => {
+  it('says the typical band and the marks, and sets by arrow keys', () => {
+    const onSet = vi.fn();
+    render(
+      <Ruler
+        label="Set it"
+        min={0}
+        max={100}
+        value={58}
+        band={[66, 86]}
+        bandLabel="typical"
+        marks={[{ value: 50, label: 'left' }]}
+        onSet={onSet}
+      />,
+    );
+    expect(screen.getByRole('img').getAttribute('aria-label')).toContain('Typical 66 to 86 degrees. left 50');
+    fireEvent.change(screen.getByLabelText('Set it'), { target: { value: '60' } });
+    expect(onSet).toHaveBeenCalledWith(60);
+  });
+});
+
+describe('chips', () => {
+  it('choose, and take back when pressed again', () => {
+    const onChoose = vi.fn();
+    const choices = [
+      { id: 'a', label: 'front' },
+      { id: 'b', label: 'pinch', stops: true },
+    ];
+    const { rerender } = render(
+      <ChoiceChips question="Where?" choices={choices} chosen={undefined} onChoose={onChoose} />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: '▲ pinch' }));
+    expect(onChoose).toHaveBeenLastCalledWith('b');
+    rerender(<ChoiceChips question="Where?" choices={choices} chosen="b" onChoose={onChoose} />);
+    expect(screen.getByRole('button', { name: '▲ pinch' }).getAttribute('aria-pressed')).toBe('true');
+    fireEvent.click(screen.getByRole('button', { name: '▲ pinch' }));
+    expect(onChoose).toHaveBeenLastCalledWith(undefined);
+  });
+  it('of a taught pose carry place and strength apart', () => {
+    const onFelt = vi.fn();
+    render(<FeltPanel name="Pigeon" placeFelt="knee" strength={undefined} onFelt={onFelt} />);
+    fireEvent.click(within(screen.getByRole('group', { name: 'How strong?' })).getByText('clear, 4 of 10'));
+    expect(onFelt).toHaveBeenLastCalledWith({ strength: 4 });
+    fireEvent.click(screen.getByText('deep in the buttock'));
+    expect(onFelt).toHaveBeenLastCalledWith({ placeFelt: 'deep-buttock' });
+  });
+});
+
+describe('findings beside the test', () => {
+  const live = (value: typeof inference | null) =>
+    render(
+      <LiveFindings
+        inference={{ value, busy: false, failed: null }}
+        readings={latest(demo.readings.filter((r) => r.student === maren.id))}
+        test="straight-leg-raise"
+        readout={slr}
+        side="left"
+        onTest={() => undefined}
+      />,
+    );
+  it('say what stops the movement with its number, and the side difference with its error', () => {
+    live(inference);
+    expect(screen.getByText('hamstrings')).toBeTruthy();
+    expect(screen.getByText(/9\d in 100/)).toBeTruthy();
+    expect(screen.getByText(/the error of measuring \(9°\)/)).toBeTruthy();
+  });
+  it('wait kindly before the first reading', () => {
+    live(null);
+    expect(screen.getByText(/After the first reading/)).toBeTruthy();
+  });
+  it('say when the computing failed, and that nothing is lost', () => {
+    render(
+      <LiveFindings
+        inference={{ value: null, busy: false, failed: 'worker gone' }}
+        readings={[]}
+        test="straight-leg-raise"
+        readout={slr}
+        side="left"
+        onTest={() => undefined}
+      />,
+    );
+    expect(screen.getByRole('alert').textContent).toContain('Your readings are kept');
+  });
+});
+
+describe('tolerances', () => {
+  it('open to their source, one button for each muscle group and side', () => {
+    const onOpen = vi.fn();
+    render(<ToleranceChart structures={inference.findings.structures} onOpen={onOpen} />);
+    const bars = screen.getAllByRole('button');
+    expect(bars).toHaveLength(18);
+    fireEvent.click(screen.getByRole('button', { name: /^hamstrings, left/ }));
+    expect(onOpen.mock.calls[0][0]).toMatchObject({ structure: 'hamstrings', side: 'left' });
+  });
+});
+
+describe('aims', () => {
+  it('are proposed with a reason and can be removed by name', () => {
+    inStudio(<AimList student={maren} findings={inference.findings} />);
+    const section = screen.getByRole('region', { name: 'Aims' });
+    expect(within(section).getAllByText('hamstrings').length).toBeGreaterThan(0);
+    expect(section.textContent).toMatch(/in 100/);
+  });
+});

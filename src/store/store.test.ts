@@ -1,0 +1,126 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { demoStudio } from '@demo/studio';
+import type { LogEntry } from '@/core/teaching/log';
+import { startPlayer } from '@/core/teaching/player';
+import { endPlayer, keepReadings, removeReadings, savePractice, saveStudent } from './changes';
+import { bringIn, replaceAll, takeOut } from './exchange';
+import { StudioDatabase } from './studio';
+
+const demo = demoStudio();
+let db: StudioDatabase;
+beforeEach(() => {
+  db = new StudioDatabase('studio');
+});
+afterEach(async () => {
+  await db.delete();
+});
+const counts = async () => ({
+  students: await db.students.count(),
+  readings: await db.readings.count(),
+  practices: await db.practices.count(),
+  logs: await db.logs.count(),
+});
+
+describe('changes and their undo', () => {
+  it('a new student goes again, a changed one comes back as she was', async () => {
+    const [student] = demo.students;
+    const added = await saveStudent(db, student);
+    const changed = await saveStudent(db, { ...student, name: 'Somebody Else' });
+    expect((await db.students.get(student.id))?.name).toBe('Somebody Else');
+    await changed.undo();
+    expect((await db.students.get(student.id))?.name).toBe(student.name);
+    await added.undo();
+    expect(await db.students.count()).toBe(0);
+  });
+  it('keeping readings forgets the draft; removing them can be taken back', async () => {
+    await db.drafts.put({ id: 'd', trials: ['58'] });
+    const kept = await keepReadings(db, demo.readings.slice(0, 2), 'd');
+    expect(await db.drafts.count()).toBe(0);
+    const removed = await removeReadings(db, [demo.readings[0].id, 'not-there']);
+    expect(await db.readings.count()).toBe(1);
+    await removed.undo();
+    expect(await db.readings.get(demo.readings[0].id)).toEqual(demo.readings[0]);
+    await kept.undo();
+    expect(await db.readings.count()).toBe(0);
+  });
+  it('a practice likewise', async () => {
+    const [practice] = demo.practices;
+    await savePractice(db, practice);
+    const change = await savePractice(db, { ...practice, items: [] });
+    await change.undo();
+    expect((await db.practices.get(practice.id))?.items).toHaveLength(practice.items.length);
+  });
+  it('ending a player writes one log, however often it is asked', async () => {
+    const [practice] = demo.practices;
+    const log: LogEntry = {
+      id: 'l1',
+      student: practice.student,
+      practice: practice.id,
+      title: practice.title,
+      startedAt: '2026-05-01T10:00:00.000Z',
+      endedAt: '2026-05-01T10:20:00.000Z',
+      items: [],
+      note: '',
+    };
+    await db.players.put({
+      practice: practice.id,
+      state: startPlayer(practice.id, practice.student, practice.items, 0),
+      savedAt: '2026-05-01T10:00:00.000Z',
+    });
+    await endPlayer(db, practice.id, log);
+    await endPlayer(db, practice.id, { ...log, id: 'l2' });
+    expect(await db.logs.toArray()).toEqual([log]);
+    expect(await db.players.count()).toBe(0);
+  });
+});
+
+describe('files', () => {
+  it('everything goes out and comes in again the same', async () => {
+    await replaceAll(db, demo);
+    const text = await takeOut(db);
+    expect(await db.memos.get('taken-out')).toBeTruthy();
+    await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [] });
+    expect(await counts()).toEqual({ students: 0, readings: 0, practices: 0, logs: 0 });
+    const result = await bringIn(db, text);
+    expect(result.ok && result.counts).toEqual({
+      students: demo.students.length,
+      readings: demo.readings.length,
+      practices: demo.practices.length,
+      logs: demo.logs.length,
+    });
+    const strip = (t: string) => t.replace(/"exportedAt": "[^"]+"/, '');
+    expect(strip(await takeOut(db))).toBe(strip(text));
+  });
+  it('a broken file changes nothing and says which field', async () => {
+    await replaceAll(db, demo);
+    const before = await counts();
+    const text = (await takeOut(db)).replace('"height_cm": 178', '"height_cm": "tall"');
+    const result = await bringIn(db, text);
+    expect(result).toMatchObject({
+      ok: false,
+      problem: { field: expect.stringMatching(/students\[\d\]\.height_cm/) as unknown },
+    });
+    expect(await counts()).toEqual(before);
+  });
+  it('keeps what is not in the file, replaces what has the same id, and can be taken back whole', async () => {
+    const [first, second] = demo.students;
+    await saveStudent(db, { ...first, name: 'Before' });
+    await saveStudent(db, { ...second, id: 'mine', name: 'Mine' });
+    const before = await db.students.orderBy('id').toArray();
+    const result = await bringIn(db, JSON.stringify(demo));
+    expect(result.ok).toBe(true);
+    expect((await db.students.get(first.id))?.name).toBe(first.name);
+    expect((await db.students.get('mine'))?.name).toBe('Mine');
+    if (result.ok) await result.undo();
+    expect(await db.students.orderBy('id').toArray()).toEqual(before);
+  });
+});
+
+it('the demo has a database of its own', async () => {
+  const other = new StudioDatabase('demo');
+  await replaceAll(other, demo);
+  expect(other.name).not.toBe(db.name);
+  expect(await db.students.count()).toBe(0);
+  await other.delete();
+});

@@ -127,7 +127,7 @@ describe('aims as text', () => {
 describe('the command', () => {
   const folder = mkdtempSync(join(tmpdir(), 'kolpos-'));
   const file = join(folder, 'demo.json');
-  const run = (args: string[], input?: string) => spawnSync('bin/kolpos', args, { encoding: 'utf8', input });
+  const run = (args: string[], input?: string) => spawnSync(join('bin', 'kolpos'), args, { encoding: 'utf8', input });
   beforeAll(() => writeFileSync(file, writeRecord(record)));
   afterAll(() => rmSync(folder, { recursive: true }));
 

@@ -64,8 +64,31 @@ describe('the student form', () => {
     await waitFor(() => expect(onSave).toHaveBeenCalled());
     expect(onSave.mock.calls[0][0]).toMatchObject({ height_cm: 171.5, dominantLeg: 'unknown', archived: false });
   });
+  it('keeps an existing student as she is typed, and only what is valid', async () => {
+    const onSave = vi.fn<(s: Student) => void>();
+    render(<StudentForm student={maren} onSave={onSave} />);
+    fill('Height, cm', '17');
+    await waitFor(() => expect(screen.getByLabelText('Height, cm').getAttribute('aria-invalid')).toBe('true'));
+    expect(onSave).not.toHaveBeenCalled();
+    fill('Height, cm', '179');
+    await waitFor(() => expect(onSave).toHaveBeenCalledTimes(1));
+    expect(onSave.mock.calls[0][0]).toMatchObject({ id: maren.id, height_cm: 179, name: maren.name });
+  });
+  it('finds again what was typed for somebody new before a reload', () => {
+    const text = JSON.stringify({ name: 'Half Typed', height_cm: '1', cautions: ['touch'] });
+    render(
+      <StudentForm
+        student={null}
+        label="Add student"
+        onSave={() => undefined}
+        draft={{ text, onChange: () => undefined }}
+      />,
+    );
+    expect((screen.getByLabelText('Name') as HTMLInputElement).value).toBe('Half Typed');
+    expect(screen.getByRole('status').textContent).toContain('Ask each time');
+  });
   it('shows what a caution means as soon as it is there', () => {
-    render(<StudentForm student={maren} label="Keep" onSave={() => undefined} />);
+    render(<StudentForm student={maren} onSave={() => undefined} />);
     expect(screen.getByRole('status').textContent).toContain('Pelvis first');
   });
 });

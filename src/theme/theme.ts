@@ -54,6 +54,7 @@ export const theme = createTheme({
     MuiPaper: { defaultProps: { elevation: 0, variant: 'outlined' } },
     MuiButton: { defaultProps: { disableElevation: true } },
     MuiTextField: { defaultProps: { size: 'small' } },
+    MuiToggleButton: { styleOverrides: { root: { color: 'var(--ink-2)' } } },
     MuiChip: { styleOverrides: { root: { fontSize: 14, height: 34, borderRadius: 17 } } },
   },
 });

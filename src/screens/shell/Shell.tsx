@@ -19,7 +19,7 @@ const RAIL = [
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['g then t, s or f', 'Today, Students, Settings & files'],
-  ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress'],
+  ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
   ['Alt ↑ / Alt ↓', 'move a practice item'],
   ['space, →, ←, s', 'in Teach: pause, next, back, skip'],

@@ -21,7 +21,7 @@ const LABELS: Record<Step, string> = {
 /** Soundings of the plotted course: heights of the six marks, pixels. */
 const COURSE = [13, 9, 15, 12, 8, 12];
 
-/** Head of every page of a student: who, cautions, and the six steps as a plotted course. Keys 1–6 go to a step. */
+/** Head of every page of a student: who, cautions, and the six steps as a plotted course. Keys 1–6 go to a step, with Alt from a field too. */
 export function StudentFrame({
   student,
   step,
@@ -41,10 +41,12 @@ export function StudentFrame({
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {
       const t = e.target;
-      if ((t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName)) || e.ctrlKey || e.metaKey || e.altKey)
-        return;
-      const to = STEPS[Number(e.key) - 1];
-      if (to) router.push(`${base}/student?id=${student.id}&step=${to}`);
+      const inField = t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName);
+      if ((inField && !e.altKey) || e.ctrlKey || e.metaKey) return;
+      const to = STEPS[Number(e.code.replace('Digit', '')) - 1];
+      if (!to) return;
+      e.preventDefault();
+      router.push(`${base}/student?id=${student.id}&step=${to}`);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -144,7 +146,13 @@ export function StudentFrame({
                     {LABELS[s]}
                     <Box
                       component="span"
-                      sx={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' }}
+                      sx={{
+                        position: 'absolute',
+                        width: '1px',
+                        height: '1px',
+                        overflow: 'hidden',
+                        clipPath: 'inset(50%)',
+                      }}
                     >
                       {done[s] ? ', has entries' : ', empty'}
                     </Box>

@@ -1,11 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { proposeAims } from '@/core/aims/propose';
-import { saveStudent } from '@/store/changes';
 import { useInference } from '@/workers/use-core';
 import { FindingsStep } from '../findings/FindingsStep';
 import { MeasureStep } from '../measure/MeasureStep';
@@ -15,14 +13,12 @@ import { ProgressStep } from '../progress/ProgressStep';
 import { EmptyChart } from '../shell/EmptyChart';
 import { STEPS, StudentFrame } from '../shell/StudentFrame';
 import { useStudio } from '../shell/studio-context';
-import { useUndo } from '../shell/use-undo';
-import { StudentForm } from '../students/StudentForm';
+import { AskStep } from '../students/AskStep';
 
 /** One student: the step that the address names, with the findings computed once for all steps. */
 export function StudentScreen() {
   const { db, base } = useStudio();
   const params = useSearchParams();
-  const undo = useUndo();
   const id = params.get('id') ?? '';
   const step = STEPS.find((s) => s === params.get('step')) ?? 'measure';
   const data = useLiveQuery(async () => {
@@ -61,19 +57,7 @@ export function StudentScreen() {
   };
   return (
     <StudentFrame student={student} step={step} done={done}>
-      {step === 'ask' && (
-        <>
-          <Typography variant="h1" gutterBottom>
-            Ask
-          </Typography>
-          <StudentForm
-            key={student.id}
-            student={student}
-            label="Keep"
-            onSave={(s) => void saveStudent(db, s).then((change) => undo(`${s.name} is kept.`, change))}
-          />
-        </>
-      )}
+      {step === 'ask' && <AskStep key={student.id} student={student} />}
       {step === 'measure' && <MeasureStep student={student} readings={readings} inference={inference} />}
       {step === 'findings' && <FindingsStep student={student} readings={readings} inference={inference} />}
       {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} />}

@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useEffect, useRef } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { CAUTIONS, cautionById } from '@/core/cautions/catalogue';
@@ -51,6 +52,27 @@ const complaintLabel = (v: string): string => {
 };
 const value = (text: string): number => Number(text.replace(',', '.'));
 
+/** What was typed before a reload, as far as it still fits; anything else is left out. */
+function draftValues(text: string | undefined): Partial<FormValues> {
+  if (!text) return {};
+  const loose = z
+    .object({
+      ...formSchema.shape,
+      height_cm: z.string(),
+      mass_kg: z.string(),
+      birthYear: z.string(),
+      breathSeconds: z.string(),
+      name: z.string(),
+    })
+    .partial();
+  try {
+    const parsed = loose.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data : {};
+  } catch {
+    return {};
+  }
+}
+
 const valuesOf = (s: Student | null): FormValues => ({
   name: s?.name ?? '',
   height_cm: s ? String(s.height_cm) : '',
@@ -64,50 +86,82 @@ const valuesOf = (s: Student | null): FormValues => ({
   cautions: s?.cautions.map((c) => c.caution) ?? [],
 });
 
-/** Adds or edits a student. Bad input is answered at its field; nothing typed is lost. */
+/** The student that these values describe; what the form does not show stays as it was. */
+function studentFrom(v: FormValues, student: Student | null): Student {
+  const time = now();
+  const sinceOf = (id: string) => student?.cautions.find((c) => c.caution === id)?.since;
+  return studentSchema.parse({
+    id: student?.id ?? newId(),
+    name: v.name,
+    height_cm: value(v.height_cm),
+    mass_kg: value(v.mass_kg),
+    birthYear: Math.round(value(v.birthYear)),
+    sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
+    dominantLeg: v.dominantLeg,
+    aim: v.aim,
+    complaints: v.complaints.map((c) => ({ place: c.split('|')[0], side: c.split('|')[1] })),
+    cautions: v.cautions.map((caution) => ({ caution, since: sinceOf(caution) })),
+    aims: student?.aims,
+    breathSeconds: value(v.breathSeconds),
+    archived: student?.archived ?? false,
+    createdAt: student?.createdAt ?? time,
+    updatedAt: time,
+  });
+}
+
+/** Milliseconds without typing after which a valid change is kept. */
+const PAUSE = 400;
+
+/**
+ * Adds a student by its button, or keeps an existing one as the teacher types. Bad input is answered at its field; nothing
+ * typed is lost: `draft` takes what is typed for somebody new, so that a reload finds it again.
+ */
 export function StudentForm({
   student,
   onSave,
   onCancel,
   label,
+  draft,
 }: {
   student: Student | null;
   onSave: (s: Student) => void;
   onCancel?: () => void;
-  label: string;
+  label?: string;
+  draft?: { text: string | undefined; onChange: (text: string) => void };
 }) {
-  const { register, control, handleSubmit, formState } = useForm<FormValues>({
+  const { register, control, handleSubmit, formState, reset, getValues } = useForm<FormValues>({
     resolver: zodResolver(formSchema),
-    defaultValues: valuesOf(student),
+    defaultValues: { ...valuesOf(student), ...draftValues(draft?.text) },
     mode: 'onTouched',
   });
+  const frame = useRef<HTMLFormElement>(null);
+  const values = useWatch({ control });
   const cautions = useWatch({ control, name: 'cautions' });
   const screening = screen(cautions.map((caution) => ({ caution })));
+  const typedText = JSON.stringify(values);
+  const seen = useRef(typedText);
+  useEffect(() => {
+    if (typedText === seen.current) return;
+    const timer = setTimeout(
+      () => {
+        seen.current = typedText;
+        if (student) void handleSubmit((v) => onSave(studentFrom(v, student)))();
+        else draft?.onChange(typedText);
+      },
+      student ? PAUSE : 0,
+    );
+    return () => clearTimeout(timer);
+  });
+  useEffect(() => {
+    // A change from another tab comes in while nobody types here.
+    if (!student || frame.current?.contains(document.activeElement)) return;
+    const fresh = valuesOf(student);
+    if (JSON.stringify(fresh) === JSON.stringify(getValues())) return;
+    seen.current = JSON.stringify(fresh);
+    reset(fresh);
+  }, [student, reset, getValues]);
   const { errors } = formState;
 
-  const submit = (v: FormValues) => {
-    const time = now();
-    const sinceOf = (id: string) => student?.cautions.find((c) => c.caution === id)?.since;
-    onSave(
-      studentSchema.parse({
-        id: student?.id ?? newId(),
-        name: v.name,
-        height_cm: value(v.height_cm),
-        mass_kg: value(v.mass_kg),
-        birthYear: Math.round(value(v.birthYear)),
-        sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
-        dominantLeg: v.dominantLeg,
-        aim: v.aim,
-        complaints: v.complaints.map((c) => ({ place: c.split('|')[0], side: c.split('|')[1] })),
-        cautions: v.cautions.map((caution) => ({ caution, since: sinceOf(caution) })),
-        aims: student?.aims,
-        breathSeconds: value(v.breathSeconds),
-        archived: student?.archived ?? false,
-        createdAt: student?.createdAt ?? time,
-        updatedAt: time,
-      }),
-    );
-  };
   const text = (
     name: 'name' | 'height_cm' | 'mass_kg' | 'birthYear' | 'breathSeconds' | 'aim',
     labelText: string,
@@ -126,8 +180,9 @@ export function StudentForm({
   return (
     <Box
       component="form"
+      ref={frame}
       noValidate
-      onSubmit={(e) => void handleSubmit(submit)(e)}
+      onSubmit={(e) => void handleSubmit((v) => onSave(studentFrom(v, student)))(e)}
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, maxWidth: 900 }}
     >
       <Box sx={{ gridColumn: '1 / -1' }}>{text('name', 'Name')}</Box>
@@ -230,9 +285,11 @@ export function StudentForm({
         </Box>
       )}
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 2 }}>
-        <Button type="submit" variant="contained">
-          {label}
-        </Button>
+        {label && (
+          <Button type="submit" variant="contained">
+            {label}
+          </Button>
+        )}
         {onCancel && <Button onClick={onCancel}>Cancel</Button>}
       </Box>
     </Box>

@@ -16,6 +16,9 @@ import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { StudentForm } from './StudentForm';
 
+/** Where what is typed for a new student waits until she is added. */
+const DRAFT = 'new-student';
+
 /** The list of students; adding and archiving. */
 export function StudentsScreen() {
   const { db, base } = useStudio();
@@ -25,7 +28,9 @@ export function StudentsScreen() {
   const [search, setSearch] = useState('');
   const [archived, setArchived] = useState(false);
   const students = useLiveQuery(() => db.students.orderBy('name').toArray(), [db]);
-  if (!students) return null;
+  const draft = useLiveQuery(async () => ({ text: (await db.memos.get(DRAFT))?.value }), [db]);
+  if (!students || !draft) return null;
+  const forgetDraft = () => db.memos.delete(DRAFT);
 
   if (adding)
     return (
@@ -36,9 +41,11 @@ export function StudentsScreen() {
         <StudentForm
           student={null}
           label="Add student"
-          onCancel={() => router.push(`${base}/students`)}
+          draft={{ text: draft.text, onChange: (value) => void db.memos.put({ key: DRAFT, value }) }}
+          onCancel={() => void forgetDraft().then(() => router.push(`${base}/students`))}
           onSave={(s) =>
-            void saveStudent(db, s).then((change) => {
+            void saveStudent(db, s).then(async (change) => {
+              await forgetDraft();
               undo(`${s.name} is added.`, change);
               router.push(`${base}/student?id=${s.id}&step=measure`);
             })

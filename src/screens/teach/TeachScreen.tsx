@@ -176,13 +176,13 @@ export function TeachScreen() {
             {clock(Math.ceil(state.left))}
           </Typography>
           <Typography sx={{ fontSize: 22 }}>
-            {state.stage === 'moving'
-              ? 'getting there'
-              : state.running
-                ? `${breaths} ${breaths === 1 ? 'breath' : 'breaths'} left`
-                : started
-                  ? 'paused'
-                  : 'ready when you are'}
+            {!state.running
+              ? started
+                ? 'paused'
+                : 'ready when you are'
+              : state.stage === 'moving'
+                ? 'getting there'
+                : `${breaths} ${breaths === 1 ? 'breath' : 'breaths'} left`}
           </Typography>
           <Typography sx={{ fontSize: 20, mt: 1.5 }}>
             {state.stage === 'moving' || !started

@@ -101,7 +101,9 @@ export function TodayScreen() {
             >
               <Box sx={{ flex: '1 1 240px' }}>
                 <Typography sx={{ fontWeight: 700 }}>{s.name}</Typography>
+                {s.aim && <Typography sx={{ fontSize: 14 }}>{s.aim}</Typography>}
                 <Typography variant="caption">
+                  {s.cautions.length > 0 && <span style={{ color: 'var(--caution)' }}>▲ caution · </span>}
                   {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
                 </Typography>
               </Box>

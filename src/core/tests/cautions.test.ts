@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { LIBRARY } from '@/core/poses';
-import { BATTERY } from '@/core/tests/battery';
-import { cautionById, CAUTIONS } from './catalogue';
-import { poseConflicts, screen, testLock } from './screen';
+import { BATTERY } from './battery';
+import { cautionById, CAUTIONS } from '@/core/cautions/catalogue';
+import { poseConflicts, screen, testLock } from '@/core/cautions/screen';
 
 const screened = (...ids: string[]) => screen(ids.map((caution) => ({ caution })));
 

@@ -1,0 +1,73 @@
+import { expect, test } from '@playwright/test';
+import { openDemo } from './teacher';
+
+test('no request leaves the origin on any view, and the policy would forbid it', async ({ page, baseURL }) => {
+  const strangers: string[] = [];
+  const complaints: string[] = [];
+  page.on('request', (r) => {
+    const url = new URL(r.url());
+    if (!['data:', 'blob:'].includes(url.protocol) && url.origin !== new URL(baseURL ?? '').origin)
+      strangers.push(r.url());
+  });
+  page.on('console', (m) => {
+    if (m.type() === 'error') complaints.push(m.text());
+  });
+  await openDemo(page);
+  for (const step of ['ask', 'measure', 'findings', 'poses', 'practice', 'progress']) {
+    await page.goto(`/demo/student?id=demo-maren&step=${step}`);
+    await expect(page.getByRole('link', { name: /^Findings/ })).toBeVisible();
+  }
+  await page.goto('/demo/teach?practice=demo-practice');
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
+  const answer = await page.goto('/demo/settings');
+  const policy = answer?.headers()['content-security-policy'] ?? '';
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("connect-src 'self'");
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'(;|$)/);
+  expect(policy).not.toContain('unsafe-eval');
+  expect(strangers).toEqual([]);
+  expect(complaints).toEqual([]);
+  const refused = await page.evaluate(() =>
+    fetch('https://example.org/').then(
+      () => 'let through',
+      () => 'refused',
+    ),
+  );
+  expect(refused).toBe('refused');
+});
+
+test('works after a reload with the network cut', async ({ page, context }) => {
+  await openDemo(page);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect
+    .poll(
+      () =>
+        page.evaluate(async () => {
+          let kept = 0;
+          for (const name of await caches.keys()) kept += (await (await caches.open(name)).keys()).length;
+          return kept;
+        }),
+      { timeout: 60_000 },
+    )
+    .toBeGreaterThan(20);
+  await page.reload();
+  await context.setOffline(true);
+  await page.reload();
+  await expect(page.getByText('Maren Tideway')).toBeVisible();
+  await page.goto('/demo/student?id=demo-maren&step=findings');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by');
+  await page.getByRole('link', { name: /^Poses/ }).click();
+  await expect(page.getByText('What it reaches here')).toBeVisible();
+});
+
+test('the demo says what it is, keeps to itself, and can be begun afresh', async ({ page }) => {
+  await openDemo(page, '/students');
+  await expect(page.getByText('everyone here is made up')).toBeVisible();
+  await page.getByRole('button', { name: 'Archive Maren Tideway' }).click();
+  await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Start the demo afresh' }).click();
+  await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'My own studio' }).click();
+  await expect(page.getByRole('heading', { name: 'Welcome to Kolpos' })).toBeVisible();
+  await expect(page.getByText('everyone here is made up')).toHaveCount(0);
+});

@@ -1,0 +1,47 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openDemo } from './teacher';
+
+const VIEWS = [
+  ['today', '', 'Ilka Rushmere'],
+  ['ask', '/student?id=demo-maren&step=ask', 'Where it bothers'],
+  ['measure', '/student?id=demo-maren&step=measure', 'Tests, fewest turns'],
+  ['findings', '/student?id=demo-maren&step=findings', 'How far each lets itself be lengthened'],
+  ['poses', '/student?id=demo-maren&step=poses', 'What it reaches here'],
+  ['practice', '/student?id=demo-maren&step=practice', 'Dose by aim'],
+  ['progress', '/student?id=demo-maren&step=progress', 'Practices taught'],
+  ['teach', '/teach?practice=demo-practice', 'Begin'],
+  ['settings', '/settings', 'Take everything out'],
+] as const;
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1180 },
+])
+  test(`every view fits ${size.width}×${size.height} sideways`, async ({ page }) => {
+    await page.setViewportSize(size);
+    await openDemo(page);
+    for (const [name, path, text] of VIEWS) {
+      await page.goto(`/demo${path}`);
+      await expect(page.getByText(text).first()).toBeVisible();
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, `${name} runs over by ${over} px`).toBeLessThanOrEqual(0);
+    }
+  });
+
+for (const light of ['Day', 'Night'] as const)
+  test(`every view can be read and worked by everybody (${light})`, async ({ page }) => {
+    test.setTimeout(150_000);
+    await openDemo(page, '/settings');
+    await page.getByRole('button', { name: light }).click();
+    for (const [name, path, text] of VIEWS) {
+      await page.goto(`/demo${path}`);
+      await expect(page.getByText(text).first()).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
+      expect(
+        violations.map((v) => `${name}: ${v.id} ${v.nodes[0]?.target.join(' ')} ${v.nodes[0]?.failureSummary ?? ''}`),
+      ).toEqual([]);
+    }
+  });

@@ -1,0 +1,93 @@
+import { expect, test } from '@playwright/test';
+import { openDemo } from './teacher';
+
+const measure = '/demo/student?id=demo-osk&step=measure';
+
+test('a reload in the middle of Measure loses nothing that was typed', async ({ page }) => {
+  await openDemo(page);
+  await page.goto(measure);
+  await page.getByRole('button', { name: /^Straight leg raise/ }).click();
+  const value = page.getByLabel('Leg above the floor, degrees');
+  await value.fill('61');
+  await page.getByRole('button', { name: 'Add trial 1 of 3' }).click();
+  await value.fill('63');
+  await page.getByRole('button', { name: 'behind the knee' }).click();
+  await page.waitForTimeout(300);
+  await page.reload();
+  await page.getByRole('button', { name: /^Straight leg raise/ }).click();
+  await expect(value).toHaveValue('63');
+  await expect(page.getByText('61°').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'behind the knee' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a reload half-way through adding a student finds what was typed', async ({ page }) => {
+  await page.goto('/studio/students?add=1');
+  await page.getByLabel('Name', { exact: true }).fill('Moss Ebbing');
+  await page.getByLabel('Height, cm').fill('16');
+  await page.waitForTimeout(300);
+  await page.reload();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Moss Ebbing');
+  await expect(page.getByLabel('Height, cm')).toHaveValue('16');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.goto('/studio/students?add=1');
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('');
+});
+
+test('a reload in the middle of Teach waits at the second it knew', async ({ page }) => {
+  await openDemo(page, '/teach?practice=demo-practice');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
+  await page.getByRole('button', { name: 'front of the hip' }).click();
+  const name = await page.getByRole('heading', { level: 1 }).innerText();
+  await page.waitForTimeout(2200);
+  const before = await page.getByRole('timer').innerText();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+  await expect(page.getByText('paused')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'front of the hip' })).toHaveAttribute('aria-pressed', 'true');
+  const seconds = (t: string) => Number(t.split(':')[0]) * 60 + Number(t.split(':')[1]);
+  const after = await page.getByRole('timer').innerText();
+  expect(Math.abs(seconds(after) - seconds(before))).toBeLessThanOrEqual(2);
+  await page.goto('/demo');
+  await expect(page.getByText('is under way and waits where you left it')).toBeVisible();
+  await page.getByRole('link', { name: 'Go on teaching' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+});
+
+test('two tabs see each other’s changes', async ({ page, context }) => {
+  await openDemo(page);
+  const other = await context.newPage();
+  await other.goto(measure);
+  await expect(other.getByText('16 of 16 readings')).toBeVisible();
+  await page.goto('/demo/student?id=demo-osk&step=progress');
+  const rows = page.getByRole('row');
+  await expect(rows).toHaveCount(17);
+  const count = await rows.count();
+  await other.getByRole('button', { name: /^Straight leg raise/ }).click();
+  await other.getByLabel('Leg above the floor, degrees').fill('77');
+  await other.getByRole('button', { name: 'Keep and go on' }).click();
+  await expect(rows).toHaveCount(count + 1);
+  await expect(page.getByRole('row').nth(1)).toContainText('77°');
+  await other.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows).toHaveCount(count);
+});
+
+test('going back leads to where one was', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Students' }).click();
+  await page.getByRole('link', { name: 'Ilka Rushmere', exact: true }).click();
+  await page.getByRole('link', { name: /^Findings/ }).click();
+  await expect(page.getByText('How far each lets itself be lengthened')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByText('Tests, fewest turns')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Students' })).toBeVisible();
+});
+
+test('an address that leads nowhere says so and offers a way', async ({ page }) => {
+  await page.goto('/studio/student?id=nobody&step=findings');
+  await expect(page.getByRole('heading', { name: 'This student is not here' })).toBeVisible();
+  await page.goto('/studio/teach?practice=nothing');
+  await expect(page.getByRole('heading', { name: 'This practice is not here' })).toBeVisible();
+});

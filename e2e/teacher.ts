@@ -1,0 +1,58 @@
+import { expect, type Page } from '@playwright/test';
+
+/** What a teacher does, in her words; used by the tests of the whole line. */
+export const READINGS: readonly (readonly [
+  test: string,
+  readout: string,
+  right: number,
+  left: number,
+  felt: string,
+])[] = [
+  ['Leg hanging from the table edge', 'Thigh below the table', 6, 4, 'front of the hip'],
+  ['Leg hanging from the table edge', 'Bend of the hanging knee', 54, 52, 'front of the thigh'],
+  ['Leg hanging from the table edge', 'Sideways drift of the thigh', 15, 16, 'outer hip'],
+  ['Straight leg raise', 'Leg above the floor', 70, 46, 'back of the thigh'],
+  ['Knee straightening, thigh upright', 'What is missing to straight', 34, 58, 'back of the thigh'],
+  ['Heel to buttock, lying on the front', 'Bend of the knee', 128, 126, 'front of the thigh'],
+  ['Thigh turning, lying on the front', 'Turning in (foot outwards)', 36, 35, 'deep in the buttock'],
+  ['Thigh turning, lying on the front', 'Turning out (foot inwards)', 45, 44, 'front of the hip'],
+];
+
+export async function addStudent(page: Page, name: string): Promise<void> {
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByLabel('Height, cm').fill('172');
+  await page.getByLabel('Mass, kg').fill('66');
+  await page.getByLabel('Year of birth').fill('1988');
+  await page.getByRole('button', { name: 'Add student' }).click();
+  await expect(page.getByRole('link', { name: 'Measure' })).toBeVisible();
+}
+
+/** Types one reading into the panel that is open and keeps it. */
+export async function read(page: Page, readout: string, value: number, felt: string): Promise<void> {
+  await page.getByLabel(`${readout}, degrees`).fill(String(value));
+  await page.getByRole('button', { name: felt, exact: true }).click();
+  await page.getByRole('button', { name: 'firm stretch' }).click();
+  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await expect(page.getByText(`${value}° is kept`).first()).toBeVisible();
+}
+
+/** The whole battery in the order in which the queue offers it. */
+export async function measureAll(page: Page): Promise<void> {
+  for (let done = 0; done < READINGS.length * 2; done++) {
+    await expect(page.getByText(`${done} of ${READINGS.length * 2} readings`)).toBeVisible();
+    const heading = await page.getByRole('heading', { level: 1 }).innerText();
+    const side = heading.includes('right') ? 'right' : 'left';
+    const label = await page.getByLabel(/, degrees$/).getAttribute('aria-label');
+    const row = READINGS.find(([test, readout]) => heading.startsWith(test) && label === `${readout}, degrees`);
+    if (!row) throw new Error(`no reading for ${heading} ${label ?? ''}`);
+    await read(page, row[1], side === 'right' ? row[2] : row[3], row[4]);
+  }
+  await expect(page.getByText('16 of 16 readings')).toBeVisible();
+}
+
+/** Opens the demo studio and waits until its people are there. */
+export async function openDemo(page: Page, path = ''): Promise<void> {
+  await page.goto('/demo');
+  await expect(page.getByText('Maren Tideway')).toBeVisible();
+  if (path) await page.goto(`/demo${path}`);
+}

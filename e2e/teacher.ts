@@ -56,3 +56,10 @@ export async function openDemo(page: Page, path = ''): Promise<void> {
   await expect(page.getByText('Maren Tideway')).toBeVisible();
   if (path) await page.goto(`/demo${path}`);
 }
+
+/** Takes back what the newest message speaks of. */
+export async function undo(page: Page, message: RegExp): Promise<void> {
+  const note = page.locator('.notistack-Snackbar', { hasText: message }).last();
+  await expect(note).toBeVisible();
+  await note.getByRole('button', { name: 'Undo' }).click();
+}

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { addStudent, measureAll } from './teacher';
+import { addStudent, measureAll, undo } from './teacher';
 
 test('a new teacher goes from the first test to a taught practice and a file', async ({ page }) => {
   test.setTimeout(150_000);
@@ -47,7 +47,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await page.getByRole('option', { name: 'adductors' }).click();
     await aims.getByRole('button', { name: 'Add aim' }).click();
     await expect(aims.getByText('adductors').first()).toBeVisible();
-    await page.getByRole('button', { name: 'Undo' }).first().click();
+    await undo(page, /aim is added/);
     await expect(aims.getByText('Lengthen · left').first()).toBeVisible();
   });
 
@@ -86,8 +86,9 @@ test('a new teacher goes from the first test to a taught practice and a file', a
       .getByRole('button', { name: /^Remove/ })
       .click();
     await expect(items).toHaveCount(count - 1);
-    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await undo(page, /removed/i);
     await expect(items).toHaveCount(count);
+    await page.evaluate(() => window.scrollTo(0, 0));
     const handle = items.nth(2).getByRole('button', { name: /^Move/ });
     const name = await handle.getAttribute('aria-label');
     const to = await items.nth(3).boundingBox();
@@ -97,6 +98,8 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await page.mouse.down();
     await page.mouse.move(from.x + 6, from.y + 30, { steps: 4 });
     await page.mouse.move(from.x + 6, to.y + to.height / 2 + 6, { steps: 8 });
+    // Dragging answers in the next frames; a hand does not let go sooner either.
+    await page.waitForTimeout(300);
     await page.mouse.up();
     await expect(items.nth(3).getByRole('button', { name: /^Move/ })).toHaveAttribute('aria-label', name ?? '');
   });

@@ -16,7 +16,7 @@ export function Providers({ children, nonce }: { children: ReactNode; nonce?: st
         <CssBaseline />
         <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'}>
           <SnackbarProvider
-            maxSnack={2}
+            maxSnack={1}
             autoHideDuration={8000}
             anchorOrigin={{ horizontal: 'center', vertical: 'bottom' }}
           >

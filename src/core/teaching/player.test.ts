@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { PracticeItem } from '@/core/practice/practice';
 import { logFrom, logSchema } from './log';
-import { advance, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
+import { advance, hasBegun, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
 
 const item = (id: string, pose: string, side: PracticeItem['side'], seconds: number): PracticeItem => ({
   id,
@@ -34,7 +34,14 @@ describe('the player', () => {
   it('waits for the teacher before the first item', () => {
     const s = play([[10, { type: 'tick' }]]);
     expect(s).toMatchObject({ index: 0, stage: 'holding', running: false, left: 30 });
+    expect(hasBegun(s)).toBe(false);
     expect(secondsLeft(s)).toBe(30 + 15 + 60 + 6 + 60);
+  });
+  it('of an empty practice is over before it begins', () => {
+    const s = startPlayer('p', 's', [], T0);
+    expect(s.stage).toBe('finished');
+    expect(hasBegun(s)).toBe(true);
+    expect(secondsLeft(s)).toBe(0);
   });
   it('counts down, goes over to the way there, then holds the next', () => {
     const go: [number, PlayerEvent] = [0, { type: 'resume' }];
@@ -65,6 +72,7 @@ describe('the player', () => {
     ]);
     expect(s.left).toBeCloseTo(20, 6);
     expect(s.running).toBe(false);
+    expect(hasBegun(s)).toBe(true);
   });
   it('writes skipped, stopped and half-done items as what they were', () => {
     const s = play([

@@ -159,6 +159,14 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
 /** A stored state after a reload: stands still at the second it knew. */
 export const wake = (state: PlayerState, now: number): PlayerState => ({ ...state, running: false, at: now });
 
+/** True once any time has passed or anything was done. */
+export const hasBegun = (state: PlayerState): boolean =>
+  state.running ||
+  state.stage === 'finished' ||
+  state.results.length > 0 ||
+  state.index > 0 ||
+  state.left < span(state.items[0]);
+
 /** Seconds left of the whole practice. */
 export function secondsLeft(state: PlayerState): number {
   if (state.stage === 'finished') return 0;

@@ -8,7 +8,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { SIDE_MARK } from '@/core/body/words';
 import { screen, poseConflicts } from '@/core/cautions/screen';
 import { logFrom } from '@/core/teaching/log';
-import { secondsLeft } from '@/core/teaching/player';
+import { hasBegun, secondsLeft } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
 import { newId, now } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
@@ -69,7 +69,7 @@ export function TeachScreen() {
     await endPlayer(db, practice.id, logFrom(state, { id: newId(), title: practice.title, endedAt: now() }));
     router.push(`${base}/student?id=${student.id}&step=progress`);
   };
-  const started = state.running || state.results.length > 0 || state.index > 0;
+  const started = hasBegun(state);
   const item = state.items[state.index];
   const next = state.items[state.index + 1];
   // What was felt is asked about the item just done, or the one that is held now.

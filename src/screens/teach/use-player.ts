@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Practice } from '@/core/practice/practice';
-import { advance, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
+import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from './bell';
 
@@ -59,10 +59,8 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
 
   useEffect(() => {
     if (!state || !id) return;
-    const untouched =
-      !state.running && state.index === 0 && state.results.length === 0 && state.left === state.items[0]?.holdSeconds;
     const mark = `${state.index}/${state.stage}/${Math.ceil(state.left)}/${String(state.running)}/${JSON.stringify(state.results)}`;
-    if (untouched || mark === saved.current) return;
+    if (!hasBegun(state) || mark === saved.current) return;
     saved.current = mark;
     void db.players.put({ practice: id, state, savedAt: now() });
   }, [db, id, state]);

@@ -1,7 +1,8 @@
 'use client';
-import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { draw, type Scene } from './draw';
 import type { View } from './projection';
+import { BEYOND } from './scales';
 
 interface FigureProps extends Omit<Scene, 'view'> {
   /** What the picture shows, for those who do not see it. */
@@ -28,6 +29,7 @@ export function Figure({
 }: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
+  const hatch = useId();
   const shown = own ?? view ?? START;
   const drawing = useMemo(
     () => draw({ posture, reach, props, tints, angle, view: shown }),
@@ -81,6 +83,11 @@ export function Figure({
       onPointerMove={turns ? onMove : undefined}
       onPointerUp={turns ? () => setDrag(null) : undefined}
     >
+      <defs>
+        <pattern id={hatch} width={0.02} height={0.02} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1={0} y1={0} x2={0} y2={0.02} stroke="var(--surface)" strokeWidth={0.009} />
+        </pattern>
+      </defs>
       {drawing.paints.map((p, i) => {
         switch (p.kind) {
           case 'floor':
@@ -100,7 +107,10 @@ export function Figure({
             return <path key={i} d={p.path} fill="var(--flesh)" stroke="none" />;
           case 'muscle':
             return (
-              <path key={i} d={p.path} fill={p.fill} stroke="var(--ink)" strokeWidth={0.002} strokeOpacity={0.5} />
+              <g key={i}>
+                <path d={p.path} fill={p.fill} stroke="var(--ink)" strokeWidth={0.002} strokeOpacity={0.5} />
+                {p.fill === BEYOND && <path d={p.path} fill={`url(#${hatch})`} />}
+              </g>
             );
           case 'muscle-far':
             return <path key={i} d={p.path} fill={p.fill} opacity={0.35} />;

@@ -59,11 +59,15 @@ describe('outlines', () => {
 });
 
 describe('tints', () => {
-  it('grow darker with stretch and with load, and go beyond the scale past 1', () => {
-    const light = (css: string) => (css.match(/\d+/g) ?? []).slice(0, 3).reduce((s, v) => s + Number(v), 0);
+  it('go step by step along the theme’s scale and beyond it past 1', () => {
+    const place = (css: string) => {
+      const [, low, share] = /--(?:sea|land)-(\d)\) (\d+)%/.exec(css) ?? [];
+      return Number(low) + 1 - Number(share) / 100;
+    };
     for (const tint of [seaTint, landTint])
-      for (let v = 0.1; v <= 1; v += 0.1) expect(light(tint(v))).toBeLessThan(light(tint(v - 0.1)));
-    expect(seaTint(1.2)).toBe('#061F3A');
+      for (let v = 0; v <= 1; v += 0.05) expect(place(tint(v))).toBeCloseTo(4 * v, 1);
+    expect(seaTint(1.2)).toBe('var(--sea-beyond)');
+    expect(landTint(0.5)).toBe('color-mix(in srgb, var(--land-2) 100%, var(--land-3))');
   });
 });
 

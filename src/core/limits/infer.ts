@@ -47,12 +47,12 @@ export function infer(
   const likelihood = new Likelihood(terms);
   const near = approximate(terms);
   let draws: Draws, quality: { rhat: number; effective: number };
-  let perChain = 300;
+  let perChain = 400;
   do {
     draws = sample(likelihood, near, { seed, chains: 4, warm: 60, perChain }, options.onProgress);
     quality = worstConvergence(draws);
     perChain *= 2;
-  } while (quality.rhat > TARGET_RHAT && perChain <= 1200);
+  } while (quality.rhat > TARGET_RHAT && perChain <= 1600);
   const findings: Findings = {
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },

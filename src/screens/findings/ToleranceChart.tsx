@@ -111,8 +111,8 @@ export function ToleranceChart({
         );
       })}
       <Typography variant="caption" component="p">
-        Further from the name is more length. Dot: this student, darker where fewer people have less; line: 8 in 10
-        sure; pale: two in three typical people.
+        Further from the name is more length. Dot: this student, deeper water where fewer people have less; line: 8 in
+        10 sure; pale: two in three typical people.
       </Typography>
     </Box>
   );

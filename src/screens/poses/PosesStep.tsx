@@ -263,7 +263,7 @@ function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: I
                   sx={{
                     height: 8,
                     width: `${load * 100}%`,
-                    bgcolor: 'var(--land-1)',
+                    bgcolor: 'var(--land-3)',
                     border: '1px solid var(--ink-2)',
                     boxSizing: 'border-box',
                   }}

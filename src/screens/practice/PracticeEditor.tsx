@@ -165,7 +165,7 @@ export function PracticeEditor({
                   sx={{
                     height: 8,
                     width: `${Math.min(100, (100 * d.minutes) / Math.max(0.1, d.wanted))}%`,
-                    bgcolor: d.aim.kind === 'strengthen' ? 'var(--land-1)' : 'var(--sea-3)',
+                    bgcolor: d.aim.kind === 'strengthen' ? 'var(--land-3)' : 'var(--sea-3)',
                   }}
                 />
               </Box>

@@ -90,6 +90,7 @@ export function ProgressStep({
           sx={{
             width: '100%',
             borderCollapse: 'collapse',
+            '& td:nth-of-type(-n + 1), & td:nth-of-type(3), & td:nth-of-type(4)': { whiteSpace: 'nowrap' },
             '& td, & th': { textAlign: 'left', borderBottom: '1px solid var(--line)', py: 0.75, pr: 2, fontSize: 14 },
           }}
         >

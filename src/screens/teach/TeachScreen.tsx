@@ -220,7 +220,7 @@ export function TeachScreen() {
         <Button size="large" color="error" onClick={() => send({ type: 'stop-item' })}>
           ▲ Pain, stop this
         </Button>
-        <Typography sx={{ flex: 1, textAlign: 'right', fontSize: 18 }}>
+        <Typography sx={{ flex: { xs: '1 1 100%', sm: 1 }, textAlign: { sm: 'right' }, fontSize: 18 }}>
           {next ? (
             <>
               Next: <strong>{rungOf(next.pose, next.rung)?.shape.name}</strong>{' '}

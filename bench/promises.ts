@@ -1,0 +1,80 @@
+/**
+ * Measures the promises that hold so far and prints a table: `bin/bench`. Medians of repeated runs after a warm-up, in
+ * this one process; nothing here is a test, because timings depend on what else the machine does.
+ */
+import { halfOf, MuscleModel, newHalf, postureFrom, SIDES } from '@/core/body';
+import { screen } from '@/core/cautions/screen';
+import { infer } from '@/core/limits';
+import { proposeAims } from '@/core/aims/propose';
+import { buildPractice } from '@/core/practice/build';
+import { rankPoses } from '@/core/ranking/rank';
+import { readAll, simulateStudent } from '@demo/simulated-student';
+
+interface Row {
+  what: string;
+  bound: string;
+  median: string;
+  worst: string;
+}
+
+function measure(what: string, bound: string, unit: 'µs' | 'ms', rounds: number, each: number, run: () => void): Row {
+  for (let i = 0; i < Math.min(5, rounds); i++) run();
+  const times = Array.from({ length: rounds }, () => {
+    const start = performance.now();
+    for (let k = 0; k < each; k++) run();
+    return ((performance.now() - start) / each) * (unit === 'µs' ? 1000 : 1);
+  }).sort((a, b) => a - b);
+  const say = (v: number) => `${v.toFixed(v < 10 ? 1 : 0)} ${unit}`;
+  return { what, bound, median: say(times[Math.floor(rounds / 2)]), worst: say(times[rounds - 1]) };
+}
+
+const model = new MuscleModel();
+const posture = postureFrom({ hip_flexion_left: 80, hip_rotation_left: -20, knee_flexion_right: 60, lumbar_bend: 10 });
+const half = newHalf();
+const lengths = new Float64Array(model.lineCount);
+
+const readings = readAll(simulateStudent('b', 21, [{ group: 'hamstrings', side: 'left', by: -2 }], 'female'), {
+  takenAt: '2026-01-01T00:00:00.000Z',
+});
+const student = { id: 'b', sexForNorms: 'female' as const };
+const most = readings.filter((r) => r.test !== 'prone-hip-rotation');
+const { findings, posterior } = infer(student, readings);
+const aims = proposeAims(findings);
+const go = screen([]);
+const ranked = rankPoses(posterior, 170, aims, go);
+
+const rows = [
+  measure('all muscle lengths of both sides, one pose', '≤ 60 µs', 'µs', 40, 500, () => {
+    for (const side of SIDES) model.lengths(halfOf(posture, side, half), lengths);
+  }),
+  measure('findings from the full battery, both sides', '≤ 400 ms', 'ms', 15, 1, () => void infer(student, readings)),
+  measure(
+    'findings with the next best test, part of the battery',
+    '≤ 400 + 200 ms',
+    'ms',
+    15,
+    1,
+    () => void infer(student, most),
+  ),
+  measure(
+    'rank the whole library for a student',
+    '≤ 250 ms',
+    'ms',
+    15,
+    1,
+    () => void rankPoses(posterior, 170, aims, go),
+  ),
+  measure(
+    'build a 40-minute practice',
+    '≤ 2 s',
+    'ms',
+    15,
+    1,
+    () => void buildPractice(ranked, aims, { minutes: 40, breathSeconds: 6 }),
+  ),
+];
+const width = (key: keyof Row) => Math.max(...rows.map((r) => r[key].length), key.length);
+const line = (r: Row) => (Object.keys(r) as (keyof Row)[]).map((k) => r[k].padEnd(width(k))).join('  ');
+process.stdout.write(
+  `${line({ what: 'what', bound: 'bound', median: 'median', worst: 'worst' })}\n${rows.map(line).join('\n')}\n`,
+);

@@ -15,8 +15,8 @@ const CALIBRATION_DRAWS = 96;
  *
  * `Σ_g E_g(θ) exp(−κ x_g) = C` with `E_g = Σ_strands exp(κ z) · SD · dz/dθ` where the strand lengthens along the movement:
  * virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted so
- * that the mean end over the prior is the norm: each test's own zero. It is fitted in the test's usual context (pelvis,
- * other read-outs) and holds in any other, so that a pelvis that curled more tells of shorter muscles. The grid runs from the least range to the greatest
+ * that the mean end over the prior is the norm: each test's own zero. It is fitted with the pelvis as
+ * it usually moves and holds however it moved, so that a pelvis that curled more tells of shorter muscles. The grid runs from the least range to the greatest
  * and is made monotone from its end backwards, because what is slack at the end cannot have stopped the movement.
  */
 export class StopTable {
@@ -27,7 +27,7 @@ export class StopTable {
   private readonly step: number;
   /** effect[i × active.length + k] at grid point i. */
   private readonly effect: Float64Array;
-  /** Resistance at which the movement stops; fitted to the norm, or that of the same read-out in its usual context. */
+  /** Resistance at which the movement stops; fitted to the norm, or that of the same read-out with the usual pelvis. */
   threshold = 1;
 
   /** @param norm typical people's mean end and spread, degrees of the reading */
@@ -226,7 +226,8 @@ export function stopTableFor(
   let table = own.get(key);
   if (!table) {
     if (own.size >= KEPT) own.clear();
-    const usual = Object.keys(context).length === 0 ? null : stopTableFor(readout, {}, norm, model);
+    const { pelvicTilt, ...others } = context;
+    const usual = pelvicTilt === undefined ? null : stopTableFor(readout, others, norm, model);
     own.set(key, (table = new StopTable(readout, context, norm, model, usual?.threshold)));
   }
   return table;

@@ -17,8 +17,8 @@ export function Providers({ children, nonce }: { children: ReactNode; nonce?: st
         <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'}>
           <SnackbarProvider
             maxSnack={1}
-            autoHideDuration={8000}
-            anchorOrigin={{ horizontal: 'center', vertical: 'bottom' }}
+            autoHideDuration={7000}
+            anchorOrigin={{ horizontal: 'right', vertical: 'bottom' }}
           >
             {children}
           </SnackbarProvider>

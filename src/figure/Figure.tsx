@@ -26,14 +26,15 @@ export function Figure({
   props,
   tints,
   angle,
+  coarse,
 }: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
   const hatch = useId();
   const shown = own ?? view ?? START;
   const drawing = useMemo(
-    () => draw({ posture, reach, props, tints, angle, view: shown }),
-    [posture, reach, props, tints, angle, shown],
+    () => draw({ posture, reach, props, tints, angle, coarse, view: shown }),
+    [posture, reach, props, tints, angle, coarse, shown],
   );
   const { box } = drawing;
 
@@ -92,15 +93,17 @@ export function Figure({
         switch (p.kind) {
           case 'floor':
             return <path key={i} d={p.path} stroke="var(--contour)" strokeWidth={0.006} fill="none" />;
-          case 'outline':
+          case 'limb':
+            // All outlines of a limb lie below all its fills, so that it reads as one contour.
             return (
               <path
                 key={i}
                 d={p.path}
-                fill="var(--ink)"
+                fill="var(--flesh)"
                 stroke="var(--ink)"
                 strokeWidth={0.014}
                 strokeLinejoin="round"
+                paintOrder="stroke"
               />
             );
           case 'flesh':

@@ -48,11 +48,13 @@ export interface Scene {
   props?: readonly SceneProp[];
   tints?: readonly Tint[];
   view: View;
+  /** Fewer corners, for pictures the size of a thumb. */
+  coarse?: boolean;
 }
 
 /** Something to paint, in order. `kind` says how: the component knows the colours. */
 export interface Paint {
-  kind: 'floor' | 'shadow' | 'outline' | 'flesh' | 'muscle' | 'muscle-far' | 'prop' | 'strap' | 'face';
+  kind: 'floor' | 'limb' | 'flesh' | 'muscle' | 'muscle-far' | 'prop' | 'strap';
   path: string;
   fill?: string;
 }
@@ -93,7 +95,7 @@ export function draw(scene: Scene): Drawing {
   const floor = hung ? p[hung.at][1] - 0.09 : floorUnder(p, Object.keys(scene.reach ?? {}).length === 0);
   const flat = Object.fromEntries(Object.entries(p).map(([name, at]) => [name, project(at)]));
   const paints: Paint[] = [];
-  const limbs = bodyShape(skeleton)
+  const limbs = bodyShape(skeleton, scene.coarse)
     .map((limb) => ({ ...limb, depth: mean(flat, limb.depthOf) - limb.nudge }))
     .sort((a, b) => b.depth - a.depth);
   const trunkDepth = limbs.find((l) => l.name === 'trunk')?.depth ?? 0;
@@ -101,7 +103,7 @@ export function draw(scene: Scene): Drawing {
   for (const prop of scene.props ?? []) paints.push(...propPaints(prop, p, floor, project));
   for (const limb of limbs) {
     const path = limb.chains.map((chain) => chainPath(chain, project)).join('');
-    paints.push({ kind: 'outline', path }, { kind: 'flesh', path });
+    paints.push({ kind: 'limb', path });
     // What grows out of the trunk towards the viewer loses its line where it does so.
     if (limb.root.length > 0 && limb.depth < trunkDepth)
       paints.push({ kind: 'flesh', path: chainPath(limb.root, project) });

@@ -105,7 +105,7 @@ describe('the body', () => {
   });
   it('paints far limbs before near ones', () => {
     const d = (yaw: number) => draw({ posture: postureFrom({}), view: { yaw, pitch: 0 } }).paints;
-    const outlines = (yaw: number) => d(yaw).filter((p) => p.kind === 'outline');
+    const outlines = (yaw: number) => d(yaw).filter((p) => p.kind === 'limb');
     expect(outlines(0)).toHaveLength(6);
     expect(outlines(0)[0].path).not.toBe(outlines(180)[0].path);
   });
@@ -139,4 +139,10 @@ describe('the body', () => {
     const d = draw({ posture: postureFrom({ pelvis_tilt: -90 }), view, props: [{ kind: 'bolster', at: 'knee_left' }] });
     expect(d.paints.filter((p) => p.kind === 'prop')).toHaveLength(1);
   });
+});
+
+it('is drawn with far fewer corners where it is small', () => {
+  const size = (coarse: boolean) =>
+    draw({ posture: postureFrom({}), view, coarse }).paints.reduce((s, p) => s + p.path.length, 0);
+  expect(size(true)).toBeLessThan(size(false) / 2);
 });

@@ -148,8 +148,9 @@ const HAND: readonly (readonly [number, number])[] = [
   [1.15, 0.011],
 ];
 
-/** The shape of the whole body at a posture, limb by limb. */
-export function bodyShape(skeleton: Skeleton): Limb[] {
+/** The shape of the whole body at a posture, limb by limb; `coarse` leaves out the balls that only smooth. */
+export function bodyShape(skeleton: Skeleton, coarse = false): Limb[] {
+  const smooth = coarse ? (balls: readonly Ball[]): Ball[] => [...balls] : smoothed;
   const { points: p, frames } = skeleton;
   const chain = (frame: FrameName, shape: Shape, side: Side = 'right'): Ball[] =>
     smooth(
@@ -247,7 +248,7 @@ export function bodyShape(skeleton: Skeleton): Limb[] {
 const spans = (a: Ball[], b: Ball[]): Ball[][] => a.map((ball, i) => [ball, b[i]]);
 
 /** Two balls more between each pair, on a Catmull–Rom curve through places and radii. */
-function smooth(balls: readonly Ball[]): Ball[] {
+function smoothed(balls: readonly Ball[]): Ball[] {
   const out: Ball[] = [];
   for (let i = 0; i + 1 < balls.length; i++) {
     const [a, b, c, d] = [balls[Math.max(0, i - 1)], balls[i], balls[i + 1], balls[Math.min(balls.length - 1, i + 2)]];

@@ -9,7 +9,7 @@ export const theme = createTheme({
     light: {
       palette: {
         primary: { main: '#0B5C74' },
-        error: { main: '#A3126B' },
+        error: { main: '#7A4E0C' },
         warning: { main: '#A3126B' },
         background: { default: '#F4F7F6', paper: '#FFFFFF' },
         text: { primary: '#14303B', secondary: '#3F5A64' },
@@ -19,7 +19,7 @@ export const theme = createTheme({
     dark: {
       palette: {
         primary: { main: '#7CC4D1' },
-        error: { main: '#F29BCB' },
+        error: { main: '#F0DDA6' },
         warning: { main: '#F29BCB' },
         background: { default: '#0B1E27', paper: '#12303B' },
         text: { primary: '#DCE9EA', secondary: '#A9C0C4' },

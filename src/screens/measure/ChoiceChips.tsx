@@ -32,7 +32,7 @@ export function ChoiceChips<T extends string>({
             key={id}
             clickable
             label={stops ? `▲ ${label}` : label}
-            color={chosen === id ? (stops ? 'error' : 'primary') : 'default'}
+            color={chosen === id ? (stops ? 'warning' : 'primary') : 'default'}
             variant={chosen === id ? 'filled' : 'outlined'}
             aria-pressed={chosen === id}
             onClick={() => onChoose(chosen === id ? undefined : id)}

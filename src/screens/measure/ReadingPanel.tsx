@@ -158,7 +158,7 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
       <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.4 }}>
         {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
       </Typography>
-      <Box sx={{ height: { xs: 220, md: 186 } }}>
+      <Box sx={{ height: { xs: 220, md: test.readouts.length > 1 ? 160 : 186 } }}>
         <TestFigure test={test} readout={readout} side={side} value={shown} readings={readings} />
       </Box>
       {test.readouts.length > 1 && (
@@ -184,7 +184,14 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
         }}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}
       >
-        <Box sx={{ display: 'flex', alignItems: 'baseline', borderBottom: '2px solid var(--act)' }}>
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: 'baseline',
+            borderBottom: '2px solid var(--act)',
+            '&:focus-within': { bgcolor: 'var(--act-pale)' },
+          }}
+        >
           <InputBase
             value={draft.typed}
             autoFocus
@@ -311,7 +318,7 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
         <Button variant="contained" onClick={() => void keep(false)}>
           Keep and go on
         </Button>
-        <Button variant="outlined" color="error" onClick={() => void keep(true)}>
+        <Button variant="outlined" color="warning" onClick={() => void keep(true)}>
           ▲ Pain, stop
         </Button>
         <Button onClick={onSkip}>Skip this test</Button>

@@ -34,6 +34,7 @@ export function Ruler({
   onSet: (value: number) => void;
 }) {
   const at = (v: number) => ((Math.min(max, Math.max(min, v)) - min) / (max - min)) * WIDTH;
+  const height = marks.length > 0 ? 88 : 68;
   const step = max - min > 90 ? 20 : 10;
   const ticks: number[] = [];
   for (let v = Math.ceil(min / 5) * 5; v <= max; v += 5) ticks.push(v);
@@ -45,7 +46,7 @@ export function Ruler({
         role="img"
         aria-label={`Typical ${Math.round(band[0])} to ${Math.round(band[1])} degrees. ${marks.map((m) => `${m.label} ${Math.round(m.value)}`).join('. ')}`}
       >
-        <svg viewBox={`${-MARGIN} 0 ${WIDTH + 2 * MARGIN} 88`} width="100%" style={{ display: 'block' }}>
+        <svg viewBox={`${-MARGIN} 0 ${WIDTH + 2 * MARGIN} ${height}`} width="100%" style={{ display: 'block' }}>
           <text
             x={Math.min(WIDTH - 120, Math.max(120, middle))}
             y={13}
@@ -99,8 +100,8 @@ export function Ruler({
           left: inset,
           right: inset,
           width: 'auto',
-          top: '26%',
-          height: '22%',
+          top: `${(100 * 21) / height}%`,
+          height: `${(100 * 20) / height}%`,
           p: '0 !important',
           '& .MuiSlider-rail, & .MuiSlider-track': { opacity: 0 },
           '& .MuiSlider-thumb': {

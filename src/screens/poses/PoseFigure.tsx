@@ -65,5 +65,5 @@ export function PoseFigure({
       label: `${found.shape.name}, ${found.rung.name}${side === 'both' ? '' : `, ${side}`}.`,
     };
   }, [pose, rung, side, depth, tolerances, muscles]);
-  return scene ? <Figure {...scene} height={height} turns={turns} /> : null;
+  return scene ? <Figure {...scene} height={height} turns={turns} coarse={!muscles} /> : null;
 }

@@ -95,7 +95,7 @@ export function PosesStep({
               listStyle: 'none',
               m: 0,
               p: 0,
-              maxHeight: { md: 600 },
+              maxHeight: { xs: 330, md: 600 },
               overflow: 'auto',
               borderTop: '1px solid var(--line)',
             }}

@@ -8,11 +8,10 @@ import { useState } from 'react';
 import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
-import { buildPractice } from '@/core/practice/build';
 import type { Practice } from '@/core/practice/practice';
 import { savePractice } from '@/store/changes';
 import { newId, now } from '@/store/studio';
-import { useRanking, type Answer } from '@/workers/use-core';
+import { core, useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { useStudio } from '../shell/studio-context';
@@ -69,7 +68,7 @@ export function PracticeStep({
     setProblem(null);
     if (!ranking.value) return;
     const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
-    const built = buildPractice(ranking.value, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
+    const built = await core().build(ranking.value, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
     const time = now();
     const practice: Practice = {
       id: newId(),

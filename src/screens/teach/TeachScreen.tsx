@@ -217,7 +217,7 @@ export function TeachScreen() {
         <Button size="large" onClick={() => send({ type: 'skip' })}>
           Skip
         </Button>
-        <Button size="large" color="error" onClick={() => send({ type: 'stop-item' })}>
+        <Button size="large" color="warning" onClick={() => send({ type: 'stop-item' })}>
           ▲ Pain, stop this
         </Button>
         <Typography sx={{ flex: { xs: '1 1 100%', sm: 1 }, textAlign: { sm: 'right' }, fontSize: 18 }}>

@@ -8,6 +8,7 @@ import {
   LATENT,
   placeGiven,
   Random,
+  StopTable,
   stopTableFor,
   tolerancesFrom,
 } from '@/core/limits';
@@ -33,6 +34,26 @@ export interface SimulatedStudent {
 
 let model: StrandModel | null = null;
 
+/**
+ * A body that is not quite the model's: every strand reaches its end a little earlier or later (SD, seeded). Readings made
+ * with it show what the inference does when its anatomy is wrong.
+ */
+export class DisturbedModel extends StrandModel {
+  private readonly offsets: Float64Array;
+
+  constructor(seed: number, sd: number) {
+    super();
+    const random = new Random(seed);
+    this.offsets = Float64Array.from(this.elementOfStrand, () => sd * random.normal());
+  }
+
+  override strandStanding(...args: Parameters<StrandModel['strandStanding']>): Float64Array {
+    const out = super.strandStanding(...args);
+    for (let k = 0; k < this.offsets.length; k++) out[k] += this.offsets[k];
+    return out;
+  }
+}
+
 /** A made-up person: tolerances from the prior, every member of the named groups set to the given shortness. */
 export function simulateStudent(
   id: string,
@@ -57,7 +78,7 @@ export function simulateStudent(
  */
 export function readAll(
   who: SimulatedStudent,
-  options: { takenAt: string; trials?: number; places?: boolean; tests?: readonly string[] },
+  options: { takenAt: string; trials?: number; places?: boolean; tests?: readonly string[]; body?: DisturbedModel },
 ): Reading[] {
   model ??= new StrandModel();
   const { random } = who;
@@ -83,7 +104,11 @@ export function readAll(
           unit: 'deg',
           takenAt: options.takenAt,
         };
-        const table = stopTableFor(readout, contextOf(blank, out), normFor(readout, who.sex), model);
+        const norm = normFor(readout, who.sex);
+        const context = contextOf(blank, out);
+        const table = options.body
+          ? new StopTable(readout, context, norm, options.body)
+          : stopTableFor(readout, context, norm, model);
         const bias = Math.hypot(ERROR.model, readout.pelvisShares ? ERROR.tiltUnread : 0) * random.normal();
         const end = table.stop(weights, 0, shares).end + bias;
         const values = Array.from({ length: trials }, () =>

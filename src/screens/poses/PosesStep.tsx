@@ -16,8 +16,8 @@ import type { Aim, Student } from '@/core/people/student';
 import { propWords, rungOf } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useRanking, type Answer } from '@/workers/use-core';
-import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
+import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
 import { PoseFigure } from './PoseFigure';
 
@@ -50,19 +50,7 @@ export function PosesStep({
         </Typography>
       </Box>
     );
-  if (aims.length === 0)
-    return (
-      <EmptyChart
-        title="Poses are ranked for aims"
-        action={
-          <Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=measure`}>
-            Measure
-          </Button>
-        }
-      >
-        There is no aim yet. Measure first, or set an aim under Findings.
-      </EmptyChart>
-    );
+  if (aims.length === 0) return <NoAimYet student={student.id} title="Poses are ranked for aims" />;
   const useful = ranking.value.filter((p) => all || (p.score > 0.02 && p.cautions.length === 0));
   const open = ranking.value.find((p) => keyOf(p) === chosen) ?? useful[0];
   return (

@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import Link from 'next/link';
 import { useState } from 'react';
 import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
@@ -14,6 +13,7 @@ import { newId, now } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
+import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { PracticeEditor } from './PracticeEditor';
@@ -30,7 +30,7 @@ export function PracticeStep({
   inference: Answer<Inference>;
   aims: readonly Aim[] | null;
 }) {
-  const { db, base } = useStudio();
+  const { db } = useStudio();
   const undo = useUndo();
   const ranking = useRanking(student, inference.value, aims);
   const [minutes, setMinutes] = useState('20');
@@ -46,19 +46,7 @@ export function PracticeStep({
         {screening.cautions.find((c) => c.tests === 'all')?.message} When it is cleared, take the caution off under Ask.
       </EmptyChart>
     );
-  if (!aims || aims.length === 0)
-    return (
-      <EmptyChart
-        title="A practice is built for aims"
-        action={
-          <Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=measure`}>
-            Measure
-          </Button>
-        }
-      >
-        There is no aim yet. Measure first, or set an aim under Findings.
-      </EmptyChart>
-    );
+  if (!aims || aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
   const build = async () => {
     const wanted = Number(minutes.replace(',', '.'));
     if (!(wanted >= 5 && wanted <= 120)) {

@@ -14,6 +14,6 @@ export default defineConfig({
     environment: 'node',
     include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts'],
     testTimeout: 240_000,
-    hookTimeout: 240_000,
+    hookTimeout: 480_000,
   },
 });

@@ -33,7 +33,7 @@ for (const size of [
 
 for (const light of ['Day', 'Night'] as const)
   test(`every view can be read and worked by everybody (${light})`, async ({ page }) => {
-    test.setTimeout(150_000);
+    test.setTimeout(300_000);
     await openDemo(page, '/settings');
     await page.getByRole('button', { name: light }).click();
     for (const [name, path, text] of VIEWS) {

@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 import { addStudent, measureAll, undo } from './teacher';
 
 test('a new teacher goes from the first test to a taught practice and a file', async ({ page }) => {
-  test.setTimeout(150_000);
+  test.setTimeout(300_000);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Welcome to Kolpos' })).toBeVisible();
   await page.getByRole('link', { name: 'Add the first student' }).click();

@@ -1,6 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import { useState } from 'react';
 import { SIDES, type Side } from '@/core/body';
 import { screen, testLock } from '@/core/cautions/screen';
@@ -10,6 +12,7 @@ import { BATTERY, testById } from '@/core/tests/battery';
 import { latest, type Reading } from '@/core/tests/reading';
 import type { Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
+import { useStudio } from '../shell/studio-context';
 import { LiveFindings } from './LiveFindings';
 import { ReadingPanel } from './ReadingPanel';
 
@@ -29,6 +32,7 @@ export function MeasureStep({
   readings: readonly Reading[];
   inference: Answer<Inference>;
 }) {
+  const { base } = useStudio();
   const screening = screen(student.cautions);
   const known = latest(readings);
   const has = (p: Place) => known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
@@ -71,6 +75,17 @@ export function MeasureStep({
         <Typography variant="caption" component="p" sx={{ mb: 1 }}>
           {doneCount} of {order.length} readings
         </Typography>
+        {doneCount === order.length && (
+          <Button
+            variant="contained"
+            fullWidth
+            component={Link}
+            href={`${base}/student?id=${student.id}&step=findings`}
+            sx={{ mb: 1.5 }}
+          >
+            All read: see the findings
+          </Button>
+        )}
         {positions.map((position) => (
           <Box key={position} sx={{ mb: 1.5 }}>
             <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>
@@ -142,7 +157,7 @@ export function MeasureStep({
         onSkip={() => {
           setSkipped([...skipped, test.id]);
           const next = order.find((p) => p.test !== test.id && !has(p) && !skipped.includes(p.test));
-          if (next) setChosen(next);
+          setChosen(next ?? order.find((p) => p.test !== test.id) ?? here);
         }}
       />
       <LiveFindings

@@ -7,6 +7,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { SIDE_MARK } from '@/core/body/words';
 import { screen, poseConflicts } from '@/core/cautions/screen';
+import type { PracticeItem } from '@/core/practice/practice';
 import { logFrom } from '@/core/teaching/log';
 import { hasBegun, secondsLeft } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
@@ -21,6 +22,13 @@ import { FeltPanel } from './FeltPanel';
 import { usePlayer } from './use-player';
 
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+/** What to have at hand for an item, ready to follow its name. */
+function fetchWords(item: PracticeItem): string {
+  const props = rungOf(item.pose, item.rung)?.rung.props ?? [];
+  const carried = props.filter((p) => p !== 'wall');
+  return `${props.includes('wall') ? ' · at the wall' : ''}${carried.length > 0 ? ` · fetch ${carried.join(', ')}` : ''}`;
+}
+
 /** Full screen beside the mat: pose, side, time, next. Keys: space, arrows, s. Ends in the log. */
 export function TeachScreen() {
   const { db, base } = useStudio();
@@ -225,9 +233,7 @@ export function TeachScreen() {
             <>
               Next: <strong>{rungOf(next.pose, next.rung)?.shape.name}</strong>{' '}
               {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
-              {(rungOf(next.pose, next.rung)?.rung.props.length ?? 0) > 0
-                ? ` · fetch ${rungOf(next.pose, next.rung)?.rung.props.join(', ')}`
-                : ''}
+              {fetchWords(next)}
             </>
           ) : (
             'Last one'

@@ -170,7 +170,7 @@ export function FindingsStep({
             How far each lets itself be lengthened
           </Typography>
           <ToleranceChart structures={findings.structures} onOpen={(structure) => setOpened({ structure })} />
-          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', height: 290, mt: 1 }}>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', height: 252, mt: 0.5 }}>
             {VIEWS.map((view, i) => (
               <Figure
                 key={i}

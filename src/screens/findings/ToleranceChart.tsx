@@ -100,7 +100,7 @@ export function ToleranceChart({
         return (
           <Box
             key={group}
-            sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', gap: 1, alignItems: 'center', mb: 0.75 }}
+            sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', gap: 1, alignItems: 'center', mb: 0.4 }}
           >
             {left ? <Bar finding={left} side="left" onOpen={onOpen} /> : <span />}
             <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>

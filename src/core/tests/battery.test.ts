@@ -6,6 +6,7 @@ import { BATTERY, MAIN_TEST, MOVEMENTS, readoutOf, testById } from './battery';
 import { bandOf, normFor, type Readout } from './definition';
 import { testAngle, testPosture } from './drawn';
 import { latest, meanOf, readingSchema, spreadOf, STOP_REASONS, valueProblem, type Reading } from './reading';
+import { sideGap } from './sides';
 import { END_FEEL_WORDS, MOVEMENT_WORDS } from './words';
 
 const readouts = BATTERY.flatMap((t) => t.readouts.map((r) => ({ test: t, readout: r, name: `${t.id} ${r.id}` })));
@@ -165,6 +166,15 @@ describe('a reading', () => {
       { ...reading, placeFelt: 'soul' },
     ])
       expect(readingSchema.safeParse(broken).success).toBe(false);
+  });
+  it('stands beside the other side, with the error of measuring', () => {
+    const slr = readout('straight-leg-raise', 'hip-flexion');
+    const right = { ...reading, id: 'r9', side: 'right' as const, trials: [75, 73] };
+    const gap = (side: Side) => sideGap([reading, right], 'straight-leg-raise', slr, side);
+    expect(gap('left')).toEqual({ gap: -13, detectable: 9, beyondError: true });
+    expect(gap('right')?.gap).toBe(13);
+    expect(sideGap([reading, { ...right, trials: [65] }], 'straight-leg-raise', slr, 'left')?.beyondError).toBe(false);
+    expect(sideGap([reading], 'straight-leg-raise', slr, 'left')).toBeNull();
   });
   it('is history once a newer one is there', () => {
     const newer = { ...reading, id: 'r2', takenAt: '2026-06-01T10:00:00.000Z' };

@@ -38,6 +38,9 @@ export const meanOf = (trials: readonly number[]): number => trials.reduce((s, v
 /** Largest minus smallest trial, degrees. */
 export const spreadOf = (trials: readonly number[]): number => Math.max(...trials) - Math.min(...trials);
 
+/** Spread of trials that is more than the hand's own error, degrees (rule of thumb). */
+export const WIDE_SPREAD = 6;
+
 /** What is wrong with a typed value, in the teacher's words, or null. Refuses what no joint can do. */
 export function valueProblem(test: string, readout: string, value: number): string | null {
   const r = readoutOf(test, readout);

@@ -3,13 +3,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
-import { otherSide, type Side } from '@/core/body';
+import type { Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Findings, Inference, MovementFinding } from '@/core/limits';
 import { bandWords, inHundred } from '@/core/limits/words';
 import { testById } from '@/core/tests/battery';
 import type { Readout } from '@/core/tests/definition';
-import { meanOf, type Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/tests/reading';
+import { sideGap, type SideGap } from '@/core/tests/sides';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import type { Answer } from '@/workers/use-core';
 import { LateProgress } from '../shell/LateProgress';
@@ -41,7 +42,7 @@ export function LiveFindings({
   const earlier = of(before);
   const unclear = (findings?.movements ?? []).filter((x) => x.clarity === 'unclear' && x.side === side);
   const next = findings?.next.find((n) => n.gain > WORTH_ASKING);
-  const sides = sideDifference(readings, test, readout, side);
+  const sides = sideGap(readings, test, readout, side);
   return (
     <Box
       component="aside"
@@ -111,7 +112,7 @@ export function LiveFindings({
       )}
       {sides && (
         <Part title="Sides">
-          <Typography sx={{ fontSize: 14 }}>{sides}</Typography>
+          <Typography sx={{ fontSize: 14 }}>{sideWords(sides, side)}</Typography>
         </Part>
       )}
       {unclear.length > 0 && (
@@ -166,14 +167,8 @@ function useBefore(now: Findings | null): Findings | null {
   return now !== pair.now ? pair.now : pair.before;
 }
 
-/** Left against right in words, with the error of measuring; null until both sides are read. */
-function sideDifference(readings: readonly Reading[], test: string, readout: Readout, side: Side): string | null {
-  const of = (s: Side) => readings.find((r) => r.test === test && r.readout === readout.id && r.side === s);
-  const own = of(side),
-    other = of(otherSide(side));
-  if (!own || !other) return null;
-  const gap = meanOf(own.trials) - meanOf(other.trials);
-  if (Math.abs(gap) < 0.5) return `The same on both sides (error of measuring ${readout.detectable}°).`;
-  const verdict = Math.abs(gap) > readout.detectable ? 'more than' : 'within';
-  return `${Math.abs(gap).toFixed(0)}° ${gap < 0 ? 'lower' : 'higher'} on the ${side}: ${verdict} the error of measuring (${readout.detectable}°).`;
+/** Left against right in words, with the error of measuring. */
+function sideWords({ gap, detectable, beyondError }: SideGap, side: Side): string {
+  if (Math.abs(gap) < 0.5) return `The same on both sides (error of measuring ${detectable}°).`;
+  return `${Math.abs(gap).toFixed(0)}° ${gap < 0 ? 'lower' : 'higher'} on the ${side}: ${beyondError ? 'more than' : 'within'} the error of measuring (${detectable}°).`;
 }

@@ -20,6 +20,7 @@ import {
   spreadOf,
   STOP_REASONS,
   valueProblem,
+  WIDE_SPREAD,
   type Reading,
 } from '@/core/tests/reading';
 import { END_FEEL_WORDS } from '@/core/tests/words';
@@ -46,8 +47,6 @@ interface ReadingPanelProps {
 const ENDS = STOP_REASONS.filter((r) => r !== 'pain').map((id) => ({ id, label: END_FEEL_WORDS[id] }));
 const numberFrom = (text: string): number =>
   text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-').replace('°', ''));
-/** Spread of trials that is more than the hand's own error, degrees (rule of thumb). */
-const WIDE = 6;
 
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */
 export function ReadingPanel({ student, test, readout, side, readings, onChoose, onKept, onSkip }: ReadingPanelProps) {
@@ -230,8 +229,8 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
               />
             ))}
             {count > 1 && (
-              <Typography variant="caption" sx={{ fontWeight: spread > WIDE ? 700 : 400 }}>
-                spread {spread.toFixed(0)}°{spread > WIDE ? ', wide: measure once more' : ', fine'}
+              <Typography variant="caption" sx={{ fontWeight: spread > WIDE_SPREAD ? 700 : 400 }}>
+                spread {spread.toFixed(0)}°{spread > WIDE_SPREAD ? ', wide: measure once more' : ', fine'}
               </Typography>
             )}
           </Box>

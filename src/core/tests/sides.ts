@@ -1,0 +1,22 @@
+import { otherSide, type Side } from '@/core/body';
+import type { Readout } from './definition';
+import { meanOf, type Reading } from './reading';
+
+/** One side beside the other in one read-out. */
+export interface SideGap {
+  /** Mean of this side less the other's, degrees of the reading. */
+  gap: number;
+  /** Smallest difference that is more than the error of measuring, degrees. */
+  detectable: number;
+  beyondError: boolean;
+}
+
+/** How a side differs from the other in a read-out; null until both are read. Give it the newest readings only. */
+export function sideGap(readings: readonly Reading[], test: string, readout: Readout, side: Side): SideGap | null {
+  const of = (s: Side) => readings.find((r) => r.test === test && r.readout === readout.id && r.side === s);
+  const own = of(side),
+    other = of(otherSide(side));
+  if (!own || !other) return null;
+  const gap = meanOf(own.trials) - meanOf(other.trials);
+  return { gap, detectable: readout.detectable, beyondError: Math.abs(gap) > readout.detectable };
+}

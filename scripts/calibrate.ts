@@ -7,147 +7,7 @@
 import { writeFileSync } from 'node:fs';
 import { LINES } from '../src/core/body/lines';
 import { halfFromDegrees, MuscleModel } from '../src/core/body/muscle-model';
-
-type Angles = Parameters<typeof halfFromDegrees>[0];
-interface Anchor {
-  at: Angles;
-  /** Direction of the movement, degrees per degree of the reading. */
-  along: Angles;
-  sd: number;
-  source: string;
-}
-
-const pushed: Record<string, Anchor> = {
-  'hip-extension': {
-    at: { hipFlexion: -20 },
-    along: { hipFlexion: -1 },
-    sd: 8,
-    source: 'passive hip extension, Soucie 2011 (18) and Roach & Miles 1991 (19 ± 8), rounded',
-  },
-  'prone-knee-bend': { at: { kneeFlexion: 130 }, along: { kneeFlexion: 1 }, sd: 12, source: 'rule of thumb 130 ± 12' },
-  'kneeling-sit': {
-    at: { hipFlexion: 90, kneeFlexion: 142 },
-    along: { kneeFlexion: 1 },
-    sd: 7,
-    source: 'Soucie 2011 passive knee flexion, spread ours',
-  },
-  'straight-leg-raise': {
-    at: { hipFlexion: 55 },
-    along: { hipFlexion: 0.76 },
-    sd: 9,
-    source: 'Youdas 2005, women and men pooled, pelvic share 24 % removed',
-  },
-  'knee-extension-90-90': {
-    at: { hipFlexion: 77, kneeFlexion: 33 },
-    along: { kneeFlexion: -1 },
-    sd: 10,
-    source: 'Youdas 2005, pooled',
-  },
-  ober: {
-    at: { hipFlexion: -8, hipAdduction: 19, kneeFlexion: 90 },
-    along: { hipAdduction: 1 },
-    sd: 7.6,
-    source: 'Reese & Bandy 2003',
-  },
-  'modified-ober': {
-    at: { hipFlexion: -8, hipAdduction: 23, kneeFlexion: 5 },
-    along: { hipAdduction: 1 },
-    sd: 6.9,
-    source: 'Reese & Bandy 2003',
-  },
-  'inward-prone': {
-    at: { hipRotation: 40, kneeFlexion: 90 },
-    along: { hipRotation: 1 },
-    sd: 9,
-    source: 'Simoneau 1998, active 36 ± 9, 4 added for passive',
-  },
-  'outward-prone': {
-    at: { hipRotation: -48, kneeFlexion: 90 },
-    along: { hipRotation: -1 },
-    sd: 10,
-    source: 'Simoneau 1998, active 45 ± 10, 3 added for passive',
-  },
-  'inward-seated': {
-    at: { hipFlexion: 85, hipRotation: 36, kneeFlexion: 90 },
-    along: { hipRotation: 1 },
-    sd: 8,
-    source: 'Simoneau 1998, rounded',
-  },
-  'outward-seated': {
-    at: { hipFlexion: 85, hipRotation: -42, kneeFlexion: 90 },
-    along: { hipRotation: -1 },
-    sd: 9,
-    source: 'Simoneau 1998 and Boone & Azen 1979, rounded',
-  },
-  'knee-across': {
-    at: { hipFlexion: 85, hipAdduction: 26, kneeFlexion: 110 },
-    along: { hipAdduction: 1 },
-    sd: 8,
-    source: 'rule of thumb 20 ± 8 past the midline, pelvis share added',
-  },
-  'figure-four': {
-    at: { hipFlexion: 90, hipAdduction: -39, hipRotation: -49, kneeFlexion: 124 },
-    along: { hipRotation: -1 },
-    sd: 10,
-    source: 'rule of thumb; joint angles solved so that the ankle lies on the other thigh',
-  },
-  'knee-to-chest': {
-    at: { hipFlexion: 112, kneeFlexion: 130 },
-    along: { hipFlexion: 1 },
-    sd: 10,
-    source: 'Soucie 2011 passive (about 130), pelvic share of 18 removed, spread ours',
-  },
-  'abduction-straight': {
-    at: { hipAdduction: -42 },
-    along: { hipAdduction: -1 },
-    sd: 9,
-    source: 'Roach & Miles 1991 (42 ± 11)',
-  },
-  'abduction-bent': {
-    at: { hipAdduction: -46, kneeFlexion: 90 },
-    along: { hipAdduction: -1 },
-    sd: 9,
-    source: 'rule of thumb 45 ± 11',
-  },
-  'bent-knee-fall-out': {
-    at: { hipFlexion: 50, hipAdduction: -42, hipRotation: -42, kneeFlexion: 100 },
-    along: { hipAdduction: -0.7, hipRotation: -0.7 },
-    sd: 9,
-    source: 'rule of thumb',
-  },
-  straddle: {
-    at: { hipFlexion: 70, hipAdduction: -50 },
-    along: { hipAdduction: -1 },
-    sd: 10,
-    source: 'rule of thumb 100 ± 20 between the thighs',
-  },
-  'bound-soles': {
-    at: { hipFlexion: 102, hipAdduction: -43, hipRotation: -38, kneeFlexion: 119 },
-    along: { hipAdduction: -0.7, hipRotation: -0.7 },
-    sd: 10,
-    source: 'ours: makes the adductors the limit in bound soles; joint angles solved so that the soles meet',
-  },
-  'knee-to-wall': {
-    at: { kneeFlexion: 70, ankleDorsiflexion: 33 },
-    along: { ankleDorsiflexion: 1 },
-    sd: 6,
-    source: 'Bennell 1998 method; 10 ± 3.5 cm rule of thumb',
-  },
-  'straight-knee-lunge': {
-    at: { ankleDorsiflexion: 26 },
-    along: { ankleDorsiflexion: 1 },
-    sd: 6,
-    source: 'rule of thumb 33 ± 6 shin, joint share',
-  },
-};
-
-/** The Thomas test at its typical end: thigh 5° below the table, pelvis rolled back 6°, knee 52°, drift 16°. */
-const thomas: Angles = { hipFlexion: -11, hipAdduction: -15.6, kneeFlexion: 52.5 };
-const hanging: Record<string, Anchor> = {
-  'thomas-hip': { at: thomas, along: { hipFlexion: -1 }, sd: 8, source: 'modified Thomas, rule of thumb 5 ± 8' },
-  'thomas-knee': { at: thomas, along: { kneeFlexion: 1 }, sd: 7.6, source: 'Harvey 1998 (52.5 ± 7.6)' },
-  'thomas-drift': { at: thomas, along: { hipAdduction: 1 }, sd: 5.8, source: 'Harvey 1998 (15.6 ± 5.8)' },
-};
+import { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from '../src/core/body/test-ends';
 
 /** The tests that bring each structure to its end. */
 const own: Record<string, string[]> = {
@@ -166,6 +26,11 @@ const own: Record<string, string[]> = {
   hamstrings: ['straight-leg-raise', 'knee-extension-90-90'],
   gastrocnemius: ['straight-knee-lunge'],
   soleus: ['knee-to-wall'],
+  'ankle-dorsiflexors': ['instep-gap'],
+  'erector-spinae': ['spine-forward'],
+  'quadratus-lumborum': ['spine-aside'],
+  'rectus-abdominis': ['spine-back'],
+  obliques: ['spine-aside', 'spine-back', 'spine-turn', 'spine-turn-back'],
 };
 const ownByLine: Record<string, string[]> = {
   'gluteus-medius-middle': ['figure-four', 'bound-soles', 'knee-across', 'inward-prone'],
@@ -180,15 +45,15 @@ const ownHanging: Record<string, string> = {
 
 const model = new MuscleModel();
 const out = new Float64Array(model.lineCount);
-const elongation = (angles: Angles, line: number) => model.elongations(halfFromDegrees(angles), out)[line];
+const elongation = (angles: HalfAngles, line: number) => model.elongations(halfFromDegrees(angles), out)[line];
 
-function step(angles: Angles, along: Angles, by: number): Angles {
+function step(angles: HalfAngles, along: HalfAngles, by: number): HalfAngles {
   const moved: Record<string, number> = { ...angles };
   for (const [name, v] of Object.entries(along)) moved[name] = (moved[name] ?? 0) + v * by;
-  return moved as Angles;
+  return moved as HalfAngles;
 }
 
-function calibrate(line: number, anchors: [string, Anchor][], lowerBound: boolean) {
+function calibrate(line: number, anchors: [string, TestEnd][], lowerBound: boolean) {
   const [id, best] = anchors.reduce((a, b) => (elongation(b[1].at, line) > elongation(a[1].at, line) ? b : a));
   const end = elongation(best.at, line);
   const slope =
@@ -201,12 +66,11 @@ function calibrate(line: number, anchors: [string, Anchor][], lowerBound: boolea
 const strands: Record<string, unknown> = {};
 LINES.forEach((line, i) => {
   if (['sartorius', 'biceps-femoris-short-head'].includes(line.structure)) return;
-  if (['erector-spinae', 'quadratus-lumborum', 'rectus-abdominis'].includes(line.structure)) return;
   const tests = ownByLine[line.line] ?? own[line.structure];
-  const anchors = Object.entries(pushed).filter(([id]) => !tests || tests.includes(id));
+  const anchors = Object.entries(PUSHED_ENDS).filter(([id]) => !tests || tests.includes(id));
   const entry: Record<string, unknown> = { pushed: calibrate(i, anchors, !tests) };
   const hang = ownHanging[line.structure];
-  if (hang) entry.hanging = calibrate(i, [[hang, hanging[hang]]], false);
+  if (hang) entry.hanging = calibrate(i, [[hang, HANGING_ENDS[hang]]], false);
   strands[line.line] = entry;
 });
 

@@ -30,7 +30,7 @@ const lines = (answer: unknown) => (answer as { lines: Line[] }).lines;
 describe('muscles', () => {
   it('gives every line of both sides with length, elongation and arms by coordinate', () => {
     const all = lines(muscles({ hip_flexion_left: 90, knee_flexion_left: 20 }));
-    expect(all).toHaveLength(74);
+    expect(all).toHaveLength(84);
     const semi = (side: string) => all.find((l) => l.line === 'semimembranosus' && l.side === side);
     expect(semi('left')?.elongation).toBeGreaterThan((semi('right')?.elongation ?? 0) + 0.5);
     expect(semi('left')?.moment_arms_m.hip_flexion_left).toBeLessThan(-0.02);

@@ -1,5 +1,6 @@
 import {
   angleProblem,
+  changesSide,
   COORDINATES,
   ELEMENTS,
   GROUPS,
@@ -107,7 +108,7 @@ export function muscles(angles: Angles): unknown {
         const arm = arms[i * HALF_COUNT + c];
         // The left leg is a mirrored right leg: arms about the spine's bending and turning change sign with it.
         if (Math.abs(arm) > 1e-6)
-          moment[halfCoordinate(c, side)] = side === 'left' && (c === 1 || c === 2) ? -arm : arm;
+          moment[halfCoordinate(c, side)] = side === 'left' && changesSide(c) ? -arm : arm;
       }
       return {
         line: line.line,

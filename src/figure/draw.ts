@@ -8,10 +8,12 @@ import {
   scale,
   skeletonOf,
   sub,
+  type FrameName,
   type Points,
   type Posture,
   type Reach,
   type Side,
+  type Skeleton,
   type Vec3,
 } from '@/core/body';
 import { bodyShape, type Ball } from './flesh';
@@ -37,7 +39,8 @@ export interface SceneProp {
 export interface AngleMark {
   vertex: string;
   toward: string;
-  zero: Vec3 | { lineFrom: string };
+  /** World direction, or the segment whose own length continues straight on. */
+  zero: Vec3 | { along: FrameName };
   label: string;
 }
 
@@ -135,7 +138,7 @@ export function draw(scene: Scene): Drawing {
     paints,
     box: { x: left, y: top, width: right - left, height: bottom - top },
     points: flat,
-    ...(scene.angle ? { angle: anglePaint(scene.angle, p, project) } : {}),
+    ...(scene.angle ? { angle: anglePaint(scene.angle, skeleton, project) } : {}),
   };
 }
 
@@ -143,11 +146,16 @@ export function draw(scene: Scene): Drawing {
 const ARC = 0.2;
 const ZERO_LINE = 0.34;
 
-function anglePaint(mark: AngleMark, p: Points, project: (v: Vec3) => Flat): NonNullable<Drawing['angle']> {
+function anglePaint(
+  mark: AngleMark,
+  { points: p, frames }: Skeleton,
+  project: (v: Vec3) => Flat,
+): NonNullable<Drawing['angle']> {
   const vertex = p[mark.vertex];
   const unit = (v: Vec3): Vec3 => scale(v, 1 / Math.max(1e-9, norm(v)));
   const to = unit(sub(p[mark.toward], vertex));
-  const from = unit('lineFrom' in mark.zero ? sub(vertex, p[mark.zero.lineFrom]) : mark.zero);
+  const axis = (turn: Float64Array): Vec3 => [-turn[1], -turn[4], -turn[7]];
+  const from = unit('along' in mark.zero ? axis(frames[mark.zero.along].turn) : mark.zero);
   const angle = Math.acos(Math.max(-1, Math.min(1, dot(from, to))));
   const steps = Math.max(2, Math.ceil(angle / 0.12));
   const at = (t: number, radius: number): Flat => {

@@ -124,14 +124,14 @@ describe('the body', () => {
     const d = draw({
       posture,
       view,
-      angle: { vertex: 'knee_right', toward: 'ankle_right', zero: { lineFrom: 'hip_right' }, label: '70°' },
+      angle: { vertex: 'shin_right', toward: 'ankle_right', zero: { along: 'thigh_right' }, label: '70°' },
     });
     expect(d.angle?.label).toBe('70°');
     finite(d.angle?.arc ?? 'NaN');
     const straight = draw({
       posture: postureFrom({}),
       view,
-      angle: { vertex: 'knee_right', toward: 'ankle_right', zero: { lineFrom: 'hip_right' }, label: '0°' },
+      angle: { vertex: 'shin_right', toward: 'ankle_right', zero: { along: 'thigh_right' }, label: '0°' },
     });
     finite(straight.angle?.arc ?? 'NaN');
   });

@@ -40,9 +40,12 @@ const sided: CoordinateInfo[] = [
   { id: 'shoulder_rotation', min_deg: -90, max_deg: 90, positive: 'arm turning inward' },
   { id: 'elbow_flexion', min_deg: -15, max_deg: 155, positive: 'elbow bending' },
   { id: 'wrist_flexion', min_deg: -95, max_deg: 90, positive: 'palm towards the forearm' },
+  { id: 'knee_rotation', min_deg: -45, max_deg: 45, positive: 'shin turning inward below a bent knee' },
+  { id: 'instep_dorsiflexion', min_deg: -30, max_deg: 15, positive: 'middle of the foot up' },
+  { id: 'toe_extension', min_deg: -50, max_deg: 95, positive: 'toes up' },
 ];
 
-/** Every coordinate in storage order: twelve of the trunk, then eleven for each side. */
+/** Every coordinate in storage order: twelve of the trunk, then fourteen for each side. */
 export const COORDINATES: readonly CoordinateInfo[] = [
   ...centre,
   ...SIDES.flatMap((side) => sided.map((c) => ({ ...c, id: `${c.id}_${side}` }))),

@@ -2,18 +2,15 @@ export * from './coordinates';
 export * from './half-body';
 export * from './vec3';
 export { LINES, LINE_IDS, lineIndex, type LineDefinition } from './lines';
-export { JOINTS, MuscleModel, halfFromDegrees } from './muscle-model';
+export * from './build';
+export { JOINTS, MODEL_HEIGHT } from './joints';
+export { MuscleModel, halfFromDegrees } from './muscle-model';
 export { PROXIES } from './proxies';
 export { STRAND_IDS, StrandModel, typicalEnd, type Manner } from './strands';
+export { KAPPA, resistanceAt, type Resistance } from './resistance';
 export * from './structures';
-export {
-  fleshOf,
-  floorUnder,
-  MODEL_HEIGHT,
-  skeletonOf,
-  type FrameName,
-  type Points,
-  type Reach,
-  type Skeleton,
-} from './skeleton';
+export { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from './test-ends';
+export { contactsOf, fleshOf, floorUnder, gapUnder } from './contacts';
+export { centreOfMass, segmentMasses } from './mass';
+export { skeletonOf, type FrameName, type Points, type Reach, type Skeleton } from './skeleton';
 export { linePaths, type LinePath } from './line-path';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import data from './data/lines.json';
 
 const point = z.object({
-  segment: z.enum(['pelvis', 'lumbar-lower', 'lumbar-upper', 'thigh', 'shank', 'foot']),
+  segment: z.enum(['pelvis', 'lumbar-lower', 'lumbar-upper', 'thorax', 'thigh', 'shank', 'foot', 'midfoot', 'toes']),
   at_m: z.tuple([z.number(), z.number(), z.number()]),
 });
 
@@ -14,6 +14,8 @@ const wrap = z.object({
   radius_m: z.number().positive(),
   /** Cylinders only: +1 passes behind the hip, −1 in front of it. */
   sense: z.union([z.literal(1), z.literal(-1)]).optional(),
+  /** Cylinders only: turn of the axis from straight across towards the front, about the vertical, degrees. */
+  yaw_deg: z.number().optional(),
   why: z.string(),
 });
 
@@ -23,6 +25,8 @@ const line = z.object({
   points: z.array(point).min(2),
   wraps: z.array(wrap),
   kneeFunction: z.string().optional(),
+  /** Lever beside the shank's axis at a right-angled knee, metres: + where turning the shin in lengthens the line. */
+  kneeRotation_m: z.number().optional(),
   fibreLength_m: z.number().positive(),
   maximumForce_N: z.number().positive(),
   pennation_deg: z.number(),
@@ -31,6 +35,8 @@ const line = z.object({
 });
 
 export type LineDefinition = z.infer<typeof line>;
+/** Surface that a piece of a line bends round. */
+export type WrapDefinition = z.infer<typeof wrap>;
 export type SegmentName = z.infer<typeof point>['segment'];
 
 /** Lines of action of the right side, in the pelvis frame; every line keeps its source and our confidence in it. */

@@ -15,6 +15,8 @@ interface Proxy {
   angle(half: Half): number;
 }
 
+/** Rotation against the bone's own neutral, radians: a neck twisted further forward shifts it inward. */
+const turn = (half: Half) => half[HALF.hipRotation] - half[HALF.femoralVersion];
 const flexed = (half: Half) => Math.min(1, Math.max(0, half[HALF.hipFlexion] / (90 * DEG)));
 
 export const PROXIES: readonly Proxy[] = [
@@ -23,7 +25,7 @@ export const PROXIES: readonly Proxy[] = [
     form: 'hip extension + 0.5 × outward rotation (fading with flexion)',
     end_deg: 25,
     sd_deg: 6,
-    angle: (h) => (-h[HALF.hipFlexion] - 0.5 * h[HALF.hipRotation] * (1 - flexed(h))) / DEG,
+    angle: (h) => (-h[HALF.hipFlexion] - 0.5 * turn(h) * (1 - flexed(h))) / DEG,
   },
   {
     id: 'hip-capsule-lower',
@@ -37,14 +39,14 @@ export const PROXIES: readonly Proxy[] = [
     form: 'inward rotation + 0.5 × adduction × flexion share',
     end_deg: 46,
     sd_deg: 9,
-    angle: (h) => (h[HALF.hipRotation] + 0.5 * h[HALF.hipAdduction] * flexed(h)) / DEG,
+    angle: (h) => (turn(h) + 0.5 * h[HALF.hipAdduction] * flexed(h)) / DEG,
   },
   {
     id: 'hip-bone',
     form: 'hip flexion + (0.5 × inward rotation + 0.5 × adduction) × flexion share',
     end_deg: 122,
     sd_deg: 9,
-    angle: (h) => (h[HALF.hipFlexion] + (0.5 * h[HALF.hipRotation] + 0.5 * h[HALF.hipAdduction]) * flexed(h)) / DEG,
+    angle: (h) => (h[HALF.hipFlexion] + (0.5 * turn(h) + 0.5 * h[HALF.hipAdduction]) * flexed(h)) / DEG,
   },
   {
     id: 'sciatic-nerve',
@@ -55,5 +57,11 @@ export const PROXIES: readonly Proxy[] = [
   },
   { id: 'knee-joint', form: 'knee flexion', end_deg: 155, sd_deg: 8, angle: (h) => h[HALF.kneeFlexion] / DEG },
   { id: 'ankle-joint', form: 'dorsiflexion', end_deg: 42, sd_deg: 6, angle: (h) => h[HALF.ankleDorsiflexion] / DEG },
-  { id: 'instep', form: 'plantarflexion', end_deg: 64, sd_deg: 8, angle: (h) => -h[HALF.ankleDorsiflexion] / DEG },
+  {
+    id: 'instep',
+    form: 'pointing of ankle and instep',
+    end_deg: 64,
+    sd_deg: 8,
+    angle: (h) => -(h[HALF.ankleDorsiflexion] + h[HALF.instepDorsiflexion]) / DEG,
+  },
 ];

@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import {
+  buildOf,
+  centreOfMass,
+  contactsOf,
   floorUnder,
+  gapUnder,
   halfOf,
   HALF,
   linePaths,
@@ -8,6 +12,7 @@ import {
   MuscleModel,
   newHalf,
   postureFrom,
+  segmentMasses,
   skeletonOf,
   type Angles,
   type Vec3,
@@ -17,13 +22,6 @@ import { dot, norm, sub } from './vec3';
 const at = (angles: Angles) => skeletonOf(postureFrom(angles)).points;
 const distance = (a: Vec3, b: Vec3) => norm(sub(a, b));
 const DEG = 180 / Math.PI;
-/** Angle in degrees at b between a and c. */
-const angleAt = (a: Vec3, b: Vec3, c: Vec3): number => {
-  const u = sub(a, b),
-    v = sub(c, b);
-  return Math.acos(dot(u, v) / (norm(u) * norm(v))) * DEG;
-};
-
 describe('forward kinematics', () => {
   it('stands as tall as the model is', () => {
     const p = at({});
@@ -46,8 +44,8 @@ describe('forward kinematics', () => {
     });
     for (const [a, b] of [
       ['hip_left', 'knee_left'],
-      ['knee_left', 'ankle_left'],
-      ['ankle_left', 'toe_left'],
+      ['shin_left', 'ankle_left'],
+      ['ankle_left', 'heel_left'],
       ['shoulder_right', 'elbow_right'],
       ['elbow_right', 'wrist_right'],
     ] as const)
@@ -55,8 +53,12 @@ describe('forward kinematics', () => {
   });
   it('shows the knee angle that it is given', () => {
     for (const knee of [10, 60, 130]) {
-      const p = at({ knee_flexion_right: knee, hip_flexion_right: 40 });
-      expect(180 - angleAt(p.hip_right, p.knee_right, p.ankle_right)).toBeCloseTo(knee, 6);
+      const { frames } = skeletonOf(postureFrom({ knee_flexion_right: knee, hip_flexion_right: 40 }));
+      const along = (name: 'thigh_right' | 'shank_right'): Vec3 => {
+        const t = frames[name].turn;
+        return [t[1], t[4], t[7]];
+      };
+      expect(Math.acos(dot(along('thigh_right'), along('shank_right'))) * DEG).toBeCloseTo(knee, 6);
     }
   });
   it('flexes the thigh forward, spreads it outwards, on both sides', () => {
@@ -136,5 +138,78 @@ describe('courses of the muscles, for drawing', () => {
     const s = skeletonOf(q);
     const path = linePaths(model, q, s).find((l) => l.line === 'semitendinosus' && l.side === 'right');
     expect(path && path.path[0][0]).toBeLessThan(s.points.hip_right[0]);
+  });
+});
+
+describe('mass and floor', () => {
+  const standing = skeletonOf(postureFrom({}));
+  const floor = floorUnder(standing.points, true);
+  it('is shared out whole', () =>
+    expect(segmentMasses(standing).reduce((sum, m) => sum + m.share, 0)).toBeCloseTo(1, 3));
+  it('centres a little above half the height, over the feet, between the sides', () => {
+    const [x, y, z] = centreOfMass(standing);
+    const share = (y - floor) / MODEL_HEIGHT;
+    expect(share).toBeGreaterThan(0.53);
+    expect(share).toBeLessThan(0.59);
+    expect(z).toBeCloseTo(0, 9);
+    expect(x).toBeGreaterThan(standing.points.heel_left[0]);
+    expect(x).toBeLessThan(standing.points.ball_left[0]);
+  });
+  it('rises with the arms and follows a lifted leg', () => {
+    const up = centreOfMass(skeletonOf(postureFrom({ shoulder_flexion_left: 170, shoulder_flexion_right: 170 })));
+    expect(up[1]).toBeGreaterThan(centreOfMass(standing)[1] + 0.03);
+    const leg = centreOfMass(skeletonOf(postureFrom({ hip_flexion_right: 90 })));
+    expect(leg[0]).toBeGreaterThan(centreOfMass(standing)[0] + 0.02);
+    expect(leg[2]).toBeCloseTo(0, 2);
+  });
+  it('rests on the feet in standing and on nothing that hangs above', () => {
+    const touching = contactsOf(standing.points, floor);
+    for (const name of ['heel_left', 'heel_right', 'ball_left', 'ball_right']) expect(touching).toContain(name);
+    expect(touching).not.toContain('knee_left');
+    expect(gapUnder(standing.points, 'knee_left', floor)).toBeGreaterThan(0.35);
+  });
+  it('stands as tall as the student is', () => {
+    for (const height_cm of [150, 190]) {
+      const { points } = skeletonOf(postureFrom({}), {}, buildOf({ height_cm, mass_kg: 65 }));
+      expect((points.crown[1] + 0.08 - floorUnder(points, true)) * 100).toBeGreaterThan(height_cm - 9);
+      expect((points.crown[1] + 0.08 - floorUnder(points, true)) * 100).toBeLessThan(height_cm + 9);
+    }
+  });
+  it('a wide pelvis sets the hips apart, a long shin lowers the foot', () => {
+    const wide = skeletonOf(postureFrom({}), {}, buildOf({ height_cm: 175, mass_kg: 70, pelvisWidth_cm: 29 })).points;
+    expect(distance(wide.hip_left, wide.hip_right)).toBeGreaterThan(
+      1.1 * distance(standing.points.hip_left, standing.points.hip_right),
+    );
+    const long = skeletonOf(postureFrom({}), {}, buildOf({ height_cm: 175, mass_kg: 70, shank_cm: 47 })).points;
+    expect(distance(long.shin_left, long.ankle_left) / 0.43).toBeCloseTo(47 / 43.05, 6);
+  });
+});
+
+describe('the knee', () => {
+  it('slides back and down the thigh bone as it bends, smoothly', () => {
+    const place = (knee: number) => at({ knee_flexion_left: knee }).shin_left;
+    const still = place(0);
+    expect(distance(still, at({}).knee_left)).toBeCloseTo(0, 9);
+    expect(place(120)[1]).toBeLessThan(still[1] - 0.02);
+    let before = still;
+    for (let knee = 2; knee <= 160; knee += 2) {
+      const here = place(knee);
+      expect(distance(here, before)).toBeLessThan(0.0016);
+      before = here;
+    }
+  });
+  it('turns the foot with the shin', () => {
+    const toe = (rotation: number) => at({ knee_flexion_right: 90, knee_rotation_right: rotation }).toe_right;
+    expect(toe(20)[2]).toBeLessThan(toe(0)[2] - 0.03);
+  });
+});
+
+describe('the foot', () => {
+  it('bends at the instep and at the toes', () => {
+    const p = at({ instep_dorsiflexion_left: -20 }),
+      flat = at({});
+    expect(p.ball_left[1]).toBeLessThan(flat.ball_left[1] - 0.02);
+    expect(p.heel_left).toEqual(flat.heel_left);
+    expect(at({ toe_extension_left: 60 }).toe_left[1]).toBeGreaterThan(flat.toe_left[1] + 0.03);
   });
 });

@@ -1,12 +1,8 @@
+import { sized, TYPICAL_BUILD, type Build } from './build';
 import { coordinateIndex, SIDES, type Posture, type Side } from './coordinates';
-import { JOINTS } from './muscle-model';
+import { HAND, JOINTS } from './joints';
+import { kneeShift } from './knee-function';
 import { add, multiply, norm, place, rotationZXY, scale, sub, type Vec3 } from './vec3';
-
-/** Height in metres of the person the geometry was recalled for; everything is scaled from it. */
-export const MODEL_HEIGHT = 1.75;
-const UPPER_ARM = 0.3;
-const FOREARM = 0.26;
-const HAND = 0.1;
 
 /** Named points of the body in the world: metres, y up, floor not yet at 0. */
 export type Points = Record<string, Vec3>;
@@ -22,11 +18,13 @@ export interface Frame {
   turn: Float64Array;
   at: Vec3;
 }
-export type FrameName = 'pelvis' | 'lower' | 'thorax' | 'head' | `${'thigh' | 'shank' | 'foot'}_${Side}`;
+export type FrameName =
+  'pelvis' | 'lower' | 'upper' | 'thorax' | 'head' | `${'thigh' | 'shank' | 'foot' | 'midfoot' | 'toes'}_${Side}`;
 
 export interface Skeleton {
   points: Points;
   frames: Readonly<Record<FrameName, Frame>>;
+  build: Build;
 }
 
 const at = (q: Posture, id: string): number => q[coordinateIndex(id)];
@@ -35,101 +33,134 @@ const turned = (parent: Float64Array, a: number, b: number, c: number): Float64A
 const ORIGIN: Vec3 = [0, 0, 0];
 
 /**
- * Forward kinematics of the whole body. Points at the size of `MODEL_HEIGHT`, pelvis origin at 0. Uses the same joint
- * centres and rotation order as the muscle model, so what is drawn is what is computed.
+ * Forward kinematics of the whole body: landmarks and frames in the world, metres, pelvis origin at 0. Uses the same
+ * joint centres, rotation order and build as the muscle model, so what is drawn is what is computed.
  */
-export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {}): Skeleton {
+export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {}, build = TYPICAL_BUILD): Skeleton {
   const identity = Float64Array.of(1, 0, 0, 0, 1, 0, 0, 0, 1);
   const heading = turned(identity, 0, 0, at(q, 'pelvis_rotation'));
   const pelvis = turned(heading, -at(q, 'pelvis_tilt'), at(q, 'pelvis_list'), 0);
   const p: Points = { pelvis: ORIGIN };
-  p.sacrum = place(pelvis, [-0.14, 0.03, 0], ORIGIN);
-  p.pubis = place(pelvis, [-0.03, -0.08, 0], ORIGIN);
-  p.lumbosacral = place(pelvis, JOINTS.lumbosacral, ORIGIN);
+  const inPelvis = (v: Vec3) => place(pelvis, sized(v, build.pelvis), ORIGIN);
+  p.sacrum = inPelvis([-0.14, 0.03, 0]);
+  p.pubis = inPelvis([-0.03, -0.08, 0]);
+  p.lumbosacral = inPelvis(JOINTS.lumbosacral);
   const f = at(q, 'lumbar_flexion'),
     b = at(q, 'lumbar_bend'),
     r = at(q, 'lumbar_rotation');
   const lower = turned(pelvis, -f / 2, b / 2, r / 2);
   const upper = turned(pelvis, -f, b, r);
-  p.waist = place(lower, JOINTS.upperLumbar, p.lumbosacral);
+  p.waist = place(lower, sized(JOINTS.upperLumbar, build.spine), p.lumbosacral);
   const thorax = turned(upper, -at(q, 'thorax_flexion'), at(q, 'thorax_bend'), at(q, 'thorax_rotation'));
-  p.thorax = place(upper, [0.022, 0.08, 0], p.waist);
-  p.chest = place(thorax, [0.03, 0.12, 0], p.thorax);
-  p.back = place(thorax, [-0.05, 0.13, 0], p.thorax);
-  p.neck = place(thorax, [0.005, 0.24, 0], p.thorax);
+  p.thorax = place(upper, sized(JOINTS.thorax, build.spine), p.waist);
+  const inThorax = (v: Vec3) => place(thorax, sized(v, build.spine), p.thorax);
+  p.chest = inThorax([0.03, 0.12, 0]);
+  p.back = inThorax([-0.05, 0.13, 0]);
+  p.neck = inThorax(JOINTS.neck);
   const head = turned(thorax, -at(q, 'neck_flexion'), at(q, 'neck_bend'), at(q, 'neck_rotation'));
-  p.head = place(head, [0.025, 0.155, 0], p.neck);
-  p.crown = place(head, [0.01, 0.2, 0], p.neck);
-  p.jaw = place(head, [0.075, 0.085, 0], p.neck);
-  const legs = { left: leg(p, q, pelvis, 'left'), right: leg(p, q, pelvis, 'right') };
+  const inHead = (v: Vec3) => place(head, scale(v, build.head), p.neck);
+  p.head = inHead([0.025, 0.155, 0]);
+  p.crown = inHead([0.01, 0.2, 0]);
+  p.jaw = inHead([0.075, 0.085, 0]);
+  const legs = { left: leg(p, q, pelvis, 'left', build), right: leg(p, q, pelvis, 'right', build) };
   for (const side of SIDES) {
     const m = side === 'right' ? 1 : -1;
-    p[`waist_${side}`] = place(lower, [0.03, 0.09, 0.075 * m], p.lumbosacral);
-    p[`rib_${side}`] = place(thorax, [0.01, 0.05, 0.09 * m], p.thorax);
-    p[`shoulder_${side}`] = place(thorax, [0.0, 0.195, 0.165 * m], p.thorax);
-    p[`collar_${side}`] = place(thorax, [0.005, 0.2, 0.07 * m], p.thorax);
-    arm(p, q, thorax, side, m, reach[side]);
+    const [sx, sy, sz] = JOINTS.shoulder;
+    p[`waist_${side}`] = place(lower, sized([0.03, 0.09, 0.075 * m], build.spine), p.lumbosacral);
+    p[`rib_${side}`] = inThorax([0.01, 0.05, 0.09 * m]);
+    p[`shoulder_${side}`] = inThorax([sx, sy, sz * m]);
+    p[`collar_${side}`] = inThorax([0.005, 0.2, 0.07 * m]);
+    arm(p, q, thorax, side, m, reach[side], build);
   }
-  const frames: Skeleton['frames'] = {
+  const frames = {
     pelvis: { turn: pelvis, at: ORIGIN },
     lower: { turn: lower, at: p.lumbosacral },
+    upper: { turn: upper, at: p.waist },
     thorax: { turn: thorax, at: p.thorax },
     head: { turn: head, at: p.neck },
-    thigh_left: { turn: legs.left.thigh, at: p.hip_left },
-    thigh_right: { turn: legs.right.thigh, at: p.hip_right },
-    shank_left: { turn: legs.left.shank, at: p.knee_left },
-    shank_right: { turn: legs.right.shank, at: p.knee_right },
-    foot_left: { turn: legs.left.foot, at: p.ankle_left },
-    foot_right: { turn: legs.right.foot, at: p.ankle_right },
-  };
-  return { points: p, frames };
+    ...legFrames(legs.left, p, 'left'),
+    ...legFrames(legs.right, p, 'right'),
+  } as Skeleton['frames'];
+  return { points: p, frames, build };
 }
 
-function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side) {
+const LEG = ['thigh', 'shank', 'foot', 'midfoot', 'toes'] as const;
+const LEG_JOINT = { thigh: 'hip', shank: 'shin', foot: 'ankle', midfoot: 'arch', toes: 'ball' } as const;
+type LegTurns = Record<(typeof LEG)[number], Float64Array>;
+
+const legFrames = (turns: LegTurns, p: Points, side: Side): Record<string, Frame> =>
+  Object.fromEntries(LEG.map((s) => [`${s}_${side}`, { turn: turns[s], at: p[`${LEG_JOINT[s]}_${side}`] }]));
+
+function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, build: Build): LegTurns {
   const m = side === 'right' ? 1 : -1;
+  const put = (name: string, turn: Float64Array, [x, y, z]: Vec3, size: Vec3, from: string | null): void => {
+    p[`${name}_${side}`] = place(turn, sized([x, y, z * m], size), from ? p[`${from}_${side}`] : ORIGIN);
+  };
   const [hx, hy, hz] = JOINTS.hip;
-  p[`hip_${side}`] = place(pelvis, [hx, hy, hz * m], ORIGIN);
-  p[`buttock_${side}`] = place(pelvis, [hx - 0.045, hy - 0.005, hz * m * 0.85], ORIGIN);
+  put('hip', pelvis, JOINTS.hip, build.pelvis, null);
+  put('buttock', pelvis, [hx - 0.045, hy - 0.005, hz * 0.85], build.pelvis, null);
+  put('hip_bone', pelvis, [-0.0153, -0.0013, 0.1242], build.pelvis, null);
+  put('sit_bone', pelvis, [-0.124, -0.115, 0.058], build.pelvis, null);
   const thigh = turned(
     pelvis,
     at(q, `hip_flexion_${side}`),
     m * at(q, `hip_adduction_${side}`),
     m * at(q, `hip_rotation_${side}`),
   );
-  p[`thigh_${side}`] = place(thigh, [0.008, -0.16, 0.012 * m], p[`hip_${side}`]);
-  p[`knee_${side}`] = place(thigh, [0.0, -0.405, 0], p[`hip_${side}`]);
-  const shank = turned(thigh, -at(q, `knee_flexion_${side}`), 0, 0);
-  p[`calf_${side}`] = place(shank, [-0.022, -0.12, 0], p[`knee_${side}`]);
-  p[`ankle_${side}`] = place(shank, JOINTS.ankle, p[`knee_${side}`]);
+  put('thigh', thigh, [0.008, -0.16, 0.012], build.thigh, 'hip');
+  put('knee', thigh, JOINTS.knee, build.thigh, 'hip');
+  const flexion = at(q, `knee_flexion_${side}`);
+  const shift = kneeShift(flexion);
+  // The shin's own frame begins where the thigh bone touches it now.
+  put('shin', thigh, [JOINTS.knee[0] + shift.forward, JOINTS.knee[1] + shift.upward, 0], build.thigh, 'hip');
+  const bent = turned(thigh, -flexion, 0, 0);
+  const shank = turned(bent, 0, 0, m * at(q, `knee_rotation_${side}`));
+  put('calf', shank, [-0.022, -0.12, 0], build.shank, 'shin');
+  put('ankle', shank, JOINTS.ankle, build.shank, 'shin');
   const foot = turned(shank, at(q, `ankle_dorsiflexion_${side}`), m * at(q, `ankle_inversion_${side}`), 0);
-  p[`heel_${side}`] = place(foot, [-0.045, -0.035, 0], p[`ankle_${side}`]);
-  p[`ball_${side}`] = place(foot, [0.12, -0.05, 0], p[`ankle_${side}`]);
-  p[`toe_${side}`] = place(foot, [0.175, -0.055, 0], p[`ankle_${side}`]);
-  return { thigh, shank, foot };
+  const midfoot = turned(foot, at(q, `instep_dorsiflexion_${side}`), 0, 0);
+  const toes = turned(midfoot, at(q, `toe_extension_${side}`), 0, 0);
+  const { instep, toes: ball } = JOINTS;
+  put('heel', foot, [-0.045, -0.035, 0], build.foot, 'ankle');
+  put('arch', foot, instep, build.foot, 'ankle');
+  put('ball', midfoot, [ball[0] - instep[0], ball[1] - instep[1], 0], build.foot, 'arch');
+  put('toe', toes, [0.05, -0.012, 0], build.foot, 'ball');
+  return { thigh, shank, foot, midfoot, toes };
 }
 
-function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number, reach: Reach | undefined): void {
+function arm(
+  p: Points,
+  q: Posture,
+  thorax: Float64Array,
+  side: Side,
+  m: number,
+  reach: Reach | undefined,
+  build: Build,
+): void {
   const shoulder = p[`shoulder_${side}`];
+  const upperArm = -JOINTS.elbow[1] * build.arm,
+    forearm = -JOINTS.wrist[1] * build.arm,
+    hand = HAND * build.arm;
   if (reach) {
-    const goal = add(p[reach.to] ?? shoulder, reach.offset ?? ORIGIN);
+    const goal = add(p[reach.to] ?? shoulder, scale(reach.offset ?? ORIGIN, build.arm));
     const way = sub(goal, shoulder);
     const distance = Math.max(1e-6, norm(way));
     const along = scale(way, 1 / distance);
-    const reachable = Math.min(distance, UPPER_ARM + FOREARM - 1e-4);
+    const reachable = Math.min(distance, upperArm + forearm - 1e-4);
     // Two-bone reach by the law of cosines; the elbow points back and outwards of the chest.
-    const c = (UPPER_ARM ** 2 + reachable ** 2 - FOREARM ** 2) / (2 * UPPER_ARM * reachable);
+    const c = (upperArm ** 2 + reachable ** 2 - forearm ** 2) / (2 * upperArm * reachable);
     const pole = place(thorax, [-0.6, -0.5, 0.6 * m], ORIGIN);
     const inWay = pole[0] * along[0] + pole[1] * along[1] + pole[2] * along[2];
     const bend = sub(pole, scale(along, inWay));
     const sine = Math.sqrt(Math.max(0, 1 - c * c));
     p[`elbow_${side}`] = add(
       shoulder,
-      add(scale(along, UPPER_ARM * c), scale(bend, (UPPER_ARM * sine) / Math.max(1e-6, norm(bend)))),
+      add(scale(along, upperArm * c), scale(bend, (upperArm * sine) / Math.max(1e-6, norm(bend)))),
     );
     const wrist = add(shoulder, scale(along, reachable));
     p[`wrist_${side}`] = wrist;
     const fore = sub(wrist, p[`elbow_${side}`]);
-    p[`hand_${side}`] = add(wrist, scale(fore, (HAND * 0.7) / norm(fore)));
+    p[`hand_${side}`] = add(wrist, scale(fore, (hand * 0.7) / norm(fore)));
     return;
   }
   const upper = turned(
@@ -138,41 +169,9 @@ function arm(p: Points, q: Posture, thorax: Float64Array, side: Side, m: number,
     m * at(q, `shoulder_adduction_${side}`),
     m * at(q, `shoulder_rotation_${side}`),
   );
-  p[`elbow_${side}`] = place(upper, [0, -UPPER_ARM, 0], shoulder);
+  p[`elbow_${side}`] = place(upper, [0, -upperArm, 0], shoulder);
   const fore = turned(upper, at(q, `elbow_flexion_${side}`), 0, 0);
-  p[`wrist_${side}`] = place(fore, [0, -FOREARM, 0], p[`elbow_${side}`]);
-  p[`hand_${side}`] = place(fore, [0, -FOREARM - HAND, 0], p[`elbow_${side}`]);
-}
-
-/** Radius of flesh round the points that may touch the floor, metres. */
-const FLESH: Readonly<Record<string, number>> = {
-  sacrum: 0.05,
-  buttock: 0.085,
-  knee: 0.05,
-  ankle: 0.035,
-  heel: 0.032,
-  ball: 0.024,
-  toe: 0.016,
-  calf: 0.05,
-  thigh: 0.075,
-  back: 0.06,
-  head: 0.1,
-  elbow: 0.036,
-  wrist: 0.026,
-  hand: 0.02,
-  chest: 0.085,
-  shoulder: 0.055,
-  pubis: 0.05,
-};
-export const fleshOf = (point: string): number => FLESH[point.replace(/_(left|right)$/, '')] ?? 0;
-
-/** Height of the floor: the lowest flesh of the body, metres. Arms that reach for something do not count. */
-export function floorUnder(points: Points, hands: boolean): number {
-  let floor = Infinity;
-  for (const [name, at3] of Object.entries(points)) {
-    if (!hands && /^(elbow|wrist|hand)/.test(name)) continue;
-    const r = fleshOf(name);
-    if (r > 0) floor = Math.min(floor, at3[1] - r);
-  }
-  return floor;
+  p[`wrist_${side}`] = place(fore, [0, -forearm, 0], p[`elbow_${side}`]);
+  const palm = turned(fore, at(q, `wrist_flexion_${side}`), 0, 0);
+  p[`hand_${side}`] = place(palm, [0, -hand, 0], p[`wrist_${side}`]);
 }

@@ -49,8 +49,8 @@ describe('names', () => {
 });
 
 describe('coordinates', () => {
-  it('are 34, each with limits around zero and a meaning', () => {
-    expect(COORDINATES).toHaveLength(34);
+  it('are 40, each with limits around zero and a meaning', () => {
+    expect(COORDINATES).toHaveLength(40);
     for (const c of COORDINATES) {
       expect(c.min_deg).toBeLessThan(0);
       expect(c.max_deg).toBeGreaterThan(0);

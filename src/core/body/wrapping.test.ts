@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cylinderLength, smoothRadius } from './cylinder-wrap';
+import { cylinderCourse, cylinderGradient, cylinderLength } from './cylinder-wrap';
 import { KneeFunction } from './knee-function';
-import { sphereLength } from './sphere-wrap';
+import { smoothRadius } from './smooth-radius';
+import { sphereCourse, sphereGradient, sphereLength } from './sphere-wrap';
+import type { Vec3 } from './vec3';
 
 const away = fc.double({ min: 0.06, max: 0.3, noNaN: true });
 const angle = fc.double({ min: -Math.PI, max: Math.PI, noNaN: true });
@@ -13,7 +15,7 @@ describe('cylinder', () => {
   it('follows the surface for a half turn: two tangents and an arc', () => {
     // Ends opposite each other at distance d: tangents √(d² − r²), arc r (π − 2 acos(r/d)).
     const d = 0.2;
-    const length = cylinderLength(d, 0, 0, -d, 0, 0, 0, 0, R, 1);
+    const length = cylinderLength(d, 0, 0, -d, 0, 0, R, 1);
     const r = smoothRadius(R, d, d);
     expect(length).toBeCloseTo(2 * Math.sqrt(d * d - r * r) + r * (Math.PI - 2 * Math.acos(r / d)), 10);
   });
@@ -21,18 +23,18 @@ describe('cylinder', () => {
     fc.assert(
       fc.property(away, angle, z, away, angle, z, fc.constantFrom(1, -1), (da, a, za, db, b, zb, sense) => {
         const [ax, ay, bx, by] = [da * Math.cos(a), da * Math.sin(a), db * Math.cos(b), db * Math.sin(b)];
-        const length = cylinderLength(ax, ay, za, bx, by, zb, 0, 0, R, sense);
+        const length = cylinderLength(ax, ay, za, bx, by, zb, R, sense);
         expect(length).toBeGreaterThanOrEqual(Math.hypot(ax - bx, ay - by, za - zb) - 1e-9);
       }),
     );
   });
   it('is straight where the line passes clear on the right side', () => {
-    expect(cylinderLength(0.1, 0.1, 0, 0.1, -0.1, 0, 0, 0, R, -1)).toBeCloseTo(0.2, 9);
+    expect(cylinderLength(0.1, 0.1, 0, 0.1, -0.1, 0, R, -1)).toBeCloseTo(0.2, 9);
   });
   it('begins to touch without a step', () => {
-    let before = cylinderLength(0.1, 0.08, 0, -0.1, 0.08, 0, 0, 0, R, 1);
+    let before = cylinderLength(0.1, 0.08, 0, -0.1, 0.08, 0, R, 1);
     for (let y = 0.08; y > 0; y -= 0.0005) {
-      const here = cylinderLength(0.1, y, 0, -0.1, y, 0, 0, 0, R, 1);
+      const here = cylinderLength(0.1, y, 0, -0.1, y, 0, R, 1);
       expect(Math.abs(here - before)).toBeLessThan(0.0012);
       before = here;
     }
@@ -46,8 +48,6 @@ describe('cylinder', () => {
           0,
           db * Math.cos(b),
           db * Math.sin(b),
-          0,
-          0,
           0,
           R,
           1,
@@ -85,7 +85,7 @@ describe('sphere', () => {
     fc.assert(
       fc.property(away, away, (da, db) => {
         const sphere = sphereLength(da, 0.001, 0, -db, 0.001, 0, 0, 0, 0, R);
-        const cylinder = cylinderLength(da, 0.001, 0, -db, 0.001, 0, 0, 0, R, 1);
+        const cylinder = cylinderLength(da, 0.001, 0, -db, 0.001, 0, R, 1);
         expect(sphere).toBeCloseTo(cylinder, 4);
       }),
     );
@@ -115,4 +115,88 @@ describe('knee function', () => {
   it('goes on straight beyond the last knot', () =>
     expect(knee.lengthChange(2.2) - knee.lengthChange(2)).toBeCloseTo(0.2 * 0.03, 10));
   it('goes on straight before the first knot', () => expect(knee.lengthChange(-0.1)).toBeCloseTo(-0.1 * 0.03, 10));
+});
+
+const point = fc.tuple(away, angle, z).map(([d, a, height]): Vec3 => [d * Math.cos(a), d * Math.sin(a), height]);
+/** Nearest that a piece from a to b comes to the z axis (flat) or to the origin. */
+const nearest = (a: Vec3, b: Vec3, flat: boolean): number => {
+  let least = Infinity;
+  for (let t = 0; t <= 1; t += 0.02) {
+    const [x, y, height] = a.map((v, i) => v + (b[i] - v) * t);
+    least = Math.min(least, flat ? Math.hypot(x, y) : Math.hypot(x, y, height));
+  }
+  return least;
+};
+const long = (path: Vec3[]) =>
+  path.slice(1).reduce((s, p, i) => s + Math.hypot(p[0] - path[i][0], p[1] - path[i][1], p[2] - path[i][2]), 0);
+
+describe('courses on a surface', () => {
+  // Corners lie on the surface at most 12° apart, so a chord dips by at most r (1 − cos 6°).
+  const DIP = Math.cos((6 * Math.PI) / 180) - 1e-6;
+  it('of a cylinder never enter it where they touch, and are as long as computed', () => {
+    fc.assert(
+      fc.property(point, point, fc.constantFrom(1, -1), (a, b, sense) => {
+        const course = cylinderCourse(a, b, R, sense);
+        const length = cylinderLength(...a, ...b, R, sense);
+        expect(Math.abs(long(course) - length)).toBeLessThanOrEqual(0.004 * length);
+        if (course.length === 2) return;
+        const r = smoothRadius(R, Math.hypot(a[0], a[1]), Math.hypot(b[0], b[1]));
+        for (let i = 0; i + 1 < course.length; i++)
+          expect(nearest(course[i], course[i + 1], true)).toBeGreaterThanOrEqual(r * DIP);
+      }),
+    );
+  });
+  it('of a sphere never enter it, touched or not', () => {
+    fc.assert(
+      fc.property(point, point, (a, b) => {
+        const course = sphereCourse(a, b, [0, 0, 0], R);
+        const r = smoothRadius(R, Math.hypot(...a), Math.hypot(...b));
+        for (let i = 0; i + 1 < course.length; i++)
+          expect(nearest(course[i], course[i + 1], false)).toBeGreaterThanOrEqual(r * DIP);
+        const length = sphereLength(...a, ...b, 0, 0, 0, R);
+        expect(Math.abs(long(course) - length)).toBeLessThanOrEqual(0.004 * length);
+      }),
+    );
+  });
+});
+
+describe('derivatives by the ends', () => {
+  const STEP = 1e-7;
+  const own = new Float64Array(6);
+  const straightRound = {
+    cylinder: {
+      length: (e: number[]) => cylinderLength(e[0], e[1], e[2], e[3], e[4], e[5], R, 1),
+      gradient: (e: number[]) => cylinderGradient(e[0], e[1], e[2], e[3], e[4], e[5], R, 1, own),
+    },
+    sphere: {
+      length: (e: number[]) => sphereLength(e[0], e[1], e[2], e[3], e[4], e[5], 0, 0, 0, R),
+      gradient: (e: number[]) => sphereGradient(e[0], e[1], e[2], e[3], e[4], e[5], 0, 0, 0, R, own),
+    },
+  };
+  it.each(['cylinder', 'sphere'] as const)('of a %s are the slopes of its length, ends near or far', (shape) => {
+    const { length, gradient } = straightRound[shape];
+    let state = 4711,
+      touching = 0;
+    const random = () => (state = (state * 16807) % 2147483647) / 2147483647;
+    for (let round = 0; round < 600; round++) {
+      const end = () => {
+        const d = 0.03 + 0.17 * random(),
+          a = (random() - 0.5) * 2 * Math.PI;
+        return [d * Math.cos(a), d * Math.sin(a), 0.2 * random() - 0.1];
+      };
+      const ends = [...end(), ...end()];
+      expect(gradient(ends)).toBeCloseTo(length(ends), 12);
+      if (length(ends) > Math.hypot(ends[0] - ends[3], ends[1] - ends[4], ends[2] - ends[5]) + 1e-6) touching++;
+      for (let k = 0; k < 6; k++) {
+        const moved = (by: number) => length(ends.map((v, i) => (i === k ? v + by : v)));
+        expect(own[k], `${shape}, number ${k} of ${ends.join(', ')}`).toBeCloseTo(
+          (moved(STEP) - moved(-STEP)) / (2 * STEP),
+          4,
+        );
+      }
+    }
+    // Both cases were met: running free and touching.
+    expect(touching).toBeGreaterThan(60);
+    expect(touching).toBeLessThan(540);
+  });
 });

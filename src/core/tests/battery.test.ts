@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { coordinateIndex, DEG, HALF, newHalf, skeletonOf, type Side } from '@/core/body';
+import { coordinateIndex, DEG, HALF, newHalf, skeletonOf, type Side, type Vec3 } from '@/core/body';
 import { norm, sub } from '@/core/body/vec3';
 import { PLACE_WORDS } from '@/core/people/words';
 import { BATTERY, MAIN_TEST, MOVEMENTS, readoutOf, testById } from './battery';
@@ -106,10 +106,11 @@ describe('the drawn test', () => {
     const test = testById(id);
     if (!test) throw new Error('unknown');
     const r = readout(id, name);
-    const p = skeletonOf(testPosture(test, r, side, value, {})).points;
+    const { points: p, frames } = skeletonOf(testPosture(test, r, side, value, {}));
     const mark = testAngle(test, r, side);
     const to = sub(p[mark.toward], p[mark.vertex]);
-    const zero = 'lineFrom' in mark.zero ? sub(p[mark.vertex], p[mark.zero.lineFrom]) : mark.zero;
+    const turn = 'along' in mark.zero ? frames[mark.zero.along].turn : null;
+    const zero = turn ? ([-turn[1], -turn[4], -turn[7]] as const) : (mark.zero as Vec3);
     const cosine = (to[0] * zero[0] + to[1] * zero[1] + to[2] * zero[2]) / (norm(to) * norm(zero));
     return Math.acos(Math.max(-1, Math.min(1, cosine))) / DEG;
   };

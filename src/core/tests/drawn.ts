@@ -5,7 +5,9 @@ import {
   coordinateIndex,
   newHalf,
   otherSide,
+  TRUNK_COUNT,
   postureFrom,
+  type FrameName,
   type Posture,
   type Side,
   type Vec3,
@@ -56,7 +58,7 @@ export function testPosture(
   }
   const posture = postureFrom(base);
   for (const [i, name] of HALF_NAMES.entries())
-    if (i >= 3 && name !== 'ankle_dorsiflexion') posture[coordinateIndex(`${name}_${side}`)] = half[i];
+    if (i >= TRUNK_COUNT && !name.startsWith('ankle')) posture[coordinateIndex(`${name}_${side}`)] = half[i];
   return posture;
 }
 
@@ -64,8 +66,8 @@ export function testPosture(
 export interface DrawnAngle {
   vertex: string;
   toward: string;
-  /** World direction of zero, or the point from which the line to the vertex goes straight on. */
-  zero: Vec3 | { lineFrom: string };
+  /** World direction of zero, or the segment whose own length continues straight on. */
+  zero: Vec3 | { along: FrameName };
 }
 
 const TOWARDS_FEET: Vec3 = [1, 0, 0];
@@ -75,9 +77,10 @@ const UP: Vec3 = [0, 1, 0];
 export function testAngle(test: TestDefinition, readout: Readout, side: Side): DrawnAngle {
   const hip = `hip_${side}`,
     knee = `knee_${side}`,
+    shin = `shin_${side}`,
     ankle = `ankle_${side}`;
-  if (readout.id.endsWith('rotation')) return { vertex: knee, toward: ankle, zero: UP };
+  if (readout.id.endsWith('rotation')) return { vertex: shin, toward: ankle, zero: UP };
   if (readout.id === 'knee-flexion' || readout.id === 'missing-extension')
-    return { vertex: knee, toward: ankle, zero: { lineFrom: hip } };
+    return { vertex: shin, toward: ankle, zero: { along: `thigh_${side}` } };
   return { vertex: hip, toward: knee, zero: test.position === 'on the front' ? UP : TOWARDS_FEET };
 }

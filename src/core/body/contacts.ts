@@ -1,0 +1,44 @@
+import { MODEL_HEIGHT } from './joints';
+import type { Points } from './skeleton';
+
+/** Radius of flesh round the points that may touch the floor, metres at model size. */
+const FLESH: Readonly<Record<string, number>> = {
+  sacrum: 0.05,
+  buttock: 0.085,
+  knee: 0.05,
+  ankle: 0.035,
+  heel: 0.032,
+  ball: 0.024,
+  toe: 0.016,
+  calf: 0.05,
+  thigh: 0.075,
+  back: 0.06,
+  head: 0.1,
+  elbow: 0.036,
+  wrist: 0.026,
+  hand: 0.02,
+  chest: 0.085,
+  shoulder: 0.055,
+  pubis: 0.05,
+};
+export const fleshOf = (point: string): number => FLESH[point.replace(/_(left|right)$/, '')] ?? 0;
+
+/** Height of the floor: the lowest flesh of the body, metres. Arms that reach for something do not count. */
+export function floorUnder(points: Points, hands: boolean): number {
+  let floor = Infinity;
+  for (const [name, at3] of Object.entries(points)) {
+    if (!hands && /^(elbow|wrist|hand)/.test(name)) continue;
+    const r = fleshOf(name);
+    if (r > 0) floor = Math.min(floor, at3[1] - r);
+  }
+  return floor;
+}
+
+/** Free height between the flesh of a landmark and the floor, metres; below 0 where it would sink in. */
+export const gapUnder = (points: Points, point: string, floor: number): number =>
+  points[point][1] - fleshOf(point) - floor;
+
+/** Landmarks that rest on the floor: their flesh is less than `within` metres above it. */
+export function contactsOf(points: Points, floor: number, within = 0.01 * MODEL_HEIGHT): string[] {
+  return Object.keys(points).filter((name) => fleshOf(name) > 0 && gapUnder(points, name, floor) < within);
+}

@@ -2,13 +2,15 @@
  * Measures the promises that hold so far and prints a table: `bin/bench`. Medians of repeated runs after a warm-up, in
  * this one process; nothing here is a test, because timings depend on what else the machine does.
  */
-import { halfOf, MuscleModel, newHalf, postureFrom, SIDES } from '@/core/body';
+import { buildOf, halfOf, MuscleModel, newHalf, postureFrom, SIDES } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
 import { infer } from '@/core/limits';
 import { proposeAims } from '@/core/aims/propose';
 import { buildPractice } from '@/core/practice/build';
 import { rankPoses } from '@/core/ranking/rank';
 import { readAll, simulateStudent } from '@demo/simulated-student';
+
+const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 
 interface Row {
   what: string;
@@ -41,7 +43,7 @@ const most = readings.filter((r) => r.test !== 'prone-hip-rotation');
 const { findings, posterior } = infer(student, readings);
 const aims = proposeAims(findings);
 const go = screen([]);
-const ranked = rankPoses(posterior, 170, aims, go);
+const ranked = rankPoses(posterior, BUILD, aims, go);
 
 const rows = [
   measure('all muscle lengths of both sides, one pose', '≤ 60 µs', 'µs', 40, 500, () => {
@@ -62,7 +64,7 @@ const rows = [
     'ms',
     15,
     1,
-    () => void rankPoses(posterior, 170, aims, go),
+    () => void rankPoses(posterior, BUILD, aims, go),
   ),
   measure(
     'build a 40-minute practice',

@@ -1,10 +1,9 @@
-import { ELEMENTS, GROUPS, SIDES, StrandModel, type GroupId, type Side } from '@/core/body';
+import { KAPPA, ELEMENTS, GROUPS, SIDES, StrandModel, type GroupId, type Side } from '@/core/body';
 import {
   contextOf,
   DIMENSIONS,
   ELEMENT_COUNT,
   ERROR,
-  KAPPA,
   LATENT,
   placeGiven,
   Random,

@@ -4,7 +4,7 @@ import { screen } from '@/core/cautions/screen';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
 import { RECORD_VERSION, type KolposRecord } from '@/core/files/record';
-import type { Student } from '@/core/people/student';
+import { buildOfStudent, type Student } from '@/core/people/student';
 import { readAll, simulateStudent, type Short } from './simulated-student';
 
 interface Person {
@@ -96,7 +96,7 @@ export function demoStudio(): KolposRecord {
     if (student.id !== 'demo-maren') continue;
     const { findings, posterior } = infer(full, own);
     const aims = proposeAims(findings);
-    const built = buildPractice(rankPoses(posterior, full.height_cm, aims, screening), aims, {
+    const built = buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
       minutes: 20,
       breathSeconds: 6,
     });

@@ -22,7 +22,7 @@ import { proposeAims } from '@/core/aims/propose';
 import { screen } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/files/record';
 import { infer } from '@/core/limits';
-import { aimSchema, type Aim, type Student } from '@/core/people/student';
+import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { anglesAt, LIBRARY, rungOf } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
 import { rankPoses } from '@/core/ranking/rank';
@@ -107,8 +107,7 @@ export function muscles(angles: Angles): unknown {
       for (let c = 0; c < HALF_COUNT; c++) {
         const arm = arms[i * HALF_COUNT + c];
         // The left leg is a mirrored right leg: arms about the spine's bending and turning change sign with it.
-        if (Math.abs(arm) > 1e-6)
-          moment[halfCoordinate(c, side)] = side === 'left' && changesSide(c) ? -arm : arm;
+        if (Math.abs(arm) > 1e-6) moment[halfCoordinate(c, side)] = side === 'left' && changesSide(c) ? -arm : arm;
       }
       return {
         line: line.line,
@@ -187,7 +186,7 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
 function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
   const { student, screening, findings: f, posterior } = inferenceOf(record, id, seed);
   const chosen = wanted ?? student.aims ?? proposeAims(f);
-  return { student, screening, aims: chosen, poses: rankPoses(posterior, student.height_cm, chosen, screening) };
+  return { student, screening, aims: chosen, poses: rankPoses(posterior, buildOfStudent(student), chosen, screening) };
 }
 
 export function rank(

@@ -2,15 +2,19 @@ import { expose } from 'comlink';
 import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
 import { infer, type Inference, type Posterior } from '@/core/limits';
-import type { Aim, Student } from '@/core/people/student';
+import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/tests/reading';
 
 const door = {
-  infer: (student: Pick<Student, 'id' | 'sexForNorms'>, readings: Reading[]): Inference => infer(student, readings),
-  rank: (posterior: Posterior, student: Pick<Student, 'height_cm' | 'cautions'>, aims: Aim[]): RankedPose[] =>
-    rankPoses(posterior, student.height_cm, aims, screen(student.cautions)),
+  infer: (student: Pick<Student, 'id' | 'sexForNorms' | 'measures'>, readings: Reading[]): Inference =>
+    infer(student, readings),
+  rank: (
+    posterior: Posterior,
+    student: Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>,
+    aims: Aim[],
+  ): RankedPose[] => rankPoses(posterior, buildOfStudent(student), aims, screen(student.cautions)),
   build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): BuiltPractice =>
     buildPractice(ranked, aims, options),
   demo: () => demoStudio(),

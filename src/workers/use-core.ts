@@ -54,13 +54,15 @@ export function useInference(
   student: Student | undefined,
   readings: readonly Reading[] | undefined,
 ): Answer<Inference> {
-  const key = student && readings ? JSON.stringify([student.id, student.sexForNorms, readings]) : null;
+  const key =
+    student && readings ? JSON.stringify([student.id, student.sexForNorms, student.measures, readings]) : null;
   return useAnswer(key, async () => {
     const known = key === null ? undefined : remembered.get(key);
     if (known) return known;
-    const result = await core().infer({ id: student?.id ?? '', sexForNorms: student?.sexForNorms }, [
-      ...(readings ?? []),
-    ]);
+    const result = await core().infer(
+      { id: student?.id ?? '', sexForNorms: student?.sexForNorms, measures: student?.measures },
+      [...(readings ?? [])],
+    );
     if (key !== null) {
       remembered.clear();
       remembered.set(key, result);
@@ -80,6 +82,8 @@ export function useRanking(
       ? JSON.stringify([
           student.id,
           student.height_cm,
+          student.mass_kg,
+          student.measures,
           student.cautions,
           aims.map((a) => [a.kind, a.group, a.side, a.weight]),
           Array.from(inference.posterior.mean),
@@ -89,7 +93,12 @@ export function useRanking(
     inference && student && aims
       ? core().rank(
           inference.posterior,
-          { height_cm: student.height_cm, cautions: student.cautions },
+          {
+            height_cm: student.height_cm,
+            mass_kg: student.mass_kg,
+            measures: student.measures,
+            cautions: student.cautions,
+          },
           aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
         )
       : Promise.resolve([]),

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
+import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import { LIBRARY, shapeById } from '@/core/poses';
 import { COMFORTABLE, FIRST_PULL, fitRung } from './fit';
 import { stretchAt } from './stretch';
+
+const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 
 /** A posterior that is sure: the given elements differ from typical, SD, on a side or on both. */
 function sureOf(short: Record<string, number> = {}, side?: Side): Posterior {
@@ -18,7 +20,7 @@ function sureOf(short: Record<string, number> = {}, side?: Side): Posterior {
 const fit = (pose: string, rung: number, side: Side, posterior = sureOf()) => {
   const shape = shapeById(pose);
   if (!shape) throw new Error(`no ${pose}`);
-  return fitRung(shape, rung, side, posterior, 170);
+  return fitRung(shape, rung, side, posterior, BUILD);
 };
 
 describe('depth', () => {
@@ -51,8 +53,8 @@ describe('depth', () => {
   });
   it('is the same on both sides of a person who is the same on both sides', () => {
     for (const shape of LIBRARY.filter((s) => s.sided)) {
-      const right = fitRung(shape, 1, 'right', sureOf(), 170),
-        left = fitRung(shape, 1, 'left', sureOf(), 170);
+      const right = fitRung(shape, 1, 'right', sureOf(), BUILD),
+        left = fitRung(shape, 1, 'left', sureOf(), BUILD);
       expect(left.depth).toBeCloseTo(right.depth, 6);
       for (const g of GROUPS) expect(left.stretch.left[g]).toBeCloseTo(right.stretch.right[g], 6);
     }
@@ -61,7 +63,7 @@ describe('depth', () => {
 
 describe('a typical student gets into most of the library', () => {
   it('can begin nearly every rung', () => {
-    const beyond = LIBRARY.flatMap((s) => s.rungs.map((_, i) => fitRung(s, i + 1, 'right', sureOf(), 170))).filter(
+    const beyond = LIBRARY.flatMap((s) => s.rungs.map((_, i) => fitRung(s, i + 1, 'right', sureOf(), BUILD))).filter(
       (f) => f.beyondEntry,
     );
     expect(beyond.map((f) => `${f.pose} ${f.rung}`)).toEqual([]);
@@ -97,8 +99,8 @@ describe('props', () => {
   it('are as high as the gap under the body at that depth, and grow with the person', () => {
     const shape = shapeById('bound-soles');
     if (!shape) throw new Error('no shape');
-    const small = fitRung(shape, 1, 'right', sureOf(), 150),
-      tall = fitRung(shape, 1, 'right', sureOf(), 190);
+    const small = fitRung(shape, 1, 'right', sureOf(), buildOf({ height_cm: 150, mass_kg: 65 })),
+      tall = fitRung(shape, 1, 'right', sureOf(), buildOf({ height_cm: 190, mass_kg: 65 }));
     const height = (f: typeof small) => f.props.find((p) => p.prop === 'bolster')?.height_cm ?? 0;
     expect(height(small)).toBeGreaterThan(10);
     expect(height(tall)).toBeGreaterThan(height(small));

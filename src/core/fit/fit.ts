@@ -2,12 +2,13 @@ import {
   GROUPS,
   GROUP_OF,
   halfOf,
-  MODEL_HEIGHT,
   newHalf,
+  otherSide,
   floorUnder,
+  gapUnder,
   skeletonOf,
   StrandModel,
-  fleshOf,
+  type Build,
   type GroupId,
   type Side,
 } from '@/core/body';
@@ -19,6 +20,8 @@ export const FIRST_PULL = 5;
 /** Share of the tolerance that a comfortable hold uses. Our default. */
 export const COMFORTABLE = 0.8;
 const STEPS = 20;
+/** Different pairs of bones kept for a rung: a studio has few students with measured bones. */
+const KEPT = 24;
 
 export interface FittedPose {
   pose: string;
@@ -39,23 +42,28 @@ export interface FittedPose {
   angles: Record<string, number>;
 }
 
-const tables = new WeakMap<Rung, Float32Array>();
+/** Tables by rung and by the twist of the thigh bones, which alone of a build changes what is stretched where. */
+const tables = new WeakMap<Rung, Map<string, Float32Array>>();
 let model: StrandModel | null = null;
 
 /** Standing z of all elements, both sides, along the path with the right side worked: [step × DIMENSIONS + i]. */
-function tableOf(rung: Rung): Float32Array {
-  const known = tables.get(rung);
+function tableOf(rung: Rung, worked: number, other: number): Float32Array {
+  let own = tables.get(rung);
+  if (!own) tables.set(rung, (own = new Map()));
+  const key = `${worked}/${other}`;
+  const known = own.get(key);
   if (known) return known;
+  if (own.size >= KEPT) own.clear();
   const strands = (model ??= new StrandModel());
   const out = new Float32Array((STEPS + 1) * DIMENSIONS);
   const half = newHalf(),
     z = new Float64Array(ELEMENT_COUNT);
   for (let i = 0; i <= STEPS; i++) {
     const q = postureAt(rung, 'right', i / STEPS);
-    out.set(strands.standing(halfOf(q, 'left', half), 'pushed', z), i * DIMENSIONS);
-    out.set(strands.standing(halfOf(q, 'right', half), 'pushed', z), i * DIMENSIONS + ELEMENT_COUNT);
+    out.set(strands.standing(halfOf(q, 'left', half, other), 'pushed', z), i * DIMENSIONS);
+    out.set(strands.standing(halfOf(q, 'right', half, worked), 'pushed', z), i * DIMENSIONS + ELEMENT_COUNT);
   }
-  tables.set(rung, out);
+  own.set(key, out);
   return out;
 }
 
@@ -91,16 +99,10 @@ function firstStop(
   return { step: best, element };
 }
 
-/** Fits one rung with one side worked. `height_cm` is the student's, for props. */
-export function fitRung(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  posterior: Posterior,
-  height_cm: number,
-): FittedPose {
+/** Fits one rung with one side worked, to the student's tolerances and build. */
+export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, build: Build): FittedPose {
   const rung = shape.rungs[rungNumber - 1];
-  const table = tableOf(rung);
+  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
   const stop = firstStop(table, posterior.mean, 0, mirrored);
   const full = stop.element < 0;
@@ -162,7 +164,7 @@ export function fitRung(
     },
     stretch,
     load,
-    props: propHeights(rung, side, depth, height_cm),
+    props: propHeights(rung, side, depth, build),
     angles: anglesAt(rung, side, depth),
   };
 }
@@ -171,15 +173,15 @@ const groupKey = (element: number): number =>
   GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
 
 /** Height of what lies under the body at a depth, centimetres, from the gap to the floor; null for what has no height. */
-function propHeights(rung: Rung, side: Side, depth: number, height_cm: number): FittedPose['props'] {
-  const points = skeletonOf(postureAt(rung, side, depth), reachFor(rung, side)).points;
+function propHeights(rung: Rung, side: Side, depth: number, build: Build): FittedPose['props'] {
+  const points = skeletonOf(postureAt(rung, side, depth), reachFor(rung, side), build).points;
   const floor = floorUnder(points, Object.keys(rung.reach ?? {}).length === 0);
   const other = side === 'left' ? 'right' : 'left';
   return rung.props.map((prop) => {
     const under = rung.supports?.filter((s) => s.prop === prop) ?? [];
     if (under.length === 0) return { prop, height_cm: null };
     const name = under[0].under.replace('_worked', `_${side}`).replace('_other', `_${other}`);
-    const gap = (points[name][1] - fleshOf(name) - floor) * (height_cm / 100 / MODEL_HEIGHT) * 100;
+    const gap = gapUnder(points, name, floor) * 100;
     return { prop, height_cm: Math.max(2, Math.round(gap)) };
   });
 }

@@ -1,7 +1,7 @@
+import { KAPPA } from '@/core/body';
 import { cholesky, solveLower, solveUpper } from './cholesky';
 import { beyondReading, ERROR, type Term } from './likelihood';
 import { COUNT, DIMENSIONS, priorCovariance } from './prior';
-import { KAPPA } from './stop-table';
 
 const N = DIMENSIONS;
 const ITERATIONS = 8;

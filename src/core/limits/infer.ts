@@ -37,13 +37,13 @@ let shared: StrandModel | null = null;
  * result. Without readings the answer is what typical people have.
  */
 export function infer(
-  student: Pick<Student, 'id' | 'sexForNorms'>,
+  student: Pick<Student, 'id' | 'sexForNorms' | 'measures'>,
   readings: readonly Reading[],
   options: { seed?: number; onProgress?: (share: number) => void } = {},
 ): Inference {
   const model = (shared ??= new StrandModel());
   const seed = options.seed ?? 1;
-  const terms = termsOf(latest(readings.filter((r) => r.student === student.id)), student.sexForNorms, model);
+  const terms = termsOf(latest(readings.filter((r) => r.student === student.id)), student, model);
   const likelihood = new Likelihood(terms);
   const near = approximate(terms);
   let draws: Draws, quality: { rhat: number; effective: number };
@@ -57,8 +57,8 @@ export function infer(
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },
     structures: summariseStructures(draws, seed),
-    movements: summariseMovements(draws, terms, student.sexForNorms, model),
-    next: nextTests(draws, terms, student.sexForNorms, model, seed),
+    movements: summariseMovements(draws, terms, student, model),
+    next: nextTests(draws, terms, student, model, seed),
     diagnostics: {
       samples: drawCount(draws),
       effective: Math.round(quality.effective),

@@ -1,11 +1,11 @@
-import type { StrandModel } from '@/core/body';
-import type { SexForNorms } from '@/core/people/student';
+import { KAPPA, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
+import type { Student } from '@/core/people/student';
 import { normFor, type Context, type Readout } from '@/core/tests/definition';
 import { readoutOf } from '@/core/tests/battery';
 import { meanOf, type Reading } from '@/core/tests/reading';
 import { endFeelGiven, placeGiven } from './evidence';
 import { COUNT, DIMENSIONS } from './prior';
-import { KAPPA, stopTableFor, type StopTable } from './stop-table';
+import { stopTableFor, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
@@ -56,12 +56,26 @@ export interface Term {
 
 const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation']);
 
+/** What of a student decides which norms and which bones a movement is computed with. */
+export type Compared = Pick<Student, 'sexForNorms' | 'measures'>;
+
+/** Measured femoral version against the usual, for the tables of a side; nothing where it was not measured. */
+export function boneContext(person: Compared, side: Side): Context {
+  const version = person.measures?.femoralVersion_deg?.[side];
+  return version === undefined ? {} : { femoralVersion: version - USUAL_VERSION_DEG };
+}
+
 /** One term of the likelihood for each reading that the battery knows. */
-export function termsOf(readings: readonly Reading[], sex: SexForNorms, model: StrandModel): Term[] {
+export function termsOf(readings: readonly Reading[], person: Compared, model: StrandModel): Term[] {
   return readings.flatMap((reading) => {
     const readout = readoutOf(reading.test, reading.readout);
     if (!readout) return [];
-    const table = stopTableFor(readout, contextOf(reading, readings), normFor(readout, sex), model);
+    const table = stopTableFor(
+      readout,
+      { ...contextOf(reading, readings), ...boneContext(person, reading.side) },
+      normFor(readout, person.sexForNorms),
+      model,
+    );
     const early = reading.pain === true || (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel));
     return [
       {

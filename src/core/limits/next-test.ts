@@ -1,15 +1,15 @@
-import { GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
-import { PLACES, type SexForNorms } from '@/core/people/student';
+import { KAPPA, GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
+import { PLACES } from '@/core/people/student';
 import { BATTERY, MOVEMENTS } from '@/core/tests/battery';
 import { normFor, type Readout } from '@/core/tests/definition';
-import { errorScale, ERROR, type Term } from './likelihood';
+import { boneContext, errorScale, ERROR, type Term, type Compared } from './likelihood';
 import { placeGiven } from './evidence';
 import type { NextTest } from './findings';
 import { COUNT, DIMENSIONS } from './prior';
 import { Random } from './random';
 import { drawCount, limitersPerDraw, tableOf } from './summarise';
 import type { Draws } from './hamiltonian-sampler';
-import { KAPPA, stopTableFor } from './stop-table';
+import { stopTableFor } from './stop-table';
 
 const VALUE_BINS = 4;
 
@@ -50,7 +50,7 @@ export function informationGain(labels: Uint8Array, cells: Uint16Array): number 
 export function nextTests(
   draws: Draws,
   terms: readonly Term[],
-  sex: SexForNorms,
+  person: Compared,
   model: StrandModel,
   seed: number,
 ): NextTest[] {
@@ -62,13 +62,13 @@ export function nextTests(
       readouts: t.readouts.filter((r) => !done.has(`${t.id}/${r.id}/${side}`)),
     }));
     if (open.every((t) => t.readouts.length === 0)) return [];
-    const questions = MOVEMENTS.map((m) => limitersPerDraw(draws, tableOf(m, side, terms, sex, model), side).group);
+    const questions = MOVEMENTS.map((m) => limitersPerDraw(draws, tableOf(m, side, terms, person, model), side).group);
     return open
       .filter((t) => t.readouts.length > 0)
       .map(({ test, readouts }) => {
         let gain = 0;
         for (const readout of readouts) {
-          const cells = simulate(readout, side, draws, sex, model, random);
+          const cells = simulate(readout, side, draws, person, model, random);
           for (const labels of questions) gain += informationGain(labels, cells);
         }
         return { test, side, gain };
@@ -81,11 +81,11 @@ function simulate(
   readout: Readout,
   side: Side,
   draws: Draws,
-  sex: SexForNorms,
+  person: Compared,
   model: StrandModel,
   random: Random,
 ): Uint16Array {
-  const table = stopTableFor(readout, {}, normFor(readout, sex), model);
+  const table = stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
   const n = drawCount(draws);
   const offset = side === 'left' ? 0 : COUNT;
   const scale = errorScale(readout, { trials: [0, 0] });

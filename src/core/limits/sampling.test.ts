@@ -14,7 +14,7 @@ const model = new StrandModel();
 const readings = readAll(simulateStudent('s', 41, [{ group: 'hamstrings', side: 'left', by: -2 }]), {
   takenAt: '2026-03-01T10:00:00.000Z',
 });
-const terms = termsOf(readings, undefined, model);
+const terms = termsOf(readings, {}, model);
 const slr = readings.find((r) => r.test === 'straight-leg-raise') as Reading;
 const readout = readoutOf('straight-leg-raise', 'hip-flexion');
 
@@ -40,19 +40,19 @@ describe('likelihood', () => {
     }
   });
   it('knows pain as "at least so far": more range fits as well, less does not', () => {
-    const painful = termsOf([{ ...slr, trials: [50], pain: true, endFeel: 'pain' }], undefined, model);
+    const painful = termsOf([{ ...slr, trials: [50], pain: true, endFeel: 'pain' }], {}, model);
     const l = new Likelihood(painful);
     const at = (v: number) => l.at(new Float64Array(DIMENSIONS).fill(v));
     expect(at(3)).toBeGreaterThan(at(0));
     expect(at(-3)).toBeLessThan(at(0) - 1);
   });
   it('takes a place felt as evidence, but not where pain ended the test', () => {
-    const felt = termsOf([{ ...slr, placeFelt: 'back-thigh', endFeel: 'stretch-firm' }], undefined, model);
+    const felt = termsOf([{ ...slr, placeFelt: 'back-thigh', endFeel: 'stretch-firm' }], {}, model);
     expect(felt[0].place).not.toBeNull();
-    expect(termsOf([{ ...slr, placeFelt: 'back-thigh', pain: true }], undefined, model)[0].place).toBeNull();
+    expect(termsOf([{ ...slr, placeFelt: 'back-thigh', pain: true }], {}, model)[0].place).toBeNull();
   });
   it('leaves out tests that it does not know', () =>
-    expect(termsOf([{ ...slr, test: 'cartwheel' }], undefined, model)).toHaveLength(0));
+    expect(termsOf([{ ...slr, test: 'cartwheel' }], {}, model)).toHaveLength(0));
   it('trusts more trials more, an unread pelvis and a spoilt movement less', () => {
     if (!readout) throw new Error('no readout');
     const one = errorScale(readout, { trials: [60] });

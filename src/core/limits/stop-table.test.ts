@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { ELEMENT_IDS, StrandModel } from '@/core/body';
+import { KAPPA, ELEMENT_IDS, StrandModel } from '@/core/body';
 import { BATTERY, readoutOf } from '@/core/tests/battery';
 import { normFor, type Readout } from '@/core/tests/definition';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
-import { KAPPA, StopTable, stopTableFor } from './stop-table';
+import { StopTable, stopTableFor } from './stop-table';
 
 const model = new StrandModel();
 const readout = (test: string, name: string): Readout => {

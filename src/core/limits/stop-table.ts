@@ -1,10 +1,8 @@
-import { newHalf, type StrandModel } from '@/core/body';
+import { DEG, HALF, KAPPA, newHalf, type StrandModel } from '@/core/body';
 import type { Context, Readout } from '@/core/tests/definition';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
 
-/** Sharpness of the soft first limiter, per SD (trial of the model). */
-export const KAPPA = 2;
 const STEP_DEG = 2;
 /** Effects smaller than this at the end of the range never reach a threshold, however short the element. */
 const NEVER = 1e-7;
@@ -16,7 +14,7 @@ const CALIBRATION_DRAWS = 96;
  * `Σ_g E_g(θ) exp(−κ x_g) = C` with `E_g = Σ_strands exp(κ z) · SD · dz/dθ` where the strand lengthens along the movement:
  * virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted so
  * that the mean end over the prior is the norm: each test's own zero. It is fitted with the pelvis as
- * it usually moves and holds however it moved, so that a pelvis that curled more tells of shorter muscles. The grid runs from the least range to the greatest
+ * it usually moves and usual bones, and holds however they are, so that a pelvis that curled more tells of shorter muscles. The grid runs from the least range to the greatest
  * and is made monotone from its end backwards, because what is slack at the end cannot have stopped the movement.
  */
 export class StopTable {
@@ -61,6 +59,7 @@ export class StopTable {
     const half = newHalf();
     for (let i = 0; i < this.size; i++) {
       this.readout.posture(this.from + this.step * i, context, half);
+      half[HALF.femoralVersion] = (context.femoralVersion ?? 0) * DEG;
       model.strandStanding(half, this.readout.manner, z.subarray(i * strands, (i + 1) * strands));
     }
     const out = new Float64Array(this.size * COUNT);
@@ -226,8 +225,9 @@ export function stopTableFor(
   let table = own.get(key);
   if (!table) {
     if (own.size >= KEPT) own.clear();
-    const { pelvicTilt, ...others } = context;
-    const usual = pelvicTilt === undefined ? null : stopTableFor(readout, others, norm, model);
+    const { pelvicTilt, femoralVersion, ...others } = context;
+    const special = pelvicTilt !== undefined || femoralVersion !== undefined;
+    const usual = special ? stopTableFor(readout, others, norm, model) : null;
     own.set(key, (table = new StopTable(readout, context, norm, model, usual?.threshold)));
   }
   return table;

@@ -1,14 +1,13 @@
-import { GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
-import type { SexForNorms } from '@/core/people/student';
+import { KAPPA, GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, readoutOf } from '@/core/tests/battery';
 import { bandOf, normFor, type Movement } from '@/core/tests/definition';
 import { meanOf } from '@/core/tests/reading';
 import type { Estimate, Limiter, MovementFinding, StructureFinding } from './findings';
-import type { Term } from './likelihood';
+import { boneContext, type Compared, type Term } from './likelihood';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
 import type { Draws } from './hamiltonian-sampler';
-import { KAPPA, stopTableFor, type StopTable } from './stop-table';
+import { stopTableFor, type StopTable } from './stop-table';
 
 /** Spread added to reported intervals, SD: without it they cover less than they say (trial of the inference). */
 const NUGGET = 0.3;
@@ -122,7 +121,7 @@ export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarit
 }
 
 /** The stop table of a movement on a side: the one of the reading itself, else of a typical position. */
-export function tableOf(movement: Movement, side: Side, terms: readonly Term[], sex: SexForNorms, model: StrandModel) {
+export function tableOf(movement: Movement, side: Side, terms: readonly Term[], person: Compared, model: StrandModel) {
   const main = MAIN_TEST[movement];
   const own = terms.find(
     (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.reading.side === side,
@@ -130,24 +129,24 @@ export function tableOf(movement: Movement, side: Side, terms: readonly Term[], 
   if (own) return own.table;
   const readout = readoutOf(main.test, main.readout);
   if (!readout) throw new Error(`movement "${movement}" names an unknown test`);
-  return stopTableFor(readout, {}, normFor(readout, sex), model);
+  return stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
 }
 
 /** What stops each movement that any reading of that side speaks about. */
 export function summariseMovements(
   draws: Draws,
   terms: readonly Term[],
-  sex: SexForNorms,
+  person: Compared,
   model: StrandModel,
 ): MovementFinding[] {
   return SIDES.flatMap((side) =>
     MOVEMENTS.flatMap((movement): MovementFinding[] => {
       const about = terms.filter((t) => t.reading.side === side && t.table.readout.movement === movement);
       if (about.length === 0) return [];
-      const table = tableOf(movement, side, terms, sex, model);
+      const table = tableOf(movement, side, terms, person, model);
       const { group, end } = limitersPerDraw(draws, table, side);
       const limiters = limiterShares(group);
-      const norm = normFor(table.readout, sex);
+      const norm = normFor(table.readout, person.sexForNorms);
       const main = MAIN_TEST[movement];
       const measured = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout)?.reading;
       const expected = estimate(end);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { buildOf, measuresProblem, type Build } from '@/core/body';
 
 /** Places on the body where a student may complain; also used for where a stretch is felt. */
 export const PLACES = [
@@ -48,11 +49,24 @@ export const aimSchema = z.object({
 });
 export type Aim = z.infer<typeof aimSchema>;
 
+const length = z.number().min(5).max(150).optional();
+const version = z.number().min(-20).max(50).optional();
+/** What was measured of a build beyond height and weight; all optional, the usual for the height stands in. */
+export const measuresSchema = z.object({
+  thigh_cm: length,
+  shank_cm: length,
+  foot_cm: length,
+  trunk_cm: length,
+  pelvisWidth_cm: length,
+  femoralVersion_deg: z.object({ left: version, right: version }).optional(),
+});
+
 export const studentSchema = z.object({
   id: idSchema,
   name: z.string().trim().min(1).max(80),
   height_cm: z.number().min(90).max(230),
   mass_kg: z.number().min(20).max(250),
+  measures: measuresSchema.optional(),
   birthYear: z.number().int().min(1900).max(2100),
   /** Only chooses which published norms to compare with; may stay unknown. */
   sexForNorms: z.enum(['female', 'male']).optional(),
@@ -70,3 +84,13 @@ export const studentSchema = z.object({
 });
 export type Student = z.infer<typeof studentSchema>;
 export type SexForNorms = Student['sexForNorms'];
+
+/**
+ * Build of a student for the body model. A measure that does not fit the height any more (it was changed since) is left
+ * out rather than refused: the form has said so where it was typed.
+ */
+export function buildOfStudent(student: Pick<Student, 'height_cm' | 'mass_kg' | 'measures'>): Build {
+  const { height_cm, mass_kg } = student;
+  const whole = { height_cm, mass_kg, ...student.measures };
+  return buildOf(measuresProblem(whole) ? { height_cm, mass_kg } : whole);
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ELEMENTS, type GroupId, type Side } from '@/core/body';
+import { buildOf, ELEMENTS, type GroupId, type Side } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
@@ -18,6 +18,8 @@ import {
   type PracticeItem,
 } from './practice';
 
+const BUILD = buildOf({ height_cm: 172, mass_kg: 65 });
+
 const aim = (kind: Aim['kind'], group: GroupId, side: Side, weight = 1): Aim => ({ kind, group, side, weight });
 const aims = [
   aim('lengthen', 'hamstrings', 'left', 0.9),
@@ -31,7 +33,7 @@ function ranked(list: readonly Aim[], caution?: string, short: Partial<Record<Gr
     mean[ELEMENT_COUNT + g] = short[e.group] ?? 0;
   });
   const p: Posterior = { mean, draws: mean, drawCount: 1 };
-  return rankPoses(p, 172, list, screen(caution ? [{ caution }] : []));
+  return rankPoses(p, BUILD, list, screen(caution ? [{ caution }] : []));
 }
 const poses = ranked(aims);
 const build = (minutes: number, breathSeconds = 6) => buildPractice(poses, aims, { minutes, breathSeconds });

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { ELEMENTS, type GroupId, type Side } from '@/core/body';
+import { buildOf, ELEMENTS, type GroupId, type Side } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
 import { LIBRARY } from '@/core/poses';
 import { rankPoses, worthFor, worthOfLoad, worthOfStretch } from './rank';
+
+const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 
 const go = screen([]);
 const aim = (kind: Aim['kind'], group: GroupId, side: Side, weight = 1): Aim => ({ kind, group, side, weight });
@@ -13,7 +15,7 @@ function person(short: Partial<Record<GroupId, number>> = {}, side: Side = 'left
   ELEMENTS.forEach((e, g) => (mean[(side === 'left' ? 0 : ELEMENT_COUNT) + g] = short[e.group] ?? 0));
   return { mean, draws: mean, drawCount: 1 };
 }
-const best = (aims: Aim[], posterior = person()) => rankPoses(posterior, 170, aims, go)[0];
+const best = (aims: Aim[], posterior = person()) => rankPoses(posterior, BUILD, aims, go)[0];
 
 describe('worth', () => {
   it('of a stretch begins at 0.3 and is whole at the comfortable 0.8', () => {
@@ -54,21 +56,21 @@ describe('the first pose', () => {
 describe('the order', () => {
   const aims = [aim('lengthen', 'hamstrings', 'left')];
   it('has every rung and side once, best first', () => {
-    const all = rankPoses(person(), 170, aims, go);
+    const all = rankPoses(person(), BUILD, aims, go);
     const expected = LIBRARY.reduce((s, x) => s + x.rungs.length * (x.sided ? 2 : 1), 0);
     expect(all).toHaveLength(expected);
     expect(new Set(all.map((r) => `${r.pose}/${r.rung}/${r.side}`)).size).toBe(expected);
     for (let i = 1; i < all.length; i++) expect(all[i].score).toBeLessThanOrEqual(all[i - 1].score);
   });
   it('puts what a caution forbids last and names the caution', () => {
-    const all = rankPoses(person(), 170, aims, screen([{ caution: 'sciatic' }]));
+    const all = rankPoses(person(), BUILD, aims, screen([{ caution: 'sciatic' }]));
     const firstForbidden = all.findIndex((r) => r.cautions.length > 0);
     expect(firstForbidden).toBeGreaterThan(0);
     expect(all.slice(firstForbidden).every((r) => r.cautions.length > 0)).toBe(true);
     expect(all[firstForbidden].cautions[0]).toContain('Tingling');
   });
   it('counts a rung whose entry is out of reach as a cost', () => {
-    const stiff = rankPoses(person({ hamstrings: -4 }), 170, aims, go).find(
+    const stiff = rankPoses(person({ hamstrings: -4 }), BUILD, aims, go).find(
       (r) => r.pose === 'half-split' && r.rung === 2 && r.side === 'left',
     );
     expect(stiff?.beyondEntry).toBe(true);
@@ -76,13 +78,13 @@ describe('the order', () => {
   });
   it('counts against a pose what should be left alone', () => {
     const cost = (list: Aim[]) =>
-      rankPoses(person(), 170, list, go).find((r) => r.pose === 'long-sitting-fold' && r.rung === 1)?.costs
+      rankPoses(person(), BUILD, list, go).find((r) => r.pose === 'long-sitting-fold' && r.rung === 1)?.costs
         .leaveAlone ?? 0;
     expect(cost(aims)).toBe(0);
     expect(cost([...aims, aim('leave', 'hamstrings', 'right')])).toBeGreaterThan(0.1);
   });
   it('opens its score: what it gives less what it costs', () => {
-    for (const r of rankPoses(person(), 170, aims, go).slice(0, 10)) {
+    for (const r of rankPoses(person(), BUILD, aims, go).slice(0, 10)) {
       const gain = r.gives.reduce((s, g) => s + g.worth * g.aim.weight, 0);
       const cost = Object.values(r.costs).reduce((s, v) => s + v, 0);
       expect(r.score).toBeCloseTo(Math.max(0, Math.min(1, gain - cost)), 9);
@@ -92,14 +94,14 @@ describe('the order', () => {
 
 describe('what does not count', () => {
   it('a resting shape is rest, whatever it lengthens in a short muscle', () => {
-    const all = rankPoses(person({ 'deep-hip-flexor': -3 }), 170, [aim('lengthen', 'deep-hip-flexor', 'left')], go);
+    const all = rankPoses(person({ 'deep-hip-flexor': -3 }), BUILD, [aim('lengthen', 'deep-hip-flexor', 'left')], go);
     for (const r of all.filter((x) => x.pose === 'resting-back')) {
       expect(r.gives).toEqual([]);
       expect(r.score).toBe(0);
     }
   });
   it('an aim for a muscle that does not exist', () => {
-    const [first] = rankPoses(person(), 170, [], go);
+    const [first] = rankPoses(person(), BUILD, [], go);
     expect(worthFor(first, { kind: 'lengthen', group: 'eyebrow', side: 'left', weight: 1 })).toEqual({ worth: 0 });
   });
 });

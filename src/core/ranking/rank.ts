@@ -1,4 +1,4 @@
-import { GROUPS, groupOf, isMuscleGroup, SIDES } from '@/core/body';
+import { GROUPS, groupOf, isMuscleGroup, SIDES, type Build } from '@/core/body';
 import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import type { Posterior } from '@/core/limits';
@@ -76,14 +76,14 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
 /** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */
 export function rankPoses(
   posterior: Posterior,
-  height_cm: number,
+  build: Build,
   aims: readonly Aim[],
   screening: Screening,
 ): RankedPose[] {
   return LIBRARY.flatMap((shape) =>
     shape.rungs.flatMap((_, i) =>
       (shape.sided ? SIDES : (['right'] as const)).map((side) =>
-        scorePose(fitRung(shape, i + 1, side, posterior, height_cm), aims, screening),
+        scorePose(fitRung(shape, i + 1, side, posterior, build), aims, screening),
       ),
     ),
   ).sort(

@@ -14,6 +14,7 @@ import { endPlayer } from '@/store/changes';
 import { newId, now } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
 import { fitRung } from '@/core/fit/fit';
+import { buildOfStudent } from '@/core/people/student';
 import { rungOf, shapeById } from '@/core/poses';
 import { PoseFigure } from '../poses/PoseFigure';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -130,7 +131,7 @@ export function TeachScreen() {
           item.rung,
           item.side === 'both' ? 'right' : item.side,
           inference.value.posterior,
-          student.height_cm,
+          buildOfStudent(student),
         )
       : null;
   const breaths = Math.ceil(state.left / student.breathSeconds);

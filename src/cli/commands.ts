@@ -13,7 +13,9 @@ import {
   MuscleModel,
   newHalf,
   postureFrom,
+  passiveForces,
   PROXIES,
+  shareBelow,
   SIDES,
   typicalEnd,
   type Angles,
@@ -100,6 +102,7 @@ export function muscles(angles: Angles): unknown {
     halfOf(q, side, half);
     const length = Float64Array.from(model.lengths(half, new Float64Array(model.lineCount)));
     const elongation = model.elongations(half, new Float64Array(model.lineCount));
+    const passive = passiveForces(model, half, new Float64Array(model.lineCount));
     const arms = model.momentArms(half, new Float64Array(model.lineCount * HALF_COUNT));
     return LINES.map((line, i) => {
       const typical = typicalEnd(line.line, 'pushed');
@@ -115,23 +118,13 @@ export function muscles(angles: Angles): unknown {
         side,
         length_m: length[i],
         elongation: elongation[i],
-        typicalShare: typical ? phi((elongation[i] - typical.end) / typical.sd) : null,
+        typicalShare: typical ? shareBelow((elongation[i] - typical.end) / typical.sd) : null,
+        passive_N: passive[i],
         moment_arms_m: moment,
       };
     });
   });
   return { coordinates: angles, lines };
-}
-
-/** Standard normal distribution function (Abramowitz & Stegun 7.1.26, error below 2e-7). */
-function phi(z: number): number {
-  const t = 1 / (1 + (0.3275911 * Math.abs(z)) / Math.SQRT2);
-  const erf =
-    1 -
-    ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) *
-      t *
-      Math.exp((-z * z) / 2);
-  return z >= 0 ? 0.5 * (1 + erf) : 0.5 * (1 - erf);
 }
 
 export function musclesInPose(pose: string, rung: number, depth: number): unknown {

@@ -1,7 +1,8 @@
 'use client';
-import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { draw, type Scene } from './draw';
-import type { View } from './projection';
+import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent, type Ref } from 'react';
+import type { Side } from '@/core/body';
+import { lighter, paint, prepare, steadyBox, type Near, type Scene } from './draw';
+import { UNIT, type View } from './projection';
 import { BEYOND } from './scales';
 
 interface FigureProps extends Omit<Scene, 'view'> {
@@ -10,33 +11,58 @@ interface FigureProps extends Omit<Scene, 'view'> {
   view?: View;
   /** Turns by drag and arrow keys when true. */
   turns?: boolean;
+  /** Keeps its size while it turns, at the price of free space beside it. */
+  steady?: boolean;
+  /** Shows only a part, from near. */
+  near?: Near;
   height?: number | string;
+  /** Called with the muscle that was pointed at. */
+  onPick?: (structure: string, side: Side) => void;
+  svgRef?: Ref<SVGSVGElement>;
 }
 
 const START: View = { yaw: 14, pitch: 8 };
+/** Pixels that a press may move and still count as pointing at a muscle. */
+const STILL = 4;
+/** Half the height of a standing figure, metres: what lines are made for. */
+const WHOLE = 1;
+const within = (pitch: number): number => Math.max(-20, Math.min(80, pitch));
 
 /** The drawn body. Ink outline on paper tone; turns to any angle by projecting again. */
 export function Figure({
   label,
   view,
   turns = false,
+  steady = false,
+  near,
   height = '100%',
+  onPick,
+  svgRef,
   posture,
   reach,
   props,
   tints,
   angle,
+  angles,
+  build,
   coarse,
 }: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
   const hatch = useId();
   const shown = own ?? view ?? START;
-  const drawing = useMemo(
-    () => draw({ posture, reach, props, tints, angle, coarse, view: shown }),
-    [posture, reach, props, tints, angle, coarse, shown],
+  const prepared = useMemo(
+    () => prepare({ posture, reach, props, tints, angle, angles, build, coarse, view: START }),
+    [posture, reach, props, tints, angle, angles, build, coarse],
   );
-  const { box } = drawing;
+  // While it is turned by hand the flesh has fewer corners: sixty pictures a second matter more than its last curve.
+  const light = useMemo(() => (drag ? lighter(prepared) : prepared), [drag, prepared]);
+  const drawing = useMemo(() => paint(light, shown), [light, shown]);
+  const box = steady || near ? steadyBox(prepared, shown, near) : drawing.box;
+
+  // Lines and letters keep their thickness on paper when only a part is shown.
+  const ink = near ? near.reach / WHOLE : 1,
+    pen = ink / UNIT;
 
   const onKey = (e: KeyboardEvent) => {
     const step: Record<string, [number, number]> = {
@@ -48,18 +74,33 @@ export function Figure({
     const by = step[e.key];
     if (!by) return;
     e.preventDefault();
-    setOwn({ yaw: shown.yaw + by[0], pitch: Math.max(-20, Math.min(80, shown.pitch + by[1])) });
+    setOwn({ yaw: shown.yaw + by[0], pitch: within(shown.pitch + by[1]) });
   };
   const onMove = (e: PointerEvent) => {
     if (!drag) return;
     setOwn({
       yaw: drag.from.yaw - (e.clientX - drag.x) * 0.5,
-      pitch: Math.max(-20, Math.min(80, drag.from.pitch + (e.clientY - drag.y) * 0.3)),
+      pitch: within(drag.from.pitch + (e.clientY - drag.y) * 0.3),
     });
+  };
+  const onDown = (e: PointerEvent<SVGSVGElement>) => {
+    e.currentTarget.setPointerCapture(e.pointerId);
+    setDrag({ x: e.clientX, y: e.clientY, from: shown });
+  };
+  const onUp = (e: PointerEvent<SVGSVGElement>) => {
+    const still = drag && Math.hypot(e.clientX - drag.x, e.clientY - drag.y) < STILL;
+    setDrag(null);
+    if (!still || !onPick) return;
+    // The pointer is captured by the drawing: what lies under it is asked for by place.
+    for (const element of document.elementsFromPoint(e.clientX, e.clientY)) {
+      const { structure, side } = (element as SVGElement).dataset;
+      if (structure && (side === 'left' || side === 'right')) return onPick(structure, side);
+    }
   };
 
   return (
     <svg
+      ref={svgRef}
       role="img"
       aria-label={turns ? `${label} Arrow keys turn the figure.` : label}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
@@ -73,91 +114,115 @@ export function Figure({
       }}
       tabIndex={turns ? 0 : undefined}
       onKeyDown={turns ? onKey : undefined}
-      onPointerDown={
-        turns
-          ? (e) => {
-              e.currentTarget.setPointerCapture(e.pointerId);
-              setDrag({ x: e.clientX, y: e.clientY, from: shown });
-            }
-          : undefined
-      }
+      onPointerDown={turns ? onDown : undefined}
       onPointerMove={turns ? onMove : undefined}
-      onPointerUp={turns ? () => setDrag(null) : undefined}
+      onPointerUp={turns ? onUp : undefined}
+      onPointerCancel={turns ? () => setDrag(null) : undefined}
     >
       <defs>
-        <pattern id={hatch} width={0.02} height={0.02} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line x1={0} y1={0} x2={0} y2={0.02} stroke="var(--surface)" strokeWidth={0.009} />
+        <pattern
+          id={hatch}
+          width={0.02 / UNIT}
+          height={0.02 / UNIT}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <line x1={0} y1={0} x2={0} y2={0.02 / UNIT} stroke="var(--surface)" strokeWidth={0.009 / UNIT} />
         </pattern>
       </defs>
-      {drawing.paints.map((p, i) => {
-        switch (p.kind) {
-          case 'floor':
-            return <path key={i} d={p.path} stroke="var(--contour)" strokeWidth={0.006} fill="none" />;
-          case 'limb':
-            // All outlines of a limb lie below all its fills, so that it reads as one contour.
-            return (
-              <path
-                key={i}
-                d={p.path}
-                fill="var(--flesh)"
-                stroke="var(--ink)"
-                strokeWidth={0.014}
-                strokeLinejoin="round"
-                paintOrder="stroke"
-              />
-            );
-          case 'flesh':
-            return <path key={i} d={p.path} fill="var(--flesh)" stroke="none" />;
-          case 'muscle':
-            return (
-              <g key={i}>
-                <path d={p.path} fill={p.fill} stroke="var(--ink)" strokeWidth={0.002} strokeOpacity={0.5} />
-                {p.fill === BEYOND && <path d={p.path} fill={`url(#${hatch})`} />}
-              </g>
-            );
-          case 'muscle-far':
-            return <path key={i} d={p.path} fill={p.fill} opacity={0.35} />;
-          case 'strap':
-            return <path key={i} d={p.path} stroke="var(--ink-2)" strokeWidth={0.012} fill="none" />;
-          default:
-            return (
-              <path
-                key={i}
-                d={p.path}
-                fill="var(--prop)"
-                stroke="var(--ink-2)"
-                strokeWidth={0.007}
-                strokeLinejoin="round"
-              />
-            );
-        }
-      })}
-      {drawing.angle && (
-        <g pointerEvents="none">
-          <path
-            d={drawing.angle.zero}
-            stroke="var(--act)"
-            strokeWidth={0.006}
-            strokeDasharray="0.02 0.014"
-            fill="none"
-          />
-          <path d={drawing.angle.arc} stroke="var(--act)" strokeWidth={0.011} fill="none" strokeLinecap="round" />
+      <g transform={`scale(${UNIT})`}>
+        {drawing.paints.map((p, i) => {
+          switch (p.kind) {
+            case 'floor':
+              return <path key={i} d={p.path} stroke="var(--contour)" strokeWidth={0.006 * pen} fill="none" />;
+            case 'limb':
+              // All outlines of a limb lie below all its fills, so that it reads as one contour.
+              return (
+                <path
+                  key={i}
+                  d={p.path}
+                  fill="var(--flesh)"
+                  stroke="var(--ink)"
+                  strokeWidth={0.014 * pen}
+                  strokeLinejoin="round"
+                  paintOrder="stroke"
+                />
+              );
+            case 'flesh':
+              return <path key={i} d={p.path} fill="var(--flesh)" stroke="none" />;
+            case 'muscle':
+              return (
+                <g key={i}>
+                  <path
+                    d={p.path}
+                    data-structure={p.structure}
+                    data-side={p.side}
+                    fill={p.fill}
+                    stroke={light.light && !p.chosen && drag ? 'none' : 'var(--ink)'}
+                    strokeWidth={(p.chosen ? 0.007 : 0.002) * pen}
+                    strokeOpacity={p.chosen ? 1 : 0.5}
+                  />
+                  {p.fill === BEYOND && <path d={p.path} fill={`url(#${hatch})`} />}
+                </g>
+              );
+            case 'muscle-far':
+              return (
+                <path
+                  key={i}
+                  d={p.path}
+                  data-structure={p.structure}
+                  data-side={p.side}
+                  fill={p.fill}
+                  fillOpacity={p.chosen ? 0.75 : 0.35}
+                  stroke={p.chosen ? 'var(--ink)' : undefined}
+                  strokeWidth={0.004 * pen}
+                  strokeOpacity={0.6}
+                />
+              );
+            case 'strap':
+              return <path key={i} d={p.path} stroke="var(--ink-2)" strokeWidth={0.012 * pen} fill="none" />;
+            default:
+              return (
+                <path
+                  key={i}
+                  d={p.path}
+                  fill="var(--prop)"
+                  stroke="var(--ink-2)"
+                  strokeWidth={0.007 * pen}
+                  strokeLinejoin="round"
+                />
+              );
+          }
+        })}
+      </g>
+      {drawing.angles.map((mark, i) => (
+        <g key={`angle-${i}`} pointerEvents="none">
+          <g transform={`scale(${UNIT})`}>
+            <path
+              d={mark.zero}
+              stroke="var(--act)"
+              strokeWidth={0.006 * pen}
+              strokeDasharray={`${0.02 * pen} ${0.014 * pen}`}
+              fill="none"
+            />
+            <path d={mark.arc} stroke="var(--act)" strokeWidth={0.011 * pen} fill="none" strokeLinecap="round" />
+          </g>
           <text
-            x={drawing.angle.at.x}
-            y={drawing.angle.at.y}
-            fontSize={0.085}
+            x={mark.at.x}
+            y={mark.at.y}
+            fontSize={0.085 * ink}
             fontWeight={700}
             textAnchor="middle"
             dominantBaseline="middle"
             fill="var(--act)"
             stroke="var(--surface)"
-            strokeWidth={0.02}
+            strokeWidth={0.02 * ink}
             paintOrder="stroke"
           >
-            {drawing.angle.label}
+            {mark.label}
           </text>
         </g>
-      )}
+      ))}
     </svg>
   );
 }

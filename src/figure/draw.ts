@@ -8,7 +8,9 @@ import {
   scale,
   skeletonOf,
   sub,
+  type Build,
   type FrameName,
+  type LinePath,
   type Points,
   type Posture,
   type Reach,
@@ -16,14 +18,18 @@ import {
   type Skeleton,
   type Vec3,
 } from '@/core/body';
-import { bodyShape, type Ball } from './flesh';
-import { conePath, polygonPath, projector, ribbonPath, type Flat, type View } from './projection';
+import { bodyShape, type Ball, type Limb } from './flesh';
+import { conePath, n, polygonPath, projector, ribbonPath, type Flat, type View } from './projection';
 
 /** A muscle to be shown: a structure on a side with its tint. */
 export interface Tint {
   structure: string;
   side: Side;
   fill: string;
+  /** Drawn over the others with a heavy outline. */
+  chosen?: boolean;
+  /** Hidden by what stands before it, as flesh would; else it shines through. */
+  solid?: boolean;
 }
 
 /** A plain solid between a point of the body and the floor, or the furniture of a test. */
@@ -38,7 +44,8 @@ export interface SceneProp {
 /** An angle to be shown: a thin arc with its number. */
 export interface AngleMark {
   vertex: string;
-  toward: string;
+  /** Point of the body that the moved side points at, or its direction in the world. */
+  toward: string | Vec3;
   /** World direction, or the segment whose own length continues straight on. */
   zero: Vec3 | { along: FrameName };
   label: string;
@@ -47,6 +54,10 @@ export interface AngleMark {
 export interface Scene {
   posture: Posture;
   angle?: AngleMark;
+  /** More angles, each with its own arc. */
+  angles?: readonly AngleMark[];
+  /** The student's build; the model's own without it. */
+  build?: Build;
   reach?: Partial<Record<Side, Reach>>;
   props?: readonly SceneProp[];
   tints?: readonly Tint[];
@@ -60,6 +71,10 @@ export interface Paint {
   kind: 'floor' | 'limb' | 'flesh' | 'muscle' | 'muscle-far' | 'prop' | 'strap';
   path: string;
   fill?: string;
+  /** For muscles: whose they are, so that they can be pointed at. */
+  structure?: string;
+  side?: Side;
+  chosen?: boolean;
 }
 
 export interface Drawing {
@@ -67,7 +82,7 @@ export interface Drawing {
   /** Bounds in metres on paper. */
   box: { x: number; y: number; width: number; height: number };
   points: Record<string, Flat>;
-  angle?: { arc: string; zero: string; label: string; at: Flat };
+  angles: { arc: string; zero: string; label: string; at: Flat }[];
 }
 
 /** Thickness of drawn muscles in their middle, metres. */
@@ -85,24 +100,70 @@ const THICKNESS: Readonly<Record<string, number>> = {
   iliacus: 0.034,
   'tensor-fasciae-latae': 0.024,
   piriformis: 0.024,
+  'deep-external-rotators': 0.02,
+  'adductors-short': 0.03,
+  'ankle-dorsiflexors': 0.02,
+  'erector-spinae': 0.036,
+  'quadratus-lumborum': 0.034,
+  'rectus-abdominis': 0.05,
+  obliques: 0.046,
+  sartorius: 0.018,
+  gracilis: 0.018,
 };
 
-const muscles = new MuscleModel();
+/** Muscles of the trunk and of the shin: what is behind them is told by other middles than the thigh's. */
+const TRUNK = new Set(['erector-spinae', 'quadratus-lumborum', 'rectus-abdominis', 'obliques']);
+const SHIN = new Set(['gastrocnemius', 'soleus', 'ankle-dorsiflexors']);
 
-/** Plain shapes of a scene, painted far to near. Metres on paper at model size. */
-export function draw(scene: Scene): Drawing {
-  const skeleton = skeletonOf(scene.posture, scene.reach);
-  const project = projector(scene.view);
+const models = new WeakMap<Build, MuscleModel>();
+function modelOf(build: Build): MuscleModel {
+  let model = models.get(build);
+  if (!model) models.set(build, (model = new MuscleModel(build)));
+  return model;
+}
+
+/** A scene worked out in space, ready to be seen from any side. */
+export interface Prepared {
+  scene: Scene;
+  skeleton: Skeleton;
+  limbs: Limb[];
+  lines: LinePath[];
+  floor: number;
+  /** Drawn with fewer corners: a small picture, or one that is being turned. */
+  light: boolean;
+}
+
+/** The costly half of drawing, which turning the figure does not change. */
+export function prepare(scene: Scene): Prepared {
+  const skeleton = skeletonOf(scene.posture, scene.reach, scene.build);
   const p = skeleton.points;
   const hung = scene.props?.find((q) => q.kind === 'table');
   const floor = hung ? p[hung.at][1] - 0.09 : floorUnder(p, Object.keys(scene.reach ?? {}).length === 0);
+  const tinted = scene.tints && scene.tints.length > 0;
+  const lines = tinted ? linePaths(modelOf(skeleton.build), scene.posture, skeleton) : [];
+  return { scene, skeleton, limbs: bodyShape(skeleton, scene.coarse), lines, floor, light: scene.coarse === true };
+}
+
+/** The same scene with fewer corners, for sixty pictures a second. */
+export const lighter = (prepared: Prepared): Prepared =>
+  prepared.light ? prepared : { ...prepared, limbs: bodyShape(prepared.skeleton, true), light: true };
+
+/** Plain shapes of a scene, painted far to near. Metres on paper at the size of the scene's build. */
+export const draw = (scene: Scene): Drawing => paint(prepare(scene), scene.view);
+
+/** The same for a scene that is prepared, from any side. */
+export function paint(prepared: Prepared, view: View): Drawing {
+  const { scene, skeleton, floor } = prepared;
+  const project = projector(view);
+  const p = skeleton.points;
   const flat = Object.fromEntries(Object.entries(p).map(([name, at]) => [name, project(at)]));
   const paints: Paint[] = [];
-  const limbs = bodyShape(skeleton, scene.coarse)
+  const limbs = prepared.limbs
     .map((limb) => ({ ...limb, depth: mean(flat, limb.depthOf) - limb.nudge }))
     .sort((a, b) => b.depth - a.depth);
   const trunkDepth = limbs.find((l) => l.name === 'trunk')?.depth ?? 0;
 
+  const muscles = musclePaints(prepared, project);
   for (const prop of scene.props ?? []) paints.push(...propPaints(prop, p, floor, project));
   for (const limb of limbs) {
     const path = limb.chains.map((chain) => chainPath(chain, project)).join('');
@@ -110,36 +171,84 @@ export function draw(scene: Scene): Drawing {
     // What grows out of the trunk towards the viewer loses its line where it does so.
     if (limb.root.length > 0 && limb.depth < trunkDepth)
       paints.push({ kind: 'flesh', path: chainPath(limb.root, project) });
+    paints.push(...muscles.filter((m) => m.limb === limb.name).map((m) => m.paint));
   }
-  if (scene.tints && scene.tints.length > 0) {
-    const wanted = new Map(scene.tints.map((t) => [`${t.structure}/${t.side}`, t.fill]));
-    for (const { structure, side, path } of linePaths(muscles, scene.posture, skeleton)) {
-      const fill = wanted.get(`${structure}/${side}`);
-      if (!fill) continue;
-      const flatPath = path.map(project);
-      const axis = project(p[`thigh_${side}`]).depth;
-      const far = flatPath.reduce((s, q) => s + q.depth, 0) / flatPath.length > axis + 0.012;
-      paints.push({
-        kind: far ? 'muscle-far' : 'muscle',
-        path: ribbonPath(flatPath, THICKNESS[structure] ?? 0.02),
-        fill,
-      });
-    }
-  }
+  paints.push(...muscles.filter((m) => m.limb === null).map((m) => m.paint));
   const xs = Object.values(flat).map((q) => q.x),
     ys = Object.values(flat).map((q) => q.y);
   const ground = project([0, floor, 0]).y;
   const left = Math.min(...xs) - 0.16,
     right = Math.max(...xs) + 0.16;
-  if (!hung) paints.unshift({ kind: 'floor', path: `M${left} ${ground}L${right} ${ground}` });
+  const onTable = scene.props?.some((q) => q.kind === 'table') === true;
+  if (!onTable) paints.unshift({ kind: 'floor', path: `M${n(left)} ${n(ground)}L${n(right)} ${n(ground)}` });
   const top = Math.min(...ys) - 0.14,
     bottom = Math.max(ground, ...ys.map((y) => y + 0.05)) + 0.05;
   return {
     paints,
     box: { x: left, y: top, width: right - left, height: bottom - top },
     points: flat,
-    ...(scene.angle ? { angle: anglePaint(scene.angle, skeleton, project) } : {}),
+    angles: [...(scene.angle ? [scene.angle] : []), ...(scene.angles ?? [])].map((a) =>
+      anglePaint(a, skeleton, project),
+    ),
   };
+}
+
+/** A part of the body seen from near: a named point, an offset from it in the world, and half the width shown, metres. */
+export interface Near {
+  point: string;
+  offset: Vec3;
+  reach: number;
+}
+
+/** Bounds that do not change while the figure turns about the vertical: as wide as the body from its widest side. */
+export function steadyBox({ skeleton, floor }: Prepared, view: View, near?: Near): Drawing['box'] {
+  if (near) {
+    const at = projector(view)(add(skeleton.points[near.point], near.offset));
+    return { x: at.x - near.reach, y: at.y - near.reach, width: 2 * near.reach, height: 2 * near.reach };
+  }
+  const all = Object.values(skeleton.points);
+  const middle = (k: 0 | 1 | 2): number => (Math.min(...all.map((v) => v[k])) + Math.max(...all.map((v) => v[k]))) / 2;
+  const centre: Vec3 = [middle(0), middle(1), middle(2)];
+  const around = Math.max(...all.map((v) => Math.hypot(v[0] - centre[0], v[2] - centre[2]))) + 0.14;
+  const pitch = (Math.abs(view.pitch) * Math.PI) / 180;
+  const tall = Math.max(...all.map((v) => Math.abs(v[1] - centre[1])), centre[1] - floor) + 0.14;
+  const half = tall * Math.cos(pitch) + around * Math.sin(pitch);
+  const at = projector(view)(centre);
+  return { x: at.x - around, y: at.y - half, width: 2 * around, height: 2 * half };
+}
+
+/**
+ * Ribbons of the tinted muscles, far to near, the chosen ones last, with the limb that they are painted with: none for
+ * those that shine through. What lies behind its limb's middle is marked so.
+ */
+function musclePaints(
+  { scene, skeleton, lines, light }: Prepared,
+  project: (v: Vec3) => Flat,
+): { limb: Limb['name'] | null; paint: Paint }[] {
+  if (!scene.tints || lines.length === 0) return [];
+  const p = skeleton.points;
+  const wanted = new Map(scene.tints.map((t) => [`${t.structure}/${t.side}`, t]));
+  const middle: Record<Side, { leg: number; shin: number }> = {
+    left: { leg: project(p.thigh_left).depth, shin: project(p.calf_left).depth },
+    right: { leg: project(p.thigh_right).depth, shin: project(p.calf_right).depth },
+  };
+  const waist = project(p.waist).depth;
+  return lines
+    .flatMap((line) => {
+      const tint = wanted.get(`${line.structure}/${line.side}`);
+      if (!tint) return [];
+      const { structure, side } = line;
+      const flat = line.path.map(project);
+      const depth = flat.reduce((s, q) => s + q.depth, 0) / flat.length;
+      const axis = TRUNK.has(structure) ? waist : SHIN.has(structure) ? middle[side].shin : middle[side].leg;
+      const chosen = tint.chosen === true;
+      const kind: Paint['kind'] = depth > axis + 0.012 ? 'muscle-far' : 'muscle';
+      const path = ribbonPath(flat, (THICKNESS[structure] ?? 0.02) * skeleton.build.girth, light ? 6 : 12);
+      const limb: Limb['name'] | null = !tint.solid || chosen ? null : TRUNK.has(structure) ? 'trunk' : `leg_${side}`;
+      return [{ depth, chosen, limb, paint: { kind, path, fill: tint.fill, structure, side, chosen } }];
+    })
+    .sort((a, b) => Number(a.chosen) - Number(b.chosen) || b.depth - a.depth)
+    .map(({ limb, paint: own }) => ({ limb, paint: own }));
 }
 
 /** Radius of an angle's arc and reach of its zero line, metres. */
@@ -150,10 +259,10 @@ function anglePaint(
   mark: AngleMark,
   { points: p, frames }: Skeleton,
   project: (v: Vec3) => Flat,
-): NonNullable<Drawing['angle']> {
+): Drawing['angles'][number] {
   const vertex = p[mark.vertex];
   const unit = (v: Vec3): Vec3 => scale(v, 1 / Math.max(1e-9, norm(v)));
-  const to = unit(sub(p[mark.toward], vertex));
+  const to = unit(typeof mark.toward === 'string' ? sub(p[mark.toward], vertex) : mark.toward);
   const axis = (turn: Float64Array): Vec3 => [-turn[1], -turn[4], -turn[7]];
   const from = unit('along' in mark.zero ? axis(frames[mark.zero.along].turn) : mark.zero);
   const angle = Math.acos(Math.max(-1, Math.min(1, dot(from, to))));
@@ -165,7 +274,7 @@ function anglePaint(
       b = s < 1e-6 ? t : Math.sin(t * angle) / s;
     return project(add(vertex, scale(add(scale(from, a), scale(to, b)), radius)));
   };
-  const path = (points: Flat[]) => `M${points.map((q) => `${q.x} ${q.y}`).join('L')}`;
+  const path = (points: Flat[]) => `M${points.map((q) => `${n(q.x)} ${n(q.y)}`).join('L')}`;
   return {
     arc: path(Array.from({ length: steps + 1 }, (_, i) => at(i / steps, ARC))),
     zero: path([project(vertex), at(0, ZERO_LINE)]),
@@ -191,7 +300,7 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
     if (!end) return [];
     const a = project(at),
       b = project(end);
-    return [{ kind: 'strap', path: `M${a.x} ${a.y}L${b.x} ${b.y}` }];
+    return [{ kind: 'strap', path: `M${n(a.x)} ${n(a.y)}L${n(b.x)} ${n(b.y)}` }];
   }
   if (prop.kind === 'table') {
     const edge = p.hip_left[0] * 0.5 + p.hip_right[0] * 0.5 + 0.02;

@@ -1,4 +1,4 @@
-import { mirrored, place, type FrameName, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import { mirrored, place, sized, type Build, type FrameName, type Side, type Skeleton, type Vec3 } from '@/core/body';
 
 /** A ball of flesh, metres in the world. Neighbours in a chain are joined by their common tangents. */
 export interface Ball {
@@ -50,15 +50,21 @@ const HEEL: Shape = [
 const INSTEP: Shape = [
   [0.0, -0.002, 0, 0.036],
   [0.05, -0.026, 0, 0.03],
-  [0.1, -0.045, 0.002, 0.024],
-  [0.14, -0.055, 0.004, 0.019],
-  [0.19, -0.061, 0.004, 0.013],
 ];
-const SOLE: Shape = [
+/** In the frames of the middle foot and of the toes, which bend. */
+const FOREFOOT: Shape = [
+  [0.05, -0.023, 0, 0.024],
+  [0.082, -0.032, 0.002, 0.021],
+];
+const TOES: Shape = [
+  [0.01, -0.011, 0, 0.019],
+  [0.058, -0.017, 0, 0.013],
+];
+const HEEL_SOLE: Shape = [
   [-0.046, -0.048, 0, 0.026],
   [0.04, -0.052, 0, 0.022],
-  [0.13, -0.054, 0.004, 0.02],
 ];
+const BALL_SOLE: Shape = [[0.08, -0.032, 0.002, 0.02]];
 const BUTTOCK: Shape = [
   [-0.125, -0.005, 0.058, 0.07],
   [-0.122, -0.06, 0.062, 0.078],
@@ -148,22 +154,32 @@ const HAND: readonly (readonly [number, number])[] = [
   [1.15, 0.011],
 ];
 
+function sizeOfFrame(frame: FrameName, build: Build): Vec3 {
+  if (frame === 'pelvis') return build.pelvis;
+  if (frame === 'head') return [build.head, build.head, build.head];
+  if (frame.startsWith('thigh')) return build.thigh;
+  if (frame.startsWith('shank')) return build.shank;
+  if (/^(foot|midfoot|toes)/.test(frame)) return build.foot;
+  return build.spine;
+}
+
 /** The shape of the whole body at a posture, limb by limb; `coarse` leaves out the balls that only smooth. */
 export function bodyShape(skeleton: Skeleton, coarse = false): Limb[] {
   const smooth = coarse ? (balls: readonly Ball[]): Ball[] => [...balls] : smoothed;
-  const { points: p, frames } = skeleton;
-  const chain = (frame: FrameName, shape: Shape, side: Side = 'right'): Ball[] =>
-    smooth(
-      shape.map(([x, y, z, radius]) => ({
-        at: place(frames[frame].turn, mirrored([x, y, z], side), frames[frame].at),
-        radius,
-      })),
-    );
+  const { points: p, frames, build } = skeleton;
+  const plain = (frame: FrameName, shape: Shape, side: Side = 'right'): Ball[] => {
+    const size = sizeOfFrame(frame, build);
+    return shape.map(([x, y, z, radius]) => ({
+      at: place(frames[frame].turn, sized(mirrored([x, y, z], side), size), frames[frame].at),
+      radius: radius * build.girth,
+    }));
+  };
+  const chain = (frame: FrameName, shape: Shape, side: Side = 'right'): Ball[] => smooth(plain(frame, shape, side));
   const between = (a: Vec3, b: Vec3, profile: readonly (readonly [number, number])[]): Ball[] =>
     smooth(
       profile.map(([t, radius]) => ({
         at: [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, a[2] + (b[2] - a[2]) * t],
-        radius,
+        radius: radius * build.girth,
       })),
     );
   const sides: readonly Side[] = ['left', 'right'];
@@ -208,8 +224,12 @@ export function bodyShape(skeleton: Skeleton, coarse = false): Limb[] {
           chain(`thigh_${s}`, KNEECAP, s),
           chain(`shank_${s}`, SHANK, s),
           chain(`foot_${s}`, HEEL, s),
-          chain(`foot_${s}`, INSTEP, s),
-          chain(`foot_${s}`, SOLE, s),
+          smooth([
+            ...plain(`foot_${s}`, INSTEP, s),
+            ...plain(`midfoot_${s}`, FOREFOOT, s),
+            ...plain(`toes_${s}`, TOES, s),
+          ]),
+          smooth([...plain(`foot_${s}`, HEEL_SOLE, s), ...plain(`midfoot_${s}`, BALL_SOLE, s)]),
         ],
         depthOf: [`hip_${s}`, `knee_${s}`],
         nudge: 0.03,

@@ -1,4 +1,4 @@
-import { ELEMENTS, halfOf, newHalf, SIDES, StrandModel, type Posture, type Side } from '@/core/body';
+import { ELEMENTS, halfOf, LINES, newHalf, SIDES, StrandModel, typicalEnd, type Posture, type Side } from '@/core/body';
 import { ELEMENT_COUNT } from '@/core/limits';
 import { FIRST_PULL } from './fit';
 
@@ -27,6 +27,25 @@ export function stretchAt(posture: Posture, tolerances?: ArrayLike<number>): Str
       const stretch = 1 + (z[g] - (tolerances ? tolerances[s * ELEMENT_COUNT + g] : 0)) / FIRST_PULL;
       if (stretch <= 0) return;
       for (const structure of e.structures) most.set(structure, Math.max(stretch, most.get(structure) ?? 0));
+    });
+    return [...most].map(([structure, stretch]) => ({ structure, side, stretch }));
+  });
+}
+
+/**
+ * How far every muscle with a typical end is stretched at a posture in typical people, by its line nearest to its end:
+ * also those of the trunk and the shin, which no finding speaks of. Muscles that are not felt at all get 0.
+ */
+export function typicalStretchAt(posture: Posture): StructureStretch[] {
+  const strands = (model ??= new StrandModel());
+  const half = newHalf();
+  return SIDES.flatMap((side) => {
+    const elongation = strands.elongations(halfOf(posture, side, half));
+    const most = new Map<string, number>();
+    LINES.forEach((line, i) => {
+      const typical = typicalEnd(line.line, 'pushed');
+      const stretch = typical ? 1 + (elongation[i] - typical.end) / typical.sd / FIRST_PULL : 0;
+      most.set(line.structure, Math.max(stretch, most.get(line.structure) ?? 0));
     });
     return [...most].map(([structure, stretch]) => ({ structure, side, stretch }));
   });

@@ -14,11 +14,12 @@ import { useStudio } from './studio-context';
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
   { path: '/students', label: 'Students', key: 's' },
+  { path: '/muscles', label: 'Muscles', key: 'm' },
   { path: '/settings', label: 'Settings & files', key: 'f' },
 ] as const;
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['g then t, s or f', 'Today, Students, Settings & files'],
+  ['g then t, s, m or f', 'Today, Students, Muscles, Settings & files'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
   ['Alt ↑ / Alt ↓', 'move a practice item'],

@@ -1,0 +1,5 @@
+import { MusclesScreen } from '@/screens/muscles/MusclesScreen';
+
+export default function Page() {
+  return <MusclesScreen />;
+}

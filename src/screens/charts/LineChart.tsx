@@ -1,0 +1,181 @@
+'use client';
+import Box from '@mui/material/Box';
+import { useEffect, useRef } from 'react';
+
+export interface ChartSeries {
+  name: string;
+  /** Pairs of x and y. */
+  points: readonly (readonly [number, number])[];
+  dashed?: boolean;
+  /** Name of a CSS colour variable. */
+  colour: string;
+  /** Places to mark on the curve, with a word. */
+  marks?: readonly { at: readonly [number, number]; word: string }[];
+}
+
+/** A line chart on paper tone: labels stand at the lines' ends, a hairline shows where the figure is now. */
+export function LineChart({
+  label,
+  height,
+  series,
+  x,
+  y,
+  now,
+  bands = [],
+}: {
+  label: string;
+  height: number;
+  series: readonly ChartSeries[];
+  x: { name: string; min: number; max: number };
+  y: { name: string };
+  now: number;
+  /** Stretches of x that are shaded, with their word. */
+  bands?: readonly { from: number; to: number; word: string }[];
+}) {
+  const frame = useRef<HTMLDivElement>(null);
+  const wanted = JSON.stringify({ series, x, y, now, bands, height });
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    let stop = () => {};
+    let gone = false;
+    void import('./echarts').then(({ init }) => {
+      if (gone) return;
+      const chart = init(element, undefined, { renderer: 'svg' });
+      const draw = () => chart.setOption(optionOf(JSON.parse(wanted) as ChartInput, getComputedStyle(element)), true);
+      draw();
+      const resized = new ResizeObserver(() => chart.resize());
+      resized.observe(element);
+      // Day and night change the colours behind the variables.
+      const scheme = new MutationObserver(draw);
+      scheme.observe(document.documentElement, { attributeFilter: ['data-mui-color-scheme'] });
+      stop = () => {
+        resized.disconnect();
+        scheme.disconnect();
+        chart.dispose();
+      };
+    });
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [wanted]);
+  return <Box ref={frame} role="img" aria-label={label} sx={{ width: '100%', height }} />;
+}
+
+interface ChartInput {
+  series: ChartSeries[];
+  x: { name: string; min: number; max: number };
+  y: { name: string };
+  now: number;
+  bands: { from: number; to: number; word: string }[];
+  height: number;
+}
+
+const TOP = 24;
+const BOTTOM = 34;
+/** Least distance of two labels at the right edge, pixels. */
+const APART = 14;
+
+/** Round bounds of y and its step: about four steps that are 1, 2 or 5 times a power of ten. */
+function scaleOf(series: readonly ChartSeries[]): { min: number; max: number; step: number } {
+  const all = series.flatMap((s) => s.points.map(([, v]) => v));
+  const least = Math.min(0, ...all),
+    most = Math.max(0, ...all);
+  const rough = Math.max(1e-6, (most - least) / 4);
+  const power = 10 ** Math.floor(Math.log10(rough));
+  const step = ([1, 2, 5, 10].find((f) => f * power >= rough) ?? 10) * power;
+  return { min: Math.floor(least / step) * step, max: Math.ceil(most / step) * step, step };
+}
+
+/** How far each end label moves down so that none lies on another, pixels. */
+function labelShifts(series: readonly ChartSeries[], perUnit: number): number[] {
+  const order = series.map((s, i) => ({ i, at: -(s.points.at(-1)?.[1] ?? 0) * perUnit })).sort((a, b) => a.at - b.at);
+  const shifts = new Array<number>(series.length).fill(0);
+  let last = -Infinity;
+  for (const { i, at } of order) {
+    const placed = Math.max(at, last + APART);
+    shifts[i] = placed - at;
+    last = placed;
+  }
+  return shifts;
+}
+
+/** Options of the chart library for what is to be shown; colours come from the page's variables. */
+function optionOf({ series, x, y, now, bands, height }: ChartInput, style: CSSStyleDeclaration) {
+  const colour = (name: string): string => style.getPropertyValue(name).trim();
+  const text = {
+    color: colour('--ink-2'),
+    fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
+    fontSize: 12,
+  };
+  const hairline = { lineStyle: { color: colour('--line'), width: 1 } };
+  const scale = scaleOf(series);
+  const shifts = labelShifts(series, (height - TOP - BOTTOM) / Math.max(1e-9, scale.max - scale.min));
+  const every = x.max - x.min > 100 ? 30 : 15;
+  const ticks: number[] = [];
+  for (let v = Math.ceil(x.min / every) * every; v <= x.max; v += every) ticks.push(v);
+  return {
+    animation: false,
+    grid: { left: 34, right: 98, top: TOP, bottom: BOTTOM },
+    xAxis: {
+      type: 'value',
+      min: x.min,
+      max: x.max,
+      name: x.name,
+      nameLocation: 'middle',
+      nameGap: 20,
+      nameTextStyle: text,
+      axisLabel: { ...text, formatter: '{value}°', customValues: ticks },
+      axisLine: { onZero: true, lineStyle: { color: colour('--contour') } },
+      axisTick: { show: true, customValues: ticks, lineStyle: { color: colour('--contour') } },
+      splitLine: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      name: y.name,
+      nameTextStyle: { ...text, align: 'left', padding: [0, 0, 0, -28] },
+      axisLabel: text,
+      splitLine: hairline,
+      min: scale.min,
+      max: scale.max,
+      interval: scale.step,
+    },
+    tooltip: { trigger: 'axis', valueFormatter: (v: number) => v.toFixed(1), axisPointer: { label: { show: false } } },
+    series: series.map((s, i) => ({
+      type: 'line',
+      name: s.name,
+      data: s.points,
+      showSymbol: false,
+      lineStyle: { color: colour(s.colour), width: 2, type: s.dashed ? 'dashed' : 'solid' },
+      itemStyle: { color: colour(s.colour) },
+      endLabel: { show: true, formatter: '{a}', ...text, color: colour('--ink'), offset: [0, shifts[i]] },
+      markLine:
+        i === 0
+          ? {
+              symbol: 'none',
+              silent: true,
+              label: { show: false },
+              lineStyle: { color: colour('--act'), type: 'solid', width: 1.5 },
+              data: [{ xAxis: now }],
+            }
+          : undefined,
+      markArea:
+        i === 0
+          ? {
+              silent: true,
+              itemStyle: { color: colour('--line'), opacity: 0.45 },
+              label: { ...text, position: 'insideBottom' },
+              data: bands.map((b) => [{ name: b.word, xAxis: b.from }, { xAxis: b.to }]),
+            }
+          : undefined,
+      markPoint: {
+        symbol: 'circle',
+        symbolSize: 9,
+        itemStyle: { color: colour('--surface'), borderColor: colour('--ink'), borderWidth: 1.5 },
+        label: { ...text, position: 'top', distance: 4, color: colour('--ink') },
+        data: (s.marks ?? []).map((m) => ({ coord: m.at, value: m.word })),
+      },
+    })),
+  };
+}

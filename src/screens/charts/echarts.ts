@@ -1,0 +1,23 @@
+/** Only the parts of the chart library that are used, so that a first screen does not carry the rest. */
+import { LineChart } from 'echarts/charts';
+import {
+  GridComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  TooltipComponent,
+} from 'echarts/components';
+import { init, use as register } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+
+register([
+  LineChart,
+  GridComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  TooltipComponent,
+  SVGRenderer,
+]);
+
+export { init };

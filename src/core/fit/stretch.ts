@@ -1,4 +1,16 @@
-import { ELEMENTS, halfOf, LINES, newHalf, SIDES, StrandModel, typicalEnd, type Posture, type Side } from '@/core/body';
+import {
+  type Build,
+  TYPICAL_BUILD,
+  ELEMENTS,
+  halfOf,
+  LINES,
+  newHalf,
+  SIDES,
+  StrandModel,
+  typicalEnd,
+  type Posture,
+  type Side,
+} from '@/core/body';
 import { ELEMENT_COUNT } from '@/core/limits';
 import { FIRST_PULL } from './fit';
 
@@ -15,12 +27,16 @@ let model: StrandModel | null = null;
  * How far each muscle is stretched at a posture, against this student's tolerances (SD, left then right), or against
  * typical people when none are given. Only muscles that are felt at all.
  */
-export function stretchAt(posture: Posture, tolerances?: ArrayLike<number>): StructureStretch[] {
+export function stretchAt(
+  posture: Posture,
+  tolerances?: ArrayLike<number>,
+  build: Build = TYPICAL_BUILD,
+): StructureStretch[] {
   const strands = (model ??= new StrandModel());
   const half = newHalf(),
     z = new Float64Array(ELEMENT_COUNT);
   return SIDES.flatMap((side, s) => {
-    strands.standing(halfOf(posture, side, half), 'pushed', z);
+    strands.standing(halfOf(posture, side, half, build.version[side]), 'pushed', z);
     const most = new Map<string, number>();
     ELEMENTS.forEach((e, g) => {
       if (!e.muscle) return;

@@ -30,6 +30,7 @@ import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { ChoiceChips } from './ChoiceChips';
 import { Ruler } from './Ruler';
+import { useBuild } from '../students/use-build';
 import { TestFigure } from './TestFigure';
 import { useDraft } from './use-draft';
 
@@ -55,6 +56,7 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
   const draftId = `${student.id}/${test.id}/${readout.id}/${side}`;
   const [draft, change, forget] = useDraft(db, draftId);
   const [problem, setProblem] = useState<string | null>(null);
+  const build = useBuild(student);
   const norm = normFor(readout, student.sexForNorms);
   const known = latest(readings);
   const same = known.filter((r) => r.test === test.id && r.readout === readout.id);
@@ -158,7 +160,7 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
         {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
       </Typography>
       <Box sx={{ height: { xs: 220, md: test.readouts.length > 1 ? 160 : 186 } }}>
-        <TestFigure test={test} readout={readout} side={side} value={shown} readings={readings} />
+        <TestFigure test={test} readout={readout} side={side} value={shown} readings={readings} build={build} />
       </Box>
       {test.readouts.length > 1 && (
         <Box role="group" aria-label="What is read" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 0.5 }}>

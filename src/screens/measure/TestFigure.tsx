@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { Side } from '@/core/body';
+import type { Build, Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
 import { contextOf } from '@/core/limits';
 import type { Readout, TestDefinition } from '@/core/tests/definition';
@@ -23,25 +23,28 @@ export function TestFigure({
   side,
   value,
   readings,
+  build,
 }: {
   test: TestDefinition;
   readout: Readout;
   side: Side;
   value: number;
   readings: readonly Reading[];
+  build?: Build;
 }) {
   const scene = useMemo(() => {
     const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));
     const posture = testPosture(test, readout, side, value, context);
     return {
       posture,
-      tints: stretchAt(posture)
+      build,
+      tints: stretchAt(posture, undefined, build)
         .filter((t) => t.side === side && t.stretch > 0.35)
         .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
       props: test.position === 'table edge' ? [{ kind: 'table' as const, at: 'pelvis' }] : [],
       angle: { ...testAngle(test, readout, side), label: `${Math.round(value)}°` },
       view: viewOf(readout, side),
     };
-  }, [test, readout, side, value, readings]);
+  }, [test, readout, side, value, readings, build]);
   return <Figure label={`${test.name}, ${side} side, at ${Math.round(value)} degrees.`} turns {...scene} />;
 }

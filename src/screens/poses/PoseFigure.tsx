@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { postureFrom, type Side } from '@/core/body';
+import { postureFrom, type Build, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
 import { anglesAt, reachFor, rungOf } from '@/core/poses';
 import type { SceneProp } from '@/figure/draw';
@@ -14,6 +14,7 @@ export function PoseFigure({
   side,
   depth,
   tolerances,
+  build,
   height = '100%',
   turns,
   muscles = true,
@@ -23,6 +24,8 @@ export function PoseFigure({
   side: Side | 'both';
   depth: number;
   tolerances?: ArrayLike<number>;
+  /** The student's build; the model's own without it. */
+  build?: Build;
   height?: number | string;
   turns?: boolean;
   muscles?: boolean;
@@ -49,7 +52,7 @@ export function PoseFigure({
               fill: landTint(load),
             })),
           ),
-          ...stretchAt(posture, tolerances)
+          ...stretchAt(posture, tolerances, build)
             .filter((t) => t.stretch > 0.45)
             .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
         ]
@@ -58,12 +61,13 @@ export function PoseFigure({
     // Mirrored so that the worked side is the near one.
     return {
       posture,
+      build,
       reach: reachFor(found.rung, worked),
       props,
       tints,
       view: { yaw: worked === 'right' ? yaw : 180 - yaw, pitch: 12 },
       label: `${found.shape.name}, ${found.rung.name}${side === 'both' ? '' : `, ${side}`}.`,
     };
-  }, [pose, rung, side, depth, tolerances, muscles]);
+  }, [pose, rung, side, depth, tolerances, build, muscles]);
   return scene ? <Figure {...scene} height={height} turns={turns} coarse={!muscles} /> : null;
 }

@@ -19,6 +19,7 @@ import { useRanking, type Answer } from '@/workers/use-core';
 import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
+import { useBuild } from '../students/use-build';
 import { PoseFigure } from './PoseFigure';
 
 const keyOf = (p: RankedPose) => `${p.pose}/${p.rung}/${p.side}`;
@@ -147,7 +148,7 @@ export function PosesStep({
             )}
           </Box>
         </Box>
-        {open && <PoseDetail key={keyOf(open)} ranked={open} inference={inference.value} />}
+        {open && <PoseDetail student={student} key={keyOf(open)} ranked={open} inference={inference.value} />}
       </Box>
       <Button
         variant="contained"
@@ -161,7 +162,16 @@ export function PosesStep({
   );
 }
 
-function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: Inference | null }) {
+function PoseDetail({
+  ranked: p,
+  inference,
+  student,
+}: {
+  ranked: RankedPose;
+  inference: Inference | null;
+  student: Student;
+}) {
+  const build = useBuild(student);
   const [depth, setDepth] = useState(p.depth);
   const found = rungOf(p.pose, p.rung);
   if (!found) return null;
@@ -192,6 +202,7 @@ function PoseDetail({ ranked: p, inference }: { ranked: RankedPose; inference: I
           side={p.side}
           depth={depth}
           tolerances={inference?.posterior.mean}
+          build={build}
           turns
         />
       </Box>

@@ -14,8 +14,10 @@ import { screen } from '@/core/cautions/screen';
 import { PLACES, studentSchema, type Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
 import { newId, now } from '@/store/studio';
+import { BUILD_FIELDS, buildProblems, buildShape, buildTexts, measuresFrom, type BuildField } from './build-fields';
 
 const YEAR = new Date().getFullYear();
+const value = (text: string): number => Number(text.replace(',', '.'));
 const typed = (least: number, most: number, unit: string) =>
   z
     .string()
@@ -29,7 +31,8 @@ const typed = (least: number, most: number, unit: string) =>
       `Between ${least} and ${most}${unit}.`,
     );
 
-const formSchema = z.object({
+const fieldsSchema = z.object({
+  ...buildShape,
   name: z.string().trim().min(1, 'A name, so that you find the student again.').max(80),
   height_cm: typed(90, 230, ' cm'),
   mass_kg: typed(20, 250, ' kg'),
@@ -41,6 +44,10 @@ const formSchema = z.object({
   complaints: z.array(z.string()),
   cautions: z.array(z.string()),
 });
+const formSchema = fieldsSchema.superRefine((v, context) => {
+  for (const { field, message } of buildProblems(v, value(v.height_cm), value(v.mass_kg)))
+    context.addIssue({ code: 'custom', path: [field], message });
+});
 type FormValues = z.infer<typeof formSchema>;
 
 const SIDES_SAID = ['left', 'right', 'both'] as const;
@@ -50,14 +57,13 @@ const complaintLabel = (v: string): string => {
   const known = PLACES.find((p) => p === place);
   return known ? `${PLACE_WORDS[known]}, ${side === 'both' ? 'both sides' : side}` : v;
 };
-const value = (text: string): number => Number(text.replace(',', '.'));
 
 /** What was typed before a reload, as far as it still fits; anything else is left out. */
 function draftValues(text: string | undefined): Partial<FormValues> {
   if (!text) return {};
   const loose = z
     .object({
-      ...formSchema.shape,
+      ...fieldsSchema.shape,
       height_cm: z.string(),
       mass_kg: z.string(),
       birthYear: z.string(),
@@ -74,6 +80,7 @@ function draftValues(text: string | undefined): Partial<FormValues> {
 }
 
 const valuesOf = (s: Student | null): FormValues => ({
+  ...buildTexts(s?.measures),
   name: s?.name ?? '',
   height_cm: s ? String(s.height_cm) : '',
   mass_kg: s ? String(s.mass_kg) : '',
@@ -95,6 +102,7 @@ function studentFrom(v: FormValues, student: Student | null): Student {
     name: v.name,
     height_cm: value(v.height_cm),
     mass_kg: value(v.mass_kg),
+    measures: measuresFrom(v),
     birthYear: Math.round(value(v.birthYear)),
     sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
     dominantLeg: v.dominantLeg,
@@ -163,7 +171,7 @@ export function StudentForm({
   const { errors } = formState;
 
   const text = (
-    name: 'name' | 'height_cm' | 'mass_kg' | 'birthYear' | 'breathSeconds' | 'aim',
+    name: 'name' | 'height_cm' | 'mass_kg' | 'birthYear' | 'breathSeconds' | 'aim' | BuildField,
     labelText: string,
     help?: string,
   ) => (
@@ -219,6 +227,18 @@ export function StudentForm({
         )}
       />
       <Box sx={{ gridColumn: '1 / -1' }}>{text('aim', 'Aim', 'In the student’s own words')}</Box>
+      <Box
+        component="details"
+        open={BUILD_FIELDS.some(([f]) => Boolean(errors[f]) || getValues(f) !== '')}
+        sx={{ gridColumn: '1 / -1' }}
+      >
+        <summary>Measures of the build: optional, they make props and figures fit closer</summary>
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, mt: 2 }}>
+          {BUILD_FIELDS.map(([field, label, help]) => (
+            <Box key={field}>{text(field, label, help)}</Box>
+          ))}
+        </Box>
+      </Box>
       <Controller
         name="complaints"
         control={control}

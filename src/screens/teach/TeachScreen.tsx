@@ -39,14 +39,14 @@ export function TeachScreen() {
     const practice = await db.practices.get(id);
     const student = practice ? await db.students.get(practice.student) : undefined;
     const readings = practice ? await db.readings.where('student').equals(practice.student).toArray() : [];
-    return { practice, student, readings };
+    return { practice, student, readings, build: student && buildOfStudent(student) };
   }, [db, id]);
   const { state, send, bell, setBell } = usePlayer(db, data?.practice);
   const inference = useInference(data?.student, data?.readings);
 
   if (!data || (data.practice && !state)) return null;
-  const { practice, student } = data;
-  if (!practice || !student || !state)
+  const { practice, student, build } = data;
+  if (!practice || !student || !build || !state)
     return (
       <EmptyChart
         title="This practice is not here"
@@ -126,13 +126,7 @@ export function TeachScreen() {
   const conflicts = found ? poseConflicts(screening, found.rung.demands) : [];
   const fit =
     inference.value && shape
-      ? fitRung(
-          shape,
-          item.rung,
-          item.side === 'both' ? 'right' : item.side,
-          inference.value.posterior,
-          buildOfStudent(student),
-        )
+      ? fitRung(shape, item.rung, item.side === 'both' ? 'right' : item.side, inference.value.posterior, build)
       : null;
   const breaths = Math.ceil(state.left / student.breathSeconds);
   return (
@@ -167,7 +161,7 @@ export function TeachScreen() {
         }}
       >
         <Box sx={{ height: { xs: 260, md: 400 } }}>
-          <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={fit?.depth ?? 0.5} />
+          <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={fit?.depth ?? 0.5} build={build} />
         </Box>
         <Box>
           <Typography component="h1" sx={{ fontSize: { xs: 32, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>

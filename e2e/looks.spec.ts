@@ -11,6 +11,7 @@ const VIEWS = [
   ['practice', '/student?id=demo-maren&step=practice', 'Dose by aim'],
   ['progress', '/student?id=demo-maren&step=progress', 'Practices taught'],
   ['teach', '/teach?practice=demo-practice', 'Begin'],
+  ['muscles', '/muscles?muscle=gluteus-medius&show=all&beside=sartorius', 'At these joint angles'],
   ['settings', '/settings', 'Take everything out'],
 ] as const;
 

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { postureFrom, skeletonOf } from '@/core/body';
+import { buildOf, DEG, HALF_NAMES, LINE_STRUCTURES, postureFrom, SIDES, skeletonOf } from '@/core/body';
 import { LIBRARY, postureAt, reachFor } from '@/core/poses';
-import { draw } from './draw';
+import { legArcs } from './arcs';
+import { draw, lighter, paint, prepare, steadyBox } from './draw';
 import { bodyShape } from './flesh';
 import { conePath, polygonPath, projector, ribbonPath } from './projection';
 import { landTint, seaTint } from './scales';
@@ -145,4 +146,97 @@ it('is drawn with far fewer corners where it is small', () => {
   const size = (coarse: boolean) =>
     draw({ posture: postureFrom({}), view, coarse }).paints.reduce((s, p) => s + p.path.length, 0);
   expect(size(true)).toBeLessThan(size(false) / 2);
+});
+
+describe('all muscles at once', () => {
+  const tints = SIDES.flatMap((side) =>
+    LINE_STRUCTURES.map((structure) => ({ structure, side, fill: '#000', solid: true })),
+  );
+  it('each ribbon says whose it is, so that it can be pointed at', () => {
+    const d = draw({ posture: postureFrom({}), view, tints });
+    const ribbons = d.paints.filter((p) => p.kind.startsWith('muscle'));
+    expect(ribbons).toHaveLength(84);
+    for (const r of ribbons) {
+      expect(LINE_STRUCTURES).toContain(r.structure);
+      expect(SIDES).toContain(r.side);
+    }
+  });
+  it('those of the far leg lie under the near leg, a chosen one on top', () => {
+    const posture = postureFrom({ hip_flexion_left: 30 });
+    const order = (chosen: boolean) => {
+      const d = draw({
+        posture,
+        view: { yaw: 0, pitch: 0 },
+        tints: [{ structure: 'hamstrings', side: 'left', fill: '#000', solid: true, chosen }],
+      });
+      const near = d.paints.map((p) => p.kind).lastIndexOf('limb');
+      return d.paints.findIndex((p) => p.kind.startsWith('muscle')) > near;
+    };
+    expect(order(false)).toBe(false);
+    expect(order(true)).toBe(true);
+  });
+  it('has fewer corners while it is turned, and the same muscles', () => {
+    const full = prepare({ posture: postureFrom({}), view, tints });
+    const size = (d: ReturnType<typeof paint>) => d.paints.reduce((s, p) => s + p.path.length, 0);
+    const light = paint(lighter(full), view);
+    expect(size(light)).toBeLessThan(0.6 * size(paint(full, view)));
+    expect(light.paints).toHaveLength(paint(full, view).paints.length);
+  });
+});
+
+describe('a steady frame', () => {
+  const prepared = prepare({ posture: postureFrom({ hip_flexion_right: 70 }), view });
+  it('keeps its size while the figure turns and holds all of it', () => {
+    const first = steadyBox(prepared, { yaw: 0, pitch: 8 });
+    for (let yaw = 10; yaw < 360; yaw += 10) {
+      const box = steadyBox(prepared, { yaw, pitch: 8 });
+      expect(box.width).toBeCloseTo(first.width, 9);
+      expect(box.height).toBeCloseTo(first.height, 9);
+      for (const p of Object.values(paint(prepared, { yaw, pitch: 8 }).points)) {
+        expect(p.x).toBeGreaterThan(box.x);
+        expect(p.x).toBeLessThan(box.x + box.width);
+        expect(p.y).toBeGreaterThan(box.y);
+        expect(p.y).toBeLessThan(box.y + box.height);
+      }
+    }
+  });
+  it('comes near to a part', () => {
+    const near = steadyBox(prepared, view, { point: 'hip_right', offset: [0, 0, 0], reach: 0.4 });
+    expect(near.width).toBeCloseTo(0.8, 9);
+  });
+});
+
+describe('arcs at the joints of a leg', () => {
+  it('number each angle that is set, and only those', () => {
+    const q = postureFrom({
+      hip_flexion_left: 60,
+      hip_adduction_left: -25,
+      knee_flexion_left: 80,
+      hip_rotation_left: -30,
+    });
+    expect(legArcs(q, 'left', HALF_NAMES).map((a) => a.label)).toEqual(['60°', '25°', '30°', '80°']);
+    expect(legArcs(q, 'right', HALF_NAMES)).toEqual([]);
+    expect(legArcs(q, 'left', ['hip_flexion'])).toHaveLength(1);
+  });
+  it('open by the angle that they name', () => {
+    const q = postureFrom({ pelvis_tilt: 20, hip_flexion_right: 50, hip_adduction_right: -30, knee_flexion_right: 70 });
+    for (const mark of legArcs(q, 'right', HALF_NAMES)) {
+      if (typeof mark.toward === 'string' || 'along' in mark.zero) throw new Error('expected directions');
+      const cosine = mark.toward.reduce((s, v, i) => s + v * (mark.zero as readonly number[])[i], 0);
+      expect(Math.acos(Math.min(1, cosine)) / DEG).toBeCloseTo(Number(mark.label.replace('°', '')), 4);
+    }
+  });
+  it('leave turning out at a straight knee, where it cannot be seen', () =>
+    expect(legArcs(postureFrom({ hip_rotation_right: 30 }), 'right', HALF_NAMES)).toEqual([]));
+});
+
+it('a student’s build shows: a heavier one is thicker, a taller one longer', () => {
+  const widest = (mass_kg: number, height_cm: number) => {
+    const limbs = bodyShape(skeletonOf(postureFrom({}), {}, buildOf({ height_cm, mass_kg })));
+    return Math.max(...limbs.flatMap((l) => l.chains.flat().map((b) => b.radius)));
+  };
+  expect(widest(95, 170)).toBeGreaterThan(1.15 * widest(55, 170));
+  const tall = (height_cm: number) =>
+    draw({ posture: postureFrom({}), view, build: buildOf({ height_cm, mass_kg: 65 }) }).box.height;
+  expect(tall(190)).toBeGreaterThan(tall(155) + 0.25);
 });

@@ -1,4 +1,4 @@
-import { armsAt, linesOfStructure } from './actions';
+import { armsAt, LINE_STRUCTURES, linesOfStructure } from './actions';
 import { HALF_COUNT, type Half } from './half-body';
 import { LINES } from './lines';
 import type { MuscleModel } from './muscle-model';
@@ -10,6 +10,8 @@ const STEEP = 4;
 const AT_END = 0.2;
 /** End of lines that no test brings to their end, fibre lengths. Our default. */
 const UNKNOWN_END = 0.6;
+/** Moments below this are not told, N·m. */
+const LEAST_NM = 0.05;
 const ends = LINES.map((l) => Math.max(0.05, typicalEnd(l.line, 'pushed')?.end ?? UNKNOWN_END));
 const ONE = Math.expm1(STEEP);
 
@@ -29,26 +31,26 @@ export interface PassiveShare {
   coordinate: number;
   /** Passive moment of the muscle, N·m; its sign is the direction it pulls the coordinate. */
   moment_Nm: number;
-  /** Its share of all passive moment in that direction, 0–1. */
+  /** Its share of what all muscles together pull in that direction, 0–1. */
   share: number;
 }
 
-/** What a muscle's slackless length pulls on at a posture: joints about which it holds, the greatest share first. */
+/** What a muscle's stretch pulls on at a posture: the joints about which it holds, the greatest share first. */
 export function passiveShares(model: MuscleModel, half: Half, structure: string): PassiveShare[] {
   const forces = passiveForces(model, half, new Float64Array(model.lineCount));
   const arms = armsAt(model, half);
-  const own = new Set(linesOfStructure(structure));
+  const moment = (of: string, c: number): number =>
+    linesOfStructure(of).reduce((sum, i) => sum + forces[i] * arms[i * HALF_COUNT + c], 0);
   const shares: PassiveShare[] = [];
   for (let c = 0; c < HALF_COUNT; c++) {
-    let mine = 0;
-    for (const i of own) mine += forces[i] * arms[i * HALF_COUNT + c];
-    if (Math.abs(mine) < 0.05) continue;
+    const mine = moment(structure, c);
+    if (Math.abs(mine) < LEAST_NM) continue;
     let all = 0;
-    for (let i = 0; i < forces.length; i++) {
-      const moment = forces[i] * arms[i * HALF_COUNT + c];
-      if (Math.sign(moment) === Math.sign(mine)) all += moment;
+    for (const other of LINE_STRUCTURES) {
+      const its = moment(other, c);
+      if (Math.sign(its) === Math.sign(mine)) all += its;
     }
-    shares.push({ coordinate: c, moment_Nm: mine, share: Math.min(1, mine / all) });
+    shares.push({ coordinate: c, moment_Nm: mine, share: mine / all });
   }
   return shares.sort((a, b) => b.share - a.share);
 }

@@ -127,3 +127,18 @@ describe('stretch of single muscles', () => {
     expect(of(p.mean) - of()).toBeCloseTo(2 / FIRST_PULL, 6);
   });
 });
+
+describe('femoral version in a fit', () => {
+  it('takes outward turning from one side and gives it to the other way of twisting', () => {
+    const shape = shapeById('lying-figure-four');
+    if (!shape) throw new Error('no lying-figure-four');
+    const reach = (version: number) => {
+      const build = buildOf({ height_cm: 170, mass_kg: 65, femoralVersion_deg: { left: version } });
+      return fitRung(shape, 1, 'left', sureOf(), build).depth;
+    };
+    // The deep buttock turns the thigh inward there and is lengthened by turning out: a neck twisted further forward
+    // stands further out already.
+    expect(reach(27)).toBeLessThan(reach(12));
+    expect(reach(-3)).toBeGreaterThan(reach(12));
+  });
+});

@@ -147,3 +147,15 @@ describe('words', () => {
     [3, 'much more than typical'],
   ])('%s SD is %s', (band, words) => expect(bandWords(band)).toBe(words));
 });
+
+describe('a measured twist of the thigh bone', () => {
+  const turnIn = all.filter((r) => r.test === 'prone-hip-rotation' && r.side === 'left');
+  const deep = (left?: number) => {
+    const measures = left === undefined ? undefined : { femoralVersion_deg: { left } };
+    return structure(infer({ ...student, measures }, turnIn).findings, 'deep-buttock', 'left').tolerance.mean;
+  };
+  it('changes what the same reading says: a neck twisted further forward needs less of the muscles for it', () => {
+    expect(deep(12)).toBeCloseTo(deep(), 2);
+    expect(deep(27)).toBeLessThan(deep() - 0.2);
+  });
+});

@@ -2,7 +2,8 @@
  * Measures the promises that hold so far and prints a table: `bin/bench`. Medians of repeated runs after a warm-up, in
  * this one process; nothing here is a test, because timings depend on what else the machine does.
  */
-import { buildOf, halfOf, MuscleModel, newHalf, postureFrom, SIDES } from '@/core/body';
+import { HALF_COUNT, LINE_STRUCTURES, buildOf, halfOf, MuscleModel, newHalf, postureFrom, SIDES } from '@/core/body';
+import { lighter, paint, prepare } from '@/figure/draw';
 import { screen } from '@/core/cautions/screen';
 import { infer } from '@/core/limits';
 import { proposeAims } from '@/core/aims/propose';
@@ -34,6 +35,10 @@ const model = new MuscleModel();
 const posture = postureFrom({ hip_flexion_left: 80, hip_rotation_left: -20, knee_flexion_right: 60, lumbar_bend: 10 });
 const half = newHalf();
 const lengths = new Float64Array(model.lineCount);
+const arms = new Float64Array(model.lineCount * HALF_COUNT);
+const view = { yaw: 20, pitch: 8 };
+const tints = SIDES.flatMap((side) => LINE_STRUCTURES.map((structure) => ({ structure, side, fill: '#000' })));
+const turning = lighter(prepare({ posture, tints, view }));
 
 const readings = readAll(simulateStudent('b', 21, [{ group: 'hamstrings', side: 'left', by: -2 }], 'female'), {
   takenAt: '2026-01-01T00:00:00.000Z',
@@ -49,6 +54,17 @@ const rows = [
   measure('all muscle lengths of both sides, one pose', '≤ 60 µs', 'µs', 40, 500, () => {
     for (const side of SIDES) model.lengths(halfOf(posture, side, half), lengths);
   }),
+  measure('all moment arms of both sides, one pose', '≤ 150 µs', 'µs', 40, 500, () => {
+    for (const side of SIDES) model.momentArms(halfOf(posture, side, half), arms);
+  }),
+  measure(
+    'a figure with all its muscles, turned once',
+    '≤ 16 ms with painting',
+    'ms',
+    40,
+    5,
+    () => void paint(turning, view),
+  ),
   measure('findings from the full battery, both sides', '≤ 400 ms', 'ms', 15, 1, () => void infer(student, readings)),
   measure(
     'findings with the next best test, part of the battery',
@@ -80,3 +96,15 @@ const line = (r: Row) => (Object.keys(r) as (keyof Row)[]).map((k) => r[k].padEn
 process.stdout.write(
   `${line({ what: 'what', bound: 'bound', median: 'median', worst: 'worst' })}\n${rows.map(line).join('\n')}\n`,
 );
+
+// The promise of no allocation: what the heap grew by while no collection ran, over many calls after a warm-up.
+const CALLS = 20_000;
+const before = process.memoryUsage().heapUsed;
+for (let i = 0; i < CALLS; i++)
+  for (const side of SIDES) {
+    halfOf(posture, side, half);
+    model.lengths(half, lengths);
+    model.momentArms(half, arms);
+  }
+const grown = (process.memoryUsage().heapUsed - before) / CALLS;
+process.stdout.write(`lengths and arms allocate ${Math.max(0, grown).toFixed(1)} bytes a call (bound: 0)\n`);

@@ -52,6 +52,13 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
+    'muscles',
+    async (p) => {
+      await p.goto(`${address}/demo/muscles?muscle=piriformis&show=partners&at=hip_flexion:75,knee_flexion:80`);
+      await p.getByText('moment arm, cm').waitFor({ timeout: 60000 });
+    },
+  ],
+  [
     'poses',
     async (p) => {
       await p.goto(`${address}/demo/student?id=demo-osk&step=poses`);

@@ -54,7 +54,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
   [
     'muscles',
     async (p) => {
-      await p.goto(`${address}/demo/muscles?muscle=piriformis&show=partners&at=hip_flexion:75,knee_flexion:80`);
+      await p.goto(`${address}/demo/muscles?muscle=gluteus-medius&show=all&at=hip_flexion:30,knee_flexion:40`);
       await p.getByText('moment arm, cm').waitFor({ timeout: 60000 });
     },
   ],

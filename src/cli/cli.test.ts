@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { writeRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
+import { COORDINATES } from '@/core/body';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const record = demoStudio();
@@ -51,6 +52,26 @@ describe('muscles', () => {
       lines(musclesInPose('low-lunge', 1, depth)).find((l) => l.line === 'iliacus' && l.side === 'right')?.elongation ??
       0;
     expect(at(1)).toBeGreaterThan(at(0));
+  });
+  it('at the size of somebody measured: longer lines, the same elongations for the same shape', () => {
+    const pick = (answer: unknown) => lines(answer).find((l) => l.line === 'semimembranosus' && l.side === 'left');
+    const angles = { hip_flexion_left: 60 };
+    const model = pick(muscles(angles)),
+      tall = pick(muscles(angles, { height_cm: 192.5, mass_kg: 93 }));
+    expect((tall?.length_m ?? 0) / (model?.length_m ?? 1)).toBeCloseTo(1.1, 6);
+    expect(tall?.elongation).toBeCloseTo(model?.elongation ?? 0, 6);
+    expect(fault(() => muscles(angles, { height_cm: 20, mass_kg: 60 })).field).toBe('height_cm');
+  });
+  it('refuses every coordinate beyond its hard limit, and what is no number, by name', () => {
+    for (const { id, min_deg, max_deg } of COORDINATES)
+      for (const wrong of [min_deg - 0.5, max_deg + 0.5, Number.NaN, Infinity]) {
+        const problem = fault(() => muscles({ [id]: wrong }));
+        expect(problem.field).toBe(id);
+        expect(problem.message).toContain(id);
+      }
+    for (const l of lines(muscles(Object.fromEntries(COORDINATES.map((c) => [c.id, c.max_deg])))))
+      for (const v of [l.length_m, l.elongation, ...Object.values(l.moment_arms_m)])
+        expect(Number.isFinite(v)).toBe(true);
   });
   it('names what is wrong with the input', () => {
     expect(fault(() => muscles({ tail_flexion: 3 })).field).toBe('tail_flexion');
@@ -145,6 +166,8 @@ describe('the command', () => {
       [['check', join(folder, 'missing.json')], 'cannot be read'],
       [['findings', file, '--student', 'nobody'], 'nobody'],
       [['muscles', '--coordinates', '{oops'], 'takes JSON'],
+      [['muscles', '--coordinates', '{}', '--measures', '{"height_cm":170}'], 'mass_kg'],
+      [['muscles', '--coordinates', '{}', '--measures', '{"height_cm":170,"mass_kg":60,"thigh_cm":99}'], 'thigh'],
       [['dance'], 'bin/kolpos check FILE'],
       [['rank', file, '--student', 'demo-osk', '--top', 'many'], 'takes a number'],
     ] as const) {

@@ -1,5 +1,9 @@
 import {
   angleProblem,
+  buildOf,
+  measuresProblem,
+  TYPICAL_BUILD,
+  type Measures,
   changesSide,
   COORDINATES,
   ELEMENTS,
@@ -91,15 +95,18 @@ export function list(what: string): unknown {
   throw new InputProblem(`There is no list of "${what}": ask for tests, structures, poses or coordinates.`, 'list');
 }
 
-/** Every line of both sides at joint angles in degrees. */
-export function muscles(angles: Angles): unknown {
+/** Every line of both sides at joint angles in degrees, at the model's size or at that of somebody measured. */
+export function muscles(angles: Angles, measures?: Measures): unknown {
   const problem = angleProblem(angles);
   if (problem) throw new InputProblem(problem.message, problem.field);
-  const model = new MuscleModel();
+  const unfit = measures && measuresProblem(measures);
+  if (unfit) throw new InputProblem(unfit.message, unfit.field);
+  const build = measures ? buildOf(measures) : TYPICAL_BUILD;
+  const model = new MuscleModel(build);
   const q = postureFrom(angles);
   const half = newHalf();
   const lines = SIDES.flatMap((side) => {
-    halfOf(q, side, half);
+    halfOf(q, side, half, build.version[side]);
     const length = Float64Array.from(model.lengths(half, new Float64Array(model.lineCount)));
     const elongation = model.elongations(half, new Float64Array(model.lineCount));
     const passive = passiveForces(model, half, new Float64Array(model.lineCount));

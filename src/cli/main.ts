@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { z } from 'zod';
+import { measuresSchema } from '@/core/people/student';
 import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const USAGE =
-  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema';
+  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema';
 
 function recordFrom(file: string | undefined): KolposRecord {
   if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
@@ -28,6 +30,18 @@ function number(text: string | undefined, name: string, otherwise: number): numb
   return value;
 }
 
+function objectFrom(text: string | undefined, name: string, example: string): object {
+  let value: unknown;
+  try {
+    value = JSON.parse(text ?? '');
+  } catch {
+    throw new InputProblem(`--${name} takes JSON such as ${example}.`, name);
+  }
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    throw new InputProblem(`--${name} takes an object such as ${example}.`, name);
+  return value;
+}
+
 function run(argv: string[]): unknown {
   const parsed = (() => {
     try {
@@ -36,6 +50,7 @@ function run(argv: string[]): unknown {
         allowPositionals: true,
         options: {
           coordinates: { type: 'string' },
+          measures: { type: 'string' },
           pose: { type: 'string' },
           rung: { type: 'string' },
           depth: { type: 'string' },
@@ -73,15 +88,20 @@ function run(argv: string[]): unknown {
     case 'muscles': {
       if (values.pose !== undefined)
         return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
-      let angles: unknown;
-      try {
-        angles = JSON.parse(values.coordinates ?? '');
-      } catch {
-        throw new InputProblem('--coordinates takes JSON such as {"hip_flexion_left": 90}.', 'coordinates');
+      const angles = objectFrom(values.coordinates, 'coordinates', '{"hip_flexion_left": 90}');
+      if (values.measures === undefined) return muscles(angles as Record<string, number>);
+      const given = objectFrom(values.measures, 'measures', '{"height_cm": 168, "mass_kg": 60}');
+      const measures = z
+        .strictObject({ height_cm: z.number(), mass_kg: z.number(), ...measuresSchema.shape })
+        .safeParse(given);
+      if (!measures.success) {
+        const [issue] = measures.error.issues;
+        throw new InputProblem(
+          `--measures: ${issue.path.join('.')}: ${issue.message}`,
+          issue.path.join('.') || 'measures',
+        );
       }
-      if (typeof angles !== 'object' || angles === null || Array.isArray(angles))
-        throw new InputProblem('--coordinates takes an object of names and degrees.', 'coordinates');
-      return muscles(angles as Record<string, number>);
+      return muscles(angles as Record<string, number>, measures.data);
     }
     case 'findings':
       return findings(recordFrom(argument), values.student, seed);

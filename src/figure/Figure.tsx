@@ -135,6 +135,8 @@ export function Figure({
           switch (p.kind) {
             case 'floor':
               return <path key={i} d={p.path} stroke="var(--contour)" strokeWidth={0.006 * pen} fill="none" />;
+            case 'shadow':
+              return <path key={i} d={p.path} fill="var(--contour)" fillOpacity={0.35} />;
             case 'limb':
               // All outlines of a limb lie below all its fills, so that it reads as one contour.
               return (

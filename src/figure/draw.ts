@@ -1,7 +1,10 @@
 import {
   add,
   dot,
+  contactsOf,
+  fleshOf,
   floorUnder,
+  LINES,
   linePaths,
   MuscleModel,
   norm,
@@ -68,7 +71,7 @@ export interface Scene {
 
 /** Something to paint, in order. `kind` says how: the component knows the colours. */
 export interface Paint {
-  kind: 'floor' | 'limb' | 'flesh' | 'muscle' | 'muscle-far' | 'prop' | 'strap';
+  kind: 'floor' | 'shadow' | 'limb' | 'flesh' | 'muscle' | 'muscle-far' | 'prop' | 'strap';
   path: string;
   fill?: string;
   /** For muscles: whose they are, so that they can be pointed at. */
@@ -114,6 +117,11 @@ const THICKNESS: Readonly<Record<string, number>> = {
 /** Muscles of the trunk and of the shin: what is behind them is told by other middles than the thigh's. */
 const TRUNK = new Set(['erector-spinae', 'quadratus-lumborum', 'rectus-abdominis', 'obliques']);
 const SHIN = new Set(['gastrocnemius', 'soleus', 'ankle-dorsiflexors']);
+
+/** Structures that begin on the pelvis or the spine and end on the leg. */
+const PELVIC = new Set(
+  LINES.filter((l) => l.points[0].segment !== 'thigh' && l.points.at(-1)?.segment === 'thigh').map((l) => l.structure),
+);
 
 const models = new WeakMap<Build, MuscleModel>();
 function modelOf(build: Build): MuscleModel {
@@ -164,6 +172,17 @@ export function paint(prepared: Prepared, view: View): Drawing {
   const trunkDepth = limbs.find((l) => l.name === 'trunk')?.depth ?? 0;
 
   const muscles = musclePaints(prepared, project);
+  // What begins on the pelvis lies on trunk and leg alike: it is painted with the later of the two, unless the leg is on
+  // the far side of the trunk and hidden by it.
+  const depthOf = (name: Limb['name']): number => limbs.find((l) => l.name === name)?.depth ?? 0;
+  const host = (m: Ribbon): Limb['name'] | null => {
+    if (m.limb === null || !m.fromPelvis) return m.limb;
+    const behind = depthOf(m.limb) - trunkDepth;
+    return behind > 0 && behind < BESIDE ? 'trunk' : m.limb;
+  };
+  if (!prepared.light)
+    for (const name of contactsOf(p, floor))
+      paints.push({ kind: 'shadow', path: contactPath(p[name], fleshOf(name), floor, project) });
   for (const prop of scene.props ?? []) paints.push(...propPaints(prop, p, floor, project));
   for (const limb of limbs) {
     const path = limb.chains.map((chain) => chainPath(chain, project)).join('');
@@ -171,7 +190,7 @@ export function paint(prepared: Prepared, view: View): Drawing {
     // What grows out of the trunk towards the viewer loses its line where it does so.
     if (limb.root.length > 0 && limb.depth < trunkDepth)
       paints.push({ kind: 'flesh', path: chainPath(limb.root, project) });
-    paints.push(...muscles.filter((m) => m.limb === limb.name).map((m) => m.paint));
+    paints.push(...muscles.filter((m) => host(m) === limb.name).map((m) => m.paint));
   }
   paints.push(...muscles.filter((m) => m.limb === null).map((m) => m.paint));
   const xs = Object.values(flat).map((q) => q.x),
@@ -191,6 +210,17 @@ export function paint(prepared: Prepared, view: View): Drawing {
       anglePaint(a, skeleton, project),
     ),
   };
+}
+
+/** Where flesh presses on the floor: an oval a little wider than what touches. */
+function contactPath(at: Vec3, flesh: number, floor: number, project: (v: Vec3) => Flat): string {
+  const r = 0.75 * flesh + 0.02;
+  return polygonPath(
+    Array.from({ length: 16 }, (_, i) => {
+      const angle = (i * Math.PI) / 8;
+      return project([at[0] + r * Math.cos(angle), floor, at[2] + r * Math.sin(angle)]);
+    }),
+  );
 }
 
 /** A part of the body seen from near: a named point, an offset from it in the world, and half the width shown, metres. */
@@ -217,14 +247,21 @@ export function steadyBox({ skeleton, floor }: Prepared, view: View, near?: Near
   return { x: at.x - around, y: at.y - half, width: 2 * around, height: 2 * half };
 }
 
+/** A leg less far behind the trunk than this is beside it, metres. */
+const BESIDE = 0.045;
+
+/** A muscle as it is painted: with which limb (none: it shines through), and whether it begins on the pelvis. */
+interface Ribbon {
+  limb: Limb['name'] | null;
+  fromPelvis: boolean;
+  paint: Paint;
+}
+
 /**
  * Ribbons of the tinted muscles, far to near, the chosen ones last, with the limb that they are painted with: none for
  * those that shine through. What lies behind its limb's middle is marked so.
  */
-function musclePaints(
-  { scene, skeleton, lines, light }: Prepared,
-  project: (v: Vec3) => Flat,
-): { limb: Limb['name'] | null; paint: Paint }[] {
+function musclePaints({ scene, skeleton, lines, light }: Prepared, project: (v: Vec3) => Flat): Ribbon[] {
   if (!scene.tints || lines.length === 0) return [];
   const p = skeleton.points;
   const wanted = new Map(scene.tints.map((t) => [`${t.structure}/${t.side}`, t]));
@@ -245,10 +282,11 @@ function musclePaints(
       const kind: Paint['kind'] = depth > axis + 0.012 ? 'muscle-far' : 'muscle';
       const path = ribbonPath(flat, (THICKNESS[structure] ?? 0.02) * skeleton.build.girth, light ? 6 : 12);
       const limb: Limb['name'] | null = !tint.solid || chosen ? null : TRUNK.has(structure) ? 'trunk' : `leg_${side}`;
-      return [{ depth, chosen, limb, paint: { kind, path, fill: tint.fill, structure, side, chosen } }];
+      const fromPelvis = PELVIC.has(structure);
+      return [{ depth, chosen, limb, fromPelvis, paint: { kind, path, fill: tint.fill, structure, side, chosen } }];
     })
     .sort((a, b) => Number(a.chosen) - Number(b.chosen) || b.depth - a.depth)
-    .map(({ limb, paint: own }) => ({ limb, paint: own }));
+    .map(({ limb, fromPelvis, paint: own }) => ({ limb, fromPelvis, paint: own }));
 }
 
 /** Radius of an angle's arc and reach of its zero line, metres. */

@@ -15,8 +15,6 @@ export interface Piece {
   cz: number;
   radius: number;
   sense: number;
-  /** Which of the cylinders' turns. */
-  turn: number;
 }
 
 /** A line made ready for computing at one build. Metres. */

@@ -14,8 +14,6 @@ const wrap = z.object({
   radius_m: z.number().positive(),
   /** Cylinders only: +1 passes behind the hip, −1 in front of it. */
   sense: z.union([z.literal(1), z.literal(-1)]).optional(),
-  /** Cylinders only: turn of the axis from straight across towards the front, about the vertical, degrees. */
-  yaw_deg: z.number().optional(),
   why: z.string(),
 });
 

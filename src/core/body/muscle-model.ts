@@ -7,7 +7,7 @@ import { KNEE_FUNCTIONS, type KneeFunction } from './knee-function';
 import { LINES, type LineDefinition, type WrapDefinition } from './lines';
 import { MomentArms } from './moment-arms';
 import { sphereCourse, sphereGradient, sphereLength } from './sphere-wrap';
-import { DEG, place, sub, type Vec3 } from './vec3';
+import { add, DEG, sub, type Vec3 } from './vec3';
 
 /**
  * Share of the thigh's adduction by which the cylinders about the hip tilt (ours). Lying still across the pelvis they
@@ -49,9 +49,9 @@ export class MuscleModel {
   private readonly frames: HalfFrames;
   private readonly arms: MomentArms;
   private readonly gradient = new Float64Array(6);
-  /** Turn of the cylinders' own axes against the pelvis at this posture, one matrix for each yaw in the data. */
-  private readonly wrapTurns: Float64Array[] = [];
-  private readonly yaws: number[] = [];
+  /** Tilt of the cylinders' axes against the pelvis at this posture. */
+  private tiltCos = 1;
+  private tiltSin = 0;
 
   constructor(
     readonly build: Build = TYPICAL_BUILD,
@@ -78,6 +78,8 @@ export class MuscleModel {
     const knee = half[HALF.kneeFlexion],
       sine = Math.sin(knee),
       turned = sine * sine * half[HALF.kneeRotation];
+    const c = this.tiltCos,
+      n = this.tiltSin;
     for (let i = 0; i < this.lines.length; i++) {
       const line = this.lines[i];
       let length = line.constant;
@@ -92,20 +94,17 @@ export class MuscleModel {
           by = p[b + 1],
           bz = p[b + 2];
         if (s.shape === 1) {
-          const w = this.wrapTurns[s.turn];
-          const ux = ax - s.cx,
-            uy = ay - s.cy,
+          const uy = ay - s.cy,
             uz = az - s.cz,
-            vx = bx - s.cx,
             vy = by - s.cy,
             vz = bz - s.cz;
           length += cylinderLength(
-            w[0] * ux + w[1] * uy + w[2] * uz,
-            w[3] * ux + w[4] * uy + w[5] * uz,
-            w[6] * ux + w[7] * uy + w[8] * uz,
-            w[0] * vx + w[1] * vy + w[2] * vz,
-            w[3] * vx + w[4] * vy + w[5] * vz,
-            w[6] * vx + w[7] * vy + w[8] * vz,
+            ax - s.cx,
+            c * uy + n * uz,
+            c * uz - n * uy,
+            bx - s.cx,
+            c * vy + n * vz,
+            c * vz - n * vy,
             s.radius,
             s.sense,
           );
@@ -188,13 +187,11 @@ export class MuscleModel {
       const a = at(k),
         b = at(k + 1);
       if (piece?.shape === 1) {
-        // A cylinder's course is found with its axis upright in z, then turned back.
-        const w = this.wrapTurns[piece.turn],
-          centre: Vec3 = [piece.cx, piece.cy, piece.cz];
-        const back = Float64Array.of(w[0], w[3], w[6], w[1], w[4], w[7], w[2], w[5], w[8]);
-        const inside = (v: Vec3) => place(w, sub(v, centre), [0, 0, 0]);
+        // A cylinder's course is found in the cylinder's own frame, then turned back.
+        const centre: Vec3 = [piece.cx, piece.cy, piece.cz];
+        const inside = (v: Vec3) => tipped(sub(v, centre), this.tiltCos, this.tiltSin);
         const course = cylinderCourse(inside(a), inside(b), piece.radius, piece.sense);
-        out.push(...course.slice(1).map((v) => place(back, v, centre)));
+        out.push(...course.slice(1).map((v) => add(tipped(v, this.tiltCos, -this.tiltSin), centre)));
       } else if (piece?.shape === 2)
         out.push(...sphereCourse(a, b, [piece.cx, piece.cy, piece.cz], piece.radius).slice(1));
       else out.push(b);
@@ -206,31 +203,28 @@ export class MuscleModel {
   private cylinderPull(s: Piece): number {
     const p = this.placed,
       g = this.gradient,
-      w = this.wrapTurns[s.turn];
-    const ux = p[s.a] - s.cx,
-      uy = p[s.a + 1] - s.cy,
+      c = this.tiltCos,
+      n = this.tiltSin;
+    const uy = p[s.a + 1] - s.cy,
       uz = p[s.a + 2] - s.cz,
-      vx = p[s.b] - s.cx,
       vy = p[s.b + 1] - s.cy,
       vz = p[s.b + 2] - s.cz;
     const length = cylinderGradient(
-      w[0] * ux + w[1] * uy + w[2] * uz,
-      w[3] * ux + w[4] * uy + w[5] * uz,
-      w[6] * ux + w[7] * uy + w[8] * uz,
-      w[0] * vx + w[1] * vy + w[2] * vz,
-      w[3] * vx + w[4] * vy + w[5] * vz,
-      w[6] * vx + w[7] * vy + w[8] * vz,
+      p[s.a] - s.cx,
+      c * uy + n * uz,
+      c * uz - n * uy,
+      p[s.b] - s.cx,
+      c * vy + n * vz,
+      c * vz - n * vy,
       s.radius,
       s.sense,
       g,
     );
-    for (let k = 0; k < 6; k += 3) {
-      const x = g[k],
-        y = g[k + 1],
-        z = g[k + 2];
-      g[k] = w[0] * x + w[3] * y + w[6] * z;
-      g[k + 1] = w[1] * x + w[4] * y + w[7] * z;
-      g[k + 2] = w[2] * x + w[5] * y + w[8] * z;
+    for (let k = 1; k < 6; k += 3) {
+      const y = g[k],
+        z = g[k + 1];
+      g[k] = c * y - n * z;
+      g[k + 1] = n * y + c * z;
     }
     this.arms.tilt(TILT * (uy * g[2] - uz * g[1] + vy * g[5] - vz * g[4]));
     return length;
@@ -293,22 +287,13 @@ export class MuscleModel {
       cz,
       radius: (wrap?.radius_m ?? 0) * size[0],
       sense: wrap?.sense ?? 0,
-      turn: wrap?.shape === 'cylinder' ? this.yawIndex(wrap.yaw_deg ?? 0) : -1,
     };
-  }
-
-  private yawIndex(yaw_deg: number): number {
-    const yaw = yaw_deg * DEG;
-    const known = this.yaws.indexOf(yaw);
-    if (known >= 0) return known;
-    this.wrapTurns.push(new Float64Array(9));
-    return this.yaws.push(yaw) - 1;
   }
 
   private placePoints(half: Half): void {
     this.frames.update(half);
-    const tilt = TILT * half[HALF.hipAdduction];
-    for (let k = 0; k < this.yaws.length; k++) cylinderTurn(tilt, this.yaws[k], this.wrapTurns[k]);
+    this.tiltCos = Math.cos(TILT * half[HALF.hipAdduction]);
+    this.tiltSin = Math.sin(TILT * half[HALF.hipAdduction]);
     const { local, placed } = this;
     const version = half[HALF.femoralVersion];
     for (let i = 0; i < this.segments.length; i++) {
@@ -334,22 +319,8 @@ export class MuscleModel {
   }
 }
 
-/** Into the frame of a cylinder whose axis z is tilted about x and then turned about y: `Ry(−yaw)·Rx(−tilt)`. */
-function cylinderTurn(tilt: number, yaw: number, out: Float64Array): void {
-  const c = Math.cos(tilt),
-    s = Math.sin(tilt),
-    cy = Math.cos(yaw),
-    sy = Math.sin(yaw);
-  out[0] = cy;
-  out[1] = s * sy;
-  out[2] = -c * sy;
-  out[3] = 0;
-  out[4] = c;
-  out[5] = s;
-  out[6] = sy;
-  out[7] = -s * cy;
-  out[8] = c * cy;
-}
+/** A vector turned about x by the angle whose cosine and sine are given, into the frame that was tilted by it. */
+const tipped = ([x, y, z]: Vec3, c: number, n: number): Vec3 => [x, c * y + n * z, c * z - n * y];
 
 /** `(1 + ratio^p)^exponent`, the smooth maximum's factor; `ratio` is the shortest length over the path's. */
 function shortening(ratio: number, exponent: number): number {

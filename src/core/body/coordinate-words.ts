@@ -1,15 +1,18 @@
 import type { HALF_NAMES } from './half-body';
 
-/** A joint angle as clinicians say it: its name, and the words for its positive and negative side. */
+/**
+ * A joint angle as clinicians say it: its name, and the words for its positive and negative side. Bending and turning of
+ * the trunk are told for the side that is looked at, as a half body has them: towards it or away from it.
+ */
 export const COORDINATE_WORDS: Readonly<
   Record<(typeof HALF_NAMES)[number], { name: string; plus: string; minus: string }>
 > = {
-  lumbar_flexion: { name: 'low back, folding', plus: 'rounded', minus: 'arched' },
-  lumbar_bend: { name: 'low back, bending aside', plus: 'to the right', minus: 'to the left' },
-  lumbar_rotation: { name: 'low back, turning', plus: 'to the left', minus: 'to the right' },
-  thorax_flexion: { name: 'ribs, folding', plus: 'rounded', minus: 'arched' },
-  thorax_bend: { name: 'ribs, bending aside', plus: 'to the right', minus: 'to the left' },
-  thorax_rotation: { name: 'ribs, turning', plus: 'to the left', minus: 'to the right' },
+  lumbar_flexion: { name: 'low-back fold', plus: 'rounding', minus: 'arching' },
+  lumbar_bend: { name: 'low-back side bend', plus: 'to its side', minus: 'away' },
+  lumbar_rotation: { name: 'low-back turn', plus: 'to the other side', minus: 'to its side' },
+  thorax_flexion: { name: 'rib-cage fold', plus: 'rounding', minus: 'arching' },
+  thorax_bend: { name: 'rib-cage side bend', plus: 'to its side', minus: 'away' },
+  thorax_rotation: { name: 'rib-cage turn', plus: 'to the other side', minus: 'to its side' },
   hip_flexion: { name: 'hip flexion', plus: 'flexion', minus: 'extension' },
   hip_adduction: { name: 'hip adduction', plus: 'adduction', minus: 'abduction' },
   hip_rotation: { name: 'hip rotation', plus: 'inward', minus: 'outward' },
@@ -17,8 +20,8 @@ export const COORDINATE_WORDS: Readonly<
   knee_rotation: { name: 'shin rotation', plus: 'inward', minus: 'outward' },
   ankle_dorsiflexion: { name: 'ankle dorsiflexion', plus: 'dorsiflexion', minus: 'plantarflexion' },
   ankle_inversion: { name: 'ankle inversion', plus: 'inversion', minus: 'eversion' },
-  instep_dorsiflexion: { name: 'instep', plus: 'lifted', minus: 'pointed' },
-  toe_extension: { name: 'toes', plus: 'lifted', minus: 'curled' },
+  instep_dorsiflexion: { name: 'instep', plus: 'up', minus: 'pointing' },
+  toe_extension: { name: 'toes', plus: 'lift', minus: 'curl' },
 };
 
 /** An angle as it is said: "32° abduction", "0°". */

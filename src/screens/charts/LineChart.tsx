@@ -117,7 +117,7 @@ function optionOf({ series, x, y, now, bands, height }: ChartInput, style: CSSSt
   for (let v = Math.ceil(x.min / every) * every; v <= x.max; v += every) ticks.push(v);
   return {
     animation: false,
-    grid: { left: 34, right: 98, top: TOP, bottom: BOTTOM },
+    grid: { left: 34, right: 112, top: TOP, bottom: BOTTOM },
     xAxis: {
       type: 'value',
       min: x.min,

@@ -21,7 +21,7 @@ export function MusclesScreen() {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '176px minmax(0, 1fr) minmax(0, 420px)' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '176px minmax(0, 1fr) minmax(0, 420px)' },
         gap: 2,
         p: 2,
         alignItems: 'start',

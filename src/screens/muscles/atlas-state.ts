@@ -14,7 +14,7 @@ export interface AtlasState {
   shown: Shown;
   /** Angle that the curves run over, by its place in a half body. */
   over: number;
-  /** Joint angles of the side in degrees; what is not named is 0. */
+  /** Joint angles of the side in degrees, as a half body has them; what is not named is 0. */
   angles: Partial<Record<AngleName, number>>;
 }
 

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import {
   actionsAt,
   armsAt,
+  changesSide,
   curveOf,
   forceMean,
   SLACK,
@@ -62,7 +63,8 @@ export function atlasPosture({ side, angles }: Pick<AtlasState, 'side' | 'angles
   };
   HALF_NAMES.forEach((name, i) => {
     const value = angles[name];
-    if (value !== undefined) named[halfCoordinate(i, side)] = value;
+    // Bending and turning are set for the side that is looked at.
+    if (value !== undefined) named[halfCoordinate(i, side)] = side === 'left' && changesSide(i) ? -value : value;
   });
   return postureFrom(named);
 }

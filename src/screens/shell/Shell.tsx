@@ -64,6 +64,7 @@ export function Shell({ children }: { children: ReactNode }) {
           borderBottom: { xs: '1px solid var(--line)', md: 'none' },
           display: 'flex',
           flexDirection: { xs: 'row', md: 'column' },
+          flexWrap: { xs: 'wrap', md: 'nowrap' },
           alignItems: { xs: 'center', md: 'stretch' },
           position: { md: 'sticky' },
           top: 0,

@@ -12,6 +12,7 @@ import {
   tolerancesFrom,
 } from '@/core/limits';
 import { PLACES, type SexForNorms } from '@/core/people/student';
+import { QUICK_BATTERY } from '@/core/tests/batteries';
 import { BATTERY } from '@/core/tests/battery';
 import { normFor } from '@/core/tests/definition';
 import type { Reading } from '@/core/tests/reading';
@@ -86,8 +87,8 @@ export function readAll(
     shares = new Float64Array(ELEMENT_COUNT),
     chance = new Float64Array(PLACES.length);
   const out: Reading[] = [];
-  for (const test of BATTERY) {
-    if (options.tests && !options.tests.includes(test.id)) continue;
+  const tests = options.tests ? BATTERY.filter((t) => options.tests?.includes(t.id)) : QUICK_BATTERY.tests;
+  for (const test of tests) {
     for (const side of SIDES) {
       const offset = side === 'left' ? 0 : ELEMENT_COUNT;
       for (const readout of test.readouts) {

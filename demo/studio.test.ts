@@ -3,6 +3,7 @@ import { ELEMENTS, SIDES } from '@/core/body';
 import { recordSchema } from '@/core/files/record';
 import { infer } from '@/core/limits';
 import { headline } from '@/core/limits/words';
+import { QUICK_BATTERY } from '@/core/tests/batteries';
 import { BATTERY, readoutOf } from '@/core/tests/battery';
 import { meanOf } from '@/core/tests/reading';
 import { readAll, simulateStudent } from './simulated-student';
@@ -23,7 +24,7 @@ describe('a simulated student', () => {
   });
   it('is read in every test on both sides, within what a joint can do', () => {
     const readings = readAll(simulateStudent('x', 4), { takenAt, trials: 3 });
-    expect(readings).toHaveLength(BATTERY.reduce((s, t) => s + t.readouts.length, 0) * SIDES.length);
+    expect(readings).toHaveLength(QUICK_BATTERY.tests.reduce((s, t) => s + t.readouts.length, 0) * SIDES.length);
     for (const r of readings) {
       expect(r.trials).toHaveLength(3);
       const readout = readoutOf(r.test, r.readout);

@@ -1,4 +1,4 @@
-import { KAPPA, GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
+import { GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
 import { PLACES } from '@/core/people/student';
 import { BATTERY, MOVEMENTS } from '@/core/tests/battery';
 import { normFor, type Readout } from '@/core/tests/definition';
@@ -7,40 +7,71 @@ import { placeGiven } from './evidence';
 import type { NextTest } from './findings';
 import { COUNT, DIMENSIONS } from './prior';
 import { Random } from './random';
-import { drawCount, limitersPerDraw, tableOf } from './summarise';
+import { drawCount, limitersPerDraw, tableOf, weightsOf } from './summarise';
 import type { Draws } from './hamiltonian-sampler';
 import { stopTableFor } from './stop-table';
 
 const VALUE_BINS = 4;
 
-/** Entropy in bits of counts, with the Miller–Madow correction for few samples. */
-function entropy(counts: readonly number[]): number {
-  const n = counts.reduce((s, c) => s + c, 0);
-  if (n === 0) return 0;
-  let h = 0,
+/** Draws that the question is asked of: more tell little more and cost the teacher's time. */
+const ASKED_DRAWS = 400;
+const CELLS = PLACES.length * VALUE_BINS;
+const LABELS = GROUPS.length;
+
+/** Entropy in bits of `width` counts from `from`, with the Miller–Madow correction for few samples. */
+function entropy(counts: Int32Array, from: number, width: number): number {
+  let n = 0,
+    h = 0,
     seen = 0;
-  for (const c of counts)
-    if (c > 0) {
-      h -= (c / n) * Math.log2(c / n);
-      seen++;
-    }
+  for (let k = from; k < from + width; k++) n += counts[k];
+  if (n === 0) return 0;
+  for (let k = from; k < from + width; k++) {
+    const c = counts[k];
+    if (c === 0) continue;
+    h -= (c / n) * Math.log2(c / n);
+    seen++;
+  }
   return h + (seen - 1) / (2 * n * Math.LN2);
 }
 
-/** Mutual information in bits between limiter labels and outcome cells over the same draws. */
+const together = new Int32Array(CELLS * LABELS);
+const labelled = new Int32Array(LABELS);
+
+/** Mutual information in bits between limiter labels and outcome cells (below `CELLS`) over the same draws. */
 export function informationGain(labels: Uint8Array, cells: Uint16Array): number {
-  const all = new Array<number>(GROUPS.length).fill(0);
-  const byCell = new Map<number, number[]>();
+  together.fill(0);
+  labelled.fill(0);
   for (let d = 0; d < labels.length; d++) {
-    all[labels[d]]++;
-    let counts = byCell.get(cells[d]);
-    if (!counts) byCell.set(cells[d], (counts = new Array<number>(GROUPS.length).fill(0)));
-    counts[labels[d]]++;
+    labelled[labels[d]]++;
+    together[cells[d] * LABELS + labels[d]]++;
   }
   let conditional = 0;
-  for (const counts of byCell.values())
-    conditional += (counts.reduce((s, c) => s + c, 0) / labels.length) * entropy(counts);
-  return Math.max(0, entropy(all) - conditional);
+  for (let cell = 0; cell < CELLS; cell++) {
+    let n = 0;
+    for (let k = 0; k < LABELS; k++) n += together[cell * LABELS + k];
+    if (n > 0) conditional += (n / labels.length) * entropy(together, cell * LABELS, LABELS);
+  }
+  return Math.max(0, entropy(labelled, 0, LABELS) - conditional);
+}
+
+/** Share of draws with one and the same limiter from which on a movement is no question any more. */
+const SETTLED = 0.95;
+function isOpen(labels: Uint8Array): boolean {
+  labelled.fill(0);
+  for (const k of labels) labelled[k]++;
+  return Math.max(...labelled) < SETTLED * labels.length;
+}
+
+/** Every so-manieth draw, as one chain. */
+function thinnedTo(draws: Draws, most: number): Draws {
+  const n = drawCount(draws);
+  if (n <= most) return draws;
+  const x = new Float32Array(most * DIMENSIONS);
+  for (let k = 0; k < most; k++) {
+    const d = Math.floor((k * n) / most);
+    x.set(draws.x.subarray(d * DIMENSIONS, (d + 1) * DIMENSIONS), k * DIMENSIONS);
+  }
+  return { ...draws, x, chains: 1, perChain: most };
 }
 
 /**
@@ -48,12 +79,13 @@ export function informationGain(labels: Uint8Array, cells: Uint16Array): number 
  * between the limiter and a simulated outcome (reading with its error, place felt) over the posterior draws.
  */
 export function nextTests(
-  draws: Draws,
+  all: Draws,
   terms: readonly Term[],
   person: Compared,
   model: StrandModel,
   seed: number,
 ): NextTest[] {
+  const draws = thinnedTo(all, ASKED_DRAWS);
   const done = new Set(terms.map((t) => `${t.reading.test}/${t.reading.readout}/${t.reading.side}`));
   const random = new Random(seed + 29);
   return SIDES.flatMap((side) => {
@@ -62,7 +94,9 @@ export function nextTests(
       readouts: t.readouts.filter((r) => !done.has(`${t.id}/${r.id}/${side}`)),
     }));
     if (open.every((t) => t.readouts.length === 0)) return [];
-    const questions = MOVEMENTS.map((m) => limitersPerDraw(draws, tableOf(m, side, terms, person, model), side).group);
+    const questions = MOVEMENTS.map(
+      (m) => limitersPerDraw(draws, tableOf(m, side, terms, person, model), side).group,
+    ).filter(isOpen);
     return open
       .filter((t) => t.readouts.length > 0)
       .map(({ test, readouts }) => {
@@ -87,17 +121,15 @@ function simulate(
 ): Uint16Array {
   const table = stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
   const n = drawCount(draws);
-  const offset = side === 'left' ? 0 : COUNT;
   const scale = errorScale(readout, { trials: [0, 0] });
   const values = new Float64Array(n);
   const places = new Uint16Array(n);
-  const weights = new Float64Array(COUNT),
-    shares = new Float64Array(COUNT);
+  const weights = weightsOf(draws, side);
+  const shares = new Float64Array(COUNT);
   const likely = PLACES.map((p) => placeGiven(p));
   const chance = new Float64Array(PLACES.length);
   for (let d = 0; d < n; d++) {
-    for (let g = 0; g < COUNT; g++) weights[g] = Math.exp(-KAPPA * draws.x[d * DIMENSIONS + offset + g]);
-    values[d] = table.stop(weights, 0, shares).end + scale * random.studentT(ERROR.degrees);
+    values[d] = table.stop(weights, d * COUNT, shares).end + scale * random.studentT(ERROR.degrees);
     for (let p = 0; p < PLACES.length; p++) {
       chance[p] = 0;
       for (let g = 0; g < COUNT; g++) chance[p] += shares[g] * likely[p][g];

@@ -82,18 +82,31 @@ export function summariseStructures(draws: Draws, seed: number): StructureFindin
   );
 }
 
+/** What each draw makes of the elements of a side, `exp(−κ x)`, draw after draw; worked out once for all movements. */
+export function weightsOf(draws: Draws, side: Side): Float64Array {
+  let sides = weighed.get(draws);
+  if (!sides) weighed.set(draws, (sides = {}));
+  const known = sides[side];
+  if (known) return known;
+  const n = drawCount(draws),
+    offset = side === 'left' ? 0 : COUNT;
+  const out = new Float64Array(n * COUNT);
+  for (let d = 0; d < n; d++)
+    for (let g = 0; g < COUNT; g++) out[d * COUNT + g] = Math.exp(-KAPPA * draws.x[d * DIMENSIONS + offset + g]);
+  return (sides[side] = out);
+}
+const weighed = new WeakMap<Draws, Partial<Record<Side, Float64Array>>>();
+
 /** Group with the largest share of the stop in each draw, and the end in degrees. */
 export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { group: Uint8Array; end: Float64Array } {
   const n = drawCount(draws);
-  const offset = side === 'left' ? 0 : COUNT;
-  const weights = new Float64Array(COUNT),
-    shares = new Float64Array(COUNT),
+  const weights = weightsOf(draws, side);
+  const shares = new Float64Array(COUNT),
     byGroup = new Float64Array(GROUPS.length);
   const group = new Uint8Array(n),
     end = new Float64Array(n);
   for (let d = 0; d < n; d++) {
-    for (let g = 0; g < COUNT; g++) weights[g] = Math.exp(-KAPPA * draws.x[d * DIMENSIONS + offset + g]);
-    end[d] = table.stop(weights, 0, shares).end;
+    end[d] = table.stop(weights, d * COUNT, shares).end;
     byGroup.fill(0);
     for (const g of table.active) byGroup[GROUP_OF[g]] += shares[g];
     let most = 0;

@@ -121,6 +121,10 @@ describe('the drawn test', () => {
     ['modified-thomas', 'knee-flexion', 50],
     ['prone-hip-rotation', 'internal-rotation', 38],
     ['prone-hip-rotation', 'external-rotation', 41],
+    ['knee-to-chest', 'hip-flexion', 110],
+    ['supine-abduction', 'straight-knee', 38],
+    ['straight-knee-lunge', 'ankle-dorsiflexion', 30],
+    ['knee-to-wall', 'shin-angle', 35],
   ] as const)('%s %s shows the angle that is typed', (id, name, value) => {
     for (const side of ['left', 'right'] as const) expect(angleShown(id, name, side, value)).toBeCloseTo(value, 1);
   });

@@ -8,7 +8,14 @@ export type Movement =
   | 'hip-flexion-knee-straight'
   | 'hip-adduction'
   | 'internal-rotation-extended'
-  | 'external-rotation-extended';
+  | 'external-rotation-extended'
+  | 'hip-flexion-knee-bent'
+  | 'hip-abduction'
+  | 'internal-rotation-flexed'
+  | 'external-rotation-flexed'
+  | 'cross-body'
+  | 'ankle-dorsiflexion-knee-straight'
+  | 'ankle-dorsiflexion-knee-bent';
 
 export interface Norm {
   sex: 'female' | 'male' | 'all';
@@ -51,10 +58,13 @@ export interface Sensation {
   action: 'note' | 'ease' | 'stop';
 }
 
+/** How the student lies, sits or stands for a test. */
+export type Position = 'table edge' | 'on the back' | 'on the front' | 'on the side' | 'sitting' | 'standing';
+
 export interface TestDefinition {
   id: string;
   name: string;
-  position: 'on the back' | 'on the front' | 'table edge';
+  position: Position;
   /** What to do, in the order of doing. */
   start: string;
   hold: string;

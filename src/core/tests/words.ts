@@ -9,6 +9,13 @@ export const MOVEMENT_WORDS: Readonly<Record<Movement, string>> = {
   'hip-adduction': 'thigh coming to the midline',
   'internal-rotation-extended': 'thigh turning in',
   'external-rotation-extended': 'thigh turning out',
+  'hip-flexion-knee-bent': 'hip bending with the knee bent',
+  'hip-abduction': 'leg going out',
+  'cross-body': 'knee going across',
+  'internal-rotation-flexed': 'bent thigh turning in',
+  'external-rotation-flexed': 'bent thigh turning out',
+  'ankle-dorsiflexion-knee-straight': 'ankle bending with the knee straight',
+  'ankle-dorsiflexion-knee-bent': 'ankle bending with the knee bent',
 };
 
 /** Ends a teacher can choose; pain is a button of its own. */

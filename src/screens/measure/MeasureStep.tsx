@@ -1,13 +1,17 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useState } from 'react';
 import { SIDES, type Side } from '@/core/body';
 import { screen, testLock } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
 import type { Student } from '@/core/people/student';
+import { BATTERIES, fewestTurns, QUICK_BATTERY } from '@/core/tests/batteries';
 import { BATTERY, testById } from '@/core/tests/battery';
 import { latest, type Reading } from '@/core/tests/reading';
 import type { Answer } from '@/workers/use-core';
@@ -32,14 +36,21 @@ export function MeasureStep({
   readings: readonly Reading[];
   inference: Answer<Inference>;
 }) {
-  const { base } = useStudio();
+  const { base, db } = useStudio();
+  const batteryKey = `battery/${student.id}`;
+  const wished = useLiveQuery(() => db.memos.get(batteryKey), [db, batteryKey])?.value;
+  const battery = BATTERIES.find((b) => b.id === wished) ?? QUICK_BATTERY;
   const screening = screen(student.cautions);
   const known = latest(readings);
   const has = (p: Place) => known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
-  const order: Place[] = BATTERY.filter((t) => !testLock(screening, t.id)).flatMap((t) =>
-    SIDES.toReversed().flatMap((side) => t.readouts.map((r) => ({ test: t.id, readout: r.id, side }))),
-  );
   const [chosen, setChosen] = useState<Place | null>(null);
+  // What was asked for, what has been read before, and what was chosen by itself.
+  const tests = fewestTurns(
+    BATTERY.filter((t) => battery.tests.includes(t) || known.some((r) => r.test === t.id) || chosen?.test === t.id),
+  );
+  const order: Place[] = tests
+    .filter((t) => !testLock(screening, t.id))
+    .flatMap((t) => SIDES.toReversed().flatMap((side) => t.readouts.map((r) => ({ test: t.id, readout: r.id, side }))));
   const [skipped, setSkipped] = useState<readonly string[]>([]);
   const here = chosen && order.some((p) => p.test === chosen.test) ? chosen : (order.find((p) => !has(p)) ?? order[0]);
 
@@ -58,7 +69,7 @@ export function MeasureStep({
     const rest = [...order.slice(i + 1), ...order.slice(0, i)];
     setChosen(rest.find((p) => !has(p) && !skipped.includes(p.test)) ?? rest[0] ?? null);
   };
-  const positions = [...new Set(BATTERY.map((t) => t.position))];
+  const positions = [...new Set(tests.map((t) => t.position))];
   const doneCount = order.filter(has).length;
 
   return (
@@ -72,6 +83,20 @@ export function MeasureStep({
     >
       <Box component="nav" aria-label="Tests" sx={{ order: { xs: 2, md: 0 } }}>
         <Typography variant="h2">Tests, fewest turns</Typography>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={battery.id}
+          aria-label="Which tests"
+          onChange={(_, id: string | null) => id && void db.memos.put({ key: batteryKey, value: id })}
+          sx={{ my: 0.5, '& .MuiToggleButton-root': { py: 0.25 } }}
+        >
+          {BATTERIES.map((b) => (
+            <ToggleButton key={b.id} value={b.id}>
+              {b.name}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
         <Typography variant="caption" component="p" sx={{ mb: 1 }}>
           {doneCount} of {order.length} readings
         </Typography>
@@ -91,57 +116,59 @@ export function MeasureStep({
             <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>
               {position}
             </Typography>
-            {BATTERY.filter((t) => t.position === position).map((t) => {
-              const lock = testLock(screening, t.id);
-              const count = SIDES.flatMap((side) =>
-                t.readouts.map((r) => has({ test: t.id, readout: r.id, side })),
-              ).filter(Boolean).length;
-              const all = t.readouts.length * 2;
-              const active = t.id === test.id;
-              if (lock)
+            {tests
+              .filter((t) => t.position === position)
+              .map((t) => {
+                const lock = testLock(screening, t.id);
+                const count = SIDES.flatMap((side) =>
+                  t.readouts.map((r) => has({ test: t.id, readout: r.id, side })),
+                ).filter(Boolean).length;
+                const all = t.readouts.length * 2;
+                const active = t.id === test.id;
+                if (lock)
+                  return (
+                    <Box
+                      key={t.id}
+                      sx={{
+                        p: 1,
+                        color: 'var(--caution)',
+                        bgcolor: 'var(--caution-pale)',
+                        borderRadius: 1.5,
+                        fontSize: 14,
+                        mb: 0.5,
+                      }}
+                    >
+                      ▲ {t.name}: locked by “{lock.name.toLowerCase()}”
+                    </Box>
+                  );
                 return (
                   <Box
                     key={t.id}
+                    component="button"
+                    type="button"
+                    aria-current={active}
+                    onClick={() => setChosen({ test: t.id, readout: t.readouts[0].id, side: here.side })}
                     sx={{
+                      all: 'unset',
+                      boxSizing: 'border-box',
+                      cursor: 'pointer',
+                      display: 'flex',
+                      gap: 1,
+                      width: '100%',
                       p: 1,
-                      color: 'var(--caution)',
-                      bgcolor: 'var(--caution-pale)',
                       borderRadius: 1.5,
-                      fontSize: 14,
-                      mb: 0.5,
+                      bgcolor: active ? 'var(--act)' : undefined,
+                      color: active ? 'var(--paper)' : 'var(--ink)',
+                      '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 },
                     }}
                   >
-                    ▲ {t.name}: locked by “{lock.name.toLowerCase()}”
+                    <span style={{ flex: 1 }}>{t.name}</span>
+                    <span className="num" style={{ fontSize: 13 }}>
+                      {skipped.includes(t.id) ? 'skipped' : count === all ? 'done' : `${count}/${all}`}
+                    </span>
                   </Box>
                 );
-              return (
-                <Box
-                  key={t.id}
-                  component="button"
-                  type="button"
-                  aria-current={active}
-                  onClick={() => setChosen({ test: t.id, readout: t.readouts[0].id, side: here.side })}
-                  sx={{
-                    all: 'unset',
-                    boxSizing: 'border-box',
-                    cursor: 'pointer',
-                    display: 'flex',
-                    gap: 1,
-                    width: '100%',
-                    p: 1,
-                    borderRadius: 1.5,
-                    bgcolor: active ? 'var(--act)' : undefined,
-                    color: active ? 'var(--paper)' : 'var(--ink)',
-                    '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 },
-                  }}
-                >
-                  <span style={{ flex: 1 }}>{t.name}</span>
-                  <span className="num" style={{ fontSize: 13 }}>
-                    {skipped.includes(t.id) ? 'skipped' : count === all ? 'done' : `${count}/${all}`}
-                  </span>
-                </Box>
-              );
-            })}
+              })}
           </Box>
         ))}
       </Box>

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { BATTERIES, fewestTurns, turnsOf } from './batteries';
+import { BATTERY } from './battery';
+import type { TestDefinition } from './definition';
+
+/** Every order of a list. */
+function orders<T>(list: readonly T[]): T[][] {
+  if (list.length < 2) return [[...list]];
+  return list.flatMap((x, i) => orders([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [x, ...rest]));
+}
+
+describe('the order of tests', () => {
+  it('asks for as few turns as the best of all orders, for any choice of tests', () => {
+    let state = 99;
+    const random = () => (state = (state * 16807) % 2147483647) / 2147483647;
+    for (let round = 0; round < 40; round++) {
+      const some = BATTERY.filter(() => random() < 0.5).slice(0, 7);
+      const least = Math.min(...orders(some).map(turnsOf));
+      expect(turnsOf(fewestTurns(some))).toBe(some.length === 0 ? turnsOf([]) : least);
+    }
+  });
+  it('keeps every test once', () => {
+    const order = fewestTurns(BATTERY);
+    expect([...order].sort((a, b) => (a.id < b.id ? -1 : 1))).toEqual(
+      [...BATTERY].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    );
+    expect(fewestTurns([])).toEqual([]);
+    expect(fewestTurns([BATTERY[3]])).toEqual([BATTERY[3]]);
+  });
+  it('goes on in the order given where nothing is gained', () => {
+    const ids = (tests: readonly TestDefinition[]) => tests.map((t) => t.id);
+    expect(ids(BATTERIES[0].tests)).toEqual([
+      'modified-thomas',
+      'straight-leg-raise',
+      'knee-extension-90-90',
+      'prone-knee-bend',
+      'prone-hip-rotation',
+    ]);
+  });
+  it('turns over far less than the list as it was typed', () => {
+    expect(turnsOf(BATTERIES[1].tests)).toBeLessThan(turnsOf([...BATTERY].sort((a, b) => (a.id < b.id ? -1 : 1))));
+    expect(BATTERIES[1].tests).toHaveLength(BATTERY.length);
+  });
+});

@@ -1,0 +1,57 @@
+import { DEG, HALF } from '@/core/body';
+import type { TestDefinition } from '../definition';
+
+/** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
+const PELVIS = 9;
+
+export const kneeToChest: TestDefinition = {
+  id: 'knee-to-chest',
+  name: 'Knee to chest',
+  position: 'on the back',
+  start: 'On the back, other leg straight on the floor, low back as it lies.',
+  hold: 'The other thigh stays down.',
+  move: 'Bring the thigh to the chest, knee free to bend.',
+  end: 'Stop when the pelvis begins to curl, something pinches, or thigh meets belly.',
+  spoils: ['pelvis curling', 'knee drifting out', 'other thigh lifting'],
+  care: 'A pinch in the groin stops the test; note the angle where it began.',
+  readouts: [
+    {
+      id: 'hip-flexion',
+      name: 'Thigh above the floor',
+      unit: 'deg',
+      zero: 'thigh on the floor',
+      min: 40,
+      max: 160,
+      better: 'higher',
+      movement: 'hip-flexion-knee-bent',
+      manner: 'pushed',
+      pelvisShares: true,
+      detectable: 8.6,
+      detectableSource: 'computed from Pua 2008 (hips with wear; smallest of its range)',
+      norms: [
+        {
+          sex: 'all',
+          mean: 121,
+          sd: 13,
+          group: 'adults 25–74',
+          source: 'Roach & Miles 1991',
+          confidence: 'published',
+          primary: true,
+        },
+      ],
+      posture: (value, context, out) => {
+        out.fill(0);
+        out[HALF.hipFlexion] = (value - (context.pelvicTilt ?? PELVIS)) * DEG;
+        out[HALF.kneeFlexion] = 130 * DEG;
+      },
+    },
+  ],
+  sensations: [
+    { place: 'whole-buttock', action: 'note' },
+    { place: 'deep-buttock', action: 'note' },
+    { place: 'groin-pinch', action: 'stop' },
+    { place: 'knee', action: 'stop' },
+    { place: 'low-back', action: 'ease' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

@@ -1,0 +1,58 @@
+import { DEG, HALF } from '@/core/body';
+import type { TestDefinition } from '../definition';
+
+/** Degrees across that the hip joint has more than the eye sees, because the pelvis gives a little; our default. */
+const PELVIS = 6;
+
+export const kneeToOppositeShoulder: TestDefinition = {
+  id: 'knee-to-opposite-shoulder',
+  name: 'Knee to the opposite shoulder',
+  position: 'on the back',
+  start: 'On the back, hip bent to about a right angle.',
+  hold: 'The pelvis stays flat: a hand on the front hip bone of the same side.',
+  move: 'Draw the knee across, towards the opposite shoulder.',
+  end: 'Stop at the first pull in the buttock, when the pelvis rolls, or at a pinch.',
+  spoils: ['pelvis rolling', 'low back turning'],
+  care: 'A pinch in the groin stops the test: this is the position of a hip that meets bone. Not after hip surgery from behind.',
+  readouts: [
+    {
+      id: 'hip-adduction',
+      name: 'Thigh past the midline',
+      unit: 'deg',
+      zero: 'thigh pointing straight up; + across',
+      min: -20,
+      max: 50,
+      better: 'higher',
+      movement: 'cross-body',
+      manner: 'pushed',
+      pelvisShares: false,
+      detectable: 8,
+      detectableSource: 'rule of thumb for this test',
+      norms: [
+        {
+          sex: 'all',
+          mean: 20,
+          sd: 8,
+          group: 'adults',
+          source: 'rule of thumb',
+          confidence: 'teaching-default',
+          primary: true,
+        },
+      ],
+      posture: (value, _context, out) => {
+        out.fill(0);
+        out[HALF.hipFlexion] = 85 * DEG;
+        out[HALF.hipAdduction] = (value + PELVIS) * DEG;
+        out[HALF.kneeFlexion] = 110 * DEG;
+      },
+    },
+  ],
+  sensations: [
+    { place: 'deep-buttock', action: 'note' },
+    { place: 'whole-buttock', action: 'note' },
+    { place: 'outer-hip', action: 'note' },
+    { place: 'groin-pinch', action: 'stop' },
+    { place: 'leg-line', action: 'stop' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

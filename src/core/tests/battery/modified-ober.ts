@@ -1,0 +1,57 @@
+import { DEG, HALF } from '@/core/body';
+import type { TestDefinition } from '../definition';
+
+/** Degrees that the thigh is held behind the trunk while it sinks; our default for how it is usually done. */
+const BEHIND = 8;
+
+export const modifiedOber: TestDefinition = {
+  id: 'modified-ober',
+  name: 'Upper leg sinking, lying on the side',
+  position: 'on the side',
+  start: 'On the other side, under knee bent. The upper leg is straight, a little behind the trunk.',
+  hold: 'One hand presses the pelvis down and forward, so that the waist stays open and the hips stay stacked.',
+  move: 'Let the upper leg sink towards the table, knee straight.',
+  end: 'Stop when the pelvis begins to tilt or the leg rests. Read the thigh against level.',
+  spoils: ['pelvis rolling back', 'pelvis dropping', 'hip bending', 'thigh turning in'],
+  care: 'Soreness on the outer hip bone stops the test; do not repeat it.',
+  readouts: [
+    {
+      id: 'hip-adduction',
+      name: 'Thigh below level',
+      unit: 'deg',
+      zero: 'thigh level; + below, − above',
+      min: -25,
+      max: 55,
+      better: 'higher',
+      movement: 'hip-adduction',
+      manner: 'pushed',
+      pelvisShares: false,
+      detectable: 5.7,
+      detectableSource: 'computed from Reese & Bandy 2003 (reliability .91)',
+      norms: [
+        {
+          sex: 'all',
+          mean: 23.2,
+          sd: 6.9,
+          group: 'healthy adults',
+          source: 'Reese & Bandy 2003',
+          confidence: 'published',
+          primary: true,
+        },
+      ],
+      posture: (value, _context, out) => {
+        out.fill(0);
+        out[HALF.hipFlexion] = -BEHIND * DEG;
+        out[HALF.hipAdduction] = value * DEG;
+        out[HALF.kneeFlexion] = 5 * DEG;
+      },
+    },
+  ],
+  sensations: [
+    { place: 'outer-thigh', action: 'note' },
+    { place: 'outer-hip', action: 'stop' },
+    { place: 'knee', action: 'stop' },
+    { place: 'low-back', action: 'ease' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

@@ -1,0 +1,58 @@
+import { DEG, HALF } from '@/core/body';
+import type { TestDefinition } from '../definition';
+
+/** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
+const FOOT = 7;
+
+export const straightKneeLunge: TestDefinition = {
+  id: 'straight-knee-lunge',
+  name: 'Heel down, knee straight',
+  position: 'standing',
+  start: 'Standing in a step, hands on the wall. Back knee and back foot straight.',
+  hold: 'The heel stays down, the arch stays up.',
+  move: 'Lean forward over the back foot.',
+  end: 'Stop when the heel lifts or the knee bends. Read the shin against upright.',
+  spoils: ['heel lifting', 'arch sinking', 'foot turning out'],
+  care: 'A hot, swollen or tender calf is never tested: urgent care.',
+  readouts: [
+    {
+      id: 'ankle-dorsiflexion',
+      name: 'Shin from upright, knee straight',
+      unit: 'deg',
+      zero: 'shin upright',
+      min: 0,
+      max: 60,
+      better: 'higher',
+      movement: 'ankle-dorsiflexion-knee-straight',
+      manner: 'pushed',
+      pelvisShares: false,
+      detectable: 5,
+      detectableSource: 'rule of thumb for this test',
+      norms: [
+        {
+          sex: 'all',
+          mean: 33,
+          sd: 6,
+          group: 'adults',
+          source: 'rule of thumb',
+          confidence: 'teaching-default',
+          primary: true,
+        },
+      ],
+      posture: (value, _context, out) => {
+        out.fill(0);
+        out[HALF.hipFlexion] = 0 * DEG;
+        out[HALF.kneeFlexion] = 0 * DEG;
+        out[HALF.ankleDorsiflexion] = (value - FOOT) * DEG;
+      },
+    },
+  ],
+  sensations: [
+    { place: 'calf-high', action: 'note' },
+    { place: 'calf-low', action: 'note' },
+    { place: 'behind-knee', action: 'note' },
+    { place: 'ankle-front', action: 'note' },
+    { place: 'knee', action: 'stop' },
+    { place: 'nowhere', action: 'note' },
+  ],
+};

@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { ease, note, published, stop } from './parts';
 
 /** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
 const PELVIS = 9;
@@ -28,17 +29,7 @@ export const kneeToChest: TestDefinition = {
       pelvisShares: true,
       detectable: 8.6,
       detectableSource: 'computed from Pua 2008 (hips with wear; smallest of its range)',
-      norms: [
-        {
-          sex: 'all',
-          mean: 121,
-          sd: 13,
-          group: 'adults 25–74',
-          source: 'Roach & Miles 1991',
-          confidence: 'published',
-          primary: true,
-        },
-      ],
+      norms: [published(121, 13, 'adults 25–74', 'Roach & Miles 1991')],
       posture: (value, context, out) => {
         out.fill(0);
         out[HALF.hipFlexion] = (value - (context.pelvicTilt ?? PELVIS)) * DEG;
@@ -47,11 +38,9 @@ export const kneeToChest: TestDefinition = {
     },
   ],
   sensations: [
-    { place: 'whole-buttock', action: 'note' },
-    { place: 'deep-buttock', action: 'note' },
-    { place: 'groin-pinch', action: 'stop' },
-    { place: 'knee', action: 'stop' },
-    { place: 'low-back', action: 'ease' },
-    { place: 'nowhere', action: 'note' },
+    ...note('whole-buttock', 'deep-buttock'),
+    ...stop('groin-pinch', 'knee'),
+    ...ease('low-back'),
+    ...note('nowhere'),
   ],
 };

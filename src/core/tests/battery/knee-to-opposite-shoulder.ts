@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { note, ruleOfThumb, stop } from './parts';
 
 /** Degrees across that the hip joint has more than the eye sees, because the pelvis gives a little; our default. */
 const PELVIS = 6;
@@ -28,17 +29,7 @@ export const kneeToOppositeShoulder: TestDefinition = {
       pelvisShares: false,
       detectable: 8,
       detectableSource: 'rule of thumb for this test',
-      norms: [
-        {
-          sex: 'all',
-          mean: 20,
-          sd: 8,
-          group: 'adults',
-          source: 'rule of thumb',
-          confidence: 'teaching-default',
-          primary: true,
-        },
-      ],
+      norms: [ruleOfThumb(20, 8, 'adults')],
       posture: (value, _context, out) => {
         out.fill(0);
         out[HALF.hipFlexion] = 85 * DEG;
@@ -48,11 +39,8 @@ export const kneeToOppositeShoulder: TestDefinition = {
     },
   ],
   sensations: [
-    { place: 'deep-buttock', action: 'note' },
-    { place: 'whole-buttock', action: 'note' },
-    { place: 'outer-hip', action: 'note' },
-    { place: 'groin-pinch', action: 'stop' },
-    { place: 'leg-line', action: 'stop' },
-    { place: 'nowhere', action: 'note' },
+    ...note('deep-buttock', 'whole-buttock', 'outer-hip'),
+    ...stop('groin-pinch', 'leg-line'),
+    ...note('nowhere'),
   ],
 };

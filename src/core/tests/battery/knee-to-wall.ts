@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
 const FOOT = 6;
@@ -28,17 +29,7 @@ export const kneeToWall: TestDefinition = {
       pelvisShares: false,
       detectable: 4.7,
       detectableSource: 'Powden 2015, same rater',
-      norms: [
-        {
-          sex: 'all',
-          mean: 39,
-          sd: 6,
-          group: 'healthy adults',
-          source: 'rule of thumb; method Bennell 1998',
-          confidence: 'teaching-default',
-          primary: true,
-        },
-      ],
+      norms: [ruleOfThumb(39, 6, 'healthy adults', 'rule of thumb; method Bennell 1998')],
       posture: (value, _context, out) => {
         out.fill(0);
         out[HALF.hipFlexion] = 30 * DEG;
@@ -47,12 +38,5 @@ export const kneeToWall: TestDefinition = {
       },
     },
   ],
-  sensations: [
-    { place: 'calf-low', action: 'note' },
-    { place: 'calf-high', action: 'note' },
-    { place: 'behind-knee', action: 'note' },
-    { place: 'ankle-front', action: 'note' },
-    { place: 'knee', action: 'stop' },
-    { place: 'nowhere', action: 'note' },
-  ],
+  sensations: [...note('calf-low', 'calf-high', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],
 };

@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { ease, note, published, stop } from './parts';
 
 /** Degrees that the thigh is held behind the trunk while it sinks; our default for how it is usually done. */
 const BEHIND = 8;
@@ -28,17 +29,7 @@ export const modifiedOber: TestDefinition = {
       pelvisShares: false,
       detectable: 5.7,
       detectableSource: 'computed from Reese & Bandy 2003 (reliability .91)',
-      norms: [
-        {
-          sex: 'all',
-          mean: 23.2,
-          sd: 6.9,
-          group: 'healthy adults',
-          source: 'Reese & Bandy 2003',
-          confidence: 'published',
-          primary: true,
-        },
-      ],
+      norms: [published(23.2, 6.9, 'healthy adults', 'Reese & Bandy 2003')],
       posture: (value, _context, out) => {
         out.fill(0);
         out[HALF.hipFlexion] = -BEHIND * DEG;
@@ -47,11 +38,5 @@ export const modifiedOber: TestDefinition = {
       },
     },
   ],
-  sensations: [
-    { place: 'outer-thigh', action: 'note' },
-    { place: 'outer-hip', action: 'stop' },
-    { place: 'knee', action: 'stop' },
-    { place: 'low-back', action: 'ease' },
-    { place: 'nowhere', action: 'note' },
-  ],
+  sensations: [...note('outer-thigh'), ...stop('outer-hip', 'knee'), ...ease('low-back'), ...note('nowhere')],
 };

@@ -1,7 +1,7 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { note, published, stop } from './parts';
 
-const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
 const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
 const sit = (rotation: number, out: Half): void => {
   out.fill(0);
@@ -34,7 +34,7 @@ export const seatedHipRotation: TestDefinition = {
       pelvisShares: false,
       detectable: 8.6,
       detectableSource: pua,
-      norms: [{ sex: 'all', mean: 33, sd: 7, ...simoneau, primary: true }],
+      norms: [published(33, 7, 'college age, active range', 'Simoneau 1998')],
       posture: (value, _context, out) => sit(value, out),
     },
     {
@@ -50,15 +50,9 @@ export const seatedHipRotation: TestDefinition = {
       pelvisShares: false,
       detectable: 8.6,
       detectableSource: pua,
-      norms: [{ sex: 'all', mean: 36, sd: 7, ...simoneau, primary: true }],
+      norms: [published(36, 7, 'college age, active range', 'Simoneau 1998')],
       posture: (value, _context, out) => sit(-value, out),
     },
   ],
-  sensations: [
-    { place: 'deep-buttock', action: 'note' },
-    { place: 'outer-hip', action: 'note' },
-    { place: 'groin-pinch', action: 'stop' },
-    { place: 'knee', action: 'stop' },
-    { place: 'nowhere', action: 'note' },
-  ],
+  sensations: [...note('deep-buttock', 'outer-hip'), ...stop('groin-pinch', 'knee'), ...note('nowhere')],
 };

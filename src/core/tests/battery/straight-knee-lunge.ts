@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
 const FOOT = 7;
@@ -28,17 +29,7 @@ export const straightKneeLunge: TestDefinition = {
       pelvisShares: false,
       detectable: 5,
       detectableSource: 'rule of thumb for this test',
-      norms: [
-        {
-          sex: 'all',
-          mean: 33,
-          sd: 6,
-          group: 'adults',
-          source: 'rule of thumb',
-          confidence: 'teaching-default',
-          primary: true,
-        },
-      ],
+      norms: [ruleOfThumb(33, 6, 'adults')],
       posture: (value, _context, out) => {
         out.fill(0);
         out[HALF.hipFlexion] = 0 * DEG;
@@ -47,12 +38,5 @@ export const straightKneeLunge: TestDefinition = {
       },
     },
   ],
-  sensations: [
-    { place: 'calf-high', action: 'note' },
-    { place: 'calf-low', action: 'note' },
-    { place: 'behind-knee', action: 'note' },
-    { place: 'ankle-front', action: 'note' },
-    { place: 'knee', action: 'stop' },
-    { place: 'nowhere', action: 'note' },
-  ],
+  sensations: [...note('calf-high', 'calf-low', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],
 };

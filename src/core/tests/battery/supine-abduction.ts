@@ -1,5 +1,6 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { note, published, ruleOfThumb, stop } from './parts';
 
 const spread = (value: number, knee: number, out: Half): void => {
   out.fill(0);
@@ -32,17 +33,7 @@ export const supineAbduction: TestDefinition = {
       pelvisShares: false,
       detectable: 8.6,
       detectableSource: pua,
-      norms: [
-        {
-          sex: 'all',
-          mean: 42,
-          sd: 11,
-          group: 'adults 25–74',
-          source: 'Roach & Miles 1991',
-          confidence: 'published',
-          primary: true,
-        },
-      ],
+      norms: [published(42, 11, 'adults 25–74', 'Roach & Miles 1991')],
       posture: (value, _context, out) => spread(value, 0, out),
     },
     {
@@ -58,26 +49,13 @@ export const supineAbduction: TestDefinition = {
       pelvisShares: false,
       detectable: 8.6,
       detectableSource: pua,
-      norms: [
-        {
-          sex: 'all',
-          mean: 45,
-          sd: 11,
-          group: 'adults',
-          source: 'rule of thumb',
-          confidence: 'teaching-default',
-          primary: true,
-        },
-      ],
+      norms: [ruleOfThumb(45, 11, 'adults')],
       posture: (value, _context, out) => spread(value, 90, out),
     },
   ],
   sensations: [
-    { place: 'inner-thigh-high', action: 'note' },
-    { place: 'inner-thigh-long', action: 'note' },
-    { place: 'outer-hip', action: 'note' },
-    { place: 'groin-pinch', action: 'stop' },
-    { place: 'knee', action: 'stop' },
-    { place: 'nowhere', action: 'note' },
+    ...note('inner-thigh-high', 'inner-thigh-long', 'outer-hip'),
+    ...stop('groin-pinch', 'knee'),
+    ...note('nowhere'),
   ],
 };

@@ -1,17 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import { useEffect, useRef } from 'react';
+import { labelShifts, scaleOf, ticksOf, type ChartSeries } from './chart-scale';
 
-export interface ChartSeries {
-  name: string;
-  /** Pairs of x and y. */
-  points: readonly (readonly [number, number])[];
-  dashed?: boolean;
-  /** Name of a CSS colour variable. */
-  colour: string;
-  /** Places to mark on the curve, with a word. */
-  marks?: readonly { at: readonly [number, number]; word: string }[];
-}
+export type { ChartSeries };
+
+/** Room above and below the curves for the axis' name and the angles, pixels. */
+const TOP = 24;
+const BOTTOM = 34;
 
 /** A line chart on paper tone: labels stand at the lines' ends, a hairline shows where the figure is now. */
 export function LineChart({
@@ -72,35 +68,6 @@ interface ChartInput {
   height: number;
 }
 
-const TOP = 24;
-const BOTTOM = 34;
-/** Least distance of two labels at the right edge, pixels. */
-const APART = 14;
-
-/** Round bounds of y and its step: about four steps that are 1, 2 or 5 times a power of ten. */
-function scaleOf(series: readonly ChartSeries[]): { min: number; max: number; step: number } {
-  const all = series.flatMap((s) => s.points.map(([, v]) => v));
-  const least = Math.min(0, ...all),
-    most = Math.max(0, ...all);
-  const rough = Math.max(1e-6, (most - least) / 4);
-  const power = 10 ** Math.floor(Math.log10(rough));
-  const step = ([1, 2, 5, 10].find((f) => f * power >= rough) ?? 10) * power;
-  return { min: Math.floor(least / step) * step, max: Math.ceil(most / step) * step, step };
-}
-
-/** How far each end label moves down so that none lies on another, pixels. */
-function labelShifts(series: readonly ChartSeries[], perUnit: number): number[] {
-  const order = series.map((s, i) => ({ i, at: -(s.points.at(-1)?.[1] ?? 0) * perUnit })).sort((a, b) => a.at - b.at);
-  const shifts = new Array<number>(series.length).fill(0);
-  let last = -Infinity;
-  for (const { i, at } of order) {
-    const placed = Math.max(at, last + APART);
-    shifts[i] = placed - at;
-    last = placed;
-  }
-  return shifts;
-}
-
 /** Options of the chart library for what is to be shown; colours come from the page's variables. */
 function optionOf({ series, x, y, now, bands, height }: ChartInput, style: CSSStyleDeclaration) {
   const colour = (name: string): string => style.getPropertyValue(name).trim();
@@ -112,9 +79,7 @@ function optionOf({ series, x, y, now, bands, height }: ChartInput, style: CSSSt
   const hairline = { lineStyle: { color: colour('--line'), width: 1 } };
   const scale = scaleOf(series);
   const shifts = labelShifts(series, (height - TOP - BOTTOM) / Math.max(1e-9, scale.max - scale.min));
-  const every = x.max - x.min > 100 ? 30 : 15;
-  const ticks: number[] = [];
-  for (let v = Math.ceil(x.min / every) * every; v <= x.max; v += every) ticks.push(v);
+  const ticks = ticksOf(x.min, x.max);
   return {
     animation: false,
     grid: { left: 34, right: 112, top: TOP, bottom: BOTTOM },

@@ -14,7 +14,8 @@ export function Providers({ children, nonce }: { children: ReactNode; nonce?: st
       <InitColorSchemeScript attribute="data-mui-color-scheme" nonce={nonce} />
       <ThemeProvider theme={theme} defaultMode="light">
         <CssBaseline />
-        <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'}>
+        {/* Never reloads by itself when the network comes back: that would happen under the teacher's hands. */}
+        <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'} reloadOnOnline={false}>
           <SnackbarProvider
             maxSnack={1}
             autoHideDuration={7000}

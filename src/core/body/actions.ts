@@ -1,4 +1,4 @@
-import { HALF_COUNT, HALF_NAMES, type Half } from './half-body';
+import { HALF_COUNT, HALF_NAMES, newHalf, type Half } from './half-body';
 import { LINES } from './lines';
 import type { MuscleModel } from './muscle-model';
 
@@ -101,4 +101,13 @@ export function actionsAt(model: MuscleModel, half: Half, structure: string): Ac
     });
   }
   return actions.sort((a, b) => Math.abs(b.arm_m) - Math.abs(a.arm_m));
+}
+
+/** Places of the angles that a structure crosses: those about which one of its lines has an arm. */
+export function crossedBy(model: MuscleModel, structure: string): number[] {
+  // Every joint a little bent: no arm is nought there by chance.
+  const arms = armsAt(model, newHalf().fill(0.2));
+  return HALF_NAMES.flatMap((_, c) =>
+    linesOfStructure(structure).some((i) => Math.abs(arms[i * HALF_COUNT + c]) > 1e-5) ? [c] : [],
+  );
 }

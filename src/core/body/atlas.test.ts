@@ -6,6 +6,7 @@ import {
   ALIKE,
   angleWords,
   COORDINATE_WORDS,
+  crossedBy,
   curveOf,
   curveSentences,
   HALF,
@@ -69,6 +70,19 @@ describe('what a muscle does at a posture', () => {
   it('leaves out what it does not cross, and calls slight what is slight', () => {
     expect(actionsAt(model, standing, 'vasti').map((a) => a.coordinate)).toEqual([HALF.kneeFlexion]);
     for (const a of actionsAt(model, standing, 'psoas')) expect(a.words === null).toBe(Math.abs(a.arm_m) < SLIGHT_M);
+  });
+  it('crosses the joints between its ends and no other', () => {
+    const names = (structure: string) => crossedBy(model, structure).map((c) => HALF_NAMES[c]);
+    expect(names('vasti')).toEqual(['knee_flexion']);
+    expect(names('iliacus')).toEqual(['hip_flexion', 'hip_adduction', 'hip_rotation']);
+    expect(names('hamstrings')).toEqual([
+      'hip_flexion',
+      'hip_adduction',
+      'hip_rotation',
+      'knee_flexion',
+      'knee_rotation',
+    ]);
+    expect(names('soleus')).toEqual(['ankle_dorsiflexion', 'ankle_inversion']);
   });
   it('lies between its parts', () => {
     for (const structure of LINE_STRUCTURES)

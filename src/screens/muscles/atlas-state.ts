@@ -1,7 +1,7 @@
 'use client';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { angleProblem, HALF_NAMES, halfCoordinate, linesOfStructure, muscleEntry, SIDES, type Side } from '@/core/body';
+import { angleProblem, HALF_NAMES, halfCoordinate, muscleEntry, SIDES, type Side } from '@/core/body';
 
 export type AngleName = (typeof HALF_NAMES)[number];
 export type Shown = 'one' | 'partners' | 'all';
@@ -83,11 +83,4 @@ export function useAtlas(): [AtlasState, (change: Partial<AtlasState>) => void] 
     } else window.history.replaceState(null, '', `?${writeState(next)}`);
   };
   return [state, set];
-}
-
-/** Angles that a muscle crosses, by their places: those first when angles are offered. */
-export function crossedBy(structure: string, arms: Float64Array, count: number): number[] {
-  return Array.from({ length: count }, (_, c) => c).filter((c) =>
-    linesOfStructure(structure).some((i) => Math.abs(arms[i * count + c]) > 1e-5),
-  );
 }

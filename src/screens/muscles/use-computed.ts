@@ -2,12 +2,11 @@
 import { useMemo } from 'react';
 import {
   actionsAt,
-  armsAt,
   changesSide,
+  crossedBy,
   curveOf,
   forceMean,
   SLACK,
-  HALF_COUNT,
   HALF_NAMES,
   halfOf,
   halfCoordinate,
@@ -29,7 +28,7 @@ import {
   type Posture,
   type Reached,
 } from '@/core/body';
-import { crossedBy, type AtlasState } from './atlas-state';
+import type { AtlasState } from './atlas-state';
 
 /** Everything that the atlas shows of a muscle at a posture; the posture is that of its own side. */
 export interface Computed {
@@ -81,10 +80,7 @@ export function useComputed(state: AtlasState): Computed {
       const typical = typicalEnd(LINES[i].line, 'pushed');
       return typical ? [(stretched[i] - typical.end) / typical.sd] : [];
     });
-    // A posture at which every joint is a little bent: no arm is nought there by chance.
-    const anywhere = newHalf().fill(0.2);
-    const arms = Float64Array.from(armsAt(body, anywhere));
-    const crossed = new Set([muscle, ...(beside ? [beside] : [])].flatMap((m) => crossedBy(m, arms, HALF_COUNT)));
+    const crossed = new Set([muscle, ...(beside ? [beside] : [])].flatMap((m) => crossedBy(body, m)));
     return {
       posture,
       half,

@@ -6,6 +6,7 @@ const core = [
   'poses',
   'tests',
   'limits',
+  'measuring',
   'aims',
   'fit',
   'loads',

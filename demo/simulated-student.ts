@@ -14,8 +14,8 @@ import {
 import { PLACES, type SexForNorms } from '@/core/people/student';
 import { QUICK_BATTERY } from '@/core/tests/batteries';
 import { BATTERY } from '@/core/tests/battery';
-import { normFor } from '@/core/tests/definition';
-import type { Reading } from '@/core/tests/reading';
+import { isModelled, normFor, normOf, type Context, type Readout, type TestDefinition } from '@/core/tests/definition';
+import type { Reading, ReadingSide } from '@/core/tests/reading';
 
 export interface Short {
   group: GroupId;
@@ -72,6 +72,50 @@ export function simulateStudent(
   return { id, sex, tolerances, random };
 }
 
+const weights = new Float64Array(ELEMENT_COUNT),
+  shares = new Float64Array(ELEMENT_COUNT);
+
+/**
+ * Where a movement of a simulated person truly ends, in the unit of the reading, with her own way of moving in that test;
+ * strength and whole-body read-outs come from the norms' spread. Leaves the shares of what stops it in `shares`.
+ */
+export function hiddenEnd(
+  who: SimulatedStudent,
+  readout: Readout,
+  side: ReadingSide,
+  context: Context,
+  body?: DisturbedModel,
+): number {
+  const { random } = who;
+  if (!isModelled(readout)) {
+    const norm = normOf(readout, who.sex) ?? {
+      mean: (readout.min + readout.max) / 2,
+      sd: (readout.max - readout.min) / 8,
+    };
+    return norm.mean + 0.8 * norm.sd * random.normal();
+  }
+  model ??= new StrandModel();
+  const of = side === 'left' || (side === 'both' && stiffer(who) === 'left') ? 0 : ELEMENT_COUNT;
+  for (let g = 0; g < ELEMENT_COUNT; g++) weights[g] = Math.exp(-KAPPA * who.tolerances[of + g]);
+  const norm = normFor(readout, who.sex);
+  const table = body ? new StopTable(readout, context, norm, body) : stopTableFor(readout, context, norm, model);
+  const bias = Math.hypot(ERROR.model, readout.pelvisShares ? ERROR.tiltUnread : 0) * random.normal();
+  return table.stop(weights, 0, shares).end + bias / (readout.degreesPerUnit ?? 1);
+}
+
+/** The side that gives less on the whole. */
+const stiffer = (who: SimulatedStudent): Side => {
+  const sum = (from: number) => who.tolerances.slice(from, from + ELEMENT_COUNT).reduce((s, v) => s + v, 0);
+  return sum(0) < sum(ELEMENT_COUNT) ? 'left' : 'right';
+};
+
+/** A value as an instrument would tell it: whole degrees and seconds, half centimetres, hundredths of torque, within range. */
+export function asRead(readout: Readout, value: number): number {
+  const step = { deg: 1, cm: 0.5, s: 1, reps: 1, grade: 1, Nm_kg: 0.01 }[readout.unit];
+  const rounded = Math.round(value / step) * step;
+  return Math.round(Math.min(readout.max, Math.max(readout.min, rounded)) * 100) / 100;
+}
+
 /**
  * The person on the table: what the tests would read, with a bias of each test and side, the error of the hand in each
  * trial, and (unless told not to) where she says she feels it. The inference is not told the bias.
@@ -80,56 +124,49 @@ export function readAll(
   who: SimulatedStudent,
   options: { takenAt: string; trials?: number; places?: boolean; tests?: readonly string[]; body?: DisturbedModel },
 ): Reading[] {
-  model ??= new StrandModel();
   const { random } = who;
-  const trials = options.trials ?? 2;
-  const weights = new Float64Array(ELEMENT_COUNT),
-    shares = new Float64Array(ELEMENT_COUNT),
-    chance = new Float64Array(PLACES.length);
+  const count = options.trials ?? 2;
+  const chance = new Float64Array(PLACES.length);
   const out: Reading[] = [];
   const tests = options.tests ? BATTERY.filter((t) => options.tests?.includes(t.id)) : QUICK_BATTERY.tests;
   for (const test of tests) {
-    for (const side of SIDES) {
-      const offset = side === 'left' ? 0 : ELEMENT_COUNT;
-      for (const readout of test.readouts) {
-        for (let g = 0; g < ELEMENT_COUNT; g++) weights[g] = Math.exp(-KAPPA * who.tolerances[offset + g]);
-        const id = `${who.id}-${test.id}-${readout.id}-${side}`;
+    const sides: readonly ReadingSide[] = test.sided ? SIDES : ['both'];
+    for (const side of sides) {
+      for (const readout of test.readouts.filter((r) => !r.insteadOf)) {
         const blank: Reading = {
-          id,
+          id: `${who.id}-${test.id}-${readout.id}-${side}`,
           student: who.id,
           test: test.id,
           readout: readout.id,
           side,
           trials: [0],
-          unit: 'deg',
+          unit: readout.unit,
           takenAt: options.takenAt,
         };
-        const norm = normFor(readout, who.sex);
-        const context = contextOf(blank, out);
-        const table = options.body
-          ? new StopTable(readout, context, norm, options.body)
-          : stopTableFor(readout, context, norm, model);
-        const bias = Math.hypot(ERROR.model, readout.pelvisShares ? ERROR.tiltUnread : 0) * random.normal();
-        const end = table.stop(weights, 0, shares).end + bias;
-        const values = Array.from({ length: trials }, () =>
-          Math.min(readout.max, Math.max(readout.min, Math.round(end + ERROR.trial * random.normal()))),
-        );
-        const reading: Reading = { ...blank, trials: values, endFeel: 'stretch-firm' };
-        if (options.places !== false) {
-          PLACES.forEach((p, k) => {
-            const given = placeGiven(p);
-            chance[k] = 0;
-            // Only places this test asks about can be named.
-            if (test.sensations.some((s) => s.place === p && s.action === 'note'))
-              for (let g = 0; g < ELEMENT_COUNT; g++) chance[k] += shares[g] * given[g];
-          });
-          reading.placeFelt = PLACES[random.pick(chance)];
+        const end = hiddenEnd(who, readout, side, contextOf(blank, out), options.body);
+        const hand = isModelled(readout) ? ERROR.trial / (readout.degreesPerUnit ?? 1) : readout.detectable / 4;
+        const trials = Array.from({ length: count }, () => asRead(readout, end + hand * random.normal()));
+        const reading: Reading = { ...blank, trials };
+        if (isModelled(readout)) {
+          reading.endFeel = 'stretch-firm';
+          if (options.places !== false) reading.placeFelt = placeOf(test, chance, random);
         }
         out.push(reading);
       }
     }
   }
   return out;
+}
+
+/** Where a stop with the shares at hand is felt, among the places that the test asks about. */
+function placeOf(test: TestDefinition, chance: Float64Array, random: Random): Reading['placeFelt'] {
+  PLACES.forEach((p, k) => {
+    const given = placeGiven(p);
+    chance[k] = 0;
+    if (test.sensations.some((s) => s.place === p && s.action === 'note'))
+      for (let g = 0; g < ELEMENT_COUNT; g++) chance[k] += shares[g] * given[g];
+  });
+  return PLACES[random.pick(chance)];
 }
 
 export { GROUPS };

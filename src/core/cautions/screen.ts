@@ -1,5 +1,14 @@
 import { cautionById, type Caution, type CautionLevel, type Demand } from './catalogue';
 
+/** A caution as it was told of a student. */
+export interface Told {
+  caution: string;
+  /** First day on which it no longer holds, `YYYY-MM-DD`. */
+  until?: string;
+  /** Who lifted it, and when; the entry stays as a record. */
+  cleared?: { by: string; on: string };
+}
+
 export interface Screening {
   /** The strictest level met. */
   level: CautionLevel | 'go';
@@ -8,13 +17,23 @@ export interface Screening {
   stopped: boolean;
 }
 
-const order: readonly (CautionLevel | 'go')[] = ['go', 'note', 'adapt', 'refer-first', 'refer-now'];
+export const LEVELS: readonly (CautionLevel | 'go')[] = ['go', 'note', 'adapt', 'refer-first', 'refer-now'];
 
-/** Screens what a student said. Unknown ids (from a newer file) count as `note` and lock nothing. */
-export function screen(entries: readonly { caution: string }[]): Screening {
-  const cautions = entries.map((e) => cautionById(e.caution)).filter((c): c is Caution => c !== null);
+/** True while a caution stands: not lifted by anybody and not over. `today` is `YYYY-MM-DD`; without it time plays no part. */
+export const stands = (told: Told, today?: string): boolean =>
+  !told.cleared && !(today && told.until && told.until <= today);
+
+/**
+ * Screens what a student said. Cautions that were lifted or are over count no more; unknown ids (from a newer file) count
+ * as `note` and lock nothing.
+ */
+export function screen(entries: readonly Told[], today?: string): Screening {
+  const cautions = entries
+    .filter((e) => stands(e, today))
+    .map((e) => cautionById(e.caution))
+    .filter((c): c is Caution => c !== null);
   const level = cautions.reduce<CautionLevel | 'go'>(
-    (worst, c) => (order.indexOf(c.level) > order.indexOf(worst) ? c.level : worst),
+    (worst, c) => (LEVELS.indexOf(c.level) > LEVELS.indexOf(worst) ? c.level : worst),
     'go',
   );
   return { level, cautions, stopped: cautions.some((c) => c.tests === 'all') };

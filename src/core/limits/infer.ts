@@ -4,7 +4,7 @@ import { latest, type Reading } from '@/core/tests/reading';
 import { worstConvergence } from './diagnostics';
 import type { Findings } from './findings';
 import { approximate } from './gaussian-approximation';
-import { Likelihood, termsOf } from './likelihood';
+import { Likelihood, termsOf, withFeltVersion } from './likelihood';
 import { nextTests } from './next-test';
 import { COUNT, DIMENSIONS } from './prior';
 import { sample, type Draws } from './hamiltonian-sampler';
@@ -43,7 +43,9 @@ export function infer(
 ): Inference {
   const model = (shared ??= new StrandModel());
   const seed = options.seed ?? 1;
-  const terms = termsOf(latest(readings.filter((r) => r.student === student.id)), student, model);
+  const own = latest(readings.filter((r) => r.student === student.id));
+  const person = withFeltVersion(student, own);
+  const terms = termsOf(own, person, model);
   const likelihood = new Likelihood(terms);
   const near = approximate(terms);
   let draws: Draws, quality: { rhat: number; effective: number };
@@ -57,8 +59,8 @@ export function infer(
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },
     structures: summariseStructures(draws, seed),
-    movements: summariseMovements(draws, terms, student, model),
-    next: nextTests(draws, terms, student, model, seed),
+    movements: summariseMovements(draws, terms, person, model),
+    next: nextTests(draws, terms, person, model, seed),
     diagnostics: {
       samples: drawCount(draws),
       effective: Math.round(quality.effective),

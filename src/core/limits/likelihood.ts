@@ -1,11 +1,11 @@
-import { KAPPA, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
+import { KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
 import type { Student } from '@/core/people/student';
-import { normFor, type Context, type Readout } from '@/core/tests/definition';
-import { readoutOf } from '@/core/tests/battery';
+import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/tests/definition';
+import { modelledReadoutOf, testById } from '@/core/tests/battery';
 import { meanOf, type Reading } from '@/core/tests/reading';
 import { endFeelGiven, placeGiven } from './evidence';
 import { COUNT, DIMENSIONS } from './prior';
-import { stopTableFor, type StopTable } from './stop-table';
+import { ANOTHER_WAY, stopTableFor, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
@@ -19,42 +19,59 @@ export const ERROR = {
   degrees: 5,
 } as const;
 
-/** Scale in degrees of the error of a reading: fewer trials, an unread pelvis and cheating widen it. */
+/** Degrees of error of one trial by what it was read with; a trained hand where nothing is said (rules of thumb). */
+const TRIAL_ERROR: Partial<Record<NonNullable<Reading['instrument']>, number>> = { goniometer: 4, eye: 7.5 };
+/** How much wider the error becomes: seen cheating, another way of doing it, both sides read as one. */
+const WIDER = { compensated: 1.5, sameMeasure: 1.25, bothSides: Math.SQRT2 } as const;
+
+/** Scale of the error of a reading in its own unit: fewer trials, a coarser eye, an unread pelvis and cheating widen it. */
 export function errorScale(
-  readout: Readout,
-  reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations'>,
+  readout: ModelledReadout,
+  reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations' | 'instrument' | 'variant' | 'side' | 'test'>,
 ): number {
   const tilt = readout.pelvisShares && reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
-  const scale = Math.sqrt(ERROR.model ** 2 + ERROR.trial ** 2 / reading.trials.length + tilt ** 2);
-  return reading.compensations?.length ? scale * 1.5 : scale;
+  const trial = (reading.instrument && TRIAL_ERROR[reading.instrument]) ?? ERROR.trial;
+  let scale = Math.sqrt(ERROR.model ** 2 + trial ** 2 / reading.trials.length + tilt ** 2);
+  if (reading.compensations?.length) scale *= WIDER.compensated;
+  if (variantOf(reading)?.sameMeasure) scale *= WIDER.sameMeasure;
+  if (reading.side === 'both') scale *= WIDER.bothSides;
+  return scale / (readout.degreesPerUnit ?? 1);
 }
+
+/** The way a reading was done, where not the usual one. */
+const variantOf = (reading: Pick<Reading, 'test' | 'variant'>): Variant | undefined =>
+  reading.variant ? testById(reading.test)?.variants?.find((v) => v.id === reading.variant) : undefined;
 
 /** What the other read-outs of the same test and side tell about where the body is. */
 export function contextOf(
-  reading: Pick<Reading, 'test' | 'readout' | 'side' | 'pelvicTilt_deg'>,
+  reading: Pick<Reading, 'test' | 'readout' | 'side' | 'pelvicTilt_deg' | 'variant'>,
   all: readonly Reading[],
 ): Context {
   const context: Record<string, number> = {};
   for (const r of all)
-    if (r.test === reading.test && r.side === reading.side && r.readout !== reading.readout)
+    if (r.test === reading.test && r.side === reading.side && r.readout !== reading.readout && !r.variant && !r.active)
       context[r.readout] = meanOf(r.trials);
+  const variant = variantOf(reading);
+  if (variant?.context) Object.assign(context, variant.context, { [ANOTHER_WAY]: 1 });
   if (reading.pelvicTilt_deg !== undefined) context.pelvicTilt = reading.pelvicTilt_deg;
   return context;
 }
 
 export interface Term {
   reading: Reading;
+  /** The side it speaks of; a reading of both sides makes a term for each. */
+  side: Side;
   table: StopTable;
   offset: number;
   value: number;
   scale: number;
-  /** True where pain or fear ended the test early: the tissue allows at least this much. */
+  /** True where something else ended the test first: the tissue allows at least this much. */
   atLeast: boolean;
   place: Float64Array | null;
   endFeel: Float64Array | null;
 }
 
-const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation']);
+const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation', 'body-contact']);
 
 /** What of a student decides which norms and which bones a movement is computed with. */
 export type Compared = Pick<Student, 'sexForNorms' | 'measures'>;
@@ -65,32 +82,74 @@ export function boneContext(person: Compared, side: Side): Context {
   return version === undefined ? {} : { femoralVersion: version - USUAL_VERSION_DEG };
 }
 
-/** One term of the likelihood for each reading that the battery knows. */
+/** A person with the femoral version that was felt in a test, where the form says nothing about it. */
+export function withFeltVersion<P extends Compared>(person: P, readings: readonly Reading[]): P {
+  const felt = (side: Side) =>
+    readings.find((r) => r.test === 'trochanteric-version' && r.readout === 'version' && r.side === side)?.trials;
+  const known = person.measures?.femoralVersion_deg;
+  const of = (side: Side) => {
+    const trials = felt(side);
+    return known?.[side] ?? (trials ? Math.max(-20, Math.min(50, meanOf(trials))) : undefined);
+  };
+  const version = { left: of('left'), right: of('right') };
+  if (version.left === undefined && version.right === undefined) return person;
+  return { ...person, measures: { ...person.measures, femoralVersion_deg: version } };
+}
+
+/** True where the reading lies at the very end of what can be read: body met body or floor, not tissue its end. */
+const atTheEnd = (readout: ModelledReadout, value: number): boolean =>
+  readout.better === 'lower' && readout.min === 0 && value <= 0;
+
+/** Terms of the likelihood: one for each reading and side that the body model can move along. */
 export function termsOf(readings: readonly Reading[], person: Compared, model: StrandModel): Term[] {
   return readings.flatMap((reading) => {
-    const readout = readoutOf(reading.test, reading.readout);
+    const readout = modelledReadoutOf(reading.test, reading.readout);
     if (!readout) return [];
-    const table = stopTableFor(
-      readout,
-      { ...contextOf(reading, readings), ...boneContext(person, reading.side) },
-      normFor(readout, person.sexForNorms),
-      model,
+    // Two read-outs of the same thing are not two witnesses.
+    const twin = readings.some(
+      (r) =>
+        r.test === reading.test &&
+        r.side === reading.side &&
+        !r.variant &&
+        (r.readout === readout.insteadOf || (reading.active && !r.active && r.readout === reading.readout)),
     );
-    const early = reading.pain === true || (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel));
-    return [
-      {
-        reading,
-        table,
-        offset: reading.side === 'left' ? 0 : COUNT,
-        value: meanOf(reading.trials),
-        scale: errorScale(readout, reading),
-        atLeast: early,
-        // Where it hurt is not where the tissue ended: the place counts only for tests that were finished.
-        place: reading.placeFelt && !early ? placeGiven(reading.placeFelt) : null,
-        endFeel: reading.endFeel && !early ? endFeelGiven(reading.endFeel) : null,
-      },
-    ];
+    if (twin) return [];
+    const sides = reading.side === 'both' ? SIDES : [reading.side];
+    return sides.map((side) => termOf(reading, side, readout, readings, person, model));
   });
+}
+
+function termOf(
+  reading: Reading,
+  side: Side,
+  readout: ModelledReadout,
+  readings: readonly Reading[],
+  person: Compared,
+  model: StrandModel,
+): Term {
+  const table = stopTableFor(
+    readout,
+    { ...contextOf(reading, readings), ...boneContext(person, side) },
+    normFor(readout, person.sexForNorms),
+    model,
+  );
+  const value = meanOf(reading.trials);
+  const early =
+    reading.pain === true ||
+    (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel)) ||
+    atTheEnd(readout, value);
+  return {
+    reading,
+    side,
+    table,
+    offset: side === 'left' ? 0 : COUNT,
+    value,
+    scale: errorScale(readout, reading),
+    atLeast: early,
+    // Where it hurt is not where the tissue ended: the place counts only for tests that were finished.
+    place: reading.placeFelt && !early ? placeGiven(reading.placeFelt) : null,
+    endFeel: reading.endFeel && !early ? endFeelGiven(reading.endFeel) : null,
+  };
 }
 
 /** Logarithm of the likelihood of all readings at tolerances x (length DIMENSIONS). Allocates nothing after creation. */

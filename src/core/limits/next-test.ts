@@ -1,7 +1,7 @@
 import { GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
 import { PLACES } from '@/core/people/student';
 import { BATTERY, MOVEMENTS } from '@/core/tests/battery';
-import { normFor, type Readout } from '@/core/tests/definition';
+import { modelledReadouts, normFor, type ModelledReadout } from '@/core/tests/definition';
 import { boneContext, errorScale, ERROR, type Term, type Compared } from './likelihood';
 import { placeGiven } from './evidence';
 import type { NextTest } from './findings';
@@ -86,12 +86,12 @@ export function nextTests(
   seed: number,
 ): NextTest[] {
   const draws = thinnedTo(all, ASKED_DRAWS);
-  const done = new Set(terms.map((t) => `${t.reading.test}/${t.reading.readout}/${t.reading.side}`));
+  const done = new Set(terms.map((t) => `${t.reading.test}/${t.reading.readout}/${t.side}`));
   const random = new Random(seed + 29);
   return SIDES.flatMap((side) => {
     const open = BATTERY.map((t) => ({
       test: t.id,
-      readouts: t.readouts.filter((r) => !done.has(`${t.id}/${r.id}/${side}`)),
+      readouts: modelledReadouts(t).filter((r) => !r.insteadOf && !done.has(`${t.id}/${r.id}/${side}`)),
     }));
     if (open.every((t) => t.readouts.length === 0)) return [];
     const questions = MOVEMENTS.map(
@@ -112,7 +112,7 @@ export function nextTests(
 
 /** Outcome cell of a simulated reading in each draw: quarter of the values × place felt. */
 function simulate(
-  readout: Readout,
+  readout: ModelledReadout,
   side: Side,
   draws: Draws,
   person: Compared,
@@ -121,7 +121,7 @@ function simulate(
 ): Uint16Array {
   const table = stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
   const n = drawCount(draws);
-  const scale = errorScale(readout, { trials: [0, 0] });
+  const scale = errorScale(readout, { trials: [0, 0], side, test: '' });
   const values = new Float64Array(n);
   const places = new Uint16Array(n);
   const weights = weightsOf(draws, side);

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { StrandModel } from '@/core/body';
+import { ELEMENT_IDS, KAPPA, StrandModel } from '@/core/body';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import { approximate } from './gaussian-approximation';
 import { convergence, worstConvergence } from './diagnostics';
 import { sample } from './hamiltonian-sampler';
-import { errorScale, Likelihood, termsOf } from './likelihood';
+import { errorScale, Likelihood, termsOf, withFeltVersion } from './likelihood';
 import { COUNT, DIMENSIONS } from './prior';
-import { readoutOf } from '@/core/tests/battery';
+import { modelledReadoutOf } from '@/core/tests/battery';
 import type { Reading } from '@/core/tests/reading';
+import type { Student } from '@/core/people/student';
 import { Random } from './random';
 
 const model = new StrandModel();
@@ -16,7 +17,7 @@ const readings = readAll(simulateStudent('s', 41, [{ group: 'hamstrings', side: 
 });
 const terms = termsOf(readings, {}, model);
 const slr = readings.find((r) => r.test === 'straight-leg-raise') as Reading;
-const readout = readoutOf('straight-leg-raise', 'hip-flexion');
+const readout = modelledReadoutOf('straight-leg-raise', 'hip-flexion');
 
 describe('likelihood', () => {
   const likelihood = new Likelihood(terms);
@@ -55,10 +56,73 @@ describe('likelihood', () => {
     expect(termsOf([{ ...slr, test: 'cartwheel' }], {}, model)).toHaveLength(0));
   it('trusts more trials more, an unread pelvis and a spoilt movement less', () => {
     if (!readout) throw new Error('no readout');
-    const one = errorScale(readout, { trials: [60] });
-    expect(errorScale(readout, { trials: [60, 61, 60] })).toBeLessThan(one);
-    expect(errorScale(readout, { trials: [60], pelvicTilt_deg: 12 })).toBeLessThan(one);
-    expect(errorScale(readout, { trials: [60], compensations: ['knee bending'] })).toBeCloseTo(1.5 * one, 9);
+    const plain = { trials: [60], side: 'left' as const, test: 'straight-leg-raise' };
+    const one = errorScale(readout, { ...plain, trials: [60] });
+    expect(errorScale(readout, { ...plain, trials: [60, 61, 60] })).toBeLessThan(one);
+    expect(errorScale(readout, { ...plain, pelvicTilt_deg: 12 })).toBeLessThan(one);
+    expect(errorScale(readout, { ...plain, compensations: ['knee bending'] })).toBeCloseTo(1.5 * one, 9);
+    expect(errorScale(readout, { ...plain, instrument: 'eye' })).toBeGreaterThan(1.2 * one);
+    expect(errorScale(readout, { ...plain, variant: 'other-knee-bent' })).toBeCloseTo(1.25 * one, 9);
+    expect(errorScale(readout, { ...plain, side: 'both' })).toBeCloseTo(Math.SQRT2 * one, 9);
+  });
+  it('reads centimetres as the degrees that lie behind them', () => {
+    const knee = modelledReadoutOf('faber', 'knee-height');
+    if (!knee || !readout) throw new Error('no readout');
+    const plain = { trials: [14], side: 'left' as const, test: 'faber' };
+    const tilt = Math.hypot(4.4, 3);
+    expect(errorScale(knee, plain)).toBeCloseTo(tilt / 1.45, 9);
+  });
+  it('takes a reading of both sides for either, a twin once, and a knee on the floor as “at least”', () => {
+    const base = { id: 'a', student: 's', takenAt: '2026-05-01T10:00:00.000Z', unit: 'deg' } as const;
+    const wide = { ...base, test: 'straddle', readout: 'angle-between-thighs', side: 'both', trials: [90] } as const;
+    const of = (list: readonly object[]) => termsOf(list as Reading[], {}, model);
+    expect(of([wide]).map((t) => t.side)).toEqual(['left', 'right']);
+    const wall = { ...base, test: 'knee-to-wall', side: 'left', trials: [9] };
+    const both = [
+      { ...wall, readout: 'shin-angle', trials: [36] },
+      { ...wall, id: 'b', readout: 'toe-distance', unit: 'cm' },
+    ];
+    expect(of(both)).toHaveLength(1);
+    expect(of([both[1]])).toHaveLength(1);
+    const fallen = { ...base, test: 'faber', readout: 'knee-height', side: 'left', unit: 'cm', trials: [0] };
+    expect(of([fallen])[0].atLeast).toBe(true);
+    expect(of([{ ...fallen, trials: [3] }])[0].atLeast).toBe(false);
+  });
+  it('lets the knee straightened at the end of the hanging leg tell the two-joint muscle apart', () => {
+    const base = {
+      id: 'a',
+      student: 's',
+      test: 'modified-thomas',
+      side: 'left',
+      unit: 'deg',
+      takenAt: '2026-05-01T10:00:00.000Z',
+    };
+    const bent = { ...base, readout: 'hip-extension', trials: [-6] };
+    const straight = { ...bent, id: 'b', trials: [8], variant: 'knee-straight' };
+    const [, term] = termsOf([bent, straight] as Reading[], {}, model);
+    expect(term.table).not.toBe(termsOf([bent] as Reading[], {}, model)[0].table);
+    const weights = new Float64Array(COUNT);
+    ELEMENT_IDS.forEach((id, g) => (weights[g] = Math.exp(-KAPPA * (id === 'rectus-femoris' ? -2 : 0))));
+    const shares = new Float64Array(COUNT);
+    const usual = termsOf([bent] as Reading[], {}, model)[0].table.stop(weights, 0, shares).end;
+    expect(term.table.stop(weights, 0, shares).end).toBeGreaterThan(usual + 3);
+  });
+  it('takes the twist of the bone from the test of feel where the form says nothing', () => {
+    const felt = {
+      id: 'v',
+      student: 's',
+      test: 'trochanteric-version',
+      readout: 'version',
+      side: 'left',
+      unit: 'deg',
+      trials: [26],
+      takenAt: '2026-05-01T10:00:00.000Z',
+    } as Reading;
+    const nobody: { measures?: Student['measures'] } = {};
+    expect(withFeltVersion(nobody, [felt]).measures?.femoralVersion_deg).toEqual({ left: 26, right: undefined });
+    const told = { measures: { femoralVersion_deg: { left: 10 } } };
+    expect(withFeltVersion(told, [felt]).measures.femoralVersion_deg.left).toBe(10);
+    expect(withFeltVersion({}, [])).toEqual({});
   });
 });
 

@@ -1,8 +1,9 @@
 import { DEG, HALF, KAPPA, newHalf, type StrandModel } from '@/core/body';
-import type { Context, Readout } from '@/core/tests/definition';
+import type { Context, ModelledReadout } from '@/core/tests/definition';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
 
+/** Grid of the movement, degrees of the joint; other units follow from a read-out's degrees a unit. */
 const STEP_DEG = 2;
 /** Effects smaller than this at the end of the range never reach a threshold, however short the element. */
 const NEVER = 1e-7;
@@ -30,16 +31,18 @@ export class StopTable {
 
   /** @param norm typical people's mean end and spread, degrees of the reading */
   constructor(
-    readonly readout: Readout,
+    readonly readout: ModelledReadout,
     context: Context,
     norm: { mean: number; sd: number },
     model: StrandModel,
     threshold?: number,
   ) {
     const upward = readout.better === 'higher';
-    this.from = upward ? readout.min : readout.max;
-    this.step = upward ? STEP_DEG : -STEP_DEG;
-    this.size = Math.floor((readout.max - readout.min) / STEP_DEG) + 1;
+    const least = readout.modelMin ?? readout.min;
+    this.from = upward ? least : readout.max;
+    const stride = STEP_DEG / (readout.degreesPerUnit ?? 1);
+    this.step = upward ? stride : -stride;
+    this.size = Math.floor((readout.max - least) / stride + 1e-9) + 1;
     const all = this.effects(context, norm.sd, model);
     this.active = Int32Array.from(
       Array.from({ length: COUNT }, (_, g) => g).filter((g) => all[(this.size - 1) * COUNT + g] > NEVER),
@@ -67,7 +70,8 @@ export class StopTable {
       const before = Math.max(0, i - 1),
         after = Math.min(this.size - 1, i + 1);
       for (let s = 0; s < strands; s++) {
-        const slope = ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * STEP_DEG)) * sd;
+        const slope =
+          ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * Math.abs(this.step))) * sd;
         if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
       }
     }
@@ -209,12 +213,15 @@ export class StopTable {
   }
 }
 
+/** Marks a context as that of a variant: its other values are no readings but what the variant sets. */
+export const ANOTHER_WAY = 'another-way';
+
 const KEPT = 48;
-const kept = new WeakMap<Readout, Map<string, StopTable>>();
+const kept = new WeakMap<ModelledReadout, Map<string, StopTable>>();
 
 /** The stop table of a read-out, made once for the same context and norm: fitting its threshold is the dear part. */
 export function stopTableFor(
-  readout: Readout,
+  readout: ModelledReadout,
   context: Context,
   norm: { mean: number; sd: number },
   model: StrandModel,
@@ -226,8 +233,9 @@ export function stopTableFor(
   if (!table) {
     if (own.size >= KEPT) own.clear();
     const { pelvicTilt, femoralVersion, ...others } = context;
-    const special = pelvicTilt !== undefined || femoralVersion !== undefined;
-    const usual = special ? stopTableFor(readout, others, norm, model) : null;
+    const special = pelvicTilt !== undefined || femoralVersion !== undefined || context[ANOTHER_WAY] !== undefined;
+    // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone.
+    const usual = special ? stopTableFor(readout, context[ANOTHER_WAY] === undefined ? others : {}, norm, model) : null;
     own.set(key, (table = new StopTable(readout, context, norm, model, usual?.threshold)));
   }
   return table;

@@ -1,5 +1,5 @@
 import { KAPPA, GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
-import { MAIN_TEST, MOVEMENTS, readoutOf } from '@/core/tests/battery';
+import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/tests/battery';
 import { bandOf, normFor, type Movement } from '@/core/tests/definition';
 import { meanOf } from '@/core/tests/reading';
 import type { Estimate, Limiter, MovementFinding, StructureFinding } from './findings';
@@ -137,10 +137,10 @@ export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarit
 export function tableOf(movement: Movement, side: Side, terms: readonly Term[], person: Compared, model: StrandModel) {
   const main = MAIN_TEST[movement];
   const own = terms.find(
-    (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.reading.side === side,
+    (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.side === side && !t.reading.variant,
   );
   if (own) return own.table;
-  const readout = readoutOf(main.test, main.readout);
+  const readout = modelledReadoutOf(main.test, main.readout);
   if (!readout) throw new Error(`movement "${movement}" names an unknown test`);
   return stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
 }
@@ -154,14 +154,16 @@ export function summariseMovements(
 ): MovementFinding[] {
   return SIDES.flatMap((side) =>
     MOVEMENTS.flatMap((movement): MovementFinding[] => {
-      const about = terms.filter((t) => t.reading.side === side && t.table.readout.movement === movement);
+      const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement);
       if (about.length === 0) return [];
       const table = tableOf(movement, side, terms, person, model);
       const { group, end } = limitersPerDraw(draws, table, side);
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, person.sexForNorms);
       const main = MAIN_TEST[movement];
-      const measured = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout)?.reading;
+      const measured = about.find(
+        (t) => t.reading.test === main.test && t.reading.readout === main.readout && !t.reading.variant,
+      )?.reading;
       const expected = estimate(end);
       return [
         {

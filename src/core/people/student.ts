@@ -32,12 +32,60 @@ const idSchema = z.string().min(1).max(64);
 /** A moment as ISO 8601 text in UTC. */
 export const momentSchema = z.iso.datetime();
 
-export const complaintSchema = z.object({ place: placeSchema, side: z.enum(['left', 'right', 'both']) });
+/** A day as `YYYY-MM-DD`. */
+export const daySchema = z.iso.date();
+
+export const COMPLAINT_TIMES = [
+  'sitting',
+  'getting-up',
+  'standing',
+  'walking',
+  'stairs',
+  'bending',
+  'practice',
+  'lying-on-it',
+  'night',
+  'always',
+] as const;
+export const QUALITIES = ['pull', 'stiff', 'ache', 'pinch', 'sharp', 'burning', 'tingling', 'click'] as const;
+
+export const complaintSchema = z.object({
+  place: placeSchema,
+  side: z.enum(['left', 'right', 'both']),
+  /** When it comes. */
+  times: z.array(z.enum(COMPLAINT_TIMES)).max(10).optional(),
+  quality: z.enum(QUALITIES).optional(),
+  /** How strong, 0 none … 10 worst she can think of. */
+  strength: z.number().int().min(0).max(10).optional(),
+  since: z.string().max(40).optional(),
+  /** What it sounds like, from the catalogue of complaints. */
+  sounds: z.string().max(40).optional(),
+  /** How strong it was when asked before, oldest first. */
+  course: z
+    .array(z.object({ on: daySchema, strength: z.number().int().min(0).max(10) }))
+    .max(60)
+    .optional(),
+});
+export type Complaint = z.infer<typeof complaintSchema>;
 
 export const cautionEntrySchema = z.object({
   caution: z.string().min(1).max(60),
   since: z.string().max(40).optional(),
+  /** First day on which it no longer holds. */
+  until: daySchema.optional(),
+  /** Who lifted it and on which day; the entry stays as a record. */
+  cleared: z.object({ by: z.string().trim().min(1).max(80), on: daySchema }).optional(),
 });
+export type CautionEntry = z.infer<typeof cautionEntrySchema>;
+
+/** What the student said to being tested and touched. */
+export const consentSchema = z.object({
+  on: daySchema,
+  touch: z.enum(['yes', 'ask', 'no']),
+  by: z.enum(['student', 'guardian']),
+});
+
+export const STYLES = ['quiet', 'flowing', 'long-holds', 'strong', 'few-words', 'much-explained'] as const;
 
 /** Aims as the teacher set them: lengthen, strengthen or leave alone, per group and side. */
 export const aimSchema = z.object({
@@ -72,6 +120,19 @@ export const studentSchema = z.object({
   sexForNorms: z.enum(['female', 'male']).optional(),
   dominantLeg: z.enum(['left', 'right', 'unknown']),
   aim: z.string().max(400),
+  /** What the aim is about. */
+  aimKind: z.enum(['relief', 'range', 'pose']).optional(),
+  /** How the days are spent, what else is done, how long and what has been practised, what a clinician said. */
+  daily: z.string().max(400).optional(),
+  activity: z.string().max(400).optional(),
+  practised: z.string().max(400).optional(),
+  clinician: z.string().max(600).optional(),
+  styles: z.array(z.enum(STYLES)).max(6).optional(),
+  /** Ids of props at home; the studio's own belong to the studio. */
+  props: z.array(z.string().max(40)).max(30).optional(),
+  consent: consentSchema.optional(),
+  /** Day on which the questions were last gone through. */
+  askedOn: daySchema.optional(),
   complaints: z.array(complaintSchema).max(40),
   cautions: z.array(cautionEntrySchema).max(40),
   /** The teacher's own choice; absent while the proposed aims stand. */

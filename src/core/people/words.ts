@@ -1,4 +1,4 @@
-import type { Place } from './student';
+import type { COMPLAINT_TIMES, Place, QUALITIES, STYLES } from './student';
 
 export const PLACE_WORDS: Readonly<Record<Place, string>> = {
   'front-hip-crease': 'front of the hip',
@@ -21,4 +21,37 @@ export const PLACE_WORDS: Readonly<Record<Place, string>> = {
   'sit-bone': 'sit bone, one point',
   'leg-line': 'tingling down the leg',
   nowhere: 'nowhere',
+};
+
+export const TIME_WORDS: Readonly<Record<(typeof COMPLAINT_TIMES)[number], string>> = {
+  sitting: 'sitting',
+  'getting-up': 'getting up',
+  standing: 'standing',
+  walking: 'walking or running',
+  stairs: 'stairs',
+  bending: 'bending or squatting',
+  practice: 'in practice',
+  'lying-on-it': 'lying on it',
+  night: 'at night',
+  always: 'always',
+};
+
+export const QUALITY_WORDS: Readonly<Record<(typeof QUALITIES)[number], string>> = {
+  pull: 'a pull',
+  stiff: 'stiff',
+  ache: 'an ache',
+  pinch: 'a pinch',
+  sharp: 'sharp',
+  burning: 'burning',
+  tingling: 'tingling or numb',
+  click: 'a snap or click',
+};
+
+export const STYLE_WORDS: Readonly<Record<(typeof STYLES)[number], string>> = {
+  quiet: 'quiet',
+  flowing: 'flowing',
+  'long-holds': 'long holds',
+  strong: 'strong',
+  'few-words': 'few words',
+  'much-explained': 'much explained',
 };

@@ -14,7 +14,7 @@ describe('the order of tests', () => {
     let state = 99;
     const random = () => (state = (state * 16807) % 2147483647) / 2147483647;
     for (let round = 0; round < 40; round++) {
-      const some = BATTERY.filter(() => random() < 0.5).slice(0, 7);
+      const some = BATTERY.filter(() => random() < 0.5).slice(0, 8);
       const least = Math.min(...orders(some).map(turnsOf));
       expect(turnsOf(fewestTurns(some))).toBe(some.length === 0 ? turnsOf([]) : least);
     }
@@ -38,7 +38,19 @@ describe('the order of tests', () => {
     ]);
   });
   it('turns over far less than the list as it was typed', () => {
-    expect(turnsOf(BATTERIES[1].tests)).toBeLessThan(turnsOf([...BATTERY].sort((a, b) => (a.id < b.id ? -1 : 1))));
-    expect(BATTERIES[1].tests).toHaveLength(BATTERY.length);
+    const length = BATTERY.filter((t) => t.kind !== 'strength');
+    expect(turnsOf(BATTERIES[1].tests)).toBeLessThan(turnsOf([...length].sort((a, b) => (a.id < b.id ? -1 : 1))));
+    expect(BATTERIES[1].tests).toHaveLength(length.length);
+  });
+  it('keeps holds that tire for the end of a strength session', () => {
+    const { tests } = BATTERIES[2];
+    const tiring = tests.map((t) => t.effort === 'tiring');
+    expect(tiring.lastIndexOf(false)).toBeLessThan(tiring.indexOf(true));
+    expect(tests).toHaveLength(BATTERY.length - BATTERIES[1].tests.length);
+  });
+  it('begins where the student lies now, when told', () => {
+    const some = BATTERY.filter((t) => ['knee-to-wall', 'straight-leg-raise', 'prone-knee-bend'].includes(t.id));
+    expect(fewestTurns(some, 'standing')[0].position).toBe('standing');
+    expect(fewestTurns(some, 'on the front')[0].position).toBe('on the front');
   });
 });

@@ -10,29 +10,91 @@ import { seatedHipRotation } from './battery/seated-hip-rotation';
 import { straightKneeLunge } from './battery/straight-knee-lunge';
 import { straightLegRaise } from './battery/straight-leg-raise';
 import { supineAbduction } from './battery/supine-abduction';
-import type { Movement, Readout, TestDefinition } from './definition';
+import { ober } from './battery/ober';
+import { faber } from './battery/faber';
+import { bentKneeFallOut } from './battery/bent-knee-fall-out';
+import { figureFour } from './battery/figure-four';
+import { straddle } from './battery/straddle';
+import { kneelingSit } from './battery/kneeling-sit';
+import { sitAndReach } from './battery/sit-and-reach';
+import { standingPelvicTilt } from './battery/standing-pelvic-tilt';
+import { pronePressUp } from './battery/prone-press-up';
+import { trochantericVersion } from './battery/trochanteric-version';
+import { deepSquat } from './battery/deep-squat';
+import { seatedHipFlexionHold, seatedRotationStrength, seatedKneeExtension } from './battery/strength-sitting';
+import {
+  proneHipExtension,
+  proneKneeFlexion,
+  sideLyingAbduction,
+  sideLyingAdduction,
+  singleLegBridge,
+  adductorSqueeze,
+} from './battery/strength-lying';
+import { wallSit, heelRaises, singleLegStance } from './battery/strength-standing';
+import { doubleLegLowering, frontPlank, sidePlank, trunkExtensionHold } from './battery/strength-trunk';
+import { isModelled, type ModelledReadout, type Movement, type Readout, type TestDefinition } from './definition';
 
-/** Every test that Kolpos knows; `batteries.ts` says which are asked for and in which order. */
-export const BATTERY: readonly TestDefinition[] = [
+/** Tests of length, of how the body is built, and of the whole chain. */
+const LENGTH: readonly TestDefinition[] = [
   modifiedThomas,
   straightLegRaise,
   kneeExtension9090,
   kneeToChest,
   kneeToOppositeShoulder,
+  faber,
+  bentKneeFallOut,
   supineAbduction,
+  ober,
   modifiedOber,
   proneKneeBend,
   proneHipRotation,
+  trochantericVersion,
+  pronePressUp,
   seatedHipRotation,
+  figureFour,
+  straddle,
+  sitAndReach,
+  kneelingSit,
   kneeToWall,
   straightKneeLunge,
+  standingPelvicTilt,
+  deepSquat,
 ];
+
+/** Tests of strength and of endurance. */
+const STRENGTH: readonly TestDefinition[] = [
+  seatedHipFlexionHold,
+  seatedRotationStrength,
+  seatedKneeExtension,
+  proneHipExtension,
+  proneKneeFlexion,
+  sideLyingAbduction,
+  sideLyingAdduction,
+  adductorSqueeze,
+  doubleLegLowering,
+  singleLegStance,
+  singleLegBridge,
+  heelRaises,
+  wallSit,
+  frontPlank,
+  sidePlank,
+  trunkExtensionHold,
+];
+
+/** Every test that Kolpos knows; `batteries.ts` says which are asked for and in which order. */
+export const BATTERY: readonly TestDefinition[] = [...LENGTH, ...STRENGTH];
 
 export const testById = (id: string): TestDefinition | null => BATTERY.find((t) => t.id === id) ?? null;
 
 /** A read-out of a test, or null where either name is unknown. */
 export const readoutOf = (test: string, readout: string): Readout | null =>
   testById(test)?.readouts.find((r) => r.id === readout) ?? null;
+
+/** A read-out that the body model can use, or null. */
+export function modelledReadoutOf(test: string, readout: string): ModelledReadout | null {
+  const found = readoutOf(test, readout);
+  return found && isModelled(found) ? found : null;
+}
 
 /** The test that asks for a movement most directly; others add evidence. */
 export const MAIN_TEST: Readonly<Record<Movement, { test: string; readout: string }>> = {
@@ -49,5 +111,6 @@ export const MAIN_TEST: Readonly<Record<Movement, { test: string; readout: strin
   'external-rotation-flexed': { test: 'seated-hip-rotation', readout: 'external-rotation' },
   'ankle-dorsiflexion-knee-straight': { test: 'straight-knee-lunge', readout: 'ankle-dorsiflexion' },
   'ankle-dorsiflexion-knee-bent': { test: 'knee-to-wall', readout: 'shin-angle' },
+  kneeling: { test: 'kneeling-sit', readout: 'heel-gap' },
 };
 export const MOVEMENTS = Object.keys(MAIN_TEST) as Movement[];

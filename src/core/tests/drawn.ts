@@ -7,13 +7,13 @@ import {
   otherSide,
   TRUNK_COUNT,
   postureFrom,
-  type FrameName,
   type Half,
   type Posture,
   type Side,
   type Vec3,
 } from '@/core/body';
-import type { Context, Readout, TestDefinition } from './definition';
+import { anglesFor } from '@/core/poses/format';
+import { isModelled, type Context, type DrawnAngle, type Readout, type TestDefinition } from './definition';
 
 /** Whole-body posture (radians) of a test at a reading, for the figure: lying as the test lies, other leg as it is held. */
 export function testPosture(
@@ -23,7 +23,9 @@ export function testPosture(
   value: number,
   context: Context,
 ): Posture {
+  if (test.drawn) return postureFrom(anglesFor(test.drawn.angles(value, readout.id), side));
   const half = newHalf();
+  if (!isModelled(readout)) throw new Error(`test "${test.id}" is not drawn at "${readout.id}"`);
   readout.posture(value, context, half);
   const posture = postureFrom(lyingAs(test, readout, side, value, context, half));
   for (const [i, name] of HALF_NAMES.entries())
@@ -75,24 +77,26 @@ function lyingAs(
       };
     case 'sitting':
       return { [`hip_flexion_${other}`]: 85, [`knee_flexion_${other}`]: 90, pelvis_tilt: -5, ...ARMS };
-    case 'standing':
+    case 'standing': {
       // The foot is flat: the shin leans by the reading, the pelvis follows from knee and hip.
+      const shin = readout.id === 'toe-distance' ? half[HALF.ankleDorsiflexion] / DEG + 6 : value;
       return {
-        pelvis_tilt: value - knee + hip,
-        [`ankle_dorsiflexion_${side}`]: value,
+        pelvis_tilt: shin - knee + hip,
+        [`ankle_dorsiflexion_${side}`]: shin,
         ...(knee > 0
           ? // In front of the other leg, which stands back on its toes.
             {
-              [`hip_flexion_${other}`]: value - knee + hip - 20,
+              [`hip_flexion_${other}`]: shin - knee + hip - 20,
               [`knee_flexion_${other}`]: 30,
               [`ankle_dorsiflexion_${other}`]: 10,
               [`toe_extension_${other}`]: 40,
             }
           : // Behind it.
-            { [`hip_flexion_${other}`]: value - knee + hip + 30, [`knee_flexion_${other}`]: 34 }),
+            { [`hip_flexion_${other}`]: shin - knee + hip + 30, [`knee_flexion_${other}`]: 34 }),
         shoulder_flexion_left: 60,
         shoulder_flexion_right: 60,
       };
+    }
     default: {
       // What the leg travelled beyond the hip joint is the pelvis curling; the other leg stays on the floor.
       const lifted = readout.id === 'hip-flexion' ? value : readout.id === 'missing-extension' ? 90 : hip;
@@ -109,20 +113,23 @@ function lyingAs(
   }
 }
 
-/** The angle that a read-out is about, between named points of the body and a zero line. */
-export interface DrawnAngle {
-  vertex: string;
-  toward: string;
-  /** World direction of zero, or the segment whose own length continues straight on. */
-  zero: Vec3 | { along: FrameName };
-}
-
 const TOWARDS_FEET: Vec3 = [1, 0, 0];
 const UP: Vec3 = [0, 1, 0];
 const DOWN: Vec3 = [0, -1, 0];
 
-/** Where the angle of a read-out is drawn on a body in that test. */
-export function testAngle(test: TestDefinition, readout: Readout, side: Side): DrawnAngle {
+/** Where the angle of a read-out is drawn on a body in that test; null where the reading is no angle. */
+export function testAngle(test: TestDefinition, readout: Readout, side: Side): DrawnAngle | null {
+  if (readout.unit !== 'deg') return null;
+  if (test.drawn) {
+    const angle = test.drawn.angle?.(readout.id);
+    if (!angle) return null;
+    const named = (s: string) => s.replace('_worked', `_${side}`).replace('_other', `_${otherSide(side)}`);
+    const { zero } = angle;
+    // A direction across the body is told for the right side and mirrored for the left.
+    const own: DrawnAngle['zero'] =
+      'along' in zero ? zero : side === 'left' ? ([zero[0], zero[1], -zero[2]] as const) : zero;
+    return { vertex: named(angle.vertex), toward: named(angle.toward), zero: own };
+  }
   const hip = `hip_${side}`,
     knee = `knee_${side}`,
     shin = `shin_${side}`,

@@ -16,6 +16,7 @@ export const MOVEMENT_WORDS: Readonly<Record<Movement, string>> = {
   'external-rotation-flexed': 'bent thigh turning out',
   'ankle-dorsiflexion-knee-straight': 'ankle bending with the knee straight',
   'ankle-dorsiflexion-knee-bent': 'ankle bending with the knee bent',
+  kneeling: 'sitting back on the heels',
 };
 
 /** Ends a teacher can choose; pain is a button of its own. */

@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { ANGLE, limits } from './parts';
 
 /** Hip flexion against the pelvis when the thigh stands at 90°: 13° of it are the pelvis (trial of the model). */
 const PELVIS = 13;
@@ -7,18 +8,23 @@ const PELVIS = 13;
 export const kneeExtension9090: TestDefinition = {
   id: 'knee-extension-90-90',
   name: 'Knee straightening, thigh upright',
+  kind: 'length',
+  purpose: 'Hamstrings with the pelvis better held.',
   position: 'on the back',
+  sided: true,
   start: 'On the back, thigh upright and held with both hands, other leg straight on the floor.',
   hold: 'The thigh stays upright from beginning to end.',
   move: 'Straighten the knee, ankle loose.',
   end: 'Stop at the first firm pull or when the thigh leaves upright.',
   spoils: ['thigh sinking back', 'pelvis curling'],
   care: 'Tingling below the knee, or one sharp point at the sit bone, stops the test.',
+  limiters: limits({ hamstrings: 3, 'biceps-femoris-short-head': 1, gastrocnemius: 1, 'sciatic-nerve': 2 }),
   readouts: [
     {
       id: 'missing-extension',
       name: 'What is missing to straight',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'straight knee; + still bent',
       min: -10,
       max: 95,

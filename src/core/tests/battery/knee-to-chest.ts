@@ -1,6 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
-import { ease, note, published, stop } from './parts';
+import { ANGLE, ease, limits, note, published, stop } from './parts';
 
 /** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
 const PELVIS = 9;
@@ -8,18 +8,32 @@ const PELVIS = 9;
 export const kneeToChest: TestDefinition = {
   id: 'knee-to-chest',
   name: 'Knee to chest',
+  kind: 'length',
+  purpose: 'Bending of the hip without the hamstrings.',
   position: 'on the back',
+  sided: true,
   start: 'On the back, other leg straight on the floor, low back as it lies.',
   hold: 'The other thigh stays down.',
   move: 'Bring the thigh to the chest, knee free to bend.',
   end: 'Stop when the pelvis begins to curl, something pinches, or thigh meets belly.',
   spoils: ['pelvis curling', 'knee drifting out', 'other thigh lifting'],
   care: 'A pinch in the groin stops the test; note the angle where it began.',
+  limiters: limits({ 'hip-bone': 3, 'gluteus-maximus': 2, 'hip-capsule-back': 2, 'adductor-magnus': 1 }),
+  variants: [
+    {
+      id: 'side-lying',
+      name: 'lying on the side',
+      how: 'On the other side; draw the upper knee towards the chest and past the belly, thigh resting on your arm.',
+      opens: ['pregnancy-late'],
+      sameMeasure: true,
+    },
+  ],
   readouts: [
     {
       id: 'hip-flexion',
       name: 'Thigh above the floor',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'thigh on the floor',
       min: 40,
       max: 160,

@@ -1,5 +1,6 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import type { Context, TestDefinition } from '../definition';
+import { ANGLE, limits } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
 const ROLL = 6;
@@ -16,18 +17,55 @@ function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
 export const modifiedThomas: TestDefinition = {
   id: 'modified-thomas',
   name: 'Leg hanging from the table edge',
+  kind: 'length',
+  purpose: 'Length of the muscles that bend the hip, one- and two-joint ones together; the read-outs tell them apart.',
   position: 'table edge',
+  sided: true,
   start: 'Sitting on the very edge, the student rolls back and hugs both knees. Low back lightly flat.',
   hold: 'One knee stays hugged, just enough that the low back touches. Watch the front hip bone: it stays still.',
   move: 'Let the other thigh sink by its own weight, shin loose.',
   end: 'Read where the thigh comes to rest, then how far the shin hangs, then how far the thigh has drifted out.',
   spoils: ['other knee hugged too hard', 'low back arching', 'table under the thigh'],
   care: 'Not with back pain in this position or a pinch in the hugged hip; not late in pregnancy.',
+  limiters: limits({
+    psoas: 3,
+    iliacus: 3,
+    'rectus-femoris': 2,
+    'tensor-fasciae-latae': 2,
+    'hip-capsule-front': 2,
+    sartorius: 1,
+    pectineus: 1,
+  }),
+  variants: [
+    {
+      id: 'side-lying',
+      name: 'lying on the side',
+      how: 'On the other side, lower knee hugged. Stand behind, hold the pelvis still and carry the upper thigh back.',
+      opens: ['pregnancy-middle', 'pregnancy-late', 'low-back-ache'],
+      readouts: ['hip-extension'],
+      sameMeasure: true,
+    },
+    {
+      id: 'knee-straight',
+      name: 'knee straightened',
+      how: 'At the end, straighten the hanging knee by hand and read the thigh again: if it drops, rectus femoris holds it.',
+      readouts: ['hip-extension'],
+      context: { 'knee-flexion': 5 },
+    },
+    {
+      id: 'drift-allowed',
+      name: 'thigh let out',
+      how: 'At the end, let the thigh drift out as far as it likes and read it again: if it drops, the outer hip holds it.',
+      readouts: ['hip-extension'],
+      context: { 'hip-abduction': 30 },
+    },
+  ],
   readouts: [
     {
       id: 'hip-extension',
       name: 'Thigh below the table',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'thigh level; + below, − above',
       min: -45,
       max: 40,
@@ -63,6 +101,7 @@ export const modifiedThomas: TestDefinition = {
       id: 'knee-flexion',
       name: 'Bend of the hanging knee',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'straight knee',
       min: 0,
       max: 130,
@@ -89,6 +128,7 @@ export const modifiedThomas: TestDefinition = {
       id: 'hip-abduction',
       name: 'Sideways drift of the thigh',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'thigh in line with the trunk; + outwards',
       min: -20,
       max: 60,

@@ -1,23 +1,37 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { ANGLE, limits } from './parts';
 
 const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
 
 export const proneHipRotation: TestDefinition = {
   id: 'prone-hip-rotation',
   name: 'Thigh turning, lying on the front',
+  kind: 'length',
+  purpose: 'Turning of the thigh with the hip straight: outward rotators against inward ones, capsule and bone.',
   position: 'on the front',
+  sided: true,
   start: 'Face down, thighs parallel, knee bent to a right angle.',
   hold: 'One hand on the sacrum. For turning in the opposite buttock stays down, for turning out the same one.',
   move: 'Turning in: the foot travels outwards. Turning out: the foot travels inwards, across.',
   end: 'Stop when the pelvis begins to roll or the stop is firm. Read the shin against upright.',
   spoils: ['buttock lifting', 'knee angle changing', 'knee giving instead of the hip'],
   care: 'After a knee ligament injury hold above the knee. Not after hip surgery from the front.',
+  limiters: limits({
+    'hip-version': 3,
+    'hip-capsule-front': 3,
+    piriformis: 2,
+    'deep-external-rotators': 2,
+    'gluteus-maximus': 2,
+    'gluteus-medius': 2,
+    'tensor-fasciae-latae': 2,
+  }),
   readouts: [
     {
       id: 'internal-rotation',
       name: 'Turning in (foot outwards)',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'shin upright',
       min: -20,
       max: 85,
@@ -38,6 +52,7 @@ export const proneHipRotation: TestDefinition = {
       id: 'external-rotation',
       name: 'Turning out (foot inwards)',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'shin upright',
       min: -20,
       max: 95,

@@ -1,6 +1,6 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import type { TestDefinition } from '../definition';
-import { note, published, stop } from './parts';
+import { ANGLE, limits, note, published, stop } from './parts';
 
 const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
 const sit = (rotation: number, out: Half): void => {
@@ -13,18 +13,31 @@ const sit = (rotation: number, out: Half): void => {
 export const seatedHipRotation: TestDefinition = {
   id: 'seated-hip-rotation',
   name: 'Thigh turning, sitting',
+  kind: 'length',
+  purpose: 'Turning of the thigh with the hip bent.',
   position: 'sitting',
+  sided: true,
   start: 'Sitting on the table, thighs level, a roll under the knee, hands beside.',
   hold: 'Both sit bones stay heavy, the trunk upright.',
   move: 'Turning in: the foot travels outwards. Turning out: the foot travels inwards.',
   end: 'Stop when a sit bone lifts, the trunk leans or the stop is firm. Read the shin against upright.',
   spoils: ['sit bone lifting', 'trunk leaning', 'thigh lifting'],
   care: 'A pinch in the groin or a twist in the knee stops the test. Not after hip surgery from behind.',
+  limiters: limits({
+    'hip-bone': 3,
+    'hip-capsule-back': 3,
+    'deep-external-rotators': 2,
+    'gluteus-medius': 2,
+    'tensor-fasciae-latae': 2,
+    'hip-version': 2,
+    'gluteus-maximus': 1,
+  }),
   readouts: [
     {
       id: 'internal-rotation',
       name: 'Turning in, hip bent',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'shin upright',
       min: -20,
       max: 80,
@@ -41,6 +54,7 @@ export const seatedHipRotation: TestDefinition = {
       id: 'external-rotation',
       name: 'Turning out, hip bent',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'shin upright',
       min: -20,
       max: 90,

@@ -1,6 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
-import { note, ruleOfThumb, stop } from './parts';
+import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
 const FOOT = 7;
@@ -8,18 +8,23 @@ const FOOT = 7;
 export const straightKneeLunge: TestDefinition = {
   id: 'straight-knee-lunge',
   name: 'Heel down, knee straight',
+  kind: 'length',
+  purpose: 'Gastrocnemius.',
   position: 'standing',
+  sided: true,
   start: 'Standing in a step, hands on the wall. Back knee and back foot straight.',
   hold: 'The heel stays down, the arch stays up.',
   move: 'Lean forward over the back foot.',
   end: 'Stop when the heel lifts or the knee bends. Read the shin against upright.',
   spoils: ['heel lifting', 'arch sinking', 'foot turning out'],
   care: 'A hot, swollen or tender calf is never tested: urgent care.',
+  limiters: limits({ gastrocnemius: 3, soleus: 2, 'ankle-joint': 1, 'sciatic-nerve': 1 }),
   readouts: [
     {
       id: 'ankle-dorsiflexion',
       name: 'Shin from upright, knee straight',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'shin upright',
       min: 0,
       max: 60,

@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import type { TestDefinition } from '../definition';
+import { ANGLE, limits } from './parts';
 
 /** Share of the raise that is really the pelvis curling; our default (trial of the model) without an inclinometer. */
 const PELVIC_SHARE = 0.24;
@@ -7,18 +8,38 @@ const PELVIC_SHARE = 0.24;
 export const straightLegRaise: TestDefinition = {
   id: 'straight-leg-raise',
   name: 'Straight leg raise',
+  kind: 'length',
+  purpose: 'Hamstrings over a straight knee, and how the nerve of the leg bears it.',
   position: 'on the back',
+  sided: true,
   start: 'On the back, other leg straight on the floor, low back as it lies.',
   hold: 'The other thigh stays down.',
   move: 'Lift the straight leg, knee straight, ankle loose.',
   end: 'Stop when the knee wants to bend, the pelvis tips or the first strong pull comes.',
   spoils: ['pelvis curling', 'knee bending', 'leg turning out'],
   care: 'Tingling below the knee, or an ache in back or buttock before 40°, stops the test.',
+  limiters: limits({
+    hamstrings: 3,
+    'sciatic-nerve': 2,
+    gastrocnemius: 1,
+    'hip-capsule-back': 1,
+    'gluteus-maximus': 1,
+  }),
+  variants: [
+    {
+      id: 'other-knee-bent',
+      name: 'other knee bent',
+      how: 'The other foot stands on the floor, so that short hip flexors on that side do not tip the pelvis.',
+      opens: ['low-back-leg-pain'],
+      sameMeasure: true,
+    },
+  ],
   readouts: [
     {
       id: 'hip-flexion',
       name: 'Leg above the floor',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'leg on the floor',
       min: 10,
       max: 150,

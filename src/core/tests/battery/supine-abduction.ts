@@ -1,6 +1,6 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import type { TestDefinition } from '../definition';
-import { note, published, ruleOfThumb, stop } from './parts';
+import { ANGLE, limits, note, published, ruleOfThumb, stop } from './parts';
 
 const spread = (value: number, knee: number, out: Half): void => {
   out.fill(0);
@@ -12,18 +12,30 @@ const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
 export const supineAbduction: TestDefinition = {
   id: 'supine-abduction',
   name: 'Leg sliding out',
+  kind: 'length',
+  purpose: 'Adductors; the bent knee takes the gracilis out.',
   position: 'on the back',
+  sided: true,
   start: 'On the back at the edge of the table, hips level, toes up.',
   hold: 'The other leg hooks over its edge or is held; one hand on the near front hip bone.',
   move: 'Slide the leg out without turning it. Then once more with the knee bent over the edge.',
   end: 'Stop when the pelvis hikes or the stop is firm.',
   spoils: ['pelvis hiking', 'leg turning out', 'hip bending'],
   care: 'Sharp pain at the pubic bone ends the test. Not with pubic pain in pregnancy.',
+  limiters: limits({
+    'adductors-short': 3,
+    'adductor-magnus': 2,
+    gracilis: 2,
+    'hip-capsule-front': 2,
+    'hip-bone': 2,
+    hamstrings: 1,
+  }),
   readouts: [
     {
       id: 'straight-knee',
       name: 'Out with the knee straight',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'thigh in line with the trunk',
       min: 0,
       max: 80,
@@ -40,6 +52,7 @@ export const supineAbduction: TestDefinition = {
       id: 'bent-knee',
       name: 'Out with the knee bent',
       unit: 'deg',
+      instruments: ANGLE,
       zero: 'thigh in line with the trunk',
       min: 0,
       max: 80,

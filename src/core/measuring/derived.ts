@@ -1,0 +1,326 @@
+import { bandOf, detectableAt, normOf, type Readout } from '@/core/tests/definition';
+import { readoutOf, testById } from '@/core/tests/battery';
+import { DEGREES_PER_CM } from '@/core/tests/battery/knee-to-wall';
+import { latest, meanOf, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
+import { sideGap } from '@/core/tests/sides';
+import { SIDES, type Side } from '@/core/body';
+
+/** Something that follows from readings by arithmetic, with its steps. */
+export interface Derived {
+  id: string;
+  side: ReadingSide;
+  name: string;
+  /** The result as it is shown. */
+  result: string;
+  value: number;
+  /** The arithmetic, such as `6° − (−4°) = 10°`. */
+  steps: string;
+  /** What it means in one sentence, or nothing. */
+  meaning?: string;
+  /** Readings that it is made of. */
+  from: string[];
+}
+
+const deg = (v: number) => withUnit({ unit: 'deg' }, v);
+const times = (v: number) => v.toFixed(2);
+
+/** Who is measured, as far as derived values need it. */
+interface Measured {
+  height_cm: number;
+  measures?: { thigh_cm?: number };
+}
+/** Share of body height that is thigh (Drillis & Contini 1966). */
+const THIGH_SHARE = 0.245;
+
+/** Ratio flags with their source. */
+const RATIOS = {
+  hamstringQuadriceps: { low: 0.47, source: 'Croisier 2008 on machines; 0.6 is usual (Coombs & Garbutt 2002)' },
+  adductorAbductor: { low: 0.8, source: 'Tyler 2001, ice hockey' },
+  sidePlank: { gap: 0.05, source: 'McGill, teaching texts' },
+  flexorExtensor: { high: 1, source: 'McGill, teaching texts, with the plank in place of his flexor hold' },
+} as const;
+
+/** Everything that follows from the newest readings of a student, by side. Empty where nothing can be worked out. */
+export function derivedFrom(readings: readonly Reading[], person: Measured): Derived[] {
+  const known = latest(readings).filter((r) => !r.variant && !r.pain);
+  // A limb that was moved by hand before one that moved alone.
+  const of = (test: string, readout: string, side: ReadingSide) =>
+    known
+      .filter((r) => r.test === test && r.readout === readout && r.side === side)
+      .sort((a, b) => Number(a.active ?? false) - Number(b.active ?? false))
+      .at(0);
+  return [
+    ...SIDES.flatMap((side) => [
+      ...pelvisRelative(of('modified-thomas', 'hip-extension', side), side),
+      ...tiltCorrectedHamstrings(
+        of('straight-leg-raise', 'hip-flexion', side),
+        of('standing-pelvic-tilt', 'tilt', side),
+        side,
+      ),
+      ...wallLunge(of('knee-to-wall', 'toe-distance', side), of('knee-to-wall', 'shin-angle', side), side),
+      ...['faber', 'bent-knee-fall-out'].flatMap((test) => kneeHeight(of(test, 'knee-height', side), person, side)),
+      ...ratio(
+        'hamstring-quadriceps',
+        'Hamstrings to quadriceps',
+        of('prone-knee-flexion', 'torque', side),
+        of('seated-knee-extension', 'torque', side),
+        side,
+        (v) =>
+          v < RATIOS.hamstringQuadriceps.low
+            ? `Low; the hamstrings may want strength (${RATIOS.hamstringQuadriceps.source}).`
+            : `Not low (${RATIOS.hamstringQuadriceps.source}).`,
+      ),
+      ...ratio(
+        'adductor-abductor',
+        'Adductors to abductors',
+        of('side-lying-adduction', 'torque', side),
+        of('side-lying-abduction', 'torque', side),
+        side,
+        (v) =>
+          v < RATIOS.adductorAbductor.low
+            ? `Low: below 0.8 groin strains were more common (${RATIOS.adductorAbductor.source}).`
+            : `Not low (${RATIOS.adductorAbductor.source}).`,
+      ),
+      ...activeAgainstPassive(known, side),
+    ]),
+    ...ratio(
+      'plank-extension',
+      'Front of the trunk to its back',
+      of('front-plank', 'hold', 'both'),
+      of('trunk-extension-hold', 'hold', 'both'),
+      'both',
+      (v) =>
+        v > RATIOS.flexorExtensor.high
+          ? `The back tires first (${RATIOS.flexorExtensor.source}).`
+          : `The back holds at least as long (${RATIOS.flexorExtensor.source}).`,
+    ),
+    ...sideRatio(of('side-plank', 'hold', 'left'), of('side-plank', 'hold', 'right')),
+    ...gaps(known),
+  ];
+}
+
+/** Thigh against pelvis in the hanging leg: both tilts read. */
+function pelvisRelative(thigh: Reading | undefined, side: Side): Derived[] {
+  if (thigh?.pelvicTilt_deg === undefined) return [];
+  const leg = meanOf(thigh.trials),
+    roll = thigh.pelvicTilt_deg;
+  return [
+    {
+      id: 'hip-extension-against-pelvis',
+      side,
+      name: 'Hip straightening against the pelvis',
+      value: leg + roll,
+      result: deg(leg + roll),
+      steps: `thigh ${deg(leg)} below level + pelvis rolled back ${deg(roll)} = ${deg(leg + roll)}`,
+      meaning: 'What the hip joint itself gives, with the pelvis taken out.',
+      from: [thigh.id],
+    },
+  ];
+}
+
+/** Hamstrings over a pelvis that tips forward in standing are longer there than the raise makes them look. */
+function tiltCorrectedHamstrings(raise: Reading | undefined, tilt: Reading | undefined, side: Side): Derived[] {
+  if (!raise || !tilt) return [];
+  const readout = readoutOf(tilt.test, tilt.readout);
+  const usual = readout && normOf(readout, undefined);
+  if (!usual) return [];
+  const up = meanOf(raise.trials),
+    extra = meanOf(tilt.trials) - usual.mean;
+  return [
+    {
+      id: 'hamstrings-tilt',
+      side,
+      name: 'Straight leg raise, with the standing tilt',
+      value: up + extra,
+      result: deg(up + extra),
+      steps: `raise ${deg(up)} + tilt ${deg(meanOf(tilt.trials))} − usual tilt ${deg(usual.mean)} = ${deg(up + extra)}`,
+      meaning:
+        extra > readout.detectable
+          ? 'The pelvis tips forward in standing: there the hamstrings are lengthened already, even when they feel tight.'
+          : extra < -readout.detectable
+            ? 'The pelvis tips back in standing: there the hamstrings have slack that the raise does not show.'
+            : 'The tilt is about usual and changes little.',
+      from: [raise.id, tilt.id],
+    },
+  ];
+}
+
+/** Centimetres and degrees of the wall lunge, whichever was read. */
+function wallLunge(distance: Reading | undefined, shin: Reading | undefined, side: Side): Derived[] {
+  if (!distance === !shin) return [];
+  if (distance) {
+    const cm = meanOf(distance.trials);
+    const value = 39 + (cm - 10) * DEGREES_PER_CM;
+    return [
+      {
+        id: 'lunge-degrees',
+        side,
+        name: 'Wall lunge in degrees',
+        value,
+        result: `about ${deg(value)}`,
+        steps: `39° + (${cm.toFixed(1)} cm − 10 cm) × ${DEGREES_PER_CM}° a cm = ${deg(value)}`,
+        meaning: 'Degrees for a centimetre as Bennell 1998 found; only near the usual distance.',
+        from: [distance.id],
+      },
+    ];
+  }
+  if (!shin) return [];
+  const angle = meanOf(shin.trials);
+  const value = 10 + (angle - 39) / DEGREES_PER_CM;
+  return [
+    {
+      id: 'lunge-distance',
+      side,
+      name: 'Wall lunge in centimetres',
+      value,
+      result: `about ${withUnit({ unit: 'cm' }, value)}`,
+      steps: `10 cm + (${deg(angle)} − 39°) ÷ ${DEGREES_PER_CM}° a cm = ${withUnit({ unit: 'cm' }, value)}`,
+      meaning: 'Degrees for a centimetre as Bennell 1998 found; only near the usual distance.',
+      from: [shin.id],
+    },
+  ];
+}
+
+/** Height of the knee as a share of the thigh, so that short and tall can be compared, and a block that fills it. */
+function kneeHeight(reading: Reading | undefined, person: Measured, side: Side): Derived[] {
+  if (!reading) return [];
+  const cm = meanOf(reading.trials);
+  const thigh = person.measures?.thigh_cm ?? THIGH_SHARE * person.height_cm;
+  const share = cm / thigh;
+  const source = person.measures?.thigh_cm ? 'measured' : `${THIGH_SHARE} × height, Drillis & Contini 1966`;
+  return [
+    {
+      id: `${reading.test}-share`,
+      side,
+      name: `${testById(reading.test)?.name ?? reading.test}: knee height to thigh`,
+      value: share,
+      result: times(share),
+      steps: `${cm.toFixed(1)} cm ÷ thigh ${thigh.toFixed(1)} cm (${source}) = ${times(share)}`,
+      meaning: `A block of about ${Math.max(0, Math.round(cm))} cm under the knee fills the gap.`,
+      from: [reading.id],
+    },
+  ];
+}
+
+function ratio(
+  id: string,
+  name: string,
+  upper: Reading | undefined,
+  lower: Reading | undefined,
+  side: ReadingSide,
+  meaning: (v: number) => string,
+): Derived[] {
+  if (!upper || !lower) return [];
+  const a = meanOf(upper.trials),
+    b = meanOf(lower.trials);
+  if (!(b > 0)) return [];
+  const unit = { unit: upper.unit };
+  return [
+    {
+      id,
+      side,
+      name,
+      value: a / b,
+      result: times(a / b),
+      steps: `${withUnit(unit, a)} ÷ ${withUnit(unit, b)} = ${times(a / b)}`,
+      meaning: meaning(a / b),
+      from: [upper.id, lower.id],
+    },
+  ];
+}
+
+function sideRatio(left: Reading | undefined, right: Reading | undefined): Derived[] {
+  if (!left || !right) return [];
+  const l = meanOf(left.trials),
+    r = meanOf(right.trials);
+  if (!(l > 0) || !(r > 0)) return [];
+  const gap = Math.abs(r / l - 1);
+  return [
+    {
+      id: 'side-plank-sides',
+      side: 'both',
+      name: 'Side plank, right to left',
+      value: r / l,
+      result: times(r / l),
+      steps: `${withUnit({ unit: 's' }, r)} ÷ ${withUnit({ unit: 's' }, l)} = ${times(r / l)}`,
+      meaning:
+        gap > RATIOS.sidePlank.gap
+          ? `Further from 1 than 0.05 (${RATIOS.sidePlank.source}); holds vary by a quarter from day to day all the same.`
+          : `Even (${RATIOS.sidePlank.source}).`,
+      from: [left.id, right.id],
+    },
+  ];
+}
+
+/** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question (rule of thumb). */
+const CONTROL_DEG = 15;
+
+/** The same movement moved and moving: what is there but not yet hers. */
+function activeAgainstPassive(known: readonly Reading[], side: Side): Derived[] {
+  return known.flatMap((active): Derived[] => {
+    if (active.side !== side || active.active !== true) return [];
+    const readout = readoutOf(active.test, active.readout);
+    const passive = known.find(
+      (r) => r.test === active.test && r.readout === active.readout && r.side === side && !r.active,
+    );
+    if (readout?.unit !== 'deg' || !passive) return [];
+    const sign = readout.better === 'lower' ? -1 : 1;
+    const gap = sign * (meanOf(passive.trials) - meanOf(active.trials));
+    return [
+      {
+        id: `control-${passive.test}-${passive.readout}`,
+        side,
+        name: `${readout.name}: moved by you, moved alone`,
+        value: gap,
+        result: deg(gap),
+        steps: `${deg(meanOf(passive.trials))} moved by you, ${deg(meanOf(active.trials))} alone: ${deg(gap)} between them`,
+        meaning:
+          gap > CONTROL_DEG
+            ? 'More than 15° (rule of thumb): the range is there, the strength to use it is not. Strengthen, do not stretch.'
+            : 'Usual: moved by hand goes 5–10° further (rule of thumb).',
+        from: [passive.id, active.id],
+      },
+    ];
+  });
+}
+
+/** Sides against each other, where both are read and differ by more than the error of measuring. */
+function gaps(known: readonly Reading[]): Derived[] {
+  return known.flatMap((right): Derived[] => {
+    if (right.side !== 'right' || right.active) return [];
+    const readout = readoutOf(right.test, right.readout);
+    const left = known.find(
+      (r) => r.test === right.test && r.readout === right.readout && r.side === 'left' && !r.active,
+    );
+    if (!readout || !left) return [];
+    const gap = sideGap(known, right.test, readout, 'right');
+    if (!gap?.beyondError) return [];
+    const a = meanOf(right.trials),
+      b = meanOf(left.trials);
+    const lesser = betterSide(readout, a, b);
+    return [
+      {
+        id: `gap-${right.test}-${right.readout}`,
+        side: 'both',
+        name: `${readout.name}: right against left`,
+        value: gap.gap,
+        result: withUnit(readout, Math.abs(gap.gap)),
+        steps: `right ${withUnit(readout, a)}, left ${withUnit(readout, b)}; the error of measuring is ${withUnit(readout, gap.detectable)}`,
+        meaning: `A real difference${lesser ? `: the ${lesser} side gives less` : ''}.`,
+        from: [right.id, left.id],
+      },
+    ];
+  });
+}
+
+/** The side with the lesser reading, or null where neither end is better. */
+function betterSide(readout: Readout, right: number, left: number): Side | null {
+  if (readout.better === 'mid') return null;
+  return right < left === (readout.better === 'higher') ? 'right' : 'left';
+}
+
+/** How a reading stands to its norm: SDs and words come from here; null where there is no norm. */
+export function standingOf(readout: Readout, value: number, sex: 'female' | 'male' | undefined, age?: number) {
+  const norm = normOf(readout, sex, age);
+  return norm ? { norm, z: bandOf(readout, value, norm), detectable: detectableAt(readout, value) } : null;
+}

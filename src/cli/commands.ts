@@ -153,7 +153,11 @@ function studentOf(record: KolposRecord, id: string | undefined): Student {
 
 function inferenceOf(record: KolposRecord, id: string | undefined, seed: number) {
   const student = studentOf(record, id);
-  return { student, screening: screen(student.cautions), ...infer(student, record.readings, { seed }) };
+  return {
+    student,
+    screening: screen(student.cautions, new Date().toLocaleDateString('sv')),
+    ...infer(student, record.readings, { seed }),
+  };
 }
 
 export function findings(record: KolposRecord, id: string | undefined, seed = 1): unknown {

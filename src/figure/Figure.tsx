@@ -1,9 +1,28 @@
 'use client';
 import { useId, useMemo, useState, type KeyboardEvent, type PointerEvent, type Ref } from 'react';
-import type { Side } from '@/core/body';
-import { lighter, paint, prepare, steadyBox, type Near, type Scene } from './draw';
-import { UNIT, type View } from './projection';
+import type { Side, Vec3 } from '@/core/body';
+import { lighter, paint, prepare, steadyBox, type Drawing, type Near, type Scene } from './draw';
+import { projector, UNIT, type View } from './projection';
 import { BEYOND } from './scales';
+
+/** A place on the body that can be pointed at: drawn as a ring, filled when chosen. */
+export interface BodyMark {
+  id: string;
+  /** Metres in the world. */
+  at: Vec3;
+  label: string;
+  chosen: boolean;
+  /** Means harm: drawn in the caution's colour with its sign. */
+  stops?: boolean;
+  onChoose: () => void;
+}
+
+/** A knob at a point of the body that can be dragged; told where it is on paper, metres, and from where it is seen. */
+export interface DragKnob {
+  point: string;
+  label: string;
+  onDrag: (to: { x: number; y: number }, view: View) => void;
+}
 
 interface FigureProps extends Omit<Scene, 'view'> {
   /** What the picture shows, for those who do not see it. */
@@ -19,6 +38,8 @@ interface FigureProps extends Omit<Scene, 'view'> {
   /** Called with the muscle that was pointed at. */
   onPick?: (structure: string, side: Side) => void;
   svgRef?: Ref<SVGSVGElement>;
+  marks?: readonly BodyMark[];
+  knob?: DragKnob;
 }
 
 const START: View = { yaw: 14, pitch: 8 };
@@ -38,6 +59,8 @@ export function Figure({
   height = '100%',
   onPick,
   svgRef,
+  marks,
+  knob,
   posture,
   reach,
   props,
@@ -58,7 +81,10 @@ export function Figure({
   // While it is turned by hand the flesh has fewer corners: sixty pictures a second matter more than its last curve.
   const light = useMemo(() => (drag ? lighter(prepared) : prepared), [drag, prepared]);
   const drawing = useMemo(() => paint(light, shown), [light, shown]);
-  const box = steady || near ? steadyBox(prepared, shown, near) : drawing.box;
+  const [held, setHeld] = useState<Drawing['box'] | null>(null);
+  // While a limb is dragged the paper stays where it is: else the limb would run away from the finger.
+  const box = held ?? (steady || near ? steadyBox(prepared, shown, near) : drawing.box);
+  const project = useMemo(() => projector(shown), [shown]);
 
   // Lines and letters keep their thickness on paper when only a part is shown.
   const ink = near ? near.reach / WHOLE : 1,
@@ -98,10 +124,16 @@ export function Figure({
     }
   };
 
+  const onPaper = (e: PointerEvent<SVGElement>) => {
+    const matrix = e.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse();
+    return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix) : null;
+  };
+  const grip = knob ? drawing.points[knob.point] : undefined;
+
   return (
     <svg
       ref={svgRef}
-      role="img"
+      role={marks ? 'group' : 'img'}
       aria-label={turns ? `${label} Arrow keys turn the figure.` : label}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMidYMid meet"
@@ -225,6 +257,72 @@ export function Figure({
           </text>
         </g>
       ))}
+      {knob && grip && (
+        <circle
+          cx={grip.x}
+          cy={grip.y}
+          r={0.045}
+          fill="var(--act)"
+          fillOpacity={0.25}
+          stroke="var(--act)"
+          strokeWidth={0.012}
+          style={{ cursor: 'move', touchAction: 'none' }}
+          data-knob={knob.point}
+          onPointerDown={(e) => {
+            e.stopPropagation();
+            e.currentTarget.setPointerCapture(e.pointerId);
+            setHeld(box);
+          }}
+          onPointerMove={(e) => {
+            if (!held) return;
+            e.stopPropagation();
+            const to = onPaper(e);
+            if (to) knob.onDrag({ x: to.x, y: to.y }, shown);
+          }}
+          onPointerUp={(e) => {
+            e.stopPropagation();
+            setHeld(null);
+          }}
+          onPointerCancel={() => setHeld(null)}
+        >
+          <title>{knob.label}</title>
+        </circle>
+      )}
+      {marks?.map((mark) => {
+        const at = project(mark.at);
+        const colour = mark.stops ? 'var(--caution)' : 'var(--act)';
+        return (
+          <g
+            key={mark.id}
+            role="button"
+            tabIndex={0}
+            aria-label={mark.label}
+            aria-pressed={mark.chosen}
+            style={{ cursor: 'pointer' }}
+            onPointerDown={(e) => e.stopPropagation()}
+            onPointerUp={(e) => e.stopPropagation()}
+            onClick={mark.onChoose}
+            onKeyDown={(e) => {
+              if (e.key !== 'Enter' && e.key !== ' ') return;
+              e.preventDefault();
+              e.stopPropagation();
+              mark.onChoose();
+            }}
+          >
+            <title>{mark.label}</title>
+            <circle cx={at.x} cy={at.y} r={0.05} fill="transparent" />
+            <circle
+              cx={at.x}
+              cy={at.y}
+              r={0.024}
+              fill={mark.chosen ? colour : 'var(--surface)'}
+              fillOpacity={mark.chosen ? 1 : 0.8}
+              stroke={colour}
+              strokeWidth={0.009}
+            />
+          </g>
+        );
+      })}
     </svg>
   );
 }

@@ -152,6 +152,8 @@ describe('the ruler', () => {
         min={0}
         max={100}
         value={58}
+        unit="degrees"
+        step={1}
         band={[66, 86]}
         bandLabel="typical"
         marks={[{ value: 50, label: 'left' }]}
@@ -200,6 +202,8 @@ describe('findings beside the test', () => {
         test="straight-leg-raise"
         readout={slr}
         side="left"
+        person={maren}
+        next={[]}
         onTest={() => undefined}
       />,
     );
@@ -221,6 +225,8 @@ describe('findings beside the test', () => {
         test="straight-leg-raise"
         readout={slr}
         side="left"
+        person={maren}
+        next={[]}
         onTest={() => undefined}
       />,
     );

@@ -2,7 +2,8 @@ import type { Student } from '@/core/people/student';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/tests/reading';
-import { now, type StudioDatabase } from './studio';
+import { now, type MeasureSession, type StudioDatabase } from './studio';
+import { dropUnsaved, holdUnsaved } from './unsaved';
 
 /** A change that was made, with the way back. */
 export interface Change {
@@ -21,14 +22,59 @@ export async function saveStudent(db: StudioDatabase, student: Student): Promise
   };
 }
 
-/** Keeps the readings of one test and side together; they share the moment they were taken. */
+/**
+ * Keeps readings; they share the moment they were taken. Where the browser has no room any more they stay in memory, and
+ * the page says so loudly (`unsaved.ts`): what was acknowledged is never lost silently.
+ */
 export async function keepReadings(db: StudioDatabase, readings: readonly Reading[], draft: string): Promise<Change> {
-  await db.transaction('rw', [db.readings, db.drafts], async () => {
-    await db.readings.bulkPut([...readings]);
-    await db.drafts.delete(draft);
-  });
-  return { undo: () => db.readings.bulkDelete(readings.map((r) => r.id)) };
+  const ids = readings.map((r) => r.id);
+  try {
+    await db.transaction('rw', [db.readings, db.drafts], async () => {
+      await db.readings.bulkPut([...readings]);
+      await db.drafts.delete(draft);
+    });
+  } catch (error) {
+    holdUnsaved(db.name, readings, error);
+  }
+  return {
+    undo: async () => {
+      dropUnsaved(ids);
+      await db.readings.bulkDelete(ids);
+    },
+  };
 }
+
+/** Puts changed readings in place of the old ones; undo puts the old ones back. */
+export async function replaceReadings(db: StudioDatabase, changed: readonly Reading[]): Promise<Change> {
+  const before = (await db.readings.bulkGet(changed.map((r) => r.id))).filter((r): r is Reading => r !== undefined);
+  await db.readings.bulkPut([...changed]);
+  return {
+    undo: async () => {
+      await db.readings.bulkPut(before);
+    },
+  };
+}
+
+/** Changes the measuring of a student, which begins with its first change. */
+export async function changeSession(
+  db: StudioDatabase,
+  student: string,
+  change: Partial<Omit<MeasureSession, 'student'>>,
+): Promise<void> {
+  await db.transaction('rw', db.sessions, async () => {
+    const before = await db.sessions.get(student);
+    await db.sessions.put({ ...(before ?? newSession(student)), parkedAt: undefined, ...change });
+  });
+}
+
+export const newSession = (student: string): MeasureSession => ({
+  student,
+  battery: 'quick',
+  own: [],
+  skipped: [],
+  warm: false,
+  startedAt: '',
+});
 
 /** Removes readings; undo puts them back. */
 export async function removeReadings(db: StudioDatabase, ids: readonly string[]): Promise<Change> {

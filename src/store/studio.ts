@@ -21,6 +21,43 @@ export interface Draft {
   placeFelt?: string;
   endFeel?: string;
   tilt?: string;
+  /** What spoils the reading, as seen. */
+  seen?: string[];
+  active?: boolean;
+  instrument?: string;
+  likelyError?: number;
+  failure?: string;
+  /** Pushes: lever arm in centimetres as typed, gravity counted or not, make or break. */
+  lever?: string;
+  gravity?: boolean;
+  manner?: 'make' | 'break';
+}
+
+/** Why a test was left out. */
+export const SKIP_REASONS = ['no time today', 'does not want to', 'cannot get there', 'nothing to do it with'] as const;
+
+/** The measuring of one student: which tests, where she is in them, what was left out. One a student. */
+export interface MeasureSession {
+  student: string;
+  battery: string;
+  /** Tests of her own list. */
+  own: string[];
+  skipped: { test: string; reason: string }[];
+  here?: { test: string; readout: string; side: string; variant?: string };
+  /** True where the student comes from practice or is warmed up. */
+  warm: boolean;
+  /** Readings from this moment on count as done; empty: all that there are. */
+  startedAt: string;
+  parkedAt?: string;
+}
+
+/** A picture that an angle was read from. It stays on this machine and goes into no file of the studio. */
+export interface Picture {
+  id: string;
+  student: string;
+  label: string;
+  takenAt: string;
+  blob: Blob;
 }
 
 /** Small things about the studio itself, such as when it was last taken out as a file. */
@@ -38,6 +75,8 @@ export class StudioDatabase extends Dexie {
   players!: EntityTable<RunningPlayer, 'practice'>;
   drafts!: EntityTable<Draft, 'id'>;
   memos!: EntityTable<Memo, 'key'>;
+  sessions!: EntityTable<MeasureSession, 'student'>;
+  pictures!: EntityTable<Picture, 'id'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -50,6 +89,7 @@ export class StudioDatabase extends Dexie {
       drafts: 'id',
       memos: 'key',
     });
+    this.version(2).stores({ sessions: 'student', pictures: 'id, student' });
   }
 }
 
@@ -64,3 +104,5 @@ export function studioDatabase(name: StudioName): StudioDatabase {
 
 export const newId = (): string => crypto.randomUUID();
 export const now = (): string => new Date().toISOString();
+/** The day of today here, `YYYY-MM-DD`. */
+export const today = (): string => new Date().toLocaleDateString('sv');

@@ -1,11 +1,12 @@
 import { expose } from 'comlink';
+import { hiddenValue } from '@demo/instruments';
 import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
 import { infer, type Inference, type Posterior } from '@/core/limits';
 import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading, ReadingSide } from '@/core/tests/reading';
 
 const door = {
   infer: (student: Pick<Student, 'id' | 'sexForNorms' | 'measures'>, readings: Reading[]): Inference =>
@@ -18,6 +19,9 @@ const door = {
   build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): BuiltPractice =>
     buildPractice(ranked, aims, options),
   demo: () => demoStudio(),
+  /** What the simulated student of the demo hides in a read-out. */
+  hidden: (student: Pick<Student, 'id' | 'sexForNorms'>, test: string, readout: string, side: ReadingSide): number =>
+    hiddenValue(student, test, readout, side),
 };
 export type CoreDoor = typeof door;
 expose(door);

@@ -15,10 +15,10 @@ describe('the inclinometer', () => {
     const meter = new Inclinometer();
     expect(meter.capture()).toBeNull();
     expect(meter.state().angle).toBeNull();
-    let at = stream(meter, 0, 60, 1500, 0.3, 0);
+    const at = stream(meter, 0, 60, 1500, 0.3, 0);
     expect(meter.state().still).toBe(false);
     expect(meter.capture()).toBeNull();
-    at = stream(meter, 60, 60, 1200, 0.3, at);
+    stream(meter, 60, 60, 1200, 0.3, at);
     const held = meter.capture();
     expect(held?.angle).toBeCloseTo(60, 0);
     expect(Math.abs((held?.angle ?? 0) - 60)).toBeLessThan(held?.likelyError ?? 0);

@@ -21,7 +21,9 @@ export type PhotoZero =
   /** From level, in the direction given by `toward`. */
   | 'level'
   /** From plumb. */
-  | 'upright';
+  | 'upright'
+  /** From a line of its own with a direction, such as the other thigh. */
+  | 'between';
 
 export interface PhotoAngle {
   /** Degrees, mean over all placements. */
@@ -55,6 +57,8 @@ function angleOf(p: Placement, zero: PhotoZero): number {
     if (!p.near) return Number.NaN;
     return (Math.abs(wrapped(limb - direction(p.near, p.vertex))) * 180) / Math.PI;
   }
+  if (zero === 'between')
+    return p.level ? (Math.abs(wrapped(limb - direction(p.level[0], p.level[1]))) * 180) / Math.PI : Number.NaN;
   const turned = wrapped(limb - levelOf(p));
   if (zero === 'level') {
     // Above level is plus, whichever way the limb points.

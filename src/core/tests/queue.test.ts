@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { BATTERIES, turnsOf } from './batteries';
 import { BATTERY, testById } from './battery';
-import { queueOf, sidesOf, stationsOf } from './queue';
+import { screen } from '@/core/cautions/screen';
+import { lockOf } from './locks';
+import { queueOf, sidesOf, stationsOf, testsForAims } from './queue';
 
 const some = (...ids: string[]) => BATTERY.filter((t) => ids.includes(t.id));
 const slr = testById('straight-leg-raise');
@@ -45,5 +47,31 @@ describe('sides', () => {
       { test: 'knee-to-wall', readout: 'shin-angle', side: 'left' },
       { test: 'front-plank', readout: 'hold', side: 'both' },
     ]);
+  });
+});
+
+describe('tests for aims', () => {
+  it('are those that a group of the aims stops or drives', () => {
+    const ids = testsForAims(BATTERY, ['hamstrings']).map((t) => t.id);
+    expect(ids).toContain('straight-leg-raise');
+    expect(ids).toContain('prone-knee-flexion');
+    expect(ids).not.toContain('knee-to-wall');
+    expect(testsForAims(BATTERY, [])).toEqual([]);
+  });
+});
+
+describe('a locked test', () => {
+  const thomas = testById('modified-thomas');
+  if (!thomas) throw new Error('unknown');
+  const under = (...cautions: string[]) => lockOf(screen(cautions.map((caution) => ({ caution }))), thomas);
+  it('says what locks it and which other way stays open', () => {
+    const lock = under('pregnancy-late');
+    expect(lock?.by.map((c) => c.id)).toEqual(['pregnancy-late']);
+    expect(lock?.open.map((v) => v.id)).toEqual(['side-lying']);
+  });
+  it('opens only what every caution allows, and nothing where everything stops', () => {
+    expect(under('pregnancy-late', 'hip-replacement-front')?.open).toEqual([]);
+    expect(under('numb-saddle')?.open).toEqual([]);
+    expect(under('touch')).toBeNull();
   });
 });

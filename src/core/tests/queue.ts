@@ -1,4 +1,4 @@
-import type { Side } from '@/core/body';
+import { groupOf, type Side } from '@/core/body';
 import { fewestTurns, strengthOrder } from './batteries';
 import type { Position, TestDefinition } from './definition';
 import type { ReadingSide } from './reading';
@@ -53,4 +53,15 @@ export function stationsOf(
       t.readouts.filter((r) => !r.insteadOf).map((r) => ({ test: t.id, readout: r.id, side })),
     ),
   );
+}
+
+/** Tests that speak about the groups of these aims, the most telling first. */
+export function testsForAims(all: readonly TestDefinition[], groups: readonly string[]): TestDefinition[] {
+  const weight = (t: TestDefinition) =>
+    t.limiters.reduce((best, l) => (groups.includes(groupOf(l.structure) ?? '') ? Math.max(best, l.weight) : best), 0);
+  return all
+    .map((test, i) => ({ test, i, weight: weight(test) }))
+    .filter((t) => t.weight >= 2)
+    .sort((a, b) => b.weight - a.weight || a.i - b.i)
+    .map(({ test }) => test);
 }

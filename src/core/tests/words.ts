@@ -1,5 +1,5 @@
-import type { Movement } from './definition';
-import type { EndFeel } from './reading';
+import type { Movement, Unit } from './definition';
+import type { EndFeel, Reading } from './reading';
 
 /** A movement as it is said of a side: "left …". */
 export const MOVEMENT_WORDS: Readonly<Record<Movement, string>> = {
@@ -30,4 +30,25 @@ export const END_FEEL_WORDS: Readonly<Record<EndFeel, string>> = {
   compensation: 'pelvis moved',
   'body-contact': 'body met body',
   fear: 'held back',
+};
+
+/** Units as they are said. */
+export const UNIT_WORDS: Readonly<Record<Unit, string>> = {
+  deg: 'degrees',
+  cm: 'centimetres',
+  s: 'seconds',
+  reps: 'times',
+  grade: 'grade',
+  Nm_kg: 'newton metres a kilogram',
+};
+
+export const INSTRUMENT_WORDS: Readonly<Record<NonNullable<Reading['instrument']>, string>> = {
+  inclinometer: 'inclinometer',
+  photo: 'photo',
+  goniometer: 'hand goniometer',
+  eye: 'by eye',
+  tape: 'tape',
+  'force-gauge': 'force gauge',
+  stopwatch: 'stopwatch',
+  counter: 'counter',
 };

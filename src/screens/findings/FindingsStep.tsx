@@ -15,7 +15,7 @@ import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
 import { readoutOf, testById } from '@/core/tests/battery';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
-import { meanOf, type Reading } from '@/core/tests/reading';
+import { meanOf, withUnit, type Reading } from '@/core/tests/reading';
 import { Figure } from '@/figure/Figure';
 import { seaTint } from '@/figure/scales';
 import type { Answer } from '@/workers/use-core';
@@ -137,7 +137,7 @@ export function FindingsStep({
                   <Box sx={{ flex: 1 }}>
                     <div>
                       {SIDE_MARK[m.side]} {m.side} {MOVEMENT_WORDS[m.movement]}{' '}
-                      <span className="num">{m.measured === null ? '' : `${Math.round(m.measured)}°`}</span>
+                      <span className="num">{m.measured === null ? '' : withUnit(unitOf(m), m.measured)}</span>
                     </div>
                     <Box className="muscle" sx={{ fontSize: 16, color: 'var(--ink-2)' }}>
                       {m.band >= -0.5 && m.band <= 1 ? `within typical; ${limiterWords(m)}` : limiterWords(m)}
@@ -224,6 +224,9 @@ export function FindingsStep({
   );
 }
 
+/** The unit that a movement is told in: that of its main read-out. */
+const unitOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };
+
 function MovementSource({ m, readings }: { m: MovementFinding; readings: readonly Reading[] }) {
   return (
     <>
@@ -232,8 +235,10 @@ function MovementSource({ m, readings }: { m: MovementFinding; readings: readonl
       </DialogTitle>
       <DialogContent>
         <Typography>
-          Expected end {Math.round(m.end.mean)}° (8 in 10 sure: {Math.round(Math.min(m.end.low, m.end.high))}° to{' '}
-          {Math.round(Math.max(m.end.low, m.end.high))}°), typical {m.norm.mean}° ± {m.norm.sd} ({m.norm.source}).
+          Expected end {withUnit(unitOf(m), m.end.mean)} (8 in 10 sure:{' '}
+          {withUnit(unitOf(m), Math.min(m.end.low, m.end.high))} to{' '}
+          {withUnit(unitOf(m), Math.max(m.end.low, m.end.high))}), typical {withUnit(unitOf(m), m.norm.mean)} ±{' '}
+          {m.norm.sd} ({m.norm.source}).
         </Typography>
         <Typography sx={{ mt: 1 }}>What stops it, as the share of draws in which each has the largest part:</Typography>
         <ul>
@@ -250,9 +255,9 @@ function MovementSource({ m, readings }: { m: MovementFinding; readings: readonl
             .filter((r) => m.readings.includes(r.id))
             .map((r) => (
               <li key={r.id}>
-                {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name}: {r.trials.join('°, ')}° (mean{' '}
-                {meanOf(r.trials).toFixed(1)}
-                °){r.placeFelt ? `, felt ${PLACE_WORDS[r.placeFelt]}` : ''}
+                {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name}:{' '}
+                {r.trials.map((t) => withUnit(r, t)).join(', ')} (mean {meanOf(r.trials).toFixed(1)})
+                {r.placeFelt ? `, felt ${PLACE_WORDS[r.placeFelt]}` : ''}
               </li>
             ))}
         </ul>

@@ -5,11 +5,13 @@ import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Findings, Inference, MovementFinding } from '@/core/limits';
+import type { Findings, Inference, MovementFinding, NextTest } from '@/core/limits';
+import { standingOf } from '@/core/measuring/derived';
+import type { Student } from '@/core/people/student';
 import { bandWords, inHundred } from '@/core/limits/words';
-import { testById } from '@/core/tests/battery';
-import type { Readout } from '@/core/tests/definition';
-import type { Reading } from '@/core/tests/reading';
+import { readoutOf, testById } from '@/core/tests/battery';
+import { isModelled, type Readout } from '@/core/tests/definition';
+import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
 import { sideGap, type SideGap } from '@/core/tests/sides';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import type { Answer } from '@/workers/use-core';
@@ -24,16 +26,22 @@ export function LiveFindings({
   readings,
   test,
   readout,
-  side,
+  side: readSide,
+  person,
+  next: open,
   onTest,
 }: {
   inference: Answer<Inference>;
   readings: readonly Reading[];
   test: string;
   readout: Readout;
-  side: Side;
+  side: ReadingSide;
+  person: Pick<Student, 'sexForNorms' | 'birthYear'>;
+  /** Tests that may be done, by what they would tell. */
+  next: readonly NextTest[];
   onTest: (next: { test: string; side: Side }) => void;
 }) {
+  const side: Side = readSide === 'left' ? 'left' : 'right';
   const findings = inference.value?.findings ?? null;
   const before = useBefore(findings);
   const of = (f: Findings | null): MovementFinding | undefined =>
@@ -41,27 +49,27 @@ export function LiveFindings({
   const m = of(findings);
   const earlier = of(before);
   const unclear = (findings?.movements ?? []).filter((x) => x.clarity === 'unclear' && x.side === side);
-  const next = findings?.next.find((n) => n.gain > WORTH_ASKING);
-  const sides = sideGap(readings, test, readout, side);
+  const next = open.find((n) => n.gain > WORTH_ASKING);
+  const sides = readSide === 'both' ? null : sideGap(readings, test, readout, side);
+  const modelled = isModelled(readout);
   return (
-    <Box
-      component="aside"
-      aria-busy={inference.busy}
-      aria-label="What stops this leg"
-      sx={{ order: 3, gridColumn: { md: '2', lg: 'auto' } }}
-    >
+    <Box aria-busy={inference.busy} role="region" aria-label={modelled ? 'What stops this leg' : 'This reading'}>
       <LateProgress busy={inference.busy} label="Computing" />
       {inference.failed && (
         <Typography role="alert">
           The findings could not be computed. Your readings are kept. ({inference.failed})
         </Typography>
       )}
-      <Typography variant="h2">What stops this leg</Typography>
-      <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
-        {SIDE_MARK[side]} {side} {MOVEMENT_WORDS[readout.movement]}
-        {earlier && m ? ' · dotted: before this reading' : ''}
-      </Typography>
-      {!m ? (
+      <Typography variant="h2">{modelled ? 'What stops this leg' : 'This reading'}</Typography>
+      {modelled && (
+        <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
+          {SIDE_MARK[side]} {side} {MOVEMENT_WORDS[readout.movement]}
+          {earlier && m ? ' · dotted: before this reading' : ''}
+        </Typography>
+      )}
+      {!modelled ? (
+        <Standing readings={readings} test={test} readout={readout} side={readSide} person={person} />
+      ) : !m ? (
         <Typography color="text.secondary">
           After the first reading Kolpos says here what most likely stops this movement.
         </Typography>
@@ -104,15 +112,15 @@ export function LiveFindings({
           <Typography sx={{ mt: 1.5, fontSize: 14 }}>
             {m.measured === null
               ? 'Not read yet; the other readings let Kolpos expect'
-              : `Read ${Math.round(m.measured)}°, ${bandWords(m.band)}. All readings together say`}{' '}
-            {Math.round(m.end.mean)}° ({Math.round(Math.min(m.end.low, m.end.high))} to{' '}
+              : `Read ${withUnit(mainOf(m), m.measured)}, ${bandWords(m.band)}. All readings together say`}{' '}
+            {withUnit(mainOf(m), m.end.mean)} ({Math.round(Math.min(m.end.low, m.end.high))} to{' '}
             {Math.round(Math.max(m.end.low, m.end.high))}).
           </Typography>
         </>
       )}
       {sides && (
         <Part title="Sides">
-          <Typography sx={{ fontSize: 14 }}>{sideWords(sides, side)}</Typography>
+          <Typography sx={{ fontSize: 14 }}>{sideWords(sides, side, readout)}</Typography>
         </Part>
       )}
       {unclear.length > 0 && (
@@ -160,6 +168,9 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
+/** The read-out that a movement is told in. */
+const mainOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };
+
 /** The findings before the newest ones, so that a reading's effect can be seen. */
 function useBefore(now: Findings | null): Findings | null {
   const [pair, setPair] = useState<{ now: Findings | null; before: Findings | null }>({ now, before: null });
@@ -168,7 +179,40 @@ function useBefore(now: Findings | null): Findings | null {
 }
 
 /** Left against right in words, with the error of measuring. */
-function sideWords({ gap, detectable, beyondError }: SideGap, side: Side): string {
-  if (Math.abs(gap) < 0.5) return `The same on both sides (error of measuring ${detectable}°).`;
-  return `${Math.abs(gap).toFixed(0)}° ${gap < 0 ? 'lower' : 'higher'} on the ${side}: ${beyondError ? 'more than' : 'within'} the error of measuring (${detectable}°).`;
+function sideWords({ gap, detectable, beyondError }: SideGap, side: Side, readout: Readout): string {
+  const error = withUnit(readout, detectable);
+  if (withUnit(readout, gap) === withUnit(readout, 0)) return `The same on both sides (error of measuring ${error}).`;
+  return `${withUnit(readout, Math.abs(gap))} ${gap < 0 ? 'lower' : 'higher'} on the ${side}: ${beyondError ? 'more than' : 'within'} the error of measuring (${error}).`;
+}
+
+/** How a reading that says nothing about length stands to its norm. */
+function Standing({
+  readings,
+  test,
+  readout,
+  side,
+  person,
+}: {
+  readings: readonly Reading[];
+  test: string;
+  readout: Readout;
+  side: ReadingSide;
+  person: Pick<Student, 'sexForNorms' | 'birthYear'>;
+}) {
+  const own = readings.find((r) => r.test === test && r.readout === readout.id && r.side === side);
+  if (!own)
+    return (
+      <Typography color="text.secondary">Once it is read, Kolpos says here how it stands among people.</Typography>
+    );
+  const value = meanOf(own.trials);
+  const standing = standingOf(readout, value, person.sexForNorms, new Date().getFullYear() - person.birthYear);
+  return (
+    <Typography sx={{ fontSize: 14 }}>
+      {withUnit(readout, value)}
+      {standing
+        ? `: ${bandWords(standing.z)}. Typical ${withUnit(readout, standing.norm.mean)} ± ${withUnit(readout, standing.norm.sd)} (${standing.norm.group}; ${standing.norm.source}).`
+        : '. There is no norm: compare with other days.'}
+      {own.compensations?.length ? ' It was seen spoilt, so take it with care.' : ''}
+    </Typography>
+  );
 }

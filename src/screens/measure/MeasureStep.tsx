@@ -1,200 +1,268 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { useState } from 'react';
-import { SIDES, type Side } from '@/core/body';
-import { screen, testLock } from '@/core/cautions/screen';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
-import type { Student } from '@/core/people/student';
-import { BATTERIES, fewestTurns, QUICK_BATTERY } from '@/core/tests/batteries';
-import { BATTERY, testById } from '@/core/tests/battery';
+import { derivedFrom } from '@/core/measuring/derived';
+import { exchanged } from '@/core/measuring/plausibility';
+import type { Aim, Student } from '@/core/people/student';
+import { testById } from '@/core/tests/battery';
 import { latest, type Reading } from '@/core/tests/reading';
+import { replaceReadings } from '@/store/changes';
+import { now, today } from '@/store/studio';
 import type { Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+import { batteriesFor, queueFor, swappedPair, testsIn, type Place } from './course';
 import { LiveFindings } from './LiveFindings';
+import { OwnTestsDialog } from './OwnTestsDialog';
 import { ReadingPanel } from './ReadingPanel';
-
-interface Place {
-  test: string;
-  readout: string;
-  side: Side;
-}
+import { TestQueue } from './TestQueue';
+import { useSession } from './use-session';
+import { WorkedOut } from './WorkedOut';
 
 /** The queue of tests, the one being done, and what each reading changes. */
 export function MeasureStep({
   student,
   readings,
   inference,
+  aims,
 }: {
   student: Student;
   readings: readonly Reading[];
   inference: Answer<Inference>;
+  aims: readonly Aim[] | null;
 }) {
   const { base, db } = useStudio();
-  const batteryKey = `battery/${student.id}`;
-  const wished = useLiveQuery(() => db.memos.get(batteryKey), [db, batteryKey])?.value;
-  const battery = BATTERIES.find((b) => b.id === wished) ?? QUICK_BATTERY;
-  const screening = screen(student.cautions);
-  const known = latest(readings);
-  const has = (p: Place) => known.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
+  const router = useRouter();
+  const undo = useUndo();
+  const { session, sideOrder, change } = useSession(student.id);
   const [chosen, setChosen] = useState<Place | null>(null);
-  // What was asked for, what has been read before, and what was chosen by itself.
-  const tests = fewestTurns(
-    BATTERY.filter((t) => battery.tests.includes(t) || known.some((r) => r.test === t.id) || chosen?.test === t.id),
-  );
-  const order: Place[] = tests
-    .filter((t) => !testLock(screening, t.id))
-    .flatMap((t) => SIDES.toReversed().flatMap((side) => t.readouts.map((r) => ({ test: t.id, readout: r.id, side }))));
-  const [skipped, setSkipped] = useState<readonly string[]>([]);
-  const here = chosen && order.some((p) => p.test === chosen.test) ? chosen : (order.find((p) => !has(p)) ?? order[0]);
+  const [choosing, setChoosing] = useState(false);
+  const [pair, setPair] = useState<{ pair: Reading[]; name: string } | null>(null);
+  const screening = useMemo(() => screen(student.cautions, today()), [student.cautions]);
+  const known = useMemo(() => latest(readings), [readings]);
+  const derived = useMemo(() => derivedFrom(readings, student), [readings, student]);
+  if (!session) return null;
+
+  const batteries = batteriesFor(student, aims, session.own);
+  const battery = batteries.find((b) => b.id === session.battery) ?? batteries[0];
+  const queue = queueFor({
+    tests: testsIn(battery, readings, session.startedAt, chosen?.test),
+    readings,
+    since: session.startedAt,
+    screening,
+    skipped: session.skipped,
+    sideOrder,
+    gains: inference.value?.findings.next ?? [],
+  });
+  const { entries, stations, isRead } = queue;
+  const waiting = stations.filter((p) => !session.skipped.some((s) => s.test === p.test));
+  const fits = (p: Place | null | undefined): Place | null =>
+    p && entries.some((e) => e.test.id === p.test && (!e.lock || e.lock.open.some((v) => v.id === p.variant)))
+      ? p
+      : null;
+  const kept = session.here as Place | undefined;
+  const resumed = kept && !isRead(kept) ? fits(kept) : null;
+  const here = fits(chosen) ?? resumed ?? waiting.find((p) => !isRead(p)) ?? stations[0];
 
   if (screening.stopped || !here)
     return (
       <EmptyChart title="No tests for now">
         {screening.cautions.find((c) => c.tests === 'all')?.message ?? 'Every test is locked by a caution.'} When it is
-        cleared, take the caution off under Ask.
+        cleared, say by whom under Ask: the reason stays on record.
       </EmptyChart>
     );
   const test = testById(here.test);
-  const readout = test?.readouts.find((r) => r.id === here.readout);
+  const readout = test?.readouts.find((r) => r.id === here.readout) ?? test?.readouts[0];
   if (!test || !readout) return null;
-  const forward = (from: Place) => {
-    const i = order.findIndex((p) => p.test === from.test && p.readout === from.readout && p.side === from.side);
-    const rest = [...order.slice(i + 1), ...order.slice(0, i)];
-    setChosen(rest.find((p) => !has(p) && !skipped.includes(p.test)) ?? rest[0] ?? null);
+  const lock = entries.find((e) => e.test.id === test.id)?.lock ?? null;
+  const go = (to: Place | undefined) => {
+    if (!to) return;
+    setChosen(to);
+    change({ here: to });
   };
-  const positions = [...new Set(tests.map((t) => t.position))];
-  const doneCount = order.filter(has).length;
+  const same = (a: Place, b: Place) => a.test === b.test && a.readout === b.readout && a.side === b.side;
+  const next = (leaving?: string): Place | undefined => {
+    const i = stations.findIndex((p) => same(p, here));
+    const rest = [...stations.slice(i + 1), ...stations.slice(0, Math.max(0, i))].filter((p) => p.test !== leaving);
+    return rest.find((p) => !isRead(p) && !session.skipped.some((s) => s.test === p.test)) ?? rest[0];
+  };
+  const firstOf = (id: string, side = here.side, variant?: string): Place | undefined => {
+    const own = stations.filter((p) => p.test === id);
+    const t = testById(id);
+    if (!t) return undefined;
+    return (
+      own.find((p) => p.side === side && !isRead(p)) ??
+      own.find((p) => !isRead(p)) ??
+      own.find((p) => p.side === side) ?? {
+        test: id,
+        readout: t.readouts[0].id,
+        side: t.sided ? (side === 'both' ? 'right' : side) : 'both',
+        variant,
+      }
+    );
+  };
+  const movement = inference.value?.findings.movements.find(
+    (m) => m.test === test.id && m.readout === readout.id && m.side === here.side && m.measured === null,
+  );
+  const doneCount = stations.filter(isRead).length;
+  const openNext = (inference.value?.findings.next ?? []).filter((n) => {
+    const e = entries.find((x) => x.test.id === n.test);
+    return !e?.lock && !session.skipped.some((s) => s.test === n.test);
+  });
 
   return (
     <Box
       sx={{
         display: 'grid',
         gap: 2.5,
-        gridTemplateColumns: { xs: '1fr', md: '210px minmax(0, 1fr)', lg: '210px minmax(0, 1fr) 240px' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '210px minmax(0, 1fr)', lg: '210px minmax(0, 1fr) 240px' },
         alignItems: 'start',
       }}
     >
-      <Box component="nav" aria-label="Tests" sx={{ order: { xs: 2, md: 0 } }}>
-        <Typography variant="h2">Tests, fewest turns</Typography>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={battery.id}
-          aria-label="Which tests"
-          onChange={(_, id: string | null) => id && void db.memos.put({ key: batteryKey, value: id })}
-          sx={{ my: 0.5, '& .MuiToggleButton-root': { py: 0.25 } }}
-        >
-          {BATTERIES.map((b) => (
-            <ToggleButton key={b.id} value={b.id}>
-              {b.name}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-        <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-          {doneCount} of {order.length} readings
-        </Typography>
-        {doneCount === order.length && (
-          <Button
-            variant="contained"
-            fullWidth
-            component={Link}
-            href={`${base}/student?id=${student.id}&step=findings`}
-            sx={{ mb: 1.5 }}
-          >
-            All read: see the findings
-          </Button>
-        )}
-        {positions.map((position) => (
-          <Box key={position} sx={{ mb: 1.5 }}>
-            <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>
-              {position}
-            </Typography>
-            {tests
-              .filter((t) => t.position === position)
-              .map((t) => {
-                const lock = testLock(screening, t.id);
-                const count = SIDES.flatMap((side) =>
-                  t.readouts.map((r) => has({ test: t.id, readout: r.id, side })),
-                ).filter(Boolean).length;
-                const all = t.readouts.length * 2;
-                const active = t.id === test.id;
-                if (lock)
-                  return (
-                    <Box
-                      key={t.id}
-                      sx={{
-                        p: 1,
-                        color: 'var(--caution)',
-                        bgcolor: 'var(--caution-pale)',
-                        borderRadius: 1.5,
-                        fontSize: 14,
-                        mb: 0.5,
-                      }}
-                    >
-                      ▲ {t.name}: locked by “{lock.name.toLowerCase()}”
-                    </Box>
-                  );
-                return (
-                  <Box
-                    key={t.id}
-                    component="button"
-                    type="button"
-                    aria-current={active}
-                    onClick={() => setChosen({ test: t.id, readout: t.readouts[0].id, side: here.side })}
-                    sx={{
-                      all: 'unset',
-                      boxSizing: 'border-box',
-                      cursor: 'pointer',
-                      display: 'flex',
-                      gap: 1,
-                      width: '100%',
-                      p: 1,
-                      borderRadius: 1.5,
-                      bgcolor: active ? 'var(--act)' : undefined,
-                      color: active ? 'var(--paper)' : 'var(--ink)',
-                      '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 },
-                    }}
-                  >
-                    <span style={{ flex: 1 }}>{t.name}</span>
-                    <span className="num" style={{ fontSize: 13 }}>
-                      {skipped.includes(t.id) ? 'skipped' : count === all ? 'done' : `${count}/${all}`}
-                    </span>
-                  </Box>
-                );
-              })}
-          </Box>
-        ))}
-      </Box>
-      <ReadingPanel
-        key={`${here.test}/${here.readout}/${here.side}`}
-        student={student}
-        test={test}
-        readout={readout}
-        side={here.side}
-        readings={readings}
-        onChoose={(change) => setChosen({ ...here, ...change })}
-        onKept={() => forward(here)}
-        onSkip={() => {
-          setSkipped([...skipped, test.id]);
-          const next = order.find((p) => p.test !== test.id && !has(p) && !skipped.includes(p.test));
-          setChosen(next ?? order.find((p) => p.test !== test.id) ?? here);
+      <TestQueue
+        entries={entries}
+        batteries={batteries}
+        battery={battery.id}
+        here={here.test}
+        done={doneCount}
+        all={stations.length}
+        warm={session.warm}
+        order={
+          battery.id === 'full-strength'
+            ? 'Short strong efforts first, holds that tire last: split it over two days.'
+            : 'Fewest turns of the body; within a position what would tell most comes first.'
+        }
+        onBattery={(id) => {
+          setChosen(null);
+          change({ battery: id, here: undefined });
         }}
+        onOwn={() => setChoosing(true)}
+        onTest={(id, variant) => go(firstOf(id, here.side, variant))}
+        onUnskip={(id) => {
+          change({ skipped: session.skipped.filter((s) => s.test !== id) });
+          go(firstOf(id));
+        }}
+        onWarm={(warm) => change({ warm })}
+        footer={
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 1 }}>
+            {doneCount === stations.length && (
+              <Button
+                variant="contained"
+                fullWidth
+                component={Link}
+                href={`${base}/student?id=${student.id}&step=findings`}
+              >
+                All read: see the findings
+              </Button>
+            )}
+            {doneCount > 0 && (
+              <Button
+                size="small"
+                onClick={() => {
+                  setChosen(null);
+                  change({ startedAt: now(), skipped: [], here: undefined });
+                }}
+              >
+                Test again
+              </Button>
+            )}
+            {doneCount < stations.length && (
+              <Button
+                size="small"
+                onClick={() => {
+                  change({ here, parkedAt: now() });
+                  router.push(base);
+                }}
+              >
+                Park it
+              </Button>
+            )}
+          </Box>
+        }
       />
-      <LiveFindings
-        inference={inference}
-        readings={known}
-        readout={readout}
-        test={test.id}
-        side={here.side}
-        onTest={(next) => setChosen({ ...next, readout: testById(next.test)?.readouts[0].id ?? here.readout })}
-      />
+      <Box sx={{ minWidth: 0, order: { xs: 1, md: 0 } }}>
+        {pair && (
+          <Box role="alert" sx={{ p: 1.25, mb: 1, bgcolor: 'var(--act-pale)', borderRadius: 1.5 }}>
+            <Typography sx={{ fontWeight: 600 }}>
+              {pair.name}: today left and right stand the other way round than in every earlier session. Were the sides
+              swapped?
+            </Typography>
+            <Button
+              size="small"
+              variant="contained"
+              sx={{ mr: 1, mt: 0.5 }}
+              onClick={() => {
+                void replaceReadings(db, exchanged(pair.pair, now())).then((done) =>
+                  undo(`${pair.name}: left and right are exchanged.`, done),
+                );
+                setPair(null);
+              }}
+            >
+              Swap them
+            </Button>
+            <Button size="small" sx={{ mt: 0.5 }} onClick={() => setPair(null)}>
+              They are right
+            </Button>
+          </Box>
+        )}
+        <ReadingPanel
+          key={`${here.test}/${readout.id}/${here.side}/${here.variant ?? ''}`}
+          student={student}
+          test={test}
+          readout={readout}
+          side={here.side}
+          variant={test.variants?.find((v) => v.id === here.variant)}
+          locked={lock !== null}
+          warm={session.warm}
+          readings={readings}
+          expected={movement?.end}
+          onChoose={({ variant, ...rest }) =>
+            go({ ...here, ...rest, variant: variant === undefined ? here.variant : (variant ?? undefined) })
+          }
+          onKept={(reading) => {
+            const found = swappedPair(readings, reading, readout);
+            setPair(found ? { pair: found, name: readout.name } : null);
+            go(next());
+          }}
+          onSkip={(reason) => {
+            change({ skipped: [...session.skipped.filter((s) => s.test !== test.id), { test: test.id, reason }] });
+            go(next(test.id));
+          }}
+        />
+      </Box>
+      <Box component="aside" aria-label="What it tells" sx={{ order: 3, gridColumn: { md: '2', lg: 'auto' } }}>
+        <LiveFindings
+          inference={inference}
+          readings={known}
+          readout={readout}
+          test={test.id}
+          side={here.side}
+          person={student}
+          next={openNext}
+          onTest={(n) => go(firstOf(n.test, n.side))}
+        />
+        <WorkedOut
+          values={derived.filter((d) => d.from.some((id) => known.find((r) => r.id === id)?.test === test.id))}
+        />
+      </Box>
+      {choosing && (
+        <OwnTestsDialog
+          chosen={session.own.length > 0 ? session.own : battery.tests.map((t) => t.id)}
+          onClose={() => setChoosing(false)}
+          onUse={(own) => {
+            setChoosing(false);
+            setChosen(null);
+            change({ own, battery: 'own', here: undefined });
+          }}
+        />
+      )}
     </Box>
   );
 }

@@ -2,165 +2,259 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
-import InputBase from '@mui/material/InputBase';
-import TextField from '@mui/material/TextField';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import { otherSide, type Side } from '@/core/body';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { otherSide } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
+import { leverOf, limbTorque } from '@/core/measuring/torque';
+import { typedNumber, typedValue } from '@/core/measuring/typed';
 import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
-import { normFor, type Readout, type TestDefinition } from '@/core/tests/definition';
+import { normOf, type Readout, type TestDefinition, type Variant } from '@/core/tests/definition';
+import { testPosture } from '@/core/tests/drawn';
 import {
+  kindOf,
   latest,
   meanOf,
-  readingSchema,
-  spreadOf,
   STOP_REASONS,
   valueProblem,
-  WIDE_SPREAD,
+  withUnit,
   type Reading,
+  type ReadingSide,
 } from '@/core/tests/reading';
-import { END_FEEL_WORDS } from '@/core/tests/words';
+import { END_FEEL_WORDS, UNIT_WORDS } from '@/core/tests/words';
 import { keepReadings } from '@/store/changes';
-import { newId, now } from '@/store/studio';
+import { newId, now, SKIP_REASONS } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
-import { ChoiceChips } from './ChoiceChips';
-import { Ruler } from './Ruler';
 import { useBuild } from '../students/use-build';
+import { ChoiceChips } from './ChoiceChips';
+import { EarlierReadings } from './EarlierReadings';
+import { HowDone } from './HowDone';
+import { InstrumentButtons } from './instruments/InstrumentButtons';
+import type { Taken } from './instruments/types';
+import { PushDetails } from './PushDetails';
+import { leverProblem, readingFromDraft, trialProblem, type DraftOf } from './reading-from-draft';
+import { Ruler } from './Ruler';
 import { TestFigure } from './TestFigure';
 import { useDraft } from './use-draft';
+import { ValueEntry } from './ValueEntry';
 
 interface ReadingPanelProps {
   student: Student;
   test: TestDefinition;
   readout: Readout;
-  side: Side;
+  side: ReadingSide;
+  variant?: Variant;
+  /** True where a caution allows only other ways of this test. */
+  locked?: boolean;
+  warm?: boolean;
   readings: readonly Reading[];
-  onChoose: (change: { side?: Side; readout?: string }) => void;
-  onKept: () => void;
-  onSkip: () => void;
+  /** What the model expects this read-out to give, if it does. */
+  expected?: DraftOf['known']['expected'];
+  onChoose: (change: { side?: ReadingSide; readout?: string; variant?: string | null }) => void;
+  onKept: (reading: Reading) => void;
+  onSkip: (reason: string) => void;
 }
 
 const ENDS = STOP_REASONS.filter((r) => r !== 'pain').map((id) => ({ id, label: END_FEEL_WORDS[id] }));
-const numberFrom = (text: string): number =>
-  text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-').replace('°', ''));
 
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */
-export function ReadingPanel({ student, test, readout, side, readings, onChoose, onKept, onSkip }: ReadingPanelProps) {
+export function ReadingPanel(props: ReadingPanelProps) {
+  const { student, test, readout, side, variant, locked = false, warm = false, readings } = props;
+  const { onChoose, onKept, onSkip } = props;
   const { db } = useStudio();
   const undo = useUndo();
-  const draftId = `${student.id}/${test.id}/${readout.id}/${side}`;
+  const draftId = `${student.id}/${test.id}/${readout.id}/${side}${variant ? `/${variant.id}` : ''}`;
   const [draft, change, forget] = useDraft(db, draftId);
   const [problem, setProblem] = useState<string | null>(null);
+  const [asked, setAsked] = useState<{ question: string; text: string; instead?: number } | null>(null);
+  const [skipping, setSkipping] = useState<HTMLElement | null>(null);
+  const field = useRef<HTMLInputElement>(null);
   const build = useBuild(student);
-  const norm = normFor(readout, student.sexForNorms);
-  const known = latest(readings);
-  const same = known.filter((r) => r.test === test.id && r.readout === readout.id);
-  const before = same.find((r) => r.side === side);
-  const across = same.find((r) => r.side === otherSide(side));
-  const typed = draft ? numberFrom(draft.typed) : Number.NaN;
-  const possible = Number.isFinite(typed) && valueProblem(test.id, readout.id, typed) === null;
-  const shown = possible
-    ? typed
-    : draft?.trials.length
-      ? meanOf(draft.trials.map(Number))
-      : before
-        ? meanOf(before.trials)
-        : norm.mean;
+  const age = new Date().getFullYear() - student.birthYear;
+  const norm = normOf(readout, student.sexForNorms, age);
+  const known = useMemo(() => latest(readings), [readings]);
+  const kind = { test: test.id, readout: readout.id, variant: variant?.id, active: draft?.active };
+  const before = known.find((r) => kindOf(r) === kindOf({ ...kind, side }));
+  const across =
+    side === 'both' ? undefined : known.find((r) => kindOf(r) === kindOf({ ...kind, side: otherSide(side) }));
+  const gravity = useMemo(() => {
+    const lever = leverOf(test.id, readout.id);
+    if (!lever || lever.against === 0) return 0;
+    const on = side === 'left' ? 'left' : 'right';
+    const posture = testPosture(test, readout, on, 1, {});
+    return lever.against * limbTorque(posture, build, student.mass_kg, lever.joint, on);
+  }, [test, readout, side, build, student.mass_kg]);
+  const felt = useMemo(
+    () => ({ chosen: draft?.placeFelt, onChoose: (placeFelt: string | undefined) => change({ placeFelt }) }),
+    // `change` is new at every drawing; what it does depends on the draft alone.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [draft],
+  );
   if (!draft) return <Box />;
 
+  const push = readout.unit === 'Nm_kg';
+  const lastLever =
+    draft.lever ??
+    (before?.push ? String(before.push.lever_cm) : across?.push ? String(across.push.lever_cm) : undefined);
+  const values = { ...draft, lever: lastLever };
+  const typed = typedValue(draft.typed, readout);
+  const usual = before ? meanOf(before.trials) : (norm?.mean ?? (readout.min + readout.max) / 2);
+  const possible = !push && Number.isFinite(typed) && valueProblem(test.id, readout.id, typed) === null;
+  const shown = possible
+    ? typed
+    : !push && draft.trials.length
+      ? meanOf(draft.trials.map((t) => typedValue(t, readout)))
+      : usual;
+  const of: DraftOf = {
+    student: student.id,
+    mass_kg: student.mass_kg,
+    test,
+    readout,
+    side,
+    variant,
+    warm,
+    gravity_Nm: gravity,
+    known: { sex: student.sexForNorms, age, before, across, expected: props.expected },
+  };
+  const set = (v: number) => {
+    setProblem(null);
+    setAsked(null);
+    change({ typed: String(v), instrument: undefined, likelyError: undefined });
+  };
   const addTrial = () => {
-    const issue = valueProblem(test.id, readout.id, typed);
+    const issue = trialProblem(draft.typed, values, of);
     setProblem(issue);
-    if (!issue) change({ trials: [...draft.trials, String(typed)].slice(-3), typed: '' });
+    if (issue) return;
+    const text = push ? draft.typed : String(typedValue(draft.typed, readout));
+    change({ trials: [...draft.trials, text].slice(-3), typed: '', lever: values.lever });
   };
   const sensation = test.sensations.find((s) => s.place === draft.placeFelt)?.action;
   const keep = async (painPressed: boolean) => {
-    const pain = painPressed || sensation === 'stop';
-    const trials = draft.trials.map(Number);
-    if (draft.typed.trim() !== '') {
-      const issue = valueProblem(test.id, readout.id, typed);
-      setProblem(issue);
-      if (issue) return;
-      trials.push(typed);
-    }
-    if (trials.length === 0) {
-      setProblem(
-        pain
-          ? 'Type the angle where it began to hurt, then press again. The test is over either way.'
-          : `Type the reading first, for example ${Math.round(norm.mean)}.`,
-      );
+    const pain = painPressed || sensation === 'stop' || draft.failure === 'pain' || draft.endFeel === 'pain';
+    const result = readingFromDraft(values, of, { pain, id: newId(), takenAt: now() });
+    setProblem(result.ok ? null : result.problem);
+    if (!result.ok) return;
+    const text = JSON.stringify([draft.trials, draft.typed]);
+    // An unlikely value is asked about once: pressing again keeps it.
+    if (result.question && asked?.text !== text) {
+      setAsked({ question: result.question, text, instead: result.instead });
       return;
     }
-    const tilt = draft.tilt?.trim() ? numberFrom(draft.tilt) : undefined;
-    if (tilt !== undefined && !(tilt >= -40 && tilt <= 60)) {
-      setProblem('The second inclinometer reads between −40° and 60°. Leave it empty if there is none.');
-      return;
-    }
-    const reading = readingSchema.parse({
-      id: newId(),
-      student: student.id,
-      test: test.id,
-      readout: readout.id,
-      side,
-      trials: trials.slice(-3),
-      unit: 'deg',
-      takenAt: now(),
-      placeFelt: draft.placeFelt,
-      endFeel: pain ? 'pain' : draft.endFeel,
-      pain: pain || undefined,
-      pelvicTilt_deg: tilt,
-    });
-    const kept = await keepReadings(db, [reading], draftId);
+    setAsked(null);
+    const kept = await keepReadings(db, [result.reading], draftId);
     forget();
+    const whose = side === 'both' ? '' : `, ${side}`;
     undo(
-      `${readout.name}, ${side}: ${meanOf(reading.trials).toFixed(0)}° is kept${pain ? ', ended by pain' : ''}.`,
+      `${readout.name}${whose}: ${withUnit(readout, meanOf(result.reading.trials))} is kept${pain ? ', ended by pain' : ''}.`,
       kept,
     );
-    if (pain) onSkip();
-    else onKept();
+    if (pain) onSkip('ended by pain');
+    else onKept(result.reading);
   };
-  const count = draft.trials.length;
-  const spread = count > 1 ? spreadOf(draft.trials.map(Number)) : 0;
+  const take = (taken: Taken) => {
+    setProblem(null);
+    setAsked(null);
+    const trials = draft.typed.trim() === '' ? draft.trials : draft.trials.slice(0, 2);
+    const all = trials.length >= 3 ? trials.slice(1) : trials;
+    change({
+      trials: [...all, String(taken.value)],
+      typed: '',
+      instrument: taken.instrument,
+      likelyError: taken.likelyError,
+      failure: taken.failure,
+      lever: values.lever,
+    });
+    field.current?.focus();
+  };
+  /** The whole panel from a number pad: + and − nudge, × where it is felt, ÷ how it ends, Enter a trial and then keep. */
+  const onKey = (e: KeyboardEvent) => {
+    const inField = e.target === field.current;
+    const step = readout.unit === 'cm' ? 0.5 : 1;
+    const nudge = (by: number) => {
+      e.preventDefault();
+      const from = possible ? typed : push ? typedNumber(draft.typed || '0') : shown;
+      const next = Math.round((from + by) * 10) / 10;
+      if (push || (next >= readout.min && next <= readout.max)) set(next);
+    };
+    const turn = <T,>(list: readonly T[], at: T | undefined): T | undefined => {
+      e.preventDefault();
+      const i = at === undefined ? -1 : list.indexOf(at);
+      return list[i + 1];
+    };
+    if (e.key === '+') nudge(step);
+    else if (e.key === '-' && inField && draft.typed !== '') nudge(-step);
+    else if (e.key === '*' && inField)
+      change({
+        placeFelt: turn(
+          test.sensations.map((s) => s.place as string),
+          draft.placeFelt,
+        ),
+      });
+    else if (e.key === '/' && inField) change({ endFeel: turn(STOP_REASONS as readonly string[], draft.endFeel) });
+    else if (e.key === 'Enter' && inField && draft.typed.trim() === '' && draft.trials.length > 0) {
+      e.preventDefault();
+      void keep(false);
+    }
+  };
+  const takenBy =
+    draft.instrument && draft.likelyError !== undefined
+      ? `within ± ${draft.likelyError}${readout.unit === 'deg' ? '°' : ''}`
+      : null;
 
   return (
     <Box
       component="section"
-      aria-label={`${test.name}, ${side}`}
+      aria-label={side === 'both' ? test.name : `${test.name}, ${side}`}
+      onKeyDown={onKey}
       sx={{
         border: '1px solid var(--line)',
         borderRadius: 1.5,
         bgcolor: 'var(--surface)',
         px: 2,
-        pt: 1.5,
+        pt: 1.25,
         order: { xs: 1, md: 0 },
+        minWidth: 0,
       }}
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
         <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
-          {test.name} · {side} {SIDE_MARK[side]}
+          {test.name}
+          {side !== 'both' && ` · ${side} ${SIDE_MARK[side]}`}
         </Typography>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={side}
-          onChange={(_, v: Side | null) => v && onChoose({ side: v })}
-          aria-label="Side"
-          sx={{ '& .MuiToggleButton-root': { py: 0.4 } }}
-        >
-          <ToggleButton value="left">◁ left</ToggleButton>
-          <ToggleButton value="right">right ▷</ToggleButton>
-        </ToggleButtonGroup>
+        {side !== 'both' && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={side}
+            onChange={(_, v: ReadingSide | null) => v && onChoose({ side: v })}
+            aria-label="Side"
+            sx={{ '& .MuiToggleButton-root': { py: 0.3 } }}
+          >
+            <ToggleButton value="left">◁ left</ToggleButton>
+            <ToggleButton value="right">right ▷</ToggleButton>
+          </ToggleButtonGroup>
+        )}
       </Box>
-      <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.4 }}>
+      <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.35 }}>
         {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
       </Typography>
-      <Box sx={{ height: { xs: 220, md: test.readouts.length > 1 ? 160 : 186 } }}>
-        <TestFigure test={test} readout={readout} side={side} value={shown} readings={readings} build={build} />
+      <Box sx={{ height: { xs: 240, md: test.readouts.length > 1 ? 156 : 180 } }}>
+        <TestFigure
+          test={test}
+          readout={readout}
+          side={side}
+          value={shown}
+          readings={readings}
+          build={build}
+          onSet={push ? undefined : set}
+          felt={felt}
+        />
       </Box>
       {test.readouts.length > 1 && (
         <Box role="group" aria-label="What is read" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 0.5 }}>
@@ -173,117 +267,128 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
               color={r.id === readout.id ? 'primary' : 'default'}
               variant={r.id === readout.id ? 'filled' : 'outlined'}
               onClick={() => onChoose({ readout: r.id })}
+              sx={{ height: 30 }}
             />
           ))}
         </Box>
       )}
-      <Box
-        component="form"
-        onSubmit={(e) => {
-          e.preventDefault();
-          addTrial();
+      <ValueEntry
+        readout={readout}
+        draft={draft}
+        shown={shown}
+        inputRef={field}
+        change={(part) => {
+          setProblem(null);
+          setAsked(null);
+          change(part);
         }}
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}
+        onAdd={addTrial}
       >
         <Box
-          sx={{
-            display: 'flex',
-            alignItems: 'baseline',
-            borderBottom: '2px solid var(--act)',
-            '&:focus-within': { bgcolor: 'var(--act-pale)' },
-          }}
+          role="group"
+          aria-label="Take the value with"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', ml: -0.75 }}
         >
-          <InputBase
-            value={draft.typed}
-            autoFocus
-            onChange={(e) => {
-              setProblem(null);
-              change({ typed: e.target.value });
+          <InstrumentButtons
+            test={test}
+            readout={readout}
+            side={side}
+            trial={draft.trials.length + 1}
+            build={build}
+            readings={readings}
+            person={student}
+            push={{
+              manner: draft.manner ?? 'make',
+              lever_cm: typedNumber(values.lever ?? ''),
+              gravity_Nm: draft.gravity === false ? 0 : gravity,
+              problem: push ? leverProblem(values.lever) : null,
             }}
-            placeholder={String(Math.round(shown))}
-            inputProps={{ 'aria-label': `${readout.name}, degrees`, inputMode: 'decimal', autoComplete: 'off' }}
-            sx={{
-              width: `${Math.max(1, (draft.typed || String(Math.round(shown))).length) * 0.62 + 0.1}em`,
-              fontSize: 60,
-              fontWeight: 700,
-              lineHeight: 1,
-              '& input': { p: 0, fontVariantNumeric: 'tabular-nums' },
-              '& input::placeholder': { color: 'var(--contour)', opacity: 1 },
-            }}
+            onTake={take}
+            onProblem={setProblem}
           />
-          <Box component="span" sx={{ fontSize: 40, fontWeight: 700 }}>
-            °
-          </Box>
+          {takenBy && <Typography variant="caption">last taken {takenBy}</Typography>}
+          {draft.failure && <Typography variant="caption">ended: {draft.failure}</Typography>}
         </Box>
-        <Box sx={{ flex: '1 1 150px' }}>
-          <Typography sx={{ fontWeight: 600 }}>{readout.name}</Typography>
-          <Typography variant="caption" component="p">
-            0 = {readout.zero}
-          </Typography>
-          <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'center' }}>
-            {draft.trials.map((t, i) => (
-              <Chip
-                key={i}
-                size="small"
-                label={`${t}°`}
-                onDelete={() => change({ trials: draft.trials.filter((_, k) => k !== i) })}
-                sx={{ height: 26 }}
-              />
-            ))}
-            {count > 1 && (
-              <Typography variant="caption" sx={{ fontWeight: spread > WIDE_SPREAD ? 700 : 400 }}>
-                spread {spread.toFixed(0)}°{spread > WIDE_SPREAD ? ', wide: measure once more' : ', fine'}
-              </Typography>
-            )}
-          </Box>
-        </Box>
-        {readout.pelvisShares && (
-          <TextField
-            label="Pelvis tilt °"
-            value={draft.tilt ?? ''}
-            onChange={(e) => change({ tilt: e.target.value })}
-            sx={{ width: 118 }}
-            slotProps={{
-              htmlInput: {
-                inputMode: 'decimal',
-                title:
-                  'From a second inclinometer on the pelvis, if you have one: it takes the pelvis out of the reading.',
-              },
-            }}
-          />
-        )}
-        <Button type="submit" variant="outlined" disabled={count >= 3}>
-          {count >= 3 ? 'Three trials' : `Add trial ${count + 1} of 3`}
-        </Button>
-      </Box>
+      </ValueEntry>
       {problem && (
         <Typography
           role="alert"
-          sx={{ color: 'var(--ink)', bgcolor: 'var(--act-pale)', borderRadius: 1, p: 1, mt: 1, fontWeight: 600 }}
+          sx={{ color: 'var(--ink)', bgcolor: 'var(--act-pale)', borderRadius: 1, p: 1, my: 0.5, fontWeight: 600 }}
         >
           {problem}
         </Typography>
       )}
-      <Ruler
-        label={`Set ${readout.name}`}
-        min={readout.min}
-        max={readout.max}
-        value={shown}
-        band={[norm.mean - norm.sd, norm.mean + norm.sd]}
-        bandLabel={`typical: ${norm.group} (${norm.source})`}
-        marks={[
-          ...(across
-            ? [{ value: meanOf(across.trials), label: `${otherSide(side)} ${SIDE_MARK[otherSide(side)]}` }]
-            : []),
-          ...(before ? [{ value: meanOf(before.trials), label: 'before' }] : []),
-        ]}
-        onSet={(v) => {
-          setProblem(null);
-          change({ typed: String(v) });
-        }}
-      />
+      {asked && (
+        <Box role="alert" sx={{ bgcolor: 'var(--act-pale)', borderRadius: 1, p: 1, my: 0.5 }}>
+          <Typography sx={{ fontWeight: 600 }}>{asked.question}</Typography>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
+            <Button size="small" variant="contained" onClick={() => void keep(false)}>
+              Keep it
+            </Button>
+            {asked.instead !== undefined && (
+              <Button
+                size="small"
+                variant="outlined"
+                onClick={() => {
+                  change({ trials: [], typed: String(asked.instead) });
+                  setAsked(null);
+                }}
+              >
+                It was inches: {asked.instead} cm
+              </Button>
+            )}
+            <Button
+              size="small"
+              onClick={() => {
+                setAsked(null);
+                field.current?.focus();
+              }}
+            >
+              Look again
+            </Button>
+          </Box>
+        </Box>
+      )}
+      {push ? (
+        <PushDetails
+          test={test}
+          readout={readout}
+          draft={values}
+          change={change}
+          mass_kg={student.mass_kg}
+          gravity_Nm={gravity}
+        />
+      ) : readout.grades ? (
+        <ChoiceChips
+          question={norm ? `Grade; usual: ${withUnit(readout, norm.mean)} (${norm.source})` : 'Grade'}
+          choices={readout.grades.map((words, i) => ({
+            id: String(readout.min + i),
+            label: `${readout.min + i} ${words}`,
+          }))}
+          chosen={draft.typed || draft.trials.at(-1)}
+          onChoose={(g) => change({ typed: g ?? '' })}
+        />
+      ) : (
+        <Ruler
+          label={`Set ${readout.name}`}
+          min={readout.min}
+          max={readout.max}
+          value={shown}
+          unit={UNIT_WORDS[readout.unit]}
+          step={readout.unit === 'cm' ? 0.5 : 1}
+          band={norm && [norm.mean - norm.sd, norm.mean + norm.sd]}
+          bandLabel={norm ? `typical: ${norm.group} (${norm.source})` : 'no norm: compare with other days'}
+          marks={[
+            ...(across && across.side !== 'both'
+              ? [{ value: meanOf(across.trials), label: `${across.side} ${SIDE_MARK[across.side]}` }]
+              : []),
+            ...(before ? [{ value: meanOf(before.trials), label: 'before' }] : []),
+          ]}
+          onSet={set}
+        />
+      )}
       <ChoiceChips
-        question="Where is it felt?"
+        question="Where is it felt? (a chip, a ring on the figure, or ×)"
         choices={test.sensations.map((s) => ({ id: s.place, label: PLACE_WORDS[s.place], stops: s.action === 'stop' }))}
         chosen={draft.placeFelt}
         onChoose={(placeFelt) => change({ placeFelt })}
@@ -295,11 +400,22 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
             : '▲ Ease off, set the pelvis again, and go less far.'}
         </Typography>
       )}
-      <ChoiceChips
-        question="How does it end?"
-        choices={ENDS}
-        chosen={draft.endFeel}
-        onChoose={(endFeel) => change({ endFeel })}
+      {test.kind !== 'strength' && (
+        <ChoiceChips
+          question="How does it end? (÷)"
+          choices={ENDS}
+          chosen={draft.endFeel}
+          onChoose={(endFeel) => change({ endFeel })}
+        />
+      )}
+      <HowDone
+        test={test}
+        readout={readout}
+        variant={variant}
+        locked={locked}
+        draft={draft}
+        change={change}
+        onVariant={(id) => onChoose({ variant: id ?? null })}
       />
       <Box
         sx={{
@@ -322,12 +438,29 @@ export function ReadingPanel({ student, test, readout, side, readings, onChoose,
         <Button variant="outlined" color="warning" onClick={() => void keep(true)}>
           ▲ Pain, stop
         </Button>
-        <Button onClick={onSkip}>Skip this test</Button>
+        <Button aria-haspopup="menu" onClick={(e) => setSkipping(e.currentTarget)}>
+          Skip this test
+        </Button>
+        <Menu anchorEl={skipping} open={skipping !== null} onClose={() => setSkipping(null)}>
+          {SKIP_REASONS.map((reason) => (
+            <MenuItem
+              key={reason}
+              onClick={() => {
+                setSkipping(null);
+                onSkip(reason);
+              }}
+            >
+              {reason}
+            </MenuItem>
+          ))}
+        </Menu>
       </Box>
-      <Typography variant="caption" component="p" sx={{ pb: 1 }}>
-        {test.care} What spoils it: {test.spoils.join(', ')}. Smallest change that counts: {readout.detectable}°{' '}
+      <Typography variant="caption" component="p">
+        {test.care} Smallest change that counts: {withUnit(readout, readout.detectable)}
+        {readout.detectableShare && ` or ${Math.round(100 * readout.detectableShare)} % of the value`}{' '}
         {`(${readout.detectableSource})`}.
       </Typography>
+      <EarlierReadings test={test} readout={readout} side={side} readings={readings} />
     </Box>
   );
 }

@@ -10,6 +10,21 @@ interface Mark {
 const WIDTH = 600;
 const MARGIN = 20;
 
+/** Short and long ticks for a range, so that long ones number between five and twelve. */
+function divisionsOf(range: number): { fine: number; step: number } {
+  for (const [most, fine, step] of [
+    [3, 0.1, 0.5],
+    [8, 0.5, 1],
+    [16, 1, 2],
+    [30, 1, 5],
+    [90, 5, 10],
+    [200, 5, 20],
+    [400, 10, 50],
+  ] as const)
+    if (range <= most) return { fine, step };
+  return { fine: 50, step: 100 };
+}
+
 /**
  * A scale like soundings: ticks, the typical band (mean ± SD), marks for the other side and last time, and the value as a
  * pointer that can be dragged or moved with the arrow keys.
@@ -20,6 +35,8 @@ export function Ruler({
   max,
   value,
   band,
+  unit,
+  step: pointerStep,
   bandLabel,
   marks,
   onSet,
@@ -28,23 +45,29 @@ export function Ruler({
   min: number;
   max: number;
   value: number;
-  band: readonly [number, number];
+  band: readonly [number, number] | null;
+  /** Word for the unit, said to those who do not see the scale. */
+  unit: string;
+  /** Smallest step of the pointer. */
+  step: number;
   bandLabel: string;
   marks: readonly Mark[];
   onSet: (value: number) => void;
 }) {
   const at = (v: number) => ((Math.min(max, Math.max(min, v)) - min) / (max - min)) * WIDTH;
   const height = marks.length > 0 ? 88 : 68;
-  const step = max - min > 90 ? 20 : 10;
+  const { fine, step } = divisionsOf(max - min);
   const ticks: number[] = [];
-  for (let v = Math.ceil(min / 5) * 5; v <= max; v += 5) ticks.push(v);
-  const middle = (at(band[0]) + at(band[1])) / 2;
+  for (let k = Math.ceil(min / fine - 1e-9); k * fine <= max + 1e-9; k++) ticks.push(Math.round(k * fine * 100) / 100);
+  const long = (v: number) => Math.abs(v / step - Math.round(v / step)) < 1e-6;
+  const middle = band ? (at(band[0]) + at(band[1])) / 2 : WIDTH / 2;
+  const said = (v: number) => String(Math.round(v * 10) / 10);
   const inset = `${(100 * MARGIN) / (WIDTH + 2 * MARGIN)}%`;
   return (
     <Box sx={{ position: 'relative', mt: 0.5 }}>
       <Box
         role="img"
-        aria-label={`Typical ${Math.round(band[0])} to ${Math.round(band[1])} degrees. ${marks.map((m) => `${m.label} ${Math.round(m.value)}`).join('. ')}`}
+        aria-label={`${band ? `Typical ${said(band[0])} to ${said(band[1])} ${unit}. ` : ''}${marks.map((m) => `${m.label} ${said(m.value)}`).join('. ')}`}
       >
         <svg viewBox={`${-MARGIN} 0 ${WIDTH + 2 * MARGIN} ${height}`} width="100%" style={{ display: 'block' }}>
           <text
@@ -56,12 +79,20 @@ export function Ruler({
           >
             {bandLabel}
           </text>
-          <rect x={at(band[0])} width={Math.max(2, at(band[1]) - at(band[0]))} y={19} height={22} fill="var(--sea-1)" />
+          {band && (
+            <rect
+              x={at(band[0])}
+              width={Math.max(2, at(band[1]) - at(band[0]))}
+              y={19}
+              height={22}
+              fill="var(--sea-1)"
+            />
+          )}
           <line x1={0} x2={WIDTH} y1={41} y2={41} stroke="var(--ink)" strokeWidth={1.4} />
           {ticks.map((v) => (
             <g key={v}>
-              <line x1={at(v)} x2={at(v)} y1={41} y2={v % step === 0 ? 50 : 46} stroke="var(--ink)" />
-              {v % step === 0 && (
+              <line x1={at(v)} x2={at(v)} y1={41} y2={long(v) ? 50 : 46} stroke="var(--ink)" />
+              {long(v) && (
                 <text x={at(v)} y={63} fontSize="13" textAnchor="middle" fill="var(--ink-2)">
                   {v}
                 </text>
@@ -81,7 +112,7 @@ export function Ruler({
                   textAnchor={right ? 'start' : 'end'}
                   fill="var(--ink)"
                 >
-                  {m.label} {Math.round(m.value)}
+                  {m.label} {said(m.value)}
                 </text>
               </g>
             );
@@ -92,7 +123,7 @@ export function Ruler({
         aria-label={label}
         min={min}
         max={max}
-        step={1}
+        step={pointerStep}
         value={Math.min(max, Math.max(min, value))}
         onChange={(_, v) => onSet(Number(v))}
         sx={{

@@ -1,13 +1,17 @@
 'use client';
 import { useMemo } from 'react';
-import type { Build, Side } from '@/core/body';
+import { skeletonOf, type Build, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
 import { contextOf } from '@/core/limits';
+import { PLACE_WORDS } from '@/core/people/words';
+import type { Place } from '@/core/people/student';
 import type { Position, Readout, TestDefinition } from '@/core/tests/definition';
 import { testAngle, testPosture } from '@/core/tests/drawn';
-import { latest, type Reading } from '@/core/tests/reading';
+import { latest, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
 import type { SceneProp } from '@/figure/draw';
-import { Figure } from '@/figure/Figure';
+import { Figure, type BodyMark } from '@/figure/Figure';
+import { placePoint } from '@/figure/places';
+import { projector, type View } from '@/figure/projection';
 import { seaTint } from '@/figure/scales';
 
 /** What a test lies or sits on. */
@@ -19,8 +23,17 @@ const FURNITURE: Partial<Record<Position, readonly SceneProp[]>> = {
   ],
 };
 
+/** Furniture of a test: its own, else that of its position. */
+const propsOf = (test: TestDefinition): readonly SceneProp[] =>
+  test.drawn ? (test.drawn.props ?? []) : (FURNITURE[test.position] ?? []);
+
 /** From where a movement reads best: turning is seen along the thigh, drifting from above. */
-function viewOf(test: TestDefinition, readout: Readout, side: Side) {
+export function viewOf(test: TestDefinition, readout: Readout, side: Side): View {
+  if (test.drawn) {
+    const { yaw, pitch } = test.drawn.view;
+    // Told for the right side; for the left the mirror, about the plane between front and back.
+    return { yaw: side === 'right' ? yaw : 180 - yaw, pitch };
+  }
   if (test.position === 'on the side') return { yaw: side === 'right' ? -78 : 258, pitch: 12 };
   if (readout.movement === 'hip-abduction' || readout.id === 'hip-abduction')
     return { yaw: side === 'right' ? -35 : 215, pitch: 60 };
@@ -29,35 +42,94 @@ function viewOf(test: TestDefinition, readout: Readout, side: Side) {
   return { yaw: side === 'right' ? 10 : 170, pitch: 8 };
 }
 
-/** The body in a test at a value, degrees: muscles tinted as in typical people, the angle marked. */
-export function TestFigure({
-  test,
-  readout,
-  side,
-  value,
-  readings,
-  build,
-}: {
+/** Point that is dragged to set a value, where dragging makes sense. */
+function knobOf(test: TestDefinition, readout: Readout, side: Side): string | null {
+  const mark = testAngle(test, readout, side);
+  if (mark) return mark.toward;
+  if (readout.id === 'knee-height') return `knee_${side}`;
+  if (readout.id === 'angle-between-thighs') return `ankle_${side}`;
+  if (readout.id === 'reach') return `hand_${side}`;
+  return null;
+}
+
+/** Steps that a drag searches in, in the unit of the reading. */
+const STEP: Partial<Record<Readout['unit'], number>> = { deg: 1, cm: 0.5 };
+
+interface TestFigureProps {
   test: TestDefinition;
   readout: Readout;
-  side: Side;
+  side: ReadingSide;
   value: number;
   readings: readonly Reading[];
   build?: Build;
-}) {
+  /** Set by dragging the limb. */
+  onSet?: (value: number) => void;
+  felt?: { chosen: string | undefined; onChoose: (place: Place | undefined) => void };
+}
+
+/** The body in a test at a value: muscles tinted as in typical people, the angle marked, the limb to be dragged. */
+export function TestFigure({ test, readout, side: readSide, value, readings, build, onSet, felt }: TestFigureProps) {
+  const side: Side = readSide === 'left' ? 'left' : 'right';
   const scene = useMemo(() => {
     const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));
     const posture = testPosture(test, readout, side, value, context);
+    const mark = testAngle(test, readout, side);
     return {
       posture,
       build,
       tints: stretchAt(posture, undefined, build)
         .filter((t) => t.side === side && t.stretch > 0.35)
         .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
-      props: FURNITURE[test.position] ?? [],
-      angle: { ...testAngle(test, readout, side), label: `${Math.round(value)}°` },
+      props: propsOf(test),
+      angle: mark ? { ...mark, label: withUnit(readout, value) } : undefined,
       view: viewOf(test, readout, side),
     };
   }, [test, readout, side, value, readings, build]);
-  return <Figure label={`${test.name}, ${side} side, at ${Math.round(value)} degrees.`} turns {...scene} />;
+  const marks = useMemo((): BodyMark[] | undefined => {
+    if (!felt) return undefined;
+    const skeleton = skeletonOf(scene.posture, {}, build);
+    return test.sensations.flatMap((s) => {
+      const at = placePoint(skeleton, s.place, side);
+      if (!at) return [];
+      const chosen = felt.chosen === s.place;
+      return [
+        {
+          id: s.place,
+          at,
+          label: `felt: ${PLACE_WORDS[s.place]}`,
+          chosen,
+          stops: s.action === 'stop',
+          onChoose: () => felt.onChoose(chosen ? undefined : s.place),
+        },
+      ];
+    });
+  }, [felt, scene, build, test, side]);
+  const point = onSet ? knobOf(test, readout, side) : null;
+  const onDrag = (to: { x: number; y: number }, view: View) => {
+    const step = STEP[readout.unit];
+    if (!point || !onSet || !step) return;
+    const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));
+    const project = projector(view);
+    let best = value,
+      least = Infinity;
+    for (let v = readout.min; v <= readout.max + 1e-9; v += step) {
+      const at = project(skeletonOf(testPosture(test, readout, side, v, context), {}, build).points[point]);
+      const far = (at.x - to.x) ** 2 + (at.y - to.y) ** 2;
+      if (far < least) {
+        least = far;
+        best = v;
+      }
+    }
+    if (best !== value) onSet(best);
+  };
+  const whose = readSide === 'both' ? '' : `, ${side} side`;
+  return (
+    <Figure
+      label={`${test.name}${whose}, at ${withUnit(readout, value)}.`}
+      turns
+      marks={marks}
+      knob={point ? { point, label: 'Drag to set the reading', onDrag } : undefined}
+      {...scene}
+    />
+  );
 }

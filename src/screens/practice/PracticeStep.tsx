@@ -9,7 +9,7 @@ import type { Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
 import type { Practice } from '@/core/practice/practice';
 import { savePractice } from '@/store/changes';
-import { newId, now } from '@/store/studio';
+import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
@@ -38,7 +38,7 @@ export function PracticeStep({
   const [chosen, setChosen] = useState<string | null>(null);
   const sorted = [...practices].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
   const open = sorted.find((p) => p.id === chosen) ?? sorted[0];
-  const screening = screen(student.cautions);
+  const screening = screen(student.cautions, today());
 
   if (screening.stopped)
     return (

@@ -10,7 +10,7 @@ import { PLACE_WORDS } from '@/core/people/words';
 import { rungOf } from '@/core/poses';
 import type { LogEntry } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/tests/battery';
-import { meanOf, type Reading } from '@/core/tests/reading';
+import { meanOf, type Reading, withUnit } from '@/core/tests/reading';
 import { END_FEEL_WORDS } from '@/core/tests/words';
 import { removeReadings } from '@/store/changes';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -111,16 +111,20 @@ export function ProgressStep({
                 <td>
                   {testById(r.test)?.name ?? r.test}, {readoutOf(r.test, r.readout)?.name.toLowerCase() ?? r.readout}
                 </td>
-                <td>
-                  {SIDE_MARK[r.side]} {r.side}
-                </td>
+                <td>{r.side === 'both' ? 'both' : `${SIDE_MARK[r.side]} ${r.side}`}</td>
                 <td className="num">
-                  {r.trials.map((t) => `${t}°`).join(', ')}
-                  {r.trials.length > 1 ? ` (mean ${meanOf(r.trials).toFixed(1)}°)` : ''}
+                  {r.trials.map((t) => withUnit(r, t)).join(', ')}
+                  {r.trials.length > 1 ? ` (mean ${meanOf(r.trials).toFixed(r.unit === 'Nm_kg' ? 2 : 1)})` : ''}
                 </td>
                 <td>
                   {r.placeFelt ? PLACE_WORDS[r.placeFelt] : ''}
                   {r.endFeel ? `${r.placeFelt ? ', ' : ''}${END_FEEL_WORDS[r.endFeel]}` : ''}
+                  {r.variant
+                    ? ` · ${testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name ?? r.variant}`
+                    : ''}
+                  {r.active ? ' · alone' : ''}
+                  {r.compensations?.length ? ` · seen: ${r.compensations.join(', ')}` : ''}
+                  {r.history?.length ? ' · put right' : ''}
                 </td>
                 <td>
                   <Button

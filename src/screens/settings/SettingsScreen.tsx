@@ -12,6 +12,7 @@ import type { FileProblem } from '@/core/files/record';
 import { bringIn, takeOut } from '@/store/exchange';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { MeasuringSettings } from './MeasuringSettings';
 
 /** Light, files, and where the numbers come from. */
 export function SettingsScreen() {
@@ -46,6 +47,7 @@ export function SettingsScreen() {
       <Typography variant="h1" gutterBottom>
         Settings & files
       </Typography>
+      <MeasuringSettings />
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         Files
       </Typography>

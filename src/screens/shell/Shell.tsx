@@ -10,6 +10,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { DemoNote } from './DemoNote';
 import { useStudio } from './studio-context';
+import { UnsavedNote } from './UnsavedNote';
 
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
@@ -22,6 +23,11 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['g then t, s, m or f', 'Today, Students, Muscles, Settings & files'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
+  [
+    '+ − × ÷ Enter',
+    'in Measure, from the value or a number pad: nudge, where felt, how it ends, add a trial and then keep',
+  ],
+  ['space', 'in an instrument: take the reading, start and stop the clock, count one'],
   ['Alt ↑ / Alt ↓', 'move a practice item'],
   ['space, →, ←, s', 'in Teach: pause, next, back, skip'],
   ['?', 'this list'],
@@ -118,6 +124,7 @@ export function Shell({ children }: { children: ReactNode }) {
       </Box>
       <Box sx={{ minWidth: 0 }}>
         {name === 'demo' && <DemoNote />}
+        <UnsavedNote />
         <main>{children}</main>
       </Box>
       <Dialog open={help} onClose={() => setHelp(false)} aria-labelledby="keys-title">

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { screen } from '@/core/cautions/screen';
+import { today } from '@/store/studio';
 import type { Student } from '@/core/people/student';
 import { useStudio } from './studio-context';
 
@@ -36,7 +37,7 @@ export function StudentFrame({
   const { base } = useStudio();
   const router = useRouter();
   const address = (s: Step) => `${base}/student?id=${student.id}&step=${s}`;
-  const screening = screen(student.cautions);
+  const screening = screen(student.cautions, today());
 
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {

@@ -58,7 +58,7 @@ export function StudentScreen() {
   return (
     <StudentFrame student={student} step={step} done={done}>
       {step === 'ask' && <AskStep key={student.id} student={student} />}
-      {step === 'measure' && <MeasureStep student={student} readings={readings} inference={inference} />}
+      {step === 'measure' && <MeasureStep student={student} readings={readings} inference={inference} aims={aims} />}
       {step === 'findings' && <FindingsStep student={student} readings={readings} inference={inference} />}
       {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} />}
       {step === 'practice' && (

@@ -11,7 +11,7 @@ import type { PracticeItem } from '@/core/practice/practice';
 import { logFrom } from '@/core/teaching/log';
 import { hasBegun, secondsLeft } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
-import { newId, now } from '@/store/studio';
+import { newId, now, today } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
 import { fitRung } from '@/core/fit/fit';
 import { buildOfStudent } from '@/core/people/student';
@@ -60,7 +60,7 @@ export function TeachScreen() {
       </EmptyChart>
     );
   const back = `${base}/student?id=${student.id}&step=practice`;
-  const screening = screen(student.cautions);
+  const screening = screen(student.cautions, today());
   if (screening.stopped)
     return (
       <EmptyChart

@@ -5,6 +5,8 @@ import Typography from '@mui/material/Typography';
 import { formatDistanceToNow } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
+import { testById } from '@/core/tests/battery';
+import { changeSession } from '@/store/changes';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 
@@ -12,14 +14,22 @@ import { useStudio } from '../shell/studio-context';
 export function TodayScreen() {
   const { db, base, name } = useStudio();
   const data = useLiveQuery(async () => {
-    const [students, players, practices, readings, memo] = await Promise.all([
+    const [students, players, practices, readings, memo, sessions] = await Promise.all([
       db.students.toArray(),
       db.players.toArray(),
       db.practices.toArray(),
       db.readings.toArray(),
       db.memos.get('taken-out'),
+      db.sessions.toArray(),
     ]);
-    return { students: students.filter((s) => !s.archived), players, practices, readings, takenOut: memo?.value };
+    return {
+      students: students.filter((s) => !s.archived),
+      players,
+      practices,
+      readings,
+      takenOut: memo?.value,
+      sessions,
+    };
   }, [db]);
   if (!data) return null;
   if (data.students.length === 0 && name === 'studio')
@@ -55,6 +65,39 @@ export function TodayScreen() {
       <Typography variant="h1" gutterBottom>
         Today
       </Typography>
+      {data.sessions
+        .filter((m) => m.parkedAt)
+        .map((m) => {
+          const student = data.students.find((x) => x.id === m.student);
+          return student ? (
+            <Box
+              key={m.student}
+              sx={{
+                display: 'flex',
+                alignItems: 'center',
+                gap: 2,
+                p: 2,
+                mb: 2,
+                border: '1px solid var(--act)',
+                borderRadius: 1.5,
+                bgcolor: 'var(--surface)',
+              }}
+            >
+              <Typography sx={{ flex: 1 }}>
+                Measuring <strong>{student.name}</strong> is parked
+                {m.here && ` at “${testById(m.here.test)?.name ?? m.here.test}”`}; everything typed is kept.
+              </Typography>
+              <Button
+                variant="contained"
+                component={Link}
+                href={`${base}/student?id=${student.id}&step=measure`}
+                onClick={() => void changeSession(db, student.id, {})}
+              >
+                Go on measuring
+              </Button>
+            </Box>
+          ) : null;
+        })}
       {data.players.map((p) => {
         const practice = data.practices.find((x) => x.id === p.practice);
         return (

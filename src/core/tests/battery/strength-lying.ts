@@ -153,7 +153,7 @@ export const singleLegBridge: TestDefinition = {
       pelvis_tilt: -118,
       lumbar_flexion: 4,
       neck_flexion: 24,
-      ...drawnLeg({ hipFlexion: -4, kneeFlexion: 82, ankleDorsiflexion: 6 }),
+      ...drawnLeg({ hipFlexion: -4, kneeFlexion: 110, ankleDorsiflexion: 4 }),
       ...drawnLeg({ hipFlexion: -4, kneeFlexion: 4 }, 'other'),
       shoulder_flexion_both: -28,
       shoulder_adduction_both: -14,

@@ -1,0 +1,104 @@
+import Box from '@mui/material/Box';
+import Chip from '@mui/material/Chip';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { Readout, TestDefinition, Variant } from '@/core/tests/definition';
+import type { DraftValues } from './use-draft';
+
+/** How a reading was taken: who moved, in which way, what was seen, where the pelvis was. */
+export function HowDone({
+  test,
+  readout,
+  variant,
+  locked,
+  draft,
+  change,
+  onVariant,
+}: {
+  test: TestDefinition;
+  readout: Readout;
+  variant?: Variant;
+  /** True where a caution allows only other ways. */
+  locked: boolean;
+  draft: DraftValues;
+  change: (part: Partial<DraftValues>) => void;
+  onVariant: (id: string | undefined) => void;
+}) {
+  const ways = (test.variants ?? []).filter((v) => !v.readouts || v.readouts.includes(readout.id));
+  const moves = readout.unit === 'deg' && test.kind === 'length';
+  const seen = draft.seen ?? [];
+  const chip = (label: string, on: boolean, toggle: () => void) => (
+    <Chip
+      key={label}
+      clickable
+      size="small"
+      label={label}
+      aria-pressed={on}
+      color={on ? 'primary' : 'default'}
+      variant={on ? 'filled' : 'outlined'}
+      onClick={toggle}
+      sx={{ height: 28 }}
+    />
+  );
+  return (
+    <Box
+      role="group"
+      aria-label="How it was done"
+      sx={{ mt: 0.75, display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
+    >
+      {ways.length > 0 && (
+        <>
+          <Label>Way</Label>
+          {!locked && chip('usual', !variant, () => onVariant(undefined))}
+          {ways.map((v) =>
+            chip(v.name, variant?.id === v.id, () => onVariant(variant?.id === v.id ? undefined : v.id)),
+          )}
+        </>
+      )}
+      {moves && (
+        <>
+          <Label>Moved</Label>
+          {chip('by you', draft.active === false, () => change({ active: draft.active === false ? undefined : false }))}
+          {chip('alone', draft.active === true, () => change({ active: draft.active === true ? undefined : true }))}
+        </>
+      )}
+      <Label>Seen</Label>
+      {test.spoils.map((s) =>
+        chip(s, seen.includes(s), () =>
+          change({ seen: seen.includes(s) ? seen.filter((x) => x !== s) : [...seen, s] }),
+        ),
+      )}
+      {readout.pelvisShares && (
+        <TextField
+          label="Pelvis tilt °"
+          value={draft.tilt ?? ''}
+          onChange={(e) => change({ tilt: e.target.value })}
+          sx={{ width: 112, ml: 'auto', '& .MuiInputBase-input': { py: 0.6 } }}
+          slotProps={{
+            htmlInput: {
+              inputMode: 'decimal',
+              title:
+                'From a second inclinometer on the pelvis, if you have one: it takes the pelvis out of the reading.',
+            },
+          }}
+        />
+      )}
+      {seen.length > 0 && (
+        <Typography variant="caption" sx={{ width: '100%' }}>
+          A reading with {seen.length > 1 ? 'these' : 'this'} counts less: its error is taken half as wide again.
+        </Typography>
+      )}
+      {variant && (
+        <Typography sx={{ width: '100%', fontSize: 14 }}>
+          <strong>{variant.name[0].toUpperCase() + variant.name.slice(1)}:</strong> {variant.how}
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+const Label = ({ children }: { children: string }) => (
+  <Typography variant="caption" component="span" sx={{ ml: 0.75, '&:first-of-type': { ml: 0 } }}>
+    {children}
+  </Typography>
+);

@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box';
+import Chip from '@mui/material/Chip';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { leverOf, percentOfWeight, torqueOf } from '@/core/measuring/torque';
+import { typedNumber } from '@/core/measuring/typed';
+import type { Readout, TestDefinition } from '@/core/tests/definition';
+import type { DraftValues } from './use-draft';
+import { leverProblem } from './reading-from-draft';
+
+/** Lever arm, gravity and manner of a push, and the arithmetic from newtons to N·m/kg. */
+export function PushDetails({
+  test,
+  readout,
+  draft,
+  change,
+  mass_kg,
+  gravity_Nm,
+}: {
+  test: TestDefinition;
+  readout: Readout;
+  draft: DraftValues;
+  change: (part: Partial<DraftValues>) => void;
+  mass_kg: number;
+  gravity_Nm: number;
+}) {
+  const lever = leverOf(test.id, readout.id);
+  const newtons = typedNumber(draft.typed || (draft.trials.at(-1) ?? ''));
+  const withGravity = draft.gravity !== false && gravity_Nm !== 0;
+  const ready = Number.isFinite(newtons) && newtons >= 0 && leverProblem(draft.lever) === null;
+  const t = ready
+    ? torqueOf({ newtons, lever_cm: typedNumber(draft.lever ?? ''), gravity_Nm: withGravity ? gravity_Nm : 0, mass_kg })
+    : null;
+  const toggle = (label: string, on: boolean, press: () => void) => (
+    <Chip
+      key={label}
+      clickable
+      size="small"
+      label={label}
+      aria-pressed={on}
+      color={on ? 'primary' : 'default'}
+      variant={on ? 'filled' : 'outlined'}
+      onClick={press}
+      sx={{ height: 28 }}
+    />
+  );
+  return (
+    <Box role="group" aria-label="From push to torque" sx={{ mt: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
+        <TextField
+          label="Lever arm, cm"
+          value={draft.lever ?? ''}
+          onChange={(e) => change({ lever: e.target.value })}
+          sx={{ width: 130 }}
+          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+        />
+        {toggle('student builds up (make)', (draft.manner ?? 'make') === 'make', () => change({ manner: 'make' }))}
+        {toggle('you overcome (break)', draft.manner === 'break', () => change({ manner: 'break' }))}
+        {gravity_Nm !== 0 && toggle(`weight of the limb counted`, withGravity, () => change({ gravity: !withGravity }))}
+      </Box>
+      <Typography variant="caption" component="p">
+        Measured {lever?.arm}. Never mix make and break in one series: break gives more.
+      </Typography>
+      <Typography sx={{ fontSize: 15, mt: 0.5, fontVariantNumeric: 'tabular-nums' }} aria-live="polite">
+        {t ? (
+          <>
+            {newtons.toFixed(0)} N × {(typedNumber(draft.lever ?? '') / 100).toFixed(2)} m = {t.pushed_Nm.toFixed(1)}{' '}
+            N·m
+            {withGravity && (
+              <>
+                {' '}
+                + limb {gravity_Nm.toFixed(1)} N·m = {t.total_Nm.toFixed(1)} N·m
+              </>
+            )}
+            ; ÷ {mass_kg} kg = <strong>{t.normalised.toFixed(2)} N·m/kg</strong> (
+            {percentOfWeight(newtons, mass_kg).toFixed(0)} % of body weight on the pad)
+          </>
+        ) : (
+          'Newtons and lever arm give the torque here, step by step.'
+        )}
+      </Typography>
+    </Box>
+  );
+}

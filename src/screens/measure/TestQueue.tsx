@@ -1,0 +1,188 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import type { Lock } from '@/core/tests/locks';
+import type { TestDefinition } from '@/core/tests/definition';
+
+export interface QueueEntry {
+  test: TestDefinition;
+  /** Read-outs that are read, of those that are asked for. */
+  read: number;
+  all: number;
+  lock: Lock | null;
+  skipped: string | null;
+}
+
+export interface BatteryChoice {
+  id: string;
+  name: string;
+}
+
+/** The tests in their order, by position of the body; locked ones say why and offer what stays open. */
+export function TestQueue({
+  entries,
+  batteries,
+  battery,
+  here,
+  done,
+  all,
+  warm,
+  order,
+  onBattery,
+  onOwn,
+  onTest,
+  onUnskip,
+  onWarm,
+  footer,
+}: {
+  entries: readonly QueueEntry[];
+  batteries: readonly BatteryChoice[];
+  battery: string;
+  here: string;
+  done: number;
+  all: number;
+  warm: boolean;
+  /** In which order it is done, said in words. */
+  order: string;
+  onBattery: (id: string) => void;
+  onOwn: () => void;
+  onTest: (test: string, variant?: string) => void;
+  onUnskip: (test: string) => void;
+  onWarm: (warm: boolean) => void;
+  footer?: React.ReactNode;
+}) {
+  const groups: { position: string; entries: QueueEntry[] }[] = [];
+  for (const e of entries) {
+    const last = groups.at(-1);
+    if (last?.position === e.test.position) last.entries.push(e);
+    else groups.push({ position: e.test.position, entries: [e] });
+  }
+  return (
+    <Box component="nav" aria-label="Tests" sx={{ order: { xs: 2, md: 0 } }}>
+      <TextField
+        select
+        fullWidth
+        label="Which tests"
+        value={battery}
+        onChange={(e) => onBattery(e.target.value)}
+        sx={{ mb: 0.5 }}
+      >
+        {batteries.map((b) => (
+          <MenuItem key={b.id} value={b.id}>
+            {b.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box sx={{ display: 'flex', alignItems: 'center', mb: 0.5 }}>
+        <Typography variant="caption" component="p" sx={{ flex: 1 }}>
+          {done} of {all} readings
+        </Typography>
+        <Button size="small" onClick={onOwn}>
+          Choose
+        </Button>
+      </Box>
+      {footer}
+      {groups.map((g, i) => (
+        <Box key={`${g.position}-${i}`} sx={{ mb: 1.25 }}>
+          <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>
+            {g.position}
+          </Typography>
+          {g.entries.map((e) => (
+            <Entry key={e.test.id} entry={e} active={e.test.id === here} onTest={onTest} onUnskip={onUnskip} />
+          ))}
+        </Box>
+      ))}
+      <Typography variant="caption" component="p">
+        {order}
+      </Typography>
+      <Typography variant="caption" component="p" sx={{ mt: 1 }} id="warm-label">
+        The body today
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={warm ? 'warm' : 'cold'}
+        aria-labelledby="warm-label"
+        onChange={(_, v: string | null) => v && onWarm(v === 'warm')}
+        sx={{ '& .MuiToggleButton-root': { py: 0.3 } }}
+      >
+        <ToggleButton value="cold">cold</ToggleButton>
+        <ToggleButton value="warm">warm from practice</ToggleButton>
+      </ToggleButtonGroup>
+    </Box>
+  );
+}
+
+function Entry({
+  entry: { test, read, all, lock, skipped },
+  active,
+  onTest,
+  onUnskip,
+}: {
+  entry: QueueEntry;
+  active: boolean;
+  onTest: (test: string, variant?: string) => void;
+  onUnskip: (test: string) => void;
+}) {
+  if (lock)
+    return (
+      <Box
+        sx={{
+          p: 1,
+          color: 'var(--caution)',
+          bgcolor: 'var(--caution-pale)',
+          borderRadius: 1.5,
+          fontSize: 14,
+          mb: 0.5,
+          outline: active ? '2px solid var(--caution)' : undefined,
+        }}
+      >
+        ▲ {test.name}: locked by “{lock.by.map((c) => c.name.toLowerCase()).join('”, “')}”
+        {lock.open.map((v) => (
+          <Button key={v.id} size="small" onClick={() => onTest(test.id, v.id)} sx={{ display: 'block', px: 0 }}>
+            Open: {v.name}
+          </Button>
+        ))}
+      </Box>
+    );
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-current={active}
+      onClick={() => (skipped ? onUnskip(test.id) : onTest(test.id))}
+      sx={{
+        all: 'unset',
+        boxSizing: 'border-box',
+        cursor: 'pointer',
+        display: 'flex',
+        gap: 1,
+        width: '100%',
+        p: '6px 8px',
+        borderRadius: 1.5,
+        bgcolor: active ? 'var(--act)' : undefined,
+        color: active ? 'var(--paper)' : 'var(--ink)',
+        '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 },
+        '&:hover': { bgcolor: active ? 'var(--act)' : 'var(--act-pale)' },
+        fontSize: 15,
+      }}
+    >
+      <span style={{ flex: 1, textDecoration: skipped ? 'line-through' : undefined }}>
+        {test.name}
+        {skipped && (
+          <Typography variant="caption" component="span" sx={{ display: 'block' }}>
+            left out: {skipped}
+          </Typography>
+        )}
+      </span>
+      <span className="num" style={{ fontSize: 13 }}>
+        {skipped ? '' : read === all ? 'done' : `${read}/${all}`}
+      </span>
+    </Box>
+  );
+}

@@ -1,0 +1,139 @@
+import { doubtsOf, questionOf, type Known } from '@/core/measuring/plausibility';
+import { torqueOf } from '@/core/measuring/torque';
+import { typedNumber, typedValue } from '@/core/measuring/typed';
+import type { Readout, TestDefinition, Variant } from '@/core/tests/definition';
+import {
+  decimalsOf,
+  INSTRUMENTS,
+  meanOf,
+  readingSchema,
+  STOP_REASONS,
+  valueProblem,
+  type Push,
+  type Reading,
+  type ReadingSide,
+} from '@/core/tests/reading';
+import { PLACES } from '@/core/people/student';
+import type { DraftValues } from './use-draft';
+
+/** What a draft belongs to. */
+export interface DraftOf {
+  student: string;
+  mass_kg: number;
+  test: TestDefinition;
+  readout: Readout;
+  side: ReadingSide;
+  variant?: Variant;
+  warm: boolean;
+  /** Torque of gravity on the limb, N·m, for pushes. */
+  gravity_Nm: number;
+  known: Omit<Known, 'readout' | 'side'>;
+}
+
+export type DraftResult =
+  { ok: true; reading: Reading; question: string | null; instead?: number } | { ok: false; problem: string };
+
+const fail = (problem: string): DraftResult => ({ ok: false, problem });
+const within = <T extends string>(list: readonly T[], text: string | undefined): T | undefined =>
+  list.find((x) => x === text);
+
+/** Lever arm in centimetres, or what is wrong with it. */
+export function leverProblem(text: string | undefined): string | null {
+  const lever = typedNumber(text ?? '');
+  return Number.isFinite(lever) && lever >= 3 && lever <= 120
+    ? null
+    : 'The lever arm is a length between 3 and 120 cm, from the joint to the middle of the pad.';
+}
+
+/** Newtons of a push as N·m/kg with everything that it rests on. */
+function pushOf(newtons: number[], draft: DraftValues, of: DraftOf): Push {
+  return {
+    newtons,
+    lever_cm: typedNumber(draft.lever ?? ''),
+    gravity_Nm: draft.gravity === false ? 0 : Math.round(of.gravity_Nm * 10) / 10,
+    mass_kg: of.mass_kg,
+    manner: draft.manner ?? 'make',
+  };
+}
+
+const rounded = (readout: Readout, value: number): number => {
+  const scale = 10 ** Math.max(1, decimalsOf(readout));
+  return Math.round(value * scale) / scale;
+};
+
+/** A trial as it stands in the field, in the unit of the field: newtons for pushes, else the unit of the reading. */
+export function trialProblem(
+  text: string,
+  draft: DraftValues,
+  of: Pick<DraftOf, 'test' | 'readout' | 'mass_kg' | 'gravity_Nm'>,
+): string | null {
+  const { readout, test } = of;
+  if (readout.unit !== 'Nm_kg') return valueProblem(test.id, readout.id, typedValue(text, readout));
+  const newtons = typedNumber(text);
+  if (!Number.isFinite(newtons)) return 'Type the push in newtons, for example 140.';
+  if (newtons < 0 || newtons > 2000) return 'A push lies between 0 and 2000 N. Please look again.';
+  const lever = leverProblem(draft.lever);
+  if (lever) return lever;
+  const { normalised } = torqueOf({
+    newtons,
+    lever_cm: typedNumber(draft.lever ?? ''),
+    gravity_Nm: draft.gravity === false ? 0 : of.gravity_Nm,
+    mass_kg: of.mass_kg,
+  });
+  return normalised > readout.max
+    ? `${newtons} N at ${draft.lever} cm would be ${normalised.toFixed(1)} N·m/kg: more than any hip or knee gives. Please look again.`
+    : null;
+}
+
+/** The reading that a draft makes, with a question where it is unlikely; or what is missing, in the teacher's words. */
+export function readingFromDraft(
+  draft: DraftValues,
+  of: DraftOf,
+  options: { pain: boolean; id: string; takenAt: string },
+): DraftResult {
+  const { readout, test } = of;
+  const texts = [...draft.trials, ...(draft.typed.trim() === '' ? [] : [draft.typed])].slice(-3);
+  for (const text of texts) {
+    const problem = trialProblem(text, draft, of);
+    if (problem) return fail(problem);
+  }
+  if (texts.length === 0)
+    return fail(
+      options.pain
+        ? 'Type the value where it began to hurt, then press again. The test is over either way.'
+        : `Type the reading first${readout.norms[0] && readout.unit !== 'Nm_kg' ? `, for example ${Math.round(readout.norms[0].mean)}` : ''}.`,
+    );
+  const tilt = readout.pelvisShares && draft.tilt?.trim() ? typedNumber(draft.tilt) : undefined;
+  if (tilt !== undefined && !(tilt >= -40 && tilt <= 60))
+    return fail('The second inclinometer reads between −40° and 60°. Leave it empty if there is none.');
+  const push = readout.unit === 'Nm_kg' ? pushOf(texts.map(typedNumber), draft, of) : undefined;
+  const trials = push
+    ? push.newtons.map((newtons) => Math.max(0, rounded(readout, torqueOf({ ...push, newtons }).normalised)))
+    : texts.map((t) => rounded(readout, typedValue(t, readout)));
+  const reading = readingSchema.parse({
+    id: options.id,
+    student: of.student,
+    test: test.id,
+    readout: readout.id,
+    side: of.side,
+    trials,
+    unit: readout.unit,
+    placeFelt: within(PLACES, draft.placeFelt),
+    endFeel: options.pain ? 'pain' : within(STOP_REASONS, draft.endFeel),
+    pain: options.pain || undefined,
+    active: draft.active,
+    compensations: draft.seen?.length ? draft.seen : undefined,
+    pelvicTilt_deg: tilt,
+    variant: of.variant?.id,
+    instrument: within(INSTRUMENTS, draft.instrument),
+    warm: of.warm || undefined,
+    push,
+    likelyError: draft.likelyError,
+    failure: draft.failure,
+    takenAt: options.takenAt,
+  });
+  // A test that ended in pain is kept as it is: no questions then.
+  const doubts = options.pain ? [] : doubtsOf(meanOf(trials), { ...of.known, readout, side: of.side });
+  const inches = doubts.find((d) => d.instead !== undefined);
+  return { ok: true, reading, question: questionOf(doubts), instead: inches?.instead };
+}

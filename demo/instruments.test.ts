@@ -2,15 +2,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { forceOf } from '@/core/measuring/force';
 import { Inclinometer } from '@/core/measuring/inclinometer';
 import { readoutOf } from '@/core/tests/battery';
-import {
-  FASTER,
-  hiddenValue,
-  seedOf,
-  simulatedClock,
-  simulatedForce,
-  simulatedNewtons,
-  simulatedTilt,
-} from './instruments';
+import { hiddenValue, seedOf } from './hidden';
+import { FASTER, simulatedClock, simulatedForce, simulatedNewtons, simulatedTilt } from './instruments';
 import { torqueOf } from '@/core/measuring/torque';
 
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');

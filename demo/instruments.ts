@@ -1,43 +1,18 @@
-import { Random, ERROR } from '@/core/limits';
+import { Random } from '@/core/limits/random';
 import { isModelled, type Readout } from '@/core/tests/definition';
-import { readoutOf } from '@/core/tests/battery';
-import type { SexForNorms } from '@/core/people/student';
-import type { ReadingSide } from '@/core/tests/reading';
 import type { ForceSource, HoldClock, TiltSource } from '@/instruments/sources';
-import { asRead, hiddenEnd, simulateStudent } from './simulated-student';
 
-/** A number from a name: the same student is the same person every time. */
-export function seedOf(text: string): number {
-  let hash = 2166136261;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 16777619);
-  return (hash >>> 0) % 1_000_000;
-}
-
-/**
- * Where the simulated student behind an id truly ends in a read-out of a side, in its unit. Belongs in the worker: the first
- * call of a test works out its table.
- */
-export function hiddenValue(
-  student: { id: string; sexForNorms?: SexForNorms },
-  test: string,
-  readout: string,
-  side: ReadingSide,
-): number {
-  const r = readoutOf(test, readout);
-  if (!r) throw new Error(`no read-out "${readout}" of "${test}"`);
-  const seed = seedOf(student.id);
-  const who = simulateStudent(student.id, seed, [{ group: 'hamstrings', side: 'left', by: -1.8 }], student.sexForNorms);
-  // Every test has a bias of its own, the same each time it is done.
-  who.random = new Random(seed + seedOf(`${test}/${readout}/${side}`));
-  return asRead(r, hiddenEnd(who, r, side, {}));
-}
+/** Degrees by which one trial of a steady hand scatters about the truth. */
+const SCATTER = 1.5;
+/** Seconds that a limb takes to its end. */
+const RAISE = 1.2;
 
 /** Scatter of one trial about the truth, in the unit of the reading. */
 const trialScatter = (readout: Readout): number =>
-  isModelled(readout) ? (0.5 * ERROR.trial) / (readout.degreesPerUnit ?? 1) : readout.detectable / 6;
+  isModelled(readout) ? SCATTER / (readout.degreesPerUnit ?? 1) : readout.detectable / 6;
 
 /**
- * A limb that is raised to its end in two seconds and held there, with tremor and a slow drift, until the teacher stops.
+ * A limb that is raised to its end in a little over a second and held there, with tremor and a slow drift, until the teacher stops.
  * @param hidden degrees of the reading
  */
 export function simulatedTilt(hidden: number, readout: Readout, trial: number): TiltSource {
@@ -53,7 +28,7 @@ export function simulatedTilt(hidden: number, readout: Readout, trial: number): 
       timer = setInterval(() => {
         const at = performance.now();
         const t = (at - begin) / 1000;
-        const raised = t < 2 ? end * (1 - (1 - t / 2) ** 2) : end;
+        const raised = t < RAISE ? end * (1 - (1 - t / RAISE) ** 2) : end;
         wander = 0.97 * wander + 0.05 * random.normal();
         onSample({ at, degrees: raised + wander + 0.25 * random.normal() });
       }, 20);

@@ -25,7 +25,25 @@ const PEOPLE: readonly Person[] = [
       sexForNorms: 'female',
       dominantLeg: 'left',
       aim: 'Sit tall in the boat without the back thigh pulling.',
-      complaints: [{ place: 'back-thigh', side: 'left' }],
+      aimKind: 'relief',
+      complaints: [
+        {
+          place: 'back-thigh',
+          side: 'left',
+          times: ['sitting', 'bending'],
+          quality: 'pull',
+          strength: 4,
+          since: 'the autumn head race',
+          sounds: 'back-thigh',
+        },
+      ],
+      daily: 'Sits at a drawing board in the boathouse office.',
+      activity: 'Sculls four mornings a week.',
+      practised: 'Two years, mostly flowing.',
+      styles: ['flowing', 'few-words'],
+      props: ['strap', 'block', 'wall'],
+      consent: { on: '2026-11-16', touch: 'yes', by: 'student' },
+      askedOn: '2026-11-16',
       cautions: [{ caution: 'low-back-ache', since: 'March' }],
     },
     seed: 104,
@@ -45,7 +63,22 @@ const PEOPLE: readonly Person[] = [
       sexForNorms: 'male',
       dominantLeg: 'right',
       aim: 'Walk the ferry stairs without the front of the hip feeling short.',
-      complaints: [{ place: 'front-hip-crease', side: 'right' }],
+      aimKind: 'range',
+      complaints: [
+        {
+          place: 'front-hip-crease',
+          side: 'right',
+          times: ['getting-up', 'stairs'],
+          quality: 'stiff',
+          strength: 3,
+          since: 'last winter',
+          sounds: 'front-after-sitting',
+        },
+      ],
+      daily: 'Stands and climbs on the ferry, shifts of eight hours.',
+      props: ['blanket', 'chair', 'wall'],
+      consent: { on: '2026-11-18', touch: 'ask', by: 'student' },
+      askedOn: '2026-11-18',
       cautions: [],
     },
     seed: 66,
@@ -65,7 +98,22 @@ const PEOPLE: readonly Person[] = [
       sexForNorms: 'female',
       dominantLeg: 'right',
       aim: 'Sit at the wheel without a deep ache on one side.',
-      complaints: [{ place: 'deep-buttock', side: 'left' }],
+      aimKind: 'relief',
+      complaints: [
+        {
+          place: 'deep-buttock',
+          side: 'left',
+          times: ['sitting', 'always'],
+          quality: 'ache',
+          strength: 5,
+          since: 'spring',
+          sounds: 'buttock-deep',
+        },
+      ],
+      daily: 'Sits at the wheel, leaning to the left.',
+      props: ['block', 'bolster'],
+      consent: { on: '2026-11-20', touch: 'yes', by: 'student' },
+      askedOn: '2026-11-20',
       cautions: [{ caution: 'knee-injury', since: '2019' }],
     },
     seed: 63,
@@ -73,6 +121,12 @@ const PEOPLE: readonly Person[] = [
     measuredAt: '2026-11-20T11:05:00.000Z',
   },
 ];
+
+/** Who is behind an id of the demo: the seed and what is short; null for students that were added. */
+export function behind(id: string): { seed: number; short: Short[] } | null {
+  const person = PEOPLE.find((p) => p.student.id === id);
+  return person ? { seed: person.seed, short: person.short } : null;
+}
 
 /** The demo studio as a record: a sculler, a ferry pilot and a potter with different limiters, all made up. */
 export function demoStudio(): KolposRecord {

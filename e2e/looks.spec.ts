@@ -4,8 +4,8 @@ import { openDemo } from './teacher';
 
 const VIEWS = [
   ['today', '', 'Ilka Rushmere'],
-  ['ask', '/student?id=demo-maren&step=ask', 'Where it bothers'],
-  ['measure', '/student?id=demo-maren&step=measure', 'Tests, fewest turns'],
+  ['ask', '/student?id=demo-maren&step=ask', 'Where does it bother?'],
+  ['measure', '/student?id=demo-maren&step=measure', 'Fewest turns of the body'],
   ['findings', '/student?id=demo-maren&step=findings', 'How far each lets itself be lengthened'],
   ['poses', '/student?id=demo-maren&step=poses', 'What it reaches here'],
   ['practice', '/student?id=demo-maren&step=practice', 'Dose by aim'],

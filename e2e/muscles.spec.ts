@@ -62,7 +62,10 @@ test('the atlas by keyboard alone', async ({ page }) => {
 
   const slider = page.getByRole('slider', { name: 'hip flexion' });
   await slider.focus();
-  for (let i = 0; i < 9; i++) await page.keyboard.press('PageUp');
+  for (let i = 1; i <= 9; i++) {
+    await page.keyboard.press('PageUp');
+    await expect(slider).toHaveAttribute('aria-valuenow', String(10 * i));
+  }
   await expect(slider).toHaveAttribute('aria-valuetext', /flexion/);
   await expect(facts).toContainText('extends the hip');
 

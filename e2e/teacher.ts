@@ -32,7 +32,7 @@ export async function read(page: Page, readout: string, value: number, felt: str
   await page.getByLabel(`${readout}, degrees`).fill(String(value));
   await page.getByRole('button', { name: felt, exact: true }).click();
   await page.getByRole('button', { name: 'firm stretch' }).click();
-  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await keep(page);
   await expect(page.getByText(`${value}° is kept`).first()).toBeVisible();
 }
 
@@ -62,4 +62,19 @@ export async function undo(page: Page, message: RegExp): Promise<void> {
   const note = page.locator('.notistack-Snackbar', { hasText: message }).last();
   await expect(note).toBeVisible();
   await note.getByRole('button', { name: 'Undo' }).click();
+}
+
+/** Chooses which tests are asked for. */
+export async function chooseTests(page: Page, name: string): Promise<void> {
+  await page.getByRole('combobox', { name: 'Which tests' }).click();
+  await page.getByRole('option', { name }).click();
+}
+
+/** Keeps what stands in the panel, also where it is unlikely. */
+export async function keep(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  const again = page.getByRole('button', { name: 'Keep it', exact: true });
+  const kept = page.locator('.notistack-Snackbar', { hasText: 'is kept' }).last();
+  await expect(again.or(kept).first()).toBeVisible();
+  if (await again.isVisible()) await again.click();
 }

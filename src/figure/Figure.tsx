@@ -39,6 +39,8 @@ interface FigureProps extends Omit<Scene, 'view'> {
   onPick?: (structure: string, side: Side) => void;
   svgRef?: Ref<SVGSVGElement>;
   marks?: readonly BodyMark[];
+  /** Size of the marks against the usual. */
+  markSize?: number;
   knob?: DragKnob;
 }
 
@@ -60,6 +62,7 @@ export function Figure({
   onPick,
   svgRef,
   marks,
+  markSize = 1,
   knob,
   posture,
   reach,
@@ -310,15 +313,15 @@ export function Figure({
             }}
           >
             <title>{mark.label}</title>
-            <circle cx={at.x} cy={at.y} r={0.05} fill="transparent" />
+            <circle cx={at.x} cy={at.y} r={0.046 * markSize} fill="transparent" />
             <circle
               cx={at.x}
               cy={at.y}
-              r={0.024}
+              r={0.024 * markSize}
               fill={mark.chosen ? colour : 'var(--surface)'}
               fillOpacity={mark.chosen ? 1 : 0.8}
               stroke={colour}
-              strokeWidth={0.009}
+              strokeWidth={0.009 * markSize}
             />
           </g>
         );

@@ -13,23 +13,23 @@ interface Spot {
 }
 
 const SPOTS: Readonly<Partial<Record<Place, Spot>>> = {
-  'front-hip-crease': { from: 'hip', to: 'knee', at: 0.02, frame: 'pelvis', skin: [0.09, 0, 0] },
-  'groin-pinch': { from: 'hip', to: 'pubis', at: 0.45, frame: 'pelvis', skin: [0.07, 0, 0] },
-  'front-thigh': { from: 'hip', to: 'knee', at: 0.55, frame: 'thigh', skin: [0.08, 0, 0] },
+  'front-hip-crease': { from: 'hip', to: 'knee', at: 0, frame: 'pelvis', skin: [0.09, 0.045, 0.015] },
+  'groin-pinch': { from: 'hip', to: 'pubis', at: 0.35, frame: 'pelvis', skin: [0.07, -0.03, 0] },
+  'front-thigh': { from: 'hip', to: 'knee', at: 0.5, frame: 'thigh', skin: [0.08, 0, 0.025] },
   'outer-hip': { from: 'hip', to: 'knee', at: 0.03, frame: 'thigh', skin: [0, 0, 0.085] },
   'outer-thigh': { from: 'hip', to: 'knee', at: 0.55, frame: 'thigh', skin: [0.01, 0, 0.07] },
-  'deep-buttock': { from: 'hip', to: 'sacrum', at: 0.45, frame: 'pelvis', skin: [-0.05, -0.01, 0.01] },
-  'whole-buttock': { from: 'hip', to: 'sacrum', at: 0.5, frame: 'pelvis', skin: [-0.05, 0.06, 0.03] },
-  'sit-bone': { from: 'hip', to: 'sacrum', at: 0.3, frame: 'pelvis', skin: [-0.05, -0.09, -0.02] },
+  'deep-buttock': { from: 'hip', to: 'sacrum', at: 0.4, frame: 'pelvis', skin: [-0.05, -0.02, 0.02] },
+  'whole-buttock': { from: 'hip', to: 'sacrum', at: 0.4, frame: 'pelvis', skin: [-0.05, 0.07, 0.05] },
+  'sit-bone': { from: 'hip', to: 'sacrum', at: 0.3, frame: 'pelvis', skin: [-0.05, -0.1, 0] },
   'back-thigh': { from: 'hip', to: 'knee', at: 0.5, frame: 'thigh', skin: [-0.07, 0, 0] },
   'behind-knee': { from: 'knee', to: 'shin', at: 0.5, frame: 'thigh', skin: [-0.05, 0, 0] },
-  'inner-thigh-high': { from: 'hip', to: 'knee', at: 0.2, frame: 'thigh', skin: [0.02, 0, -0.07] },
-  'inner-thigh-long': { from: 'hip', to: 'knee', at: 0.7, frame: 'thigh', skin: [0.02, 0, -0.06] },
+  'inner-thigh-high': { from: 'hip', to: 'knee', at: 0.36, frame: 'thigh', skin: [0.03, 0, -0.045] },
+  'inner-thigh-long': { from: 'hip', to: 'knee', at: 0.76, frame: 'thigh', skin: [0.03, 0, -0.04] },
   knee: { from: 'knee', to: 'shin', at: 0.5, frame: 'thigh', skin: [0.05, 0, 0.01] },
   'calf-high': { from: 'shin', to: 'ankle', at: 0.28, frame: 'shank', skin: [-0.06, 0, 0] },
   'calf-low': { from: 'shin', to: 'ankle', at: 0.66, frame: 'shank', skin: [-0.04, 0, 0] },
   'leg-line': { from: 'shin', to: 'ankle', at: 0.45, frame: 'shank', skin: [-0.03, 0, 0.035] },
-  'ankle-front': { from: 'ankle', to: 'toe', at: 0.1, frame: 'foot', skin: [0.03, 0.02, 0] },
+  'ankle-front': { from: 'shin', to: 'ankle', at: 0.9, frame: 'shank', skin: [0.04, 0, 0] },
   instep: { from: 'ankle', to: 'toe', at: 0.5, frame: 'foot', skin: [0, 0.03, 0] },
 };
 
@@ -42,7 +42,7 @@ export function placePoint(skeleton: Skeleton, where: Place, side: Side): Vec3 |
   const out = side === 'right' ? 1 : -1;
   if (where === 'low-back') {
     const pelvis = frames.pelvis;
-    return add(p.lumbosacral, place(pelvis.turn, [-0.08, 0.06, 0.03 * out], [0, 0, 0]));
+    return add(p.lumbosacral, place(pelvis.turn, [-0.08, 0.08, 0.045 * out], [0, 0, 0]));
   }
   const spot = SPOTS[where];
   if (!spot) return null;

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { hiddenValue } from '@demo/instruments';
+import { hiddenValue } from '@demo/hidden';
 import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
 import { infer, type Inference, type Posterior } from '@/core/limits';

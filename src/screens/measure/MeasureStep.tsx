@@ -249,7 +249,9 @@ export function MeasureStep({
           onTest={(n) => go(firstOf(n.test, n.side))}
         />
         <WorkedOut
-          values={derived.filter((d) => d.from.some((id) => known.find((r) => r.id === id)?.test === test.id))}
+          values={derived.filter(
+            (d) => !d.id.startsWith('gap-') && d.from.some((id) => known.find((r) => r.id === id)?.test === test.id),
+          )}
         />
       </Box>
       {choosing && (

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { skeletonOf, type Build, type Side } from '@/core/body';
+import { SIDES, skeletonOf, type Build, type Posture, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
 import { contextOf } from '@/core/limits';
 import { PLACE_WORDS } from '@/core/people/words';
@@ -8,11 +8,11 @@ import type { Place } from '@/core/people/student';
 import type { Position, Readout, TestDefinition } from '@/core/tests/definition';
 import { testAngle, testPosture } from '@/core/tests/drawn';
 import { latest, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
-import type { SceneProp } from '@/figure/draw';
+import type { SceneProp, Tint } from '@/figure/draw';
 import { Figure, type BodyMark } from '@/figure/Figure';
 import { placePoint } from '@/figure/places';
 import { projector, type View } from '@/figure/projection';
-import { seaTint } from '@/figure/scales';
+import { landTint, seaTint } from '@/figure/scales';
 
 /** What a test lies or sits on. */
 const FURNITURE: Partial<Record<Position, readonly SceneProp[]>> = {
@@ -55,6 +55,18 @@ function knobOf(test: TestDefinition, readout: Readout, side: Side): string | nu
 /** Steps that a drag searches in, in the unit of the reading. */
 const STEP: Partial<Record<Readout['unit'], number>> = { deg: 1, cm: 0.5 };
 
+/** Muscles that a test of length lengthens here, in sea tints, as in typical people. */
+const lengthened = (posture: Posture, side: Side, build?: Build): Tint[] =>
+  stretchAt(posture, undefined, build)
+    .filter((t) => t.side === side && t.stretch > 0.35)
+    .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) }));
+
+/** Muscles that a test of strength loads, in land tints: the chief ones darkest. */
+const workers = (test: TestDefinition, side: ReadingSide): Tint[] =>
+  (side === 'both' ? SIDES : [side]).flatMap((s) =>
+    test.limiters.map((l) => ({ structure: l.structure, side: s, fill: landTint(l.weight / 3) })),
+  );
+
 interface TestFigureProps {
   test: TestDefinition;
   readout: Readout;
@@ -77,14 +89,12 @@ export function TestFigure({ test, readout, side: readSide, value, readings, bui
     return {
       posture,
       build,
-      tints: stretchAt(posture, undefined, build)
-        .filter((t) => t.side === side && t.stretch > 0.35)
-        .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
+      tints: test.kind === 'strength' ? workers(test, readSide) : lengthened(posture, side, build),
       props: propsOf(test),
       angle: mark ? { ...mark, label: withUnit(readout, value) } : undefined,
       view: viewOf(test, readout, side),
     };
-  }, [test, readout, side, value, readings, build]);
+  }, [test, readout, side, readSide, value, readings, build]);
   const marks = useMemo((): BodyMark[] | undefined => {
     if (!felt) return undefined;
     const skeleton = skeletonOf(scene.posture, {}, build);

@@ -2,21 +2,42 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { screen } from '@/core/cautions/screen';
+import { toggleComplaint } from '@/core/people/complaints';
 import type { Student } from '@/core/people/student';
 import { saveStudent } from '@/store/changes';
+import { today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
+import { BodyMap } from './ask/BodyMap';
+import { CautionList } from './ask/CautionList';
+import { ComplaintList } from './ask/ComplaintList';
+import { FirstTests } from './ask/FirstTests';
+import { MoreAsked } from './ask/MoreAsked';
+import { SinceLastTime } from './ask/SinceLastTime';
 import { StudentForm } from './StudentForm';
+import { useBuild } from './use-build';
 
 /** What a student says: kept as the teacher types, with one way back to how it was when she came here. */
 export function AskStep({ student }: { student: Student }) {
   const { db } = useStudio();
   const [before] = useState(student);
   const [round, setRound] = useState(0);
+  const build = useBuild(student);
   const changed = student.updatedAt !== before.updatedAt;
+  const screening = screen(student.cautions, today());
+  // Two changes in quick succession build on each other, not both on what was drawn last.
+  const newest = useRef(student);
+  useEffect(() => {
+    newest.current = student;
+  }, [student]);
+  const change = (part: Partial<Student>) => {
+    newest.current = { ...newest.current, ...part, askedOn: part.askedOn ?? newest.current.askedOn ?? today() };
+    void saveStudent(db, newest.current);
+  };
   return (
-    <>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5, maxWidth: 900 }}>
+    <Box sx={{ maxWidth: 1080 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
           Ask
         </Typography>
@@ -35,11 +56,58 @@ export function AskStep({ student }: { student: Student }) {
           Put back as it was
         </Button>
       </Box>
+      <SinceLastTime student={student} change={change} />
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Where does it bother?
+      </Typography>
+      <BodyMap
+        complaints={student.complaints}
+        build={build}
+        onToggle={(place, side) => change({ complaints: toggleComplaint(newest.current.complaints, place, side) })}
+      />
+      <Box
+        key={round}
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' },
+          mt: 2,
+        }}
+      >
+        <Box>
+          <ComplaintList
+            complaints={student.complaints}
+            onChange={(complaints) => change({ complaints })}
+            onAskCaution={(caution) => {
+              if (!student.cautions.some((c) => c.caution === caution))
+                change({ cautions: [...student.cautions, { caution }] });
+            }}
+          />
+          <Typography variant="h2" sx={{ mt: 2.5, mb: 1 }}>
+            Look at first
+          </Typography>
+          <FirstTests student={student.id} complaints={student.complaints} screening={screening} />
+        </Box>
+        <Box>
+          <CautionList entries={student.cautions} onChange={(cautions) => change({ cautions })} />
+          <Box sx={{ mt: 2 }}>
+            <MoreAsked student={student} change={change} />
+          </Box>
+        </Box>
+      </Box>
+      <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
+        The person
+      </Typography>
       <StudentForm
         key={`${student.id}/${round}`}
+        factsOnly
         student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
-        onSave={(s) => void saveStudent(db, s)}
+        onSave={(s) => {
+          // The form knows the facts; complaints, cautions and the rest belong to the parts above.
+          const { name, height_cm, mass_kg, measures, birthYear, sexForNorms, dominantLeg, aim, breathSeconds } = s;
+          change({ name, height_cm, mass_kg, measures, birthYear, sexForNorms, dominantLeg, aim, breathSeconds });
+        }}
       />
-    </>
+    </Box>
   );
 }

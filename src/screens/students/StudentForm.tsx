@@ -96,8 +96,8 @@ const valuesOf = (s: Student | null): FormValues => ({
 /** The student that these values describe; what the form does not show stays as it was. */
 function studentFrom(v: FormValues, student: Student | null): Student {
   const time = now();
-  const sinceOf = (id: string) => student?.cautions.find((c) => c.caution === id)?.since;
   return studentSchema.parse({
+    ...student,
     id: student?.id ?? newId(),
     name: v.name,
     height_cm: value(v.height_cm),
@@ -107,9 +107,11 @@ function studentFrom(v: FormValues, student: Student | null): Student {
     sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
     dominantLeg: v.dominantLeg,
     aim: v.aim,
-    complaints: v.complaints.map((c) => ({ place: c.split('|')[0], side: c.split('|')[1] })),
-    cautions: v.cautions.map((caution) => ({ caution, since: sinceOf(caution) })),
-    aims: student?.aims,
+    complaints: v.complaints.map((c) => {
+      const [place, side] = c.split('|');
+      return student?.complaints.find((x) => x.place === place && x.side === side) ?? { place, side };
+    }),
+    cautions: v.cautions.map((caution) => student?.cautions.find((c) => c.caution === caution) ?? { caution }),
     breathSeconds: value(v.breathSeconds),
     archived: student?.archived ?? false,
     createdAt: student?.createdAt ?? time,
@@ -130,12 +132,15 @@ export function StudentForm({
   onCancel,
   label,
   draft,
+  factsOnly = false,
 }: {
   student: Student | null;
   onSave: (s: Student) => void;
   onCancel?: () => void;
   label?: string;
   draft?: { text: string | undefined; onChange: (text: string) => void };
+  /** Without complaints and cautions, where the page has its own parts for them. */
+  factsOnly?: boolean;
 }) {
   const { register, control, handleSubmit, formState, reset, getValues } = useForm<FormValues>({
     resolver: zodResolver(formSchema),
@@ -239,70 +244,74 @@ export function StudentForm({
           ))}
         </Box>
       </Box>
-      <Controller
-        name="complaints"
-        control={control}
-        render={({ field }) => (
-          <Autocomplete
-            multiple
-            options={COMPLAINTS}
-            value={field.value}
-            onChange={(_, v) => field.onChange(v)}
-            getOptionLabel={complaintLabel}
-            sx={{ gridColumn: '1 / -1' }}
-            renderInput={(p) => <TextField {...p} label="Where it bothers" />}
-          />
-        )}
-      />
-      <Controller
-        name="cautions"
-        control={control}
-        render={({ field }) => (
-          <Autocomplete
-            multiple
-            options={CAUTIONS.map((c) => c.id)}
-            value={field.value}
-            onChange={(_, v) => field.onChange(v)}
-            getOptionLabel={(id) => cautionById(id)?.name ?? id}
-            sx={{ gridColumn: '1 / -1' }}
-            renderInput={(p) => (
-              <TextField
-                {...p}
-                label="Cautions"
-                helperText="Ask about each before you test. Kolpos does not diagnose."
+      {!factsOnly && (
+        <>
+          <Controller
+            name="complaints"
+            control={control}
+            render={({ field }) => (
+              <Autocomplete
+                multiple
+                options={COMPLAINTS}
+                value={field.value}
+                onChange={(_, v) => field.onChange(v)}
+                getOptionLabel={complaintLabel}
+                sx={{ gridColumn: '1 / -1' }}
+                renderInput={(p) => <TextField {...p} label="Where it bothers" />}
               />
             )}
           />
-        )}
-      />
-      {screening.cautions.length > 0 && (
-        <Box
-          role="status"
-          sx={{
-            gridColumn: '1 / -1',
-            bgcolor: 'var(--caution-pale)',
-            color: 'var(--caution)',
-            borderRadius: 1.5,
-            p: 1.5,
-          }}
-        >
-          {screening.cautions.map((c) => (
-            <Typography key={c.id} sx={{ fontSize: 15 }}>
-              ▲{' '}
-              <strong>
-                {c.level === 'refer-now'
-                  ? 'Refer now'
-                  : c.level === 'refer-first'
-                    ? 'Refer first'
-                    : c.level === 'adapt'
-                      ? 'Adapt'
-                      : 'Note'}
-                :
-              </strong>{' '}
-              {c.message}
-            </Typography>
-          ))}
-        </Box>
+          <Controller
+            name="cautions"
+            control={control}
+            render={({ field }) => (
+              <Autocomplete
+                multiple
+                options={CAUTIONS.map((c) => c.id)}
+                value={field.value}
+                onChange={(_, v) => field.onChange(v)}
+                getOptionLabel={(id) => cautionById(id)?.name ?? id}
+                sx={{ gridColumn: '1 / -1' }}
+                renderInput={(p) => (
+                  <TextField
+                    {...p}
+                    label="Cautions"
+                    helperText="Ask about each before you test. Kolpos does not diagnose."
+                  />
+                )}
+              />
+            )}
+          />
+          {screening.cautions.length > 0 && (
+            <Box
+              role="status"
+              sx={{
+                gridColumn: '1 / -1',
+                bgcolor: 'var(--caution-pale)',
+                color: 'var(--caution)',
+                borderRadius: 1.5,
+                p: 1.5,
+              }}
+            >
+              {screening.cautions.map((c) => (
+                <Typography key={c.id} sx={{ fontSize: 15 }}>
+                  ▲{' '}
+                  <strong>
+                    {c.level === 'refer-now'
+                      ? 'Refer now'
+                      : c.level === 'refer-first'
+                        ? 'Refer first'
+                        : c.level === 'adapt'
+                          ? 'Adapt'
+                          : 'Note'}
+                    :
+                  </strong>{' '}
+                  {c.message}
+                </Typography>
+              ))}
+            </Box>
+          )}
+        </>
       )}
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 2 }}>
         {label && (

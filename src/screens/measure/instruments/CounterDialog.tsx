@@ -5,6 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useCallback, useEffect, useState } from 'react';
 import { ChoiceChips } from '../ChoiceChips';
+import { freeSpace } from './free-space';
 import type { InstrumentProps } from './types';
 
 const FAILURES = ['tired', 'height was lost', 'knee bent', 'balance', 'pain', 'cramp'] as const;
@@ -72,7 +73,13 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
             >
               Use {count}
             </Button>
-            <Button disabled={count === 0} onClick={() => setCount(count - 1)}>
+            <Button
+              disabled={count === 0}
+              onClick={(e) => {
+                freeSpace(e);
+                setCount(count - 1);
+              }}
+            >
               One back
             </Button>
             {hidden !== null && (

@@ -12,6 +12,7 @@ import { simulatedTilt } from '@demo/instruments';
 import { Inclinometer, type TiltState } from '@/core/measuring/inclinometer';
 import { motionTilt } from '@/instruments/motion-tilt';
 import type { TiltSource } from '@/instruments/sources';
+import { freeSpace } from './free-space';
 import type { InstrumentProps } from './types';
 
 /** Milliseconds between two drawings of the number. */
@@ -124,7 +125,8 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
             </Typography>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'center', my: 2 }}>
               <Button
-                onClick={() => {
+                onClick={(e) => {
+                  freeSpace(e);
                   const set = meter.current.setZero();
                   setMessage(set ? null : 'Hold still for the zero, then press again.');
                   if (set) setZero(true);
@@ -134,7 +136,8 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
               </Button>
               {zero && (
                 <Button
-                  onClick={() => {
+                  onClick={(e) => {
+                    freeSpace(e);
                     meter.current.clearZero();
                     setZero(false);
                   }}
@@ -142,7 +145,13 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
                   Back to level
                 </Button>
               )}
-              <Button aria-pressed={flipped} onClick={() => setFlipped(!flipped)}>
+              <Button
+                aria-pressed={flipped}
+                onClick={(e) => {
+                  freeSpace(e);
+                  setFlipped(!flipped);
+                }}
+              >
                 Turn the sign
               </Button>
             </Box>

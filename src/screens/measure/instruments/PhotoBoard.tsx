@@ -149,18 +149,27 @@ function Dot({
         boxShadow: '0 0 0 1.5px #fff, inset 0 0 0 1.5px #fff',
         cursor: 'grab',
         touchAction: 'none',
-        color: '#0B5C74',
-        fontSize: 13,
-        fontWeight: 700,
-        textAlign: 'center',
-        lineHeight: '30px',
-        textShadow: '0 0 3px #fff, 0 0 3px #fff, 0 0 3px #fff',
         background: 'radial-gradient(circle, #0B5C74 2px, transparent 2.5px)',
-        textIndent: 24,
         '&:focus-visible': { outline: '3px solid #0B5C74', outlineOffset: 2 },
       }}
     >
-      {point.sign}
+      <Box
+        component="span"
+        sx={{
+          position: 'absolute',
+          left: 26,
+          top: -14,
+          px: 0.6,
+          borderRadius: 1,
+          bgcolor: '#0B5C74',
+          color: '#fff',
+          fontSize: 13,
+          fontWeight: 700,
+          lineHeight: '20px',
+        }}
+      >
+        {point.sign}
+      </Box>
     </Box>
   );
 }

@@ -30,11 +30,10 @@ interface Shot {
 
 /** Where the points wait before they are placed: beside each other in the middle of the picture. */
 function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
-  const signs: Record<string, string> = { near: 'A', vertex: 'B', far: 'C' };
   const { width: w, height: h } = shot;
   const marks = guide.marks.map((m, i) => ({
     id: m.id,
-    sign: signs[m.id],
+    sign: 'ABC'[i],
     name: m.name,
     at: { x: w * (0.35 + 0.15 * i), y: h * 0.45 },
   }));
@@ -73,6 +72,7 @@ export default function PhotoDialog(props: InstrumentProps) {
   const guide = photoGuide(test, readout, side);
   const [shot, setShot] = useState<Shot | null>(null);
   const [points, setPoints] = useState<BoardPoint[]>([]);
+  const [moved, setMoved] = useState<ReadonlySet<string>>(new Set());
   const [earlier, setEarlier] = useState<readonly Placement[]>([]);
   const [zoom, setZoom] = useState(1);
   const [leftward, setLeftward] = useState(side === 'left');
@@ -92,15 +92,19 @@ export default function PhotoDialog(props: InstrumentProps) {
     setShot(next);
     setPoints(waiting(guide, next));
     setEarlier([]);
+    setMoved(new Set());
     setZoom(1);
   };
   const fit = small ? 560 : 620;
   const shownWidth = shot ? Math.min(fit, (480 * shot.width) / shot.height) * zoom : 0;
-  const here = placementOf(points, guide);
+  // Points that still wait where they came from say nothing; a level line may stay.
+  const placed = guide.marks.every((m) => moved.has(m.id)) && (!guide.linePoints || moved.has('line0'));
+  const here = placed ? placementOf(points, guide) : null;
+  const all = here ? [...earlier, here] : earlier;
   const told =
-    shot && here
+    shot && all.length > 0
       ? photoAngle(
-          [...earlier, here],
+          all,
           guide.zero,
           (PLACING_PX * shot.width) / shownWidth,
           guide.pastUpright ? (leftward ? -1 : 1) : undefined,
@@ -175,7 +179,10 @@ export default function PhotoDialog(props: InstrumentProps) {
                   ['vertex', 'far'],
                   ['line0', 'line1'],
                 ]}
-                onMove={(id, at) => setPoints((all) => all.map((p) => (p.id === id ? { ...p, at } : p)))}
+                onMove={(id, at) => {
+                  setPoints((list) => list.map((p) => (p.id === id ? { ...p, at } : p)));
+                  setMoved((before) => new Set([...before, id]));
+                }}
               />
             </Box>
             <Box>
@@ -187,8 +194,9 @@ export default function PhotoDialog(props: InstrumentProps) {
                 {value === null ? '–' : withUnit(readout, value)}
               </Typography>
               <Typography sx={{ mb: 1 }}>
-                likely within ± {told ? told.likelyError.toFixed(1) : '–'}°
-                {earlier.length > 0 && ` from ${earlier.length + 1} placements`}
+                {told
+                  ? `likely within ± ${told.likelyError.toFixed(1)}°${all.length > 1 ? ` from ${all.length} placements` : ''}`
+                  : 'Put the points where they belong.'}
               </Typography>
               <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
                 {points
@@ -233,6 +241,7 @@ export default function PhotoDialog(props: InstrumentProps) {
                     if (!here) return;
                     setEarlier([...earlier, here]);
                     setPoints(waiting(guide, shot));
+                    setMoved(new Set());
                   }}
                 >
                   Place once more

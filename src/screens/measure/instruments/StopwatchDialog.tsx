@@ -7,6 +7,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { simulatedClock } from '@demo/instruments';
 import { realClock, type HoldClock } from '@/instruments/sources';
 import { ChoiceChips } from '../ChoiceChips';
+import { freeSpace } from './free-space';
 import type { InstrumentProps } from './types';
 
 const FAILURES = ['tired', 'form was lost', 'pain', 'cramp', 'balance', 'time was up'] as const;
@@ -97,7 +98,10 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
             <Button
               variant="outlined"
               aria-pressed={clock.simulated}
-              onClick={() => setClock(clock.simulated ? realClock : simulatedClock(hidden, trial))}
+              onClick={(e) => {
+                freeSpace(e);
+                setClock(clock.simulated ? realClock : simulatedClock(hidden, trial));
+              }}
             >
               {clock.simulated ? 'Use a real clock' : 'Use the simulated student'}
             </Button>
@@ -119,7 +123,8 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
                   Use {Math.round(seconds)} s
                 </Button>
                 <Button
-                  onClick={() => {
+                  onClick={(e) => {
+                    freeSpace(e);
                     setRun(null);
                     setFailure(undefined);
                   }}

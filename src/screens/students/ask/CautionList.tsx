@@ -1,0 +1,167 @@
+'use client';
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
+import { stands } from '@/core/cautions/screen';
+import type { CautionEntry } from '@/core/people/student';
+import { BATTERY, testById } from '@/core/tests/battery';
+import { today } from '@/store/studio';
+import { KeptText } from './KeptText';
+
+export const LEVEL_WORDS: Readonly<Record<CautionLevel, string>> = {
+  'refer-now': 'Refer now',
+  'refer-first': 'Refer first',
+  adapt: 'Adapt',
+  note: 'Note',
+};
+
+/** Cautions with since, until and who lifted them; each with its reason, what it locks, and neutral words to say. */
+export function CautionList({
+  entries,
+  onChange,
+}: {
+  entries: readonly CautionEntry[];
+  onChange: (entries: CautionEntry[]) => void;
+}) {
+  const put = (i: number, part: Partial<CautionEntry>) =>
+    onChange(entries.map((e, k) => (k === i ? { ...e, ...part } : e)));
+  return (
+    <Box>
+      <Autocomplete
+        options={CAUTIONS.filter((c) => !entries.some((e) => e.caution === c.id)).map((c) => c.id)}
+        value={null}
+        onChange={(_, id: string | null) => id && onChange([...entries, { caution: id }])}
+        getOptionLabel={(id) => cautionById(id)?.name ?? id}
+        blurOnSelect
+        clearOnBlur
+        renderInput={(p) => (
+          <TextField
+            {...p}
+            label="Cautions"
+            helperText="Ask about each before you test: type a few letters or open the list. Kolpos does not diagnose."
+          />
+        )}
+      />
+      <Box
+        component="ul"
+        aria-label="What was told"
+        sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, display: 'grid', gap: 1 }}
+      >
+        {entries.map((e, i) => (
+          <Told
+            key={e.caution}
+            entry={e}
+            onPut={(part) => put(i, part)}
+            onRemove={() => onChange(entries.filter((_, k) => k !== i))}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Told({
+  entry,
+  onPut,
+  onRemove,
+}: {
+  entry: CautionEntry;
+  onPut: (part: Partial<CautionEntry>) => void;
+  onRemove: () => void;
+}) {
+  const [clearing, setClearing] = useState<string | null>(null);
+  const caution = cautionById(entry.caution);
+  const day = today();
+  const live = stands(entry, day);
+  const locked = caution === null ? [] : caution.tests === 'all' ? BATTERY.map((t) => t.id) : [...caution.tests];
+  return (
+    <Box
+      component="li"
+      aria-label={caution?.name ?? entry.caution}
+      sx={{
+        borderRadius: 1.5,
+        p: 1.25,
+        bgcolor: live ? 'var(--caution-pale)' : 'var(--surface)',
+        border: '1px solid',
+        borderColor: live ? 'var(--caution)' : 'var(--line)',
+      }}
+    >
+      <Typography sx={{ color: live ? 'var(--caution)' : 'var(--ink-2)', fontWeight: 700, fontSize: 15 }}>
+        {live ? '▲ ' : ''}
+        {caution ? `${LEVEL_WORDS[caution.level]}: ${caution.name}` : entry.caution}
+        {entry.cleared && ` · lifted by ${entry.cleared.by} on ${entry.cleared.on}`}
+        {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
+      </Typography>
+      {live && caution && (
+        <>
+          <Typography sx={{ fontSize: 14 }}>
+            <strong>Why:</strong> {caution.reason}
+          </Typography>
+          <Typography sx={{ fontSize: 14 }}>
+            <strong>You might say:</strong> “{caution.message}”
+          </Typography>
+          {locked.length > 0 && (
+            <Typography sx={{ fontSize: 14 }}>
+              <strong>Locks:</strong>{' '}
+              {locked.length === BATTERY.length
+                ? 'every test and practice'
+                : locked.map((id) => testById(id)?.name.toLowerCase() ?? id).join('; ')}
+            </Typography>
+          )}
+        </>
+      )}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
+        <Box sx={{ width: 130 }}>
+          <KeptText label="Since" value={entry.since ?? ''} max={40} onKeep={(since) => onPut({ since })} />
+        </Box>
+        <TextField
+          label="Until"
+          type="date"
+          value={entry.until ?? ''}
+          onChange={(e) => onPut({ until: e.target.value || undefined })}
+          slotProps={{ inputLabel: { shrink: true } }}
+          sx={{ width: 160 }}
+        />
+        {entry.cleared ? (
+          <Button size="small" onClick={() => onPut({ cleared: undefined })}>
+            It stands again
+          </Button>
+        ) : clearing === null ? (
+          <Button size="small" onClick={() => setClearing('')}>
+            Lifted by …
+          </Button>
+        ) : (
+          <Box
+            component="form"
+            onSubmit={(e) => {
+              e.preventDefault();
+              const by = clearing.trim();
+              if (!by) return;
+              onPut({ cleared: { by: by.slice(0, 80), on: day } });
+              setClearing(null);
+            }}
+            sx={{ display: 'flex', gap: 1 }}
+          >
+            <TextField
+              label="Who lifted it"
+              value={clearing}
+              autoFocus
+              onChange={(e) => setClearing(e.target.value)}
+              helperText={clearing.trim() === '' ? 'For example: GP, physiotherapist' : ' '}
+            />
+            <Button type="submit" disabled={clearing.trim() === ''} sx={{ alignSelf: 'flex-start' }}>
+              Lift it
+            </Button>
+          </Box>
+        )}
+        <Button size="small" onClick={onRemove}>
+          Entered by mistake
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,162 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import MenuItem from '@mui/material/MenuItem';
+import Slider from '@mui/material/Slider';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { COMPLAINT_TIMES, QUALITIES, type Complaint } from '@/core/people/student';
+import { PLACE_WORDS, QUALITY_WORDS, TIME_WORDS } from '@/core/people/words';
+import { complaintById, soundsLike } from '@/core/tests/complaints';
+import { SIDE_MARK } from '@/core/body/words';
+import { KeptText } from './KeptText';
+
+const SIDES_SAID = ['left', 'both', 'right'] as const;
+
+/** Each complaint with side, when, how, how strong, since when, and what it sounds like. */
+export function ComplaintList({
+  complaints,
+  onChange,
+  onAskCaution,
+}: {
+  complaints: readonly Complaint[];
+  onChange: (complaints: Complaint[]) => void;
+  /** A complaint that asks for a caution to be thought of. */
+  onAskCaution: (caution: string) => void;
+}) {
+  if (complaints.length === 0)
+    return (
+      <Typography color="text.secondary">
+        Nothing bothers so far. Tap the ring on the body where something does.
+      </Typography>
+    );
+  const put = (i: number, part: Partial<Complaint>) =>
+    onChange(complaints.map((c, k) => (k === i ? { ...c, ...part } : c)));
+  return (
+    <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>
+      {complaints.map((c, i) => {
+        const pattern = c.sounds ? complaintById(c.sounds) : null;
+        return (
+          <Box
+            component="li"
+            key={`${c.place}/${c.side}/${i}`}
+            aria-label={`${PLACE_WORDS[c.place]}, ${c.side}`}
+            sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5 }}
+          >
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
+              <Typography sx={{ fontWeight: 700, flex: 1 }}>
+                {PLACE_WORDS[c.place]} {SIDE_MARK[c.side]}
+              </Typography>
+              {SIDES_SAID.map((side) => (
+                <Pick key={side} label={side} on={c.side === side} press={() => put(i, { side })} />
+              ))}
+              <Button size="small" onClick={() => onChange(complaints.filter((_, k) => k !== i))}>
+                Take out
+              </Button>
+            </Box>
+            <Line label="When">
+              {COMPLAINT_TIMES.map((t) => {
+                const times = c.times ?? [];
+                return (
+                  <Pick
+                    key={t}
+                    label={TIME_WORDS[t]}
+                    on={times.includes(t)}
+                    press={() => put(i, { times: times.includes(t) ? times.filter((x) => x !== t) : [...times, t] })}
+                  />
+                );
+              })}
+            </Line>
+            <Line label="How">
+              {QUALITIES.map((q) => (
+                <Pick
+                  key={q}
+                  label={QUALITY_WORDS[q]}
+                  on={c.quality === q}
+                  press={() => put(i, { quality: c.quality === q ? undefined : q })}
+                />
+              ))}
+            </Line>
+            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px', gap: 2, alignItems: 'center', mt: 0.5 }}>
+              <Box sx={{ px: 1 }}>
+                <Typography variant="caption" component="p">
+                  How strong: {c.strength === undefined ? 'not said' : `${c.strength} of 10`}
+                </Typography>
+                <Slider
+                  size="small"
+                  aria-label={`How strong, ${PLACE_WORDS[c.place]}`}
+                  min={0}
+                  max={10}
+                  step={1}
+                  marks
+                  value={c.strength ?? 0}
+                  onChange={(_, v) => put(i, { strength: Number(v) })}
+                />
+              </Box>
+              <KeptText label="Since" value={c.since ?? ''} max={40} onKeep={(since) => put(i, { since })} />
+            </Box>
+            <TextField
+              select
+              fullWidth
+              label="What it sounds like"
+              value={c.sounds ?? ''}
+              onChange={(e) => put(i, { sounds: e.target.value || undefined })}
+              sx={{ mt: 1 }}
+            >
+              <MenuItem value="">none of these</MenuItem>
+              {soundsLike(c.place).map((p) => (
+                <MenuItem key={p.id} value={p.id} sx={{ whiteSpace: 'normal' }}>
+                  {p.says}
+                </MenuItem>
+              ))}
+            </TextField>
+            {pattern && (
+              <Typography sx={{ fontSize: 14, mt: 1 }}>
+                {pattern.ideas.length > 0 && (
+                  <>Possible, not a diagnosis: {pattern.ideas.join('; ')}. Until it is clearer: </>
+                )}
+                {pattern.begin} <strong>To a clinician:</strong> {pattern.refer}
+                {pattern.caution && (
+                  <Button size="small" onClick={() => onAskCaution(pattern.caution ?? '')}>
+                    Note the caution
+                  </Button>
+                )}
+              </Typography>
+            )}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+function Line({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <Box
+      role="group"
+      aria-label={label}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 0.75 }}
+    >
+      <Typography variant="caption" component="span" sx={{ width: 40 }}>
+        {label}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+export function Pick({ label, on, press }: { label: string; on: boolean; press: () => void }) {
+  return (
+    <Chip
+      clickable
+      size="small"
+      label={label}
+      aria-pressed={on}
+      color={on ? 'primary' : 'default'}
+      variant={on ? 'filled' : 'outlined'}
+      onClick={press}
+      sx={{ height: 28 }}
+    />
+  );
+}

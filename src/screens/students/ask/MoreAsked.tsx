@@ -1,0 +1,119 @@
+'use client';
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { STYLES, type Student } from '@/core/people/student';
+import { STYLE_WORDS } from '@/core/people/words';
+import { today } from '@/store/studio';
+import { Pick } from './ComplaintList';
+import { KeptText } from './KeptText';
+
+const PROPS = ['blanket', 'block', 'strap', 'bolster', 'wall', 'chair'] as const;
+const AIMS = [
+  ['relief', 'relief'],
+  ['range', 'a range'],
+  ['pose', 'a pose'],
+] as const;
+const TOUCH = [
+  ['yes', 'may be touched'],
+  ['ask', 'ask each time'],
+  ['no', 'no touch'],
+] as const;
+
+/** Consent, aim, days, practice, clinician's words, style and props. */
+export function MoreAsked({ student, change }: { student: Student; change: (part: Partial<Student>) => void }) {
+  const consent = student.consent;
+  const minor = new Date().getFullYear() - student.birthYear < 18;
+  const toggle = (list: readonly string[] | undefined, id: string) =>
+    list?.includes(id) ? list.filter((x) => x !== id) : [...(list ?? []), id];
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Box role="group" aria-label="Consent">
+        <Typography variant="h3">Consent to being tested</Typography>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Touch"
+          value={consent?.touch ?? null}
+          onChange={(_, touch: 'yes' | 'ask' | 'no' | null) =>
+            change({
+              consent: touch ? { touch, on: today(), by: consent?.by ?? (minor ? 'guardian' : 'student') } : undefined,
+            })
+          }
+        >
+          {TOUCH.map(([id, words]) => (
+            <ToggleButton key={id} value={id}>
+              {words}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <Typography variant="caption" component="p">
+          {consent
+            ? `Given by the ${consent.by} on ${consent.on}. Consent can be taken back at any moment: press the chosen one again.`
+            : `Not recorded yet.${minor ? ' Under 18 the guardian gives it.' : ''}`}
+          {consent?.touch === 'no' && ' The student holds still alone; write it down as a way of doing the test.'}
+        </Typography>
+      </Box>
+      <Box role="group" aria-label="What the aim is about" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
+        <Typography variant="caption">The aim is</Typography>
+        {AIMS.map(([id, words]) => (
+          <Pick
+            key={id}
+            label={words}
+            on={student.aimKind === id}
+            press={() => change({ aimKind: student.aimKind === id ? undefined : id })}
+          />
+        ))}
+      </Box>
+      <KeptText
+        label="The days: sitting, standing, carrying"
+        value={student.daily ?? ''}
+        max={400}
+        onKeep={(daily) => change({ daily })}
+      />
+      <KeptText
+        label="What else is done: rowing, running, playing"
+        value={student.activity ?? ''}
+        max={400}
+        onKeep={(activity) => change({ activity })}
+      />
+      <KeptText
+        label="Practice so far"
+        value={student.practised ?? ''}
+        max={400}
+        onKeep={(practised) => change({ practised })}
+      />
+      <KeptText
+        label="What a clinician said"
+        help="Their words stand above everything that Kolpos proposes."
+        value={student.clinician ?? ''}
+        max={600}
+        lines={2}
+        onKeep={(clinician) => change({ clinician })}
+      />
+      <Box role="group" aria-label="Style" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
+        <Typography variant="caption">Likes it</Typography>
+        {STYLES.map((s) => (
+          <Pick
+            key={s}
+            label={STYLE_WORDS[s]}
+            on={student.styles?.includes(s) ?? false}
+            press={() => change({ styles: toggle(student.styles, s) as Student['styles'] })}
+          />
+        ))}
+      </Box>
+      <Box role="group" aria-label="Props" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
+        <Typography variant="caption">Has at home</Typography>
+        {PROPS.map((p) => (
+          <Pick
+            key={p}
+            label={p}
+            on={student.props?.includes(p) ?? false}
+            press={() => change({ props: toggle(student.props, p) })}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}

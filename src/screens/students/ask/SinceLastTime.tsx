@@ -1,0 +1,62 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import { cautionById } from '@/core/cautions/catalogue';
+import { stands } from '@/core/cautions/screen';
+import { complaintNow, courseOf, type Course } from '@/core/people/complaints';
+import type { Student } from '@/core/people/student';
+import { PLACE_WORDS } from '@/core/people/words';
+import { SIDE_MARK } from '@/core/body/words';
+import { today } from '@/store/studio';
+import { Pick } from './ComplaintList';
+
+const NOW: readonly (readonly [Course, string])[] = [
+  ['gone', 'gone'],
+  ['better', 'better'],
+  ['same', 'the same'],
+  ['worse', 'worse'],
+];
+
+/** For a student who comes back: only what may have changed, in a few taps. */
+export function SinceLastTime({ student, change }: { student: Student; change: (part: Partial<Student>) => void }) {
+  const day = today();
+  if (!student.askedOn || student.askedOn >= day) return null;
+  const cautions = student.cautions.filter((c) => stands(c, day));
+  const asked = student.askedOn;
+  const say = (i: number, course: Course) =>
+    change({ complaints: student.complaints.map((c, k) => (k === i ? complaintNow(c, course, day, asked) : c)) });
+  return (
+    <Box
+      role="region"
+      aria-label="Since last time"
+      sx={{ border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5, mb: 2 }}
+    >
+      <Typography variant="h2">Since last time, {format(new Date(asked), 'd MMMM')}: what is different?</Typography>
+      {student.complaints.map((c, i) => (
+        <Box
+          key={`${c.place}${c.side}`}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 1 }}
+        >
+          <Typography sx={{ flex: '1 1 220px' }}>
+            {PLACE_WORDS[c.place]} {SIDE_MARK[c.side]}
+            {c.strength !== undefined && ` (${c.strength} of 10)`}
+          </Typography>
+          {NOW.map(([course, words]) => (
+            <Pick key={course} label={words} on={courseOf(c, day) === course} press={() => say(i, course)} />
+          ))}
+        </Box>
+      ))}
+      {cautions.length > 0 && (
+        <Typography sx={{ mt: 1 }}>
+          Still true? {cautions.map((c) => cautionById(c.caution)?.name ?? c.caution).join('; ')}. Change it below.
+        </Typography>
+      )}
+      <Typography sx={{ mt: 1 }}>Anything new: tap the body, or add a caution.</Typography>
+      <Button variant="contained" sx={{ mt: 1 }} onClick={() => change({ askedOn: day })}>
+        That is all
+      </Button>
+    </Box>
+  );
+}

@@ -16,6 +16,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
     trace: 'retain-on-failure',
+    // Every fresh browser would fetch the whole application ahead; only the tests of working offline want that.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { openDemo } from './teacher';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('no request leaves the origin on any view, and the policy would forbid it', async ({ page, baseURL }) => {
   const strangers: string[] = [];
   const complaints: string[] = [];

@@ -10,6 +10,7 @@ import { proposeAims } from '@/core/aims/propose';
 import { buildPractice } from '@/core/practice/build';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/tests/battery';
+import { queueOf } from '@/core/tests/queue';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
@@ -65,6 +66,7 @@ const rows = [
     5,
     () => void paint(turning, view),
   ),
+  measure('order of every test there is, fewest turns', '≤ 50 ms', 'ms', 15, 5, () => void queueOf(BATTERY)),
   measure('findings from the full battery, both sides', '≤ 400 ms', 'ms', 15, 1, () => void infer(student, readings)),
   measure(
     'findings with the next best test, after the quick look',

@@ -1,6 +1,6 @@
 /**
  * Takes the pictures of `docs/screenshots/` from the demo studio of a running server: `npm run screenshots [address]`.
- * Each file is one main view at 1280×800, plus a tablet and a night one.
+ * Each file is one main view at 1280×800, plus a tablet, a phone and a night one.
  */
 import { chromium, type Page } from '@playwright/test';
 
@@ -21,6 +21,16 @@ async function open(width: number, height: number): Promise<Page> {
   await page.getByText('Maren Tideway').waitFor({ timeout: 60000 });
   return page;
 }
+/** Drags a point of the photo board to a share of the picture's width and height. */
+async function place(p: Page, name: RegExp, x: number, y: number): Promise<void> {
+  const point = await p.getByRole('button', { name }).boundingBox();
+  const picture = await p.getByRole('dialog').locator('img').boundingBox();
+  if (!point || !picture) throw new Error('nothing to place');
+  await p.mouse.move(point.x + 17, point.y + 17);
+  await p.mouse.down();
+  await p.mouse.move(picture.x + x * picture.width, picture.y + y * picture.height, { steps: 6 });
+  await p.mouse.up();
+}
 const student = 'id=demo-maren';
 const views: [string, (page: Page) => Promise<void>][] = [
   ['today', async () => undefined],
@@ -37,11 +47,34 @@ const views: [string, (page: Page) => Promise<void>][] = [
       await p.goto(`${address}/demo/student?${student}&step=measure`);
       await p.getByRole('button', { name: /^Straight leg raise/ }).click();
       await p.getByLabel('Leg above the floor, degrees').fill('58');
-      await p.getByRole('button', { name: 'back of the thigh' }).click();
+      await p.getByRole('button', { name: 'back of the thigh', exact: true }).click();
       await p
         .getByText(/in 100/)
         .first()
         .waitFor();
+    },
+  ],
+  [
+    'photo',
+    async (p) => {
+      await p.goto(`${address}/demo/student?id=demo-osk&step=measure`);
+      await p.getByRole('button', { name: /^Straight leg raise/ }).click();
+      await p.getByRole('button', { name: 'Photo' }).click();
+      await p.getByRole('button', { name: 'Photograph the simulated student' }).click();
+      await place(p, /^A: /, 0.495, 0.86);
+      await place(p, /^B: /, 0.545, 0.47);
+    },
+  ],
+  [
+    'push',
+    async (p) => {
+      await p.goto(`${address}/demo/student?id=demo-osk&step=measure`);
+      await p.getByRole('combobox', { name: 'Which tests' }).click();
+      await p.getByRole('option', { name: 'Full strength' }).click();
+      await p.getByRole('button', { name: /^Upper leg lifted/ }).click();
+      await p.getByRole('button', { name: 'Push of the leg upwards' }).click();
+      await p.getByLabel('Lever arm, cm').fill('82');
+      await p.getByLabel('Push of the leg upwards, newtons').fill('92');
     },
   ],
   [
@@ -96,6 +129,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
 ];
+const named = (name: string) => views.find(([n]) => n === name)?.[1] ?? (() => Promise.resolve());
 for (const [name, go] of views) {
   if (only && !only.includes(name)) continue;
   const page = await open(1280, 800);
@@ -106,7 +140,7 @@ for (const [name, go] of views) {
 }
 if (!only || only.includes('tablet')) {
   const page = await open(820, 1180);
-  await views[2][1](page);
+  await named('measure')(page);
   await page.waitForTimeout(700);
   await page.screenshot({ path: `${out}/measure-tablet.png` });
   await page.context().close();
@@ -115,9 +149,19 @@ if (!only || only.includes('night')) {
   const page = await open(1280, 800);
   await page.goto(`${address}/demo/settings`);
   await page.getByRole('button', { name: 'Night' }).click();
-  await views[3][1](page);
+  await named('findings')(page);
   await page.waitForTimeout(700);
   await page.screenshot({ path: `${out}/findings-night.png` });
+  await page.context().close();
+}
+if (!only || only.includes('phone')) {
+  const page = await open(390, 844);
+  await page.goto(`${address}/demo/student?id=demo-osk&step=measure`);
+  await page.getByRole('button', { name: /^Straight leg raise/ }).click();
+  await page.getByRole('button', { name: 'Inclinometer' }).click();
+  await page.getByRole('button', { name: 'Use the simulated limb' }).click();
+  await page.getByText(/Still: take it/).waitFor();
+  await page.screenshot({ path: `${out}/inclinometer-phone.png` });
   await page.context().close();
 }
 await browser.close();

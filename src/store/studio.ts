@@ -24,6 +24,7 @@ export interface Draft {
   /** What spoils the reading, as seen. */
   seen?: string[];
   active?: boolean;
+  selfHeld?: boolean;
   instrument?: string;
   likelyError?: number;
   failure?: string;

@@ -415,6 +415,15 @@ export const CAUTIONS: readonly Caution[] = [
     message: 'Pad every prop, look at the skin, no firm pressing.',
     reason: 'Pressure marks and bruises come easily and may not be felt.',
   },
+  {
+    id: 'pain-lingers',
+    name: 'Pain after the last test or practice for more than a day',
+    level: 'adapt',
+    tests: none,
+    demands: ['strong-hold'],
+    message: 'Half as far and half as long today. Twice in a row: ask a clinician.',
+    reason: 'What hurts a day later was too much.',
+  },
 ];
 
 /** A caution by its id, or null. */

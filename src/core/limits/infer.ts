@@ -39,7 +39,12 @@ let shared: StrandModel | null = null;
 export function infer(
   student: Pick<Student, 'id' | 'sexForNorms' | 'measures'>,
   readings: readonly Reading[],
-  options: { seed?: number; onProgress?: (share: number) => void } = {},
+  options: {
+    seed?: number;
+    onProgress?: (share: number) => void;
+    /** False leaves out which test would tell most: the dearer half where nobody asks for it. */
+    next?: boolean;
+  } = {},
 ): Inference {
   const model = (shared ??= new StrandModel());
   const seed = options.seed ?? 1;
@@ -60,7 +65,7 @@ export function infer(
     model: { version: MODEL_VERSION, note: NOTE },
     structures: summariseStructures(draws, seed),
     movements: summariseMovements(draws, terms, person, model),
-    next: nextTests(draws, terms, person, model, seed),
+    next: options.next === false ? [] : nextTests(draws, terms, person, model, seed),
     diagnostics: {
       samples: drawCount(draws),
       effective: Math.round(quality.effective),

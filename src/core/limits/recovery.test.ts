@@ -44,6 +44,7 @@ describe('recovery of simulated students', () => {
         const { findings } = infer(
           { id: 's', sexForNorms: sex },
           readAll(person, { takenAt: '2026-02-01T09:00:00.000Z' }),
+          { next: false },
         );
         worstRhat = Math.max(worstRhat, findings.diagnostics.rhat);
         const own = findings.movements.find((m) => m.movement === movement && m.side === side);
@@ -100,7 +101,9 @@ describe('with a body that is not quite the model’s', () => {
         const side = k % 2 === 0 ? 'left' : 'right';
         const person = simulateStudent('s', 8000 + 97 * g + k, [{ group: name as GroupId, side, by: -2 }]);
         const body = new DisturbedModel(300 + 13 * g + k, 0.5);
-        const { findings } = infer({ id: 's' }, readAll(person, { takenAt: '2026-02-01T09:00:00.000Z', body }));
+        const { findings } = infer({ id: 's' }, readAll(person, { takenAt: '2026-02-01T09:00:00.000Z', body }), {
+          next: false,
+        });
         const top = findings.movements.find((m) => m.movement === movement && m.side === side)?.limiters[0];
         total++;
         if (top?.structure === name) named++;

@@ -19,6 +19,27 @@ describe('the order of tests', () => {
       expect(turnsOf(fewestTurns(some))).toBe(some.length === 0 ? turnsOf([]) : least);
     }
   });
+  it('asks for as few turns as the best of all orders, for every set of positions there is', () => {
+    const one = [...new Set(BATTERY.map((t) => t.position))].map((p) => BATTERY.filter((t) => t.position === p)[0]);
+    for (let set = 1; set < 1 << one.length; set++) {
+      const some = one.filter((_, i) => set & (1 << i));
+      expect(turnsOf(fewestTurns(some))).toBe(Math.min(...orders(some).map(turnsOf)));
+    }
+  });
+  it('gains nothing by tearing tests of one position apart: nine tests, all 362,880 orders', () => {
+    const nine = ['table edge', 'on the back', 'on the front', 'sitting', 'standing'].flatMap((p, i) =>
+      BATTERY.filter((t) => t.position === p && t.kind !== 'strength').slice(0, i === 0 ? 1 : 2),
+    );
+    expect(nine).toHaveLength(9);
+    let least = Infinity;
+    const walk = (last: number, left: number, sum: number) => {
+      if (left === 0) least = Math.min(least, sum);
+      for (let i = 0; i < 9; i++)
+        if (left & (1 << i)) walk(i, left & ~(1 << i), sum + (last < 0 ? 0 : turnsOf([nine[last], nine[i]])));
+    };
+    walk(-1, (1 << 9) - 1, 0);
+    expect(turnsOf(fewestTurns(nine))).toBe(least);
+  });
   it('keeps every test once', () => {
     const order = fewestTurns(BATTERY);
     expect([...order].sort((a, b) => (a.id < b.id ? -1 : 1))).toEqual(

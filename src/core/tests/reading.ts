@@ -62,6 +62,8 @@ export const readingSchema = z.object({
   pain: z.boolean().optional(),
   /** True where the student moved alone; false where the teacher moved the limb. */
   active: z.boolean().optional(),
+  /** True where the student held the rest of the body still alone, because nobody was to touch. */
+  selfHeld: z.boolean().optional(),
   /** What was seen that spoils the reading; it then counts less. */
   compensations: z.array(z.string().max(60)).max(10).optional(),
   pelvicTilt_deg: z.number().min(-40).max(60).optional(),

@@ -9,14 +9,17 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { ELEMENTS, postureFrom } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { screen } from '@/core/cautions/screen';
 import type { Inference, MovementFinding, StructureFinding } from '@/core/limits';
 import { bandWords, headline, inHundred, leadingMovement, limiterWords } from '@/core/limits/words';
 import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
 import { readoutOf, testById } from '@/core/tests/battery';
+import { lockOf } from '@/core/tests/locks';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import { meanOf, withUnit, type Reading } from '@/core/tests/reading';
 import { Figure } from '@/figure/Figure';
+import { today } from '@/store/studio';
 import { seaTint } from '@/figure/scales';
 import type { Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -93,7 +96,13 @@ export function FindingsStep({
       </Box>
     );
   const lead = leadingMovement(findings);
-  const next = findings.next.filter((n) => n.gain > 0.05).slice(0, 2);
+  const screening = screen(student.cautions, today());
+  const next = findings.next
+    .filter((n) => {
+      const test = testById(n.test);
+      return n.gain > 0.05 && test !== null && lockOf(screening, test) === null;
+    })
+    .slice(0, 2);
   const sorted = [...findings.movements].sort((a, b) => a.band - b.band);
   return (
     <>

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
 import type { Readout, TestDefinition, Variant } from '@/core/tests/definition';
 import type { DraftValues } from './use-draft';
 
@@ -47,27 +48,29 @@ export function HowDone({
       sx={{ mt: 0.75, display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
     >
       {ways.length > 0 && (
-        <>
-          <Label>Way</Label>
+        <Group label="Way">
           {!locked && chip('usual', !variant, () => onVariant(undefined))}
           {ways.map((v) =>
             chip(v.name, variant?.id === v.id, () => onVariant(variant?.id === v.id ? undefined : v.id)),
           )}
-        </>
+        </Group>
       )}
       {moves && (
-        <>
-          <Label>Moved</Label>
+        <Group label="Moved">
           {chip('by you', draft.active === false, () => change({ active: draft.active === false ? undefined : false }))}
           {chip('alone', draft.active === true, () => change({ active: draft.active === true ? undefined : true }))}
-        </>
+        </Group>
       )}
-      <Label>Seen</Label>
-      {test.spoils.map((s) =>
-        chip(s, seen.includes(s), () =>
-          change({ seen: seen.includes(s) ? seen.filter((x) => x !== s) : [...seen, s] }),
-        ),
-      )}
+      <Group label="Held still">
+        {chip('by the student alone', draft.selfHeld === true, () => change({ selfHeld: !draft.selfHeld }))}
+      </Group>
+      <Group label="Seen">
+        {test.spoils.map((s) =>
+          chip(s, seen.includes(s), () =>
+            change({ seen: seen.includes(s) ? seen.filter((x) => x !== s) : [...seen, s] }),
+          ),
+        )}
+      </Group>
       {readout.pelvisShares && (
         <TextField
           label="Pelvis tilt °"
@@ -97,8 +100,11 @@ export function HowDone({
   );
 }
 
-const Label = ({ children }: { children: string }) => (
-  <Typography variant="caption" component="span" sx={{ ml: 0.75, '&:first-of-type': { ml: 0 } }}>
+const Group = ({ label, children }: { label: string; children: ReactNode }) => (
+  <Box sx={{ display: 'inline-flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mr: 1 }}>
+    <Typography variant="caption" component="span">
+      {label}
+    </Typography>
     {children}
-  </Typography>
+  </Box>
 );

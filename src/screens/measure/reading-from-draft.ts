@@ -122,6 +122,7 @@ export function readingFromDraft(
     endFeel: options.pain ? 'pain' : within(STOP_REASONS, draft.endFeel),
     pain: options.pain || undefined,
     active: draft.active,
+    selfHeld: draft.selfHeld || undefined,
     compensations: draft.seen?.length ? draft.seen : undefined,
     pelvicTilt_deg: tilt,
     variant: of.variant?.id,

@@ -115,7 +115,7 @@ function Told({
         </>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
-        <Box sx={{ width: 130 }}>
+        <Box sx={{ width: 150 }}>
           <KeptText label="Since" value={entry.since ?? ''} max={40} onKeep={(since) => onPut({ since })} />
         </Box>
         <TextField

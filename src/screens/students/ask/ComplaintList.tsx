@@ -78,7 +78,7 @@ export function ComplaintList({
                 />
               ))}
             </Line>
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px', gap: 2, alignItems: 'center', mt: 0.5 }}>
+            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 200px', gap: 2, alignItems: 'center', mt: 0.5 }}>
               <Box sx={{ px: 1 }}>
                 <Typography variant="caption" component="p">
                   How strong: {c.strength === undefined ? 'not said' : `${c.strength} of 10`}

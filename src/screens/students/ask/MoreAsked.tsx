@@ -52,7 +52,8 @@ export function MoreAsked({ student, change }: { student: Student; change: (part
           {consent
             ? `Given by the ${consent.by} on ${consent.on}. Consent can be taken back at any moment: press the chosen one again.`
             : `Not recorded yet.${minor ? ' Under 18 the guardian gives it.' : ''}`}
-          {consent?.touch === 'no' && ' The student holds still alone; write it down as a way of doing the test.'}
+          {consent?.touch === 'no' &&
+            ' The student holds still alone: choose “by the student alone” beside each reading.'}
         </Typography>
       </Box>
       <Box role="group" aria-label="What the aim is about" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>

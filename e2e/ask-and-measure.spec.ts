@@ -218,6 +218,14 @@ test('pushes, holds and counts with the stand-ins', async ({ page }) => {
     await page.getByRole('button', { name: /^Use \d+/ }).click();
     await keep(page);
   });
+
+  await test.step('what was read stands beside length in Findings', async () => {
+    await page.getByRole('link', { name: /^Findings/ }).click();
+    const strength = page.getByRole('region', { name: 'Strength' });
+    await expect(strength.getByRole('listitem')).toHaveCount(3);
+    await expect(strength).toContainText('N·m/kg');
+    await expect(strength).toContainText('Lunsford & Perry 1995');
+  });
 });
 
 test('a limb is dragged to its reading, a reading is put right with its history, measuring is parked', async ({

@@ -27,7 +27,7 @@ import {
 import { proposeAims } from '@/core/aims/propose';
 import { screen } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/files/record';
-import { infer } from '@/core/limits';
+import { infer, summariseStrength } from '@/core/limits';
 import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { anglesAt, LIBRARY, rungOf } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
@@ -161,10 +161,14 @@ function inferenceOf(record: KolposRecord, id: string | undefined, seed: number)
 }
 
 export function findings(record: KolposRecord, id: string | undefined, seed = 1): unknown {
-  const { findings: f, screening } = inferenceOf(record, id, seed);
+  const { student, findings: f, screening } = inferenceOf(record, id, seed);
+  const age = new Date().getFullYear() - student.birthYear;
   return {
     ...f,
-    strength: [],
+    strength: summariseStrength(
+      record.readings.filter((r) => r.student === student.id),
+      { sexForNorms: student.sexForNorms, age },
+    ),
     cautions: screening.cautions.map((c) => ({ id: c.id, level: c.level, message: c.message })),
   };
 }

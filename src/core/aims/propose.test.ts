@@ -44,6 +44,8 @@ function findings({ short = [], z = [], movements = [], readings = 3 }: Given): 
       limiters: [],
       clarity: 'one',
       readings: ['a'],
+      carriers: [],
+      plain: null,
       ...m,
     })),
     next: [],

@@ -1,5 +1,6 @@
 import type { GroupId, Side } from '@/core/body';
 import type { Movement } from '@/core/tests/definition';
+import type { Carrier } from './influence';
 
 /** A mean with an 80 % interval. */
 export interface Estimate {
@@ -47,6 +48,10 @@ export interface MovementFinding {
   clarity: 'one' | 'two' | 'unclear';
   /** Readings this rests on. */
   readings: string[];
+  /** What carries the first limiter most: its probability had that reading not been taken. */
+  carriers: Carrier[];
+  /** What a textbook would say of the main reading without any model; null where it would not commit itself. */
+  plain: GroupId | null;
 }
 
 export interface NextTest {

@@ -6,3 +6,5 @@ export { StopTable, stopTableFor } from './stop-table';
 export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';
 export { SHORT_AT, worstMember } from './summarise';
+export { summariseStrength, type StrengthFinding } from './strength';
+export type { Carrier } from './influence';

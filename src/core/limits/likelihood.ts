@@ -152,6 +152,16 @@ function termOf(
   };
 }
 
+/** Logarithm of the likelihood of one term at weights `exp(−κ x)` of both sides (length DIMENSIONS); `shares` is scratch. */
+export function termLogLikelihood(term: Term, weights: Float64Array, shares: Float64Array): number {
+  const { end } = term.table.stop(weights, term.offset, shares);
+  const beyond = beyondReading(term, end);
+  let sum = term.atLeast ? logisticTail(beyond) : logT(beyond);
+  if (term.place) sum += Math.log(weighted(shares, term.place, term.table.active));
+  if (term.endFeel) sum += Math.log(weighted(shares, term.endFeel, term.table.active));
+  return sum;
+}
+
 /** Logarithm of the likelihood of all readings at tolerances x (length DIMENSIONS). Allocates nothing after creation. */
 export class Likelihood {
   private readonly weights = new Float64Array(DIMENSIONS);
@@ -163,13 +173,7 @@ export class Likelihood {
   at(x: Float64Array): number {
     this.weigh(x);
     let sum = 0;
-    for (const term of this.terms) {
-      const { end } = term.table.stop(this.weights, term.offset, this.shares);
-      const beyond = beyondReading(term, end);
-      sum += term.atLeast ? logisticTail(beyond) : logT(beyond);
-      if (term.place) sum += Math.log(weighted(this.shares, term.place, term.table.active));
-      if (term.endFeel) sum += Math.log(weighted(this.shares, term.endFeel, term.table.active));
-    }
+    for (const term of this.terms) sum += termLogLikelihood(term, this.weights, this.shares);
     return sum;
   }
 

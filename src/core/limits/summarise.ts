@@ -3,7 +3,9 @@ import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/tests/battery';
 import { bandOf, normFor, type Movement } from '@/core/tests/definition';
 import { meanOf } from '@/core/tests/reading';
 import type { Estimate, Limiter, MovementFinding, StructureFinding } from './findings';
+import { carriersOf, leaveOneOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
+import { plainCheck } from './plain-check';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
 import type { Draws } from './hamiltonian-sampler';
@@ -152,6 +154,7 @@ export function summariseMovements(
   person: Compared,
   model: StrandModel,
 ): MovementFinding[] {
+  const without = leaveOneOut(draws, terms);
   return SIDES.flatMap((side) =>
     MOVEMENTS.flatMap((movement): MovementFinding[] => {
       const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement);
@@ -177,6 +180,8 @@ export function summariseMovements(
           limiters,
           clarity: clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
+          carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
+          plain: plainCheck(main.test, measured?.placeFelt),
         },
       ];
     }),

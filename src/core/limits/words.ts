@@ -1,3 +1,4 @@
+import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import type { Findings, MovementFinding } from './findings';
@@ -5,9 +6,20 @@ import type { Findings, MovementFinding } from './findings';
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;
 
-/** One or two names, or "not clear", for what stops a movement. */
+/** Probability from which the engine's word stands although the textbook would say another (our default). */
+const STANDS = 0.95;
+/** What the textbook says where it disagrees and the engine is not sure enough to stand alone; else null. */
+export const otherOpinion = (m: MovementFinding): GroupId | null => {
+  const [a] = m.limiters;
+  return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.structure && a.probability < STANDS ? m.plain : null;
+};
+
+/** One or two names, or "not clear", for what stops a movement. Where the textbook would say another, both are told. */
 export function limiterWords(m: MovementFinding): string {
   const [a, b] = m.limiters;
+  const other = otherOpinion(m);
+  if (other && a)
+    return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; the textbook would say ${GROUP_WORDS[other].name}`;
   if (m.clarity === 'one' && a) return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}`;
   if (m.clarity === 'two' && a && b)
     return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}, or ${GROUP_WORDS[b.structure].name}, ${inHundred(b.probability)}`;

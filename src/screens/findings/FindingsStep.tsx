@@ -26,6 +26,9 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { useStudio } from '../shell/studio-context';
 import { AimList } from './AimList';
+import { derivedFrom } from '@/core/measuring/derived';
+import { WorkedOut } from '../measure/WorkedOut';
+import { StrengthList } from './StrengthList';
 import { ToleranceChart } from './ToleranceChart';
 
 const STANDING = postureFrom({
@@ -95,6 +98,7 @@ export function FindingsStep({
         <Typography color="text.secondary">Reading {readings.length} readings …</Typography>
       </Box>
     );
+  const derived = derivedFrom(readings, student).filter((d) => !d.id.startsWith('gap-'));
   const lead = leadingMovement(findings);
   const screening = screen(student.cautions, today());
   const next = findings.next
@@ -198,6 +202,8 @@ export function FindingsStep({
           <Typography variant="caption" component="p">
             Tinted: what stops a movement that is below typical; the deeper the water, the further below.
           </Typography>
+          <StrengthList student={student} readings={readings} />
+          <WorkedOut values={derived} />
         </Box>
         <Box sx={{ gridColumn: { md: '1 / -1', lg: 'auto' } }}>
           <AimList student={student} findings={findings} />
@@ -270,6 +276,31 @@ function MovementSource({ m, readings }: { m: MovementFinding; readings: readonl
               </li>
             ))}
         </ul>
+        {m.carriers.length > 0 && m.limiters[0] && (
+          <>
+            <Typography>
+              That it is the <span className="muscle">{GROUP_WORDS[m.limiters[0].structure].name}</span>,{' '}
+              {inHundred(m.limiters[0].probability)}, rests most on these readings:
+            </Typography>
+            <ul>
+              {m.carriers.map((c) => {
+                const r = readings.find((x) => x.id === c.reading);
+                return r ? (
+                  <li key={c.reading}>
+                    {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name.toLowerCase()}: without it{' '}
+                    {inHundred(c.without)}
+                  </li>
+                ) : null;
+              })}
+            </ul>
+          </>
+        )}
+        {m.plain && (
+          <Typography>
+            Without any model, by the usual limiter of the test and the place felt: {GROUP_WORDS[m.plain].name}
+            {m.plain === m.limiters[0]?.structure ? ', the same' : ', so take it with more care'}.
+          </Typography>
+        )}
       </DialogContent>
     </>
   );

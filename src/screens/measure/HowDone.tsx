@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
-import Chip from '@mui/material/Chip';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import type { Readout, TestDefinition, Variant } from '@/core/tests/definition';
+import { Pick } from '../shell/Pick';
 import type { DraftValues } from './use-draft';
 
 /** How a reading was taken: who moved, in which way, what was seen, where the pelvis was. */
@@ -28,18 +28,8 @@ export function HowDone({
   const ways = (test.variants ?? []).filter((v) => !v.readouts || v.readouts.includes(readout.id));
   const moves = readout.unit === 'deg' && test.kind === 'length';
   const seen = draft.seen ?? [];
-  const chip = (label: string, on: boolean, toggle: () => void) => (
-    <Chip
-      key={label}
-      clickable
-      size="small"
-      label={label}
-      aria-pressed={on}
-      color={on ? 'primary' : 'default'}
-      variant={on ? 'filled' : 'outlined'}
-      onClick={toggle}
-      sx={{ height: 28 }}
-    />
+  const chip = (label: string, on: boolean, press: () => void) => (
+    <Pick key={label} label={label} on={on} press={press} />
   );
   return (
     <Box

@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
-import Chip from '@mui/material/Chip';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { leverOf, percentOfWeight, torqueOf } from '@/core/measuring/torque';
 import { typedNumber } from '@/core/measuring/typed';
 import type { Readout, TestDefinition } from '@/core/tests/definition';
+import { Pick } from '../shell/Pick';
 import type { DraftValues } from './use-draft';
 import { leverProblem } from './reading-from-draft';
 
@@ -31,19 +31,6 @@ export function PushDetails({
   const t = ready
     ? torqueOf({ newtons, lever_cm: typedNumber(draft.lever ?? ''), gravity_Nm: withGravity ? gravity_Nm : 0, mass_kg })
     : null;
-  const toggle = (label: string, on: boolean, press: () => void) => (
-    <Chip
-      key={label}
-      clickable
-      size="small"
-      label={label}
-      aria-pressed={on}
-      color={on ? 'primary' : 'default'}
-      variant={on ? 'filled' : 'outlined'}
-      onClick={press}
-      sx={{ height: 28 }}
-    />
-  );
   return (
     <Box role="group" aria-label="From push to torque" sx={{ mt: 1 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
@@ -54,9 +41,15 @@ export function PushDetails({
           sx={{ width: 130 }}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
         />
-        {toggle('student builds up (make)', (draft.manner ?? 'make') === 'make', () => change({ manner: 'make' }))}
-        {toggle('you overcome (break)', draft.manner === 'break', () => change({ manner: 'break' }))}
-        {gravity_Nm !== 0 && toggle(`weight of the limb counted`, withGravity, () => change({ gravity: !withGravity }))}
+        <Pick
+          label="student builds up (make)"
+          on={(draft.manner ?? 'make') === 'make'}
+          press={() => change({ manner: 'make' })}
+        />
+        <Pick label="you overcome (break)" on={draft.manner === 'break'} press={() => change({ manner: 'break' })} />
+        {gravity_Nm !== 0 && (
+          <Pick label="weight of the limb counted" on={withGravity} press={() => change({ gravity: !withGravity })} />
+        )}
       </Box>
       <Typography variant="caption" component="p">
         Measured {lever?.arm}. Never mix make and break in one series: break gives more.

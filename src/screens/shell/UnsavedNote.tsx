@@ -1,17 +1,15 @@
 'use client';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useSyncExternalStore } from 'react';
-import { onUnsaved, unsaved, writeUnsaved } from '@/store/unsaved';
+import { writeUnsaved } from '@/store/unsaved';
 import { saveFile } from './save-file';
 import { useStudio } from './studio-context';
-
-const none = { database: '', readings: [], reason: '' } as const;
+import { useUnsaved } from './use-unsaved';
 
 /** Says loudly that readings could only be kept in memory, and offers the two ways out. */
 export function UnsavedNote() {
   const { db } = useStudio();
-  const held = useSyncExternalStore(onUnsaved, unsaved, () => none);
+  const held = useUnsaved();
   if (held.readings.length === 0) return null;
   const count = held.readings.length === 1 ? 'One reading is' : `${held.readings.length} readings are`;
   return (

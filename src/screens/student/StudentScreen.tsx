@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
 import { proposeAims } from '@/core/aims/propose';
 import { useInference } from '@/workers/use-core';
 import { FindingsStep } from '../findings/FindingsStep';
@@ -13,6 +14,7 @@ import { ProgressStep } from '../progress/ProgressStep';
 import { EmptyChart } from '../shell/EmptyChart';
 import { STEPS, StudentFrame } from '../shell/StudentFrame';
 import { useStudio } from '../shell/studio-context';
+import { useUnsaved } from '../shell/use-unsaved';
 import { AskStep } from '../students/AskStep';
 
 /** One student: the step that the address names, with the findings computed once for all steps. */
@@ -30,9 +32,16 @@ export function StudentScreen() {
     ]);
     return { student, readings, practices, logs };
   }, [db, id]);
-  const inference = useInference(data?.student, data?.readings);
-  if (!data) return null;
-  const { student, readings, practices, logs } = data;
+  const held = useUnsaved();
+  // What the browser could not write counts like the rest while the page lives.
+  const readings = useMemo(() => {
+    if (!data) return undefined;
+    const own = held.database === db.name ? held.readings.filter((r) => r.student === id) : [];
+    return own.length === 0 ? data.readings : [...data.readings.filter((r) => !own.some((o) => o.id === r.id)), ...own];
+  }, [data, held, db, id]);
+  const inference = useInference(data?.student, readings);
+  if (!data || !readings) return null;
+  const { student, practices, logs } = data;
   if (!student)
     return (
       <EmptyChart

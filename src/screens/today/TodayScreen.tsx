@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { formatDistanceToNow } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { testById } from '@/core/tests/battery';
 import { changeSession } from '@/store/changes';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -70,57 +71,23 @@ export function TodayScreen() {
         .map((m) => {
           const student = data.students.find((x) => x.id === m.student);
           return student ? (
-            <Box
+            <Waiting
               key={m.student}
-              sx={{
-                display: 'flex',
-                alignItems: 'center',
-                gap: 2,
-                p: 2,
-                mb: 2,
-                border: '1px solid var(--act)',
-                borderRadius: 1.5,
-                bgcolor: 'var(--surface)',
-              }}
+              action="Go on measuring"
+              href={`${base}/student?id=${student.id}&step=measure`}
+              onGo={() => void changeSession(db, student.id, {})}
             >
-              <Typography sx={{ flex: 1 }}>
-                Measuring <strong>{student.name}</strong> is parked
-                {m.here && ` at “${testById(m.here.test)?.name ?? m.here.test}”`}; everything typed is kept.
-              </Typography>
-              <Button
-                variant="contained"
-                component={Link}
-                href={`${base}/student?id=${student.id}&step=measure`}
-                onClick={() => void changeSession(db, student.id, {})}
-              >
-                Go on measuring
-              </Button>
-            </Box>
+              Measuring <strong>{student.name}</strong> is parked
+              {m.here && ` at “${testById(m.here.test)?.name ?? m.here.test}”`}; everything typed is kept.
+            </Waiting>
           ) : null;
         })}
       {data.players.map((p) => {
         const practice = data.practices.find((x) => x.id === p.practice);
         return (
-          <Box
-            key={p.practice}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 2,
-              p: 2,
-              mb: 2,
-              border: '1px solid var(--act)',
-              borderRadius: 1.5,
-              bgcolor: 'var(--surface)',
-            }}
-          >
-            <Typography sx={{ flex: 1 }}>
-              <strong>{practice?.title ?? 'A practice'}</strong> is under way and waits where you left it.
-            </Typography>
-            <Button variant="contained" component={Link} href={`${base}/teach?practice=${p.practice}`}>
-              Go on teaching
-            </Button>
-          </Box>
+          <Waiting key={p.practice} action="Go on teaching" href={`${base}/teach?practice=${p.practice}`}>
+            <strong>{practice?.title ?? 'A practice'}</strong> is under way and waits where you left it.
+          </Waiting>
         );
       })}
       <Typography variant="h2" sx={{ mt: 2, mb: 1 }}>
@@ -175,6 +142,39 @@ export function TodayScreen() {
             : 'Never taken out as a file yet.'}
         </Typography>
       </Box>
+    </Box>
+  );
+}
+
+/** Something under way that waits, with the way back into it. */
+function Waiting({
+  action,
+  href,
+  onGo,
+  children,
+}: {
+  action: string;
+  href: string;
+  onGo?: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        p: 2,
+        mb: 2,
+        border: '1px solid var(--act)',
+        borderRadius: 1.5,
+        bgcolor: 'var(--surface)',
+      }}
+    >
+      <Typography sx={{ flex: 1 }}>{children}</Typography>
+      <Button variant="contained" component={Link} href={href} onClick={onGo}>
+        {action}
+      </Button>
     </Box>
   );
 }

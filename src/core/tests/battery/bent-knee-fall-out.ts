@@ -1,15 +1,11 @@
 import type { TestDefinition } from '../definition';
-import { drawnLeg, limits, note, ON_BACK, ruleOfThumb, stop, writeLeg, type LegAngles } from './parts';
+import { drawnLeg, fallingKnee, limits, note, ON_BACK, stop } from './parts';
 
-/** Degrees of falling out behind a centimetre of knee height, for a thigh of 42 cm near the usual height (geometry). */
-const PER_CM = 1.45;
-const USUAL = 15;
-const at = (cm: number): LegAngles => ({
-  hipFlexion: 50,
-  hipAdduction: -42 - 0.7 * PER_CM * (USUAL - cm),
-  hipRotation: -42 - 0.7 * PER_CM * (USUAL - cm),
-  kneeFlexion: 100,
-});
+const falling = fallingKnee(
+  15,
+  { hipFlexion: 50, hipAdduction: -42, hipRotation: -42, kneeFlexion: 100 },
+  { detectable: 3, detectableSource: 'rule of thumb for this test' },
+);
 
 export const bentKneeFallOut: TestDefinition = {
   id: 'bent-knee-fall-out',
@@ -31,30 +27,11 @@ export const bentKneeFallOut: TestDefinition = {
     'adductor-magnus': 1,
     'hip-bone': 1,
   }),
-  readouts: [
-    {
-      id: 'knee-height',
-      name: 'Knee above the table',
-      unit: 'cm',
-      zero: 'knee on the table',
-      min: 0,
-      max: 45,
-      modelMin: -8,
-      better: 'lower',
-      movement: 'hip-abduction',
-      manner: 'pushed',
-      pelvisShares: false,
-      degreesPerUnit: PER_CM,
-      detectable: 3,
-      detectableSource: 'rule of thumb for this test',
-      norms: [ruleOfThumb(USUAL, 5, 'adults')],
-      posture: (value, _context, out) => writeLeg(at(value), out),
-    },
-  ],
+  readouts: [falling.readout],
   sensations: [
     ...note('inner-thigh-high', 'inner-thigh-long', 'outer-hip', 'front-hip-crease'),
     ...stop('groin-pinch', 'knee'),
     ...note('nowhere'),
   ],
-  drawn: { angles: (value) => ({ ...ON_BACK, ...drawnLeg(at(value)) }), view: { yaw: -60, pitch: 24 } },
+  drawn: { angles: (value) => ({ ...ON_BACK, ...drawnLeg(falling.leg(value)) }), view: { yaw: 28, pitch: 34 } },
 };

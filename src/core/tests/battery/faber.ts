@@ -1,15 +1,11 @@
 import type { TestDefinition } from '../definition';
-import { drawnLeg, limits, note, ON_BACK, ruleOfThumb, stop, writeLeg, type LegAngles } from './parts';
+import { drawnLeg, fallingKnee, limits, note, ON_BACK, stop } from './parts';
 
-/** Degrees of falling out behind a centimetre of knee height, for a thigh of 42 cm near the usual height (geometry). */
-const PER_CM = 1.45;
-const USUAL = 14;
-const at = (cm: number): LegAngles => ({
-  hipFlexion: 38,
-  hipAdduction: -44 - 0.7 * PER_CM * (USUAL - cm),
-  hipRotation: -42 - 0.7 * PER_CM * (USUAL - cm),
-  kneeFlexion: 95,
-});
+const falling = fallingKnee(
+  14,
+  { hipFlexion: 38, hipAdduction: -44, hipRotation: -42, kneeFlexion: 95 },
+  { detectable: 2, detectableSource: 'rule of thumb for a tape' },
+);
 
 export const faber: TestDefinition = {
   id: 'faber',
@@ -26,30 +22,11 @@ export const faber: TestDefinition = {
   spoils: ['pelvis rolling', 'ankle too high on the thigh', 'ankle below the knee'],
   care: 'Deep groin pain, or pain at the back of the pelvis, ends the test: note it and let a clinician look.',
   limiters: limits({ 'adductors-short': 2, 'hip-capsule-front': 2, 'hip-bone': 2, 'adductor-magnus': 1, psoas: 1 }),
-  readouts: [
-    {
-      id: 'knee-height',
-      name: 'Knee above the table',
-      unit: 'cm',
-      zero: 'knee on the table',
-      min: 0,
-      max: 45,
-      modelMin: -8,
-      better: 'lower',
-      movement: 'hip-abduction',
-      manner: 'pushed',
-      pelvisShares: false,
-      degreesPerUnit: PER_CM,
-      detectable: 2,
-      detectableSource: 'rule of thumb for a tape',
-      norms: [ruleOfThumb(USUAL, 5, 'adults')],
-      posture: (value, _context, out) => writeLeg(at(value), out),
-    },
-  ],
+  readouts: [falling.readout],
   sensations: [
     ...note('inner-thigh-high', 'inner-thigh-long', 'front-hip-crease', 'outer-hip'),
     ...stop('groin-pinch', 'low-back', 'knee'),
     ...note('nowhere'),
   ],
-  drawn: { angles: (value) => ({ ...ON_BACK, ...drawnLeg(at(value)) }), view: { yaw: -60, pitch: 24 } },
+  drawn: { angles: (value) => ({ ...ON_BACK, ...drawnLeg(falling.leg(value)) }), view: { yaw: 28, pitch: 34 } },
 };

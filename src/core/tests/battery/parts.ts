@@ -1,7 +1,7 @@
 import { DEG, HALF, type Half, type Vec3 } from '@/core/body';
 import type { PoseAngles } from '@/core/poses/format';
 import type { Place } from '@/core/people/student';
-import type { InstrumentId, Norm, Sensation, Weighted } from '../definition';
+import type { InstrumentId, ModelledReadout, Norm, Sensation, Weighted } from '../definition';
 
 /** Places felt with what they mean for the test: noted, eased off from, or its end. */
 const felt =
@@ -109,3 +109,42 @@ export const ON_CHAIR = [
 export const TOWARDS_FEET: Vec3 = [1, 0, 0];
 export const UP: Vec3 = [0, 1, 0];
 export const DOWN: Vec3 = [0, -1, 0];
+
+/** Degrees of falling out behind a centimetre of knee height, for a thigh of 42 cm near the usual height (geometry). */
+const FALL_PER_CM = 1.45;
+
+/**
+ * A read-out of a knee that falls outwards, centimetres above the table: the thigh opens and turns out together.
+ * @param usual height of typical people, cm, at which `at` holds
+ */
+export function fallingKnee(
+  usual: number,
+  at: Required<Pick<LegAngles, 'hipFlexion' | 'hipAdduction' | 'hipRotation' | 'kneeFlexion'>>,
+  error: { detectable: number; detectableSource: string },
+): { leg: (cm: number) => LegAngles; readout: ModelledReadout } {
+  const leg = (cm: number): LegAngles => ({
+    ...at,
+    hipAdduction: at.hipAdduction - 0.7 * FALL_PER_CM * (usual - cm),
+    hipRotation: at.hipRotation - 0.7 * FALL_PER_CM * (usual - cm),
+  });
+  return {
+    leg,
+    readout: {
+      id: 'knee-height',
+      name: 'Knee above the table',
+      unit: 'cm',
+      zero: 'knee on the table',
+      min: 0,
+      max: 45,
+      modelMin: -8,
+      better: 'lower',
+      movement: 'hip-abduction',
+      manner: 'pushed',
+      pelvisShares: false,
+      degreesPerUnit: FALL_PER_CM,
+      ...error,
+      norms: [ruleOfThumb(usual, 5, 'adults')],
+      posture: (value, _context, out) => writeLeg(leg(value), out),
+    },
+  };
+}

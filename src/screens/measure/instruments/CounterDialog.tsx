@@ -1,11 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useCallback, useEffect, useState } from 'react';
 import { ChoiceChips } from '../ChoiceChips';
 import { freeSpace } from './free-space';
+import { TapPane } from './TapPane';
 import type { InstrumentProps } from './types';
 
 const FAILURES = ['tired', 'height was lost', 'knee bent', 'balance', 'pain', 'cramp'] as const;
@@ -23,74 +23,59 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
     const timer = setTimeout(more, PACE);
     return () => clearTimeout(timer);
   }, [simulating, hidden, count, more]);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key !== ' ' || (e.target instanceof HTMLElement && e.target.closest('button, [role="button"]'))) return;
-      e.preventDefault();
-      more();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [more]);
   return (
-    <Dialog open onClose={onClose} fullScreen aria-labelledby="counter-title">
-      <Box
-        onClick={more}
-        sx={{
-          minHeight: '100%',
-          p: 3,
-          display: 'flex',
-          flexDirection: 'column',
-          alignItems: 'center',
-          justifyContent: 'center',
-          textAlign: 'center',
-          cursor: 'pointer',
-        }}
-      >
-        <Typography variant="h1" id="counter-title">
-          {readout.name}
-        </Typography>
-        <Typography sx={{ mt: 1 }}>Space bar or a tap anywhere counts one.</Typography>
-        <Typography
-          role="status"
-          aria-label="Counted"
-          sx={{ fontSize: { xs: 140, sm: 240 }, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}
+    <TapPane
+      title={readout.name}
+      onPress={more}
+      onClose={onClose}
+      big={
+        <>
+          <Typography sx={{ mt: 1 }}>Space bar or a tap anywhere counts one.</Typography>
+          <Typography
+            role="status"
+            aria-label="Counted"
+            sx={{
+              fontSize: { xs: 140, sm: 240 },
+              fontWeight: 700,
+              lineHeight: 1.1,
+              fontVariantNumeric: 'tabular-nums',
+            }}
+          >
+            {count}
+          </Typography>
+        </>
+      }
+    >
+      <ChoiceChips
+        question="Why did it end?"
+        choices={FAILURES.map((f) => ({ id: f, label: f, stops: f === 'pain' }))}
+        chosen={failure}
+        onChoose={setFailure}
+      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, justifyContent: 'center', mt: 2 }}>
+        <Button
+          variant="contained"
+          size="large"
+          onClick={() => onTake({ value: count, instrument: 'counter', failure })}
         >
-          {count}
-        </Typography>
-        <Box onClick={(e) => e.stopPropagation()} sx={{ cursor: 'auto' }}>
-          <ChoiceChips
-            question="Why did it end?"
-            choices={FAILURES.map((f) => ({ id: f, label: f, stops: f === 'pain' }))}
-            chosen={failure}
-            onChoose={setFailure}
-          />
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, justifyContent: 'center', mt: 2 }}>
-            <Button
-              variant="contained"
-              size="large"
-              onClick={() => onTake({ value: count, instrument: 'counter', failure })}
-            >
-              Use {count}
-            </Button>
-            <Button
-              disabled={count === 0}
-              onClick={(e) => {
-                freeSpace(e);
-                setCount(count - 1);
-              }}
-            >
-              One back
-            </Button>
-            {hidden !== null && (
-              <Button variant="outlined" onClick={() => setSimulating(true)} disabled={simulating}>
-                Use the simulated student
-              </Button>
-            )}
-            <Button onClick={onClose}>Type it instead</Button>
-          </Box>
-        </Box>
+          Use {count}
+        </Button>
+        <Button
+          disabled={count === 0}
+          onClick={(e) => {
+            freeSpace(e);
+            setCount(count - 1);
+          }}
+        >
+          One back
+        </Button>
+        {hidden !== null && (
+          <Button variant="outlined" onClick={() => setSimulating(true)} disabled={simulating}>
+            Use the simulated student
+          </Button>
+        )}
+        <Button onClick={onClose}>Type it instead</Button>
       </Box>
-    </Dialog>
+    </TapPane>
   );
 }

@@ -1,18 +1,14 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, useRef, useState } from 'react';
 import { simulatedForce, simulatedNewtons } from '@demo/instruments';
 import { forceOf, type ForceResult, type ForceSample } from '@/core/measuring/force';
 import { serialForce } from '@/instruments/serial-force';
 import type { ForceSource } from '@/instruments/sources';
 import { LineChart } from '../../charts/LineChart';
+import { InstrumentFrame } from './InstrumentFrame';
 import type { InstrumentProps } from './types';
 
 interface ForceDialogProps extends InstrumentProps {
@@ -40,7 +36,6 @@ export default function ForceDialog({
   const [now, setNow] = useState(0);
   const [result, setResult] = useState<{ told: ForceResult; curve: ForceSample[] } | null>(null);
   const [message, setMessage] = useState<string | null>(null);
-  const small = useMediaQuery('(max-width: 600px)');
   const [cable] = useState(serialForce);
   useEffect(() => () => source.current?.stop(), []);
 
@@ -77,90 +72,79 @@ export default function ForceDialog({
   const value = result ? (manner === 'break' ? result.told.peak : (result.told.held ?? result.told.peak)) : null;
   const start = result?.curve[0]?.at ?? 0;
   return (
-    <Dialog open onClose={onClose} fullScreen={small} fullWidth maxWidth="sm" aria-labelledby="force-title">
-      <DialogTitle id="force-title">Force gauge: {readout.name}</DialogTitle>
-      <DialogContent>
-        <Typography sx={{ mb: 1.5 }}>
-          Pad at a right angle to the limb.{' '}
-          {manner === 'make'
-            ? 'The student builds up over two seconds and holds three; the best three seconds count.'
-            : 'You overcome the student; the peak counts.'}
-        </Typography>
-        <Typography
-          aria-label="Force now"
-          sx={{ fontSize: 96, fontWeight: 700, lineHeight: 1, textAlign: 'center', fontVariantNumeric: 'tabular-nums' }}
-        >
-          {Math.round(value ?? now)} <span style={{ fontSize: 32 }}>N</span>
-        </Typography>
-        {result && (
-          <>
-            <Typography sx={{ textAlign: 'center' }}>
-              peak {result.told.peak.toFixed(0)} N
-              {result.told.held !== null && <> · best three seconds {result.told.held.toFixed(0)} N</>}
-            </Typography>
-            <LineChart
-              label={`Push over time: peak ${result.told.peak.toFixed(0)} newtons`}
-              height={180}
-              series={[
-                {
-                  name: 'push',
-                  colour: '--act',
-                  points: result.curve.map((s): [number, number] => [(s.at - start) / 1000, s.newtons]),
-                },
-              ]}
-              x={{ name: 'seconds', min: 0, max: Math.max(1, ((result.curve.at(-1)?.at ?? 0) - start) / 1000) }}
-              y={{ name: 'N' }}
-              now={(result.told.heldFrom ?? 0) / 1000}
-              bands={
-                result.told.heldFrom === null
-                  ? []
-                  : [{ from: result.told.heldFrom / 1000, to: result.told.heldFrom / 1000 + 3, word: 'held' }]
-              }
-            />
-          </>
-        )}
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'center', mt: 1.5 }}>
-          {running === null ? (
-            <>
-              {cable && (
-                <Button variant="outlined" onClick={() => cable && begin(cable)}>
-                  {result ? 'Once more, gauge on a cable' : 'Use a gauge on a cable'}
-                </Button>
-              )}
-              {hidden !== null && (
-                <Button
-                  variant="outlined"
-                  onClick={() => begin(simulatedForce(simulatedNewtons(hidden, mass_kg, lever_cm, gravity_Nm), trial))}
-                >
-                  {result ? 'Once more, simulated push' : 'Use the simulated push'}
-                </Button>
-              )}
-              {!cable && hidden === null && (
-                <Typography role="alert">
-                  This browser cannot read a gauge by itself. Type the newtons that the gauge shows.
-                </Typography>
-              )}
-            </>
-          ) : (
-            <Button variant="contained" onClick={end} sx={{ py: 2, px: 5, fontSize: 20 }}>
-              Stop
-            </Button>
-          )}
-          {value !== null && (
-            <Button variant="contained" onClick={() => onTake({ value: Math.round(value), instrument: 'force-gauge' })}>
-              Use {Math.round(value)} N
-            </Button>
-          )}
-        </Box>
-        {message && (
-          <Typography role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'var(--act-pale)', borderRadius: 1, fontWeight: 600 }}>
-            {message}
+    <InstrumentFrame title={`Force gauge: ${readout.name}`} width="sm" message={message} onClose={onClose}>
+      <Typography sx={{ mb: 1.5 }}>
+        Pad at a right angle to the limb.{' '}
+        {manner === 'make'
+          ? 'The student builds up over two seconds and holds three; the best three seconds count.'
+          : 'You overcome the student; the peak counts.'}
+      </Typography>
+      <Typography
+        aria-label="Force now"
+        sx={{ fontSize: 96, fontWeight: 700, lineHeight: 1, textAlign: 'center', fontVariantNumeric: 'tabular-nums' }}
+      >
+        {Math.round(value ?? now)} <span style={{ fontSize: 32 }}>N</span>
+      </Typography>
+      {result && (
+        <>
+          <Typography sx={{ textAlign: 'center' }}>
+            peak {result.told.peak.toFixed(0)} N
+            {result.told.held !== null && <> · best three seconds {result.told.held.toFixed(0)} N</>}
           </Typography>
+          <LineChart
+            label={`Push over time: peak ${result.told.peak.toFixed(0)} newtons`}
+            height={180}
+            series={[
+              {
+                name: 'push',
+                colour: '--act',
+                points: result.curve.map((s): [number, number] => [(s.at - start) / 1000, s.newtons]),
+              },
+            ]}
+            x={{ name: 'seconds', min: 0, max: Math.max(1, ((result.curve.at(-1)?.at ?? 0) - start) / 1000) }}
+            y={{ name: 'N' }}
+            now={(result.told.heldFrom ?? 0) / 1000}
+            bands={
+              result.told.heldFrom === null
+                ? []
+                : [{ from: result.told.heldFrom / 1000, to: result.told.heldFrom / 1000 + 3, word: 'held' }]
+            }
+          />
+        </>
+      )}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'center', mt: 1.5 }}>
+        {running === null ? (
+          <>
+            {cable && (
+              <Button variant="outlined" onClick={() => cable && begin(cable)}>
+                {result ? 'Once more, gauge on a cable' : 'Use a gauge on a cable'}
+              </Button>
+            )}
+            {hidden !== null && (
+              <Button
+                variant="outlined"
+                onClick={() => begin(simulatedForce(simulatedNewtons(hidden, mass_kg, lever_cm, gravity_Nm), trial))}
+              >
+                {result ? 'Once more, simulated push' : 'Use the simulated push'}
+              </Button>
+            )}
+            {!cable && hidden === null && (
+              <Typography role="alert">
+                This browser cannot read a gauge by itself. Type the newtons that the gauge shows.
+              </Typography>
+            )}
+          </>
+        ) : (
+          <Button variant="contained" onClick={end} sx={{ py: 2, px: 5, fontSize: 20 }}>
+            Stop
+          </Button>
         )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Type it instead</Button>
-      </DialogActions>
-    </Dialog>
+        {value !== null && (
+          <Button variant="contained" onClick={() => onTake({ value: Math.round(value), instrument: 'force-gauge' })}>
+            Use {Math.round(value)} N
+          </Button>
+        )}
+      </Box>
+    </InstrumentFrame>
   );
 }

@@ -1,18 +1,15 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { simulatedTilt } from '@demo/instruments';
 import { Inclinometer, type TiltState } from '@/core/measuring/inclinometer';
 import { motionTilt } from '@/instruments/motion-tilt';
 import type { TiltSource } from '@/instruments/sources';
 import { freeSpace } from './free-space';
+import { InstrumentFrame } from './InstrumentFrame';
+import { useSpaceBar } from './TapPane';
 import type { InstrumentProps } from './types';
 
 /** Milliseconds between two drawings of the number. */
@@ -27,7 +24,6 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
   const [state, setState] = useState<TiltState | null>(null);
   const [zero, setZero] = useState(false);
   const [message, setMessage] = useState<string | null>(null);
-  const small = useMediaQuery('(max-width: 600px)');
   const [device] = useState(motionTilt);
 
   const begin = (next: TiltSource) => {
@@ -65,110 +61,91 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
       instrument: 'inclinometer',
     });
   }, [onTake, sign]);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key !== ' ' || e.target instanceof HTMLButtonElement) return;
-      e.preventDefault();
-      take();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [take]);
+  useSpaceBar(take);
 
   const angle = state?.angle ?? null;
   return (
-    <Dialog open onClose={onClose} fullScreen={small} fullWidth maxWidth="sm" aria-labelledby="tilt-title">
-      <DialogTitle id="tilt-title">Inclinometer: {readout.name}</DialogTitle>
-      <DialogContent>
-        <Typography sx={{ mb: 1.5 }}>
-          Lay the long edge along the limb. Level is zero; for a zero of your own ({readout.zero}) hold it there and
-          press Zero here. Move to the end and hold: the number turns dark when it is still.
-        </Typography>
-        {running === null && (
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            {device && (
-              <Button variant="contained" onClick={() => device && begin(device)}>
-                Use this device’s sensor
-              </Button>
-            )}
-            {hidden !== null && (
-              <Button variant="outlined" onClick={() => begin(simulatedTilt(hidden, readout, trial))}>
-                Use the simulated limb
-              </Button>
-            )}
-            {!device && hidden === null && (
-              <Typography role="alert">
-                This browser offers no motion sensor. Type the reading; a phone or tablet can measure it.
-              </Typography>
-            )}
-          </Box>
-        )}
-        {running !== null && (
-          <Box sx={{ textAlign: 'center' }}>
-            <Typography variant="caption">{running}</Typography>
-            <Typography
-              role="timer"
-              aria-label="Tilt now"
-              sx={{
-                fontSize: { xs: 128, sm: 112 },
-                lineHeight: 1,
-                fontWeight: 700,
-                fontVariantNumeric: 'tabular-nums',
-                color: state?.still ? 'var(--ink)' : 'var(--contour)',
+    <InstrumentFrame title={`Inclinometer: ${readout.name}`} width="sm" message={message} onClose={onClose}>
+      <Typography sx={{ mb: 1.5 }}>
+        Lay the long edge along the limb. Level is zero; for a zero of your own ({readout.zero}) hold it there and press
+        Zero here. Move to the end and hold: the number turns dark when it is still.
+      </Typography>
+      {running === null && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          {device && (
+            <Button variant="contained" onClick={() => device && begin(device)}>
+              Use this device’s sensor
+            </Button>
+          )}
+          {hidden !== null && (
+            <Button variant="outlined" onClick={() => begin(simulatedTilt(hidden, readout, trial))}>
+              Use the simulated limb
+            </Button>
+          )}
+          {!device && hidden === null && (
+            <Typography role="alert">
+              This browser offers no motion sensor. Type the reading; a phone or tablet can measure it.
+            </Typography>
+          )}
+        </Box>
+      )}
+      {running !== null && (
+        <Box sx={{ textAlign: 'center' }}>
+          <Typography variant="caption">{running}</Typography>
+          <Typography
+            role="timer"
+            aria-label="Tilt now"
+            sx={{
+              fontSize: { xs: 128, sm: 112 },
+              lineHeight: 1,
+              fontWeight: 700,
+              fontVariantNumeric: 'tabular-nums',
+              color: state?.still ? 'var(--ink)' : 'var(--contour)',
+            }}
+          >
+            {angle === null ? '–' : `${Math.round(sign * angle)}°`}
+          </Typography>
+          <Typography aria-live="polite" sx={{ fontWeight: 600 }}>
+            {state?.still ? 'Still: take it' : angle === null ? 'Waiting for the sensor' : 'Moving'}
+            {zero ? ' · from your zero' : ' · from level'}
+          </Typography>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'center', my: 2 }}>
+            <Button
+              onClick={(e) => {
+                freeSpace(e);
+                const set = meter.current.setZero();
+                setMessage(set ? null : 'Hold still for the zero, then press again.');
+                if (set) setZero(true);
               }}
             >
-              {angle === null ? '–' : `${Math.round(sign * angle)}°`}
-            </Typography>
-            <Typography aria-live="polite" sx={{ fontWeight: 600 }}>
-              {state?.still ? 'Still: take it' : angle === null ? 'Waiting for the sensor' : 'Moving'}
-              {zero ? ' · from your zero' : ' · from level'}
-            </Typography>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'center', my: 2 }}>
+              Zero here
+            </Button>
+            {zero && (
               <Button
                 onClick={(e) => {
                   freeSpace(e);
-                  const set = meter.current.setZero();
-                  setMessage(set ? null : 'Hold still for the zero, then press again.');
-                  if (set) setZero(true);
+                  meter.current.clearZero();
+                  setZero(false);
                 }}
               >
-                Zero here
+                Back to level
               </Button>
-              {zero && (
-                <Button
-                  onClick={(e) => {
-                    freeSpace(e);
-                    meter.current.clearZero();
-                    setZero(false);
-                  }}
-                >
-                  Back to level
-                </Button>
-              )}
-              <Button
-                aria-pressed={flipped}
-                onClick={(e) => {
-                  freeSpace(e);
-                  setFlipped(!flipped);
-                }}
-              >
-                Turn the sign
-              </Button>
-            </Box>
-            <Button variant="contained" fullWidth onClick={take} sx={{ py: 2.5, fontSize: 20 }}>
-              Take the reading (space)
+            )}
+            <Button
+              aria-pressed={flipped}
+              onClick={(e) => {
+                freeSpace(e);
+                setFlipped(!flipped);
+              }}
+            >
+              Turn the sign
             </Button>
           </Box>
-        )}
-        {message && (
-          <Typography role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'var(--act-pale)', borderRadius: 1, fontWeight: 600 }}>
-            {message}
-          </Typography>
-        )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Type it instead</Button>
-      </DialogActions>
-    </Dialog>
+          <Button variant="contained" fullWidth onClick={take} sx={{ py: 2.5, fontSize: 20 }}>
+            Take the reading (space)
+          </Button>
+        </Box>
+      )}
+    </InstrumentFrame>
   );
 }

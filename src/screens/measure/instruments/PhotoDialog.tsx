@@ -2,10 +2,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
@@ -17,6 +13,7 @@ import { withUnit } from '@/core/tests/reading';
 import { openPicture } from '@/instruments/picture';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../../shell/studio-context';
+import { InstrumentFrame } from './InstrumentFrame';
 import { PhotoBoard, type BoardPoint } from './PhotoBoard';
 import { StandInCamera } from './StandInCamera';
 import type { InstrumentProps } from './types';
@@ -144,132 +141,123 @@ export default function PhotoDialog(props: InstrumentProps) {
     </>
   );
   return (
-    <Dialog open onClose={onClose} fullScreen={small} fullWidth maxWidth="lg" aria-labelledby="photo-title">
-      <DialogTitle id="photo-title" sx={{ pb: 0.5 }}>
-        Photo: {readout.name}
-      </DialogTitle>
-      <DialogContent>
-        {!shot && (
-          <>
-            <Typography sx={{ mb: 1.5 }}>
-              Take it {guide.from}, the tested limb whole in the picture. It stays on this machine and goes into no
-              file.
-            </Typography>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-              {bring}
-              {hidden !== null && (
-                <StandInCamera {...props} guide={guide} hidden={hidden} onPicture={(blob) => void open(blob)} />
-              )}
-            </Box>
-          </>
-        )}
-        {shot && (
-          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 300px' } }}>
-            <Box
-              sx={{ overflow: 'auto', maxHeight: '62vh', border: '1px solid var(--line)', bgcolor: 'var(--surface)' }}
-            >
-              <PhotoBoard
-                url={shot.url}
-                width={shot.width}
-                height={shot.height}
-                shownWidth={shownWidth}
-                points={points}
-                lines={[
-                  ['near', 'vertex'],
-                  ['vertex', 'far'],
-                  ['line0', 'line1'],
-                ]}
-                onMove={(id, at) => {
-                  setPoints((list) => list.map((p) => (p.id === id ? { ...p, at } : p)));
-                  setMoved((before) => new Set([...before, id]));
-                }}
-              />
-            </Box>
-            <Box>
-              <Typography
-                role="status"
-                aria-label="Angle on the picture"
-                sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1, fontVariantNumeric: 'tabular-nums' }}
-              >
-                {value === null ? '–' : withUnit(readout, value)}
-              </Typography>
-              <Typography sx={{ mb: 1 }}>
-                {told
-                  ? `likely within ± ${told.likelyError.toFixed(1)}°${all.length > 1 ? ` from ${all.length} placements` : ''}`
-                  : 'Put the points where they belong.'}
-              </Typography>
-              <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
-                {points
-                  .filter((p) => !p.id.startsWith('line'))
-                  .map((p) => (
-                    <li key={p.id}>
-                      <strong>{p.sign}</strong> {p.name}
-                    </li>
-                  ))}
-                {guide.line && (
-                  <li>
-                    <strong>L–R</strong> {guide.line}
-                    {guide.zero === 'level' && guide.line === 'level' ? ': a table edge, or leave it' : ''}
-                  </li>
-                )}
-              </Box>
-              <Typography variant="caption" component="p">
-                Drag the points, or choose one and use the arrow keys (shift: ten at a time).
-              </Typography>
-              <Typography variant="caption" component="p" sx={{ mt: 1 }} id="zoom-label">
-                Zoom
-              </Typography>
-              <Slider
-                aria-labelledby="zoom-label"
-                min={1}
-                max={5}
-                step={0.25}
-                value={zoom}
-                onChange={(_, v) => setZoom(Number(v))}
-              />
-              {guide.pastUpright && (
-                <FormControlLabel
-                  control={<Checkbox checked={leftward} onChange={(_, v) => setLeftward(v)} />}
-                  label="Feet point to the left in the picture"
-                />
-              )}
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
-                <Button
-                  variant="outlined"
-                  disabled={!here || earlier.length >= 4}
-                  onClick={() => {
-                    if (!here) return;
-                    setEarlier([...earlier, here]);
-                    setPoints(waiting(guide, shot));
-                    setMoved(new Set());
-                  }}
-                >
-                  Place once more
-                </Button>
-                {bring}
-              </Box>
-              <FormControlLabel
-                sx={{ mt: 1 }}
-                control={<Checkbox checked={keep} onChange={(_, v) => setKeep(v)} />}
-                label="Keep the picture on this machine"
-              />
-            </Box>
-          </Box>
-        )}
-        {message && (
-          <Typography role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'var(--act-pale)', borderRadius: 1, fontWeight: 600 }}>
-            {message}
-          </Typography>
-        )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Type it instead</Button>
-        {value !== null && (
+    <InstrumentFrame
+      title={`Photo: ${readout.name}`}
+      width="lg"
+      message={message}
+      onClose={onClose}
+      use={
+        value !== null && (
           <Button variant="contained" onClick={() => void use()}>
             Use {withUnit(readout, value)}
           </Button>
-        )}
-      </DialogActions>
-    </Dialog>
+        )
+      }
+    >
+      {!shot && (
+        <>
+          <Typography sx={{ mb: 1.5 }}>
+            Take it {guide.from}, the tested limb whole in the picture. It stays on this machine and goes into no file.
+          </Typography>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {bring}
+            {hidden !== null && (
+              <StandInCamera {...props} guide={guide} hidden={hidden} onPicture={(blob) => void open(blob)} />
+            )}
+          </Box>
+        </>
+      )}
+      {shot && (
+        <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 300px' } }}>
+          <Box sx={{ overflow: 'auto', maxHeight: '62vh', border: '1px solid var(--line)', bgcolor: 'var(--surface)' }}>
+            <PhotoBoard
+              url={shot.url}
+              width={shot.width}
+              height={shot.height}
+              shownWidth={shownWidth}
+              points={points}
+              lines={[
+                ['near', 'vertex'],
+                ['vertex', 'far'],
+                ['line0', 'line1'],
+              ]}
+              onMove={(id, at) => {
+                setPoints((list) => list.map((p) => (p.id === id ? { ...p, at } : p)));
+                setMoved((before) => new Set([...before, id]));
+              }}
+            />
+          </Box>
+          <Box>
+            <Typography
+              role="status"
+              aria-label="Angle on the picture"
+              sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1, fontVariantNumeric: 'tabular-nums' }}
+            >
+              {value === null ? '–' : withUnit(readout, value)}
+            </Typography>
+            <Typography sx={{ mb: 1 }}>
+              {told
+                ? `likely within ± ${told.likelyError.toFixed(1)}°${all.length > 1 ? ` from ${all.length} placements` : ''}`
+                : 'Put the points where they belong.'}
+            </Typography>
+            <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
+              {points
+                .filter((p) => !p.id.startsWith('line'))
+                .map((p) => (
+                  <li key={p.id}>
+                    <strong>{p.sign}</strong> {p.name}
+                  </li>
+                ))}
+              {guide.line && (
+                <li>
+                  <strong>L–R</strong> {guide.line}
+                  {guide.zero === 'level' && guide.line === 'level' ? ': a table edge, or leave it' : ''}
+                </li>
+              )}
+            </Box>
+            <Typography variant="caption" component="p">
+              Drag the points, or choose one and use the arrow keys (shift: ten at a time).
+            </Typography>
+            <Typography variant="caption" component="p" sx={{ mt: 1 }} id="zoom-label">
+              Zoom
+            </Typography>
+            <Slider
+              aria-labelledby="zoom-label"
+              min={1}
+              max={5}
+              step={0.25}
+              value={zoom}
+              onChange={(_, v) => setZoom(Number(v))}
+            />
+            {guide.pastUpright && (
+              <FormControlLabel
+                control={<Checkbox checked={leftward} onChange={(_, v) => setLeftward(v)} />}
+                label="Feet point to the left in the picture"
+              />
+            )}
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+              <Button
+                variant="outlined"
+                disabled={!here || earlier.length >= 4}
+                onClick={() => {
+                  if (!here) return;
+                  setEarlier([...earlier, here]);
+                  setPoints(waiting(guide, shot));
+                  setMoved(new Set());
+                }}
+              >
+                Place once more
+              </Button>
+              {bring}
+            </Box>
+            <FormControlLabel
+              sx={{ mt: 1 }}
+              control={<Checkbox checked={keep} onChange={(_, v) => setKeep(v)} />}
+              label="Keep the picture on this machine"
+            />
+          </Box>
+        </Box>
+      )}
+    </InstrumentFrame>
   );
 }

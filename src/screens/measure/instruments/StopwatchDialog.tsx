@@ -1,13 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { useCallback, useEffect, useState } from 'react';
 import { simulatedClock } from '@demo/instruments';
 import { realClock, type HoldClock } from '@/instruments/sources';
 import { ChoiceChips } from '../ChoiceChips';
 import { freeSpace } from './free-space';
+import { TapPane } from './TapPane';
 import type { InstrumentProps } from './types';
 
 const FAILURES = ['tired', 'form was lost', 'pain', 'cramp', 'balance', 'time was up'] as const;
@@ -49,96 +49,81 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
     }, 60);
     return () => clearInterval(timer);
   }, [going]);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key !== ' ' || (e.target instanceof HTMLElement && e.target.closest('button, [role="button"]'))) return;
-      e.preventDefault();
-      press();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [press]);
 
   const seconds = run?.stopped ?? null;
   return (
-    <Dialog open onClose={onClose} fullScreen aria-labelledby="watch-title">
-      <Box
-        onClick={press}
-        sx={{
-          minHeight: '100%',
-          p: 3,
-          display: 'flex',
-          flexDirection: 'column',
-          alignItems: 'center',
-          justifyContent: 'center',
-          textAlign: 'center',
-          cursor: 'pointer',
-        }}
-      >
-        <Typography variant="h1" id="watch-title">
-          {readout.name}
-        </Typography>
-        <Typography sx={{ mt: 1 }}>
-          {run === null
-            ? 'Space bar or a tap anywhere starts the clock.'
-            : seconds === null
-              ? 'Space bar or a tap anywhere stops it.'
-              : 'Stopped.'}
-        </Typography>
-        <Typography
-          role="timer"
-          aria-label="Seconds held"
-          sx={{ fontSize: { xs: 120, sm: 220 }, fontWeight: 700, lineHeight: 1.1, fontVariantNumeric: 'tabular-nums' }}
+    <TapPane
+      title={readout.name}
+      onPress={press}
+      onClose={onClose}
+      big={
+        <>
+          <Typography sx={{ mt: 1 }}>
+            {run === null
+              ? 'Space bar or a tap anywhere starts the clock.'
+              : seconds === null
+                ? 'Space bar or a tap anywhere stops it.'
+                : 'Stopped.'}
+          </Typography>
+          <Typography
+            role="timer"
+            aria-label="Seconds held"
+            sx={{
+              fontSize: { xs: 120, sm: 220 },
+              fontWeight: 700,
+              lineHeight: 1.1,
+              fontVariantNumeric: 'tabular-nums',
+            }}
+          >
+            {(run?.now ?? 0).toFixed(seconds === null ? 0 : 1)}
+          </Typography>
+          <Typography variant="caption">seconds · {clock.name}</Typography>
+        </>
+      }
+    >
+      {run === null && hidden !== null && (
+        <Button
+          variant="outlined"
+          aria-pressed={clock.simulated}
+          onClick={(e) => {
+            freeSpace(e);
+            setClock(clock.simulated ? realClock : simulatedClock(hidden, trial));
+          }}
         >
-          {(run?.now ?? 0).toFixed(seconds === null ? 0 : 1)}
-        </Typography>
-        <Typography variant="caption">seconds · {clock.name}</Typography>
-        <Box onClick={(e) => e.stopPropagation()} sx={{ mt: 2, cursor: 'auto' }}>
-          {run === null && hidden !== null && (
+          {clock.simulated ? 'Use a real clock' : 'Use the simulated student'}
+        </Button>
+      )}
+      {seconds !== null && (
+        <>
+          <ChoiceChips
+            question="Why did it end?"
+            choices={FAILURES.map((f) => ({ id: f, label: f, stops: f === 'pain' }))}
+            chosen={failure}
+            onChoose={setFailure}
+          />
+          <Box sx={{ display: 'flex', gap: 1.5, justifyContent: 'center', mt: 2 }}>
             <Button
-              variant="outlined"
-              aria-pressed={clock.simulated}
+              variant="contained"
+              size="large"
+              onClick={() => onTake({ value: Math.round(seconds), instrument: 'stopwatch', failure })}
+            >
+              Use {Math.round(seconds)} s
+            </Button>
+            <Button
               onClick={(e) => {
                 freeSpace(e);
-                setClock(clock.simulated ? realClock : simulatedClock(hidden, trial));
+                setRun(null);
+                setFailure(undefined);
               }}
             >
-              {clock.simulated ? 'Use a real clock' : 'Use the simulated student'}
+              From nought again
             </Button>
-          )}
-          {seconds !== null && (
-            <>
-              <ChoiceChips
-                question="Why did it end?"
-                choices={FAILURES.map((f) => ({ id: f, label: f, stops: f === 'pain' }))}
-                chosen={failure}
-                onChoose={setFailure}
-              />
-              <Box sx={{ display: 'flex', gap: 1.5, justifyContent: 'center', mt: 2 }}>
-                <Button
-                  variant="contained"
-                  size="large"
-                  onClick={() => onTake({ value: Math.round(seconds), instrument: 'stopwatch', failure })}
-                >
-                  Use {Math.round(seconds)} s
-                </Button>
-                <Button
-                  onClick={(e) => {
-                    freeSpace(e);
-                    setRun(null);
-                    setFailure(undefined);
-                  }}
-                >
-                  From nought again
-                </Button>
-              </Box>
-            </>
-          )}
-          <Button onClick={onClose} sx={{ mt: 1 }}>
-            Type it instead
-          </Button>
-        </Box>
-      </Box>
-    </Dialog>
+          </Box>
+        </>
+      )}
+      <Button onClick={onClose} sx={{ mt: 1 }}>
+        Type it instead
+      </Button>
+    </TapPane>
   );
 }

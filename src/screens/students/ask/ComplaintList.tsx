@@ -1,7 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Chip from '@mui/material/Chip';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
@@ -10,6 +9,7 @@ import { COMPLAINT_TIMES, QUALITIES, type Complaint } from '@/core/people/studen
 import { PLACE_WORDS, QUALITY_WORDS, TIME_WORDS } from '@/core/people/words';
 import { complaintById, soundsLike } from '@/core/tests/complaints';
 import { SIDE_MARK } from '@/core/body/words';
+import { Pick } from '../../shell/Pick';
 import { KeptText } from './KeptText';
 
 const SIDES_SAID = ['left', 'both', 'right'] as const;
@@ -143,20 +143,5 @@ function Line({ label, children }: { label: string; children: React.ReactNode })
       </Typography>
       {children}
     </Box>
-  );
-}
-
-export function Pick({ label, on, press }: { label: string; on: boolean; press: () => void }) {
-  return (
-    <Chip
-      clickable
-      size="small"
-      label={label}
-      aria-pressed={on}
-      color={on ? 'primary' : 'default'}
-      variant={on ? 'filled' : 'outlined'}
-      onClick={press}
-      sx={{ height: 28 }}
-    />
   );
 }

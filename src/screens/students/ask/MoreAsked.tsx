@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { STYLES, type Student } from '@/core/people/student';
 import { STYLE_WORDS } from '@/core/people/words';
 import { today } from '@/store/studio';
-import { Pick } from './ComplaintList';
+import { Pick } from '../../shell/Pick';
 import { KeptText } from './KeptText';
 
 const PROPS = ['blanket', 'block', 'strap', 'bolster', 'wall', 'chair'] as const;

@@ -10,7 +10,7 @@ import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
 import { SIDE_MARK } from '@/core/body/words';
 import { today } from '@/store/studio';
-import { Pick } from './ComplaintList';
+import { Pick } from '../../shell/Pick';
 
 const NOW: readonly (readonly [Course, string])[] = [
   ['gone', 'gone'],

@@ -1,0 +1,35 @@
+import { groupOf, GROUPS, ELEMENTS, type GroupId } from '@/core/body';
+import type { Place } from '@/core/people/student';
+import { testById } from '@/core/tests/battery';
+import { placeGiven } from './evidence';
+
+/** Weight of where it is felt against the textbook's ranks (our default). */
+const PLACE_COUNTS = 1.5;
+
+/**
+ * What a textbook would say without any model: the usual limiters of the test by their rank, helped by where it is felt.
+ * Cheap and transparent; it stands beside the engine, and where the two disagree less is said. Null where the test
+ * names nobody or hardly separates the first two.
+ */
+export function plainCheck(test: string, place: Place | undefined): GroupId | null {
+  const limiters = testById(test)?.limiters ?? [];
+  const score = new Map<GroupId, number>();
+  for (const { structure, weight } of limiters) {
+    const group = groupOf(structure);
+    if (group) score.set(group, Math.max(score.get(group) ?? 0, weight));
+  }
+  if (place && place !== 'nowhere') {
+    const given = placeGiven(place);
+    for (const group of score.keys()) {
+      const best = ELEMENTS.reduce((most, e, g) => (e.group === group ? Math.max(most, given[g]) : most), 0);
+      score.set(group, (score.get(group) ?? 0) + PLACE_COUNTS * Math.log(best / CHANCE));
+    }
+  }
+  const ranked = [...score].sort(([a, x], [b, y]) => y - x || GROUPS.indexOf(a) - GROUPS.indexOf(b));
+  const [first, second] = ranked;
+  if (!first || (second && first[1] - second[1] < 0.5)) return null;
+  return first[0];
+}
+
+/** Chance of a place that says nothing. */
+const CHANCE = 0.05;

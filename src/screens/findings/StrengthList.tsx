@@ -1,0 +1,56 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { SIDE_MARK } from '@/core/body/words';
+import { summariseStrength, type StrengthFinding } from '@/core/limits';
+import { bandWords } from '@/core/limits/words';
+import type { Student } from '@/core/people/student';
+import { readoutOf, testById } from '@/core/tests/battery';
+import { withUnit, type Reading } from '@/core/tests/reading';
+
+/** Strength beside length: every strength reading with its norm, weakest first. */
+export function StrengthList({ student, readings }: { student: Student; readings: readonly Reading[] }) {
+  const age = new Date().getFullYear() - student.birthYear;
+  const found = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
+  return (
+    <Box role="region" aria-label="Strength" sx={{ mt: 2 }}>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        How strong
+      </Typography>
+      {found.length === 0 ? (
+        <Typography color="text.secondary">
+          No strength test is read yet. Under Measure choose “Full strength”, or a few of your own.
+        </Typography>
+      ) : (
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {found.map((f) => (
+            <Row key={`${f.test}/${f.readout}/${f.side}`} f={f} />
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Row({ f }: { f: StrengthFinding }) {
+  const readout = readoutOf(f.test, f.readout);
+  if (!readout) return null;
+  return (
+    <Box component="li" sx={{ borderBottom: '1px solid var(--line)', py: 0.5 }}>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <span style={{ flex: 1 }}>
+          {f.side !== 'both' && `${SIDE_MARK[f.side]} `}
+          {testById(f.test)?.name}
+        </span>
+        <strong className="num">{withUnit(readout, f.value)}</strong>
+      </Box>
+      <Typography variant="caption" component="p">
+        {f.z === null || !f.norm
+          ? 'No norm to compare with.'
+          : `${bandWords(f.z)}; typical ${withUnit(readout, f.norm.mean)} ± ${withUnit(readout, f.norm.sd)} (${f.norm.source})`}
+        {f.gap?.beyondError &&
+          ` · ${withUnit(readout, Math.abs(f.gap.gap))} ${f.gap.gap < 0 ? 'less' : 'more'} than the other side, beyond the error of measuring`}
+        {f.doubtful && ' · seen spoilt or ended by pain: it says little'}
+      </Typography>
+    </Box>
+  );
+}

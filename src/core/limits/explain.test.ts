@@ -42,15 +42,17 @@ describe('what carries a statement', () => {
 
 describe('the textbook beside the engine', () => {
   it('goes by the usual limiter and the place felt', () => {
-    expect(plainCheck('straight-leg-raise', 'back-thigh')).toBe('hamstrings');
-    expect(plainCheck('prone-knee-bend', 'front-thigh')).toBe('rectus-femoris');
-    expect(plainCheck('supine-abduction', 'inner-thigh-high')).toBe('adductors');
-    expect(plainCheck('knee-to-wall', 'ankle-front')).toBe('ankle-joint');
-    expect(plainCheck('knee-to-wall', 'calf-low')).toBe('calf');
+    expect(plainCheck('straight-leg-raise', 'hip-flexion', 'back-thigh')).toBe('hamstrings');
+    expect(plainCheck('prone-knee-bend', 'knee-flexion', 'front-thigh')).toBe('rectus-femoris');
+    expect(plainCheck('supine-abduction', 'straight-knee', 'inner-thigh-high')).toBe('adductors');
+    expect(plainCheck('prone-hip-rotation', 'internal-rotation', 'deep-buttock')).toBe('deep-buttock');
+    expect(plainCheck('modified-thomas', 'knee-flexion', 'front-thigh')).toBe('rectus-femoris');
+    expect(plainCheck('knee-to-wall', 'shin-angle', 'ankle-front')).toBe('ankle-joint');
+    expect(plainCheck('knee-to-wall', 'shin-angle', 'calf-low')).toBe('calf');
   });
   it('does not commit itself where ranks are even and no place helps', () => {
-    expect(plainCheck('knee-to-wall', undefined)).toBeNull();
-    expect(plainCheck('cartwheel', 'knee')).toBeNull();
+    expect(plainCheck('knee-to-wall', 'shin-angle', undefined)).toBeNull();
+    expect(plainCheck('cartwheel', 'height', 'knee')).toBeNull();
   });
   it('makes the sentence say both where it disagrees and the engine is not very sure', () => {
     const m = {
@@ -60,7 +62,7 @@ describe('the textbook beside the engine', () => {
       limiters: [{ structure: 'hamstrings' as const, probability: 0.85 }],
     };
     expect(otherOpinion(m)).toBe('nerve-like');
-    expect(limiterWords(m)).toContain('the textbook would say');
+    expect(limiterWords(m)).toContain('; a textbook, ');
     expect(otherOpinion({ ...m, limiters: [{ structure: 'hamstrings', probability: 0.97 }] })).toBeNull();
     expect(otherOpinion({ ...m, plain: 'hamstrings' })).toBeNull();
     expect(limiterWords({ ...m, plain: null })).not.toContain('textbook');

@@ -1,6 +1,6 @@
 import { groupOf, GROUPS, ELEMENTS, type GroupId } from '@/core/body';
 import type { Place } from '@/core/people/student';
-import { testById } from '@/core/tests/battery';
+import { readoutOf, testById } from '@/core/tests/battery';
 import { placeGiven } from './evidence';
 
 /** Weight of where it is felt against the textbook's ranks (our default). */
@@ -11,19 +11,17 @@ const PLACE_COUNTS = 1.5;
  * Cheap and transparent; it stands beside the engine, and where the two disagree less is said. Null where the test
  * names nobody or hardly separates the first two.
  */
-export function plainCheck(test: string, place: Place | undefined): GroupId | null {
-  const limiters = testById(test)?.limiters ?? [];
+export function plainCheck(test: string, readout: string, place: Place | undefined): GroupId | null {
+  const limiters = readoutOf(test, readout)?.limiters ?? testById(test)?.limiters ?? [];
+  const given = place && place !== 'nowhere' ? placeGiven(place) : null;
   const score = new Map<GroupId, number>();
   for (const { structure, weight } of limiters) {
     const group = groupOf(structure);
-    if (group) score.set(group, Math.max(score.get(group) ?? 0, weight));
-  }
-  if (place && place !== 'nowhere') {
-    const given = placeGiven(place);
-    for (const group of score.keys()) {
-      const best = ELEMENTS.reduce((most, e, g) => (e.group === group ? Math.max(most, given[g]) : most), 0);
-      score.set(group, (score.get(group) ?? 0) + PLACE_COUNTS * Math.log(best / CHANCE));
-    }
+    if (!group) continue;
+    // A structure speaks for itself, not for others of its group.
+    const own = ELEMENTS.findIndex((e) => e.id === structure || e.structures.includes(structure));
+    const felt = given && own >= 0 ? PLACE_COUNTS * Math.log(Math.max(given[own], LEAST) / CHANCE) : 0;
+    score.set(group, Math.max(score.get(group) ?? -Infinity, weight + felt));
   }
   const ranked = [...score].sort(([a, x], [b, y]) => y - x || GROUPS.indexOf(a) - GROUPS.indexOf(b));
   const [first, second] = ranked;
@@ -31,5 +29,6 @@ export function plainCheck(test: string, place: Place | undefined): GroupId | nu
   return first[0];
 }
 
-/** Chance of a place that says nothing. */
+/** Chance of a place that says nothing, and the least that is taken for one that hardly ever happens. */
 const CHANCE = 0.05;
+const LEAST = 0.01;

@@ -5,6 +5,12 @@ import { Random } from './random';
 
 /** Grid of the movement, degrees of the joint; other units follow from a read-out's degrees a unit. */
 const STEP_DEG = 2;
+/**
+ * Degrees that an end may move for one SD of tolerance. Where nothing grows stiffer along a movement its end would be anywhere,
+ * and a sampler would find cliffs; every element resists at least this much more with each step.
+ */
+const GAIN_MOST = 20;
+const FALL = Math.exp((-KAPPA * STEP_DEG) / GAIN_MOST);
 /** Effects smaller than this at the end of the range never reach a threshold, however short the element. */
 const NEVER = 1e-7;
 const CALIBRATION_DRAWS = 96;
@@ -16,7 +22,7 @@ const CALIBRATION_DRAWS = 96;
  * virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted so
  * that the mean end over the prior is the norm: each test's own zero. It is fitted with the pelvis as
  * it usually moves and usual bones, and holds however they are, so that a pelvis that curled more tells of shorter muscles. The grid runs from the least range to the greatest
- * and is made monotone from its end backwards, because what is slack at the end cannot have stopped the movement.
+ * and is made to rise from its end backwards, because what is slack at the end cannot have stopped the movement.
  */
 export class StopTable {
   readonly size: number;
@@ -76,7 +82,8 @@ export class StopTable {
       }
     }
     for (let i = this.size - 2; i >= 0; i--)
-      for (let g = 0; g < COUNT; g++) out[i * COUNT + g] = Math.min(out[i * COUNT + g], out[(i + 1) * COUNT + g]);
+      for (let g = 0; g < COUNT; g++)
+        out[i * COUNT + g] = Math.min(out[i * COUNT + g], FALL * out[(i + 1) * COUNT + g]);
     return out;
   }
 

@@ -181,7 +181,7 @@ export function summariseMovements(
           clarity: clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
           carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
-          plain: plainCheck(main.test, measured?.placeFelt),
+          plain: plainCheck(main.test, main.readout, measured?.placeFelt),
         },
       ];
     }),

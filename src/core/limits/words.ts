@@ -19,7 +19,7 @@ export function limiterWords(m: MovementFinding): string {
   const [a, b] = m.limiters;
   const other = otherOpinion(m);
   if (other && a)
-    return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; the textbook would say ${GROUP_WORDS[other].name}`;
+    return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;
   if (m.clarity === 'one' && a) return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}`;
   if (m.clarity === 'two' && a && b)
     return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}, or ${GROUP_WORDS[b.structure].name}, ${inHundred(b.probability)}`;

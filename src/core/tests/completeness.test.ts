@@ -84,7 +84,8 @@ describe.each(BATTERY.map((t) => [t.id, t] as const))('%s', (_id, test) => {
   });
   it('names only structures, places and cautions that exist', () => {
     expect(test.limiters.length).toBeGreaterThan(0);
-    for (const { structure } of test.limiters) expect(KNOWN).toContain(structure);
+    for (const { structure } of [...test.limiters, ...test.readouts.flatMap((r) => r.limiters ?? [])])
+      expect(KNOWN).toContain(structure);
     for (const s of test.sensations) {
       expect(PLACES).toContain(s.place);
       expect(PLACE_WORDS[s.place]).toBeTruthy();

@@ -59,6 +59,8 @@ interface ReadoutBase {
   detectableSource: string;
   /** Words for grades, worst first; the value is the first grade plus the place in the list. */
   grades?: readonly string[];
+  /** What can stop this read-out, where the test's own list mixes several directions. */
+  limiters?: readonly Weighted[];
   /** A read-out of the same thing: either of the two is enough. */
   insteadOf?: string;
   /** Instruments that suit it; none means typing alone. */

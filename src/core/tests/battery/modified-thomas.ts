@@ -73,6 +73,13 @@ export const modifiedThomas: TestDefinition = {
       movement: 'hip-extension',
       manner: 'hanging',
       pelvisShares: true,
+      limiters: limits({
+        psoas: 3,
+        iliacus: 3,
+        'rectus-femoris': 2,
+        'tensor-fasciae-latae': 2,
+        'hip-capsule-front': 2,
+      }),
       detectable: 8,
       detectableSource: 'rule of thumb for this test',
       norms: [
@@ -109,6 +116,7 @@ export const modifiedThomas: TestDefinition = {
       movement: 'knee-flexion-hip-extended',
       manner: 'hanging',
       pelvisShares: true,
+      limiters: limits({ 'rectus-femoris': 3, 'tensor-fasciae-latae': 1, vasti: 1, 'knee-joint': 1 }),
       detectable: 6.3,
       detectableSource: 'computed from Harvey 1998 (reliability .91)',
       norms: [
@@ -136,6 +144,7 @@ export const modifiedThomas: TestDefinition = {
       movement: 'hip-adduction',
       manner: 'hanging',
       pelvisShares: true,
+      limiters: limits({ 'tensor-fasciae-latae': 3, 'gluteus-minimus': 1, sartorius: 1 }),
       detectable: 4.8,
       detectableSource: 'computed from Harvey 1998 (reliability .91)',
       norms: [

@@ -1,13 +1,10 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { otherSide } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { leverOf, limbTorque } from '@/core/measuring/torque';
@@ -28,15 +25,18 @@ import {
 } from '@/core/tests/reading';
 import { END_FEEL_WORDS, UNIT_WORDS } from '@/core/tests/words';
 import { keepReadings } from '@/store/changes';
-import { newId, now, SKIP_REASONS } from '@/store/studio';
+import { newId, now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { useBuild } from '../students/use-build';
 import { ChoiceChips } from './ChoiceChips';
+import { DoubtQuestion } from './DoubtQuestion';
 import { EarlierReadings } from './EarlierReadings';
 import { HowDone } from './HowDone';
 import { InstrumentButtons } from './instruments/InstrumentButtons';
 import type { Taken } from './instruments/types';
+import { KeepBar } from './KeepBar';
+import { after, numberPad } from './number-pad';
 import { PushDetails } from './PushDetails';
 import { leverProblem, readingFromDraft, trialProblem, type DraftOf } from './reading-from-draft';
 import { Ruler } from './Ruler';
@@ -73,7 +73,6 @@ export function ReadingPanel(props: ReadingPanelProps) {
   const [draft, change, forget] = useDraft(db, draftId);
   const [problem, setProblem] = useState<string | null>(null);
   const [asked, setAsked] = useState<{ question: string; text: string; instead?: number } | null>(null);
-  const [skipping, setSkipping] = useState<HTMLElement | null>(null);
   const field = useRef<HTMLInputElement>(null);
   const build = useBuild(student);
   const age = new Date().getFullYear() - student.birthYear;
@@ -172,36 +171,23 @@ export function ReadingPanel(props: ReadingPanelProps) {
     });
     field.current?.focus();
   };
-  /** The whole panel from a number pad: + and − nudge, × where it is felt, ÷ how it ends, Enter a trial and then keep. */
-  const onKey = (e: KeyboardEvent) => {
-    const inField = e.target === field.current;
-    const step = readout.unit === 'cm' ? 0.5 : 1;
-    const nudge = (by: number) => {
-      e.preventDefault();
+  const onKey = numberPad({
+    empty: draft.typed.trim() === '',
+    onNudge: (by) => {
       const from = possible ? typed : push ? typedNumber(draft.typed || '0') : shown;
-      const next = Math.round((from + by) * 10) / 10;
+      const next = Math.round((from + by * (readout.unit === 'cm' ? 0.5 : 1)) * 10) / 10;
       if (push || (next >= readout.min && next <= readout.max)) set(next);
-    };
-    const turn = <T,>(list: readonly T[], at: T | undefined): T | undefined => {
-      e.preventDefault();
-      const i = at === undefined ? -1 : list.indexOf(at);
-      return list[i + 1];
-    };
-    if (e.key === '+') nudge(step);
-    else if (e.key === '-' && inField && draft.typed !== '') nudge(-step);
-    else if (e.key === '*' && inField)
+    },
+    onPlace: () =>
       change({
-        placeFelt: turn(
-          test.sensations.map((s) => s.place as string),
+        placeFelt: after(
+          test.sensations.map((x) => x.place as string),
           draft.placeFelt,
         ),
-      });
-    else if (e.key === '/' && inField) change({ endFeel: turn(STOP_REASONS as readonly string[], draft.endFeel) });
-    else if (e.key === 'Enter' && inField && draft.typed.trim() === '' && draft.trials.length > 0) {
-      e.preventDefault();
-      void keep(false);
-    }
-  };
+      }),
+    onEnd: () => change({ endFeel: after(STOP_REASONS as readonly string[], draft.endFeel) }),
+    onKeep: draft.trials.length > 0 ? () => void keep(false) : null,
+  });
   const takenBy =
     draft.instrument && draft.likelyError !== undefined
       ? `within ± ${draft.likelyError}${readout.unit === 'deg' ? '°' : ''}`
@@ -319,35 +305,19 @@ export function ReadingPanel(props: ReadingPanelProps) {
         </Typography>
       )}
       {asked && (
-        <Box role="alert" sx={{ bgcolor: 'var(--act-pale)', borderRadius: 1, p: 1, my: 0.5 }}>
-          <Typography sx={{ fontWeight: 600 }}>{asked.question}</Typography>
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
-            <Button size="small" variant="contained" onClick={() => void keep(false)}>
-              Keep it
-            </Button>
-            {asked.instead !== undefined && (
-              <Button
-                size="small"
-                variant="outlined"
-                onClick={() => {
-                  change({ trials: [], typed: String(asked.instead) });
-                  setAsked(null);
-                }}
-              >
-                It was inches: {asked.instead} cm
-              </Button>
-            )}
-            <Button
-              size="small"
-              onClick={() => {
-                setAsked(null);
-                field.current?.focus();
-              }}
-            >
-              Look again
-            </Button>
-          </Box>
-        </Box>
+        <DoubtQuestion
+          question={asked.question}
+          inches={asked.instead}
+          onKeep={() => void keep(false)}
+          onInches={(cm) => {
+            change({ trials: [], typed: String(cm) });
+            setAsked(null);
+          }}
+          onLook={() => {
+            setAsked(null);
+            field.current?.focus();
+          }}
+        />
       )}
       {push ? (
         <PushDetails
@@ -417,44 +387,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
         change={change}
         onVariant={(id) => onChoose({ variant: id ?? null })}
       />
-      <Box
-        sx={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          gap: 1.5,
-          mt: 1,
-          py: 1,
-          alignItems: 'center',
-          position: 'sticky',
-          bottom: 0,
-          bgcolor: 'var(--surface)',
-          borderTop: '1px solid var(--line)',
-          zIndex: 2,
-        }}
-      >
-        <Button variant="contained" onClick={() => void keep(false)}>
-          Keep and go on
-        </Button>
-        <Button variant="outlined" color="warning" onClick={() => void keep(true)}>
-          ▲ Pain, stop
-        </Button>
-        <Button aria-haspopup="menu" onClick={(e) => setSkipping(e.currentTarget)}>
-          Skip this test
-        </Button>
-        <Menu anchorEl={skipping} open={skipping !== null} onClose={() => setSkipping(null)}>
-          {SKIP_REASONS.map((reason) => (
-            <MenuItem
-              key={reason}
-              onClick={() => {
-                setSkipping(null);
-                onSkip(reason);
-              }}
-            >
-              {reason}
-            </MenuItem>
-          ))}
-        </Menu>
-      </Box>
+      <KeepBar onKeep={() => void keep(false)} onPain={() => void keep(true)} onSkip={onSkip} />
       <Typography variant="caption" component="p">
         {test.care} Smallest change that counts: {withUnit(readout, readout.detectable)}
         {readout.detectableShare && ` or ${Math.round(100 * readout.detectableShare)} % of the value`}{' '}

@@ -8,6 +8,7 @@ import type { Readout } from '@/core/tests/definition';
 import { decimalsOf, spreadOf, wideSpread, withUnit } from '@/core/tests/reading';
 import { UNIT_WORDS } from '@/core/tests/words';
 import { typedValue } from '@/core/measuring/typed';
+import { VALUE_FIELD } from './number-pad';
 import type { DraftValues } from './use-draft';
 
 /** The big value with its trials. For pushes the field is newtons; everything else is in the unit of the reading. */
@@ -65,6 +66,7 @@ export function ValueEntry({
           value={draft.typed}
           autoFocus
           inputRef={inputRef}
+          name={VALUE_FIELD}
           onChange={(e) => change({ typed: e.target.value, instrument: undefined, likelyError: undefined })}
           placeholder={placeholder}
           inputProps={{

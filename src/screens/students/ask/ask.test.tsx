@@ -1,0 +1,173 @@
+// @vitest-environment happy-dom
+import 'fake-indexeddb/auto';
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { SnackbarProvider } from 'notistack';
+import type { ReactNode } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { demoStudio } from '@demo/studio';
+import type { CautionEntry, Complaint, Student } from '@/core/people/student';
+import { screen as screened } from '@/core/cautions/screen';
+import { studioDatabase } from '@/store/studio';
+import { StudioProvider } from '../../shell/studio-context';
+import { AskStep } from '../AskStep';
+import { BodyMap } from './BodyMap';
+import { CautionList } from './CautionList';
+import { ComplaintList } from './ComplaintList';
+import { FirstTests } from './FirstTests';
+import { KeptText } from './KeptText';
+import { SinceLastTime } from './SinceLastTime';
+
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
+afterEach(cleanup);
+const [maren] = demoStudio().students;
+const inStudio = (children: ReactNode) =>
+  render(
+    <SnackbarProvider>
+      <StudioProvider name="studio">{children}</StudioProvider>
+    </SnackbarProvider>,
+  );
+
+describe('the body that is tapped', () => {
+  it('shows every place once a side, and says which was tapped', () => {
+    const onToggle = vi.fn();
+    render(<BodyMap complaints={[{ place: 'back-thigh', side: 'both' }]} onToggle={onToggle} />);
+    for (const side of ['left', 'right'])
+      expect(screen.getByRole('button', { name: `back of the thigh, ${side}` }).getAttribute('aria-pressed')).toBe(
+        'true',
+      );
+    fireEvent.click(screen.getByRole('button', { name: 'outer hip, left' }));
+    expect(onToggle).toHaveBeenCalledWith('outer-hip', 'left');
+  });
+  it('is worked by the keyboard', () => {
+    const onToggle = vi.fn();
+    render(<BodyMap complaints={[]} onToggle={onToggle} />);
+    fireEvent.keyDown(screen.getByRole('button', { name: 'low back, right' }), { key: 'Enter' });
+    expect(onToggle).toHaveBeenCalledWith('low-back', 'right');
+  });
+});
+
+describe('complaints', () => {
+  const one: Complaint = { place: 'sit-bone', side: 'left' };
+  it('say kindly when there are none', () => {
+    render(<ComplaintList complaints={[]} onChange={() => undefined} onAskCaution={() => undefined} />);
+    expect(screen.getByText(/Nothing bothers so far/)).toBeTruthy();
+  });
+  it('take when, how and how strong, and can be taken out', () => {
+    const onChange = vi.fn<(c: Complaint[]) => void>();
+    render(<ComplaintList complaints={[one]} onChange={onChange} onAskCaution={() => undefined} />);
+    fireEvent.click(screen.getByRole('button', { name: 'sitting' }));
+    expect(onChange).toHaveBeenLastCalledWith([{ ...one, times: ['sitting'] }]);
+    fireEvent.click(screen.getByRole('button', { name: 'an ache' }));
+    expect(onChange).toHaveBeenLastCalledWith([{ ...one, quality: 'ache' }]);
+    fireEvent.change(screen.getByLabelText(/How strong, sit bone/), { target: { value: '6' } });
+    expect(onChange).toHaveBeenLastCalledWith([{ ...one, strength: 6 }]);
+    fireEvent.click(screen.getByRole('button', { name: 'Take out' }));
+    expect(onChange).toHaveBeenLastCalledWith([]);
+  });
+  it('tell what it may be, never what it is, and ask for the caution', () => {
+    const onAskCaution = vi.fn();
+    render(
+      <ComplaintList
+        complaints={[{ ...one, sounds: 'sit-bone' }]}
+        onChange={() => undefined}
+        onAskCaution={onAskCaution}
+      />,
+    );
+    expect(screen.getByText(/Possible, not a diagnosis/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Note the caution' }));
+    expect(onAskCaution).toHaveBeenCalledWith('sit-bone');
+  });
+});
+
+describe('cautions', () => {
+  const list = (entries: CautionEntry[], onChange = vi.fn<(e: CautionEntry[]) => void>()) => {
+    render(<CautionList entries={entries} onChange={onChange} />);
+    return onChange;
+  };
+  it('say why, what to say and what they lock', () => {
+    list([{ caution: 'knee-injury', since: '2019' }]);
+    const told = screen.getByRole('listitem');
+    expect(told.textContent).toContain('Adapt: Knee ligament');
+    expect(told.textContent).toContain('Why:');
+    expect(told.textContent).toContain('You might say:');
+    expect(told.textContent).toContain('heel to buttock, lying on the front');
+  });
+  it('are lifted only by somebody, and stand again when asked', () => {
+    const onChange = list([{ caution: 'knee-injury' }]);
+    fireEvent.click(screen.getByRole('button', { name: 'Lifted by …' }));
+    const lift = screen.getByRole<HTMLButtonElement>('button', { name: 'Lift it' });
+    expect(lift.disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText('Who lifted it'), { target: { value: ' physiotherapist ' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Lift it' }));
+    expect(onChange.mock.calls[0][0][0].cleared?.by).toBe('physiotherapist');
+    cleanup();
+    const again = list([{ caution: 'knee-injury', cleared: { by: 'GP', on: '2026-05-01' } }]);
+    expect(screen.getByRole('listitem').textContent).toContain('lifted by GP');
+    fireEvent.click(screen.getByRole('button', { name: 'It stands again' }));
+    expect(again).toHaveBeenCalledWith([{ caution: 'knee-injury', cleared: undefined }]);
+  });
+  it('of a newer file are shown by their name and lock nothing', () => {
+    list([{ caution: 'moon-sickness' }]);
+    expect(screen.getByRole('listitem').textContent).toContain('moon-sickness');
+  });
+});
+
+describe('what to look at first', () => {
+  it('names tests with their reason, and nothing while a doctor comes first', () => {
+    inStudio(<FirstTests student="s" complaints={maren.complaints} screening={screened([])} />);
+    expect(screen.getAllByRole('listitem')[0].textContent).toContain('Straight leg raise');
+    cleanup();
+    inStudio(<FirstTests student="s" complaints={maren.complaints} screening={screened([{ caution: 'hot-calf' }])} />);
+    expect(screen.queryByRole('listitem')).toBeNull();
+    expect(screen.getByText(/nothing is tested until/)).toBeTruthy();
+  });
+  it('marks a test that a caution leaves only another way', () => {
+    inStudio(
+      <FirstTests
+        student="s"
+        complaints={[{ place: 'front-hip-crease', side: 'left', sounds: 'front-after-sitting' }]}
+        screening={screened([{ caution: 'pregnancy-late' }])}
+      />,
+    );
+    expect(screen.getAllByRole('listitem')[0].textContent).toContain('only lying on the side');
+  });
+});
+
+describe('a student who comes back', () => {
+  it('is asked for changes only, and not at all on the same day', () => {
+    const change = vi.fn<(part: Partial<Student>) => void>();
+    const { rerender } = render(<SinceLastTime student={{ ...maren, askedOn: '2026-01-05' }} change={change} />);
+    fireEvent.click(within(screen.getByRole('region')).getByRole('button', { name: 'better' }));
+    expect(change.mock.calls[0][0].complaints?.[0]).toMatchObject({ strength: 2 });
+    fireEvent.click(screen.getByRole('button', { name: 'That is all' }));
+    expect(change.mock.calls[1][0].askedOn).toBeTruthy();
+    rerender(<SinceLastTime student={{ ...maren, askedOn: '2999-01-01' }} change={change} />);
+    expect(screen.queryByRole('region')).toBeNull();
+  });
+});
+
+describe('a text that is kept', () => {
+  it('is kept after a pause, and when the page goes', async () => {
+    const onKeep = vi.fn();
+    const { unmount } = render(<KeptText label="Days" value="" max={10} onKeep={onKeep} />);
+    fireEvent.change(screen.getByLabelText('Days'), { target: { value: 'sits' } });
+    await waitFor(() => expect(onKeep).toHaveBeenCalledWith('sits'));
+    fireEvent.change(screen.getByLabelText('Days'), { target: { value: 'sits long and longer' } });
+    unmount();
+    expect(onKeep).toHaveBeenLastCalledWith('sits long ');
+  });
+});
+
+it('Ask keeps what is tapped, and can be put back as it was', async () => {
+  const db = studioDatabase('studio');
+  await db.students.put(maren);
+  inStudio(<AskStep student={maren} />);
+  fireEvent.click(screen.getByRole('button', { name: 'knee, right' }));
+  await waitFor(async () => expect((await db.students.get(maren.id))?.complaints).toHaveLength(2));
+  // The facts of the form are untouched by what the other parts keep.
+  expect(await db.students.get(maren.id)).toMatchObject({
+    height_cm: maren.height_cm,
+    aim: maren.aim,
+    daily: maren.daily,
+  });
+});

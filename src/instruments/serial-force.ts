@@ -1,3 +1,4 @@
+import { NEWTONS } from '@/core/measuring/torque';
 import type { ForceSource } from './sources';
 
 /** As much of Web Serial as is used here. */
@@ -16,7 +17,7 @@ export function newtonsOf(line: string): number | null {
   if (!found) return null;
   const value = Math.abs(Number(found[1].replace(',', '.')));
   const unit = found[2]?.toLowerCase() ?? 'n';
-  return unit.startsWith('kg') ? value * 9.80665 : unit.startsWith('lb') ? value * 4.44822 : value;
+  return value * (unit.startsWith('kg') ? NEWTONS.kgf : unit.startsWith('lb') ? NEWTONS.lbf : NEWTONS.N);
 }
 
 /** A force gauge that writes lines of numbers to a serial port, or null where the browser cannot read one. */

@@ -1,6 +1,6 @@
 import { bandOf, detectableAt, normOf, type Readout } from '@/core/tests/definition';
 import { readoutOf, testById } from '@/core/tests/battery';
-import { DEGREES_PER_CM } from '@/core/tests/battery/knee-to-wall';
+import { DEGREES_PER_CM, USUAL_CM, USUAL_SHIN } from '@/core/tests/battery/knee-to-wall';
 import { latest, meanOf, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
 import { sideGap } from '@/core/tests/sides';
 import { SIDES, type Side } from '@/core/body';
@@ -150,7 +150,7 @@ function wallLunge(distance: Reading | undefined, shin: Reading | undefined, sid
   if (!distance === !shin) return [];
   if (distance) {
     const cm = meanOf(distance.trials);
-    const value = 39 + (cm - 10) * DEGREES_PER_CM;
+    const value = USUAL_SHIN + (cm - USUAL_CM) * DEGREES_PER_CM;
     return [
       {
         id: 'lunge-degrees',
@@ -158,7 +158,7 @@ function wallLunge(distance: Reading | undefined, shin: Reading | undefined, sid
         name: 'Wall lunge in degrees',
         value,
         result: `about ${deg(value)}`,
-        steps: `39° + (${cm.toFixed(1)} cm − 10 cm) × ${DEGREES_PER_CM}° a cm = ${deg(value)}`,
+        steps: `${USUAL_SHIN}° + (${cm.toFixed(1)} cm − ${USUAL_CM} cm) × ${DEGREES_PER_CM}° a cm = ${deg(value)}`,
         meaning: 'Degrees for a centimetre as Bennell 1998 found; only near the usual distance.',
         from: [distance.id],
       },
@@ -166,7 +166,7 @@ function wallLunge(distance: Reading | undefined, shin: Reading | undefined, sid
   }
   if (!shin) return [];
   const angle = meanOf(shin.trials);
-  const value = 10 + (angle - 39) / DEGREES_PER_CM;
+  const value = USUAL_CM + (angle - USUAL_SHIN) / DEGREES_PER_CM;
   return [
     {
       id: 'lunge-distance',
@@ -174,7 +174,7 @@ function wallLunge(distance: Reading | undefined, shin: Reading | undefined, sid
       name: 'Wall lunge in centimetres',
       value,
       result: `about ${withUnit({ unit: 'cm' }, value)}`,
-      steps: `10 cm + (${deg(angle)} − 39°) ÷ ${DEGREES_PER_CM}° a cm = ${withUnit({ unit: 'cm' }, value)}`,
+      steps: `${USUAL_CM} cm + (${deg(angle)} − ${USUAL_SHIN}°) ÷ ${DEGREES_PER_CM}° a cm = ${withUnit({ unit: 'cm' }, value)}`,
       meaning: 'Degrees for a centimetre as Bennell 1998 found; only near the usual distance.',
       from: [shin.id],
     },

@@ -13,6 +13,7 @@ import {
   type Vec3,
 } from '@/core/body';
 import { anglesFor } from '@/core/poses/format';
+import { FOOT } from './battery/knee-to-wall';
 import { isModelled, type Context, type DrawnAngle, type Readout, type TestDefinition } from './definition';
 
 /** Whole-body posture (radians) of a test at a reading, for the figure: lying as the test lies, other leg as it is held. */
@@ -79,7 +80,7 @@ function lyingAs(
       return { [`hip_flexion_${other}`]: 85, [`knee_flexion_${other}`]: 90, pelvis_tilt: -5, ...ARMS };
     case 'standing': {
       // The foot is flat: the shin leans by the reading, the pelvis follows from knee and hip.
-      const shin = readout.id === 'toe-distance' ? half[HALF.ankleDorsiflexion] / DEG + 6 : value;
+      const shin = readout.id === 'toe-distance' ? half[HALF.ankleDorsiflexion] / DEG + FOOT : value;
       return {
         pelvis_tilt: shin - knee + hip,
         [`ankle_dorsiflexion_${side}`]: shin,

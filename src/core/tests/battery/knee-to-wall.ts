@@ -3,10 +3,12 @@ import type { TestDefinition } from '../definition';
 import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
-const FOOT = 6;
+export const FOOT = 6;
 /** Degrees of the shin for a centimetre of toe distance (Bennell 1998), and the usual distance. */
 export const DEGREES_PER_CM = 3.6;
-const USUAL_CM = 10;
+export const USUAL_CM = 10;
+/** The shin at the usual distance, degrees from upright (rule of thumb; method Bennell 1998). */
+export const USUAL_SHIN = 39;
 
 const lunge = (shin: number, out: Half): void => {
   out.fill(0);
@@ -44,7 +46,7 @@ export const kneeToWall: TestDefinition = {
       pelvisShares: false,
       detectable: 4.7,
       detectableSource: 'Powden 2015, same rater',
-      norms: [ruleOfThumb(39, 6, 'healthy adults', 'rule of thumb; method Bennell 1998')],
+      norms: [ruleOfThumb(USUAL_SHIN, 6, 'healthy adults', 'rule of thumb; method Bennell 1998')],
       posture: (value, _context, out) => lunge(value, out),
     },
     {
@@ -63,7 +65,7 @@ export const kneeToWall: TestDefinition = {
       detectableSource: 'Powden 2015, same rater',
       norms: [ruleOfThumb(USUAL_CM, 3.5, 'healthy adults', 'rule of thumb; method Bennell 1998')],
       insteadOf: 'shin-angle',
-      posture: (value, _context, out) => lunge(39 + (value - USUAL_CM) * DEGREES_PER_CM, out),
+      posture: (value, _context, out) => lunge(USUAL_SHIN + (value - USUAL_CM) * DEGREES_PER_CM, out),
     },
   ],
   sensations: [...note('calf-low', 'calf-high', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],

@@ -49,7 +49,10 @@ function findings({ short = [], z = [], movements = [], readings = 3 }: Given): 
       ...m,
     })),
     next: [],
-    diagnostics: { samples: 1, effective: 1, rhat: 1, readings, seed: 1 },
+    doubts: [],
+    hints: [],
+    question: null,
+    diagnostics: { samples: 1, effective: 1, rhat: 1, readings, places: 0, seed: 1 },
   };
 }
 const said = (f: Findings) => proposeAims(f).map((a) => `${a.kind} ${a.group} ${a.side} ${a.reason.kind}`);

@@ -54,7 +54,16 @@ function tableOf(rung: Rung, worked: number, other: number): Float32Array {
   const known = own.get(key);
   if (known) return known;
   if (own.size >= KEPT) own.clear();
-  const strands = (model ??= new StrandModel());
+  const out = pathTable(rung, worked, other, (model ??= new StrandModel()));
+  own.set(key, out);
+  return out;
+}
+
+/**
+ * Standing z of all elements along a rung's path in a given body, right side worked: `[step × DIMENSIONS + i]`.
+ * @param worked twist of the thigh bone against the usual, radians, of the worked and of the other side
+ */
+export function pathTable(rung: Rung, worked: number, other: number, strands: StrandModel): Float32Array {
   const out = new Float32Array((STEPS + 1) * DIMENSIONS);
   const half = newHalf(),
     z = new Float64Array(ELEMENT_COUNT);
@@ -63,14 +72,13 @@ function tableOf(rung: Rung, worked: number, other: number): Float32Array {
     out.set(strands.standing(halfOf(q, 'left', half, other), 'pushed', z), i * DIMENSIONS);
     out.set(strands.standing(halfOf(q, 'right', half, worked), 'pushed', z), i * DIMENSIONS + ELEMENT_COUNT);
   }
-  own.set(key, out);
   return out;
 }
 
 const COMFORT_Z = FIRST_PULL * (COMFORTABLE - 1);
 
 /** First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does. */
-function firstStop(
+export function firstStop(
   table: Float32Array,
   x: ArrayLike<number>,
   at: number,

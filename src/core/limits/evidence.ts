@@ -59,3 +59,13 @@ export function endFeelGiven(endFeel: EndFeel): Float64Array | null {
   if (!['stretch-firm', 'hard-block', 'pinch', 'nerve-like'].includes(endFeel)) return null;
   return Float64Array.from(endTable, (t) => t[endFeel]);
 }
+
+/** How often moving head or ankle changes what is felt far away, when the nerve stops the movement and when anything else does (ours). */
+const DISTANT_CHANGES = { nerve: 0.8, other: 0.04 } as const;
+
+/** P(what head or ankle did | element stops the movement). */
+export const distantGiven = (distant: 'changes' | 'same'): Float64Array =>
+  Float64Array.from(ELEMENTS, (e) => {
+    const changes = e.group === 'nerve-like' ? DISTANT_CHANGES.nerve : DISTANT_CHANGES.other;
+    return distant === 'changes' ? changes : 1 - changes;
+  });

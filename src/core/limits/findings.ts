@@ -1,6 +1,9 @@
 import type { GroupId, Side } from '@/core/body';
 import type { Movement } from '@/core/tests/definition';
+import type { Doubt } from './consistency';
+import type { Hint } from './hints';
 import type { Carrier } from './influence';
+import type { Settling } from './question';
 
 /** A mean with an 80 % interval. */
 export interface Estimate {
@@ -66,6 +69,20 @@ export interface Findings {
   model: { version: string; note: string };
   structures: StructureFinding[];
   movements: MovementFinding[];
+  /** Readings that do not fit the others. */
+  doubts: Doubt[];
+  /** Signs that it is not, or not only, the length of a muscle. */
+  hints: Hint[];
   next: NextTest[];
-  diagnostics: { samples: number; effective: number; rhat: number; readings: number; seed: number };
+  /** How far the question is that was asked; null where none was. */
+  question: Settling | null;
+  diagnostics: {
+    samples: number;
+    effective: number;
+    rhat: number;
+    readings: number;
+    /** Places felt in taught poses that counted too. */
+    places: number;
+    seed: number;
+  };
 }

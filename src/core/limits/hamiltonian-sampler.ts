@@ -18,6 +18,16 @@ const WANTED = 0.75;
 /** Length of a path in the whitened space; a quarter turn of a standard normal is π/2. Jittered against resonance. */
 const PATH = 1.7;
 const MOST_STEPS = 24;
+/** Draws between two pauses at which whoever runs the sampler may stop it. */
+const PAUSE = 30;
+
+export interface SampleOptions {
+  seed: number;
+  chains: number;
+  /** Draws of each chain that only tune the step. */
+  warm: number;
+  perChain: number;
+}
 
 /** Where a path is: place and momentum in the whitened space, the tolerances there, log density and its gradient. */
 class State {
@@ -39,16 +49,14 @@ class State {
 /**
  * Hamiltonian Monte Carlo over the tolerances given the readings (Duane et al. 1987; Neal 2011), in the space whitened by
  * a Gaussian near the posterior. The step is tuned while warming up by dual averaging (Hoffman & Gelman 2014) and then
- * held; each path has a jittered length. Chains start at their own draws of that Gaussian, seeded and repeatable.
- *
- * @param onProgress called after each chain with the share done, 0–1
+ * held; each path has a jittered length. Chains start at their own draws of that Gaussian, seeded and repeatable. Yields the
+ * share done, 0–1, every few draws.
  */
-export function sample(
+export function* sampling(
   likelihood: Likelihood,
   near: Gaussian,
-  options: { seed: number; chains: number; warm: number; perChain: number },
-  onProgress?: (share: number) => void,
-): Draws {
+  options: SampleOptions,
+): Generator<number, Draws, void> {
   const { chains, warm, perChain } = options;
   const out = new Float32Array(chains * perChain * N);
   const { mean, factor } = near;
@@ -102,15 +110,24 @@ export function sample(
       const chance = Math.min(1, Math.exp(before - energy(there)));
       const accept = random.uniform() < chance;
       if (accept) here.copy(there);
+      if (draw % PAUSE === 0) yield (0.85 * (chain + Math.max(0, draw) / perChain)) / chains;
       if (draw < 0) tuner.learn(Number.isFinite(chance) ? chance : 0);
       else {
         if (accept) taken++;
         out.set(here.x, (chain * perChain + draw) * N);
       }
     }
-    onProgress?.((chain + 1) / chains);
   }
   return { chains, perChain, x: out, accepted: taken / (chains * perChain) };
+}
+
+/** All draws at one go. */
+export function sample(likelihood: Likelihood, near: Gaussian, options: SampleOptions): Draws {
+  const steps = sampling(likelihood, near, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }
 
 /** Dual averaging of the logarithm of the step towards the wanted acceptance (Hoffman & Gelman 2014, section 3.2). */

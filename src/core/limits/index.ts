@@ -1,7 +1,21 @@
 export * from './findings';
-export { ELEMENT_COUNT, DIMENSIONS, infer, MODEL_VERSION, type Inference, type Posterior } from './infer';
+export {
+  ELEMENT_COUNT,
+  DIMENSIONS,
+  infer,
+  inferring,
+  MODEL_VERSION,
+  type Inference,
+  type Inferred,
+  type InferOptions,
+  type Posterior,
+} from './infer';
+export type { FeltInPose } from './pose-places';
+export { ASK_AT_MOST, SETTLED_AT, type Question, type Settling, type Suggestion } from './question';
+export type { Doubt } from './consistency';
+export type { Hint } from './hints';
 export { ERROR, errorScale, contextOf } from './likelihood';
-export { placeGiven } from './evidence';
+export { endFeelGiven, placeGiven } from './evidence';
 export { StopTable, stopTableFor } from './stop-table';
 export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';

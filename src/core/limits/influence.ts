@@ -1,7 +1,7 @@
-import { GROUPS, KAPPA, type GroupId } from '@/core/body';
+import { GROUPS, type GroupId } from '@/core/body';
 import type { Draws } from './hamiltonian-sampler';
 import { termLogLikelihood, type Term } from './likelihood';
-import { COUNT, DIMENSIONS } from './prior';
+import { COUNT, DIMENSIONS, weigh } from './prior';
 
 /** A reading that carries a statement, by what would become of it without. */
 export interface Carrier {
@@ -17,21 +17,45 @@ const WEIGHED = 400;
  * Log-likelihood of every term at a thinned set of draws: `terms.length × n`, draw by draw within a term. Made once for all
  * movements.
  */
-export function leaveOneOut(draws: Draws, terms: readonly Term[]): { logs: Float64Array; of: Int32Array } {
+export interface LeftOut {
+  /** Log-likelihood of every term at the weighed draws, draw by draw within a term. */
+  logs: Float64Array;
+  /** How far each term's movement would go in those draws, in the unit of its reading. */
+  ends: Float64Array;
+  /** The draws that were weighed. */
+  of: Int32Array;
+}
+export function leaveOneOut(draws: Draws, terms: readonly Term[]): LeftOut {
   const all = draws.chains * draws.perChain;
   const n = Math.min(WEIGHED, all);
   const of = Int32Array.from({ length: n }, (_, k) => Math.floor((k * all) / n));
-  const logs = new Float64Array(terms.length * n);
+  const logs = new Float64Array(terms.length * n),
+    ends = new Float64Array(terms.length * n);
   const weights = new Float64Array(DIMENSIONS),
     shares = new Float64Array(COUNT);
   for (let k = 0; k < n; k++) {
     const at = of[k] * DIMENSIONS;
-    for (let i = 0; i < DIMENSIONS; i++) weights[i] = Math.exp(-KAPPA * draws.x[at + i]);
+    weigh(draws.x, at, weights, 0, DIMENSIONS);
     terms.forEach((term, t) => {
       logs[t * n + k] = termLogLikelihood(term, weights, shares);
+      ends[t * n + k] = term.table.end(weights, term.offset);
     });
   }
-  return { logs, of };
+  return { logs, ends, of };
+}
+
+/** Weights of the draws as if a term had not been read, cut at mean·√n (Ionides 2008); they sum to 1. Into `out`. */
+export function weightsWithout({ logs, of }: LeftOut, term: number, out: Float64Array): Float64Array {
+  const n = of.length;
+  let least = Infinity,
+    mean = 0,
+    sum = 0;
+  for (let k = 0; k < n; k++) least = Math.min(least, logs[term * n + k]);
+  for (let k = 0; k < n; k++) mean += (out[k] = Math.exp(least - logs[term * n + k])) / n;
+  const cap = mean * Math.sqrt(n);
+  for (let k = 0; k < n; k++) sum += out[k] = Math.min(out[k], cap);
+  for (let k = 0; k < n; k++) out[k] /= sum;
+  return out;
 }
 
 /**
@@ -44,9 +68,10 @@ export function carriersOf(
   limiter: GroupId,
   terms: readonly Term[],
   side: 'left' | 'right',
-  { logs, of }: { logs: Float64Array; of: Int32Array },
+  left: LeftOut,
   most = 3,
 ): Carrier[] {
+  const { of } = left;
   const n = of.length;
   const wanted = GROUPS.indexOf(limiter);
   const hit = Uint8Array.from(of, (d) => (group[d] === wanted ? 1 : 0));
@@ -56,19 +81,10 @@ export function carriersOf(
     .map((term, t) => ({ term, t }))
     .filter(({ term }) => term.side === side)
     .map(({ term, t }) => {
-      let least = Infinity;
-      for (let k = 0; k < n; k++) least = Math.min(least, logs[t * n + k]);
-      let mean = 0;
-      for (let k = 0; k < n; k++) mean += (w[k] = Math.exp(least - logs[t * n + k])) / n;
-      const cap = mean * Math.sqrt(n);
-      let sum = 0,
-        inside = 0;
-      for (let k = 0; k < n; k++) {
-        const v = Math.min(w[k], cap);
-        sum += v;
-        inside += v * hit[k];
-      }
-      return { reading: term.reading.id, without: inside / sum };
+      weightsWithout(left, t, w);
+      let inside = 0;
+      for (let k = 0; k < n; k++) inside += w[k] * hit[k];
+      return { reading: term.reading.id, without: Math.min(1, inside) };
     })
     .sort((a, b) => Math.abs(b.without - now) - Math.abs(a.without - now) || (a.reading < b.reading ? -1 : 1))
     .slice(0, most);

@@ -2,19 +2,20 @@ import { KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/
 import type { Student } from '@/core/people/student';
 import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/tests/definition';
 import { modelledReadoutOf, testById } from '@/core/tests/battery';
-import { meanOf, type Reading } from '@/core/tests/reading';
-import { endFeelGiven, placeGiven } from './evidence';
-import { COUNT, DIMENSIONS } from './prior';
+import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/tests/reading';
+import { distantGiven, endFeelGiven, placeGiven } from './evidence';
+import type { PoseFelt } from './pose-places';
+import { COUNT, DIMENSIONS, weigh } from './prior';
 import { ANOTHER_WAY, stopTableFor, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
   /** What the model and this student's own way of moving leave unexplained in one test. */
-  model: 4.4,
+  model: 3.6,
   /** One trial of a trained hand. */
   trial: 3,
   /** Added where the pelvis is not read with a second inclinometer. */
-  tiltUnread: 2.4,
+  tiltUnread: 2.6,
   /** Degrees of freedom of the heavier tails. */
   degrees: 5,
 } as const;
@@ -67,8 +68,8 @@ export interface Term {
   scale: number;
   /** True where something else ended the test first: the tissue allows at least this much. */
   atLeast: boolean;
-  place: Float64Array | null;
-  endFeel: Float64Array | null;
+  /** Chances of what was said of the end, by element: place felt, end feel, what head or ankle changed. */
+  told: readonly Float64Array[];
 }
 
 const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation', 'body-contact']);
@@ -133,7 +134,11 @@ function termOf(
     normFor(readout, person.sexForNorms),
     model,
   );
-  const value = meanOf(reading.trials);
+  const read = meanOf(reading.trials);
+  // What breathing or letting go wins was held back by guarding: the range after it is the tissue's.
+  const eased = easedBy(reading, readout);
+  const value =
+    eased !== null && eased * (readout.degreesPerUnit ?? 1) > EASED_DEG ? (reading.afterBreath ?? read) : read;
   const early =
     reading.pain === true ||
     (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel)) ||
@@ -146,9 +151,14 @@ function termOf(
     value,
     scale: errorScale(readout, reading),
     atLeast: early,
-    // Where it hurt is not where the tissue ended: the place counts only for tests that were finished.
-    place: reading.placeFelt && !early ? placeGiven(reading.placeFelt) : null,
-    endFeel: reading.endFeel && !early ? endFeelGiven(reading.endFeel) : null,
+    // Where it hurt is not where the tissue ended: what is felt counts only for tests that were finished.
+    told: early
+      ? []
+      : [
+          reading.placeFelt ? placeGiven(reading.placeFelt) : null,
+          reading.endFeel ? endFeelGiven(reading.endFeel) : null,
+          reading.distant ? distantGiven(reading.distant) : null,
+        ].filter((t) => t !== null),
   };
 }
 
@@ -157,8 +167,7 @@ export function termLogLikelihood(term: Term, weights: Float64Array, shares: Flo
   const { end } = term.table.stop(weights, term.offset, shares);
   const beyond = beyondReading(term, end);
   let sum = term.atLeast ? logisticTail(beyond) : logT(beyond);
-  if (term.place) sum += Math.log(weighted(shares, term.place, term.table.active));
-  if (term.endFeel) sum += Math.log(weighted(shares, term.endFeel, term.table.active));
+  for (const told of term.told) sum += Math.log(weighted(shares, told, term.table.active));
   return sum;
 }
 
@@ -168,12 +177,16 @@ export class Likelihood {
   private readonly shares = new Float64Array(COUNT);
   private readonly slopes = new Float64Array(COUNT);
 
-  constructor(readonly terms: readonly Term[]) {}
+  constructor(
+    readonly terms: readonly Term[],
+    readonly felt: readonly PoseFelt[] = [],
+  ) {}
 
   at(x: Float64Array): number {
     this.weigh(x);
     let sum = 0;
     for (const term of this.terms) sum += termLogLikelihood(term, this.weights, this.shares);
+    for (const felt of this.felt) sum += this.inPose(felt, null);
     return sum;
   }
 
@@ -181,7 +194,10 @@ export class Likelihood {
   withGradient(x: Float64Array, gradient: Float64Array): number {
     const { shares, slopes } = this;
     this.weigh(x);
-    let sum = 0;
+    // Logarithms are most of the cost: factors are multiplied up and the logarithm taken now and then.
+    let sum = 0,
+      errors = 1,
+      told = 1;
     for (const term of this.terms) {
       const { table, offset } = term;
       const { end, gain } = table.stop(this.weights, offset, shares, slopes);
@@ -192,20 +208,41 @@ export class Likelihood {
         sum += logisticTail(beyond);
         byEnd = direction * (1.6 / (1 + Math.exp(1.6 * beyond)));
       } else {
-        sum += logT(beyond);
+        errors *= 1 + (beyond * beyond) / ERROR.degrees;
         byEnd = (-direction * (ERROR.degrees + 1) * beyond) / (ERROR.degrees + beyond * beyond);
       }
-      if (term.place) sum += this.feltGradient(term, term.place, gain, gradient);
-      if (term.endFeel) sum += this.feltGradient(term, term.endFeel, gain, gradient);
+      for (const chances of term.told) told *= this.feltGradient(term, chances, gain, gradient);
+      if (errors > 1e100 || told < 1e-100) {
+        sum += Math.log(told) - T_POWER * Math.log(errors);
+        errors = told = 1;
+      }
       for (let k = 0; k < table.active.length; k++) {
         const g = table.active[k];
         gradient[offset + g] += byEnd * gain * shares[g];
       }
     }
-    return sum;
+    for (const felt of this.felt) sum += this.inPose(felt, gradient);
+    return sum + Math.log(told) - T_POWER * Math.log(errors);
   }
 
-  /** Logarithm of Σ share·chance and its gradient: shares change with x directly and through the end of the movement. */
+  /** Logarithm of the chance of a place felt in a held pose; its depth is given, so only the shares follow x. */
+  private inPose({ offset, effect, chance }: PoseFelt, gradient: Float64Array | null): number {
+    let all = 0,
+      hit = 0;
+    for (let g = 0; g < COUNT; g++) {
+      const pull = effect[g] * this.weights[offset + g];
+      all += pull;
+      hit += pull * chance[g];
+    }
+    if (gradient)
+      for (let g = 0; g < COUNT; g++) {
+        const pull = effect[g] * this.weights[offset + g];
+        gradient[offset + g] += KAPPA * pull * (1 / all - chance[g] / hit);
+      }
+    return Math.log(hit / all);
+  }
+
+  /** Σ share·chance, and the gradient of its logarithm: shares change with x directly and through the end of the movement. */
   private feltGradient(term: Term, chances: Float64Array, gain: number, gradient: Float64Array): number {
     const { shares, slopes } = this;
     const { active } = term.table;
@@ -219,16 +256,17 @@ export class Likelihood {
       const g = active[k];
       gradient[term.offset + g] += shares[g] * (KAPPA * (1 - chances[g] / total) + gain * moved);
     }
-    return Math.log(total);
+    return total;
   }
 
   private weigh(x: Float64Array): void {
-    for (let i = 0; i < DIMENSIONS; i++) this.weights[i] = Math.exp(-KAPPA * x[i]);
+    weigh(x, 0, this.weights, 0, DIMENSIONS);
   }
 }
 
+const T_POWER = (ERROR.degrees + 1) / 2;
 /** Student's t without its constant; `r` in scales of error. */
-const logT = (r: number): number => -((ERROR.degrees + 1) / 2) * Math.log(1 + (r * r) / ERROR.degrees);
+const logT = (r: number): number => -T_POWER * Math.log(1 + (r * r) / ERROR.degrees);
 /** Logistic stand-in for the t distribution's upper tail; within 0.02 of it for five degrees of freedom. */
 const logisticTail = (r: number): number => -Math.log1p(Math.exp(-1.6 * r));
 

@@ -1,7 +1,7 @@
 import { GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
 import { PLACES } from '@/core/people/student';
 import { BATTERY, MOVEMENTS } from '@/core/tests/battery';
-import { modelledReadouts, normFor, type ModelledReadout } from '@/core/tests/definition';
+import { modelledReadouts, normFor, type Context, type ModelledReadout } from '@/core/tests/definition';
 import { boneContext, errorScale, ERROR, type Term, type Compared } from './likelihood';
 import { placeGiven } from './evidence';
 import type { NextTest } from './findings';
@@ -14,7 +14,7 @@ import { stopTableFor } from './stop-table';
 const VALUE_BINS = 4;
 
 /** Draws that the question is asked of: more tell little more and cost the teacher's time. */
-const ASKED_DRAWS = 400;
+export const ASKED_DRAWS = 400;
 const CELLS = PLACES.length * VALUE_BINS;
 const LABELS = GROUPS.length;
 
@@ -63,7 +63,7 @@ function isOpen(labels: Uint8Array): boolean {
 }
 
 /** Every so-manieth draw, as one chain. */
-function thinnedTo(draws: Draws, most: number): Draws {
+export function thinnedTo(draws: Draws, most: number): Draws {
   const n = drawCount(draws);
   if (n <= most) return draws;
   const x = new Float32Array(most * DIMENSIONS);
@@ -102,7 +102,7 @@ export function nextTests(
       .map(({ test, readouts }) => {
         let gain = 0;
         for (const readout of readouts) {
-          const cells = simulate(readout, side, draws, person, model, random);
+          const cells = simulate({ readout, side, test }, boneContext(person, side), draws, person, model, random);
           for (const labels of questions) gain += informationGain(labels, cells);
         }
         return { test, side, gain };
@@ -110,18 +110,26 @@ export function nextTests(
   }).sort((a, b) => b.gain - a.gain || (a.test + a.side < b.test + b.side ? -1 : 1));
 }
 
+/** A reading that could be taken: of a read-out, a side and perhaps another way of doing it. */
+export interface Asked {
+  test: string;
+  readout: ModelledReadout;
+  side: Side;
+  variant?: string;
+}
+
 /** Outcome cell of a simulated reading in each draw: quarter of the values × place felt. */
-function simulate(
-  readout: ModelledReadout,
-  side: Side,
+export function simulate(
+  { test, readout, side, variant }: Asked,
+  context: Context,
   draws: Draws,
   person: Compared,
   model: StrandModel,
   random: Random,
 ): Uint16Array {
-  const table = stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
+  const table = stopTableFor(readout, context, normFor(readout, person.sexForNorms), model);
   const n = drawCount(draws);
-  const scale = errorScale(readout, { trials: [0, 0], side, test: '' });
+  const scale = errorScale(readout, { trials: [0, 0], side, test, variant });
   const values = new Float64Array(n);
   const places = new Uint16Array(n);
   const weights = weightsOf(draws, side);

@@ -29,6 +29,13 @@ export function plainCheck(test: string, readout: string, place: Place | undefin
   return first[0];
 }
 
+/** The structure that a textbook names first for a read-out, as its reportable group; null where it names none. */
+export function usualLimiter(test: string, readout: string): GroupId | null {
+  const limiters = readoutOf(test, readout)?.limiters ?? testById(test)?.limiters ?? [];
+  const [first] = [...limiters].sort((a, b) => b.weight - a.weight);
+  return first ? groupOf(first.structure) : null;
+}
+
 /** Chance of a place that says nothing, and the least that is taken for one that hardly ever happens. */
 const CHANCE = 0.05;
 const LEAST = 0.01;

@@ -1,4 +1,4 @@
-import { ELEMENTS } from '@/core/body';
+import { ELEMENTS, KAPPA } from '@/core/body';
 
 /** Elements a side. Tolerances `x` are in SD of typical people: x[side × COUNT + element], left first. */
 export const COUNT = ELEMENTS.length;
@@ -69,4 +69,9 @@ export function priorGradient(x: Float64Array, out: Float64Array): Float64Array 
     out[COUNT + g] = sum - difference;
   }
   return out;
+}
+
+/** Writes what the elements resist with, `exp(−κ x)`, for `count` tolerances from `from` into `out` from `at`. */
+export function weigh(x: ArrayLike<number>, from: number, out: Float64Array, at: number, count: number): void {
+  for (let i = 0; i < count; i++) out[at + i] = Math.exp(-KAPPA * x[from + i]);
 }

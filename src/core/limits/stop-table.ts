@@ -1,5 +1,6 @@
 import { DEG, HALF, KAPPA, newHalf, type StrandModel } from '@/core/body';
-import type { Context, ModelledReadout } from '@/core/tests/definition';
+import type { Context, ModelledReadout, Norm } from '@/core/tests/definition';
+import { gainOf } from './gains';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
 
@@ -10,10 +11,27 @@ const STEP_DEG = 2;
  * and a sampler would find cliffs; every element resists at least this much more with each step.
  */
 const GAIN_MOST = 20;
-const FALL = Math.exp((-KAPPA * STEP_DEG) / GAIN_MOST);
 /** Effects smaller than this at the end of the range never reach a threshold, however short the element. */
-const NEVER = 1e-7;
+const NEVER = 1e-5;
 const CALIBRATION_DRAWS = 96;
+
+/** Virtual work of a strand that stands at z and lengthens by `slope` a step: `slope · exp(κ z)`. */
+export const pullOf = (slope: number, z: number, kappa: number = KAPPA): number => slope * Math.exp(kappa * z);
+
+/** Where typical people end in a read-out, in its unit; `sex` tells which gain belongs to it. */
+interface TypicalEnd {
+  mean: number;
+  sd: number;
+  sex?: Norm['sex'];
+}
+interface StopOptions {
+  /** Resistance at which it stops; fitted to the norm where absent. */
+  threshold?: number;
+  /** How sharply the least tolerant decides; a simulated world may differ from ours. */
+  kappa?: number;
+  /** Instead of the calibrated one. */
+  gain?: number;
+}
 
 /**
  * Where one movement stops for given tolerances.
@@ -35,21 +53,25 @@ export class StopTable {
   /** Resistance at which the movement stops; fitted to the norm, or that of the same read-out with the usual pelvis. */
   threshold = 1;
 
-  /** @param norm typical people's mean end and spread, degrees of the reading */
+  private readonly kappa: number;
+
+  /** @param norm typical people's mean end and spread, in the unit of the reading */
   constructor(
     readonly readout: ModelledReadout,
     context: Context,
-    norm: { mean: number; sd: number },
+    norm: TypicalEnd,
     model: StrandModel,
-    threshold?: number,
+    options: StopOptions = {},
   ) {
+    this.kappa = options.kappa ?? KAPPA;
+    const gain = options.gain ?? gainOf(readout, norm.sex);
     const upward = readout.better === 'higher';
     const least = readout.modelMin ?? readout.min;
     this.from = upward ? least : readout.max;
     const stride = STEP_DEG / (readout.degreesPerUnit ?? 1);
     this.step = upward ? stride : -stride;
     this.size = Math.floor((readout.max - least) / stride + 1e-9) + 1;
-    const all = this.effects(context, norm.sd, model);
+    const all = this.effects(context, norm, gain, model);
     this.active = Int32Array.from(
       Array.from({ length: COUNT }, (_, g) => g).filter((g) => all[(this.size - 1) * COUNT + g] > NEVER),
     );
@@ -57,17 +79,18 @@ export class StopTable {
     this.effect = new Float64Array(this.size * n);
     for (let i = 0; i < this.size; i++)
       for (let k = 0; k < n; k++) this.effect[i * n + k] = all[i * COUNT + this.active[k]];
-    if (threshold === undefined) this.fitThreshold(norm.mean);
-    else this.threshold = threshold;
+    if (options.threshold === undefined) this.fitThreshold(norm.mean);
+    else this.threshold = options.threshold;
   }
 
   /** E of every element at every grid point. */
-  private effects(context: Context, sd: number, model: StrandModel): Float64Array {
+  private effects(context: Context, norm: TypicalEnd, gain: number, model: StrandModel): Float64Array {
     const strands = model.elementOfStrand.length;
     const z = new Float64Array(this.size * strands);
     const half = newHalf();
     for (let i = 0; i < this.size; i++) {
-      this.readout.posture(this.from + this.step * i, context, half);
+      // Each test's own gain: a degree read is so much more or less than a degree of the model (`gains.ts`).
+      this.readout.posture(norm.mean + (this.from + this.step * i - norm.mean) / gain, context, half);
       half[HALF.femoralVersion] = (context.femoralVersion ?? 0) * DEG;
       model.strandStanding(half, this.readout.manner, z.subarray(i * strands, (i + 1) * strands));
     }
@@ -77,13 +100,14 @@ export class StopTable {
         after = Math.min(this.size - 1, i + 1);
       for (let s = 0; s < strands; s++) {
         const slope =
-          ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * Math.abs(this.step))) * sd;
-        if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += slope * Math.exp(KAPPA * z[i * strands + s]);
+          ((z[after * strands + s] - z[before * strands + s]) / ((after - before) * Math.abs(this.step))) * norm.sd;
+        if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += pullOf(slope, z[i * strands + s], this.kappa);
       }
     }
+    const fall = Math.exp((-this.kappa * STEP_DEG) / GAIN_MOST);
     for (let i = this.size - 2; i >= 0; i--)
       for (let g = 0; g < COUNT; g++)
-        out[i * COUNT + g] = Math.min(out[i * COUNT + g], FALL * out[(i + 1) * COUNT + g]);
+        out[i * COUNT + g] = Math.min(out[i * COUNT + g], fall * out[(i + 1) * COUNT + g]);
     return out;
   }
 
@@ -124,7 +148,7 @@ export class StopTable {
     this.result.end = this.from + this.step * position;
     // d ln S / dθ by the grid, d ln S / dx_g = −κ share_g: implicit differentiation.
     const inside = position > 0 && position < this.size - 1;
-    this.result.gain = inside ? (KAPPA * this.step) / Math.max(1e-6, Math.log(this.above / this.below)) : 0;
+    this.result.gain = inside ? (this.kappa * this.step) / Math.max(1e-6, this.rise) : 0;
     return this.result;
   }
   private readonly result = { end: 0, gain: 0 };
@@ -175,9 +199,8 @@ export class StopTable {
       }
     }
     this.hint = low;
-    this.below = below;
-    this.above = above;
-    return low + Math.log(threshold / below) / Math.log(above / below);
+    this.rise = Math.log(above / below);
+    return low + Math.log(threshold / below) / this.rise;
   }
   private hint = 0;
 
@@ -188,8 +211,8 @@ export class StopTable {
     for (let k = 0, at = i * n; k < n; k++, at++) sum += effect[at] * w[k];
     return sum;
   }
-  private below = 1;
-  private above = 1;
+  /** Logarithm of how much the sum grows over the grid step where it crosses the threshold. */
+  private rise = 1;
   private readonly compact = new Float64Array(COUNT);
   private readonly mixed = new Float64Array(COUNT);
 
@@ -204,7 +227,7 @@ export class StopTable {
       for (const sign of [1, -1]) {
         tolerancesFrom(latent, x);
         const at = (d + (sign < 0 ? 1 : 0)) * COUNT;
-        for (let g = 0; g < COUNT; g++) weights[at + g] = Math.exp(-KAPPA * sign * x[g]);
+        for (let g = 0; g < COUNT; g++) weights[at + g] = Math.exp(-this.kappa * sign * x[g]);
       }
     }
     let low = -16,
@@ -230,12 +253,12 @@ const kept = new WeakMap<ModelledReadout, Map<string, StopTable>>();
 export function stopTableFor(
   readout: ModelledReadout,
   context: Context,
-  norm: { mean: number; sd: number },
+  norm: TypicalEnd,
   model: StrandModel,
 ): StopTable {
   let own = kept.get(readout);
   if (!own) kept.set(readout, (own = new Map()));
-  const key = `${norm.mean}/${norm.sd}/${JSON.stringify(Object.entries(context).sort(([a], [b]) => (a < b ? -1 : 1)))}`;
+  const key = `${norm.sex ?? ''}/${norm.mean}/${norm.sd}/${JSON.stringify(Object.entries(context).sort(([a], [b]) => (a < b ? -1 : 1)))}`;
   let table = own.get(key);
   if (!table) {
     if (own.size >= KEPT) own.clear();
@@ -243,7 +266,7 @@ export function stopTableFor(
     const special = pelvicTilt !== undefined || femoralVersion !== undefined || context[ANOTHER_WAY] !== undefined;
     // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone.
     const usual = special ? stopTableFor(readout, context[ANOTHER_WAY] === undefined ? others : {}, norm, model) : null;
-    own.set(key, (table = new StopTable(readout, context, norm, model, usual?.threshold)));
+    own.set(key, (table = new StopTable(readout, context, norm, model, { threshold: usual?.threshold })));
   }
   return table;
 }

@@ -21,11 +21,12 @@ const TURNS: Readonly<Record<Position, Readonly<Partial<Record<Position, number>
   kneeling: { standing: 1 },
   standing: {},
 };
-const between = (a: Position, b: Position): number => (a === b ? 0 : (TURNS[a][b] ?? TURNS[b][a] ?? 0));
+/** Turns from one position into another. */
+export const turnsBetween = (a: Position, b: Position): number => (a === b ? 0 : (TURNS[a][b] ?? TURNS[b][a] ?? 0));
 
 /** Turns that an order of tests asks for, from the first to the last. */
 export const turnsOf = (tests: readonly TestDefinition[]): number =>
-  tests.slice(1).reduce((sum, t, i) => sum + between(tests[i].position, t.position), 0);
+  tests.slice(1).reduce((sum, t, i) => sum + turnsBetween(tests[i].position, t.position), 0);
 
 /**
  * The same tests with the fewest turns. Tests of one position stay together in the order given, which no best order can
@@ -37,7 +38,7 @@ export function fewestTurns(tests: readonly TestDefinition[], from?: Position): 
   const positions = [...new Set(tests.map((t) => t.position))];
   const n = positions.length;
   if (n < 2) return [...tests];
-  const firstStep = (to: Position) => (from ? between(from, to) : 0);
+  const firstStep = (to: Position) => (from ? turnsBetween(from, to) : 0);
   const whole = (1 << n) - 1;
   const best = new Map<number, { cost: number; before: number }>();
   const key = (set: number, last: number) => set * n + last;
@@ -48,7 +49,7 @@ export function fewestTurns(tests: readonly TestDefinition[], from?: Position): 
       if (!here) continue;
       for (let next = 0; next < n; next++) {
         if (set & (1 << next)) continue;
-        const cost = here.cost + between(positions[last], positions[next]);
+        const cost = here.cost + turnsBetween(positions[last], positions[next]);
         const at = key(set | (1 << next), next);
         const known = best.get(at);
         if (!known || cost < known.cost) best.set(at, { cost, before: last });

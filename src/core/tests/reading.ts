@@ -60,6 +60,10 @@ export const readingSchema = z.object({
   placeFelt: placeSchema.optional(),
   endFeel: z.enum(STOP_REASONS).optional(),
   pain: z.boolean().optional(),
+  /** Whether moving head or ankle at the end changed what is felt far away: a sign of the nerve. */
+  distant: z.enum(['changes', 'same']).optional(),
+  /** The value after five slow breaths or one gentle contract and release, in the unit of the reading. */
+  afterBreath: z.number().optional(),
   /** True where the student moved alone; false where the teacher moved the limb. */
   active: z.boolean().optional(),
   /** True where the student held the rest of the body still alone, because nobody was to touch. */
@@ -136,6 +140,15 @@ export function withUnit(readout: Pick<Readout, 'unit'>, value: number): string 
   return readout.unit === 'grade' ? `grade ${rounded}` : `${rounded}${SUFFIX[readout.unit]}`;
 }
 
+/** Degrees of range that slow breathing or one contract and release wins, from which on it was held back, not short (rule of thumb). */
+export const EASED_DEG = 10;
+
+/** What a reading won in range after breathing, in its unit (+ is more range); null where it was not tried. */
+export function easedBy(reading: Pick<Reading, 'trials' | 'afterBreath'>, readout: Readout): number | null {
+  if (reading.afterBreath === undefined) return null;
+  return (reading.afterBreath - meanOf(reading.trials)) * (readout.better === 'lower' ? -1 : 1);
+}
+
 /** One of a kind: what is compared with each other over time. */
 export const kindOf = (r: Pick<Reading, 'test' | 'readout' | 'side' | 'variant' | 'active'>): string =>
   `${r.test}/${r.readout}/${r.side}${r.variant ? `/${r.variant}` : ''}${r.active ? '/alone' : ''}`;
@@ -146,7 +159,8 @@ export function latest(readings: readonly Reading[]): Reading[] {
   for (const r of readings) {
     const key = kindOf(r);
     const old = newest.get(key);
-    if (!old || old.takenAt <= r.takenAt) newest.set(key, r);
+    // Of two taken at the same moment the name decides, never the order they come in.
+    if (!old || old.takenAt < r.takenAt || (old.takenAt === r.takenAt && old.id < r.id)) newest.set(key, r);
   }
   return [...newest.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
 }

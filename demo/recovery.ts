@@ -1,0 +1,229 @@
+import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
+import { ASK_AT_MOST, ELEMENT_COUNT, infer, SHORT_AT, worstMember } from '@/core/limits';
+import { plainCheck, usualLimiter } from '@/core/limits/plain-check';
+import { firstStop, fitRung, pathTable } from '@/core/fit/fit';
+import { LIBRARY } from '@/core/poses';
+import { QUICK_BATTERY } from '@/core/tests/batteries';
+import { BATTERY, MAIN_TEST, modelledReadoutOf } from '@/core/tests/battery';
+import { bandOf, modelledReadouts, normFor, type Movement } from '@/core/tests/definition';
+import { meanOf, type Reading } from '@/core/tests/reading';
+import { bornInto, feltIn, Geometry, readWorld, type World } from './world';
+
+/** One statement of the engine about what stops a movement or a pose, beside the truth and the simple answers. */
+export interface Said {
+  student: number;
+  about: string;
+  kind: 'movement' | 'pose';
+  truth: GroupId;
+  engine: GroupId;
+  probability: number;
+  /** By the place felt and the usual limiter of the test; null where that does not commit itself (movements only). */
+  rule: GroupId | null;
+  /** By the usual limiter alone. */
+  usual: GroupId | null;
+}
+
+/** One group of one person and side: what the engine says of its shortness, beside the truth. */
+export interface Group {
+  group: GroupId;
+  short: boolean;
+  probability: number;
+  /** Least SD below the norm among readings whose usual limiter the group is: the plain z-score; null without one. */
+  z: number | null;
+  covered: boolean;
+}
+
+export interface Recovery {
+  students: number;
+  said: Said[];
+  groups: Group[];
+  worstRhat: number;
+}
+
+const POSES = LIBRARY.filter((s) => s.sided);
+const BUILD = buildOf({ height_cm: 172, mass_kg: 68 });
+
+/** How the inference fares in a world: seeded students, all readings with places and tilt, both sides. */
+export function recover(
+  world: World,
+  students: number,
+  options: { seed?: number; geometries?: number } = {},
+): Recovery {
+  const seed = options.seed ?? 1;
+  const out: Recovery = { students, said: [], groups: [], worstRhat: 0 };
+  const plans = Array.from({ length: options.geometries ?? 1 }, (_, i) => new Geometry(world, seed * 100 + i));
+  for (let k = 0; k < students; k++) one(plans[k % plans.length], k, seed * 10_000 + k, out);
+  return out;
+}
+
+function one(geometry: Geometry, student: number, seed: number, out: Recovery): void {
+  const who = bornInto(geometry, seed);
+  const { readings, truth } = readWorld(who);
+  // Places felt in a few taught poses are read too; what is asked about below are other poses.
+  const felt = POSES.filter((_, i) => (i + seed) % 8 === 1).flatMap(({ id, rungs }) =>
+    SIDES.map((side) => ({ log: 'l', pose: id, rung: rungs.length, side, place: feltIn(who, id, rungs.length, side) })),
+  );
+  const { findings, posterior } = infer({ id: who.id, sexForNorms: who.sex }, readings, { next: false, felt });
+  out.worstRhat = Math.max(out.worstRhat, findings.diagnostics.rhat);
+  for (const m of findings.movements) {
+    const main = MAIN_TEST[m.movement];
+    const id = `${who.id}-${main.test}-${main.readout}-${m.side}`;
+    const real = truth.limiter.get(id);
+    const [top] = m.limiters;
+    if (!real || !top) continue;
+    out.said.push({
+      student,
+      about: m.movement,
+      kind: 'movement',
+      truth: real,
+      engine: top.structure,
+      probability: top.probability,
+      rule: plainCheck(main.test, main.readout, readings.find((r) => r.id === id)?.placeFelt),
+      usual: usualLimiter(main.test, main.readout),
+    });
+  }
+  for (const s of findings.structures) {
+    const real = worstMember(who.tolerances, s.side === 'left' ? 0 : ELEMENT_COUNT, GROUPS.indexOf(s.structure));
+    out.groups.push({
+      group: s.structure,
+      short: real < SHORT_AT,
+      probability: s.shortProbability,
+      z: plainZ(s.structure, s.side, readings, who.sex),
+      covered: s.tolerance.low <= real && real <= s.tolerance.high,
+    });
+  }
+  // Poses never tested: the body of this very person decides what stops her there.
+  for (const [i, shape] of POSES.entries()) {
+    if ((i + seed) % 4 !== 0) continue;
+    for (const side of SIDES) {
+      const rung = shape.rungs.length;
+      const fit = fitRung(shape, rung, side, posterior, BUILD);
+      const stop = firstStop(
+        pathTable(shape.rungs[rung - 1], 0, 0, who.bodies[side]),
+        who.tolerances,
+        0,
+        side === 'left',
+      );
+      if (stop.element < 0 || fit.full) continue;
+      out.said.push({
+        student,
+        about: shape.id,
+        kind: 'pose',
+        truth: GROUPS[GROUP_OF[stop.element % ELEMENT_COUNT]],
+        engine: fit.limiter.structure,
+        probability: fit.limiter.probability,
+        rule: null,
+        usual: null,
+      });
+    }
+  }
+}
+
+/** The plain z-score of a group: worst reading among the tests that name it first. */
+function plainZ(
+  group: GroupId,
+  side: 'left' | 'right',
+  readings: readonly Reading[],
+  sex: 'female' | 'male' | undefined,
+): number | null {
+  let worst: number | null = null;
+  for (const r of readings) {
+    if (r.side !== side || usualLimiter(r.test, r.readout) !== group) continue;
+    const readout = modelledReadoutOf(r.test, r.readout);
+    if (!readout) continue;
+    const z = bandOf(readout, meanOf(r.trials), normFor(readout, sex));
+    if (worst === null || z < worst) worst = z;
+  }
+  return worst;
+}
+
+/** How a question fares: tests until it is settled, whether rightly, in the order that Kolpos proposes or that of a list. */
+export interface Quest {
+  student: number;
+  about: Movement;
+  /** Tests taken; null where it was not settled within the most. */
+  tests: number | null;
+  right: boolean;
+}
+
+/** Movements where several structures compete. */
+const AMBIGUOUS: readonly Movement[] = [
+  'hip-extension',
+  'knee-flexion-hip-extended',
+  'hip-flexion-knee-bent',
+  'hip-abduction',
+  'internal-rotation-extended',
+  'internal-rotation-flexed',
+  'kneeling',
+];
+
+/**
+ * Settles the limiter of the tightest ambiguous movement of simulated students, once by the tests that Kolpos proposes and once
+ * by a list from top to bottom; both begin with the movement's own test.
+ */
+export function quest(
+  world: World,
+  students: number,
+  how: 'proposed' | 'listed',
+  options: { seed?: number; most?: number } = {},
+): Quest[] {
+  const seed = options.seed ?? 1;
+  const geometry = new Geometry(world, seed * 100);
+  return Array.from({ length: students }, (_, k) => {
+    const who = bornInto(geometry, seed * 20_000 + k);
+    const { readings, truth } = readWorld(who);
+    const { movement, side } = tightest(readings, who.sex);
+    const real = truth.limiter.get(`${who.id}-${MAIN_TEST[movement].test}-${MAIN_TEST[movement].readout}-${side}`);
+    const taken: Reading[] = [];
+    const take = (test: string, variant?: string) =>
+      taken.push(
+        ...readings.filter((r) => r.test === test && r.variant === variant && (r.side === side || r.side === 'both')),
+      );
+    take(MAIN_TEST[movement].test);
+    const list = QUICK_AND_REST.filter((t) => t !== MAIN_TEST[movement].test);
+    const most = options.most ?? ASK_AT_MOST;
+    for (let asked = 0; ; asked++) {
+      const { findings } = infer({ id: who.id, sexForNorms: who.sex }, taken, {
+        next: false,
+        question: { side, movement, asked: how === 'proposed' && most === ASK_AT_MOST ? asked : 0 },
+      });
+      const q = findings.question;
+      const right = q?.limiters[0]?.structure === real;
+      if (!q || q.state === 'settled') return { student: k, about: movement, tests: asked + 1, right };
+      const next =
+        how === 'proposed' ? q.tests[0] : list[asked] ? { test: list[asked], variant: undefined } : undefined;
+      if (!next || asked + 1 >= most) return { student: k, about: movement, tests: null, right };
+      take(next.test, next.variant);
+    }
+  });
+}
+
+const QUICK_AND_REST: readonly string[] = [
+  ...new Set(
+    [...QUICK_BATTERY.tests, ...BATTERY].filter((t) => t.sided && modelledReadouts(t).length > 0).map((t) => t.id),
+  ),
+];
+
+/** The ambiguous movement and side whose own reading lies furthest below its norm. */
+function tightest(
+  readings: readonly Reading[],
+  sex: 'female' | 'male' | undefined,
+): { movement: Movement; side: Side } {
+  let worst = Infinity,
+    found: { movement: Movement; side: Side } = { movement: AMBIGUOUS[0], side: 'left' };
+  for (const movement of AMBIGUOUS)
+    for (const side of SIDES) {
+      const main = MAIN_TEST[movement];
+      const r = readings.find(
+        (x) => x.test === main.test && x.readout === main.readout && x.side === side && !x.variant,
+      );
+      const readout = modelledReadoutOf(main.test, main.readout);
+      if (!r || !readout) continue;
+      const z = bandOf(readout, meanOf(r.trials), normFor(readout, sex));
+      if (z < worst) {
+        worst = z;
+        found = { movement, side };
+      }
+    }
+  return found;
+}

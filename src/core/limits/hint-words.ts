@@ -1,0 +1,87 @@
+import type { Hint, HintKind } from './hints';
+import { inHundred } from './words';
+
+const deg = (v: number | undefined): string => `${Math.round(v ?? 0)}°`;
+
+/** What a hint is called, what was seen and what to do with it, in plain sentences. */
+export function hintWords({ kind, facts }: Pick<Hint, 'kind' | 'facts'>): {
+  title: string;
+  seen: string;
+  then: string;
+} {
+  return SAID[kind](facts);
+}
+
+const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; seen: string; then: string }>> = {
+  nerve: (f) => ({
+    title: 'Perhaps the nerve, not the muscle',
+    seen:
+      f.share === undefined
+        ? 'The end was felt as tingling, or head or ankle changed what is felt far away.'
+        : `The readings leave ${inHundred(f.share)} to a sensitive nerve.`,
+    then: 'No long holds at the end of the raise. Move in and out gently; if there is numbness or weakness, a clinician looks first.',
+  }),
+  'both-rotations': (f) => ({
+    title: 'The hip turns little both ways',
+    seen: `Turning in ${deg(f.inLying)} lying and ${deg(f.inSitting)} sitting, out ${deg(f.outLying)} and ${deg(f.outSitting)}: all below typical.`,
+    then: 'That is rather the joint than a muscle. Stay in mid-range; with pain or beyond fifty, a clinician looks first.',
+  }),
+  joint: (f) => ({
+    title: 'Rather the joint than a muscle',
+    seen: `Hip joint or capsule stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
+    then: 'Do not push that direction. Try another width or turn of the leg, and mid-range movement.',
+  }),
+  'turned-in-bone': (f) => ({
+    title: 'Thigh bone twisted inward by nature',
+    seen: `Turns in further than out by ${deg((f.inLying ?? 0) - (f.outLying ?? 0))} lying and ${deg((f.inSitting ?? 0) - (f.outSitting ?? 0))} sitting${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
+    then: 'Do not chase turning out. Let the feet stand where her middle is.',
+  }),
+  'turned-out-bone': (f) => ({
+    title: 'Thigh bone twisted outward by nature, or a stiff back of the joint',
+    seen: `Turns out further than in by ${deg((f.outLying ?? 0) - (f.inLying ?? 0))} lying and ${deg((f.outSitting ?? 0) - (f.inSitting ?? 0))} sitting${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
+    then: 'Do not chase turning in. Let the feet turn out a little.',
+  }),
+  guarding: (f) => ({
+    title: 'Held back, not short',
+    seen:
+      f.eased === undefined
+        ? 'The movement was guarded before the tissue ended.'
+        : `After breathing or letting go it went ${deg(f.eased)} further.`,
+    then: 'Safe entries and time before any stretch. Kolpos counts the further value.',
+  }),
+  'body-contact': () => ({
+    title: 'Body met body',
+    seen: 'The movement ended because belly, thigh or calf was in the way.',
+    then: 'That is not short. Choose a shape with more room.',
+  }),
+  'pre-lengthened': (f) => ({
+    title: 'Hamstrings long already, though they feel tight',
+    seen: `Raise ${deg(f.raise)} + standing tilt ${deg(f.tilt)} − usual tilt ${deg(f.usual)} = ${deg(f.together)}: in standing the pelvis tips forward and draws them long.`,
+    then: 'Strengthen belly, buttocks and hamstrings first; teachers differ here.',
+  }),
+  'pelvis-control': () => ({
+    title: 'Raise short, bent-knee test usual',
+    seen: 'The straight raise is below typical, yet with the hip at a right angle the knee straightens as far as most.',
+    then: 'Repeat the raise with the other knee bent: the other hip may tip the pelvis, or the nerve may speak.',
+  }),
+  'spine-or-proportion': () => ({
+    title: 'Reach short, legs usual',
+    seen: 'She reaches less than typical although both straight raises are usual.',
+    then: 'Then it is the spine, the nerve, or simply long legs and short arms.',
+  }),
+  control: (f) => ({
+    title: 'Range without the strength to use it',
+    seen: `Moved by you it goes ${deg(f.gap)} further than alone.`,
+    then: 'Strengthen there; do not stretch.',
+  }),
+  balance: () => ({
+    title: 'The shape is there, standing it is not',
+    seen: 'Lying on the back she gets into the squat that she does not reach standing.',
+    then: 'Strength, balance or trust, not length.',
+  }),
+  mobile: (f) => ({
+    title: 'Very mobile',
+    seen: `${Math.round(f.count ?? 0)} ranges lie far above typical.`,
+    then: 'Strength in mid-range before length; short holds, always with some effort.',
+  }),
+};

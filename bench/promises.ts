@@ -6,7 +6,7 @@ import { HALF_COUNT, LINE_STRUCTURES, buildOf, halfOf, MuscleModel, newHalf, pos
 import { lighter, paint, prepare } from '@/figure/draw';
 import { screen } from '@/core/cautions/screen';
 import { infer } from '@/core/limits';
-import { proposeAims } from '@/core/aims/propose';
+import { aimsFor } from '@/core/aims/for-student';
 import { buildPractice } from '@/core/practice/build';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/tests/battery';
@@ -47,7 +47,7 @@ const readings = readAll(person(), { takenAt: '2026-01-01T00:00:00.000Z', tests:
 const student = { id: 'b', sexForNorms: 'female' as const };
 const quick = readAll(person(), { takenAt: '2026-01-01T00:00:00.000Z' });
 const { findings, posterior } = infer(student, readings);
-const aims = proposeAims(findings);
+const { work: aims } = aimsFor({ ...student, birthYear: 1990 }, readings, findings, 2026);
 const go = screen([]);
 const ranked = rankPoses(posterior, BUILD, aims, go);
 

@@ -1,5 +1,5 @@
 import { infer } from '@/core/limits';
-import { proposeAims } from '@/core/aims/propose';
+import { aimsFor } from '@/core/aims/for-student';
 import { screen } from '@/core/cautions/screen';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
@@ -149,7 +149,7 @@ export function demoStudio(): KolposRecord {
     readings.push(...own);
     if (student.id !== 'demo-maren') continue;
     const { findings, posterior } = infer(full, own);
-    const aims = proposeAims(findings);
+    const { work: aims } = aimsFor(full, own, findings, 2026);
     const built = buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
       minutes: 20,
       breathSeconds: 6,
@@ -160,7 +160,7 @@ export function demoStudio(): KolposRecord {
       title: 'Before rowing',
       minutes: 20,
       items: built.items,
-      aims: aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+      aims,
       createdAt: measuredAt,
       updatedAt: measuredAt,
     });

@@ -24,7 +24,8 @@ import {
   typicalEnd,
   type Angles,
 } from '@/core/body';
-import { proposeAims } from '@/core/aims/propose';
+import { aimsFor } from '@/core/aims/for-student';
+import { feltIn } from '@/core/teaching/log';
 import { screen } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/files/record';
 import { infer, summariseStrength } from '@/core/limits';
@@ -156,7 +157,7 @@ function inferenceOf(record: KolposRecord, id: string | undefined, seed: number)
   return {
     student,
     screening: screen(student.cautions, new Date().toLocaleDateString('sv')),
-    ...infer(student, record.readings, { seed }),
+    ...infer(student, record.readings, { seed, felt: feltIn(record.logs.filter((l) => l.student === student.id)) }),
   };
 }
 
@@ -175,7 +176,13 @@ export function findings(record: KolposRecord, id: string | undefined, seed = 1)
 
 export function aims(record: KolposRecord, id: string | undefined, seed = 1): unknown {
   const { student, findings: f } = inferenceOf(record, id, seed);
-  return { student: student.id, chosen: student.aims ?? null, proposed: proposeAims(f) };
+  const { proposed, standing } = aimsFor(student, record.readings, f, new Date().getFullYear());
+  return {
+    student: student.id,
+    chosen: standing.flatMap((a) => (a.choice ? [a.choice] : [])),
+    standing: standing.map(({ group, side, kind, weight }) => ({ group, side, kind, weight })),
+    proposed,
+  };
 }
 
 /** Aims from `kind:group:side` texts; null when none are given. */
@@ -193,7 +200,7 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
 
 function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
   const { student, screening, findings: f, posterior } = inferenceOf(record, id, seed);
-  const chosen = wanted ?? student.aims ?? proposeAims(f);
+  const chosen = wanted ?? aimsFor(student, record.readings, f, new Date().getFullYear()).work;
   return { student, screening, aims: chosen, poses: rankPoses(posterior, buildOfStudent(student), chosen, screening) };
 }
 

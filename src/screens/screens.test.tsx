@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { aimsFor } from '@/core/aims/for-student';
 import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { SnackbarProvider } from 'notistack';
@@ -237,7 +238,14 @@ describe('findings beside the test', () => {
 describe('tolerances', () => {
   it('open to their source, one button for each muscle group and side', () => {
     const onOpen = vi.fn();
-    render(<ToleranceChart structures={inference.findings.structures} onOpen={onOpen} />);
+    render(
+      <ToleranceChart
+        structures={inference.findings.structures}
+        student={maren}
+        readings={demo.readings}
+        onOpen={onOpen}
+      />,
+    );
     const bars = screen.getAllByRole('button');
     expect(bars).toHaveLength(18);
     fireEvent.click(screen.getByRole('button', { name: /^hamstrings, left/ }));
@@ -247,7 +255,7 @@ describe('tolerances', () => {
 
 describe('aims', () => {
   it('are proposed with a reason and can be removed by name', () => {
-    inStudio(<AimList student={maren} findings={inference.findings} />);
+    inStudio(<AimList student={maren} aimed={aimsFor(maren, demo.readings, inference.findings, 2026)} />);
     const section = screen.getByRole('region', { name: 'Aims' });
     expect(within(section).getAllByText('hamstrings').length).toBeGreaterThan(0);
     expect(section.textContent).toMatch(/in 100/);

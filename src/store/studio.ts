@@ -1,8 +1,10 @@
 import Dexie, { type EntityTable } from 'dexie';
+import type { Side } from '@/core/body';
 import type { Student } from '@/core/people/student';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { PlayerState } from '@/core/teaching/player';
+import type { Movement } from '@/core/tests/definition';
 import type { Reading } from '@/core/tests/reading';
 
 export type StudioName = 'studio' | 'demo';
@@ -50,6 +52,8 @@ export interface MeasureSession {
   /** Readings from this moment on count as done; empty: all that there are. */
   startedAt: string;
   parkedAt?: string;
+  /** One thing that the tests are to settle, and since when. */
+  question?: { side: Side; movement?: Movement; pose?: { id: string; rung: number }; since: string };
 }
 
 /** A picture that an angle was read from. It stays on this machine and goes into no file of the studio. */

@@ -1,7 +1,8 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { Inference } from '@/core/limits';
+import type { AskedQuestion } from '@/core/fit/asked';
+import type { FeltInPose, Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/tests/reading';
@@ -25,7 +26,7 @@ export interface Answer<T> {
 const remembered = new Map<string, Inference>();
 
 /** An answer to the newest question only; `key` tells when the question changed, null asks nothing. */
-function useAnswer<T>(key: string | null, ask: () => Promise<T>): Answer<T> {
+function useAnswer<T>(key: string | null, ask: () => Promise<T | null>): Answer<T> {
   const [answer, setAnswer] = useState<{ key: string | null; value: T | null; failed: string | null }>({
     key: null,
     value: null,
@@ -35,7 +36,8 @@ function useAnswer<T>(key: string | null, ask: () => Promise<T>): Answer<T> {
     if (key === null) return;
     let current = true;
     ask().then(
-      (value) => current && setAnswer({ key, value, failed: null }),
+      // Null says that the worker left it for something newer.
+      (value) => current && value !== null && setAnswer({ key, value, failed: null }),
       (error: unknown) =>
         current &&
         setAnswer((old) => ({ key, value: old.value, failed: error instanceof Error ? error.message : String(error) })),
@@ -49,21 +51,41 @@ function useAnswer<T>(key: string | null, ask: () => Promise<T>): Answer<T> {
   return { value: answer.value, busy: key !== null && answer.key !== key, failed: answer.failed };
 }
 
-/** Findings of a student from these readings; remembered while the page lives. */
+/**
+ * Findings of a student from these readings, places felt in poses, and a question where one leads; remembered while the page
+ * lives. A newer reading stops the computing of an older one.
+ */
 export function useInference(
   student: Student | undefined,
   readings: readonly Reading[] | undefined,
+  felt: readonly FeltInPose[],
+  asked: AskedQuestion | null,
 ): Answer<Inference> {
   const key =
-    student && readings ? JSON.stringify([student.id, student.sexForNorms, student.measures, readings]) : null;
+    student && readings
+      ? JSON.stringify([
+          student.id,
+          student.sexForNorms,
+          student.measures,
+          student.birthYear,
+          student.complaints,
+          readings,
+          felt,
+          asked,
+        ])
+      : null;
   return useAnswer(key, async () => {
     const known = key === null ? undefined : remembered.get(key);
     if (known) return known;
+    if (!student) return null;
+    const { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg } = student;
     const result = await core().infer(
-      { id: student?.id ?? '', sexForNorms: student?.sexForNorms, measures: student?.measures },
+      { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg },
       [...(readings ?? [])],
+      [...felt],
+      asked,
     );
-    if (key !== null) {
+    if (key !== null && result) {
       remembered.clear();
       remembered.set(key, result);
     }

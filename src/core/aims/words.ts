@@ -1,26 +1,79 @@
 import { GROUP_WORDS } from '@/core/body/words';
-import type { Movement } from '@/core/tests/definition';
+import type { AimKind } from '@/core/people/student';
+import { testById } from '@/core/tests/battery';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
-import type { AimReason } from './propose';
+import type { Dose } from './dose';
+import type { AimReason, Avoid, School } from './propose';
 
-export const AIM_WORDS = { lengthen: 'Lengthen', strengthen: 'Strengthen', leave: 'Leave alone' } as const;
+export const AIM_WORDS: Readonly<Record<AimKind | 'none', string>> = {
+  lengthen: 'Lengthen',
+  strengthen: 'Strengthen',
+  both: 'Lengthen and strengthen',
+  leave: 'Leave alone',
+  refer: 'Ask a clinician',
+  none: 'Not now',
+};
 
-const isMovement = (m: string): m is Movement => m in MOVEMENT_WORDS;
+const hundred = (p: number) => Math.min(99, Math.round(p * 100));
 
 /** Why an aim is proposed, in one plain sentence. */
 export function reasonWords(reason: AimReason): string {
+  const test = (id: string) => testById(id)?.name.toLowerCase() ?? id;
   switch (reason.kind) {
     case 'short':
-      return `Shorter than typical, ${Math.min(99, Math.round(reason.probability * 100))} in 100.`;
+      return `Shorter than typical, ${hundred(reason.probability)} in 100.`;
     case 'limits':
-      return `Stops the ${isMovement(reason.movement) ? MOVEMENT_WORDS[reason.movement] : reason.movement}, ${Math.min(99, Math.round(reason.probability * 100))} in 100.`;
+      return `Stops the ${MOVEMENT_WORDS[reason.movement]}, ${hundred(reason.probability)} in 100.`;
     case 'side-gap':
       return `Less than on the other side by ${reason.gap.toFixed(1)} SD.`;
     case 'least':
       return 'Nothing is short; this is where there is least.';
+    case 'weak':
+      return `Weak in the ${test(reason.test)}: ${Math.abs(reason.z).toFixed(1)} SD below typical.`;
+    case 'weaker-side':
+      return `Weaker than the other side in the ${test(reason.test)}, beyond the error of measuring.`;
+    case 'long-and-weak':
+      return `Long and weak (${test(reason.test)}, ${Math.abs(reason.z).toFixed(1)} SD below typical): not to be stretched.`;
+    case 'control':
+      return `Moved by hand it goes ${Math.round(reason.gap)}° further than alone: the range is there, the strength is not.`;
     case 'opposes':
       return `Works against the ${GROUP_WORDS[reason.group].name}: load it while that lengthens.`;
     case 'very-mobile':
       return 'Already lets itself be lengthened far.';
+    case 'mobile-person':
+      return 'She is very mobile: strength in mid-range, not more length.';
+    case 'pre-lengthened':
+      return 'Feels tight, but the forward pelvis keeps it long already.';
+    case 'band':
+      return 'The outer band itself is never an aim; this is the muscle in front of it.';
+    case 'nerve':
+      return 'The nerve may speak here, so nothing is held at its end.';
+    case 'joint':
+      return 'The joint stops it, not a muscle.';
+    case 'refer':
+      return 'Signs that a clinician should see first.';
   }
+}
+
+export const AVOID_WORDS: Readonly<Record<Avoid, string>> = {
+  'end-range': 'hanging in the end of its range',
+  'long-holds': 'long holds at the end',
+  stretching: 'stretching it',
+  pushing: 'pushing into the stop',
+  'pressing-outer-hip': 'pressing or lying on a sore outer hip',
+};
+
+export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
+  hamstrings: 'Teachers differ about hamstrings under a forward pelvis; your settings decide.',
+  'outer-hip': 'Teachers differ about the outer hip; your settings decide.',
+};
+
+/** A week's dose in one line; empty where there is nothing to do. */
+export function doseWords({ stretch, strength }: Dose): string {
+  return [
+    stretch && `${stretch.holds} × ${stretch.seconds} s on ${stretch.days} days (${stretch.minutesPerWeek} min a week)`,
+    strength && `${strength.sets} × ${strength.repeats} on ${strength.days} days, never two in a row`,
+  ]
+    .filter(Boolean)
+    .join('; ');
 }

@@ -177,6 +177,39 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   };
 }
 
+/**
+ * Group that stops a rung first in each draw; where nothing does, the one that comes nearest to it. As indexes of `GROUPS`.
+ * @param x tolerances, draw after draw, DIMENSIONS each
+ */
+export function limitersInPose(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  x: ArrayLike<number>,
+  draws: number,
+  build: Build,
+): Uint8Array {
+  const rung = shape.rungs[rungNumber - 1];
+  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
+  const mirrored = side === 'left';
+  return Uint8Array.from({ length: draws }, (_, d) => {
+    const at = d * DIMENSIONS;
+    let { element } = firstStop(table, x, at, mirrored);
+    if (element < 0) {
+      let most = -Infinity;
+      for (let e = 0; e < DIMENSIONS; e++) {
+        const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
+        const near = table[STEPS * DIMENSIONS + column] - x[at + e];
+        if (near > most) {
+          most = near;
+          element = e;
+        }
+      }
+    }
+    return GROUP_OF[element % ELEMENT_COUNT];
+  });
+}
+
 const groupKey = (element: number): number =>
   GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
 

@@ -19,6 +19,10 @@ export type Doubt =
 
 /** Likely errors from which a reading stands against the others (our default; one in about 250 by chance). */
 const STRAY_AT = 2.8;
+/** Share of typical people's spread below which the others must hold the movement, or there is nothing to stray from. */
+const HELD = 0.6;
+/** Scales of error that must remain when it is believed as well: a lone witness is believed, a stray is not. */
+const REMAINS = 1.5;
 /** Scales of error by which two readings of one thing must pull apart, and each at least (our defaults). */
 const APART = 3;
 const EACH = 1.1;
@@ -27,7 +31,7 @@ const MAINLY = 0.5;
 
 /**
  * What does not fit together. A stray lies further from what all other readings expect of it (posterior draws weighed as if
- * it had not been taken) than error explains. Two contradict where both are mainly about one group of a side, and one
+ * it had not been taken) than error explains, although they say much about it; the only witness of a thing strays from nobody. Two contradict where both are mainly about one group of a side, and one
  * says less range and the other more than they can agree on; then neither is believed.
  */
 export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): Doubt[] {
@@ -45,14 +49,14 @@ export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): D
       square += w[k] * end * end;
       now += end / n;
     }
-    const spread = Math.sqrt(
-      Math.max(0, square - mean * mean) + (term.scale ** 2 * ERROR.degrees) / (ERROR.degrees - 2),
-    );
+    const tissue = Math.max(0, square - mean * mean);
+    const spread = Math.sqrt(tissue + (term.scale ** 2 * ERROR.degrees) / (ERROR.degrees - 2));
     return {
       term,
       expected: mean,
       /** Against all others; + where the reading has more range than expected. */
       beyond: ((term.value - mean) * upward) / spread,
+      held: Math.sqrt(tissue) < HELD * term.table.norm.sd,
       /** What is left of it after all are believed. */
       rest: ((term.value - now) * upward) / term.scale,
       group: mainGroup(draws, term),
@@ -74,7 +78,8 @@ export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): D
     }
   const spoken = new Set(contradictions.flatMap((d) => (d.kind === 'contradiction' ? d.readings : [])));
   const strays = fits
-    .filter((f) => Math.abs(f.beyond) > STRAY_AT && !spoken.has(f.term.reading.id))
+    .filter((f) => Math.abs(f.beyond) > STRAY_AT && f.held && Math.abs(f.rest) > REMAINS)
+    .filter((f) => !spoken.has(f.term.reading.id))
     .filter((f) => !f.term.atLeast || f.beyond > 0)
     .sort((x, y) => Math.abs(y.beyond) - Math.abs(x.beyond))
     .map((f): Doubt => ({

@@ -21,4 +21,6 @@ export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';
 export { SHORT_AT, worstMember } from './summarise';
 export { summariseStrength, type StrengthFinding } from './strength';
+export { capacities, type Capacity } from './capacity';
 export type { Carrier } from './influence';
+export type { Draws } from './hamiltonian-sampler';

@@ -59,7 +59,7 @@ export class StopTable {
   constructor(
     readonly readout: ModelledReadout,
     context: Context,
-    norm: TypicalEnd,
+    readonly norm: TypicalEnd,
     model: StrandModel,
     options: StopOptions = {},
   ) {

@@ -97,6 +97,23 @@ export const aimSchema = z.object({
 });
 export type Aim = z.infer<typeof aimSchema>;
 
+/** What can be done about a group: also both at once, or leave it to a clinician. */
+export const AIM_KINDS = ['lengthen', 'strengthen', 'both', 'leave', 'refer'] as const;
+export type AimKind = (typeof AIM_KINDS)[number];
+
+/** The teacher's own word on a group and side, beside what was proposed when she gave it. */
+export const aimChoiceSchema = z.object({
+  group: z.string().min(1).max(40),
+  side: sideSchema,
+  /** `none`: proposed, and she does not want it. */
+  kind: z.enum([...AIM_KINDS, 'none']),
+  weight: z.number().min(0).max(1),
+  note: z.string().max(200).optional(),
+  on: daySchema.optional(),
+  proposed: z.object({ kind: z.enum(AIM_KINDS), weight: z.number().min(0).max(1) }).optional(),
+});
+export type AimChoice = z.infer<typeof aimChoiceSchema>;
+
 const length = z.number().min(5).max(150).optional();
 const version = z.number().min(-20).max(50).optional();
 /** What was measured of a build beyond height and weight; all optional, the usual for the height stands in. */
@@ -135,8 +152,10 @@ export const studentSchema = z.object({
   askedOn: daySchema.optional(),
   complaints: z.array(complaintSchema).max(40),
   cautions: z.array(cautionEntrySchema).max(40),
-  /** The teacher's own choice; absent while the proposed aims stand. */
+  /** A complete list of aims as older files have it; choices take its place. */
   aims: z.array(aimSchema).max(60).optional(),
+  /** Where the teacher decided otherwise than proposed; what she did not touch follows the findings. */
+  aimChoices: z.array(aimChoiceSchema).max(60).optional(),
   /** Seconds of one slow breath, measured or the default of 6. */
   breathSeconds: z.number().min(2).max(20),
   archived: z.boolean(),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { momentSchema, placeSchema } from '@/core/people/student';
 import { PLACES, type Place } from '@/core/people/student';
+import type { FeltInPose } from '@/core/limits';
 import type { PlayerState } from './player';
 
 export const logSchema = z.object({
@@ -58,3 +59,13 @@ export function logFrom(state: PlayerState, about: { id: string; title: string; 
     note: '',
   };
 }
+
+/** Where something was felt in taught poses, as evidence for the findings; what was skipped or stopped for pain says nothing. */
+export const feltIn = (logs: readonly LogEntry[]): FeltInPose[] =>
+  logs.flatMap((log) =>
+    log.items.flatMap(({ pose, rung, side, placeFelt, skipped, stopped }) =>
+      placeFelt && placeFelt !== 'nowhere' && !skipped && !stopped
+        ? [{ log: log.id, pose, rung, side, place: placeFelt }]
+        : [],
+    ),
+  );

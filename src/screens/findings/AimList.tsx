@@ -5,146 +5,259 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { proposeAims } from '@/core/aims/propose';
-import { AIM_WORDS, reasonWords } from '@/core/aims/words';
-import { GROUPS, groupOf, isMuscleGroup } from '@/core/body';
+import { withChoice, type StandingAim } from '@/core/aims/choices';
+import { DOSE_SOURCES } from '@/core/aims/defaults';
+import { doseFor } from '@/core/aims/dose';
+import type { AimsOf } from '@/core/aims/for-student';
+import { AIM_WORDS, AVOID_WORDS, doseWords, reasonWords, SCHOOL_WORDS } from '@/core/aims/words';
+import { GROUPS, groupOf, isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Findings } from '@/core/limits';
-import type { Aim, Student } from '@/core/people/student';
+import { AIM_KINDS, type AimChoice, type Student } from '@/core/people/student';
 import { saveStudent } from '@/store/changes';
+import { today } from '@/store/studio';
+import { useAimDefaults } from '../settings/use-aim-defaults';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 
-const KINDS = ['lengthen', 'strengthen', 'leave'] as const;
+const CHOICES = [...AIM_KINDS, 'none'] as const;
 const SIDES_SAID = ['left', 'right', 'both'] as const;
-const same = (a: Aim, b: Aim) => a.kind === b.kind && a.group === b.group && a.side === b.side;
+/** How much an aim weighs, as it is said. */
+const WEIGHTS = [
+  { value: 0.3, label: 'a little' },
+  { value: 0.6, label: 'well' },
+  { value: 0.9, label: 'first of all' },
+] as const;
+const nearest = (weight: number): number =>
+  WEIGHTS.reduce((best, w) => (Math.abs(w.value - weight) < Math.abs(best - weight) ? w.value : best), 0.3);
+const TINT = {
+  lengthen: 'var(--sea-0)',
+  strengthen: 'var(--land-0)',
+  both: 'var(--act-pale)',
+  leave: 'var(--surface)',
+  refer: 'var(--surface)',
+  none: 'var(--surface)',
+} as const;
 
-/** Aims: proposed with a reason, the teacher's to change. Her list replaces the proposal until she goes back to it. */
-export function AimList({ student, findings }: { student: Student; findings: Findings }) {
+const nameOf = (group: string): string => {
+  const id = groupOf(group) ?? (group in GROUP_WORDS ? (group as keyof typeof GROUP_WORDS) : null);
+  return id ? GROUP_WORDS[id].name : group;
+};
+
+/** Aims: proposed with reasons, dose and what to keep away from; the teacher's word on any of them stands before it. */
+export function AimList({ student, aimed }: { student: Student; aimed: AimsOf }) {
   const { db } = useStudio();
   const undo = useUndo();
-  const proposed = proposeAims(findings);
-  const aims: Aim[] = student.aims ?? proposed;
-  const [draft, setDraft] = useState<{ kind: Aim['kind']; group: string; side: (typeof SIDES_SAID)[number] }>({
-    kind: 'lengthen',
-    group: 'hamstrings',
-    side: 'both',
-  });
-  const set = async (next: Aim[] | undefined, message: string) =>
-    undo(
-      message,
-      await saveStudent(db, {
-        ...student,
-        aims: next?.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
-      }),
-    );
-  const nameOf = (group: string) => {
-    const id = groupOf(group);
-    return id ? GROUP_WORDS[id].name : group;
+  const { proposed, standing } = aimed;
+  const choose: Choose = async (choice, message) => {
+    const all = Array.isArray(choice) ? (choice as readonly AimChoice[]) : [choice as AimChoice];
+    const next = all.reduce((who, c) => withChoice(who, proposed, c, today()), student);
+    undo(message, await saveStudent(db, next));
   };
-  const add = () => {
-    const sides = draft.side === 'both' ? (['left', 'right'] as const) : [draft.side];
-    const fresh = sides.map((side): Aim => ({ kind: draft.kind, group: draft.group, side, weight: 0.6 }));
-    void set(
-      [...aims.filter((a) => !fresh.some((f) => f.group === a.group && f.side === a.side)), ...fresh],
-      'The aim is added.',
-    );
-  };
+  const live = standing.filter((a) => a.kind !== 'none');
+  const left = standing.filter((a) => a.kind === 'none');
   return (
     <Box component="section" aria-label="Aims">
       <Typography variant="h2" sx={{ mb: 1 }}>
         Aims
       </Typography>
-      {aims.length === 0 && <Typography color="text.secondary">No aim yet. Add one below.</Typography>}
-      {aims.map((a) => {
-        const why = proposed.find((p) => same(p, a));
-        return (
-          <Box
-            key={`${a.kind}${a.group}${a.side}`}
-            sx={{
-              border: '1px solid var(--line)',
-              borderRadius: 1.5,
-              p: 1.25,
-              mb: 1,
-              bgcolor:
-                a.kind === 'lengthen' ? 'var(--sea-0)' : a.kind === 'strengthen' ? 'var(--land-0)' : 'var(--surface)',
-              display: 'flex',
-              alignItems: 'start',
-              gap: 1,
-            }}
-          >
-            <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Typography variant="caption" component="p">
-                {AIM_WORDS[a.kind]} · {a.side} {SIDE_MARK[a.side]}
-              </Typography>
-              <Box className="muscle" sx={{ fontSize: 17 }}>
-                {nameOf(a.group)}
-              </Box>
-              <Typography variant="caption" component="p">
-                {why ? reasonWords(why.reason) : 'Your choice.'}
-              </Typography>
-            </Box>
+      {live.length === 0 && <Typography color="text.secondary">No aim yet. Add one below.</Typography>}
+      {live.map((a) => (
+        <AimCard key={`${a.group}${a.side}`} aim={a} onChoose={choose} />
+      ))}
+      {left.length > 0 && (
+        <Box sx={{ mb: 1 }}>
+          <Typography variant="caption" component="p">
+            Proposed, not wanted now:
+          </Typography>
+          {left.map((a) => (
             <Button
+              key={`${a.group}${a.side}`}
               size="small"
-              aria-label={`Remove aim ${AIM_WORDS[a.kind]} ${nameOf(a.group)} ${a.side}`}
               onClick={() =>
-                void set(
-                  aims.filter((x) => !same(x, a)),
-                  'The aim is removed.',
+                a.proposed &&
+                void choose(
+                  { group: a.group, side: a.side, kind: a.proposed.kind, weight: a.proposed.weight },
+                  'The proposal counts again.',
                 )
               }
-              sx={{ minWidth: 0 }}
             >
-              ✕
+              {nameOf(a.group)} {SIDE_MARK[a.side]} {a.side}: take back
             </Button>
+          ))}
+        </Box>
+      )}
+      <AddAim onChoose={choose} />
+    </Box>
+  );
+}
+
+type Choose = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
+
+function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Choose }) {
+  const [open, setOpen] = useState(false);
+  const defaults = useAimDefaults();
+  const { group, side, kind, weight, proposed, choice } = aim;
+  const name = nameOf(group);
+  const label = `${name} ${side}`;
+  const dose = proposed?.kind === kind ? proposed.dose : kind === 'none' ? null : doseFor(kind, {}, defaults);
+  const put = (part: Partial<Pick<AimChoice, 'kind' | 'weight'>>, message: string) =>
+    void onChoose({ group, side, kind, weight, ...part }, message);
+  return (
+    <Box
+      sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.25, mb: 1, background: TINT[kind] }}
+      role="group"
+      aria-label={`Aim: ${AIM_WORDS[kind]} ${label}`}
+    >
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          <Typography variant="caption" component="p">
+            {kind === 'refer' && '▲ '}
+            {AIM_WORDS[kind]} · {side} {SIDE_MARK[side]}
+          </Typography>
+          <Box className="muscle" sx={{ fontSize: 17, lineHeight: 1.2 }}>
+            {name}
           </Box>
-        );
-      })}
-      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', mt: 1 }}>
-        <TextField
-          select
-          label="Do"
-          value={draft.kind}
-          onChange={(e) => setDraft({ ...draft, kind: KINDS.find((k) => k === e.target.value) ?? 'lengthen' })}
-        >
-          {KINDS.map((k) => (
-            <MenuItem key={k} value={k}>
-              {AIM_WORDS[k]}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          label="Side"
-          value={draft.side}
-          onChange={(e) => setDraft({ ...draft, side: SIDES_SAID.find((k) => k === e.target.value) ?? 'both' })}
-        >
-          {SIDES_SAID.map((k) => (
-            <MenuItem key={k} value={k}>
-              {k}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          label="What"
-          value={draft.group}
-          onChange={(e) => setDraft({ ...draft, group: e.target.value })}
-          sx={{ gridColumn: '1 / -1' }}
-        >
-          {GROUPS.filter(isMuscleGroup).map((g) => (
-            <MenuItem key={g} value={g}>
-              {GROUP_WORDS[g].name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <Button variant="outlined" onClick={add}>
-          Add aim
+        </Box>
+        <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)} aria-label={`Change ${label}`}>
+          {open ? 'Done' : 'Change'}
         </Button>
-        {student.aims && (
-          <Button onClick={() => void set(undefined, 'Back to what Kolpos proposes.')}>As proposed</Button>
-        )}
       </Box>
+      <Typography sx={{ fontSize: 13 }}>
+        {proposed ? reasonWords(proposed.reasons[0]) : 'Your choice.'}
+        {choice && proposed && ` Kolpos proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}.`}
+      </Typography>
+      {dose && doseWords(dose) && <Typography sx={{ fontSize: 13 }}>{doseWords(dose)}.</Typography>}
+      {(proposed?.avoid.length ?? 0) > 0 && kind === proposed?.kind && (
+        <Typography sx={{ fontSize: 13 }}>
+          Keep away from {proposed?.avoid.map((v) => AVOID_WORDS[v]).join(' and ')}.
+        </Typography>
+      )}
+      {open && (
+        <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+          {proposed && proposed.reasons.length > 1 && (
+            <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 13 }}>
+              {proposed.reasons.slice(1).map((r, i) => (
+                <li key={i}>{reasonWords(r)}</li>
+              ))}
+            </Box>
+          )}
+          {proposed?.school && <Typography sx={{ fontSize: 13 }}>{SCHOOL_WORDS[proposed.school]}</Typography>}
+          {proposed?.opposite && (
+            <Typography sx={{ fontSize: 13 }}>
+              Works against it: <span className="muscle">{GROUP_WORDS[proposed.opposite].name}</span>.
+            </Typography>
+          )}
+          {dose?.sources.map((s) => (
+            <Typography key={s} variant="caption" component="p">
+              {DOSE_SOURCES[s].text}
+            </Typography>
+          ))}
+          <TextField
+            select
+            size="small"
+            label="Do"
+            value={kind}
+            slotProps={{ htmlInput: { 'aria-label': `What to do with ${label}` } }}
+            onChange={(e) => {
+              const next = CHOICES.find((k) => k === e.target.value);
+              if (next) put({ kind: next }, `${name}, ${side}: ${AIM_WORDS[next].toLowerCase()}.`);
+            }}
+          >
+            {CHOICES.map((k) => (
+              <MenuItem key={k} value={k}>
+                {AIM_WORDS[k]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            size="small"
+            label="How much"
+            value={nearest(weight)}
+            onChange={(e) => put({ weight: Number(e.target.value) }, `${name}, ${side}: its weight is changed.`)}
+          >
+            {WEIGHTS.map((w) => (
+              <MenuItem key={w.value} value={w.value}>
+                {w.label}
+              </MenuItem>
+            ))}
+          </TextField>
+          {choice && (
+            <Button
+              size="small"
+              onClick={() =>
+                void onChoose(
+                  proposed
+                    ? { group, side, kind: proposed.kind, weight: proposed.weight }
+                    : { group, side, kind: 'none', weight },
+                  proposed ? 'The proposal counts again.' : 'The aim is removed.',
+                )
+              }
+            >
+              {proposed ? 'Back to the proposal' : 'Remove'}
+            </Button>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function AddAim({ onChoose }: { onChoose: Choose }) {
+  const [draft, setDraft] = useState<{ kind: AimChoice['kind']; group: string; side: (typeof SIDES_SAID)[number] }>({
+    kind: 'lengthen',
+    group: 'hamstrings',
+    side: 'both',
+  });
+  const add = async () => {
+    const sides: Side[] = draft.side === 'both' ? ['left', 'right'] : [draft.side];
+    await onChoose(
+      sides.map((side) => ({ group: draft.group, side, kind: draft.kind, weight: 0.6 })),
+      'The aim is added.',
+    );
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', mt: 1 }}>
+      <TextField
+        select
+        label="Do"
+        value={draft.kind}
+        onChange={(e) => setDraft({ ...draft, kind: AIM_KINDS.find((k) => k === e.target.value) ?? 'lengthen' })}
+      >
+        {AIM_KINDS.map((k) => (
+          <MenuItem key={k} value={k}>
+            {AIM_WORDS[k]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="Side"
+        value={draft.side}
+        onChange={(e) => setDraft({ ...draft, side: SIDES_SAID.find((k) => k === e.target.value) ?? 'both' })}
+      >
+        {SIDES_SAID.map((k) => (
+          <MenuItem key={k} value={k}>
+            {k}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        label="What"
+        value={draft.group}
+        onChange={(e) => setDraft({ ...draft, group: e.target.value })}
+        sx={{ gridColumn: '1 / -1' }}
+      >
+        {GROUPS.filter(isMuscleGroup).map((g) => (
+          <MenuItem key={g} value={g}>
+            {GROUP_WORDS[g].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Button variant="outlined" onClick={() => void add()} sx={{ gridColumn: '1 / -1' }}>
+        Add this aim
+      </Button>
     </Box>
   );
 }

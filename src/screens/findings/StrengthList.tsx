@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
-import { summariseStrength, type StrengthFinding } from '@/core/limits';
+import { capacities, summariseStrength, type Capacity, type StrengthFinding } from '@/core/limits';
 import { bandWords } from '@/core/limits/words';
 import type { Student } from '@/core/people/student';
 import { readoutOf, testById } from '@/core/tests/battery';
@@ -11,6 +11,7 @@ import { withUnit, type Reading } from '@/core/tests/reading';
 export function StrengthList({ student, readings }: { student: Student; readings: readonly Reading[] }) {
   const age = new Date().getFullYear() - student.birthYear;
   const found = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
+  const able = capacities(readings, student.mass_kg);
   return (
     <Box role="region" aria-label="Strength" sx={{ mt: 2 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
@@ -23,7 +24,11 @@ export function StrengthList({ student, readings }: { student: Student; readings
       ) : (
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {found.map((f) => (
-            <Row key={`${f.test}/${f.readout}/${f.side}`} f={f} />
+            <Row
+              key={`${f.test}/${f.readout}/${f.side}`}
+              f={f}
+              capacity={able.find((c) => c.test === f.test && c.readout === f.readout && c.side === f.side)}
+            />
           ))}
         </Box>
       )}
@@ -31,7 +36,7 @@ export function StrengthList({ student, readings }: { student: Student; readings
   );
 }
 
-function Row({ f }: { f: StrengthFinding }) {
+function Row({ f, capacity }: { f: StrengthFinding; capacity: Capacity | undefined }) {
   const readout = readoutOf(f.test, f.readout);
   if (!readout) return null;
   return (
@@ -51,6 +56,16 @@ function Row({ f }: { f: StrengthFinding }) {
           ` · ${withUnit(readout, Math.abs(f.gap.gap))} ${f.gap.gap < 0 ? 'less' : 'more'} than the other side, beyond the error of measuring`}
         {f.doubtful && ' · seen spoilt or ended by pain: it says little'}
       </Typography>
+      {capacity && (
+        <Typography variant="caption" component="p">
+          {Math.round(capacity.torque_Nm)} ± {Math.round(capacity.error_Nm)} N·m; in this position it can come from{' '}
+          {capacity.shares
+            .slice(0, 4)
+            .map((s) => `${s.structure.replaceAll('-', ' ')} ${Math.round(s.share * 100)} %`)
+            .join(', ')}
+          .
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { isMuscleGroup, type Side } from '@/core/body';
+import { groupOf, isMuscleGroup, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
-import type { StructureFinding } from '@/core/limits';
-import { seaTint } from '@/figure/scales';
+import { summariseStrength, type StructureFinding } from '@/core/limits';
+import type { Student } from '@/core/people/student';
+import type { Reading } from '@/core/tests/reading';
+import { landTint, seaTint } from '@/figure/scales';
 
 const LOW = -4;
 const HIGH = 3;
@@ -13,17 +15,20 @@ const share = (v: number): number => ((Math.min(HIGH, Math.max(LOW, v)) - LOW) /
 function Bar({
   finding,
   side,
+  strength,
   onOpen,
 }: {
   finding: StructureFinding;
   side: Side;
+  /** SD beside typical strength; null where none is read. */
+  strength: number | null;
   onOpen: (f: StructureFinding) => void;
 }) {
   const { mean, sd } = finding.typical;
   const { tolerance } = finding;
   const from = side === 'left' ? 'right' : 'left';
   const span = (a: number, b: number) => ({ [from]: `${share(a)}%`, width: `${share(b) - share(a)}%` });
-  const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}`;
+  const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.toFixed(1)} SD`}`;
   return (
     <Box
       component="button"
@@ -73,6 +78,20 @@ function Bar({
           [from]: `calc(${share(tolerance.mean)}% - 6px)`,
         }}
       />
+      {strength !== null && (
+        <Box
+          sx={{
+            position: 'absolute',
+            top: 6,
+            width: 10,
+            height: 10,
+            transform: 'rotate(45deg)',
+            border: '1.5px solid var(--ink)',
+            bgcolor: landTint(Math.min(1, Math.max(0, 0.5 + strength / 4))),
+            [from]: `calc(${share(mean + strength * sd)}% - 5px)`,
+          }}
+        />
+      )}
     </Box>
   );
 }
@@ -80,11 +99,21 @@ function Bar({
 /** How far each muscle group lets itself be lengthened: left and right as mirror images about its name. */
 export function ToleranceChart({
   structures,
+  student,
+  readings,
   onOpen,
 }: {
   structures: readonly StructureFinding[];
+  student: Pick<Student, 'sexForNorms' | 'birthYear'>;
+  readings: readonly Reading[];
   onOpen: (f: StructureFinding) => void;
 }) {
+  const age = new Date().getFullYear() - student.birthYear;
+  const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age }).filter((s) => !s.doubtful);
+  /** Weakest strength reading whose chief muscle is in the group. */
+  const strengthOf = (group: GroupId, side: Side): number | null =>
+    strong.find((s) => s.z !== null && s.side === side && s.muscles[0] !== undefined && groupOf(s.muscles[0]) === group)
+      ?.z ?? null;
   const groups = [...new Set(structures.map((s) => s.structure))].filter(isMuscleGroup);
   return (
     <Box>
@@ -102,11 +131,15 @@ export function ToleranceChart({
             key={group}
             sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', gap: 1, alignItems: 'center', mb: 0.4 }}
           >
-            {left ? <Bar finding={left} side="left" onOpen={onOpen} /> : <span />}
+            {left ? <Bar finding={left} side="left" strength={strengthOf(group, 'left')} onOpen={onOpen} /> : <span />}
             <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>
               {GROUP_WORDS[group].name}
             </Box>
-            {right ? <Bar finding={right} side="right" onOpen={onOpen} /> : <span />}
+            {right ? (
+              <Bar finding={right} side="right" strength={strengthOf(group, 'right')} onOpen={onOpen} />
+            ) : (
+              <span />
+            )}
           </Box>
         );
       })}

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
@@ -18,11 +18,13 @@ import type { Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
-import { batteriesFor, queueFor, swappedPair, testsIn, type Place } from './course';
+import { batteriesFor, placeFrom, queueFor, swappedPair, testsIn, type Place } from './course';
 import { LiveFindings } from './LiveFindings';
 import { OwnTestsDialog } from './OwnTestsDialog';
+import { QuestionBar } from './QuestionBar';
 import { ReadingPanel } from './ReadingPanel';
 import { TestQueue } from './TestQueue';
+import type { LeadingQuestion } from './use-question';
 import { useSession } from './use-session';
 import { WorkedOut } from './WorkedOut';
 
@@ -32,17 +34,19 @@ export function MeasureStep({
   readings,
   inference,
   aims,
+  question,
 }: {
   student: Student;
   readings: readonly Reading[];
   inference: Answer<Inference>;
   aims: readonly Aim[] | null;
+  question: LeadingQuestion;
 }) {
   const { base, db } = useStudio();
   const router = useRouter();
   const undo = useUndo();
   const { session, sideOrder, change } = useSession(student.id);
-  const [chosen, setChosen] = useState<Place | null>(null);
+  const [chosen, setChosen] = useState<Place | null>(placeFrom(useSearchParams().get('at')));
   const [choosing, setChoosing] = useState(false);
   const [pair, setPair] = useState<{ pair: Reading[]; name: string } | null>(null);
   const screening = useMemo(() => screen(student.cautions, today()), [student.cautions]);
@@ -94,9 +98,13 @@ export function MeasureStep({
     return rest.find((p) => !isRead(p) && !session.skipped.some((s) => s.test === p.test)) ?? rest[0];
   };
   const firstOf = (id: string, side = here.side, variant?: string): Place | undefined => {
-    const own = stations.filter((p) => p.test === id);
+    const own = stations.filter((p) => p.test === id && p.variant === variant);
     const t = testById(id);
     if (!t) return undefined;
+    if (variant && own.length === 0) {
+      const only = t.variants?.find((v) => v.id === variant)?.readouts?.[0];
+      return { test: id, readout: only ?? t.readouts[0].id, side, variant };
+    }
     return (
       own.find((p) => p.side === side && !isRead(p)) ??
       own.find((p) => !isRead(p)) ??
@@ -188,6 +196,15 @@ export function MeasureStep({
         }
       />
       <Box sx={{ minWidth: 0, order: { xs: 1, md: 0 } }}>
+        {question.asked && (
+          <QuestionBar
+            asked={question.asked}
+            settling={inference.value?.findings.question ?? null}
+            busy={inference.busy}
+            onLeave={question.leave}
+            onTest={(s) => go(firstOf(s.test, s.side, s.variant))}
+          />
+        )}
         {pair && (
           <Box role="alert" sx={{ p: 1.25, mb: 1, bgcolor: 'var(--act-pale)', borderRadius: 1.5 }}>
             <Typography sx={{ fontWeight: 600 }}>
@@ -229,7 +246,9 @@ export function MeasureStep({
           onKept={(reading) => {
             const found = swappedPair(readings, reading, readout);
             setPair(found ? { pair: found, name: readout.name } : null);
-            go(next());
+            // A question leads: after its own read-outs the teacher waits for what would tell next.
+            const onward = next();
+            if (!question.asked || (onward?.test === here.test && onward.side === here.side)) go(onward);
           }}
           onSkip={(reason) => {
             change({ skipped: [...session.skipped.filter((s) => s.test !== test.id), { test: test.id, reason }] });

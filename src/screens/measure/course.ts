@@ -18,6 +18,14 @@ export interface Place extends Station {
   variant?: string;
 }
 
+/** A place from an address, `test/readout/side` or with `/variant` behind; null where it names nothing we know. */
+export function placeFrom(text: string | null): Place | null {
+  const [test, readout, side, variant] = (text ?? '').split('/');
+  if (!BATTERY.some((t) => t.id === test && t.readouts.some((r) => r.id === readout))) return null;
+  if (side !== 'left' && side !== 'right' && side !== 'both') return null;
+  return { test, readout, side, ...(variant ? { variant } : {}) };
+}
+
 export interface BatteryOffered {
   id: string;
   name: string;

@@ -12,6 +12,7 @@ import type { FileProblem } from '@/core/files/record';
 import { bringIn, takeOut } from '@/store/exchange';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { AimSettings } from './AimSettings';
 import { MeasuringSettings } from './MeasuringSettings';
 
 /** Light, files, and where the numbers come from. */
@@ -48,6 +49,7 @@ export function SettingsScreen() {
         Settings & files
       </Typography>
       <MeasuringSettings />
+      <AimSettings />
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         Files
       </Typography>

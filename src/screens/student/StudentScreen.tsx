@@ -4,10 +4,12 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { proposeAims } from '@/core/aims/propose';
+import { aimsFor } from '@/core/aims/for-student';
+import { feltIn } from '@/core/teaching/log';
 import { useInference } from '@/workers/use-core';
 import { FindingsStep } from '../findings/FindingsStep';
 import { MeasureStep } from '../measure/MeasureStep';
+import { useQuestion } from '../measure/use-question';
 import { PosesStep } from '../poses/PosesStep';
 import { PracticeStep } from '../practice/PracticeStep';
 import { ProgressStep } from '../progress/ProgressStep';
@@ -15,6 +17,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { STEPS, StudentFrame } from '../shell/StudentFrame';
 import { useStudio } from '../shell/studio-context';
 import { useUnsaved } from '../shell/use-unsaved';
+import { useAimDefaults } from '../settings/use-aim-defaults';
 import { AskStep } from '../students/AskStep';
 
 /** One student: the step that the address names, with the findings computed once for all steps. */
@@ -39,7 +42,10 @@ export function StudentScreen() {
     const own = held.database === db.name ? held.readings.filter((r) => r.student === id) : [];
     return own.length === 0 ? data.readings : [...data.readings.filter((r) => !own.some((o) => o.id === r.id)), ...own];
   }, [data, held, db, id]);
-  const inference = useInference(data?.student, readings);
+  const felt = useMemo(() => feltIn(data?.logs ?? []), [data?.logs]);
+  const question = useQuestion(data?.student, readings);
+  const inference = useInference(data?.student, readings, felt, question.asked);
+  const defaults = useAimDefaults();
   if (!data || !readings) return null;
   const { student, practices, logs } = data;
   if (!student)
@@ -55,7 +61,10 @@ export function StudentScreen() {
         Perhaps this student belongs to the other studio, or was taken back with undo.
       </EmptyChart>
     );
-  const aims = student.aims ?? (inference.value ? proposeAims(inference.value.findings) : null);
+  const aimed = inference.value
+    ? aimsFor(student, readings, inference.value.findings, new Date().getFullYear(), defaults)
+    : null;
+  const aims = aimed?.work ?? null;
   const done = {
     ask: student.aim !== '' || student.complaints.length > 0,
     measure: readings.length > 0,
@@ -67,8 +76,12 @@ export function StudentScreen() {
   return (
     <StudentFrame student={student} step={step} done={done}>
       {step === 'ask' && <AskStep key={student.id} student={student} />}
-      {step === 'measure' && <MeasureStep student={student} readings={readings} inference={inference} aims={aims} />}
-      {step === 'findings' && <FindingsStep student={student} readings={readings} inference={inference} />}
+      {step === 'measure' && (
+        <MeasureStep student={student} readings={readings} inference={inference} aims={aims} question={question} />
+      )}
+      {step === 'findings' && (
+        <FindingsStep student={student} readings={readings} inference={inference} aimed={aimed} question={question} />
+      )}
       {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} />}
       {step === 'practice' && (
         <PracticeStep student={student} practices={practices} inference={inference} aims={aims} />

@@ -12,6 +12,7 @@ import { logFrom } from '@/core/teaching/log';
 import { hasBegun, secondsLeft } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
+import { feltIn } from '@/core/teaching/log';
 import { useInference } from '@/workers/use-core';
 import { fitRung } from '@/core/fit/fit';
 import { buildOfStudent } from '@/core/people/student';
@@ -30,6 +31,8 @@ function fetchWords(item: PracticeItem): string {
   return `${props.includes('wall') ? ' · at the wall' : ''}${carried.length > 0 ? ` · fetch ${carried.join(', ')}` : ''}`;
 }
 
+const NOTHING: never[] = [];
+
 /** Full screen beside the mat: pose, side, time, next. Keys: space, arrows, s. Ends in the log. */
 export function TeachScreen() {
   const { db, base } = useStudio();
@@ -39,10 +42,11 @@ export function TeachScreen() {
     const practice = await db.practices.get(id);
     const student = practice ? await db.students.get(practice.student) : undefined;
     const readings = practice ? await db.readings.where('student').equals(practice.student).toArray() : [];
-    return { practice, student, readings, build: student && buildOfStudent(student) };
+    const logs = practice ? await db.logs.where('student').equals(practice.student).toArray() : [];
+    return { practice, student, readings, felt: feltIn(logs), build: student && buildOfStudent(student) };
   }, [db, id]);
   const { state, send, bell, setBell } = usePlayer(db, data?.practice);
-  const inference = useInference(data?.student, data?.readings);
+  const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
 
   if (!data || (data.practice && !state)) return null;
   const { practice, student, build } = data;

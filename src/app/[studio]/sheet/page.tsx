@@ -1,0 +1,5 @@
+import { SheetScreen } from '@/screens/findings/SheetScreen';
+
+export default function Page() {
+  return <SheetScreen />;
+}

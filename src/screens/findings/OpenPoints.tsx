@@ -1,0 +1,135 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import type { Doubt, Findings, Hint, MovementFinding } from '@/core/limits';
+import { hintWords } from '@/core/limits/hint-words';
+import { readoutOf, testById } from '@/core/tests/battery';
+import { withUnit, type Reading } from '@/core/tests/reading';
+import { MOVEMENT_WORDS } from '@/core/tests/words';
+
+/** What cannot be told apart, what does not fit, and what points past the muscle. Nothing is shown where there is none. */
+export function OpenPoints({
+  findings,
+  readings,
+  onSettle,
+  onTest,
+}: {
+  findings: Findings;
+  readings: readonly Reading[];
+  onSettle: (m: MovementFinding) => void;
+  /** Goes to the test of a reading, to take it again. */
+  onTest: (r: Reading) => void;
+}) {
+  const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && m.band >= -1);
+  const { doubts, hints } = findings;
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+        '&:empty': { display: 'none' },
+      }}
+    >
+      {doubts.length > 0 && (
+        <Box component="section" aria-label="What does not fit">
+          <Typography variant="h2">What does not fit</Typography>
+          {doubts.map((d, i) => (
+            <DoubtSaid key={i} doubt={d} readings={readings} onTest={onTest} />
+          ))}
+        </Box>
+      )}
+      {hints.length > 0 && (
+        <Box component="section" aria-label="What points past the muscle">
+          <Typography variant="h2">What points past the muscle</Typography>
+          {hints.map((h, i) => (
+            <HintSaid key={i} hint={h} />
+          ))}
+        </Box>
+      )}
+      {unclear.length > 0 && (
+        <Box component="section" aria-label="What is not clear">
+          <Typography variant="h2">What is not clear, though within typical</Typography>
+          {unclear.map((m) => (
+            <Box key={m.side + m.movement} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 14 }}>
+              <span style={{ flex: 1 }}>
+                {SIDE_MARK[m.side]} {m.side} {MOVEMENT_WORDS[m.movement]}:{' '}
+                <span className="muscle">
+                  {m.limiters
+                    .slice(0, 2)
+                    .map((l) => GROUP_WORDS[l.structure].name)
+                    .join(' or ')}
+                </span>
+              </span>
+              <Button
+                size="small"
+                onClick={() => onSettle(m)}
+                aria-label={`Settle what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}`}
+              >
+                Settle
+              </Button>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const nameOf = (r: Reading | undefined): string => {
+  if (!r) return 'a reading';
+  const test = testById(r.test);
+  const way = test?.variants?.find((v) => v.id === r.variant)?.name;
+  return `${test?.name ?? r.test}, ${(readoutOf(r.test, r.readout)?.name ?? r.readout).toLowerCase()}${way ? `, ${way}` : ''}`;
+};
+
+function DoubtSaid({
+  doubt,
+  readings,
+  onTest,
+}: {
+  doubt: Doubt;
+  readings: readonly Reading[];
+  onTest: (r: Reading) => void;
+}) {
+  const ids = doubt.kind === 'stray' ? [doubt.reading] : doubt.readings;
+  const said = ids.map((id) => readings.find((r) => r.id === id));
+  const [first, second] = said;
+  const read = (r: Reading | undefined) =>
+    r ? withUnit(r, r.trials.reduce((s, v) => s + v, 0) / r.trials.length) : '';
+  return (
+    <Box sx={{ mt: 0.75 }}>
+      <Typography sx={{ fontSize: 14 }}>
+        {SIDE_MARK[doubt.side]} {doubt.side}:{' '}
+        {doubt.kind === 'stray'
+          ? `${nameOf(first)} reads ${read(first)}; all other readings together would expect ${first ? withUnit(first, doubt.expected) : ''}. It hardly counts until it is taken again.`
+          : `${nameOf(first)} (${read(first)}) and ${nameOf(second)} (${read(second)}) say opposite things about the ${GROUP_WORDS[doubt.group].name}. Kolpos does not average them: nothing is concluded until both are taken again.`}
+      </Typography>
+      {said.map(
+        (r) =>
+          r && (
+            <Button key={r.id} size="small" onClick={() => onTest(r)}>
+              Take again: {testById(r.test)?.name}
+            </Button>
+          ),
+      )}
+    </Box>
+  );
+}
+
+function HintSaid({ hint }: { hint: Hint }) {
+  const { title, seen, then } = hintWords(hint);
+  return (
+    <Box sx={{ mt: 0.75, pl: 1, borderLeft: `3px solid ${hint.refer ? 'var(--caution)' : 'var(--contour)'}` }}>
+      <Typography sx={{ fontSize: 15, fontWeight: 600, color: hint.refer ? 'var(--caution)' : undefined }}>
+        {hint.refer && '▲ '}
+        {SIDE_MARK[hint.side]} {hint.side === 'both' ? '' : `${hint.side}: `}
+        {title}
+      </Typography>
+      <Typography sx={{ fontSize: 14 }}>
+        {seen} {then}
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,163 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import { aimsFor } from '@/core/aims/for-student';
+import { changeOf } from '@/core/limits/change';
+import { plainly, sentenceOf } from '@/core/limits/sentences';
+import { feltIn } from '@/core/teaching/log';
+import { ELEMENTS, groupOf, isMuscleGroup, SIDES } from '@/core/body';
+import { MOVEMENT_WORDS } from '@/core/tests/words';
+import { Figure } from '@/figure/Figure';
+import { seaTint } from '@/figure/scales';
+import { useInference } from '@/workers/use-core';
+import { useAimDefaults } from '../settings/use-aim-defaults';
+import { EmptyChart } from '../shell/EmptyChart';
+import { useStudio } from '../shell/studio-context';
+import { STANDING } from './SideCard';
+
+const VIEWS = [
+  { label: 'from the front', view: { yaw: -84, pitch: 3 } },
+  { label: 'from behind', view: { yaw: 96, pitch: 3 } },
+] as const;
+const NOTHING: never[] = [];
+/** Movements of a side that are told to a student: more would only weigh on her. */
+const TOLD = 3;
+
+/** One page for the student: what was found, in her words, without names of muscles; made to be printed. */
+export function SheetScreen() {
+  const { db, base } = useStudio();
+  const id = useSearchParams().get('id') ?? '';
+  const data = useLiveQuery(async () => {
+    const [student, readings, logs] = await Promise.all([
+      db.students.get(id),
+      db.readings.where('student').equals(id).toArray(),
+      db.logs.where('student').equals(id).toArray(),
+    ]);
+    return { student, readings, logs };
+  }, [db, id]);
+  const felt = useMemo(() => (data ? feltIn(data.logs) : NOTHING), [data]);
+  const inference = useInference(data?.student, data?.readings, felt, null);
+  const defaults = useAimDefaults();
+  if (!data) return null;
+  const { student, readings } = data;
+  const findings = inference.value?.findings;
+  if (!student || readings.length === 0)
+    return (
+      <EmptyChart
+        title="There is nothing to put on a sheet yet"
+        action={
+          <Button variant="contained" component={Link} href={student ? `${base}/student?id=${id}` : `${base}/students`}>
+            {student ? 'Measure' : 'All students'}
+          </Button>
+        }
+      >
+        A sheet tells a student what was measured. Measure first.
+      </EmptyChart>
+    );
+  if (inference.failed)
+    return <Typography role="alert">The sheet could not be computed. ({inference.failed})</Typography>;
+  if (!findings) return <Typography role="status">Writing the sheet …</Typography>;
+  const { standing } = aimsFor(student, readings, findings, new Date().getFullYear(), defaults);
+  const last = readings.reduce((a, r) => (r.takenAt > a ? r.takenAt : a), '');
+  const limited = findings.movements.filter((m) => m.band < -1);
+  const tints = limited.flatMap((m) =>
+    m.clarity === 'unclear'
+      ? []
+      : m.limiters
+          .slice(0, 1)
+          .flatMap(({ structure }) =>
+            ELEMENTS.filter((e) => e.group === structure).flatMap((e) =>
+              e.structures.map((s) => ({ structure: s, side: m.side, fill: seaTint(Math.min(1, -m.band / 2.2)) })),
+            ),
+          ),
+  );
+  const todo = (kinds: readonly string[]) =>
+    standing.flatMap((a) => {
+      const group = groupOf(a.group);
+      return kinds.includes(a.kind) && group && isMuscleGroup(group) ? [`${plainly(group)}, ${a.side}`] : [];
+    });
+  const lengthen = todo(['lengthen', 'both']),
+    strengthen = todo(['strengthen', 'both']);
+  const seen = standing.some((a) => a.kind === 'refer');
+  return (
+    <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>
+      <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+        <Button component={Link} href={`${base}/student?id=${id}&step=findings`}>
+          Back to the findings
+        </Button>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+      </Box>
+      <Typography variant="h1">For {student.name}</Typography>
+      <Typography sx={{ color: 'var(--ink-2)', mb: 1 }}>
+        What we measured on {format(new Date(last), 'd MMMM yyyy')}
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', height: 300 }}>
+        {VIEWS.map(({ label, view }) => (
+          <Figure
+            key={label}
+            label={`The body ${label}, what stops a movement tinted.`}
+            posture={STANDING}
+            tints={tints}
+            view={view}
+          />
+        ))}
+      </Box>
+      {SIDES.map((side) => {
+        const own = limited.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
+        const fine = findings.movements.filter((m) => m.side === side && m.band >= -1);
+        return (
+          <Box component="section" key={side} aria-label={`${side} side`} sx={{ mb: 1.5 }}>
+            <Typography variant="h2">Your {side} side</Typography>
+            {own.length === 0 && (
+              <Typography>Every movement we measured goes as far as it does in most people.</Typography>
+            )}
+            {own.slice(0, TOLD).map((m) => {
+              const change = changeOf(m, readings);
+              return (
+                <Typography key={m.movement} sx={{ mb: 0.5 }}>
+                  {sentenceOf(m, readings)}
+                  {change?.verdict === 'further' && ' It goes further than last time.'}
+                  {change?.verdict === 'less' && ' It goes less far than last time.'}
+                  {change?.verdict === 'within-error' && ' About the same as last time.'}
+                </Typography>
+              );
+            })}
+            {own.length > 0 && fine.length > 0 && (
+              <Typography sx={{ color: 'var(--ink-2)' }}>
+                As far as in most people: {fine.map((m) => MOVEMENT_WORDS[m.movement]).join(', ')}.
+              </Typography>
+            )}
+          </Box>
+        );
+      })}
+      {(lengthen.length > 0 || strengthen.length > 0) && (
+        <Box component="section" aria-label="What we will do">
+          <Typography variant="h2">What we will do</Typography>
+          {lengthen.length > 0 && <Typography>Give room to {list(lengthen)}.</Typography>}
+          {strengthen.length > 0 && <Typography>Make stronger {list(strengthen)}.</Typography>}
+        </Box>
+      )}
+      {seen && (
+        <Typography sx={{ mt: 1, color: 'var(--caution)', fontWeight: 600 }}>
+          ▲ Some of what we saw should be looked at by a clinician before we work on it.
+        </Typography>
+      )}
+      <Typography sx={{ mt: 2, fontSize: 14, color: 'var(--ink-2)' }}>
+        “87 in 100” means: of a hundred people who measure as you do, this would stop about 87. These are measurements
+        for a yoga practice, not a diagnosis. Pain that is new, strong or does not go away belongs to a doctor or
+        physiotherapist.
+      </Typography>
+    </Box>
+  );
+}
+
+const list = (items: readonly string[]): string =>
+  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join('; ')}; and ${items[items.length - 1]}`;

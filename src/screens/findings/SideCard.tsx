@@ -1,0 +1,181 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { ELEMENTS, postureFrom, type GroupId, type Side } from '@/core/body';
+import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import type { MovementFinding } from '@/core/limits';
+import { changeOf } from '@/core/limits/change';
+import { changeWords, sentenceOf } from '@/core/limits/sentences';
+import { bandWords, limiterWords } from '@/core/limits/words';
+import { readoutOf } from '@/core/tests/battery';
+import { MOVEMENT_WORDS } from '@/core/tests/words';
+import { withUnit, type Reading } from '@/core/tests/reading';
+import { Figure } from '@/figure/Figure';
+import { seaTint } from '@/figure/scales';
+
+export const STANDING = postureFrom({
+  shoulder_adduction_left: -14,
+  shoulder_adduction_right: -14,
+  hip_adduction_left: -5,
+  hip_adduction_right: -5,
+});
+/** Groups that are seen from behind. */
+const BEHIND: readonly GroupId[] = ['hamstrings', 'gluteus-maximus', 'deep-buttock', 'calf', 'nerve-like'];
+const LEGS = { point: 'pelvis', offset: [0, -0.36, 0], reach: 0.6 } as const;
+/** Limited movements that are told at once; the rest opens. */
+const SHOWN = 4;
+
+const unitOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };
+
+/** One side: the leg with what limits it, the sentence to read out, and every movement with its limiter. */
+export function SideCard({
+  side,
+  column,
+  movements,
+  readings,
+  onOpen,
+  onSettle,
+}: {
+  side: Side;
+  /** Where it stands on a wide screen. */
+  column: string;
+  movements: readonly MovementFinding[];
+  readings: readonly Reading[];
+  onOpen: (m: MovementFinding) => void;
+  onSettle: (m: MovementFinding) => void;
+}) {
+  const [all, setAll] = useState(false);
+  const own = movements.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
+  const limited = own.filter((m) => m.band < -1);
+  const lead = own.at(0);
+  const shown = all ? own : limited.length > 0 ? limited.slice(0, SHOWN) : own.slice(0, 2);
+  const tints = limited.flatMap((m) =>
+    m.limiters
+      .slice(0, m.clarity === 'one' ? 1 : 2)
+      .flatMap(({ structure, probability }) =>
+        ELEMENTS.filter((e) => e.group === structure).flatMap((e) =>
+          e.structures.map((s) => ({
+            structure: s,
+            side,
+            fill: seaTint(Math.min(1, (-m.band / 2.2) * probability + 0.1)),
+          })),
+        ),
+      ),
+  );
+  const behind = lead?.limiters[0] !== undefined && BEHIND.includes(lead.limiters[0].structure);
+  const view = { yaw: (behind ? 96 : -84) + (side === 'left' ? -1 : 1) * (behind ? -24 : 24), pitch: 3 };
+  const named = [...new Set(limited.flatMap((m) => m.limiters.slice(0, 1).map((l) => l.structure)))];
+  return (
+    <Box
+      component="section"
+      aria-label={`${side} side`}
+      sx={{
+        border: '1px solid var(--line)',
+        borderRadius: 1.5,
+        bgcolor: 'var(--surface)',
+        p: 2,
+        minWidth: 0,
+        gridColumn: { lg: column },
+        display: 'flex',
+        flexDirection: 'column',
+      }}
+    >
+      <Typography variant="h2">{side === 'left' ? `${SIDE_MARK.left} Left` : `Right ${SIDE_MARK.right}`}</Typography>
+      {!lead ? (
+        <Typography color="text.secondary">Nothing is read on this side yet.</Typography>
+      ) : (
+        <>
+          <Typography sx={{ fontSize: 17, lineHeight: 1.35, minHeight: { md: 92 } }}>
+            {lead.band < -1
+              ? sentenceOf(lead, readings)
+              : `Nothing on your ${side} side stops short of what is typical.`}
+          </Typography>
+          <Box sx={{ height: 230, my: 0.5 }}>
+            <Figure
+              label={`The ${side} leg from ${behind ? 'behind' : 'the front'}${
+                named.length > 0 ? `; tinted: ${named.map((g) => GROUP_WORDS[g].name).join(', ')}` : '; nothing tinted'
+              }.`}
+              posture={STANDING}
+              tints={tints}
+              view={view}
+              near={LEGS}
+              turns
+            />
+          </Box>
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {shown.map((m) => (
+              <Row key={m.movement} m={m} readings={readings} onOpen={onOpen} onSettle={onSettle} />
+            ))}
+          </Box>
+          {shown.length < own.length && (
+            <Button size="small" onClick={() => setAll(true)} sx={{ alignSelf: 'start' }}>
+              {own.length - shown.length} more{limited.length <= SHOWN ? ', within or above typical' : ''}
+            </Button>
+          )}
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Row({
+  m,
+  readings,
+  onOpen,
+  onSettle,
+}: {
+  m: MovementFinding;
+  readings: readonly Reading[];
+  onOpen: (m: MovementFinding) => void;
+  onSettle: (m: MovementFinding) => void;
+}) {
+  const change = changeOf(m, readings);
+  return (
+    <Box component="li" sx={{ borderTop: '1px solid var(--line)', py: 0.75, display: 'flex', gap: 1 }}>
+      <Box
+        component="button"
+        type="button"
+        onClick={() => onOpen(m)}
+        sx={{
+          all: 'unset',
+          cursor: 'pointer',
+          flex: 1,
+          minWidth: 0,
+          '&:focus-visible': { outline: '2px solid var(--act)' },
+        }}
+      >
+        <Box sx={{ fontSize: 14 }}>
+          {MOVEMENT_WORDS[m.movement]}{' '}
+          <span className="num">
+            {m.measured === null ? '(not read itself)' : withUnit(unitOf(m), m.measured)}, {bandWords(m.band)}
+          </span>
+        </Box>
+        <Box className="muscle" sx={{ fontSize: 16, lineHeight: 1.25 }}>
+          {limiterWords(m)}
+        </Box>
+        {change && (
+          <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
+            {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}
+            {changeWords(change, unitOf(m))}
+          </Box>
+        )}
+      </Box>
+      {m.clarity !== 'one' && m.band < -1 && (
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => onSettle(m)}
+          aria-label={`Settle what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}`}
+          sx={{ flex: 'none', alignSelf: 'center', minWidth: 0 }}
+        >
+          Settle
+        </Button>
+      )}
+      <Box
+        aria-hidden="true"
+        sx={{ flex: 'none', width: 7, bgcolor: seaTint(Math.min(1, Math.max(0, 0.35 - m.band * 0.3))) }}
+      />
+    </Box>
+  );
+}

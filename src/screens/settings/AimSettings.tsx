@@ -1,0 +1,115 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { AIM_DEFAULTS, aimDefaultsSchema, DOSE_SOURCES, type AimDefaults } from '@/core/aims/defaults';
+import { useStudio } from '../shell/studio-context';
+import { AIM_MEMO, useAimDefaults } from './use-aim-defaults';
+
+type Counted = { [K in keyof AimDefaults]: AimDefaults[K] extends number ? K : never }[keyof AimDefaults];
+
+const NUMBERS: readonly { key: Counted; label: string; unit: string }[] = [
+  { key: 'holdSeconds', label: 'One hold', unit: 'seconds' },
+  { key: 'holds', label: 'Holds a day', unit: 'times' },
+  { key: 'stretchDays', label: 'Days of lengthening', unit: 'a week' },
+  { key: 'olderHoldSeconds', label: 'One hold from 65 on', unit: 'seconds' },
+  { key: 'mobileHoldSeconds', label: 'Longest hold, very mobile', unit: 'seconds' },
+  { key: 'sets', label: 'Sets of strength', unit: 'a day' },
+  { key: 'repeats', label: 'Repeats in a set', unit: 'times' },
+  { key: 'strengthDays', label: 'Days of strength', unit: 'a week' },
+];
+
+/** A teacher's own doses and her side where teachers differ; they change the proposed aims of every student. */
+export function AimSettings() {
+  const { db } = useStudio();
+  const now = useAimDefaults();
+  const put = (part: Partial<AimDefaults>) =>
+    void db.memos.put({ key: AIM_MEMO, value: JSON.stringify({ ...now, ...part }) });
+  return (
+    <Box component="section" aria-label="Aims">
+      <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
+        Aims
+      </Typography>
+      <Typography sx={{ mb: 1 }}>What one muscle and side should get. Ours until you change them.</Typography>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
+        {NUMBERS.map(({ key, label, unit }) => (
+          <NumberField
+            key={`${key}${now[key]}`}
+            of={key}
+            label={label}
+            unit={unit}
+            value={now[key]}
+            onPut={(v) => put({ [key]: v })}
+          />
+        ))}
+      </Box>
+      <Typography variant="caption" component="p">
+        {DOSE_SOURCES.stretch.text} {DOSE_SOURCES.older.text} {DOSE_SOURCES.strength.text} {DOSE_SOURCES.mobile.text}
+      </Typography>
+      <Typography sx={{ mt: 2, mb: 0.5 }}>
+        Hamstrings that feel tight while the pelvis tips forward: teachers differ here.
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={now.hamstrings}
+        aria-label="Hamstrings under a forward pelvis"
+        onChange={(_, v: AimDefaults['hamstrings'] | null) => v && put({ hamstrings: v })}
+      >
+        <ToggleButton value="by-test">by the tests</ToggleButton>
+        <ToggleButton value="stretch">lengthen them all the same</ToggleButton>
+        <ToggleButton value="strengthen">strengthen them</ToggleButton>
+      </ToggleButtonGroup>
+      <Typography sx={{ mt: 2, mb: 0.5 }}>The outer hip and its band: teachers differ here.</Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={now.outerHip}
+        aria-label="The outer hip"
+        onChange={(_, v: AimDefaults['outerHip'] | null) => v && put({ outerHip: v })}
+      >
+        <ToggleButton value="load">load the muscles around it</ToggleButton>
+        <ToggleButton value="stretch">lengthen them</ToggleButton>
+        <ToggleButton value="both">both</ToggleButton>
+      </ToggleButtonGroup>
+      <Box>
+        <Button size="small" sx={{ mt: 1 }} onClick={() => put(AIM_DEFAULTS)}>
+          Back to our defaults
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+function NumberField({
+  of,
+  label,
+  unit,
+  value,
+  onPut,
+}: {
+  of: Counted;
+  label: string;
+  unit: string;
+  value: number;
+  onPut: (value: number) => void;
+}) {
+  const [text, setText] = useState(String(value));
+  const checked = aimDefaultsSchema.shape[of].safeParse(text.trim() === '' ? Number.NaN : Number(text));
+  return (
+    <TextField
+      size="small"
+      label={label}
+      helperText={checked.success ? unit : `${unit}; a whole number please, smaller or larger`}
+      error={!checked.success}
+      value={text}
+      slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={() => (checked.success ? onPut(checked.data) : setText(String(value)))}
+    />
+  );
+}

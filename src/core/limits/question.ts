@@ -137,9 +137,7 @@ function candidates(question: Question, readings: readonly Reading[]): { asked: 
           .filter((r) => !done.has(kindOf({ test: test.id, readout: r.id, side, variant })))
           .map((readout): Asked => ({ test: test.id, readout, side, ...(variant ? { variant } : {}) }));
         // Another way of a test tells by its difference from the usual way: that comes first.
-        const begun = modelledReadouts(test).every(
-          (r) => r.insteadOf || done.has(kindOf({ test: test.id, readout: r.id, side })),
-        );
+        const begun = asked.every((a) => done.has(kindOf({ test: test.id, readout: a.readout.id, side })));
         return asked.length === 0 || (variant && !begun) ? [] : [{ asked, turns }];
       });
     }),

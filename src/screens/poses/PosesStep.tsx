@@ -6,16 +6,18 @@ import Slider from '@mui/material/Slider';
 import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
 import { groupOf, GROUPS, isMuscleGroup, SIDES, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Inference } from '@/core/limits';
+import { SETTLED_AT, type Inference } from '@/core/limits';
 import { inHundred } from '@/core/limits/words';
 import type { Aim, Student } from '@/core/people/student';
 import { propWords, rungOf } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useRanking, type Answer } from '@/workers/use-core';
+import type { LeadingQuestion } from '../measure/use-question';
 import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
@@ -33,12 +35,15 @@ export function PosesStep({
   student,
   inference,
   aims,
+  question,
 }: {
   student: Student;
   inference: Answer<Inference>;
   aims: readonly Aim[] | null;
+  question: LeadingQuestion;
 }) {
   const { base } = useStudio();
+  const router = useRouter();
   const ranking = useRanking(student, inference.value, aims);
   const [chosen, setChosen] = useState<string | null>(null);
   const [all, setAll] = useState(false);
@@ -148,7 +153,19 @@ export function PosesStep({
             )}
           </Box>
         </Box>
-        {open && <PoseDetail student={student} key={keyOf(open)} ranked={open} inference={inference.value} />}
+        {open && (
+          <PoseDetail
+            student={student}
+            key={keyOf(open)}
+            ranked={open}
+            inference={inference.value}
+            onSettle={() =>
+              void question
+                .ask({ side: open.limiter.side, pose: { id: open.pose, rung: open.rung } })
+                .then(() => router.push(`${base}/student?id=${student.id}&step=measure`))
+            }
+          />
+        )}
       </Box>
       <Button
         variant="contained"
@@ -166,10 +183,12 @@ function PoseDetail({
   ranked: p,
   inference,
   student,
+  onSettle,
 }: {
   ranked: RankedPose;
   inference: Inference | null;
   student: Student;
+  onSettle: () => void;
 }) {
   const build = useBuild(student);
   const [depth, setDepth] = useState(p.depth);
@@ -231,6 +250,11 @@ function PoseDetail({
           </span>
         )}
       </Typography>
+      {!p.full && p.limiter.probability < SETTLED_AT && (
+        <Button size="small" onClick={onSettle}>
+          Which test would tell what stops her here?
+        </Button>
+      )}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>
         <Box>
           <Typography variant="h3">What it reaches here</Typography>

@@ -60,7 +60,14 @@ export function Shell({ children }: { children: ReactNode }) {
 
   if (teaching) return <main>{children}</main>;
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: '148px 1fr' }, minHeight: '100vh' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '148px 1fr' },
+        gridTemplateRows: { xs: 'auto 1fr', md: 'none' },
+        minHeight: '100vh',
+      }}
+    >
       <Box
         component="nav"
         aria-label="Main"

@@ -82,7 +82,7 @@ export function StudentScreen() {
       {step === 'findings' && (
         <FindingsStep student={student} readings={readings} inference={inference} aimed={aimed} question={question} />
       )}
-      {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} />}
+      {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} question={question} />}
       {step === 'practice' && (
         <PracticeStep student={student} practices={practices} inference={inference} aims={aims} />
       )}

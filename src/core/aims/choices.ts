@@ -69,7 +69,9 @@ export function withChoice(
 ): Student {
   const standing = standingAims(student, proposed);
   const own = proposed.find((p) => same(p, choice));
-  const { aims: _old, ...rest } = student;
+  const rest: Student = { ...student };
+  delete rest.aims;
+  delete rest.aimChoices;
   const others = standing.flatMap((a) => (a.choice && !same(a, choice) ? [a.choice] : []));
   const asProposed = own?.kind === choice.kind && own.weight === choice.weight && !choice.note;
   const kept: AimChoice[] =

@@ -72,9 +72,9 @@ export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): st
   const [a, b] = m.limiters;
   const way = otherWay(m, readings);
   const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
-  if (!a) return `${what}.`;
-  if (m.clarity === 'one') return `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)})${more}.`;
-  if (b)
+  if (a && m.clarity === 'one')
+    return `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)})${more}.`;
+  if (a && b)
     return m.clarity === 'two'
       ? `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)}) or ${plainly(b.structure)} (${inHundred(b.probability)})${more}.`
       : `${what}, and what stops it is not clear yet: perhaps ${plainly(a.structure)}, perhaps ${plainly(b.structure)}${more}.`;

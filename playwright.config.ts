@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
+    // What cannot be pressed is told soon, not after the whole time of a test.
+    actionTimeout: 30_000,
     reducedMotion: 'reduce',
     trace: 'retain-on-failure',
     // Every fresh browser would fetch the whole application ahead; only the tests of working offline want that.

@@ -55,7 +55,7 @@ test('the whole line by keyboard alone', async ({ page }) => {
 
   // Alt and a number goes to a step even from a field; the number alone does elsewhere.
   await page.keyboard.press('Alt+3');
-  await expect(page.getByText('How far each lets itself be lengthened')).toBeVisible();
+  await expect(page.getByText('Length and strength, left against right')).toBeVisible();
   await page.keyboard.press('4');
   await expect(page.getByRole('heading', { name: /Poses for Sedge/ })).toBeVisible();
   await page.keyboard.press('5');

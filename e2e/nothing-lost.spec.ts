@@ -81,7 +81,7 @@ test('going back leads to where one was', async ({ page }) => {
   await page.getByRole('link', { name: 'Students' }).click();
   await page.getByRole('link', { name: 'Ilka Rushmere', exact: true }).click();
   await page.getByRole('link', { name: /^Findings/ }).click();
-  await expect(page.getByText('How far each lets itself be lengthened')).toBeVisible();
+  await expect(page.getByText('Length and strength, left against right')).toBeVisible();
   await page.goBack();
   await expect(page.getByText('Fewest turns of the body')).toBeVisible();
   await page.goBack();

@@ -33,7 +33,10 @@ test('a new teacher goes from the first test to a taught practice and a file', a
   await test.step('what limits them and why', async () => {
     await page.getByRole('link', { name: /^Findings/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by the hamstrings');
-    await page.getByRole('button', { name: /left straight leg raise/ }).click();
+    await page
+      .getByRole('region', { name: 'left side' })
+      .getByRole('button', { name: /straight leg raise/ })
+      .click();
     const source = page.getByRole('dialog');
     await expect(source).toContainText('Youdas 2005');
     await expect(source).toContainText('46°');
@@ -45,7 +48,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     const aims = page.getByRole('region', { name: 'Aims' });
     await aims.getByLabel('What').click();
     await page.getByRole('option', { name: 'adductors' }).click();
-    await aims.getByRole('button', { name: 'Add aim' }).click();
+    await aims.getByRole('button', { name: 'Add this aim' }).click();
     await expect(aims.getByText('adductors').first()).toBeVisible();
     await undo(page, /aim is added/);
     await expect(aims.getByText('Lengthen · left').first()).toBeVisible();

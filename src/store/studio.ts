@@ -23,6 +23,9 @@ export interface Draft {
   placeFelt?: string;
   endFeel?: string;
   tilt?: string;
+  /** What head or ankle changed far away, and the value after breathing, as typed. */
+  distant?: 'changes' | 'same';
+  after?: string;
   /** What spoils the reading, as seen. */
   seen?: string[];
   active?: boolean;

@@ -1,4 +1,4 @@
-import { DOSE_SOURCES, MOST_MINUTES, OLDER, type AimDefaults } from './defaults';
+import { type DOSE_SOURCES, MOST_MINUTES, OLDER, type AimDefaults } from './defaults';
 
 /** What one muscle and side should get in a week. */
 export interface Dose {

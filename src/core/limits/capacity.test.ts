@@ -3,7 +3,7 @@ import { changeOf } from './change';
 import { capacities } from './index';
 import { changeWords, otherWay, plainly, sentenceOf } from './sentences';
 import { readOf } from './test-readings';
-import type { MovementFinding } from './findings';
+import type { MovementFinding } from './statements';
 
 describe('torque capacity', () => {
   const of = (test: string, readout: string, perKg: number) =>

@@ -1,7 +1,7 @@
 import { readoutOf } from '@/core/tests/battery';
 import { detectableAt } from '@/core/tests/definition';
 import { kindOf, meanOf, type Reading } from '@/core/tests/reading';
-import type { MovementFinding } from './findings';
+import type { MovementFinding } from './statements';
 
 /** A movement's own reading against the same reading of an earlier day. */
 export interface Change {

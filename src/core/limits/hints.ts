@@ -3,7 +3,7 @@ import type { Complaint, Student } from '@/core/people/student';
 import { readoutOf } from '@/core/tests/battery';
 import { bandOf, isModelled, normOf } from '@/core/tests/definition';
 import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/tests/reading';
-import type { MovementFinding } from './findings';
+import type { MovementFinding } from './statements';
 
 export const HINT_KINDS = [
   'nerve',

@@ -4,7 +4,7 @@ import { BATTERY, MOVEMENTS } from '@/core/tests/battery';
 import { modelledReadouts, normFor, type Context, type ModelledReadout } from '@/core/tests/definition';
 import { boneContext, errorScale, ERROR, type Term, type Compared } from './likelihood';
 import { placeGiven } from './evidence';
-import type { NextTest } from './findings';
+import type { NextTest } from './statements';
 import { COUNT, DIMENSIONS } from './prior';
 import { Random } from './random';
 import { drawCount, limitersPerDraw, tableOf, weightsOf } from './summarise';

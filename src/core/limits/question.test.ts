@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { questionOf } from '@/core/fit/asked';
 import { BATTERY } from '@/core/tests/battery';
 import { infer, SETTLED_AT, type Question } from './index';
 import { readAt } from './test-readings';
@@ -55,19 +54,4 @@ describe('one question', () => {
   });
   it('is none where none is asked', () =>
     expect(infer({ id: 's' }, THOMAS, { next: false }).findings.question).toBeNull());
-});
-
-describe('a question about a pose', () => {
-  const person = { height_cm: 170, mass_kg: 65 };
-  it('has limiters of its own and tests of both sides', () => {
-    const question = questionOf({ side: 'left', pose: { id: 'low-lunge', rung: 1 }, asked: 0, closed: [] }, person);
-    if (!question) throw new Error('no question');
-    const q = settle(question);
-    expect(q.movement).toBeNull();
-    expect(q.limiters.reduce((s, l) => s + l.probability, 0)).toBeGreaterThan(0.9);
-  });
-  it('of another library is nothing', () =>
-    expect(
-      questionOf({ side: 'left', pose: { id: 'cartwheel', rung: 1 }, asked: 0, closed: [] }, person),
-    ).toBeUndefined());
 });

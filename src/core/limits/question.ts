@@ -3,7 +3,7 @@ import { turnsBetween } from '@/core/tests/batteries';
 import { BATTERY, testById } from '@/core/tests/battery';
 import { modelledReadouts, type Movement, type Position } from '@/core/tests/definition';
 import { kindOf, type Reading } from '@/core/tests/reading';
-import type { Limiter } from './findings';
+import type { Limiter } from './statements';
 import type { Draws } from './hamiltonian-sampler';
 import { boneContext, contextOf, type Compared, type Term } from './likelihood';
 import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type Asked } from './next-test';

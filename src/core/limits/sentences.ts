@@ -3,7 +3,7 @@ import { testById } from '@/core/tests/battery';
 import type { Movement } from '@/core/tests/definition';
 import { latest, meanOf, withUnit, type Reading } from '@/core/tests/reading';
 import type { Change } from './change';
-import type { MovementFinding } from './findings';
+import type { MovementFinding } from './statements';
 import { inHundred } from './words';
 
 /** What a limb stops doing: "Your left …". */

@@ -2,7 +2,7 @@ import { GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from 
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/tests/battery';
 import { bandOf, normFor, type Movement } from '@/core/tests/definition';
 import { meanOf } from '@/core/tests/reading';
-import type { Estimate, Limiter, MovementFinding, StructureFinding } from './findings';
+import type { Estimate, Limiter, MovementFinding, StructureFinding } from './statements';
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
 import { plainCheck } from './plain-check';

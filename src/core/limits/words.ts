@@ -1,7 +1,8 @@
 import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
-import type { Findings, MovementFinding } from './findings';
+import type { Findings } from './findings';
+import type { MovementFinding } from './statements';
 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;

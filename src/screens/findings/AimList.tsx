@@ -157,7 +157,6 @@ function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Choose }) {
             size="small"
             label="Do"
             value={kind}
-            slotProps={{ htmlInput: { 'aria-label': `What to do with ${label}` } }}
             onChange={(e) => {
               const next = CHOICES.find((k) => k === e.target.value);
               if (next) put({ kind: next }, `${name}, ${side}: ${AIM_WORDS[next].toLowerCase()}.`);

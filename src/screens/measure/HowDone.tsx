@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import type { Readout, TestDefinition, Variant } from '@/core/tests/definition';
+import { isModelled, type Readout, type TestDefinition, type Variant } from '@/core/tests/definition';
 import { Pick } from '../shell/Pick';
 import type { DraftValues } from './use-draft';
 
@@ -75,6 +75,31 @@ export function HowDone({
             },
           }}
         />
+      )}
+      {moves && isModelled(readout) && (
+        <>
+          <Group label="Far feeling, head or ankle moved">
+            {chip('changes', draft.distant === 'changes', () =>
+              change({ distant: draft.distant === 'changes' ? undefined : 'changes' }),
+            )}
+            {chip('stays', draft.distant === 'same', () =>
+              change({ distant: draft.distant === 'same' ? undefined : 'same' }),
+            )}
+          </Group>
+          <TextField
+            label="After 5 breaths °"
+            value={draft.after ?? ''}
+            onChange={(e) => change({ after: e.target.value })}
+            sx={{ width: 140, '& .MuiInputBase-input': { py: 0.6 } }}
+            slotProps={{
+              htmlInput: {
+                inputMode: 'decimal',
+                title:
+                  'The value after five slow breaths, or after one gentle press and release. Much further means held back, not short.',
+              },
+            }}
+          />
+        </>
       )}
       {seen.length > 0 && (
         <Typography variant="caption" sx={{ width: '100%' }}>

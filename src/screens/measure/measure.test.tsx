@@ -49,10 +49,14 @@ describe('from what is typed to a reading', () => {
       seen: ['knee bending'],
       active: false,
       tilt: '-4',
+      distant: 'same',
+      after: '78,5',
       instrument: 'inclinometer',
       likelyError: 0.8,
     });
     expect(result.ok && result.reading).toMatchObject({
+      distant: 'same',
+      afterBreath: 78.5,
       trials: [70, 72, 71],
       compensations: ['knee bending'],
       active: false,
@@ -72,6 +76,10 @@ describe('from what is typed to a reading', () => {
       problem: expect.stringContaining('between 10° and 150°') as string,
     });
     expect(made({})).toMatchObject({ ok: false, problem: expect.stringContaining('for example 76') as string });
+    expect(made({ typed: '70', after: 'further' })).toMatchObject({
+      ok: false,
+      problem: expect.stringContaining('After breathing') as string,
+    });
     expect(made({ typed: '70', tilt: '99' })).toMatchObject({
       ok: false,
       problem: expect.stringContaining('second inclinometer') as string,

@@ -12,6 +12,7 @@ import {
   type Push,
   type Reading,
   type ReadingSide,
+  withUnit,
 } from '@/core/tests/reading';
 import { PLACES } from '@/core/people/student';
 import type { DraftValues } from './use-draft';
@@ -106,6 +107,11 @@ export function readingFromDraft(
   const tilt = readout.pelvisShares && draft.tilt?.trim() ? typedNumber(draft.tilt) : undefined;
   if (tilt !== undefined && !(tilt >= -40 && tilt <= 60))
     return fail('The second inclinometer reads between −40° and 60°. Leave it empty if there is none.');
+  const after = readout.unit === 'deg' && draft.after?.trim() ? typedNumber(draft.after) : undefined;
+  if (after !== undefined && !(after >= readout.min && after <= readout.max))
+    return fail(
+      `After breathing, too, the reading lies between ${withUnit(readout, readout.min)} and ${withUnit(readout, readout.max)}. Leave it empty if it was not tried.`,
+    );
   const push = readout.unit === 'Nm_kg' ? pushOf(texts.map(typedNumber), draft, of) : undefined;
   const trials = push
     ? push.newtons.map((newtons) => Math.max(0, rounded(readout, torqueOf({ ...push, newtons }).normalised)))
@@ -125,6 +131,8 @@ export function readingFromDraft(
     selfHeld: draft.selfHeld || undefined,
     compensations: draft.seen?.length ? draft.seen : undefined,
     pelvicTilt_deg: tilt,
+    distant: readout.unit === 'deg' ? draft.distant : undefined,
+    afterBreath: after,
     variant: of.variant?.id,
     instrument: within(INSTRUMENTS, draft.instrument),
     warm: of.warm || undefined,

@@ -7,7 +7,7 @@ import { screen } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/people/complaints';
 import type { Student } from '@/core/people/student';
 import { saveStudent } from '@/store/changes';
-import { today } from '@/store/studio';
+import { now, today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { BodyMap } from './ask/BodyMap';
 import { CautionList } from './ask/CautionList';
@@ -29,10 +29,12 @@ export function AskStep({ student }: { student: Student }) {
   // Two changes in quick succession build on each other, not both on what was drawn last.
   const newest = useRef(student);
   useEffect(() => {
-    newest.current = student;
+    // What was read before her last change was written is older than what stands here: it must not take the change back.
+    if (student.updatedAt >= newest.current.updatedAt) newest.current = student;
   }, [student]);
   const change = (part: Partial<Student>) => {
-    newest.current = { ...newest.current, ...part, askedOn: part.askedOn ?? newest.current.askedOn ?? today() };
+    const askedOn = part.askedOn ?? newest.current.askedOn ?? today();
+    newest.current = { ...newest.current, ...part, askedOn, updatedAt: now() };
     void saveStudent(db, newest.current);
   };
   return (

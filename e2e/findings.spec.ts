@@ -1,0 +1,116 @@
+import { expect, test, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+import type { Findings } from '../src/core/limits';
+import { openDemo } from './teacher';
+
+/** Keeps an unlikely value: it is asked about once. */
+async function keepAnyway(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(page.getByText(/is kept/).first()).toBeVisible();
+}
+
+test('the worker says exactly what the core says elsewhere', async ({ page }, info) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=findings');
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the numbers' }).click();
+  const file = JSON.parse(readFileSync(await (await coming).path(), 'utf8')) as Findings;
+  const kolpos = (...words: string[]) => execFileSync('bash', ['bin/kolpos', ...words], { encoding: 'utf8' });
+  // The same readings the other way round: the order of entry must not matter.
+  const record = JSON.parse(kolpos('demo')) as { readings: unknown[] };
+  const reversed = info.outputPath('reversed.json');
+  writeFileSync(reversed, JSON.stringify({ ...record, readings: [...record.readings].reverse() }));
+  const findings = JSON.parse(kolpos('findings', reversed, '--student', 'demo-maren')) as Findings;
+  expect(file.structures).toHaveLength(findings.structures.length);
+  file.structures.forEach((s, i) => {
+    expect(Math.abs(s.tolerance.mean - findings.structures[i].tolerance.mean)).toBeLessThan(1e-9);
+    expect(Math.abs(s.shortProbability - findings.structures[i].shortProbability)).toBeLessThan(1e-9);
+  });
+  expect(file.movements.map((m) => m.limiters)).toEqual(findings.movements.map((m) => m.limiters));
+  expect(file.next).toEqual(findings.next);
+});
+
+test('from findings to aims: opened to readings, changed, kept over a reload, taken back', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=findings');
+  const left = page.getByRole('region', { name: 'left side' });
+  await expect(left).toContainText('Your left straight leg stops rising because of the back of the thigh');
+  await left.getByRole('button', { name: /straight leg raise/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('rests most on these readings');
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: 'Change hamstrings left' }).click();
+  const card = page.getByRole('group', { name: /hamstrings left/ });
+  await card.getByRole('combobox', { name: 'Do' }).click();
+  await page.getByRole('option', { name: 'Strengthen', exact: true }).click();
+  await expect(card).toContainText('Kolpos proposed: lengthen');
+  await page.reload();
+  await expect(page.getByRole('group', { name: 'Aim: Strengthen hamstrings left' })).toContainText('Kolpos proposed');
+  await page.getByRole('button', { name: 'Change hamstrings left' }).click();
+  await page.getByRole('button', { name: 'Back to the proposal' }).click();
+  await expect(page.getByRole('group', { name: 'Aim: Lengthen hamstrings left' })).toBeVisible();
+
+  // The school decides where teachers differ, and the dose is hers.
+  await page.goto('/demo/settings');
+  await page.getByLabel('One hold', { exact: true }).fill('40');
+  await page.getByLabel('One hold', { exact: true }).press('Tab');
+  await page.goto('/demo/student?id=demo-maren&step=findings');
+  await expect(page.getByRole('group', { name: 'Aim: Lengthen hamstrings left' })).toContainText('3 × 40 s');
+});
+
+test('a question leads from a pose to the test that tells, survives a reload, and can be left', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=poses');
+  const settle = page.getByRole('button', { name: /Which test would tell/ });
+  const poses = page.locator('li > button');
+  await expect(poses.first()).toBeVisible();
+  for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
+  await settle.click();
+  const question = page.getByRole('region', { name: 'Question' });
+  await expect(question).toContainText('What stops her in');
+  await expect(question).toContainText('Test 1 of at most 4');
+  await page.reload();
+  const best = question.getByRole('button').nth(1);
+  await expect(best).toBeEnabled();
+  const [name] = (await best.innerText()).split(',');
+  await best.click();
+  await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible();
+  await question.getByRole('button', { name: /Leave the question|Done/ }).click();
+  await expect(question).toBeHidden();
+});
+
+test('two readings that contradict are named, nothing is concluded, and they are taken again from there', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-ilka&step=measure&at=knee-extension-90-90/missing-extension/left');
+  await page.getByLabel(/What is missing to straight, degrees/).fill('4');
+  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await keepAnyway(page);
+  await page.goto('/demo/student?id=demo-ilka&step=measure&at=straight-leg-raise/hip-flexion/left');
+  await page.getByLabel(/Leg above the floor, degrees/).fill('38');
+  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await keepAnyway(page);
+  await page.goto('/demo/student?id=demo-ilka&step=findings');
+  const doubts = page.getByRole('region', { name: 'What does not fit' });
+  await expect(doubts).toContainText('does not average them');
+  await expect(page.getByRole('group', { name: /Lengthen hamstrings left/ })).toHaveCount(0);
+  await doubts.getByRole('button', { name: 'Take again: Straight leg raise' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /Straight leg raise/ })).toBeVisible();
+});
+
+test('the sheet for the student has plain words, and prints without the frame', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=findings');
+  await page.getByRole('link', { name: 'Sheet for Maren' }).click();
+  await expect(page.getByRole('heading', { name: 'For Maren Tideway' })).toBeVisible();
+  await expect(page.getByText('Your left straight leg stops rising')).toBeVisible();
+  const text = await page.locator('main').innerText();
+  expect(text).not.toMatch(/hamstring|psoas|rectus|SD|R-hat|limiter/);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
+  const pdf = await page.pdf({ format: 'A4' });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});

@@ -1,0 +1,204 @@
+// @vitest-environment happy-dom
+import 'fake-indexeddb/auto';
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { SnackbarProvider } from 'notistack';
+import type { ReactElement } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { demoStudio } from '@demo/studio';
+import { aimsFor } from '@/core/aims/for-student';
+import { infer, type Findings, type Settling } from '@/core/limits';
+import { studioDatabase } from '@/store/studio';
+import { QuestionBar } from '../measure/QuestionBar';
+import { placeFrom } from '../measure/course';
+import { AimSettings } from '../settings/AimSettings';
+import { readDefaults } from '../settings/use-aim-defaults';
+import { StudioProvider } from '../shell/studio-context';
+import { AimList } from './AimList';
+import { OpenPoints } from './OpenPoints';
+import { SideCard } from './SideCard';
+
+const demo = demoStudio();
+const maren = demo.students[0];
+const own = demo.readings.filter((r) => r.student === maren.id);
+const { findings } = infer(maren, own);
+const db = studioDatabase('demo');
+
+const show = (page: ReactElement) =>
+  render(
+    <StudioProvider name="demo">
+      <SnackbarProvider>{page}</SnackbarProvider>
+    </StudioProvider>,
+  );
+afterEach(cleanup);
+/** Chooses from a list that opens. */
+const pick = (box: HTMLElement, name: string) => {
+  fireEvent.mouseDown(box);
+  fireEvent.click(within(screen.getByRole('listbox')).getByRole('option', { name }));
+};
+
+describe('a side', () => {
+  it('begins with a sentence to read out, then movements that open', () => {
+    const onOpen = vi.fn();
+    show(
+      <SideCard
+        side="left"
+        column="1"
+        movements={findings.movements}
+        readings={own}
+        onOpen={onOpen}
+        onSettle={vi.fn()}
+      />,
+    );
+    const card = screen.getByRole('region', { name: 'left side' });
+    expect(card.textContent).toContain('Your left straight leg stops rising because of the back of the thigh');
+    expect(within(card).getByRole('img').getAttribute('aria-label')).toContain('hamstrings');
+    fireEvent.click(within(card).getByRole('button', { name: /straight leg raise/ }));
+    expect(onOpen.mock.calls[0][0]).toMatchObject({ movement: 'hip-flexion-knee-straight', side: 'left' });
+    const before = within(card).getAllByRole('listitem').length;
+    fireEvent.click(within(card).getByRole('button', { name: /more/ }));
+    expect(within(card).getAllByRole('listitem').length).toBeGreaterThan(before);
+  });
+  it('offers to settle what is limited and not clear', () => {
+    const onSettle = vi.fn();
+    const movements = findings.movements.map((m) =>
+      m.movement === 'hip-extension' && m.side === 'left' ? { ...m, clarity: 'unclear' as const, band: -1.6 } : m,
+    );
+    show(<SideCard side="left" column="1" movements={movements} readings={own} onOpen={vi.fn()} onSettle={onSettle} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Settle what stops the left hip straightening' }));
+    expect(onSettle.mock.calls[0][0]).toMatchObject({ movement: 'hip-extension' });
+  });
+  it('says so where nothing is read', () => {
+    show(<SideCard side="right" column="2" movements={[]} readings={[]} onOpen={vi.fn()} onSettle={vi.fn()} />);
+    expect(screen.getByText(/Nothing is read/)).toBeDefined();
+  });
+});
+
+describe('open points', () => {
+  const [first, second] = own;
+  const open: Findings = {
+    ...findings,
+    doubts: [
+      { kind: 'stray', reading: first.id, side: 'left', expected: 12, beyond: 3.4 },
+      { kind: 'contradiction', readings: [first.id, second.id], side: 'left', group: 'hamstrings' },
+    ],
+    hints: [{ kind: 'nerve', side: 'left', facts: {}, from: [first.id], refer: true }],
+  };
+  it('say what does not fit and offer to take it again', () => {
+    const onTest = vi.fn();
+    show(<OpenPoints findings={open} readings={own} onSettle={vi.fn()} onTest={onTest} />);
+    expect(screen.getByRole('region', { name: 'What does not fit' }).textContent).toContain('does not average them');
+    fireEvent.click(screen.getAllByRole('button', { name: /Take again/ })[0]);
+    expect(onTest.mock.calls[0][0]).toMatchObject({ id: first.id });
+    expect(screen.getByRole('region', { name: 'What points past the muscle' }).textContent).toContain('clinician');
+  });
+});
+
+describe('aims', () => {
+  it('keep the teacher’s word beside the proposal, and go back to it', async () => {
+    await db.students.put(maren);
+    const aimed = aimsFor(maren, own, findings, 2026);
+    const { rerender } = show(<AimList student={maren} aimed={aimed} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Change hamstrings left' }));
+    pick(
+      within(screen.getByRole('group', { name: /hamstrings left/ })).getByRole('combobox', { name: /Do/ }),
+      'Strengthen',
+    );
+    await waitFor(async () =>
+      expect((await db.students.get(maren.id))?.aimChoices?.[0]).toMatchObject({
+        kind: 'strengthen',
+        proposed: { kind: 'lengthen' },
+      }),
+    );
+    const changed = await db.students.get(maren.id);
+    if (!changed) throw new Error('no student');
+    rerender(
+      <StudioProvider name="demo">
+        <SnackbarProvider>
+          <AimList student={changed} aimed={aimsFor(changed, own, findings, 2026)} />
+        </SnackbarProvider>
+      </StudioProvider>,
+    );
+    expect(screen.getByText(/Kolpos proposed: lengthen/)).toBeDefined();
+    fireEvent.click(screen.getByRole('button', { name: 'Back to the proposal' }));
+    await waitFor(async () => expect((await db.students.get(maren.id))?.aimChoices).toBeUndefined());
+  });
+  it('can be added for both sides at once', async () => {
+    await db.students.put(maren);
+    show(<AimList student={maren} aimed={aimsFor(maren, own, findings, 2026)} />);
+    pick(screen.getByRole('combobox', { name: /What/ }), 'calf');
+    fireEvent.click(screen.getByRole('button', { name: 'Add this aim' }));
+    await waitFor(async () =>
+      expect((await db.students.get(maren.id))?.aimChoices?.map((c) => `${c.group} ${c.side}`)).toEqual([
+        'calf left',
+        'calf right',
+      ]),
+    );
+  });
+});
+
+describe('doses in the settings', () => {
+  it('are kept when they make sense, and put back when not', async () => {
+    show(<AimSettings />);
+    const field = await screen.findByLabelText('One hold');
+    fireEvent.change(field, { target: { value: '45' } });
+    fireEvent.blur(field);
+    await waitFor(async () => expect(readDefaults((await db.memos.get('school/aims'))?.value).holdSeconds).toBe(45));
+    // The field is made anew once the kept value comes back.
+    await waitFor(() => expect(screen.getByDisplayValue('45')).not.toBe(field));
+    const again = screen.getByDisplayValue('45');
+    fireEvent.change(again, { target: { value: 'long' } });
+    expect(screen.getByText(/a whole number please/)).toBeDefined();
+    fireEvent.blur(again);
+    expect(readDefaults((await db.memos.get('school/aims'))?.value).holdSeconds).toBe(45);
+  });
+  it('are ours where the text is broken', () => {
+    expect(readDefaults('{').holds).toBe(3);
+    expect(readDefaults('{"holds":"many"}').holds).toBe(3);
+  });
+});
+
+describe('the question that leads', () => {
+  const asked = { side: 'left', movement: 'hip-extension', asked: 1, closed: [] } as const;
+  const settling: Settling = {
+    side: 'left',
+    movement: 'hip-extension',
+    state: 'ask',
+    limiters: [
+      { structure: 'deep-hip-flexor', probability: 0.6 },
+      { structure: 'rectus-femoris', probability: 0.35 },
+    ],
+    between: ['deep-hip-flexor', 'rectus-femoris'],
+    tests: [{ test: 'modified-thomas', side: 'left', variant: 'knee-straight', gain: 0.4, turns: 1 }],
+  };
+  const bar = (s: Settling | null, onTest = vi.fn()) => {
+    cleanup();
+    show(<QuestionBar asked={{ ...asked, closed: [] }} settling={s} busy={false} onTest={onTest} onLeave={vi.fn()} />);
+    return screen.getByRole('region', { name: 'Question' });
+  };
+  it('proposes the test that tells, in words', () => {
+    const onTest = vi.fn();
+    const region = bar(settling, onTest);
+    expect(region.textContent).toContain('Test 2 of at most 4');
+    expect(region.textContent).toContain('it costs one turn of the body');
+    fireEvent.click(within(region).getByRole('button', { name: /knee straightened/ }));
+    expect(onTest.mock.calls[0][0]).toMatchObject({ variant: 'knee-straight' });
+  });
+  it('says when it is settled, and when tests cannot settle it', () => {
+    expect(bar({ ...settling, state: 'settled', tests: [] }).textContent).toContain('Settled: psoas and iliacus');
+    expect(bar({ ...settling, state: 'cannot', tests: [] }).textContent).toContain('Tests cannot settle it');
+    expect(bar(null).textContent).toContain('looking for the test');
+  });
+});
+
+describe('a place in an address', () => {
+  it('is a known read-out and side, or nothing', () => {
+    expect(placeFrom('modified-thomas/hip-extension/left/knee-straight')).toEqual({
+      test: 'modified-thomas',
+      readout: 'hip-extension',
+      side: 'left',
+      variant: 'knee-straight',
+    });
+    for (const text of [null, '', 'x', 'modified-thomas/height/left', 'modified-thomas/hip-extension/middle'])
+      expect(placeFrom(text)).toBeNull();
+  });
+});

@@ -81,7 +81,35 @@ const views: [string, (page: Page) => Promise<void>][] = [
     'findings',
     async (p) => {
       await p.goto(`${address}/demo/student?${student}&step=findings`);
-      await p.getByText('How far each lets itself').waitFor({ timeout: 60000 });
+      await p.getByText('Length and strength, left against right').waitFor({ timeout: 60000 });
+    },
+  ],
+  ...(['osk', 'ilka'] as const).map((who): [string, (page: Page) => Promise<void>] => [
+    `findings-${who}`,
+    async (p) => {
+      await p.goto(`${address}/demo/student?id=demo-${who}&step=findings`);
+      await p.getByText('Length and strength, left against right').waitFor({ timeout: 60000 });
+    },
+  ]),
+  [
+    'sheet',
+    async (p) => {
+      await p.setViewportSize({ width: 794, height: 1123 });
+      await p.goto(`${address}/demo/sheet?${student}`);
+      await p.getByText('What we will do').waitFor({ timeout: 60000 });
+      await p.emulateMedia({ media: 'print' });
+    },
+  ],
+  [
+    'question',
+    async (p) => {
+      await p.goto(`${address}/demo/student?${student}&step=poses`);
+      const settle = p.getByRole('button', { name: /Which test would tell/ });
+      const poses = p.locator('li > button');
+      await poses.first().waitFor({ timeout: 60000 });
+      for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
+      await settle.click();
+      await p.getByText(/of at most 4/).waitFor({ timeout: 60000 });
     },
   ],
   [

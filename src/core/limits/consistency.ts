@@ -1,7 +1,7 @@
 import { GROUP_OF, GROUPS, type GroupId, type Side } from '@/core/body';
 import { ERROR, type Term } from './likelihood';
 import { COUNT, DIMENSIONS, weigh } from './prior';
-import { weightsWithout, type LeftOut } from './influence';
+import type { LeftOut } from './influence';
 import type { Draws } from './hamiltonian-sampler';
 
 /** Readings that do not fit: one that stands against all others, or two that contradict each other. */
@@ -41,9 +41,8 @@ const LOOKED_AT = 60;
  */
 export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): Doubt[] {
   const n = left.of.length;
-  const w = new Float64Array(n);
   const fits = terms.map((term, t) => {
-    weightsWithout(left, t, w);
+    const w = left.without.subarray(t * n, (t + 1) * n);
     const upward = term.table.readout.better === 'higher' ? 1 : -1;
     let mean = 0,
       square = 0,

@@ -22,9 +22,12 @@ export interface LeftOut {
   logs: Float64Array;
   /** How far each term's movement would go in those draws, in the unit of its reading. */
   ends: Float64Array;
+  /** Weights of those draws as if the term had not been read; they sum to 1 within a term. */
+  without: Float64Array;
   /** The draws that were weighed. */
   of: Int32Array;
 }
+
 export function leaveOneOut(draws: Draws, terms: readonly Term[]): LeftOut {
   const all = draws.chains * draws.perChain;
   const n = Math.min(WEIGHED, all);
@@ -37,25 +40,26 @@ export function leaveOneOut(draws: Draws, terms: readonly Term[]): LeftOut {
     const at = of[k] * DIMENSIONS;
     weigh(draws.x, at, weights, 0, DIMENSIONS);
     terms.forEach((term, t) => {
-      logs[t * n + k] = termLogLikelihood(term, weights, shares);
-      ends[t * n + k] = term.table.end(weights, term.offset);
+      logs[t * n + k] = termLogLikelihood(term, weights, shares, ends, t * n + k);
     });
   }
-  return { logs, ends, of };
+  const without = new Float64Array(terms.length * n);
+  for (let t = 0; t < terms.length; t++)
+    withoutIt(logs.subarray(t * n, (t + 1) * n), without.subarray(t * n, (t + 1) * n));
+  return { logs, ends, without, of };
 }
 
-/** Weights of the draws as if a term had not been read, cut at mean·√n (Ionides 2008); they sum to 1. Into `out`. */
-export function weightsWithout({ logs, of }: LeftOut, term: number, out: Float64Array): Float64Array {
-  const n = of.length;
+/** Weights one over the likelihood, cut at mean·√n (Ionides 2008), summing to 1. Into `out`. */
+function withoutIt(logs: Float64Array, out: Float64Array): void {
+  const n = logs.length;
   let least = Infinity,
     mean = 0,
     sum = 0;
-  for (let k = 0; k < n; k++) least = Math.min(least, logs[term * n + k]);
-  for (let k = 0; k < n; k++) mean += (out[k] = Math.exp(least - logs[term * n + k])) / n;
+  for (let k = 0; k < n; k++) least = Math.min(least, logs[k]);
+  for (let k = 0; k < n; k++) mean += (out[k] = Math.exp(least - logs[k])) / n;
   const cap = mean * Math.sqrt(n);
   for (let k = 0; k < n; k++) sum += out[k] = Math.min(out[k], cap);
   for (let k = 0; k < n; k++) out[k] /= sum;
-  return out;
 }
 
 /**
@@ -76,14 +80,12 @@ export function carriersOf(
   const wanted = GROUPS.indexOf(limiter);
   const hit = Uint8Array.from(of, (d) => (group[d] === wanted ? 1 : 0));
   const now = hit.reduce((s, v) => s + v, 0) / n;
-  const w = new Float64Array(n);
   return terms
     .map((term, t) => ({ term, t }))
     .filter(({ term }) => term.side === side)
     .map(({ term, t }) => {
-      weightsWithout(left, t, w);
       let inside = 0;
-      for (let k = 0; k < n; k++) inside += w[k] * hit[k];
+      for (let k = 0; k < n; k++) inside += left.without[t * n + k] * hit[k];
       return { reading: term.reading.id, without: Math.min(1, inside) };
     })
     .sort((a, b) => Math.abs(b.without - now) - Math.abs(a.without - now) || (a.reading < b.reading ? -1 : 1))

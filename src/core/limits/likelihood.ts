@@ -162,9 +162,19 @@ function termOf(
   };
 }
 
-/** Logarithm of the likelihood of one term at weights `exp(−κ x)` of both sides (length DIMENSIONS); `shares` is scratch. */
-export function termLogLikelihood(term: Term, weights: Float64Array, shares: Float64Array): number {
+/**
+ * Logarithm of the likelihood of one term at weights `exp(−κ x)` of both sides (length DIMENSIONS); `shares` is scratch. Where
+ * the movement ends is written into `ends` where asked for.
+ */
+export function termLogLikelihood(
+  term: Term,
+  weights: Float64Array,
+  shares: Float64Array,
+  ends?: Float64Array,
+  at = 0,
+): number {
   const { end } = term.table.stop(weights, term.offset, shares);
+  if (ends) ends[at] = end;
   const beyond = beyondReading(term, end);
   let sum = term.atLeast ? logisticTail(beyond) : logT(beyond);
   for (const told of term.told) sum += Math.log(weighted(shares, told, term.table.active));

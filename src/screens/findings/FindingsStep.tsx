@@ -97,7 +97,11 @@ export function FindingsStep({
         sx={{
           display: 'grid',
           gap: 2,
-          gridTemplateColumns: { xs: '1fr', md: '1fr 1fr', lg: '1fr 1fr minmax(250px, 280px)' },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            sm: 'repeat(2, minmax(0, 1fr))',
+            lg: '1fr 1fr minmax(250px, 280px)',
+          },
           alignItems: 'start',
         }}
       >
@@ -112,7 +116,7 @@ export function FindingsStep({
             onSettle={settle}
           />
         ))}
-        <Box sx={{ gridColumn: { md: '1 / -1', lg: '3' }, gridRow: { lg: '1 / span 2' } }}>
+        <Box sx={{ gridColumn: { sm: '1 / -1', lg: '3' }, gridRow: { lg: '1 / span 2' } }}>
           <AimList student={student} aimed={aimed} />
           <Button fullWidth variant="contained" component={Link} href={address('poses')} sx={{ mt: 1.5 }}>
             Rank poses for these aims
@@ -129,7 +133,7 @@ export function FindingsStep({
             Save the numbers
           </Button>
         </Box>
-        <Box sx={{ gridColumn: { md: '1 / -1', lg: '1 / 3' }, display: 'grid', gap: 2.5, minWidth: 0 }}>
+        <Box sx={{ gridColumn: { sm: '1 / -1', lg: '1 / 3' }, display: 'grid', gap: 2.5, minWidth: 0 }}>
           <OpenPoints findings={findings} readings={known} onSettle={settle} onTest={again} />
           <Box sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2 }}>
             <Typography variant="h2" sx={{ mb: 1 }}>

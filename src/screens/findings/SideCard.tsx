@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { ELEMENTS, postureFrom, type GroupId, type Side } from '@/core/body';
+import { ELEMENTS, otherSide, postureFrom, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { MovementFinding } from '@/core/limits';
 import { changeOf } from '@/core/limits/change';
@@ -10,7 +10,8 @@ import { changeWords, sentenceOf } from '@/core/limits/sentences';
 import { bandWords, limiterWords } from '@/core/limits/words';
 import { readoutOf } from '@/core/tests/battery';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
-import { withUnit, type Reading } from '@/core/tests/reading';
+import { latest, withUnit, type Reading } from '@/core/tests/reading';
+import { sideGap } from '@/core/tests/sides';
 import { Figure } from '@/figure/Figure';
 import { seaTint } from '@/figure/scales';
 
@@ -86,7 +87,7 @@ export function SideCard({
         <Typography color="text.secondary">Nothing is read on this side yet.</Typography>
       ) : (
         <>
-          <Typography sx={{ fontSize: 17, lineHeight: 1.35, minHeight: { md: 92 } }}>
+          <Typography sx={{ fontSize: 17, lineHeight: 1.35, minHeight: { sm: 92 } }}>
             {lead.band < -1
               ? sentenceOf(lead, readings)
               : `Nothing on your ${side} side stops short of what is typical.`}
@@ -131,6 +132,9 @@ function Row({
   onSettle: (m: MovementFinding) => void;
 }) {
   const change = changeOf(m, readings);
+  const readout = readoutOf(m.test, m.readout);
+  const sides = readout && sideGap(latest(readings), m.test, readout, m.side);
+  const less = readout && sides && sides.gap * (readout.better === 'lower' ? -1 : 1) < 0;
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--line)', py: 0.75, display: 'flex', gap: 1 }}>
       <Box
@@ -154,6 +158,12 @@ function Row({
         <Box className="muscle" sx={{ fontSize: 16, lineHeight: 1.25 }}>
           {limiterWords(m)}
         </Box>
+        {sides?.beyondError && less && (
+          <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
+            {withUnit(unitOf(m), Math.abs(sides.gap))} less than the {otherSide(m.side)}, more than the error of{' '}
+            {withUnit(unitOf(m), sides.detectable)}
+          </Box>
+        )}
         {change && (
           <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
             {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}

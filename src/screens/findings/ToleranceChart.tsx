@@ -145,7 +145,8 @@ export function ToleranceChart({
       })}
       <Typography variant="caption" component="p">
         Further from the name is more length. Dot: this student, deeper water where fewer people have less; line: 8 in
-        10 sure; pale: two in three typical people.
+        10 sure; pale: two in three typical people. Diamond: strength beside typical, where a test speaks mainly about
+        it.
       </Typography>
     </Box>
   );

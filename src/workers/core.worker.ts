@@ -8,43 +8,21 @@ import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
+import { newestOnly } from './interruptible';
 
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
 
-/** Milliseconds of computing after which the worker looks whether something newer has come. */
-const BREATH_MS = 25;
-const pause = (): Promise<void> =>
-  new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(null);
-  });
-let newest = 0;
+const inferNewest = newestOnly();
 
 const door = {
   /** Findings; null where a newer question came while computing: then nobody waits for this one. */
-  infer: async (
+  infer: (
     student: InferredStudent,
     readings: Reading[],
     felt: FeltInPose[] = [],
     asked: AskedQuestion | null = null,
-  ): Promise<Inference | null> => {
-    const mine = ++newest;
-    const question = asked ? questionOf(asked, student) : undefined;
-    const steps = inferring(student, readings, { felt, question });
-    let since = performance.now();
-    for (;;) {
-      const step = steps.next();
-      if (step.done) return step.value;
-      if (performance.now() - since < BREATH_MS) continue;
-      await pause();
-      if (mine !== newest) return null;
-      since = performance.now();
-    }
-  },
+  ): Promise<Inference | null> =>
+    inferNewest(inferring(student, readings, { felt, question: asked ? questionOf(asked, student) : undefined })),
   rank: (
     posterior: Posterior,
     student: Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>,

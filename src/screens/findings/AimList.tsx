@@ -12,7 +12,7 @@ import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS, AVOID_WORDS, doseWords, reasonWords, SCHOOL_WORDS } from '@/core/aims/words';
 import { GROUPS, groupOf, isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import { AIM_KINDS, type AimChoice, type Student } from '@/core/people/student';
+import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/people/student';
 import { saveStudent } from '@/store/changes';
 import { today } from '@/store/studio';
 import { useAimDefaults } from '../settings/use-aim-defaults';
@@ -48,7 +48,7 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
   const { db } = useStudio();
   const undo = useUndo();
   const { proposed, standing } = aimed;
-  const choose: Choose = async (choice, message) => {
+  const choose: Put = async (choice, message) => {
     const all = Array.isArray(choice) ? (choice as readonly AimChoice[]) : [choice as AimChoice];
     const next = all.reduce((who, c) => withChoice(who, proposed, c, today()), student);
     undo(message, await saveStudent(db, next));
@@ -91,9 +91,9 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
   );
 }
 
-type Choose = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
+type Put = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
 
-function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Choose }) {
+function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Put }) {
   const [open, setOpen] = useState(false);
   const defaults = useAimDefaults();
   const { group, side, kind, weight, proposed, choice } = aim;
@@ -152,35 +152,18 @@ function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Choose }) {
               {DOSE_SOURCES[s].text}
             </Typography>
           ))}
-          <TextField
-            select
-            size="small"
+          <Choose
             label="Do"
             value={kind}
-            onChange={(e) => {
-              const next = CHOICES.find((k) => k === e.target.value);
-              if (next) put({ kind: next }, `${name}, ${side}: ${AIM_WORDS[next].toLowerCase()}.`);
-            }}
-          >
-            {CHOICES.map((k) => (
-              <MenuItem key={k} value={k}>
-                {AIM_WORDS[k]}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
-            size="small"
+            options={CHOICES.map((k) => ({ value: k, label: AIM_WORDS[k] }))}
+            onChoose={(next) => put({ kind: next }, `${name}, ${side}: ${AIM_WORDS[next].toLowerCase()}.`)}
+          />
+          <Choose
             label="How much"
             value={nearest(weight)}
-            onChange={(e) => put({ weight: Number(e.target.value) }, `${name}, ${side}: its weight is changed.`)}
-          >
-            {WEIGHTS.map((w) => (
-              <MenuItem key={w.value} value={w.value}>
-                {w.label}
-              </MenuItem>
-            ))}
-          </TextField>
+            options={WEIGHTS}
+            onChoose={(next) => put({ weight: next }, `${name}, ${side}: its weight is changed.`)}
+          />
           {choice && (
             <Button
               size="small"
@@ -202,8 +185,8 @@ function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Choose }) {
   );
 }
 
-function AddAim({ onChoose }: { onChoose: Choose }) {
-  const [draft, setDraft] = useState<{ kind: AimChoice['kind']; group: string; side: (typeof SIDES_SAID)[number] }>({
+function AddAim({ onChoose }: { onChoose: Put }) {
+  const [draft, setDraft] = useState<{ kind: AimKind; group: string; side: (typeof SIDES_SAID)[number] }>({
     kind: 'lengthen',
     group: 'hamstrings',
     side: 'both',
@@ -217,46 +200,62 @@ function AddAim({ onChoose }: { onChoose: Choose }) {
   };
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', mt: 1 }}>
-      <TextField
-        select
+      <Choose
         label="Do"
         value={draft.kind}
-        onChange={(e) => setDraft({ ...draft, kind: AIM_KINDS.find((k) => k === e.target.value) ?? 'lengthen' })}
-      >
-        {AIM_KINDS.map((k) => (
-          <MenuItem key={k} value={k}>
-            {AIM_WORDS[k]}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
+        options={AIM_KINDS.map((k) => ({ value: k, label: AIM_WORDS[k] }))}
+        onChoose={(kind) => setDraft({ ...draft, kind })}
+      />
+      <Choose
         label="Side"
         value={draft.side}
-        onChange={(e) => setDraft({ ...draft, side: SIDES_SAID.find((k) => k === e.target.value) ?? 'both' })}
-      >
-        {SIDES_SAID.map((k) => (
-          <MenuItem key={k} value={k}>
-            {k}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
+        options={SIDES_SAID.map((k) => ({ value: k, label: k }))}
+        onChoose={(side) => setDraft({ ...draft, side })}
+      />
+      <Choose
+        wide
         label="What"
         value={draft.group}
-        onChange={(e) => setDraft({ ...draft, group: e.target.value })}
-        sx={{ gridColumn: '1 / -1' }}
-      >
-        {GROUPS.filter(isMuscleGroup).map((g) => (
-          <MenuItem key={g} value={g}>
-            {GROUP_WORDS[g].name}
-          </MenuItem>
-        ))}
-      </TextField>
+        options={GROUPS.filter(isMuscleGroup).map((g) => ({ value: g as string, label: GROUP_WORDS[g].name }))}
+        onChoose={(group) => setDraft({ ...draft, group })}
+      />
       <Button variant="outlined" onClick={() => void add()} sx={{ gridColumn: '1 / -1' }}>
         Add this aim
       </Button>
     </Box>
+  );
+}
+
+/** One of a few words from a list that opens. */
+function Choose<V extends string | number>({
+  label,
+  value,
+  options,
+  wide = false,
+  onChoose,
+}: {
+  label: string;
+  value: V;
+  options: readonly { value: V; label: string }[];
+  wide?: boolean;
+  onChoose: (value: V) => void;
+}) {
+  return (
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(e) => {
+        const found = options.find((o) => String(o.value) === String(e.target.value));
+        if (found) onChoose(found.value);
+      }}
+      sx={wide ? { gridColumn: '1 / -1' } : undefined}
+    >
+      {options.map((o) => (
+        <MenuItem key={o.value} value={o.value}>
+          {o.label}
+        </MenuItem>
+      ))}
+    </TextField>
   );
 }

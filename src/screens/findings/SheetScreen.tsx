@@ -99,15 +99,19 @@ export function SheetScreen() {
       <Typography sx={{ color: 'var(--ink-2)', mb: 1 }}>
         What we measured on {format(new Date(last), 'd MMMM yyyy')}
       </Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', height: 300 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr' }}>
         {VIEWS.map(({ label, view }) => (
-          <Figure
-            key={label}
-            label={`The body ${label}, what stops a movement tinted.`}
-            posture={STANDING}
-            tints={tints}
-            view={view}
-          />
+          <Box key={label} sx={{ textAlign: 'center' }}>
+            <Box sx={{ height: 320 }}>
+              <Figure
+                label={`The body ${label}, what stops a movement tinted.`}
+                posture={STANDING}
+                tints={tints}
+                view={view}
+              />
+            </Box>
+            <Typography variant="caption">{label}</Typography>
+          </Box>
         ))}
       </Box>
       {SIDES.map((side) => {

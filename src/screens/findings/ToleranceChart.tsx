@@ -4,6 +4,8 @@ import { groupOf, isMuscleGroup, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { summariseStrength, type StructureFinding } from '@/core/limits';
 import type { Student } from '@/core/people/student';
+import { readoutOf } from '@/core/tests/battery';
+import { detectableAt } from '@/core/tests/definition';
 import type { Reading } from '@/core/tests/reading';
 import { landTint, seaTint } from '@/figure/scales';
 
@@ -20,15 +22,15 @@ function Bar({
 }: {
   finding: StructureFinding;
   side: Side;
-  /** SD beside typical strength; null where none is read. */
-  strength: number | null;
+  /** Strength beside typical with the error of measuring, SD; null where none is read. */
+  strength: { z: number; error: number } | null;
   onOpen: (f: StructureFinding) => void;
 }) {
   const { mean, sd } = finding.typical;
   const { tolerance } = finding;
   const from = side === 'left' ? 'right' : 'left';
   const span = (a: number, b: number) => ({ [from]: `${share(a)}%`, width: `${share(b) - share(a)}%` });
-  const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.toFixed(1)} SD`}`;
+  const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.z.toFixed(1)} SD, give or take ${strength.error.toFixed(1)}`}`;
   return (
     <Box
       component="button"
@@ -79,18 +81,29 @@ function Bar({
         }}
       />
       {strength !== null && (
-        <Box
-          sx={{
-            position: 'absolute',
-            top: 6,
-            width: 10,
-            height: 10,
-            transform: 'rotate(45deg)',
-            border: '1.5px solid var(--ink)',
-            bgcolor: landTint(Math.min(1, Math.max(0, 0.5 + strength / 4))),
-            [from]: `calc(${share(mean + strength * sd)}% - 5px)`,
-          }}
-        />
+        <>
+          <Box
+            sx={{
+              position: 'absolute',
+              top: 16,
+              height: 0,
+              borderTop: '1.5px dotted var(--ink)',
+              ...span(mean + (strength.z - strength.error) * sd, mean + (strength.z + strength.error) * sd),
+            }}
+          />
+          <Box
+            sx={{
+              position: 'absolute',
+              top: 6,
+              width: 10,
+              height: 10,
+              transform: 'rotate(45deg)',
+              border: '1.5px solid var(--ink)',
+              bgcolor: landTint(Math.min(1, Math.max(0, 0.5 + strength.z / 4))),
+              [from]: `calc(${share(mean + strength.z * sd)}% - 5px)`,
+            }}
+          />
+        </>
       )}
     </Box>
   );
@@ -111,9 +124,14 @@ export function ToleranceChart({
   const age = new Date().getFullYear() - student.birthYear;
   const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age }).filter((s) => !s.doubtful);
   /** Weakest strength reading whose chief muscle is in the group. */
-  const strengthOf = (group: GroupId, side: Side): number | null =>
-    strong.find((s) => s.z !== null && s.side === side && s.muscles[0] !== undefined && groupOf(s.muscles[0]) === group)
-      ?.z ?? null;
+  const strengthOf = (group: GroupId, side: Side): { z: number; error: number } | null => {
+    const found = strong.find(
+      (s) => s.z !== null && s.side === side && s.muscles[0] !== undefined && groupOf(s.muscles[0]) === group,
+    );
+    const readout = found && readoutOf(found.test, found.readout);
+    if (!found?.norm || found.z === null || !readout) return null;
+    return { z: found.z, error: detectableAt(readout, found.value) / found.norm.sd };
+  };
   const groups = [...new Set(structures.map((s) => s.structure))].filter(isMuscleGroup);
   return (
     <Box>
@@ -145,8 +163,8 @@ export function ToleranceChart({
       })}
       <Typography variant="caption" component="p">
         Further from the name is more length. Dot: this student, deeper water where fewer people have less; line: 8 in
-        10 sure; pale: two in three typical people. Diamond: strength beside typical, where a test speaks mainly about
-        it.
+        10 sure; pale: two in three typical people. Diamond and dots: strength beside typical with the error of
+        measuring, where a test speaks mainly about it.
       </Typography>
     </Box>
   );

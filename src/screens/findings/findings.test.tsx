@@ -55,7 +55,7 @@ describe('a side', () => {
     fireEvent.click(within(card).getByRole('button', { name: /straight leg raise/ }));
     expect(onOpen.mock.calls[0][0]).toMatchObject({ movement: 'hip-flexion-knee-straight', side: 'left' });
     const before = within(card).getAllByRole('listitem').length;
-    fireEvent.click(within(card).getByRole('button', { name: /more/ }));
+    fireEvent.click(within(card).getByRole('button', { name: /^\d more/ }));
     expect(within(card).getAllByRole('listitem').length).toBeGreaterThan(before);
   });
   it('offers to settle what is limited and not clear', () => {

@@ -11,9 +11,23 @@ export default defineConfig({
     },
   },
   test: {
-    environment: 'node',
-    include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts'],
     testTimeout: 240_000,
     hookTimeout: 480_000,
+    projects: [
+      {
+        extends: true,
+        // The core is pure: its tests may share one loaded copy, which is most of what loading costs.
+        test: { name: 'core', environment: 'node', include: ['src/core/**/*.test.ts'], isolate: false },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'around',
+          environment: 'node',
+          include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts'],
+          exclude: ['src/core/**'],
+        },
+      },
+    ],
   },
 });

@@ -53,7 +53,7 @@ describe('readings that do not fit', () => {
   it('are seldom in students whose readings have only their usual errors', () => {
     let flagged = 0,
       all = 0;
-    for (let seed = 0; seed < 8; seed++) {
+    for (let seed = 0; seed < 5; seed++) {
       const readings = readAll(simulateStudent('s', 900 + seed), {
         takenAt: '2026-03-01T10:00:00.000Z',
         tests: BATTERY.map((t) => t.id),
@@ -62,7 +62,7 @@ describe('readings that do not fit', () => {
       flagged += f.doubts.length;
       all += f.diagnostics.readings;
     }
-    expect(all).toBeGreaterThan(300);
+    expect(all).toBeGreaterThan(200);
     expect(flagged / all).toBeLessThan(0.02);
   });
 });

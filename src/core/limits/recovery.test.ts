@@ -6,7 +6,7 @@ import { ANOTHER_WORLD, UNDER_STRESS } from '@demo/world';
 
 const file = JSON.parse(readFileSync('docs/recovery.json', 'utf8')) as RecoveryFile;
 /** Students that are made and inferred anew here; the file holds them all. */
-const AGAIN = 30;
+const AGAIN = 16;
 
 describe('recovery of students from another world, as published', () => {
   const { world, stress } = file;
@@ -65,7 +65,7 @@ describe('the same students made again', () => {
   });
   it('have chains that agree', () => expect(Math.max(again.worstRhat, stressed.worstRhat)).toBeLessThan(1.2));
   it('are asked in fewer tests when the tests are proposed', () => {
-    const few = 12;
+    const few = 6;
     const proposed = questSummary(quest(ANOTHER_WORLD, few, 'proposed'));
     expect(proposed.students).toBe(few);
     expect(proposed.settled).toBeGreaterThan(0.6);

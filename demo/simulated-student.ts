@@ -1,4 +1,4 @@
-import { KAPPA, ELEMENTS, GROUPS, SIDES, StrandModel, type GroupId, type Side } from '@/core/body';
+import { KAPPA, ELEMENTS, SIDES, StrandModel, type GroupId, type Side } from '@/core/body';
 import {
   contextOf,
   DIMENSIONS,
@@ -168,5 +168,3 @@ function placeOf(test: TestDefinition, chance: Float64Array, random: Random): Re
   });
   return PLACES[random.pick(chance)];
 }
-
-export { GROUPS };

@@ -3,6 +3,10 @@ import { DIMENSIONS, ELEMENT_COUNT, endFeelGiven, placeGiven, Random, StopTable 
 import { pullAt } from '@/core/limits/pose-places';
 import { PLACES, type Place, type SexForNorms } from '@/core/people/student';
 import { BATTERY } from '@/core/tests/battery';
+import { PELVIS as UPRIGHT_PELVIS } from '@/core/tests/battery/knee-extension-90-90';
+import { PELVIS as CHEST_PELVIS } from '@/core/tests/battery/knee-to-chest';
+import { ROLL } from '@/core/tests/battery/modified-thomas';
+import { PELVIC_SHARE } from '@/core/tests/battery/straight-leg-raise';
 import { isModelled, normFor, type Context, type ModelledReadout, type Variant } from '@/core/tests/definition';
 import type { EndFeel, Reading } from '@/core/tests/reading';
 import { asRead } from './simulated-student';
@@ -275,11 +279,16 @@ export function feltIn(who: WorldStudent, pose: string, rung: number, side: Side
   return felt(pulls, PLACES, world, random) ?? 'nowhere';
 }
 
-/** What the body model takes for usual where the pelvis is not read, degrees. */
-const usualPelvis = (test: string, mean: number): number =>
-  test === 'straight-leg-raise'
-    ? 0.24 * mean
-    : ({ 'modified-thomas': 6, 'prone-knee-bend': 0, 'knee-to-chest': 9, 'knee-extension-90-90': 13 }[test] ?? 0);
+/** What the body model takes for usual where the pelvis is not read, degrees; `mean` is the norm of the read-out. */
+function usualPelvis(test: string, mean: number): number {
+  if (test === 'straight-leg-raise') return PELVIC_SHARE * mean;
+  return USUAL_PELVIS[test] ?? 0;
+}
+const USUAL_PELVIS: Readonly<Record<string, number>> = {
+  'modified-thomas': ROLL,
+  'knee-to-chest': CHEST_PELVIS,
+  'knee-extension-90-90': UPRIGHT_PELVIS,
+};
 
 /** Where the other read-outs of a position ended. */
 const besides = (ends: Context, readout: string): Context =>

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { studentSchema, type Aim, type AimChoice, type Student } from '@/core/people/student';
+import { infer } from '@/core/limits';
 import { demoStudio } from '@demo/studio';
 import { standingAims, withChoice, workAims } from './choices';
 import { AIM_DEFAULTS, aimDefaultsSchema, MOST_MINUTES } from './defaults';
 import { doseFor } from './dose';
+import { aimsFor } from './for-student';
 import type { ProposedAim } from './propose';
 import { doseWords } from './words';
 
@@ -81,6 +83,21 @@ describe('the teacher’s word', () => {
       { group: 'vasti', side: 'left', kind: 'none', weight: 1 },
     ]);
     expect(work.map((a) => `${a.kind} ${a.group}`)).toEqual(['lengthen calf', 'strengthen calf', 'leave hamstrings']);
+  });
+});
+
+describe('a chosen aim', () => {
+  it('has the dose of this student: longer holds from 65 on, also where only the teacher wants it', () => {
+    const { findings } = infer(student, [], { next: false });
+    const who = { ...student, aimChoices: [wish({ kind: 'lengthen' })] };
+    const seconds = (birthYear: number) =>
+      aimsFor({ ...who, birthYear }, [], findings, 2026).standing[0].dose.stretch?.seconds;
+    expect(seconds(1950)).toBe(60);
+    expect(seconds(1990)).toBe(30);
+    expect(aimsFor({ ...who, aimChoices: [wish()] }, [], findings, 2026).standing[0].dose).toMatchObject({
+      stretch: null,
+      strength: { sets: 3 },
+    });
   });
 });
 

@@ -1,4 +1,4 @@
-import { groupOf, type GroupId, type Side } from '@/core/body';
+import type { Side } from '@/core/body';
 import type { Aim, AimChoice, AimKind, Student } from '@/core/people/student';
 import type { ProposedAim } from './propose';
 
@@ -93,6 +93,3 @@ export function workAims(standing: readonly Pick<StandingAim, 'group' | 'side' |
     return [{ kind: kind === 'refer' ? 'leave' : kind, group, side, weight }];
   });
 }
-
-/** Reportable group of an aim, or null for names of another version. */
-export const groupOfAim = (aim: { group: string }): GroupId | null => groupOf(aim.group);

@@ -1,3 +1,4 @@
+import type { AimKind } from '@/core/people/student';
 import { type DOSE_SOURCES, MOST_MINUTES, OLDER, type AimDefaults } from './defaults';
 
 /** What one muscle and side should get in a week. */
@@ -9,11 +10,7 @@ export interface Dose {
 }
 
 /** Dose of a week for an aim: longer holds from 65 on, short ones for the very mobile, never more minutes than still help. */
-export function doseFor(
-  kind: 'lengthen' | 'strengthen' | 'both' | 'leave' | 'refer',
-  person: { age?: number; mobile?: boolean },
-  d: AimDefaults,
-): Dose {
+export function doseFor(kind: AimKind | 'none', person: { age?: number; mobile?: boolean }, d: AimDefaults): Dose {
   const sources: Dose['sources'] = [];
   let stretch: Dose['stretch'] = null,
     strength: Dose['strength'] = null;

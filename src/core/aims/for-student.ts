@@ -2,12 +2,14 @@ import { summariseStrength, type Findings } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
 import type { Reading } from '@/core/tests/reading';
 import { standingAims, workAims, type StandingAim } from './choices';
-import type { AimDefaults } from './defaults';
+import { AIM_DEFAULTS, type AimDefaults } from './defaults';
+import { doseFor, type Dose } from './dose';
 import { proposeAims, type ProposedAim } from './propose';
 
 export interface AimsOf {
   proposed: ProposedAim[];
-  standing: StandingAim[];
+  /** Each with a week's dose for this student. */
+  standing: (StandingAim & { dose: Dose })[];
   /** What ranking and practice work with. */
   work: Aim[];
 }
@@ -21,12 +23,16 @@ export function aimsFor(
   readings: readonly Reading[],
   findings: Findings,
   year: number,
-  defaults?: AimDefaults,
+  defaults: AimDefaults = AIM_DEFAULTS,
 ): AimsOf {
   const age = year - student.birthYear;
   const own = readings.filter((r) => r.student === student.id);
   const strength = summariseStrength(own, { sexForNorms: student.sexForNorms, age });
   const proposed = proposeAims(findings, { strength, age, defaults });
-  const standing = standingAims(student, proposed);
+  const mobile = findings.hints.some((h) => h.kind === 'mobile');
+  const standing = standingAims(student, proposed).map((aim) => ({
+    ...aim,
+    dose: doseFor(aim.kind, { age, mobile }, defaults),
+  }));
   return { proposed, standing, work: workAims(standing) };
 }

@@ -107,6 +107,21 @@ export function firstStop(
   return { step: best, element };
 }
 
+/** Element that stands nearest to its end at the full rung. */
+function nearest(table: Float32Array, x: ArrayLike<number>, at: number, mirrored: boolean): number {
+  let most = -Infinity,
+    element = 0;
+  for (let e = 0; e < DIMENSIONS; e++) {
+    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
+    const near = table[STEPS * DIMENSIONS + column] - x[at + e];
+    if (near > most) {
+      most = near;
+      element = e;
+    }
+  }
+  return element;
+}
+
 /** Fits one rung with one side worked, to the student's tolerances and build. */
 export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, build: Build): FittedPose {
   const rung = shape.rungs[rungNumber - 1];
@@ -132,17 +147,7 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
       counts.set(key, (counts.get(key) ?? 0) + 1);
     }
   }
-  let who = full ? -1 : groupKey(stop.element);
-  if (who < 0) {
-    let most = -Infinity;
-    for (let e = 0; e < DIMENSIONS; e++) {
-      const left = z(e, 1) - posterior.mean[e];
-      if (left > most) {
-        most = left;
-        who = groupKey(e);
-      }
-    }
-  }
+  const who = groupKey(full ? nearest(table, posterior.mean, 0, mirrored) : stop.element);
 
   const stretch = { left: {}, right: {} } as FittedPose['stretch'];
   for (const s of ['left', 'right'] as const) for (const g of GROUPS) stretch[s][g] = 0;
@@ -194,19 +199,8 @@ export function limitersInPose(
   const mirrored = side === 'left';
   return Uint8Array.from({ length: draws }, (_, d) => {
     const at = d * DIMENSIONS;
-    let { element } = firstStop(table, x, at, mirrored);
-    if (element < 0) {
-      let most = -Infinity;
-      for (let e = 0; e < DIMENSIONS; e++) {
-        const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-        const near = table[STEPS * DIMENSIONS + column] - x[at + e];
-        if (near > most) {
-          most = near;
-          element = e;
-        }
-      }
-    }
-    return GROUP_OF[element % ELEMENT_COUNT];
+    const { element } = firstStop(table, x, at, mirrored);
+    return GROUP_OF[(element < 0 ? nearest(table, x, at, mirrored) : element) % ELEMENT_COUNT];
   });
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
 import { readoutOf } from '@/core/tests/battery';
-import { infer, summariseStrength } from './index';
+import { groupStrength, infer, summariseStrength } from './index';
 import { plainCheck } from './plain-check';
 import { limiterWords, otherOpinion } from './words';
 
@@ -108,6 +108,20 @@ describe('strength', () => {
     expect(list[0].muscles).toEqual(['gluteus-maximus', 'hamstrings']);
     expect(list.find((f) => f.test === 'single-leg-stance')?.norm?.mean).toBe(26.9);
     expect(list.find((f) => f.test === 'trunk-extension-hold')?.norm?.mean).toBe(146);
+  });
+  it('of a group is its weakest test with the error of measuring', () => {
+    const list = summariseStrength(
+      [
+        reading('single-leg-bridge', 'hold', 'left', 14),
+        reading('single-leg-bridge', 'hold', 'right', 14, { pain: true }),
+      ],
+      { sexForNorms: 'male', age: 64 },
+    );
+    const own = groupStrength(list, 'gluteus-maximus', 'left');
+    expect(own?.z).toBe(list.find((f) => f.side === 'left')?.z);
+    expect(own?.error).toBeGreaterThan(0.1);
+    expect(groupStrength(list, 'gluteus-maximus', 'right')).toBeNull();
+    expect(groupStrength(list, 'calf', 'left')).toBeNull();
   });
   it('says what is doubtful, takes the newest, and leaves length out', () => {
     const list = summariseStrength(

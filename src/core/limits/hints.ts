@@ -1,7 +1,7 @@
 import { SIDES, type Side } from '@/core/body';
 import type { Complaint, Student } from '@/core/people/student';
 import { readoutOf } from '@/core/tests/battery';
-import { bandOf, isModelled, normOf } from '@/core/tests/definition';
+import { bandOf, isModelled, normOf, type Readout } from '@/core/tests/definition';
 import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/tests/reading';
 import type { MovementFinding } from './statements';
 
@@ -43,7 +43,8 @@ export interface Understood {
 
 /** Thresholds, rules of thumb of the field. */
 const ROTATION_GAP = 20;
-const CONTROL_GAP = 15;
+/** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question. */
+export const CONTROL_GAP = 15;
 const MANY_MOBILE = 4;
 const MOBILE_Z = 2;
 const SHORT_Z = -1;
@@ -127,7 +128,7 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
       const passive = of(active.test, active.readout, side);
       const readout = readoutOf(active.test, active.readout);
       if (!passive || !readout) continue;
-      const gap = (meanOf(passive.trials) - meanOf(active.trials)) * (readout.better === 'lower' ? -1 : 1);
+      const gap = controlGap(passive, active, readout);
       if (gap > CONTROL_GAP) out.push(hint('control', side, [passive, active], { gap }));
     }
   }
@@ -149,6 +150,13 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
   if (far.length >= MANY_MOBILE) out.push(hint('mobile', 'both', far, { count: far.length }));
   return out.sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
 }
+
+/** Degrees by which a movement goes further when it is moved by hand than alone. */
+export const controlGap = (
+  passive: Pick<Reading, 'trials'>,
+  active: Pick<Reading, 'trials'>,
+  readout: Pick<Readout, 'better'>,
+): number => (meanOf(passive.trials) - meanOf(active.trials)) * (readout.better === 'lower' ? -1 : 1);
 
 const shareOf = (m: MovementFinding, structure: string): number =>
   m.limiters.find((l) => l.structure === structure)?.probability ?? 0;

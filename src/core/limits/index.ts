@@ -13,14 +13,14 @@ export {
 export type { FeltInPose } from './pose-places';
 export { ASK_AT_MOST, SETTLED_AT, type Question, type Settling, type Suggestion } from './question';
 export type { Doubt } from './consistency';
-export type { Hint } from './hints';
+export { CONTROL_GAP, controlGap, type Hint } from './hints';
 export { ERROR, errorScale, contextOf } from './likelihood';
 export { endFeelGiven, placeGiven } from './evidence';
 export { StopTable, stopTableFor } from './stop-table';
 export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';
 export { SHORT_AT, worstMember } from './summarise';
-export { summariseStrength, type StrengthFinding } from './strength';
+export { groupStrength, summariseStrength, type StrengthFinding } from './strength';
 export { capacities, type Capacity } from './capacity';
 export type { Carrier } from './influence';
 export type { Draws } from './hamiltonian-sampler';

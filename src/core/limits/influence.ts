@@ -13,10 +13,7 @@ export interface Carrier {
 /** Draws that are weighed anew; more change the second figure only. */
 const WEIGHED = 400;
 
-/**
- * Log-likelihood of every term at a thinned set of draws: `terms.length × n`, draw by draw within a term. Made once for all
- * movements.
- */
+/** What the draws say of every term, `terms.length × n`, draw by draw within a term. */
 export interface LeftOut {
   /** Log-likelihood of every term at the weighed draws, draw by draw within a term. */
   logs: Float64Array;
@@ -28,6 +25,7 @@ export interface LeftOut {
   of: Int32Array;
 }
 
+/** Weighs a thinned set of draws as if each reading had not been taken; made once for all movements. */
 export function leaveOneOut(draws: Draws, terms: readonly Term[]): LeftOut {
   const all = draws.chains * draws.perChain;
   const n = Math.min(WEIGHED, all);

@@ -1,35 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS } from '@/core/body';
-import { modelledReadoutOf } from '@/core/tests/battery';
-import { normFor } from '@/core/tests/definition';
 import type { Reading } from '@/core/tests/reading';
 import { infer } from './index';
+import { readAt } from './test-readings';
 
 /** A reading of the left side, told by SDs from the norm (− is less room), with what was said of it. */
 type Said = readonly [test: string, readout: string, z: number, more?: Partial<Reading>];
 
-let count = 0;
-function readingOf([test, readout, z, more = {}]: Said): Reading {
-  const r = modelledReadoutOf(test, readout);
-  if (!r) throw new Error(`unknown ${test} ${readout}`);
-  const norm = normFor(r, undefined);
-  const value = norm.mean + z * norm.sd * (r.better === 'higher' ? 1 : -1);
-  return {
-    id: `q${count++}`,
-    student: 's',
-    test,
-    readout,
-    side: 'left',
-    trials: [Math.min(r.max, Math.max(r.min, value))],
-    unit: r.unit,
-    takenAt: '2026-03-01T10:00:00.000Z',
-    ...more,
-  };
-}
-
 /** Mean tolerance of elements on the left, SD of typical people, after these readings. */
 function tolerance(said: readonly Said[]): (...elements: string[]) => number {
-  const { posterior } = infer({ id: 's' }, said.map(readingOf), { next: false, seed: 3 });
+  const { posterior } = infer(
+    { id: 's' },
+    said.map((s) => readAt(...s)),
+    { next: false, seed: 3 },
+  );
   return (...elements) => Math.min(...elements.map((e) => posterior.mean[ELEMENT_IDS.indexOf(e)]));
 }
 

@@ -1,5 +1,6 @@
-import { BATTERY } from '@/core/tests/battery';
-import { bandOf, normOf, type Norm } from '@/core/tests/definition';
+import { groupOf, type GroupId, type Side } from '@/core/body';
+import { BATTERY, readoutOf } from '@/core/tests/battery';
+import { bandOf, detectableAt, normOf, type Norm } from '@/core/tests/definition';
 import { latest, meanOf, type Reading, type ReadingSide } from '@/core/tests/reading';
 import { sideGap, type SideGap } from '@/core/tests/sides';
 import type { SexForNorms } from '@/core/people/student';
@@ -24,6 +25,23 @@ export interface StrengthFinding {
 
 /** Weight from which a muscle is named as one that a test of strength speaks about. */
 const CHIEF = 2;
+
+/**
+ * How strong a group of a side is beside typical, with the error of measuring, SD: the weakest test that speaks mainly about it.
+ * Null where none is read or there is no norm. `found` as `summariseStrength` gives it, weakest first.
+ */
+export function groupStrength(
+  found: readonly StrengthFinding[],
+  group: GroupId,
+  side: Side,
+): { z: number; error: number } | null {
+  const own = found.find(
+    (s) => !s.doubtful && s.z !== null && s.side === side && groupOf(s.muscles[0] ?? '') === group,
+  );
+  const readout = own && readoutOf(own.test, own.readout);
+  if (!own?.norm || own.z === null || !readout) return null;
+  return { z: own.z, error: detectableAt(readout, own.value) / own.norm.sd };
+}
 
 /** Strength from the newest readings, weakest first; ways of doing a test other than the usual one are left out. */
 export function summariseStrength(

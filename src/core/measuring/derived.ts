@@ -4,6 +4,7 @@ import { DEGREES_PER_CM, USUAL_CM, USUAL_SHIN } from '@/core/tests/battery/knee-
 import { latest, meanOf, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
 import { sideGap } from '@/core/tests/sides';
 import { SIDES, type Side } from '@/core/body';
+import { CONTROL_GAP, controlGap } from '@/core/limits';
 
 /** Something that follows from readings by arithmetic, with its steps. */
 export interface Derived {
@@ -252,9 +253,6 @@ function sideRatio(left: Reading | undefined, right: Reading | undefined): Deriv
   ];
 }
 
-/** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question (rule of thumb). */
-const CONTROL_DEG = 15;
-
 /** The same movement moved and moving: what is there but not yet hers. */
 function activeAgainstPassive(known: readonly Reading[], side: Side): Derived[] {
   return known.flatMap((active): Derived[] => {
@@ -264,8 +262,7 @@ function activeAgainstPassive(known: readonly Reading[], side: Side): Derived[] 
       (r) => r.test === active.test && r.readout === active.readout && r.side === side && !r.active,
     );
     if (readout?.unit !== 'deg' || !passive) return [];
-    const sign = readout.better === 'lower' ? -1 : 1;
-    const gap = sign * (meanOf(passive.trials) - meanOf(active.trials));
+    const gap = controlGap(passive, active, readout);
     return [
       {
         id: `control-${passive.test}-${passive.readout}`,
@@ -275,8 +272,8 @@ function activeAgainstPassive(known: readonly Reading[], side: Side): Derived[] 
         result: deg(gap),
         steps: `${deg(meanOf(passive.trials))} moved by you, ${deg(meanOf(active.trials))} alone: ${deg(gap)} between them`,
         meaning:
-          gap > CONTROL_DEG
-            ? 'More than 15° (rule of thumb): the range is there, the strength to use it is not. Strengthen, do not stretch.'
+          gap > CONTROL_GAP
+            ? `More than ${CONTROL_GAP}° (rule of thumb): the range is there, the strength to use it is not. Strengthen, do not stretch.`
             : 'Usual: moved by hand goes 5–10° further (rule of thumb).',
         from: [passive.id, active.id],
       },

@@ -5,9 +5,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { withChoice, type StandingAim } from '@/core/aims/choices';
+import { withChoice } from '@/core/aims/choices';
 import { DOSE_SOURCES } from '@/core/aims/defaults';
-import { doseFor } from '@/core/aims/dose';
 import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS, AVOID_WORDS, doseWords, reasonWords, SCHOOL_WORDS } from '@/core/aims/words';
 import { GROUPS, groupOf, isMuscleGroup, type Side } from '@/core/body';
@@ -15,7 +14,6 @@ import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/people/student';
 import { saveStudent } from '@/store/changes';
 import { today } from '@/store/studio';
-import { useAimDefaults } from '../settings/use-aim-defaults';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 
@@ -93,13 +91,11 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
 
 type Put = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
 
-function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Put }) {
+function AimCard({ aim, onChoose }: { aim: AimsOf['standing'][number]; onChoose: Put }) {
   const [open, setOpen] = useState(false);
-  const defaults = useAimDefaults();
-  const { group, side, kind, weight, proposed, choice } = aim;
+  const { group, side, kind, weight, proposed, choice, dose } = aim;
   const name = nameOf(group);
   const label = `${name} ${side}`;
-  const dose = proposed?.kind === kind ? proposed.dose : kind === 'none' ? null : doseFor(kind, {}, defaults);
   const put = (part: Partial<Pick<AimChoice, 'kind' | 'weight'>>, message: string) =>
     void onChoose({ group, side, kind, weight, ...part }, message);
   return (
@@ -126,7 +122,7 @@ function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Put }) {
         {proposed ? reasonWords(proposed.reasons[0]) : 'Your choice.'}
         {choice && proposed && ` Kolpos proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}.`}
       </Typography>
-      {dose && doseWords(dose) && <Typography sx={{ fontSize: 13 }}>{doseWords(dose)}.</Typography>}
+      {doseWords(dose) && <Typography sx={{ fontSize: 13 }}>{doseWords(dose)}.</Typography>}
       {(proposed?.avoid.length ?? 0) > 0 && kind === proposed?.kind && (
         <Typography sx={{ fontSize: 13 }}>
           Keep away from {proposed?.avoid.map((v) => AVOID_WORDS[v]).join(' and ')}.
@@ -147,7 +143,7 @@ function AimCard({ aim, onChoose }: { aim: StandingAim; onChoose: Put }) {
               Works against it: <span className="muscle">{GROUP_WORDS[proposed.opposite].name}</span>.
             </Typography>
           )}
-          {dose?.sources.map((s) => (
+          {dose.sources.map((s) => (
             <Typography key={s} variant="caption" component="p">
               {DOSE_SOURCES[s].text}
             </Typography>

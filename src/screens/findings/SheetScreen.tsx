@@ -11,15 +11,15 @@ import { aimsFor } from '@/core/aims/for-student';
 import { changeOf } from '@/core/limits/change';
 import { plainly, sentenceOf } from '@/core/limits/sentences';
 import { feltIn } from '@/core/teaching/log';
-import { ELEMENTS, groupOf, isMuscleGroup, SIDES } from '@/core/body';
+import { groupOf, isMuscleGroup, SIDES } from '@/core/body';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import { Figure } from '@/figure/Figure';
-import { seaTint } from '@/figure/scales';
 import { useInference } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { STANDING } from './SideCard';
+import { depthOf, tintsOf } from './tints';
 
 const VIEWS = [
   { label: 'from the front', view: { yaw: -84, pitch: 3 } },
@@ -66,24 +66,17 @@ export function SheetScreen() {
   const { standing } = aimsFor(student, readings, findings, new Date().getFullYear(), defaults);
   const last = readings.reduce((a, r) => (r.takenAt > a ? r.takenAt : a), '');
   const limited = findings.movements.filter((m) => m.band < -1);
-  const tints = limited.flatMap((m) =>
-    m.clarity === 'unclear'
-      ? []
-      : m.limiters
-          .slice(0, 1)
-          .flatMap(({ structure }) =>
-            ELEMENTS.filter((e) => e.group === structure).flatMap((e) =>
-              e.structures.map((s) => ({ structure: s, side: m.side, fill: seaTint(Math.min(1, -m.band / 2.2)) })),
-            ),
-          ),
-  );
-  const todo = (kinds: readonly string[]) =>
+  const tints = limited.flatMap((m) => {
+    const [first] = m.clarity === 'unclear' ? [] : m.limiters;
+    return first ? tintsOf(first.structure, m.side, depthOf(m.band)) : [];
+  });
+  const namedFor = (kinds: readonly string[]) =>
     standing.flatMap((a) => {
       const group = groupOf(a.group);
       return kinds.includes(a.kind) && group && isMuscleGroup(group) ? [`${plainly(group)}, ${a.side}`] : [];
     });
-  const lengthen = todo(['lengthen', 'both']),
-    strengthen = todo(['strengthen', 'both']);
+  const lengthen = namedFor(['lengthen', 'both']),
+    strengthen = namedFor(['strengthen', 'both']);
   const seen = standing.some((a) => a.kind === 'refer');
   return (
     <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { ELEMENTS, otherSide, postureFrom, type GroupId, type Side } from '@/core/body';
+import { otherSide, postureFrom, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { MovementFinding } from '@/core/limits';
 import { changeOf } from '@/core/limits/change';
@@ -14,6 +14,7 @@ import { latest, withUnit, type Reading } from '@/core/tests/reading';
 import { sideGap } from '@/core/tests/sides';
 import { Figure } from '@/figure/Figure';
 import { seaTint } from '@/figure/scales';
+import { depthOf, tintsOf } from './tints';
 
 export const STANDING = postureFrom({
   shoulder_adduction_left: -14,
@@ -54,15 +55,7 @@ export function SideCard({
   const tints = limited.flatMap((m) =>
     m.limiters
       .slice(0, m.clarity === 'one' ? 1 : 2)
-      .flatMap(({ structure, probability }) =>
-        ELEMENTS.filter((e) => e.group === structure).flatMap((e) =>
-          e.structures.map((s) => ({
-            structure: s,
-            side,
-            fill: seaTint(Math.min(1, (-m.band / 2.2) * probability + 0.1)),
-          })),
-        ),
-      ),
+      .flatMap(({ structure, probability }) => tintsOf(structure, side, depthOf(m.band) * probability + 0.1)),
   );
   const behind = lead?.limiters[0] !== undefined && BEHIND.includes(lead.limiters[0].structure);
   const view = { yaw: (behind ? 96 : -84) + (side === 'left' ? -1 : 1) * (behind ? -24 : 24), pitch: 3 };

@@ -1,11 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { groupOf, isMuscleGroup, type GroupId, type Side } from '@/core/body';
+import { isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
-import { summariseStrength, type StructureFinding } from '@/core/limits';
+import { groupStrength, summariseStrength, type StructureFinding } from '@/core/limits';
 import type { Student } from '@/core/people/student';
-import { readoutOf } from '@/core/tests/battery';
-import { detectableAt } from '@/core/tests/definition';
 import type { Reading } from '@/core/tests/reading';
 import { landTint, seaTint } from '@/figure/scales';
 
@@ -122,16 +120,7 @@ export function ToleranceChart({
   onOpen: (f: StructureFinding) => void;
 }) {
   const age = new Date().getFullYear() - student.birthYear;
-  const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age }).filter((s) => !s.doubtful);
-  /** Weakest strength reading whose chief muscle is in the group. */
-  const strengthOf = (group: GroupId, side: Side): { z: number; error: number } | null => {
-    const found = strong.find(
-      (s) => s.z !== null && s.side === side && s.muscles[0] !== undefined && groupOf(s.muscles[0]) === group,
-    );
-    const readout = found && readoutOf(found.test, found.readout);
-    if (!found?.norm || found.z === null || !readout) return null;
-    return { z: found.z, error: detectableAt(readout, found.value) / found.norm.sd };
-  };
+  const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
   const groups = [...new Set(structures.map((s) => s.structure))].filter(isMuscleGroup);
   return (
     <Box>
@@ -149,12 +138,16 @@ export function ToleranceChart({
             key={group}
             sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', gap: 1, alignItems: 'center', mb: 0.4 }}
           >
-            {left ? <Bar finding={left} side="left" strength={strengthOf(group, 'left')} onOpen={onOpen} /> : <span />}
+            {left ? (
+              <Bar finding={left} side="left" strength={groupStrength(strong, group, 'left')} onOpen={onOpen} />
+            ) : (
+              <span />
+            )}
             <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>
               {GROUP_WORDS[group].name}
             </Box>
             {right ? (
-              <Bar finding={right} side="right" strength={strengthOf(group, 'right')} onOpen={onOpen} />
+              <Bar finding={right} side="right" strength={groupStrength(strong, group, 'right')} onOpen={onOpen} />
             ) : (
               <span />
             )}

@@ -161,7 +161,7 @@ export function PosesStep({
             inference={inference.value}
             onSettle={() =>
               void question
-                .ask({ side: open.limiter.side, pose: { id: open.pose, rung: open.rung } })
+                .ask({ side: open.side === 'left' ? 'left' : 'right', pose: { id: open.pose, rung: open.rung } })
                 .then(() => router.push(`${base}/student?id=${student.id}&step=measure`))
             }
           />

@@ -3,7 +3,7 @@ import type { TestDefinition } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Hip flexion against the pelvis when the thigh stands at 90°: 13° of it are the pelvis (trial of the model). */
-const PELVIS = 13;
+export const PELVIS = 13;
 
 export const kneeExtension9090: TestDefinition = {
   id: 'knee-extension-90-90',

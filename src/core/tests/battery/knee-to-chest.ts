@@ -3,7 +3,7 @@ import type { TestDefinition } from '../definition';
 import { ANGLE, ease, limits, note, published, stop } from './parts';
 
 /** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
-const PELVIS = 9;
+export const PELVIS = 9;
 
 export const kneeToChest: TestDefinition = {
   id: 'knee-to-chest',

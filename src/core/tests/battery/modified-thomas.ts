@@ -3,7 +3,7 @@ import type { Context, TestDefinition } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
-const ROLL = 6;
+export const ROLL = 6;
 const TYPICAL = { 'hip-extension': 5, 'knee-flexion': 52.5, 'hip-abduction': 15.6 };
 
 function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {

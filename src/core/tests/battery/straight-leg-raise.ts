@@ -3,7 +3,7 @@ import type { TestDefinition } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Share of the raise that is really the pelvis curling; our default (trial of the model) without an inclinometer. */
-const PELVIC_SHARE = 0.24;
+export const PELVIC_SHARE = 0.24;
 
 export const straightLegRaise: TestDefinition = {
   id: 'straight-leg-raise',

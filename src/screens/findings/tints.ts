@@ -1,0 +1,11 @@
+import { ELEMENTS, type GroupId, type Side } from '@/core/body';
+import { seaTint } from '@/figure/scales';
+
+/** Tints for a drawn body of the muscles of a group on a side; `depth` 0–1 as on the sea scale. */
+export const tintsOf = (group: GroupId, side: Side, depth: number) =>
+  ELEMENTS.filter((e) => e.group === group).flatMap((e) =>
+    e.structures.map((structure) => ({ structure, side, fill: seaTint(Math.min(1, depth)) })),
+  );
+
+/** How deep what stops a movement is tinted: the further below typical, the deeper. */
+export const depthOf = (band: number): number => -band / 2.2;

@@ -68,7 +68,7 @@ test('a question leads from a pose to the test that tells, survives a reload, an
   for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
   await settle.click();
   const question = page.getByRole('region', { name: 'Question' });
-  await expect(question).toContainText('What stops her in');
+  await expect(question).toContainText('What stops the way in');
   await expect(question).toContainText('Test 1 of at most 4');
   await page.reload();
   const best = question.getByRole('button').nth(1);

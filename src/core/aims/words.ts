@@ -41,7 +41,7 @@ export function reasonWords(reason: AimReason): string {
     case 'very-mobile':
       return 'Already lets itself be lengthened far.';
     case 'mobile-person':
-      return 'She is very mobile: strength in mid-range, not more length.';
+      return 'Very mobile: strength in mid-range, not more length.';
     case 'pre-lengthened':
       return 'Feels tight, but the forward pelvis keeps it long already.';
     case 'band':

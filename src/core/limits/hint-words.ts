@@ -34,7 +34,7 @@ const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; see
   'turned-in-bone': (f) => ({
     title: 'Thigh bone twisted inward by nature',
     seen: `Turns in further than out by ${deg((f.inLying ?? 0) - (f.outLying ?? 0))} lying and ${deg((f.inSitting ?? 0) - (f.outSitting ?? 0))} sitting${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
-    then: 'Do not chase turning out. Let the feet stand where her middle is.',
+    then: 'Do not chase turning out. Let the feet stand where the middle of both turnings is.',
   }),
   'turned-out-bone': (f) => ({
     title: 'Thigh bone twisted outward by nature, or a stiff back of the joint',
@@ -66,7 +66,7 @@ const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; see
   }),
   'spine-or-proportion': () => ({
     title: 'Reach short, legs usual',
-    seen: 'She reaches less than typical although both straight raises are usual.',
+    seen: 'The reach is less than typical although both straight raises are usual.',
     then: 'Then it is the spine, the nerve, or simply long legs and short arms.',
   }),
   control: (f) => ({
@@ -76,7 +76,7 @@ const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; see
   }),
   balance: () => ({
     title: 'The shape is there, standing it is not',
-    seen: 'Lying on the back she gets into the squat that she does not reach standing.',
+    seen: 'Lying on the back the squat is reached that standing is not.',
     then: 'Strength, balance or trust, not length.',
   }),
   mobile: (f) => ({

@@ -25,7 +25,7 @@ export function QuestionBar({
 }) {
   const what = asked.movement
     ? `${SIDE_MARK[asked.side]} ${asked.side} ${MOVEMENT_WORDS[asked.movement]}`
-    : `her in “${shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'}”, ${asked.side} ${SIDE_MARK[asked.side]}`;
+    : `the way in “${shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'}”, ${asked.side} ${SIDE_MARK[asked.side]}`;
   const [a, b] = settling?.limiters ?? [];
   const name = (l: typeof a) => (l ? `${GROUP_WORDS[l.structure].name}, ${inHundred(l.probability)}` : '');
   const [first, ...others] = settling?.tests ?? [];

@@ -252,7 +252,7 @@ function PoseDetail({
       </Typography>
       {!p.full && p.limiter.probability < SETTLED_AT && (
         <Button size="small" onClick={onSettle}>
-          Which test would tell what stops her here?
+          Which test would tell what stops this?
         </Button>
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>

@@ -3,7 +3,7 @@ import {
   dot,
   contactsOf,
   fleshOf,
-  floorUnder,
+  floorOf,
   LINES,
   linePaths,
   MuscleModel,
@@ -37,11 +37,13 @@ export interface Tint {
 
 /** A plain solid between a point of the body and the floor, or the furniture of a test. */
 export interface SceneProp {
-  kind: 'block' | 'bolster' | 'blanket' | 'table' | 'wall' | 'strap';
+  kind: 'block' | 'bolster' | 'blanket' | 'table' | 'wall' | 'strap' | 'chair';
   /** Point of the body it holds up or touches. */
   at: string;
   /** For straps: the hand it ends in. */
   to?: string;
+  /** For walls: where it stands. */
+  side?: 'behind' | 'ahead' | 'beside';
 }
 
 /** An angle to be shown: a thin arc with its number. */
@@ -146,7 +148,7 @@ export function prepare(scene: Scene): Prepared {
   const skeleton = skeletonOf(scene.posture, scene.reach, scene.build);
   const p = skeleton.points;
   const hung = scene.props?.find((q) => q.kind === 'table');
-  const floor = hung ? p[hung.at][1] - 0.09 : floorUnder(p, Object.keys(scene.reach ?? {}).length === 0);
+  const floor = hung ? p[hung.at][1] - 0.09 : floorOf(p, scene.reach ?? {});
   const tinted = scene.tints && scene.tints.length > 0;
   const lines = tinted ? linePaths(modelOf(skeleton.build), scene.posture, skeleton) : [];
   return { scene, skeleton, limbs: bodyShape(skeleton, scene.coarse), lines, floor, light: scene.coarse === true };
@@ -345,16 +347,54 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
     return [{ kind: 'prop', path: boxPath([edge - 1.05, floor - 0.06, -0.34], [edge, floor, 0.34], project) }];
   }
   if (prop.kind === 'wall') {
-    const x = at[0] - 0.06;
-    return [{ kind: 'prop', path: boxPath([x - 0.04, floor, -0.4], [x, floor + 1.1, 0.4], project) }];
+    const flesh = fleshOf(prop.at);
+    if (prop.side === 'beside') {
+      const z = at[2] + Math.sign(at[2]) * flesh;
+      const deep = z + Math.sign(at[2]) * 0.04;
+      return [
+        {
+          kind: 'prop',
+          path: boxPath([at[0] - 0.5, floor, Math.min(z, deep)], [at[0] + 0.5, floor + 1.1, Math.max(z, deep)], project),
+        },
+      ];
+    }
+    const ahead = prop.side === 'ahead' ? 1 : -1;
+    const x = at[0] + ahead * flesh,
+      deep = x + ahead * 0.04;
+    return [
+      {
+        kind: 'prop',
+        path: boxPath([Math.min(x, deep), floor, -0.4], [Math.max(x, deep), floor + 1.1, 0.4], project),
+      },
+    ];
   }
+  if (prop.kind === 'chair') return chairPaints(at, fleshOf(prop.at), floor, project);
   const half = prop.kind === 'bolster' ? 0.14 : prop.kind === 'blanket' ? 0.13 : 0.07;
-  const top = Math.max(floor + 0.02, at[1] - 0.05);
+  const top = Math.max(floor + 0.02, at[1] - 0.8 * fleshOf(prop.at));
   return [
     {
       kind: 'prop',
       path: boxPath([at[0] - half, floor, at[2] - half * 1.3], [at[0] + half, top, at[2] + half * 1.3], project),
     },
+  ];
+}
+
+/** A chair whose seat is under a point: seat and four legs. */
+function chairPaints(at: Vec3, flesh: number, floor: number, project: (v: Vec3) => Flat): Paint[] {
+  const top = Math.max(floor + 0.1, at[1] - 0.8 * flesh);
+  const [x, , z] = at;
+  const half = 0.2;
+  const leg = (dx: number, dz: number): Paint => ({
+    kind: 'prop',
+    path: boxPath([x + dx - 0.015, floor, z + dz - 0.015], [x + dx + 0.015, top - 0.03, z + dz + 0.015], project),
+  });
+  const near = half - 0.02;
+  return [
+    leg(-near, -near),
+    leg(near, -near),
+    leg(-near, near),
+    leg(near, near),
+    { kind: 'prop', path: boxPath([x - half, top - 0.03, z - half], [x + half, top, z + half], project) },
   ];
 }
 

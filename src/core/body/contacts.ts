@@ -1,10 +1,12 @@
 import { MODEL_HEIGHT } from './joints';
-import type { Points } from './skeleton';
+import type { Points, Reach } from './skeleton';
+import type { Side } from './coordinates';
 
 /** Radius of flesh round the points that may touch the floor, metres at model size. */
 const FLESH: Readonly<Record<string, number>> = {
   sacrum: 0.05,
   buttock: 0.085,
+  hip: 0.084,
   knee: 0.05,
   ankle: 0.035,
   heel: 0.032,
@@ -33,6 +35,10 @@ export function floorUnder(points: Points, hands: boolean): number {
   }
   return floor;
 }
+
+/** The floor of a posture: arms that reach for something on the body or on the floor do not make it. */
+export const floorOf = (points: Points, reach: Partial<Record<Side, Reach>>): number =>
+  floorUnder(points, Object.keys(reach).length === 0);
 
 /** Free height between the flesh of a landmark and the floor, metres; below 0 where it would sink in. */
 export const gapUnder = (points: Points, point: string, floor: number): number =>

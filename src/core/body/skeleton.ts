@@ -1,16 +1,26 @@
 import { sized, TYPICAL_BUILD, type Build } from './build';
+import { fleshOf, floorUnder } from './contacts';
 import { coordinateIndex, SIDES, type Posture, type Side } from './coordinates';
 import { HAND, JOINTS } from './joints';
 import { kneeShift } from './knee-function';
-import { add, multiply, norm, place, rotationZXY, scale, sub, type Vec3 } from './vec3';
+import { add, dot, multiply, norm, place, rotationZXY, scale, sub, type Vec3 } from './vec3';
 
 /** Named points of the body in the world: metres, y up, floor not yet at 0. */
 export type Points = Record<string, Vec3>;
 
-/** Where a hand goes: a named point of the body plus an offset in metres, or free by the arm's own angles. */
+/**
+ * Where a hand goes: a named point of the body plus an offset in metres. A hand on the floor takes only the place from
+ * it, its height is the floor's (plus what it rests on). Without a reach the arm's own angles count.
+ */
 export interface Reach {
   to: string;
   offset?: Vec3;
+  /** Metres above the floor on which the palm lies. */
+  floor?: number;
+  /** The whole forearm lies there, not the palm alone; `offset` is where the elbow goes. */
+  forearm?: boolean;
+  /** Which way the elbow points: forward, up and outward of the chest. */
+  elbow?: Vec3;
 }
 
 /** A segment's own frame: rotation to the world and the world place of its upper joint (pelvis: its origin). */
@@ -63,14 +73,21 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {},
   p.crown = inHead([0.01, 0.2, 0]);
   p.jaw = inHead([0.075, 0.085, 0]);
   const legs = { left: leg(p, q, pelvis, 'left', build), right: leg(p, q, pelvis, 'right', build) };
+  const [sx, sy, sz] = JOINTS.shoulder;
   for (const side of SIDES) {
     const m = side === 'right' ? 1 : -1;
-    const [sx, sy, sz] = JOINTS.shoulder;
     p[`waist_${side}`] = place(lower, sized([0.03, 0.09, 0.075 * m], build.spine), p.lumbosacral);
     p[`rib_${side}`] = inThorax([0.01, 0.05, 0.09 * m]);
     p[`shoulder_${side}`] = inThorax([sx, sy, sz * m]);
     p[`collar_${side}`] = inThorax([0.005, 0.2, 0.07 * m]);
-    arm(p, q, thorax, side, m, reach[side], build);
+  }
+  const onFloor = SIDES.some((side) => reach[side]?.floor !== undefined);
+  const floor = onFloor ? floorUnder(p, false) : 0;
+  for (const side of SIDES) {
+    const m = side === 'right' ? 1 : -1;
+    const way = reach[side];
+    if (way?.floor !== undefined) armOnFloor(p, thorax, side, m, { ...way, floor: floor + way.floor }, build);
+    else arm(p, q, thorax, side, m, way, build);
   }
   const frames = {
     pelvis: { turn: pelvis, at: ORIGIN },
@@ -128,6 +145,78 @@ function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, build: Bui
   return { thigh, shank, foot, midfoot, toes };
 }
 
+/** Lengths of upper arm, forearm and hand, metres. */
+const armLengths = (build: Build) => ({
+  upperArm: -JOINTS.elbow[1] * build.arm,
+  forearm: -JOINTS.wrist[1] * build.arm,
+  hand: HAND * build.arm,
+});
+
+/** Two-bone reach by the law of cosines, the elbow to the side of `pole`. Sets elbow and wrist; too far is stretched out. */
+function bendTo(p: Points, side: Side, goal: Vec3, pole: Vec3, build: Build): void {
+  const { upperArm, forearm } = armLengths(build);
+  const shoulder = p[`shoulder_${side}`];
+  const way = sub(goal, shoulder);
+  const distance = Math.max(1e-6, norm(way));
+  const along = scale(way, 1 / distance);
+  const reachable = Math.min(distance, upperArm + forearm - 1e-4);
+  const c = (upperArm ** 2 + reachable ** 2 - forearm ** 2) / (2 * upperArm * reachable);
+  const bend = sub(pole, scale(along, dot(pole, along)));
+  const sine = Math.sqrt(Math.max(0, 1 - c * c));
+  p[`elbow_${side}`] = add(
+    shoulder,
+    add(scale(along, upperArm * c), scale(bend, (upperArm * sine) / Math.max(1e-6, norm(bend)))),
+  );
+  p[`wrist_${side}`] = add(shoulder, scale(along, reachable));
+}
+
+/** Elbows point back, down and outwards of the chest unless told otherwise. */
+const POLE: Vec3 = [-0.6, -0.5, 0.6];
+const poleOf = (thorax: Float64Array, way: Reach, m: number): Vec3 => {
+  const [x, y, z] = way.elbow ?? POLE;
+  return place(thorax, [x, y, z * m], ORIGIN);
+};
+
+/** Where the wrist of a reaching hand is to be, metres in the world; it may be farther than the arm is long. */
+export function reachGoal({ points: p, build }: Skeleton, side: Side, way: Reach): Vec3 {
+  const [x, y, z] = add(p[way.to] ?? p[`shoulder_${side}`], scale(way.offset ?? ORIGIN, build.arm));
+  if (way.floor === undefined) return [x, y, z];
+  const level = floorUnder(p, false) + way.floor;
+  if (!way.forearm) return [x, level + fleshOf('wrist') * build.girth, z];
+  const [wx, , wz] = p[`wrist_${side}`];
+  return [wx, level + fleshOf('wrist'), wz];
+}
+
+/** A palm or a forearm laid on something level at the height `way.floor` of the world. */
+function armOnFloor(
+  p: Points,
+  thorax: Float64Array,
+  side: Side,
+  m: number,
+  way: Reach & { floor: number },
+  build: Build,
+): void {
+  const { upperArm, forearm, hand } = armLengths(build);
+  const shoulder = p[`shoulder_${side}`];
+  const [x, , z] = add(p[way.to] ?? shoulder, scale(way.offset ?? ORIGIN, build.arm));
+  // Fingers point where the head does; where the trunk stands upright, to the front.
+  const headward: Vec3 = [thorax[1], 0, thorax[7]];
+  const level = norm(headward) > 0.35 ? headward : ([thorax[0], 0, thorax[6]] as Vec3);
+  const ahead = scale(level, 1 / Math.max(1e-6, norm(level)));
+  if (way.forearm) {
+    const y = way.floor + fleshOf('elbow') * build.girth;
+    const off: Vec3 = [x - shoulder[0], 0, z - shoulder[2]];
+    // The upper arm reaches from the shoulder to the floor; how far aside follows from its length.
+    const drop = shoulder[1] - y;
+    const aside = Math.sqrt(Math.max(0, upperArm ** 2 - drop ** 2));
+    const out = norm(off) > 1e-6 ? scale(off, aside / norm(off)) : scale(ahead, aside);
+    const elbow: Vec3 = [shoulder[0] + out[0], shoulder[1] - Math.min(drop, upperArm), shoulder[2] + out[2]];
+    p[`elbow_${side}`] = elbow;
+    p[`wrist_${side}`] = add(elbow, add(scale(ahead, forearm), [0, way.floor + fleshOf('wrist') - y, 0]));
+  } else bendTo(p, side, [x, way.floor + fleshOf('wrist') * build.girth, z], poleOf(thorax, way, m), build);
+  p[`hand_${side}`] = add(p[`wrist_${side}`], scale(ahead, hand * 0.7));
+}
+
 function arm(
   p: Points,
   q: Posture,
@@ -138,29 +227,12 @@ function arm(
   build: Build,
 ): void {
   const shoulder = p[`shoulder_${side}`];
-  const upperArm = -JOINTS.elbow[1] * build.arm,
-    forearm = -JOINTS.wrist[1] * build.arm,
-    hand = HAND * build.arm;
+  const { upperArm, forearm, hand } = armLengths(build);
   if (reach) {
     const goal = add(p[reach.to] ?? shoulder, scale(reach.offset ?? ORIGIN, build.arm));
-    const way = sub(goal, shoulder);
-    const distance = Math.max(1e-6, norm(way));
-    const along = scale(way, 1 / distance);
-    const reachable = Math.min(distance, upperArm + forearm - 1e-4);
-    // Two-bone reach by the law of cosines; the elbow points back and outwards of the chest.
-    const c = (upperArm ** 2 + reachable ** 2 - forearm ** 2) / (2 * upperArm * reachable);
-    const pole = place(thorax, [-0.6, -0.5, 0.6 * m], ORIGIN);
-    const inWay = pole[0] * along[0] + pole[1] * along[1] + pole[2] * along[2];
-    const bend = sub(pole, scale(along, inWay));
-    const sine = Math.sqrt(Math.max(0, 1 - c * c));
-    p[`elbow_${side}`] = add(
-      shoulder,
-      add(scale(along, upperArm * c), scale(bend, (upperArm * sine) / Math.max(1e-6, norm(bend)))),
-    );
-    const wrist = add(shoulder, scale(along, reachable));
-    p[`wrist_${side}`] = wrist;
-    const fore = sub(wrist, p[`elbow_${side}`]);
-    p[`hand_${side}`] = add(wrist, scale(fore, (hand * 0.7) / norm(fore)));
+    bendTo(p, side, goal, poleOf(thorax, reach, m), build);
+    const fore = sub(p[`wrist_${side}`], p[`elbow_${side}`]);
+    p[`hand_${side}`] = add(p[`wrist_${side}`], scale(fore, (hand * 0.7) / norm(fore)));
     return;
   }
   const upper = turned(

@@ -1,35 +1,70 @@
-import { coordinateIndex, postureFrom, type GroupId, type Posture, type Reach, type Side } from '@/core/body';
-import type { Demand } from '@/core/cautions/catalogue';
+import { COORDINATES, coordinateIndex, postureFrom, type GroupId, type Posture, type Reach, type Side } from '@/core/body';
 
 /** Joint angles in degrees; `_worked` and `_other` stand where `_left` or `_right` would. */
 export type PoseAngles = Readonly<Record<string, number>>;
-export type Position = 'standing' | 'kneeling' | 'all-fours' | 'seated' | 'on the back' | 'on the front';
+export type Position = 'standing' | 'kneeling' | 'all-fours' | 'seated' | 'on the back' | 'on the front' | 'on the side';
+export const POSITIONS: readonly Position[] = [
+  'on the back',
+  'on the front',
+  'on the side',
+  'all-fours',
+  'kneeling',
+  'seated',
+  'standing',
+];
 export type Phase = 'settle' | 'warm' | 'approach' | 'deepest' | 'counter' | 'rest';
-export type PropId = 'blanket' | 'block' | 'strap' | 'bolster' | 'wall' | 'chair';
+export type PropId = 'blanket' | 'block' | 'strap' | 'bolster' | 'wall' | 'chair' | 'post';
+/** Mild, middle or demanding, for choosing. */
+export type Level = 1 | 2 | 3;
+/** What a rung is for: lengthening, work of the muscles, moving to and fro, or rest. */
+export type Kind = 'stretch' | 'strength' | 'mobility' | 'rest';
+/** A freedom that a school may allow so that the shape is reached. */
+export type Give = 'knee-bends' | 'pelvis-rolls' | 'heel-lifts' | 'stance-shortens' | 'thigh-turns';
 
-/** Something put between a point of the body and the floor; its height follows from the fitted depth. */
-export interface Support {
-  prop: PropId;
-  under: string;
+/** A point of the body that bears on something. */
+export interface Contact {
+  /** Landmark, `_worked` or `_other` where it has a side. */
+  point: string;
+  /** What it bears on; `limb` is a part of her own body. */
+  on: 'floor' | 'limb' | PropId;
+  /** For `limb`: the landmark, or the segment (thigh, shank, forearm …) that it lies against. */
+  limb?: string;
+  /** For props that come in sizes: the usual height in the typical body, centimetres. */
+  height_cm?: number;
+}
+
+/** A muscle action that a cue asks for beside holding the shape: a push or pull where something is touched, or a squeeze. */
+export interface Intent {
+  /** Cue of the schools: press, draw, squeeze or lift. */
+  cue: 'press' | 'draw' | 'squeeze' | 'lift';
+  /** What it says, for the teacher. */
+  words: string;
+  /** The world's answer at a contact, share of body weight: forward, up, outward of that side. */
+  at?: { point: string; force: readonly [number, number, number] };
+  /** Least share of capacity asked of a structure, by side as the pose names it. */
+  structure?: { id: string; side: 'worked' | 'other' | 'both'; least: number };
 }
 
 export interface Rung {
   name: string;
-  entry: PoseAngles;
-  full: PoseAngles;
+  /** Entry, half-way and full depth, settled on its contacts. */
+  path: readonly [PoseAngles, PoseAngles, PoseAngles];
   /** Hands that reach for something; otherwise the arm's own angles count. */
-  reach?: Partial<Record<'worked' | 'other', Reach>>;
+  reach: Partial<Record<'worked' | 'other', Reach>>;
+  contacts: readonly Contact[];
+  /** Where a wall stands, if it is used. */
+  wall?: 'behind' | 'ahead' | 'beside';
   props: readonly PropId[];
-  supports?: readonly Support[];
+  kind: Kind;
+  level: Level;
   /** Seconds of one hold, least and most (rule of thumb). */
   hold: readonly [number, number];
+  /** Usual repetitions where it is moved in and out or pulsed. */
+  repeats?: readonly [number, number];
   phases: readonly Phase[];
-  /** Muscle groups that hold the shape up, share of capacity 0–1, declared from the joint actions (our estimate). */
-  load?: Readonly<Partial<Record<GroupId, number>>>;
-  demands: readonly Demand[];
-  /** Strain besides the aim, 0–1 (our estimate). */
-  knee: number;
-  lowBack: number;
+  /** Which freedoms reach the shape where the hip does not. */
+  give: readonly Give[];
+  intents: readonly Intent[];
 }
 
 export interface Shape {
@@ -40,12 +75,17 @@ export interface Shape {
   sided: boolean;
   /** Degrees about the vertical from which the shape reads best; from the student's right by default. */
   yaw?: number;
-  /** What it is meant to reach, for searching; the ranking computes for itself. */
+  pitch?: number;
+  /** What it is meant to lengthen; the ranking computes for itself, the tests hold it to this. */
   reaches: readonly GroupId[];
+  /** What it is meant to make work. */
+  works: readonly GroupId[];
   /** How to come in, what stays still, how to go on, how to leave. */
   cues: { enter: string; keep: string; deepen: string; leave: string };
-  /** What makes it look deeper while the muscle gets less. */
+  /** What makes it look deeper while the muscle gets less, and how that is seen. */
   cheat: string;
+  /** The same work on a chair, at a desk or standing, where there is one. */
+  instead?: string;
   rungs: readonly Rung[];
 }
 
@@ -60,47 +100,73 @@ const MIRRORED = new Set([
   'neck_rotation',
 ]);
 
+/** A name of the pose by its real side. */
+export const realName = (name: string, worked: Side): string =>
+  name.replace('_worked', `_${worked}`).replace('_other', worked === 'left' ? '_right' : '_left');
+
 /** Real coordinate names and degrees of pose angles when `worked` is the given side. */
 export function anglesFor(angles: PoseAngles, worked: Side): Record<string, number> {
-  const other = worked === 'left' ? 'right' : 'left';
   const out: Record<string, number> = {};
   for (const [id, value] of Object.entries(angles)) {
     if (id.endsWith('_both')) {
       out[id.replace('_both', '_left')] = value;
       out[id.replace('_both', '_right')] = value;
     } else if (MIRRORED.has(id)) out[id] = worked === 'left' ? -value : value;
-    else out[id.replace('_worked', `_${worked}`).replace('_other', `_${other}`)] = value;
+    else out[realName(id, worked)] = value;
   }
   return out;
 }
 
-/** Joint angles at a depth from 0 (entry) to 1 (full), degrees. Full holds only what changes. */
-export function anglesAt(rung: Rung, worked: Side, depth: number): Record<string, number> {
-  const entry = anglesFor(rung.entry, worked);
-  const full = { ...entry, ...anglesFor(rung.full, worked) };
+/** Shares of entry, middle and full at a depth: the parabola through the three (Lagrange). */
+const shares = (d: number): readonly [number, number, number] => [
+  (1 - d) * (1 - 2 * d),
+  4 * d * (1 - d),
+  d * (2 * d - 1),
+];
+
+const limits = new Map(COORDINATES.map((c) => [c.id, c]));
+
+/** Joint angles at a depth from 0 (entry) to 1 (full), degrees, along the rung's own path. */
+export function anglesAt(rung: Pick<Rung, 'path'>, worked: Side, depth: number): Record<string, number> {
   const out: Record<string, number> = {};
-  for (const [id, end] of Object.entries(full)) {
-    const begin = entry[id] ?? 0;
-    out[id] = begin + (end - begin) * depth;
+  const share = shares(depth);
+  rung.path.forEach((angles, i) => {
+    for (const [id, value] of Object.entries(anglesFor(angles, worked))) out[id] = (out[id] ?? 0) + share[i] * value;
+  });
+  for (const id of Object.keys(out)) {
+    const own = limits.get(id);
+    // A parabola may lean out a little between its ends.
+    if (own) out[id] = Math.min(own.max_deg, Math.max(own.min_deg, out[id]));
   }
   return out;
 }
 
 /** The posture at a depth, radians. */
-export const postureAt = (rung: Rung, worked: Side, depth: number, out?: Posture): Posture =>
+export const postureAt = (rung: Pick<Rung, 'path'>, worked: Side, depth: number, out?: Posture): Posture =>
   postureFrom(anglesAt(rung, worked, depth), out);
 
 /** Hands of a rung by real side, named points resolved to the worked side. */
-export function reachFor(rung: Rung, worked: Side): Partial<Record<Side, Reach>> {
+export function reachFor(rung: Pick<Rung, 'reach'>, worked: Side): Partial<Record<Side, Reach>> {
   const other = worked === 'left' ? 'right' : 'left';
-  const resolve = (reach: Reach | undefined, m: number): Reach | undefined =>
-    reach && {
-      to: reach.to.replace('_worked', `_${worked}`).replace('_other', `_${other}`),
-      offset: reach.offset && [reach.offset[0], reach.offset[1], reach.offset[2] * m],
+  const out: Partial<Record<Side, Reach>> = {};
+  const resolve = (side: Side, reach: Reach | undefined): void => {
+    if (!reach) return;
+    const m = side === 'right' ? 1 : -1;
+    const { offset } = reach;
+    out[side] = {
+      ...reach,
+      to: realName(reach.to, worked),
+      ...(offset && { offset: [offset[0], offset[1], offset[2] * m] as const }),
     };
-  const sign = worked === 'right' ? 1 : -1;
-  return { [worked]: resolve(rung.reach?.worked, sign), [other]: resolve(rung.reach?.other, -sign) };
+  };
+  resolve(worked, rung.reach.worked);
+  resolve(other, rung.reach.other);
+  return out;
 }
+
+/** Contacts of a rung by real names. */
+export const contactsFor = (rung: Pick<Rung, 'contacts'>, worked: Side): Contact[] =>
+  rung.contacts.map((c) => ({ ...c, point: realName(c.point, worked), ...(c.limb && { limb: realName(c.limb, worked) }) }));
 
 /** Throws when a pose names a coordinate that the model does not have. */
 export function checkAngles(angles: PoseAngles): void {

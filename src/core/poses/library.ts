@@ -1,18 +1,30 @@
-import { checkAngles, type Rung, type Shape } from './format';
-import { KNEELING } from './kneeling';
-import { ON_THE_BACK } from './on-the-back';
-import { ON_THE_FRONT } from './on-the-front';
-import { SEATED_AND_STANDING } from './seated-and-standing';
+import paths from './data/paths.json';
+import type { PoseAngles, Rung, Shape } from './format';
+import { SKETCHES } from './shapes';
+import { finished } from './sketch';
 
-/** All shapes with their ladders. */
-export const LIBRARY: readonly Shape[] = [...ON_THE_BACK, ...ON_THE_FRONT, ...KNEELING, ...SEATED_AND_STANDING];
-for (const shape of LIBRARY) for (const rung of shape.rungs) [rung.entry, rung.full].forEach(checkAngles);
+type Stored = readonly [PoseAngles, PoseAngles, PoseAngles];
+const stored = paths as unknown as Readonly<Record<string, Stored>>;
 
-export const shapeById = (id: string): Shape | null => LIBRARY.find((s) => s.id === id) ?? null;
+/** The settled path of a rung of the library; undefined for one that has not been settled yet. */
+function pathOf(id: string, rung: number): Rung['path'] | undefined {
+  const own = stored[`${id}/${rung}`];
+  if (!own) return undefined;
+  const [entry, middle, full] = own;
+  return [entry, { ...entry, ...middle }, { ...entry, ...full }];
+}
 
-/** A rung by its number from 1, mildest first; null where the shape or rung is unknown. */
-export function rungOf(pose: string, rung: number): { shape: Shape; rung: Rung } | null {
-  const shape = shapeById(pose);
-  const found = shape?.rungs[rung - 1];
-  return shape && found ? { shape, rung: found } : null;
+/** Every shape of the library. */
+export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) => finished(sketch, (rung) => pathOf(sketch.id, rung)));
+
+const byId = new Map(LIBRARY.map((s) => [s.id, s]));
+
+/** A shape by its id, or null. */
+export const shapeById = (id: string): Shape | null => byId.get(id) ?? null;
+
+/** A rung with its shape, numbered from 1, or null. */
+export function rungOf(id: string, rung: number): { shape: Shape; rung: Rung } | null {
+  const shape = shapeById(id);
+  const own = shape?.rungs[rung - 1];
+  return shape && own ? { shape, rung: own } : null;
 }

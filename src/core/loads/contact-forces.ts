@@ -1,0 +1,208 @@
+import { fleshOf, norm, otherSide, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import type { Contact, Rung } from '@/core/poses';
+import { partOf, type Part } from './degrees-of-freedom';
+
+/** Friction of skin or cloth on mat, wall and prop, and of limb on limb. Our defaults. */
+const FRICTION = 0.8;
+const FRICTION_LIMB = 0.5;
+/** Most that a hand holds or a strap draws, share of body weight. Our default. */
+const GRIP = 0.35;
+/** Prices: what bears costs next to nothing; holding with the hands is effort. */
+const BEARS = 2e-3;
+const HOLDS = 0.6;
+
+/** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */
+export interface Push {
+  contact: number;
+  part: Part;
+  at: Vec3;
+  direction: Vec3;
+  /** The other part, pushed the opposite way at the same place. */
+  against?: Part;
+  price: number;
+  /** Share of body weight. */
+  most: number;
+}
+
+/** A place where the body is held, as it is told. */
+export interface Touch {
+  point: string;
+  on: Contact['on'] | 'hand';
+  limb?: string;
+}
+
+/** Two directions across a third. */
+function across(n: Vec3): [Vec3, Vec3] {
+  const helper: Vec3 = Math.abs(n[1]) < 0.9 ? [0, 1, 0] : [1, 0, 0];
+  const u = cross(n, helper),
+    size = norm(u) || 1;
+  const a: Vec3 = [u[0] / size, u[1] / size, u[2] / size];
+  return [a, cross(n, a)];
+}
+const cross = (a: Vec3, b: Vec3): Vec3 => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
+const plus = (a: Vec3, b: Vec3, f: number): Vec3 => [a[0] + f * b[0], a[1] + f * b[1], a[2] + f * b[2]];
+
+/** The four edges of a friction cone round a normal (linearised). */
+function cone(normal: Vec3, friction: number): Vec3[] {
+  const [u, v] = across(normal);
+  return [plus(normal, u, friction), plus(normal, u, -friction), plus(normal, v, friction), plus(normal, v, -friction)];
+}
+
+const LIMB_PARTS: Readonly<Record<string, readonly [string, string]>> = {
+  thigh: ['hip', 'knee'],
+  shank: ['knee', 'ankle'],
+  forearm: ['elbow', 'wrist'],
+  'upper-arm': ['shoulder', 'elbow'],
+};
+
+/** Place on a limb's axis nearest to a point, or the landmark itself. */
+function onLimb(skeleton: Skeleton, limb: string, at: Vec3): Vec3 {
+  const side = limb.endsWith('_left') ? 'left' : 'right';
+  const ends = LIMB_PARTS[limb.replace(/_(left|right)$/, '')];
+  if (!ends) return skeleton.points[limb];
+  const a = skeleton.points[`${ends[0]}_${side}`],
+    b = skeleton.points[`${ends[1]}_${side}`];
+  const way = sub(b, a);
+  const t = Math.min(1, Math.max(0, dot(sub(at, a), way) / Math.max(1e-9, dot(way, way))));
+  return plus(a, way, t);
+}
+const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+
+/** Nearness, metres, at which soft parts of one's own body lie on each other and bear. */
+const NEAR = 0.035;
+const FOLDS = (side: Side): [string, string, Part, Part][] => [
+  ['calf', 'thigh', `shank_${side}`, `thigh_${side}`],
+  ['buttock', 'heel', 'pelvis', `foot_${side}`],
+  ['chest', 'thigh', 'thorax', `thigh_${side}`],
+  ['waist', 'thigh', 'lower', `thigh_${side}`],
+];
+
+/**
+ * Every way in which what is touched can push: floor, props and walls along friction cones; limbs on limbs with an answer on the
+ * other; hands that hold a part of the body in any direction up to a grip; a strap from hand to foot by its pull; flesh folded
+ * on flesh (calf on thigh, belly on thigh), which bears like a cushion.
+ */
+export function pushesOf(
+  skeleton: Skeleton,
+  contacts: readonly Contact[],
+  reach: Partial<Record<Side, Reach>>,
+  rung: Pick<Rung, 'wall' | 'props'>,
+): { pushes: Push[]; touches: Touch[] } {
+  const p = skeleton.points;
+  const pushes: Push[] = [],
+    touches: Touch[] = [];
+  const add = (touch: Touch, list: readonly Omit<Push, 'contact'>[]): void => {
+    const contact = touches.push(touch) - 1;
+    for (const one of list) pushes.push({ ...one, contact });
+  };
+  for (const c of contacts) {
+    const at = p[c.point],
+      part = partOf(c.point);
+    if (c.on === 'limb') {
+      const limb = c.limb ?? '';
+      const other = onLimb(skeleton, limb, at);
+      const way = sub(at, other),
+        size = norm(way) || 1;
+      const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
+      const middle = plus(other, way, 0.5);
+      add(
+        { point: c.point, on: 'limb', limb },
+        cone(normal, FRICTION_LIMB).map((direction) => ({
+          part,
+          at: middle,
+          direction,
+          against: partOf(limb),
+          price: BEARS,
+          most: Infinity,
+        })),
+      );
+      continue;
+    }
+    const wallNormal: Vec3 =
+      rung.wall === 'behind' ? [1, 0, 0] : rung.wall === 'ahead' ? [-1, 0, 0] : [0, 0, -Math.sign(at[2]) || 1];
+    const normal: Vec3 = c.on === 'wall' ? wallNormal : [0, 1, 0];
+    const foot = plus(at, normal, -fleshOf(c.point));
+    add(
+      { point: c.point, on: c.on },
+      cone(normal, FRICTION).map((direction) => ({ part, at: foot, direction, price: BEARS, most: Infinity })),
+    );
+  }
+  for (const side of SIDES) {
+    const way = reach[side];
+    if (!way || way.floor !== undefined) continue;
+    const at = p[`wrist_${side}`],
+      held = partOf(way.to);
+    const own: Part[] = [`forearm_${side}`, `arm_${side}`, 'thorax'];
+    const strap = rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way);
+    if (strap) {
+      const line = sub(strap.at, at),
+        size = norm(line) || 1;
+      add({ point: `wrist_${side}`, on: 'strap' }, [
+        { part: `forearm_${side}`, at, direction: [line[0] / size, line[1] / size, line[2] / size], against: strap.part, price: HOLDS, most: GRIP },
+      ]);
+    } else if (rung.props.includes('post') || (rung.props.includes('wall') && way.to.startsWith('shoulder'))) {
+      add({ point: `wrist_${side}`, on: rung.props.includes('post') ? 'post' : 'wall' }, [
+        ...[1, -1].flatMap((s) =>
+          ([[s, 0, 0], [0, s, 0], [0, 0, s]] as Vec3[]).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: HOLDS, most: GRIP })),
+        ),
+      ]);
+    } else if (!own.includes(held)) {
+      add(
+        { point: `wrist_${side}`, on: 'hand', limb: way.to },
+        [1, -1].flatMap((s) =>
+          ([[s, 0, 0], [0, s, 0], [0, 0, s]] as Vec3[]).map((direction) => ({
+            part: `forearm_${side}` as Part,
+            at,
+            direction,
+            against: held,
+            price: HOLDS,
+            most: GRIP,
+          })),
+        ),
+      );
+    }
+  }
+  for (const side of SIDES)
+    for (const [a, b, partA, partB] of FOLDS(side)) {
+      const from = p[`${a}_${side}`] ?? p[a];
+      const to = LIMB_PARTS[b] ? onLimb(skeleton, `${b}_${side}`, from) : p[`${b}_${side}`];
+      const way = sub(from, to),
+        size = norm(way) || 1;
+      const free = size - fleshOf(a === 'waist' ? 'chest' : a) - (LIMB_PARTS[b] ? 0.06 : fleshOf(b));
+      if (free > NEAR) continue;
+      const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
+      add({ point: `${a}_${side}` in p ? `${a}_${side}` : a, on: 'limb', limb: `${b}_${side}` }, [
+        { part: partA, at: plus(to, way, 0.5), direction: normal, against: partB, price: BEARS, most: Infinity },
+      ]);
+    }
+  // A free hand on a wall steadies a standing shape.
+  const free = SIDES.filter((s) => !reach[s]);
+  if (rung.props.includes('wall') && !rung.wall && free.length > 0 && !touches.some((t) => t.on === 'wall')) {
+    const side = free.at(-1) ?? otherSide('left');
+    add(
+      { point: `wrist_${side}`, on: 'wall' },
+      [1, -1].flatMap((s) =>
+        ([[s, 0, 0], [0, s, 0], [0, 0, s]] as Vec3[]).map((direction) => ({
+          part: `forearm_${side}` as Part,
+          at: p[`wrist_${side}`],
+          direction,
+          price: HOLDS,
+          most: 0.15,
+        })),
+      ),
+    );
+  }
+  return { pushes, touches };
+}
+
+/** The foot a strap runs to: the one of the side it is held towards. */
+function strapFoot(skeleton: Skeleton, hand: Side, way: Reach): { at: Vec3; part: Part } | null {
+  const side: Side = way.to.endsWith('_left') ? 'left' : way.to.endsWith('_right') ? 'right' : hand;
+  // Straps held before the chest go to the raised foot.
+  const foot = way.to.startsWith('shoulder')
+    ? skeleton.points.ball_left[1] > skeleton.points.ball_right[1]
+      ? 'left'
+      : 'right'
+    : side;
+  return { at: skeleton.points[`ball_${foot}`], part: `foot_${foot}` };
+}

@@ -1,0 +1,318 @@
+import {
+  GROUPS,
+  groupOf,
+  halfOf,
+  HALF_COUNT,
+  HALF_NAMES,
+  LINES,
+  MuscleModel,
+  newHalf,
+  passiveForces,
+  segmentMasses,
+  SIDES,
+  skeletonOf,
+  TRUNK_COUNT,
+  changesSide,
+  type Build,
+  type GroupId,
+  type Posture,
+  type Reach,
+  type Side,
+  type Vec3,
+} from '@/core/body';
+import type { Contact, Rung } from '@/core/poses';
+import { dualNewton, type BoxProgram } from './dual-newton';
+import { at } from './axes';
+import { FREEDOMS, freedom, Freedoms, partOf, ROOT, type Part } from './degrees-of-freedom';
+import { pushesOf, type Touch } from './contact-forces';
+
+const GRAVITY = 9.81;
+/** Width of the active force–length curve (Thelen 2003). */
+const WIDTH = 0.45;
+/** Joints without muscles in the model: greatest torque of the average adult, N·m (our defaults). */
+const TORQUE: Readonly<Record<string, number>> = {
+  neck_flexion: 25,
+  neck_bend: 25,
+  neck_rotation: 15,
+  knee_rotation: 40,
+  ankle_inversion: 30,
+  shoulder_x: 60,
+  shoulder_y: 45,
+  shoulder_z: 60,
+  elbow: 50,
+};
+/** Ends of joints where ligament and bone hold without effort: from this angle on, against going further. Ours. */
+const STOPS: readonly { coordinate: string; from_deg: number; way: 1 | -1; most_Nm: number }[] = [
+  { coordinate: 'knee_flexion', from_deg: 6, way: 1, most_Nm: 200 },
+  { coordinate: 'hip_flexion', from_deg: -8, way: 1, most_Nm: 60 },
+  { coordinate: 'lumbar_flexion', from_deg: 28, way: -1, most_Nm: 160 },
+  { coordinate: 'lumbar_flexion', from_deg: -20, way: 1, most_Nm: 120 },
+  { coordinate: 'thorax_flexion', from_deg: 20, way: -1, most_Nm: 100 },
+  { coordinate: 'thorax_flexion', from_deg: -12, way: 1, most_Nm: 100 },
+];
+/** What an effort of the missing torque costs, per 10 N·m, against a full activation: dear, so that muscles come first. */
+const MISSING = 12;
+/** Missing torque, N·m, beyond which a load is not told. Our default. */
+export const BEYOND_NM = 6;
+/** Weight of the equations; what is left of them is a millionth of their prices. */
+const EXACT = 5e5;
+
+export interface Posed {
+  posture: Posture;
+  reach: Partial<Record<Side, Reach>>;
+  contacts: readonly Contact[];
+  rung: Pick<Rung, 'wall' | 'props'>;
+}
+
+/** An action asked for beside holding the shape, by real names. */
+export interface Asked {
+  /** The world's answer at a landmark, share of body weight: forward, up, outward. */
+  push?: { point: string; force: Vec3 };
+  structure?: { id: string; side: Side; least: number };
+}
+
+export interface Loads {
+  /** Activation of every line, left then right, 0–1. */
+  activation: Float64Array;
+  /** Share of capacity by structure and side, weighted by force, 0–1. */
+  structures: { structure: string; side: Side; load: number }[];
+  /** Greatest load of a group's muscles, by side. */
+  groups: Record<Side, Partial<Record<GroupId, number>>>;
+  /** Torque that no muscle can make here, N·m; above `BEYOND_NM` the shape is beyond this model. */
+  missing_Nm: number;
+  missingAt: string;
+  beyond: boolean;
+  /** What each place bears, share of body weight: forward, up, right. */
+  contacts: (Touch & { force: Vec3 })[];
+  /** Torque that trunk muscles and ligaments hold at the lumbosacral joint, N·m; + where they keep it from folding. */
+  lowBack_Nm: number;
+  /** Force of the quadriceps, share of body weight, by side. */
+  quadriceps: Record<Side, number>;
+  /** Largest imbalance left, N or N·m. */
+  residual: number;
+  rounds: number;
+  converged: boolean;
+  prices: Float64Array;
+}
+
+/** Static equilibrium of one student's body. Keeps the muscle model of the build; not to be shared by interleaving callers. */
+export class Statics {
+  private readonly model: MuscleModel;
+  private readonly half = newHalf();
+
+  /** @param capacity share of the usual force by structure and side; 1 where not told */
+  constructor(
+    readonly build: Build,
+    private readonly capacity: Readonly<Record<string, Record<Side, number>>> = {},
+  ) {
+    this.model = new MuscleModel(build);
+  }
+
+  /** Loads of a posture. @param start prices of a similar posture, for speed */
+  solve(posed: Posed, asked: readonly Asked[] = [], start?: Float64Array): Loads {
+    const { build, model } = this;
+    const m = FREEDOMS.length,
+      lineCount = model.lineCount;
+    const skeleton = skeletonOf(posed.posture, posed.reach, build);
+    const freedoms = new Freedoms(skeleton, posed.posture);
+    const weight = build.mass_kg * GRAVITY;
+
+    const gravity = new Float64Array(m);
+    for (const s of segmentMasses(skeleton)) {
+      const [from, to] = partsOfMass(s.segment);
+      freedoms.push(from, s.from, [0, -weight * s.share, 0], gravity, 1 - s.at);
+      freedoms.push(to, s.to, [0, -weight * s.share, 0], gravity, s.at);
+    }
+    const b = new Float64Array(m);
+    for (let i = 0; i < m; i++) b[i] = -gravity[i];
+
+    const columns: { column: Float64Array; d: number; low: number; high: number }[] = [];
+    const forces: Record<Side, Float64Array> = { left: new Float64Array(lineCount), right: new Float64Array(lineCount) };
+    const trunkTorque = new Float64Array(2 * lineCount);
+    const arms = new Float64Array(lineCount * HALF_COUNT),
+      elongation = new Float64Array(lineCount),
+      passive = new Float64Array(lineCount);
+    SIDES.forEach((side, sideIndex) => {
+      halfOf(posed.posture, side, this.half, build.version[side]);
+      model.momentArms(this.half, arms);
+      passiveForces(model, this.half, passive);
+      model.elongations(this.half, elongation);
+      for (let line = 0; line < lineCount; line++) {
+        const column = new Float64Array(m);
+        const structure = LINES[line].structure;
+        const share = this.capacity[structure]?.[side] ?? 1;
+        const force = model.maximumForce(line) * share * Math.exp(-(elongation[line] ** 2) / WIDTH);
+        forces[side][line] = force;
+        for (let c = 0; c < HALF_COUNT; c++) {
+          const arm = arms[line * HALF_COUNT + c];
+          if (arm === 0) continue;
+          const f = HALF_FREEDOM[side][c];
+          if (f < 0) continue;
+          const signed = side === 'left' && changesSide(c) ? -arm : arm;
+          column[f] += signed * force;
+          b[f] -= signed * passive[line];
+        }
+        trunkTorque[sideIndex * lineCount + line] = -column[LUMBAR];
+        const least = asked.find((a) => a.structure?.id === structure && a.structure.side === side)?.structure?.least ?? 0;
+        columns.push({ column, d: 1, low: Math.min(0.95, least), high: 1 });
+      }
+    });
+    const muscles = columns.length;
+
+    const { pushes, touches } = pushesOf(skeleton, posed.contacts, posed.reach, posed.rung);
+    for (const push of pushes) {
+      const column = new Float64Array(m);
+      const force: Vec3 = [push.direction[0] * weight, push.direction[1] * weight, push.direction[2] * weight];
+      freedoms.push(push.part, push.at, force, column);
+      if (push.against) freedoms.push(push.against, push.at, force, column, -1);
+      columns.push({ column, d: push.price, low: 0, high: push.most === Infinity ? 20 : push.most });
+    }
+    const firstOther = columns.length;
+    for (const f of FREEDOMS.slice(ROOT)) {
+      const bare = f.replace(/_(left|right)$/, '');
+      const torque = TORQUE[bare];
+      if (torque) columns.push({ column: one(m, freedom(f), torque), d: 1, low: -1, high: 1 });
+      columns.push({ column: one(m, freedom(f), 10), d: MISSING, low: -100, high: 100 });
+    }
+    const stops: number[] = [];
+    for (const stop of STOPS)
+      for (const side of /^(hip|knee)/.test(stop.coordinate) ? SIDES : ([null] as const)) {
+        const id = side ? `${stop.coordinate}_${side}` : stop.coordinate;
+        const deg = (at(posed.posture, id) * 180) / Math.PI;
+        if (stop.way === 1 ? deg > stop.from_deg : deg < stop.from_deg) continue;
+        stops.push(columns.length);
+        columns.push({ column: one(m, freedom(id), stop.way * stop.most_Nm), d: 0.02, low: 0, high: 1 });
+      }
+    for (const a of asked) {
+      if (!a.push) continue;
+      const column = new Float64Array(m);
+      const point = skeleton.points[a.push.point];
+      if (!point) continue;
+      freedoms.push(partOf(a.push.point), point, a.push.force.map((v) => v * weight) as unknown as Vec3, column);
+      // The whole body stays where it is: only the joints feel what is pressed, the rest is answered by what else is touched.
+      for (let i = 0; i < m; i++) b[i] -= column[i];
+    }
+
+    const program: BoxProgram = {
+      rows: m,
+      a: new Float64Array(columns.length * m),
+      b,
+      d: Float64Array.from(columns, (c) => c.d),
+      low: Float64Array.from(columns, (c) => c.low),
+      high: Float64Array.from(columns, (c) => c.high),
+      w: EXACT,
+    };
+    columns.forEach((c, j) => program.a.set(c.column, j * m));
+    const solved = dualNewton(program, start);
+    const { x } = solved;
+
+    let missing_Nm = 0,
+      missingAt = '';
+    for (let j = firstOther; j < columns.length; j++) {
+      if (program.d[j] !== MISSING) continue;
+      const torque = Math.abs(x[j]) * 10;
+      if (torque > missing_Nm) {
+        missing_Nm = torque;
+        missingAt = FREEDOMS[columns[j].column.findIndex((v) => v !== 0)];
+      }
+    }
+    const activation = Float64Array.from(x.subarray(0, muscles));
+    let lowBack_Nm = 0;
+    for (let j = 0; j < muscles; j++) lowBack_Nm += x[j] * trunkTorque[j];
+    for (const j of stops) lowBack_Nm -= x[j] * columns[j].column[LUMBAR];
+
+    const touchForces = touches.map((touch) => ({ ...touch, force: [0, 0, 0] as [number, number, number] }));
+    pushes.forEach((push, k) => {
+      const v = x[muscles + k];
+      const own = touchForces[push.contact].force;
+      for (let i = 0; i < 3; i++) own[i] += v * push.direction[i];
+    });
+    return {
+      activation,
+      ...this.summed(activation, forces),
+      missing_Nm,
+      missingAt,
+      beyond: missing_Nm > BEYOND_NM,
+      contacts: touchForces,
+      lowBack_Nm,
+      residual: solved.residual,
+      rounds: solved.rounds,
+      converged: solved.converged,
+      prices: solved.prices,
+      quadriceps: {
+        left: this.quadriceps(activation, forces, 'left') / weight,
+        right: this.quadriceps(activation, forces, 'right') / weight,
+      },
+    };
+  }
+
+  private quadriceps(activation: Float64Array, forces: Record<Side, Float64Array>, side: Side): number {
+    const from = side === 'left' ? 0 : this.model.lineCount;
+    return LINES.reduce(
+      (s, l, i) => (l.structure === 'vasti' || l.structure === 'rectus-femoris' ? s + activation[from + i] * forces[side][i] : s),
+      0,
+    );
+  }
+
+  private summed(activation: Float64Array, forces: Record<Side, Float64Array>): Pick<Loads, 'structures' | 'groups'> {
+    const structures: Loads['structures'] = [];
+    const groups: Loads['groups'] = { left: {}, right: {} };
+    SIDES.forEach((side, k) => {
+      const sums = new Map<string, { used: number; able: number }>();
+      LINES.forEach((line, i) => {
+        const own = sums.get(line.structure) ?? { used: 0, able: 0 };
+        own.used += activation[k * LINES.length + i] * forces[side][i];
+        own.able += forces[side][i];
+        sums.set(line.structure, own);
+      });
+      for (const [structure, { used, able }] of sums) {
+        const load = able > 0 ? used / able : 0;
+        structures.push({ structure, side, load });
+        const group = groupOf(structure);
+        if (group && GROUPS.includes(group)) groups[side][group] = Math.max(groups[side][group] ?? 0, load);
+      }
+    });
+    return { structures, groups };
+  }
+}
+
+const LUMBAR = freedom('lumbar_flexion');
+const one = (m: number, i: number, v: number): Float64Array => {
+  const out = new Float64Array(m);
+  out[i] = v;
+  return out;
+};
+
+/** Freedom of each coordinate of a half body, −1 where the statics hold it stiff. */
+const HALF_FREEDOM: Record<Side, number[]> = Object.fromEntries(
+  SIDES.map((side) => [
+    side,
+    HALF_NAMES.map((name, i) => FREEDOMS.indexOf(i < TRUNK_COUNT ? name : `${name}_${side}`)),
+  ]),
+) as Record<Side, number[]>;
+
+/** Parts that carry the two ends of a segment of mass. */
+function partsOfMass(segment: string): readonly [Part, Part] {
+  const side = segment.endsWith('-left') ? 'left' : 'right';
+  switch (segment.replace(/-(left|right)$/, '')) {
+    case 'head':
+      return ['head', 'head'];
+    case 'upper-trunk':
+      return ['thorax', 'thorax'];
+    case 'mid-trunk':
+      return ['thorax', 'lower'];
+    case 'lower-trunk':
+      return ['lower', 'pelvis'];
+    case 'upper-arm':
+      return [`arm_${side}`, `arm_${side}`];
+    case 'forearm':
+    case 'hand':
+      return [`forearm_${side}`, `forearm_${side}`];
+    case 'thigh':
+      return [`thigh_${side}`, `thigh_${side}`];
+    case 'shank':
+      return [`shank_${side}`, `shank_${side}`];
+    default:
+      return [`foot_${side}`, `foot_${side}`];
+  }
+}

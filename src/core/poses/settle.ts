@@ -1,0 +1,309 @@
+import {
+  centreOfMass,
+  clearancesOf,
+  coordinateIndex,
+  COORDINATES,
+  fleshOf,
+  postureFrom,
+  reachGoal,
+  rodGap,
+  skeletonOf,
+  sub,
+  norm,
+  type Skeleton,
+} from '@/core/body';
+import { anglesFor, contactsFor, reachFor, type Contact, type PoseAngles, type Rung } from './format';
+import { outsideHull } from './hull';
+import { halfWay, type Rough } from './sketch';
+
+/**
+ * Settling a rough pose: the joint angles nearest to what was written at which every contact touches, nothing passes through
+ * anything, the joints stay within their limits and the centre of mass stands over what bears. Levenberg–Marquardt (Marquardt
+ * 1963) on the sum of squares, derivatives by differences: it runs once, when the library is made, and in the pose bench.
+ */
+
+/** How far a coordinate may wander from what was written at the price of one, degrees (ours). What is not here stays. */
+const FREE: Readonly<Record<string, number>> = {
+  pelvis_tilt: 7,
+  pelvis_list: 4,
+  pelvis_rotation: 4,
+  lumbar_flexion: 7,
+  lumbar_bend: 4,
+  lumbar_rotation: 3,
+  thorax_flexion: 7,
+  thorax_bend: 5,
+  thorax_rotation: 4,
+  neck_flexion: 12,
+  hip_flexion: 7,
+  hip_adduction: 5,
+  hip_rotation: 7,
+  knee_flexion: 8,
+  ankle_dorsiflexion: 12,
+  ankle_inversion: 8,
+  toe_extension: 30,
+  shoulder_flexion: 12,
+  shoulder_adduction: 12,
+  shoulder_rotation: 15,
+  elbow_flexion: 15,
+};
+/** Moved only where the author gave them a value: else a straight pose would twist to close a millimetre. */
+const ONLY_WRITTEN = /^(pelvis_list|pelvis_rotation|lumbar_bend|lumbar_rotation|thorax_bend|thorax_rotation|toe|shoulder|elbow)/;
+
+/** What one unit of each demand is, metres (angles: degrees): small means strict. Ours. */
+const TOUCH = 0.002;
+const LEAN = 0.006;
+const CROSS = 0.003;
+const SINK = 0.003;
+const BALANCE = 0.012;
+const PRIOR = 0.22;
+/** How far inside of what bears the centre of mass is to stand, metres. */
+const INSIDE = 0.012;
+
+export interface Settled {
+  angles: PoseAngles;
+  /** Largest gap of a contact, deepest overlap and farthest balance beyond the support, metres. */
+  gap: number;
+  overlap: number;
+  beyond: number;
+}
+
+interface Variable {
+  ids: readonly number[];
+  start: number;
+  scale: number;
+  min: number;
+  max: number;
+}
+
+/** Settles one posture of a rung, right side worked. */
+export function settle(rough: Omit<Rough, 'entry' | 'full'>, written: PoseAngles): Settled {
+  const q = postureFrom(anglesFor(written, 'right'));
+  const variables = variablesOf(rough, written);
+  const reach = reachFor(rough, 'right');
+  const contacts = contactsFor(rough, 'right');
+  const evaluate = (values: Float64Array): Float64Array => {
+    place(q, variables, values);
+    return residuals(skeletonOf(q, reach), variables, values, contacts, rough, reach);
+  };
+  const values = Float64Array.from(variables, (v) => v.start);
+  minimise(evaluate, values);
+  place(q, variables, values);
+  const angles: Record<string, number> = { ...written };
+  variables.forEach((v, i) => {
+    for (const id of v.ids) {
+      const name = COORDINATES[id].id.replace('_right', '_worked').replace('_left', '_other');
+      const rounded = Math.round(values[i] * 10) / 10;
+      if (rounded !== 0 || name in angles) angles[name] = rounded;
+    }
+  });
+  return { angles, ...faults(angles, rough) };
+}
+
+/** What is still wrong with a settled posture, metres; right side worked. */
+export function faults(angles: PoseAngles, rough: Omit<Rough, 'entry' | 'full'>): Omit<Settled, 'angles'> {
+  const reach = reachFor(rough, 'right');
+  const skeleton = skeletonOf(postureFrom(anglesFor(angles, 'right')), reach);
+  const contacts = contactsFor(rough, 'right');
+  const gaps = [...contactGaps(skeleton, contacts, rough.wall), ...handGaps(skeleton, reach)];
+  return {
+    gap: Math.max(0, ...gaps.map(Math.abs)),
+    overlap: Math.max(0, ...[...clearancesOf(skeleton)].map((c) => -c)),
+    beyond: rough.balance ? Math.max(0, beyondSupport(skeleton, contacts)) : 0,
+  };
+}
+
+/** Settles entry, full and the middle between them. */
+export function settlePath(rough: Rough): { path: Rung['path']; worst: Omit<Settled, 'angles'> } {
+  const entry = settle(rough, rough.entry);
+  const same = Object.keys(rough.full).every((id) => rough.full[id] === rough.entry[id]);
+  const full = same ? entry : settle(rough, rough.full);
+  const middle = same ? entry : settle(rough, halfWay(entry.angles, full.angles));
+  const all = [entry, middle, full];
+  const worst = (key: 'gap' | 'overlap' | 'beyond') => Math.max(...all.map((s) => s[key]));
+  return {
+    path: [entry.angles, middle.angles, full.angles],
+    worst: { gap: worst('gap'), overlap: worst('overlap'), beyond: worst('beyond') },
+  };
+}
+
+function place(q: Float64Array, variables: readonly Variable[], values: Float64Array): void {
+  variables.forEach((v, i) => {
+    for (const id of v.ids) q[id] = (values[i] * Math.PI) / 180;
+  });
+}
+
+function variablesOf(rough: Omit<Rough, 'entry' | 'full'>, written: PoseAngles): Variable[] {
+  const out: Variable[] = [];
+  const push = (names: string[], bare: string) => {
+    if (names.some((n) => rough.held.has(n))) return;
+    if (ONLY_WRITTEN.test(bare) && !names.some((n) => (written[n] ?? 0) !== 0)) return;
+    const ids = names.map((n) => coordinateIndex(n.replace('_worked', '_right').replace('_other', '_left')));
+    const { min_deg: min, max_deg: max } = COORDINATES[ids[0]];
+    out.push({ ids, start: written[names[0]] ?? 0, scale: FREE[bare], min, max });
+  };
+  for (const bare of Object.keys(FREE)) {
+    if (/^(pelvis|lumbar|thorax|neck)/.test(bare)) {
+      // A pose without sides stays even.
+      if (rough.sided || /tilt|flexion/.test(bare)) push([bare], bare);
+      continue;
+    }
+    const arm = /^(shoulder|elbow)/.test(bare);
+    const sides = ['worked', 'other'] as const;
+    const free = sides.filter((s) => !arm || !rough.reach[s]);
+    if (rough.sided) for (const s of free) push([`${bare}_${s}`], bare);
+    else if (free.length > 0) push(free.map((s) => `${bare}_${s}`), bare);
+  }
+  return out;
+}
+
+/** Height of the floor: the mean of what is to lie on it, or of hands where only they do. */
+function floorOfContacts({ points }: Skeleton, contacts: readonly Contact[]): number {
+  const on = contacts.filter((c) => c.on === 'floor');
+  const bearing = on.filter((c) => !/^(wrist|elbow)/.test(c.point));
+  const list = bearing.length > 0 ? bearing : on;
+  if (list.length === 0) return Math.min(...Object.entries(points).map(([name, at]) => at[1] - fleshOf(name)));
+  return list.reduce((s, c) => s + points[c.point][1] - fleshOf(c.point), 0) / list.length;
+}
+
+/** Signed gap of every contact, metres: above the floor or prop, off the wall, off the limb. */
+export function contactGaps(skeleton: Skeleton, contacts: readonly Contact[], wall: Rung['wall']): number[] {
+  const { points: p } = skeleton;
+  const floor = floorOfContacts(skeleton, contacts);
+  const axis = wall === 'beside' ? 2 : 0;
+  const sign = wall === 'behind' ? 1 : -1;
+  const offWall = (c: Contact) => sign * p[c.point][axis] - fleshOf(c.point);
+  const onWall = contacts.filter((c) => c.on === 'wall');
+  const plane = onWall.reduce((s, c) => s + offWall(c), 0) / Math.max(1, onWall.length);
+  return contacts.map((c) => {
+    const above = p[c.point][1] - fleshOf(c.point) - floor;
+    switch (c.on) {
+      case 'floor':
+        return above;
+      case 'wall':
+        return offWall(c) - plane;
+      case 'limb':
+        return rodGap(skeleton, c.point, c.limb ?? '') - fleshOf(c.point);
+      default:
+        // A prop's height follows the body; only sinking below the floor is wrong, and far off what it usually is.
+        return c.height_cm === undefined ? Math.min(0, above) : above - c.height_cm / 100;
+    }
+  });
+}
+
+/** How far each reaching hand stays from where it goes, metres. */
+const handGaps = (skeleton: Skeleton, reach: ReturnType<typeof reachFor>): number[] =>
+  (['left', 'right'] as const).flatMap((side) => {
+    const way = reach[side];
+    if (!way) return [];
+    return [norm(sub(skeleton.points[`wrist_${side}`], reachGoal(skeleton, side, way)))];
+  });
+
+/** How far the centre of mass stands outside of what bears, metres; below 0 inside. */
+export function beyondSupport(skeleton: Skeleton, contacts: readonly Contact[]): number {
+  const bearing = contacts.filter((c) => c.on !== 'wall' && c.on !== 'limb' && c.on !== 'strap' && c.on !== 'post');
+  const corners = bearing.flatMap((c): [number, number][] => {
+    const [x, , z] = skeleton.points[c.point];
+    const r = Math.max(0.02, 0.6 * fleshOf(c.point));
+    return [
+      [x - r, z],
+      [x + r, z],
+      [x, z - r],
+      [x, z + r],
+    ];
+  });
+  if (corners.length === 0) return 0;
+  const [x, , z] = centreOfMass(skeleton);
+  return outsideHull(corners, x, z);
+}
+
+function residuals(
+  skeleton: Skeleton,
+  variables: readonly Variable[],
+  values: Float64Array,
+  contacts: readonly Contact[],
+  rough: Omit<Rough, 'entry' | 'full'>,
+  reach: ReturnType<typeof reachFor>,
+): Float64Array {
+  const out: number[] = [];
+  variables.forEach((v, i) => {
+    out.push((PRIOR * (values[i] - v.start)) / v.scale);
+    out.push(Math.max(0, v.min - values[i], values[i] - v.max));
+  });
+  contactGaps(skeleton, contacts, rough.wall).forEach((gap, i) =>
+    out.push(gap / (contacts[i].on === 'limb' ? LEAN : contacts[i].height_cm === undefined ? TOUCH : LEAN)),
+  );
+  for (const gap of handGaps(skeleton, reach)) out.push(gap / TOUCH);
+  for (const c of clearancesOf(skeleton)) out.push(Math.max(0, 0.001 - c) / CROSS);
+  const floor = floorOfContacts(skeleton, contacts);
+  for (const [name, at] of Object.entries(skeleton.points)) {
+    if (fleshOf(name) > 0) out.push(Math.max(0, floor - (at[1] - fleshOf(name)) - 0.004) / SINK);
+  }
+  if (rough.balance) out.push(Math.max(0, beyondSupport(skeleton, contacts) + INSIDE) / BALANCE);
+  return Float64Array.from(out);
+}
+
+const sumOfSquares = (r: Float64Array): number => r.reduce((s, v) => s + v * v, 0);
+
+/** Levenberg–Marquardt with differences of a twentieth of a degree; changes `values`. */
+function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Array, rounds = 70): void {
+  const n = values.length;
+  let r = evaluate(values),
+    cost = sumOfSquares(r),
+    damping = 1e-2;
+  for (let round = 0; round < rounds; round++) {
+    const jacobian = Array.from({ length: n }, (_, j) => {
+      const h = 0.05,
+        before = values[j];
+      values[j] = before + h;
+      const ahead = evaluate(values);
+      values[j] = before;
+      return ahead.map((v, i) => (v - r[i]) / h);
+    });
+    const normal = jacobian.map((a) => jacobian.map((b) => a.reduce((s, v, i) => s + v * b[i], 0)));
+    const slope = jacobian.map((a) => a.reduce((s, v, i) => s + v * r[i], 0));
+    let better = false;
+    for (let attempt = 0; attempt < 8 && !better; attempt++) {
+      const step = solve(
+        normal.map((row, i) => row.map((v, j) => (i === j ? v * (1 + damping) + 1e-9 : v))),
+        slope.map((v) => -v),
+      );
+      const tried = values.map((v, i) => v + Math.max(-8, Math.min(8, step[i])));
+      const next = evaluate(tried),
+        nextCost = sumOfSquares(next);
+      if (nextCost < cost) {
+        better = true;
+        const gain = (cost - nextCost) / cost;
+        values.set(tried);
+        r = next;
+        cost = nextCost;
+        damping = Math.max(1e-7, damping / 4);
+        if (gain < 1e-5) return;
+      } else damping *= 5;
+    }
+    if (!better) return;
+  }
+}
+
+/** Gaussian elimination with pivoting; a small dense system. */
+function solve(a: number[][], b: number[]): number[] {
+  const n = b.length;
+  for (let k = 0; k < n; k++) {
+    let pivot = k;
+    for (let i = k + 1; i < n; i++) if (Math.abs(a[i][k]) > Math.abs(a[pivot][k])) pivot = i;
+    [a[k], a[pivot]] = [a[pivot], a[k]];
+    [b[k], b[pivot]] = [b[pivot], b[k]];
+    for (let i = k + 1; i < n; i++) {
+      const f = a[i][k] / a[k][k];
+      if (f === 0) continue;
+      for (let j = k; j < n; j++) a[i][j] -= f * a[k][j];
+      b[i] -= f * b[k];
+    }
+  }
+  const x = new Array<number>(n).fill(0);
+  for (let k = n - 1; k >= 0; k--) {
+    let s = b[k];
+    for (let j = k + 1; j < n; j++) s -= a[k][j] * x[j];
+    x[k] = s / a[k][k];
+  }
+  return x;
+}

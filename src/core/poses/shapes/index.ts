@@ -1,0 +1,17 @@
+import type { ShapeSketch } from '../sketch';
+import { DEMANDING } from './demanding';
+import { KNEELING } from './kneeling';
+import { ON_THE_BACK } from './on-the-back';
+import { ON_THE_FRONT } from './on-the-front';
+import { SEATED } from './seated';
+import { STANDING } from './standing';
+
+/** Every shape of the library as it was written. */
+export const SKETCHES: readonly ShapeSketch[] = [
+  ...ON_THE_BACK,
+  ...ON_THE_FRONT,
+  ...KNEELING,
+  ...SEATED,
+  ...STANDING,
+  ...DEMANDING,
+];

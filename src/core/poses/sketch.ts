@@ -1,0 +1,155 @@
+import type { GroupId } from '@/core/body';
+import type { Contact, Give, Intent, Kind, Level, Phase, PoseAngles, Position, PropId, Rung, Shape } from './format';
+import { anglesOf, contactsOfText, handsOf } from './shorthand';
+
+/** A rung as an author writes it: rough angles; settling puts it on its contacts. Short hand as in `shorthand.ts`. */
+export interface RungSketch {
+  name: string;
+  /** Joint angles at entry, on top of the shape's base. */
+  entry: string;
+  /** What full depth changes of them. */
+  full?: string;
+  on: string;
+  hands?: string;
+  wall?: Rung['wall'];
+  /** Props that carry no weight, or beyond those of the contacts. */
+  props?: string;
+  kind?: Kind;
+  level?: Level;
+  hold?: readonly [number, number];
+  repeats?: readonly [number, number];
+  phases?: readonly Phase[];
+  give?: readonly Give[];
+  intents?: readonly Intent[];
+  /** False where hands, a strap or a wall keep the balance and not the feet. */
+  balance?: false;
+}
+
+export interface ShapeSketch {
+  id: string;
+  name: string;
+  sanskrit?: string;
+  position: Position;
+  sided?: boolean;
+  yaw?: number;
+  pitch?: number;
+  reaches?: readonly GroupId[];
+  works?: readonly GroupId[];
+  cues: readonly [enter: string, keep: string, deepen: string, leave: string];
+  cheat: string;
+  instead?: string;
+  /** Angles that every rung begins with. */
+  base?: string;
+  kind?: Kind;
+  give?: readonly Give[];
+  rungs: readonly RungSketch[];
+}
+
+/** A rung's rough ends with what settling must know. */
+export interface Rough {
+  id: string;
+  rung: number;
+  sided: boolean;
+  entry: PoseAngles;
+  full: PoseAngles;
+  held: ReadonlySet<string>;
+  reach: Rung['reach'];
+  contacts: readonly Contact[];
+  wall: Rung['wall'];
+  balance: boolean;
+}
+
+const HOLD: Readonly<Record<Kind, readonly [number, number]>> = {
+  stretch: [20, 90],
+  strength: [8, 30],
+  mobility: [3, 8],
+  rest: [45, 300],
+};
+const PHASES: Readonly<Record<Kind, readonly Phase[]>> = {
+  stretch: ['approach', 'deepest'],
+  strength: ['warm', 'approach', 'deepest'],
+  mobility: ['warm', 'counter'],
+  rest: ['settle', 'counter', 'rest'],
+};
+
+/** Hands on the floor bear weight like any other point; hands on the body hold it. */
+const handContacts = (reach: Rung['reach']): Contact[] =>
+  (['worked', 'other'] as const).flatMap((side): Contact[] => {
+    const way = reach[side];
+    if (!way) return [];
+    if (way.floor === undefined) return [];
+    const point = way.forearm ? [`elbow_${side}`, `wrist_${side}`] : [`wrist_${side}`];
+    return point.map((p) => ({
+      point: p,
+      ...(way.floor ? { on: way.floor > 0.3 ? ('chair' as const) : ('block' as const), height_cm: way.floor * 100 } : { on: 'floor' as const }),
+    }));
+  });
+
+/** The rough ends of every rung of a sketched shape. */
+export function roughOf(sketch: ShapeSketch): Rough[] {
+  return sketch.rungs.map((r, i) => {
+    const entry = anglesOf(`${sketch.base ?? ''};${r.entry}`);
+    const full = anglesOf(`${sketch.base ?? ''};${r.entry};${r.full ?? ''}`);
+    const reach = r.hands ? handsOf(r.hands) : {};
+    return {
+      id: sketch.id,
+      rung: i + 1,
+      sided: sketch.sided !== false,
+      entry: entry.angles,
+      full: full.angles,
+      held: full.held,
+      reach,
+      contacts: [...contactsOfText(r.on), ...handContacts(reach)],
+      wall: r.wall,
+      balance: r.balance !== false,
+    };
+  });
+}
+
+/** The finished shape: rough rungs with their settled paths. @param pathOf the settled path of a rung, by its number from 1 */
+export function finished(sketch: ShapeSketch, pathOf: (rung: number) => Rung['path'] | undefined): Shape {
+  const rough = roughOf(sketch);
+  const rungs = sketch.rungs.map((r, i): Rung => {
+    const own = rough[i];
+    const kind = r.kind ?? sketch.kind ?? 'stretch';
+    const from = own.contacts.flatMap((c) => (c.on === 'floor' || c.on === 'limb' ? [] : [c.on]));
+    const more = (r.props ?? '').split(/\s+/).filter(Boolean) as PropId[];
+    return {
+      name: r.name,
+      path: pathOf(i + 1) ?? [own.entry, halfWay(own.entry, own.full), own.full],
+      reach: own.reach,
+      contacts: own.contacts,
+      ...(r.wall && { wall: r.wall }),
+      props: [...new Set([...from, ...more])],
+      kind,
+      level: r.level ?? (Math.min(3, i + 1) as Level),
+      hold: r.hold ?? HOLD[kind],
+      ...(r.repeats && { repeats: r.repeats }),
+      phases: r.phases ?? (kind === 'stretch' && i === 0 ? ['warm', ...PHASES.stretch] : PHASES[kind]),
+      give: r.give ?? sketch.give ?? [],
+      intents: r.intents ?? [],
+    };
+  });
+  const [enter, keep, deepen, leave] = sketch.cues;
+  return {
+    id: sketch.id,
+    name: sketch.name,
+    ...(sketch.sanskrit && { sanskrit: sketch.sanskrit }),
+    position: sketch.position,
+    sided: sketch.sided !== false,
+    ...(sketch.yaw !== undefined && { yaw: sketch.yaw }),
+    ...(sketch.pitch !== undefined && { pitch: sketch.pitch }),
+    reaches: sketch.reaches ?? [],
+    works: sketch.works ?? [],
+    cues: { enter, keep, deepen, leave },
+    cheat: sketch.cheat,
+    ...(sketch.instead && { instead: sketch.instead }),
+    rungs,
+  };
+}
+
+/** Mean of two sets of angles. */
+export const halfWay = (a: PoseAngles, b: PoseAngles): PoseAngles =>
+  Object.fromEntries(
+    [...new Set([...Object.keys(a), ...Object.keys(b)])].map((id) => [id, ((a[id] ?? 0) + (b[id] ?? 0)) / 2]),
+  );

@@ -30,7 +30,7 @@ import { screen } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/files/record';
 import { infer, summariseStrength } from '@/core/limits';
 import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/people/student';
-import { anglesAt, LIBRARY, rungOf } from '@/core/poses';
+import { anglesAt, demandsOf, LIBRARY, rungOf } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/tests/battery';
@@ -89,7 +89,16 @@ export function list(what: string): unknown {
       position: s.position,
       sided: s.sided,
       reaches: s.reaches,
-      rungs: s.rungs.map((r, i) => ({ rung: i + 1, name: r.name, props: r.props })),
+      works: s.works,
+      instead: s.instead,
+      rungs: s.rungs.map((r, i) => ({
+        rung: i + 1,
+        name: r.name,
+        props: r.props,
+        kind: r.kind,
+        level: r.level,
+        demands: demandsOf(s, r),
+      })),
     }));
   if (what === 'coordinates')
     return COORDINATES.map((c) => ({ id: c.id, unit: 'deg', min: c.min_deg, max: c.max_deg, positive: c.positive }));

@@ -42,6 +42,8 @@ export interface SceneProp {
   at: string;
   /** For straps: the hand it ends in. */
   to?: string;
+  /** Another point on the same piece. */
+  also?: string;
   /** For walls: where it stands. */
   side?: 'behind' | 'ahead' | 'beside';
 }
@@ -333,8 +335,12 @@ const mean = (flat: Record<string, Flat>, names: readonly string[]): number =>
   names.reduce((s, name) => s + flat[name].depth, 0) / names.length;
 
 function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3) => Flat): Paint[] {
-  const at = p[prop.at];
-  if (!at) return [];
+  const own = p[prop.at];
+  if (!own) return [];
+  const mate = prop.also ? p[prop.also] : undefined;
+  // Between two points, under the lower of them.
+  const at: Vec3 = mate ? [(own[0] + mate[0]) / 2, Math.min(own[1], mate[1]), (own[2] + mate[2]) / 2] : own;
+  const apart: Vec3 = mate ? [Math.abs(own[0] - mate[0]) / 2, 0, Math.abs(own[2] - mate[2]) / 2] : [0, 0, 0];
   if (prop.kind === 'strap') {
     const end = prop.to ? p[prop.to] : null;
     if (!end) return [];
@@ -374,7 +380,11 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
   return [
     {
       kind: 'prop',
-      path: boxPath([at[0] - half, floor, at[2] - half * 1.3], [at[0] + half, top, at[2] + half * 1.3], project),
+      path: boxPath(
+        [at[0] - half - apart[0], floor, at[2] - half * 1.3 - apart[2]],
+        [at[0] + half + apart[0], top, at[2] + half * 1.3 + apart[2]],
+        project,
+      ),
     },
   ];
 }

@@ -7,7 +7,11 @@ export function sceneProps(rung: Rung, worked: Side): SceneProp[] {
   const contacts = contactsFor(rung, worked);
   const out: SceneProp[] = [];
   for (const { on, point } of contacts) {
-    if (on === 'block' || on === 'bolster' || on === 'blanket' || on === 'chair') out.push({ kind: on, at: point });
+    if (on !== 'block' && on !== 'bolster' && on !== 'blanket' && on !== 'chair') continue;
+    // A seat under both sides, or under a whole foot, is one piece; hands have one each.
+    const mate = out.find((q) => q.kind === on && q.at !== point && !q.also && joined(q.at, point, on));
+    if (mate) mate.also = point;
+    else out.push({ kind: on, at: point });
   }
   const onWall = contacts.find((c) => c.on === 'wall');
   if (onWall && rung.wall) out.push({ kind: 'wall', at: onWall.point, side: rung.wall });
@@ -16,4 +20,13 @@ export function sceneProps(rung: Rung, worked: Side): SceneProp[] {
     out.push({ kind: 'strap', at: `ball_${worked}`, to: `wrist_${hand}` });
   }
   return out;
+}
+
+const bare = (point: string): string => point.replace(/_(left|right)$/, '');
+const sideOf = (point: string): string => point.slice(point.lastIndexOf('_'));
+function joined(a: string, b: string, on: string): boolean {
+  const foot = /^(heel|ball|toe)/;
+  if (foot.test(a) && foot.test(b)) return sideOf(a) === sideOf(b) || on === 'chair';
+  if (bare(a) !== bare(b)) return /^(back|head)/.test(a) && /^(back|head)/.test(b);
+  return bare(a) === 'buttock' || (bare(a) === 'calf' && on !== 'block') || on === 'chair';
 }

@@ -38,7 +38,7 @@ export function floorUnder(points: Points, hands: boolean): number {
 
 /** The floor of a posture: arms that reach for something on the body or on the floor do not make it. */
 export const floorOf = (points: Points, reach: Partial<Record<Side, Reach>>): number =>
-  floorUnder(points, Object.keys(reach).length === 0);
+  floorUnder(points, Object.keys(reach).length === 0 || Object.values(reach).some((r) => r.bears));
 
 /** Free height between the flesh of a landmark and the floor, metres; below 0 where it would sink in. */
 export const gapUnder = (points: Points, point: string, floor: number): number =>

@@ -17,6 +17,8 @@ export interface Reach {
   offset?: Vec3;
   /** Metres above the floor on which the palm lies. */
   floor?: number;
+  /** The hand bears the body: nothing else may be on the floor, so the hands make it. */
+  bears?: boolean;
   /** The whole forearm lies there, not the palm alone; `offset` is where the elbow goes. */
   forearm?: boolean;
   /** Which way the elbow points: forward, up and outward of the chest. */
@@ -187,6 +189,13 @@ export function reachGoal({ points: p, build }: Skeleton, side: Side, way: Reach
   return [wx, level + fleshOf('wrist'), wz];
 }
 
+/** Level direction in which fingers on the floor point: where the head does, to the front where the trunk stands upright. */
+function aheadOf(thorax: Float64Array): Vec3 {
+  const headward: Vec3 = [thorax[1], 0, thorax[7]];
+  const level = norm(headward) > 0.35 ? headward : ([thorax[0], 0, thorax[6]] as Vec3);
+  return scale(level, 1 / Math.max(1e-6, norm(level)));
+}
+
 /** A palm or a forearm laid on something level at the height `way.floor` of the world. */
 function armOnFloor(
   p: Points,
@@ -199,10 +208,7 @@ function armOnFloor(
   const { upperArm, forearm, hand } = armLengths(build);
   const shoulder = p[`shoulder_${side}`];
   const [x, , z] = add(p[way.to] ?? shoulder, scale(way.offset ?? ORIGIN, build.arm));
-  // Fingers point where the head does; where the trunk stands upright, to the front.
-  const headward: Vec3 = [thorax[1], 0, thorax[7]];
-  const level = norm(headward) > 0.35 ? headward : ([thorax[0], 0, thorax[6]] as Vec3);
-  const ahead = scale(level, 1 / Math.max(1e-6, norm(level)));
+  const ahead = aheadOf(thorax);
   if (way.forearm) {
     const y = way.floor + fleshOf('elbow') * build.girth;
     const off: Vec3 = [x - shoulder[0], 0, z - shoulder[2]];
@@ -231,7 +237,7 @@ function arm(
   if (reach) {
     const goal = add(p[reach.to] ?? shoulder, scale(reach.offset ?? ORIGIN, build.arm));
     bendTo(p, side, goal, poleOf(thorax, reach, m), build);
-    const fore = sub(p[`wrist_${side}`], p[`elbow_${side}`]);
+    const fore = reach.bears ? aheadOf(thorax) : sub(p[`wrist_${side}`], p[`elbow_${side}`]);
     p[`hand_${side}`] = add(p[`wrist_${side}`], scale(fore, (hand * 0.7) / norm(fore)));
     return;
   }

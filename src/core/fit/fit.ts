@@ -4,16 +4,17 @@ import {
   halfOf,
   newHalf,
   otherSide,
-  floorUnder,
-  gapUnder,
-  skeletonOf,
+  ELEMENT_IDS,
   StrandModel,
   type Build,
   type GroupId,
   type Side,
 } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
-import { anglesAt, postureAt, reachFor, type PropId, type Rung, type Shape } from '@/core/poses';
+import { strainsOf, type Strain } from '@/core/loads/strains';
+import { anglesAt, postureAt, type Rung, type Shape } from '@/core/poses';
+import { loadsAt } from './loads-at';
+import { propsOf, type FittedProp } from './props';
 
 /** SD below the end at which a pull is first felt; stretch runs from 0 there to 1 at the end. Our default. */
 export const FIRST_PULL = 5;
@@ -34,10 +35,16 @@ export interface FittedPose {
   /** True where even the entry asks for more than she has. */
   beyondEntry: boolean;
   limiter: { structure: GroupId; side: Side; probability: number };
+  /** What would stop it next, were the first out of the way; null where nothing would before the full rung. */
+  next: { structure: GroupId; side: Side; depth: number } | null;
   /** Share of tolerance used at that depth, 0–1, by side and group (0 where nothing is felt). */
   stretch: Record<Side, Record<GroupId, number>>;
+  /** Share of capacity that holding it asks for, 0–1, by side and group; computed from statics. */
   load: Record<Side, Partial<Record<GroupId, number>>>;
-  props: { prop: PropId; height_cm: number | null }[];
+  /** True where the model cannot hold the shape up: then its loads are not told. */
+  beyondModel: boolean;
+  strains: Strain[];
+  props: FittedProp[];
   /** Joint angles at the fitted depth, degrees. */
   angles: Record<string, number>;
 }
@@ -77,12 +84,13 @@ export function pathTable(rung: Rung, worked: number, other: number, strands: St
 
 const COMFORT_Z = FIRST_PULL * (COMFORTABLE - 1);
 
-/** First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does. */
+/** First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does. @param without a group's key to be left out */
 export function firstStop(
   table: Float32Array,
   x: ArrayLike<number>,
   at: number,
   mirrored: boolean,
+  without = -1,
 ): { step: number; element: number } {
   let best = Infinity,
     element = -1;
@@ -92,6 +100,7 @@ export function firstStop(
       end = table[STEPS * DIMENSIONS + column];
     // What the path does not lengthen cannot be what stops it.
     if (end - begin < 0.1) continue;
+    if (without >= 0 && groupKey(e) === without) continue;
     const limit = x[at + e] + COMFORT_Z;
     if (end < limit) continue;
     let i = 0;
@@ -159,10 +168,7 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
     over = Math.max(over, z(e, 0) - posterior.mean[e]);
     stretch[s][group] = Math.max(stretch[s][group], 1 + left / FIRST_PULL, 0);
   }
-  const load: FittedPose['load'] = { left: {}, right: {} };
-  for (const [group, value] of Object.entries(rung.load ?? {}))
-    for (const s of shape.sided ? [side] : (['left', 'right'] as const)) load[s][group as GroupId] = value;
-
+  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build);
   return {
     pose: shape.id,
     rung: rungNumber,
@@ -175,9 +181,17 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
       side: who < GROUPS.length ? 'left' : 'right',
       probability: (counts.get(who) ?? 0) / posterior.drawCount,
     },
+    next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element)),
     stretch,
-    load,
-    props: propHeights(rung, side, depth, build),
+    load: loads.beyond ? { left: {}, right: {} } : loads.groups,
+    beyondModel: loads.beyond,
+    strains: strainsOf(postureAt(rung, side, depth), loads, (what, s) => {
+      const element = ELEMENT_IDS.indexOf(what);
+      if (element < 0) return stretch[s][what as GroupId] ?? 0;
+      const e = element + (s === 'left' ? 0 : ELEMENT_COUNT);
+      return Math.max(0, 1 + (z(e, depth) - posterior.mean[e]) / FIRST_PULL);
+    }),
+    props: propsOf(rung, side, depth, build),
     angles: anglesAt(rung, side, depth),
   };
 }
@@ -207,16 +221,15 @@ export function limitersInPose(
 const groupKey = (element: number): number =>
   GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
 
-/** Height of what lies under the body at a depth, centimetres, from the gap to the floor; null for what has no height. */
-function propHeights(rung: Rung, side: Side, depth: number, build: Build): FittedPose['props'] {
-  const points = skeletonOf(postureAt(rung, side, depth), reachFor(rung, side), build).points;
-  const floor = floorUnder(points, Object.keys(rung.reach ?? {}).length === 0);
-  const other = side === 'left' ? 'right' : 'left';
-  return rung.props.map((prop) => {
-    const under = rung.supports?.filter((s) => s.prop === prop) ?? [];
-    if (under.length === 0) return { prop, height_cm: null };
-    const name = under[0].under.replace('_worked', `_${side}`).replace('_other', `_${other}`);
-    const gap = gapUnder(points, name, floor) * 100;
-    return { prop, height_cm: Math.max(2, Math.round(gap)) };
-  });
+/** The first structure of another group that would stop the path. */
+function nextStop(
+  table: Float32Array,
+  x: ArrayLike<number>,
+  mirrored: boolean,
+  first: number,
+): FittedPose['next'] {
+  const { step, element } = firstStop(table, x, 0, mirrored, first);
+  if (element < 0) return null;
+  const who = groupKey(element);
+  return { structure: GROUPS[who % GROUPS.length], side: who < GROUPS.length ? 'left' : 'right', depth: Math.min(1, step / STEPS) };
 }

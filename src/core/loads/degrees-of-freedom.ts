@@ -64,18 +64,14 @@ const MOVES = {
   thorax: above('thorax'),
   neck: above('head'),
 };
-const SIDE_MOVES = Object.fromEntries(
-  SIDES.map((s) => [
-    s,
-    {
-      hip: new Set<Part>([`thigh_${s}`, `shank_${s}`, `foot_${s}`]),
-      knee: new Set<Part>([`shank_${s}`, `foot_${s}`]),
-      ankle: new Set<Part>([`foot_${s}`]),
-      shoulder: new Set<Part>([`arm_${s}`, `forearm_${s}`]),
-      elbow: new Set<Part>([`forearm_${s}`]),
-    },
-  ]),
-) as Record<Side, Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elbow', ReadonlySet<Part>>>;
+const legAndArm = (s: Side): Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elbow', ReadonlySet<Part>> => ({
+  hip: new Set<Part>([`thigh_${s}`, `shank_${s}`, `foot_${s}`]),
+  knee: new Set<Part>([`shank_${s}`, `foot_${s}`]),
+  ankle: new Set<Part>([`foot_${s}`]),
+  shoulder: new Set<Part>([`arm_${s}`, `forearm_${s}`]),
+  elbow: new Set<Part>([`forearm_${s}`]),
+});
+const SIDE_MOVES = { left: legAndArm('left'), right: legAndArm('right') };
 
 /** Which part carries a landmark. */
 export function partOf(point: string): Part {

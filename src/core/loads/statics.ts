@@ -1,36 +1,45 @@
 import {
+  contactsOf,
+  ELEMENTS,
+  floorOf,
   GROUPS,
   groupOf,
   halfOf,
   HALF_COUNT,
   HALF_NAMES,
   LINES,
+  mix,
   MuscleModel,
   newHalf,
-  passiveForces,
   segmentMasses,
   SIDES,
   skeletonOf,
+  sub,
   TRUNK_COUNT,
+  typicalEnd,
   changesSide,
   type Build,
   type GroupId,
   type Posture,
   type Reach,
   type Side,
+  type Skeleton,
   type Vec3,
 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { dualNewton, type BoxProgram } from './dual-newton';
 import { at } from './axes';
 import { FREEDOMS, freedom, Freedoms, partOf, ROOT, type Part } from './degrees-of-freedom';
-import { pushesOf, type Touch } from './contact-forces';
+import { pushesOf, type Push, type Touch } from './contact-forces';
 
 const GRAVITY = 9.81;
 /** Width of the active force–length curve (Thelen 2003). */
 const WIDTH = 0.45;
-/** Joints without muscles in the model: greatest torque of the average adult, N·m (our defaults). */
+/** Joints without muscles in the model, and the upper back, which has too few: greatest torque of the average adult, N·m (our defaults). */
 const TORQUE: Readonly<Record<string, number>> = {
+  thorax_flexion: 120,
+  thorax_bend: 90,
+  thorax_rotation: 60,
   neck_flexion: 25,
   neck_bend: 25,
   neck_rotation: 15,
@@ -54,6 +63,19 @@ const STOPS: readonly { coordinate: string; from_deg: number; way: 1 | -1; most_
 const MISSING = 12;
 /** Missing torque, N·m, beyond which a load is not told. Our default. */
 export const BEYOND_NM = 6;
+/** What an imbalance of the whole body costs, per 10 N or N·m: it may only be left where nothing else can hold. */
+const TIPPING = 400;
+/** Imbalance, N or N·m, beyond which a shape cannot be held as it stands. Our default. */
+const TIPS = 15;
+/** Landmarks this near to the floor bear like those that are named, metres. */
+const TOUCHES = 0.02;
+/** Passive force at the end of a tolerance as a share of the greatest, and the steepness of its rise (shape of Thelen 2003). */
+const AT_END = 0.2;
+const STEEP = 4;
+/** Stretch beyond which nobody goes on: passive force stays there. */
+const MOST_STRETCH = 1.05;
+/** End of lines that no test brings to their end, fibre lengths. Our default. */
+const UNKNOWN_END = 0.6;
 /** Weight of the equations; what is left of them is a millionth of their prices. */
 const EXACT = 5e5;
 
@@ -64,11 +86,25 @@ export interface Posed {
   rung: Pick<Rung, 'wall' | 'props'>;
 }
 
+/** Element behind each line, −1 where the inference has none. */
+const ELEMENT_OF_LINE = LINES.map((l) => ELEMENTS.findIndex((e) => e.strands.includes(l.line)));
+const TYPICAL = LINES.map((l) => typicalEnd(l.line, 'pushed'));
+
 /** An action asked for beside holding the shape, by real names. */
 export interface Asked {
   /** The world's answer at a landmark, share of body weight: forward, up, outward. */
   push?: { point: string; force: Vec3 };
   structure?: { id: string; side: Side; least: number };
+}
+
+export interface StaticsOptions {
+  asked?: readonly Asked[];
+  /** Share of the usual force by structure and side; 1 where not told. */
+  capacity?: Readonly<Record<string, Record<Side, number>>>;
+  /** The student's tolerances, SD, left then right: her muscles resist where hers end. */
+  tolerances?: ArrayLike<number>;
+  /** Prices of a similar posture, for speed. */
+  start?: Float64Array;
 }
 
 export interface Loads {
@@ -81,6 +117,8 @@ export interface Loads {
   /** Torque that no muscle can make here, N·m; above `BEYOND_NM` the shape is beyond this model. */
   missing_Nm: number;
   missingAt: string;
+  /** True where the whole body would tip or slide. */
+  tips: boolean;
   beyond: boolean;
   /** What each place bears, share of body weight: forward, up, right. */
   contacts: (Touch & { force: Vec3 })[];
@@ -88,6 +126,8 @@ export interface Loads {
   lowBack_Nm: number;
   /** Force of the quadriceps, share of body weight, by side. */
   quadriceps: Record<Side, number>;
+  /** What the floor and the rest ask of the knee across its hinge, N·m: about the shin and sideways. */
+  knee: Record<Side, { twist_Nm: number; sideways_Nm: number }>;
   /** Largest imbalance left, N or N·m. */
   residual: number;
   rounds: number;
@@ -100,16 +140,13 @@ export class Statics {
   private readonly model: MuscleModel;
   private readonly half = newHalf();
 
-  /** @param capacity share of the usual force by structure and side; 1 where not told */
-  constructor(
-    readonly build: Build,
-    private readonly capacity: Readonly<Record<string, Record<Side, number>>> = {},
-  ) {
+  constructor(readonly build: Build) {
     this.model = new MuscleModel(build);
   }
 
-  /** Loads of a posture. @param start prices of a similar posture, for speed */
-  solve(posed: Posed, asked: readonly Asked[] = [], start?: Float64Array): Loads {
+  /** Loads of a posture in this body. */
+  solve(posed: Posed, options: StaticsOptions = {}): Loads {
+    const asked = options.asked ?? [];
     const { build, model } = this;
     const m = FREEDOMS.length,
       lineCount = model.lineCount;
@@ -135,12 +172,12 @@ export class Statics {
     SIDES.forEach((side, sideIndex) => {
       halfOf(posed.posture, side, this.half, build.version[side]);
       model.momentArms(this.half, arms);
-      passiveForces(model, this.half, passive);
       model.elongations(this.half, elongation);
+      this.passive(elongation, sideIndex, options.tolerances, passive);
       for (let line = 0; line < lineCount; line++) {
         const column = new Float64Array(m);
         const structure = LINES[line].structure;
-        const share = this.capacity[structure]?.[side] ?? 1;
+        const share = options.capacity?.[structure]?.[side] ?? 1;
         const force = model.maximumForce(line) * share * Math.exp(-(elongation[line] ** 2) / WIDTH);
         forces[side][line] = force;
         for (let c = 0; c < HALF_COUNT; c++) {
@@ -159,7 +196,7 @@ export class Statics {
     });
     const muscles = columns.length;
 
-    const { pushes, touches } = pushesOf(skeleton, posed.contacts, posed.reach, posed.rung);
+    const { pushes, touches } = pushesOf(skeleton, this.touching(posed, skeleton), posed.reach, posed.rung);
     for (const push of pushes) {
       const column = new Float64Array(m);
       const force: Vec3 = [push.direction[0] * weight, push.direction[1] * weight, push.direction[2] * weight];
@@ -168,6 +205,7 @@ export class Statics {
       columns.push({ column, d: push.price, low: 0, high: push.most === Infinity ? 20 : push.most });
     }
     const firstOther = columns.length;
+    for (let i = 0; i < ROOT; i++) columns.push({ column: one(m, i, 10), d: TIPPING, low: -500, high: 500 });
     for (const f of FREEDOMS.slice(ROOT)) {
       const bare = f.replace(/_(left|right)$/, '');
       const torque = TORQUE[bare];
@@ -203,9 +241,11 @@ export class Statics {
       w: EXACT,
     };
     columns.forEach((c, j) => program.a.set(c.column, j * m));
-    const solved = dualNewton(program, start);
+    const solved = dualNewton(program, options.start);
     const { x } = solved;
 
+    let tips = false;
+    for (let i = 0; i < ROOT; i++) if (Math.abs(x[firstOther + i]) * 10 > TIPS) tips = true;
     let missing_Nm = 0,
       missingAt = '';
     for (let j = firstOther; j < columns.length; j++) {
@@ -232,9 +272,14 @@ export class Statics {
       ...this.summed(activation, forces),
       missing_Nm,
       missingAt,
-      beyond: missing_Nm > BEYOND_NM,
+      tips,
+      beyond: tips || missing_Nm > BEYOND_NM,
       contacts: touchForces,
       lowBack_Nm,
+      knee: {
+        left: kneeMoments(skeleton, pushes, x.subarray(muscles), weight, 'left'),
+        right: kneeMoments(skeleton, pushes, x.subarray(muscles), weight, 'right'),
+      },
       residual: solved.residual,
       rounds: solved.rounds,
       converged: solved.converged,
@@ -244,6 +289,31 @@ export class Statics {
         right: this.quadriceps(activation, forces, 'right') / weight,
       },
     };
+  }
+
+  /** What is named, and whatever else of the body lies on the floor. */
+  private touching(posed: Posed, skeleton: Skeleton): readonly Contact[] {
+    const named = new Set(posed.contacts.map((c) => c.point));
+    const floor = floorOf(skeleton.points, posed.reach);
+    const more = contactsOf(skeleton.points, floor, TOUCHES).filter((p) => !named.has(p) && !/^(hand|shin|arch)/.test(p));
+    return [...posed.contacts, ...more.map((point) => ({ point, on: 'floor' as const }))];
+  }
+
+  /** Passive force of every line, N: nothing up to anatomical length, then rising to a fifth of the greatest at her own end. */
+  private passive(
+    elongation: Float64Array,
+    side: number,
+    tolerances: ArrayLike<number> | undefined,
+    out: Float64Array,
+  ): void {
+    for (let i = 0; i < out.length; i++) {
+      const typical = TYPICAL[i],
+        element = ELEMENT_OF_LINE[i];
+      const x = tolerances && element >= 0 ? tolerances[side * ELEMENTS.length + element] : 0;
+      const end = Math.max(0.05, typical ? typical.end + x * typical.sd : UNKNOWN_END);
+      const stretch = Math.min(MOST_STRETCH, elongation[i] / end);
+      out[i] = stretch <= 0 ? 0 : this.model.maximumForce(i) * AT_END * (Math.expm1(STEEP * stretch) / Math.expm1(STEEP));
+    }
   }
 
   private quadriceps(activation: Float64Array, forces: Record<Side, Float64Array>, side: Side): number {
@@ -274,6 +344,39 @@ export class Statics {
     });
     return { structures, groups };
   }
+}
+
+/** Moment of everything that pushes on shin and foot, and of their weight, about the knee; across its hinge only. */
+function kneeMoments(
+  skeleton: Skeleton,
+  pushes: readonly Push[],
+  amounts: Float64Array,
+  weight: number,
+  side: Side,
+): { twist_Nm: number; sideways_Nm: number } {
+  const centre = skeleton.points[`shin_${side}`];
+  const own = new Set<Part>([`shank_${side}`, `foot_${side}`]);
+  const moment = [0, 0, 0];
+  const add = (at: Vec3, f: Vec3, times: number) => {
+    const r = sub(at, centre);
+    moment[0] += times * (r[1] * f[2] - r[2] * f[1]);
+    moment[1] += times * (r[2] * f[0] - r[0] * f[2]);
+    moment[2] += times * (r[0] * f[1] - r[1] * f[0]);
+  };
+  pushes.forEach((push, k) => {
+    const inside = own.has(push.part),
+      against = push.against !== undefined && own.has(push.against);
+    if (inside !== against) add(push.at, push.direction, amounts[k] * weight * (inside ? 1 : -1));
+  });
+  for (const s of segmentMasses(skeleton)) {
+    if (s.segment !== `shank-${side}` && s.segment !== `foot-${side}`) continue;
+    add(mix(s.from, s.to, s.at), [0, -weight * s.share, 0], 1);
+  }
+  const t = skeleton.frames[`shank_${side}`].turn;
+  return {
+    twist_Nm: moment[0] * t[1] + moment[1] * t[4] + moment[2] * t[7],
+    sideways_Nm: moment[0] * t[0] + moment[1] * t[3] + moment[2] * t[6],
+  };
 }
 
 const LUMBAR = freedom('lumbar_flexion');

@@ -1,9 +1,15 @@
 import {
   centreOfMass,
+  ELEMENTS,
+  halfOf,
+  newHalf,
+  SIDES,
+  StrandModel,
   clearancesOf,
   coordinateIndex,
   COORDINATES,
   fleshOf,
+  overlapsOf,
   postureFrom,
   reachGoal,
   rodGap,
@@ -56,6 +62,8 @@ const CROSS = 0.003;
 const SINK = 0.003;
 const BALANCE = 0.012;
 const PRIOR = 0.22;
+/** The same at the entry, which may be milder than it was written. */
+const PRIOR_ENTRY = 0.08;
 /** How far inside of what bears the centre of mass is to stand, metres. */
 const INSIDE = 0.012;
 
@@ -65,6 +73,35 @@ export interface Settled {
   gap: number;
   overlap: number;
   beyond: number;
+  /** What overlaps deepest. */
+  pair: string;
+}
+
+export type Node = 'entry' | 'middle' | 'full';
+
+/** What settling must know of a rung beside the angles. */
+type Place = Omit<Rough, 'entry' | 'full'>;
+
+/** An entry is to lie this far before the end of typical people, SD: there is room to go deeper. */
+const ENTRY_SD = -1.6;
+/** Price of a structure beyond that, per SD. */
+const STRAINED = 0.5;
+let strands: StrandModel | null = null;
+const half = newHalf(),
+  standing = new Float64Array(ELEMENTS.length);
+
+/** How far each element of both sides is beyond `most` SD, weighed. */
+function beyondTypical(q: Float64Array, most: number): number[] {
+  strands ??= new StrandModel();
+  const model = strands;
+  return SIDES.flatMap((side) => {
+    model.standing(halfOf(q, side, half), 'pushed', standing);
+    // Far beyond, the price grows in proportion only (Huber 1964): contacts and clearances come first.
+    return Array.from(standing, (z) => {
+      const over = Math.max(0, z - most) / STRAINED;
+      return over <= 1 ? over : 2 * Math.sqrt(over) - 1;
+    });
+  });
 }
 
 interface Variable {
@@ -76,17 +113,26 @@ interface Variable {
 }
 
 /** Settles one posture of a rung, right side worked. */
-export function settle(rough: Omit<Rough, 'entry' | 'full'>, written: PoseAngles): Settled {
+export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): Settled {
   const q = postureFrom(anglesFor(written, 'right'));
-  const variables = variablesOf(rough, written);
+  const variables = variablesOf(rough, written, node === 'middle' ? new Set() : rough.held[node]);
+  const most = node === 'entry' ? ENTRY_SD : node === 'full' ? rough.reaches_sd : null;
   const reach = reachFor(rough, 'right');
-  const contacts = contactsFor(rough, 'right');
-  const evaluate = (values: Float64Array): Float64Array => {
+  const contacts = contactsFor(rough, 'right').filter(
+    (c) => node === 'full' || rough.carries || !rough.reach[c.point.endsWith('_right') ? 'worked' : 'other'] || !/^(wrist|elbow)/.test(c.point),
+  );
+  // First onto the contacts, then, from there, to where structures are no further than they may be.
+  const evaluate = (careful: boolean) => (values: Float64Array) => {
     place(q, variables, values);
-    return residuals(skeletonOf(q, reach), variables, values, contacts, rough, reach);
+    const prior = careful && node === 'entry' ? PRIOR_ENTRY : PRIOR;
+    const r = residuals(
+      node,
+     skeletonOf(q, reach), variables, values, contacts, rough, reach, prior);
+    return most === null || !careful ? r : Float64Array.from([...r, ...beyondTypical(q, most)]);
   };
   const values = Float64Array.from(variables, (v) => v.start);
-  minimise(evaluate, values);
+  minimise(evaluate(false), values);
+  if (most !== null) minimise(evaluate(true), values);
   place(q, variables, values);
   const angles: Record<string, number> = { ...written };
   variables.forEach((v, i) => {
@@ -96,33 +142,41 @@ export function settle(rough: Omit<Rough, 'entry' | 'full'>, written: PoseAngles
       if (rounded !== 0 || name in angles) angles[name] = rounded;
     }
   });
-  return { angles, ...faults(angles, rough) };
+  return { angles, ...faults(angles, rough, node) };
 }
 
 /** What is still wrong with a settled posture, metres; right side worked. */
-export function faults(angles: PoseAngles, rough: Omit<Rough, 'entry' | 'full'>): Omit<Settled, 'angles'> {
+export function faults(angles: PoseAngles, rough: Place, node: Node = 'full'): Omit<Settled, 'angles'> {
   const reach = reachFor(rough, 'right');
   const skeleton = skeletonOf(postureFrom(anglesFor(angles, 'right')), reach);
   const contacts = contactsFor(rough, 'right');
-  const gaps = [...contactGaps(skeleton, contacts, rough.wall), ...handGaps(skeleton, reach)];
+  const holds = heldBy(rough.reach);
+  const overlap = overlapsOf(skeleton, 0)
+    .sort((a, b) => b.depth_m - allowed(b.between, holds) - a.depth_m + allowed(a.between, holds))
+    .at(0);
+  const hands = node === 'full' || rough.carries ? handGaps(skeleton, reach) : [];
+  const own = contacts.filter((c) => node === 'full' || rough.carries || !/^(wrist|elbow)/.test(c.point));
+  const gaps = [...contactGaps(skeleton, own, rough.wall, node), ...hands];
   return {
     gap: Math.max(0, ...gaps.map(Math.abs)),
-    overlap: Math.max(0, ...[...clearancesOf(skeleton)].map((c) => -c)),
+    overlap: overlap ? overlap.depth_m - allowed(overlap.between, holds) : 0,
+    pair: overlap?.between.join(' and ') ?? '',
     beyond: rough.balance ? Math.max(0, beyondSupport(skeleton, contacts)) : 0,
   };
 }
 
 /** Settles entry, full and the middle between them. */
 export function settlePath(rough: Rough): { path: Rung['path']; worst: Omit<Settled, 'angles'> } {
-  const entry = settle(rough, rough.entry);
+  const entry = settle(rough, rough.entry, 'entry');
   const same = Object.keys(rough.full).every((id) => rough.full[id] === rough.entry[id]);
   const full = same ? entry : settle(rough, rough.full);
-  const middle = same ? entry : settle(rough, halfWay(entry.angles, full.angles));
+  const middle = same ? entry : settle(rough, halfWay(entry.angles, full.angles), 'middle');
   const all = [entry, middle, full];
   const worst = (key: 'gap' | 'overlap' | 'beyond') => Math.max(...all.map((s) => s[key]));
+  const deepest = all.reduce((a, s) => (s.overlap > a.overlap ? s : a));
   return {
     path: [entry.angles, middle.angles, full.angles],
-    worst: { gap: worst('gap'), overlap: worst('overlap'), beyond: worst('beyond') },
+    worst: { gap: worst('gap'), overlap: worst('overlap'), beyond: worst('beyond'), pair: deepest.pair },
   };
 }
 
@@ -132,10 +186,10 @@ function place(q: Float64Array, variables: readonly Variable[], values: Float64A
   });
 }
 
-function variablesOf(rough: Omit<Rough, 'entry' | 'full'>, written: PoseAngles): Variable[] {
+function variablesOf(rough: Place, written: PoseAngles, held: ReadonlySet<string>): Variable[] {
   const out: Variable[] = [];
   const push = (names: string[], bare: string) => {
-    if (names.some((n) => rough.held.has(n))) return;
+    if (names.some((n) => held.has(n))) return;
     if (ONLY_WRITTEN.test(bare) && !names.some((n) => (written[n] ?? 0) !== 0)) return;
     const ids = names.map((n) => coordinateIndex(n.replace('_worked', '_right').replace('_other', '_left')));
     const { min_deg: min, max_deg: max } = COORDINATES[ids[0]];
@@ -156,6 +210,27 @@ function variablesOf(rough: Omit<Rough, 'entry' | 'full'>, written: PoseAngles):
   return out;
 }
 
+/** A hand that holds a limb presses into its flesh by so much, metres. */
+const HELD = 0.03;
+const LIMB_OF: Readonly<Record<string, string>> = { knee: 'thigh', thigh: 'thigh', calf: 'shank', ankle: 'shank', heel: 'foot', ball: 'foot' };
+
+/** Limbs that each hand holds, by real names with the right side worked. */
+function heldBy(reach: Rung['reach']): ReadonlySet<string> {
+  const out = new Set<string>();
+  for (const [side, way] of Object.entries(reachFor({ reach }, 'right'))) {
+    const [point, of] = way.to.split('_');
+    const limb = LIMB_OF[point];
+    if (way.floor === undefined && limb)
+      for (const own of limb === 'foot' || limb === 'shank' ? ['thigh', 'shank', 'foot'] : ['thigh', 'shank'])
+        out.add([`forearm_${side}`, `${own}_${of}`].sort().join(' '));
+  }
+  return out;
+}
+
+/** How far two parts may overlap: nothing, or what a hand presses into what it holds. */
+const allowed = (between: readonly [string, string], holds: ReadonlySet<string>): number =>
+  holds.has([...between].sort().join(' ')) ? HELD : 0;
+
 /** Height of the floor: the mean of what is to lie on it, or of hands where only they do. */
 function floorOfContacts({ points }: Skeleton, contacts: readonly Contact[]): number {
   const on = contacts.filter((c) => c.on === 'floor');
@@ -166,7 +241,12 @@ function floorOfContacts({ points }: Skeleton, contacts: readonly Contact[]): nu
 }
 
 /** Signed gap of every contact, metres: above the floor or prop, off the wall, off the limb. */
-export function contactGaps(skeleton: Skeleton, contacts: readonly Contact[], wall: Rung['wall']): number[] {
+export function contactGaps(
+  skeleton: Skeleton,
+  contacts: readonly Contact[],
+  wall: Rung['wall'],
+  node: Node = 'full',
+): number[] {
   const { points: p } = skeleton;
   const floor = floorOfContacts(skeleton, contacts);
   const axis = wall === 'beside' ? 2 : 0;
@@ -185,7 +265,8 @@ export function contactGaps(skeleton: Skeleton, contacts: readonly Contact[], wa
         return rodGap(skeleton, c.point, c.limb ?? '') - fleshOf(c.point);
       default:
         // A prop's height follows the body; only sinking below the floor is wrong, and far off what it usually is.
-        return c.height_cm === undefined ? Math.min(0, above) : above - c.height_cm / 100;
+        if (c.height_cm === undefined || (node !== 'full' && c.on !== 'chair')) return Math.min(0, above);
+        return above - c.height_cm / 100;
     }
   });
 }
@@ -217,22 +298,24 @@ export function beyondSupport(skeleton: Skeleton, contacts: readonly Contact[]):
 }
 
 function residuals(
+  node: Node,
   skeleton: Skeleton,
   variables: readonly Variable[],
   values: Float64Array,
   contacts: readonly Contact[],
-  rough: Omit<Rough, 'entry' | 'full'>,
+  rough: Place,
   reach: ReturnType<typeof reachFor>,
+  prior: number,
 ): Float64Array {
   const out: number[] = [];
   variables.forEach((v, i) => {
-    out.push((PRIOR * (values[i] - v.start)) / v.scale);
+    out.push((prior * (values[i] - v.start)) / v.scale);
     out.push(Math.max(0, v.min - values[i], values[i] - v.max));
   });
-  contactGaps(skeleton, contacts, rough.wall).forEach((gap, i) =>
+  contactGaps(skeleton, contacts, rough.wall, node).forEach((gap, i) =>
     out.push(gap / (contacts[i].on === 'limb' ? LEAN : contacts[i].height_cm === undefined ? TOUCH : LEAN)),
   );
-  for (const gap of handGaps(skeleton, reach)) out.push(gap / TOUCH);
+  if (node === 'full' || rough.carries) for (const gap of handGaps(skeleton, reach)) out.push(gap / TOUCH);
   for (const c of clearancesOf(skeleton)) out.push(Math.max(0, 0.001 - c) / CROSS);
   const floor = floorOfContacts(skeleton, contacts);
   for (const [name, at] of Object.entries(skeleton.points)) {
@@ -245,11 +328,12 @@ function residuals(
 const sumOfSquares = (r: Float64Array): number => r.reduce((s, v) => s + v * v, 0);
 
 /** Levenberg–Marquardt with differences of a twentieth of a degree; changes `values`. */
-function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Array, rounds = 70): void {
+function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Array, rounds = 120): void {
   const n = values.length;
   let r = evaluate(values),
     cost = sumOfSquares(r),
-    damping = 1e-2;
+    damping = 1e-2,
+    small = 0;
   for (let round = 0; round < rounds; round++) {
     const jacobian = Array.from({ length: n }, (_, j) => {
       const h = 0.05,
@@ -267,7 +351,9 @@ function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Ar
         normal.map((row, i) => row.map((v, j) => (i === j ? v * (1 + damping) + 1e-9 : v))),
         slope.map((v) => -v),
       );
-      const tried = values.map((v, i) => v + Math.max(-8, Math.min(8, step[i])));
+      // Shortened as a whole: cut coordinate by coordinate it would leave the contacts.
+      const short = Math.min(1, 8 / Math.max(...step.map(Math.abs)));
+      const tried = values.map((v, i) => v + short * step[i]);
       const next = evaluate(tried),
         nextCost = sumOfSquares(next);
       if (nextCost < cost) {
@@ -277,7 +363,8 @@ function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Ar
         r = next;
         cost = nextCost;
         damping = Math.max(1e-7, damping / 4);
-        if (gain < 1e-5) return;
+        small = gain < 1e-4 ? small + 1 : 0;
+        if (small >= 4) return;
       } else damping *= 5;
     }
     if (!better) return;

@@ -112,13 +112,15 @@ export function handsOf(text: string): Rung['reach'] {
       const rest = [...words];
       let floor: number | undefined,
         forearm = false,
+        bears = false,
         elbow: Reach['elbow'];
-      while (rest.length > 0 && /^(floor|forearm|elbow)/.test(rest[0]) && !rest[0].includes('_')) {
+      while (rest.length > 0 && /^(floor|forearm|elbow|bears)/.test(rest[0]) && !rest[0].includes('_')) {
         const [flag, value] = (rest.shift() ?? '').split(':');
         if (flag === 'elbow') {
           const [x, y, z] = (value ?? '').split(',').map(Number);
           elbow = [x, y, z];
-        } else {
+        } else if (flag === 'bears') bears = true;
+        else {
           floor = Number(value ?? 0) / 100;
           forearm = flag === 'forearm';
         }
@@ -130,6 +132,7 @@ export function handsOf(text: string): Rung['reach'] {
         offset: [Number(x ?? 0) / 100, Number(y ?? 0) / 100, Number(z ?? 0) / 100],
         ...(floor !== undefined && { floor }),
         ...(forearm && { forearm }),
+        ...(bears && { bears }),
         ...(elbow && { elbow }),
       };
     }

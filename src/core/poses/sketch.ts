@@ -23,6 +23,8 @@ export interface RungSketch {
   intents?: readonly Intent[];
   /** False where hands, a strap or a wall keep the balance and not the feet. */
   balance?: false;
+  /** True where the hands carry and must be down from the entry on; by default on all fours and in work of the muscles. */
+  carries?: boolean;
 }
 
 export interface ShapeSketch {
@@ -52,11 +54,15 @@ export interface Rough {
   sided: boolean;
   entry: PoseAngles;
   full: PoseAngles;
-  held: ReadonlySet<string>;
+  held: { entry: ReadonlySet<string>; full: ReadonlySet<string> };
+  /** Typical people's tolerance that the full depth may ask for at most, SD beyond their end. */
+  reaches_sd: number;
   reach: Rung['reach'];
   contacts: readonly Contact[];
   wall: Rung['wall'];
   balance: boolean;
+  /** True where the hands must touch from the entry on; else a block or a strap bridges what is missing until full depth. */
+  carries: boolean;
 }
 
 const HOLD: Readonly<Record<Kind, readonly [number, number]>> = {
@@ -72,11 +78,15 @@ const PHASES: Readonly<Record<Kind, readonly Phase[]>> = {
   rest: ['settle', 'counter', 'rest'],
 };
 
+/** How mobile somebody must be for the full depth, by level, SD beyond the end of typical people (ours). */
+const MOST_SD: Readonly<Record<Level, number>> = { 1: 1, 2: 2, 3: 3.5 };
+
 /** Hands on the floor bear weight like any other point; hands on the body hold it. */
 const handContacts = (reach: Rung['reach']): Contact[] =>
   (['worked', 'other'] as const).flatMap((side): Contact[] => {
     const way = reach[side];
     if (!way) return [];
+    if (way.bears) return [{ point: `wrist_${side}`, on: 'floor' }];
     if (way.floor === undefined) return [];
     const point = way.forearm ? [`elbow_${side}`, `wrist_${side}`] : [`wrist_${side}`];
     return point.map((p) => ({
@@ -97,11 +107,13 @@ export function roughOf(sketch: ShapeSketch): Rough[] {
       sided: sketch.sided !== false,
       entry: entry.angles,
       full: full.angles,
-      held: full.held,
+      held: { entry: entry.held, full: full.held },
+      reaches_sd: MOST_SD[r.level ?? (Math.min(3, i + 1) as Level)],
       reach,
       contacts: [...contactsOfText(r.on), ...handContacts(reach)],
       wall: r.wall,
       balance: r.balance !== false,
+      carries: r.carries ?? (sketch.position === 'all-fours' || (r.kind ?? sketch.kind) === 'strength'),
     };
   });
 }

@@ -3,19 +3,46 @@ import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import type { Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
-import { LIBRARY, rungOf, shapeById } from '@/core/poses';
+import { demandsOf, LIBRARY, rungOf } from '@/core/poses';
+import type { StrainId } from '@/core/loads/strains';
 
 export interface RankedPose extends FittedPose {
   /** 0–1: share of all aims' weight that it serves, less what it costs. */
   score: number;
   gives: { aim: Aim; stretch?: number; load?: number; worth: number }[];
-  costs: { knee: number; lowBack: number; offAim: number; leaveAlone: number; beyond: number };
+  costs: Record<CostId, number>;
   /** Names of the cautions it runs against; such a pose is shown last and never built in. */
   cautions: string[];
 }
 
+export type CostId = 'knee' | 'lowBack' | 'hipFront' | 'instep' | 'hanging' | 'offAim' | 'leaveAlone' | 'beyond';
 /** Weights of the costs, our defaults. */
-const COST = { knee: 0.2, lowBack: 0.2, offAim: 0.15, leaveAlone: 0.3, beyond: 0.5 } as const;
+const COST: Readonly<Record<CostId, number>> = {
+  knee: 0.2,
+  lowBack: 0.2,
+  hipFront: 0.1,
+  instep: 0.05,
+  hanging: 0.1,
+  offAim: 0.15,
+  leaveAlone: 0.3,
+  beyond: 0.5,
+};
+/** Strains behind each cost. */
+const STRAINS: Readonly<Partial<Record<CostId, readonly StrainId[]>>> = {
+  knee: ['knee-twist', 'knee-sideways', 'kneecap'],
+  lowBack: ['low-back-flexed', 'low-back-extended'],
+  hipFront: ['hip-front'],
+  instep: ['instep'],
+  hanging: ['hanging'],
+};
+/** Share of its limit from which a strain counts. */
+const COUNTS_FROM = 0.4;
+/** What a strain costs, 0–1: nothing up to two fifths of its limit, all at the limit. */
+const strainCost = (fit: FittedPose, cost: CostId): number => {
+  const ids = STRAINS[cost] ?? [];
+  const most = Math.max(0, ...fit.strains.filter((s) => ids.includes(s.id)).map((s) => s.share));
+  return Math.min(1, Math.max(0, (most - COUNTS_FROM) / (1 - COUNTS_FROM)));
+};
 
 /** What a stretch is worth: nothing below 0.3 of the tolerance, all at the comfortable 0.8. */
 export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - 0.3) / 0.5));
@@ -26,7 +53,7 @@ export const worthOfLoad = (load: number): number => Math.min(1, load / 0.5);
 export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: number; load?: number } {
   const group = groupOf(aim.group);
   // A resting shape is there for rest: what it happens to lengthen in a short muscle is not work.
-  if (!group || shapeById(fit.pose)?.reaches.length === 0) return { worth: 0 };
+  if (!group || rungOf(fit.pose, fit.rung)?.rung.kind === 'rest') return { worth: 0 };
   if (aim.kind === 'lengthen') {
     const stretch = fit.stretch[aim.side][group];
     return { worth: worthOfStretch(stretch), stretch };
@@ -52,8 +79,11 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
     for (const group of GROUPS)
       if (isMuscleGroup(group) && !aimed.has(`${group}/${side}`)) off = Math.max(off, fit.stretch[side][group] - 0.6);
   const costs = {
-    knee: COST.knee * found.rung.knee,
-    lowBack: COST.lowBack * found.rung.lowBack,
+    knee: COST.knee * strainCost(fit, 'knee'),
+    lowBack: COST.lowBack * strainCost(fit, 'lowBack'),
+    hipFront: COST.hipFront * strainCost(fit, 'hipFront'),
+    instep: COST.instep * strainCost(fit, 'instep'),
+    hanging: COST.hanging * strainCost(fit, 'hanging'),
     offAim: COST.offAim * Math.max(0, off) * 2.5,
     leaveAlone:
       COST.leaveAlone *
@@ -69,7 +99,7 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
     score: Math.max(0, Math.min(1, gain - cost)),
     gives,
     costs,
-    cautions: poseConflicts(screening, found.rung.demands).map((c) => c.name),
+    cautions: poseConflicts(screening, demandsOf(found.shape, found.rung)).map((c) => c.name),
   };
 }
 

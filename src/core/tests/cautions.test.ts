@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { LIBRARY } from '@/core/poses';
+import { demandsOf, LIBRARY } from '@/core/poses';
 import { BATTERY } from './battery';
 import { cautionById, CAUTIONS } from '@/core/cautions/catalogue';
 import { poseConflicts, screen, testLock } from '@/core/cautions/screen';
@@ -57,7 +57,7 @@ describe('screening', () => {
 describe('late pregnancy', () => {
   const s = screened('pregnancy-late');
   const open = LIBRARY.flatMap((shape) =>
-    shape.rungs.filter((r) => poseConflicts(s, r.demands).length === 0).map(() => shape),
+    shape.rungs.filter((r) => poseConflicts(s, demandsOf(shape, r)).length === 0).map(() => shape),
   );
   it('leaves nothing that lies on the front or flat on the back, apart from resting with the shins up', () => {
     for (const shape of open) expect(shape.position).not.toBe('on the front');

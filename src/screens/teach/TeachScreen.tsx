@@ -16,7 +16,7 @@ import { feltIn } from '@/core/teaching/log';
 import { useInference } from '@/workers/use-core';
 import { fitRung } from '@/core/fit/fit';
 import { buildOfStudent } from '@/core/people/student';
-import { rungOf, shapeById } from '@/core/poses';
+import { demandsOf, rungOf, shapeById } from '@/core/poses';
 import { PoseFigure } from '../poses/PoseFigure';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
@@ -127,7 +127,7 @@ export function TeachScreen() {
     );
   const found = rungOf(item.pose, item.rung);
   const shape = shapeById(item.pose);
-  const conflicts = found ? poseConflicts(screening, found.rung.demands) : [];
+  const conflicts = found ? poseConflicts(screening, demandsOf(found.shape, found.rung)) : [];
   const fit =
     inference.value && shape
       ? fitRung(shape, item.rung, item.side === 'both' ? 'right' : item.side, inference.value.posterior, build)

@@ -18,7 +18,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The feet turn out and the low back takes all of it.',
     instead: 'chair-backbend',
     rungs: [
-      { name: 'on the crown of the head', entry: 't pt-112 lf-6 tf-6 nf-30; b f10 k100', full: 't pt-122 lf-22 tf-18 nf-50; b f-12 k100', on: 'heel_b ball_b crown', hands: 'b floor shoulder_s -14 0 6', kind: 'strength', hold: [5, 20], level: 3, balance: false },
+      { name: 'on the crown of the head', entry: 't pt-112 lf-6 tf-6 nf-30; b f10 k100', full: 't pt-122 lf-22 tf-18 nf-50; b f-12 k100', on: 'heel_b ball_b head', hands: 'b floor shoulder_s -14 0 6', kind: 'strength', hold: [5, 20], level: 3, balance: false },
       { name: 'arms straight', entry: 't pt-126 lf-26 tf-18 nf-30; b f-12 k96', full: 't pt-136 lf-38 tf-28 nf-40; b f-26 k84 d0', on: 'heel_b ball_b', hands: 'b floor shoulder_s -8 0 2', hold: [5, 25], level: 3, balance: false, kind: 'strength' },
     ],
   },
@@ -28,7 +28,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     sanskrit: 'Hanumanasana',
     position: 'seated',
     reaches: ['hamstrings', 'deep-hip-flexor'],
-    base: 't pt28; w f80 k10 d0; o f-14 k20 d-58',
+    base: 't pt28; w f80 k10 d0; o f-14 k20 d-46',
     give: ['pelvis-rolls', 'knee-bends'],
     cues: ['From a half split, slide the front heel away.', 'Pelvis square, hands carry the weight.', 'Sink only as far as both sides agree.', 'Hands press, bend the front knee.'],
     cheat: 'The back hip turns open and the front hip drops.',
@@ -89,7 +89,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The heels lift further as the trunk turns.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'heels on a block', entry: 't pt32 tr-6; b f118 k124 d16', full: 't pt34 lr-6 tr-24; b f126 k134 d22', on: 'heel_b@block:8 ball_b', hands: 'o elbow:0,-0.4,0.6 calf_w 6 -4 4; w floor shoulder_w -10 0 12', hold: [10, 40], level: 2, balance: false },
+      { name: 'heels on a block', entry: 't pt32 tr-6; b f118 k124 d16', full: 't pt34 lr-6 tr-24; b f126 k134 d22', on: 'heel_b@block ball_b', hands: 'o elbow:0,-0.4,0.6 calf_w 6 -6 6; w floor shoulder_w -6 0 14', hold: [10, 40], level: 2, balance: false },
       { name: 'heels down', entry: 't pt36 tr-8; b f124 k130 d30', full: 't pt38 lr-8 tr-32; b f130 k140 d38', on: 'heel_b ball_b', hands: 'o elbow:0,-0.4,0.6 calf_w 6 -8 4; w floor shoulder_w -10 0 12', hold: [10, 40], level: 3, balance: false },
     ],
   },
@@ -107,7 +107,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     instead: 'squat',
     rungs: [
       { name: 'toes down', entry: 't pt44 lf34; b f124 a-24 k104 d20', full: 't pt40 lf42; b f130 a-26 k96 d6', on: 'ball_b', hands: 'b floor shoulder_s -6 0 -2', hold: [5, 20], level: 3, balance: false },
-      { name: 'feet off, legs bent', entry: 't pt36 lf42; b f126 a-24 k92', full: 't pt26 lf48 tf34; b f132 a-24 k72', on: '', hands: 'b floor shoulder_s 4 0 -2', hold: [3, 15], level: 3, balance: false },
+      { name: 'feet off, legs bent', entry: 't pt36 lf42; b f126 a-24 k92', full: 't pt30 lf50 tf36; b f134 a-22 k50', on: '', hands: 'b bears shoulder_s 6 -46 0', hold: [3, 15], level: 3, balance: false },
     ],
   },
   {
@@ -149,7 +149,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     name: 'Reclining leg lift on the side',
     sanskrit: 'Anantasana',
     position: 'on the side',
-    yaw: 10,
+    yaw: -78,
     pitch: 20,
     reaches: ['adductors', 'hamstrings'],
     base: `${SIDE}; w sa-150 el60`,
@@ -158,7 +158,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     instead: 'lateral-lunge',
     rungs: [
       { name: 'knee bent', entry: 'o f40 a-20 r-20 k60 d0', full: 'o f60 a-46 r-34 k66', on: 'hip_w ankle_w shoulder_w', hands: 'o elbow:0.2,-0.2,1 knee_o 2 4 0', hold: [10, 40], level: 2, balance: false },
-      { name: 'leg straight, strap', entry: 'o f40 a-40 r-24 k30 d0', full: 'o f50 a-66 r-40 k2', on: 'hip_w ankle_w shoulder_w', hands: 'o elbow:0.2,-0.2,1 calf_o 4 4 0', props: 'strap', hold: [10, 40], level: 3, balance: false },
+      { name: 'leg straight, strap', entry: 'o f40 a-40 r-24 k30 d0', full: 'o f50 a-66 r-40 k2', on: 'hip_w ankle_w shoulder_w', hands: 'o elbow:0.2,-0.2,1 calf_o 4 4 6', props: 'strap', hold: [10, 40], level: 3, balance: false },
     ],
   },
   {
@@ -166,7 +166,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     name: 'Leg lift, lying on the side',
     position: 'on the side',
     kind: 'strength',
-    yaw: 6,
+    yaw: -78,
     pitch: 18,
     works: ['lateral-hip'],
     base: `${SIDE}; o k2; w f40 k60`,
@@ -184,7 +184,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     name: 'Lower leg lift, lying on the side',
     position: 'on the side',
     kind: 'strength',
-    yaw: 6,
+    yaw: -78,
     pitch: 18,
     works: ['adductors'],
     base: `${SIDE}; o f60 a10 k80 d0`,

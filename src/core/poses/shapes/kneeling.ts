@@ -1,9 +1,9 @@
 import type { ShapeSketch } from '../sketch';
 
-const HALF_KNEEL = 'w f0 k90 d-58; o f92 k92 d2';
+const HALF_KNEEL = 'w f0 k90 d-46; o f92 k92 d2';
 const PADDED = 'knee_w@blanket:2 toe_w heel_o ball_o';
 const ON_THIGH = 'b elbow:-0.4,-0.5,1 knee_o -6 7 4';
-const KNEELING_TALL = 't pt0; b f0 k92 d-58';
+const KNEELING_TALL = 't pt0; b f0 k92 d-46';
 
 /** Kneeling. */
 export const KNEELING: readonly ShapeSketch[] = [
@@ -78,7 +78,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     position: 'kneeling',
     yaw: -40,
     reaches: ['gluteus-maximus', 'deep-hip-flexor'],
-    base: 't pt44 lf8; w f116 a-18 r-14 k96 d4; o f2 k60 d-58',
+    base: 't pt44 lf8; w f116 a-18 r-14 k96 d4; o f2 k60 d-46',
     cues: ['From a lunge, front foot out to the edge of the mat.', 'Front knee follows the foot.', 'Lower the chest, hips heavy.', 'Hands under the shoulders, foot back in.'],
     cheat: 'The front foot rolls out and the back rounds.',
     instead: 'wide-squat',
@@ -95,7 +95,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     sanskrit: 'Ardha Hanumanasana',
     position: 'kneeling',
     reaches: ['hamstrings', 'calf'],
-    base: 't lf14 nf-8; w d0; o d-58',
+    base: 't lf14 nf-8; w d0; o d-46',
     give: ['knee-bends', 'pelvis-rolls'],
     cues: ['From a lunge, hips back over the kneeling leg.', 'Long spine, both sitting bones level.', 'Slide the front heel away, tip from the hips.', 'Bend the front knee.'],
     cheat: 'The back rounds and the hip drifts back.',
@@ -114,14 +114,14 @@ export const KNEELING: readonly ShapeSketch[] = [
     sided: false,
     yaw: 24,
     reaches: ['vasti', 'instep'],
-    base: 't pt0; b f88 k126 a-4 r16 d-60',
+    base: 't pt0; b f88 k126 a-6 r12 d-50',
     cues: ['Kneel, feet a little wider than the hips, sit between them.', 'Toes straight back, no turn in the knees.', 'Let the sitting bones grow heavy, both alike.', 'Hands forward, lift, free the feet.'],
     cheat: 'The feet turn out and the knees take the twist.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'on a high seat', entry: 'b f84 k114', full: 'b f88 k122', on: 'knee_b ankle_b buttock_b@block:20', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
-      { name: 'on a low seat', entry: 'b f88 k126', full: 'b f90 k136', on: 'knee_b ankle_b buttock_b@block:9', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
-      { name: 'on the floor', entry: 'b f90 k138', full: 'b f90 k150 r22 a-6', on: 'knee_b ankle_b buttock_b', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
+      { name: 'on a high seat', entry: 'b f84 k114', full: 'b f88 k122', on: 'knee_b toe_b buttock_b@block:20', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
+      { name: 'on a low seat', entry: 'b f88 k126', full: 'b f90 k136', on: 'knee_b toe_b buttock_b@block:9', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
+      { name: 'on the floor', entry: 'b f90 k138', full: 'b f90 k146 r18 a-8', on: 'knee_b toe_b buttock_b', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
     ],
   },
   {
@@ -130,14 +130,14 @@ export const KNEELING: readonly ShapeSketch[] = [
     sanskrit: 'Triang Mukhaikapada Paschimottanasana',
     position: 'seated',
     reaches: ['hamstrings', 'vasti'],
-    base: 't pt0 lf16; w f92 k8 d0; o f90 k140 r16 a-6 d-60',
+    base: 't pt0 lf16; w f92 k8 d0; o f90 k140 r16 a-6 d-50',
     give: ['knee-bends', 'pelvis-rolls'],
     cues: ['One leg long, the other shin back, a seat under the straight side.', 'Both sitting bones level.', 'Tip from the hips over the long leg.', 'Hands press, rise, free the bent knee.'],
     cheat: 'The pelvis leans to the straight side.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'hands on the shin', entry: 't pt-12 lf22; w f78; o f78', full: 't pt6; w f98; o f96', on: 'buttock_b@block:9 heel_w knee_o ankle_o', hands: 'b elbow:-0.4,-0.4,1 calf_w 0 7 5', hold: [20, 60] },
-      { name: 'folded', entry: 't pt0 lf24; w f90; o f90', full: 't pt22 lf34 tf20; w f114 k0!; o f112', on: 'buttock_b@block:9 heel_w knee_o ankle_o', hands: 'b elbow:-0.4,-0.2,1 ankle_w 0 6 5', hold: [20, 60], level: 3 },
+      { name: 'hands on the shin', entry: 't pt-12 lf22; w f78; o f78', full: 't pt6; w f98; o f96', on: 'buttock_b@block:9 heel_w knee_o toe_o', hands: 'b elbow:-0.4,-0.4,1 calf_w 0 7 5', hold: [20, 60] },
+      { name: 'folded', entry: 't pt0 lf24; w f90; o f90', full: 't pt22 lf34 tf20; w f114 k0!; o f112', on: 'buttock_b@block:9 heel_w knee_o toe_o', hands: 'b elbow:-0.4,-0.2,1 ankle_w 0 6 5', hold: [20, 60], level: 3 },
     ],
   },
   {
@@ -196,7 +196,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     position: 'kneeling',
     yaw: -80,
     reaches: ['adductors'],
-    base: 't pt0; w f4 a-34 k4 d-20; o f0 a-4 k92 d-58',
+    base: 't pt0; w f4 a-34 k4 d-20; o f0 a-4 k92 d-46',
     cues: ['Kneel tall, one leg out to the side.', 'Pelvis stays forward, over the kneeling thigh.', 'Slide the foot away, then bend over the leg.', 'Come up with the arm, knee in.'],
     cheat: 'The hips go back and the trunk falls forward.',
     instead: 'lateral-lunge',

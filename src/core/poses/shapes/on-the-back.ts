@@ -3,8 +3,6 @@ import type { ShapeSketch } from '../sketch';
 const LYING = 't pt-90; b sf8 sa-22 d-15';
 const FOOT_DOWN = 'o f48 k96 d0';
 const TRUNK = 'buttock_b back head wrist_b';
-const ONE_FOOT = `${TRUNK} heel_o ball_o`;
-const ONE_LONG = `${TRUNK} heel_o`;
 const HELD_BACK = 'buttock_b back head';
 
 /** Lying on the back. */
@@ -39,10 +37,10 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The tail curls up and the low back does the bending.',
     instead: 'chair-knee-hug',
     rungs: [
-      { name: 'other foot down', entry: `${FOOT_DOWN}; w f80 k115 d0`, full: 'w f113 k130', on: `${HELD_BACK} heel_o ball_o`, hands: 'w elbow:-0.2,-0.4,1 knee_w -1 -7 4; o elbow:-0.2,-0.4,1 knee_w -1 -7 4', kind: 'stretch', phases: ['settle', 'warm', 'counter'], hold: [20, 60] },
-      { name: 'other leg long', entry: 'w f90 k120 d0', full: 'w f122 k138', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.2,-0.4,1 knee_w -1 -7 4; o elbow:-0.2,-0.4,1 knee_w -1 -7 4', phases: ['warm', 'approach', 'counter'], hold: [20, 60] },
-      { name: 'other arm overhead', entry: 'w f90 k120 d0; o sf172 sa0', full: 'w f124 k138', on: `${HELD_BACK} heel_o wrist_o`, hands: 'w elbow:-0.2,-0.4,1 knee_w -1 -7 2', phases: ['warm', 'approach', 'counter'], hold: [20, 60], level: 2 },
-      { name: 'head lifted to the knee', entry: 'w f95 k120 d0', full: 't lf14 tf34 nf36; w f126 k138', on: 'buttock_b heel_o', hands: 'w elbow:-0.2,-0.4,1 knee_w -1 -7 4; o elbow:-0.2,-0.4,1 knee_w -1 -7 4', phases: ['warm', 'counter'], hold: [8, 25], level: 2 },
+      { name: 'other foot down', entry: `${FOOT_DOWN}; w f80 k115 d0`, full: 'w f113 k130', on: `${HELD_BACK} heel_o ball_o`, hands: 'w elbow:-0.2,-0.4,1 thigh_w 9 8 3; o elbow:-0.2,-0.4,1 thigh_w 9 8 3', kind: 'stretch', phases: ['settle', 'warm', 'counter'], hold: [20, 60] },
+      { name: 'other leg long', entry: 'w f90 k120 d0', full: 'w f122 k138', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.2,-0.4,1 thigh_w 9 8 3; o elbow:-0.2,-0.4,1 thigh_w 9 8 3', phases: ['warm', 'approach', 'counter'], hold: [20, 60] },
+      { name: 'other arm overhead', entry: 'w f90 k120 d0; o sf172 sa0', full: 'w f124 k138', on: `${HELD_BACK} heel_o wrist_o`, hands: 'w elbow:-0.2,-0.4,1 thigh_w 9 8 3', phases: ['warm', 'approach', 'counter'], hold: [20, 60], level: 2 },
+      { name: 'head lifted to the knee', entry: 'w f95 k120 d0', full: 't lf6 tf22 nf34; w f116 k134', on: 'buttock_b sacrum heel_o', balance: false, hands: 'w elbow:-0.2,-0.4,1 thigh_w 9 8 3; o elbow:-0.2,-0.4,1 thigh_w 9 8 3', phases: ['warm', 'counter'], hold: [8, 25], level: 2 },
     ],
   },
   {
@@ -52,12 +50,12 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     kind: 'mobility',
     reaches: ['gluteus-maximus'],
     base: LYING,
-    cues: ['A hand on the knee, the thigh heavy in it.', 'The pelvis stays where it is.', 'Draw slow circles with the knee, both ways.', 'Set the foot down and feel the difference.'],
+    cues: ['One knee above the hip, the shin hanging.', 'The pelvis stays where it is.', 'Draw slow circles with the knee, both ways.', 'Set the foot down and feel the difference.'],
     cheat: 'The pelvis rocks and the circle comes from the back.',
     instead: 'leg-swing',
     rungs: [
-      { name: 'small, other foot down', entry: `${FOOT_DOWN}; w f78 a6 k110`, full: 'w f96 a-22 k115', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.4,-0.4,1 knee_w 3 4 2', hold: [3, 6], repeats: [5, 10] },
-      { name: 'wide, other leg long', entry: 'w f82 a12 k110', full: 'w f108 a-36 r-10 k122', on: `${HELD_BACK} heel_o wrist_o`, hands: 'w elbow:-0.4,-0.4,1 knee_w 3 4 2', hold: [3, 6], repeats: [5, 10] },
+      { name: 'small, other foot down', entry: `${FOOT_DOWN}; w f78 a6 k110`, full: 'w f96 a-22 k115', on: `${HELD_BACK} heel_o ball_o wrist_o`, hold: [3, 6], repeats: [5, 10] },
+      { name: 'wide, other leg long', entry: 'w f82 a12 k110', full: 'w f108 a-36 r-10 k122', on: `${HELD_BACK} heel_o wrist_o`, hold: [3, 6], repeats: [5, 10] },
     ],
   },
   {
@@ -87,9 +85,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hip opening.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f95 k112', full: 'w f-12 k2', on: 'sacrum@block:8 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 knee_o 1 6 4', hold: [30, 120], phases: ['warm', 'approach'] },
-      { name: 'block on its side', entry: 't pt-104; w f2 k26 d-14; o f104 k118', full: 'w f-20 k2', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 knee_o 1 6 4', hold: [30, 120], phases: ['approach', 'deepest'] },
-      { name: 'other knee pulsed', entry: 't pt-103; w f-8 k12 d-14; o f98 k112', full: 'w f-18 k2; o f116 k124', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 knee_o 1 6 4', hold: [20, 60], repeats: [6, 12], phases: ['approach', 'deepest'] },
+      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f95 k112', full: 'w f-12 k2', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['warm', 'approach'] },
+      { name: 'block on its side', entry: 't pt-104; w f2 k26 d-14; o f104 k118', full: 'w f-20 k2', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['approach', 'deepest'] },
+      { name: 'other knee pulsed', entry: 't pt-103; w f-8 k12 d-14; o f98 k112', full: 'w f-18 k2; o f116 k124', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [20, 60], repeats: [6, 12], phases: ['approach', 'deepest'] },
     ],
   },
   {
@@ -138,7 +136,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'thigh on a support', entry: `${FOOT_DOWN}; w f66 a-8 r-10 k12 d0`, full: 'w f66 a-42 r-22 k0!', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w shoulder_w 22 10 22', props: 'strap bolster', hold: [30, 90] },
-      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f80 a-56 r-28 k0!', on: `${HELD_BACK} heel_o wrist_o`, hands: 'w shoulder_w 22 6 24', props: 'strap', hold: [30, 90] },
+      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f80 a-56 r-28 k0!', on: `${HELD_BACK} heel_o wrist_o`, hands: 'w shoulder_w 20 8 20', props: 'strap', hold: [30, 90] },
     ],
   },
   {
@@ -155,7 +153,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'foot on the floor', entry: 'o f46 k88 d0 a4; w f86 a-30 r-34 k112 d10', full: 'w f78 a-44 r-52 k108', on: `${TRUNK} heel_o ball_o ankle_w~thigh_o`, hold: [30, 90], phases: ['warm', 'approach'] },
-      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f96 k96; w f116 a-42 r-58 k104', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.3,-0.3,1 thigh_o 8 -8 4; o elbow:-0.3,-0.3,1 thigh_o 8 -8 6', hold: [30, 120] },
+      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f96 k96; w f116 a-42 r-58 k104', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o 9 8 3; o elbow:-0.3,-0.3,1 thigh_o 9 8 3', hold: [30, 120] },
       { name: 'foot on a wall', entry: 'o f66 k86 d0 a4; w f92 a-34 r-44 k110 d10', full: 'o f84 k92; w f106 a-42 r-56 k106', on: `${TRUNK} ankle_w~thigh_o heel_o@wall ball_o@wall`, wall: 'ahead', hold: [30, 180], level: 2 },
     ],
   },
@@ -170,8 +168,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The hip lifts off and the trunk rolls over.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'other foot down', entry: `${FOOT_DOWN}; w f85 a0 k105`, full: 'w f94 a24', on: `${HELD_BACK} heel_o ball_o`, hands: 'w elbow:-0.3,-0.2,1 knee_w 4 -5 5; o elbow:-0.3,-0.2,1 knee_w 5 4 2', hold: [30, 90] },
-      { name: 'other leg long', entry: 'w f90 a4 k110', full: 'w f102 a33 r-10', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.3,-0.2,1 knee_w 4 -5 5; o elbow:-0.3,-0.2,1 knee_w 5 4 2', hold: [30, 90] },
+      { name: 'other foot down', entry: `${FOOT_DOWN}; w f85 a0 k105`, full: 'w f94 a24', on: `${HELD_BACK} heel_o ball_o`, hands: 'w elbow:-0.3,-0.2,1 thigh_w 9 8 3; o elbow:-0.3,-0.2,1 thigh_w 9 8 3', hold: [30, 90] },
+      { name: 'other leg long', entry: 'w f90 a4 k110', full: 'w f102 a33 r-10', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.3,-0.2,1 thigh_w 9 8 3; o elbow:-0.3,-0.2,1 thigh_w 9 8 3', hold: [30, 90] },
     ],
   },
   {
@@ -188,8 +186,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The tail curls up and the neck shortens.',
     instead: 'wide-squat',
     rungs: [
-      { name: 'one side', entry: `${FOOT_DOWN}; w f92 a-18 r-12 k92 d0`, full: 'w f118 a-28 r-16 k92', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.2,-0.2,1 calf_w 2 0 4', hold: [20, 60] },
-      { name: 'both sides', entry: 'b f96 a-20 r-14 k92 d0', full: 'b f122 a-30 r-18 k90', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 ankle_s -2 -6 4', hold: [20, 90] },
+      { name: 'one side', entry: `${FOOT_DOWN}; w f92 a-18 r-12 k92 d0`, full: 'w f118 a-28 r-16 k92', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.2,-0.2,1 knee_w -2 -7 5', hold: [20, 60] },
+      { name: 'both sides', entry: 'b f96 a-20 r-14 k92 d0', full: 'b f122 a-30 r-18 k90', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 knee_s -2 -7 5', hold: [20, 90] },
       { name: 'legs straightening', entry: 'b f105 a-26 r-16 k70 d0', full: 'b f118 a-40 r-18 k8', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 calf_s 2 0 4', hold: [20, 60] },
     ],
   },
@@ -207,9 +205,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches off the floor.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thighs held up', entry: 'b f44 a-22 r-24 k112 d-10 i12', full: 'b f40 a-38 r-34 k118', on: `${TRUNK} knee_b@bolster:16 ball_w~ball_o`, hold: [60, 240], phases: ['settle', 'warm', 'approach'], level: 1 },
-      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o`, hold: [45, 180], level: 2 },
-      { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_b@block:15`, hold: [45, 180], level: 2 },
+      { name: 'thighs held up', entry: 'b f44 a-34 r-36 k114 d-10 i12', full: 'b f40 a-46 r-44 k120', on: `${TRUNK} knee_b@bolster:16 ball_w~ball_o heel_w~heel_o`, hold: [60, 240], phases: ['settle', 'warm', 'approach'], level: 1 },
+      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o`, hold: [45, 180], level: 2 },
+      { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 180], level: 2 },
     ],
   },
   {
@@ -297,14 +295,14 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     position: 'on the back',
     sided: false,
     reaches: ['rectus-femoris', 'vasti', 'deep-hip-flexor'],
-    base: 't pt-20; b f66 a-4 r18 k140 d-62',
+    base: 't pt-20; b f66 a-6 r12 k130 d-50',
     cues: ['Sit between the feet first; a seat if they do not let you.', 'Knees stay down and no wider than the hips.', 'Lean back only as far as the pelvis lets you.', 'Press up on the hands, then free the legs.'],
     cheat: 'The knees lift or spread and the low back arches.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'leaning on the hands', entry: 't pt-12; b f72', full: 't pt-34; b f52', on: 'buttock_b@block:10 knee_b ankle_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
-      { name: 'on a high bolster', entry: 't pt-34; b f50 sf-20 sa-40', full: 't pt-62; b f24', on: 'buttock_b@blanket:6 knee_b ankle_b back@bolster:22 head@bolster:24', hold: [45, 180], level: 3 },
-      { name: 'flat', entry: 't pt-58; b f28 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b ankle_b', hold: [30, 120], level: 3, balance: false },
+      { name: 'leaning on the hands', entry: 't pt-12; b f72', full: 't pt-34; b f52', on: 'buttock_b@block:10 knee_b toe_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
+      { name: 'on a high bolster', entry: 't pt-34; b f50 sf-20 sa-40', full: 't pt-62; b f24', on: 'buttock_b@blanket:6 knee_b toe_b back@bolster:22 head@bolster:24', hold: [45, 180], level: 3 },
+      { name: 'flat', entry: 't pt-58; b f28 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
     ],
   },
   {

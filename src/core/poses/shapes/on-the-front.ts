@@ -1,8 +1,8 @@
 import type { ShapeSketch } from '../sketch';
 
-const FRONT = 't pt90 nf-10; b d-62 sf5 sa-14';
+const FRONT = 't pt90 nf-10; b d-50 sf5 sa-14';
 const DOWN = 'pubis chest thigh_b';
-const FOURS = 't pt84 nf-15; b f84 k92 d-58';
+const FOURS = 't pt84 nf-15; b f84 k92 d-46';
 const HANDS = 'b floor shoulder_s 3 0 0';
 
 /** Lying on the front and on all fours. */
@@ -18,9 +18,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip lifts or the thigh slides out.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'strap round the foot', entry: 'w k60 d0', full: 'w k116', on: `${DOWN} knee_b ankle_o`, hands: 'w ankle_w 30 2 4', props: 'strap', phases: ['warm', 'approach', 'deepest'], hold: [20, 60] },
-      { name: 'hand on the foot', entry: 't tf-6; w k92 d-10', full: 'w k138 f-4', on: 'pubis thigh_b knee_o ankle_o', hands: 'w elbow:-1,-0.2,0.6 ankle_w 2 4 3', phases: ['deepest'], hold: [20, 60] },
-      { name: 'both heels, chest lifted', entry: 't lf-10 tf-12; b k94 d-10', full: 't lf-18 tf-18; b k132 f-8', on: 'pubis thigh_b', hands: 'b elbow:-1,-0.2,0.6 ankle_s 2 4 3', phases: ['deepest'], hold: [10, 40], level: 3 },
+      { name: 'strap round the foot', entry: 'w k60 d0', full: 'w k116', on: `${DOWN} knee_b toe_o`, hands: 'w ankle_w 30 2 4', props: 'strap', phases: ['warm', 'approach', 'deepest'], hold: [20, 60] },
+      { name: 'hand on the foot', entry: 't tf-6; w k92 d-10', full: 'w k138 f-4', on: 'pubis thigh_b knee_b toe_o', balance: false, hands: 'w elbow:-1,-0.2,0.6 ankle_w 2 4 3', phases: ['deepest'], hold: [20, 60] },
+      { name: 'both heels, chest lifted', balance: false, entry: 't lf-10 tf-12; b k94 d-10', full: 't lf-18 tf-18; b k132 f-8', on: 'pubis thigh_b', hands: 'b elbow:-1,-0.2,0.6 ankle_s 2 4 3', phases: ['deepest'], hold: [10, 40], level: 3 },
     ],
   },
   {
@@ -36,9 +36,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The knees bend and the low back pinches.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'legs only', entry: 'b f2', full: 'b f-12! k2', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
-      { name: 'chest and legs', entry: 'b f0', full: 't lf-12 tf-16 nf-16; b f-13! k2 sf-14', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
-      { name: 'arms forward', entry: 'b f0 sf150 sa-10', full: 't lf-14 tf-16 nf-14; b f-14! k2 sf168', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
+      { name: 'legs only', entry: 'b f2', full: 'b f-12! k2 d-40', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
+      { name: 'chest and legs', entry: 'b f0', full: 't lf-12 tf-16 nf-16; b f-13! k2 sf-14 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
+      { name: 'arms forward', entry: 'b f0 sf150 sa-10', full: 't lf-14 tf-16 nf-14; b f-14! k2 sf168 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
     ],
   },
   {
@@ -52,8 +52,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip rolls open so that the leg looks higher.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'leg long', entry: '', full: 'w f-12! k2', on: 'pubis chest thigh_o ankle_o wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
-      { name: 'knee bent', entry: 'w k90 d0', full: 'w f-10! k92', on: 'pubis chest thigh_o ankle_o wrist_b', hold: [8, 30], phases: ['approach', 'counter'], balance: false },
+      { name: 'leg long', entry: '', full: 'w f-12! k2 d-40', on: 'pubis chest thigh_o toe_o wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
+      { name: 'knee bent', entry: 'w k90 d0', full: 'w f-10! k92', on: 'pubis chest thigh_o toe_o wrist_b', hold: [8, 30], phases: ['approach', 'counter'], balance: false },
     ],
   },
   {
@@ -85,9 +85,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The arms push and the low back folds in one place.',
     instead: 'chair-backbend',
     rungs: [
-      { name: 'on the forearms', entry: 't lf-6 tf-8', full: 't lf-16 tf-16 nf-6', on: 'pubis thigh_b knee_b', hands: 'b forearm shoulder_s 2 0 2', phases: ['warm', 'approach', 'counter'], hold: [20, 90], level: 1 },
-      { name: 'low, held', entry: 't lf-4 tf-6', full: 't lf-18 tf-20 nf-14; b f-4', on: 'pubis thigh_b knee_b', hands: 'b floor shoulder_s -4 0 4', phases: ['warm', 'approach', 'counter'], hold: [10, 40], level: 2 },
-      { name: 'pulsed with the breath', entry: 't lf-6 tf-8', full: 't lf-26 tf-22 nf-18; b f-8', on: 'thigh_b knee_b', hands: 'b floor shoulder_s -4 0 4', kind: 'mobility', repeats: [4, 10], hold: [3, 6], phases: ['warm', 'approach'], level: 2 },
+      { name: 'on the forearms', entry: 't lf-6 tf-8', full: 't lf-16 tf-16 nf-6', on: 'pubis thigh_b knee_b', hands: 'b forearm shoulder_s 2 0 2', carries: true, phases: ['warm', 'approach', 'counter'], hold: [20, 90], level: 1 },
+      { name: 'low, held', entry: 't lf-4 tf-6; b a-5', full: 't lf-18 tf-20 nf-14; b f-4', on: 'pubis thigh_b knee_b', hands: 'b floor shoulder_s 0 0 6', carries: true, phases: ['warm', 'approach', 'counter'], hold: [10, 40], level: 2 },
+      { name: 'pulsed with the breath', entry: 't lf-6 tf-8', full: 't lf-26 tf-22 nf-18; b f-8', on: 'thigh_b knee_b', hands: 'b floor shoulder_s -4 0 4', carries: true, kind: 'mobility', repeats: [4, 10], hold: [3, 6], phases: ['warm', 'approach'], level: 2 },
     ],
   },
   {
@@ -116,8 +116,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The heel turns in and the arch falls.',
     instead: 'wall-calf-stretch',
     rungs: [
-      { name: 'knee soft', entry: 'w f40 k36 d0 e30', full: 'w f32 k14 d16 e40', on: 'knee_o ankle_o ball_w toe_w', hands: HANDS, props: 'blanket', hold: [15, 45] },
-      { name: 'knee straight, heel far back', entry: 'w f34 k14 d8 e40', full: 'w f30 k0! d26 e50', on: 'knee_o ankle_o ball_w toe_w', hands: HANDS, props: 'blanket', hold: [15, 60] },
+      { name: 'knee soft', entry: 'w f40 k36 d0 e30', full: 'w f32 k14 d16 e40', on: 'knee_o toe_o ball_w toe_w', hands: HANDS, props: 'blanket', hold: [15, 45] },
+      { name: 'knee straight, heel far back', entry: 'w f34 k14 d8 e40', full: 'w f30 k0! d26 e50', on: 'knee_o toe_o ball_w toe_w', hands: HANDS, props: 'blanket', hold: [15, 60] },
     ],
   },
   {
@@ -131,9 +131,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The low back arches to lift the leg.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'knee bent', entry: 'w f70', full: 'w f0 k92 d10', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [8, 30], phases: ['warm', 'approach'] },
-      { name: 'leg long', entry: 'w f40 k20', full: 'w f-6 k0 d0', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [8, 30] },
-      { name: 'leg long, pulsed', entry: 'w f12 k2 d0', full: 'w f-10 k0 d0', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [3, 6], repeats: [8, 16], level: 2 },
+      { name: 'knee bent', entry: 'w f70', full: 'w f0 k92 d10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30], phases: ['warm', 'approach'] },
+      { name: 'leg long', entry: 'w f40 k20', full: 'w f-6 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30] },
+      { name: 'leg long, pulsed', entry: 'w f12 k2 d0', full: 'w f-10 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [3, 6], repeats: [8, 16], level: 2 },
     ],
   },
   {
@@ -148,9 +148,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The trunk leans away and does the lifting.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'knee bent, turned out', entry: 'w a-4', full: 'w a-38 r-4', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10] },
-      { name: 'knee bent, foot higher: turned in', entry: 'w a-4', full: 'w a-34 r24', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 2 },
-      { name: 'leg straight to the side', entry: 'w a-12 k40', full: 'w a-46 k4 d0', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 3 },
+      { name: 'knee bent, turned out', entry: 'w a-4', full: 'w a-38 r-4', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10] },
+      { name: 'knee bent, foot higher: turned in', entry: 'w a-4', full: 'w a-34 r24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 2 },
+      { name: 'leg straight to the side', entry: 'w a-12 k40', full: 'w a-46 k4 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 3 },
     ],
   },
   {
@@ -165,8 +165,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The trunk circles instead of the thigh.',
     instead: 'leg-swing',
     rungs: [
-      { name: 'small circles', entry: 'w f92 a-2', full: 'w f52 a-24', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
-      { name: 'large circles', entry: 'w f100 a-8', full: 'w f14 a-34 r-10', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
+      { name: 'small circles', entry: 'w f92 a-2', full: 'w f52 a-24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
+      { name: 'large circles', entry: 'w f100 a-8', full: 'w f14 a-34 r-10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
     ],
   },
   {
@@ -180,9 +180,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip opens and the low back sags.',
     instead: 'airplane',
     rungs: [
-      { name: 'leg only', entry: 'w f50 k40', full: 'w f-2 k2 d0', on: 'knee_o ankle_o', hands: HANDS, props: 'blanket', hold: [5, 20] },
-      { name: 'arm and leg', entry: 'w f50 k40; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o ankle_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false },
-      { name: 'elbow to knee and out again', entry: 'w f-2 k2 d0; o sf168', full: 't lf24 tf22 nf20; w f112 k110; o sf60 el70', on: 'knee_o ankle_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', kind: 'strength', hold: [3, 6], repeats: [5, 10], balance: false, level: 2 },
+      { name: 'leg only', entry: 'w f50 k40', full: 'w f-2 k2 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20] },
+      { name: 'arm and leg', entry: 'w f50 k40; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false },
+      { name: 'elbow to knee and out again', entry: 'w f-2 k2 d0; o sf168', full: 't lf24 tf22 nf20; w f112 k110; o sf60 el70', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', kind: 'strength', hold: [3, 6], repeats: [5, 10], balance: false, level: 2 },
     ],
   },
   {
@@ -195,8 +195,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The pelvis opens and the low back folds.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'strap from hand to foot', entry: 'w f30 k80 d-10', full: 't lf-8; w f-6 k92', on: 'knee_o ankle_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 22 6 2', props: 'strap blanket', hold: [8, 30], balance: false, level: 2 },
-      { name: 'hand on the foot', entry: 't lf-8 tf-8; w f14 k104 d-14', full: 't lf-18 tf-16; w f-8 k104', on: 'knee_o ankle_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 3 4 2', props: 'blanket', hold: [8, 30], balance: false, level: 3 },
+      { name: 'strap from hand to foot', entry: 'w f30 k80 d-10', full: 't lf-8; w f-6 k92', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 22 6 2', props: 'strap blanket', hold: [8, 30], balance: false, level: 2 },
+      { name: 'hand on the foot', entry: 't lf-8 tf-8; w f14 k104 d-14', full: 't lf-18 tf-16; w f-8 k104', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 4 6 3', props: 'blanket', hold: [8, 30], balance: false, level: 3 },
     ],
   },
   {
@@ -241,7 +241,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     sanskrit: 'Vasisthasana',
     position: 'on the side',
     kind: 'strength',
-    yaw: 0,
+    yaw: -82,
     works: ['lateral-hip'],
     base: 't pl58; b a0; w sa-86; o sa-80',
     cues: ['On the side, forearm or hand under the shoulder.', 'Hips forward, body in one line.', 'Lift the lower waist away from the floor.', 'Lower the hip, rest on the side.'],
@@ -261,14 +261,14 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     sided: false,
     kind: 'rest',
     reaches: ['gluteus-maximus'],
-    base: 't pt50 lf24 tf20 nf10; b f110 k142 d-58',
+    base: 't pt50 lf24 tf20 nf10; b f110 k142 d-46',
     cues: ['Knees down, hips towards the heels.', 'Forehead held, arms wherever they rest.', 'Let the back of the ribs widen.', 'Hands under the shoulders, rise slowly.'],
     cheat: 'The weight hangs on the neck because the hips are high.',
     instead: 'chair-fold',
     rungs: [
-      { name: 'seat raised, knees apart', entry: 't pt40 lf20; b f100 k120 a-16', full: 't pt60 lf28 tf22; b f122 k128 a-18', on: 'knee_b ankle_b buttock_b@bolster:20', hands: 'b floor shoulder_s 16 0 4', props: 'blanket', level: 1 },
-      { name: 'knees apart', entry: 't pt50 lf20; b f112 k140 a-16', full: 't pt66 lf30 tf24 nf8; b f128 k148 a-20', on: 'knee_b ankle_b', hands: 'b floor shoulder_s 18 0 4', level: 1 },
-      { name: 'knees together', entry: 't pt48 lf24; b f112 k142 a0', full: 't pt62 lf40 tf32 nf20; b f130 k150 a0', on: 'knee_b ankle_b', hands: 'b floor shoulder_s 18 0 4', level: 2 },
+      { name: 'seat raised, knees apart', entry: 't pt40 lf20; b f100 k120 a-16', full: 't pt60 lf28 tf22; b f122 k128 a-18', on: 'knee_b toe_b buttock_b@bolster:20', hands: 'b floor shoulder_s 16 0 4', props: 'blanket', level: 1 },
+      { name: 'knees apart', entry: 't pt50 lf20; b f112 k140 a-16', full: 't pt66 lf30 tf24 nf8; b f128 k148 a-20', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 1 },
+      { name: 'knees together', entry: 't pt48 lf24; b f112 k142 a0', full: 't pt62 lf40 tf32 nf20; b f130 k150 a0', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 2 },
     ],
   },
 ];

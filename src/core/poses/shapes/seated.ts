@@ -31,15 +31,15 @@ export const SEATED: readonly ShapeSketch[] = [
     position: 'seated',
     yaw: -20,
     reaches: ['hamstrings', 'adductors'],
-    base: 't pt0 lf14; w f88 k2 d0 a-4; o f74 a-44 r-40 k124 d-20 i14',
+    base: 't pt0 lf14; w f88 k2 d0 a-4; o f74 a-36 r-26 k112 d-20 i14',
     give: ['knee-bends', 'pelvis-rolls'],
     cues: ['One leg long, the other sole by the thigh.', 'Both sitting bones heavy.', 'Turn the navel to the long leg, then fold.', 'Rise, lift the bent knee with the hand.'],
     cheat: 'The bent-leg hip lifts and the spine bends sideways.',
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'strap, knee soft', entry: 't pt-24 lf20; w f66 k20; o f56', full: 't pt0 lf18; w f92 k12; o f82', on: 'buttock_b@blanket:6 heel_w knee_o ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 90] },
-      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62', full: 't pt14 lf30 tf16; w f106 k0!; o f96', on: 'buttock_b heel_w knee_o ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 120] },
-      { name: 'turned to the sky, side bending', entry: 't pt-8 tb6 lb4; w f84 a-24 k4; o f80', full: 't pt-4 lf4 lb22 tb26 tr30 lr4; w f88 a-32 k0!; o f84', on: 'buttock_b heel_w knee_o ankle_o', hands: 'w elbow:0.4,-0.4,1 calf_w -2 6 -6', hold: [20, 60], level: 3 },
+      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62 a-40', full: 't pt14 lf30 tf16; w f106 k0!; o f96 a-42', on: 'buttock_b heel_w knee_o ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 120] },
+      { name: 'turned to the sky, side bending', entry: 't pt-8 tb6 lb4; w f84 a-24 k4; o f80', full: 't pt-4 lf4 lb22 tb26 tr30 lr4; w f88 a-32 k0!; o f84', on: 'buttock_b heel_w knee_o ankle_o', hands: 'w elbow:0.4,-0.4,1 calf_w 4 7 -6', hold: [20, 60], level: 3 },
     ],
   },
   {
@@ -92,9 +92,9 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The pelvis rolls back so the knees look lower.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-18 lf10; b f80 a-24', full: 't pt-4 lf6; b f92 a-42 r-40', on: 'buttock_b@blanket:9 ball_w~ball_o ankle_b', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
-      { name: 'on the floor', entry: 't pt-14 lf12; b f82 a-34', full: 't pt2 lf8; b f98 a-54 r-46', on: 'buttock_b ball_w~ball_o ankle_b', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
-      { name: 'folded', entry: 't pt4 lf22 tf8; b f98 a-46 r-40', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 180], phases: ['deepest'] },
+      { name: 'seat lifted', entry: 't pt-18 lf10; b f80 a-40 r-36', full: 't pt-4 lf6; b f92 a-50 r-44', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
+      { name: 'on the floor', entry: 't pt-14 lf12; b f84 a-44 r-40', full: 't pt2 lf8; b f98 a-54 r-46', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
+      { name: 'folded', entry: 't pt4 lf22 tf8; b f98 a-46 r-40', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 180], phases: ['deepest'] },
     ],
   },
   {
@@ -120,14 +120,14 @@ export const SEATED: readonly ShapeSketch[] = [
     position: 'seated',
     yaw: -40,
     reaches: ['deep-buttock', 'gluteus-maximus'],
-    base: 't pt-4 lf8; w f88 a-34 r-44 k94 d10 i8; o f84 a-34 r-38 k96 d10 i6',
+    base: 't pt-4 lf8; w f84 a-28 r-34 k94 d0 i8; o f80 a-28 r-28 k96 d0 i6',
     give: ['pelvis-rolls'],
     cues: ['One shin along the front of the mat, the other above it.', 'Feet active, knees above ankles.', 'Sit tall, then tip forward from the hips.', 'Lift the top knee with the hands.'],
     cheat: 'The ankle sickles and the knee takes the turn.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-14 lf12; w f80 a-26 r-34; o f78', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~knee_o knee_o', hands: 'b floor shoulder_s 4 0 10', hold: [30, 120] },
-      { name: 'folded forward', entry: 't pt2 lf16; w f92 a-30 r-42; o f88', full: 't pt22 lf26 tf12; w f112 a-32 r-50; o f108', on: 'buttock_b@blanket:6 ankle_w~knee_o knee_o', hands: 'b floor shoulder_s 18 0 6', hold: [30, 120] },
+      { name: 'seat lifted', entry: 't pt-14 lf12; w f80 a-26 r-34; o f78', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o', hands: 'b floor shoulder_s 4 0 10', hold: [30, 120] },
+      { name: 'folded forward', entry: 't pt2 lf16; w f92 a-30 r-42; o f88', full: 't pt22 lf26 tf12; w f108 a-30 r-46; o f102', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o', hands: 'b floor shoulder_s 18 0 6', hold: [30, 120] },
     ],
   },
   {
@@ -143,7 +143,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-knee-across',
     rungs: [
       { name: 'seat lifted', entry: 't pt-8 lf12; w f84 a12; o f82 a10', full: 't pt0 lf6; w f94 a24 r-30; o f90 a18', on: 'buttock_b@blanket:10 ankle_w ankle_o', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 90] },
-      { name: 'folded forward', entry: 't pt4 lf18; w f96 a16; o f92 a14', full: 't pt20 lf32 tf18; w f112 a26 r-30; o f108 a18', on: 'buttock_b@blanket:6 ankle_w ankle_o', hands: 'b floor shoulder_s 16 0 0', hold: [30, 120] },
+      { name: 'folded forward', entry: 't pt4 lf18; w f96 a16; o f92 a14', full: 't pt20 lf32 tf18; w f116 a19 r-30; o f104 a10', on: 'buttock_b@blanket:6 ankle_w ankle_o', hands: 'b floor shoulder_s 16 0 0', hold: [30, 120] },
     ],
   },
   {
@@ -189,7 +189,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'hands under knee and foot', entry: 't pt-20; o f72; w f92 a-24', full: 't pt-8; o f84; w f110 a-32 r-52', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:-0.4,-0.5,1 knee_w 0 -5 2; o elbow:-0.4,-0.5,1 ankle_w 0 -5 -2', hold: [15, 45] },
-      { name: 'in the crooks of the elbows', entry: 't pt-14; o f78; w f102', full: 't pt-4; o f88; w f122 a-32 r-58', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 calf_w 8 2 -4; o elbow:0.2,-0.6,1 calf_w 8 2 -4', hold: [15, 45] },
+      { name: 'in the crooks of the elbows', entry: 't pt-14; o f78; w f102', full: 't pt-4; o f88; w f122 a-32 r-58', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 calf_w 8 2 3; o elbow:0.2,-0.6,1 calf_w 8 2 3', hold: [15, 45] },
       { name: 'calf over the upper arm', entry: 't pt-10 lf8; o f80; w f112 a-38 r-20 k80', full: 't pt-4 lf10; o f86; w f132 a-42 r-24 k62', on: 'buttock_b@blanket:6 heel_o', hands: 'w floor shoulder_w 12 0 8; o elbow:-0.2,-0.4,1 ankle_w -2 0 4', hold: [10, 40], level: 3 },
     ],
   },
@@ -205,8 +205,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The trunk leans off the back hip instead of turning.',
     instead: 'chair-rotation',
     rungs: [
-      { name: 'hands behind', entry: 't pt-24; w f68 a-38; o f56', full: 't pt-14; w f78 a-40 r-46; o f62 r44', on: 'buttock_w ankle_w knee_w knee_o', hands: 'b floor shoulder_s -24 0 10', hold: [20, 60], balance: false },
-      { name: 'turned over the front shin', entry: 't pt-6 tr-8; w f86', full: 't pt20 lf16 tr-18; w f108 a-36 r-50; o f78 r46', on: 'buttock_w ankle_w knee_w knee_o', hands: 'b floor shoulder_s 18 0 0', hold: [20, 90], balance: false },
+      { name: 'hands behind', entry: 't pt-24; w f68 a-38; o f56', full: 't pt-14; w f78 a-40 r-46; o f62 r44', on: 'buttock_w ankle_w knee_o', hands: 'b floor shoulder_s -24 0 10', hold: [20, 60], balance: false },
+      { name: 'turned over the front shin', entry: 't pt-6 tr-8; w f86', full: 't pt20 lf16 tr-18; w f108 a-36 r-50; o f78 r46', on: 'buttock_w knee_o', hands: 'w floor shoulder_w 8 0 22', hold: [20, 90], balance: false },
     ],
   },
   {
@@ -216,15 +216,15 @@ export const SEATED: readonly ShapeSketch[] = [
     position: 'seated',
     yaw: -30,
     reaches: ['deep-buttock', 'gluteus-maximus', 'deep-hip-flexor'],
-    base: 't pt30; w f92 a-28 r-42 k114 d-30 i12; o f-6 k40 d-60',
+    base: 't pt30; w f92 a-28 r-42 k114 d-30 i12; o f-4 k40 d-46',
     give: ['thigh-turns'],
     cues: ['Front shin across, back leg long, seat lifted if the hip hangs.', 'Hips level; the front foot stays active.', 'Tip forward from the hips with a long spine.', 'Hands press, tuck the back toes, step out.'],
     cheat: 'The hip drops to the outside and the knee takes the twist.',
     instead: 'chair-figure-four',
     rungs: [
       { name: 'upright on a seat', entry: 't pt20 lf-10 tf-8; w f82 a-30 r-36; o f-2 k50', full: 't pt38 lf-24 tf-16; w f104 a-24 r-52; o f-14 k28', on: 'buttock_w@bolster:14 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 10 0 6', hold: [30, 90] },
-      { name: 'folded over the shin', entry: 't pt34 lf0; w f96 a-28 r-44; o f-6 k36', full: 't pt58 lf26 tf18; w f124 a-16 r-56; o f-16 k16', on: 'buttock_w@blanket:7 ankle_w knee_o toe_o', hands: 'b forearm shoulder_s 10 0 2', hold: [30, 120], phases: ['deepest'] },
-      { name: 'upright, hip low', entry: 't pt28 lf-16 tf-10; w f92 a-28 r-48 k96; o f-10 k34', full: 't pt34 lf-30 tf-20; w f104 a-30 r-62 k90; o f-24 k22', on: 'buttock_w@blanket:3 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 8 0 8', hold: [30, 90], phases: ['deepest'], level: 3 },
+      { name: 'folded over the shin', entry: 't pt34 lf0; w f96 a-28 r-44; o f-6 k36', full: 't pt58 lf26 tf18; w f124 a-16 r-56; o f-16 k16', on: 'buttock_w@blanket:7 ankle_w knee_o toe_o', hands: 'b forearm shoulder_s 10 0 8', hold: [30, 120], phases: ['deepest'] },
+      { name: 'upright, hip low', entry: 't pt28 lf-16 tf-10; w f92 a-28 r-48 k96; o f-10 k34', full: 't pt34 lf-30 tf-20; w f104 a-30 r-62 k90; o f-24 k22', on: 'buttock_w@blanket knee_o toe_o', hands: 'b floor shoulder_s 8 0 8', hold: [30, 90], phases: ['deepest'], level: 3 },
     ],
   },
   {
@@ -298,8 +298,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cues: ['Cross one thigh over the other.', 'Both sitting bones heavy.', 'Draw the upper knee across, then turn to it.', 'Uncross, both feet down.'],
     cheat: 'The hip of the upper leg lifts off the seat.',
     rungs: [
-      { name: 'drawn across', entry: 'w f98 a8 k92', full: 'w f104 a24 k96', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'o elbow:-0.3,-0.4,1 knee_w 2 0 2', hold: [20, 60] },
-      { name: 'with a turn', entry: 't tr-8; w f102 a16 k94', full: 't pt2 lr-6 tr-30; w f108 a28 k98', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'o elbow:-0.2,-0.4,1 knee_w 2 0 2', hold: [20, 60] },
+      { name: 'drawn across', entry: 'w f108 a6 k92', full: 'w f114 a20 k96', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'o elbow:-0.3,-0.4,1 knee_w 2 0 2', hold: [20, 60] },
+      { name: 'with a turn', entry: 't tr-8; w f110 a12 k94', full: 't pt2 lr-6 tr-30; w f116 a24 k98', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'o elbow:-0.2,-0.4,1 knee_w 2 0 2', hold: [20, 60] },
     ],
   },
   {
@@ -429,7 +429,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cues: ['Sit at the front of the seat, hands behind you.', 'Tail heavy, chin a little down.', 'Lift the breastbone to the ceiling.', 'Come back with a rounded breath out.'],
     cheat: 'The head falls back and the ribs stay.',
     rungs: [
-      { name: 'hands on the seat behind', entry: '', full: 't pt4 lf-16 tf-20 nf-6; b f92', on: CHAIR, hands: 'b floor:45 shoulder_s -18 0 6', hold: [8, 30], phases: ['warm', 'counter'], level: 1 },
+      { name: 'hands on the seat behind', entry: 'b a-5', full: 't pt4 lf-16 tf-20 nf-6; b f92 a-5', on: CHAIR, hands: 'b floor:45 shoulder_s -18 0 6', hold: [8, 30], phases: ['warm', 'counter'], level: 1 },
       { name: 'hips near the edge', entry: 't lf-8 tf-10', full: 't pt-8 lf-24 tf-24 nf-10; b f78 k84', on: CHAIR, hands: 'b floor:45 shoulder_s -18 0 6', hold: [8, 30], phases: ['warm', 'counter'], level: 2 },
     ],
   },

@@ -32,7 +32,7 @@ export const STANDING: readonly ShapeSketch[] = [
     position: 'standing',
     sided: false,
     reaches: ['gluteus-maximus', 'hamstrings'],
-    base: 't pt70 lf24 tf16 nf10; b f96 k40 d14',
+    base: 't pt70 lf24 tf16 nf10; b f96 k40 d14 a-5',
     give: ['knee-bends'],
     cues: ['Feet hip-wide, knees well bent.', 'Belly on the thighs.', 'Let the head hang, then lift the sitting bones a little.', 'Hands on the thighs, rise slowly.'],
     cheat: 'The knees straighten and the belly leaves the thighs.',
@@ -55,9 +55,9 @@ export const STANDING: readonly ShapeSketch[] = [
     cheat: 'The back rounds so that the heels come down.',
     instead: 'desk-dog',
     rungs: [
-      { name: 'knees bent, heels up', entry: 't pt106; b f76 k52 d0', full: 't pt120; b f84 k32 d4', on: 'ball_b', hands: 'b floor shoulder_s 46 0 2', hold: [10, 45], phases: ['warm', 'approach'] },
-      { name: 'legs straight', entry: 't pt118; b f80 k24 d4', full: 't pt128; b f88 k2 d18', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', hold: [15, 60] },
-      { name: 'pedalling, other knee bent', entry: 't pt118; b f82 k22 d6', full: 't pt126; w f86 k2 d22; o f96 k48 d4', on: 'heel_w ball_w ball_o', hands: 'b floor shoulder_s 44 0 2', hold: [5, 30], phases: ['warm', 'approach'], level: 2 },
+      { name: 'knees bent, heels up', entry: 't pt106; b f76 k52 d0', full: 't pt120; b f84 k32 d4', on: 'ball_b', hands: 'b floor shoulder_s 46 0 2', carries: true, hold: [10, 45], phases: ['warm', 'approach'] },
+      { name: 'legs straight', entry: 't pt118; b f80 k24 d4', full: 't pt128; b f88 k2 d18', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [15, 60] },
+      { name: 'pedalling, other knee bent', entry: 't pt118; b f82 k22 d6', full: 't pt126; w f86 k2 d22; o f96 k48 d4', on: 'heel_w ball_w ball_o', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [5, 30], phases: ['warm', 'approach'], level: 2 },
     ],
   },
   {
@@ -229,7 +229,7 @@ export const STANDING: readonly ShapeSketch[] = [
     cheat: 'The knee swings out and the low back hollows.',
     instead: 'half-frog',
     rungs: [
-      { name: 'upright, hand on a wall', entry: 'w k100', full: 'w f-4 k126', on: FOOT_O, hands: 'w elbow:-1,0,0.5 ankle_w 3 4 2', props: 'wall', hold: [15, 60], level: 1 },
+      { name: 'upright, hand on a wall', entry: 'w k100', full: 'w f-4 k126', on: FOOT_O, hands: 'w elbow:-1,0,0.5 ankle_w 3 4 2', props: 'wall', hold: [15, 60], level: 1, balance: false },
       { name: 'strap round the foot', entry: 't pt4; w f-6 k92', full: 't pt14 lf-10; w f-18 k98; o f14', on: FOOT_O, hands: 'w elbow:-1,0.2,0.5 ankle_w 14 14 2', props: 'strap', hold: [10, 40], level: 2 },
       { name: 'tipped forward', entry: 't pt18; w f-8 k100; o f18; o sf100', full: 't pt44 lf-22 tf-14; w f-24 k94; o f46; o sf130', on: FOOT_O, hands: 'w elbow:-1,0.4,0.5 ankle_w 4 4 2', hold: [8, 30], level: 3 },
     ],
@@ -274,12 +274,12 @@ export const STANDING: readonly ShapeSketch[] = [
     kind: 'mobility',
     reaches: ['hamstrings'],
     base: 't pt0; o f0 k4; w f0 k10',
-    cues: ['Stand on a block or a step, hand on a wall.', 'Trunk quiet, standing hip drawn in.', 'Swing the leg like a bell, no higher than the trunk allows.', 'Let it come to rest by itself.'],
+    cues: ['Stand tall, hand on a wall.', 'Trunk quiet, standing hip drawn in.', 'Swing the leg like a bell, no higher than the trunk allows.', 'Let it come to rest by itself.'],
     cheat: 'The low back swings with the leg.',
     instead: 'chair-knee-lift',
     rungs: [
-      { name: 'small', entry: 'w f-10 k20', full: 'w f36 k10', on: 'heel_o@block:8 ball_o@block:8', props: 'wall', repeats: [8, 16], balance: false },
-      { name: 'large', entry: 'w f-16 k24', full: 'w f66 k6', on: 'heel_o@block:8 ball_o@block:8', props: 'wall', repeats: [8, 16], balance: false },
+      { name: 'small', entry: 'w f-10 k20', full: 'w f36 k10', on: FOOT_O, props: 'wall', repeats: [8, 16], balance: false },
+      { name: 'large', entry: 'w f-16 k24', full: 'w f66 k6', on: FOOT_O, props: 'wall', repeats: [8, 16], balance: false },
     ],
   },
   {
@@ -297,7 +297,7 @@ export const STANDING: readonly ShapeSketch[] = [
     rungs: [
       { name: 'heels on a block, seat held', entry: 't pt24 lf14; b f100 k104 d8', full: 't pt24 lf22; b f116 k124 d18', on: 'heel_b@block:8 ball_b buttock_b@block:23', hands: 'b elbow:-0.2,-0.4,1 knee_s 2 4 -5', hold: [15, 60] },
       { name: 'heels on a blanket', entry: 't pt28 lf18; b f108 k112 d16', full: 't pt28 lf28; b f124 k134 d28', on: 'heel_b@blanket:4 ball_b', hands: 'b elbow:-0.2,-0.4,1 knee_s 4 2 -5', hold: [10, 60] },
-      { name: 'heels down', entry: 't pt30 lf20; b f112 k116 d26', full: 't pt34 lf34 tf12; b f130 k142 d36', on: BOTH_FEET, hands: 'b elbow:-0.2,-0.4,1 knee_s 4 0 -5', hold: [10, 60] },
+      { name: 'heels down', entry: 't pt30 lf20; b f112 k116 d26', full: 't pt26 lf22 tf6; b f126 k140 d36', on: BOTH_FEET, hands: 'b elbow:-0.2,-0.4,1 knee_s 4 0 -5', hold: [10, 60] },
     ],
   },
   {
@@ -432,17 +432,17 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'hip-hike',
-    name: 'Pelvis lowered and lifted on a block',
+    name: 'Pelvis lowered and lifted on one leg',
     position: 'standing',
     kind: 'strength',
     yaw: -80,
     works: ['lateral-hip'],
     base: 't pt0; w k2; o k4',
-    cues: ['Stand with one foot on a block, the other free.', 'Both knees straight, trunk tall.', 'Let the free hip sink, then draw it level and a little higher.', 'Change sides.'],
+    cues: ['Stand on one leg, the other foot just off the floor.', 'Standing knee straight, trunk tall.', 'Let the free hip sink, then draw it level and a little higher.', 'Change sides.'],
     cheat: 'The standing knee bends and the trunk sways.',
     rungs: [
-      { name: 'hand on a wall', entry: 'w a8; o a-6', full: 't pl-5 lb-6; w a-5 k2; o a-2', on: 'heel_w@block:8 ball_w@block:8', props: 'wall', hold: [3, 8], repeats: [6, 12], balance: false },
-      { name: 'free, held at the top', entry: 'w a8; o a-6', full: 't pl-7 lb-8; w a-8 k2; o a-4', on: 'heel_w@block:8 ball_w@block:8', hold: [5, 15], repeats: [4, 8], balance: false, level: 2 },
+      { name: 'hand on a wall', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-5 lb-6; w a-5 k2; o a-2 k20', on: FOOT_W, props: 'wall', hold: [3, 8], repeats: [6, 12], balance: false },
+      { name: 'free, held at the top', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-7 lb-8; w a-8 k2; o a-4 k20', on: FOOT_W, hold: [5, 15], repeats: [4, 8], balance: false, level: 2 },
     ],
   },
   {
@@ -537,13 +537,13 @@ export const STANDING: readonly ShapeSketch[] = [
     position: 'standing',
     sided: false,
     reaches: ['hamstrings', 'calf'],
-    base: 't pt60; b f62 k6 d2',
+    base: 't pt60; b f62 k6 d2 a-5',
     give: ['knee-bends'],
     cues: ['Hands on a desk or chair back, walk away.', 'Arms and back in one line.', 'Hips back, heels heavy.', 'Walk in, rise.'],
     cheat: 'The chest sinks and the shoulders jam.',
     rungs: [
       { name: 'half way', entry: 't pt36; b f38 k10', full: 't pt62; b f64 k4', on: BOTH_FEET, hands: 'b floor:88 shoulder_s 44 0 0', hold: [15, 60] },
-      { name: 'trunk level', entry: 't pt62; b f66 k6', full: 't pt84; b f86 k0!', on: BOTH_FEET, hands: 'b floor:80 shoulder_s 46 0 0', hold: [15, 60] },
+      { name: 'trunk level', entry: 't pt62; b f66 k6', full: 't pt84; b f86 k0!', on: BOTH_FEET, hands: 'b floor:80 shoulder_s 44 0 4', hold: [15, 60] },
     ],
   },
   {

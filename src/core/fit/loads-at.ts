@@ -1,0 +1,53 @@
+import { type Build, type Side } from '@/core/body';
+import { Statics, type Asked, type Loads } from '@/core/loads/statics';
+import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung, type Shape } from '@/core/poses';
+
+/** One set of statics a build: the muscle model of a body is made once. */
+const bodies = new WeakMap<Build, Statics>();
+const staticsOf = (build: Build): Statics => {
+  let own = bodies.get(build);
+  if (!own) bodies.set(build, (own = new Statics(build)));
+  return own;
+};
+/** Prices of the last solution of each rung and side: the next student's, or the next depth's, lie near. */
+const prices = new WeakMap<Rung, Partial<Record<Side, Float64Array>>>();
+
+/** A cue's action by real names. */
+export function askedOf(intents: readonly Intent[], worked: Side): Asked[] {
+  const sides = (name: 'worked' | 'other' | 'both'): Side[] =>
+    name === 'both' ? ['left', 'right'] : [name === 'worked' ? worked : worked === 'left' ? 'right' : 'left'];
+  return intents.flatMap((i): Asked[] => [
+    ...(i.structure ? sides(i.structure.side).map((side) => ({ structure: { id: i.structure?.id ?? '', side, least: i.structure?.least ?? 0 } })) : []),
+    ...(i.at
+      ? (i.at.point.endsWith('_both') ? ['left', 'right'] : [null]).map((s) => {
+          const point = s ? (i.at?.point ?? '').replace('_both', `_${s}`) : realName(i.at?.point ?? '', worked);
+          const [x, y, z] = i.at?.force ?? [0, 0, 0];
+          return { push: { point, force: [x, y, point.endsWith('_left') ? -z : z] as const } };
+        })
+      : []),
+  ]);
+}
+
+/**
+ * Loads of a rung at a depth in a student's body. @param tolerances the student's, SD, left then right
+ * @param active with the cues' actions, or just held
+ */
+export function loadsAt(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  depth: number,
+  tolerances: ArrayLike<number>,
+  build: Build,
+  active = shape.rungs[rungNumber - 1].kind === 'strength',
+): Loads {
+  const rung = shape.rungs[rungNumber - 1];
+  let own = prices.get(rung);
+  if (!own) prices.set(rung, (own = {}));
+  const loads = staticsOf(build).solve(
+    { posture: postureAt(rung, side, depth), reach: reachFor(rung, side), contacts: contactsFor(rung, side), rung },
+    { asked: active ? askedOf(rung.intents, side) : [], tolerances, start: own[side] },
+  );
+  if (loads.converged) own[side] = loads.prices;
+  return loads;
+}

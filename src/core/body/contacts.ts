@@ -22,6 +22,7 @@ const FLESH: Readonly<Record<string, number>> = {
   chest: 0.085,
   shoulder: 0.055,
   pubis: 0.05,
+  waist: 0.068,
 };
 export const fleshOf = (point: string): number => FLESH[point.replace(/_(left|right)$/, '')] ?? 0;
 

@@ -7,6 +7,8 @@ const FRICTION = 0.8;
 const FRICTION_LIMB = 0.5;
 /** Most that a hand holds or a strap draws, share of body weight. Our default. */
 const GRIP = 0.35;
+/** Flesh from this thickness on bears over its breadth, metres. */
+const BROAD = 0.05;
 /** Prices: what bears costs next to nothing; holding with the hands is effort. */
 const BEARS = 2e-3;
 const HOLDS = 0.6;
@@ -121,10 +123,15 @@ export function pushesOf(
     const wallNormal: Vec3 =
       rung.wall === 'behind' ? [1, 0, 0] : rung.wall === 'ahead' ? [-1, 0, 0] : [0, 0, -Math.sign(at[2]) || 1];
     const normal: Vec3 = c.on === 'wall' ? wallNormal : [0, 1, 0];
-    const foot = plus(at, normal, -fleshOf(c.point));
+    const flesh = fleshOf(c.point);
+    const foot = plus(at, normal, -flesh);
+    // Broad flesh bears over its breadth, not at a point: a seat does not roll over its middle.
+    const places = flesh >= BROAD ? [plus(foot, across(normal)[1], 0.6 * flesh), plus(foot, across(normal)[1], -0.6 * flesh)] : [foot];
     add(
       { point: c.point, on: c.on },
-      cone(normal, FRICTION).map((direction) => ({ part, at: foot, direction, price: BEARS, most: Infinity })),
+      places.flatMap((place) =>
+        cone(normal, FRICTION).map((direction) => ({ part, at: place, direction, price: BEARS, most: Infinity })),
+      ),
     );
   }
   for (const side of SIDES) {
@@ -169,7 +176,8 @@ export function pushesOf(
       const way = sub(from, to),
         size = norm(way) || 1;
       const free = size - fleshOf(a === 'waist' ? 'chest' : a) - (LIMB_PARTS[b] ? 0.06 : fleshOf(b));
-      if (free > NEAR) continue;
+      // A straight leg has its calf near the thigh's lower end without lying on it.
+    if (free > NEAR || (b === 'thigh' && a === 'calf' && size > 0.16)) continue;
       const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
       add({ point: `${a}_${side}` in p ? `${a}_${side}` : a, on: 'limb', limb: `${b}_${side}` }, [
         { part: partA, at: plus(to, way, 0.5), direction: normal, against: partB, price: BEARS, most: Infinity },

@@ -84,6 +84,8 @@ type Place = Omit<Rough, 'entry' | 'full'>;
 
 /** An entry is to lie this far before the end of typical people, SD: there is room to go deeper. */
 const ENTRY_SD = -1.6;
+/** A blanket up to this height pads and does not lift, centimetres. */
+const PADDING_CM = 5;
 /** Price of a structure beyond that, per SD. */
 const STRAINED = 0.5;
 let strands: StrandModel | null = null;
@@ -265,7 +267,9 @@ export function contactGaps(
         return rodGap(skeleton, c.point, c.limb ?? '') - fleshOf(c.point);
       default:
         // A prop's height follows the body; only sinking below the floor is wrong, and far off what it usually is.
-        if (c.height_cm === undefined || (node !== 'full' && c.on !== 'chair')) return Math.min(0, above);
+        // Until full depth a support is as high as it must be; a chair and a folded blanket cannot grow.
+        if (c.height_cm === undefined || (node !== 'full' && c.on !== 'chair' && c.height_cm > PADDING_CM))
+          return Math.min(0, above);
         return above - c.height_cm / 100;
     }
   });

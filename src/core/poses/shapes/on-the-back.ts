@@ -136,7 +136,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'thigh on a support', entry: `${FOOT_DOWN}; w f66 a-8 r-10 k12 d0`, full: 'w f66 a-42 r-22 k0!', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w shoulder_w 22 10 22', props: 'strap bolster', hold: [30, 90] },
-      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f80 a-56 r-28 k0!', on: `${HELD_BACK} heel_o wrist_o`, hands: 'w shoulder_w 20 8 20', props: 'strap', hold: [30, 90] },
+      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f80 a-56 r-28 k0!', on: `${HELD_BACK} heel_o`, hands: 'w shoulder_w 20 8 20', props: 'strap', hold: [30, 90] },
     ],
   },
   {
@@ -205,7 +205,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches off the floor.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thighs held up', entry: 'b f44 a-34 r-36 k114 d-10 i12', full: 'b f40 a-46 r-44 k120', on: `${TRUNK} knee_b@bolster:16 ball_w~ball_o heel_w~heel_o`, hold: [60, 240], phases: ['settle', 'warm', 'approach'], level: 1 },
+      { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o`, hold: [60, 240], phases: ['settle', 'warm', 'approach'], level: 1 },
       { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o`, hold: [45, 180], level: 2 },
       { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 180], level: 2 },
     ],
@@ -302,7 +302,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     rungs: [
       { name: 'leaning on the hands', entry: 't pt-12; b f72', full: 't pt-34; b f52', on: 'buttock_b@block:10 knee_b toe_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
       { name: 'on a high bolster', entry: 't pt-34; b f50 sf-20 sa-40', full: 't pt-62; b f24', on: 'buttock_b@blanket:6 knee_b toe_b back@bolster:22 head@bolster:24', hold: [45, 180], level: 3 },
-      { name: 'flat', entry: 't pt-58; b f28 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
+      { name: 'flat', entry: 't pt-40; b f44 k118 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
     ],
   },
   {
@@ -336,22 +336,6 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
       { name: 'knee bent against the hand', entry: `${FOOT_DOWN}; w f92 k95 d0`, full: 'w f100', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.3,-0.3,1 knee_w -3 7 0', phases: ['warm', 'approach', 'counter'], hold: [8, 30], intents: [{ cue: 'press', words: 'Press thigh and hand into each other.', at: { point: 'knee_worked', force: [0.1, -0.06, 0] } }] },
       { name: 'leg straighter', entry: `${FOOT_DOWN}; w f58 k30 d0`, full: 'w f66 k20', on: `${TRUNK} heel_o ball_o`, hold: [8, 30] },
       { name: 'leg long, just off the floor', entry: `${FOOT_DOWN}; w f20 k6 d0`, full: 'w f26 k2', on: `${TRUNK} heel_o ball_o`, hold: [8, 30] },
-    ],
-  },
-  {
-    id: 'lying-twist',
-    name: 'Twist on the back',
-    position: 'on the back',
-    yaw: -50,
-    pitch: 28,
-    reaches: ['lateral-hip', 'gluteus-maximus'],
-    base: 't pt-90; b sf8 sa-70 d-5',
-    cues: ['Knees up, arms wide.', 'The far shoulder stays heavy.', 'Let the knees sink, then breathe into the side.', 'Knees up one after the other.'],
-    cheat: 'The shoulder lifts and the ribs roll along.',
-    instead: 'crossed-knee-twist',
-    rungs: [
-      { name: 'knees together', entry: 't lr0; b f80 k92', full: 't pl-52 lr12 tr36; w f84 a8; o f84 a-4', on: 'back head wrist_w', hold: [30, 90], balance: false, phases: ['warm', 'counter', 'approach'] },
-      { name: 'lower leg long', entry: 't lr0; w f85 k92; o f4 k6', full: 't pl-58 lr12 tr40; w f92 a18; o f4 a2', on: 'back head wrist_w', hold: [30, 90], balance: false },
     ],
   },
   {

@@ -37,8 +37,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     instead: 'standing-hip-press',
     rungs: [
       { name: 'legs only', entry: 'b f2', full: 'b f-12! k2 d-40', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
-      { name: 'chest and legs', entry: 'b f0', full: 't lf-12 tf-16 nf-16; b f-13! k2 sf-14 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
-      { name: 'arms forward', entry: 'b f0 sf150 sa-10', full: 't lf-14 tf-16 nf-14; b f-14! k2 sf168 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
+      { name: 'chest and legs', entry: 'b f0', full: 't lf-14! tf-18! nf-16; b f-12! k2 sf-14 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
+      { name: 'arms forward', entry: 'b f0 sf150 sa-10', full: 't lf-14! tf-18! nf-14; b f-12! k2 sf168 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
     ],
   },
   {
@@ -87,7 +87,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     rungs: [
       { name: 'on the forearms', entry: 't lf-6 tf-8', full: 't lf-16 tf-16 nf-6', on: 'pubis thigh_b knee_b', hands: 'b forearm shoulder_s 2 0 2', carries: true, phases: ['warm', 'approach', 'counter'], hold: [20, 90], level: 1 },
       { name: 'low, held', entry: 't lf-4 tf-6; b a-5', full: 't lf-18 tf-20 nf-14; b f-4', on: 'pubis thigh_b knee_b', hands: 'b floor shoulder_s 0 0 6', carries: true, phases: ['warm', 'approach', 'counter'], hold: [10, 40], level: 2 },
-      { name: 'pulsed with the breath', entry: 't lf-6 tf-8', full: 't lf-26 tf-22 nf-18; b f-8', on: 'thigh_b knee_b', hands: 'b floor shoulder_s -4 0 4', carries: true, kind: 'mobility', repeats: [4, 10], hold: [3, 6], phases: ['warm', 'approach'], level: 2 },
+      { name: 'pulsed with the breath', entry: 't lf-6 tf-8; b d-40', full: 't lf-26 tf-22 nf-18; b f-8', on: 'thigh_b knee_b', hands: 'b floor shoulder_s -4 0 4', carries: true, kind: 'mobility', repeats: [4, 10], hold: [3, 6], phases: ['warm', 'approach'], level: 2 },
     ],
   },
   {
@@ -132,7 +132,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     instead: 'standing-hip-press',
     rungs: [
       { name: 'knee bent', entry: 'w f70', full: 'w f0 k92 d10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30], phases: ['warm', 'approach'] },
-      { name: 'leg long', entry: 'w f40 k20', full: 'w f-6 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30] },
+      { name: 'leg long', entry: 'w f40 k20 d-10', full: 'w f-6 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30] },
       { name: 'leg long, pulsed', entry: 'w f12 k2 d0', full: 'w f-10 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [3, 6], repeats: [8, 16], level: 2 },
     ],
   },
@@ -165,8 +165,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The trunk circles instead of the thigh.',
     instead: 'leg-swing',
     rungs: [
-      { name: 'small circles', entry: 'w f92 a-2', full: 'w f52 a-24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
-      { name: 'large circles', entry: 'w f100 a-8', full: 'w f14 a-34 r-10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
+      { name: 'small circles', entry: 'w f92 a-2 d-10', full: 'w f52 a-24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
+      { name: 'large circles', entry: 'w f100 a-8 d-10', full: 'w f14 a-34 r-10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', repeats: [5, 10] },
     ],
   },
   {
@@ -180,8 +180,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip opens and the low back sags.',
     instead: 'airplane',
     rungs: [
-      { name: 'leg only', entry: 'w f50 k40', full: 'w f-2 k2 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20] },
-      { name: 'arm and leg', entry: 'w f50 k40; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false },
+      { name: 'leg only', entry: 'w f50 k40 d-10', full: 'w f-2 k2 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20] },
+      { name: 'arm and leg', entry: 'w f50 k40 d-10; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false },
       { name: 'elbow to knee and out again', entry: 'w f-2 k2 d0; o sf168', full: 't lf24 tf22 nf20; w f112 k110; o sf60 el70', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', kind: 'strength', hold: [3, 6], repeats: [5, 10], balance: false, level: 2 },
     ],
   },
@@ -213,8 +213,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The low back hollows and the feet turn.',
     instead: 'wide-squat',
     rungs: [
-      { name: 'knees a little wide', entry: 't pt78; b a-20', full: 't pt84; b f92 a-34', on: 'knee_b@blanket:2 ball_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120] },
-      { name: 'knees wide', entry: 't pt82; b a-34', full: 't pt88; b f98 a-48 r-8', on: 'knee_b@blanket:2 ball_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
+      { name: 'knees a little wide', entry: 't pt78; b a-20', full: 't pt84; b f92 a-34', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120] },
+      { name: 'knees wide', entry: 't pt82; b a-34', full: 't pt88; b f98 a-48 r-8', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
     ],
   },
   {
@@ -267,8 +267,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     instead: 'chair-fold',
     rungs: [
       { name: 'seat raised, knees apart', entry: 't pt40 lf20; b f100 k120 a-16', full: 't pt60 lf28 tf22; b f122 k128 a-18', on: 'knee_b toe_b buttock_b@bolster:20', hands: 'b floor shoulder_s 16 0 4', props: 'blanket', level: 1 },
-      { name: 'knees apart', entry: 't pt50 lf20; b f112 k140 a-16', full: 't pt66 lf30 tf24 nf8; b f128 k148 a-20', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 1 },
-      { name: 'knees together', entry: 't pt48 lf24; b f112 k142 a0', full: 't pt62 lf40 tf32 nf20; b f130 k150 a0', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 2 },
+      { name: 'knees apart', entry: 't pt40 lf20; b f100 k116 a-16', full: 't pt66 lf30 tf24 nf8; b f128 k148 a-20', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 1 },
+      { name: 'knees together', entry: 't pt38 lf22; b f98 k116 a0', full: 't pt62 lf40 tf32 nf20; b f130 k150 a0', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 2 },
     ],
   },
 ];

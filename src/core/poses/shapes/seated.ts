@@ -37,9 +37,9 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The bent-leg hip lifts and the spine bends sideways.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'strap, knee soft', entry: 't pt-24 lf20; w f66 k20; o f56', full: 't pt0 lf18; w f92 k12; o f82', on: 'buttock_b@blanket:6 heel_w knee_o ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 90] },
-      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62 a-40', full: 't pt14 lf30 tf16; w f106 k0!; o f96 a-42', on: 'buttock_b heel_w knee_o ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 120] },
-      { name: 'turned to the sky, side bending', entry: 't pt-8 tb6 lb4; w f84 a-24 k4; o f80', full: 't pt-4 lf4 lb22 tb26 tr30 lr4; w f88 a-32 k0!; o f84', on: 'buttock_b heel_w knee_o ankle_o', hands: 'w elbow:0.4,-0.4,1 calf_w 4 7 -6', hold: [20, 60], level: 3 },
+      { name: 'strap, knee soft', entry: 't pt-24 lf20; w f66 k20; o f56', full: 't pt0 lf18; w f92 k12; o f82', on: 'buttock_b@blanket:6 heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 90] },
+      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62 a-40', full: 't pt14 lf30 tf16; w f106 k0!; o f96 a-42', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 120] },
+      { name: 'turned to the sky, side bending', entry: 't pt-8 tb6 lb4; w f84 a-24 k4; o f80', full: 't pt-4 lf4 lb22 tb26 tr30 lr4; w f88 a-32 k0!; o f84', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'w elbow:0.4,-0.4,1 calf_w 4 7 -6', hold: [20, 60], level: 3 },
     ],
   },
   {
@@ -94,7 +94,7 @@ export const SEATED: readonly ShapeSketch[] = [
     rungs: [
       { name: 'seat lifted', entry: 't pt-18 lf10; b f80 a-40 r-36', full: 't pt-4 lf6; b f92 a-50 r-44', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
       { name: 'on the floor', entry: 't pt-14 lf12; b f84 a-44 r-40', full: 't pt2 lf8; b f98 a-54 r-46', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
-      { name: 'folded', entry: 't pt4 lf22 tf8; b f98 a-46 r-40', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 180], phases: ['deepest'] },
+      { name: 'folded', entry: 't pt4 lf22 tf8; b f92 a-40 r-34', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 180], phases: ['deepest'] },
     ],
   },
   {
@@ -109,7 +109,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The back rounds and the feet creep to the middle.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'upright on a seat', entry: 't pt-12 lf12; b f76 a-24', full: 't pt-2 lf4; b f88 a-36', on: 'buttock_b@blanket:10 ankle_w ankle_o', hands: 'b elbow:-0.4,-0.4,1 knee_s -6 6 0', hold: [30, 180], phases: ['settle', 'warm', 'approach'] },
+      { name: 'upright on a seat', entry: 't pt-12 lf12; b f76 a-30 r-30', full: 't pt-2 lf4; b f88 a-38', on: 'buttock_b@blanket:10 ankle_w ankle_o', hands: 'b elbow:-0.4,-0.4,1 knee_s -6 6 0', hold: [30, 180], phases: ['settle', 'warm', 'approach'] },
       { name: 'folded forward', entry: 't pt4 lf18; b f90 a-30', full: 't pt24 lf34 tf18; b f114 a-32', on: 'buttock_b@blanket:6 ankle_w ankle_o', hands: 'b floor shoulder_s 18 0 2', hold: [30, 120] },
     ],
   },
@@ -126,8 +126,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The ankle sickles and the knee takes the turn.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-14 lf12; w f80 a-26 r-34; o f78', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o', hands: 'b floor shoulder_s 4 0 10', hold: [30, 120] },
-      { name: 'folded forward', entry: 't pt2 lf16; w f92 a-30 r-42; o f88', full: 't pt22 lf26 tf12; w f108 a-30 r-46; o f102', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o', hands: 'b floor shoulder_s 18 0 6', hold: [30, 120] },
+      { name: 'seat lifted', entry: 't pt-14 lf12; w f80 a-26 r-34; o f78', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 4 0 10', hold: [30, 120] },
+      { name: 'folded forward', entry: 't pt2 lf16; w f92 a-30 r-42; o f88', full: 't pt22 lf26 tf12; w f108 a-30 r-46; o f102', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 120] },
     ],
   },
   {
@@ -153,13 +153,13 @@ export const SEATED: readonly ShapeSketch[] = [
     position: 'seated',
     yaw: -20,
     reaches: ['deep-buttock', 'gluteus-maximus'],
-    base: 't pt-4 lf4; w f104 a10 r0 k108 d0; o f88 k4 d0',
+    base: 't pt-4 lf4; w f104 a10 r0 k108 d0; o f88 k14 d0',
     cues: ['Sit tall, one foot across the other leg.', 'Both sitting bones down.', 'Hug the knee across, then turn towards it.', 'Unwind, foot back.'],
     cheat: 'The hip of the bent leg lifts and the back rounds.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'hug', entry: 't pt-14 lf12; w f100 a4 k104; o f76', full: 't pt-4 lf4; w f112 a24 r-6 k116; o f86', on: 'buttock_b@blanket:5 ball_w heel_w heel_o', hands: 'b elbow:-0.3,-0.4,1 knee_w -1 -2 5', hold: [20, 60] },
-      { name: 'twist', entry: 't pt-10 lf6 tr-10; w f104 a14 k106; o f80', full: 't pt-2 lf0 lr-8 tr-36; w f112 a28 r-8 k114; o f88', on: 'buttock_b@blanket:5 ball_w heel_w heel_o', hands: 'w floor shoulder_w -22 0 8; o elbow:0.2,-0.4,0.6 knee_w 2 0 3', hold: [20, 60] },
+      { name: 'hug', entry: 't pt-14 lf12; w f100 a4 k104; o f76', full: 't pt-4 lf4; w f112 a24 r-6 k116; o f86', on: 'buttock_b@blanket ball_w heel_w heel_o', hands: 'b elbow:-0.3,-0.4,1 knee_w -1 -2 5', hold: [20, 60] },
+      { name: 'twist', entry: 't pt-10 lf6 tr-10; w f104 a14 k106; o f80', full: 't pt-2 lf0 lr-8 tr-36; w f112 a28 r-8 k114; o f88', on: 'buttock_b@blanket ball_w heel_w heel_o', hands: 'w floor shoulder_w -22 0 8; o elbow:0.2,-0.4,0.6 knee_w 2 0 3', hold: [20, 60] },
     ],
   },
   {
@@ -173,7 +173,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The back rounds and the chest falls away.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'leaning back', entry: 't pt-42; o f62; w f76', full: 't pt-32; o f70 k96; w f86 a-36 r-42', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s -18 0 8', hold: [20, 60] },
+      { name: 'leaning back', entry: 't pt-48; o f56 k96; w f66 a-26 r-24 k104', full: 't pt-32; o f70 k96; w f86 a-36 r-42', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s -18 0 8', hold: [20, 60] },
       { name: 'chest near the shin', entry: 't pt-34; o f70; w f86', full: 't pt-14; o f94 k112; w f106 a-38 r-52', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s -22 0 8', hold: [20, 60] },
     ],
   },
@@ -205,8 +205,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The trunk leans off the back hip instead of turning.',
     instead: 'chair-rotation',
     rungs: [
-      { name: 'hands behind', entry: 't pt-24; w f68 a-38; o f56', full: 't pt-14; w f78 a-40 r-46; o f62 r44', on: 'buttock_w ankle_w knee_o', hands: 'b floor shoulder_s -24 0 10', hold: [20, 60], balance: false },
-      { name: 'turned over the front shin', entry: 't pt-6 tr-8; w f86', full: 't pt20 lf16 tr-18; w f108 a-36 r-50; o f78 r46', on: 'buttock_w knee_o', hands: 'w floor shoulder_w 8 0 22', hold: [20, 90], balance: false },
+      { name: 'hands behind', entry: 't pt-24; w f68 a-38; o f56', full: 't pt-14; w f78 a-40 r-46; o f62 r44', on: 'buttock_w ankle_w knee_w', hands: 'b floor shoulder_s -24 0 10', hold: [20, 60], balance: false },
+      { name: 'turned over the front shin', entry: 't pt-6 tr-8; w f86', full: 't pt20 lf16 tr-18; w f108 a-36 r-50; o f78 r46', on: 'buttock_w knee_w', hands: 'w floor shoulder_w 8 0 22', hold: [20, 90], balance: false },
     ],
   },
   {
@@ -327,7 +327,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The back rounds and the head reaches for the knee.',
     rungs: [
       { name: 'upright', entry: 't pt-16 lf8; w f48 k14', full: 't pt6; w f70 k2 d8', on: 'buttock_b@chair:45 heel_w heel_o ball_o', hands: 'b elbow:-0.4,-0.3,1 thigh_s 8 8 0', hold: [20, 60] },
-      { name: 'folded', entry: 't pt8; w f72 k6; o f94', full: 't pt34 lf16; w f98 k0! d10; o f118', on: 'buttock_b@chair:45 heel_w heel_o ball_o', hands: 'b elbow:-0.4,-0.1,1 knee_s 2 7 0', hold: [20, 90] },
+      { name: 'folded', entry: 't pt2; w f62 k30; o f90', full: 't pt34 lf16; w f98 k0! d10; o f118', on: 'buttock_b@chair:45 heel_w heel_o ball_o', hands: 'b elbow:-0.4,-0.1,1 knee_s 2 7 0', hold: [20, 90] },
     ],
   },
   {

@@ -56,8 +56,8 @@ export const STANDING: readonly ShapeSketch[] = [
     instead: 'desk-dog',
     rungs: [
       { name: 'knees bent, heels up', entry: 't pt106; b f76 k52 d0', full: 't pt120; b f84 k32 d4', on: 'ball_b', hands: 'b floor shoulder_s 46 0 2', carries: true, hold: [10, 45], phases: ['warm', 'approach'] },
-      { name: 'legs straight', entry: 't pt118; b f80 k24 d4', full: 't pt128; b f88 k2 d18', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [15, 60] },
-      { name: 'pedalling, other knee bent', entry: 't pt118; b f82 k22 d6', full: 't pt126; w f86 k2 d22; o f96 k48 d4', on: 'heel_w ball_w ball_o', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [5, 30], phases: ['warm', 'approach'], level: 2 },
+      { name: 'legs straight', entry: 't pt108; b f72 k48 d0', full: 't pt128; b f88 k2 d18', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [15, 60] },
+      { name: 'pedalling, other knee bent', entry: 't pt108; b f72 k46 d0', full: 't pt126; w f86 k2 d22; o f96 k48 d4', on: 'heel_w ball_w ball_o', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [5, 30], phases: ['warm', 'approach'], level: 2 },
     ],
   },
   {
@@ -89,8 +89,8 @@ export const STANDING: readonly ShapeSketch[] = [
     cheat: 'The whole pelvis turns on a stiff standing leg.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'turning in: pelvis level', entry: 'w f10 r0', full: 'w f2 r20 k4', on: FOOT_O, hands: 'b floor:23 shoulder_s 2 0 0', hold: [5, 20], level: 2, balance: false },
-      { name: 'turning out: pelvis opens', entry: 't pl0; w f10', full: 't pl-26; w f2 a-16 r-24 k4; o a14 r14', on: FOOT_O, hands: 'b floor:23 shoulder_s 2 0 0', hold: [5, 20], level: 3, balance: false },
+      { name: 'turning in: pelvis level', entry: 'w f10 r0', full: 'w f2 r20 k4', on: FOOT_O, carries: false, hands: 'b floor:23 shoulder_s 2 0 0', hold: [5, 20], level: 2, balance: false },
+      { name: 'turning out: pelvis opens', entry: 't pl0; w f10', full: 't pl-26; w f2 a-16 r-24 k4; o a14 r14', on: FOOT_O, carries: false, hands: 'b floor:23 shoulder_s 2 0 0', hold: [5, 20], level: 3, balance: false },
     ],
   },
   {

@@ -169,8 +169,8 @@ export function faults(angles: PoseAngles, rough: Place, node: Node = 'full'): O
 
 /** Settles entry, full and the middle between them. */
 export function settlePath(rough: Rough): { path: Rung['path']; worst: Omit<Settled, 'angles'> } {
-  const entry = settle(rough, rough.entry, 'entry');
   const same = Object.keys(rough.full).every((id) => rough.full[id] === rough.entry[id]);
+  const entry = settle(rough, rough.entry, same ? 'full' : 'entry');
   const full = same ? entry : settle(rough, rough.full);
   const middle = same ? entry : settle(rough, halfWay(entry.angles, full.angles), 'middle');
   const all = [entry, middle, full];

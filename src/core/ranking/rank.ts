@@ -3,7 +3,7 @@ import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import type { Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
-import { demandsOf, LIBRARY, rungOf } from '@/core/poses';
+import { demandsOf, LIBRARY, rungOf, type Kind } from '@/core/poses';
 import type { StrainId } from '@/core/loads/strains';
 
 export interface RankedPose extends FittedPose {
@@ -44,6 +44,9 @@ const strainCost = (fit: FittedPose, cost: CostId): number => {
   return Math.min(1, Math.max(0, (most - COUNTS_FROM) / (1 - COUNTS_FROM)));
 };
 
+/** What time at length is worth by what the rung is for: moving through and working there give less of it. Our default. */
+const LENGTHENS: Readonly<Record<Kind, number>> = { stretch: 1, strength: 0.5, mobility: 0.35, rest: 0 };
+
 /** What a stretch is worth: nothing below 0.3 of the tolerance, all at the comfortable 0.8. */
 export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - 0.3) / 0.5));
 /** What a load is worth: all from half of the capacity on. */
@@ -56,7 +59,8 @@ export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: 
   if (!group || rungOf(fit.pose, fit.rung)?.rung.kind === 'rest') return { worth: 0 };
   if (aim.kind === 'lengthen') {
     const stretch = fit.stretch[aim.side][group];
-    return { worth: worthOfStretch(stretch), stretch };
+    const kind = rungOf(fit.pose, fit.rung)?.rung.kind ?? 'stretch';
+    return { worth: LENGTHENS[kind] * worthOfStretch(stretch), stretch };
   }
   if (aim.kind === 'strengthen') {
     const load = fit.load[aim.side][group] ?? 0;

@@ -66,7 +66,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     rungs: [
       { name: 'strap round the foot', entry: 'w k96', full: 'w f-8 k116; o f97 k102 d6', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'o elbow:-0.4,-0.5,1 knee_o -5 7 2; w elbow:-1,0,0.6 ankle_w 16 20 2', props: 'strap', hold: [20, 60] },
       { name: 'shin up the wall', entry: 't pt14; w f16 k112 d-42; o f104 k100', full: 't pt0; w f-4 k128 d-42; o f94 k100', on: 'knee_w@blanket:2 heel_o ball_o toe_w@wall', wall: 'behind', hands: ON_THIGH, hold: [20, 60], phases: ['deepest'] },
-      { name: 'shin on a chair seat', entry: 't pt12; w f12 k100 d-40; o f100 k96', full: 't pt-2; w f-6 k112 d-40; o f96 k102', on: 'knee_w@blanket:2 heel_o ball_o ankle_w@chair:38', hands: ON_THIGH, hold: [20, 60], level: 2 },
+      { name: 'shin on a chair seat', entry: 't pt12; w f12 k100 d-40; o f100 k96', full: 't pt-2; w f-6 k112 d-40; o f96 k102', on: 'knee_w@blanket:2 heel_o ball_o ankle_w@chair:44', hands: ON_THIGH, hold: [20, 60], level: 2 },
       { name: 'hand on the foot, heel inside', entry: 'w f-4 k104; o f94 k98', full: 'w f-10 k132; o f98 k106 d8', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'o elbow:-0.4,-0.5,1 knee_o -5 7 2; w elbow:-1,0,0.6 ankle_w 4 6 2', hold: [15, 45], phases: ['deepest'], level: 3 },
       { name: 'other hand on the foot, heel outside', entry: 't tr8; w f-4 k104; o f94 k98', full: 't tr14; w f-10 k128 r12; o f98 k106 d8', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'w elbow:-0.4,-0.5,1 knee_o -5 7 -4; o elbow:-1,0,0.4 ankle_w 6 8 -2', hold: [15, 45], phases: ['deepest'], level: 3 },
     ],
@@ -153,7 +153,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     rungs: [
       { name: 'feet flat, seat raised', entry: 't pt10; b f86 k124', full: 't pt6; b f88 k130 d-64', on: 'knee_b toe_b buttock_b@block:15', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [15, 60], phases: ['warm', 'approach'] },
       { name: 'toes tucked, sitting on the heels', entry: 't pt16; b f88 k118 d-8 e40', full: 't pt10; b f96 k126 d18 e64', on: 'knee_b toe_b', hands: 'b elbow:-0.4,-0.5,1 knee_s -12 6 2', hold: [10, 45], phases: ['warm', 'approach'] },
-      { name: 'knees lifted from the flat feet', entry: 't pt8; b f92 k146 d-60', full: 't pt-8; b f88 k146 d-66', on: 'ankle_b toe_b', hands: 'b floor shoulder_s -22 0 8', hold: [8, 30], level: 3, balance: false },
+      { name: 'knees lifted from the flat feet', entry: 't pt8; b f92 k146 d-60', full: 't pt-8; b f88 k140 d-64 a-5', on: 'ankle_b toe_b', hands: 'b floor shoulder_s -22 0 8', hold: [8, 30], level: 3, balance: false },
     ],
   },
   {

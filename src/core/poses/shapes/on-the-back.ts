@@ -135,8 +135,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The pelvis rolls after the leg.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thigh on a support', entry: `${FOOT_DOWN}; w f66 a-8 r-10 k12 d0`, full: 'w f66 a-42 r-22 k0!', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w shoulder_w 22 10 22', props: 'strap bolster', hold: [30, 90] },
-      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f80 a-56 r-28 k0!', on: `${HELD_BACK} heel_o`, hands: 'w shoulder_w 20 8 20', props: 'strap', hold: [30, 90] },
+      { name: 'thigh on a support', entry: `${FOOT_DOWN}; w f66 a-8 r-10 k12 d0`, full: 'w f66 a-42 r-22 k0!', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap bolster', hold: [30, 90] },
+      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f76 a-50 r-28 k0!', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 90] },
     ],
   },
   {

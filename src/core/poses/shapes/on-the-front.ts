@@ -214,7 +214,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     instead: 'wide-squat',
     rungs: [
       { name: 'knees a little wide', entry: 't pt78; b a-20', full: 't pt84; b f92 a-34', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120] },
-      { name: 'knees wide', entry: 't pt82; b a-34', full: 't pt88; b f98 a-48 r-8', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
+      { name: 'knees wide', entry: 't pt82; b a-34', full: 't pt82; b f92 a-44 r-8', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
     ],
   },
   {
@@ -230,7 +230,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hips sag or point to the ceiling.',
     instead: 'desk-plank',
     rungs: [
-      { name: 'knees down', entry: 't pt66; b f10 k70 d-50', full: 't pt66; b f0 k60', on: 'knee_b toe_b', hands: HANDS, hold: [8, 30], props: 'blanket' },
+      { name: 'knees down', entry: 't pt66; b f10 k70 d-50', full: 't pt66; b f0 k60', on: 'knee_b', hands: HANDS, hold: [8, 30], props: 'blanket' },
       { name: 'legs long', entry: 'b k30 f20', full: 't pt72; b f0! k2 d4', on: 'ball_b toe_b', hands: HANDS, hold: [8, 40] },
       { name: 'on the forearms', entry: 't pt80; b k24 f14', full: 't pt82; b f0! k2 d4', on: 'ball_b toe_b', hands: 'b forearm shoulder_s 0 0 0', hold: [8, 60], level: 2 },
     ],

@@ -513,7 +513,7 @@ export const STANDING: readonly ShapeSketch[] = [
     cheat: 'The low back hollows instead of the hip opening.',
     rungs: [
       { name: 'a little forward', entry: 'w f-2; o f80 k78', full: 'w f-14 k4 d14; o f90 k96', on: 'ball_w toe_w heel_o@chair:45 ball_o@chair:45', hands: 'b elbow:-0.4,-0.5,1 knee_o -6 8 4', hold: [15, 60], balance: false },
-      { name: 'far forward', entry: 'w f-8; o f86 k88', full: 'w f-22 k4 d22 e20; o f100 k112 d10', on: 'ball_w toe_w heel_o@chair:45 ball_o@chair:45', hands: 'b elbow:-0.4,-0.5,1 knee_o -6 8 4', hold: [15, 60], balance: false },
+      { name: 'far forward', entry: 'w f-8; o f86 k88', full: 'w f-22 k4 d22 e20; o f100 k112 d10', on: 'ball_w toe_w ball_o@chair:43', hands: 'b elbow:-0.4,-0.5,1 knee_o -6 8 4', hold: [15, 60], balance: false },
     ],
   },
   {

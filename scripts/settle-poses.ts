@@ -38,7 +38,11 @@ if (process.send) {
   let bad = 0;
   await Promise.all(
     Array.from({ length: PARTS }, (_, part) => {
-      const child = fork(fileURLToPath(import.meta.url), todo.filter((_, i) => i % PARTS === part), { execArgv: process.execArgv });
+      const child = fork(
+        fileURLToPath(import.meta.url),
+        todo.filter((_, i) => i % PARTS === part),
+        { execArgv: process.execArgv },
+      );
       child.on('message', (m: ReturnType<typeof stored>) => {
         known[m.key] = m.nodes;
         if (m.left === '') return;

@@ -360,7 +360,11 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
       return [
         {
           kind: 'prop',
-          path: boxPath([at[0] - 0.5, floor, Math.min(z, deep)], [at[0] + 0.5, floor + 1.1, Math.max(z, deep)], project),
+          path: boxPath(
+            [at[0] - 0.5, floor, Math.min(z, deep)],
+            [at[0] + 0.5, floor + 1.1, Math.max(z, deep)],
+            project,
+          ),
         },
       ];
     }
@@ -368,10 +372,7 @@ function propPaints(prop: SceneProp, p: Points, floor: number, project: (v: Vec3
     const x = at[0] + ahead * flesh,
       deep = x + ahead * 0.04;
     return [
-      {
-        kind: 'prop',
-        path: boxPath([Math.min(x, deep), floor, -0.4], [Math.max(x, deep), floor + 1.1, 0.4], project),
-      },
+      { kind: 'prop', path: boxPath([Math.min(x, deep), floor, -0.4], [Math.max(x, deep), floor + 1.1, 0.4], project) },
     ];
   }
   if (prop.kind === 'chair') return chairPaints(at, fleshOf(prop.at), floor, project);

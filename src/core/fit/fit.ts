@@ -222,14 +222,13 @@ const groupKey = (element: number): number =>
   GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
 
 /** The first structure of another group that would stop the path. */
-function nextStop(
-  table: Float32Array,
-  x: ArrayLike<number>,
-  mirrored: boolean,
-  first: number,
-): FittedPose['next'] {
+function nextStop(table: Float32Array, x: ArrayLike<number>, mirrored: boolean, first: number): FittedPose['next'] {
   const { step, element } = firstStop(table, x, 0, mirrored, first);
   if (element < 0) return null;
   const who = groupKey(element);
-  return { structure: GROUPS[who % GROUPS.length], side: who < GROUPS.length ? 'left' : 'right', depth: Math.min(1, step / STEPS) };
+  return {
+    structure: GROUPS[who % GROUPS.length],
+    side: who < GROUPS.length ? 'left' : 'right',
+    depth: Math.min(1, step / STEPS),
+  };
 }

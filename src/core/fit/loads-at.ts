@@ -17,7 +17,11 @@ export function askedOf(intents: readonly Intent[], worked: Side): Asked[] {
   const sides = (name: 'worked' | 'other' | 'both'): Side[] =>
     name === 'both' ? ['left', 'right'] : [name === 'worked' ? worked : worked === 'left' ? 'right' : 'left'];
   return intents.flatMap((i): Asked[] => [
-    ...(i.structure ? sides(i.structure.side).map((side) => ({ structure: { id: i.structure?.id ?? '', side, least: i.structure?.least ?? 0 } })) : []),
+    ...(i.structure
+      ? sides(i.structure.side).map((side) => ({
+          structure: { id: i.structure?.id ?? '', side, least: i.structure?.least ?? 0 },
+        }))
+      : []),
     ...(i.at
       ? (i.at.point.endsWith('_both') ? ['left', 'right'] : [null]).map((s) => {
           const point = s ? (i.at?.point ?? '').replace('_both', `_${s}`) : realName(i.at?.point ?? '', worked);

@@ -4,6 +4,7 @@ import { partOf, type Part } from './degrees-of-freedom';
 
 /** Friction of skin or cloth on mat, wall and prop, and of limb on limb. Our defaults. */
 const FRICTION = 0.8;
+const FRICTION_WALL = 0.3;
 const FRICTION_LIMB = 0.5;
 /** Most that a hand holds or a strap draws, share of body weight. Our default. */
 const GRIP = 0.35;
@@ -11,6 +12,8 @@ const GRIP = 0.35;
 const BROAD = 0.05;
 /** Prices: what bears costs next to nothing; holding with the hands is effort. */
 const BEARS = 2e-3;
+/** Pushing along what bears is an effort of its own: nobody jams herself between floor and wall unless asked to. */
+const JAMS = 3;
 const HOLDS = 0.6;
 
 /** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */
@@ -41,13 +44,23 @@ function across(n: Vec3): [Vec3, Vec3] {
   const a: Vec3 = [u[0] / size, u[1] / size, u[2] / size];
   return [a, cross(n, a)];
 }
-const cross = (a: Vec3, b: Vec3): Vec3 => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
+const cross = (a: Vec3, b: Vec3): Vec3 => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
 const plus = (a: Vec3, b: Vec3, f: number): Vec3 => [a[0] + f * b[0], a[1] + f * b[1], a[2] + f * b[2]];
 
-/** The four edges of a friction cone round a normal (linearised). */
-function cone(normal: Vec3, friction: number): Vec3[] {
+/** The normal and the four edges of a friction cone round it (linearised), each with its price. */
+function cone(normal: Vec3, friction: number): { direction: Vec3; price: number }[] {
   const [u, v] = across(normal);
-  return [plus(normal, u, friction), plus(normal, u, -friction), plus(normal, v, friction), plus(normal, v, -friction)];
+  const edges = [
+    plus(normal, u, friction),
+    plus(normal, u, -friction),
+    plus(normal, v, friction),
+    plus(normal, v, -friction),
+  ];
+  return [{ direction: normal, price: BEARS }, ...edges.map((direction) => ({ direction, price: JAMS }))];
 }
 
 const LIMB_PARTS: Readonly<Record<string, readonly [string, string]>> = {
@@ -70,6 +83,8 @@ function onLimb(skeleton: Skeleton, limb: string, at: Vec3): Vec3 {
 }
 const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
+/** Length of thigh next to the hip that the trunk cannot lie on, metres. */
+const CREASE = 0.13;
 /** Nearness, metres, at which soft parts of one's own body lie on each other and bear. */
 const NEAR = 0.035;
 const FOLDS = (side: Side): [string, string, Part, Part][] => [
@@ -109,12 +124,11 @@ export function pushesOf(
       const middle = plus(other, way, 0.5);
       add(
         { point: c.point, on: 'limb', limb },
-        cone(normal, FRICTION_LIMB).map((direction) => ({
+        cone(normal, FRICTION_LIMB).map((edge) => ({
+          ...edge,
           part,
           at: middle,
-          direction,
           against: partOf(limb),
-          price: BEARS,
           most: Infinity,
         })),
       );
@@ -126,11 +140,19 @@ export function pushesOf(
     const flesh = fleshOf(c.point);
     const foot = plus(at, normal, -flesh);
     // Broad flesh bears over its breadth, not at a point: a seat does not roll over its middle.
-    const places = flesh >= BROAD ? [plus(foot, across(normal)[1], 0.6 * flesh), plus(foot, across(normal)[1], -0.6 * flesh)] : [foot];
+    const places =
+      flesh >= BROAD
+        ? [plus(foot, across(normal)[1], 0.6 * flesh), plus(foot, across(normal)[1], -0.6 * flesh)]
+        : [foot];
     add(
       { point: c.point, on: c.on },
       places.flatMap((place) =>
-        cone(normal, FRICTION).map((direction) => ({ part, at: place, direction, price: BEARS, most: Infinity })),
+        cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION).map((edge) => ({
+          ...edge,
+          part,
+          at: place,
+          most: Infinity,
+        })),
       ),
     );
   }
@@ -140,24 +162,44 @@ export function pushesOf(
     const at = p[`wrist_${side}`],
       held = partOf(way.to);
     const own: Part[] = [`forearm_${side}`, `arm_${side}`, 'thorax'];
-    const strap = rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way);
+    const strap =
+      rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way);
     if (strap) {
       const line = sub(strap.at, at),
         size = norm(line) || 1;
       add({ point: `wrist_${side}`, on: 'strap' }, [
-        { part: `forearm_${side}`, at, direction: [line[0] / size, line[1] / size, line[2] / size], against: strap.part, price: HOLDS, most: GRIP },
+        {
+          part: `forearm_${side}`,
+          at,
+          direction: [line[0] / size, line[1] / size, line[2] / size],
+          against: strap.part,
+          price: HOLDS,
+          most: GRIP,
+        },
       ]);
     } else if (rung.props.includes('post') || (rung.props.includes('wall') && way.to.startsWith('shoulder'))) {
       add({ point: `wrist_${side}`, on: rung.props.includes('post') ? 'post' : 'wall' }, [
         ...[1, -1].flatMap((s) =>
-          ([[s, 0, 0], [0, s, 0], [0, 0, s]] as Vec3[]).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: HOLDS, most: GRIP })),
+          (
+            [
+              [s, 0, 0],
+              [0, s, 0],
+              [0, 0, s],
+            ] as Vec3[]
+          ).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: HOLDS, most: GRIP })),
         ),
       ]);
     } else if (!own.includes(held)) {
       add(
         { point: `wrist_${side}`, on: 'hand', limb: way.to },
         [1, -1].flatMap((s) =>
-          ([[s, 0, 0], [0, s, 0], [0, 0, s]] as Vec3[]).map((direction) => ({
+          (
+            [
+              [s, 0, 0],
+              [0, s, 0],
+              [0, 0, s],
+            ] as Vec3[]
+          ).map((direction) => ({
             part: `forearm_${side}` as Part,
             at,
             direction,
@@ -176,8 +218,10 @@ export function pushesOf(
       const way = sub(from, to),
         size = norm(way) || 1;
       const free = size - fleshOf(a === 'waist' ? 'chest' : a) - (LIMB_PARTS[b] ? 0.06 : fleshOf(b));
-      // A straight leg has its calf near the thigh's lower end without lying on it.
-    if (free > NEAR || (b === 'thigh' && a === 'calf' && size > 0.16)) continue;
+      // The calf comes near the thigh long before it lies on it: flesh must be pressed.
+      if (free > (a === 'calf' ? -0.01 : NEAR)) continue;
+      // The trunk lies on the thigh only beyond its root: in the crease they are always near.
+      if (b === 'thigh' && a !== 'calf' && norm(sub(to, p[`hip_${side}`])) < CREASE) continue;
       const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
       add({ point: `${a}_${side}` in p ? `${a}_${side}` : a, on: 'limb', limb: `${b}_${side}` }, [
         { part: partA, at: plus(to, way, 0.5), direction: normal, against: partB, price: BEARS, most: Infinity },
@@ -190,7 +234,13 @@ export function pushesOf(
     add(
       { point: `wrist_${side}`, on: 'wall' },
       [1, -1].flatMap((s) =>
-        ([[s, 0, 0], [0, s, 0], [0, 0, s]] as Vec3[]).map((direction) => ({
+        (
+          [
+            [s, 0, 0],
+            [0, s, 0],
+            [0, 0, s],
+          ] as Vec3[]
+        ).map((direction) => ({
           part: `forearm_${side}` as Part,
           at: p[`wrist_${side}`],
           direction,

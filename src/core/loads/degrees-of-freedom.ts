@@ -2,7 +2,8 @@ import { SIDES, type Posture, type Side, type Skeleton, type Vec3 } from '@/core
 import { at, rotationAxes } from './axes';
 
 /** Parts that move as one. Hands and feet are stiff here. */
-export type Part = 'pelvis' | 'lower' | 'upper' | 'thorax' | 'head' | `${'thigh' | 'shank' | 'foot' | 'arm' | 'forearm'}_${Side}`;
+export type Part =
+  'pelvis' | 'lower' | 'upper' | 'thorax' | 'head' | `${'thigh' | 'shank' | 'foot' | 'arm' | 'forearm'}_${Side}`;
 
 /** Names of the degrees of freedom: the whole body in space first, then the joints. */
 export const FREEDOMS: readonly string[] = [
@@ -58,12 +59,7 @@ const above = (part: 'lower' | 'upper' | 'thorax' | 'head'): ReadonlySet<Part> =
   const arms: Part[] = part === 'head' ? [] : ['arm_left', 'arm_right', 'forearm_left', 'forearm_right'];
   return new Set([...own, ...arms]);
 };
-const MOVES = {
-  lumbar: above('lower'),
-  waist: above('upper'),
-  thorax: above('thorax'),
-  neck: above('head'),
-};
+const MOVES = { lumbar: above('lower'), waist: above('upper'), thorax: above('thorax'), neck: above('head') };
 const legAndArm = (s: Side): Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elbow', ReadonlySet<Part>> => ({
   hip: new Set<Part>([`thigh_${s}`, `shank_${s}`, `foot_${s}`]),
   knee: new Set<Part>([`shank_${s}`, `foot_${s}`]),
@@ -138,7 +134,12 @@ export class Freedoms {
       const sign = k === 0 ? -1 : 1;
       const h = half[k],
         f = full[k];
-      this.turn(`lumbar_${name}`, [0.5 * sign * h[0], 0.5 * sign * h[1], 0.5 * sign * h[2]], p.lumbosacral, MOVES.lumbar);
+      this.turn(
+        `lumbar_${name}`,
+        [0.5 * sign * h[0], 0.5 * sign * h[1], 0.5 * sign * h[2]],
+        p.lumbosacral,
+        MOVES.lumbar,
+      );
       this.turn(
         `lumbar_${name}`,
         [sign * (f[0] - 0.5 * h[0]), sign * (f[1] - 0.5 * h[1]), sign * (f[2] - 0.5 * h[2])],
@@ -165,7 +166,12 @@ export class Freedoms {
       this.turn(`shoulder_x_${s}`, [1, 0, 0], p[`shoulder_${s}`], moves.shoulder);
       this.turn(`shoulder_y_${s}`, [0, 1, 0], p[`shoulder_${s}`], moves.shoulder);
       this.turn(`shoulder_z_${s}`, [0, 0, 1], p[`shoulder_${s}`], moves.shoulder);
-      this.turn(`elbow_${s}`, hingeOf(p[`shoulder_${s}`], p[`elbow_${s}`], p[`wrist_${s}`]), p[`elbow_${s}`], moves.elbow);
+      this.turn(
+        `elbow_${s}`,
+        hingeOf(p[`shoulder_${s}`], p[`elbow_${s}`], p[`wrist_${s}`]),
+        p[`elbow_${s}`],
+        moves.elbow,
+      );
     }
   }
 
@@ -188,8 +194,7 @@ export class Freedoms {
       const x = at[0] - t.centre[0],
         y = at[1] - t.centre[1],
         z = at[2] - t.centre[2];
-      out[t.freedom] +=
-        t.axis[0] * (y * fz - z * fy) + t.axis[1] * (z * fx - x * fz) + t.axis[2] * (x * fy - y * fx);
+      out[t.freedom] += t.axis[0] * (y * fz - z * fy) + t.axis[1] * (z * fx - x * fz) + t.axis[2] * (x * fy - y * fx);
     }
   }
 }

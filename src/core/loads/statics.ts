@@ -126,6 +126,8 @@ export interface Loads {
   lowBack_Nm: number;
   /** Force of the quadriceps, share of body weight, by side. */
   quadriceps: Record<Side, number>;
+  /** What muscles, active and passive, hold at each joint, N·m; + where they pull the coordinate up. */
+  torques_Nm: Readonly<Record<string, number>>;
   /** What the floor and the rest ask of the knee across its hinge, N·m: about the shin and sideways. */
   knee: Record<Side, { twist_Nm: number; sideways_Nm: number }>;
   /** Largest imbalance left, N or N·m. */
@@ -164,7 +166,10 @@ export class Statics {
     for (let i = 0; i < m; i++) b[i] = -gravity[i];
 
     const columns: { column: Float64Array; d: number; low: number; high: number }[] = [];
-    const forces: Record<Side, Float64Array> = { left: new Float64Array(lineCount), right: new Float64Array(lineCount) };
+    const forces: Record<Side, Float64Array> = {
+      left: new Float64Array(lineCount),
+      right: new Float64Array(lineCount),
+    };
     const trunkTorque = new Float64Array(2 * lineCount);
     const arms = new Float64Array(lineCount * HALF_COUNT),
       elongation = new Float64Array(lineCount),
@@ -190,11 +195,14 @@ export class Statics {
           b[f] -= signed * passive[line];
         }
         trunkTorque[sideIndex * lineCount + line] = -column[LUMBAR];
-        const least = asked.find((a) => a.structure?.id === structure && a.structure.side === side)?.structure?.least ?? 0;
+        const least =
+          asked.find((a) => a.structure?.id === structure && a.structure.side === side)?.structure?.least ?? 0;
         columns.push({ column, d: 1, low: Math.min(0.95, least), high: 1 });
       }
     });
     const muscles = columns.length;
+    // So far b is what the muscles' own stretch leaves to be held.
+    const passiveTorque = b.map((v, i) => -gravity[i] - v);
 
     const { pushes, touches } = pushesOf(skeleton, this.touching(posed, skeleton), posed.reach, posed.rung);
     for (const push of pushes) {
@@ -257,6 +265,12 @@ export class Statics {
       }
     }
     const activation = Float64Array.from(x.subarray(0, muscles));
+    const torques_Nm: Record<string, number> = {};
+    for (let i = ROOT; i < m; i++) {
+      let torque = passiveTorque[i];
+      for (let j = 0; j < muscles; j++) torque += x[j] * columns[j].column[i];
+      torques_Nm[FREEDOMS[i]] = torque;
+    }
     let lowBack_Nm = 0;
     for (let j = 0; j < muscles; j++) lowBack_Nm += x[j] * trunkTorque[j];
     for (const j of stops) lowBack_Nm -= x[j] * columns[j].column[LUMBAR];
@@ -276,6 +290,7 @@ export class Statics {
       beyond: tips || missing_Nm > BEYOND_NM,
       contacts: touchForces,
       lowBack_Nm,
+      torques_Nm,
       knee: {
         left: kneeMoments(skeleton, pushes, x.subarray(muscles), weight, 'left'),
         right: kneeMoments(skeleton, pushes, x.subarray(muscles), weight, 'right'),
@@ -295,7 +310,9 @@ export class Statics {
   private touching(posed: Posed, skeleton: Skeleton): readonly Contact[] {
     const named = new Set(posed.contacts.map((c) => c.point));
     const floor = floorOf(skeleton.points, posed.reach);
-    const more = contactsOf(skeleton.points, floor, TOUCHES).filter((p) => !named.has(p) && !/^(hand|shin|arch)/.test(p));
+    const more = contactsOf(skeleton.points, floor, TOUCHES).filter(
+      (p) => !named.has(p) && !/^(hand|shin|arch)/.test(p),
+    );
     return [...posed.contacts, ...more.map((point) => ({ point, on: 'floor' as const }))];
   }
 
@@ -312,14 +329,16 @@ export class Statics {
       const x = tolerances && element >= 0 ? tolerances[side * ELEMENTS.length + element] : 0;
       const end = Math.max(0.05, typical ? typical.end + x * typical.sd : UNKNOWN_END);
       const stretch = Math.min(MOST_STRETCH, elongation[i] / end);
-      out[i] = stretch <= 0 ? 0 : this.model.maximumForce(i) * AT_END * (Math.expm1(STEEP * stretch) / Math.expm1(STEEP));
+      out[i] =
+        stretch <= 0 ? 0 : this.model.maximumForce(i) * AT_END * (Math.expm1(STEEP * stretch) / Math.expm1(STEEP));
     }
   }
 
   private quadriceps(activation: Float64Array, forces: Record<Side, Float64Array>, side: Side): number {
     const from = side === 'left' ? 0 : this.model.lineCount;
     return LINES.reduce(
-      (s, l, i) => (l.structure === 'vasti' || l.structure === 'rectus-femoris' ? s + activation[from + i] * forces[side][i] : s),
+      (s, l, i) =>
+        l.structure === 'vasti' || l.structure === 'rectus-femoris' ? s + activation[from + i] * forces[side][i] : s,
       0,
     );
   }

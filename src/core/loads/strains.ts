@@ -1,7 +1,15 @@
 import { coordinateIndex, DEG, SIDES, type Posture, type Side } from '@/core/body';
 import type { Loads } from './statics';
 
-export type StrainId = 'knee-twist' | 'knee-sideways' | 'kneecap' | 'low-back-flexed' | 'low-back-extended' | 'hip-front' | 'instep' | 'hanging';
+export type StrainId =
+  | 'knee-twist'
+  | 'knee-sideways'
+  | 'kneecap'
+  | 'low-back-flexed'
+  | 'low-back-extended'
+  | 'hip-front'
+  | 'instep'
+  | 'hanging';
 
 /** A place that is asked for more than it should be, with the arithmetic behind it. */
 export interface Strain {
@@ -38,7 +46,8 @@ const EXTENDED = [8, 38] as const;
 /** Torque that counts even where no load hangs on the bent back: sitting at its end strains by itself. Ours. */
 const AT_REST_NM = 30;
 
-const ramp = (v: number, [from, to]: readonly [number, number]): number => Math.min(1, Math.max(0, (v - from) / (to - from)));
+const ramp = (v: number, [from, to]: readonly [number, number]): number =>
+  Math.min(1, Math.max(0, (v - from) / (to - from)));
 
 /**
  * Strain on the usual places at a posture.

@@ -1,8 +1,17 @@
-import { COORDINATES, coordinateIndex, postureFrom, type GroupId, type Posture, type Reach, type Side } from '@/core/body';
+import {
+  COORDINATES,
+  coordinateIndex,
+  postureFrom,
+  type GroupId,
+  type Posture,
+  type Reach,
+  type Side,
+} from '@/core/body';
 
 /** Joint angles in degrees; `_worked` and `_other` stand where `_left` or `_right` would. */
 export type PoseAngles = Readonly<Record<string, number>>;
-export type Position = 'standing' | 'kneeling' | 'all-fours' | 'seated' | 'on the back' | 'on the front' | 'on the side';
+export type Position =
+  'standing' | 'kneeling' | 'all-fours' | 'seated' | 'on the back' | 'on the front' | 'on the side';
 export const POSITIONS: readonly Position[] = [
   'on the back',
   'on the front',
@@ -166,7 +175,11 @@ export function reachFor(rung: Pick<Rung, 'reach'>, worked: Side): Partial<Recor
 
 /** Contacts of a rung by real names. */
 export const contactsFor = (rung: Pick<Rung, 'contacts'>, worked: Side): Contact[] =>
-  rung.contacts.map((c) => ({ ...c, point: realName(c.point, worked), ...(c.limb && { limb: realName(c.limb, worked) }) }));
+  rung.contacts.map((c) => ({
+    ...c,
+    point: realName(c.point, worked),
+    ...(c.limb && { limb: realName(c.limb, worked) }),
+  }));
 
 /** Throws when a pose names a coordinate that the model does not have. */
 export function checkAngles(angles: PoseAngles): void {

@@ -170,4 +170,3 @@ describe('words for props', () => {
     ['bolster', 44, 'bolster on a chair seat or stacked, 44 cm high'],
   ] as const)('%s %s', (prop, height, words) => expect(propWords(prop, height)).toBe(words));
 });
-

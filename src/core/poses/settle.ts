@@ -53,7 +53,8 @@ const FREE: Readonly<Record<string, number>> = {
   elbow_flexion: 15,
 };
 /** Moved only where the author gave them a value: else a straight pose would twist to close a millimetre. */
-const ONLY_WRITTEN = /^(pelvis_list|pelvis_rotation|lumbar_bend|lumbar_rotation|thorax_bend|thorax_rotation|toe|shoulder|elbow)/;
+const ONLY_WRITTEN =
+  /^(pelvis_list|pelvis_rotation|lumbar_bend|lumbar_rotation|thorax_bend|thorax_rotation|toe|shoulder|elbow)/;
 
 /** What one unit of each demand is, metres (angles: degrees): small means strict. Ours. */
 const TOUCH = 0.002;
@@ -121,15 +122,17 @@ export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): 
   const most = node === 'entry' ? ENTRY_SD : node === 'full' ? rough.reaches_sd : null;
   const reach = reachFor(rough, 'right');
   const contacts = contactsFor(rough, 'right').filter(
-    (c) => node === 'full' || rough.carries || !rough.reach[c.point.endsWith('_right') ? 'worked' : 'other'] || !/^(wrist|elbow)/.test(c.point),
+    (c) =>
+      node === 'full' ||
+      rough.carries ||
+      !rough.reach[c.point.endsWith('_right') ? 'worked' : 'other'] ||
+      !/^(wrist|elbow)/.test(c.point),
   );
   // First onto the contacts, then, from there, to where structures are no further than they may be.
   const evaluate = (careful: boolean) => (values: Float64Array) => {
     place(q, variables, values);
     const prior = careful && node === 'entry' ? PRIOR_ENTRY : PRIOR;
-    const r = residuals(
-      node,
-     skeletonOf(q, reach), variables, values, contacts, rough, reach, prior);
+    const r = residuals(node, skeletonOf(q, reach), variables, values, contacts, rough, reach, prior);
     return most === null || !careful ? r : Float64Array.from([...r, ...beyondTypical(q, most)]);
   };
   const values = Float64Array.from(variables, (v) => v.start);
@@ -207,14 +210,25 @@ function variablesOf(rough: Place, written: PoseAngles, held: ReadonlySet<string
     const sides = ['worked', 'other'] as const;
     const free = sides.filter((s) => !arm || !rough.reach[s]);
     if (rough.sided) for (const s of free) push([`${bare}_${s}`], bare);
-    else if (free.length > 0) push(free.map((s) => `${bare}_${s}`), bare);
+    else if (free.length > 0)
+      push(
+        free.map((s) => `${bare}_${s}`),
+        bare,
+      );
   }
   return out;
 }
 
 /** A hand that holds a limb presses into its flesh by so much, metres. */
 const HELD = 0.03;
-const LIMB_OF: Readonly<Record<string, string>> = { knee: 'thigh', thigh: 'thigh', calf: 'shank', ankle: 'shank', heel: 'foot', ball: 'foot' };
+const LIMB_OF: Readonly<Record<string, string>> = {
+  knee: 'thigh',
+  thigh: 'thigh',
+  calf: 'shank',
+  ankle: 'shank',
+  heel: 'foot',
+  ball: 'foot',
+};
 
 /** Limbs that each hand holds, by real names with the right side worked. */
 function heldBy(reach: Rung['reach']): ReadonlySet<string> {

@@ -92,7 +92,8 @@ export function contactsOfText(text: string): Contact[] {
       const sides = point.endsWith('_b') ? ['_w', '_o'] : [''];
       return sides.map((side) => {
         const own = named(point.replace(/_b$/, side));
-        const mate = limb && named(side === '' ? limb : limb.replace(/_s$/, side).replace(/_x$/, side === '_w' ? '_o' : '_w'));
+        const mate =
+          limb && named(side === '' ? limb : limb.replace(/_s$/, side).replace(/_x$/, side === '_w' ? '_o' : '_w'));
         return {
           point: own,
           on: mate ? 'limb' : prop ? (prop as PropId) : 'floor',
@@ -107,7 +108,8 @@ export function contactsOfText(text: string): Contact[] {
 export function handsOf(text: string): Rung['reach'] {
   const out: Partial<Record<'worked' | 'other', Reach>> = {};
   for (const [whose, ...words] of parts(text)) {
-    const sides = whose === 'b' ? (['worked', 'other'] as const) : whose === 'w' ? (['worked'] as const) : (['other'] as const);
+    const sides =
+      whose === 'b' ? (['worked', 'other'] as const) : whose === 'w' ? (['worked'] as const) : (['other'] as const);
     for (const side of sides) {
       const rest = [...words];
       let floor: number | undefined,

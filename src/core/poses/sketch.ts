@@ -91,7 +91,9 @@ const handContacts = (reach: Rung['reach']): Contact[] =>
     const point = way.forearm ? [`elbow_${side}`, `wrist_${side}`] : [`wrist_${side}`];
     return point.map((p) => ({
       point: p,
-      ...(way.floor ? { on: way.floor > 0.3 ? ('chair' as const) : ('block' as const), height_cm: way.floor * 100 } : { on: 'floor' as const }),
+      ...(way.floor
+        ? { on: way.floor > 0.3 ? ('chair' as const) : ('block' as const), height_cm: way.floor * 100 }
+        : { on: 'floor' as const }),
     }));
   });
 

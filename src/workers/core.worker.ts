@@ -6,7 +6,9 @@ import { questionOf, type AskedQuestion } from '@/core/fit/asked';
 import { inferring, type FeltInPose, type Inference, type Inferred, type Posterior } from '@/core/limits';
 import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
+import type { FittedPose } from '@/core/fit/fit';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
+import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
 import { newestOnly } from './interruptible';
 
@@ -28,6 +30,10 @@ const door = {
     student: Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>,
     aims: Aim[],
   ): RankedPose[] => rankPoses(posterior, buildOfStudent(student), aims, screen(student.cautions)),
+  /** The library in typical people: where each rung ends, right side worked. */
+  library: (): FittedPose[] => typicalFits(),
+  /** Poses that lengthen or load a muscle in typical people, best first. */
+  reaching: (structure: string): ReachingPose[] => reaching(structure),
   build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): BuiltPractice =>
     buildPractice(ranked, aims, options),
   demo: () => demoStudio(),

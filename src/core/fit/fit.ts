@@ -41,6 +41,8 @@ export interface FittedPose {
   stretch: Record<Side, Record<GroupId, number>>;
   /** Share of capacity that holding it asks for, 0–1, by side and group; computed from statics. */
   load: Record<Side, Partial<Record<GroupId, number>>>;
+  /** The same muscle by muscle, from a twentieth on. */
+  work: { structure: string; side: Side; load: number }[];
   /** True where the model cannot hold the shape up: then its loads are not told. */
   beyondModel: boolean;
   strains: Strain[];
@@ -184,6 +186,7 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
     next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element)),
     stretch,
     load: loads.beyond ? { left: {}, right: {} } : loads.groups,
+    work: loads.beyond ? [] : loads.structures.filter((s) => s.load > 0.05),
     beyondModel: loads.beyond,
     strains: strainsOf(postureAt(rung, side, depth), loads, (what, s) => {
       const element = ELEMENT_IDS.indexOf(what);

@@ -1,12 +1,28 @@
-import type { PropId } from './format';
+import type { Give, Kind, Level, PropId } from './format';
 
 /** Height from which a prop alone does not do, centimetres: a bolster, a block on its end, a folded blanket (our default). */
 const ALONE: Partial<Record<PropId, number>> = { bolster: 26, block: 24, blanket: 12 };
 
 /** A prop with the height that the fit asks for; where one alone is too low, what does instead. */
-export function propWords(prop: PropId, height_cm: number | null): string {
-  if (height_cm === null) return prop;
+export function propWords(prop: PropId, height_cm: number | null, length_cm?: number): string {
+  if (length_cm !== undefined) return `${prop}, ${length_cm} cm with a loop`;
+  if (height_cm === null || prop === 'chair') return prop;
   const tallest = ALONE[prop] ?? Infinity;
   if (height_cm > tallest) return `${prop} on a chair seat or stacked, ${height_cm} cm high`;
   return prop === 'blanket' ? `blanket, folded ${height_cm} cm high` : `${prop}, ${height_cm} cm high`;
 }
+
+export const LEVEL_WORDS: Readonly<Record<Level, string>> = { 1: 'mild', 2: 'middle', 3: 'demanding' };
+export const KIND_WORDS: Readonly<Record<Kind, string>> = {
+  stretch: 'lengthens',
+  strength: 'works',
+  mobility: 'moves',
+  rest: 'rests',
+};
+export const GIVE_WORDS: Readonly<Record<Give, string>> = {
+  'knee-bends': 'let the knee bend',
+  'pelvis-rolls': 'let the pelvis roll with the thigh',
+  'heel-lifts': 'let the heel lift',
+  'stance-shortens': 'shorten the stance',
+  'thigh-turns': 'let the thigh turn less',
+};

@@ -8,6 +8,7 @@ import { JointSliders } from './JointSliders';
 import { MuscleCurves } from './MuscleCurves';
 import { MuscleFacts, MuscleHere } from './MuscleFacts';
 import { MuscleList } from './MuscleList';
+import { PosesReaching } from './PosesReaching';
 import { useComputed } from './use-computed';
 
 /** The atlas: a muscle on the figure, what it does at these joint angles, and how that changes as a joint moves. */
@@ -36,6 +37,7 @@ export function MusclesScreen() {
         <MuscleHere entry={entry} state={state} computed={computed} set={set} />
         <MuscleCurves state={state} computed={computed} set={set} />
         <MuscleFacts entry={entry} computed={computed} set={set} />
+        <PosesReaching structure={state.muscle} />
       </Box>
     </Box>
   );

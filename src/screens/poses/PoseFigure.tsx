@@ -3,11 +3,21 @@ import { useMemo } from 'react';
 import { postureFrom, type Build, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
 import { anglesAt, reachFor, rungOf } from '@/core/poses';
-import type { SceneProp } from '@/figure/draw';
 import { Figure } from '@/figure/Figure';
 import { landTint, seaTint } from '@/figure/scales';
+import { sceneProps } from '@/figure/scene-props';
 
-/** A rung drawn at a depth, muscles tinted by how far they are stretched in this student (or typical people). */
+/** Shares below these are not tinted: everything is a little stretched and a little at work. */
+const FELT = 0.45;
+const WORKS = 0.15;
+
+export interface MuscleLoad {
+  structure: string;
+  side: Side;
+  load: number;
+}
+
+/** A rung drawn at a depth, muscles tinted by how far they are stretched or how hard they work. */
 export function PoseFigure({
   pose,
   rung,
@@ -15,6 +25,8 @@ export function PoseFigure({
   depth,
   tolerances,
   build,
+  work,
+  show = 'both',
   height = '100%',
   turns,
   muscles = true,
@@ -26,6 +38,9 @@ export function PoseFigure({
   tolerances?: ArrayLike<number>;
   /** The student's build; the model's own without it. */
   build?: Build;
+  /** Loads muscle by muscle, where they are known. */
+  work?: readonly MuscleLoad[];
+  show?: 'stretch' | 'load' | 'both';
   height?: number | string;
   turns?: boolean;
   muscles?: boolean;
@@ -34,26 +49,14 @@ export function PoseFigure({
     const found = rungOf(pose, rung);
     if (!found) return null;
     const worked: Side = side === 'both' ? 'right' : side;
-    const other = worked === 'left' ? 'right' : 'left';
-    const real = (name: string) => name.replace('_worked', `_${worked}`).replace('_other', `_${other}`);
     const posture = postureFrom(anglesAt(found.rung, worked, depth));
-    const props: SceneProp[] = (found.rung.supports ?? []).flatMap((s) =>
-      s.prop === 'block' || s.prop === 'bolster' || s.prop === 'blanket' ? [{ kind: s.prop, at: real(s.under) }] : [],
-    );
-    if (found.rung.props.includes('wall') && pose === 'shin-up-lunge')
-      props.push({ kind: 'wall', at: `toe_${worked}` });
-    if (found.rung.props.includes('strap')) props.push({ kind: 'strap', at: `ball_${worked}`, to: `wrist_${worked}` });
     const tints = muscles
       ? [
-          ...Object.entries(found.rung.load ?? {}).flatMap(([group, load]) =>
-            (found.shape.sided ? [worked] : (['left', 'right'] as const)).map((s) => ({
-              structure: group === 'deep-hip-flexor' ? 'psoas' : group,
-              side: s,
-              fill: landTint(load),
-            })),
-          ),
-          ...stretchAt(posture, tolerances, build)
-            .filter((t) => t.stretch > 0.45)
+          ...(show === 'stretch' ? [] : (work ?? []))
+            .filter((w) => w.load > WORKS)
+            .map((w) => ({ structure: w.structure, side: w.side, fill: landTint(w.load) })),
+          ...(show === 'load' ? [] : stretchAt(posture, tolerances, build))
+            .filter((t) => t.stretch > FELT)
             .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
         ]
       : [];
@@ -63,11 +66,11 @@ export function PoseFigure({
       posture,
       build,
       reach: reachFor(found.rung, worked),
-      props,
+      props: sceneProps(found.rung, worked),
       tints,
-      view: { yaw: worked === 'right' ? yaw : 180 - yaw, pitch: 12 },
+      view: { yaw: worked === 'right' ? yaw : 180 - yaw, pitch: found.shape.pitch ?? 12 },
       label: `${found.shape.name}, ${found.rung.name}${side === 'both' ? '' : `, ${side}`}.`,
     };
-  }, [pose, rung, side, depth, tolerances, build, muscles]);
+  }, [pose, rung, side, depth, tolerances, build, muscles, work, show]);
   return scene ? <Figure {...scene} height={height} turns={turns} coarse={!muscles} /> : null;
 }

@@ -15,12 +15,13 @@ import { UnsavedNote } from './UnsavedNote';
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
   { path: '/students', label: 'Students', key: 's' },
+  { path: '/poses', label: 'Poses', key: 'p' },
   { path: '/muscles', label: 'Muscles', key: 'm' },
   { path: '/settings', label: 'Settings & files', key: 'f' },
 ] as const;
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['g then t, s, m or f', 'Today, Students, Muscles, Settings & files'],
+  ['g then t, s, p, m or f', 'Today, Students, Poses, Muscles, Settings & files'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
   [

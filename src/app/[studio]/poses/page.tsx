@@ -1,0 +1,5 @@
+import { LibraryScreen } from '@/screens/poses/LibraryScreen';
+
+export default function Page() {
+  return <LibraryScreen />;
+}

@@ -1,0 +1,90 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useSearchParams } from 'next/navigation';
+import { DIMENSIONS, type Posterior } from '@/core/limits';
+import { LIBRARY } from '@/core/poses';
+import { LateProgress } from '../shell/LateProgress';
+import { firstOfShape, matches } from './pose-filter';
+import { PoseCompare } from './PoseCompare';
+import { PoseDetail } from './PoseDetail';
+import { PoseFilterBar } from './PoseFilterBar';
+import { keyOf, PoseList } from './PoseList';
+import { useLibrary } from './use-library';
+import { usePoseView } from './use-pose-view';
+
+const mean = new Float32Array(DIMENSIONS);
+const TYPICAL: Posterior = { mean, draws: mean, drawCount: 1 };
+const RUNGS = LIBRARY.reduce((s, shape) => s + shape.rungs.length, 0);
+
+/** The whole library in typical people, for looking things up without a student. */
+export function LibraryScreen() {
+  const { fits, failed } = useLibrary();
+  const view = usePoseView();
+  const asked = useSearchParams().get('pose');
+  const named = fits?.filter((p) => matches(p, view.filter)) ?? [];
+  const list = view.filter.rungs === 'best' ? firstOfShape(named) : named;
+  const open =
+    fits?.find((p) => keyOf(p) === view.open) ??
+    (view.open === null && asked ? fits?.find((p) => `${p.pose}/${p.rung}` === asked) : undefined) ??
+    list[0];
+  return (
+    <Box sx={{ p: 2 }}>
+      <Typography variant="h1">Poses</Typography>
+      <Typography sx={{ color: 'var(--ink-2)', mb: 1.5 }}>
+        {LIBRARY.length} shapes with {RUNGS} rungs, computed for typical people. Inside a student they are ranked and
+        fitted to her or him.
+      </Typography>
+      {failed && (
+        <Typography role="alert">The library could not be computed: {failed}. Reload the page to try again.</Typography>
+      )}
+      <LateProgress busy={!fits && !failed} label="Fitting every pose" />
+      {fits && (
+        <>
+          <PoseFilterBar filter={view.filter} set={view.setFilter} />
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 2,
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '372px minmax(0, 1fr)' },
+              alignItems: 'start',
+            }}
+          >
+            <Box component="section" aria-label="Poses of the library" sx={{ minWidth: 0 }}>
+              <PoseList
+                poses={list}
+                open={open ? keyOf(open) : null}
+                onOpen={view.openPose}
+                compared={view.compared}
+                onCompare={view.toggleCompared}
+                empty={<Typography>No pose answers all of this. Clear a choice above.</Typography>}
+              />
+              {view.compared.length > 1 && (
+                <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => view.setComparing(true)}>
+                  Compare {view.compared.length}
+                </Button>
+              )}
+            </Box>
+            {view.comparing ? (
+              <PoseCompare
+                poses={fits.filter((p) => view.compared.includes(keyOf(p)))}
+                onClose={() => view.setComparing(false)}
+                onOpen={view.openPose}
+              />
+            ) : (
+              open && (
+                <PoseDetail
+                  key={keyOf(open)}
+                  fit={open}
+                  posterior={TYPICAL}
+                  onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
+                />
+              )
+            )}
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}

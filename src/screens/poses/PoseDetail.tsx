@@ -1,0 +1,210 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Slider from '@mui/material/Slider';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState, type ReactNode } from 'react';
+import { TYPICAL_BUILD, type Build, type Side } from '@/core/body';
+import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { compensationsOf, lacksOf } from '@/core/fit/compensate';
+import type { FittedPose } from '@/core/fit/fit';
+import { loadsAt } from '@/core/fit/loads-at';
+import type { Posterior } from '@/core/limits';
+import { inHundred } from '@/core/limits/words';
+import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, propWords, rungOf, shapeById } from '@/core/poses';
+import { PoseFigure } from './PoseFigure';
+import { JointTable, Lacking, Strained, Stretched, Working } from './PoseNumbers';
+
+/** What the rung's path and its limiter mean, in a sentence. */
+function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean }) {
+  if (fit.beyondEntry)
+    return <Typography sx={{ mt: 1 }}>Even the entry asks for more than there is: choose a milder rung.</Typography>;
+  if (fit.full) return <Typography sx={{ mt: 1 }}>The full rung is reached before anything stops it.</Typography>;
+  return (
+    <Typography sx={{ mt: 1 }}>
+      {fit.depth < 0.02
+        ? 'The entry is already enough'
+        : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
+      ; then the {fit.limiter.side} <span className="muscle">{GROUP_WORDS[fit.limiter.structure].name}</span> has enough
+      first
+      {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
+      {fit.next && (
+        <>
+          ; behind it the {fit.next.side} <span className="muscle">{GROUP_WORDS[fit.next.structure].name}</span>, at{' '}
+          {Math.round(fit.next.depth * 100)}
+        </>
+      )}
+      .
+    </Typography>
+  );
+}
+
+/** One rung of a pose, opened: figure at any depth and angle, who is stretched, who works, what strains, how to teach it. */
+export function PoseDetail({
+  fit,
+  build = TYPICAL_BUILD,
+  posterior,
+  tolerances,
+  cautions = [],
+  onRung,
+  children,
+}: {
+  fit: FittedPose;
+  build?: Build;
+  posterior: Posterior;
+  tolerances?: ArrayLike<number>;
+  cautions?: readonly string[];
+  /** Opens another rung of the same shape. */
+  onRung?: (rung: number) => void;
+  children?: ReactNode;
+}) {
+  const [depth, setDepth] = useState(fit.depth);
+  const [show, setShow] = useState<'stretch' | 'load' | 'both'>('both');
+  const [active, setActive] = useState(false);
+  const found = rungOf(fit.pose, fit.rung);
+  const worked: Side = fit.side === 'both' ? 'right' : fit.side;
+  const loads = useMemo(
+    () => (found ? loadsAt(found.shape, fit.rung, worked, depth, posterior.mean, build, active || undefined) : null),
+    [found, fit.rung, worked, depth, posterior, build, active],
+  );
+  const lacks = useMemo(() => (found && !fit.full ? lacksOf(found.rung, worked, fit.depth) : []), [found, fit, worked]);
+  const freedoms = useMemo(
+    () => (found && !fit.full ? compensationsOf(found.rung, worked, posterior, build) : []),
+    [found, fit, worked, posterior, build],
+  );
+  if (!found || !loads) return null;
+  const { shape, rung } = found;
+  const work = loads.beyond ? [] : loads.structures.filter((s) => s.load > 0.05);
+  const instead = shape.instead ? shapeById(shape.instead) : null;
+  return (
+    <Box
+      component="section"
+      aria-label={shape.name}
+      sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2.5, minWidth: 0 }}
+    >
+      <Typography variant="h1">
+        {shape.name} {SIDE_MARK[fit.side]}
+      </Typography>
+      <Typography sx={{ color: 'var(--ink-2)' }}>
+        {fit.side === 'both' ? 'both sides at once' : `${fit.side} side`} · {rung.name}
+        {shape.sanskrit ? ` · ${shape.sanskrit}` : ''} · {LEVEL_WORDS[rung.level]}, {KIND_WORDS[rung.kind]} ·{' '}
+        {shape.position}
+      </Typography>
+      {cautions.length > 0 && (
+        <Typography sx={{ mt: 0.5, color: 'var(--caution)', bgcolor: 'var(--caution-pale)', px: 1, fontWeight: 600 }}>
+          ▲ Not with: {cautions.join('; ')}
+        </Typography>
+      )}
+      <Box sx={{ height: 290, my: 1 }}>
+        <PoseFigure
+          pose={fit.pose}
+          rung={fit.rung}
+          side={fit.side}
+          depth={depth}
+          tolerances={tolerances}
+          build={build}
+          work={work}
+          show={show}
+          turns
+        />
+      </Box>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Typography variant="caption">entry</Typography>
+        <Slider
+          aria-label="Depth"
+          min={0}
+          max={100}
+          value={Math.round(depth * 100)}
+          onChange={(_, v) => setDepth(Number(v) / 100)}
+          marks={[{ value: Math.round(fit.depth * 100), label: 'fits' }]}
+          sx={{ flex: '1 1 160px' }}
+        />
+        <Typography variant="caption">full</Typography>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Tint the muscles by"
+          value={show}
+          onChange={(_, v: typeof show | null) => v && setShow(v)}
+        >
+          <ToggleButton value="stretch">stretch</ToggleButton>
+          <ToggleButton value="load">work</ToggleButton>
+          <ToggleButton value="both">both</ToggleButton>
+        </ToggleButtonGroup>
+        {rung.intents.length > 0 && rung.kind !== 'strength' && (
+          <ToggleButton size="small" value="active" selected={active} onChange={() => setActive(!active)}>
+            active form
+          </ToggleButton>
+        )}
+      </Box>
+      <DepthSentence fit={fit} sure={posterior.drawCount <= 1} />
+      {!fit.full && <Lacking lacks={lacks} />}
+      {freedoms.map((f) => (
+        <Typography key={f.give}>
+          {f.degrees === null
+            ? `It is not enough to ${GIVE_WORDS[f.give]}.`
+            : `Or ${GIVE_WORDS[f.give]} by ${f.degrees}°: then the full shape is comfortable.`}
+        </Typography>
+      ))}
+      {children}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>
+        <Box>
+          <Stretched fit={fit} />
+          <Working fit={{ ...fit, work, beyondModel: loads.beyond }} />
+          <Strained fit={fit} />
+        </Box>
+        <Box>
+          <Typography variant="h3">Ladder</Typography>
+          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, mb: 1.5 }}>
+            {shape.rungs.map((r, i) => (
+              <li key={r.name}>
+                <Button
+                  size="small"
+                  aria-current={i + 1 === fit.rung ? 'step' : undefined}
+                  disabled={!onRung}
+                  onClick={() => onRung?.(i + 1)}
+                  sx={{ justifyContent: 'flex-start', textAlign: 'left', fontWeight: i + 1 === fit.rung ? 700 : 400 }}
+                >
+                  {i + 1} · {r.name}
+                </Button>
+              </li>
+            ))}
+          </Box>
+          <Typography variant="h3">Props</Typography>
+          <Typography>
+            {fit.props.length === 0
+              ? 'none'
+              : fit.props.map((q) => propWords(q.prop, q.height_cm, q.length_cm)).join('; ')}
+          </Typography>
+          <Typography variant="h3" sx={{ mt: 1.5 }}>
+            How to teach it
+          </Typography>
+          <Typography>{shape.cues.enter}</Typography>
+          <Typography>{shape.cues.keep}</Typography>
+          <Typography>{shape.cues.deepen}</Typography>
+          <Typography>{shape.cues.leave}</Typography>
+          {rung.intents.map((i) => (
+            <Typography key={i.words}>
+              <strong>Active:</strong> {i.words}
+            </Typography>
+          ))}
+          <Typography sx={{ mt: 1 }}>
+            Hold <span className="num">{rung.hold[0]}</span> to <span className="num">{rung.hold[1]}</span> s
+            {rung.repeats ? `, ${rung.repeats[0]} to ${rung.repeats[1]} times` : ''}: a rule of thumb.
+          </Typography>
+          <Typography sx={{ mt: 1 }}>
+            <strong>Looks deeper, gives less:</strong> {shape.cheat}
+          </Typography>
+          {instead && (
+            <Typography sx={{ mt: 1 }}>
+              <strong>Off the floor:</strong> {instead.name}.
+            </Typography>
+          )}
+        </Box>
+      </Box>
+      <JointTable angles={anglesAt(rung, worked, depth)} />
+    </Box>
+  );
+}

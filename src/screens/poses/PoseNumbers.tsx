@@ -1,0 +1,164 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import {
+  angleWords,
+  COORDINATE_WORDS,
+  COORDINATES,
+  GROUPS,
+  HALF_NAMES,
+  isMuscleGroup,
+  muscleEntry,
+  SIDES,
+  type Side,
+} from '@/core/body';
+import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import type { Lack } from '@/core/fit/compensate';
+import type { FittedPose } from '@/core/fit/fit';
+import { strainAbout, strainFigures, strainName } from '@/core/loads/words';
+
+/** One bar with its number; the colour says what kind, the word says it too. */
+function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea' | 'land' }) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 84px 34px', gap: 1, alignItems: 'center' }}>
+      <span className="muscle">{name}</span>
+      <Box sx={{ height: 8, bgcolor: `var(--${scale}-0)`, border: '1px solid var(--line)' }}>
+        <Box sx={{ height: '100%', width: `${Math.min(100, share * 100)}%`, bgcolor: `var(--${scale}-3)` }} />
+      </Box>
+      <span className="num" style={{ textAlign: 'right' }}>
+        {Math.round(share * 100)}
+      </span>
+    </Box>
+  );
+}
+
+const sided = (name: string, side: Side): string => `${name} ${SIDE_MARK[side]} ${side}`;
+
+/** What a pose lengthens at this depth, the furthest first. */
+export function Stretched({ fit }: { fit: FittedPose }) {
+  const felt = SIDES.flatMap((side) =>
+    GROUPS.filter(isMuscleGroup).map((group) => ({ side, group, stretch: fit.stretch[side][group] })),
+  )
+    .filter((s) => s.stretch > 0.3)
+    .sort((a, b) => b.stretch - a.stretch)
+    .slice(0, 6);
+  return (
+    <Box>
+      <Typography variant="h3">What it reaches here</Typography>
+      {felt.length === 0 && <Typography>Nothing is stretched enough to feel.</Typography>}
+      {felt.map((s) => (
+        <Bar key={s.side + s.group} name={sided(GROUP_WORDS[s.group].name, s.side)} share={s.stretch} scale="sea" />
+      ))}
+    </Box>
+  );
+}
+
+/** Who holds the shape up, the hardest first. */
+export function Working({ fit }: { fit: FittedPose }) {
+  const list = [...fit.work]
+    .filter((w) => w.load >= 0.1)
+    .sort((a, b) => b.load - a.load)
+    .slice(0, 6);
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <Typography variant="h3">Who holds it up</Typography>
+      {fit.beyondModel ? (
+        <Typography>This shape is beyond the model: it finds nobody who could hold it, so it tells no load.</Typography>
+      ) : list.length === 0 ? (
+        <Typography>The floor and the props carry it; no muscle works above a tenth of its strength.</Typography>
+      ) : (
+        list.map((w) => (
+          <Bar
+            key={w.structure + w.side}
+            name={sided(muscleEntry(w.structure)?.name ?? w.structure, w.side)}
+            share={w.load}
+            scale="land"
+          />
+        ))
+      )}
+      <Typography variant="caption" component="p">
+        Stretch: share of the tolerance, 80 is a comfortable hold. Work: share of what the muscle can give at this
+        length, from the balance of the whole body on what it touches.
+      </Typography>
+    </Box>
+  );
+}
+
+/** Strains worth naming, each with its arithmetic. */
+export function Strained({ fit }: { fit: FittedPose }) {
+  const list = fit.strains.filter((s) => s.share >= 0.4).slice(0, 5);
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <Typography variant="h3">What it asks of joints</Typography>
+      {list.length === 0 && <Typography>Nothing near a limit.</Typography>}
+      {list.map((s) => (
+        <Typography key={s.id + String(s.side)} title={strainAbout(s.id)}>
+          {s.side ? `${SIDE_MARK[s.side]} ${s.side}: ` : ''}
+          {strainName(s.id)}, <span className="num">{strainFigures(s)}</span>
+          {s.share >= 1 ? <strong> · too much for many</strong> : null}
+        </Typography>
+      ))}
+      <Typography variant="caption" component="p">
+        The limits are our defaults: no study gives one for a held shape.
+      </Typography>
+    </Box>
+  );
+}
+
+type HalfName = (typeof HALF_NAMES)[number];
+const halfName = (coordinate: string): HalfName | undefined =>
+  HALF_NAMES.find((n) => n === coordinate.replace(/_(left|right)$/, ''));
+const joint = (coordinate: string): string => {
+  const side = coordinate.endsWith('_left') ? 'left' : coordinate.endsWith('_right') ? 'right' : null;
+  const known = halfName(coordinate);
+  return `${known ? COORDINATE_WORDS[known].name : coordinate.replace(/_(left|right)$/, '').replace(/_/g, ' ')}${side ? ` ${side}` : ''}`;
+};
+/** An angle as it is said, where the joint has words of its own. */
+const angleOf = (coordinate: string, degrees: number): string => {
+  const known = halfName(coordinate);
+  return known && !/bend|rotation/.test(known.replace('hip_rotation', ''))
+    ? angleWords(known, degrees)
+    : `${Math.round(degrees)}°`;
+};
+
+/** What the textbook shape asks beyond this student's comfortable depth. */
+export function Lacking({ lacks }: { lacks: readonly Lack[] }) {
+  if (lacks.length === 0) return <Typography>Textbook shape: this body has it.</Typography>;
+  const [first] = lacks;
+  return (
+    <Typography>
+      Textbook shape: lacks <span className="num">{Math.abs(Math.round(first.full_deg - first.reached_deg))}°</span> at
+      the {joint(first.coordinate)}
+      {lacks.length > 1
+        ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° at the ${joint(lacks[1].coordinate)}`
+        : ''}
+      .
+    </Typography>
+  );
+}
+
+/** Joint angles of the shape, the bent ones. */
+export function JointTable({ angles }: { angles: Readonly<Record<string, number>> }) {
+  const rows = COORDINATES.filter(({ id }) => Math.abs(angles[id] ?? 0) >= 3);
+  return (
+    <Box component="details" sx={{ mt: 1.5 }}>
+      <summary>Joint by joint</summary>
+      <Box
+        component="dl"
+        sx={{
+          m: 0,
+          columns: { xs: 1, sm: 2 },
+          '& div': { display: 'flex', justifyContent: 'space-between', gap: 2, breakInside: 'avoid', maxWidth: 300 },
+          '& dd': { m: 0 },
+        }}
+      >
+        {rows.map(({ id }) => (
+          <div key={id}>
+            <dt>{joint(id)}</dt>
+            <dd className="num">{angleOf(id, angles[id])}</dd>
+          </div>
+        ))}
+      </Box>
+    </Box>
+  );
+}

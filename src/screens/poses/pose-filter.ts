@@ -1,0 +1,60 @@
+import { LEVEL_WORDS, rungOf, type Kind, type Level, type Position, type PropId } from '@/core/poses';
+import type { FittedPose } from '@/core/fit/fit';
+
+/** What of the library is shown. */
+export interface PoseFilter {
+  text: string;
+  position: Position | null;
+  prop: PropId | 'none' | null;
+  level: Level | null;
+  kind: Kind | null;
+  /** An aim's key, `kind:group:side`; only poses that give something to it. */
+  aim: string | null;
+  /** All rungs, or of each shape the best only. */
+  rungs: 'best' | 'all';
+}
+
+export const NO_FILTER: PoseFilter = {
+  text: '',
+  position: null,
+  prop: null,
+  level: null,
+  kind: null,
+  aim: null,
+  rungs: 'best',
+};
+
+/** Words in lower case without marks, so that a name is found however it is typed. */
+const plain = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase();
+
+/** True where a fitted pose answers the filter; aims and one-rung-a-shape are for the caller. */
+export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, f: PoseFilter): boolean {
+  const found = rungOf(fit.pose, fit.rung);
+  if (!found) return false;
+  const { shape, rung } = found;
+  if (f.position && shape.position !== f.position) return false;
+  if (f.prop === 'none' ? rung.props.length > 0 : f.prop !== null && !rung.props.includes(f.prop)) return false;
+  if (f.level !== null && rung.level !== f.level) return false;
+  if (f.kind && rung.kind !== f.kind) return false;
+  if (f.text.trim() === '') return true;
+  const text = plain([shape.name, shape.sanskrit ?? '', rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '));
+  return plain(f.text)
+    .trim()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}
+
+/** The first of each shape and side in a list that is in order. */
+export function firstOfShape<T extends Pick<FittedPose, 'pose' | 'side'>>(list: readonly T[]): T[] {
+  const seen = new Set<string>();
+  return list.filter((p) => {
+    const key = `${p.pose}/${p.side}`;
+    if (seen.has(key)) return false;
+    seen.add(key);
+    return true;
+  });
+}

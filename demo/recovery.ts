@@ -56,6 +56,8 @@ const ASKED = [
   'one-leg-fold',
 ];
 const POSES = LIBRARY.filter((s) => ASKED.includes(s.id));
+/** The second rung: what a student is taught, neither the first trial nor the showpiece. */
+const askedRung = (rungs: readonly unknown[]): number => Math.min(2, rungs.length);
 const BUILD = buildOf({ height_cm: 172, mass_kg: 68 });
 
 /** How the inference fares in a world: seeded students, all readings with places and tilt, both sides. */
@@ -76,7 +78,13 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
   const { readings, truth } = readWorld(who);
   // Places felt in a few taught poses are read too; what is asked about below are other poses.
   const felt = POSES.filter((_, i) => (i + seed) % 8 === 1).flatMap(({ id, rungs }) =>
-    SIDES.map((side) => ({ log: 'l', pose: id, rung: rungs.length, side, place: feltIn(who, id, rungs.length, side) })),
+    SIDES.map((side) => ({
+      log: 'l',
+      pose: id,
+      rung: askedRung(rungs),
+      side,
+      place: feltIn(who, id, askedRung(rungs), side),
+    })),
   );
   const { findings, posterior } = infer({ id: who.id, sexForNorms: who.sex }, readings, { next: false, felt });
   out.worstRhat = Math.max(out.worstRhat, findings.diagnostics.rhat);
@@ -111,7 +119,7 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
   for (const [i, shape] of POSES.entries()) {
     if ((i + seed) % 4 !== 0) continue;
     for (const side of SIDES) {
-      const rung = shape.rungs.length;
+      const rung = askedRung(shape.rungs);
       const fit = fitRung(shape, rung, side, posterior, BUILD);
       const stop = firstStop(
         pathTable(shape.rungs[rung - 1], 0, 0, who.bodies[side]),

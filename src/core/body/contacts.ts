@@ -24,7 +24,13 @@ const FLESH: Readonly<Record<string, number>> = {
   pubis: 0.05,
   waist: 0.068,
 };
-export const fleshOf = (point: string): number => FLESH[point.replace(/_(left|right)$/, '')] ?? 0;
+const known = new Map<string, number>();
+/** Radius of flesh round a landmark, metres at model size; 0 for those that never touch. */
+export function fleshOf(point: string): number {
+  let flesh = known.get(point);
+  if (flesh === undefined) known.set(point, (flesh = FLESH[point.replace(/_(left|right)$/, '')] ?? 0));
+  return flesh;
+}
 
 /** Height of the floor: the lowest flesh of the body, metres. Arms that reach for something do not count. */
 export function floorUnder(points: Points, hands: boolean): number {

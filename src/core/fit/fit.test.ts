@@ -62,14 +62,19 @@ describe('depth', () => {
 });
 
 describe('a typical student gets into most of the library', () => {
-  it('can begin nearly every rung', () => {
-    const beyond = LIBRARY.flatMap((s) => s.rungs.map((_, i) => fitRung(s, i + 1, 'right', sureOf(), BUILD))).filter(
-      (f) => f.beyondEntry,
-    );
-    expect(beyond.map((f) => `${f.pose} ${f.rung}`)).toEqual([]);
+  const fits = LIBRARY.flatMap((s) =>
+    s.rungs.map((r, i) => ({ level: r.level, f: fitRung(s, i + 1, 'right', sureOf(), BUILD) })),
+  );
+  const beyond = (level: number) => fits.filter((x) => x.level === level && x.f.beyondEntry).length;
+  const count = (level: number) => fits.filter((x) => x.level === level).length;
+  it('can begin nearly every mild rung, most of the middle and not all of the demanding', () => {
+    expect(beyond(1)).toBeLessThanOrEqual(0.06 * count(1));
+    expect(beyond(2)).toBeLessThanOrEqual(0.14 * count(2));
+    expect(beyond(3)).toBeGreaterThan(0);
+    expect(beyond(3)).toBeLessThanOrEqual(0.3 * count(3));
   });
   it.each([
-    ['low-lunge', 1, 'deep-hip-flexor'],
+    ['low-lunge', 2, 'deep-hip-flexor'],
     ['shin-up-lunge', 1, 'rectus-femoris'],
     ['half-frog', 1, 'rectus-femoris'],
     ['long-sitting-fold', 1, 'hamstrings'],
@@ -97,16 +102,20 @@ describe('probability of the limiter', () => {
 
 describe('props', () => {
   it('are as high as the gap under the body at that depth, and grow with the person', () => {
-    const shape = shapeById('bound-soles');
+    const shape = shapeById('half-split');
     if (!shape) throw new Error('no shape');
     const small = fitRung(shape, 1, 'right', sureOf(), buildOf({ height_cm: 150, mass_kg: 65 })),
       tall = fitRung(shape, 1, 'right', sureOf(), buildOf({ height_cm: 190, mass_kg: 65 }));
-    const height = (f: typeof small) => f.props.find((p) => p.prop === 'bolster')?.height_cm ?? 0;
+    const height = (f: typeof small) => f.props.find((p) => p.prop === 'block')?.height_cm ?? 0;
     expect(height(small)).toBeGreaterThan(10);
     expect(height(tall)).toBeGreaterThan(height(small));
   });
-  it('have no height where they only hold', () =>
-    expect(fit('strap-leg-raise', 1, 'right').props).toEqual([{ prop: 'strap', height_cm: null }]));
+  it('have a length where they only hold: a loop round the foot and both strands to the hand', () => {
+    const [strap] = fit('strap-leg-raise', 1, 'right').props;
+    expect(strap).toMatchObject({ prop: 'strap', height_cm: null });
+    expect(strap.length_cm).toBeGreaterThan(120);
+    expect(strap.length_cm).toBeLessThan(300);
+  });
 });
 
 describe('stretch of single muscles', () => {

@@ -86,27 +86,49 @@ export function pathTable(rung: Rung, worked: number, other: number, strands: St
 
 const COMFORT_Z = FIRST_PULL * (COMFORTABLE - 1);
 
-/** First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does. @param without a group's key to be left out */
+/** Elements that a path lengthens, which alone can stop it, with their columns in the table. */
+interface Movers {
+  elements: Int32Array;
+  columns: Int32Array;
+}
+
+/** What the path lengthens by less than this, SD, cannot be what stops it. */
+const MOVES_SD = 0.1;
+
+function moversOf(table: Float32Array, mirrored: boolean, without: number): Movers {
+  const elements: number[] = [],
+    columns: number[] = [];
+  for (let e = 0; e < DIMENSIONS; e++) {
+    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
+    if (table[STEPS * DIMENSIONS + column] - table[column] < MOVES_SD) continue;
+    if (without >= 0 && groupKey(e) === without) continue;
+    elements.push(e);
+    columns.push(column);
+  }
+  return { elements: Int32Array.from(elements), columns: Int32Array.from(columns) };
+}
+
+/**
+ * First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does.
+ * @param without a group's key to be left out
+ */
 export function firstStop(
   table: Float32Array,
   x: ArrayLike<number>,
   at: number,
   mirrored: boolean,
   without = -1,
+  movers: Movers = moversOf(table, mirrored, without),
 ): { step: number; element: number } {
   let best = Infinity,
     element = -1;
-  for (let e = 0; e < DIMENSIONS; e++) {
-    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-    const begin = table[column],
-      end = table[STEPS * DIMENSIONS + column];
-    // What the path does not lengthen cannot be what stops it.
-    if (end - begin < 0.1) continue;
-    if (without >= 0 && groupKey(e) === without) continue;
+  for (let k = 0; k < movers.elements.length; k++) {
+    const e = movers.elements[k],
+      column = movers.columns[k];
     const limit = x[at + e] + COMFORT_Z;
-    if (end < limit) continue;
+    if (table[STEPS * DIMENSIONS + column] < limit) continue;
     let i = 0;
-    while (table[i * DIMENSIONS + column] < limit && i < STEPS) i++;
+    while (table[i * DIMENSIONS + column] < limit && i < STEPS && i <= best) i++;
     const above = table[i * DIMENSIONS + column];
     const below = i > 0 ? table[(i - 1) * DIMENSIONS + column] : above;
     const step = i === 0 ? 0 : i - 1 + (limit - below) / Math.max(1e-6, above - below);
@@ -151,8 +173,9 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   };
 
   const counts = new Map<number, number>();
+  const movers = moversOf(table, mirrored, -1);
   for (let d = 0; d < posterior.drawCount; d++) {
-    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored).element;
+    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, -1, movers).element;
     if (first >= 0) {
       const key = groupKey(first);
       counts.set(key, (counts.get(key) ?? 0) + 1);
@@ -214,9 +237,10 @@ export function limitersInPose(
   const rung = shape.rungs[rungNumber - 1];
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
+  const movers = moversOf(table, mirrored, -1);
   return Uint8Array.from({ length: draws }, (_, d) => {
     const at = d * DIMENSIONS;
-    const { element } = firstStop(table, x, at, mirrored);
+    const { element } = firstStop(table, x, at, mirrored, -1, movers);
     return GROUP_OF[(element < 0 ? nearest(table, x, at, mirrored) : element) % ELEMENT_COUNT];
   });
 }

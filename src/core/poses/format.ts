@@ -1,12 +1,4 @@
-import {
-  COORDINATES,
-  coordinateIndex,
-  postureFrom,
-  type GroupId,
-  type Posture,
-  type Reach,
-  type Side,
-} from '@/core/body';
+import { COORDINATES, coordinateIndex, DEG, type GroupId, type Posture, type Reach, type Side } from '@/core/body';
 
 /** Joint angles in degrees; `_worked` and `_other` stand where `_left` or `_right` would. */
 export type PoseAngles = Readonly<Record<string, number>>;
@@ -133,26 +125,59 @@ const shares = (d: number): readonly [number, number, number] => [
   d * (2 * d - 1),
 ];
 
-const limits = new Map(COORDINATES.map((c) => [c.id, c]));
+/** A path by real coordinates, worked out once a rung and side. */
+interface RealPath {
+  ids: readonly string[];
+  places: Int32Array;
+  /** Degrees at entry, middle and full, and the limits of the joints. */
+  nodes: readonly [Float64Array, Float64Array, Float64Array];
+  min: Float64Array;
+  max: Float64Array;
+}
+const real = new WeakMap<Rung['path'], Partial<Record<Side, RealPath>>>();
+
+function realPath({ path }: Pick<Rung, 'path'>, worked: Side): RealPath {
+  let own = real.get(path);
+  if (!own) real.set(path, (own = {}));
+  const known = own[worked];
+  if (known) return known;
+  const named = path.map((angles) => anglesFor(angles, worked));
+  const ids = [...new Set(named.flatMap((angles) => Object.keys(angles)))];
+  const node = (k: number) => Float64Array.from(ids, (id) => named[k][id] ?? 0);
+  const places = Int32Array.from(ids, coordinateIndex);
+  return (own[worked] = {
+    ids,
+    places,
+    nodes: [node(0), node(1), node(2)],
+    min: Float64Array.from(places, (i) => COORDINATES[i].min_deg),
+    max: Float64Array.from(places, (i) => COORDINATES[i].max_deg),
+  });
+}
+
+/** Degrees of the i-th coordinate of a path at shares of its nodes; a parabola may lean out a little between its ends. */
+const angleIn = (p: RealPath, i: number, [a, b, c]: readonly [number, number, number]): number =>
+  Math.min(p.max[i], Math.max(p.min[i], a * p.nodes[0][i] + b * p.nodes[1][i] + c * p.nodes[2][i]));
 
 /** Joint angles at a depth from 0 (entry) to 1 (full), degrees, along the rung's own path. */
 export function anglesAt(rung: Pick<Rung, 'path'>, worked: Side, depth: number): Record<string, number> {
-  const out: Record<string, number> = {};
-  const share = shares(depth);
-  rung.path.forEach((angles, i) => {
-    for (const [id, value] of Object.entries(anglesFor(angles, worked))) out[id] = (out[id] ?? 0) + share[i] * value;
-  });
-  for (const id of Object.keys(out)) {
-    const own = limits.get(id);
-    // A parabola may lean out a little between its ends.
-    if (own) out[id] = Math.min(own.max_deg, Math.max(own.min_deg, out[id]));
-  }
-  return out;
+  const path = realPath(rung, worked),
+    share = shares(depth);
+  return Object.fromEntries(path.ids.map((id, i) => [id, angleIn(path, i, share)]));
 }
 
 /** The posture at a depth, radians. */
-export const postureAt = (rung: Pick<Rung, 'path'>, worked: Side, depth: number, out?: Posture): Posture =>
-  postureFrom(anglesAt(rung, worked, depth), out);
+export function postureAt(
+  rung: Pick<Rung, 'path'>,
+  worked: Side,
+  depth: number,
+  out: Posture = new Float64Array(COORDINATES.length),
+): Posture {
+  const path = realPath(rung, worked),
+    share = shares(depth);
+  out.fill(0);
+  for (let i = 0; i < path.places.length; i++) out[path.places[i]] = angleIn(path, i, share) * DEG;
+  return out;
+}
 
 /** Hands of a rung by real side, named points resolved to the worked side. */
 export function reachFor(rung: Pick<Rung, 'reach'>, worked: Side): Partial<Record<Side, Reach>> {

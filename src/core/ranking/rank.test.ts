@@ -32,11 +32,11 @@ describe('worth', () => {
 
 describe('the first pose', () => {
   it.each<[GroupId, string[]]>([
-    ['hamstrings', ['strap-leg-raise', 'half-split', 'long-sitting-fold', 'wide-straddle', 'thigh-hold']],
+    ['hamstrings', ['strap-leg-raise', 'half-split', 'long-sitting-fold', 'chair-leg-fold', 'forward-hinge', 'triangle']],
     ['rectus-femoris', ['half-frog', 'shin-up-lunge']],
-    ['deep-hip-flexor', ['low-lunge', 'bridge', 'locust', 'leg-lift-fours', 'crossed-side-reach']],
-    ['deep-buttock', ['knee-across', 'lying-figure-four', 'pigeon']],
-    ['adductors', ['bound-soles', 'wide-straddle']],
+    ['deep-hip-flexor', ['low-lunge', 'warrior-one', 'high-lunge', 'standing-lunge-chair', 'hips-on-block']],
+    ['deep-buttock', ['knee-across', 'lying-figure-four', 'pigeon', 'stacked-knees', 'chair-knee-across']],
+    ['adductors', ['bound-soles', 'wide-straddle', 'easy-seat', 'bound-soles-lying', 'frog', 'wide-squat']],
     ['lateral-hip', ['crossed-side-reach']],
   ])('for %s is one that reaches it', (group, poses) => {
     const top = best([aim('lengthen', group, 'left')]);
@@ -44,7 +44,7 @@ describe('the first pose', () => {
     expect(top.score).toBeGreaterThan(0.4);
   });
   it('for load is one that loads', () =>
-    expect(['bridge', 'leg-lift-fours', 'locust']).toContain(
+    expect(['airplane', 'single-leg-squat', 'standing-hip-press', 'single-leg-bridge', 'locust']).toContain(
       best([aim('strengthen', 'gluteus-maximus', 'left')]).pose,
     ));
   it('works the aimed side', () => {

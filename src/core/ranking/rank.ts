@@ -15,7 +15,8 @@ export interface RankedPose extends FittedPose {
   cautions: string[];
 }
 
-export type CostId = 'knee' | 'lowBack' | 'hipFront' | 'instep' | 'hanging' | 'offAim' | 'leaveAlone' | 'beyond';
+export type CostId =
+  'effort' | 'knee' | 'lowBack' | 'hipFront' | 'instep' | 'hanging' | 'offAim' | 'leaveAlone' | 'beyond';
 /** Weights of the costs, our defaults. */
 const COST: Readonly<Record<CostId, number>> = {
   knee: 0.2,
@@ -23,6 +24,7 @@ const COST: Readonly<Record<CostId, number>> = {
   hipFront: 0.1,
   instep: 0.05,
   hanging: 0.1,
+  effort: 0.08,
   offAim: 0.15,
   leaveAlone: 0.3,
   beyond: 0.5,
@@ -88,6 +90,8 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
     hipFront: COST.hipFront * strainCost(fit, 'hipFront'),
     instep: COST.instep * strainCost(fit, 'instep'),
     hanging: COST.hanging * strainCost(fit, 'hanging'),
+    // A demanding shape that is left at its entry is better replaced by a milder one.
+    effort: COST.effort * Math.min(1, (found.rung.level - 1) / 2 + (fit.depth < 0.05 ? 0.5 : 0)),
     offAim: COST.offAim * Math.max(0, off) * 2.5,
     leaveAlone:
       COST.leaveAlone *
@@ -107,6 +111,25 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
   };
 }
 
+/** The last few students' fits: other aims or cautions do not change them. */
+const kept: { key: string; fits: FittedPose[] }[] = [];
+const KEPT = 4;
+
+/** Every rung and side of the library fitted to a student; kept while the same tolerances and build are asked for. */
+function fitsOf(posterior: Posterior, build: Build): FittedPose[] {
+  const key = `${JSON.stringify(build)}/${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
+  const known = kept.find((k) => k.key === key);
+  if (known) return known.fits;
+  const fits = LIBRARY.flatMap((shape) =>
+    shape.rungs.flatMap((_, i) =>
+      (shape.sided ? SIDES : (['right'] as const)).map((side) => fitRung(shape, i + 1, side, posterior, build)),
+    ),
+  );
+  kept.unshift({ key, fits });
+  kept.length = Math.min(kept.length, KEPT);
+  return fits;
+}
+
 /** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */
 export function rankPoses(
   posterior: Posterior,
@@ -114,16 +137,12 @@ export function rankPoses(
   aims: readonly Aim[],
   screening: Screening,
 ): RankedPose[] {
-  return LIBRARY.flatMap((shape) =>
-    shape.rungs.flatMap((_, i) =>
-      (shape.sided ? SIDES : (['right'] as const)).map((side) =>
-        scorePose(fitRung(shape, i + 1, side, posterior, build), aims, screening),
-      ),
-    ),
-  ).sort(
-    (a, b) =>
-      Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
-      b.score - a.score ||
-      (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1),
-  );
+  return fitsOf(posterior, build)
+    .map((fit) => scorePose(fit, aims, screening))
+    .sort(
+      (a, b) =>
+        Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
+        b.score - a.score ||
+        (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1),
+    );
 }

@@ -130,7 +130,7 @@ export function Lacking({ lacks }: { lacks: readonly Lack[] }) {
       Textbook shape: lacks <span className="num">{Math.abs(Math.round(first.full_deg - first.reached_deg))}°</span> at
       the {joint(first.coordinate)}
       {lacks.length > 1
-        ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° at the ${joint(lacks[1].coordinate)}`
+        ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° of ${joint(lacks[1].coordinate)}`
         : ''}
       .
     </Typography>

@@ -9,6 +9,7 @@ const COST_WORDS: Readonly<Record<CostId, string>> = {
   hipFront: 'front of the hip',
   instep: 'instep',
   hanging: 'hard work at full length',
+  effort: 'a demanding shape for what is reached',
   offAim: 'stretch off the aims',
   leaveAlone: 'what is to be left alone',
   beyond: 'out of reach',

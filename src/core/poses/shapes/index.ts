@@ -1,10 +1,12 @@
 import type { ShapeSketch } from '../sketch';
 import { DEMANDING } from './demanding';
 import { KNEELING } from './kneeling';
+import { ON_A_CHAIR } from './on-a-chair';
 import { ON_THE_BACK } from './on-the-back';
 import { ON_THE_FRONT } from './on-the-front';
 import { SEATED } from './seated';
 import { STANDING } from './standing';
+import { STANDING_WORK } from './standing-work';
 
 /** Every shape of the library as it was written. */
 export const SKETCHES: readonly ShapeSketch[] = [
@@ -12,6 +14,8 @@ export const SKETCHES: readonly ShapeSketch[] = [
   ...ON_THE_FRONT,
   ...KNEELING,
   ...SEATED,
+  ...ON_A_CHAIR,
   ...STANDING,
+  ...STANDING_WORK,
   ...DEMANDING,
 ];

@@ -58,7 +58,10 @@ test('works after a reload with the network cut', async ({ page, context }) => {
   await expect(page.getByText('Maren Tideway')).toBeVisible();
   await page.goto('/demo/student?id=demo-maren&step=findings');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by');
-  await page.getByRole('link', { name: /^Poses/ }).click();
+  await page
+    .getByRole('link', { name: /^Poses/ })
+    .last()
+    .click();
   await expect(page.getByText('What it reaches here')).toBeVisible();
 });
 

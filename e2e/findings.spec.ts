@@ -63,7 +63,7 @@ test('a question leads from a pose to the test that tells, survives a reload, an
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=poses');
   const settle = page.getByRole('button', { name: /Which test would tell/ });
-  const poses = page.locator('li > button');
+  const poses = page.locator('button[data-pose]');
   await expect(poses.first()).toBeVisible();
   for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
   await settle.click();

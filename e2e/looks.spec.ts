@@ -9,6 +9,7 @@ const VIEWS = [
   ['findings', '/student?id=demo-maren&step=findings', 'Length and strength, left against right'],
   ['sheet', '/sheet?id=demo-maren', 'What we will do'],
   ['poses', '/student?id=demo-maren&step=poses', 'What it reaches here'],
+  ['library', '/poses', 'What it reaches here'],
   ['practice', '/student?id=demo-maren&step=practice', 'Dose by aim'],
   ['progress', '/student?id=demo-maren&step=progress', 'Practices taught'],
   ['teach', '/teach?practice=demo-practice', 'Begin'],

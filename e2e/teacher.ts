@@ -78,3 +78,18 @@ export async function keep(page: Page): Promise<void> {
   await expect(again.or(kept).first()).toBeVisible();
   if (await again.isVisible()) await again.click();
 }
+
+/** Presses Tab until what has the focus carries this accessible name; fails after a full round. */
+export async function tabTo(page: Page, name: RegExp, most = 90): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    await page.keyboard.press('Tab');
+    const label = await page.evaluate(() => {
+      const e = document.activeElement;
+      if (!e) return '';
+      const labelled = e.id ? document.querySelector(`label[for="${e.id}"]`)?.textContent : '';
+      return e.getAttribute('aria-label') ?? (labelled || e.textContent) ?? '';
+    });
+    if (name.test(label)) return;
+  }
+  throw new Error(`no way with Tab to ${String(name)}`);
+}

@@ -1,5 +1,5 @@
 import { MODEL_HEIGHT } from './joints';
-import type { Points, Reach } from './skeleton';
+import type { Points, Reach } from './points';
 import type { Side } from './coordinates';
 
 /** Radius of flesh round the points that may touch the floor, metres at model size. */

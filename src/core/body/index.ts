@@ -13,8 +13,10 @@ export { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from './test
 export { contactsOf, fleshOf, floorOf, floorUnder, gapUnder } from './contacts';
 export { clearancesOf, overlapsOf, rodGap, rodsOf, type Overlap, type Rod } from './solids';
 export { centreOfMass, segmentMasses } from './mass';
-export { reachGoal, skeletonOf, type FrameName, type Points, type Reach, type Skeleton } from './skeleton';
+export type { Points, Reach } from './points';
+export { reachGoal, skeletonOf, type FrameName, type Skeleton } from './skeleton';
 export { linePaths, type LinePath } from './line-path';
+export { activeShare } from './active';
 export * from './actions';
 export { COORDINATE_WORDS, angleWords } from './coordinate-words';
 export { curveOf, type Curve, type Reversal } from './curve';

@@ -87,10 +87,18 @@ function excess(q: Posture, posterior: Posterior, build: Build): number[] {
   return out;
 }
 
+/** True where the path moves a leg: the other one has no part in a freedom. */
+const moves = (full: Posture, entry: Posture, s: Side): boolean =>
+  ['hip_flexion', 'hip_adduction', 'knee_flexion', 'ankle_dorsiflexion'].some((c) => {
+    const i = coordinateIndex(`${c}_${s}`);
+    return Math.abs(full[i] - entry[i]) > 5 * DEG;
+  });
+
 /** The full posture with so many degrees of one freedom, on the sides that the rung moves. */
 function relaxed(full: Posture, entry: Posture, side: Side, give: Give, degrees: number): Posture {
   const q = Float64Array.from(full);
   for (const s of [side, otherSide(side)]) {
+    if (!moves(full, entry, s)) continue;
     if (give === 'stance-shortens') {
       // Towards the entry, as far as so many degrees of the joint that moves most.
       const ids = ['hip_flexion', 'hip_adduction', 'knee_flexion'].map((c) => coordinateIndex(`${c}_${s}`));
@@ -101,8 +109,7 @@ function relaxed(full: Posture, entry: Posture, side: Side, give: Give, degrees:
     }
     for (const [c, by] of Object.entries(MOVES[give])) {
       const i = coordinateIndex(`${c}_${s}`);
-      const moves = Math.abs(full[i] - entry[i]) > 2 * DEG || c === 'knee_flexion' || c === 'hip_flexion';
-      if (moves) q[i] += by * degrees * DEG;
+      q[i] += by * degrees * DEG;
     }
     // Half of the roll for each hip: the low back takes it.
     if (give === 'pelvis-rolls') q[coordinateIndex('lumbar_flexion')] += (degrees * DEG) / 4;

@@ -1,4 +1,5 @@
 import {
+  activeShare,
   HALF,
   HALF_COUNT,
   halfFromDegrees,
@@ -45,8 +46,6 @@ const PUSHES: Readonly<Record<string, { at: HalfAngles; coordinate: number; way:
   'adductor-squeeze/torque': { at: { hipFlexion: 45, kneeFlexion: 90 }, coordinate: HALF.hipAdduction, way: 1 },
 };
 
-/** Width of the active force–length curve (Thelen 2003). */
-const WIDTH = 0.45;
 /** Shares below this are not told. */
 const LEAST = 0.03;
 let model: MuscleModel | null = null;
@@ -89,7 +88,7 @@ function sharesOf({ at, coordinate, way }: (typeof PUSHES)[string]): { structure
     let torque = 0;
     for (const line of linesOfStructure(structure)) {
       const lever = way * arms[line * HALF_COUNT + coordinate];
-      if (lever > 0) torque += lever * muscles.maximumForce(line) * Math.exp(-(elongation[line] ** 2) / WIDTH);
+      if (lever > 0) torque += lever * muscles.maximumForce(line) * activeShare(line, elongation[line]);
     }
     return { structure, torque };
   });

@@ -13,7 +13,7 @@ const BROAD = 0.05;
 /** Prices: what bears costs next to nothing; holding with the hands is effort. */
 const BEARS = 2e-3;
 /** Pushing along what bears is an effort of its own: nobody jams herself between floor and wall unless asked to. */
-const JAMS = 3;
+const JAMS = 0.6;
 const HOLDS = 0.6;
 
 /** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */

@@ -152,7 +152,6 @@ describe('shapes against statics worked by hand', () => {
       l = statics.solve(p),
       both = of('bridge', 1);
     expect(foot(l, p, 'right').up / (MASS * G)).toBeGreaterThan(0.2);
-    expect(-l.torques_Nm.hip_flexion_right).toBeGreaterThan(-both.torques_Nm.hip_flexion_right);
     expect(load(l, 'gluteus-maximus')).toBeGreaterThan(load(both, 'gluteus-maximus'));
   });
   it('one-leg stand: the abductors of the standing hip hold the trunk and the lifted leg', () => {

@@ -1,4 +1,5 @@
 import {
+  activeShare,
   contactsOf,
   ELEMENTS,
   floorOf,
@@ -33,8 +34,6 @@ import { FREEDOMS, freedom, Freedoms, partOf, ROOT, type Part } from './degrees-
 import { pushesOf, type Push, type Touch } from './contact-forces';
 
 const GRAVITY = 9.81;
-/** Width of the active force–length curve (Thelen 2003). */
-const WIDTH = 0.45;
 /** Joints without muscles in the model, and the upper back, which has too few: greatest torque of the average adult, N·m (our defaults). */
 const TORQUE: Readonly<Record<string, number>> = {
   thorax_flexion: 120,
@@ -183,7 +182,7 @@ export class Statics {
         const column = new Float64Array(m);
         const structure = LINES[line].structure;
         const share = options.capacity?.[structure]?.[side] ?? 1;
-        const force = model.maximumForce(line) * share * Math.exp(-(elongation[line] ** 2) / WIDTH);
+        const force = model.maximumForce(line) * share * activeShare(line, elongation[line]);
         forces[side][line] = force;
         for (let c = 0; c < HALF_COUNT; c++) {
           const arm = arms[line * HALF_COUNT + c];

@@ -26,13 +26,13 @@ export interface Strain {
 
 /**
  * Thresholds are ours: no study gives a limit for a held shape. They are set where practitioners begin to warn: a shin that
- * pulls on the knee with 12 N·m (a 2 kg weight at arm's length), a kneecap pressed with four body weights (rising stairs presses
- * with about three), a lumbosacral joint that holds 90 N·m while the low back is at its end.
+ * pulls on the knee with 12 N·m (a 2 kg weight at arm's length), a kneecap pressed with six body weights (stairs press with
+ * about three, a deep squat with more than six), a lumbosacral joint that holds 90 N·m while the low back is at its end.
  */
 export const STRAIN_LIMITS: Readonly<Record<StrainId, { limit: number; unit: Strain['unit'] }>> = {
   'knee-twist': { limit: 12, unit: 'N·m' },
   'knee-sideways': { limit: 30, unit: 'N·m' },
-  kneecap: { limit: 4, unit: 'body weights' },
+  kneecap: { limit: 6, unit: 'body weights' },
   'low-back-flexed': { limit: 90, unit: 'N·m' },
   'low-back-extended': { limit: 90, unit: 'N·m' },
   'hip-front': { limit: 1, unit: 'share' },

@@ -36,7 +36,7 @@ describe('the first pose', () => {
     ['rectus-femoris', ['half-frog', 'shin-up-lunge']],
     ['deep-hip-flexor', ['low-lunge', 'warrior-one', 'high-lunge', 'standing-lunge-chair', 'hips-on-block']],
     ['deep-buttock', ['knee-across', 'lying-figure-four', 'pigeon', 'stacked-knees', 'chair-knee-across']],
-    ['adductors', ['bound-soles', 'wide-straddle', 'easy-seat', 'bound-soles-lying', 'frog', 'wide-squat']],
+    ['adductors', ['bound-soles', 'wide-straddle', 'easy-seat', 'bound-soles-lying', 'frog', 'wide-squat', 'side-angle']],
     ['lateral-hip', ['crossed-side-reach']],
   ])('for %s is one that reaches it', (group, poses) => {
     const top = best([aim('lengthen', group, 'left')]);
@@ -44,7 +44,7 @@ describe('the first pose', () => {
     expect(top.score).toBeGreaterThan(0.4);
   });
   it('for load is one that loads', () =>
-    expect(['airplane', 'single-leg-squat', 'standing-hip-press', 'single-leg-bridge', 'locust']).toContain(
+    expect(['airplane', 'single-leg-squat', 'standing-hip-press', 'single-leg-bridge', 'locust', 'heel-squeeze', 'low-lunge']).toContain(
       best([aim('strengthen', 'gluteus-maximus', 'left')]).pose,
     ));
   it('works the aimed side', () => {

@@ -20,7 +20,14 @@ import { strainAbout, strainFigures, strainName } from '@/core/loads/words';
 /** One bar with its number; the colour says what kind, the word says it too. */
 function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea' | 'land' }) {
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 84px 34px', gap: 1, alignItems: 'center' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr) minmax(28px, 84px) 34px',
+        gap: 1,
+        alignItems: 'center',
+      }}
+    >
       <span className="muscle">{name}</span>
       <Box sx={{ height: 8, bgcolor: `var(--${scale}-0)`, border: '1px solid var(--line)' }}>
         <Box sx={{ height: '100%', width: `${Math.min(100, share * 100)}%`, bgcolor: `var(--${scale}-3)` }} />

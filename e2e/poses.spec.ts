@@ -1,0 +1,73 @@
+import { expect, test, type Page } from '@playwright/test';
+import { openDemo, tabTo } from './teacher';
+
+const list = (page: Page) => page.getByRole('region', { name: /Ranked poses|Poses of the library/ });
+
+test('a pose is found, opened, compared and explained for a student', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=poses');
+  await expect(page.getByText('What it reaches here')).toBeVisible();
+
+  await test.step('only what serves an aim, on a chair', async () => {
+    await page.getByLabel('Aim').click();
+    await page.getByRole('option', { name: /^lengthen hamstrings left/ }).click();
+    await page.getByLabel('Prop').click();
+    await page.getByRole('option', { name: 'chair', exact: true }).click();
+    await expect(list(page).getByText('Straight-leg fold on a chair').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Clear' }).click();
+  });
+
+  await test.step('any pose by name, with the reason why it is not among them', async () => {
+    await page.getByLabel('Name').fill('zzz no such shape');
+    await expect(page.getByText('No pose of the library serves these aims')).toBeVisible();
+    await page.getByLabel('Name').fill('cow turtle');
+    await page.getByLabel('Name').fill('TURTLE');
+    const turtle = list(page).locator('button[data-pose]').first();
+    await expect(turtle).toContainText('Turtle');
+    await expect(turtle).toContainText('▲');
+    await turtle.click();
+    await expect(page.getByRole('region', { name: 'Turtle' })).toContainText('Not with:');
+    await page.getByRole('button', { name: 'Clear' }).click();
+  });
+
+  await test.step('another rung of the ladder, at another depth, tinted by work', async () => {
+    await page.getByLabel('Name').fill('high lunge');
+    await list(page).locator('button[data-pose]').first().click();
+    const pose = page.getByRole('region', { name: 'High lunge' });
+    await pose.getByRole('button', { name: /^2 · back knee straight/ }).click();
+    await expect(pose).toContainText('back knee straight');
+    await pose.getByLabel('Depth').focus();
+    await page.keyboard.press('Home');
+    await pose.getByRole('button', { name: 'work', exact: true }).click();
+    await expect(pose.getByText('Who holds it up')).toBeVisible();
+    await expect(pose).toContainText('vasti');
+    await page.getByRole('button', { name: 'Clear' }).click();
+  });
+
+  await test.step('up to three side by side', async () => {
+    const boxes = list(page).getByRole('checkbox');
+    for (const i of [0, 1, 2]) await boxes.nth(i).check();
+    await expect(boxes.nth(3)).toBeDisabled();
+    await page.getByRole('button', { name: 'Compare 3' }).click();
+    const compared = page.getByRole('region', { name: 'Compared poses' });
+    await expect(compared.getByText('What it reaches here')).toHaveCount(3);
+    await compared.getByRole('button', { name: 'Open' }).nth(1).click();
+    await expect(compared).toBeHidden();
+  });
+});
+
+test('the library is walked by keyboard and reached from a muscle', async ({ page }) => {
+  await openDemo(page, '/muscles?muscle=piriformis');
+  const reaching = page.getByRole('region', { name: 'Poses that reach it' });
+  await expect(reaching.getByRole('listitem').first()).toBeVisible();
+  const link = reaching.getByRole('link').first();
+  const name = await link.innerText();
+  await link.click();
+  await expect(page.getByRole('region', { name, exact: true })).toBeVisible();
+  await tabTo(page, /^Resting|Rest on the back/);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Knee to chest' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('What it reaches here')).toBeVisible();
+});

@@ -95,13 +95,14 @@ interface Movers {
 /** What the path lengthens by less than this, SD, cannot be what stops it. */
 const MOVES_SD = 0.1;
 
-function moversOf(table: Float32Array, mirrored: boolean, without: number): Movers {
+function moversOf(table: Float32Array, mirrored: boolean, without: number, anySide = false): Movers {
   const elements: number[] = [],
     columns: number[] = [];
   for (let e = 0; e < DIMENSIONS; e++) {
     const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
     if (table[STEPS * DIMENSIONS + column] - table[column] < MOVES_SD) continue;
-    if (without >= 0 && groupKey(e) === without) continue;
+    if (without >= 0 && (anySide ? groupKey(e) % GROUPS.length === without % GROUPS.length : groupKey(e) === without))
+      continue;
     elements.push(e);
     columns.push(column);
   }
@@ -204,9 +205,12 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
     limiter: {
       structure: GROUPS[who % GROUPS.length],
       side: who < GROUPS.length ? 'left' : 'right',
-      probability: (counts.get(who) ?? 0) / posterior.drawCount,
+      // A shape without sides is stopped by the structure, whichever side comes first.
+      probability:
+        ((counts.get(who) ?? 0) + (shape.sided ? 0 : (counts.get((who + GROUPS.length) % (2 * GROUPS.length)) ?? 0))) /
+        posterior.drawCount,
     },
-    next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element)),
+    next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element), !shape.sided),
     stretch,
     load: loads.beyond ? { left: {}, right: {} } : loads.groups,
     work: loads.beyond ? [] : loads.structures.filter((s) => s.load > 0.05),
@@ -249,8 +253,14 @@ const groupKey = (element: number): number =>
   GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
 
 /** The first structure of another group that would stop the path. */
-function nextStop(table: Float32Array, x: ArrayLike<number>, mirrored: boolean, first: number): FittedPose['next'] {
-  const { step, element } = firstStop(table, x, 0, mirrored, first);
+function nextStop(
+  table: Float32Array,
+  x: ArrayLike<number>,
+  mirrored: boolean,
+  first: number,
+  anySide: boolean,
+): FittedPose['next'] {
+  const { step, element } = firstStop(table, x, 0, mirrored, first, moversOf(table, mirrored, first, anySide));
   if (element < 0) return null;
   const who = groupKey(element);
   return {

@@ -16,7 +16,10 @@ describe('recovery of students from another world, as published', () => {
     expect(stress.students).toBeGreaterThanOrEqual(100);
   });
   it('names the limiter of movements and poses', () => {
-    expect(world.right).toBeGreaterThanOrEqual(0.88);
+    expect(world.rightMovements).toBeGreaterThanOrEqual(0.88);
+    // Poses ask for more joints at once than any test: what stops them is harder to tell, and said to be.
+    expect(world.right).toBeGreaterThanOrEqual(0.86);
+    expect(world.rightPoses).toBeGreaterThanOrEqual(0.75);
     expect(world.rightAmbiguous).toBeGreaterThanOrEqual(0.8);
     expect(world.rightMovements).toBeGreaterThan(world.rule + 0.1);
     expect(world.rightMovements).toBeGreaterThan(world.usual + 0.1);

@@ -22,18 +22,20 @@ function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean }) {
   if (fit.beyondEntry)
     return <Typography sx={{ mt: 1 }}>Even the entry asks for more than there is: choose a milder rung.</Typography>;
   if (fit.full) return <Typography sx={{ mt: 1 }}>The full rung is reached before anything stops it.</Typography>;
+  // Both sides at once are stopped alike: then the side says nothing.
+  const side = (s: Side) => (fit.side === 'both' ? '' : `${s} `);
   return (
     <Typography sx={{ mt: 1 }}>
       {fit.depth < 0.02
         ? 'The entry is already enough'
         : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
-      ; then the {fit.limiter.side} <span className="muscle">{GROUP_WORDS[fit.limiter.structure].name}</span> has enough
-      first
+      ; then the {side(fit.limiter.side)}
+      <span className="muscle">{GROUP_WORDS[fit.limiter.structure].name}</span> has enough first
       {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
       {fit.next && (
         <>
-          ; behind it the {fit.next.side} <span className="muscle">{GROUP_WORDS[fit.next.structure].name}</span>, at{' '}
-          {Math.round(fit.next.depth * 100)}
+          ; behind it the {side(fit.next.side)}
+          <span className="muscle">{GROUP_WORDS[fit.next.structure].name}</span>, at {Math.round(fit.next.depth * 100)}
         </>
       )}
       .

@@ -34,7 +34,8 @@ export interface FittedPose {
   full: boolean;
   /** True where even the entry asks for more than she has. */
   beyondEntry: boolean;
-  limiter: { structure: GroupId; side: Side; probability: number };
+  /** What stops it first, with its probability; `anySide` is that of the structure on either side where something stops at all. */
+  limiter: { structure: GroupId; side: Side; probability: number; anySide: number };
   /** What would stop it next, were the first out of the way; null where nothing would before the full rung. */
   next: { structure: GroupId; side: Side; depth: number } | null;
   /** Share of tolerance used at that depth, 0–1, by side and group (0 where nothing is felt). */
@@ -184,6 +185,10 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   }
   const who = groupKey(full ? nearest(table, posterior.mean, 0, mirrored) : stop.element);
 
+  const share = (key: number): number => (counts.get(key) ?? 0) / posterior.drawCount;
+  const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / posterior.drawCount;
+  const mate = (who + GROUPS.length) % (2 * GROUPS.length);
+
   const stretch = { left: {}, right: {} } as FittedPose['stretch'];
   for (const s of ['left', 'right'] as const) for (const g of GROUPS) stretch[s][g] = 0;
   let over = -Infinity;
@@ -206,9 +211,8 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
       structure: GROUPS[who % GROUPS.length],
       side: who < GROUPS.length ? 'left' : 'right',
       // A shape without sides is stopped by the structure, whichever side comes first.
-      probability:
-        ((counts.get(who) ?? 0) + (shape.sided ? 0 : (counts.get((who + GROUPS.length) % (2 * GROUPS.length)) ?? 0))) /
-        posterior.drawCount,
+      probability: shape.sided ? share(who) : share(who) + share(mate),
+      anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
     },
     next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element), !shape.sided),
     stretch,

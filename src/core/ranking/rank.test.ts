@@ -38,7 +38,10 @@ describe('the first pose', () => {
     ],
     ['rectus-femoris', ['half-frog', 'shin-up-lunge']],
     ['deep-hip-flexor', ['low-lunge', 'warrior-one', 'high-lunge', 'standing-lunge-chair', 'hips-on-block']],
-    ['deep-buttock', ['knee-across', 'lying-figure-four', 'pigeon', 'stacked-knees', 'chair-knee-across', 'leg-cradle']],
+    [
+      'deep-buttock',
+      ['knee-across', 'lying-figure-four', 'pigeon', 'stacked-knees', 'chair-knee-across', 'leg-cradle'],
+    ],
     [
       'adductors',
       ['bound-soles', 'wide-straddle', 'easy-seat', 'bound-soles-lying', 'frog', 'wide-squat', 'side-angle'],

@@ -149,7 +149,7 @@ export function PosesStep({
               cautions={open.cautions}
               onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
             >
-              {!open.full && open.limiter.probability < SETTLED_AT && (
+              {!open.full && open.limiter.anySide < SETTLED_AT && (
                 <Button size="small" onClick={() => settle(open)}>
                   Which test would tell what stops this?
                 </Button>

@@ -84,7 +84,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
       await p.getByText('Length and strength, left against right').waitFor({ timeout: 60000 });
     },
   ],
-  ...(['osk', 'ilka'] as const).map((who): [string, (page: Page) => Promise<void>] => [
+  ...(['osk'] as const).map((who): [string, (page: Page) => Promise<void>] => [
     `findings-${who}`,
     async (p) => {
       await p.goto(`${address}/demo/student?id=demo-${who}&step=findings`);
@@ -105,7 +105,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
     async (p) => {
       await p.goto(`${address}/demo/student?${student}&step=poses`);
       const settle = p.getByRole('button', { name: /Which test would tell/ });
-      const poses = p.locator('li > button');
+      const poses = p.locator('button[data-pose]');
       await poses.first().waitFor({ timeout: 60000 });
       for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
       await settle.click();
@@ -124,6 +124,20 @@ const views: [string, (page: Page) => Promise<void>][] = [
     async (p) => {
       await p.goto(`${address}/demo/student?id=demo-osk&step=poses`);
       await p.getByText('What it reaches here').waitFor({ timeout: 60000 });
+    },
+  ],
+  [
+    'poses-compared',
+    async (p) => {
+      await p.goto(`${address}/demo/student?id=demo-osk&step=poses`);
+      await p.getByText('What it reaches here').waitFor({ timeout: 60000 });
+      for (const i of [0, 1, 2])
+        await p
+          .getByRole('checkbox', { name: /^Compare/ })
+          .nth(i)
+          .check();
+      await p.getByRole('button', { name: 'Compare 3' }).click();
+      await p.getByRole('region', { name: 'Compared poses' }).waitFor();
     },
   ],
   [

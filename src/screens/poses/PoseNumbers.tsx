@@ -24,8 +24,13 @@ function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea'
       sx={{
         display: 'grid',
         gridTemplateColumns: 'minmax(0, 1fr) minmax(28px, 84px) 34px',
-        gap: 1,
+        columnGap: 1,
         alignItems: 'center',
+        // In a narrow column the name stands above its bar.
+        '@container (max-width: 260px)': {
+          gridTemplateColumns: 'minmax(0, 1fr) 34px',
+          '& > .muscle': { gridColumn: '1 / -1' },
+        },
       }}
     >
       <span className="muscle">{name}</span>
@@ -50,7 +55,7 @@ export function Stretched({ fit }: { fit: FittedPose }) {
     .sort((a, b) => b.stretch - a.stretch)
     .slice(0, 6);
   return (
-    <Box>
+    <Box sx={{ containerType: 'inline-size' }}>
       <Typography variant="h3">What it reaches here</Typography>
       {felt.length === 0 && <Typography>Nothing is stretched enough to feel.</Typography>}
       {felt.map((s) => (
@@ -67,7 +72,7 @@ export function Working({ fit }: { fit: FittedPose }) {
     .sort((a, b) => b.load - a.load)
     .slice(0, 6);
   return (
-    <Box sx={{ mt: 1.5 }}>
+    <Box sx={{ mt: 1.5, containerType: 'inline-size' }}>
       <Typography variant="h3">Who holds it up</Typography>
       {fit.beyondModel ? (
         <Typography>This shape is beyond the model: it finds nobody who could hold it, so it tells no load.</Typography>

@@ -93,6 +93,8 @@ interface Movers {
   columns: Int32Array;
 }
 
+/** Draws that tell a probability to two in a hundred: more would make ranking slower and not surer. */
+const ENOUGH_DRAWS = 400;
 /** What the path lengthens by less than this, SD, cannot be what stops it. */
 const MOVES_SD = 0.1;
 
@@ -176,7 +178,10 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
 
   const counts = new Map<number, number>();
   const movers = moversOf(table, mirrored, -1);
-  for (let d = 0; d < posterior.drawCount; d++) {
+  const stride = Math.max(1, Math.floor(posterior.drawCount / ENOUGH_DRAWS));
+  let counted = 0;
+  for (let d = 0; d < posterior.drawCount; d += stride) {
+    counted += 1;
     const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, -1, movers).element;
     if (first >= 0) {
       const key = groupKey(first);
@@ -185,8 +190,8 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   }
   const who = groupKey(full ? nearest(table, posterior.mean, 0, mirrored) : stop.element);
 
-  const share = (key: number): number => (counts.get(key) ?? 0) / posterior.drawCount;
-  const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / posterior.drawCount;
+  const share = (key: number): number => (counts.get(key) ?? 0) / counted;
+  const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / counted;
   const mate = (who + GROUPS.length) % (2 * GROUPS.length);
 
   const stretch = { left: {}, right: {} } as FittedPose['stretch'];

@@ -1,10 +1,9 @@
 import { LINES } from './lines';
+import { UNKNOWN_END } from './passive';
 import { typicalEnd } from './strands';
 
 /** Width of the active force–length curve (Thelen 2003). */
 const WIDTH = 0.45;
-/** Typical end of lines that no test brings to theirs, fibre lengths. Our default. */
-const UNKNOWN_END = 0.6;
 
 /**
  * Where a line is strongest, fibre lengths beyond anatomical position: half-way to its typical end, so that muscles which are

@@ -24,5 +24,5 @@ export { lineWords, muscleEntry, MUSCLES, REGION_WORDS, REGIONS, type MuscleEntr
 export { actionSentences, curveSentences, reversalSentence } from './muscle-sentences';
 export { shareBelow } from './normal';
 export { ALIKE, partnersAt, type Partner } from './partners';
-export { passiveForces, passiveShares, type PassiveShare } from './passive';
+export { passiveAt, passiveForces, passiveShares, UNKNOWN_END, type PassiveShare } from './passive';
 export { testsReaching, type Reached } from './reached';

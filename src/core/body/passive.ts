@@ -9,7 +9,7 @@ const STEEP = 4;
 /** Passive force at the typical end as a share of greatest force: how hard people let themselves be pulled. Our default. */
 const AT_END = 0.2;
 /** End of lines that no test brings to their end, fibre lengths. Our default. */
-const UNKNOWN_END = 0.6;
+export const UNKNOWN_END = 0.6;
 /** Moments below this are not told, N·m. */
 const LEAST_NM = 0.05;
 const ends = LINES.map((l) => Math.max(0.05, typicalEnd(l.line, 'pushed')?.end ?? UNKNOWN_END));
@@ -21,10 +21,12 @@ const ONE = Math.expm1(STEEP);
  */
 export function passiveForces(model: MuscleModel, half: Half, out: Float64Array): Float64Array {
   model.elongations(half, out);
-  for (let i = 0; i < out.length; i++)
-    out[i] = out[i] <= 0 ? 0 : model.maximumForce(i) * AT_END * (Math.expm1((STEEP * out[i]) / ends[i]) / ONE);
+  for (let i = 0; i < out.length; i++) out[i] = model.maximumForce(i) * passiveAt(out[i] / ends[i]);
   return out;
 }
+
+/** Passive force at a share of the way to the end, as a share of the greatest force: a fifth at the end itself. */
+export const passiveAt = (stretch: number): number => (stretch <= 0 ? 0 : AT_END * (Math.expm1(STEEP * stretch) / ONE));
 
 export interface PassiveShare {
   /** Place in a half body. */

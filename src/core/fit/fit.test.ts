@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import { LIBRARY, shapeById } from '@/core/poses';
-import { COMFORTABLE, FIRST_PULL, fitRung } from './fit';
+import { COMFORTABLE, FIRST_PULL, fitRung, readAt } from './fit';
 import { stretchAt } from './stretch';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
@@ -150,4 +150,17 @@ describe('femoral version in a fit', () => {
     expect(reach(27)).toBeLessThan(reach(12));
     expect(reach(-3)).toBeGreaterThan(reach(12));
   });
+});
+
+describe('a rung read at another depth', () => {
+  const shape = shapeById('strap-leg-raise');
+  if (!shape) throw new Error('no strap-leg-raise');
+  const read = (depth: number) => readAt(shape, 2, 'right', depth, sureOf(), BUILD);
+  it('says at the fitted depth what the fit says', () => {
+    const f = fit('strap-leg-raise', 2, 'right');
+    expect(read(f.depth).stretch).toEqual(f.stretch);
+    expect(read(f.depth).strains.length).toBe(f.strains.length);
+  });
+  it('follows the depth', () =>
+    expect(read(0.9).stretch.right.hamstrings).toBeGreaterThan(read(0.1).stretch.right.hamstrings + 0.2));
 });

@@ -159,6 +159,56 @@ function nearest(table: Float32Array, x: ArrayLike<number>, at: number, mirrored
   return element;
 }
 
+/** Standing z of an element at a depth, between the steps of a table. */
+function standingAt(table: Float32Array, mirrored: boolean, e: number, depth: number): number {
+  const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
+  const s = depth * STEPS,
+    i = Math.min(STEPS - 1, Math.floor(s));
+  const a = table[i * DIMENSIONS + column],
+    b = table[(i + 1) * DIMENSIONS + column];
+  return a + (b - a) * (s - i);
+}
+
+/** What a rung asks of a student at any depth: who is stretched, who works, what strains. */
+export type PoseReading = Pick<FittedPose, 'stretch' | 'load' | 'work' | 'beyondModel' | 'strains'>;
+
+/** Loads below this share are not told. */
+const LEAST_LOAD = 0.05;
+
+/** A rung read at a depth. @param active with the cues' actions; without it as the rung is meant */
+export function readAt(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  depth: number,
+  posterior: Posterior,
+  build: Build,
+  active?: boolean,
+): PoseReading {
+  const rung = shape.rungs[rungNumber - 1];
+  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
+  const used = (e: number): number =>
+    Math.max(0, 1 + (standingAt(table, side === 'left', e, depth) - posterior.mean[e]) / FIRST_PULL);
+  const stretch = { left: {}, right: {} } as FittedPose['stretch'];
+  for (const s of ['left', 'right'] as const) for (const g of GROUPS) stretch[s][g] = 0;
+  for (let e = 0; e < DIMENSIONS; e++) {
+    const s: Side = e < ELEMENT_COUNT ? 'left' : 'right';
+    const group = GROUPS[GROUP_OF[e % ELEMENT_COUNT]];
+    stretch[s][group] = Math.max(stretch[s][group], used(e));
+  }
+  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build, active);
+  return {
+    stretch,
+    load: loads.beyond ? { left: {}, right: {} } : loads.groups,
+    work: loads.beyond ? [] : loads.structures.filter((s) => s.load > LEAST_LOAD),
+    beyondModel: loads.beyond,
+    strains: strainsOf(postureAt(rung, side, depth), loads, (what, s) => {
+      const element = ELEMENT_IDS.indexOf(what);
+      return element < 0 ? (stretch[s][what as GroupId] ?? 0) : used(element + (s === 'left' ? 0 : ELEMENT_COUNT));
+    }),
+  };
+}
+
 /** Fits one rung with one side worked, to the student's tolerances and build. */
 export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, build: Build): FittedPose {
   const rung = shape.rungs[rungNumber - 1];
@@ -167,15 +217,6 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   const stop = firstStop(table, posterior.mean, 0, mirrored);
   const full = stop.element < 0;
   const depth = full ? 1 : Math.min(1, stop.step / STEPS);
-  const z = (e: number, atDepth: number): number => {
-    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-    const s = atDepth * STEPS,
-      i = Math.min(STEPS - 1, Math.floor(s));
-    const a = table[i * DIMENSIONS + column],
-      b = table[(i + 1) * DIMENSIONS + column];
-    return a + (b - a) * (s - i);
-  };
-
   const counts = new Map<number, number>();
   const movers = moversOf(table, mirrored, -1);
   const stride = Math.max(1, Math.floor(posterior.drawCount / ENOUGH_DRAWS));
@@ -194,17 +235,8 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
   const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / counted;
   const mate = (who + GROUPS.length) % (2 * GROUPS.length);
 
-  const stretch = { left: {}, right: {} } as FittedPose['stretch'];
-  for (const s of ['left', 'right'] as const) for (const g of GROUPS) stretch[s][g] = 0;
   let over = -Infinity;
-  for (let e = 0; e < DIMENSIONS; e++) {
-    const s: Side = e < ELEMENT_COUNT ? 'left' : 'right';
-    const group = GROUPS[GROUP_OF[e % ELEMENT_COUNT]];
-    const left = z(e, depth) - posterior.mean[e];
-    over = Math.max(over, z(e, 0) - posterior.mean[e]);
-    stretch[s][group] = Math.max(stretch[s][group], 1 + left / FIRST_PULL, 0);
-  }
-  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build);
+  for (let e = 0; e < DIMENSIONS; e++) over = Math.max(over, standingAt(table, mirrored, e, 0) - posterior.mean[e]);
   return {
     pose: shape.id,
     rung: rungNumber,
@@ -220,16 +252,7 @@ export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior:
       anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
     },
     next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element), !shape.sided),
-    stretch,
-    load: loads.beyond ? { left: {}, right: {} } : loads.groups,
-    work: loads.beyond ? [] : loads.structures.filter((s) => s.load > 0.05),
-    beyondModel: loads.beyond,
-    strains: strainsOf(postureAt(rung, side, depth), loads, (what, s) => {
-      const element = ELEMENT_IDS.indexOf(what);
-      if (element < 0) return stretch[s][what as GroupId] ?? 0;
-      const e = element + (s === 'left' ? 0 : ELEMENT_COUNT);
-      return Math.max(0, 1 + (z(e, depth) - posterior.mean[e]) / FIRST_PULL);
-    }),
+    ...readAt(shape, rungNumber, side, depth, posterior, build),
     props: propsOf(rung, side, depth, build),
     angles: anglesAt(rung, side, depth),
   };

@@ -12,12 +12,14 @@ import {
   mix,
   MuscleModel,
   newHalf,
+  passiveAt,
   segmentMasses,
   SIDES,
   skeletonOf,
   sub,
   TRUNK_COUNT,
   typicalEnd,
+  UNKNOWN_END,
   changesSide,
   type Build,
   type GroupId,
@@ -68,15 +70,10 @@ const TIPPING = 400;
 const TIPS = 15;
 /** Landmarks this near to the floor bear like those that are named, metres. */
 const TOUCHES = 0.02;
-/** Passive force at the end of a tolerance as a share of the greatest, and the steepness of its rise (shape of Thelen 2003). */
-const AT_END = 0.2;
-const STEEP = 4;
 /** Stretch beyond which nobody goes on: passive force stays there. */
 const MOST_STRETCH = 1.05;
-/** End of lines that no test brings to their end, fibre lengths. Our default. */
-const UNKNOWN_END = 0.6;
 /** Weight of the equations; what is left of them is a millionth of their prices. */
-const EXACT = 5e5;
+const EXACT = 5e8;
 
 export interface Posed {
   posture: Posture;
@@ -328,8 +325,7 @@ export class Statics {
       const x = tolerances && element >= 0 ? tolerances[side * ELEMENTS.length + element] : 0;
       const end = Math.max(0.05, typical ? typical.end + x * typical.sd : UNKNOWN_END);
       const stretch = Math.min(MOST_STRETCH, elongation[i] / end);
-      out[i] =
-        stretch <= 0 ? 0 : this.model.maximumForce(i) * AT_END * (Math.expm1(STEEP * stretch) / Math.expm1(STEEP));
+      out[i] = this.model.maximumForce(i) * passiveAt(stretch);
     }
   }
 

@@ -45,7 +45,7 @@ const FACTS: readonly Fact[] = [
   ['half-kneel upright beats the spilled one for the front of the hip', () => at('low-lunge', 1, 'deep-hip-flexor', 0.5), () => at('low-lunge', 3, 'deep-hip-flexor', 0.5)],
   ['back shin up: the two-joint thigh muscle is longer than in the low lunge', () => at('shin-up-lunge', 1, 'rectus-femoris', 1), () => at('low-lunge', 1, 'rectus-femoris', 1)],
   ['back shin up: the two-joint thigh muscle overtakes the deep hip flexor', () => s('shin-up-lunge', 1, 'rectus-femoris'), () => s('shin-up-lunge', 1, 'deep-hip-flexor')],
-  ['half frog: front of the thigh before the deep hip flexor', () => s('half-frog', 1, 'vasti'), () => s('half-frog', 1, 'deep-hip-flexor') - 0.3],
+  ['half frog lengthens the front of the thigh more than lying face down with straight legs', () => at('half-frog', 1, 'rectus-femoris', 1), () => at('locust', 1, 'rectus-femoris', 0)],
   ['hero bends the knee: vasti, not rectus femoris', () => s('hero', 1, 'vasti'), () => s('hero', 1, 'rectus-femoris')],
   ['standing bow lengthens the front of the thigh of the held leg', () => s('standing-bow', 1, 'rectus-femoris'), () => s('standing-bow', 1, 'rectus-femoris', 'left')],
   ['knee across lengthens the deep buttock more than knee to chest', () => at('knee-across', 1, 'piriformis', 1), () => at('knee-to-chest', 1, 'piriformis', 0)],

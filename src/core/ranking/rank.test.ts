@@ -51,6 +51,7 @@ describe('the first pose', () => {
     const top = best([aim('lengthen', group, 'left')]);
     expect(poses).toContain(top.pose);
     expect(top.score).toBeGreaterThan(0.4);
+    expect(top.stretch.left[group]).toBeGreaterThan(0.6);
   });
   it('for load is one that loads', () =>
     expect([

@@ -19,7 +19,7 @@ export interface ReachingPose {
 
 const mean = new Float32Array(DIMENSIONS);
 /** Typical people: every tolerance in the middle. */
-const TYPICAL: Posterior = { mean, draws: mean, drawCount: 1 };
+export const TYPICAL: Posterior = { mean, draws: mean, drawCount: 1 };
 
 let fits: FittedPose[] | null = null;
 

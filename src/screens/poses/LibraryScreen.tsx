@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useSearchParams } from 'next/navigation';
-import { DIMENSIONS, type Posterior } from '@/core/limits';
 import { LIBRARY } from '@/core/poses';
+import { TYPICAL } from '@/core/ranking/reaching';
 import { LateProgress } from '../shell/LateProgress';
 import { firstOfShape, matches } from './pose-filter';
 import { PoseCompare } from './PoseCompare';
@@ -14,8 +14,6 @@ import { keyOf, PoseList } from './PoseList';
 import { useLibrary } from './use-library';
 import { usePoseView } from './use-pose-view';
 
-const mean = new Float32Array(DIMENSIONS);
-const TYPICAL: Posterior = { mean, draws: mean, drawCount: 1 };
 const RUNGS = LIBRARY.reduce((s, shape) => s + shape.rungs.length, 0);
 
 /** The whole library in typical people, for looking things up without a student. */

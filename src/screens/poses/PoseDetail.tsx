@@ -9,8 +9,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { TYPICAL_BUILD, type Build, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { compensationsOf, lacksOf } from '@/core/fit/compensate';
-import type { FittedPose } from '@/core/fit/fit';
-import { loadsAt } from '@/core/fit/loads-at';
+import { readAt, type FittedPose } from '@/core/fit/fit';
 import type { Posterior } from '@/core/limits';
 import { inHundred } from '@/core/limits/words';
 import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, propWords, rungOf, shapeById } from '@/core/poses';
@@ -67,8 +66,9 @@ export function PoseDetail({
   const [active, setActive] = useState(false);
   const found = rungOf(fit.pose, fit.rung);
   const worked: Side = fit.side === 'both' ? 'right' : fit.side;
-  const loads = useMemo(
-    () => (found ? loadsAt(found.shape, fit.rung, worked, depth, posterior.mean, build, active || undefined) : null),
+  // Everything told below belongs to the depth that is shown, not only to the one that fits.
+  const here = useMemo(
+    () => (found ? readAt(found.shape, fit.rung, worked, depth, posterior, build, active || undefined) : null),
     [found, fit.rung, worked, depth, posterior, build, active],
   );
   const lacks = useMemo(() => (found && !fit.full ? lacksOf(found.rung, worked, fit.depth) : []), [found, fit, worked]);
@@ -76,9 +76,8 @@ export function PoseDetail({
     () => (found && !fit.full ? compensationsOf(found.rung, worked, posterior, build) : []),
     [found, fit, worked, posterior, build],
   );
-  if (!found || !loads) return null;
+  if (!found || !here) return null;
   const { shape, rung } = found;
-  const work = loads.beyond ? [] : loads.structures.filter((s) => s.load > 0.05);
   const instead = shape.instead ? shapeById(shape.instead) : null;
   return (
     <Box
@@ -107,7 +106,7 @@ export function PoseDetail({
           depth={depth}
           tolerances={tolerances}
           build={build}
-          work={work}
+          work={here.work}
           show={show}
           turns
         />
@@ -153,9 +152,9 @@ export function PoseDetail({
       {children}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>
         <Box>
-          <Stretched fit={fit} />
-          <Working fit={{ ...fit, work, beyondModel: loads.beyond }} />
-          <Strained fit={fit} />
+          <Stretched fit={here} />
+          <Working fit={here} />
+          <Strained fit={here} />
         </Box>
         <Box>
           <Typography variant="h3">Ladder</Typography>

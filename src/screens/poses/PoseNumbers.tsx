@@ -14,7 +14,7 @@ import {
 } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Lack } from '@/core/fit/compensate';
-import type { FittedPose } from '@/core/fit/fit';
+import type { PoseReading } from '@/core/fit/fit';
 import { strainAbout, strainFigures, strainName } from '@/core/loads/words';
 
 /** One bar with its number; the colour says what kind, the word says it too. */
@@ -47,7 +47,7 @@ function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea'
 const sided = (name: string, side: Side): string => `${name} ${SIDE_MARK[side]} ${side}`;
 
 /** What a pose lengthens at this depth, the furthest first. */
-export function Stretched({ fit }: { fit: FittedPose }) {
+export function Stretched({ fit }: { fit: PoseReading }) {
   const felt = SIDES.flatMap((side) =>
     GROUPS.filter(isMuscleGroup).map((group) => ({ side, group, stretch: fit.stretch[side][group] })),
   )
@@ -66,7 +66,7 @@ export function Stretched({ fit }: { fit: FittedPose }) {
 }
 
 /** Who holds the shape up, the hardest first. */
-export function Working({ fit }: { fit: FittedPose }) {
+export function Working({ fit }: { fit: PoseReading }) {
   const list = [...fit.work]
     .filter((w) => w.load >= 0.1)
     .sort((a, b) => b.load - a.load)
@@ -97,7 +97,7 @@ export function Working({ fit }: { fit: FittedPose }) {
 }
 
 /** Strains worth naming, each with its arithmetic. */
-export function Strained({ fit }: { fit: FittedPose }) {
+export function Strained({ fit }: { fit: PoseReading }) {
   const list = fit.strains.filter((s) => s.share >= 0.4).slice(0, 5);
   return (
     <Box sx={{ mt: 1.5 }}>

@@ -139,8 +139,8 @@ export function Lacking({ lacks }: { lacks: readonly Lack[] }) {
   const [first] = lacks;
   return (
     <Typography>
-      Textbook shape: lacks <span className="num">{Math.abs(Math.round(first.full_deg - first.reached_deg))}°</span> at
-      the {joint(first.coordinate)}
+      Textbook shape: lacks <span className="num">{Math.abs(Math.round(first.full_deg - first.reached_deg))}°</span> of{' '}
+      {joint(first.coordinate)}
       {lacks.length > 1
         ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° of ${joint(lacks[1].coordinate)}`
         : ''}

@@ -10,6 +10,7 @@ const core = [
   'aims',
   'loads',
   'fit',
+  'bench',
   'ranking',
   'practice',
   'teaching',

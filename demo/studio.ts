@@ -173,5 +173,6 @@ export function demoStudio(): KolposRecord {
     readings,
     practices,
     logs: [],
+    poses: [],
   };
 }

@@ -2,12 +2,14 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { z } from 'zod';
 import { measuresSchema } from '@/core/people/student';
+import { poseJsonSchema } from '@/core/files/pose';
+import { setOwnShapes } from '@/core/poses';
 import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const USAGE =
-  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema';
+  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema [pose]';
 
 function recordFrom(file: string | undefined): KolposRecord {
   if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
@@ -20,6 +22,11 @@ function recordFrom(file: string | undefined): KolposRecord {
   const result = readRecord(text);
   if (!result.ok)
     throw new InputProblem(`${file}: ${result.problem.field}: ${result.problem.message}`, result.problem.field);
+  const { poses } = result.record;
+  setOwnShapes(
+    poses,
+    poses.filter((p) => p.inLibrary),
+  );
   return result.record;
 }
 
@@ -81,6 +88,7 @@ function run(argv: string[]): unknown {
         readings: r.readings.length,
         practices: r.practices.length,
         logs: r.logs.length,
+        poses: r.poses.length,
       };
     }
     case 'list':
@@ -132,7 +140,7 @@ function run(argv: string[]): unknown {
     case 'demo':
       return demoStudio();
     case 'schema':
-      return recordJsonSchema();
+      return argument === 'pose' ? poseJsonSchema() : recordJsonSchema();
     default:
       throw new InputProblem(USAGE, 'command');
   }

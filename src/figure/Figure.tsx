@@ -22,6 +22,10 @@ export interface DragKnob {
   point: string;
   label: string;
   onDrag: (to: { x: number; y: number }, view: View) => void;
+  /** The pointer has let go. */
+  onEnd?: () => void;
+  /** Moved by the arrow keys, so far to the right and down on paper, metres; without it the knob takes no keys. */
+  onNudge?: (by: { x: number; y: number }, view: View) => void;
 }
 
 interface FigureProps extends Omit<Scene, 'view'> {
@@ -41,12 +45,25 @@ interface FigureProps extends Omit<Scene, 'view'> {
   marks?: readonly BodyMark[];
   /** Size of the marks against the usual. */
   markSize?: number;
-  knob?: DragKnob;
+  knobs?: readonly DragKnob[];
+  /** Radius of the knobs, metres. */
+  knobSize?: number;
+  /** What stays where it is on paper while a knob is dragged, metres in the world; the pelvis without it. */
+  anchor?: Vec3;
 }
 
 const START: View = { yaw: 14, pitch: 8 };
 /** Pixels that a press may move and still count as pointing at a muscle. */
 const STILL = 4;
+/** How far an arrow key pulls a knob, metres; farther with shift. */
+const NUDGE = 0.01;
+const NUDGE_FAR = 0.05;
+const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
 /** Half the height of a standing figure, metres: what lines are made for. */
 const WHOLE = 1;
 const within = (pitch: number): number => Math.max(-20, Math.min(80, pitch));
@@ -63,7 +80,9 @@ export function Figure({
   svgRef,
   marks,
   markSize = 1,
-  knob,
+  knobs,
+  knobSize = 0.045,
+  anchor,
   posture,
   reach,
   props,
@@ -84,10 +103,15 @@ export function Figure({
   // While it is turned by hand the flesh has fewer corners: sixty pictures a second matter more than its last curve.
   const light = useMemo(() => (drag ? lighter(prepared) : prepared), [drag, prepared]);
   const drawing = useMemo(() => paint(light, shown), [light, shown]);
-  const [held, setHeld] = useState<Drawing['box'] | null>(null);
-  // While a limb is dragged the paper stays where it is: else the limb would run away from the finger.
-  const box = held ?? (steady || near ? steadyBox(prepared, shown, near) : drawing.box);
+  const [held, setHeld] = useState<{ box: Drawing['box']; anchor: { x: number; y: number } } | null>(null);
   const project = useMemo(() => projector(shown), [shown]);
+  const fixed = anchor ? project(anchor) : { x: 0, y: 0 };
+  // While a limb is dragged the paper stays where it is: else the limb would run away from the finger.
+  const box = held
+    ? { ...held.box, x: held.box.x + fixed.x - held.anchor.x, y: held.box.y + fixed.y - held.anchor.y }
+    : steady || near
+      ? steadyBox(prepared, shown, near)
+      : drawing.box;
 
   // Lines and letters keep their thickness on paper when only a part is shown.
   const ink = near ? near.reach / WHOLE : 1,
@@ -131,12 +155,11 @@ export function Figure({
     const matrix = e.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse();
     return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix) : null;
   };
-  const grip = knob ? drawing.points[knob.point] : undefined;
 
   return (
     <svg
       ref={svgRef}
-      role={marks ? 'group' : 'img'}
+      role={marks || knobs?.some((k) => k.onNudge) ? 'group' : 'img'}
       aria-label={turns ? `${label} Arrow keys turn the figure.` : label}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMidYMid meet"
@@ -260,37 +283,52 @@ export function Figure({
           </text>
         </g>
       ))}
-      {knob && grip && (
-        <circle
-          cx={grip.x}
-          cy={grip.y}
-          r={0.045}
-          fill="var(--act)"
-          fillOpacity={0.25}
-          stroke="var(--act)"
-          strokeWidth={0.012}
-          style={{ cursor: 'move', touchAction: 'none' }}
-          data-knob={knob.point}
-          onPointerDown={(e) => {
-            e.stopPropagation();
-            e.currentTarget.setPointerCapture(e.pointerId);
-            setHeld(box);
-          }}
-          onPointerMove={(e) => {
-            if (!held) return;
-            e.stopPropagation();
-            const to = onPaper(e);
-            if (to) knob.onDrag({ x: to.x, y: to.y }, shown);
-          }}
-          onPointerUp={(e) => {
-            e.stopPropagation();
-            setHeld(null);
-          }}
-          onPointerCancel={() => setHeld(null)}
-        >
-          <title>{knob.label}</title>
-        </circle>
-      )}
+      {knobs?.map((knob) => {
+        const grip = drawing.points[knob.point];
+        if (!grip) return null;
+        return (
+          <circle
+            key={knob.point}
+            cx={grip.x}
+            cy={grip.y}
+            r={knobSize}
+            fill="var(--act)"
+            fillOpacity={0.25}
+            stroke="var(--act)"
+            strokeWidth={knobSize * 0.27}
+            style={{ cursor: 'move', touchAction: 'none' }}
+            data-knob={knob.point}
+            {...(knob.onNudge && { role: 'button', tabIndex: 0, 'aria-label': knob.label })}
+            onKeyDown={(e) => {
+              const way = NUDGES[e.key];
+              if (!way || !knob.onNudge) return;
+              e.preventDefault();
+              e.stopPropagation();
+              const far = e.shiftKey ? NUDGE_FAR : NUDGE;
+              knob.onNudge({ x: way[0] * far, y: way[1] * far }, shown);
+            }}
+            onPointerDown={(e) => {
+              e.stopPropagation();
+              e.currentTarget.setPointerCapture(e.pointerId);
+              setHeld({ box, anchor: fixed });
+            }}
+            onPointerMove={(e) => {
+              if (!held) return;
+              e.stopPropagation();
+              const to = onPaper(e);
+              if (to) knob.onDrag({ x: to.x, y: to.y }, shown);
+            }}
+            onPointerUp={(e) => {
+              e.stopPropagation();
+              setHeld(null);
+              knob.onEnd?.();
+            }}
+            onPointerCancel={() => setHeld(null)}
+          >
+            <title>{knob.label}</title>
+          </circle>
+        );
+      })}
       {marks?.map((mark) => {
         const at = project(mark.at);
         const colour = mark.stops ? 'var(--caution)' : 'var(--act)';

@@ -28,6 +28,17 @@ export function projector({ yaw, pitch }: View): (p: Vec3) => Flat {
   };
 }
 
+/** The way in the world of a way on paper, across the line of sight; metres, paper's y down. */
+export function alongPaper({ yaw, pitch }: View, x: number, y: number): Vec3 {
+  const a = (yaw * Math.PI) / 180,
+    b = (pitch * Math.PI) / 180;
+  return [
+    x * Math.cos(a) - y * Math.sin(a) * Math.sin(b),
+    -y * Math.cos(b),
+    x * Math.sin(a) + y * Math.cos(a) * Math.sin(b),
+  ];
+}
+
 /** Paths are told in whole tenths of a millimetre: short to write and quick to read, sixty times a second. */
 export const UNIT = 1e-4;
 export const n = (v: number): number => Math.round(v * 1e4);

@@ -1,4 +1,5 @@
 import type { Student } from '@/core/people/student';
+import type { OwnShape } from '@/core/poses/schema';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/tests/reading';
@@ -105,4 +106,27 @@ export async function endPlayer(db: StudioDatabase, practice: string, log: LogEn
     await db.logs.put(log);
     await db.players.delete(practice);
   });
+}
+
+/** Keeps an own pose; undo brings back what stood there before. */
+export async function savePose(db: StudioDatabase, pose: OwnShape): Promise<Change> {
+  const before = await db.poses.get(pose.id);
+  await db.poses.put(pose);
+  return {
+    undo: async () => {
+      if (before) await db.poses.put(before);
+      else await db.poses.delete(pose.id);
+    },
+  };
+}
+
+/** Removes an own pose; undo puts it back. */
+export async function removePose(db: StudioDatabase, id: string): Promise<Change> {
+  const before = await db.poses.get(id);
+  await db.poses.delete(id);
+  return {
+    undo: async () => {
+      if (before) await db.poses.put(before);
+    },
+  };
 }

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Side } from '@/core/body';
 import type { Student } from '@/core/people/student';
+import type { OwnShape } from '@/core/poses/schema';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { PlayerState } from '@/core/teaching/player';
@@ -85,6 +86,7 @@ export class StudioDatabase extends Dexie {
   memos!: EntityTable<Memo, 'key'>;
   sessions!: EntityTable<MeasureSession, 'student'>;
   pictures!: EntityTable<Picture, 'id'>;
+  poses!: EntityTable<OwnShape, 'id'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -98,6 +100,7 @@ export class StudioDatabase extends Dexie {
       memos: 'key',
     });
     this.version(2).stores({ sessions: 'student', pictures: 'id, student' });
+    this.version(3).stores({ poses: 'id, name' });
   }
 }
 

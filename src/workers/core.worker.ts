@@ -6,7 +6,9 @@ import { questionOf, type AskedQuestion } from '@/core/fit/asked';
 import { inferring, type FeltInPose, type Inference, type Inferred, type Posterior } from '@/core/limits';
 import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
+import { settledRung } from '@/core/bench/settled';
 import type { FittedPose } from '@/core/fit/fit';
+import { setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
@@ -30,6 +32,10 @@ const door = {
     student: Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>,
     aims: Aim[],
   ): RankedPose[] => rankPoses(posterior, buildOfStudent(student), aims, screen(student.cautions)),
+  /** The teacher's own poses, told before anything that may speak of them. */
+  setOwnShapes: (all: Shape[], offered: Shape[]): void => setOwnShapes(all, offered),
+  /** A rung put on what it touches, entry, half-way and full. */
+  settle: (shape: Shape, rung: number): Rung => settledRung(shape, rung),
   /** The library in typical people: where each rung ends, right side worked. */
   library: (): FittedPose[] => typicalFits(),
   /** Poses that lengthen or load a muscle in typical people, best first. */

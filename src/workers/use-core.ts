@@ -4,16 +4,28 @@ import { useEffect, useState } from 'react';
 import type { AskedQuestion } from '@/core/fit/asked';
 import type { FeltInPose, Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
+import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/tests/reading';
 import type { CoreDoor } from './core.worker';
 
 let door: Remote<CoreDoor> | null = null;
+let own: { all: Shape[]; offered: Shape[] } = { all: [], offered: [] };
 
 /** The worker, started when first needed. Browser only. */
 export function core(): Remote<CoreDoor> {
-  door ??= wrap<CoreDoor>(new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }));
+  if (!door) {
+    door = wrap<CoreDoor>(new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }));
+    if (own.all.length > 0) void door.setOwnShapes(own.all, own.offered);
+  }
   return door;
+}
+
+/** Tells page and worker of the teacher's own poses; messages keep their order, so whatever is asked later knows them. */
+export function tellOwnShapes(all: Shape[], offered: Shape[]): void {
+  own = { all, offered };
+  setOwnShapes(all, offered);
+  void door?.setOwnShapes(all, offered);
 }
 
 export interface Answer<T> {
@@ -109,6 +121,8 @@ export function useRanking(
           student.cautions,
           aims.map((a) => [a.kind, a.group, a.side, a.weight]),
           Array.from(inference.posterior.mean),
+          // Own poses change what there is to rank.
+          allShapes().slice(LIBRARY.length),
         ])
       : null;
   return useAnswer(key, () =>

@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation';
 import { Suspense, type ReactNode } from 'react';
+import { OwnPoses } from '@/screens/shell/OwnPoses';
 import { Shell } from '@/screens/shell/Shell';
 import { StudioProvider } from '@/screens/shell/studio-context';
 
@@ -15,7 +16,9 @@ export default async function StudioLayout({
   return (
     <StudioProvider name={studio}>
       <Shell>
-        <Suspense>{children}</Suspense>
+        <OwnPoses>
+          <Suspense>{children}</Suspense>
+        </OwnPoses>
       </Shell>
     </StudioProvider>
   );

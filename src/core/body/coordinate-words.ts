@@ -30,3 +30,43 @@ export function angleWords(name: (typeof HALF_NAMES)[number], degrees: number): 
   if (whole === 0) return '0°';
   return `${Math.abs(whole)}° ${COORDINATE_WORDS[name][whole > 0 ? 'plus' : 'minus']}`;
 }
+
+interface AngleWords {
+  name: string;
+  plus: string;
+  minus: string;
+}
+
+/** Coordinates of the whole body, where left and right are real: what a half body has no word for, or words otherwise. */
+const WHOLE: Readonly<Record<string, AngleWords>> = {
+  pelvis_tilt: { name: 'pelvis tilt', plus: 'forward', minus: 'back' },
+  pelvis_list: { name: 'pelvis lean', plus: 'right side down', minus: 'left side down' },
+  pelvis_rotation: { name: 'pelvis turn', plus: 'to the left', minus: 'to the right' },
+  lumbar_bend: { name: 'low-back side bend', plus: 'to the right', minus: 'to the left' },
+  lumbar_rotation: { name: 'low-back turn', plus: 'to the left', minus: 'to the right' },
+  thorax_bend: { name: 'rib-cage side bend', plus: 'to the right', minus: 'to the left' },
+  thorax_rotation: { name: 'rib-cage turn', plus: 'to the left', minus: 'to the right' },
+  neck_flexion: { name: 'neck', plus: 'bowed', minus: 'back' },
+  neck_bend: { name: 'neck side bend', plus: 'to the right', minus: 'to the left' },
+  neck_rotation: { name: 'neck turn', plus: 'to the left', minus: 'to the right' },
+  shoulder_flexion: { name: 'arm', plus: 'forward and up', minus: 'back' },
+  shoulder_adduction: { name: 'arm aside', plus: 'across', minus: 'out' },
+  shoulder_rotation: { name: 'arm turn', plus: 'inward', minus: 'outward' },
+  elbow_flexion: { name: 'elbow', plus: 'flexion', minus: 'beyond straight' },
+  wrist_flexion: { name: 'wrist', plus: 'palm in', minus: 'back of the hand in' },
+};
+const BARE = /_(left|right|worked|other)$/;
+
+/** Name and directions of any coordinate of the whole body; a side in its id is left to the caller. */
+export function bodyAngle(id: string): AngleWords {
+  const bare = id.replace(BARE, '');
+  const half = COORDINATE_WORDS as Readonly<Record<string, AngleWords>>;
+  return WHOLE[bare] ?? half[bare] ?? { name: bare.replace(/_/g, ' '), plus: '', minus: '' };
+}
+
+/** An angle of the whole body as it is said: "12° to the left", "0°". */
+export function bodyAngleWords(id: string, degrees: number): string {
+  const whole = Math.round(degrees);
+  if (whole === 0) return '0°';
+  return `${Math.abs(whole)}° ${bodyAngle(id)[whole > 0 ? 'plus' : 'minus']}`.trim();
+}

@@ -18,7 +18,7 @@ export { reachGoal, skeletonOf, type FrameName, type Skeleton } from './skeleton
 export { linePaths, type LinePath } from './line-path';
 export { activeShare } from './active';
 export * from './actions';
-export { COORDINATE_WORDS, angleWords } from './coordinate-words';
+export { bodyAngle, bodyAngleWords, COORDINATE_WORDS, angleWords } from './coordinate-words';
 export { curveOf, type Curve, type Reversal } from './curve';
 export { lineWords, muscleEntry, MUSCLES, REGION_WORDS, REGIONS, type MuscleEntry } from './muscle-catalogue';
 export { actionSentences, curveSentences, reversalSentence } from './muscle-sentences';

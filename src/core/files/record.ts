@@ -5,62 +5,38 @@ import { readingSchema, valueProblem } from '@/core/tests/reading';
 import { readoutOf } from '@/core/tests/battery';
 import { logSchema } from '@/core/teaching/log';
 import { momentSchema } from '@/core/people/student';
+import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
+import { fail, firstIssue, readJson, type Failed } from './json';
 
-export const RECORD_VERSION = 1;
+/** 2 added the teacher's own poses. */
+export const RECORD_VERSION = 2;
 
 export const recordSchema = z.object({
   format: z.literal('kolpos/record'),
-  version: z.literal(RECORD_VERSION),
+  version: z.literal([1, RECORD_VERSION]),
   exportedAt: momentSchema,
   students: z.array(studentSchema).max(5000),
   readings: z.array(readingSchema).max(200000),
   practices: z.array(practiceSchema).max(20000),
   logs: z.array(logSchema).max(50000),
+  poses: z.array(ownShapeSchema).max(2000).default([]),
 });
-export type KolposRecord = z.infer<typeof recordSchema>;
+export type KolposRecord = Omit<z.infer<typeof recordSchema>, 'poses'> & { poses: OwnShape[] };
 
-export interface FileProblem {
-  /** Where in the file, for example `students[2].height_cm`. */
-  field: string;
-  message: string;
-}
-
-export type ReadResult = { ok: true; record: KolposRecord } | { ok: false; problem: FileProblem };
+export type ReadResult = { ok: true; record: KolposRecord } | Failed;
 
 /** Reads a record from text. Never throws; the first thing wrong is named with its place. */
 export function readRecord(text: string): ReadResult {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const detail = error instanceof Error ? error.message : '';
-    const line = lineOf(text, detail);
-    return fail(
-      line ? `line ${line}` : 'the file',
-      'This is not complete JSON. Was the file cut short or opened in a word processor?',
-    );
-  }
-  if (typeof data !== 'object' || data === null || Array.isArray(data))
-    return fail('the file', 'This is not a Kolpos record.');
-  const head = data as { format?: unknown; version?: unknown };
-  if (head.format !== 'kolpos/record')
-    return fail('format', 'This is not a Kolpos record: "format" must be "kolpos/record".');
-  if (typeof head.version === 'number' && head.version > RECORD_VERSION)
-    return fail(
-      'version',
-      `This file was written by a newer Kolpos (version ${head.version}). Update Kolpos, then bring it in.`,
-    );
-  const parsed = recordSchema.safeParse(data);
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    return fail(pathOf(issue.path), issue.message);
-  }
+  const json = readJson(text, 'kolpos/record', 'a Kolpos record', RECORD_VERSION);
+  if (!json.ok) return json;
+  const parsed = recordSchema.safeParse(json.data);
+  if (!parsed.success) return firstIssue(parsed.error);
   return meaningProblem(parsed.data) ?? { ok: true, record: parsed.data };
 }
 
 /** What a schema cannot see: ids used twice, readings of nobody, impossible values. */
 function meaningProblem(record: KolposRecord): ReadResult | null {
-  for (const key of ['students', 'readings', 'practices', 'logs'] as const) {
+  for (const key of ['students', 'readings', 'practices', 'logs', 'poses'] as const) {
     const seen = new Set<string>();
     for (const [i, entry] of record[key].entries()) {
       if (seen.has(entry.id)) return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
@@ -84,7 +60,9 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
 }
 
 /** Text of a record: entries by id, fields in the schema's order, two spaces, a line feed at the end. */
-export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): string {
+export function writeRecord(
+  parts: Omit<KolposRecord, 'format' | 'version' | 'poses'> & Partial<Pick<KolposRecord, 'poses'>>,
+): string {
   const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   const record: KolposRecord = {
     format: 'kolpos/record',
@@ -94,6 +72,7 @@ export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): st
     readings: byId(parts.readings),
     practices: byId(parts.practices),
     logs: byId(parts.logs),
+    poses: byId(parts.poses ?? []),
   };
   // What does not fit the schema is written as it stands: taking out must never lose anything.
   const ordered = recordSchema.safeParse(record);
@@ -104,17 +83,6 @@ export function writeRecord(parts: Omit<KolposRecord, 'format' | 'version'>): st
 export const recordJsonSchema = (): unknown => ({
   title: 'kolpos/record',
   description:
-    'Everything of a studio: students, readings, practices, logs. Angles in degrees, lengths in centimetres, mass in kilograms.',
+    'Everything of a studio: students, readings, practices, logs, own poses. Angles in degrees, lengths in centimetres, mass in kilograms.',
   ...z.toJSONSchema(recordSchema),
 });
-
-const fail = (field: string, message: string): ReadResult => ({ ok: false, problem: { field, message } });
-
-const pathOf = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') ||
-  'the file';
-
-function lineOf(text: string, message: string): number | null {
-  const at = /position (\d+)/.exec(message);
-  return at ? text.slice(0, Number(at[1])).split('\n').length : text.length > 0 ? text.split('\n').length : null;
-}

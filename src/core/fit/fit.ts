@@ -46,6 +46,8 @@ export interface FittedPose {
   work: { structure: string; side: Side; load: number }[];
   /** True where the model cannot hold the shape up: then its loads are not told. */
   beyondModel: boolean;
+  /** True where nothing keeps the body from tipping over or sliding. */
+  tips: boolean;
   strains: Strain[];
   props: FittedProp[];
   /** Joint angles at the fitted depth, degrees. */
@@ -170,7 +172,7 @@ function standingAt(table: Float32Array, mirrored: boolean, e: number, depth: nu
 }
 
 /** What a rung asks of a student at any depth: who is stretched, who works, what strains. */
-export type PoseReading = Pick<FittedPose, 'stretch' | 'load' | 'work' | 'beyondModel' | 'strains'>;
+export type PoseReading = Pick<FittedPose, 'stretch' | 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'>;
 
 /** Loads below this share are not told. */
 const LEAST_LOAD = 0.05;
@@ -202,6 +204,7 @@ export function readAt(
     load: loads.beyond ? { left: {}, right: {} } : loads.groups,
     work: loads.beyond ? [] : loads.structures.filter((s) => s.load > LEAST_LOAD),
     beyondModel: loads.beyond,
+    tips: loads.tips,
     strains: strainsOf(postureAt(rung, side, depth), loads, (what, s) => {
       const element = ELEMENT_IDS.indexOf(what);
       return element < 0 ? (stretch[s][what as GroupId] ?? 0) : used(element + (s === 'left' ? 0 : ELEMENT_COUNT));

@@ -27,7 +27,8 @@ import {
   shapeById,
   type Rung,
 } from './index';
-import { beyondSupport, faults } from './settle';
+import { beyondSupport } from './gaps';
+import { faults } from './settle';
 import { SKETCHES } from './shapes';
 import { roughOf } from './sketch';
 

@@ -17,14 +17,32 @@ function pathOf(id: string, rung: number): Rung['path'] | undefined {
 /** Every shape of the library. */
 export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) => finished(sketch, (rung) => pathOf(sketch.id, rung)));
 
-const byId = new Map(LIBRARY.map((s) => [s.id, s]));
+const shipped = new Map(LIBRARY.map((s) => [s.id, s]));
+let own: { list: readonly Shape[]; byId: ReadonlyMap<string, Shape> } = { list: [], byId: new Map() };
+
+/**
+ * Sets the teacher's own poses beside the library; each thread (page, worker, command line) is told once they change.
+ * @param offered those that are ranked and built in; one that is still being made is only found by its id
+ */
+export function setOwnShapes(all: readonly Shape[], offered: readonly Shape[] = all): void {
+  own = { list: offered.filter((s) => !shipped.has(s.id)), byId: new Map(all.map((s) => [s.id, s])) };
+}
+
+/** The library and the teacher's own poses, those first that ship. The same list until her own change. */
+export function allShapes(): readonly Shape[] {
+  if (own.list.length === 0) return LIBRARY;
+  let known = together.get(own.list);
+  if (!known) together.set(own.list, (known = [...LIBRARY, ...own.list]));
+  return known;
+}
+const together = new WeakMap<readonly Shape[], readonly Shape[]>();
 
 /** A shape by its id, or null. */
-export const shapeById = (id: string): Shape | null => byId.get(id) ?? null;
+export const shapeById = (id: string): Shape | null => shipped.get(id) ?? own.byId.get(id) ?? null;
 
 /** A rung with its shape, numbered from 1, or null. */
 export function rungOf(id: string, rung: number): { shape: Shape; rung: Rung } | null {
   const shape = shapeById(id);
-  const own = shape?.rungs[rung - 1];
-  return shape && own ? { shape, rung: own } : null;
+  const found = shape?.rungs[rung - 1];
+  return shape && found ? { shape, rung: found } : null;
 }

@@ -1,5 +1,4 @@
 import {
-  centreOfMass,
   ELEMENTS,
   halfOf,
   newHalf,
@@ -11,15 +10,11 @@ import {
   fleshOf,
   overlapsOf,
   postureFrom,
-  reachGoal,
-  rodGap,
   skeletonOf,
-  sub,
-  norm,
   type Skeleton,
 } from '@/core/body';
 import { anglesFor, contactsFor, reachFor, type Contact, type PoseAngles, type Rung } from './format';
-import { outsideHull } from './hull';
+import { allowed, beyondSupport, contactGaps, floorOfContacts, handGaps, heldBy, type Node } from './gaps';
 import { halfWay, type Rough } from './sketch';
 
 /**
@@ -78,15 +73,11 @@ export interface Settled {
   pair: string;
 }
 
-export type Node = 'entry' | 'middle' | 'full';
-
 /** What settling must know of a rung beside the angles. */
 type Place = Omit<Rough, 'entry' | 'full'>;
 
 /** An entry is to lie this far before the end of typical people, SD: there is room to go deeper. */
 const ENTRY_SD = -1.6;
-/** A blanket up to this height pads and does not lift, centimetres. */
-const PADDING_CM = 5;
 /** Price of a structure beyond that, per SD. */
 const STRAINED = 0.5;
 let strands: StrandModel | null = null;
@@ -119,7 +110,7 @@ interface Variable {
 export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): Settled {
   const q = postureFrom(anglesFor(written, 'right'));
   const variables = variablesOf(rough, written, node === 'middle' ? new Set() : rough.held[node]);
-  const most = node === 'entry' ? ENTRY_SD : node === 'full' ? rough.reaches_sd : null;
+  const most = rough.reaches_sd === null || node === 'middle' ? null : node === 'entry' ? ENTRY_SD : rough.reaches_sd;
   const reach = reachFor(rough, 'right');
   const contacts = contactsFor(rough, 'right').filter(
     (c) =>
@@ -217,102 +208,6 @@ function variablesOf(rough: Place, written: PoseAngles, held: ReadonlySet<string
       );
   }
   return out;
-}
-
-/** A hand that holds a limb presses into its flesh by so much, metres. */
-const HELD = 0.03;
-const LIMB_OF: Readonly<Record<string, string>> = {
-  knee: 'thigh',
-  thigh: 'thigh',
-  calf: 'shank',
-  ankle: 'shank',
-  heel: 'foot',
-  ball: 'foot',
-};
-
-/** Limbs that each hand holds, by real names with the right side worked. */
-function heldBy(reach: Rung['reach']): ReadonlySet<string> {
-  const out = new Set<string>();
-  for (const [side, way] of Object.entries(reachFor({ reach }, 'right'))) {
-    const [point, of] = way.to.split('_');
-    const limb = LIMB_OF[point];
-    if (way.floor === undefined && limb)
-      for (const own of limb === 'foot' || limb === 'shank' ? ['thigh', 'shank', 'foot'] : ['thigh', 'shank'])
-        out.add([`forearm_${side}`, `${own}_${of}`].sort().join(' '));
-  }
-  return out;
-}
-
-/** How far two parts may overlap: nothing, or what a hand presses into what it holds. */
-const allowed = (between: readonly [string, string], holds: ReadonlySet<string>): number =>
-  holds.has([...between].sort().join(' ')) ? HELD : 0;
-
-/** Height of the floor: the mean of what is to lie on it, or of hands where only they do. */
-function floorOfContacts({ points }: Skeleton, contacts: readonly Contact[]): number {
-  const on = contacts.filter((c) => c.on === 'floor');
-  const bearing = on.filter((c) => !/^(wrist|elbow)/.test(c.point));
-  const list = bearing.length > 0 ? bearing : on;
-  if (list.length === 0) return Math.min(...Object.entries(points).map(([name, at]) => at[1] - fleshOf(name)));
-  return list.reduce((s, c) => s + points[c.point][1] - fleshOf(c.point), 0) / list.length;
-}
-
-/** Signed gap of every contact, metres: above the floor or prop, off the wall, off the limb. */
-export function contactGaps(
-  skeleton: Skeleton,
-  contacts: readonly Contact[],
-  wall: Rung['wall'],
-  node: Node = 'full',
-): number[] {
-  const { points: p } = skeleton;
-  const floor = floorOfContacts(skeleton, contacts);
-  const axis = wall === 'beside' ? 2 : 0;
-  const sign = wall === 'behind' ? 1 : -1;
-  const offWall = (c: Contact) => sign * p[c.point][axis] - fleshOf(c.point);
-  const onWall = contacts.filter((c) => c.on === 'wall');
-  const plane = onWall.reduce((s, c) => s + offWall(c), 0) / Math.max(1, onWall.length);
-  return contacts.map((c) => {
-    const above = p[c.point][1] - fleshOf(c.point) - floor;
-    switch (c.on) {
-      case 'floor':
-        return above;
-      case 'wall':
-        return offWall(c) - plane;
-      case 'limb':
-        return rodGap(skeleton, c.point, c.limb ?? '') - fleshOf(c.point);
-      default:
-        // A prop's height follows the body; only sinking below the floor is wrong, and far off what it usually is.
-        // Until full depth a support is as high as it must be; a chair and a folded blanket cannot grow.
-        if (c.height_cm === undefined || (node !== 'full' && c.on !== 'chair' && c.height_cm > PADDING_CM))
-          return Math.min(0, above);
-        return above - c.height_cm / 100;
-    }
-  });
-}
-
-/** How far each reaching hand stays from where it goes, metres. */
-const handGaps = (skeleton: Skeleton, reach: ReturnType<typeof reachFor>): number[] =>
-  (['left', 'right'] as const).flatMap((side) => {
-    const way = reach[side];
-    if (!way) return [];
-    return [norm(sub(skeleton.points[`wrist_${side}`], reachGoal(skeleton, side, way)))];
-  });
-
-/** How far the centre of mass stands outside of what bears, metres; below 0 inside. */
-export function beyondSupport(skeleton: Skeleton, contacts: readonly Contact[]): number {
-  const bearing = contacts.filter((c) => c.on !== 'wall' && c.on !== 'limb' && c.on !== 'strap' && c.on !== 'post');
-  const corners = bearing.flatMap((c): [number, number][] => {
-    const [x, , z] = skeleton.points[c.point];
-    const r = Math.max(0.02, 0.6 * fleshOf(c.point));
-    return [
-      [x - r, z],
-      [x + r, z],
-      [x, z - r],
-      [x, z + r],
-    ];
-  });
-  if (corners.length === 0) return 0;
-  const [x, , z] = centreOfMass(skeleton);
-  return outsideHull(corners, x, z);
 }
 
 function residuals(

@@ -55,8 +55,8 @@ export interface Rough {
   entry: PoseAngles;
   full: PoseAngles;
   held: { entry: ReadonlySet<string>; full: ReadonlySet<string> };
-  /** Typical people's tolerance that the full depth may ask for at most, SD beyond their end. */
-  reaches_sd: number;
+  /** Typical people's tolerance that the full depth may ask for at most, SD beyond their end; null asks nothing. */
+  reaches_sd: number | null;
   reach: Rung['reach'];
   contacts: readonly Contact[];
   wall: Rung['wall'];

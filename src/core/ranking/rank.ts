@@ -3,7 +3,7 @@ import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import type { Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
-import { demandsOf, LIBRARY, rungOf, type Kind } from '@/core/poses';
+import { allShapes, demandsOf, rungOf, type Kind, type Shape } from '@/core/poses';
 import type { StrainId } from '@/core/loads/strains';
 
 export interface RankedPose extends FittedPose {
@@ -112,20 +112,21 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
 }
 
 /** The last few students' fits: other aims or cautions do not change them. */
-const kept: { key: string; fits: FittedPose[] }[] = [];
+const kept: { key: string; shapes: readonly Shape[]; fits: FittedPose[] }[] = [];
 const KEPT = 4;
 
 /** Every rung and side of the library fitted to a student; kept while the same tolerances and build are asked for. */
 function fitsOf(posterior: Posterior, build: Build): FittedPose[] {
   const key = `${JSON.stringify(build)}/${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
-  const known = kept.find((k) => k.key === key);
+  const shapes = allShapes();
+  const known = kept.find((k) => k.key === key && k.shapes === shapes);
   if (known) return known.fits;
-  const fits = LIBRARY.flatMap((shape) =>
+  const fits = shapes.flatMap((shape) =>
     shape.rungs.flatMap((_, i) =>
       (shape.sided ? SIDES : (['right'] as const)).map((side) => fitRung(shape, i + 1, side, posterior, build)),
     ),
   );
-  kept.unshift({ key, fits });
+  kept.unshift({ key, shapes, fits });
   kept.length = Math.min(kept.length, KEPT);
   return fits;
 }

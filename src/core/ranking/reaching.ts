@@ -1,8 +1,8 @@
 import { TYPICAL_BUILD, type Side } from '@/core/body';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import { typicalStretchAt } from '@/core/fit/stretch';
-import { DIMENSIONS, type Posterior } from '@/core/limits';
-import { LIBRARY, postureAt, rungOf } from '@/core/poses';
+import { TYPICAL } from '@/core/fit/typical';
+import { allShapes, postureAt, rungOf, type Shape } from '@/core/poses';
 import { worthOfLoad, worthOfStretch } from './rank';
 
 /** A pose that lengthens or loads a muscle. */
@@ -17,17 +17,16 @@ export interface ReachingPose {
   load: number;
 }
 
-const mean = new Float32Array(DIMENSIONS);
-/** Typical people: every tolerance in the middle. */
-export const TYPICAL: Posterior = { mean, draws: mean, drawCount: 1 };
-
-let fits: FittedPose[] | null = null;
+let known: { shapes: readonly Shape[]; fits: FittedPose[] } | null = null;
 
 /** Every rung of the library in the typical body, right side worked; computed once. */
 export function typicalFits(): FittedPose[] {
-  fits ??= LIBRARY.flatMap((shape) =>
+  const shapes = allShapes();
+  if (known?.shapes === shapes) return known.fits;
+  const fits = shapes.flatMap((shape) =>
     shape.rungs.map((_, i) => fitRung(shape, i + 1, 'right', TYPICAL, TYPICAL_BUILD)),
   );
+  known = { shapes, fits };
   return fits;
 }
 

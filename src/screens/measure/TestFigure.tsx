@@ -138,7 +138,7 @@ export function TestFigure({ test, readout, side: readSide, value, readings, bui
       label={`${test.name}${whose}, at ${withUnit(readout, value)}.`}
       turns
       marks={marks}
-      knob={point ? { point, label: 'Drag to set the reading', onDrag } : undefined}
+      knobs={point ? [{ point, label: 'Drag to set the reading', onDrag }] : undefined}
       {...scene}
     />
   );

@@ -1,20 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Slider from '@mui/material/Slider';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import {
-  angleProblem,
-  angleWords,
-  COORDINATE_WORDS,
-  COORDINATES,
-  coordinateIndex,
-  HALF_NAMES,
-  halfCoordinate,
-  type Reversal,
-} from '@/core/body';
+import { COORDINATE_WORDS, COORDINATES, coordinateIndex, HALF_NAMES, halfCoordinate, type Reversal } from '@/core/body';
+import { AngleRow } from '../shell/AngleRow';
 import type { AngleName, AtlasState } from './atlas-state';
 
 const PRESETS: readonly { name: string; angles: AtlasState['angles'] }[] = [
@@ -61,11 +50,14 @@ export function JointSliders({
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
         {names.map((name) => (
-          <Joint
+          <AngleRow
             key={name}
-            name={name}
+            words={COORDINATE_WORDS[name]}
+            limits={COORDINATES[coordinateIndex(halfCoordinate(HALF_NAMES.indexOf(name), 'right'))]}
             value={state.angles[name] ?? 0}
-            reversals={HALF_NAMES[state.over] === name ? reversals.filter((r) => r.line === null) : []}
+            marks={(HALF_NAMES[state.over] === name ? reversals : [])
+              .filter((r) => r.line === null)
+              .map((r) => ({ value: r.at_deg, label: '⇄' }))}
             onSet={(v) => set({ angles: { ...state.angles, [name]: v } })}
           />
         ))}
@@ -73,86 +65,6 @@ export function JointSliders({
       <Button size="small" onClick={() => setAll(!all)} aria-expanded={all}>
         {all ? 'Only the joints it crosses' : 'Every joint of this side'}
       </Button>
-    </Box>
-  );
-}
-
-/** The angle without a word that stands in the joint's name already. */
-function shortWords(name: AngleName, value: number): string {
-  const words = angleWords(name, value);
-  return COORDINATE_WORDS[name].name.endsWith(words.split(' ').at(-1) ?? '') ? words.split(' ')[0] : words;
-}
-
-function Joint({
-  name,
-  value,
-  reversals,
-  onSet,
-}: {
-  name: AngleName;
-  value: number;
-  reversals: readonly Reversal[];
-  onSet: (value: number) => void;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const id = halfCoordinate(HALF_NAMES.indexOf(name), 'right');
-  const { min_deg, max_deg } = COORDINATES[coordinateIndex(id)];
-  const word = COORDINATE_WORDS[name];
-  const typed = text === null ? null : text.trim().replace(',', '.');
-  const wrong =
-    typed === null || typed === '' || typed === '-'
-      ? null
-      : !Number.isFinite(Number(typed))
-        ? 'Type a number of degrees.'
-        : angleProblem({ [id]: Number(typed) })
-          ? `No ${word.name} goes beyond ${min_deg}° … ${max_deg}°.`
-          : null;
-  return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 58px', columnGap: 1.5, alignItems: 'center' }}>
-      <Box>
-        <Typography
-          variant="body2"
-          component="div"
-          sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, whiteSpace: 'nowrap' }}
-        >
-          <span>{word.name}</span>
-          <span className="num">{shortWords(name, value)}</span>
-        </Typography>
-        <Slider
-          size="small"
-          aria-label={word.name}
-          getAriaValueText={(v) => angleWords(name, v)}
-          min={min_deg}
-          max={max_deg}
-          value={value}
-          track={false}
-          marks={[{ value: 0 }, ...reversals.map((r) => ({ value: r.at_deg, label: '⇄' }))]}
-          onChange={(_, v) => {
-            setText(null);
-            onSet(v as number);
-          }}
-          sx={{ py: 0.75, mb: reversals.length > 0 ? 1.5 : 0, '& .MuiSlider-markLabel': { fontSize: 13, top: 18 } }}
-        />
-      </Box>
-      <TextField
-        size="small"
-        value={text ?? String(Math.round(value))}
-        error={wrong !== null}
-        onChange={(e) => {
-          setText(e.target.value);
-          const number = Number(e.target.value.trim().replace(',', '.'));
-          if (e.target.value.trim() !== '' && Number.isFinite(number) && !angleProblem({ [id]: number })) onSet(number);
-        }}
-        onBlur={() => setText(null)}
-        slotProps={{
-          htmlInput: { 'aria-label': `${word.name}, degrees`, inputMode: 'numeric', style: { padding: '4px 8px' } },
-        }}
-      />
-      {wrong && (
-        <Typography variant="body2" role="alert" sx={{ gridColumn: '1 / -1', mb: 1 }}>
-          {wrong} It stays at {angleWords(name, value)}.
-        </Typography>
-      )}
     </Box>
   );
 }

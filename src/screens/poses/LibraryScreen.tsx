@@ -2,10 +2,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { LIBRARY } from '@/core/poses';
-import { TYPICAL } from '@/core/ranking/reaching';
+import { TYPICAL } from '@/core/fit/typical';
 import { LateProgress } from '../shell/LateProgress';
+import { useOwnPoses } from '../shell/OwnPoses';
+import { useStudio } from '../shell/studio-context';
 import { firstOfShape, matches } from './pose-filter';
 import { PoseCompare } from './PoseCompare';
 import { PoseDetail } from './PoseDetail';
@@ -18,6 +21,8 @@ const RUNGS = LIBRARY.reduce((s, shape) => s + shape.rungs.length, 0);
 
 /** The whole library in typical people, for looking things up without a student. */
 export function LibraryScreen() {
+  const { base } = useStudio();
+  const own = useOwnPoses().filter((p) => p.inLibrary).length;
   const { fits, failed } = useLibrary();
   const view = usePoseView();
   const asked = useSearchParams().get('pose');
@@ -29,10 +34,17 @@ export function LibraryScreen() {
     list[0];
   return (
     <Box sx={{ p: 2 }}>
-      <Typography variant="h1">Poses</Typography>
+      <Box sx={{ display: 'flex', alignItems: 'baseline' }}>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          Poses
+        </Typography>
+        <Button size="small" component={Link} href={`${base}/poses/bench`}>
+          Pose bench
+        </Button>
+      </Box>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1.5 }}>
-        {LIBRARY.length} shapes with {RUNGS} rungs, computed for typical people. Inside a student they are ranked and
-        fitted to her or him.
+        {LIBRARY.length} shapes with {RUNGS} rungs{own > 0 ? ` and ${own} of your own` : ''}, computed for typical
+        people. Inside a student they are ranked and fitted to her or him.
       </Typography>
       {failed && (
         <Typography role="alert">The library could not be computed: {failed}. Reload the page to try again.</Typography>

@@ -2,11 +2,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
-  angleWords,
-  COORDINATE_WORDS,
+  bodyAngle,
+  bodyAngleWords,
   COORDINATES,
   GROUPS,
-  HALF_NAMES,
   isMuscleGroup,
   muscleEntry,
   SIDES,
@@ -117,20 +116,9 @@ export function Strained({ fit }: { fit: PoseReading }) {
   );
 }
 
-type HalfName = (typeof HALF_NAMES)[number];
-const halfName = (coordinate: string): HalfName | undefined =>
-  HALF_NAMES.find((n) => n === coordinate.replace(/_(left|right)$/, ''));
 const joint = (coordinate: string): string => {
-  const side = coordinate.endsWith('_left') ? 'left' : coordinate.endsWith('_right') ? 'right' : null;
-  const known = halfName(coordinate);
-  return `${known ? COORDINATE_WORDS[known].name : coordinate.replace(/_(left|right)$/, '').replace(/_/g, ' ')}${side ? ` ${side}` : ''}`;
-};
-/** An angle as it is said, where the joint has words of its own. */
-const angleOf = (coordinate: string, degrees: number): string => {
-  const known = halfName(coordinate);
-  return known && !/bend|rotation/.test(known.replace('hip_rotation', ''))
-    ? angleWords(known, degrees)
-    : `${Math.round(degrees)}°`;
+  const side = /_(left|right)$/.exec(coordinate);
+  return `${bodyAngle(coordinate).name}${side ? ` ${side[1]}` : ''}`;
 };
 
 /** What the textbook shape asks beyond this student's comfortable depth. */
@@ -167,7 +155,7 @@ export function JointTable({ angles }: { angles: Readonly<Record<string, number>
         {rows.map(({ id }) => (
           <div key={id}>
             <dt>{joint(id)}</dt>
-            <dd className="num">{angleOf(id, angles[id])}</dd>
+            <dd className="num">{bodyAngleWords(id, angles[id])}</dd>
           </div>
         ))}
       </Box>

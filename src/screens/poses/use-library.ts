@@ -1,29 +1,31 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { FittedPose } from '@/core/fit/fit';
+import { allShapes, type Shape } from '@/core/poses';
 import { core } from '@/workers/use-core';
 
-let known: FittedPose[] | null = null;
+let known: { shapes: readonly Shape[]; fits: FittedPose[] } | null = null;
 
-/** The library in typical people; null while it is being computed, a sentence where it failed. */
+/** The library with the teacher's own poses in typical people; null while it is being computed, a sentence where it failed. */
 export function useLibrary(): { fits: FittedPose[] | null; failed: string | null } {
-  const [fits, setFits] = useState(known);
+  const shapes = allShapes();
+  const [answer, setAnswer] = useState(known);
   const [failed, setFailed] = useState<string | null>(null);
   useEffect(() => {
-    if (known) return;
+    if (known?.shapes === shapes) return;
     let current = true;
     core()
       .library()
       .then(
-        (list) => {
-          known = list;
-          if (current) setFits(list);
+        (fits) => {
+          known = { shapes, fits };
+          if (current) setAnswer(known);
         },
         (error: unknown) => current && setFailed(error instanceof Error ? error.message : String(error)),
       );
     return () => {
       current = false;
     };
-  }, []);
-  return { fits, failed };
+  }, [shapes]);
+  return { fits: answer?.fits ?? null, failed };
 }

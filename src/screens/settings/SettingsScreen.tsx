@@ -8,7 +8,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
-import type { FileProblem } from '@/core/files/record';
+import type { FileProblem } from '@/core/files/json';
 import { bringIn, takeOut } from '@/store/exchange';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
@@ -39,7 +39,7 @@ export function SettingsScreen() {
     if (!result.ok) setProblem({ ...result.problem, file: file.name });
     else
       undo(
-        `Brought in ${result.counts.students} students, ${result.counts.readings} readings, ${result.counts.practices} practices, ${result.counts.logs} logs.`,
+        `Brought in ${result.counts.students} students, ${result.counts.readings} readings, ${result.counts.practices} practices, ${result.counts.logs} logs and ${result.counts.poses} own poses.`,
         result,
       );
   };

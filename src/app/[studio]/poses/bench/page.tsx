@@ -1,0 +1,5 @@
+import { BenchScreen } from '@/screens/bench/BenchScreen';
+
+export default function Page() {
+  return <BenchScreen />;
+}

@@ -1,0 +1,48 @@
+/** Landmarks and limbs as a teacher says them; a side stands before them. */
+const POINTS: Readonly<Record<string, string>> = {
+  heel: 'heel',
+  ball: 'ball of the foot',
+  toe: 'toes',
+  ankle: 'ankle',
+  calf: 'calf',
+  knee: 'knee',
+  thigh: 'thigh',
+  hip: 'outer hip',
+  buttock: 'sitting bone',
+  wrist: 'hand',
+  elbow: 'elbow',
+  shoulder: 'shoulder',
+  waist: 'side waist',
+  sacrum: 'sacrum',
+  pubis: 'pubic bone',
+  back: 'upper back',
+  chest: 'chest',
+  head: 'head',
+  crown: 'crown of the head',
+  neck: 'top of the trunk',
+  pelvis: 'pelvis',
+  shank: 'shin',
+  foot: 'foot',
+  forearm: 'forearm',
+  'upper-arm': 'upper arm',
+  belly: 'belly',
+};
+
+/** A landmark or limb in words, with its real side where it has one: "right ball of the foot". */
+export function pointWords(name: string): string {
+  const match = /^(.*)_(left|right)$/.exec(name);
+  const bare = match ? match[1] : name;
+  return `${match ? `${match[2]} ` : ''}${POINTS[bare] ?? bare.replace(/[-_]/g, ' ')}`;
+}
+
+export const ON_WORDS: Readonly<Record<string, string>> = {
+  floor: 'the floor',
+  limb: 'her own body',
+  blanket: 'a blanket',
+  block: 'a block',
+  bolster: 'a bolster',
+  chair: 'a chair',
+  wall: 'the wall',
+  strap: 'a strap',
+  post: 'a post',
+};

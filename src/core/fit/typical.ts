@@ -1,0 +1,5 @@
+import { DIMENSIONS, type Posterior } from '@/core/limits';
+
+const mean = new Float32Array(DIMENSIONS);
+/** Typical people: every tolerance in the middle. */
+export const TYPICAL: Posterior = { mean, draws: mean, drawCount: 1 };

@@ -1,0 +1,100 @@
+'use client';
+import Box from '@mui/material/Box';
+import Slider from '@mui/material/Slider';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+
+interface AngleNames {
+  name: string;
+  plus: string;
+  minus: string;
+}
+
+/** The angle without a word that stands in the joint's name already. */
+function shortWords({ name, plus, minus }: AngleNames, value: number): string {
+  const whole = Math.round(value);
+  if (whole === 0) return '0°';
+  const word = whole > 0 ? plus : minus;
+  return name.endsWith(word.split(' ').at(-1) ?? '') ? `${Math.abs(whole)}°` : `${Math.abs(whole)}° ${word}`;
+}
+
+/** One joint angle by slider and by number, degrees. A number that no joint reaches is answered and changes nothing. */
+export function AngleRow({
+  words,
+  label = words.name,
+  limits,
+  value,
+  marks = [],
+  onSet,
+}: {
+  words: AngleNames;
+  /** How it is called for those who do not see what stands above it. */
+  label?: string;
+  limits: { min_deg: number; max_deg: number };
+  value: number;
+  marks?: readonly { value: number; label?: string }[];
+  onSet: (value: number) => void;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  const { min_deg, max_deg } = limits;
+  const said = shortWords(words, value);
+  const numberOf = (t: string): number => (t.trim() === '' ? Number.NaN : Number(t.trim().replace(',', '.')));
+  const typed = text === null || text.trim() === '' || text.trim() === '-' ? null : numberOf(text);
+  const wrong =
+    typed === null
+      ? null
+      : !Number.isFinite(typed)
+        ? 'Type a number of degrees.'
+        : typed < min_deg || typed > max_deg
+          ? `No ${words.name} goes beyond ${min_deg}° … ${max_deg}°.`
+          : null;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 58px', columnGap: 1.5, alignItems: 'center' }}>
+      <Box>
+        <Typography
+          variant="body2"
+          component="div"
+          sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, whiteSpace: 'nowrap' }}
+        >
+          <span>{words.name}</span>
+          <span className="num">{said}</span>
+        </Typography>
+        <Slider
+          size="small"
+          aria-label={label}
+          getAriaValueText={(v) => shortWords(words, v)}
+          min={min_deg}
+          max={max_deg}
+          value={value}
+          track={false}
+          marks={[{ value: 0 }, ...marks]}
+          onChange={(_, v) => {
+            setText(null);
+            onSet(v as number);
+          }}
+          sx={{ py: 0.75, mb: marks.length > 0 ? 1.5 : 0, '& .MuiSlider-markLabel': { fontSize: 13, top: 18 } }}
+        />
+      </Box>
+      <TextField
+        size="small"
+        value={text ?? String(Math.round(value))}
+        error={wrong !== null}
+        onChange={(e) => {
+          setText(e.target.value);
+          const number = numberOf(e.target.value);
+          if (Number.isFinite(number) && number >= min_deg && number <= max_deg) onSet(number);
+        }}
+        onBlur={() => setText(null)}
+        slotProps={{
+          htmlInput: { 'aria-label': `${label}, degrees`, inputMode: 'numeric', style: { padding: '4px 8px' } },
+        }}
+      />
+      {wrong && (
+        <Typography variant="body2" role="alert" sx={{ gridColumn: '1 / -1', mb: 1 }}>
+          {wrong} It stays at {said}.
+        </Typography>
+      )}
+    </Box>
+  );
+}

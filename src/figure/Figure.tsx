@@ -94,16 +94,17 @@ export function Figure({
 }: FigureProps) {
   const [own, setOwn] = useState<View | null>(null);
   const [drag, setDrag] = useState<{ x: number; y: number; from: View } | null>(null);
+  const [held, setHeld] = useState<{ box: Drawing['box']; anchor: { x: number; y: number } } | null>(null);
   const hatch = useId();
   const shown = own ?? view ?? START;
   const prepared = useMemo(
     () => prepare({ posture, reach, props, tints, angle, angles, build, coarse, view: START }),
     [posture, reach, props, tints, angle, angles, build, coarse],
   );
-  // While it is turned by hand the flesh has fewer corners: sixty pictures a second matter more than its last curve.
-  const light = useMemo(() => (drag ? lighter(prepared) : prepared), [drag, prepared]);
+  const moved = drag !== null || held !== null;
+  // While it is turned or pulled by hand the flesh has fewer corners: sixty pictures a second matter more than its last curve.
+  const light = useMemo(() => (moved ? lighter(prepared) : prepared), [moved, prepared]);
   const drawing = useMemo(() => paint(light, shown), [light, shown]);
-  const [held, setHeld] = useState<{ box: Drawing['box']; anchor: { x: number; y: number } } | null>(null);
   const project = useMemo(() => projector(shown), [shown]);
   const fixed = anchor ? project(anchor) : { x: 0, y: 0 };
   // While a limb is dragged the paper stays where it is: else the limb would run away from the finger.
@@ -296,6 +297,7 @@ export function Figure({
             fillOpacity={0.25}
             stroke="var(--act)"
             strokeWidth={knobSize * 0.27}
+            className="knob"
             style={{ cursor: 'move', touchAction: 'none' }}
             data-knob={knob.point}
             {...(knob.onNudge && { role: 'button', tabIndex: 0, 'aria-label': knob.label })}

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { standingPose } from '@/core/bench/edit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { demoStudio } from '@demo/studio';
 import type { LogEntry } from '@/core/teaching/log';
@@ -77,7 +78,7 @@ describe('changes and their undo', () => {
 
 describe('files', () => {
   it('everything goes out and comes in again the same', async () => {
-    await replaceAll(db, demo);
+    await replaceAll(db, { ...demo, poses: [standingPose('own-a', '2026-05-01T10:00:00.000Z')] });
     const text = await takeOut(db);
     expect(await db.memos.get('taken-out')).toBeTruthy();
     await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [] });
@@ -88,6 +89,7 @@ describe('files', () => {
       readings: demo.readings.length,
       practices: demo.practices.length,
       logs: demo.logs.length,
+      poses: 1,
     });
     const strip = (t: string) => t.replace(/"exportedAt": "[^"]+"/, '');
     expect(strip(await takeOut(db))).toBe(strip(text));

@@ -15,7 +15,7 @@ import {
   type Side,
 } from '@/core/body';
 import { contactsFor, postureAt, reachFor, type Rung, type Shape } from '@/core/poses';
-import { allowed, contactGaps, floorOfContacts, heldBy } from '@/core/poses/gaps';
+import { allowed, carriesOf, contactGaps, floorOfContacts, heldBy } from '@/core/poses/gaps';
 import { ON_WORDS, pointWords } from './words';
 
 /** Something about a shape that cannot be, or is not done yet. */
@@ -30,7 +30,8 @@ export interface Problem {
 
 /** From where on it is told, metres: what the library itself is held to. */
 const OVERLAP = 0.01;
-const SINKS = 0.012;
+/** Flesh lies flat by so much where it is pressed. */
+const SINKS = 0.02;
 const GAP = 0.015;
 
 const cm = (m: number): string => {
@@ -44,7 +45,7 @@ const cm = (m: number): string => {
  */
 export function problemsAt(
   shape: Pick<Shape, 'position'>,
-  rung: Pick<Rung, 'path' | 'reach' | 'contacts' | 'wall' | 'props' | 'kind'>,
+  rung: Pick<Rung, 'path' | 'reach' | 'contacts' | 'wall' | 'props' | 'kind' | 'carries'>,
   worked: Side,
   depth: number,
   build?: Build,
@@ -54,7 +55,7 @@ export function problemsAt(
   const reach = reachFor(rung, worked);
   const skeleton = skeletonOf(posture, reach, build);
   const node = depth === 1 ? 'full' : depth === 0 ? 'entry' : 'middle';
-  const carries = shape.position === 'all-fours' || rung.kind === 'strength';
+  const carries = carriesOf(shape, rung);
   const holds = heldBy(rung.reach, worked);
   for (const o of overlapsOf(skeleton, 0)) {
     const depth_m = o.depth_m - allowed(o.between, holds);

@@ -3,6 +3,7 @@ import {
   COORDINATES,
   coordinateIndex,
   DEG,
+  fleshOf,
   norm,
   skeletonOf,
   sub,
@@ -21,10 +22,13 @@ import {
 
 /** Metres and degrees that cost one in the sum of squares. Ours: the hand's own error on a screen, and an even share of joints. */
 const MISS = 0.004;
-const SLIP = 0.002;
+const SLIP = 0.0006;
 const TURN_DEG = 20;
 /** Legs and pelvis give way beside the pulled limb only where something is to stay put; they cost more. */
 const FOLLOW_DEG = 9;
+/** Turning and tilting aside comes after folding; a carried pelvis hardly tilts. */
+const ASIDE_DEG = 2.5;
+const FOLD = /^(hip_flexion|knee_flexion|ankle_dorsiflexion|pelvis_tilt)/;
 const UPRIGHT_DEG = 1;
 /** A spine shares its bending: far from straight in one part costs, degrees. */
 const SPINE_DEG = 60;
@@ -34,7 +38,7 @@ const LONGEST = 25 * DEG;
 const ENOUGH = 0.02;
 const STEP = 0.05 * DEG;
 /** Bend that a straight hinge begins with. */
-const BENDS = 4 * DEG;
+const BENDS = 6 * DEG;
 
 const LIMB = (side: Side, names: readonly string[]): string[] => names.map((n) => `${n}_${side}`);
 const TRUNK = [
@@ -91,6 +95,8 @@ export interface PullOptions {
   build?: Build;
   /** Landmarks that are to stay where they are, as against each other; without any the pelvis stays. */
   held?: readonly string[];
+  /** Of these the ones that lie on the floor: they are brought level, so that a long pull does not drift off it. */
+  level?: readonly string[];
 }
 
 /** Mean place of what is held; the pelvis where nothing is. */
@@ -104,6 +110,15 @@ export function anchorOf(points: Points, held: readonly string[]): Vec3 {
 export const stayingWith = (point: string, held: readonly string[]): string[] =>
   held.filter((h) => !(sideOrNone(h) === sideOrNone(point) && (ALONG[bareOf(point)] ?? []).includes(bareOf(h))));
 const sideOrNone = (name: string): Side | null => (/_(left|right)$/.test(name) ? sideOf(name) : null);
+
+/** Places of what is held, with those on the floor at one level: the mean height of their undersides. */
+function onFloor(held: readonly string[], places: readonly Vec3[], level: readonly string[]): Vec3[] {
+  const under = held.map((name, i) => (level.includes(name) ? places[i][1] - fleshOf(name) : null));
+  const flat = under.filter((y) => y !== null);
+  if (flat.length < 2) return [...places];
+  const floor = flat.reduce((s, y) => s + y, 0) / flat.length;
+  return places.map(([x, y, z], i): Vec3 => [x, under[i] === null ? y : floor + fleshOf(held[i]), z]);
+}
 
 interface Free {
   id: number;
@@ -124,15 +139,20 @@ export function pull(posture: Posture, point: string, goal: Vec3, options: PullO
   const held = stayingWith(point, options.held ?? []);
   const chain = CHAINS[bareOf(point)]?.(sideOf(point));
   if (!chain) throw new Error(`"${point}" cannot be pulled`);
-  const free = freeOf(point, chain, followers(point, held), posture);
+  const follow = followers(point, held);
+  const free = freeOf(point, chain, follow, posture);
   if (free.length === 0) return Float64Array.from(posture);
   const q = Float64Array.from(posture);
   // A straight knee or elbow does not know which way to bend: a little bend tells it.
-  for (const f of free) if (f.bends && q[f.id] < BENDS) q[f.id] = BENDS;
+  for (const f of free) if (f.bends && q[f.id] < BENDS) bend(q, f.id, follow.length > 0);
   const start = Float64Array.from(free, (f) => posture[f.id]);
   const first = skeletonOf(posture, reach, build).points;
   const anchor = anchorOf(first, held);
-  const stay = held.map((name) => sub(first[name], anchor));
+  const stay = onFloor(
+    held,
+    held.map((name) => sub(first[name], anchor)),
+    options.level ?? [],
+  );
   const spine = free.filter((f) => /^(lumbar|thorax)/.test(COORDINATES[f.id].id));
   const evaluate = (out: Float64Array): void => {
     const p = skeletonOf(q, reach, build).points;
@@ -193,6 +213,16 @@ export function missedBy(posture: Posture, point: string, goal: Vec3, options: P
   return norm(sub(sub(p[point], anchorOf(p, held)), goal));
 }
 
+/** Bends a straight hinge a little; a planted leg folds with it, so that its foot stays flat. */
+function bend(q: Posture, hinge: number, planted: boolean): void {
+  const by = BENDS - q[hinge];
+  q[hinge] += by;
+  const side = /^knee_flexion_(left|right)$/.exec(COORDINATES[hinge].id)?.[1];
+  if (!planted || !side) return;
+  q[coordinateIndex(`hip_flexion_${side}`)] += by / 2;
+  q[coordinateIndex(`ankle_dorsiflexion_${side}`)] += by / 2;
+}
+
 /** Joints that give way so that what is held can stay: the same leg's, or both legs' and the pelvis' where that is pulled. */
 function followers(point: string, held: readonly string[]): string[] {
   if (held.length === 0) return [];
@@ -216,7 +246,16 @@ function freeOf(point: string, chain: readonly string[], follow: readonly string
     // A pelvis that is carried about keeps its tilt; one that is turned, or bowed from above, may tilt.
     ...follow
       .filter((id) => !chain.includes(id))
-      .map((id) => make(id, point === 'pelvis' && id.startsWith('pelvis') ? UPRIGHT_DEG : FOLLOW_DEG)),
+      .map((id) =>
+        make(
+          id,
+          id.startsWith('pelvis') && point !== 'pubis' && point !== 'neck'
+            ? UPRIGHT_DEG
+            : FOLD.test(id)
+              ? FOLLOW_DEG
+              : ASIDE_DEG,
+        ),
+      ),
   ];
 }
 

@@ -1,4 +1,5 @@
 import type { Rung, Shape } from '@/core/poses';
+import { carriesOf } from '@/core/poses/gaps';
 import { settlePath } from '@/core/poses/settle';
 import { isHeld } from './edit';
 
@@ -26,7 +27,7 @@ export function settledRung(
     wall: rung.wall,
     // A wall, a strap or a post keeps the balance, or the hands do.
     balance: rung.wall === undefined && !rung.props.some((p) => p === 'strap' || p === 'post' || p === 'wall'),
-    carries: shape.position === 'all-fours' || rung.kind === 'strength',
+    carries: carriesOf(shape, rung),
   });
   return { ...rung, path };
 }

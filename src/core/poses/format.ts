@@ -53,6 +53,8 @@ export interface Rung {
   /** Hands that reach for something; otherwise the arm's own angles count. */
   reach: Partial<Record<'worked' | 'other', Reach>>;
   contacts: readonly Contact[];
+  /** True where the hands must be down from the entry on, false where a prop may bridge what is missing; else as the position says. */
+  carries?: boolean;
   /** Where a wall stands, if it is used. */
   wall?: 'behind' | 'ahead' | 'beside';
   props: readonly PropId[];

@@ -1,5 +1,5 @@
 import { centreOfMass, fleshOf, norm, reachGoal, rodGap, sub, type Side, type Skeleton } from '@/core/body';
-import { reachFor, type Contact, type Rung } from './format';
+import { reachFor, type Contact, type Rung, type Shape } from './format';
 import { outsideHull } from './hull';
 
 /** What stands between a posture and its contacts: free height, free distance, hands that do not arrive, balance. */
@@ -104,3 +104,7 @@ export function beyondSupport(skeleton: Skeleton, contacts: readonly Contact[]):
   const [x, , z] = centreOfMass(skeleton);
   return outsideHull(corners, x, z);
 }
+
+/** True where the hands carry and must be down from the entry on: on all fours and in work of the muscles, unless told. */
+export const carriesOf = (shape: Pick<Shape, 'position'>, rung: Pick<Rung, 'kind' | 'carries'>): boolean =>
+  rung.carries ?? (shape.position === 'all-fours' || rung.kind === 'strength');

@@ -74,6 +74,7 @@ describe.each(rungs)('$name', ({ shape, rung, name }) => {
   it('is a possible posture at entry, half-way and full: contacts touch, nothing overlaps, it balances', () => {
     if (!own) throw new Error('no sketch');
     for (const [i, angles] of rung.path.entries()) {
+      expect(angleProblem(anglesFor(angles, 'right'))).toBeNull();
       const left = faults(angles, own, (['entry', 'middle', 'full'] as const)[i]);
       expect(left.gap).toBeLessThanOrEqual(0.015);
       expect(left.overlap, left.pair).toBeLessThanOrEqual(0.01);

@@ -95,6 +95,7 @@ export const rungSchema = z.object({
   path: z.tuple([anglesSchema, anglesSchema, anglesSchema]),
   reach: z.object({ worked: reachSchema.optional(), other: reachSchema.optional() }),
   contacts: z.array(contactSchema).max(24),
+  carries: z.boolean().optional(),
   wall: z.enum(['behind', 'ahead', 'beside']).optional(),
   props: z.array(z.enum(PROPS)).max(7),
   kind: z.enum(['stretch', 'strength', 'mobility', 'rest']),

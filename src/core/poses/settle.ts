@@ -127,8 +127,8 @@ export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): 
     return most === null || !careful ? r : Float64Array.from([...r, ...beyondTypical(q, most)]);
   };
   const values = Float64Array.from(variables, (v) => v.start);
-  minimise(evaluate(false), values);
-  if (most !== null) minimise(evaluate(true), values);
+  minimise(evaluate(false), values, variables);
+  if (most !== null) minimise(evaluate(true), values, variables);
   place(q, variables, values);
   const angles: Record<string, number> = { ...written };
   variables.forEach((v, i) => {
@@ -189,7 +189,8 @@ function variablesOf(rough: Place, written: PoseAngles, held: ReadonlySet<string
     if (ONLY_WRITTEN.test(bare) && !names.some((n) => (written[n] ?? 0) !== 0)) return;
     const ids = names.map((n) => coordinateIndex(n.replace('_worked', '_right').replace('_other', '_left')));
     const { min_deg: min, max_deg: max } = COORDINATES[ids[0]];
-    out.push({ ids, start: written[names[0]] ?? 0, scale: FREE[bare], min, max });
+    const start = Math.min(max, Math.max(min, written[names[0]] ?? 0));
+    out.push({ ids, start, scale: FREE[bare], min, max });
   };
   for (const bare of Object.keys(FREE)) {
     if (/^(pelvis|lumbar|thorax|neck)/.test(bare)) {
@@ -223,7 +224,6 @@ function residuals(
   const out: number[] = [];
   variables.forEach((v, i) => {
     out.push((prior * (values[i] - v.start)) / v.scale);
-    out.push(Math.max(0, v.min - values[i], values[i] - v.max));
   });
   contactGaps(skeleton, contacts, rough.wall, node).forEach((gap, i) =>
     out.push(gap / (contacts[i].on === 'limb' ? LEAN : contacts[i].height_cm === undefined ? TOUCH : LEAN)),
@@ -240,8 +240,15 @@ function residuals(
 
 const sumOfSquares = (r: Float64Array): number => r.reduce((s, v) => s + v * v, 0);
 
-/** Levenberg–Marquardt with differences of a twentieth of a degree; changes `values`. */
-function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Array, rounds = 120): void {
+/** Levenberg–Marquardt with differences of a twentieth of a degree, within the joints' limits; changes `values`. */
+function minimise(
+  evaluate: (v: Float64Array) => Float64Array,
+  values: Float64Array,
+  variables: readonly Variable[],
+  rounds = 120,
+): void {
+  const least = variables.map((v) => v.min),
+    most = variables.map((v) => v.max);
   const n = values.length;
   let r = evaluate(values),
     cost = sumOfSquares(r),
@@ -266,7 +273,7 @@ function minimise(evaluate: (v: Float64Array) => Float64Array, values: Float64Ar
       );
       // Shortened as a whole: cut coordinate by coordinate it would leave the contacts.
       const short = Math.min(1, 8 / Math.max(...step.map(Math.abs)));
-      const tried = values.map((v, i) => v + short * step[i]);
+      const tried = values.map((v, i) => Math.min(most[i], Math.max(least[i], v + short * step[i])));
       const next = evaluate(tried),
         nextCost = sumOfSquares(next);
       if (nextCost < cost) {

@@ -1,4 +1,5 @@
 import type { GroupId } from '@/core/body';
+import { carriesOf } from './gaps';
 import type { Contact, Give, Intent, Kind, Level, Phase, PoseAngles, Position, PropId, Rung, Shape } from './format';
 import { anglesOf, contactsOfText, handsOf } from './shorthand';
 
@@ -115,7 +116,7 @@ export function roughOf(sketch: ShapeSketch): Rough[] {
       contacts: [...contactsOfText(r.on), ...handContacts(reach)],
       wall: r.wall,
       balance: r.balance !== false,
-      carries: r.carries ?? (sketch.position === 'all-fours' || (r.kind ?? sketch.kind) === 'strength'),
+      carries: carriesOf(sketch, { kind: r.kind ?? sketch.kind ?? 'stretch', carries: r.carries }),
     };
   });
 }
@@ -133,6 +134,7 @@ export function finished(sketch: ShapeSketch, pathOf: (rung: number) => Rung['pa
       path: pathOf(i + 1) ?? [own.entry, halfWay(own.entry, own.full), own.full],
       reach: own.reach,
       contacts: own.contacts,
+      ...(r.carries !== undefined && { carries: r.carries }),
       ...(r.wall && { wall: r.wall }),
       props: [...new Set([...from, ...more])],
       kind,

@@ -6,8 +6,6 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
 import Switch from '@mui/material/Switch';
-import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -15,7 +13,7 @@ import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSnackbar } from 'notistack';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import {
   depthOf,
   isHeld,
@@ -33,17 +31,15 @@ import { writePose } from '@/core/files/pose';
 import type { Rung } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
 import { core } from '@/workers/use-core';
-import { Strained, Stretched, Working } from '../poses/PoseNumbers';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { BenchFigure } from './BenchFigure';
-import { JointPanel } from './JointPanel';
-import { TouchPanel } from './TouchPanel';
+import { BenchPanels } from './BenchPanels';
+import { BenchProblems, BenchReading } from './BenchReading';
 import { useBench } from './use-bench';
 import { useReadFor } from './use-for';
-import { WordPanel, Words } from './WordPanel';
+import { Words } from './WordPanel';
 
-type Panel = 'joints' | 'touches' | 'words';
 /** Rungs that a pose may have. */
 const MOST_RUNGS = 6;
 
@@ -58,7 +54,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
   const [between, setBetween] = useState<number | null>(null);
   const [ownEntry, setOwnEntry] = useState(false);
   const [stays, setStays] = useState(true);
-  const [panel, setPanel] = useState<Panel>('joints');
+  const [pulling, setPulling] = useState(false);
   const [who, setWho] = useState<string | null>(null);
   const [settling, setSettling] = useState(false);
   const [refused, setRefused] = useState<readonly string[]>([]);
@@ -70,18 +66,28 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
   const oneShape = isHeld(rung) && !ownEntry;
   const shownEnd: End = oneShape ? 'full' : end;
   const depth = between ?? depthOf(shownEnd);
+  // The figure follows the finger first; numbers and panels follow as soon as there is time.
+  const now = useMemo(() => ({ shape, at: i, depth }), [shape, i, depth]);
+  const slow = useDeferredValue(now);
   const reading = useMemo(
-    () => readAt(shape, i + 1, 'right', depth, posterior, build),
-    [shape, i, depth, posterior, build],
+    () => readAt(slow.shape, slow.at + 1, 'right', slow.depth, posterior, build),
+    [slow, posterior, build],
   );
   const problems = useMemo(() => {
-    const found = problemsAt(shape, rung, 'right', depth, build);
+    const found = problemsAt(slow.shape, slow.shape.rungs[slow.at], 'right', slow.depth, build);
     return reading.tips ? [TIPS_OVER, ...found] : found;
-  }, [shape, rung, depth, build, reading.tips]);
+  }, [slow, build, reading.tips]);
 
-  const setRung = (next: Rung, mark?: string) => {
-    setRefused([]);
-    change((s) => withRung(s, i, next), mark);
+  const setRung = useCallback(
+    (next: Rung, mark?: string) => {
+      setRefused([]);
+      change((s) => withRung(s, i, next), mark);
+    },
+    [change, i],
+  );
+  const pulled = (next: Rung, mark: string) => {
+    setPulling(true);
+    setRung(next, mark);
   };
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -185,20 +191,23 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
       >
         <Box component="section" aria-label="The shape" sx={{ minWidth: 0 }}>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-            <ToggleButtonGroup
-              exclusive
-              size="small"
-              aria-label="Which end"
-              value={between === null ? shownEnd : null}
-              onChange={(_, v: End | null) => {
-                if (v === null && between === null) return;
-                setBetween(null);
-                setEnd(v ?? shownEnd);
-              }}
-            >
-              {!oneShape && <ToggleButton value="entry">entry</ToggleButton>}
-              <ToggleButton value="full">{oneShape ? 'the shape' : 'full depth'}</ToggleButton>
-            </ToggleButtonGroup>
+            {oneShape && <Typography>One shape, held.</Typography>}
+            {!oneShape && (
+              <ToggleButtonGroup
+                exclusive
+                size="small"
+                aria-label="Which end"
+                value={between === null ? shownEnd : null}
+                onChange={(_, v: End | null) => {
+                  if (v === null && between === null) return;
+                  setBetween(null);
+                  setEnd(v ?? shownEnd);
+                }}
+              >
+                <ToggleButton value="entry">entry</ToggleButton>
+                <ToggleButton value="full">full depth</ToggleButton>
+              </ToggleButtonGroup>
+            )}
             {oneShape ? (
               <Button size="small" onClick={() => setOwnEntry(true)}>
                 Give it an entry of its own
@@ -246,7 +255,8 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
               build={build}
               tolerances={posterior.mean}
               work={reading.work}
-              onChange={setRung}
+              onChange={pulled}
+              onEnd={() => setPulling(false)}
             />
           </Box>
           {between !== null && (
@@ -263,14 +273,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
               {settling ? 'Settling …' : 'Settle on what it touches'}
             </Button>
           </Box>
-          <Box component="ul" aria-label="What cannot be" aria-live="polite" sx={{ m: 0, mt: 1, pl: 2.25 }}>
-            {problems.slice(0, 5).map((p) => (
-              <Box component="li" key={p.words} sx={{ color: p.impossible ? 'var(--caution)' : undefined }}>
-                {p.words}
-              </Box>
-            ))}
-          </Box>
-          {problems.length === 0 && <Typography variant="body2">Nothing here is impossible.</Typography>}
+          <BenchProblems problems={problems} />
           <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
             <Typography variant="h3" sx={{ mr: 1 }}>
               Rungs
@@ -326,36 +329,17 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
             ))}
           </TextField>
           {busy && <Typography variant="caption">Reading her tests …</Typography>}
-          <Stretched fit={reading} />
-          <Working fit={reading} />
-          <Strained fit={reading} />
+          <BenchReading reading={reading} />
         </Box>
-        <Box
-          sx={{
-            minWidth: 0,
-            gridColumn: { sm: '1 / -1', lg: 'auto' },
-            border: '1px solid var(--line)',
-            borderRadius: 1.5,
-            bgcolor: 'var(--surface)',
-            px: 1.5,
-            pb: 1.5,
-            maxHeight: { lg: 640 },
-            overflow: 'auto',
-          }}
-        >
-          <Tabs value={panel} onChange={(_, v: Panel) => setPanel(v)} aria-label="What to change" sx={{ mb: 1 }}>
-            <Tab value="joints" label="Joints" />
-            <Tab value="touches" label="Touches" />
-            <Tab value="words" label="Words" />
-          </Tabs>
-          {panel === 'joints' && (
-            <JointPanel shape={shape} rung={rung} end={shownEnd} oneShape={oneShape} onChange={setRung} />
-          )}
-          {panel === 'touches' && <TouchPanel shape={shape} rung={rung} depth={depth} onChange={setRung} />}
-          {panel === 'words' && (
-            <WordPanel shape={shape} rung={rung} onShape={(by, mark) => change(by, mark)} onRung={setRung} />
-          )}
-        </Box>
+        <BenchPanels
+          shape={pulling ? slow.shape : shape}
+          at={pulling ? slow.at : i}
+          end={shownEnd}
+          oneShape={oneShape}
+          depth={depth}
+          onRung={setRung}
+          onShape={change}
+        />
       </Box>
     </Box>
   );

@@ -16,6 +16,8 @@ import type { MuscleLoad } from '../poses/PoseFigure';
 /** Shares below these are not tinted, as in every pose. */
 const FELT = 0.45;
 const WORKS = 0.15;
+/** Turned a little further than elsewhere, so that left and right knobs stand apart. */
+const YAW = 32;
 const handOf = (side: Side): 'worked' | 'other' => (side === 'right' ? 'worked' : 'other');
 
 /** The drawn pose with a knob at every landmark that can be pulled. */
@@ -30,6 +32,7 @@ export function BenchFigure({
   tolerances,
   work,
   onChange,
+  onEnd,
 }: {
   shape: OwnShape;
   rung: Rung;
@@ -44,18 +47,27 @@ export function BenchFigure({
   tolerances: ArrayLike<number>;
   work: readonly MuscleLoad[];
   onChange: (rung: Rung, mark: string) => void;
+  /** A knob has been let go. */
+  onEnd: () => void;
 }) {
   const scene = useMemo(() => {
     const posture = postureFrom(anglesAt(rung, 'right', depth));
     const reach = reachFor(rung, 'right');
-    const held = stays
-      ? contactsFor(rung, 'right')
-          .filter((c) => c.on !== 'limb' && !/^(wrist|elbow)/.test(c.point))
-          .map((c) => c.point)
+    const bearing = stays
+      ? contactsFor(rung, 'right').filter((c) => c.on !== 'limb' && !/^(wrist|elbow)/.test(c.point))
       : [];
-    return { posture, reach, held, points: skeletonOf(posture, reach, build).points, props: sceneProps(rung, 'right') };
+    const held = bearing.map((c) => c.point);
+    const level = bearing.filter((c) => c.on === 'floor').map((c) => c.point);
+    return {
+      posture,
+      reach,
+      held,
+      level,
+      points: skeletonOf(posture, reach, build).points,
+      props: sceneProps(rung, 'right'),
+    };
   }, [rung, depth, stays, build]);
-  const { posture, reach, held, points, props } = scene;
+  const { posture, reach, held, level, points, props } = scene;
   const tints = useMemo(
     () => [
       ...work
@@ -81,7 +93,7 @@ export function BenchFigure({
     }
     const stay = stayingWith(point, held);
     const goal = sub(add(points[point], by), anchorOf(points, stay));
-    const next = pull(posture, point, goal, { reach, build, held });
+    const next = pull(posture, point, goal, { reach, build, held, level });
     const angles = anglesOfPosture(next, 'right');
     onChange(withAngles(rung, end, shape.sided ? angles : evened(angles, hand), oneShape), point);
   };
@@ -102,6 +114,7 @@ export function BenchFigure({
             const here = projector(view)(points[point]);
             move(point, alongPaper(view, to.x - here.x, to.y - here.y));
           },
+          onEnd,
           onNudge: (by: { x: number; y: number }, view: View) => move(point, alongPaper(view, by.x, by.y)),
         }));
   return (
@@ -112,7 +125,7 @@ export function BenchFigure({
       build={build}
       props={props}
       tints={tints}
-      view={{ yaw: shape.yaw ?? 12, pitch: shape.pitch ?? 12 }}
+      view={{ yaw: shape.yaw ?? YAW, pitch: shape.pitch ?? 12 }}
       knobs={knobs}
       knobSize={0.03}
       anchor={held.length > 0 ? anchorOf(points, held) : undefined}

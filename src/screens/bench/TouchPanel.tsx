@@ -94,7 +94,7 @@ export function TouchPanel({
               value={c.on}
               onChange={(e) => change(i, { on: e.target.value as Contact['on'] })}
               slotProps={{ htmlInput: { 'aria-label': `${words(c.point)} on` } }}
-              sx={{ width: 116 }}
+              sx={{ width: 106 }}
             >
               {ON.map((on) => (
                 <MenuItem key={on} value={on}>
@@ -130,7 +130,7 @@ export function TouchPanel({
                 slotProps={{
                   htmlInput: { 'aria-label': `Height under the ${words(c.point)}, centimetres`, min: 0, max: 120 },
                 }}
-                sx={{ width: 74 }}
+                sx={{ width: 62 }}
               />
             )}
             <IconButton size="small" aria-label={`${words(c.point)} touches nothing`} onClick={() => drop(c)}>

@@ -156,8 +156,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The hip of the bent leg lifts and the back rounds.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'hug', entry: 't pt-14 lf12; w f100 a4 k104; o f76', full: 't pt-4 lf4; w f112 a24 r-6 k116; o f86', on: 'buttock_b@blanket ball_w heel_w heel_o', hands: 'b elbow:-0.3,-0.4,1 knee_w -1 -2 5', hold: [20, 60] },
-      { name: 'twist', entry: 't pt-10 lf6 tr-10; w f104 a14 k106; o f80', full: 't pt-2 lf0 lr-8 tr-36; w f112 a28 r-8 k114; o f88', on: 'buttock_b@blanket ball_w heel_w heel_o', hands: 'w floor shoulder_w -22 0 8; o elbow:0.2,-0.4,0.6 knee_w 2 0 3', hold: [20, 60] },
+      { name: 'hug', entry: 't pt-14 lf12; w f100 a4 k104; o f76', full: 't pt-4 lf4; w f112 a24 r-6 k116; o f86', on: 'buttock_b@blanket:4 ball_w heel_w heel_o', hands: 'b elbow:-0.3,-0.4,1 knee_w -1 -2 5', hold: [20, 60] },
+      { name: 'twist', entry: 't pt-10 lf6 tr-10; w f104 a14 k106; o f80', full: 't pt-2 lf0 lr-8 tr-36; w f112 a28 r-8 k114; o f88', on: 'buttock_b@blanket:4 ball_w heel_w heel_o', hands: 'w floor shoulder_w -22 0 8; o elbow:0.2,-0.4,0.6 knee_w 2 0 3', hold: [20, 60] },
     ],
   },
   {
@@ -186,7 +186,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The foot sickles and the knee is pulled by it.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'hands under knee and foot', entry: 't pt-20; o f72; w f92 a-24', full: 't pt-8; o f84; w f110 a-32 r-52', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:-0.4,-0.5,1 knee_w 0 -5 2; o elbow:-0.4,-0.5,1 ankle_w 0 -5 -2', hold: [15, 45] },
+      { name: 'hands at knee and foot', entry: 't pt-14! lf12; o f74; w f92 a-24', full: 't pt-8! lf12 tf8; o f84; w f112 a-32 r-50', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:-0.4,-0.5,1 knee_w 2 5 4; o elbow:-0.4,-0.5,1 ankle_w 2 5 -2', hold: [15, 45] },
       { name: 'in the crooks of the elbows', entry: 't pt-14; o f78; w f102', full: 't pt-4; o f88; w f122 a-32 r-58', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 calf_w 8 2 3; o elbow:0.2,-0.6,1 calf_w 8 2 3', hold: [15, 45] },
       { name: 'calf over the upper arm', entry: 't pt-10 lf8; o f80; w f112 a-38 r-20 k80', full: 't pt-4 lf10; o f86; w f132 a-42 r-24 k62', on: 'buttock_b@blanket:6 heel_o', hands: 'w floor shoulder_w 12 0 8; o elbow:-0.2,-0.4,1 ankle_w -2 0 4', hold: [10, 40], level: 3 },
     ],
@@ -204,7 +204,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-rotation',
     rungs: [
       { name: 'hands behind', entry: 't pt-24; w f68 a-38; o f56', full: 't pt-14; w f78 a-40 r-46; o f62 r44', on: 'buttock_w ankle_w knee_w', hands: 'b floor shoulder_s -24 0 10', hold: [20, 60], balance: false },
-      { name: 'turned over the front shin', entry: 't pt-6 tr-8; w f86', full: 't pt20 lf16 tr-18; w f108 a-36 r-50; o f78 r46', on: 'buttock_w knee_w', hands: 'w floor shoulder_w 8 0 22', hold: [20, 90], balance: false },
+      { name: 'turned over the front shin', entry: 't pt-6 tr-6; w f86', full: 't pt14 lf14 tf10 tr-14; w f100 a-40 r-44; o f70 r40', on: 'buttock_w knee_w', hands: 'w floor shoulder_w 4 0 24; o floor shoulder_o 20 0 2', hold: [20, 90], balance: false },
     ],
   },
   {
@@ -222,7 +222,7 @@ export const SEATED: readonly ShapeSketch[] = [
     rungs: [
       { name: 'upright on a seat', entry: 't pt20 lf-10 tf-8; w f82 a-30 r-36; o f-2 k50', full: 't pt38 lf-24 tf-16; w f104 a-24 r-52; o f-14 k28', on: 'buttock_w@bolster:14 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 10 0 6', hold: [30, 90] },
       { name: 'folded over the shin', entry: 't pt34 lf0; w f96 a-28 r-44; o f-6 k36', full: 't pt58 lf26 tf18; w f124 a-16 r-56; o f-16 k16', on: 'buttock_w@blanket:7 ankle_w knee_o toe_o', hands: 'b forearm shoulder_s 10 0 8', hold: [30, 120], phases: ['deepest'] },
-      { name: 'upright, hip low', entry: 't pt28 lf-16 tf-10; w f92 a-28 r-48 k96; o f-10 k34', full: 't pt34 lf-30 tf-20; w f104 a-30 r-62 k90; o f-24 k22', on: 'buttock_w@blanket knee_o toe_o', hands: 'b floor shoulder_s 8 0 8', hold: [30, 90], phases: ['deepest'], level: 3 },
+      { name: 'upright, hip low', entry: 't pt28 lf-16 tf-10; w f92 a-28 r-48 k96; o f-10 k34', full: 't pt34 lf-30 tf-20; w f104 a-30 r-62 k90; o f-24 k22', on: 'buttock_w@blanket knee_o toe_o', hands: 'b floor:12 shoulder_s 10 0 14', hold: [30, 90], phases: ['deepest'], level: 3 },
     ],
   },
   {

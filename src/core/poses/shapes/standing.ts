@@ -32,7 +32,7 @@ export const STANDING: readonly ShapeSketch[] = [
     position: 'standing',
     sided: false,
     reaches: ['gluteus-maximus', 'hamstrings'],
-    base: 't pt70 lf24 tf16 nf10; b f96 k40 d14 a-5',
+    base: 't pt70 lf24 tf16 nf10; b f96 k40 d14 a-4!',
     give: ['knee-bends'],
     cues: ['Feet hip-wide, knees well bent.', 'Belly on the thighs.', 'Let the head hang, then lift the sitting bones a little.', 'Hands on the thighs, rise slowly.'],
     cheat: 'The knees straighten and the belly leaves the thighs.',

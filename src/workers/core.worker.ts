@@ -9,14 +9,25 @@ import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/pra
 import { settledRung } from '@/core/bench/settled';
 import type { FittedPose } from '@/core/fit/fit';
 import { setOwnShapes, type Rung, type Shape } from '@/core/poses';
-import { rankPoses, type RankedPose } from '@/core/ranking/rank';
+import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
 import { newestOnly } from './interruptible';
 
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
 
-const inferNewest = newestOnly();
+const inferNewest = newestOnly(),
+  rankNewest = newestOnly();
+
+let warm = false;
+/** Poses are likely to be ranked after findings: what that needs for anybody is worked out while the page is read. */
+function warmOnce(): void {
+  if (warm) return;
+  warm = true;
+  void newestOnly()(warmUp());
+}
+
+type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>;
 
 const door = {
   /** Findings; null where a newer question came while computing: then nobody waits for this one. */
@@ -26,12 +37,15 @@ const door = {
     felt: FeltInPose[] = [],
     asked: AskedQuestion | null = null,
   ): Promise<Inference | null> =>
-    inferNewest(inferring(student, readings, { felt, question: asked ? questionOf(asked, student) : undefined })),
-  rank: (
-    posterior: Posterior,
-    student: Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>,
-    aims: Aim[],
-  ): RankedPose[] => rankPoses(posterior, buildOfStudent(student), aims, screen(student.cautions)),
+    inferNewest(
+      inferring(student, readings, { felt, question: asked ? questionOf(asked, student) : undefined }),
+    ).finally(warmOnce),
+  /** A first ranking at once: the likely best in full, the rest in a rough order. */
+  rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[]): RankedPose[] =>
+    rankFirst(posterior, buildOfStudent(student), aims, screen(student.cautions)),
+  /** The whole ranking; null where a newer one was asked for meanwhile. */
+  rank: (posterior: Posterior, student: RankedStudent, aims: Aim[]): Promise<RankedPose[] | null> =>
+    rankNewest(ranking(posterior, buildOfStudent(student), aims, screen(student.cautions))),
   /** The teacher's own poses, told before anything that may speak of them. */
   setOwnShapes: (all: Shape[], offered: Shape[]): void => setOwnShapes(all, offered),
   /** A rung put on what it touches, entry, half-way and full. */

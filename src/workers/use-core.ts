@@ -105,12 +105,20 @@ export function useInference(
   });
 }
 
+type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>;
+
+/** A ranking on its way: first the likely best, then everything. */
+export interface Ranking extends Answer<RankedPose[]> {
+  /** Every pose in full; null until it is there. */
+  whole: RankedPose[] | null;
+}
+
 /** Poses ranked for a student and her aims. */
 export function useRanking(
   student: Student | undefined,
   inference: Inference | null,
   aims: readonly Aim[] | null,
-): Answer<RankedPose[]> {
+): Ranking {
   const key =
     student && inference && aims
       ? JSON.stringify([
@@ -125,18 +133,24 @@ export function useRanking(
           allShapes().slice(LIBRARY.length),
         ])
       : null;
-  return useAnswer(key, () =>
-    inference && student && aims
-      ? core().rank(
-          inference.posterior,
-          {
-            height_cm: student.height_cm,
-            mass_kg: student.mass_kg,
-            measures: student.measures,
-            cautions: student.cautions,
-          },
-          aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
-        )
-      : Promise.resolve([]),
-  );
+  const ask = <T>(
+    of: (posterior: Inference['posterior'], person: RankedStudent, list: Aim[]) => Promise<T[] | null>,
+  ): Promise<T[] | null> => {
+    if (!inference || !student || !aims) return Promise.resolve([]);
+    const { height_cm, mass_kg, measures, cautions } = student;
+    return of(
+      inference.posterior,
+      { height_cm, mass_kg, measures, cautions },
+      aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+    );
+  };
+  const first = useAnswer(key, () => ask((...of) => core().rankFirst(...of)));
+  const whole = useAnswer(key, () => ask((...of) => core().rank(...of)));
+  const done = !whole.busy && whole.value !== null;
+  return {
+    value: done || first.busy ? (whole.value ?? first.value) : first.value,
+    busy: whole.busy,
+    failed: whole.failed ?? first.failed,
+    whole: done ? whole.value : null,
+  };
 }

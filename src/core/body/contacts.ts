@@ -32,13 +32,21 @@ export function fleshOf(point: string): number {
   return flesh;
 }
 
+const FLESHY = Object.entries(FLESH).map(([name, r]) => ({
+  names: [name, `${name}_left`, `${name}_right`],
+  r,
+  arm: /^(elbow|wrist|hand)/.test(name),
+}));
+
 /** Height of the floor: the lowest flesh of the body, metres. Arms that reach for something do not count. */
 export function floorUnder(points: Points, hands: boolean): number {
   let floor = Infinity;
-  for (const [name, at3] of Object.entries(points)) {
-    if (!hands && /^(elbow|wrist|hand)/.test(name)) continue;
-    const r = fleshOf(name);
-    if (r > 0) floor = Math.min(floor, at3[1] - r);
+  for (const { names, r, arm } of FLESHY) {
+    if (arm && !hands) continue;
+    for (const name of names) {
+      const at = points[name] as Points[string] | undefined;
+      if (at && at[1] - r < floor) floor = at[1] - r;
+    }
   }
   return floor;
 }

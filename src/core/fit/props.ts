@@ -14,6 +14,7 @@ const LOOP_CM = 40;
 
 /** Props of a rung at a depth in a build, with what each must measure. */
 export function propsOf(rung: Rung, side: Side, depth: number, build: Build): FittedProp[] {
+  if (rung.props.length === 0) return [];
   const reach = reachFor(rung, side);
   const { points } = skeletonOf(postureAt(rung, side, depth), reach, build);
   const floor = floorOf(points, reach);

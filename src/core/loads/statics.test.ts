@@ -3,6 +3,7 @@ import {
   buildOf,
   COORDINATES,
   coordinateIndex,
+  ELEMENTS,
   postureFrom,
   skeletonOf,
   segmentMasses,
@@ -179,6 +180,19 @@ describe('every shape of the library', () => {
     for (const { id, n, l } of all) {
       expect(l.converged, `${id} ${n}`).toBe(true);
       expect(l.residual, `${id} ${n}`).toBeLessThan(1e-6);
+    }
+  });
+  it('has one answer, wherever the method starts from: also from a much heavier, stiffer body in another depth', () => {
+    const heavy = new Statics(buildOf({ height_cm: 182, mass_kg: 90 }));
+    const stiff = Float64Array.from({ length: 2 * ELEMENTS.length }, (_, i) => ((i * 7919) % 13) / 4 - 1.5);
+    for (const { id, n } of all.filter((_, i) => i % 3 === 1)) {
+      const { prices } = heavy.solve(posed(id, n, 0.7), { tolerances: stiff });
+      const cold = of(id, n, 1),
+        warm = statics.solve(posed(id, n, 1), { start: prices });
+      expect(warm.converged, `${id} ${n}`).toBe(true);
+      cold.structures.forEach((c, k) =>
+        expect(Math.abs(c.load - warm.structures[k].load), `${id} ${n} ${c.structure}`).toBeLessThan(0.01),
+      );
     }
   });
   it('is held by the model, apart from a few that are told', () => {

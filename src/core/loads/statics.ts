@@ -245,7 +245,9 @@ export class Statics {
       w: EXACT,
     };
     columns.forEach((c, j) => program.a.set(c.column, j * m));
-    const solved = dualNewton(program, options.start);
+    let solved = dualNewton(program, options.start);
+    // A start from too unlike a body can leave the method on a kink: then it begins from nothing.
+    if (options.start && !solved.converged) solved = dualNewton(program);
     const { x } = solved;
 
     let tips = false;

@@ -181,8 +181,17 @@ export function postureAt(
   return out;
 }
 
-/** Hands of a rung by real side, named points resolved to the worked side. */
-export function reachFor(rung: Pick<Rung, 'reach'>, worked: Side): Partial<Record<Side, Reach>> {
+/** What is worked out once for a part of a rung and a side. */
+const bySide = <K extends object, V>(make: (part: K, worked: Side) => V): ((part: K, worked: Side) => V) => {
+  const known = new WeakMap<K, Partial<Record<Side, V>>>();
+  return (part, worked) => {
+    let own = known.get(part);
+    if (!own) known.set(part, (own = {}));
+    return (own[worked] ??= make(part, worked));
+  };
+};
+
+const realReach = bySide((hands: Rung['reach'], worked): Readonly<Partial<Record<Side, Reach>>> => {
   const other = worked === 'left' ? 'right' : 'left';
   const out: Partial<Record<Side, Reach>> = {};
   const resolve = (side: Side, reach: Reach | undefined): void => {
@@ -195,18 +204,22 @@ export function reachFor(rung: Pick<Rung, 'reach'>, worked: Side): Partial<Recor
       ...(offset && { offset: [offset[0], offset[1], offset[2] * m] as const }),
     };
   };
-  resolve(worked, rung.reach.worked);
-  resolve(other, rung.reach.other);
+  resolve(worked, hands.worked);
+  resolve(other, hands.other);
   return out;
-}
+});
 
-/** Contacts of a rung by real names. */
-export const contactsFor = (rung: Pick<Rung, 'contacts'>, worked: Side): Contact[] =>
-  rung.contacts.map((c) => ({
-    ...c,
-    point: realName(c.point, worked),
-    ...(c.limb && { limb: realName(c.limb, worked) }),
-  }));
+/** Hands of a rung by real side, named points resolved to the worked side. The same object each time. */
+export const reachFor = (rung: Pick<Rung, 'reach'>, worked: Side): Readonly<Partial<Record<Side, Reach>>> =>
+  realReach(rung.reach, worked);
+
+const realContacts = bySide((contacts: Rung['contacts'], worked): readonly Contact[] =>
+  contacts.map((c) => ({ ...c, point: realName(c.point, worked), ...(c.limb && { limb: realName(c.limb, worked) }) })),
+);
+
+/** Contacts of a rung by real names. The same list each time. */
+export const contactsFor = (rung: Pick<Rung, 'contacts'>, worked: Side): readonly Contact[] =>
+  realContacts(rung.contacts, worked);
 
 /** Throws when a pose names a coordinate that the model does not have. */
 export function checkAngles(angles: PoseAngles): void {

@@ -1,10 +1,12 @@
-import { GROUPS, groupOf, isMuscleGroup, SIDES, type Build } from '@/core/body';
+import { GROUPS, groupOf, isMuscleGroup, SIDES, TYPICAL_BUILD, type Build, type Side } from '@/core/body';
 import { poseConflicts, type Screening } from '@/core/cautions/screen';
-import { fitRung, type FittedPose } from '@/core/fit/fit';
+import { completed, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
+import { TYPICAL } from '@/core/fit/typical';
 import type { Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
 import { allShapes, demandsOf, rungOf, type Kind, type Shape } from '@/core/poses';
 import type { StrainId } from '@/core/loads/strains';
+import { guessOf } from './guide';
 
 export interface RankedPose extends FittedPose {
   /** 0–1: share of all aims' weight that it serves, less what it costs. */
@@ -13,6 +15,8 @@ export interface RankedPose extends FittedPose {
   costs: Record<CostId, number>;
   /** Names of the cautions it runs against; such a pose is shown last and never built in. */
   cautions: string[];
+  /** True while loads, props, angles and score are a guess that only orders the list: not to be shown. */
+  rough?: boolean;
 }
 
 export type CostId =
@@ -111,24 +115,59 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
   };
 }
 
-/** The last few students' fits: other aims or cautions do not change them. */
-const kept: { key: string; shapes: readonly Shape[]; fits: FittedPose[] }[] = [];
+/** Best first; poses that a caution forbids come last. */
+const inOrder = (a: RankedPose, b: RankedPose): number =>
+  Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
+  b.score - a.score ||
+  (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1);
+
+/** A student's fits, kept: other aims or cautions do not change them. The statics are worked out when first asked for. */
+interface Kept {
+  key: string;
+  shapes: readonly Shape[];
+  fits: { shape: Shape; side: Side; reached: Reached; whole: FittedPose | null }[];
+}
+const kept: Kept[] = [];
+/** Students whose fits are kept. */
 const KEPT = 4;
 
-/** Every rung and side of the library fitted to a student; kept while the same tolerances and build are asked for. */
-function fitsOf(posterior: Posterior, build: Build): FittedPose[] {
+/** Every rung and side of the library fitted to a student, the statics still to come. */
+function fitsOf(posterior: Posterior, build: Build): Kept['fits'] {
   const key = `${JSON.stringify(build)}/${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
   const shapes = allShapes();
   const known = kept.find((k) => k.key === key && k.shapes === shapes);
   if (known) return known.fits;
   const fits = shapes.flatMap((shape) =>
     shape.rungs.flatMap((_, i) =>
-      (shape.sided ? SIDES : (['right'] as const)).map((side) => fitRung(shape, i + 1, side, posterior, build)),
+      (shape.sided ? SIDES : (['right'] as const)).map((side) => ({
+        shape,
+        side,
+        reached: reachedIn(shape, i + 1, side, posterior, build),
+        whole: null,
+      })),
     ),
   );
   kept.unshift({ key, shapes, fits });
   kept.length = Math.min(kept.length, KEPT);
   return fits;
+}
+
+/**
+ * Works out, a rung a step, what every student's first ranking needs and no student changes: stretch along the paths in usual
+ * bones. To be run while nobody waits.
+ */
+export function* warmUp(): Generator<number, void, void> {
+  const shapes = allShapes();
+  let done = 0;
+  for (const shape of shapes) {
+    for (let i = 1; i <= shape.rungs.length; i++) reachedIn(shape, i, 'right', TYPICAL, TYPICAL_BUILD);
+    yield ++done / shapes.length;
+  }
+}
+
+/** The fit with its statics, worked out once. */
+function wholeOf(fit: Kept['fits'][number], posterior: Posterior, build: Build): FittedPose {
+  return (fit.whole ??= completed(fit.reached, fit.shape, fit.side, posterior, build));
 }
 
 /** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */
@@ -138,12 +177,61 @@ export function rankPoses(
   aims: readonly Aim[],
   screening: Screening,
 ): RankedPose[] {
-  return fitsOf(posterior, build)
-    .map((fit) => scorePose(fit, aims, screening))
-    .sort(
-      (a, b) =>
-        Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
-        b.score - a.score ||
-        (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1),
-    );
+  const steps = ranking(posterior, build, aims, screening);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same in steps of some milliseconds, so that a worker can listen in between. */
+export function* ranking(
+  posterior: Posterior,
+  build: Build,
+  aims: readonly Aim[],
+  screening: Screening,
+): Generator<number, RankedPose[], void> {
+  const fits = fitsOf(posterior, build);
+  const out: RankedPose[] = [];
+  for (const fit of fits) {
+    const fresh = fit.whole === null;
+    out.push(scorePose(wholeOf(fit, posterior, build), aims, screening));
+    if (fresh) yield out.length / fits.length;
+  }
+  return out.sort(inOrder);
+}
+
+/** Poses that a first ranking works out in full: what a screen shows at once. */
+const AT_FIRST = 24;
+
+/**
+ * A first ranking within a quarter of a second: fitted in full are the likely best, of each shape and side one rung; the rest is
+ * marked `rough`, in the order that typical loads suggest, and its score and loads are not to be shown. `rankPoses` gives the whole.
+ */
+export function rankFirst(
+  posterior: Posterior,
+  build: Build,
+  aims: readonly Aim[],
+  screening: Screening,
+  whole = AT_FIRST,
+): RankedPose[] {
+  const fits = fitsOf(posterior, build);
+  const guessed = fits
+    .map((fit) => {
+      const guess = fit.whole ? null : guessOf(fit.reached);
+      const full = guess ? { ...fit.reached, ...guess, props: [], angles: {} } : wholeOf(fit, posterior, build);
+      return { fit, ranked: { ...scorePose(full, aims, screening), ...(guess && { rough: true }) } };
+    })
+    .sort((a, b) => inOrder(a.ranked, b.ranked));
+  const seen = new Set<string>();
+  let made = 0;
+  return guessed
+    .map(({ fit, ranked }) => {
+      const key = `${ranked.pose}/${ranked.side}`;
+      if (!ranked.rough || made >= whole || seen.has(key)) return ranked;
+      seen.add(key);
+      made += 1;
+      return scorePose(wholeOf(fit, posterior, build), aims, screening);
+    })
+    .sort(inOrder);
 }

@@ -10,6 +10,7 @@ import { TYPICAL_BUILD, type Build, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { compensationsOf, lacksOf } from '@/core/fit/compensate';
 import { readAt, type FittedPose } from '@/core/fit/fit';
+import { propsOf } from '@/core/fit/props';
 import type { Posterior } from '@/core/limits';
 import { inHundred } from '@/core/limits/words';
 import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, propWords, rungOf, shapeById } from '@/core/poses';
@@ -71,6 +72,7 @@ export function PoseDetail({
     () => (found ? readAt(found.shape, fit.rung, worked, depth, posterior, build, active || undefined) : null),
     [found, fit.rung, worked, depth, posterior, build, active],
   );
+  const props = useMemo(() => (found ? propsOf(found.rung, worked, depth, build) : []), [found, worked, depth, build]);
   const lacks = useMemo(() => (found && !fit.full ? lacksOf(found.rung, worked, fit.depth) : []), [found, fit, worked]);
   const freedoms = useMemo(
     () => (found && !fit.full ? compensationsOf(found.rung, worked, posterior, build) : []),
@@ -175,9 +177,7 @@ export function PoseDetail({
           </Box>
           <Typography variant="h3">Props</Typography>
           <Typography>
-            {fit.props.length === 0
-              ? 'none'
-              : fit.props.map((q) => propWords(q.prop, q.height_cm, q.length_cm)).join('; ')}
+            {props.length === 0 ? 'none' : props.map((q) => propWords(q.prop, q.height_cm, q.length_cm)).join('; ')}
           </Typography>
           <Typography variant="h3" sx={{ mt: 1.5 }}>
             How to teach it

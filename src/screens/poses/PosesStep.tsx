@@ -116,7 +116,7 @@ export function PosesStep({
             compared={view.compared}
             onCompare={view.toggleCompared}
             cautions={(p) => p.cautions}
-            value={(p) => String(Math.round(p.score * 100))}
+            value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}
             empty={
               <Typography>
                 No pose of the library serves these aims within these choices and the cautions. Clear a choice, or type
@@ -132,7 +132,7 @@ export function PosesStep({
         </Box>
         {view.comparing ? (
           <PoseCompare
-            poses={ranked.filter((p) => view.compared.includes(keyOf(p)))}
+            poses={ranked.filter((p) => view.compared.includes(keyOf(p)) && !p.rough)}
             build={build}
             tolerances={posterior.mean}
             onClose={() => view.setComparing(false)}
@@ -154,7 +154,11 @@ export function PosesStep({
                   Which test would tell what stops this?
                 </Button>
               )}
-              <ScoreParts ranked={open} groupName={groupName} />
+              {open.rough ? (
+                <Typography>Its score is still being worked out …</Typography>
+              ) : (
+                <ScoreParts ranked={open} groupName={groupName} />
+              )}
             </PoseDetail>
           )
         )}

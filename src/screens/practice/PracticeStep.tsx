@@ -32,7 +32,7 @@ export function PracticeStep({
 }) {
   const { db } = useStudio();
   const undo = useUndo();
-  const ranking = useRanking(student, inference.value, aims);
+  const { whole: ranked, busy } = useRanking(student, inference.value, aims);
   const [minutes, setMinutes] = useState('20');
   const [problem, setProblem] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -54,9 +54,9 @@ export function PracticeStep({
       return;
     }
     setProblem(null);
-    if (!ranking.value) return;
+    if (!ranked) return;
     const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
-    const built = await core().build(ranking.value, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
+    const built = await core().build(ranked, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
     const time = now();
     const practice: Practice = {
       id: newId(),
@@ -74,7 +74,7 @@ export function PracticeStep({
   };
   return (
     <>
-      <LateProgress busy={ranking.busy} label="Fitting poses" />
+      <LateProgress busy={busy} label="Fitting poses" />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start', mb: 2 }}>
         <Box
           component="form"
@@ -93,7 +93,7 @@ export function PracticeStep({
             sx={{ width: 150 }}
             slotProps={{ htmlInput: { inputMode: 'decimal' } }}
           />
-          <Button type="submit" variant={open ? 'outlined' : 'contained'} disabled={!ranking.value}>
+          <Button type="submit" variant={open ? 'outlined' : 'contained'} disabled={!ranked}>
             Build a practice
           </Button>
         </Box>
@@ -120,9 +120,7 @@ export function PracticeStep({
           time for rest.
         </Typography>
       )}
-      {open && ranking.value && (
-        <PracticeEditor key={open.id} student={student} practice={open} ranked={ranking.value} />
-      )}
+      {open && ranked && <PracticeEditor key={open.id} student={student} practice={open} ranked={ranked} />}
     </>
   );
 }

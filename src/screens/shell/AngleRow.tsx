@@ -11,12 +11,15 @@ interface AngleNames {
   minus: string;
 }
 
-/** The angle without a word that stands in the joint's name already. */
-function shortWords({ name, plus, minus }: AngleNames, value: number): string {
+function fullWords({ plus, minus }: AngleNames, value: number): string {
   const whole = Math.round(value);
-  if (whole === 0) return '0°';
-  const word = whole > 0 ? plus : minus;
-  return name.endsWith(word.split(' ').at(-1) ?? '') ? `${Math.abs(whole)}°` : `${Math.abs(whole)}° ${word}`;
+  return whole === 0 ? '0°' : `${Math.abs(whole)}° ${whole > 0 ? plus : minus}`;
+}
+
+/** The angle without a word that stands in the joint's name already. */
+function shortWords(words: AngleNames, value: number): string {
+  const full = fullWords(words, value);
+  return words.name.endsWith(full.split(' ').at(-1) ?? '') ? full.split(' ')[0] : full;
 }
 
 /** One joint angle by slider and by number, degrees. A number that no joint reaches is answered and changes nothing. */
@@ -92,7 +95,7 @@ export function AngleRow({
       />
       {wrong && (
         <Typography variant="body2" role="alert" sx={{ gridColumn: '1 / -1', mb: 1 }}>
-          {wrong} It stays at {said}.
+          {wrong} It stays at {fullWords(words, value)}.
         </Typography>
       )}
     </Box>

@@ -3,12 +3,15 @@ import { hiddenValue } from '@demo/hidden';
 import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
 import { questionOf, type AskedQuestion } from '@/core/fit/asked';
-import { inferring, type FeltInPose, type Inference, type Inferred, type Posterior } from '@/core/limits';
+import { infer, inferring, type FeltInPose, type Inference, type Inferred, type Posterior } from '@/core/limits';
 import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import { settledRung } from '@/core/bench/settled';
 import type { FittedPose } from '@/core/fit/fit';
-import { setOwnShapes, type Rung, type Shape } from '@/core/poses';
+import type { Comfort, FitWay } from '@/core/fit/way';
+import { suits, type Suits } from '@/core/ranking/suits';
+import type { AimDefaults } from '@/core/aims/defaults';
+import { rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
@@ -18,6 +21,17 @@ type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
 
 const inferNewest = newestOnly(),
   rankNewest = newestOnly();
+
+/** What follows from readings, kept: a class is asked about pose after pose. */
+const inferredBefore = new Map<string, Inference>();
+function inferredOnce(student: Student, readings: Reading[], felt: FeltInPose[]): Inference {
+  const { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg } = student;
+  const person = { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg };
+  const key = JSON.stringify([person, readings, felt]);
+  let known = inferredBefore.get(key);
+  if (!known) inferredBefore.set(key, (known = infer(person, readings, { felt, next: false })));
+  return known;
+}
 
 let warm = false;
 /** Poses are likely to be ranked after findings: what that needs for anybody is worked out while the page is read. */
@@ -41,11 +55,24 @@ const door = {
       inferring(student, readings, { felt, question: asked ? questionOf(asked, student) : undefined }),
     ).finally(warmOnce),
   /** A first ranking at once: the likely best in full, the rest in a rough order. */
-  rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[]): RankedPose[] =>
-    rankFirst(posterior, buildOfStudent(student), aims, screen(student.cautions)),
+  rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay): RankedPose[] =>
+    rankFirst(posterior, buildOfStudent(student), aims, screen(student.cautions), way),
   /** The whole ranking; null where a newer one was asked for meanwhile. */
-  rank: (posterior: Posterior, student: RankedStudent, aims: Aim[]): Promise<RankedPose[] | null> =>
-    rankNewest(ranking(posterior, buildOfStudent(student), aims, screen(student.cautions))),
+  rank: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay): Promise<RankedPose[] | null> =>
+    rankNewest(ranking(posterior, buildOfStudent(student), aims, screen(student.cautions), way)),
+  /** How a rung suits a student, from all her readings; null where the pose is not there. */
+  suits: (
+    pose: string,
+    rung: number,
+    student: Student,
+    readings: Reading[],
+    felt: FeltInPose[],
+    year: number,
+    settings: { aims: AimDefaults; comfort: Comfort },
+  ): Suits | null => {
+    const found = rungOf(pose, rung);
+    return found && suits(found.shape, rung, student, readings, inferredOnce(student, readings, felt), year, settings);
+  },
   /** The teacher's own poses, told before anything that may speak of them. */
   setOwnShapes: (all: Shape[], offered: Shape[]): void => setOwnShapes(all, offered),
   /** A rung put on what it touches, entry, half-way and full. */

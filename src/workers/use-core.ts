@@ -2,6 +2,7 @@
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { AskedQuestion } from '@/core/fit/asked';
+import type { FitWay } from '@/core/fit/way';
 import type { FeltInPose, Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
 import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
@@ -118,6 +119,7 @@ export function useRanking(
   student: Student | undefined,
   inference: Inference | null,
   aims: readonly Aim[] | null,
+  way: FitWay,
 ): Ranking {
   const key =
     student && inference && aims
@@ -129,12 +131,13 @@ export function useRanking(
           student.cautions,
           aims.map((a) => [a.kind, a.group, a.side, a.weight]),
           Array.from(inference.posterior.mean),
+          way,
           // Own poses change what there is to rank.
           allShapes().slice(LIBRARY.length),
         ])
       : null;
   const ask = <T>(
-    of: (posterior: Inference['posterior'], person: RankedStudent, list: Aim[]) => Promise<T[] | null>,
+    of: (posterior: Inference['posterior'], person: RankedStudent, list: Aim[], how: FitWay) => Promise<T[] | null>,
   ): Promise<T[] | null> => {
     if (!inference || !student || !aims) return Promise.resolve([]);
     const { height_cm, mass_kg, measures, cautions } = student;
@@ -142,6 +145,7 @@ export function useRanking(
       inference.posterior,
       { height_cm, mass_kg, measures, cautions },
       aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+      way,
     );
   };
   const first = useAnswer(key, () => ask((...of) => core().rankFirst(...of)));

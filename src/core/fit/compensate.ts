@@ -12,7 +12,8 @@ import {
 } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import { anglesAt, postureAt, type Give, type Rung } from '@/core/poses';
-import { COMFORTABLE, FIRST_PULL } from './fit';
+import { FIRST_PULL } from './fit';
+import { comfortOf, USUAL_WAY, type FitWay } from './way';
 
 /** The least of one freedom that brings the full shape within the comfortable share, or null where it does not. */
 export interface Compensation {
@@ -57,14 +58,21 @@ export function lacksOf(rung: Rung, side: Side, depth: number): Lack[] {
  * For each freedom the rung names: the smallest change, in whole degrees, with which everything that stops the full shape comes
  * within the comfortable share of its tolerance. Contacts are not solved anew: it tells the size of the freedom, not the prop.
  */
-export function compensationsOf(rung: Rung, side: Side, posterior: Posterior, build: Build): Compensation[] {
+export function compensationsOf(
+  rung: Rung,
+  side: Side,
+  posterior: Posterior,
+  build: Build,
+  way: FitWay = USUAL_WAY,
+): Compensation[] {
   const full = postureAt(rung, side, 1),
     entry = postureAt(rung, side, 0);
-  const begin = excess(entry, posterior, build);
+  const share = comfortOf(rung, way);
+  const begin = excess(entry, posterior, build, share);
   return rung.give.map((give) => {
     for (let degrees = STEP_DEG; degrees <= MOST_DEG; degrees += STEP_DEG) {
       const q = relaxed(full, entry, side, give, degrees);
-      const now = excess(q, posterior, build);
+      const now = excess(q, posterior, build, share);
       // What the entry already asks for is not what the freedom is for.
       if (now.every((v, e) => v <= Math.max(0, begin[e]) + 1e-9)) return { give, degrees };
     }
@@ -73,11 +81,11 @@ export function compensationsOf(rung: Rung, side: Side, posterior: Posterior, bu
 }
 
 /** How far every element is beyond its comfortable share, SD, left then right. */
-function excess(q: Posture, posterior: Posterior, build: Build): number[] {
+function excess(q: Posture, posterior: Posterior, build: Build, share: number): number[] {
   const model = (strands ??= new StrandModel());
   const half = newHalf(),
     z = new Float64Array(ELEMENT_COUNT);
-  const comfort = FIRST_PULL * (COMFORTABLE - 1);
+  const comfort = FIRST_PULL * (share - 1);
   const out = new Array<number>(DIMENSIONS);
   SIDES.forEach((s, k) => {
     model.standing(halfOf(q, s, half, build.version[s]), 'pushed', z);

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
 import { LIBRARY, shapeById } from '@/core/poses';
-import { COMFORTABLE, FIRST_PULL, fitRung, readAt } from './fit';
+import { FIRST_PULL, fitRung, readAt } from './fit';
+import { USUAL_WAY } from './way';
 import { stretchAt } from './stretch';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
@@ -29,7 +30,7 @@ describe('depth', () => {
     expect(f.limiter).toMatchObject({ structure: 'hamstrings', side: 'right', probability: 1 });
     expect(f.depth).toBeGreaterThan(0.1);
     expect(f.depth).toBeLessThan(1);
-    expect(f.stretch.right.hamstrings).toBeCloseTo(COMFORTABLE, 1);
+    expect(f.stretch.right.hamstrings).toBeCloseTo(USUAL_WAY.share, 1);
   });
   it('is less in a shorter student and more in a longer one', () => {
     const depth = (x: number) => fit('strap-leg-raise', 1, 'left', sureOf({ hamstrings: x })).depth;

@@ -15,11 +15,10 @@ import { strainsOf, type Strain } from '@/core/loads/strains';
 import { anglesAt, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';
+import { comfortOf, USUAL_WAY, type FitWay } from './way';
 
 /** SD below the end at which a pull is first felt; stretch runs from 0 there to 1 at the end. Our default. */
 export const FIRST_PULL = 5;
-/** Share of the tolerance that a comfortable hold uses. Our default. */
-export const COMFORTABLE = 0.8;
 const STEPS = 20;
 /** Different pairs of bones kept for a rung: a studio has few students with measured bones. */
 const KEPT = 24;
@@ -87,7 +86,8 @@ export function pathTable(rung: Rung, worked: number, other: number, strands: St
   return out;
 }
 
-const COMFORT_Z = FIRST_PULL * (COMFORTABLE - 1);
+/** SD from the end at which a share of the tolerance is used. */
+const zAt = (share: number): number => FIRST_PULL * (share - 1);
 
 /** Elements that a path lengthens, which alone can stop it, with their columns in the table. */
 interface Movers {
@@ -116,6 +116,7 @@ function moversOf(table: Float32Array, mirrored: boolean, without: number, anySi
 
 /**
  * First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does.
+ * @param comfort share of the tolerance at which an element has enough
  * @param without a group's key to be left out
  */
 export function firstStop(
@@ -123,15 +124,17 @@ export function firstStop(
   x: ArrayLike<number>,
   at: number,
   mirrored: boolean,
+  comfort: number,
   without = -1,
   movers: Movers = moversOf(table, mirrored, without),
 ): { step: number; element: number } {
+  const short = zAt(comfort);
   let best = Infinity,
     element = -1;
   for (let k = 0; k < movers.elements.length; k++) {
     const e = movers.elements[k],
       column = movers.columns[k];
-    const limit = x[at + e] + COMFORT_Z;
+    const limit = x[at + e] + short;
     if (table[STEPS * DIMENSIONS + column] < limit) continue;
     let i = 0;
     while (table[i * DIMENSIONS + column] < limit && i < STEPS && i <= best) i++;
@@ -198,7 +201,13 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
 /** What the statics of a rung at a depth tell. */
 export type Worked = Pick<FittedPose, 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'>;
 
-/** Who works and what strains at a depth. @param active with the cues' actions; without it as the rung is meant */
+export interface ReadOptions {
+  /** With the cues' actions, or just held; without it as the rung is meant. */
+  active?: boolean;
+  way?: FitWay;
+}
+
+/** Who works and what strains at a depth. */
 export function workedAt(
   shape: Shape,
   rungNumber: number,
@@ -206,12 +215,12 @@ export function workedAt(
   depth: number,
   posterior: Posterior,
   build: Build,
-  active?: boolean,
+  { active, way = USUAL_WAY }: ReadOptions = {},
 ): Worked {
   const rung = shape.rungs[rungNumber - 1];
   const used = usedAt(rung, side, depth, posterior, build);
   const stretch = groupsOf(used);
-  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build, active);
+  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build, { active, capacity: way.capacity });
   return {
     load: loads.beyond ? { left: {}, right: {} } : loads.groups,
     work: loads.beyond ? [] : loads.structures.filter((s) => s.load > LEAST_LOAD),
@@ -232,37 +241,59 @@ export function readAt(
   depth: number,
   posterior: Posterior,
   build: Build,
-  active?: boolean,
+  options: ReadOptions = {},
 ): PoseReading {
   const used = usedAt(shape.rungs[rungNumber - 1], side, depth, posterior, build);
-  return { stretch: groupsOf(used), ...workedAt(shape, rungNumber, side, depth, posterior, build, active) };
+  return { stretch: groupsOf(used), ...workedAt(shape, rungNumber, side, depth, posterior, build, options) };
 }
 
 /** What of a fit needs no statics: how far she gets, what stops her and what is stretched there. */
 export type Reached = Omit<FittedPose, keyof Worked | 'props' | 'angles'>;
 
 /** Fits one rung with one side worked, to the student's tolerances and build. */
-export function fitRung(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, build: Build): FittedPose {
-  return completed(reachedIn(shape, rungNumber, side, posterior, build), shape, side, posterior, build);
+export function fitRung(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  posterior: Posterior,
+  build: Build,
+  way: FitWay = USUAL_WAY,
+): FittedPose {
+  return completed(reachedIn(shape, rungNumber, side, posterior, build, way), shape, side, posterior, build, way);
 }
 
 /** The second half: who works, what strains, props and joint angles where she gets to. */
-export function completed(reached: Reached, shape: Shape, side: Side, posterior: Posterior, build: Build): FittedPose {
+export function completed(
+  reached: Reached,
+  shape: Shape,
+  side: Side,
+  posterior: Posterior,
+  build: Build,
+  way: FitWay = USUAL_WAY,
+): FittedPose {
   const { depth, rung } = reached;
   return {
     ...reached,
-    ...workedAt(shape, rung, side, depth, posterior, build),
+    ...workedAt(shape, rung, side, depth, posterior, build, { way }),
     props: propsOf(shape.rungs[rung - 1], side, depth, build),
     angles: anglesAt(shape.rungs[rung - 1], side, depth),
   };
 }
 
 /** The first half of `fitRung`, in a tenth of its time. */
-export function reachedIn(shape: Shape, rungNumber: number, side: Side, posterior: Posterior, build: Build): Reached {
+export function reachedIn(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  posterior: Posterior,
+  build: Build,
+  way: FitWay = USUAL_WAY,
+): Reached {
   const rung = shape.rungs[rungNumber - 1];
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
-  const stop = firstStop(table, posterior.mean, 0, mirrored);
+  const comfort = comfortOf(rung, way);
+  const stop = firstStop(table, posterior.mean, 0, mirrored, comfort);
   const full = stop.element < 0;
   const depth = full ? 1 : Math.min(1, stop.step / STEPS);
   const counts = new Map<number, number>();
@@ -271,7 +302,7 @@ export function reachedIn(shape: Shape, rungNumber: number, side: Side, posterio
   let counted = 0;
   for (let d = 0; d < posterior.drawCount; d += stride) {
     counted += 1;
-    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, -1, movers).element;
+    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, comfort, -1, movers).element;
     if (first >= 0) {
       const key = groupKey(first);
       counts.set(key, (counts.get(key) ?? 0) + 1);
@@ -299,7 +330,7 @@ export function reachedIn(shape: Shape, rungNumber: number, side: Side, posterio
       probability: shape.sided ? share(who) : share(who) + share(mate),
       anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
     },
-    next: full ? null : nextStop(table, posterior.mean, mirrored, groupKey(stop.element), !shape.sided),
+    next: full ? null : nextStop(table, posterior.mean, mirrored, comfort, groupKey(stop.element), !shape.sided),
     stretch: groupsOf(usedAt(rung, side, depth, posterior, build)),
   };
 }
@@ -319,10 +350,11 @@ export function limitersInPose(
   const rung = shape.rungs[rungNumber - 1];
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
-  const movers = moversOf(table, mirrored, -1);
+  const movers = moversOf(table, mirrored, -1),
+    comfort = comfortOf(rung, USUAL_WAY);
   return Uint8Array.from({ length: draws }, (_, d) => {
     const at = d * DIMENSIONS;
-    const { element } = firstStop(table, x, at, mirrored, -1, movers);
+    const { element } = firstStop(table, x, at, mirrored, comfort, -1, movers);
     return GROUP_OF[(element < 0 ? nearest(table, x, at, mirrored) : element) % ELEMENT_COUNT];
   });
 }
@@ -335,10 +367,11 @@ function nextStop(
   table: Float32Array,
   x: ArrayLike<number>,
   mirrored: boolean,
+  comfort: number,
   first: number,
   anySide: boolean,
 ): FittedPose['next'] {
-  const { step, element } = firstStop(table, x, 0, mirrored, first, moversOf(table, mirrored, first, anySide));
+  const { step, element } = firstStop(table, x, 0, mirrored, comfort, first, moversOf(table, mirrored, first, anySide));
   if (element < 0) return null;
   const who = groupKey(element);
   return {

@@ -1,5 +1,5 @@
 import { type Build, type Side } from '@/core/body';
-import { Statics, type Asked, type Loads } from '@/core/loads/statics';
+import { Statics, type Asked, type Loads, type StaticsOptions } from '@/core/loads/statics';
 import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung, type Shape } from '@/core/poses';
 
 /** One set of statics a build: the muscle model of a body is made once. */
@@ -34,7 +34,7 @@ export function askedOf(intents: readonly Intent[], worked: Side): Asked[] {
 
 /**
  * Loads of a rung at a depth in a student's body. @param tolerances the student's, SD, left then right
- * @param active with the cues' actions, or just held
+ * @param active with the cues' actions, or just held; `capacity` share of the usual force where it was measured
  */
 export function loadsAt(
   shape: Shape,
@@ -43,14 +43,17 @@ export function loadsAt(
   depth: number,
   tolerances: ArrayLike<number>,
   build: Build,
-  active = shape.rungs[rungNumber - 1].kind === 'strength',
+  {
+    active = shape.rungs[rungNumber - 1].kind === 'strength',
+    capacity,
+  }: { active?: boolean; capacity?: StaticsOptions['capacity'] } = {},
 ): Loads {
   const rung = shape.rungs[rungNumber - 1];
   let own = prices.get(rung);
   if (!own) prices.set(rung, (own = {}));
   const loads = staticsOf(build).solve(
     { posture: postureAt(rung, side, depth), reach: reachFor(rung, side), contacts: contactsFor(rung, side), rung },
-    { asked: active ? askedOf(rung.intents, side) : [], tolerances, start: own[side] },
+    { asked: active ? askedOf(rung.intents, side) : [], tolerances, capacity, start: own[side] },
   );
   if (loads.converged) own[side] = loads.prices;
   return loads;

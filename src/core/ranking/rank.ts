@@ -2,6 +2,7 @@ import { GROUPS, groupOf, isMuscleGroup, SIDES, TYPICAL_BUILD, type Build, type 
 import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { completed, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
+import { USUAL_WAY, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/limits';
 import type { Aim } from '@/core/people/student';
 import { allShapes, demandsOf, rungOf, type Kind, type Shape } from '@/core/poses';
@@ -132,8 +133,8 @@ const kept: Kept[] = [];
 const KEPT = 4;
 
 /** Every rung and side of the library fitted to a student, the statics still to come. */
-function fitsOf(posterior: Posterior, build: Build): Kept['fits'] {
-  const key = `${JSON.stringify(build)}/${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
+function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {
+  const key = `${JSON.stringify([build, way])}/${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
   const shapes = allShapes();
   const known = kept.find((k) => k.key === key && k.shapes === shapes);
   if (known) return known.fits;
@@ -142,7 +143,7 @@ function fitsOf(posterior: Posterior, build: Build): Kept['fits'] {
       (shape.sided ? SIDES : (['right'] as const)).map((side) => ({
         shape,
         side,
-        reached: reachedIn(shape, i + 1, side, posterior, build),
+        reached: reachedIn(shape, i + 1, side, posterior, build, way),
         whole: null,
       })),
     ),
@@ -166,8 +167,8 @@ export function* warmUp(): Generator<number, void, void> {
 }
 
 /** The fit with its statics, worked out once. */
-function wholeOf(fit: Kept['fits'][number], posterior: Posterior, build: Build): FittedPose {
-  return (fit.whole ??= completed(fit.reached, fit.shape, fit.side, posterior, build));
+function wholeOf(fit: Kept['fits'][number], posterior: Posterior, build: Build, way: FitWay): FittedPose {
+  return (fit.whole ??= completed(fit.reached, fit.shape, fit.side, posterior, build, way));
 }
 
 /** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */
@@ -176,8 +177,9 @@ export function rankPoses(
   build: Build,
   aims: readonly Aim[],
   screening: Screening,
+  way: FitWay = USUAL_WAY,
 ): RankedPose[] {
-  const steps = ranking(posterior, build, aims, screening);
+  const steps = ranking(posterior, build, aims, screening, way);
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
@@ -190,12 +192,13 @@ export function* ranking(
   build: Build,
   aims: readonly Aim[],
   screening: Screening,
+  way: FitWay = USUAL_WAY,
 ): Generator<number, RankedPose[], void> {
-  const fits = fitsOf(posterior, build);
+  const fits = fitsOf(posterior, build, way);
   const out: RankedPose[] = [];
   for (const fit of fits) {
     const fresh = fit.whole === null;
-    out.push(scorePose(wholeOf(fit, posterior, build), aims, screening));
+    out.push(scorePose(wholeOf(fit, posterior, build, way), aims, screening));
     if (fresh) yield out.length / fits.length;
   }
   return out.sort(inOrder);
@@ -213,13 +216,14 @@ export function rankFirst(
   build: Build,
   aims: readonly Aim[],
   screening: Screening,
+  way: FitWay = USUAL_WAY,
   whole = AT_FIRST,
 ): RankedPose[] {
-  const fits = fitsOf(posterior, build);
+  const fits = fitsOf(posterior, build, way);
   const guessed = fits
     .map((fit) => {
       const guess = fit.whole ? null : guessOf(fit.reached);
-      const full = guess ? { ...fit.reached, ...guess, props: [], angles: {} } : wholeOf(fit, posterior, build);
+      const full = guess ? { ...fit.reached, ...guess, props: [], angles: {} } : wholeOf(fit, posterior, build, way);
       return { fit, ranked: { ...scorePose(full, aims, screening), ...(guess && { rough: true }) } };
     })
     .sort((a, b) => inOrder(a.ranked, b.ranked));
@@ -231,7 +235,7 @@ export function rankFirst(
       if (!ranked.rough || made >= whole || seen.has(key)) return ranked;
       seen.add(key);
       made += 1;
-      return scorePose(wholeOf(fit, posterior, build), aims, screening);
+      return scorePose(wholeOf(fit, posterior, build, way), aims, screening);
     })
     .sort(inOrder);
 }

@@ -10,10 +10,10 @@ import { LateProgress } from '../shell/LateProgress';
 import { useOwnPoses } from '../shell/OwnPoses';
 import { useStudio } from '../shell/studio-context';
 import { firstOfShape, matches } from './pose-filter';
-import { PoseCompare } from './PoseCompare';
+import { PoseBrowser } from './PoseBrowser';
 import { PoseDetail } from './PoseDetail';
 import { PoseFilterBar } from './PoseFilterBar';
-import { keyOf, PoseList } from './PoseList';
+import { keyOf } from './PoseList';
 import { useLibrary } from './use-library';
 import { usePoseView } from './use-pose-view';
 
@@ -53,46 +53,23 @@ export function LibraryScreen() {
       {fits && (
         <>
           <PoseFilterBar filter={view.filter} set={view.setFilter} />
-          <Box
-            sx={{
-              display: 'grid',
-              gap: 2,
-              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '372px minmax(0, 1fr)' },
-              alignItems: 'start',
-            }}
+          <PoseBrowser
+            label="Poses of the library"
+            view={view}
+            list={list}
+            open={open}
+            comparable={fits}
+            empty={<Typography>No pose answers all of this. Clear a choice above.</Typography>}
           >
-            <Box component="section" aria-label="Poses of the library" sx={{ minWidth: 0 }}>
-              <PoseList
-                poses={list}
-                open={open ? keyOf(open) : null}
-                onOpen={view.openPose}
-                compared={view.compared}
-                onCompare={view.toggleCompared}
-                empty={<Typography>No pose answers all of this. Clear a choice above.</Typography>}
+            {open && (
+              <PoseDetail
+                key={keyOf(open)}
+                fit={open}
+                posterior={TYPICAL}
+                onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
               />
-              {view.compared.length > 1 && (
-                <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => view.setComparing(true)}>
-                  Compare {view.compared.length}
-                </Button>
-              )}
-            </Box>
-            {view.comparing ? (
-              <PoseCompare
-                poses={fits.filter((p) => view.compared.includes(keyOf(p)))}
-                onClose={() => view.setComparing(false)}
-                onOpen={view.openPose}
-              />
-            ) : (
-              open && (
-                <PoseDetail
-                  key={keyOf(open)}
-                  fit={open}
-                  posterior={TYPICAL}
-                  onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
-                />
-              )
             )}
-          </Box>
+          </PoseBrowser>
         </>
       )}
     </Box>

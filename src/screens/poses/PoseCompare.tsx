@@ -5,7 +5,9 @@ import Typography from '@mui/material/Typography';
 import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import type { FittedPose } from '@/core/fit/fit';
-import { propWords, rungOf } from '@/core/poses';
+import { rungOf } from '@/core/poses';
+import { ownedWords } from '@/core/poses/prop-sizes';
+import { usePropSizes } from '../settings/use-pose-settings';
 import { depthWords, keyOf } from './PoseList';
 import { PoseFigure } from './PoseFigure';
 import { Strained, Stretched, Working } from './PoseNumbers';
@@ -24,6 +26,7 @@ export function PoseCompare({
   onClose: () => void;
   onOpen: (key: string) => void;
 }) {
+  const [sizes] = usePropSizes();
   return (
     <Box component="section" aria-label="Compared poses" sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', mb: 1 }}>
@@ -80,7 +83,7 @@ export function PoseCompare({
               <Typography>
                 {p.props.length === 0
                   ? 'none'
-                  : p.props.map((q) => propWords(q.prop, q.height_cm, q.length_cm)).join('; ')}
+                  : p.props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
               </Typography>
               <Button size="small" sx={{ mt: 1 }} onClick={() => onOpen(keyOf(p))}>
                 Open

@@ -10,11 +10,17 @@ import { TYPICAL_BUILD, type Build, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { compensationsOf, lacksOf } from '@/core/fit/compensate';
 import { readAt, type FittedPose } from '@/core/fit/fit';
+import { comfortOf, USUAL_WAY, type FitWay } from '@/core/fit/way';
 import { propsOf } from '@/core/fit/props';
 import type { Posterior } from '@/core/limits';
 import { inHundred } from '@/core/limits/words';
-import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, propWords, rungOf, shapeById } from '@/core/poses';
+import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, rungOf, shapeById } from '@/core/poses';
+import { ownedWords } from '@/core/poses/prop-sizes';
+import { schoolCues, speaksActive } from '@/core/poses/schools';
+import { usePropSizes, useSchools } from '../settings/use-pose-settings';
 import { PoseFigure } from './PoseFigure';
+import { SuitsWhom } from './SuitsWhom';
+import { ToBench } from './ToBench';
 import { JointTable, Lacking, Strained, Stretched, Working } from './PoseNumbers';
 
 /** What the rung's path and its limiter mean, in a sentence. */
@@ -50,6 +56,7 @@ export function PoseDetail({
   posterior,
   tolerances,
   cautions = [],
+  way = USUAL_WAY,
   onRung,
   children,
 }: {
@@ -58,10 +65,13 @@ export function PoseDetail({
   posterior: Posterior;
   tolerances?: ArrayLike<number>;
   cautions?: readonly string[];
+  way?: FitWay;
   /** Opens another rung of the same shape. */
   onRung?: (rung: number) => void;
   children?: ReactNode;
 }) {
+  const [sizes] = usePropSizes();
+  const [schools] = useSchools();
   const [depth, setDepth] = useState(fit.depth);
   const [show, setShow] = useState<'stretch' | 'load' | 'both'>('both');
   const [active, setActive] = useState(false);
@@ -69,14 +79,17 @@ export function PoseDetail({
   const worked: Side = fit.side === 'both' ? 'right' : fit.side;
   // Everything told below belongs to the depth that is shown, not only to the one that fits.
   const here = useMemo(
-    () => (found ? readAt(found.shape, fit.rung, worked, depth, posterior, build, active || undefined) : null),
-    [found, fit.rung, worked, depth, posterior, build, active],
+    () =>
+      found
+        ? readAt(found.shape, fit.rung, worked, depth, posterior, build, { active: active || undefined, way })
+        : null,
+    [found, fit.rung, worked, depth, posterior, build, active, way],
   );
   const props = useMemo(() => (found ? propsOf(found.rung, worked, depth, build) : []), [found, worked, depth, build]);
   const lacks = useMemo(() => (found && !fit.full ? lacksOf(found.rung, worked, fit.depth) : []), [found, fit, worked]);
   const freedoms = useMemo(
-    () => (found && !fit.full ? compensationsOf(found.rung, worked, posterior, build) : []),
-    [found, fit, worked, posterior, build],
+    () => (found && !fit.full ? compensationsOf(found.rung, worked, posterior, build, way) : []),
+    [found, fit, worked, posterior, build, way],
   );
   if (!found || !here) return null;
   const { shape, rung } = found;
@@ -155,7 +168,7 @@ export function PoseDetail({
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>
         <Box>
           <Stretched fit={here} />
-          <Working fit={here} />
+          <Working fit={here} comfort={comfortOf(rung, way)} />
           <Strained fit={here} />
         </Box>
         <Box>
@@ -177,27 +190,34 @@ export function PoseDetail({
           </Box>
           <Typography variant="h3">Props</Typography>
           <Typography>
-            {props.length === 0 ? 'none' : props.map((q) => propWords(q.prop, q.height_cm, q.length_cm)).join('; ')}
+            {props.length === 0
+              ? 'none'
+              : props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
           </Typography>
           <Typography variant="h3" sx={{ mt: 1.5 }}>
             How to teach it
           </Typography>
-          <Typography>{shape.cues.enter}</Typography>
-          <Typography>{shape.cues.keep}</Typography>
-          <Typography>{shape.cues.deepen}</Typography>
-          <Typography>{shape.cues.leave}</Typography>
-          {rung.intents.map((i) => (
-            <Typography key={i.words}>
-              <strong>Active:</strong> {i.words}
-            </Typography>
+          {[shape.cues.enter, shape.cues.keep, shape.cues.deepen, shape.cues.leave].map(
+            (cue) => cue !== '' && <Typography key={cue}>{cue}</Typography>,
+          )}
+          {schoolCues(shape, rung, schools).map((c) => (
+            <Typography key={c.about}>{c.words}</Typography>
           ))}
+          {speaksActive(rung, schools) &&
+            rung.intents.map((i) => (
+              <Typography key={i.words}>
+                <strong>Active:</strong> {i.words}
+              </Typography>
+            ))}
           <Typography sx={{ mt: 1 }}>
             Hold <span className="num">{rung.hold[0]}</span> to <span className="num">{rung.hold[1]}</span> s
             {rung.repeats ? `, ${rung.repeats[0]} to ${rung.repeats[1]} times` : ''}: a rule of thumb.
           </Typography>
-          <Typography sx={{ mt: 1 }}>
-            <strong>Looks deeper, gives less:</strong> {shape.cheat}
-          </Typography>
+          {shape.cheat !== '' && (
+            <Typography sx={{ mt: 1 }}>
+              <strong>Looks deeper, gives less:</strong> {shape.cheat}
+            </Typography>
+          )}
           {instead && (
             <Typography sx={{ mt: 1 }}>
               <strong>Off the floor:</strong> {instead.name}.
@@ -206,6 +226,8 @@ export function PoseDetail({
         </Box>
       </Box>
       <JointTable angles={anglesAt(rung, worked, depth)} />
+      <SuitsWhom key={`${shape.id}/${fit.rung}`} pose={shape.id} rung={fit.rung} />
+      <ToBench shape={shape} />
     </Box>
   );
 }

@@ -14,6 +14,7 @@ import {
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Lack } from '@/core/fit/compensate';
 import type { PoseReading } from '@/core/fit/fit';
+import { USUAL_WAY } from '@/core/fit/way';
 import { strainAbout, strainFigures, strainName } from '@/core/loads/words';
 
 /** One bar with its number; the colour says what kind, the word says it too. */
@@ -65,7 +66,7 @@ export function Stretched({ fit }: { fit: PoseReading }) {
 }
 
 /** Who holds the shape up, the hardest first. */
-export function Working({ fit }: { fit: PoseReading }) {
+export function Working({ fit, comfort = USUAL_WAY.share }: { fit: PoseReading; comfort?: number }) {
   const list = [...fit.work]
     .filter((w) => w.load >= 0.1)
     .sort((a, b) => b.load - a.load)
@@ -88,8 +89,8 @@ export function Working({ fit }: { fit: PoseReading }) {
         ))
       )}
       <Typography variant="caption" component="p">
-        Stretch: share of the tolerance, 80 is a comfortable hold. Work: share of what the muscle can give at this
-        length, from the balance of the whole body on what it touches.
+        Stretch: share of the tolerance, {Math.round(comfort * 100)} is a comfortable hold. Work: share of what the
+        muscle can give at this length, from the balance of the whole body on what it touches.
       </Typography>
     </Box>
   );

@@ -12,6 +12,7 @@ import { SETTLED_AT, type Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
 import { aimKey } from '@/core/practice/build';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import { varied } from '@/core/ranking/varied';
 import { useRanking, type Answer } from '@/workers/use-core';
 import type { LeadingQuestion } from '../measure/use-question';
 import { LateProgress } from '../shell/LateProgress';
@@ -19,13 +20,19 @@ import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
 import { useBuild } from '../students/use-build';
 import { firstOfShape, matches, type PoseFilter } from './pose-filter';
-import { PoseCompare } from './PoseCompare';
+import { PoseBrowser } from './PoseBrowser';
 import { PoseDetail } from './PoseDetail';
 import { PoseFilterBar } from './PoseFilterBar';
-import { keyOf, PoseList } from './PoseList';
+import { keyOf } from './PoseList';
 import { ScoreParts } from './ScoreParts';
 import { usePoseView } from './use-pose-view';
+import type { StudentWay } from './use-way';
 
+/** Why a student's holds are milder than usual. */
+const MILDER = {
+  nerve: 'a pull like a nerve’s was found',
+  mobile: 'very mobile, the end is not where to rest',
+} as const;
 /** Below this a pose gives nothing worth the time; it is still found by name, with the reason. */
 const WORTH = 0.02;
 
@@ -48,7 +55,9 @@ function shownOf(ranked: readonly RankedPose[], filter: PoseFilter, aims: readon
   const inOrder = aim
     ? [...found].sort((a, b) => worthFor(b, aim).worth - worthFor(a, aim).worth || b.score - a.score)
     : found;
-  return filter.rungs === 'best' ? firstOfShape(inOrder) : inOrder;
+  if (filter.rungs !== 'best') return inOrder;
+  const shapes = firstOfShape(inOrder);
+  return aim ? shapes : varied(shapes);
 }
 
 /** The library ranked for these aims in this student; one pose open with its reasons, up to three side by side. */
@@ -56,17 +65,19 @@ export function PosesStep({
   student,
   inference,
   aims,
+  way,
   question,
 }: {
   student: Student;
   inference: Answer<Inference>;
   aims: readonly Aim[] | null;
+  way: StudentWay;
   question: LeadingQuestion;
 }) {
   const { base } = useStudio();
   const router = useRouter();
   const build = useBuild(student);
-  const ranking = useRanking(student, inference.value, aims);
+  const ranking = useRanking(student, inference.value, aims, way);
   const view = usePoseView();
   const ranked = ranking.value;
   const list = useMemo(() => (ranked && aims ? shownOf(ranked, view.filter, aims) : []), [ranked, aims, view.filter]);
@@ -93,76 +104,61 @@ export function PosesStep({
         Poses for {student.name.split(' ')[0]}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-        For: {aims.map(aimWords).join('; ')}. A name typed below finds any pose and says why it is not among them.
+        For: {aims.map(aimWords).join('; ')}. A name typed below finds any pose and says why it is not among them. Near
+        equals are mixed, so that the first are not all alike.
       </Typography>
+      {way.why.length > 0 && (
+        <Typography variant="caption" component="p" sx={{ mb: 1 }}>
+          Holds are fitted milder, to {Math.round(way.share * 100)} of 100 of what is there:{' '}
+          {way.why.map((w) => MILDER[w]).join('; ')}.
+        </Typography>
+      )}
       <PoseFilterBar
         filter={view.filter}
         set={view.setFilter}
         aims={aims.filter((a) => a.kind !== 'leave').map((a) => ({ key: aimKey(a), words: aimWords(a) }))}
       />
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 2,
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '372px minmax(0, 1fr)' },
-          alignItems: 'start',
-        }}
+      <PoseBrowser
+        label="Ranked poses"
+        view={view}
+        list={list}
+        open={open}
+        comparable={ranked.filter((p) => !p.rough)}
+        build={build}
+        tolerances={posterior.mean}
+        cautions={(p) => p.cautions}
+        value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}
+        empty={
+          <Typography>
+            No pose of the library serves these aims within these choices and the cautions. Clear a choice, or type a
+            name to see why it is not here.
+          </Typography>
+        }
       >
-        <Box component="section" aria-label="Ranked poses" sx={{ minWidth: 0 }}>
-          <PoseList
-            poses={list}
-            open={open ? keyOf(open) : null}
-            onOpen={view.openPose}
-            compared={view.compared}
-            onCompare={view.toggleCompared}
-            cautions={(p) => p.cautions}
-            value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}
-            empty={
-              <Typography>
-                No pose of the library serves these aims within these choices and the cautions. Clear a choice, or type
-                a name to see why it is not here.
-              </Typography>
-            }
-          />
-          {view.compared.length > 1 && (
-            <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => view.setComparing(true)}>
-              Compare {view.compared.length}
-            </Button>
-          )}
-        </Box>
-        {view.comparing ? (
-          <PoseCompare
-            poses={ranked.filter((p) => view.compared.includes(keyOf(p)) && !p.rough)}
+        {open && (
+          <PoseDetail
+            key={keyOf(open)}
+            fit={open}
             build={build}
+            posterior={posterior}
             tolerances={posterior.mean}
-            onClose={() => view.setComparing(false)}
-            onOpen={view.openPose}
-          />
-        ) : (
-          open && (
-            <PoseDetail
-              key={keyOf(open)}
-              fit={open}
-              build={build}
-              posterior={posterior}
-              tolerances={posterior.mean}
-              cautions={open.cautions}
-              onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
-            >
-              {!open.full && open.limiter.anySide < SETTLED_AT && (
-                <Button size="small" onClick={() => settle(open)}>
-                  Which test would tell what stops this?
-                </Button>
-              )}
-              {open.rough ? (
-                <Typography>Its score is still being worked out …</Typography>
-              ) : (
-                <ScoreParts ranked={open} groupName={groupName} />
-              )}
-            </PoseDetail>
-          )
+            cautions={open.cautions}
+            way={way}
+            onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
+          >
+            {!open.full && open.limiter.anySide < SETTLED_AT && (
+              <Button size="small" onClick={() => settle(open)}>
+                Which test would tell what stops this?
+              </Button>
+            )}
+            {open.rough ? (
+              <Typography>Its score is still being worked out …</Typography>
+            ) : (
+              <ScoreParts ranked={open} groupName={groupName} />
+            )}
+          </PoseDetail>
         )}
-      </Box>
+      </PoseBrowser>
       <Button
         variant="contained"
         component={Link}

@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
+import type { FitWay } from '@/core/fit/way';
 import type { Aim, Student } from '@/core/people/student';
 import type { Practice } from '@/core/practice/practice';
 import { savePractice } from '@/store/changes';
@@ -24,15 +25,17 @@ export function PracticeStep({
   practices,
   inference,
   aims,
+  way,
 }: {
   student: Student;
   practices: readonly Practice[];
   inference: Answer<Inference>;
   aims: readonly Aim[] | null;
+  way: FitWay;
 }) {
   const { db } = useStudio();
   const undo = useUndo();
-  const { whole: ranked, busy } = useRanking(student, inference.value, aims);
+  const { whole: ranked, busy } = useRanking(student, inference.value, aims, way);
   const [minutes, setMinutes] = useState('20');
   const [problem, setProblem] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);

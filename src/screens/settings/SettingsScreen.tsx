@@ -14,6 +14,7 @@ import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { AimSettings } from './AimSettings';
 import { MeasuringSettings } from './MeasuringSettings';
+import { PoseSettings } from './PoseSettings';
 
 /** Light, files, and where the numbers come from. */
 export function SettingsScreen() {
@@ -50,12 +51,13 @@ export function SettingsScreen() {
       </Typography>
       <MeasuringSettings />
       <AimSettings />
+      <PoseSettings />
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         Files
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        One file holds everything of this studio: students, readings, practices and logs. Bringing a file in replaces
-        what has the same name inside and keeps the rest; a broken file changes nothing.
+        One file holds everything of this studio: students, readings, practices, logs and your own poses. Bringing a
+        file in replaces what has the same name inside and keeps the rest; a broken file changes nothing.
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>

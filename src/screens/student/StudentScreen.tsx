@@ -11,6 +11,7 @@ import { FindingsStep } from '../findings/FindingsStep';
 import { MeasureStep } from '../measure/MeasureStep';
 import { useQuestion } from '../measure/use-question';
 import { PosesStep } from '../poses/PosesStep';
+import { useWay } from '../poses/use-way';
 import { PracticeStep } from '../practice/PracticeStep';
 import { ProgressStep } from '../progress/ProgressStep';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -46,6 +47,7 @@ export function StudentScreen() {
   const question = useQuestion(data?.student, readings);
   const inference = useInference(data?.student, readings, felt, question.asked);
   const defaults = useAimDefaults();
+  const way = useWay(data?.student, readings, inference.value?.findings);
   if (!data || !readings) return null;
   const { student, practices, logs } = data;
   if (!student)
@@ -82,9 +84,11 @@ export function StudentScreen() {
       {step === 'findings' && (
         <FindingsStep student={student} readings={readings} inference={inference} aimed={aimed} question={question} />
       )}
-      {step === 'poses' && <PosesStep student={student} inference={inference} aims={aims} question={question} />}
+      {step === 'poses' && (
+        <PosesStep student={student} inference={inference} aims={aims} way={way} question={question} />
+      )}
       {step === 'practice' && (
-        <PracticeStep student={student} practices={practices} inference={inference} aims={aims} />
+        <PracticeStep student={student} practices={practices} inference={inference} aims={aims} way={way} />
       )}
       {step === 'progress' && <ProgressStep student={student} readings={readings} logs={logs} />}
     </StudentFrame>

@@ -14,7 +14,8 @@ import { endPlayer } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
 import { feltIn } from '@/core/teaching/log';
 import { useInference } from '@/workers/use-core';
-import { fitRung } from '@/core/fit/fit';
+import { useWay } from '../poses/use-way';
+import { reachedIn } from '@/core/fit/fit';
 import { buildOfStudent } from '@/core/people/student';
 import { demandsOf, rungOf, shapeById } from '@/core/poses';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -47,6 +48,7 @@ export function TeachScreen() {
   }, [db, id]);
   const { state, send, bell, setBell } = usePlayer(db, data?.practice);
   const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
+  const way = useWay(data?.student, data?.readings, inference.value?.findings);
 
   if (!data || (data.practice && !state)) return null;
   const { practice, student, build } = data;
@@ -128,10 +130,11 @@ export function TeachScreen() {
   const found = rungOf(item.pose, item.rung);
   const shape = shapeById(item.pose);
   const conflicts = found ? poseConflicts(screening, demandsOf(found.shape, found.rung)) : [];
-  const fit =
+  const depth =
     inference.value && shape
-      ? fitRung(shape, item.rung, item.side === 'both' ? 'right' : item.side, inference.value.posterior, build)
-      : null;
+      ? reachedIn(shape, item.rung, item.side === 'both' ? 'right' : item.side, inference.value.posterior, build, way)
+          .depth
+      : 0.5;
   const breaths = Math.ceil(state.left / student.breathSeconds);
   return (
     <Box
@@ -165,7 +168,7 @@ export function TeachScreen() {
         }}
       >
         <Box sx={{ height: { xs: 260, md: 400 } }}>
-          <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={fit?.depth ?? 0.5} build={build} />
+          <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={depth} build={build} />
         </Box>
         <Box>
           <Typography component="h1" sx={{ fontSize: { xs: 32, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>

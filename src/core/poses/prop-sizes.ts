@@ -1,0 +1,91 @@
+import { z } from 'zod';
+import type { PropId } from './format';
+
+/** Sizes of the props that are at hand, centimetres; generic sizes until the teacher enters her own. */
+export const propSizesSchema = z.object({
+  /** The three heights of a block: flat, on its edge, on its end. */
+  block: z
+    .tuple([z.number().min(2).max(40), z.number().min(2).max(40), z.number().min(2).max(40)])
+    .default([10, 15, 23]),
+  /** One fold of a firm blanket. */
+  fold: z.number().min(0.5).max(10).default(2.5),
+  /** Height of a bolster with somebody on it. */
+  bolster: z.number().min(5).max(40).default(20),
+  /** Lengths of the straps. */
+  straps: z.array(z.number().min(50).max(500)).min(1).max(6).default([180, 240]),
+});
+export type PropSizes = z.infer<typeof propSizesSchema>;
+export const PROP_SIZES: PropSizes = propSizesSchema.parse({});
+
+const LYING = ['flat', 'on its edge', 'on its end'] as const;
+/** Folds of blanket that lie steadily on something. */
+const FOLDS_ON_TOP = 3;
+const MOST_FOLDS = 8;
+/** Another piece must bring this much more, centimetres. */
+const PIECE = 0.8;
+/** A further fold is a small part of a piece. */
+const FOLD = 0.2;
+
+const cm = (v: number): string => `${Math.round(v * 10) / 10} cm`;
+const folds = (n: number): string => (n === 1 ? 'one fold of a blanket' : `a blanket in ${n} folds`);
+
+interface Pile {
+  words: string;
+  height: number;
+  pieces: number;
+}
+
+/** What of her props comes nearest to a height or a length, in words: "block on its edge, 15 cm (needs 13)". */
+export function ownedWords(
+  prop: PropId,
+  height_cm: number | null,
+  length_cm: number | undefined,
+  sizes: PropSizes = PROP_SIZES,
+): string {
+  if (length_cm !== undefined) {
+    const longest = Math.max(...sizes.straps);
+    const fits = [...sizes.straps].sort((a, b) => a - b).find((l) => l >= length_cm);
+    if (fits !== undefined) return `${prop} of ${fits} cm (needs ${length_cm})`;
+    return `two straps joined: it needs ${length_cm} cm and the longest has ${longest}`;
+  }
+  if (height_cm === null || prop === 'chair' || prop === 'wall' || prop === 'post' || prop === 'strap') return prop;
+  const bases: Pile[] =
+    prop === 'block'
+      ? [
+          ...sizes.block.map((height, i) => ({ words: `block ${LYING[i]}`, height, pieces: 1 })),
+          { words: 'two blocks flat', height: 2 * sizes.block[0], pieces: 2 },
+          { words: 'two blocks on their edges', height: 2 * sizes.block[1], pieces: 2 },
+          { words: 'two blocks on their ends', height: 2 * sizes.block[2], pieces: 2 },
+        ]
+      : prop === 'bolster'
+        ? [
+            { words: 'bolster', height: sizes.bolster, pieces: 1 },
+            { words: 'bolster on a block', height: sizes.bolster + sizes.block[0], pieces: 2 },
+            ...Array.from({ length: MOST_FOLDS }, (_, i) => ({
+              words: `${folds(i + 1)} in place of the bolster`,
+              height: (i + 1) * sizes.fold,
+              pieces: 1,
+            })),
+          ]
+        : Array.from({ length: MOST_FOLDS }, (_, i) => ({
+            words: folds(i + 1),
+            height: (i + 1) * sizes.fold,
+            pieces: 1,
+          }));
+  const piles = bases.flatMap((base): Pile[] =>
+    base.words.includes('fold')
+      ? [base]
+      : [
+          base,
+          ...Array.from({ length: FOLDS_ON_TOP }, (_, i) => ({
+            words: `${base.words} and ${folds(i + 1)}`,
+            height: base.height + (i + 1) * sizes.fold,
+            pieces: base.pieces + 1 + FOLD * i,
+          })),
+        ],
+  );
+  const off = (p: Pile) => Math.abs(p.height - height_cm) + PIECE * p.pieces;
+  const best = piles.reduce((a, b) => (off(b) < off(a) ? b : a));
+  const exact = Math.abs(best.height - height_cm) < 0.75;
+  return `${best.words}, ${cm(best.height)}${exact ? '' : ` (needs ${Math.round(height_cm)})`}`;
+}

@@ -1,0 +1,79 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
+import type { Build } from '@/core/body';
+import type { FittedPose } from '@/core/fit/fit';
+import { PoseCompare } from './PoseCompare';
+import { keyOf, PoseList } from './PoseList';
+import type { usePoseView } from './use-pose-view';
+
+/** A list of poses beside the one that is open, or beside up to three of them side by side. */
+export function PoseBrowser<T extends FittedPose>({
+  label,
+  view,
+  list,
+  open,
+  comparable,
+  build,
+  tolerances,
+  cautions,
+  value,
+  empty,
+  children,
+}: {
+  label: string;
+  view: ReturnType<typeof usePoseView>;
+  list: readonly T[];
+  open: T | undefined;
+  /** Poses that may stand side by side: those that are worked out. */
+  comparable: readonly T[];
+  build?: Build;
+  tolerances?: ArrayLike<number>;
+  cautions?: (p: T) => readonly string[];
+  value?: (p: T) => string;
+  /** What is said where nothing answers the choices. */
+  empty: ReactNode;
+  /** The open pose. */
+  children: ReactNode;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '372px minmax(0, 1fr)' },
+        alignItems: 'start',
+      }}
+    >
+      <Box component="section" aria-label={label} sx={{ minWidth: 0 }}>
+        <PoseList
+          poses={list}
+          open={open ? keyOf(open) : null}
+          onOpen={view.openPose}
+          compared={view.compared}
+          onCompare={view.toggleCompared}
+          cautions={cautions}
+          value={value}
+          empty={empty}
+        />
+        {view.compared.length > 1 && (
+          <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => view.setComparing(true)}>
+            Compare {view.compared.length}
+          </Button>
+        )}
+      </Box>
+      {view.comparing ? (
+        <PoseCompare
+          poses={comparable.filter((p) => view.compared.includes(keyOf(p)))}
+          build={build}
+          tolerances={tolerances}
+          onClose={() => view.setComparing(false)}
+          onOpen={view.openPose}
+        />
+      ) : (
+        children
+      )}
+    </Box>
+  );
+}

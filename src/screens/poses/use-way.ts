@@ -1,0 +1,26 @@
+'use client';
+import { useMemo } from 'react';
+import { USUAL_WAY, wayFor } from '@/core/fit/way';
+import { summariseStrength, type Findings } from '@/core/limits';
+import type { Student } from '@/core/people/student';
+import type { Reading } from '@/core/tests/reading';
+import { useComfort } from '../settings/use-pose-settings';
+
+export type StudentWay = ReturnType<typeof wayFor>;
+const USUAL: StudentWay = { ...USUAL_WAY, why: [] };
+
+/** How a student's poses are fitted, from her hints and pushes and the teacher's setting; the same object until it changes. */
+export function useWay(
+  student: Pick<Student, 'sexForNorms' | 'birthYear'> | undefined,
+  readings: readonly Reading[] | undefined,
+  findings: Findings | undefined,
+): StudentWay {
+  const [comfort] = useComfort();
+  const age = student && new Date().getFullYear() - student.birthYear;
+  const sex = student?.sexForNorms;
+  return useMemo(
+    () =>
+      findings ? wayFor(findings.hints, summariseStrength(readings ?? [], { sexForNorms: sex, age }), comfort) : USUAL,
+    [findings, readings, sex, age, comfort],
+  );
+}

@@ -1,0 +1,12 @@
+'use client';
+import { COMFORT, comfortSchema } from '@/core/fit/way';
+import { PROP_SIZES, propSizesSchema } from '@/core/poses/prop-sizes';
+import { SCHOOLS, schoolsSchema } from '@/core/poses/schools';
+import { useSetting } from './use-setting';
+
+/** How far a comfortable hold goes. */
+export const useComfort = () => useSetting('school/comfort', comfortSchema, COMFORT);
+/** Sizes of the props at hand. */
+export const usePropSizes = () => useSetting('school/props', propSizesSchema, PROP_SIZES);
+/** Her side where teachers differ about how a shape is taught. */
+export const useSchools = () => useSetting('school/cues', schoolsSchema, SCHOOLS);

@@ -1,3 +1,6 @@
+import { copyOf } from '@/core/bench/edit';
+import { shapeById } from '@/core/poses';
+import type { OwnShape } from '@/core/poses/schema';
 import { infer } from '@/core/limits';
 import { aimsFor } from '@/core/aims/for-student';
 import { screen } from '@/core/cautions/screen';
@@ -173,6 +176,23 @@ export function demoStudio(): KolposRecord {
     readings,
     practices,
     logs: [],
-    poses: [],
+    poses: [ownPose('2026-11-20T12:00:00.000Z')],
+  };
+}
+
+/** A pose that the studio's teacher is still working on: the reach into the boat, from a library pose. */
+function ownPose(moment: string): OwnShape {
+  const shape = shapeById('wide-squat');
+  if (!shape) throw new Error('the library has no wide squat');
+  return {
+    ...copyOf(shape, 'own-demo-boat-step', moment),
+    name: 'Boat-step squat',
+    cues: {
+      enter: 'Feet as wide as the slip rails.',
+      keep: 'Heels heavy, knees over the feet.',
+      deepen: 'Sink as if reaching into the boat.',
+      leave: 'Press the floor away and rise.',
+    },
+    rungs: shape.rungs.slice(0, 2),
   };
 }

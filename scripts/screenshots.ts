@@ -127,6 +127,17 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
+    'bench',
+    async (p) => {
+      await p.goto(`${address}/demo/poses/bench?pose=own-demo-boat-step`);
+      await p.getByText('Who holds it up').waitFor({ timeout: 60000 });
+      await p.getByLabel('Read for').click();
+      await p.getByRole('option', { name: 'Osk Fennimore' }).click();
+      await p.getByText('Reading her tests').waitFor({ state: 'hidden', timeout: 60000 });
+      await p.waitForTimeout(800);
+    },
+  ],
+  [
     'poses-compared',
     async (p) => {
       await p.goto(`${address}/demo/student?id=demo-osk&step=poses`);

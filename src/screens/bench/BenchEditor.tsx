@@ -310,7 +310,11 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
             )}
           </Box>
         </Box>
-        <Box component="section" aria-label="What it does" sx={{ minWidth: 0 }}>
+        <Box
+          component="section"
+          aria-label="What it does"
+          sx={{ minWidth: 0, gridRow: { sm: '1 / span 2', lg: 'auto' }, gridColumn: { sm: '2', lg: 'auto' } }}
+        >
           <TextField
             select
             size="small"

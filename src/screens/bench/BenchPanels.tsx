@@ -47,7 +47,7 @@ export const BenchPanels = memo(function BenchPanels({
     <Box
       sx={{
         minWidth: 0,
-        gridColumn: { sm: '1 / -1', lg: 'auto' },
+        gridColumn: { sm: '1', lg: 'auto' },
         border: '1px solid var(--line)',
         borderRadius: 1.5,
         bgcolor: 'var(--surface)',

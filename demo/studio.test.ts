@@ -56,8 +56,8 @@ describe('a simulated student', () => {
   });
 });
 
+const demo = await demoStudio();
 describe('the demo studio', () => {
-  const demo = demoStudio();
   it('is a record like any other', () => expect(recordSchema.safeParse(demo).success).toBe(true));
   it.each([
     ['demo-maren', 'hamstrings'],

@@ -132,7 +132,7 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
 }
 
 /** The demo studio as a record: a sculler, a ferry pilot and a potter with different limiters, all made up. */
-export function demoStudio(): KolposRecord {
+export async function demoStudio(): Promise<KolposRecord> {
   const students: Student[] = [];
   const readings: KolposRecord['readings'] = [];
   const practices: KolposRecord['practices'] = [];
@@ -153,7 +153,7 @@ export function demoStudio(): KolposRecord {
     if (student.id !== 'demo-maren') continue;
     const { findings, posterior } = infer(full, own);
     const { work: aims } = aimsFor(full, own, findings, 2026);
-    const built = buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
+    const built = await buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
       minutes: 20,
       breathSeconds: 6,
     });

@@ -58,9 +58,12 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await page.getByRole('link', { name: 'Rank poses for these aims' }).click();
     const list = page.getByRole('region', { name: 'Ranked poses' }).getByRole('listitem');
     await expect(list.first()).toBeVisible();
+    // The first come at once; the rest is worked out behind them.
+    await expect(list.locator('.num', { hasText: '…' })).toHaveCount(0, { timeout: 30_000 });
     const scores = (await list.locator('.num').allInnerTexts()).map(Number);
     expect(scores.length).toBeGreaterThan(5);
-    expect(scores).toEqual([...scores].sort((a, b) => b - a));
+    // Near equals are mixed: nothing overtakes what is clearly better.
+    scores.forEach((s, i) => expect(s).toBeLessThanOrEqual(Math.min(...scores.slice(0, i + 1)) + 7));
     await list.nth(2).getByRole('button').click();
     await expect(page.getByText('What it reaches here')).toBeVisible();
     await page.getByLabel('Depth').focus();

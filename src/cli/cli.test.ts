@@ -8,7 +8,7 @@ import { demoStudio } from '@demo/studio';
 import { COORDINATES } from '@/core/body';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
-const record = demoStudio();
+const record = await demoStudio();
 const fault = (run: () => unknown): InputProblem => {
   try {
     run();
@@ -101,12 +101,12 @@ describe('a student of the demo studio', () => {
     expect(f.cautions.map((c) => c.id)).toEqual(['low-back-ache']);
     expect(f.diagnostics.rhat).toBeLessThan(1.2);
   });
-  it('ranks and builds for wished aims', () => {
+  it('ranks and builds for wished aims', async () => {
     const wish = parseAims(['lengthen:psoas:left', 'strengthen:gluteus-maximus:left']);
     const { poses } = rank(record, 'demo-osk', wish, 3) as { poses: { score: number; aims: { aim: string }[] }[] };
     expect(poses).toHaveLength(3);
     expect(poses[0].aims.map((a) => a.aim)).toContain('lengthen:deep-hip-flexor:left');
-    const built = practice(record, 'demo-osk', 15, wish, ['blanket']) as {
+    const built = (await practice(record, 'demo-osk', { minutes: 15, props: ['blanket'] }, wish)) as {
       items: { pose: string; props: string[]; cues: string[] }[];
       gap: number;
     };
@@ -124,13 +124,19 @@ describe('a student of the demo studio', () => {
     expect(fault(() => findings(record, 'nobody')).message).toContain('nobody');
     expect(fault(() => findings(record, undefined)).field).toBe('student');
   });
-  it('gets no practice where a caution stops everything, nor of absurd length', () => {
+  it('gets no practice where a caution stops everything, nor of absurd length, school or peak', async () => {
     const stopped = {
       ...record,
       students: record.students.map((s) => ({ ...s, cautions: [{ caution: 'hot-calf' }] })),
     };
-    expect(fault(() => practice(stopped, 'demo-osk', 20, null, null)).message).toContain('doctor');
-    expect(fault(() => practice(record, 'demo-osk', 3, null, null)).field).toBe('minutes');
+    await expect(practice(stopped, 'demo-osk', { minutes: 20 }, null)).rejects.toThrow('doctor');
+    await expect(practice(record, 'demo-osk', { minutes: 3 }, null)).rejects.toMatchObject({ field: 'minutes' });
+    await expect(practice(record, 'demo-osk', { minutes: 20, arc: 'loud' }, null)).rejects.toMatchObject({
+      field: 'school',
+    });
+    await expect(practice(record, 'demo-osk', { minutes: 20, peak: 'flying' }, null)).rejects.toMatchObject({
+      field: 'peak',
+    });
   });
 });
 

@@ -30,8 +30,9 @@ import { screen } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/files/record';
 import { infer, summariseStrength } from '@/core/limits';
 import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/people/student';
-import { anglesAt, demandsOf, LIBRARY, rungOf } from '@/core/poses';
+import { anglesAt, demandsOf, LIBRARY, rungOf, shapeById } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
+import { requestSchema } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/tests/battery';
 
@@ -241,14 +242,14 @@ export function rank(
   };
 }
 
-export function practice(
+export async function practice(
   record: KolposRecord,
   id: string | undefined,
-  minutes: number,
+  said: { minutes: number; props?: readonly string[]; arc?: string; peak?: string },
   wanted: Aim[] | null,
-  props: readonly string[] | null,
   seed = 1,
-): unknown {
+): Promise<unknown> {
+  const { minutes } = said;
   if (!(minutes >= 5 && minutes <= 120)) throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
   const { student, screening, aims: chosen, poses } = ranked(record, id, wanted, seed);
   if (screening.stopped)
@@ -256,8 +257,19 @@ export function practice(
       screening.cautions.find((c) => c.tests === 'all')?.message ?? 'A caution stops all practice.',
       'cautions',
     );
-  const usable = props ? poses.filter((p) => p.props.every((q) => props.includes(q.prop))) : poses;
-  const built = buildPractice(usable, chosen, { minutes, breathSeconds: student.breathSeconds });
+  const request = requestSchema.safeParse({
+    minutes,
+    breathSeconds: student.breathSeconds,
+    ...(said.props && { props: said.props }),
+    ...(said.arc && { arc: said.arc }),
+    ...(said.peak && { peak: said.peak }),
+  });
+  if (!request.success) {
+    const [issue] = request.error.issues;
+    throw new InputProblem(issue.message, issue.path[0] === 'arc' ? 'school' : String(issue.path[0]));
+  }
+  if (said.peak && !shapeById(said.peak)) throw new InputProblem(`There is no pose "${said.peak}".`, 'peak');
+  const built = await buildPractice(poses, chosen, request.data);
   return {
     minutes: built.minutes,
     items: built.items.map(({ id: item, ...i }) => {
@@ -272,5 +284,7 @@ export function practice(
     objective: built.objective,
     bound: built.bound,
     gap: built.gap,
+    missing: built.missing.map((m) => ({ aim: `${m.aim.kind}:${m.aim.group}:${m.aim.side}`, why: m.why })),
+    ...(built.change && { change: built.change }),
   };
 }

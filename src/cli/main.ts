@@ -9,7 +9,7 @@ import { demoStudio } from '@demo/studio';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const USAGE =
-  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--seed N] | demo | schema [pose]';
+  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--school build|flow|quiet|strength] [--peak POSE] [--seed N] | demo | schema [pose]';
 
 function recordFrom(file: string | undefined): KolposRecord {
   if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
@@ -124,17 +124,16 @@ function run(argv: string[]): unknown {
         seed,
       );
     case 'practice':
-      if (values.school !== undefined || values.peak !== undefined)
-        throw new InputProblem(
-          '--school and --peak are not part of this version.',
-          values.school !== undefined ? 'school' : 'peak',
-        );
       return practice(
         recordFrom(argument),
         values.student,
-        number(values.minutes, 'minutes', 30),
+        {
+          minutes: number(values.minutes, 'minutes', 30),
+          props: values.props?.split(',').filter(Boolean),
+          arc: values.school,
+          peak: values.peak,
+        },
         parseAims(values.aim ?? []),
-        values.props?.split(',') ?? null,
         seed,
       );
     case 'demo':
@@ -147,7 +146,7 @@ function run(argv: string[]): unknown {
 }
 
 try {
-  process.stdout.write(`${JSON.stringify(run(process.argv.slice(2)), null, 2)}\n`);
+  process.stdout.write(`${JSON.stringify(await run(process.argv.slice(2)), null, 2)}\n`);
 } catch (error) {
   if (error instanceof InputProblem) {
     process.stderr.write(`${error.message}\n`);

@@ -21,7 +21,7 @@ import { StudioProvider } from './shell/studio-context';
 import { StudentForm } from './students/StudentForm';
 import { FeltPanel } from './teach/FeltPanel';
 
-const demo = demoStudio();
+const demo = await demoStudio();
 const [maren] = demo.students;
 const inference = infer(maren, demo.readings);
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');

@@ -8,7 +8,7 @@ import { endPlayer, keepReadings, removeReadings, savePractice, saveStudent } fr
 import { bringIn, replaceAll, takeOut } from './exchange';
 import { StudioDatabase } from './studio';
 
-const demo = demoStudio();
+const demo = await demoStudio();
 let db: StudioDatabase;
 beforeEach(() => {
   db = new StudioDatabase('studio');
@@ -81,7 +81,7 @@ describe('files', () => {
     await replaceAll(db, { ...demo, poses: [standingPose('own-a', '2026-05-01T10:00:00.000Z')] });
     const text = await takeOut(db);
     expect(await db.memos.get('taken-out')).toBeTruthy();
-    await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [] });
+    await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [], poses: [] });
     expect(await counts()).toEqual({ students: 0, readings: 0, practices: 0, logs: 0 });
     const result = await bringIn(db, text);
     expect(result.ok && result.counts).toEqual({

@@ -81,7 +81,7 @@ const door = {
   library: (): FittedPose[] => typicalFits(),
   /** Poses that lengthen or load a muscle in typical people, best first. */
   reaching: (structure: string): ReachingPose[] => reaching(structure),
-  build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): BuiltPractice =>
+  build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): Promise<BuiltPractice> =>
     buildPractice(ranked, aims, options),
   demo: () => demoStudio(),
   /** What the simulated student of the demo hides in a read-out. */

@@ -9,7 +9,7 @@ import { aimsFor } from './for-student';
 import type { ProposedAim } from './propose';
 import { doseWords } from './words';
 
-const student = demoStudio().students[0];
+const student = (await demoStudio()).students[0];
 const proposal = (group: ProposedAim['group'], over: Partial<ProposedAim> = {}): ProposedAim => ({
   kind: 'lengthen',
   group,

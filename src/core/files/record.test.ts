@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { demoStudio } from '@demo/studio';
 import { readRecord, recordJsonSchema, recordSchema, writeRecord, type KolposRecord } from './record';
 
-const demo = demoStudio();
+const demo = await demoStudio();
 const text = writeRecord(demo);
 const broken = (change: (r: KolposRecord) => unknown) => {
   const copy = JSON.parse(text) as KolposRecord;

@@ -205,6 +205,8 @@ export interface ReadOptions {
   /** With the cues' actions, or just held; without it as the rung is meant. */
   active?: boolean;
   way?: FitWay;
+  /** As if nothing had been asked before: slower, and the same to the last digit. */
+  cold?: boolean;
 }
 
 /** Who works and what strains at a depth. */
@@ -215,12 +217,16 @@ export function workedAt(
   depth: number,
   posterior: Posterior,
   build: Build,
-  { active, way = USUAL_WAY }: ReadOptions = {},
+  { active, way = USUAL_WAY, cold }: ReadOptions = {},
 ): Worked {
   const rung = shape.rungs[rungNumber - 1];
   const used = usedAt(rung, side, depth, posterior, build);
   const stretch = groupsOf(used);
-  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build, { active, capacity: way.capacity });
+  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build, {
+    active,
+    capacity: way.capacity,
+    cold,
+  });
   return {
     load: loads.beyond ? { left: {}, right: {} } : loads.groups,
     work: loads.beyond ? [] : loads.structures.filter((s) => s.load > LEAST_LOAD),

@@ -34,7 +34,8 @@ export function askedOf(intents: readonly Intent[], worked: Side): Asked[] {
 
 /**
  * Loads of a rung at a depth in a student's body. @param tolerances the student's, SD, left then right
- * @param active with the cues' actions, or just held; `capacity` share of the usual force where it was measured
+ * @param active with the cues' actions, or just held; `capacity` share of the usual force where it was measured;
+ * `cold` without the prices of the last solution, so that nothing asked before moves the last hundredths
  */
 export function loadsAt(
   shape: Shape,
@@ -46,14 +47,15 @@ export function loadsAt(
   {
     active = shape.rungs[rungNumber - 1].kind === 'strength',
     capacity,
-  }: { active?: boolean; capacity?: StaticsOptions['capacity'] } = {},
+    cold = false,
+  }: { active?: boolean; capacity?: StaticsOptions['capacity']; cold?: boolean } = {},
 ): Loads {
   const rung = shape.rungs[rungNumber - 1];
   let own = prices.get(rung);
   if (!own) prices.set(rung, (own = {}));
   const loads = staticsOf(build).solve(
     { posture: postureAt(rung, side, depth), reach: reachFor(rung, side), contacts: contactsFor(rung, side), rung },
-    { asked: active ? askedOf(rung.intents, side) : [], tolerances, capacity, start: own[side] },
+    { asked: active ? askedOf(rung.intents, side) : [], tolerances, capacity, start: cold ? undefined : own[side] },
   );
   if (loads.converged) own[side] = loads.prices;
   return loads;

@@ -55,6 +55,8 @@ export function ownedWords(
           ...sizes.block.map((height, i) => ({ words: `block ${LYING[i]}`, height, pieces: 1 })),
           { words: 'two blocks flat', height: 2 * sizes.block[0], pieces: 2 },
           { words: 'two blocks on their edges', height: 2 * sizes.block[1], pieces: 2 },
+          { words: 'block flat on one on its end', height: sizes.block[0] + sizes.block[2], pieces: 2 },
+          { words: 'block on its edge on one on its end', height: sizes.block[1] + sizes.block[2], pieces: 2 },
           { words: 'two blocks on their ends', height: 2 * sizes.block[2], pieces: 2 },
         ]
       : prop === 'bolster'

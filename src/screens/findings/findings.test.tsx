@@ -17,7 +17,7 @@ import { AimList } from './AimList';
 import { OpenPoints } from './OpenPoints';
 import { SideCard } from './SideCard';
 
-const demo = demoStudio();
+const demo = await demoStudio();
 const maren = demo.students[0];
 const own = demo.readings.filter((r) => r.student === maren.id);
 const { findings } = infer(maren, own);

@@ -18,7 +18,7 @@ import { ReadingPanel } from './ReadingPanel';
 import { readingFromDraft, type DraftOf } from './reading-from-draft';
 import { EMPTY_DRAFT, type DraftValues } from './use-draft';
 
-const demo = demoStudio();
+const demo = await demoStudio();
 const [maren] = demo.students;
 const own = demo.readings.filter((r) => r.student === maren.id);
 const of = (id: string, readout: string): DraftOf => {

@@ -10,7 +10,7 @@ import { groupOf } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { SETTLED_AT, type Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
-import { aimKey } from '@/core/practice/build';
+import { aimKey } from '@/core/practice/doses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { varied } from '@/core/ranking/varied';
 import { useRanking, type Answer } from '@/workers/use-core';

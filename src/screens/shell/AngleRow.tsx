@@ -66,7 +66,7 @@ export function AngleRow({
         <Slider
           size="small"
           aria-label={label}
-          getAriaValueText={(v) => shortWords(words, v)}
+          getAriaValueText={(v) => fullWords(words, v)}
           min={min_deg}
           max={max_deg}
           value={value}

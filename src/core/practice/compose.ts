@@ -1,0 +1,226 @@
+import type { Aim } from '@/core/people/student';
+import { rungOf, type Phase } from '@/core/poses';
+import type { RankedPose } from '@/core/ranking/rank';
+import { valueOf, type Chosen } from './choose';
+import { servedBy } from './doses';
+import type { Placed } from './order';
+import { TRANSITION, type PracticeItem } from './practice';
+import type { PracticeRequest } from './request';
+import type { Unit } from './units';
+
+/** From continuous minutes to items in whole breaths that fill the time. */
+
+/** An item of a fitted pose. Ids only need to be unique in their practice. */
+export function itemOf(
+  r: RankedPose,
+  phase: Phase,
+  seconds: number,
+  breath: number,
+  because: string[],
+  index: number,
+  repeats = 1,
+): PracticeItem {
+  const breaths = Math.max(1, Math.round(seconds / breath));
+  return {
+    id: `${r.pose}-${r.rung}-${r.side}-${index}`,
+    pose: r.pose,
+    rung: r.rung,
+    side: r.side,
+    holdSeconds: Math.max(3, breaths * breath),
+    breaths,
+    repeats,
+    phase,
+    because,
+  };
+}
+
+/** Whole breaths of one hold and its repeats that come nearest to so many minutes on a side. */
+export function breathed(unit: Unit, minutes: number, breathSeconds: number): { breaths: number; repeats: number } {
+  const seconds = minutes * 60;
+  const { hold, repeats } = unit.rung;
+  if (!repeats) return { breaths: Math.max(1, Math.round(seconds / breathSeconds)), repeats: 1 };
+  const breaths = Math.max(1, Math.round((hold[0] + hold[1]) / 2 / breathSeconds));
+  const times = Math.round(seconds / (breaths * breathSeconds));
+  return { breaths, repeats: Math.max(1, Math.min(20, times)) };
+}
+
+interface Timed {
+  unit: Unit;
+  breaths: number;
+  repeats: number;
+  /** Breaths more on the tighter side. */
+  extra: number;
+}
+
+const minutesOf = (t: Timed, breath: number): number => (t.breaths * t.repeats * breath) / 60;
+const asChosen = (t: Timed, breath: number): Chosen => ({
+  unit: t.unit,
+  minutes: minutesOf(t, breath),
+  extra: (t.extra * breath) / 60,
+});
+
+/** Seconds that timed units take with the way between them, after what settles. */
+const secondsOf = (list: readonly Timed[], request: PracticeRequest): number =>
+  list.reduce(
+    (s, t) =>
+      s +
+      t.unit.sides.length * t.breaths * t.repeats * request.breathSeconds +
+      t.extra * request.breathSeconds +
+      TRANSITION.shape +
+      (t.unit.sides.length - 1) * TRANSITION.side,
+    0,
+  );
+
+/**
+ * Makes a choice whole breaths: each rounded, then single breaths are given where they do most or taken where they do least, until
+ * items and the least or most rest fit the time.
+ * @param space seconds for items with the way to each
+ */
+export function wholeBreaths(
+  chosen: readonly Chosen[],
+  aims: readonly Aim[],
+  wanted: readonly number[],
+  work: number,
+  space: { least: number; most: number },
+  request: PracticeRequest,
+  fixed: ReadonlySet<string>,
+): Timed[] {
+  const breath = request.breathSeconds;
+  const list: Timed[] = chosen.map((c) => {
+    const { breaths, repeats } = breathed(c.unit, c.minutes, breath);
+    return { unit: c.unit, breaths, repeats, extra: c.unit.rung.repeats ? 0 : Math.round((c.extra * 60) / breath) };
+  });
+  const value = () =>
+    valueOf(
+      list.map((t) => asChosen(t, breath)),
+      aims,
+      wanted,
+      { work },
+    );
+  for (let round = 0; round < 600; round++) {
+    const now = secondsOf(list, request);
+    const direction = now > space.most ? -1 : now < space.least ? 1 : 0;
+    if (direction === 0) break;
+    const before = value();
+    let best: Timed | null = null,
+      bestRate = -Infinity;
+    for (const t of list) {
+      if (fixed.has(t.unit.key) || !movable(t, direction, breath)) continue;
+      step(t, direction);
+      const spent = Math.abs(secondsOf(list, request) - now);
+      const rate = (value() - before) / Math.max(1, spent);
+      step(t, -direction);
+      if (rate > bestRate + 1e-15) {
+        bestRate = rate;
+        best = t;
+      }
+    }
+    if (!best) return list;
+    step(best, direction);
+  }
+  const fits = () => {
+    const now = secondsOf(list, request);
+    return now >= space.least && now <= space.most;
+  };
+  if (fits())
+    improve(
+      value,
+      fits,
+      list.filter((t) => !fixed.has(t.unit.key)),
+      breath,
+    );
+  return list;
+}
+
+/** Single breaths given, taken or passed from one to another while that is worth more and the time still fits. */
+function improve(value: () => number, fits: () => boolean, free: readonly Timed[], breath: number): void {
+  const moves: readonly (readonly [Timed | null, Timed | null])[] = [
+    ...free.map((t) => [t, null] as const),
+    ...free.map((t) => [null, t] as const),
+    ...free.flatMap((up) => free.filter((down) => down !== up).map((down) => [up, down] as const)),
+  ];
+  let now = value();
+  for (let round = 0; round < ROUNDS; round++) {
+    let best: (typeof moves)[number] | null = null,
+      most = now + 1e-9;
+    for (const [up, down] of moves) {
+      if ((up && !movable(up, 1, breath)) || (down && !movable(down, -1, breath))) continue;
+      if (up) step(up, 1);
+      if (down) step(down, -1);
+      if (fits()) {
+        const v = value();
+        if (v > most) {
+          most = v;
+          best = [up, down];
+        }
+      }
+      if (up) step(up, -1);
+      if (down) step(down, 1);
+    }
+    if (!best) return;
+    if (best[0]) step(best[0], 1);
+    if (best[1]) step(best[1], -1);
+    now = most;
+  }
+}
+/** Changes of single breaths that are tried for; few are needed. */
+const ROUNDS = 24;
+
+const step = (t: Timed, by: number): void => {
+  if (t.unit.rung.repeats) t.repeats += by;
+  else t.breaths += by;
+};
+function movable(t: Timed, by: number, breath: number): boolean {
+  const next = ((t.unit.rung.repeats ? t.breaths * (t.repeats + by) : (t.breaths + by) * t.repeats) * breath) / 60;
+  if (t.unit.rung.repeats && (t.repeats + by < 1 || t.repeats + by > 20)) return false;
+  // Half a breath beyond what a rung is usually held is no matter; less than one breath is none.
+  return (by > 0 ? next <= t.unit.most + breath / 120 : next >= t.unit.least - breath / 120) && t.breaths + by >= 1;
+}
+
+/** Items of ordered units, each side one after the other. */
+export function itemsOf(
+  order: readonly Placed[],
+  timed: readonly Timed[],
+  aims: readonly Aim[],
+  request: PracticeRequest,
+  from: number,
+): PracticeItem[] {
+  const out: PracticeItem[] = [];
+  let turn = 0;
+  for (const { unit, phase } of order) {
+    const t = timed.find((x) => x.unit === unit);
+    if (!t) continue;
+    const sides = request.first === 'alternate' && turn++ % 2 === 1 ? [...unit.sides].reverse() : unit.sides;
+    for (const r of sides) {
+      const extra = unit.tighter !== null && r === unit.sides[unit.tighter] ? t.extra : 0;
+      out.push(
+        itemOf(
+          r,
+          phase,
+          (t.breaths + extra) * request.breathSeconds,
+          request.breathSeconds,
+          servedBy(r, aims),
+          from + out.length,
+          t.repeats,
+        ),
+      );
+    }
+  }
+  return out;
+}
+
+/** A resting shape for the beginning or the end, the plainest that is allowed. */
+export function resting(
+  ranked: readonly RankedPose[],
+  phase: 'settle' | 'rest',
+  allowed: (r: RankedPose) => boolean,
+): RankedPose | null {
+  const fits = ranked.filter((r) => {
+    const rung = rungOf(r.pose, r.rung)?.rung;
+    return (
+      rung?.kind === 'rest' && rung.phases.includes(phase) && r.cautions.length === 0 && !r.beyondEntry && allowed(r)
+    );
+  });
+  const usual = fits.find((r) => r.pose === 'resting-back' && r.rung === (phase === 'settle' ? 1 : 2));
+  return usual ?? [...fits].sort((a, b) => (`${a.pose}/${a.rung}` < `${b.pose}/${b.rung}` ? -1 : 1))[0] ?? null;
+}

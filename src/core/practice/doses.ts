@@ -1,0 +1,78 @@
+import type { Aim } from '@/core/people/student';
+import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import type { PracticeItem } from './practice';
+
+/** Minutes of useful work per aim, and what they are worth. */
+export interface Dose {
+  aim: Aim;
+  minutes: number;
+  wanted: number;
+}
+
+/** Worth from which an item is said to be there for an aim (our default): a stretch of 0.55 or a load of 0.25. */
+const SERVES = 0.5;
+
+export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string => `${aim.kind}:${aim.group}:${aim.side}`;
+
+/** Aims that a practice works for: those that lengthen or strengthen and have a weight. */
+export const activeAims = (aims: readonly Aim[]): Aim[] => aims.filter((a) => a.kind !== 'leave' && a.weight > 0);
+
+/** Keys of the aims that a fitted pose serves well enough to be the reason for it. */
+export const servedBy = (r: RankedPose, aims: readonly Aim[]): string[] =>
+  aims.filter((a) => a.kind !== 'leave' && worthFor(r, a).worth >= SERVES).map(aimKey);
+
+/** Most minutes that an aim wants in one practice: more hardly helps on a day (Ingram 2025, as recalled). */
+const MOST_WANTED = 4;
+const LEAST_WANTED = 0.5;
+
+/** Minutes wanted for each of the active aims: its share by weight of the working time, at most four. */
+export function wantedMinutes(active: readonly Aim[], work: number): number[] {
+  const total = active.reduce((s, a) => s + a.weight, 0) || 1;
+  return active.map((a) => Math.min(MOST_WANTED, Math.max(LEAST_WANTED, (work * a.weight) / total)));
+}
+
+/** Places on the curve of falling returns, as shares of what is wanted; between them it is straight. Ours. */
+const KNEES = [0, 0.25, 0.5, 0.8, 1.2, 1.8, 3] as const;
+const whole = (x: number): number => 1 - Math.exp(-1.6 * x);
+
+/** Pieces of the curve: width as a share of what is wanted, and worth of a share within it; falling. */
+export const RETURNS: readonly { width: number; slope: number }[] = KNEES.slice(1).map((to, i) => ({
+  width: to - KNEES[i],
+  slope: (whole(to) - whole(KNEES[i])) / (to - KNEES[i]),
+}));
+
+/** Worth of a dose with falling returns, 0–1, straight between its knees. */
+export function worthOfDose(minutes: number, wanted: number): number {
+  let left = minutes / wanted,
+    worth = 0;
+  for (const { width, slope } of RETURNS) {
+    const part = Math.min(left, width);
+    if (part <= 0) break;
+    worth += part * slope;
+    left -= part;
+  }
+  return worth;
+}
+
+/** Minutes of useful work per aim in any list of items, for the builder and for what the teacher changed by hand. */
+export function dosesOf(
+  items: readonly PracticeItem[],
+  aims: readonly Aim[],
+  ranked: readonly RankedPose[],
+  wanted?: readonly number[],
+): Dose[] {
+  const active = activeAims(aims);
+  const work =
+    items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest').reduce((s, i) => s + i.holdSeconds * i.repeats, 0) /
+    60;
+  const byKey = new Map(ranked.map((r) => [`${r.pose}/${r.rung}/${r.side}`, r]));
+  const want = wanted ?? wantedMinutes(active, work);
+  return active.map((aim, a) => {
+    let seconds = 0;
+    for (const item of items) {
+      const r = byKey.get(`${item.pose}/${item.rung}/${item.side}`);
+      if (r) seconds += worthFor(r, aim).worth * item.holdSeconds * item.repeats;
+    }
+    return { aim, minutes: seconds / 60, wanted: want[a] };
+  });
+}

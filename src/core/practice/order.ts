@@ -1,0 +1,154 @@
+import type { Phase, Position } from '@/core/poses';
+import { prepares, needsPreparation, needsCounter, counters, type Unit } from './units';
+
+/**
+ * The order of chosen units: phases one after the other, in each the order with the least changes of position and props in which
+ * what prepares comes before what it prepares. Exact by dynamic programming over subsets (Held and Karp 1962) up to `EXACT` units of a
+ * phase; beyond, the cheapest insertion, improved by moving single units, and told so.
+ */
+
+export const EXACT = 13;
+
+/** Height above the floor, so to speak: what a change of position costs grows with it. */
+const HEIGHT: Readonly<Record<Position, number>> = {
+  'on the back': 0,
+  'on the side': 0.4,
+  'on the front': 0.7,
+  'all-fours': 1.2,
+  kneeling: 1.6,
+  seated: 1,
+  standing: 3,
+};
+const CHANGE = 0.5;
+const FETCH = 0.3;
+/** Between the mat and standing up, or lying down for rest, at both ends. */
+const FIRST: Position = 'on the back';
+
+/** What it costs to go from one unit to the next, in small inconveniences. Ours. */
+export function stepCost(from: Unit | null, to: Unit | null): number {
+  const a = from?.position ?? FIRST,
+    b = to?.position ?? FIRST;
+  const turn = (a === b ? 0 : CHANGE) + Math.abs(HEIGHT[a] - HEIGHT[b]) * 0.4;
+  const fetch = to ? to.props.filter((p) => !from?.props.includes(p)).length * FETCH : 0;
+  return turn + fetch;
+}
+
+/** True where `before` must not stand after `after` in a practice. */
+export const mustPrecede = (before: Unit, after: Unit): boolean =>
+  (needsPreparation(after) && before.shape.id === after.shape.id && before.number < after.number) ||
+  (needsCounter(before) && counters(after) && !needsCounter(after));
+
+export interface Placed {
+  unit: Unit;
+  phase: Phase;
+}
+
+/** Cost of units in an order, from lying down to lying down; infinite where the order breaks a rule. */
+export function orderCost(units: readonly Unit[], start: Unit | null = null, end = true): number {
+  let cost = 0,
+    last = start;
+  for (const [i, u] of units.entries()) {
+    if (units.slice(i + 1).some((later) => mustPrecede(later, u))) return Infinity;
+    if (needsPreparation(u)) {
+      const helpers = units.filter((m) => prepares(m, u));
+      if (helpers.length > 0 && !units.slice(0, i).some((m) => prepares(m, u))) return Infinity;
+    }
+    cost += stepCost(last, u);
+    last = u;
+  }
+  return cost + (end ? stepCost(last, null) : 0);
+}
+
+/** The best order of one phase, coming from `start`; `end`: lying down follows. */
+export function orderPhase(
+  units: readonly Unit[],
+  start: Unit | null,
+  end: boolean,
+): { order: Unit[]; exact: boolean } {
+  if (units.length <= 1) return { order: [...units], exact: true };
+  return units.length <= EXACT
+    ? { order: bySubsets(units, start, end), exact: true }
+    : { order: byInsertion(units, start, end), exact: false };
+}
+
+function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean): Unit[] {
+  const n = units.length,
+    full = (1 << n) - 1;
+  // Sets of which every one, or at least one, must stand before a unit.
+  const all = units.map((u) => units.reduce((m, v, j) => (mustPrecede(v, u) ? m | (1 << j) : m), 0));
+  const any = units.map((u) =>
+    needsPreparation(u) ? units.reduce((m, v, j) => (prepares(v, u) ? m | (1 << j) : m), 0) : 0,
+  );
+  const cost = new Float64Array((1 << n) * n).fill(Infinity);
+  const from = new Int8Array((1 << n) * n).fill(-1);
+  const free = (set: number, k: number) => (all[k] & set) === all[k] && (any[k] === 0 || (any[k] & set) !== 0);
+  for (let k = 0; k < n; k++) if (free(0, k)) cost[(1 << k) * n + k] = stepCost(start, units[k]);
+  for (let set = 1; set <= full; set++)
+    for (let last = 0; last < n; last++) {
+      const here = cost[set * n + last];
+      if (here === Infinity) continue;
+      for (let k = 0; k < n; k++) {
+        if (set & (1 << k) || !free(set, k)) continue;
+        const next = set | (1 << k),
+          c = here + stepCost(units[last], units[k]);
+        if (c < cost[next * n + k] - 1e-12) {
+          cost[next * n + k] = c;
+          from[next * n + k] = last;
+        }
+      }
+    }
+  let last = -1,
+    least = Infinity;
+  for (let k = 0; k < n; k++) {
+    const c = cost[full * n + k] + (end ? stepCost(units[k], null) : 0);
+    if (c < least - 1e-12) {
+      least = c;
+      last = k;
+    }
+  }
+  // Rules that go round in a circle leave no order: then the milder comes first and that is all.
+  if (last < 0) return [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
+  const order: Unit[] = [];
+  for (let set = full; last >= 0;) {
+    order.unshift(units[last]);
+    const before = from[set * n + last];
+    set &= ~(1 << last);
+    last = before;
+  }
+  return order;
+}
+
+function byInsertion(units: readonly Unit[], start: Unit | null, end: boolean): Unit[] {
+  const mildFirst = [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
+  let order: Unit[] = [];
+  for (const u of mildFirst) order = cheapest(order, u, start, end) ?? [...order, u];
+  for (let round = 0; round < 4; round++) {
+    const before = orderCost(order, start, end);
+    for (const u of [...order]) {
+      const moved = cheapest(
+        order.filter((o) => o !== u),
+        u,
+        start,
+        end,
+      );
+      if (moved && orderCost(moved, start, end) < orderCost(order, start, end) - 1e-9) order = moved;
+    }
+    if (orderCost(order, start, end) > before - 1e-9) break;
+  }
+  return order;
+}
+
+/** The order with a unit put where it costs least, or null where it may stand nowhere. */
+function cheapest(order: readonly Unit[], u: Unit, start: Unit | null, end: boolean): Unit[] | null {
+  let best: Unit[] | null = null,
+    least = Infinity;
+  for (let i = 0; i <= order.length; i++) {
+    const tried = [...order.slice(0, i), u, ...order.slice(i)];
+    const cost = orderCost(tried, start, end);
+    if (cost < least - 1e-12) {
+      least = cost;
+      best = tried;
+    }
+  }
+  return best;
+}

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+
+/** What a practice is asked for. */
+
+/** Shape of a practice: building up to its deepest, flowing, long and quiet, or work first. */
+export const ARCS = ['build', 'flow', 'quiet', 'strength'] as const;
+export type Arc = (typeof ARCS)[number];
+export const PLACES = ['anywhere', 'chair', 'standing'] as const;
+export const AVOIDED = ['wrists', 'kneeling', 'lying-on-front', 'lying-on-back', 'head-down'] as const;
+export type Avoided = (typeof AVOIDED)[number];
+
+export const requestSchema = z.object({
+  minutes: z.number().min(5).max(120),
+  /** Seconds of one slow breath of this student. */
+  breathSeconds: z.number().min(2).max(20).default(6),
+  arc: z.enum(ARCS).default('build'),
+  place: z.enum(PLACES).default('anywhere'),
+  /** Props at hand; null: whatever a pose needs. */
+  props: z
+    .array(z.enum(['blanket', 'block', 'strap', 'bolster', 'wall', 'chair', 'post']))
+    .nullable()
+    .default(null),
+  avoid: z.array(z.enum(AVOIDED)).default([]),
+  /** Which side comes first. */
+  first: z.enum(['right', 'left', 'tighter', 'alternate']).default('right'),
+  /** How much longer the tighter side may be held, 1 (alike) to 2. */
+  ratio: z.number().min(1).max(2).default(1),
+  /** Most demanding level that is wanted. */
+  level: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(3),
+  /** A pose that everything leads to. */
+  peak: z.string().max(60).nullable().default(null),
+  /** 0 is the best that was found; each further one differs from those before. */
+  version: z.number().int().min(0).max(8).default(0),
+});
+export type PracticeRequest = z.infer<typeof requestSchema>;
+
+/** A whole request from what was said of it; the rest is our default. */
+export const requestOf = (said: z.input<typeof requestSchema>): PracticeRequest => requestSchema.parse(said);

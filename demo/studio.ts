@@ -6,6 +6,8 @@ import { aimsFor } from '@/core/aims/for-student';
 import { screen } from '@/core/cautions/screen';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
+import { choiceOf } from '@/core/practice/practice';
+import { requestOf } from '@/core/practice/request';
 import { RECORD_VERSION, type KolposRecord } from '@/core/files/record';
 import { buildOfStudent, type Student } from '@/core/people/student';
 import { readAll, simulateStudent, type Short } from './simulated-student';
@@ -163,6 +165,8 @@ export async function demoStudio(): Promise<KolposRecord> {
       title: 'Before rowing',
       minutes: 20,
       items: built.items,
+      request: requestOf({ minutes: 20, breathSeconds: 6 }),
+      choice: choiceOf(built),
       aims,
       createdAt: measuredAt,
       updatedAt: measuredAt,

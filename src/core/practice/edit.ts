@@ -48,3 +48,9 @@ export function missingSides(
     return [{ pose, rung: Number(rung), missing: sides.has('left') ? ('right' as const) : ('left' as const) }];
   });
 }
+
+/** An item and its other side kept when the practice is built again, or set free. */
+export const lockItem = (items: readonly PracticeItem[], item: PracticeItem): PracticeItem[] =>
+  items.map((i) =>
+    i.pose === item.pose && i.rung === item.rung ? { ...i, locked: item.locked ? undefined : true } : i,
+  );

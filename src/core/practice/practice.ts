@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { aimSchema, momentSchema } from '@/core/people/student';
+import { requestSchema } from './request';
 
 export const itemSchema = z.object({
   id: z.string().min(1).max(64),
@@ -13,6 +14,8 @@ export const itemSchema = z.object({
   /** Aims served, as `kind:group:side`. */
   because: z.array(z.string().max(80)).max(12),
   note: z.string().max(300).optional(),
+  /** Stays when the practice is built again. */
+  locked: z.boolean().optional(),
 });
 export type PracticeItem = z.infer<typeof itemSchema>;
 
@@ -23,6 +26,19 @@ export const practiceSchema = z.object({
   minutes: z.number().min(5).max(120),
   items: z.array(itemSchema).max(120),
   aims: z.array(aimSchema).max(60),
+  /** What it was built for; absent where it was made before wishes were kept. */
+  request: requestSchema.optional(),
+  /** How good the choice was when it was built; what is changed by hand is not in it. */
+  choice: z
+    .object({
+      objective: z.number(),
+      bound: z.number(),
+      gap: z.number().min(0),
+      searched: z.number().int(),
+      of: z.number().int(),
+      orderExact: z.boolean(),
+    })
+    .optional(),
   createdAt: momentSchema,
   updatedAt: momentSchema,
 });
@@ -40,3 +56,14 @@ export const totalSeconds = (items: readonly PracticeItem[]): number =>
   items.reduce((s, item, i) => s + item.holdSeconds * item.repeats + transitionBefore(items, i), 0);
 
 export const PHASES = ['settle', 'warm', 'approach', 'deepest', 'counter', 'rest'] as const;
+
+type Choice = NonNullable<Practice['choice']>;
+/** What of a built practice is kept with it to tell how good its choice was. */
+export const choiceOf = ({ objective, bound, gap, searched, of, orderExact }: Choice): Choice => ({
+  objective,
+  bound,
+  gap,
+  searched,
+  of,
+  orderExact,
+});

@@ -13,7 +13,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
 import { groupOf } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
@@ -21,7 +21,7 @@ import type { Student } from '@/core/people/student';
 import { rungOf } from '@/core/poses';
 import { itemOf } from '@/core/practice/compose';
 import { dosesOf, servedBy } from '@/core/practice/doses';
-import { lengthenItem, missingSides, moveItem, removeItem, swapItem } from '@/core/practice/edit';
+import { lengthenItem, lockItem, missingSides, moveItem, removeItem, swapItem } from '@/core/practice/edit';
 import { totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import type { RankedPose } from '@/core/ranking/rank';
 import { savePractice } from '@/store/changes';
@@ -38,10 +38,13 @@ export function PracticeEditor({
   student,
   practice,
   ranked,
+  children,
 }: {
   student: Student;
   practice: Practice;
   ranked: readonly RankedPose[];
+  /** What can be done with the whole practice, beside its totals. */
+  children?: ReactNode;
 }) {
   const { db, base } = useStudio();
   const undo = useUndo();
@@ -118,6 +121,12 @@ export function PracticeEditor({
                     )
                   }
                   onSwap={() => setSwapping(item)}
+                  onLock={() =>
+                    void save(
+                      lockItem(items, item),
+                      item.locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
+                    )
+                  }
                 />
               ))}
             </Box>
@@ -145,6 +154,7 @@ export function PracticeEditor({
         >
           Teach it
         </Button>
+        {children}
         <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
           Dose by aim
         </Typography>

@@ -20,6 +20,7 @@ interface PracticeRowProps {
   onLength: (by: number) => void;
   onRemove: () => void;
   onSwap: () => void;
+  onLock: () => void;
 }
 
 const because = (key: string): string => {
@@ -30,7 +31,7 @@ const because = (key: string): string => {
 };
 
 /** One item of a practice. Its handle drags by pointer and keyboard; Alt+arrows move it too. */
-export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove, onSwap }: PracticeRowProps) {
+export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove, onSwap, onLock }: PracticeRowProps) {
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id: item.id });
   const found = rungOf(item.pose, item.rung);
   const name = `${found?.shape.name ?? item.pose}${item.side === 'both' ? '' : `, ${item.side}`}`;
@@ -122,11 +123,21 @@ export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove,
           </Button>
           <Box className="num" sx={{ textAlign: 'center', minWidth: 92, fontSize: 14 }}>
             {item.breaths} breaths
+            {item.repeats > 1 ? ` × ${item.repeats}` : ''}
             <br />
-            {item.holdSeconds} s
+            {item.holdSeconds * item.repeats} s
           </Box>
           <Button size="small" sx={{ minWidth: 32 }} aria-label={`${name} a breath longer`} onClick={() => onLength(1)}>
             +
+          </Button>
+          <Button
+            size="small"
+            aria-label={`Keep ${name} when building again`}
+            aria-pressed={item.locked === true}
+            variant={item.locked ? 'contained' : 'text'}
+            onClick={onLock}
+          >
+            {item.locked ? 'Kept' : 'Keep'}
           </Button>
           <Button size="small" aria-label={`Swap ${name}`} onClick={onSwap}>
             Swap

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -8,7 +9,14 @@ import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
 import type { FitWay } from '@/core/fit/way';
 import type { Aim, Student } from '@/core/people/student';
-import type { Practice } from '@/core/practice/practice';
+import { AIM_WORDS } from '@/core/aims/words';
+import { groupOf, type GroupId } from '@/core/body';
+import { GROUP_WORDS } from '@/core/body/words';
+import type { BuiltPractice } from '@/core/practice/build';
+import { aimKey } from '@/core/practice/doses';
+import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
+import { requestOf, type PracticeRequest } from '@/core/practice/request';
+import { changed, changeWords, MISSING_WORDS } from '@/core/practice/words';
 import { savePractice } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
@@ -17,7 +25,11 @@ import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { useSnackbar } from 'notistack';
+import { ChoiceNote } from './ChoiceNote';
 import { PracticeEditor } from './PracticeEditor';
+import { useWishes } from './use-wishes';
+import { WishesPanel } from './WishesPanel';
 
 /** Minutes → a practice for these aims; the newest one open for changing. */
 export function PracticeStep({
@@ -38,6 +50,13 @@ export function PracticeStep({
   const { whole: ranked, busy } = useRanking(student, inference.value, aims, way);
   const [minutes, setMinutes] = useState('20');
   const [problem, setProblem] = useState<string | null>(null);
+  const { enqueueSnackbar } = useSnackbar();
+  const [wishes, putWishes] = useWishes(student.id);
+  const [wished, setWished] = useState(false);
+  const [building, setBuilding] = useState(false);
+  const [answer, setAnswer] = useState<
+    (Pick<BuiltPractice, 'change' | 'missing'> & { request: PracticeRequest }) | null
+  >(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const sorted = [...practices].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
   const open = sorted.find((p) => p.id === chosen) ?? sorted[0];
@@ -50,31 +69,54 @@ export function PracticeStep({
       </EmptyChart>
     );
   if (!aims || aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
-  const build = async () => {
+  const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
+  /** Builds anew, or in place of a practice: another version of it, or around what is kept in it. */
+  const build = async (request: PracticeRequest, over?: Practice, locked: readonly PracticeItem[] = []) => {
+    if (!ranked) return;
+    setBuilding(true);
+    setAnswer(null);
+    try {
+      const built = await core().build(ranked, plain, { ...request, locked: [...locked] });
+      setAnswer({ change: built.change, missing: built.missing, request });
+      if (built.items.length === 0) return;
+      const time = now();
+      const kept = new Set(locked.map((i) => `${i.pose}/${i.rung}`));
+      const practice: Practice = {
+        id: over?.id ?? newId(),
+        student: student.id,
+        title: over?.title ?? `${request.minutes} minutes for ${student.name.split(' ')[0]}`,
+        minutes: request.minutes,
+        items: built.items.map((i) => (kept.has(`${i.pose}/${i.rung}`) ? { ...i, locked: true } : i)),
+        aims: plain,
+        request,
+        choice: choiceOf(built),
+        createdAt: over?.createdAt ?? time,
+        updatedAt: time,
+      };
+      const change = await savePractice(db, practice);
+      setChosen(practice.id);
+      undo(over ? 'Built again.' : 'The practice is built.', change);
+    } catch (error) {
+      enqueueSnackbar(`It could not be built: ${error instanceof Error ? error.message : String(error)}`, {
+        variant: 'error',
+      });
+    } finally {
+      setBuilding(false);
+    }
+  };
+  const asked = () => {
     const wanted = Number(minutes.replace(',', '.'));
     if (!(wanted >= 5 && wanted <= 120)) {
       setProblem('Type minutes between 5 and 120.');
       return;
     }
     setProblem(null);
-    if (!ranked) return;
-    const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
-    const built = await core().build(ranked, plain, { minutes: wanted, breathSeconds: student.breathSeconds });
-    const time = now();
-    const practice: Practice = {
-      id: newId(),
-      student: student.id,
-      title: `${wanted} minutes for ${student.name.split(' ')[0]}`,
-      minutes: wanted,
-      items: built.items,
-      aims: plain,
-      createdAt: time,
-      updatedAt: time,
-    };
-    const change = await savePractice(db, practice);
-    setChosen(practice.id);
-    undo('The practice is built.', change);
+    void build(requestOf({ ...wishes, minutes: wanted, breathSeconds: student.breathSeconds }));
   };
+  const again = (practice: Practice): PracticeRequest =>
+    practice.request ?? requestOf({ minutes: practice.minutes, breathSeconds: student.breathSeconds });
+  const keptIn = (practice: Practice) => practice.items.filter((i) => i.locked);
+  const helped = answer?.change ? changed(answer.request, answer.change) : null;
   return (
     <>
       <LateProgress busy={busy} label="Fitting poses" />
@@ -83,7 +125,7 @@ export function PracticeStep({
           component="form"
           onSubmit={(e) => {
             e.preventDefault();
-            void build();
+            asked();
           }}
           sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}
         >
@@ -96,8 +138,8 @@ export function PracticeStep({
             sx={{ width: 150 }}
             slotProps={{ htmlInput: { inputMode: 'decimal' } }}
           />
-          <Button type="submit" variant={open ? 'outlined' : 'contained'} disabled={!ranked}>
-            Build a practice
+          <Button type="submit" variant={open ? 'outlined' : 'contained'} disabled={!ranked || building}>
+            {building ? 'Building …' : 'Build a practice'}
           </Button>
         </Box>
         {sorted.length > 1 && (
@@ -117,13 +159,69 @@ export function PracticeStep({
           </TextField>
         )}
       </Box>
+      <Box
+        component="details"
+        open={wished}
+        onToggle={(e) => setWished((e.target as HTMLDetailsElement).open)}
+        sx={{ mb: 2 }}
+      >
+        <summary>Wishes: way, place, props, sides, peak</summary>
+        <WishesPanel wishes={wishes} home={student.props ?? []} put={putWishes} />
+      </Box>
+      {answer?.change && (
+        <Alert
+          severity="info"
+          role="alert"
+          sx={{ mb: 2 }}
+          action={
+            helped && (
+              <Button color="inherit" size="small" onClick={() => void build(helped)}>
+                Do that and build
+              </Button>
+            )
+          }
+        >
+          <strong>No practice fits these wishes.</strong> {changeWords(answer.change)}
+        </Alert>
+      )}
+      {answer && answer.missing.length > 0 && (
+        <Alert severity="info" sx={{ mb: 2 }} onClose={() => setAnswer(null)}>
+          {answer.missing.map((m) => (
+            <Typography key={aimKey(m.aim)}>
+              {AIM_WORDS[m.aim.kind]}{' '}
+              {groupOf(m.aim.group) ? GROUP_WORDS[groupOf(m.aim.group) as GroupId].name : m.aim.group} {m.aim.side} gets
+              hardly anything: {MISSING_WORDS[m.why]}.
+            </Typography>
+          ))}
+        </Alert>
+      )}
       {!open && (
         <Typography color="text.secondary">
           Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves
           time for rest.
         </Typography>
       )}
-      {open && ranked && <PracticeEditor key={open.id} student={student} practice={open} ranked={ranked} />}
+      {open && ranked && (
+        <PracticeEditor key={open.id} student={student} practice={open} ranked={ranked}>
+          <Box sx={{ display: 'flex', flexDirection: 'column', mt: 1 }}>
+            <Button
+              size="small"
+              disabled={building}
+              onClick={() => void build({ ...again(open), version: (again(open).version + 1) % 9 }, open)}
+            >
+              Another version
+            </Button>
+            <Button
+              size="small"
+              disabled={building || keptIn(open).length === 0}
+              onClick={() => void build({ ...again(open), version: 0 }, open, keptIn(open))}
+            >
+              Build again around what is kept
+            </Button>
+          </Box>
+          {open.choice && <ChoiceNote choice={open.choice} />}
+        </PracticeEditor>
+      )}
     </>
   );
 }

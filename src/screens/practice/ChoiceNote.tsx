@@ -1,0 +1,23 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Practice } from '@/core/practice/practice';
+import { choiceSentences } from '@/core/practice/words';
+
+/** What the choice proves and what it does not, with its numbers. */
+export function ChoiceNote({ choice }: { choice: NonNullable<Practice['choice']> }) {
+  return (
+    <Box component="details" sx={{ mt: 2 }}>
+      <summary>How good is this choice?</summary>
+      {choiceSentences(choice).map((s) => (
+        <Typography key={s} sx={{ mt: 0.5 }}>
+          {s}
+        </Typography>
+      ))}
+      <Typography variant="caption" component="p" className="num" sx={{ mt: 0.5 }}>
+        worth {choice.objective.toFixed(3)}, bound {choice.bound.toFixed(3)}, gap {(100 * choice.gap).toFixed(2)} %, as
+        it was built
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,137 @@
+'use client';
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
+import { ARCS, AVOIDED, PLACES } from '@/core/practice/request';
+import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PLACE_WORDS } from '@/core/practice/words';
+import { Pick } from '../shell/Pick';
+import type { Wishes } from './use-wishes';
+
+const PROPS: readonly PropId[] = ['blanket', 'block', 'strap', 'bolster', 'wall', 'chair', 'post'];
+const RATIOS = [1, 1.5, 2] as const;
+
+/** How a practice is to be: its arc, place, props, what to avoid, sides, level and a peak. */
+export function WishesPanel({
+  wishes,
+  home,
+  put,
+}: {
+  wishes: Wishes;
+  /** Props the student has at home. */
+  home: readonly string[];
+  put: (part: Partial<Wishes>) => void;
+}) {
+  const choose = <T extends string>(
+    label: string,
+    value: T,
+    options: readonly (readonly [T, string])[],
+    onPut: (v: T) => void,
+  ) => (
+    <TextField
+      select
+      size="small"
+      label={label}
+      value={value}
+      onChange={(e) => onPut(e.target.value as T)}
+      sx={{ flex: '1 1 170px', maxWidth: 240 }}
+    >
+      {options.map(([id, words]) => (
+        <MenuItem key={id} value={id}>
+          {words}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+  const has = (p: PropId) => wishes.props === null || wishes.props.includes(p);
+  const shapes = allShapes().filter((s) => s.rungs.some((r) => r.kind !== 'rest'));
+  return (
+    <Box component="section" aria-label="Wishes" sx={{ display: 'grid', gap: 1.25, mt: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
+        {choose(
+          'Way',
+          wishes.arc,
+          ARCS.map((a) => [a, ARC_WORDS[a]] as const),
+          (arc) => put({ arc }),
+        )}
+        {choose(
+          'Place',
+          wishes.place,
+          PLACES.map((p) => [p, PLACE_WORDS[p]] as const),
+          (place) => put({ place }),
+        )}
+        {choose(
+          'Sides',
+          wishes.first,
+          (['right', 'left', 'tighter', 'alternate'] as const).map((f) => [f, FIRST_WORDS[f]] as const),
+          (first) => put({ first }),
+        )}
+        {choose(
+          'Tighter side',
+          String(wishes.ratio),
+          RATIOS.map((r) => [String(r), r === 1 ? 'held alike' : `up to ${r} times as long`] as const),
+          (r) => put({ ratio: Number(r) }),
+        )}
+        {choose(
+          'At most',
+          String(wishes.level),
+          ([1, 2, 3] as const).map((l) => [String(l), LEVEL_WORDS[l]] as const),
+          (l) => put({ level: Number(l) as Level }),
+        )}
+        <Autocomplete
+          options={shapes}
+          value={shapes.find((s) => s.id === wishes.peak) ?? null}
+          getOptionLabel={(s) => s.name}
+          getOptionKey={(s) => s.id}
+          size="small"
+          sx={{ flex: '1 1 200px', maxWidth: 280 }}
+          noOptionsText="No pose has this name."
+          onChange={(_, s) => put({ peak: s?.id ?? null })}
+          renderInput={(params) => <TextField {...params} label="Leads to a peak" />}
+        />
+      </Box>
+      <Box
+        role="group"
+        aria-label="Props at hand"
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
+      >
+        <Typography variant="caption">Props at hand</Typography>
+        <Pick label="all" on={wishes.props === null} press={() => put({ props: wishes.props === null ? [] : null })} />
+        {home.length > 0 && (
+          <Pick
+            label="what she has at home"
+            on={wishes.props !== null && PROPS.every((p) => has(p) === home.includes(p))}
+            press={() => put({ props: PROPS.filter((p) => home.includes(p)) })}
+          />
+        )}
+        {PROPS.map((p) => (
+          <Pick
+            key={p}
+            label={p}
+            on={wishes.props !== null && has(p)}
+            press={() =>
+              put({
+                props: PROPS.filter((q) =>
+                  q === p ? wishes.props === null || !has(p) : wishes.props !== null && has(q),
+                ),
+              })
+            }
+          />
+        ))}
+      </Box>
+      <Box role="group" aria-label="Without" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
+        <Typography variant="caption">Without</Typography>
+        {AVOIDED.map((a) => (
+          <Pick
+            key={a}
+            label={AVOID_WORDS[a]}
+            on={wishes.avoid.includes(a)}
+            press={() => put({ avoid: AVOIDED.filter((b) => (b === a) !== wishes.avoid.includes(b)) })}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -49,8 +49,9 @@ const LONGEST_QUIET = 5;
 /** In a flow nothing is held for longer. */
 const LONGEST_FLOW = 0.75;
 
-/** True where a rung bears on the wrists. */
-export const onWrists = (rung: Rung): boolean =>
+/** True where a rung bears on the wrists: hands that only lie beside a lying body do not. */
+const onWrists = (shape: Shape, rung: Rung): boolean =>
+  !(/^on the (back|side)$/.test(shape.position) && rung.kind !== 'strength') &&
   rung.contacts.some((c) => c.point.startsWith('wrist') && c.on !== 'limb') &&
   !Object.values(rung.reach).some((r) => r?.forearm) &&
   rung.carries !== false;
@@ -67,7 +68,7 @@ export function inTheWay(
   if (request.props && rung.props.some((p) => p !== 'wall' && !request.props?.includes(p))) return 'props';
   if (request.props && rung.props.includes('wall') && !request.props.includes('wall')) return 'props';
   if (rung.level > request.level) return 'level';
-  if (request.avoid.includes('wrists') && onWrists(rung)) return 'wrists';
+  if (request.avoid.includes('wrists') && onWrists(shape, rung)) return 'wrists';
   const demands = demandsOf(shape, rung);
   return request.avoid.find((a) => a !== 'wrists' && demands.includes(a)) ?? null;
 }

@@ -154,15 +154,22 @@ const rows = [
     problemsAt(shape, shape.rungs[0], 'right', 1);
   }),
   measure('rank it again for other aims', '≤ 250 ms', 'ms', 15, 1, () => void rankPoses(posterior, BUILD, aims, go)),
-  measure(
-    'build a 40-minute practice',
-    '≤ 2 s',
-    'ms',
-    15,
-    1,
-    () => void buildPractice(ranked, aims, { minutes: 40, breathSeconds: 6 }),
-  ),
 ];
+
+// Building waits for the solver, so that it is timed by itself.
+const builds: number[] = [];
+for (const minutes of [20, 40, 60, 20, 40, 60, 20, 40, 60]) {
+  const start = performance.now();
+  await buildPractice(ranked, aims, { minutes });
+  builds.push(performance.now() - start);
+}
+const sorted = builds.slice(1).sort((a, b) => a - b);
+rows.push({
+  what: 'build a practice of 20, 40 or 60 minutes',
+  bound: '≤ 2 s',
+  median: `${sorted[Math.floor(sorted.length / 2)].toFixed(0)} ms`,
+  worst: `${sorted[sorted.length - 1].toFixed(0)} ms`,
+});
 const width = (key: keyof Row) => Math.max(...rows.map((r) => r[key].length), key.length);
 const line = (r: Row) => (Object.keys(r) as (keyof Row)[]).map((k) => r[k].padEnd(width(k))).join('  ');
 process.stdout.write(

@@ -10,6 +10,7 @@ const VIEWS = [
   ['sheet', '/sheet?id=demo-maren', 'What we will do'],
   ['poses', '/student?id=demo-maren&step=poses', 'What it reaches here'],
   ['library', '/poses', 'What it reaches here'],
+  ['print', '/print?practice=demo-practice', 'to say'],
   ['bench', '/poses/bench?pose=own-demo-boat-step', 'Who holds it up'],
   ['practice', '/student?id=demo-maren&step=practice', 'Dose by aim'],
   ['progress', '/student?id=demo-maren&step=progress', 'Practices taught'],

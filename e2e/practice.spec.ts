@@ -67,6 +67,19 @@ test('a practice is wished for, built, kept in part, built again in other versio
     await expect(page.getByLabel('Leads to a peak')).toHaveValue('Front split');
   });
 
+  await test.step('both sheets fit their paper', async () => {
+    await page.getByRole('link', { name: 'Print it' }).click();
+    await expect(page.getByRole('button', { name: 'Print, or keep as PDF' })).toBeEnabled({ timeout: 30_000 });
+    const pages = async () =>
+      ((await page.pdf({ preferCSSPageSize: true })).toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length;
+    expect(await pages()).toBe(1);
+    await page.getByRole('button', { name: 'Letter' }).click();
+    await page.getByRole('button', { name: 'for the student' }).click();
+    await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Come out slowly at pain');
+    expect(await pages()).toBeLessThanOrEqual(2);
+    await page.getByRole('link', { name: 'Back to the practice' }).click();
+  });
+
   await test.step('nonsense minutes are answered', async () => {
     await page.getByLabel('Minutes').fill('lots');
     await expect(build).toBeEnabled({ timeout: 30_000 });

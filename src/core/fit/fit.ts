@@ -280,7 +280,8 @@ export function completed(
   const { depth, rung } = reached;
   return {
     ...reached,
-    ...workedAt(shape, rung, side, depth, posterior, build, { way }),
+    // Not from the last solution: the same student must get the same loads whatever was asked before.
+    ...workedAt(shape, rung, side, depth, posterior, build, { way, cold: true }),
     props: propsOf(shape.rungs[rung - 1], side, depth, build),
     angles: anglesAt(shape.rungs[rung - 1], side, depth),
   };

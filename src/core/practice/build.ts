@@ -4,7 +4,7 @@ import { rungOf } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { smallestChange, type Change } from './change';
 import { choose, valueOf, type Choice, type Locked, type Time } from './choose';
-import { itemOf, itemsOf, resting, wholeBreaths } from './compose';
+import { asChosen, itemOf, itemsOf, resting, secondsOf, wholeBreaths } from './compose';
 import { activeAims, dosesOf, wantedMinutes, type Dose } from './doses';
 import { solver } from './highs';
 import { placed } from './phases';
@@ -84,7 +84,8 @@ function buildWith(
       settle,
       restLeast,
       restMost: lying ? Math.max(restLeast, all * REST.ofAll) : 0,
-      toRest: lying ? TRANSITION.shape : 0,
+      // The way to rest; the first item has none before it where nothing settles.
+      toRest: (lying ? TRANSITION.shape : 0) - (settling ? 0 : TRANSITION.shape),
     };
   };
   const timeOf = (r: PracticeRequest): Time => {
@@ -126,28 +127,43 @@ function buildWith(
       change: smallestChange(highs, ranked, request, timeOf, locks),
     };
 
-  const space = { least: f.all - f.settle - f.toRest - f.restMost, most: f.all - f.settle - f.toRest - f.restLeast };
-  const timed = wholeBreaths(choice.chosen, active, wanted, time.work, space, request, new Set(stay.map((l) => l.key)));
+  // A hundredth more or less is nobody's matter; where no rest can fill it up, nothing else would meet the minutes at all.
+  const some = f.all * 0.01;
+  const space = {
+    least: f.all - f.settle - f.toRest - f.restMost - some,
+    most: f.all - f.settle - f.toRest - f.restLeast + some,
+  };
   const { order, exact } = placed(
-    timed.map((t) => t.unit),
+    choice.chosen.map((c) => c.unit),
     request.arc,
   );
-  const items: PracticeItem[] = [];
-  if (settling) items.push(itemOf(settling, 'settle', f.settle, breath, [], 0));
-  items.push(...itemsOf(order, timed, active, request, items.length));
+  const opening = settling ? [itemOf(settling, 'settle', f.settle, breath, [], 0)] : [];
+  const fixed = new Set(stay.map((l) => l.key));
+  let timed = wholeBreaths(choice.chosen, active, wanted, time.work, space, request, fixed);
+  const made = () => [...opening, ...itemsOf(order, timed, active, request, opening.length)];
+  // Two rungs of a shape that follow each other save a change of shape: what that frees is held.
+  const first = settling ? 0 : TRANSITION.shape;
+  const saved = f.settle + secondsOf(timed, request) - first - totalSeconds(made());
+  if (!lying && Math.abs(saved) > 1)
+    timed = wholeBreaths(
+      timed.map((t) => asChosen(t, breath)),
+      active,
+      wanted,
+      time.work,
+      { least: space.least + saved, most: space.most + saved },
+      request,
+      fixed,
+    );
+  const items = made();
   if (lying) {
     items.push(itemOf(lying, 'rest', f.restLeast, breath, [], items.length));
     const last = items[items.length - 1];
     const free = f.all - totalSeconds(items) + last.holdSeconds;
-    const breaths = Math.max(1, Math.round(clamp(free, f.restLeast, f.restMost) / breath));
+    const breaths = Math.max(1, Math.round(Math.max(free, f.restLeast) / breath));
     items[items.length - 1] = { ...last, breaths, holdSeconds: Math.max(3, breaths * breath) };
   }
   const objective = valueOf(
-    timed.map((t) => ({
-      unit: t.unit,
-      minutes: (t.breaths * t.repeats * breath) / 60,
-      extra: (t.extra * breath) / 60,
-    })),
+    timed.map((t) => asChosen(t, breath)),
     active,
     wanted,
     time,

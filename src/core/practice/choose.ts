@@ -25,7 +25,7 @@ const FRESH = 0.008;
 /** Rungs of one shape in a practice. */
 const RUNGS_OF_SHAPE = 2;
 /** How much of the time may be missing or too much before breaths are made whole, minutes. */
-const SLACK = 0.25;
+const SLACK = 0.1;
 /** Units that the search is made with at first, and at most. */
 const KEPT = 55;
 const MOST_KEPT = 110;
@@ -116,7 +116,10 @@ function programOf(
       0,
     );
     let e: number | null = null;
-    if (n > 1 && request.ratio > 1 && !fixed) {
+    const { tighter } = unit;
+    // More time goes to the tighter side only where it does something for an aim there.
+    const helps = tighter !== null && aims.some((a) => worthFor(unit.sides[tighter], a).worth > 0.05);
+    if (helps && request.ratio > 1 && !fixed && !unit.rung.repeats) {
       e = p.column((-STRAIN * unit.strain) / time.work, 0, most * (request.ratio - 1));
       p.row(
         [

@@ -6,7 +6,7 @@ import { servedBy } from './doses';
 import type { Placed } from './order';
 import { TRANSITION, type PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
-import type { Unit } from './units';
+import { grainOf, MOST_REPEATS, type Unit } from './units';
 
 /** From continuous minutes to items in whole breaths that fill the time. */
 
@@ -37,11 +37,10 @@ export function itemOf(
 /** Whole breaths of one hold and its repeats that come nearest to so many minutes on a side. */
 export function breathed(unit: Unit, minutes: number, breathSeconds: number): { breaths: number; repeats: number } {
   const seconds = minutes * 60;
-  const { hold, repeats } = unit.rung;
-  if (!repeats) return { breaths: Math.max(1, Math.round(seconds / breathSeconds)), repeats: 1 };
-  const breaths = Math.max(1, Math.round((hold[0] + hold[1]) / 2 / breathSeconds));
+  if (!unit.rung.repeats) return { breaths: Math.max(1, Math.round(seconds / breathSeconds)), repeats: 1 };
+  const breaths = grainOf(unit.rung, breathSeconds);
   const times = Math.round(seconds / (breaths * breathSeconds));
-  return { breaths, repeats: Math.max(1, Math.min(20, times)) };
+  return { breaths, repeats: Math.max(1, Math.min(MOST_REPEATS, times)) };
 }
 
 interface Timed {
@@ -53,14 +52,14 @@ interface Timed {
 }
 
 const minutesOf = (t: Timed, breath: number): number => (t.breaths * t.repeats * breath) / 60;
-const asChosen = (t: Timed, breath: number): Chosen => ({
+export const asChosen = (t: Timed, breath: number): Chosen => ({
   unit: t.unit,
   minutes: minutesOf(t, breath),
   extra: (t.extra * breath) / 60,
 });
 
 /** Seconds that timed units take with the way between them, after what settles. */
-const secondsOf = (list: readonly Timed[], request: PracticeRequest): number =>
+export const secondsOf = (list: readonly Timed[], request: PracticeRequest): number =>
   list.reduce(
     (s, t) =>
       s +
@@ -118,22 +117,25 @@ export function wholeBreaths(
     if (!best) return list;
     step(best, direction);
   }
-  const fits = () => {
+  const free = list.filter((t) => !fixed.has(t.unit.key));
+  const outside = () => {
     const now = secondsOf(list, request);
-    return now >= space.least && now <= space.most;
+    return Math.max(0, space.least - now, now - space.most);
   };
-  if (fits())
-    improve(
-      value,
-      fits,
-      list.filter((t) => !fixed.has(t.unit.key)),
+  // First into the time, whatever it costs, then what is worth most within it.
+  if (outside() > 0)
+    climb(
+      () => -outside() + 1e-6 * value(),
+      () => true,
+      free,
       breath,
     );
+  if (outside() === 0) climb(value, () => outside() === 0, free, breath);
   return list;
 }
 
-/** Single breaths given, taken or passed from one to another while that is worth more and the time still fits. */
-function improve(value: () => number, fits: () => boolean, free: readonly Timed[], breath: number): void {
+/** Single breaths given, taken or passed from one to another while that is worth more and `fits` allows it. */
+function climb(value: () => number, fits: () => boolean, free: readonly Timed[], breath: number): void {
   const moves: readonly (readonly [Timed | null, Timed | null])[] = [
     ...free.map((t) => [t, null] as const),
     ...free.map((t) => [null, t] as const),
@@ -172,7 +174,7 @@ const step = (t: Timed, by: number): void => {
 };
 function movable(t: Timed, by: number, breath: number): boolean {
   const next = ((t.unit.rung.repeats ? t.breaths * (t.repeats + by) : (t.breaths + by) * t.repeats) * breath) / 60;
-  if (t.unit.rung.repeats && (t.repeats + by < 1 || t.repeats + by > 20)) return false;
+  if (t.unit.rung.repeats && (t.repeats + by < 1 || t.repeats + by > MOST_REPEATS)) return false;
   // Half a breath beyond what a rung is usually held is no matter; less than one breath is none.
   return (by > 0 ? next <= t.unit.most + breath / 120 : next >= t.unit.least - breath / 120) && t.breaths + by >= 1;
 }

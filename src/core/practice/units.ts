@@ -96,6 +96,12 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
   return out;
 }
 
+/** Repeats that an item may have. */
+export const MOST_REPEATS = 20;
+/** Breaths by which a hold grows: one, or those of one repeat where a rung is done over and over. */
+export const grainOf = (rung: Rung, breathSeconds: number): number =>
+  rung.repeats ? Math.max(1, Math.round((rung.hold[0] + rung.hold[1]) / 2 / breathSeconds)) : 1;
+
 /** Difference of depth, or of the stretch that is nearest to its end, from which two sides are not alike. Ours. */
 const ALIKE = 0.03;
 
@@ -114,9 +120,10 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   const sides = !left ? [right] : firstIs === left ? [left, right] : [right, left];
   const repeats = rung.repeats ?? [1, 1];
   const cap = request.arc === 'quiet' ? LONGEST_QUIET : request.arc === 'flow' ? LONGEST_FLOW : LONGEST;
-  const breath = request.breathSeconds / 60;
-  const least = Math.max(breath, (rung.hold[0] * repeats[0]) / 60);
-  const usual = (rung.hold[1] * repeats[1]) / 60;
+  // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
+  const grain = (grainOf(rung, request.breathSeconds) * request.breathSeconds) / 60;
+  const least = grain * Math.max(1, Math.ceil((rung.hold[0] * repeats[0]) / 60 / grain - 1e-9));
+  const usual = Math.min((rung.hold[1] * repeats[1]) / 60, cap, rung.repeats ? MOST_REPEATS * grain : Infinity);
   const reaches = new Set<GroupId>();
   for (const r of sides)
     for (const side of SIDES)
@@ -135,7 +142,7 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
     sides,
     tighter: tight ? sides.indexOf(tight) : null,
     least,
-    most: Math.max(least, Math.min(usual, cap)),
+    most: Math.max(least, grain * Math.floor(usual / grain + 1e-9)),
     position: shape.position,
     kind: rung.kind,
     props: rung.props,

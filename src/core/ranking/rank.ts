@@ -204,8 +204,8 @@ export function* ranking(
   return out.sort(inOrder);
 }
 
-/** Poses that a first ranking works out in full: what a screen shows at once. */
-const AT_FIRST = 24;
+/** Poses that a first ranking works out in full: twice what a screen shows at once. */
+const AT_FIRST = 14;
 
 /**
  * A first ranking within a quarter of a second: fitted in full are the likely best, of each shape and side one rung; the rest is

@@ -154,6 +154,9 @@ export function PracticeEditor({
         >
           Teach it
         </Button>
+        <Button fullWidth size="small" component={Link} href={`${base}/print?practice=${practice.id}`} sx={{ mt: 1 }}>
+          Print it
+        </Button>
         {children}
         <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
           Dose by aim

@@ -1,0 +1,5 @@
+import { PrintScreen } from '@/screens/practice/PrintScreen';
+
+export default function Page() {
+  return <PrintScreen />;
+}

@@ -37,7 +37,7 @@ test('a practice is wished for, built, kept in part, built again in other versio
   const names = () => items(page).locator('p', { hasText: /.+/ }).first().innerText();
   await test.step('two are kept, the rest is another version, and it can be taken back', async () => {
     const keep = page.getByRole('button', { name: /^Keep .* when building again$/ });
-    await keep.nth(2).click();
+    await keep.nth(1).click();
     await expect(page.getByText('Kept: it stays when the practice is built again.')).toBeVisible();
     const kept = await page.locator('[aria-pressed="true"][aria-label^="Keep "]').first().getAttribute('aria-label');
     await page.getByRole('button', { name: 'Build again around what is kept' }).click();

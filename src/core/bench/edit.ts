@@ -9,8 +9,18 @@ import {
   type Side,
   type Vec3,
 } from '@/core/body';
-import { contactsFor, postureAt, reachFor, type Contact, type PoseAngles, type Rung, type Shape } from '@/core/poses';
+import {
+  contactsFor,
+  MIRRORED,
+  postureAt,
+  reachFor,
+  type Contact,
+  type PoseAngles,
+  type Rung,
+  type Shape,
+} from '@/core/poses';
 import { floorOfContacts } from '@/core/poses/gaps';
+import { halfWay } from '@/core/poses/sketch';
 import { jointLimits, ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 
 /** Edits of an own pose as pure functions: each gives a new one and leaves the old for the way back. */
@@ -27,13 +37,6 @@ const tidy = (angles: PoseAngles): PoseAngles =>
   );
 const same = (a: PoseAngles, b: PoseAngles): boolean =>
   [...new Set([...Object.keys(a), ...Object.keys(b)])].every((id) => (a[id] ?? 0) === (b[id] ?? 0));
-const between = (a: PoseAngles, b: PoseAngles): PoseAngles =>
-  tidy(
-    Object.fromEntries(
-      [...new Set([...Object.keys(a), ...Object.keys(b)])].map((id) => [id, ((a[id] ?? 0) + (b[id] ?? 0)) / 2]),
-    ),
-  );
-
 /** True where the rung is one shape that is held, without a way in. */
 export const isHeld = (rung: Pick<Rung, 'path'>): boolean => same(rung.path[0], rung.path[2]);
 
@@ -47,7 +50,7 @@ export function withAngles<R extends Pick<Rung, 'path'>>(
   const own = tidy(angles);
   const entry = held || end === 'entry' ? own : rung.path[0],
     full = held || end === 'full' ? own : rung.path[2];
-  return { ...rung, path: [entry, held ? own : between(entry, full), full] };
+  return { ...rung, path: [entry, held ? own : tidy(halfWay(entry, full)), full] };
 }
 
 /** Angles of a posture by the names of the pose, degrees; the real side that is worked given. */
@@ -56,7 +59,7 @@ export function anglesOfPosture(posture: Posture, worked: Side): PoseAngles {
   COORDINATE_IDS.forEach((id, i) => {
     const deg = posture[i] / DEG;
     const sided = /_(left|right)$/.exec(id);
-    if (!sided) out[id] = worked === 'left' && MIRRORED.test(id) ? -deg : deg;
+    if (!sided) out[id] = worked === 'left' && MIRRORED.has(id) ? -deg : deg;
     else out[id.replace(/_(left|right)$/, sided[1] === worked ? '_worked' : '_other')] = deg;
   });
   return tidy(out);
@@ -69,11 +72,10 @@ export function evened(angles: PoseAngles, lead: 'worked' | 'other'): PoseAngles
     if (id.endsWith(`_${lead}`)) {
       out[id] = v;
       out[swapped(id)] = v;
-    } else if (!/_(worked|other)$/.test(id) && !MIRRORED.test(id)) out[id] = v;
+    } else if (!/_(worked|other)$/.test(id) && !MIRRORED.has(id)) out[id] = v;
   }
   return out;
 }
-const MIRRORED = /(list|bend|rotation)$/;
 
 const swapped = (name: string): string =>
   name.endsWith('_worked') ? name.replace('_worked', '_other') : name.replace('_other', '_worked');
@@ -83,7 +85,7 @@ export function mirrored(rung: Rung): Rung {
   const angles = (a: PoseAngles): PoseAngles =>
     Object.fromEntries(
       Object.entries(a).map(([id, v]) =>
-        /_(worked|other)$/.test(id) ? [swapped(id), v] : [id, MIRRORED.test(id) ? -v : v],
+        /_(worked|other)$/.test(id) ? [swapped(id), v] : [id, MIRRORED.has(id) ? -v : v],
       ),
     );
   const hand = (way: Reach | undefined): Reach | undefined => way && { ...way, to: swapped(way.to) };

@@ -1,4 +1,4 @@
-import type { GroupId, Side } from './index';
+import { groupOf, type GroupId, type Side } from './index';
 
 /** Names of the reportable groups: the field's term and a plain one beside it. */
 export const GROUP_WORDS: Readonly<Record<GroupId, { name: string; plain: string }>> = {
@@ -20,3 +20,9 @@ export const GROUP_WORDS: Readonly<Record<GroupId, { name: string; plain: string
 
 /** Triangle that points to the student's side; always shown with the word. */
 export const SIDE_MARK: Readonly<Record<Side | 'both', string>> = { left: '◁', right: '▷', both: '◁▷' };
+
+/** Name of a group told by its id or by one of its muscles; what nobody knows keeps its own name. */
+export function groupName(group: string): string {
+  const id = groupOf(group);
+  return id ? GROUP_WORDS[id].name : group;
+}

@@ -92,7 +92,8 @@ export interface Shape {
   rungs: readonly Rung[];
 }
 
-const MIRRORED = new Set([
+/** Coordinates of the trunk that change their sign when left and right are changed. */
+export const MIRRORED: ReadonlySet<string> = new Set([
   'pelvis_list',
   'pelvis_rotation',
   'lumbar_bend',

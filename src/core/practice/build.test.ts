@@ -98,6 +98,8 @@ describe('a built practice', () => {
     expect(same).toBeLessThanOrEqual(keys(a).size - Math.max(1, Math.round(keys(a).size / 4)));
     expect(other.objective).toBeGreaterThan(0.9 * a.objective);
     expect(other.objective).toBeLessThanOrEqual(a.bound + 1e-9);
+    // Its gap is told against the best of all, not against what merely differs.
+    expect(other.bound).toBeGreaterThanOrEqual(a.objective - 1e-9);
   });
 });
 
@@ -161,6 +163,15 @@ describe('wishes', () => {
         ),
         [...keys].join(),
       ).toBe(true);
+  });
+  it('what may not be kept any more is named and the rest is built', async () => {
+    const a = await build(20);
+    const [item] = a.items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest');
+    const without = POSES.map((r) => (r.pose === item.pose ? { ...r, cautions: ['x'] } : r));
+    const b = await buildPractice(without, AIMS, { minutes: 20, locked: [item] });
+    expect(b.unkept).toEqual([`${item.pose}/${item.rung}`]);
+    expect(b.change).toBeNull();
+    expect(b.items.some((i) => i.pose === item.pose)).toBe(false);
   });
   it('twice the weight never lowers its dose', async () => {
     const before = await build(15);
@@ -258,7 +269,7 @@ describe('the choice', () => {
   it('its bound holds for the whole library, though only a part is searched', () => {
     const request = requestOf({ minutes: 15 });
     const active = activeAims(AIMS);
-    const time: Time = { work: 13, restLeast: 1, restMost: 3 };
+    const time: Time = { work: 13, slack: 0.15, restLeast: 1, restMost: 3 };
     const wanted = wantedMinutes(active, 12);
     // A library small enough to be searched whole, and the same searched in part.
     const all = unitsFor(POSES, request);

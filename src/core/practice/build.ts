@@ -30,6 +30,10 @@ export interface BuiltPractice {
   of: number;
   /** True where no order of these items has fewer changes within its phases. */
   orderExact: boolean;
+  /** Rungs that were kept as they are: objective and bound are among practices with them. */
+  kept: number;
+  /** Rungs, `pose/rung`, that were to be kept and are not allowed any more. */
+  unkept: string[];
   /** What would have to change where nothing fits; then there are no items. */
   change: Change | null;
 }
@@ -42,6 +46,8 @@ export interface BuildOptions extends Partial<Omit<PracticeRequest, 'minutes'>> 
 
 const SETTLE = { share: 0.06, least: 30, most: 120 } as const;
 const REST = { share: 0.08, least: 45, most: 300, ofAll: 0.25 } as const;
+/** Share of the minutes that may be missing or too much. */
+const SLACK = 0.01;
 /** Below this an aim counts as missing, minutes. */
 const HARDLY = 0.25;
 const clamp = (v: number, least: number, most: number): number => Math.min(most, Math.max(least, v));
@@ -90,10 +96,17 @@ function buildWith(
   };
   const timeOf = (r: PracticeRequest): Time => {
     const f = frame(r);
-    return { work: (f.all - f.settle - f.toRest) / 60, restLeast: f.restLeast / 60, restMost: f.restMost / 60 };
+    return {
+      work: (f.all - f.settle - f.toRest) / 60,
+      slack: (f.all * SLACK) / 60,
+      restLeast: f.restLeast / 60,
+      restMost: f.restMost / 60,
+    };
   };
   const units = unitsFor(ranked, request);
-  const stay = lockedOf(kept);
+  const wished = lockedOf(kept);
+  const stay = wished.filter((l) => units.some((u) => u.key === l.key));
+  const unkept = wished.filter((l) => !stay.includes(l)).map((l) => l.key);
   const locks = (r: PracticeRequest): Locked[] => {
     const peak = r.peak && peakOf(unitsFor(ranked, r), r.peak);
     const own = [...stay];
@@ -112,23 +125,25 @@ function buildWith(
     versions.push(next);
   }
   const choice = versions.at(-1);
-  if (!choice)
-    return {
-      minutes: request.minutes,
-      items: [],
-      doses: dosesOf([], active, ranked, wanted),
-      objective: 0,
-      bound: 0,
-      gap: 0,
-      missing: [],
-      searched: 0,
-      of: units.length,
-      orderExact: true,
-      change: smallestChange(highs, ranked, request, timeOf, locks),
-    };
+  const none = (change: Change): BuiltPractice => ({
+    minutes: request.minutes,
+    items: [],
+    doses: dosesOf([], active, ranked, wanted),
+    objective: 0,
+    bound: 0,
+    gap: 0,
+    missing: [],
+    searched: 0,
+    of: units.length,
+    orderExact: true,
+    kept: stay.length,
+    unkept,
+    change,
+  });
+  if (!choice) return none(smallestChange(highs, ranked, request, timeOf, locks));
 
   // A hundredth more or less is nobody's matter; where no rest can fill it up, nothing else would meet the minutes at all.
-  const some = f.all * 0.01;
+  const some = f.all * SLACK;
   const space = {
     least: f.all - f.settle - f.toRest - f.restMost - some,
     most: f.all - f.settle - f.toRest - f.restLeast + some,
@@ -162,13 +177,17 @@ function buildWith(
     const breaths = Math.max(1, Math.round(Math.max(free, f.restLeast) / breath));
     items[items.length - 1] = { ...last, breaths, holdSeconds: Math.max(3, breaths * breath) };
   }
+  // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
+  if (totalSeconds(items) < f.all * (1 - 2 * SLACK))
+    return none({ kind: 'minutes', minutes: Math.floor(totalSeconds(items) / 60) });
   const objective = valueOf(
     timed.map((t) => asChosen(t, breath)),
     active,
     wanted,
     time,
   );
-  const bound = Math.max(choice.bound, objective);
+  // Another version must differ; what it is held against is the best of all, not the best that differs.
+  const bound = Math.max(versions[0].bound, objective);
   const doses = dosesOf(items, active, ranked, wanted);
   return {
     minutes: request.minutes,
@@ -191,6 +210,8 @@ function buildWith(
     searched: choice.searched,
     of: choice.of,
     orderExact: exact,
+    kept: stay.length,
+    unkept,
     change: null,
   };
 }

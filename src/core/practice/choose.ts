@@ -24,8 +24,6 @@ const STRAIN = 0.25;
 const FRESH = 0.008;
 /** Rungs of one shape in a practice. */
 const RUNGS_OF_SHAPE = 2;
-/** How much of the time may be missing or too much before breaths are made whole, minutes. */
-const SLACK = 0.1;
 /** Units that the search is made with at first, and at most. */
 const KEPT = 55;
 const MOST_KEPT = 110;
@@ -35,6 +33,8 @@ const GOOD = 0.01;
 export interface Time {
   /** Minutes for items with the way between them and what is left for rest at the end. */
   work: number;
+  /** How much of it may be missing or too much: the same as whole breaths may leave, so that the bound holds for them. */
+  slack: number;
   restLeast: number;
   restMost: number;
 }
@@ -159,8 +159,8 @@ function programOf(
       ]),
       [rest, 1],
     ],
-    time.work - SLACK,
-    time.work + SLACK,
+    time.work - time.slack,
+    time.work + time.slack,
   );
   const byKey = new Map(columns.map((c) => [c.unit.key, c]));
   const shapes = new Map<string, Columns[]>();

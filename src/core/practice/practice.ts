@@ -37,6 +37,7 @@ export const practiceSchema = z.object({
       searched: z.number().int(),
       of: z.number().int(),
       orderExact: z.boolean(),
+      kept: z.number().int().optional(),
     })
     .optional(),
   createdAt: momentSchema,
@@ -59,11 +60,12 @@ export const PHASES = ['settle', 'warm', 'approach', 'deepest', 'counter', 'rest
 
 type Choice = NonNullable<Practice['choice']>;
 /** What of a built practice is kept with it to tell how good its choice was. */
-export const choiceOf = ({ objective, bound, gap, searched, of, orderExact }: Choice): Choice => ({
+export const choiceOf = ({ objective, bound, gap, searched, of, orderExact, kept }: Choice): Choice => ({
   objective,
   bound,
   gap,
   searched,
   of,
   orderExact,
+  ...(kept && { kept }),
 });

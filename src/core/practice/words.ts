@@ -89,12 +89,15 @@ export const MISSING_WORDS: Readonly<Record<Missing['why'], string>> = {
 };
 
 /** What objective, bound and gap prove and what they do not. */
-export function choiceSentences(b: Pick<BuiltPractice, 'gap' | 'searched' | 'of' | 'orderExact'>): string[] {
+export function choiceSentences(
+  b: Pick<BuiltPractice, 'gap' | 'searched' | 'of' | 'orderExact'> & { kept?: number },
+): string[] {
   const gap = 100 * b.gap;
+  const among = b.kept ? 'With what was kept, no' : 'No';
   return [
     gap < 0.05
-      ? 'No other choice of these rungs and times is worth more, by what the aims count.'
-      : `No other choice of rungs and times is worth more than ${gap.toFixed(gap < 1 ? 1 : 0)} in 100 beyond this one, by what the aims count.`,
+      ? `${among} other choice of rungs and times is worth more, by what the aims count.`
+      : `${among} other choice of rungs and times is worth more than ${gap.toFixed(gap < 1 ? 1 : 0)} in 100 beyond this one, by what the aims count.`,
     `${b.searched} of ${b.of} rungs that the wishes allow were searched; the rest cannot lift that bound.`,
     b.orderExact
       ? 'Within its phases no order needs fewer changes of position and props.'

@@ -4,18 +4,13 @@ import { add, postureFrom, scale, skeletonOf, sub, type Build, type Side, type V
 import { anglesOfPosture, evened, withAngles, withHand, type End } from '@/core/bench/edit';
 import { anchorOf, pull, PULLED, stayingWith } from '@/core/bench/pull';
 import { pointWords } from '@/core/bench/words';
-import { stretchAt } from '@/core/fit/stretch';
 import { anglesAt, contactsFor, reachFor, type Rung } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
 import { Figure, type DragKnob } from '@/figure/Figure';
 import { alongPaper, projector, type View } from '@/figure/projection';
-import { landTint, seaTint } from '@/figure/scales';
 import { sceneProps } from '@/figure/scene-props';
-import type { MuscleLoad } from '../poses/PoseFigure';
+import { poseTints, type MuscleLoad } from '../poses/PoseFigure';
 
-/** Shares below these are not tinted, as in every pose. */
-const FELT = 0.45;
-const WORKS = 0.15;
 /** Turned a little further than elsewhere, so that left and right knobs stand apart. */
 const YAW = 32;
 const handOf = (side: Side): 'worked' | 'other' => (side === 'right' ? 'worked' : 'other');
@@ -68,17 +63,7 @@ export function BenchFigure({
     };
   }, [rung, depth, stays, build]);
   const { posture, reach, held, level, points, props } = scene;
-  const tints = useMemo(
-    () => [
-      ...work
-        .filter((w) => w.load > WORKS)
-        .map((w) => ({ structure: w.structure, side: w.side, fill: landTint(w.load) })),
-      ...stretchAt(posture, tolerances, build)
-        .filter((t) => t.stretch > FELT)
-        .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
-    ],
-    [posture, tolerances, build, work],
-  );
+  const tints = useMemo(() => poseTints(posture, work, 'both', tolerances, build), [posture, tolerances, build, work]);
 
   /** Moves a landmark by so much in the world, metres. */
   const move = (point: string, by: Vec3): void => {

@@ -1,8 +1,9 @@
 'use client';
 import { useMemo } from 'react';
-import { postureFrom, type Build, type Side } from '@/core/body';
+import { postureFrom, type Build, type Posture, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
 import { anglesAt, reachFor, rungOf } from '@/core/poses';
+import type { Tint } from '@/figure/draw';
 import { Figure } from '@/figure/Figure';
 import { landTint, seaTint } from '@/figure/scales';
 import { sceneProps } from '@/figure/scene-props';
@@ -16,6 +17,22 @@ export interface MuscleLoad {
   side: Side;
   load: number;
 }
+
+/** Muscles of a posture tinted by how far they are stretched and how hard they work. */
+export const poseTints = (
+  posture: Posture,
+  work: readonly MuscleLoad[],
+  show: 'stretch' | 'load' | 'both',
+  tolerances?: ArrayLike<number>,
+  build?: Build,
+): Tint[] => [
+  ...(show === 'stretch' ? [] : work)
+    .filter((w) => w.load > WORKS)
+    .map((w) => ({ structure: w.structure, side: w.side, fill: landTint(w.load) })),
+  ...(show === 'load' ? [] : stretchAt(posture, tolerances, build))
+    .filter((t) => t.stretch > FELT)
+    .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
+];
 
 /** A rung drawn at a depth, muscles tinted by how far they are stretched or how hard they work. */
 export function PoseFigure({
@@ -50,16 +67,7 @@ export function PoseFigure({
     if (!found) return null;
     const worked: Side = side === 'both' ? 'right' : side;
     const posture = postureFrom(anglesAt(found.rung, worked, depth));
-    const tints = muscles
-      ? [
-          ...(show === 'stretch' ? [] : (work ?? []))
-            .filter((w) => w.load > WORKS)
-            .map((w) => ({ structure: w.structure, side: w.side, fill: landTint(w.load) })),
-          ...(show === 'load' ? [] : stretchAt(posture, tolerances, build))
-            .filter((t) => t.stretch > FELT)
-            .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
-        ]
-      : [];
+    const tints = muscles ? poseTints(posture, work ?? [], show, tolerances, build) : [];
     const yaw = found.shape.yaw ?? 12;
     // Mirrored so that the worked side is the near one.
     return {

@@ -6,8 +6,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
-import { groupOf } from '@/core/body';
-import { GROUP_WORDS } from '@/core/body/words';
+import { groupName } from '@/core/body/words';
 import { SETTLED_AT, type Inference } from '@/core/limits';
 import type { Aim, Student } from '@/core/people/student';
 import { aimKey } from '@/core/practice/doses';
@@ -36,10 +35,6 @@ const MILDER = {
 /** Below this a pose gives nothing worth the time; it is still found by name, with the reason. */
 const WORTH = 0.02;
 
-const groupName = (group: string) => {
-  const id = groupOf(group);
-  return id ? GROUP_WORDS[id].name : group;
-};
 const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${groupName(a.group)} ${a.side}`;
 
 /** What of the ranking is shown: the useful ones, or by name any, also those that a caution forbids. */

@@ -5,8 +5,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
-import { groupOf } from '@/core/body';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { GROUP_WORDS, groupName, SIDE_MARK } from '@/core/body/words';
 import { feltIn } from '@/core/teaching/log';
 import type { Suits } from '@/core/ranking/suits';
 import { core } from '@/workers/use-core';
@@ -109,8 +108,3 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
     </Box>
   );
 }
-
-const groupName = (group: string): string => {
-  const id = groupOf(group);
-  return id ? GROUP_WORDS[id].name : group;
-};

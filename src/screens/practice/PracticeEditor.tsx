@@ -15,8 +15,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useState, type ReactNode } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
-import { groupOf } from '@/core/body';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { groupName, SIDE_MARK } from '@/core/body/words';
 import type { Student } from '@/core/people/student';
 import { rungOf } from '@/core/poses';
 import { itemOf } from '@/core/practice/compose';
@@ -162,12 +161,11 @@ export function PracticeEditor({
           Dose by aim
         </Typography>
         {doses.map((d) => {
-          const id = groupOf(d.aim.group);
           return (
             <Box key={`${d.aim.kind}${d.aim.group}${d.aim.side}`} sx={{ mb: 1.25 }}>
               <Box sx={{ display: 'flex', gap: 1, fontSize: 14 }}>
                 <Box sx={{ flex: 1 }}>
-                  {AIM_WORDS[d.aim.kind]} <span className="muscle">{id ? GROUP_WORDS[id].name : d.aim.group}</span>{' '}
+                  {AIM_WORDS[d.aim.kind]} <span className="muscle">{groupName(d.aim.group)}</span>{' '}
                   {SIDE_MARK[d.aim.side]} {d.aim.side}
                 </Box>
                 <span className="num">

@@ -6,8 +6,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { AIM_WORDS } from '@/core/aims/words';
-import { groupOf } from '@/core/body';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { groupName, SIDE_MARK } from '@/core/body/words';
 import { rungOf } from '@/core/poses';
 import type { PracticeItem } from '@/core/practice/practice';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -25,9 +24,8 @@ interface PracticeRowProps {
 
 const because = (key: string): string => {
   const [kind, group, side] = key.split(':');
-  const id = groupOf(group ?? '');
   const word = kind === 'strengthen' ? AIM_WORDS.strengthen : AIM_WORDS.lengthen;
-  return `${word.toLowerCase()} ${id ? GROUP_WORDS[id].name : group} ${side}`;
+  return `${word.toLowerCase()} ${groupName(group ?? '')} ${side}`;
 };
 
 /** One item of a practice. Its handle drags by pointer and keyboard; Alt+arrows move it too. */
@@ -130,15 +128,18 @@ export function PracticeRow({ item, newPhase, depth, onMove, onLength, onRemove,
           <Button size="small" sx={{ minWidth: 32 }} aria-label={`${name} a breath longer`} onClick={() => onLength(1)}>
             +
           </Button>
-          <Button
-            size="small"
-            aria-label={`Keep ${name} when building again`}
-            aria-pressed={item.locked === true}
-            variant={item.locked ? 'contained' : 'text'}
-            onClick={onLock}
-          >
-            {item.locked ? 'Kept' : 'Keep'}
-          </Button>
+          {/* What settles and what rests is chosen anew each time: there is nothing to keep. */}
+          {item.phase !== 'settle' && item.phase !== 'rest' && (
+            <Button
+              size="small"
+              aria-label={`Keep ${name} when building again`}
+              aria-pressed={item.locked === true}
+              variant={item.locked ? 'contained' : 'text'}
+              onClick={onLock}
+            >
+              {item.locked ? 'Kept' : 'Keep'}
+            </Button>
+          )}
           <Button size="small" aria-label={`Swap ${name}`} onClick={onSwap}>
             Swap
           </Button>

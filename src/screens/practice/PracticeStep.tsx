@@ -10,10 +10,10 @@ import type { Inference } from '@/core/limits';
 import type { FitWay } from '@/core/fit/way';
 import type { Aim, Student } from '@/core/people/student';
 import { AIM_WORDS } from '@/core/aims/words';
-import { groupOf, type GroupId } from '@/core/body';
-import { GROUP_WORDS } from '@/core/body/words';
+import { groupName } from '@/core/body/words';
 import type { BuiltPractice } from '@/core/practice/build';
 import { aimKey } from '@/core/practice/doses';
+import { shapeById } from '@/core/poses';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { changed, changeWords, MISSING_WORDS } from '@/core/practice/words';
@@ -55,7 +55,7 @@ export function PracticeStep({
   const [wished, setWished] = useState(false);
   const [building, setBuilding] = useState(false);
   const [answer, setAnswer] = useState<
-    (Pick<BuiltPractice, 'change' | 'missing'> & { request: PracticeRequest }) | null
+    (Pick<BuiltPractice, 'change' | 'missing' | 'unkept'> & { request: PracticeRequest }) | null
   >(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const sorted = [...practices].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
@@ -77,7 +77,7 @@ export function PracticeStep({
     setAnswer(null);
     try {
       const built = await core().build(ranked, plain, { ...request, locked: [...locked] });
-      setAnswer({ change: built.change, missing: built.missing, request });
+      setAnswer({ change: built.change, missing: built.missing, unkept: built.unkept, request });
       if (built.items.length === 0) return;
       const time = now();
       const kept = new Set(locked.map((i) => `${i.pose}/${i.rung}`));
@@ -184,13 +184,18 @@ export function PracticeStep({
           <strong>No practice fits these wishes.</strong> {changeWords(answer.change)}
         </Alert>
       )}
-      {answer && answer.missing.length > 0 && (
+      {answer && answer.missing.length + answer.unkept.length > 0 && (
         <Alert severity="info" sx={{ mb: 2 }} onClose={() => setAnswer(null)}>
+          {answer.unkept.map((key) => (
+            <Typography key={key}>
+              {shapeById(key.split('/')[0])?.name ?? key} could not be kept: a caution, her reach or a wish is against
+              it now.
+            </Typography>
+          ))}
           {answer.missing.map((m) => (
             <Typography key={aimKey(m.aim)}>
-              {AIM_WORDS[m.aim.kind]}{' '}
-              {groupOf(m.aim.group) ? GROUP_WORDS[groupOf(m.aim.group) as GroupId].name : m.aim.group} {m.aim.side} gets
-              hardly anything: {MISSING_WORDS[m.why]}.
+              {AIM_WORDS[m.aim.kind]} {groupName(m.aim.group)} {m.aim.side} gets hardly anything: {MISSING_WORDS[m.why]}
+              .
             </Typography>
           ))}
         </Alert>

@@ -16,7 +16,7 @@ import {
 import { readAt } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import { LIBRARY, postureAt, shapeById, type Rung, type Shape } from '@/core/poses';
-import { BEARING_MIDDLE, BEARING_POINTS } from '@/core/poses/schema';
+import { BEARING_MIDDLE, BEARING_POINTS, rungSchema } from '@/core/poses/schema';
 import {
   copyOf,
   evened,
@@ -35,7 +35,9 @@ import {
 import { obstaclesOf, problemsAt } from './problems';
 import { anchorOf, missedBy, pull, PULLED, stayingWith } from './pull';
 import { meantFor, notReady } from './ready';
+import { HAND_WAYS, wayOfHand, withHandAt, withHandHeight } from './hand-ways';
 import { settledRung } from './settled';
+import { withoutTouch, withTouch, withTouches } from './touches';
 
 const MOMENT = '2026-11-27T10:00:00.000Z';
 const standing = standingPose('own-standing', MOMENT);
@@ -184,6 +186,48 @@ describe('edits', () => {
       expect(copy.rungs).toHaveLength(shape.rungs.length);
       expect(copy.inLibrary).toBe(false);
     }
+  });
+});
+
+describe('touches and hands', () => {
+  const both = { sided: false };
+  const point = (rung: Rung, name: string) => rung.contacts.find((c) => c.point === name);
+
+  it('a landmark is laid down, changed and lifted; its twin goes along only where both sides do the same', () => {
+    const one = withTouches(standing, upright, ['knee_worked', 'heel_worked']);
+    expect(one.contacts.map((c) => c.point)).toEqual([...upright.contacts.map((c) => c.point), 'knee_worked']);
+    const two = withTouches(both, upright, ['knee_worked', 'sacrum']);
+    expect(point(two, 'knee_other')?.on).toBe('floor');
+    const raised = withTouch(both, two, 'knee_worked', { on: 'blanket' });
+    expect([point(raised, 'knee_worked'), point(raised, 'knee_other')].map((c) => c?.height_cm)).toEqual([4, 4]);
+    expect(raised.props).toEqual(['blanket']);
+    expect(point(withTouch(both, raised, 'knee_worked', { height_cm: 9 }), 'knee_other')?.height_cm).toBe(9);
+    // Another prop has its own usual height, the floor none.
+    expect(point(withTouch(both, raised, 'knee_worked', { on: 'block' }), 'knee_worked')?.height_cm).toBe(12);
+    expect(point(withTouch(both, raised, 'knee_worked', { on: 'floor' }), 'knee_worked')).not.toHaveProperty(
+      'height_cm',
+    );
+    expect(withoutTouch(both, raised, 'knee_worked').contacts).toEqual(withTouches(both, upright, ['sacrum']).contacts);
+    expect(withTouch(both, upright, 'elbow_worked', { on: 'floor' })).toBe(upright);
+  });
+  it('a limb is named on both sides, each its own', () => {
+    const leant = withTouch(both, withTouches(both, upright, ['ankle_worked']), 'ankle_worked', { on: 'limb' });
+    expect([point(leant, 'ankle_worked')?.limb, point(leant, 'ankle_other')?.limb]).toEqual([
+      'thigh_other',
+      'thigh_worked',
+    ]);
+  });
+  it('every usual place of a hand is known again, fits the schema, and both hands follow where both sides do the same', () => {
+    for (const way of HAND_WAYS) {
+      const rung = withHandAt(both, upright, 1, 'worked', way.id);
+      expect(wayOfHand(rung.reach.worked, 'worked')).toBe(way.id);
+      expect(wayOfHand(rung.reach.other, 'other')).toBe(way.id);
+      expect(rungSchema.safeParse(rung).success, way.id).toBe(true);
+      expect(withHandAt(both, rung, 1, 'worked', '')).toEqual({ ...upright, reach: {} });
+    }
+    const low = withHandHeight(both, withHandAt(both, upright, 1, 'worked', 'block'), 'worked', 0.2);
+    expect([low.reach.worked?.floor, low.reach.other?.floor]).toEqual([0.2, 0.2]);
+    expect(point(low, 'wrist_other')?.height_cm).toBe(20);
   });
 });
 

@@ -1,5 +1,4 @@
 'use client';
-import Alert from '@mui/material/Alert';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,9 +6,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { copyOf, standingPose } from '@/core/bench/edit';
-import type { FileProblem } from '@/core/files/json';
 import { readPose, writePose } from '@/core/files/pose';
 import { LIBRARY, type Shape } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
@@ -19,6 +17,7 @@ import { PoseFigure } from '../poses/PoseFigure';
 import { useOwnPoses } from '../shell/OwnPoses';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { useUndo } from '../shell/use-undo';
 
 /** Where a pose is begun, and those that are hers already. */
@@ -27,8 +26,7 @@ export function BenchStart() {
   const router = useRouter();
   const undo = useUndo();
   const own = useOwnPoses();
-  const input = useRef<HTMLInputElement>(null);
-  const [problem, setProblem] = useState<(FileProblem & { file: string }) | null>(null);
+  const [problem, setProblem] = useState<RefusedFile | null>(null);
   const at = (id: string) => `${base}/poses/bench?pose=${id}`;
   const begin = (pose: OwnShape) => void savePose(db, pose).then(() => router.push(at(pose.id)));
   const id = () => `own-${newId()}`;
@@ -67,29 +65,9 @@ export function BenchStart() {
           onChange={(_, shape) => shape && begin(copyOf(shape, id(), now()))}
           renderInput={(params) => <TextField {...params} label="Start from a pose" />}
         />
-        <Button variant="outlined" onClick={() => input.current?.click()}>
-          Bring in a pose file
-        </Button>
-        <input
-          ref={input}
-          type="file"
-          accept="application/json,.json"
-          hidden
-          aria-label="Pose file to bring in"
-          onChange={(e) => {
-            const f = e.target.files?.[0];
-            if (f) void into(f);
-            e.target.value = '';
-          }}
-        />
+        <BringInButton words="Bring in a pose file" label="Pose file to bring in" onFile={(file) => void into(file)} />
       </Box>
-      {problem && (
-        <Alert severity="error" role="alert" sx={{ mt: 2 }} onClose={() => setProblem(null)}>
-          <strong>{problem.file} was not brought in; nothing has changed.</strong>
-          <br />
-          At <code>{problem.field}</code>: {problem.message}
-        </Alert>
-      )}
+      {problem && <RefusedNote problem={problem} onClose={() => setProblem(null)} />}
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         Your poses
       </Typography>

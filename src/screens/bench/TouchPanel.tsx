@@ -7,15 +7,14 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { handHere, touchingNow, withContacts, withHand } from '@/core/bench/edit';
+import { touchingNow } from '@/core/bench/edit';
+import { HAND_WAYS, wayOfHand, withHandAt, withHandHeight } from '@/core/bench/hand-ways';
+import { withoutTouch, withTouch, withTouches } from '@/core/bench/touches';
 import { ON_WORDS, pointWords } from '@/core/bench/words';
 import { realName, type Contact, type PropId, type Rung } from '@/core/poses';
 import { BEARING_MIDDLE, BEARING_POINTS, ON, type OwnShape } from '@/core/poses/schema';
-import { HAND_WAYS, wayOfHand, type HandWay } from './hand-ways';
 
 const POINTS = [...BEARING_POINTS.flatMap((p) => [`${p}_worked`, `${p}_other`]), ...BEARING_MIDDLE];
-/** Usual heights, centimetres. */
-const HEIGHT: Partial<Record<Contact['on'], number>> = { blanket: 4, block: 12, bolster: 18, chair: 44 };
 const AGAINST = ['thigh', 'shank', 'foot', 'forearm', 'upper-arm'].flatMap((l) => [`${l}_worked`, `${l}_other`]);
 const LOOSE: readonly PropId[] = ['strap', 'post', 'wall', 'chair'];
 
@@ -34,65 +33,25 @@ export function TouchPanel({
   onChange: (rung: Rung, mark?: string) => void;
 }) {
   const [adding, setAdding] = useState('');
-  const put = (contacts: readonly Contact[], mark?: string) => onChange(withContacts(rung, contacts), mark);
-  const mates = (c: Contact): Contact[] => {
-    // Both sides alike: what is said of one side holds for the other.
-    if (shape.sided || !/_(worked|other)$/.test(c.point)) return [c];
-    const swap = (n: string) =>
-      n.endsWith('_worked') ? n.replace('_worked', '_other') : n.replace('_other', '_worked');
-    return [c, { ...c, point: swap(c.point), ...(c.limb && { limb: swap(c.limb) }) }];
-  };
-  const change = (i: number, next: Partial<Contact>) => {
-    const { point, on, limb, height_cm } = { ...rung.contacts[i], ...next };
-    const usual = height_cm ?? HEIGHT[on];
-    const own: Contact = {
-      point,
-      on,
-      ...(on === 'limb' && { limb: limb ?? (point.startsWith('ankle') ? 'thigh_other' : 'thigh_worked') }),
-      ...(HEIGHT[on] !== undefined && usual !== undefined && { height_cm: usual }),
-    };
-    const both = mates(own);
-    put(
-      rung.contacts.map((c) => both.find((b) => b.point === c.point) ?? c),
-      next.height_cm === undefined ? undefined : `height ${point}`,
-    );
-  };
-  const drop = (c: Contact) => {
-    const gone = new Set(mates(c).map((m) => m.point));
-    put(rung.contacts.filter((o) => !gone.has(o.point)));
-  };
-  const addPoint = (point: string) => {
-    setAdding('');
-    const told = new Set(rung.contacts.map((c) => c.point));
-    put([...rung.contacts, ...mates({ point, on: 'floor' }).filter((c) => !told.has(c.point))]);
-  };
-  const rows = rung.contacts
-    .map((c, i) => ({ c, i }))
-    .filter(({ c }) => !/^(wrist|elbow)/.test(c.point) && (shape.sided || !c.point.endsWith('_other')));
+  const rows = rung.contacts.filter(
+    (c) => !/^(wrist|elbow)/.test(c.point) && (shape.sided || !c.point.endsWith('_other')),
+  );
   const free = POINTS.filter(
     (p) =>
       !rung.contacts.some((c) => c.point === p) && !/^(wrist|elbow)/.test(p) && (shape.sided || !p.endsWith('_other')),
   );
-  const setHand = (hand: 'worked' | 'other', id: string) => {
-    const way = HAND_WAYS.find((w) => w.id === id);
-    const of = (h: 'worked' | 'other') => way && reachOf(rung, depth, h, way);
-    let next = withHand(rung, hand, of(hand));
-    if (!shape.sided)
-      next = withHand(next, hand === 'worked' ? 'other' : 'worked', of(hand === 'worked' ? 'other' : 'worked'));
-    onChange(next);
-  };
   return (
     <Box component="section" aria-label="Touches">
       <Typography variant="h3">What bears on what</Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {rows.map(({ c, i }) => (
+        {rows.map((c) => (
           <Box component="li" key={c.point} sx={{ display: 'flex', gap: 0.75, alignItems: 'center', py: 0.4 }}>
             <Box sx={{ flex: 1, minWidth: 0, fontSize: 15 }}>{shape.sided ? words(c.point) : both(c.point)}</Box>
             <TextField
               select
               size="small"
               value={c.on}
-              onChange={(e) => change(i, { on: e.target.value as Contact['on'] })}
+              onChange={(e) => onChange(withTouch(shape, rung, c.point, { on: e.target.value as Contact['on'] }))}
               slotProps={{ htmlInput: { 'aria-label': `${words(c.point)} on` } }}
               sx={{ width: 106 }}
             >
@@ -107,7 +66,7 @@ export function TouchPanel({
                 select
                 size="small"
                 value={AGAINST.includes(c.limb ?? '') ? c.limb : ''}
-                onChange={(e) => change(i, { limb: e.target.value })}
+                onChange={(e) => onChange(withTouch(shape, rung, c.point, { limb: e.target.value }))}
                 slotProps={{ htmlInput: { 'aria-label': `${words(c.point)} against` } }}
                 sx={{ width: 112 }}
               >
@@ -125,7 +84,8 @@ export function TouchPanel({
                 value={c.height_cm}
                 onChange={(e) => {
                   const v = Number(e.target.value);
-                  if (e.target.value !== '' && v >= 0 && v <= 120) change(i, { height_cm: v });
+                  if (e.target.value !== '' && v >= 0 && v <= 120)
+                    onChange(withTouch(shape, rung, c.point, { height_cm: v }), `height ${c.point}`);
                 }}
                 slotProps={{
                   htmlInput: { 'aria-label': `Height under the ${words(c.point)}, centimetres`, min: 0, max: 120 },
@@ -133,7 +93,11 @@ export function TouchPanel({
                 sx={{ width: 62 }}
               />
             )}
-            <IconButton size="small" aria-label={`${words(c.point)} touches nothing`} onClick={() => drop(c)}>
+            <IconButton
+              size="small"
+              aria-label={`${words(c.point)} touches nothing`}
+              onClick={() => onChange(withoutTouch(shape, rung, c.point))}
+            >
               <CloseIcon fontSize="small" />
             </IconButton>
           </Box>
@@ -146,7 +110,10 @@ export function TouchPanel({
           size="small"
           label="Add"
           value={adding}
-          onChange={(e) => addPoint(e.target.value)}
+          onChange={(e) => {
+            setAdding('');
+            onChange(withTouches(shape, rung, [e.target.value]));
+          }}
           sx={{ width: 150 }}
         >
           {free.map((p) => (
@@ -157,7 +124,15 @@ export function TouchPanel({
         </TextField>
         <Button
           size="small"
-          onClick={() => put([...rung.contacts, ...touchingNow(rung, depth, free).flatMap((c) => mates(c))])}
+          onClick={() =>
+            onChange(
+              withTouches(
+                shape,
+                rung,
+                touchingNow(rung, depth, free).map((c) => c.point),
+              ),
+            )
+          }
         >
           What touches the floor now
         </Button>
@@ -177,7 +152,7 @@ export function TouchPanel({
                 size="small"
                 label={name}
                 value={wayOfHand(way, hand)}
-                onChange={(e) => setHand(hand, e.target.value)}
+                onChange={(e) => onChange(withHandAt(shape, rung, depth, hand, e.target.value))}
                 sx={{ flex: 1 }}
               >
                 <MenuItem value="">free, by the arm’s own angles</MenuItem>
@@ -199,7 +174,7 @@ export function TouchPanel({
                   onChange={(e) => {
                     const v = Number(e.target.value);
                     if (e.target.value !== '' && v >= 1 && v <= 120)
-                      onChange(withHand(rung, hand, { ...way, floor: v / 100 }), `hand height ${hand}`);
+                      onChange(withHandHeight(shape, rung, hand, v / 100), `hand height ${hand}`);
                   }}
                   slotProps={{ htmlInput: { 'aria-label': `Height under the ${name.toLowerCase()}, centimetres` } }}
                   sx={{ width: 84 }}
@@ -254,16 +229,3 @@ export function TouchPanel({
 
 /** A landmark of both sides, without the side. */
 const both = (name: string): string => words(name).replace(/^right /, 'both: ');
-
-/** Where a way puts a hand: at a usual place, or level where it is now. */
-function reachOf(rung: Rung, depth: number, hand: 'worked' | 'other', way: HandWay): Rung['reach'][typeof hand] {
-  const mate = hand === 'worked' ? 'other' : 'worked';
-  if (way.level) {
-    const here = { path: rung.path, reach: {} };
-    return handHere(here, depth, hand, `shoulder_${hand}`, {
-      floor: way.level.floor,
-      ...(way.level.forearm && { forearm: true }),
-    });
-  }
-  return { to: `${way.to}_${way.whose === 'same' ? hand : mate}`, offset: way.offset ?? [0, 0, 0] };
-}

@@ -1,5 +1,4 @@
 'use client';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
@@ -7,10 +6,10 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
-import { useRef, useState } from 'react';
-import type { FileProblem } from '@/core/files/json';
+import { useState } from 'react';
 import { bringIn, takeOut } from '@/store/exchange';
 import { useStudio } from '../shell/studio-context';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { useUndo } from '../shell/use-undo';
 import { AimSettings } from './AimSettings';
 import { MeasuringSettings } from './MeasuringSettings';
@@ -22,8 +21,7 @@ export function SettingsScreen() {
   const { mode, setMode } = useColorScheme();
   const { enqueueSnackbar } = useSnackbar();
   const undo = useUndo();
-  const input = useRef<HTMLInputElement>(null);
-  const [problem, setProblem] = useState<(FileProblem & { file: string }) | null>(null);
+  const [problem, setProblem] = useState<RefusedFile | null>(null);
 
   const out = async () => {
     const url = URL.createObjectURL(new Blob([await takeOut(db)], { type: 'application/json' }));
@@ -63,29 +61,9 @@ export function SettingsScreen() {
         <Button variant="contained" onClick={() => void out()}>
           Take everything out
         </Button>
-        <Button variant="outlined" onClick={() => input.current?.click()}>
-          Bring a file in
-        </Button>
-        <input
-          ref={input}
-          type="file"
-          accept="application/json,.json"
-          hidden
-          aria-label="File to bring in"
-          onChange={(e) => {
-            const f = e.target.files?.[0];
-            if (f) void into(f);
-            e.target.value = '';
-          }}
-        />
+        <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />
       </Box>
-      {problem && (
-        <Alert severity="error" role="alert" sx={{ mt: 2 }} onClose={() => setProblem(null)}>
-          <strong>{problem.file} was not brought in; nothing has changed.</strong>
-          <br />
-          At <code>{problem.field}</code>: {problem.message}
-        </Alert>
-      )}
+      {problem && <RefusedNote problem={problem} onClose={() => setProblem(null)} />}
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         The format is open: <a href="/record.schema.json">its JSON Schema</a>.
       </Typography>

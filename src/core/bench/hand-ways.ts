@@ -1,4 +1,6 @@
 import type { Reach, Vec3 } from '@/core/body';
+import type { Rung, Shape } from '@/core/poses';
+import { handHere, withHand } from './edit';
 
 /** A usual place for a hand. */
 export interface HandWay {
@@ -34,4 +36,36 @@ export function wayOfHand(way: Reach | undefined, hand: 'worked' | 'other'): str
   const match = /^(.*)_(worked|other)$/.exec(way.to);
   const whose = match?.[2] === hand ? 'same' : 'other';
   return HAND_WAYS.find((w) => w.to === match?.[1] && w.whose === whose)?.id ?? 'other';
+}
+
+type Hand = 'worked' | 'other';
+const mate = (hand: Hand): Hand => (hand === 'worked' ? 'other' : 'worked');
+
+/** Where a usual place puts a hand at a depth: on the body at a fixed place, or level where the hand is now. */
+function reachOf(rung: Rung, depth: number, hand: Hand, way: HandWay): Reach {
+  if (way.level) {
+    // Where the arm's own angles hold it: what it reached for before does not count.
+    const own = { path: rung.path, reach: {} };
+    const { floor, forearm } = way.level;
+    return handHere(own, depth, hand, `shoulder_${hand}`, { floor, ...(forearm && { forearm }) });
+  }
+  return { to: `${way.to}_${way.whose === 'same' ? hand : mate(hand)}`, offset: way.offset ?? [0, 0, 0] };
+}
+
+/** Puts a hand at one of the usual places, or sets it free for an id that is none; both hands where both sides do the same. */
+export function withHandAt(shape: Pick<Shape, 'sided'>, rung: Rung, depth: number, hand: Hand, id: string): Rung {
+  const way = HAND_WAYS.find((w) => w.id === id);
+  const put = (r: Rung, h: Hand): Rung => withHand(r, h, way && reachOf(rung, depth, h, way));
+  const next = put(rung, hand);
+  return shape.sided ? next : put(next, mate(hand));
+}
+
+/** Height of what a hand lies on, metres; both hands where both sides do the same. */
+export function withHandHeight(shape: Pick<Shape, 'sided'>, rung: Rung, hand: Hand, floor: number): Rung {
+  const put = (r: Rung, h: Hand): Rung => {
+    const way = r.reach[h];
+    return way?.floor === undefined ? r : withHand(r, h, { ...way, floor });
+  };
+  const next = put(rung, hand);
+  return shape.sided ? next : put(next, mate(hand));
 }

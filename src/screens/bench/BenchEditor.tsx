@@ -27,6 +27,7 @@ import {
 import { problemsAt, TIPS_OVER } from '@/core/bench/problems';
 import { meantFor, notReady } from '@/core/bench/ready';
 import { readAt } from '@/core/fit/fit';
+import { comfortOf } from '@/core/fit/way';
 import { writePose } from '@/core/files/pose';
 import type { Rung } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
@@ -59,7 +60,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
   const [settling, setSettling] = useState(false);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const students = useLiveQuery(() => db.students.orderBy('name').toArray(), [db]) ?? [];
-  const { posterior, build, busy } = useReadFor(who);
+  const { posterior, build, way, busy } = useReadFor(who);
 
   const i = Math.min(at, shape.rungs.length - 1);
   const rung = shape.rungs[i];
@@ -70,8 +71,8 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
   const now = useMemo(() => ({ shape, at: i, depth }), [shape, i, depth]);
   const slow = useDeferredValue(now);
   const reading = useMemo(
-    () => readAt(slow.shape, slow.at + 1, 'right', slow.depth, posterior, build),
-    [slow, posterior, build],
+    () => readAt(slow.shape, slow.at + 1, 'right', slow.depth, posterior, build, { way }),
+    [slow, posterior, build, way],
   );
   const problems = useMemo(() => {
     const found = problemsAt(slow.shape, slow.shape.rungs[slow.at], 'right', slow.depth, build);
@@ -333,7 +334,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
             ))}
           </TextField>
           {busy && <Typography variant="caption">Reading her tests …</Typography>}
-          <BenchReading reading={reading} />
+          <BenchReading reading={reading} comfort={comfortOf(rung, way)} />
         </Box>
         <BenchPanels
           shape={pulling ? slow.shape : shape}

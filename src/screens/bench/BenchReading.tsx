@@ -7,11 +7,17 @@ import Typography from '@mui/material/Typography';
 import { Strained, Stretched, Working } from '../poses/PoseNumbers';
 
 /** Who is stretched, who works and what strains at the depth that is shown. */
-export const BenchReading = memo(function BenchReading({ reading }: { reading: PoseReading }) {
+export const BenchReading = memo(function BenchReading({
+  reading,
+  comfort,
+}: {
+  reading: PoseReading;
+  comfort: number;
+}) {
   return (
     <>
       <Stretched fit={reading} />
-      <Working fit={reading} />
+      <Working fit={reading} comfort={comfort} />
       <Strained fit={reading} />
     </>
   );

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
 import type { Build } from '@/core/body';
 import type { FittedPose } from '@/core/fit/fit';
+import type { FitWay } from '@/core/fit/way';
 import { PoseCompare } from './PoseCompare';
 import { keyOf, PoseList } from './PoseList';
 import type { usePoseView } from './use-pose-view';
@@ -17,6 +18,7 @@ export function PoseBrowser<T extends FittedPose>({
   comparable,
   build,
   tolerances,
+  way,
   cautions,
   value,
   empty,
@@ -30,6 +32,7 @@ export function PoseBrowser<T extends FittedPose>({
   comparable: readonly T[];
   build?: Build;
   tolerances?: ArrayLike<number>;
+  way?: FitWay;
   cautions?: (p: T) => readonly string[];
   value?: (p: T) => string;
   /** What is said where nothing answers the choices. */
@@ -68,6 +71,7 @@ export function PoseBrowser<T extends FittedPose>({
           poses={comparable.filter((p) => view.compared.includes(keyOf(p)))}
           build={build}
           tolerances={tolerances}
+          way={way}
           onClose={() => view.setComparing(false)}
           onOpen={view.openPose}
         />

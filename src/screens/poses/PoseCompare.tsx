@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import type { FittedPose } from '@/core/fit/fit';
+import { comfortOf, USUAL_WAY, type FitWay } from '@/core/fit/way';
 import { rungOf } from '@/core/poses';
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { usePropSizes } from '../settings/use-pose-settings';
@@ -17,12 +18,14 @@ export function PoseCompare({
   poses,
   build,
   tolerances,
+  way = USUAL_WAY,
   onClose,
   onOpen,
 }: {
   poses: readonly FittedPose[];
   build?: Build;
   tolerances?: ArrayLike<number>;
+  way?: FitWay;
   onClose: () => void;
   onOpen: (key: string) => void;
 }) {
@@ -75,7 +78,7 @@ export function PoseCompare({
                 />
               </Box>
               <Stretched fit={p} />
-              <Working fit={p} />
+              <Working fit={p} comfort={found ? comfortOf(found.rung, way) : undefined} />
               <Strained fit={p} />
               <Typography variant="h3" sx={{ mt: 1.5 }}>
                 Props

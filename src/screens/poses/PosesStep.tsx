@@ -121,6 +121,7 @@ export function PosesStep({
         comparable={ranked.filter((p) => !p.rough)}
         build={build}
         tolerances={posterior.mean}
+        way={way}
         cautions={(p) => p.cautions}
         value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}
         empty={

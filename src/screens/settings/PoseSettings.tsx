@@ -30,7 +30,7 @@ export function PoseSettings() {
       </Typography>
       <Typography sx={{ mb: 1 }}>
         How much of what a muscle gives a comfortable hold uses, in hundredths. No study gives these; they are ours
-        until you change them, and every pose is fitted anew.
+        until you change them, and every student’s poses are fitted anew. The library of typical people keeps ours.
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
         {SHARES.map(({ key, label }) => (

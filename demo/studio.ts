@@ -6,6 +6,7 @@ import { aimsFor } from '@/core/aims/for-student';
 import { screen } from '@/core/cautions/screen';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
+import { planOf, type Template } from '@/core/practice/plan';
 import { choiceOf } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { RECORD_VERSION, type KolposRecord } from '@/core/files/record';
@@ -137,6 +138,7 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
 export async function demoStudio(): Promise<KolposRecord> {
   const students: Student[] = [];
   const readings: KolposRecord['readings'] = [];
+  const templates: Template[] = [];
   const practices: KolposRecord['practices'] = [];
   for (const { student, seed, short, measuredAt } of PEOPLE) {
     const full: Student = {
@@ -158,6 +160,22 @@ export async function demoStudio(): Promise<KolposRecord> {
     const built = await buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
       minutes: 20,
       breathSeconds: 6,
+    });
+    const short15 = await buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
+      minutes: 15,
+      breathSeconds: 6,
+    });
+    templates.push({
+      ...planOf({
+        title: 'Slipway quarter of an hour',
+        minutes: 15,
+        items: short15.items,
+        aims,
+        request: requestOf({ minutes: 15, breathSeconds: 6 }),
+      }),
+      id: 'demo-template',
+      createdAt: measuredAt,
+      updatedAt: measuredAt,
     });
     practices.push({
       id: 'demo-practice',
@@ -181,6 +199,8 @@ export async function demoStudio(): Promise<KolposRecord> {
     practices,
     logs: [],
     poses: [ownPose('2026-11-20T12:00:00.000Z')],
+    templates,
+    settings: {},
   };
 }
 

@@ -30,4 +30,4 @@ export function proxy(request: NextRequest) {
   return response;
 }
 
-export const config = { matcher: [{ source: '/((?!_next/static|_next/image|serwist|icon|record.schema.json).*)' }] };
+export const config = { matcher: [{ source: '/((?!_next/static|_next/image|serwist|icon|(?:record|pose|practice).schema.json).*)' }] };

@@ -3,13 +3,14 @@ import { parseArgs } from 'node:util';
 import { z } from 'zod';
 import { measuresSchema } from '@/core/people/student';
 import { poseJsonSchema } from '@/core/files/pose';
+import { practiceJsonSchema } from '@/core/files/practice';
 import { setOwnShapes } from '@/core/poses';
 import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const USAGE =
-  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--school build|flow|quiet|strength] [--peak POSE] [--seed N] | demo | schema [pose]';
+  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--school build|flow|quiet|strength] [--peak POSE] [--seed N] | demo | schema [pose|practice]';
 
 function recordFrom(file: string | undefined): KolposRecord {
   if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
@@ -139,7 +140,11 @@ function run(argv: string[]): unknown {
     case 'demo':
       return demoStudio();
     case 'schema':
-      return argument === 'pose' ? poseJsonSchema() : recordJsonSchema();
+      return argument === 'pose'
+        ? poseJsonSchema()
+        : argument === 'practice'
+          ? practiceJsonSchema()
+          : recordJsonSchema();
     default:
       throw new InputProblem(USAGE, 'command');
   }

@@ -1,6 +1,5 @@
 import type { FileProblem } from '@/core/files/json';
 import { readRecord, writeRecord, type KolposRecord } from '@/core/files/record';
-import type { OwnShape } from '@/core/poses/schema';
 import { now, type StudioDatabase } from './studio';
 
 /** Everything of the studio as text of a `kolpos/record` file; remembers when it was taken out. */
@@ -11,18 +10,26 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
   return text;
 }
 
-const tablesOf = (db: StudioDatabase) => [db.students, db.readings, db.practices, db.logs, db.poses] as const;
-type Everything = Pick<KolposRecord, 'students' | 'readings' | 'practices' | 'logs'> & { poses: OwnShape[] };
+const tablesOf = (db: StudioDatabase) =>
+  [db.students, db.readings, db.practices, db.logs, db.poses, db.templates, db.memos] as const;
+type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
+/** Memos that are about this machine and not about how she works. */
+const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'demo-filled', 'new-student'];
 
 async function everything(db: StudioDatabase): Promise<Everything> {
-  const [students, readings, practices, logs, poses] = await Promise.all([
+  const [students, readings, practices, logs, poses, templates, memos] = await Promise.all([
     db.students.toArray(),
     db.readings.toArray(),
     db.practices.toArray(),
     db.logs.toArray(),
     db.poses.toArray(),
+    db.templates.toArray(),
+    db.memos.toArray(),
   ]);
-  return { students, readings, practices, logs, poses };
+  const settings = Object.fromEntries(
+    memos.filter((m) => !OF_THIS_MACHINE.includes(m.key)).map((m) => [m.key, m.value]),
+  );
+  return { students, readings, practices, logs, poses, templates, settings };
 }
 
 /** Puts a record into the studio in one step: what has the same id is replaced, the rest stays. */
@@ -38,12 +45,14 @@ async function put(db: StudioDatabase, all: Everything): Promise<void> {
   await db.practices.bulkPut(all.practices);
   await db.logs.bulkPut(all.logs);
   await db.poses.bulkPut(all.poses);
+  await db.templates.bulkPut(all.templates);
+  await db.memos.bulkPut(Object.entries(all.settings).map(([key, value]) => ({ key, value })));
 }
 
 export type BringInResult =
   | {
       ok: true;
-      counts: { students: number; readings: number; practices: number; logs: number; poses: number };
+      counts: { students: number; readings: number; practices: number; logs: number; poses: number; templates: number };
       undo: () => Promise<void>;
     }
   | { ok: false; problem: FileProblem };
@@ -54,7 +63,7 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
   if (!result.ok) return result;
   const before = await everything(db);
   await putRecord(db, result.record);
-  const { students, readings, practices, logs, poses } = result.record;
+  const { students, readings, practices, logs, poses, templates } = result.record;
   return {
     ok: true,
     counts: {
@@ -63,10 +72,12 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
       practices: practices.length,
       logs: logs.length,
       poses: poses.length,
+      templates: templates.length,
     },
     undo: () =>
       db.transaction('rw', [...tablesOf(db)], async () => {
-        await Promise.all(tablesOf(db).map((t) => t.clear()));
+        await Promise.all(tablesOf(db).flatMap((t) => (t === db.memos ? [] : [t.clear()])));
+        await db.memos.filter((m) => !OF_THIS_MACHINE.includes(m.key)).delete();
         await put(db, before);
       }),
   };

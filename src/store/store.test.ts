@@ -90,6 +90,7 @@ describe('files', () => {
       practices: demo.practices.length,
       logs: demo.logs.length,
       poses: 1,
+      templates: 1,
     });
     const strip = (t: string) => t.replace(/"exportedAt": "[^"]+"/, '');
     expect(strip(await takeOut(db))).toBe(strip(text));

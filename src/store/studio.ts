@@ -1,7 +1,8 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Side } from '@/core/body';
 import type { Student } from '@/core/people/student';
 import type { OwnShape } from '@/core/poses/schema';
+import type { Template } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { PlayerState } from '@/core/teaching/player';
@@ -75,6 +76,21 @@ interface Memo {
   value: string;
 }
 
+/** How a practice stood after its n-th change. */
+export interface Edit {
+  practice: string;
+  n: number;
+  /** What that change was, in a few words. */
+  did: string;
+  state: Practice;
+}
+
+/** Which of its edits a practice shows; later ones can be done again. */
+export interface EditMark {
+  practice: string;
+  at: number;
+}
+
 /** Database of one studio. */
 export class StudioDatabase extends Dexie {
   students!: EntityTable<Student, 'id'>;
@@ -87,6 +103,9 @@ export class StudioDatabase extends Dexie {
   sessions!: EntityTable<MeasureSession, 'student'>;
   pictures!: EntityTable<Picture, 'id'>;
   poses!: EntityTable<OwnShape, 'id'>;
+  templates!: EntityTable<Template, 'id'>;
+  edits!: Table<Edit, [string, number]>;
+  editMarks!: EntityTable<EditMark, 'practice'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -101,6 +120,7 @@ export class StudioDatabase extends Dexie {
     });
     this.version(2).stores({ sessions: 'student', pictures: 'id, student' });
     this.version(3).stores({ poses: 'id, name' });
+    this.version(4).stores({ templates: 'id, title', edits: '[practice+n], practice', editMarks: 'practice' });
   }
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { studentSchema } from '@/core/people/student';
+import { templateSchema } from '@/core/practice/plan';
 import { practiceSchema } from '@/core/practice/practice';
 import { readingSchema, valueProblem } from '@/core/tests/reading';
 import { readoutOf } from '@/core/tests/battery';
@@ -8,20 +9,26 @@ import { momentSchema } from '@/core/people/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { fail, firstIssue, readJson, type Failed } from './json';
 
-/** 2 added the teacher's own poses. */
-export const RECORD_VERSION = 2;
+/** 2 added the teacher's own poses, 3 templates and settings. */
+export const RECORD_VERSION = 3;
 
 export const recordSchema = z.object({
   format: z.literal('kolpos/record'),
-  version: z.literal([1, RECORD_VERSION]),
+  version: z.literal([1, 2, RECORD_VERSION]),
   exportedAt: momentSchema,
   students: z.array(studentSchema).max(5000),
   readings: z.array(readingSchema).max(200000),
   practices: z.array(practiceSchema).max(20000),
   logs: z.array(logSchema).max(50000),
   poses: z.array(ownShapeSchema).max(2000).default([]),
+  templates: z.array(templateSchema).max(5000).default([]),
+  /** What the teacher set, by its key, as text: schools, voice, props, cues in her own words. */
+  settings: z.record(z.string().max(120), z.string().max(200_000)).default({}),
 });
 export type KolposRecord = Omit<z.infer<typeof recordSchema>, 'poses'> & { poses: OwnShape[] };
+
+/** Parts that older versions did not have. */
+type Later = 'poses' | 'templates' | 'settings';
 
 export type ReadResult = { ok: true; record: KolposRecord } | Failed;
 
@@ -36,7 +43,7 @@ export function readRecord(text: string): ReadResult {
 
 /** What a schema cannot see: ids used twice, readings of nobody, impossible values. */
 function meaningProblem(record: KolposRecord): ReadResult | null {
-  for (const key of ['students', 'readings', 'practices', 'logs', 'poses'] as const) {
+  for (const key of ['students', 'readings', 'practices', 'logs', 'poses', 'templates'] as const) {
     const seen = new Set<string>();
     for (const [i, entry] of record[key].entries()) {
       if (seen.has(entry.id)) return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
@@ -61,7 +68,7 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
 
 /** Text of a record: entries by id, fields in the schema's order, two spaces, a line feed at the end. */
 export function writeRecord(
-  parts: Omit<KolposRecord, 'format' | 'version' | 'poses'> & Partial<Pick<KolposRecord, 'poses'>>,
+  parts: Omit<KolposRecord, 'format' | 'version' | Later> & Partial<Pick<KolposRecord, Later>>,
 ): string {
   const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
   const record: KolposRecord = {
@@ -73,6 +80,8 @@ export function writeRecord(
     practices: byId(parts.practices),
     logs: byId(parts.logs),
     poses: byId(parts.poses ?? []),
+    templates: byId(parts.templates ?? []),
+    settings: Object.fromEntries(Object.entries(parts.settings ?? {}).sort(([a], [b]) => (a < b ? -1 : 1))),
   };
   // What does not fit the schema is written as it stands: taking out must never lose anything.
   const ordered = recordSchema.safeParse(record);
@@ -83,6 +92,6 @@ export function writeRecord(
 export const recordJsonSchema = (): unknown => ({
   title: 'kolpos/record',
   description:
-    'Everything of a studio: students, readings, practices, logs, own poses. Angles in degrees, lengths in centimetres, mass in kilograms.',
+    'Everything of a studio: students, readings, practices, logs, own poses, templates, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
   ...z.toJSONSchema(recordSchema),
 });

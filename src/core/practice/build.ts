@@ -8,7 +8,8 @@ import { asChosen, itemOf, itemsOf, resting, secondsOf, wholeBreaths } from './c
 import { activeAims, dosesOf, wantedMinutes, type Dose } from './doses';
 import { solver } from './highs';
 import { placed } from './phases';
-import { totalSeconds, TRANSITION, type PracticeItem } from './practice';
+import { TRANSITIONS } from './pace';
+import { totalSeconds, type PracticeItem } from './practice';
 import { requestOf, type PracticeRequest } from './request';
 import { inTheWay, unitsFor } from './units';
 
@@ -74,6 +75,7 @@ function buildWith(
   const { locked: kept = [], ...said } = options;
   const request = requestOf(said);
   const breath = request.breathSeconds;
+  const { pace } = request;
   const round = (seconds: number) => Math.max(1, Math.round(seconds / breath)) * breath;
   const allowed = (r: RankedPose): boolean => {
     const found = rungOf(r.pose, r.rung);
@@ -91,7 +93,7 @@ function buildWith(
       restLeast,
       restMost: lying ? Math.max(restLeast, all * REST.ofAll) : 0,
       // The way to rest; the first item has none before it where nothing settles.
-      toRest: (lying ? TRANSITION.shape : 0) - (settling ? 0 : TRANSITION.shape),
+      toRest: (lying ? TRANSITIONS[pace].shape : 0) - (settling ? 0 : TRANSITIONS[pace].shape),
     };
   };
   const timeOf = (r: PracticeRequest): Time => {
@@ -157,8 +159,8 @@ function buildWith(
   let timed = wholeBreaths(choice.chosen, active, wanted, time.work, space, request, fixed);
   const made = () => [...opening, ...itemsOf(order, timed, active, request, opening.length)];
   // Two rungs of a shape that follow each other save a change of shape: what that frees is held.
-  const first = settling ? 0 : TRANSITION.shape;
-  const saved = f.settle + secondsOf(timed, request) - first - totalSeconds(made());
+  const first = settling ? 0 : TRANSITIONS[pace].shape;
+  const saved = f.settle + secondsOf(timed, request) - first - totalSeconds(made(), pace);
   if (!lying && Math.abs(saved) > 1)
     timed = wholeBreaths(
       timed.map((t) => asChosen(t, breath)),
@@ -173,13 +175,13 @@ function buildWith(
   if (lying) {
     items.push(itemOf(lying, 'rest', f.restLeast, breath, [], items.length));
     const last = items[items.length - 1];
-    const free = f.all - totalSeconds(items) + last.holdSeconds;
+    const free = f.all - totalSeconds(items, pace) + last.holdSeconds;
     const breaths = Math.max(1, Math.round(Math.max(free, f.restLeast) / breath));
     items[items.length - 1] = { ...last, breaths, holdSeconds: Math.max(3, breaths * breath) };
   }
   // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
-  if (totalSeconds(items) < f.all * (1 - 2 * SLACK))
-    return none({ kind: 'minutes', minutes: Math.floor(totalSeconds(items) / 60) });
+  if (totalSeconds(items, pace) < f.all * (1 - 2 * SLACK))
+    return none({ kind: 'minutes', minutes: Math.floor(totalSeconds(items, pace) / 60) });
   const objective = valueOf(
     timed.map((t) => asChosen(t, breath)),
     active,

@@ -4,7 +4,7 @@ import { worthFor } from '@/core/ranking/rank';
 import { RETURNS, worthOfDose } from './doses';
 import { solve } from './highs';
 import { Program } from './program';
-import { TRANSITION } from './practice';
+import { TRANSITIONS } from './pace';
 import type { PracticeRequest } from './request';
 import { counters, needsCounter, needsPreparation, prepares, type Unit } from './units';
 
@@ -63,9 +63,9 @@ export interface Locked {
   minutes?: number;
 }
 
-const sideTime = TRANSITION.side / 60;
 /** Minutes that a unit takes beside its holds. */
-const betweenOf = (u: Unit): number => TRANSITION.shape / 60 + (u.sides.length - 1) * sideTime;
+const betweenOf = (u: Unit, { pace }: PracticeRequest): number =>
+  (TRANSITIONS[pace].shape + (u.sides.length - 1) * TRANSITIONS[pace].side) / 60;
 
 interface Columns {
   unit: Unit;
@@ -154,7 +154,7 @@ function programOf(
     [
       ...columns.flatMap(({ unit, y, t, e }): [number, number][] => [
         [t, unit.sides.length],
-        [y, betweenOf(unit)],
+        [y, betweenOf(unit, request)],
         ...(e !== null ? [[e, 1] as [number, number]] : []),
       ]),
       [rest, 1],

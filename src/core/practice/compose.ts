@@ -4,7 +4,8 @@ import type { RankedPose } from '@/core/ranking/rank';
 import { valueOf, type Chosen } from './choose';
 import { servedBy } from './doses';
 import type { Placed } from './order';
-import { TRANSITION, type PracticeItem } from './practice';
+import { TRANSITIONS } from './pace';
+import type { PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
 import { grainOf, MOST_REPEATS, type Unit } from './units';
 
@@ -35,7 +36,11 @@ export function itemOf(
 }
 
 /** Whole breaths of one hold and its repeats that come nearest to so many minutes on a side. */
-export function breathed(unit: Unit, minutes: number, breathSeconds: number): { breaths: number; repeats: number } {
+export function breathed(
+  unit: Pick<Unit, 'rung'>,
+  minutes: number,
+  breathSeconds: number,
+): { breaths: number; repeats: number } {
   const seconds = minutes * 60;
   if (!unit.rung.repeats) return { breaths: Math.max(1, Math.round(seconds / breathSeconds)), repeats: 1 };
   const breaths = grainOf(unit.rung, breathSeconds);
@@ -65,8 +70,8 @@ export const secondsOf = (list: readonly Timed[], request: PracticeRequest): num
       s +
       t.unit.sides.length * t.breaths * t.repeats * request.breathSeconds +
       t.extra * request.breathSeconds +
-      TRANSITION.shape +
-      (t.unit.sides.length - 1) * TRANSITION.side,
+      TRANSITIONS[request.pace].shape +
+      (t.unit.sides.length - 1) * TRANSITIONS[request.pace].side,
     0,
   );
 

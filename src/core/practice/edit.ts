@@ -1,36 +1,144 @@
+import { rungOf } from '@/core/poses';
+import type { Aim } from '@/core/people/student';
+import type { RankedPose } from '@/core/ranking/rank';
+import { blocksOf, type Block } from './blocks';
+import { breathed, itemOf } from './compose';
+import { recalled, remembered } from './cues';
+import { servedBy } from './doses';
 import type { PracticeItem } from './practice';
+import { MOST_REPEATS } from './units';
 
-/** Item moved to another place; out-of-range places are held at the ends. */
-export function moveItem(items: readonly PracticeItem[], from: number, to: number): PracticeItem[] {
-  const out = [...items];
-  const [item] = out.splice(from, 1);
-  if (item) out.splice(Math.max(0, Math.min(out.length, to)), 0, item);
-  return out;
+/** Changes by hand. Each takes the items and gives new ones; an id that is not there changes nothing. */
+
+const LONGEST_S = 1800;
+const joined = (blocks: readonly { items: readonly PracticeItem[] }[]): PracticeItem[] =>
+  blocks.flatMap((b) => b.items);
+const onBlock = (
+  items: readonly PracticeItem[],
+  id: string,
+  change: (block: Block) => readonly PracticeItem[],
+): PracticeItem[] => blocksOf(items).flatMap((b) => (b.id === id ? change(b) : b.items));
+
+/** The phase that a block takes between two others: its own where a neighbour shares it, else that of the one before; rest stays at rest. */
+function phaseBetween(block: Block, before: Block | undefined, after: Block | undefined): PracticeItem['phase'] {
+  const { phase } = block;
+  if (phase === 'settle' || phase === 'rest' || before?.phase === phase || after?.phase === phase) return phase;
+  const lies = (p: string | undefined) => p === undefined || p === 'settle' || p === 'rest';
+  if (!lies(before?.phase)) return before?.phase ?? phase;
+  return lies(after?.phase) ? phase : (after?.phase ?? phase);
 }
 
-export const removeItem = (items: readonly PracticeItem[], id: string): PracticeItem[] =>
-  items.filter((i) => i.id !== id);
+/** A block moved to another place among the blocks, taking on the phase it comes to; out-of-range places are held at the ends. */
+export function moveBlock(items: readonly PracticeItem[], id: string, to: number): PracticeItem[] {
+  const blocks = blocksOf(items);
+  const block = blocks.find((b) => b.id === id);
+  if (!block) return [...items];
+  const rest = blocks.filter((b) => b !== block);
+  const at = Math.max(0, Math.min(rest.length, to));
+  if (at === blocks.indexOf(block)) return [...items];
+  const phase = phaseBetween(block, rest[at - 1], rest[at]);
+  return joined([...rest.slice(0, at), { items: block.items.map((i) => ({ ...i, phase })) }, ...rest.slice(at)]);
+}
 
-/** Hold changed by whole breaths, at least one breath and at most half an hour. */
-export function lengthenItem(
+export const removeBlock = (items: readonly PracticeItem[], id: string): PracticeItem[] => onBlock(items, id, () => []);
+
+function lengthened(item: PracticeItem, breaths: number, breathSeconds: number): PracticeItem {
+  const next = Math.max(1, Math.min(Math.floor(LONGEST_S / breathSeconds), item.breaths + breaths));
+  return { ...item, breaths: next, holdSeconds: Math.max(3, next * breathSeconds) };
+}
+
+/** Hold of one item changed by whole breaths, at least one breath and at most half an hour. */
+export const lengthenItem = (
   items: readonly PracticeItem[],
   id: string,
   breaths: number,
   breathSeconds: number,
+): PracticeItem[] => items.map((i) => (i.id === id ? lengthened(i, breaths, breathSeconds) : i));
+
+/** The same for every side of a block. */
+export const lengthenBlock = (
+  items: readonly PracticeItem[],
+  id: string,
+  breaths: number,
+  breathSeconds: number,
+): PracticeItem[] => onBlock(items, id, (b) => b.items.map((i) => lengthened(i, breaths, breathSeconds)));
+
+/** Repeats of every side of a block changed, 1 to 20. */
+export const repeatBlock = (items: readonly PracticeItem[], id: string, by: number): PracticeItem[] =>
+  onBlock(items, id, (b) =>
+    b.items.map((i) => ({ ...i, repeats: Math.max(1, Math.min(MOST_REPEATS, i.repeats + by)) })),
+  );
+
+/** The other side first; where only one side stands there, the other one instead. */
+export const mirrorBlock = (items: readonly PracticeItem[], id: string): PracticeItem[] =>
+  onBlock(items, id, (b) =>
+    b.items.length > 1
+      ? [...b.items].reverse()
+      : b.items.map((i) => ({ ...i, side: i.side === 'left' ? 'right' : i.side === 'right' ? 'left' : 'both' })),
+  );
+
+/** A note for the teacher, on the first side of a block; an empty one takes it away. */
+export const noteBlock = (items: readonly PracticeItem[], id: string, note: string): PracticeItem[] =>
+  onBlock(items, id, (b) =>
+    b.items.map(({ note: _, ...i }, k) => (k === 0 && note.trim() ? { ...i, note: note.slice(0, 300) } : i)),
+  );
+
+/** What is said in a block, for all its sides, written for the first of them; null goes back to the draft. */
+export const cueBlock = (items: readonly PracticeItem[], id: string, lines: readonly string[] | null): PracticeItem[] =>
+  onBlock(items, id, (b) => {
+    const kept = lines && remembered(lines, b.items[0].side);
+    return b.items.map(({ cues: _, ...i }) => (kept ? { ...i, cues: recalled(kept, i.side) } : i));
+  });
+
+/** A fit of each side of a rung, right first. */
+export const sidesOf = (ranked: readonly RankedPose[], pose: string, rung: number): RankedPose[] =>
+  ranked.filter((r) => r.pose === pose && r.rung === rung).sort((a, b) => (a.side < b.side ? 1 : -1));
+
+/** A rung as items of about so many seconds a side, within what it is usually held. */
+export function itemsFor(
+  fits: readonly RankedPose[],
+  about: {
+    phase: PracticeItem['phase'];
+    seconds?: number;
+    breathSeconds: number;
+    aims: readonly Aim[];
+    newId: () => string;
+  },
 ): PracticeItem[] {
-  return items.map((item) => {
-    if (item.id !== id) return item;
-    const next = Math.max(1, Math.min(Math.floor(1800 / breathSeconds), item.breaths + breaths));
-    return { ...item, breaths: next, holdSeconds: Math.max(3, next * breathSeconds) };
+  return fits.flatMap((r) => {
+    const found = rungOf(r.pose, r.rung);
+    if (!found) return [];
+    const { rung } = found;
+    const times = rung.repeats ?? [1, 1];
+    const usual = (rung.hold[0] * times[0] + Math.min(60, rung.hold[1]) * times[1]) / 2;
+    const seconds = Math.max(
+      rung.hold[0] * times[0],
+      Math.min(rung.hold[1] * times[1], about.seconds ?? Math.min(usual, 90)),
+    );
+    const { breaths, repeats } = breathed({ rung }, seconds / 60, about.breathSeconds);
+    const because = servedBy(r, about.aims);
+    const hold = breaths * about.breathSeconds;
+    return [{ ...itemOf(r, about.phase, hold, about.breathSeconds, because, 0, repeats), id: about.newId() }];
   });
 }
 
-/** Another pose in the same place, with the same hold; `id` must be new in the practice. */
-export const swapItem = (
+/** Other items in a block's place, with its phase. */
+export const swapBlock = (items: readonly PracticeItem[], id: string, next: readonly PracticeItem[]): PracticeItem[] =>
+  onBlock(items, id, (b) => next.map((i) => ({ ...i, phase: b.phase })));
+
+/** Items put in after a block, or at the end; they take the phase they come to. */
+export function addAfter(
   items: readonly PracticeItem[],
-  id: string,
-  next: Pick<PracticeItem, 'id' | 'pose' | 'rung' | 'side' | 'because'>,
-): PracticeItem[] => items.map((item) => (item.id === id ? { ...item, ...next } : item));
+  id: string | null,
+  next: readonly PracticeItem[],
+): PracticeItem[] {
+  const blocks = blocksOf(items);
+  const k = id ? blocks.findIndex((b) => b.id === id) : -1;
+  const at = k < 0 ? blocks.length : k + 1;
+  const own = blocksOf(next);
+  const phase = own.length > 0 ? phaseBetween(own[0], blocks[at - 1], blocks[at]) : 'approach';
+  return joined([...blocks.slice(0, at), { items: next.map((i) => ({ ...i, phase })) }, ...blocks.slice(at)]);
+}
 
 /** Items whose other side is missing: sided poses that stand for one side only. */
 export function missingSides(
@@ -47,6 +155,26 @@ export function missingSides(
     const [pose, rung] = key.split('/');
     return [{ pose, rung: Number(rung), missing: sides.has('left') ? ('right' as const) : ('left' as const) }];
   });
+}
+
+/** The side that is missing, put in after the one that stands there, held as long. */
+export function addSide(
+  items: readonly PracticeItem[],
+  { pose, rung, missing }: { pose: string; rung: number; missing: 'left' | 'right' },
+  because: readonly string[],
+  id: string,
+): PracticeItem[] {
+  const at = items.findIndex((i) => i.pose === pose && i.rung === rung);
+  if (at < 0) return [...items];
+  const { note: _, cues, ...twin } = items[at];
+  const other = {
+    ...twin,
+    id,
+    side: missing,
+    because: [...because],
+    ...(cues && { cues: recalled(remembered(cues, twin.side), missing) }),
+  };
+  return [...items.slice(0, at + 1), other, ...items.slice(at + 1)];
 }
 
 /** An item and its other side kept when the practice is built again, or set free. */

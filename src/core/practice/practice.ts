@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { aimSchema, momentSchema } from '@/core/people/student';
+import { TRANSITIONS, type Pace } from './pace';
 import { requestSchema } from './request';
 
 export const itemSchema = z.object({
@@ -14,6 +15,8 @@ export const itemSchema = z.object({
   /** Aims served, as `kind:group:side`. */
   because: z.array(z.string().max(80)).max(12),
   note: z.string().max(300).optional(),
+  /** What the teacher says in it, where she put it in her own words. */
+  cues: z.array(z.string().max(300)).max(12).optional(),
   /** Stays when the practice is built again. */
   locked: z.boolean().optional(),
 });
@@ -45,16 +48,16 @@ export const practiceSchema = z.object({
 });
 export type Practice = z.infer<typeof practiceSchema>;
 
-/** Seconds to get from one item to the next: a new shape, or only the other side. Our default. */
-export const TRANSITION = { shape: 15, side: 6 } as const;
-
 /** Seconds before an item, given the one before it. */
-export const transitionBefore = (items: readonly PracticeItem[], i: number): number =>
-  i === 0 ? 0 : items[i - 1].pose === items[i].pose ? TRANSITION.side : TRANSITION.shape;
+export const transitionBefore = (items: readonly PracticeItem[], i: number, pace: Pace = 'usual'): number =>
+  i === 0 ? 0 : items[i - 1].pose === items[i].pose ? TRANSITIONS[pace].side : TRANSITIONS[pace].shape;
 
 /** Seconds of a whole practice, with transitions. */
-export const totalSeconds = (items: readonly PracticeItem[]): number =>
-  items.reduce((s, item, i) => s + item.holdSeconds * item.repeats + transitionBefore(items, i), 0);
+export const totalSeconds = (items: readonly PracticeItem[], pace: Pace = 'usual'): number =>
+  items.reduce((s, item, i) => s + item.holdSeconds * item.repeats + transitionBefore(items, i, pace), 0);
+
+/** The pace that a practice was built for. */
+export const paceOf = (practice: Pick<Practice, 'request'>): Pace => practice.request?.pace ?? 'usual';
 
 export const PHASES = ['settle', 'warm', 'approach', 'deepest', 'counter', 'rest'] as const;
 

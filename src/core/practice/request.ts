@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PACES } from './pace';
 
 /** What a practice is asked for. */
 
@@ -25,6 +26,8 @@ export const requestSchema = z.object({
   first: z.enum(['right', 'left', 'tighter', 'alternate']).default('right'),
   /** How much longer the tighter side may be held, 1 (alike) to 2. */
   ratio: z.number().min(1).max(2).default(1),
+  /** How long the way from one item to the next takes. */
+  pace: z.enum(PACES).default('usual'),
   /** Most demanding level that is wanted. */
   level: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(3),
   /** A pose that everything leads to. */

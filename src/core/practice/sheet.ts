@@ -1,4 +1,6 @@
-import { transitionBefore, type PracticeItem } from './practice';
+import { blocksOf } from './blocks';
+import type { Pace } from './pace';
+import type { PracticeItem } from './practice';
 
 /** A line of a printed practice: the sides of a rung that follow each other stand in one. */
 export interface SheetRow {
@@ -13,23 +15,23 @@ export interface SheetRow {
 }
 
 /** Lines of a practice with their beginning on the clock. */
-export function sheetRows(items: readonly PracticeItem[]): SheetRow[] {
-  const rows: SheetRow[] = [];
-  let clock = 0;
-  items.forEach((item, i) => {
-    clock += transitionBefore(items, i);
-    const { pose, rung, phase, side, breaths, repeats, holdSeconds, note } = item;
-    const seconds = holdSeconds * repeats;
-    const last = rows.at(-1);
-    const one = { side, breaths, repeats, seconds };
-    if (last?.pose === pose && last.rung === rung && last.phase === phase && last.sides.every((s) => s.side !== side)) {
-      last.sides.push(one);
-      if (note) last.note = last.note ? `${last.note} ${note}` : note;
-    } else rows.push({ pose, rung, phase, sides: [one], at: clock, ...(note && { note }) });
-    clock += seconds;
+export const sheetRows = (items: readonly PracticeItem[], pace: Pace = 'usual'): SheetRow[] =>
+  blocksOf(items, pace).map(({ pose, rung, phase, at, items: own }) => {
+    const note = own.flatMap((i) => i.note ?? []).join(' ');
+    return {
+      pose,
+      rung,
+      phase,
+      at,
+      sides: own.map(({ side, breaths, repeats, holdSeconds }) => ({
+        side,
+        breaths,
+        repeats,
+        seconds: holdSeconds * repeats,
+      })),
+      ...(note && { note }),
+    };
   });
-  return rows;
-}
 
 /** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "right 5, left 8 breaths". */
 export function holdWords(row: Pick<SheetRow, 'sides'>): string {

@@ -96,6 +96,18 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
   return out;
 }
 
+/** A rung of a practice whatever the request says of it, from the fits of its sides; null where it is not here. */
+export function unitOfRung(
+  ranked: readonly RankedPose[],
+  pose: string,
+  rung: number,
+  request: PracticeRequest,
+): Unit | null {
+  const found = rungOf(pose, rung);
+  const list = ranked.filter((r) => r.pose === pose && r.rung === rung);
+  return found && list.length > 0 ? unitOf(`${pose}/${rung}`, found.shape, found.rung, list, request) : null;
+}
+
 /** Repeats that an item may have. */
 export const MOST_REPEATS = 20;
 /** Breaths by which a hold grows: one, or those of one repeat where a rung is done over and over. */

@@ -1,13 +1,23 @@
-import type { PropId } from '@/core/poses';
+import { groupName } from '@/core/body/words';
+import type { Phase, PropId } from '@/core/poses';
 import type { BuiltPractice, Missing } from './build';
 import type { Change } from './change';
+import type { Pace } from './pace';
+import type { Reason } from './reasons';
 import type { Arc, Avoided, PracticeRequest } from './request';
+import type { inTheWay } from './units';
+import type { Warning } from './warnings';
 
 export const ARC_WORDS: Readonly<Record<Arc, string>> = {
   build: 'builds up to its deepest',
   flow: 'flows, nothing held long',
   quiet: 'long and quiet',
   strength: 'work first, then length',
+};
+export const PACE_WORDS: Readonly<Record<Pace, string>> = {
+  brisk: 'brisk, 10 s',
+  usual: 'usual, 15 s',
+  slow: 'slow, 25 s',
 };
 export const PLACE_WORDS: Readonly<Record<PracticeRequest['place'], string>> = {
   anywhere: 'on the mat',
@@ -104,4 +114,90 @@ export function choiceSentences(
       : 'It has too many items to try every order: theirs is a good one, not proved the best.',
     'Neither says that the practice is right for her: that stays yours to see.',
   ];
+}
+
+const phaseWord: Readonly<Record<Phase, string>> = {
+  settle: 'arriving',
+  warm: 'warming up',
+  approach: 'approach',
+  deepest: 'deepest',
+  counter: 'counter',
+  rest: 'rest',
+};
+/** A phase as a word on the chart. */
+export const phaseWords = (phase: Phase): string => phaseWord[phase];
+
+const AGAINST: Readonly<Record<NonNullable<ReturnType<typeof inTheWay>>, string>> = {
+  place: 'it does not suit the place',
+  props: 'it needs a prop that is not at hand',
+  level: 'it is more demanding than was wished',
+  wrists: 'it bears on the wrists',
+  kneeling: 'it kneels',
+  'lying-on-front': 'it lies on the front',
+  'lying-on-back': 'it lies on the back',
+  'head-down': 'the head is low',
+};
+
+/** What a warning says, after the name of the pose where it is about one. */
+export function warningWords(w: Warning): string {
+  switch (w.kind) {
+    case 'caution':
+      return `runs against a caution: ${w.names.join('; ')}. Take it out, or swap it.`;
+    case 'reach':
+      return 'even its beginning asks for more than there is. Swap it, or take a milder rung.';
+    case 'unknown':
+      return 'is not in this library any more. Take it out, or swap it.';
+    case 'wish':
+      return `is against the wishes: ${AGAINST[w.what]}.`;
+    case 'side':
+      return `the ${w.missing} side is missing.`;
+    case 'uneven':
+      return `one side is held ${w.times.toFixed(1)} times as long as the other.`;
+    case 'long':
+      return `is held longer than it usually is (${Math.round(w.usual)} s a side).`;
+    case 'unprepared':
+      return 'nothing milder on the same muscles comes before it.';
+    case 'uncountered':
+      return 'arches the low back, and nothing rounds it again afterwards.';
+    case 'phase':
+      return `comes after ${phaseWord[w.before]}, which is meant to be later.`;
+    case 'time':
+      return `The practice takes ${w.minutes.toFixed(1)} minutes; ${w.wanted} were asked for.`;
+    case 'no-rest':
+      return 'The practice does not end in rest.';
+  }
+}
+
+/** An aim's key in words: "lengthen hamstrings left". */
+export function aimWords(key: string): string {
+  const [kind, group, side] = key.split(':');
+  return `${kind} ${groupName(group ?? '')} ${side}`;
+}
+
+const listed = (names: readonly string[], most: number): string =>
+  names.length > most ? `${names.slice(0, most).join(', ')} and ${names.length - most} more` : names.join(', ');
+
+/** Why a block is there, in one or a few short sentences; the most telling first. */
+export function reasonSentences(r: Reason): string[] {
+  const out: string[] = [];
+  if (r.part === 'peak') out.push('The peak that all this leads to.');
+  if (r.part === 'settle') out.push('To arrive, before anything is asked.');
+  if (r.part === 'rest') out.push('To rest, so that the body takes it in.');
+  if (r.serves.length > 0) out.push(`To ${listed(r.serves.map(aimWords), 2)}.`);
+  if (r.prepares.length > 0)
+    out.push(
+      `Makes ready for ${listed(
+        r.prepares.map((n) => n.toLowerCase()),
+        2,
+      )}.`,
+    );
+  if (r.counters.length > 0)
+    out.push(
+      `Rounds the back again after ${listed(
+        r.counters.map((n) => n.toLowerCase()),
+        2,
+      )}.`,
+    );
+  if (r.little.length > 0) out.push(`Adds a little: ${listed(r.little.map(aimWords), 2)}.`);
+  return out.length > 0 ? out : ['For no aim of hers: it is there because you put it there, or it fills the time.'];
 }

@@ -1,3 +1,4 @@
+import type { Pace } from '@/core/practice/pace';
 import { transitionBefore, type PracticeItem } from '@/core/practice/practice';
 
 export interface StepResult {
@@ -18,6 +19,8 @@ export interface PlayerState {
   practice: string;
   student: string;
   items: PracticeItem[];
+  /** Of the ways between them; the usual one where none is said. */
+  pace?: Pace;
   index: number;
   stage: 'moving' | 'holding' | 'finished';
   /** Seconds left of the stage. */
@@ -49,12 +52,14 @@ export function startPlayer(
   student: string,
   items: readonly PracticeItem[],
   now: number,
+  pace: Pace = 'usual',
 ): PlayerState {
   return begin(
     {
       practice,
       student,
       items: [...items],
+      pace,
       index: 0,
       stage: 'holding',
       left: 0,
@@ -72,7 +77,7 @@ const span = (item: PracticeItem): number => item.holdSeconds * item.repeats;
 function begin(state: PlayerState, index: number): PlayerState {
   if (index >= state.items.length)
     return { ...state, index: state.items.length, stage: 'finished', left: 0, running: false };
-  const moving = transitionBefore(state.items, index);
+  const moving = transitionBefore(state.items, index, state.pace);
   return moving > 0
     ? { ...state, index, stage: 'moving', left: moving }
     : { ...state, index, stage: 'holding', left: span(state.items[index]) };
@@ -172,6 +177,6 @@ export function secondsLeft(state: PlayerState): number {
   if (state.stage === 'finished') return 0;
   let sum = state.left + (state.stage === 'moving' ? span(state.items[state.index]) : 0);
   for (let i = state.index + 1; i < state.items.length; i++)
-    sum += transitionBefore(state.items, i) + span(state.items[i]);
+    sum += transitionBefore(state.items, i, state.pace) + span(state.items[i]);
   return sum;
 }

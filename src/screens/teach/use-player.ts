@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Practice } from '@/core/practice/practice';
+import { paceOf, type Practice } from '@/core/practice/practice';
 import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from './bell';
@@ -31,7 +31,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
         setState(
           stored
             ? wake(stored.state, Date.now())
-            : startPlayer(practice.id, practice.student, practice.items, Date.now()),
+            : startPlayer(practice.id, practice.student, practice.items, Date.now(), paceOf(practice)),
         );
     });
     return () => {

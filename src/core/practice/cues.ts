@@ -1,0 +1,195 @@
+import { z } from 'zod';
+import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
+import { groupName } from '@/core/body/words';
+import { anglesAt, rungOf, type Rung } from '@/core/poses';
+import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/schools';
+import type { RankedPose } from '@/core/ranking/rank';
+import { callBack } from './call-back';
+import type { PracticeItem } from './practice';
+
+/**
+ * What a teacher says in an item: drafted from the shape's own lines, the joint actions between its entry and the student's depth, what
+ * the schools add, and what stretches or works; in her manner, and hers to change.
+ */
+
+export const voiceSchema = z.object({
+  /** Plain instruction, or invitation. */
+  manner: z.enum(['plain', 'invitation']).default('plain'),
+  /** Muscles are named. */
+  anatomy: z.boolean().default(false),
+  /** The breath is spoken of. */
+  breath: z.boolean().default(true),
+});
+export type Voice = z.infer<typeof voiceSchema>;
+export const VOICE: Voice = voiceSchema.parse({});
+
+export type CueRole =
+  'like' | 'enter' | 'action' | 'keep' | 'press' | 'school' | 'feel' | 'breath' | 'deepen' | 'leave';
+export interface Cue {
+  role: CueRole;
+  words: string;
+}
+
+/** How an invitation begins, by what the line is for. What protects stays plain: keeping, and the breath. */
+const INVITES: Readonly<Partial<Record<CueRole, string>>> = {
+  enter: 'When you are ready,',
+  action: 'If you like,',
+  press: 'If it feels right,',
+  school: 'As it suits you,',
+  deepen: 'If there is room,',
+  leave: 'Whenever you want to,',
+};
+
+const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
+const inManner = ({ role, words }: Cue, { manner }: Voice): Cue => {
+  const invite = manner === 'invitation' ? INVITES[role] : undefined;
+  return invite ? { role, words: `${invite} ${lower(words)}` } : { role, words };
+};
+
+/** What a joint does, by the sign of its change; `{s}` stands for the side. */
+const ACTIONS: Readonly<Record<string, readonly [more: string, less: string]>> = {
+  hip_flexion: [
+    'Bring {s} thigh and the trunk closer together.',
+    'Let the front of {s} hip open, the thigh moving back.',
+  ],
+  hip_adduction: ['Bring {s} thigh across, towards the middle.', 'Let {s} thigh go out to the side.'],
+  hip_rotation: ['Turn {s} thigh inward.', 'Turn {s} thigh outward.'],
+  knee_flexion: ['Bend {s} knee.', 'Lengthen {s} knee, as straight as is easy.'],
+  ankle_dorsiflexion: ['Draw the toes of {s} foot towards the shin.', 'Point {s} foot.'],
+};
+/** Change from entry to the depth reached from which a joint action is worth a line, degrees. Ours. */
+const WORTH_A_LINE = 18;
+/** Joint actions that are said at most. */
+const MOST_ACTIONS = 2;
+
+/** The joint actions of a rung up to a depth, greatest first: the side that moves, or both where they do the same. */
+export function jointActions(
+  rung: Rung,
+  worked: Side,
+  depth: number,
+): { coordinate: string; side: Side | 'both'; degrees: number }[] {
+  const from = anglesAt(rung, worked, 0),
+    to = anglesAt(rung, worked, depth);
+  const out: { coordinate: string; side: Side | 'both'; degrees: number }[] = [];
+  for (const coordinate of Object.keys(ACTIONS)) {
+    const change = (s: Side) => to[`${coordinate}_${s}`] - from[`${coordinate}_${s}`];
+    const [left, right] = [change('left'), change('right')];
+    const alike = Math.sign(left) === Math.sign(right) && Math.abs(left - right) < WORTH_A_LINE / 2;
+    if (alike) out.push({ coordinate, side: 'both', degrees: (left + right) / 2 });
+    else for (const s of SIDES) out.push({ coordinate, side: s, degrees: change(s) });
+  }
+  const most = Math.max(...out.map((a) => Math.abs(a.degrees)));
+  return out
+    .filter((a) => Math.abs(a.degrees) >= Math.max(WORTH_A_LINE, most / 2))
+    .sort((a, b) => Math.abs(b.degrees) - Math.abs(a.degrees) || (a.coordinate < b.coordinate ? -1 : 1))
+    .slice(0, MOST_ACTIONS);
+}
+
+const actionWords = (a: ReturnType<typeof jointActions>[number], oneSided: boolean): string => {
+  const words = ACTIONS[a.coordinate][a.degrees > 0 ? 0 : 1];
+  if (a.side === 'both')
+    return words
+      .replace('{s} thigh', 'both thighs')
+      .replace('{s} hip', 'both hips')
+      .replace('{s} knee', 'both knees')
+      .replace('{s} foot', 'both feet');
+  return words.replace('{s}', oneSided ? `the ${a.side}` : 'the');
+};
+
+/** Share of the tolerance, and of the capacity, from which a muscle is named. */
+const FELT = 0.55;
+const WORKING = 0.25;
+function feelWords(fit: RankedPose | undefined, sided: boolean): string[] {
+  if (!fit) return [];
+  const most = (of: 'stretch' | 'load', from: number): { group: GroupId; side: Side } | null => {
+    let best: { group: GroupId; side: Side } | null = null,
+      top = from;
+    for (const side of SIDES)
+      for (const group of GROUPS) {
+        const v = fit[of][side][group] ?? 0;
+        if (isMuscleGroup(group) && v > top) {
+          top = v;
+          best = { group, side };
+        }
+      }
+    return best;
+  };
+  const where = (m: { group: GroupId; side: Side }) => `the ${sided ? `${m.side} ` : ''}${groupName(m.group)}`;
+  const long = most('stretch', FELT),
+    works = fit.beyondModel ? null : most('load', WORKING);
+  return [...(long ? [`This lengthens ${where(long)}.`] : []), ...(works ? [`The work is in ${where(works)}.`] : [])];
+}
+
+const BREATH: Readonly<Record<Rung['kind'], string>> = {
+  stretch: 'Breathe in to grow long, breathe out to soften.',
+  strength: 'Breathe out as you work; never hold the breath.',
+  mobility: 'Out with the effort, in on the way back.',
+  rest: 'Let the breath come by itself.',
+};
+
+export interface CueContext {
+  voice: Voice;
+  schools?: Schools;
+  /** The item's pose as it fits the student; without it half the depth is taken and no muscle named. */
+  fit?: RankedPose;
+  /** What came before it in the practice. */
+  before?: readonly PracticeItem[];
+}
+
+/** The draft for an item; empty for a pose that is not here. */
+export function draftCues(
+  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'>,
+  { voice, schools = SCHOOLS, fit, before = [] }: CueContext,
+): Cue[] {
+  const found = rungOf(item.pose, item.rung);
+  if (!found) return [];
+  const { shape, rung } = found;
+  const worked: Side = item.side === 'left' ? 'left' : 'right';
+  const out: Cue[] = [];
+  const say = (role: CueRole, words: string) => words && out.push(inManner({ role, words }, voice));
+  const like = callBack(item, before);
+  if (like) say('like', like);
+  say('enter', shape.cues.enter);
+  // What the shape says already in its own words is not said again.
+  if (rung.kind !== 'rest')
+    for (const a of jointActions(rung, worked, fit?.depth ?? 0.5)) say('action', actionWords(a, item.side !== 'both'));
+  say('keep', shape.cues.keep);
+  if (speaksActive(rung, schools)) for (const i of rung.intents) say('press', i.words);
+  for (const c of schoolCues(shape, rung, schools)) say('school', c.words);
+  if (voice.anatomy) for (const words of feelWords(fit, item.side !== 'both')) say('feel', words);
+  if (voice.breath) say('breath', BREATH[rung.kind]);
+  if (rung.kind !== 'rest') say('deepen', shape.cues.deepen);
+  say('leave', shape.cues.leave);
+  return out;
+}
+
+/** A teacher's own lines for a rung, kept for next time: what she wrote of left and right stands for the worked and the other side. */
+export const remembered = (lines: readonly string[], side: PracticeItem['side']): string[] =>
+  side === 'both' ? [...lines] : lines.map((l) => swapped(l, side === 'left' ? LEFT_TO_SIGN : RIGHT_TO_SIGN));
+/** Remembered lines said for a side. */
+export const recalled = (lines: readonly string[], side: PracticeItem['side']): string[] =>
+  lines.map((l) => {
+    const worked = side === 'left' ? 'left' : 'right';
+    return l.replaceAll('{worked}', worked).replaceAll('{other}', worked === 'left' ? 'right' : 'left');
+  });
+const LEFT_TO_SIGN = { left: '{worked}', right: '{other}' } as const;
+const RIGHT_TO_SIGN = { right: '{worked}', left: '{other}' } as const;
+const swapped = (line: string, to: Readonly<Record<Side, string>>): string =>
+  line.replace(/\b(left|right)\b/g, (word) => to[word as Side]);
+
+/** What is said in an item: her words for it, else what she said last time, else the draft. */
+export function cuesFor(
+  item: Pick<PracticeItem, 'pose' | 'rung' | 'side' | 'cues'>,
+  context: CueContext,
+  book: Readonly<Record<string, readonly string[]>>,
+): { lines: string[]; from: 'item' | 'book' | 'draft' } {
+  if (item.cues) return { lines: [...item.cues], from: 'item' };
+  const own = book[cueKey(item)];
+  if (own) return { lines: recalled(own, item.side), from: 'book' };
+  return { lines: draftCues(item, context).map((c) => c.words), from: 'draft' };
+}
+
+/** The key of a rung in the book of cues. */
+export const cueKey = (item: Pick<PracticeItem, 'pose' | 'rung'>): string => `${item.pose}/${item.rung}`;
+
+export const cueBookSchema = z.record(z.string().max(80), z.array(z.string().max(300)).max(12));

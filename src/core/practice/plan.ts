@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { aimSchema, momentSchema } from '@/core/people/student';
+import { itemSchema } from './practice';
+import { requestSchema } from './request';
+
+/** A practice without its student: what a template and a file hold. */
+export const planSchema = z.object({
+  title: z.string().max(120),
+  minutes: z.number().min(5).max(120),
+  items: z.array(itemSchema).min(1, 'A practice needs an item.').max(120),
+  aims: z.array(aimSchema).max(60),
+  request: requestSchema.optional(),
+});
+export type Plan = z.infer<typeof planSchema>;
+
+export const templateSchema = planSchema.extend({
+  id: z.string().min(1).max(64),
+  createdAt: momentSchema,
+  updatedAt: momentSchema,
+});
+export type Template = z.infer<typeof templateSchema>;
+
+/** What of a practice can be given on: nothing of the student, no notes, which may speak of her, and nothing kept. */
+export const planOf = ({ title, minutes, items, aims, request }: Plan): Plan => ({
+  title,
+  minutes,
+  items: items.map(({ note: _, locked: __, ...i }) => i),
+  aims,
+  ...(request && { request }),
+});

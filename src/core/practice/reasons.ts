@@ -1,0 +1,58 @@
+import { rungOf } from '@/core/poses';
+import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import type { Aim } from '@/core/people/student';
+import { blocksOf } from './blocks';
+import { activeAims, aimKey, servedBy } from './doses';
+import type { PracticeItem } from './practice';
+import type { PracticeRequest } from './request';
+import { counters, needsCounter, needsPreparation, prepares, unitOfRung, type Unit } from './units';
+
+/** Why a block is in a practice, from what it does there as it stands. */
+export interface Reason {
+  /** Aims that it serves well, `kind:group:side`. */
+  serves: string[];
+  /** Aims that it adds a little to, where it serves none well. */
+  little: string[];
+  /** Names of later shapes that it makes ready for, and of earlier ones that it counters. */
+  prepares: string[];
+  counters: string[];
+  /** It is the peak that was asked for, or it is there for arriving or resting. */
+  part: 'peak' | 'settle' | 'rest' | null;
+}
+
+/** Worth of a pose for an aim from which it adds a little. Ours. */
+const LITTLE = 0.1;
+
+/** Reasons by block id. */
+export function reasonsOf(
+  items: readonly PracticeItem[],
+  ranked: readonly RankedPose[],
+  aims: readonly Aim[],
+  request: PracticeRequest,
+): Map<string, Reason> {
+  const blocks = blocksOf(items);
+  const units = blocks.map((b) => unitOfRung(ranked, b.pose, b.rung, request));
+  const active = activeAims(aims);
+  const names = (list: readonly (Unit | null)[], is: (u: Unit) => boolean): string[] => [
+    ...new Set(list.flatMap((u) => (u && is(u) ? [u.shape.name] : []))),
+  ];
+  return new Map(
+    blocks.map((block, k) => {
+      const unit = units[k];
+      const fits = ranked.filter(
+        (r) => r.pose === block.pose && r.rung === block.rung && block.items.some((i) => i.side === r.side),
+      );
+      const rests = rungOf(block.pose, block.rung)?.rung.kind === 'rest';
+      const serves = [...new Set(fits.flatMap((r) => servedBy(r, active)))];
+      const reason: Reason = {
+        serves,
+        little:
+          serves.length > 0 ? [] : active.filter((a) => fits.some((r) => worthFor(r, a).worth >= LITTLE)).map(aimKey),
+        prepares: unit && !rests ? names(units.slice(k + 1), (u) => needsPreparation(u) && prepares(unit, u)) : [],
+        counters: unit && counters(unit) && !needsCounter(unit) && !rests ? names(units.slice(0, k), needsCounter) : [],
+        part: request.peak === block.pose ? 'peak' : rests ? (block.phase === 'settle' ? 'settle' : 'rest') : null,
+      };
+      return [block.id, reason] as const;
+    }),
+  );
+}

@@ -1,0 +1,149 @@
+import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { Practice } from '@/core/practice/practice';
+import { bringIn, takeOut } from './exchange';
+import { editPractice, removePractice, removeTemplate, saveTemplate, stepPractice, stepsOf } from './edits';
+import { StudioDatabase } from './studio';
+
+let db: StudioDatabase;
+beforeEach(() => {
+  db = new StudioDatabase('studio');
+});
+afterEach(async () => {
+  await db.delete();
+});
+
+const practice = (title: string): Practice => ({
+  id: 'p',
+  student: 's',
+  title,
+  minutes: 20,
+  items: [],
+  aims: [],
+  createdAt: '2026-01-01T00:00:00.000Z',
+  updatedAt: '2026-01-01T00:00:00.000Z',
+});
+const title = async () => (await db.practices.get('p'))?.title;
+
+describe('edits of a practice', () => {
+  it('go back to the first state and forward to the last, and say what they undo', async () => {
+    await db.practices.put(practice('first'));
+    for (const t of ['second', 'third', 'fourth']) await editPractice(db, practice(t), `made ${t}`);
+    expect(await stepsOf(db, 'p')).toEqual({ back: 'made fourth', forward: null });
+    expect([await stepPractice(db, 'p', -1), await title()]).toEqual([true, 'third']);
+    await stepPractice(db, 'p', -1);
+    await stepPractice(db, 'p', -1);
+    expect(await title()).toBe('first');
+    expect(await stepPractice(db, 'p', -1)).toBe(false);
+    expect(await stepsOf(db, 'p')).toEqual({ back: null, forward: 'made second' });
+    await stepPractice(db, 'p', 1);
+    expect(await title()).toBe('second');
+  });
+  it('a new edit after going back forgets what lay ahead', async () => {
+    await db.practices.put(practice('first'));
+    await editPractice(db, practice('second'), 'a');
+    await stepPractice(db, 'p', -1);
+    await editPractice(db, practice('other'), 'b');
+    expect(await stepPractice(db, 'p', 1)).toBe(false);
+    expect(await title()).toBe('other');
+    await stepPractice(db, 'p', -1);
+    expect(await title()).toBe('first');
+  });
+  it('a practice that began with an edit is gone when that is undone', async () => {
+    const change = await editPractice(db, practice('new'), 'built');
+    expect(await title()).toBe('new');
+    await change.undo();
+    expect(await title()).toBeUndefined();
+    expect(await db.edits.count()).toBe(0);
+  });
+  it('is like a list with a place in it, whatever is done', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(fc.constantFrom('edit', 'back', 'forward'), { maxLength: 25 }), async (steps) => {
+        await Promise.all([db.practices.clear(), db.edits.clear(), db.editMarks.clear()]);
+        await db.practices.put(practice('0'));
+        let list = ['0'],
+          at = 0;
+        for (const [k, step] of steps.entries()) {
+          if (step === 'edit') {
+            list = [...list.slice(0, at + 1), `${k + 1}`];
+            at += 1;
+            await editPractice(db, practice(`${k + 1}`), 'x');
+          } else if (step === 'back') {
+            expect(await stepPractice(db, 'p', -1)).toBe(at > 0);
+            at = Math.max(0, at - 1);
+          } else {
+            expect(await stepPractice(db, 'p', 1)).toBe(at < list.length - 1);
+            at = Math.min(list.length - 1, at + 1);
+          }
+          expect(await title()).toBe(list[at]);
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+  it('a removed practice comes back with all its edits', async () => {
+    await db.practices.put(practice('first'));
+    await editPractice(db, practice('second'), 'a');
+    const change = await removePractice(db, 'p');
+    expect([await title(), await db.edits.count()]).toEqual([undefined, 0]);
+    await change.undo();
+    expect(await title()).toBe('second');
+    await stepPractice(db, 'p', -1);
+    expect(await title()).toBe('first');
+  });
+});
+
+describe('templates and settings', () => {
+  const template = {
+    id: 't',
+    title: 'Slipway',
+    minutes: 10,
+    items: [
+      {
+        id: 'i',
+        pose: 'bridge',
+        rung: 1,
+        side: 'both' as const,
+        holdSeconds: 30,
+        breaths: 5,
+        repeats: 1,
+        phase: 'warm' as const,
+        because: [],
+      },
+    ],
+    aims: [],
+    createdAt: '2026-01-01T00:00:00.000Z',
+    updatedAt: '2026-01-01T00:00:00.000Z',
+  };
+  it('are kept, removed and brought back', async () => {
+    const kept = await saveTemplate(db, template);
+    const gone = await removeTemplate(db, 't');
+    expect(await db.templates.count()).toBe(0);
+    await gone.undo();
+    expect(await db.templates.get('t')).toEqual(template);
+    await kept.undo();
+    expect(await db.templates.count()).toBe(0);
+  });
+  it('go out with the record and come in again; what is of this machine stays out', async () => {
+    await saveTemplate(db, template);
+    await db.memos.bulkPut([
+      { key: 'voice', value: '{"manner":"invitation"}' },
+      { key: 'demo-filled', value: '1' },
+    ]);
+    const text = await takeOut(db);
+    expect(text).toContain('invitation');
+    expect(text).not.toContain('demo-filled');
+    await db.templates.clear();
+    await db.memos.delete('voice');
+    const result = await bringIn(db, text);
+    expect(result).toMatchObject({ ok: true, counts: { templates: 1 } });
+    expect((await db.memos.get('voice'))?.value).toContain('invitation');
+    expect(await db.templates.get('t')).toEqual(template);
+    if (result.ok) await result.undo();
+    expect(await db.templates.count()).toBe(0);
+    expect(await db.memos.get('voice')).toBeUndefined();
+    expect(await db.memos.get('demo-filled')).toBeTruthy();
+    expect(await db.memos.get('taken-out')).toBeTruthy();
+  });
+});

@@ -1,0 +1,111 @@
+import type { Practice } from '@/core/practice/practice';
+import type { Template } from '@/core/practice/plan';
+import type { Change } from './changes';
+import { now, type StudioDatabase } from './studio';
+
+/** Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window. */
+
+const within = (db: StudioDatabase) => [db.practices, db.edits, db.editMarks] as const;
+
+/** Saves a changed practice as its next edit; what was undone before is forgotten. The change's undo is a step back. */
+export async function editPractice(db: StudioDatabase, practice: Practice, did: string): Promise<Change> {
+  const next = { ...practice, updatedAt: now() };
+  await db.transaction('rw', [...within(db)], async () => {
+    const mark = await db.editMarks.get(practice.id);
+    const before = await db.practices.get(practice.id);
+    let at = mark?.at ?? -1;
+    if (before && at < 0) {
+      await db.edits.put({ practice: practice.id, n: 0, did: '', state: before });
+      at = 0;
+    }
+    await db.edits
+      .where('practice')
+      .equals(practice.id)
+      .and((e) => e.n > at)
+      .delete();
+    at += 1;
+    await db.edits.put({ practice: practice.id, n: at, did, state: next });
+    await db.editMarks.put({ practice: practice.id, at });
+    await db.practices.put(next);
+  });
+  return {
+    undo: async () => {
+      // Made anew with its first edit: there is nothing to go back to.
+      if (!(await stepPractice(db, practice.id, -1))) await removePractice(db, practice.id);
+    },
+  };
+}
+
+/** One edit back (−1) or forward again (+1); false where there is none. */
+export function stepPractice(db: StudioDatabase, id: string, by: -1 | 1): Promise<boolean> {
+  return db.transaction('rw', [...within(db)], async () => {
+    const mark = await db.editMarks.get(id);
+    const edit = mark && (await db.edits.get([id, mark.at + by]));
+    if (!mark || !edit) return false;
+    await db.editMarks.put({ practice: id, at: mark.at + by });
+    await db.practices.put({ ...edit.state, updatedAt: now() });
+    return true;
+  });
+}
+
+/** What going back and forward would undo and do again, in words; null where there is nothing. */
+export async function stepsOf(
+  db: StudioDatabase,
+  id: string,
+): Promise<{ back: string | null; forward: string | null }> {
+  const mark = await db.editMarks.get(id);
+  if (!mark) return { back: null, forward: null };
+  const [here, before, after] = await Promise.all([
+    db.edits.get([id, mark.at]),
+    db.edits.get([id, mark.at - 1]),
+    db.edits.get([id, mark.at + 1]),
+  ]);
+  return { back: before && here ? here.did : null, forward: after?.did ?? null };
+}
+
+/** Removes a practice with its edits; undo puts all of it back. */
+export async function removePractice(db: StudioDatabase, id: string): Promise<Change> {
+  const [practice, edits, mark] = await db.transaction('rw', [...within(db)], async () => {
+    const had = await Promise.all([
+      db.practices.get(id),
+      db.edits.where('practice').equals(id).toArray(),
+      db.editMarks.get(id),
+    ]);
+    await db.practices.delete(id);
+    await db.edits.where('practice').equals(id).delete();
+    await db.editMarks.delete(id);
+    return had;
+  });
+  return {
+    undo: async () => {
+      await db.transaction('rw', [...within(db)], async () => {
+        if (practice) await db.practices.put(practice);
+        await db.edits.bulkPut(edits);
+        if (mark) await db.editMarks.put(mark);
+      });
+    },
+  };
+}
+
+/** Keeps a template; undo takes it away, or puts back what stood there. */
+export async function saveTemplate(db: StudioDatabase, template: Template): Promise<Change> {
+  const before = await db.templates.get(template.id);
+  await db.templates.put(template);
+  return {
+    undo: async () => {
+      if (before) await db.templates.put(before);
+      else await db.templates.delete(template.id);
+    },
+  };
+}
+
+/** Removes a template; undo puts it back. */
+export async function removeTemplate(db: StudioDatabase, id: string): Promise<Change> {
+  const before = await db.templates.get(id);
+  await db.templates.delete(id);
+  return {
+    undo: async () => {
+      if (before) await db.templates.put(before);
+    },
+  };
+}

@@ -49,6 +49,12 @@ module.exports = {
       to: { path: '^src/(store|workers|screens|app)/' },
     },
     {
+      name: 'paper-knows-core-and-figure-only',
+      severity: 'error',
+      from: { path: layer('paper'), pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/(store|workers|screens|app)/' },
+    },
+    {
       name: 'store-knows-core-only',
       severity: 'error',
       from: { path: layer('store'), pathNot: '\\.test\\.ts$' },

@@ -30,4 +30,6 @@ export function proxy(request: NextRequest) {
   return response;
 }
 
-export const config = { matcher: [{ source: '/((?!_next/static|_next/image|serwist|icon|(?:record|pose|practice).schema.json).*)' }] };
+export const config = {
+  matcher: [{ source: '/((?!_next/static|_next/image|serwist|icon|(?:record|pose|practice).schema.json).*)' }],
+};

@@ -1,6 +1,5 @@
 import type { Student } from '@/core/people/student';
 import type { OwnShape } from '@/core/poses/schema';
-import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/tests/reading';
 import { now, type MeasureSession, type StudioDatabase } from './studio';
@@ -84,17 +83,6 @@ export async function removeReadings(db: StudioDatabase, ids: readonly string[])
   return {
     undo: async () => {
       await db.readings.bulkPut(before);
-    },
-  };
-}
-
-export async function savePractice(db: StudioDatabase, practice: Practice): Promise<Change> {
-  const before = await db.practices.get(practice.id);
-  await db.practices.put({ ...practice, updatedAt: now() });
-  return {
-    undo: async () => {
-      if (before) await db.practices.put(before);
-      else await db.practices.delete(practice.id);
     },
   };
 }

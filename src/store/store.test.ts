@@ -4,7 +4,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { demoStudio } from '@demo/studio';
 import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
-import { endPlayer, keepReadings, removeReadings, savePractice, saveStudent } from './changes';
+import { endPlayer, keepReadings, removeReadings, saveStudent } from './changes';
+import { editPractice } from './edits';
 import { bringIn, replaceAll, takeOut } from './exchange';
 import { StudioDatabase } from './studio';
 
@@ -47,8 +48,8 @@ describe('changes and their undo', () => {
   });
   it('a practice likewise', async () => {
     const [practice] = demo.practices;
-    await savePractice(db, practice);
-    const change = await savePractice(db, { ...practice, items: [] });
+    await editPractice(db, practice, 'made');
+    const change = await editPractice(db, { ...practice, items: [] }, 'emptied');
     await change.undo();
     expect((await db.practices.get(practice.id))?.items).toHaveLength(practice.items.length);
   });

@@ -7,6 +7,7 @@ import { recalled, remembered } from './cues';
 import { servedBy } from './doses';
 import type { PracticeItem } from './practice';
 import { MOST_REPEATS } from './units';
+import { without } from './without';
 
 /** Changes by hand. Each takes the items and gives new ones; an id that is not there changes nothing. */
 
@@ -80,14 +81,14 @@ export const mirrorBlock = (items: readonly PracticeItem[], id: string): Practic
 /** A note for the teacher, on the first side of a block; an empty one takes it away. */
 export const noteBlock = (items: readonly PracticeItem[], id: string, note: string): PracticeItem[] =>
   onBlock(items, id, (b) =>
-    b.items.map(({ note: _, ...i }, k) => (k === 0 && note.trim() ? { ...i, note: note.slice(0, 300) } : i)),
+    b.items.map((i, k) => ({ ...without(i, 'note'), ...(k === 0 && note.trim() && { note: note.slice(0, 300) }) })),
   );
 
 /** What is said in a block, for all its sides, written for the first of them; null goes back to the draft. */
 export const cueBlock = (items: readonly PracticeItem[], id: string, lines: readonly string[] | null): PracticeItem[] =>
   onBlock(items, id, (b) => {
     const kept = lines && remembered(lines, b.items[0].side);
-    return b.items.map(({ cues: _, ...i }) => (kept ? { ...i, cues: recalled(kept, i.side) } : i));
+    return b.items.map((i) => ({ ...without(i, 'cues'), ...(kept && { cues: recalled(kept, i.side) }) }));
   });
 
 /** A fit of each side of a rung, right first. */
@@ -166,9 +167,10 @@ export function addSide(
 ): PracticeItem[] {
   const at = items.findIndex((i) => i.pose === pose && i.rung === rung);
   if (at < 0) return [...items];
-  const { note: _, cues, ...twin } = items[at];
+  const twin = items[at];
+  const { cues } = twin;
   const other = {
-    ...twin,
+    ...without(twin, 'note', 'cues'),
     id,
     side: missing,
     because: [...because],

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { aimSchema, momentSchema } from '@/core/people/student';
 import { itemSchema } from './practice';
 import { requestSchema } from './request';
+import { without } from './without';
 
 /** A practice without its student: what a template and a file hold. */
 export const planSchema = z.object({
@@ -24,7 +25,7 @@ export type Template = z.infer<typeof templateSchema>;
 export const planOf = ({ title, minutes, items, aims, request }: Plan): Plan => ({
   title,
   minutes,
-  items: items.map(({ note: _, locked: __, ...i }) => i),
+  items: items.map((i) => without(i, 'note', 'locked')),
   aims,
   ...(request && { request }),
 });

@@ -5,6 +5,7 @@ import { blocksOf, type Block } from './blocks';
 import { activeAims, servedBy } from './doses';
 import { itemsFor, sidesOf } from './edit';
 import type { PracticeItem } from './practice';
+import { without } from './without';
 
 /** What became of a rung in another student. */
 export interface Refit {
@@ -66,10 +67,9 @@ function kept(
     const fit = fits.find((r) => r.side === item.side) ?? (item.side === 'both' ? fits[0] : undefined);
     if (!fit) return [];
     const breaths = Math.max(1, Math.round(item.holdSeconds / breathSeconds));
-    const { locked: _, ...rest } = item;
     return [
       {
-        ...rest,
+        ...without(item, 'locked'),
         id: newId(),
         breaths,
         holdSeconds: Math.max(3, breaths * breathSeconds),

@@ -1,12 +1,11 @@
 'use client';
 import { useMemo } from 'react';
-import { postureFrom, type Build, type Posture, type Side } from '@/core/body';
+import type { Build, Posture, Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
-import { anglesAt, reachFor, rungOf } from '@/core/poses';
 import type { Tint } from '@/figure/draw';
 import { Figure } from '@/figure/Figure';
 import { landTint, seaTint } from '@/figure/scales';
-import { sceneProps } from '@/figure/scene-props';
+import { poseScene } from '@/figure/pose-scene';
 
 /** Shares below these are not tinted: everything is a little stretched and a little at work. */
 const FELT = 0.45;
@@ -63,22 +62,8 @@ export function PoseFigure({
   muscles?: boolean;
 }) {
   const scene = useMemo(() => {
-    const found = rungOf(pose, rung);
-    if (!found) return null;
-    const worked: Side = side === 'both' ? 'right' : side;
-    const posture = postureFrom(anglesAt(found.rung, worked, depth));
-    const tints = muscles ? poseTints(posture, work ?? [], show, tolerances, build) : [];
-    const yaw = found.shape.yaw ?? 12;
-    // Mirrored so that the worked side is the near one.
-    return {
-      posture,
-      build,
-      reach: reachFor(found.rung, worked),
-      props: sceneProps(found.rung, worked),
-      tints,
-      view: { yaw: worked === 'right' ? yaw : 180 - yaw, pitch: found.shape.pitch ?? 12 },
-      label: `${found.shape.name}, ${found.rung.name}${side === 'both' ? '' : `, ${side}`}.`,
-    };
+    const drawn = poseScene(pose, rung, side, depth, build);
+    return drawn && { ...drawn, tints: muscles ? poseTints(drawn.posture, work ?? [], show, tolerances, build) : [] };
   }, [pose, rung, side, depth, tolerances, build, muscles, work, show]);
   return scene ? <Figure {...scene} height={height} turns={turns} coarse={!muscles} /> : null;
 }

@@ -117,7 +117,8 @@ export function Strained({ fit }: { fit: PoseReading }) {
   );
 }
 
-const joint = (coordinate: string): string => {
+/** A joint angle in words, with its side. */
+export const jointName = (coordinate: string): string => {
   const side = /_(left|right)$/.exec(coordinate);
   return `${bodyAngle(coordinate).name}${side ? ` ${side[1]}` : ''}`;
 };
@@ -129,9 +130,9 @@ export function Lacking({ lacks }: { lacks: readonly Lack[] }) {
   return (
     <Typography>
       Textbook shape: lacks <span className="num">{Math.abs(Math.round(first.full_deg - first.reached_deg))}°</span> of{' '}
-      {joint(first.coordinate)}
+      {jointName(first.coordinate)}
       {lacks.length > 1
-        ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° of ${joint(lacks[1].coordinate)}`
+        ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° of ${jointName(lacks[1].coordinate)}`
         : ''}
       .
     </Typography>
@@ -155,7 +156,7 @@ export function JointTable({ angles }: { angles: Readonly<Record<string, number>
       >
         {rows.map(({ id }) => (
           <div key={id}>
-            <dt>{joint(id)}</dt>
+            <dt>{jointName(id)}</dt>
             <dd className="num">{bodyAngleWords(id, angles[id])}</dd>
           </div>
         ))}

@@ -13,26 +13,29 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { useState, type ReactNode } from 'react';
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName, SIDE_MARK } from '@/core/body/words';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Student } from '@/core/people/student';
-import { rungOf } from '@/core/poses';
-import { itemOf } from '@/core/practice/compose';
 import { dosesOf, servedBy } from '@/core/practice/doses';
-import { lengthenItem, lockItem, missingSides, moveItem, removeItem, swapItem } from '@/core/practice/edit';
-import { totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
+import { addAfter, addSide, itemsFor, lengthenBlock, lockItem, moveBlock, swapBlock } from '@/core/practice/edit';
+import { paceOf, totalSeconds, type Practice } from '@/core/practice/practice';
+import { profileOf } from '@/core/practice/profile';
+import { reasonsOf } from '@/core/practice/reasons';
+import { requestOf } from '@/core/practice/request';
+import { warningsOf, type Warning } from '@/core/practice/warnings';
+import { reasonSentences, warningWords } from '@/core/practice/words';
 import type { RankedPose } from '@/core/ranking/rank';
-import { savePractice } from '@/store/changes';
 import { newId } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
-import { useUndo } from '../shell/use-undo';
-import { PracticeRow } from './PracticeRow';
-import { SwapDialog } from './SwapDialog';
+import { AddPose } from './AddPose';
+import { BlockPanel } from './BlockPanel';
+import { blockName, BlockRow } from './BlockRow';
+import { clock } from './clock';
+import { DoseBars } from './DoseBars';
+import { PracticeMenu } from './PracticeMenu';
+import { PracticeProfile } from './PracticeProfile';
+import { useEdits } from './use-edits';
 
-const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
-
-/** The ordered items: drag or Alt+arrows, longer and shorter, remove, swap; totals and doses follow. */
+/** A practice under the teacher's hands: its chart, its blocks to drag, lengthen, open and swap; totals, doses and warnings follow. */
 export function PracticeEditor({
   student,
   practice,
@@ -45,184 +48,222 @@ export function PracticeEditor({
   /** What can be done with the whole practice, beside its totals. */
   children?: ReactNode;
 }) {
-  const { db, base } = useStudio();
-  const undo = useUndo();
-  const [swapping, setSwapping] = useState<PracticeItem | null>(null);
+  const { base } = useStudio();
+  const { save, back, forward, canBack, canForward } = useEdits(practice);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const [adding, setAdding] = useState(false);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const { items } = practice;
-  const save = async (next: PracticeItem[], message: string) =>
-    undo(message, await savePractice(db, { ...practice, items: next }));
+  const { items, aims } = practice;
+  const pace = paceOf(practice);
+  const { breathSeconds } = student;
+  const request = useMemo(
+    () => practice.request ?? requestOf({ minutes: practice.minutes, breathSeconds }),
+    [practice, breathSeconds],
+  );
+  const chart = useMemo(() => {
+    const profile = profileOf(items, ranked, pace);
+    return {
+      profile,
+      blocks: profile.map((s) => s.block),
+      reasons: reasonsOf(items, ranked, aims, request),
+      warnings: warningsOf(items, ranked, request),
+      doses: dosesOf(items, aims, ranked),
+      total: totalSeconds(items, pace),
+    };
+  }, [items, ranked, aims, request, pace]);
+  const { profile, blocks, reasons, warnings, doses, total } = chart;
+  const open = blocks.find((b) => b.id === openId) ?? null;
+  const put = (next: typeof items, did: string) => void save(next, did);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    void save(
-      moveItem(
+    put(
+      moveBlock(
         items,
-        items.findIndex((i) => i.id === active.id),
-        items.findIndex((i) => i.id === over.id),
+        String(active.id),
+        blocks.findIndex((b) => b.id === over.id),
       ),
       'Moved.',
     );
   };
-  const total = totalSeconds(items);
-  const doses = dosesOf(items, practice.aims, ranked);
-  const forgotten = missingSides(items);
-  const addSide = (pose: string, rung: number, side: 'left' | 'right') => {
-    const at = items.findIndex((i) => i.pose === pose && i.rung === rung);
-    const fit = ranked.find((r) => r.pose === pose && r.rung === rung && r.side === side);
-    if (!fit || at < 0) return;
-    const twin = items[at];
-    const next = { ...itemOf(fit, twin.phase, twin.holdSeconds, student.breathSeconds, twin.because, 0), id: newId() };
-    void save([...items.slice(0, at + 1), next, ...items.slice(at + 1)], 'The other side is added.');
+  const toggle = (id: string) => setOpenId((now) => (now === id ? null : id));
+  /** Opens a block and brings it into sight. */
+  const show = (id: string) => {
+    setOpenId(id);
+    requestAnimationFrame(() =>
+      document.querySelector(`[data-block="${CSS.escape(id)}"]`)?.scrollIntoView({ block: 'nearest' }),
+    );
+  };
+  const add = (fits: readonly RankedPose[]) => {
+    setAdding(false);
+    const next = itemsFor(fits, { phase: 'approach', breathSeconds, aims, newId });
+    const resting = blocks.at(-1)?.phase === 'rest' ? blocks.at(-2) : blocks.at(-1);
+    put(addAfter(items, (open ?? resting)?.id ?? null, next), 'Added from the library.');
+    setOpenId(next[0]?.id ?? null);
+  };
+  const swap = (id: string, fits: readonly RankedPose[]) => {
+    const block = blocks.find((b) => b.id === id);
+    if (!block) return;
+    const seconds = Math.max(...block.items.map((i) => i.holdSeconds * i.repeats));
+    const next = itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId });
+    put(swapBlock(items, id, next), 'Swapped.');
+    setOpenId(next[0]?.id ?? null);
+  };
+  const bringSide = (w: Extract<Warning, { kind: 'side' }>) => {
+    const fit = ranked.find((r) => r.pose === w.pose && r.rung === w.rung && r.side === w.missing);
+    if (fit) put(addSide(items, w, servedBy(fit, aims), newId()), 'The other side is added.');
   };
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gap: 3,
-        gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 280px' },
-        alignItems: 'start',
-      }}
-    >
-      <Box>
-        <Typography variant="h1" sx={{ fontSize: 20, mb: 1 }}>
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'baseline', mb: 0.5 }}>
+        <Typography variant="h1" sx={{ fontSize: 20, flex: 1, minWidth: 180 }}>
           {practice.title}
         </Typography>
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-          <SortableContext items={items.map((i) => i.id)} strategy={verticalListSortingStrategy}>
-            <Box
-              component="ol"
-              aria-label="Practice items"
-              sx={{ listStyle: 'none', m: 0, p: 0, borderTop: '1px solid var(--line)' }}
-            >
-              {items.map((item, i) => (
-                <PracticeRow
-                  key={item.id}
-                  item={item}
-                  newPhase={i === 0 || items[i - 1].phase !== item.phase}
-                  depth={
-                    ranked.find((r) => r.pose === item.pose && r.rung === item.rung && r.side === item.side)?.depth ??
-                    0.5
-                  }
-                  onMove={(by) => void save(moveItem(items, i, i + by), 'Moved.')}
-                  onLength={(by) =>
-                    void save(
-                      lengthenItem(items, item.id, by, student.breathSeconds),
-                      by > 0 ? 'A breath longer.' : 'A breath shorter.',
-                    )
-                  }
-                  onRemove={() =>
-                    void save(
-                      removeItem(items, item.id),
-                      `${rungOf(item.pose, item.rung)?.shape.name ?? 'The item'} is removed.`,
-                    )
-                  }
-                  onSwap={() => setSwapping(item)}
-                  onLock={() =>
-                    void save(
-                      lockItem(items, item),
-                      item.locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
-                    )
-                  }
-                />
-              ))}
-            </Box>
-          </SortableContext>
-        </DndContext>
-        {items.length === 0 && (
-          <Typography sx={{ py: 2 }}>The practice is empty. Build it again above, or undo.</Typography>
-        )}
-      </Box>
-      <Box component="aside" sx={{ position: { md: 'sticky' }, top: 16 }}>
-        <Typography variant="caption">Total, with changes of place</Typography>
-        <Typography className="num" sx={{ fontSize: 40, fontWeight: 700, lineHeight: 1.1 }}>
-          {clock(total)}
-        </Typography>
-        <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
-          of {practice.minutes}:00 asked; one breath is {student.breathSeconds} s
-        </Typography>
+        <Button size="small" disabled={canBack === null} onClick={back} title={canBack ? `Take back: ${canBack}` : ''}>
+          Undo
+        </Button>
         <Button
-          fullWidth
-          size="large"
-          variant="contained"
-          component={Link}
-          href={`${base}/teach?practice=${practice.id}`}
-          disabled={items.length === 0}
+          size="small"
+          disabled={canForward === null}
+          onClick={forward}
+          title={canForward ? `Do again: ${canForward}` : ''}
         >
-          Teach it
+          Redo
         </Button>
-        <Button fullWidth size="small" component={Link} href={`${base}/print?practice=${practice.id}`} sx={{ mt: 1 }}>
-          Print it
+        <Button size="small" onClick={() => setAdding(true)}>
+          Add a pose
         </Button>
-        {children}
-        <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-          Dose by aim
-        </Typography>
-        {doses.map((d) => {
-          return (
-            <Box key={`${d.aim.kind}${d.aim.group}${d.aim.side}`} sx={{ mb: 1.25 }}>
-              <Box sx={{ display: 'flex', gap: 1, fontSize: 14 }}>
-                <Box sx={{ flex: 1 }}>
-                  {AIM_WORDS[d.aim.kind]} <span className="muscle">{groupName(d.aim.group)}</span>{' '}
-                  {SIDE_MARK[d.aim.side]} {d.aim.side}
-                </Box>
-                <span className="num">
-                  {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)} min
-                </span>
-              </Box>
-              <Box sx={{ height: 8, bgcolor: d.aim.kind === 'strengthen' ? 'var(--land-0)' : 'var(--sea-0)' }}>
-                <Box
-                  sx={{
-                    height: 8,
-                    width: `${Math.min(100, (100 * d.minutes) / Math.max(0.1, d.wanted))}%`,
-                    bgcolor: d.aim.kind === 'strengthen' ? 'var(--land-3)' : 'var(--sea-3)',
-                  }}
-                />
-              </Box>
-            </Box>
-          );
-        })}
-        <Typography variant="caption" component="p">
-          Minutes in which the aimed muscle is stretched or works usefully, counted by how useful. Wanted: its share of
-          the working time, at most 4 minutes (our default).
-        </Typography>
-        {forgotten.map((f) => (
-          <Box
-            key={`${f.pose}${f.rung}`}
-            role="status"
-            sx={{ mt: 1.5, p: 1.25, border: '1px solid var(--line)', borderRadius: 1.5 }}
-          >
-            <Typography>
-              {rungOf(f.pose, f.rung)?.shape.name}: the {f.missing} side is missing.
-            </Typography>
-            <Button size="small" onClick={() => addSide(f.pose, f.rung, f.missing)}>
-              Add the {f.missing} side
-            </Button>
-          </Box>
-        ))}
+        <PracticeMenu practice={practice} />
       </Box>
-      {swapping && (
-        <SwapDialog
-          item={swapping}
-          ranked={ranked}
-          onClose={() => setSwapping(null)}
-          onChoose={(r) => {
-            setSwapping(null);
-            void save(
-              swapItem(items, swapping.id, {
-                id: newId(),
-                pose: r.pose,
-                rung: r.rung,
-                side: r.side,
-                because: servedBy(r, practice.aims),
-              }),
-              'Swapped.',
-            );
-          }}
-        />
+      <PracticeProfile profile={profile} total={total} open={openId} onOpen={show} />
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 260px' },
+          alignItems: 'start',
+        }}
+      >
+        <Box>
+          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+            <SortableContext items={blocks.map((b) => b.id)} strategy={verticalListSortingStrategy}>
+              <Box
+                component="ol"
+                aria-label="Practice items"
+                sx={{ listStyle: 'none', m: 0, p: 0, borderTop: '1px solid var(--line)' }}
+              >
+                {blocks.map((block, i) => {
+                  const reason = reasons.get(block.id);
+                  const own = warnings.filter((w) => w.block === block.id);
+                  const first = block.items[0];
+                  return (
+                    <BlockRow
+                      key={block.id}
+                      block={block}
+                      newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
+                      depth={
+                        ranked.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === first.side)
+                          ?.depth ?? 0.5
+                      }
+                      why={reason ? reasonSentences(reason)[0] : ''}
+                      warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}
+                      open={openId === block.id}
+                      onOpen={() => toggle(block.id)}
+                      onMove={(by) => put(moveBlock(items, block.id, i + by), 'Moved.')}
+                      onLength={(by) =>
+                        put(
+                          lengthenBlock(items, block.id, by, breathSeconds),
+                          by > 0 ? 'A breath longer.' : 'A breath shorter.',
+                        )
+                      }
+                      onLock={() =>
+                        put(
+                          lockItem(items, first),
+                          first.locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
+                        )
+                      }
+                    >
+                      <BlockPanel
+                        block={block}
+                        items={items}
+                        ranked={ranked}
+                        aims={aims}
+                        request={request}
+                        reason={reason}
+                        warnings={own}
+                        breathSeconds={breathSeconds}
+                        save={put}
+                        onSwap={(fits) => swap(block.id, fits)}
+                      />
+                    </BlockRow>
+                  );
+                })}
+              </Box>
+            </SortableContext>
+          </DndContext>
+          {items.length === 0 && (
+            <Typography sx={{ py: 2 }}>The practice is empty. Add a pose, build it again above, or undo.</Typography>
+          )}
+        </Box>
+        <Box component="aside" sx={{ position: { md: 'sticky' }, top: 16 }}>
+          <Typography variant="caption">Total, with changes of place</Typography>
+          <Typography className="num" sx={{ fontSize: 40, fontWeight: 700, lineHeight: 1.1 }}>
+            {clock(total)}
+          </Typography>
+          <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
+            of {practice.minutes}:00 asked; one breath is {breathSeconds} s
+          </Typography>
+          <Button
+            fullWidth
+            size="large"
+            variant="contained"
+            component={Link}
+            href={`${base}/teach?practice=${practice.id}`}
+            disabled={items.length === 0}
+          >
+            Teach it
+          </Button>
+          <Button fullWidth size="small" component={Link} href={`${base}/print?practice=${practice.id}`} sx={{ mt: 1 }}>
+            Print it
+          </Button>
+          {children}
+          {warnings.length > 0 && (
+            <Box component="section" aria-label="To look at" sx={{ mt: 2 }}>
+              <Typography variant="h2" sx={{ mb: 0.5 }}>
+                To look at
+              </Typography>
+              {warnings.map((w, i) => {
+                const block = blocks.find((b) => b.id === w.block);
+                return (
+                  <Box key={`${w.kind}${i}`} role="status" sx={{ borderTop: '1px solid var(--line)', py: 0.5 }}>
+                    <Typography sx={w.kind === 'caution' ? { color: 'var(--caution)', fontWeight: 700 } : undefined}>
+                      {w.kind === 'caution' ? '▲ ' : ''}
+                      {block ? `${blockName(block)}: ` : ''}
+                      {warningWords(w)}
+                    </Typography>
+                    {w.kind === 'side' && (
+                      <Button size="small" onClick={() => bringSide(w)}>
+                        Add the {w.missing} side
+                      </Button>
+                    )}
+                    {block && w.kind !== 'side' && openId !== block.id && (
+                      <Button size="small" onClick={() => show(block.id)} aria-label={`Open ${blockName(block)}`}>
+                        Open it
+                      </Button>
+                    )}
+                  </Box>
+                );
+              })}
+            </Box>
+          )}
+          <DoseBars doses={doses} />
+        </Box>
+      </Box>
+      {adding && (
+        <AddPose ranked={ranked} after={open ? blockName(open) : null} onAdd={add} onClose={() => setAdding(false)} />
       )}
-    </Box>
+    </>
   );
 }

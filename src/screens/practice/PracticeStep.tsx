@@ -4,20 +4,24 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
 import { screen } from '@/core/cautions/screen';
 import type { Inference } from '@/core/limits';
 import type { FitWay } from '@/core/fit/way';
-import type { Aim, Student } from '@/core/people/student';
+import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { AIM_WORDS } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
 import type { BuiltPractice } from '@/core/practice/build';
 import { aimKey } from '@/core/practice/doses';
-import { shapeById } from '@/core/poses';
+import { rungOf, shapeById } from '@/core/poses';
+import { aimsWithPeak, peakGap } from '@/core/practice/peak';
+import type { Plan } from '@/core/practice/plan';
+import { refit, type Refit } from '@/core/practice/refit';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { changed, changeWords, MISSING_WORDS } from '@/core/practice/words';
-import { savePractice } from '@/store/changes';
+import { editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -28,6 +32,8 @@ import { useUndo } from '../shell/use-undo';
 import { useSnackbar } from 'notistack';
 import { ChoiceNote } from './ChoiceNote';
 import { PracticeEditor } from './PracticeEditor';
+import { PeakNote } from './PeakNote';
+import { StartFrom } from './StartFrom';
 import { useWishes } from './use-wishes';
 import { WishesPanel } from './WishesPanel';
 
@@ -58,6 +64,14 @@ export function PracticeStep({
     (Pick<BuiltPractice, 'change' | 'missing' | 'unkept'> & { request: PracticeRequest }) | null
   >(null);
   const [chosen, setChosen] = useState<string | null>(null);
+  const [refitted, setRefitted] = useState<readonly Refit[] | null>(null);
+  const from = useSearchParams().get('from');
+  const posterior = inference.value?.posterior ?? null;
+  const peak = wishes.peak ? shapeById(wishes.peak) : null;
+  const gap = useMemo(
+    () => (peak && posterior ? peakGap(peak, posterior, buildOfStudent(student), way) : null),
+    [peak, posterior, student, way],
+  );
   const sorted = [...practices].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
   const open = sorted.find((p) => p.id === chosen) ?? sorted[0];
   const screening = screen(student.cautions, today());
@@ -69,11 +83,20 @@ export function PracticeStep({
       </EmptyChart>
     );
   if (!aims || aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
-  const plain = aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight }));
   /** Builds anew, or in place of a practice: another version of it, or around what is kept in it. */
   const build = async (request: PracticeRequest, over?: Practice, locked: readonly PracticeItem[] = []) => {
     if (!ranked) return;
+    // A peak that the practice was built for before is worked out anew: she may have changed since.
+    const shape = request.peak ? shapeById(request.peak) : null;
+    const towards = shape && posterior ? peakGap(shape, posterior, buildOfStudent(student), way) : null;
+    const plain = (towards ? aimsWithPeak(aims, towards) : aims).map(({ kind, group, side, weight }) => ({
+      kind,
+      group,
+      side,
+      weight,
+    }));
     setBuilding(true);
+    setRefitted(null);
     setAnswer(null);
     try {
       const built = await core().build(ranked, plain, { ...request, locked: [...locked] });
@@ -93,9 +116,10 @@ export function PracticeStep({
         createdAt: over?.createdAt ?? time,
         updatedAt: time,
       };
-      const change = await savePractice(db, practice);
+      const did = over ? 'Built again.' : 'The practice is built.';
+      const change = await editPractice(db, practice, did);
       setChosen(practice.id);
-      undo(over ? 'Built again.' : 'The practice is built.', change);
+      undo(did, change);
     } catch (error) {
       enqueueSnackbar(`It could not be built: ${error instanceof Error ? error.message : String(error)}`, {
         variant: 'error',
@@ -103,6 +127,31 @@ export function PracticeStep({
     } finally {
       setBuilding(false);
     }
+  };
+  /** A plan of elsewhere, fitted to this student as she is now. */
+  const fitPlan = async (plan: Plan) => {
+    if (!ranked) return;
+    const { items, changes } = refit(plan.items, ranked, aims, student.breathSeconds, newId);
+    if (items.length === 0) {
+      enqueueSnackbar('Nothing of it is allowed and within reach here.', { variant: 'info' });
+      return;
+    }
+    const time = now();
+    const practice: Practice = {
+      id: newId(),
+      student: student.id,
+      title: plan.title,
+      minutes: plan.minutes,
+      items,
+      aims: aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+      request: { ...(plan.request ?? requestOf({ minutes: plan.minutes })), breathSeconds: student.breathSeconds },
+      createdAt: time,
+      updatedAt: time,
+    };
+    setAnswer(null);
+    setRefitted(changes);
+    setChosen(practice.id);
+    undo('Fitted, and open below.', await editPractice(db, practice, 'Fitted.'));
   };
   const asked = () => {
     const wanted = Number(minutes.replace(',', '.'));
@@ -142,6 +191,12 @@ export function PracticeStep({
             {building ? 'Building …' : 'Build a practice'}
           </Button>
         </Box>
+        <StartFrom
+          student={student}
+          asked={refitted === null ? from : null}
+          disabled={!ranked || building}
+          onFit={(plan) => void fitPlan(plan)}
+        />
         {sorted.length > 1 && (
           <TextField
             select
@@ -167,6 +222,7 @@ export function PracticeStep({
       >
         <summary>Wishes: way, place, props, sides, peak</summary>
         <WishesPanel wishes={wishes} home={student.props ?? []} put={putWishes} />
+        {gap && <PeakNote gap={gap} />}
       </Box>
       {answer?.change && (
         <Alert
@@ -200,6 +256,13 @@ export function PracticeStep({
           ))}
         </Alert>
       )}
+      {refitted && refitted.length > 0 && (
+        <Alert severity="info" sx={{ mb: 2 }} onClose={() => setRefitted([])}>
+          {refitted.map((c) => (
+            <Typography key={`${c.pose}/${c.rung}`}>{refitWords(c)}</Typography>
+          ))}
+        </Alert>
+      )}
       {!open && (
         <Typography color="text.secondary">
           Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves
@@ -230,3 +293,16 @@ export function PracticeStep({
     </>
   );
 }
+
+const nameOf = (r: { pose: string; rung: number }): string => {
+  const found = rungOf(r.pose, r.rung);
+  return found ? `${found.shape.name}, ${found.rung.name}` : r.pose;
+};
+const WHY: Readonly<Record<Refit['why'], string>> = {
+  caution: 'runs against a caution here',
+  reach: 'is out of reach here',
+  unknown: 'is not in this library',
+};
+/** What became of a rung when a practice was fitted to somebody else, as a sentence. */
+const refitWords = (c: Refit): string =>
+  `${nameOf(c)} ${WHY[c.why]}; ${c.to ? `${nameOf(c.to)} stands in its place` : 'it is left out'}.`;

@@ -8,6 +8,7 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { buildOfStudent } from '@/core/people/student';
 import { screen } from '@/core/cautions/screen';
@@ -17,8 +18,13 @@ import { useInference } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { sheetContent } from '@/paper/content';
+import { usePropSizes } from '../settings/use-pose-settings';
+import { saveFile } from '../shell/save-file';
 import { Handout } from './Handout';
+import { makePdf } from './make-pdf';
 import { TeacherSheet } from './TeacherSheet';
+import { useCues } from './use-cues';
 
 type Paper = 'A4' | 'letter';
 const NOTHING: never[] = [];
@@ -40,6 +46,10 @@ export function PrintScreen() {
     return { practice, student, readings, felt: feltIn(logs) };
   }, [db, id]);
   const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
+  const [sizes] = usePropSizes();
+  const { voice, schools, book } = useCues();
+  const [making, setMaking] = useState(false);
+  const { enqueueSnackbar } = useSnackbar();
   const way = useWay(data?.student, data?.readings, inference.value?.findings);
   if (!data) return null;
   const { practice, student } = data;
@@ -57,13 +67,32 @@ export function PrintScreen() {
       </EmptyChart>
     );
   const cautions = screen(student.cautions, today()).cautions;
-  const body = {
+  const content = sheetContent({
     practice,
     posterior: inference.value?.posterior ?? null,
     build: buildOfStudent(student),
     way,
     on: format(new Date(), 'd MMMM yyyy'),
     name: student.name.split(' ')[0],
+    cautions: cautions.map((c) => c.name),
+    sizes,
+    voice,
+    schools,
+    book,
+  });
+  const pdf = async () => {
+    setMaking(true);
+    try {
+      const file = await makePdf(who, content, paper === 'A4' ? 'A4' : 'LETTER');
+      saveFile(who === 'teacher' ? 'practice.pdf' : `practice-for-${content.name.toLowerCase()}.pdf`, file);
+    } catch (error) {
+      enqueueSnackbar(
+        `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}. Printing still works.`,
+        { variant: 'error' },
+      );
+    } finally {
+      setMaking(false);
+    }
   };
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, '@media print': { p: 0 } }}>
@@ -90,7 +119,14 @@ export function PrintScreen() {
           <ToggleButton value="letter">Letter</ToggleButton>
         </ToggleButtonGroup>
         <Button variant="contained" onClick={() => window.print()} disabled={!inference.value && !inference.failed}>
-          Print, or keep as PDF
+          Print
+        </Button>
+        <Button
+          variant="outlined"
+          onClick={() => void pdf()}
+          disabled={making || (!inference.value && !inference.failed)}
+        >
+          {making ? 'Making the PDF …' : 'Keep as PDF'}
         </Button>
         <Button component={Link} href={`${base}/student?id=${student.id}&step=practice`}>
           Back to the practice
@@ -101,7 +137,7 @@ export function PrintScreen() {
           </Typography>
         )}
       </Box>
-      {who === 'teacher' ? <TeacherSheet {...body} cautions={cautions.map((c) => c.name)} /> : <Handout {...body} />}
+      {who === 'teacher' ? <TeacherSheet content={content} /> : <Handout content={content} />}
     </Box>
   );
 }

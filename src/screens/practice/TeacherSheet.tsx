@@ -1,33 +1,23 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { SIDE_MARK } from '@/core/body/words';
-import { rungOf } from '@/core/poses';
-import { schoolCues } from '@/core/poses/schools';
-import { totalSeconds } from '@/core/practice/practice';
-import { holdWords, sheetRows, sidesWords } from '@/core/practice/sheet';
+import { TEACHER_FOOT, type SheetContent } from '@/paper/content';
 import { PoseFigure } from '../poses/PoseFigure';
-import { usePropSizes, useSchools } from '../settings/use-pose-settings';
-import { clock, depthOfRow, propsOfRow, type SheetBody } from './sheet-body';
 
 /** One page to carry: order, side, time, props and cues, big enough to read from the floor. */
-export function TeacherSheet(body: SheetBody & { cautions: readonly string[] }) {
-  const [sizes] = usePropSizes();
-  const [schools] = useSchools();
-  const { practice, cautions } = body;
-  const rows = sheetRows(practice.items);
+export function TeacherSheet({ content }: { content: SheetContent }) {
   return (
     <Box component="article" aria-label="My page" sx={{ bgcolor: 'var(--surface)', p: 2, '@media print': { p: 0 } }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
         <Typography variant="h1" sx={{ fontSize: 22, flex: 1 }}>
-          {practice.title}
+          {content.title}
         </Typography>
         <Typography>
-          {body.name}, {body.on} · <span className="num">{clock(totalSeconds(practice.items))}</span>
+          {content.name}, {content.on} · <span className="num">{content.total}</span>
         </Typography>
       </Box>
-      {cautions.length > 0 && (
-        <Typography sx={{ color: 'var(--caution)', fontWeight: 600 }}>▲ {cautions.join('; ')}</Typography>
+      {content.cautions.length > 0 && (
+        <Typography sx={{ color: 'var(--caution)', fontWeight: 600 }}>▲ {content.cautions.join('; ')}</Typography>
       )}
       <Box
         component="table"
@@ -57,44 +47,33 @@ export function TeacherSheet(body: SheetBody & { cautions: readonly string[] }) 
           </tr>
         </thead>
         <tbody>
-          {rows.map((row, i) => {
-            const found = rungOf(row.pose, row.rung);
-            const depth = depthOfRow(row, body);
-            const cues = found
-              ? [found.shape.cues.keep, ...schoolCues(found.shape, found.rung, schools).map((c) => c.words)]
-              : [];
-            return (
-              <tr key={`${row.pose}${row.rung}${i}`}>
-                <td className="num">{clock(row.at)}</td>
-                <td style={{ width: 76 }}>
-                  <PoseFigure
-                    pose={row.pose}
-                    rung={row.rung}
-                    side={row.sides[0].side}
-                    depth={depth}
-                    height={42}
-                    muscles={false}
-                  />
-                </td>
-                <td>
-                  <strong>{found?.shape.name ?? row.pose}</strong> {row.sides.map((s) => SIDE_MARK[s.side]).join(' ')}{' '}
-                  {sidesWords(row)}
-                  <br />
-                  {found?.rung.name}
-                </td>
-                <td className="num">{holdWords(row)}</td>
-                <td>{propsOfRow(row, depth, body, sizes).join('; ')}</td>
-                <td>
-                  {cues.filter(Boolean).join(' ')}
-                  {row.note ? ` ${row.note}` : ''}
-                </td>
-              </tr>
-            );
-          })}
+          {content.lines.map((line, i) => (
+            <tr key={`${line.pose}${line.rung}${i}`}>
+              <td className="num">{line.at}</td>
+              <td style={{ width: 76 }}>
+                <PoseFigure
+                  pose={line.pose}
+                  rung={line.rung}
+                  side={line.side}
+                  depth={line.depth}
+                  height={42}
+                  muscles={false}
+                />
+              </td>
+              <td>
+                <strong>{line.name}</strong> {line.sides}
+                <br />
+                {line.rungName}
+              </td>
+              <td className="num">{line.hold}</td>
+              <td>{line.props.join('; ')}</td>
+              <td>{line.say.join(' ')}</td>
+            </tr>
+          ))}
         </tbody>
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.
+        {TEACHER_FOOT}
       </Typography>
     </Box>
   );

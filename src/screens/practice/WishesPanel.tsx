@@ -5,8 +5,9 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
+import { PACES } from '@/core/practice/pace';
 import { ARCS, AVOIDED, PLACES } from '@/core/practice/request';
-import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PLACE_WORDS } from '@/core/practice/words';
+import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS } from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
 
@@ -79,6 +80,12 @@ export function WishesPanel({
           String(wishes.level),
           ([1, 2, 3] as const).map((l) => [String(l), LEVEL_WORDS[l]] as const),
           (l) => put({ level: Number(l) as Level }),
+        )}
+        {choose(
+          'Ways between',
+          wishes.pace,
+          PACES.map((p) => [p, PACE_WORDS[p]] as const),
+          (pace) => put({ pace }),
         )}
         <Autocomplete
           options={shapes}

@@ -8,6 +8,6 @@ export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } =
   swSrc: 'src/app/sw.ts',
   useNativeEsbuild: true,
   maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
-  globPatterns: ['.next/static/**/*.{js,css,svg,png,webp,json,wasm,woff2}', 'public/**/*.{svg,png,woff,woff2}'],
+  globPatterns: ['.next/static/**/*.{js,css,svg,png,webp,json,wasm,woff,woff2}', 'public/**/*.{svg,png,woff,woff2}'],
   additionalPrecacheEntries: pages.map((url) => ({ url, revision })),
 });

@@ -1,0 +1,58 @@
+import { rungOf } from '@/core/poses';
+import type { Aim } from '@/core/people/student';
+import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import type { Block } from './blocks';
+import { activeAims, aimKey } from './doses';
+import { sidesOf } from './edit';
+import type { PracticeItem } from './practice';
+import type { PracticeRequest } from './request';
+import { inTheWay } from './units';
+
+/** A rung that could stand in a block's place, all its sides. */
+export interface Alternative {
+  fits: RankedPose[];
+  /** Worth for the aims that the block serves, or for all where it serves none, 0–1. */
+  worth: number;
+}
+
+/**
+ * What could stand in a block's place, the best first: allowed, within reach and within the wishes, not in the practice yet, and of its phase;
+ * a shape stands there once, at the rung that is worth most.
+ */
+export function alternativesFor(
+  block: Block,
+  items: readonly PracticeItem[],
+  ranked: readonly RankedPose[],
+  aims: readonly Aim[],
+  request: PracticeRequest,
+  most = 6,
+): Alternative[] {
+  const taken = new Set(items.map((i) => `${i.pose}/${i.rung}`));
+  const kind = rungOf(block.pose, block.rung)?.rung.kind;
+  const active = activeAims(aims);
+  const here = new Set(block.items.flatMap((i) => i.because));
+  const served = active.filter((a) => here.has(aimKey(a)));
+  const asked = served.length > 0 ? served : active;
+  const total = asked.reduce((s, a) => s + a.weight, 0) || 1;
+  const byShape = new Map<string, Alternative>();
+  const seen = new Set<string>();
+  for (const r of ranked) {
+    const key = `${r.pose}/${r.rung}`;
+    const found = rungOf(r.pose, r.rung);
+    if (!found || seen.has(key) || taken.has(key)) continue;
+    seen.add(key);
+    // Where arriving or resting is, only what rests can stand.
+    if ((found.rung.kind === 'rest') !== (kind === 'rest') || !found.rung.phases.includes(block.phase)) continue;
+    if (inTheWay(found.shape, found.rung, request)) continue;
+    const fits = sidesOf(ranked, r.pose, r.rung);
+    if (fits.some((f) => f.cautions.length > 0 || f.beyondEntry)) continue;
+    const gain = asked.reduce((s, a) => s + a.weight * Math.max(...fits.map((f) => worthFor(f, a).worth)), 0) / total;
+    const costs = fits.reduce((s, f) => s + Object.values(f.costs).reduce((c, v) => c + v, 0), 0) / fits.length;
+    const worth = Math.max(0, gain - costs);
+    const known = byShape.get(r.pose);
+    if (!known || worth > known.worth + 1e-9) byShape.set(r.pose, { fits, worth });
+  }
+  return [...byShape.values()]
+    .sort((a, b) => b.worth - a.worth || (a.fits[0].pose < b.fits[0].pose ? -1 : 1))
+    .slice(0, most);
+}

@@ -1,0 +1,129 @@
+import { Document, Font, G, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import { poseScene } from '@/figure/pose-scene';
+import { STUDENT_FOOT, studentHead, TEACHER_FOOT, type SheetContent, type SheetLine } from './content';
+import { INK, inkOf } from './ink';
+
+/** The two sheets of a practice as PDF documents. Lengths in points. */
+
+export type PaperSize = 'A4' | 'LETTER';
+const FAMILY = 'Atkinson Hyperlegible Next';
+
+/** Makes the application's typeface known, by addresses or files of its regular and bold cuts. */
+export function registerFonts(regular: string, bold: string): void {
+  Font.register({
+    family: FAMILY,
+    fonts: [
+      { src: regular, fontWeight: 400 },
+      { src: bold, fontWeight: 700 },
+    ],
+  });
+  // Words of the field are never broken.
+  Font.registerHyphenationCallback((word) => [word]);
+}
+
+const MARGIN = 34;
+const s = StyleSheet.create({
+  page: { fontFamily: FAMILY, fontSize: 10, color: INK.ink, padding: MARGIN, lineHeight: 1.25 },
+  head: { flexDirection: 'row', alignItems: 'baseline', marginBottom: 4 },
+  title: { fontSize: 18, fontWeight: 700, flexGrow: 1 },
+  caution: { color: INK.caution, fontWeight: 700, marginBottom: 4 },
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    borderTopWidth: 0.5,
+    borderTopColor: INK.line,
+    paddingVertical: 2,
+  },
+  bold: { fontWeight: 700 },
+  foot: { marginTop: 8, fontSize: 9, color: INK.ink2 },
+  cell: { paddingRight: 6 },
+  card: {
+    width: '32%',
+    borderWidth: 0.5,
+    borderColor: INK.contour,
+    borderRadius: 5,
+    padding: 6,
+    marginBottom: 8,
+    marginRight: '1.3%',
+  },
+  cards: { flexDirection: 'row', flexWrap: 'wrap' },
+});
+
+/** A line's shape, as deep as this student goes. */
+function Drawn({ line, width, height }: { line: SheetLine; width: number; height: number }) {
+  const scene = poseScene(line.pose, line.rung, line.side, line.depth);
+  if (!scene) return <View style={{ width, height }} />;
+  const { box, paths } = inkOf(scene);
+  return (
+    <Svg viewBox={box.join(' ')} style={{ width, height }}>
+      <G>
+        {paths.map((p, i) => (
+          <Path
+            key={i}
+            d={p.d}
+            fill={p.fill}
+            {...(p.stroke && { stroke: p.stroke.colour, strokeWidth: p.stroke.width, strokeLineJoin: 'round' })}
+            {...(p.opacity !== undefined && { fillOpacity: p.opacity })}
+          />
+        ))}
+      </G>
+    </Svg>
+  );
+}
+
+/** One page to carry: order, side, time, props and cues. */
+export function TeacherPaper({ content, size }: { content: SheetContent; size: PaperSize }) {
+  return (
+    <Document title={content.title} author="Kolpos" language="en">
+      <Page size={size} style={s.page}>
+        <View style={s.head}>
+          <Text style={s.title}>{content.title}</Text>
+          <Text>
+            {content.name}, {content.on} · {content.total}
+          </Text>
+        </View>
+        {content.cautions.length > 0 && <Text style={s.caution}>Caution: {content.cautions.join('; ')}</Text>}
+        {content.lines.map((line, i) => (
+          <View key={i} style={s.row} wrap={false}>
+            <Text style={[s.cell, { width: 34 }]}>{line.at}</Text>
+            <Drawn line={line} width={54} height={34} />
+            <View style={[s.cell, { width: 138, paddingLeft: 6 }]}>
+              <Text style={s.bold}>{line.name}</Text>
+              <Text>{[line.rungName, line.sides].filter(Boolean).join(' · ')}</Text>
+            </View>
+            <Text style={[s.cell, { width: 78 }]}>{line.hold}</Text>
+            <Text style={[s.cell, { width: 78 }]}>{line.props.join('; ')}</Text>
+            <Text style={{ flex: 1 }}>{line.say.join(' ')}</Text>
+          </View>
+        ))}
+        <Text style={s.foot}>{TEACHER_FOOT}</Text>
+      </Page>
+    </Document>
+  );
+}
+
+/** The student's own page: drawn shapes, breaths and few words; no muscle, no finding. */
+export function HandoutPaper({ content, size }: { content: SheetContent; size: PaperSize }) {
+  return (
+    <Document title={`For ${content.name}`} author="Kolpos" language="en">
+      <Page size={size} style={[s.page, { fontSize: 11 }]}>
+        <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>For {content.name}</Text>
+        <Text style={{ marginBottom: 10 }}>{studentHead(content)}</Text>
+        <View style={s.cards}>
+          {content.lines.map((line, i) => (
+            <View key={i} style={s.card} wrap={false}>
+              <Drawn line={line} width={150} height={78} />
+              <Text style={s.bold}>
+                {i + 1}. {line.name}
+              </Text>
+              <Text>{[line.sides, line.hold].filter(Boolean).join(': ')}</Text>
+              {line.props.length > 0 && <Text>{line.props.join('; ')}</Text>}
+              <Text>{line.enter}</Text>
+            </View>
+          ))}
+        </View>
+        <Text style={[s.foot, { fontSize: 10 }]}>{STUDENT_FOOT}</Text>
+      </Page>
+    </Document>
+  );
+}

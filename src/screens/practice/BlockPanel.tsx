@@ -1,0 +1,216 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { SIDE_MARK } from '@/core/body/words';
+import type { Aim } from '@/core/people/student';
+import { rungOf } from '@/core/poses';
+import { alternativesFor } from '@/core/practice/alternatives';
+import type { Block } from '@/core/practice/blocks';
+import { cueBlock, lengthenItem, mirrorBlock, noteBlock, removeBlock, repeatBlock } from '@/core/practice/edit';
+import type { PracticeItem } from '@/core/practice/practice';
+import type { Reason } from '@/core/practice/reasons';
+import type { PracticeRequest } from '@/core/practice/request';
+import type { Warning } from '@/core/practice/warnings';
+import { reasonSentences, warningWords } from '@/core/practice/words';
+import type { RankedPose } from '@/core/ranking/rank';
+import { svgText } from '@/figure/export';
+import { PoseFigure } from '../poses/PoseFigure';
+import { saveFile } from '../shell/save-file';
+import { blockName } from './BlockRow';
+import { CueEditor } from './CueEditor';
+
+/** Width of a picture that is kept, pixels. */
+const PICTURE = 1200;
+
+/** An opened block: why it is there, what it breaks, each side's hold, what is said, a note, and what could stand in its place. */
+export function BlockPanel({
+  block,
+  items,
+  ranked,
+  aims,
+  request,
+  reason,
+  warnings,
+  breathSeconds,
+  save,
+  onSwap,
+}: {
+  block: Block;
+  items: readonly PracticeItem[];
+  ranked: readonly RankedPose[];
+  aims: readonly Aim[];
+  request: PracticeRequest;
+  reason: Reason | undefined;
+  warnings: readonly Warning[];
+  breathSeconds: number;
+  save: (items: PracticeItem[], did: string) => void;
+  onSwap: (fits: readonly RankedPose[]) => void;
+}) {
+  const figure = useRef<HTMLDivElement>(null);
+  const [note, setNote] = useState<string | null>(null);
+  const name = blockName(block);
+  const first = block.items[0];
+  const fit = ranked.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === first.side);
+  const kept = block.items.find((i) => i.note)?.note ?? '';
+  const others = alternativesFor(block, items, ranked, aims, request);
+  const repeats = rungOf(block.pose, block.rung)?.rung.repeats !== undefined || first.repeats > 1;
+  const at = items.findIndex((i) => i.id === block.id);
+  const keepPicture = () => {
+    const svg = figure.current?.querySelector('svg');
+    if (svg) saveFile(`${name.toLowerCase().replaceAll(' ', '-')}.svg`, svgText(svg, PICTURE), 'image/svg+xml');
+  };
+  return (
+    <Box
+      component="section"
+      aria-label={`${name}, opened`}
+      sx={{ p: 1.5, pt: 0.5, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '200px minmax(0, 1fr)' } }}
+    >
+      <Box>
+        <Box ref={figure}>
+          <PoseFigure
+            pose={block.pose}
+            rung={block.rung}
+            side={first.side}
+            depth={fit?.depth ?? 0.5}
+            work={fit?.work}
+            height={150}
+          />
+        </Box>
+        <Button size="small" onClick={keepPicture}>
+          Keep the picture (SVG)
+        </Button>
+        {block.items.map((item) => (
+          <Box key={item.id} sx={{ display: 'flex', alignItems: 'center' }}>
+            <Button
+              size="small"
+              sx={{ minWidth: 32 }}
+              aria-label={`${item.side}: a breath shorter`}
+              onClick={() => save(lengthenItem(items, item.id, -1, breathSeconds), 'A breath shorter on one side.')}
+            >
+              −
+            </Button>
+            <span className="num">
+              {SIDE_MARK[item.side]} {item.side === 'both' ? '' : item.side} {item.breaths}{' '}
+              {item.breaths === 1 ? 'breath' : 'breaths'}
+            </span>
+            <Button
+              size="small"
+              sx={{ minWidth: 32 }}
+              aria-label={`${item.side}: a breath longer`}
+              onClick={() => save(lengthenItem(items, item.id, 1, breathSeconds), 'A breath longer on one side.')}
+            >
+              +
+            </Button>
+          </Box>
+        ))}
+        {repeats && (
+          <Box sx={{ display: 'flex', alignItems: 'center' }}>
+            <Button
+              size="small"
+              sx={{ minWidth: 32 }}
+              aria-label="Once less"
+              onClick={() => save(repeatBlock(items, block.id, -1), 'Once less.')}
+            >
+              −
+            </Button>
+            <span className="num">{first.repeats} times</span>
+            <Button
+              size="small"
+              sx={{ minWidth: 32 }}
+              aria-label="Once more"
+              onClick={() => save(repeatBlock(items, block.id, 1), 'Once more.')}
+            >
+              +
+            </Button>
+          </Box>
+        )}
+        {first.side !== 'both' && (
+          <Button size="small" onClick={() => save(mirrorBlock(items, block.id), 'The other side first.')}>
+            {block.items.length > 1 ? 'Other side first' : 'The other side instead'}
+          </Button>
+        )}
+        <Button
+          size="small"
+          aria-label={`Remove ${name}`}
+          onClick={() => save(removeBlock(items, block.id), `${name} is removed.`)}
+        >
+          Remove
+        </Button>
+      </Box>
+      <Box sx={{ minWidth: 0, display: 'grid', gap: 1.5, alignContent: 'start' }}>
+        {warnings.map((w) => (
+          <Typography
+            key={w.kind}
+            role="status"
+            sx={w.kind === 'caution' ? { color: 'var(--caution)', fontWeight: 700 } : { fontWeight: 700 }}
+          >
+            {w.kind === 'caution' ? '▲ ' : ''}
+            {name} {warningWords(w)}
+          </Typography>
+        ))}
+        <Box>
+          <Typography component="span" sx={{ fontWeight: 700 }}>
+            Why it is here:{' '}
+          </Typography>
+          {reason ? reasonSentences(reason).join(' ') : ''}
+        </Box>
+        <CueEditor
+          key={`${block.id}${String(first.cues?.length)}`}
+          item={first}
+          before={items.slice(0, at)}
+          fit={fit}
+          onPut={(lines) =>
+            save(cueBlock(items, block.id, lines), lines ? 'Your words are kept.' : 'Back to the draft.')
+          }
+        />
+        <TextField
+          size="small"
+          label="Note for you"
+          value={note ?? kept}
+          onChange={(e) => setNote(e.target.value.slice(0, 300))}
+          onBlur={() => {
+            if (note !== null && note !== kept) save(noteBlock(items, block.id, note), 'The note is kept.');
+            setNote(null);
+          }}
+        />
+        <Box component="section" aria-label={`Instead of ${name}`}>
+          <Typography sx={{ fontWeight: 700 }}>In its place</Typography>
+          {others.length === 0 && <Typography>Nothing else of its phase is allowed and within reach.</Typography>}
+          <Box
+            sx={{ display: 'grid', gap: 0.5, gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', mt: 0.5 }}
+          >
+            {others.map(({ fits, worth }) => {
+              const [r] = fits;
+              const found = rungOf(r.pose, r.rung);
+              return (
+                <Button
+                  key={`${r.pose}/${r.rung}`}
+                  variant="outlined"
+                  aria-label={`Take ${found?.shape.name ?? r.pose}, ${found?.rung.name ?? ''}`}
+                  onClick={() => onSwap(fits)}
+                  sx={{ justifyContent: 'flex-start', textAlign: 'left', gap: 1, p: 0.5, lineHeight: 1.25 }}
+                >
+                  <Box sx={{ width: 60, flex: 'none' }}>
+                    <PoseFigure pose={r.pose} rung={r.rung} side={r.side} depth={r.depth} height={40} muscles={false} />
+                  </Box>
+                  <span>
+                    {found?.shape.name}
+                    <Typography variant="caption" component="span" sx={{ display: 'block' }}>
+                      {found?.rung.name} · {Math.round(100 * worth)} of 100
+                    </Typography>
+                  </span>
+                </Button>
+              );
+            })}
+          </Box>
+          <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
+            Of 100: how much it gives the aims that {name.toLowerCase()} is here for, less what it strains.
+          </Typography>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { cuesFor } from '@/core/practice/cues';
+import type { PracticeItem } from '@/core/practice/practice';
+import type { RankedPose } from '@/core/ranking/rank';
+import { Pick } from '../shell/Pick';
+import { useCues, useVoice } from './use-cues';
+
+const MOST_LINES = 12;
+const LONGEST = 300;
+const FROM_WORDS = {
+  item: 'Your words for this practice.',
+  book: 'Your words from last time.',
+  draft: 'Drafted from the pose; change what you like.',
+} as const;
+
+/** What is said in a block: drafted in the teacher's voice, a line a cue, and hers to change; remembered for next time. */
+export function CueEditor({
+  item,
+  before,
+  fit,
+  onPut,
+}: {
+  item: PracticeItem;
+  before: readonly PracticeItem[];
+  fit: RankedPose | undefined;
+  /** Her lines; null goes back to the draft. */
+  onPut: (lines: string[] | null) => void;
+}) {
+  const { schools, book, remember } = useCues();
+  const [voice, putVoice] = useVoice();
+  const { lines, from } = cuesFor(item, { voice, schools, fit, before }, book);
+  const [text, setText] = useState<string | null>(null);
+  const now = text ?? lines.join('\n');
+  const typed = now
+    .split('\n')
+    .map((l) => l.trim())
+    .filter(Boolean);
+  const wrong =
+    typed.length > MOST_LINES
+      ? `At most ${MOST_LINES} lines, please.`
+      : typed.some((l) => l.length > LONGEST)
+        ? `A line of at most ${LONGEST} letters, please.`
+        : null;
+  const keep = () => {
+    if (text === null) return;
+    if (wrong) return;
+    setText(null);
+    if (typed.join('\n') === lines.join('\n')) return;
+    void remember(item, typed);
+    onPut(typed);
+  };
+  return (
+    <Box component="section" aria-label="To say">
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mb: 1 }}>
+        <Typography sx={{ fontWeight: 700, mr: 0.5 }}>To say</Typography>
+        <Pick label="plain" on={voice.manner === 'plain'} press={() => putVoice({ manner: 'plain' })} />
+        <Pick label="inviting" on={voice.manner === 'invitation'} press={() => putVoice({ manner: 'invitation' })} />
+        <Pick label="names muscles" on={voice.anatomy} press={() => putVoice({ anatomy: !voice.anatomy })} />
+        <Pick label="speaks of the breath" on={voice.breath} press={() => putVoice({ breath: !voice.breath })} />
+      </Box>
+      <TextField
+        multiline
+        fullWidth
+        size="small"
+        minRows={3}
+        label="Cues, a line each"
+        value={now}
+        error={wrong !== null}
+        helperText={
+          wrong ??
+          `${FROM_WORDS[text === null ? from : 'item']}${from === 'draft' ? '' : ' The choices above shape drafts only.'}`
+        }
+        onChange={(e) => setText(e.target.value)}
+        onBlur={keep}
+      />
+      {from !== 'draft' && (
+        <Button
+          size="small"
+          onClick={() => {
+            setText(null);
+            void remember(item, null);
+            if (item.cues) onPut(null);
+          }}
+        >
+          Back to the draft
+        </Button>
+      )}
+    </Box>
+  );
+}

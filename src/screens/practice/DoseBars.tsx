@@ -1,0 +1,46 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { AIM_WORDS } from '@/core/aims/words';
+import { groupName, SIDE_MARK } from '@/core/body/words';
+import { aimKey, type Dose } from '@/core/practice/doses';
+
+/** Minutes of each aim against what it wants: water where something lengthens, land where it works. */
+export function DoseBars({ doses }: { doses: readonly Dose[] }) {
+  return (
+    <Box component="section" aria-label="Dose by aim">
+      <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
+        Dose by aim
+      </Typography>
+      {doses.map((d) => {
+        const scale = d.aim.kind === 'strengthen' ? 'land' : 'sea';
+        return (
+          <Box key={aimKey(d.aim)} sx={{ mb: 1.25 }}>
+            <Box sx={{ display: 'flex', gap: 1, fontSize: 14 }}>
+              <Box sx={{ flex: 1 }}>
+                {AIM_WORDS[d.aim.kind]} <span className="muscle">{groupName(d.aim.group)}</span> {SIDE_MARK[d.aim.side]}{' '}
+                {d.aim.side}
+              </Box>
+              <span className="num">
+                {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)} min
+              </span>
+            </Box>
+            <Box sx={{ height: 8, bgcolor: `var(--${scale}-0)` }}>
+              <Box
+                sx={{
+                  height: 8,
+                  width: `${Math.min(100, (100 * d.minutes) / Math.max(0.1, d.wanted))}%`,
+                  bgcolor: `var(--${scale}-3)`,
+                }}
+              />
+            </Box>
+          </Box>
+        );
+      })}
+      <Typography variant="caption" component="p">
+        Minutes in which the aimed muscle is stretched or works usefully, counted by how useful. Wanted: its share of
+        the working time, at most 4 minutes (our default).
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,163 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { obstaclesOf } from '@/core/bench/problems';
+import { readPractice } from '@/core/files/practice';
+import type { Student } from '@/core/people/student';
+import type { Plan } from '@/core/practice/plan';
+import { totalSeconds } from '@/core/practice/practice';
+import { removeTemplate, saveTemplate } from '@/store/edits';
+import { newId, now } from '@/store/studio';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+
+/** Where a practice may begin beside building one: a template, what another student or an earlier day had, or a file. */
+export function StartFrom({
+  student,
+  asked,
+  disabled,
+  onFit,
+}: {
+  student: Student;
+  /** A practice that she came here with. */
+  asked: string | null;
+  disabled: boolean;
+  /** Fits a plan to this student. */
+  onFit: (plan: Plan) => void;
+}) {
+  const { db } = useStudio();
+  const undo = useUndo();
+  const [open, setOpen] = useState(false);
+  const [problem, setProblem] = useState<RefusedFile | null>(null);
+  const data = useLiveQuery(async () => {
+    const [templates, practices, students] = await Promise.all([
+      db.templates.orderBy('title').toArray(),
+      db.practices.orderBy('updatedAt').reverse().toArray(),
+      db.students.toArray(),
+    ]);
+    return { templates, practices, names: new Map(students.map((s) => [s.id, s.name])) };
+  }, [db]);
+  if (!data) return null;
+  const { templates, names } = data;
+  const practices = data.practices.filter((p) => p.items.length > 0);
+  const came = practices.find((p) => p.id === asked && p.student !== student.id);
+  const first = student.name.split(' ')[0];
+  const into = async (file: File) => {
+    setProblem(null);
+    const read = readPractice(await file.text());
+    if (!read.ok) {
+      setProblem({ ...read.problem, file: file.name });
+      return;
+    }
+    const time = now();
+    // A pose that is here already stays as it is.
+    const here = new Set((await db.poses.toArray()).map((p) => p.id));
+    for (const pose of read.poses.filter((p) => !here.has(p.id)))
+      await db.poses.put({
+        ...pose,
+        inLibrary: pose.rungs.every((r) => obstaclesOf(pose, r).length === 0),
+        createdAt: time,
+        updatedAt: time,
+      });
+    const kept = { ...read.plan, id: newId(), createdAt: time, updatedAt: time };
+    undo(`“${read.plan.title}” is among your templates now.`, await saveTemplate(db, kept));
+  };
+  return (
+    <>
+      {came && (
+        <Button variant="contained" disabled={disabled} onClick={() => onFit(came)}>
+          Fit “{came.title}” to {first}
+        </Button>
+      )}
+      <Button variant="outlined" onClick={() => setOpen(true)} disabled={disabled}>
+        Start from …
+      </Button>
+      <Dialog open={open} onClose={() => setOpen(false)} fullWidth maxWidth="sm" aria-labelledby="from-heading">
+        <DialogTitle id="from-heading">Start from what there is</DialogTitle>
+        <DialogContent>
+          <Typography sx={{ mb: 1 }}>
+            Every rung is fitted to {first} as she is now; what is not allowed or out of reach is taken milder or
+            swapped.
+          </Typography>
+          <Typography variant="h2" sx={{ mt: 1 }}>
+            Templates
+          </Typography>
+          {templates.length === 0 && (
+            <Typography>None yet. Keep a practice as a template under More, or bring a file in.</Typography>
+          )}
+          {templates.map((t) => (
+            <Row
+              key={t.id}
+              plan={t}
+              about={null}
+              onTake={() => {
+                setOpen(false);
+                onFit(t);
+              }}
+              onRemove={() => void removeTemplate(db, t.id).then((c) => undo('The template is removed.', c))}
+            />
+          ))}
+          <Box sx={{ my: 1.5 }}>
+            <BringInButton words="Bring a practice in" label="Practice file" onFile={(file) => void into(file)} />
+            {problem && <RefusedNote problem={problem} onClose={() => setProblem(null)} />}
+          </Box>
+          <Typography variant="h2">Practices</Typography>
+          {practices.length === 0 && <Typography>None yet.</Typography>}
+          {practices.slice(0, 60).map((p) => (
+            <Row
+              key={p.id}
+              plan={p}
+              about={names.get(p.student) ?? null}
+              onTake={() => {
+                setOpen(false);
+                onFit(p);
+              }}
+            />
+          ))}
+          <Button sx={{ mt: 2 }} onClick={() => setOpen(false)}>
+            Close
+          </Button>
+        </DialogContent>
+      </Dialog>
+    </>
+  );
+}
+
+function Row({
+  plan,
+  about,
+  onTake,
+  onRemove,
+}: {
+  plan: Plan;
+  about: string | null;
+  onTake: () => void;
+  onRemove?: () => void;
+}) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, borderBottom: '1px solid var(--line)', py: 0.5 }}>
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        {plan.title}
+        <Typography variant="caption" component="p">
+          {about ? `${about} · ` : ''}
+          {Math.round(totalSeconds(plan.items, plan.request?.pace) / 60)} minutes, {plan.items.length} items
+        </Typography>
+      </Box>
+      <Button size="small" aria-label={`Start from ${plan.title}${about ? `, ${about}` : ''}`} onClick={onTake}>
+        Fit and open
+      </Button>
+      {onRemove && (
+        <Button size="small" aria-label={`Remove the template ${plan.title}`} onClick={onRemove}>
+          Remove
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,37 @@
+'use client';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useCallback, useEffect } from 'react';
+import type { Practice, PracticeItem } from '@/core/practice/practice';
+import { editPractice, stepPractice, stepsOf } from '@/store/edits';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+
+/** Changes of a practice with their way back and forward, by button or by Ctrl+Z and Ctrl+Y. */
+export function useEdits(practice: Practice) {
+  const { db } = useStudio();
+  const undo = useUndo();
+  const { id } = practice;
+  const steps = useLiveQuery(() => stepsOf(db, id), [db, id, practice.updatedAt]);
+  const save = useCallback(
+    async (items: PracticeItem[], did: string) => undo(did, await editPractice(db, { ...practice, items }, did)),
+    [db, practice, undo],
+  );
+  const back = useCallback(() => void stepPractice(db, id, -1), [db, id]);
+  const forward = useCallback(() => void stepPractice(db, id, 1), [db, id]);
+  useEffect(() => {
+    const onKey = (e: globalThis.KeyboardEvent) => {
+      const t = e.target;
+      if (!(e.ctrlKey || e.metaKey) || (t instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(t.tagName)))
+        return;
+      const key = e.key.toLowerCase();
+      if (key === 'z' && !e.shiftKey) back();
+      else if (key === 'y' || (key === 'z' && e.shiftKey)) forward();
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [back, forward]);
+  return { save, back, forward, canBack: steps?.back ?? null, canForward: steps?.forward ?? null };
+}
+export type Edits = ReturnType<typeof useEdits>;

@@ -25,7 +25,7 @@ const MARGIN = 34;
 const s = StyleSheet.create({
   page: { fontFamily: FAMILY, fontSize: 10, color: INK.ink, padding: MARGIN, lineHeight: 1.25 },
   head: { flexDirection: 'row', alignItems: 'baseline', marginBottom: 4 },
-  title: { fontSize: 18, fontWeight: 700, flexGrow: 1 },
+  title: { fontSize: 18, lineHeight: 1.3, fontWeight: 700, flexGrow: 1 },
   caution: { color: INK.caution, fontWeight: 700, marginBottom: 4 },
   row: {
     flexDirection: 'row',
@@ -71,11 +71,24 @@ function Drawn({ line, width, height }: { line: SheetLine; width: number; height
   );
 }
 
-/** One page to carry: order, side, time, props and cues. */
-export function TeacherPaper({ content, size }: { content: SheetContent; size: PaperSize }) {
+/**
+ * One page to carry: order, side, time, props and cues.
+ * @param fontSize of what is read while teaching, points
+ */
+export function TeacherPaper({
+  content,
+  size,
+  fontSize,
+}: {
+  content: SheetContent;
+  size: PaperSize;
+  fontSize: number;
+}) {
+  // What was laid out for letters of ten points grows with them.
+  const by = fontSize / 10;
   return (
     <Document title={content.title} author="Kolpos" language="en">
-      <Page size={size} style={s.page}>
+      <Page size={size} style={[s.page, { fontSize }]}>
         <View style={s.head}>
           <Text style={s.title}>{content.title}</Text>
           <Text>
@@ -85,15 +98,15 @@ export function TeacherPaper({ content, size }: { content: SheetContent; size: P
         {content.cautions.length > 0 && <Text style={s.caution}>Caution: {content.cautions.join('; ')}</Text>}
         {content.lines.map((line, i) => (
           <View key={i} style={s.row} wrap={false}>
-            <Text style={[s.cell, { width: 34 }]}>{line.at}</Text>
-            <Drawn line={line} width={54} height={34} />
-            <View style={[s.cell, { width: 138, paddingLeft: 6 }]}>
+            <Text style={[s.cell, { width: 32 * by }]}>{line.at}</Text>
+            <Drawn line={line} width={48 * by} height={28 * by} />
+            <View style={[s.cell, { flex: 1.25, paddingLeft: 6 }]}>
               <Text style={s.bold}>{line.name}</Text>
               <Text>{[line.rungName, line.sides].filter(Boolean).join(' · ')}</Text>
             </View>
-            <Text style={[s.cell, { width: 78 }]}>{line.hold}</Text>
-            <Text style={[s.cell, { width: 78 }]}>{line.props.join('; ')}</Text>
-            <Text style={{ flex: 1 }}>{line.say.join(' ')}</Text>
+            <Text style={[s.cell, { width: 54 * by }]}>{line.hold}</Text>
+            <Text style={[s.cell, { flex: 0.95 }]}>{line.props.join('; ')}</Text>
+            <Text style={{ flex: 1.6 }}>{line.say.join(' ')}</Text>
           </View>
         ))}
         <Text style={s.foot}>{TEACHER_FOOT}</Text>
@@ -116,6 +129,7 @@ export function HandoutPaper({ content, size }: { content: SheetContent; size: P
               <Text style={s.bold}>
                 {i + 1}. {line.name}
               </Text>
+              <Text>{line.rungName}</Text>
               <Text>{[line.sides, line.hold].filter(Boolean).join(': ')}</Text>
               {line.props.length > 0 && <Text>{line.props.join('; ')}</Text>}
               <Text>{line.enter}</Text>

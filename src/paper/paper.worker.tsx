@@ -3,6 +3,7 @@ import { expose } from 'comlink';
 import { setOwnShapes, type Shape } from '@/core/poses';
 import type { SheetContent } from './content';
 import { HandoutPaper, registerFonts, TeacherPaper, type PaperSize } from './documents';
+import { onOnePage } from './one-page';
 
 const REGULAR = new URL(
   '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
@@ -22,8 +23,13 @@ async function sheetPdf(
   own: Shape[],
 ): Promise<Blob> {
   setOwnShapes(own, own);
-  const Paper = who === 'teacher' ? TeacherPaper : HandoutPaper;
-  return pdf(<Paper content={content} size={size} />).toBlob();
+  const bytes = async (document: Parameters<typeof pdf>[0]) =>
+    new Uint8Array(await (await pdf(document).toBlob()).arrayBuffer());
+  const file =
+    who === 'teacher'
+      ? await onOnePage((fontSize) => bytes(<TeacherPaper content={content} size={size} fontSize={fontSize} />))
+      : await bytes(<HandoutPaper content={content} size={size} />);
+  return new Blob([new Uint8Array(file)], { type: 'application/pdf' });
 }
 
 const door = { sheetPdf };

@@ -38,5 +38,5 @@ export function callBack(item: Of, before: readonly PracticeItem[]): string | nu
     const off = there.reduce((s, v, i) => s + Math.abs(v - here[i]), 0) / there.length;
     if (off <= ALIKE && (!best || off < best.off)) best = { name: found.shape.name, off };
   }
-  return best && `The legs are as in ${best.name.toLowerCase()} before.`;
+  return best && `The legs are as before in ${best.name.toLowerCase()}.`;
 }

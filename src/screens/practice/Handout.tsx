@@ -45,6 +45,7 @@ export function Handout({ content }: { content: SheetContent }) {
             <Typography sx={{ fontWeight: 700 }}>
               {i + 1}. {line.name}
             </Typography>
+            <Typography variant="body2">{line.rungName}</Typography>
             <Typography className="num">{[line.sides, line.hold].filter(Boolean).join(': ')}</Typography>
             {line.props.length > 0 && <Typography variant="body2">{line.props.join('; ')}</Typography>}
             <Typography variant="body2">{line.enter}</Typography>

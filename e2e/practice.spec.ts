@@ -1,9 +1,11 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openDemo } from './teacher';
+import { readFileSync } from 'node:fs';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { openDemo, undo } from './teacher';
 
 const items = (page: Page) => page.getByRole('list', { name: 'Practice items' }).getByRole('listitem');
 const total = async (page: Page): Promise<number> => {
-  const [m, s] = (await page.locator('aside .num').first().innerText()).split(':').map(Number);
+  const [m, s] = (await page.getByRole('complementary').locator('.num').first().innerText()).split(':').map(Number);
   return m + s / 60;
 };
 
@@ -67,23 +69,240 @@ test('a practice is wished for, built, kept in part, built again in other versio
     await expect(page.getByLabel('Leads to a peak')).toHaveValue('Front split');
   });
 
-  await test.step('both sheets fit their paper', async () => {
-    await page.getByRole('link', { name: 'Print it' }).click();
-    await expect(page.getByRole('button', { name: 'Print, or keep as PDF' })).toBeEnabled({ timeout: 30_000 });
-    const pages = async () =>
-      ((await page.pdf({ preferCSSPageSize: true })).toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length;
-    expect(await pages()).toBe(1);
-    await page.getByRole('button', { name: 'Letter' }).click();
-    await page.getByRole('button', { name: 'for the student' }).click();
-    await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Come out slowly at pain');
-    expect(await pages()).toBeLessThanOrEqual(2);
-    await page.getByRole('link', { name: 'Back to the practice' }).click();
-  });
-
   await test.step('nonsense minutes are answered', async () => {
     await page.getByLabel('Minutes').fill('lots');
     await expect(build).toBeEnabled({ timeout: 30_000 });
     await build.click();
     await expect(page.getByText('Type minutes between 5 and 120.')).toBeVisible();
+  });
+});
+
+const row = (page: Page, n: number) => items(page).nth(n);
+const opens = (page: Page, n: number) => row(page, n).locator('[aria-expanded]');
+const shown = (page: Page) => items(page).locator('[aria-expanded] strong').allInnerTexts();
+/** A PDF as pages of text, spaces left out. */
+async function pagesOf(path: string): Promise<string[]> {
+  const doc = await getDocument({ data: new Uint8Array(readFileSync(path)), verbosity: 0 }).promise;
+  const out: string[] = [];
+  for (let i = 1; i <= doc.numPages; i++) {
+    const { items: texts } = await (await doc.getPage(i)).getTextContent();
+    out.push(
+      texts
+        .map((t) => ('str' in t ? t.str : ''))
+        .join('')
+        .replaceAll(/\s+/g, ''),
+    );
+  }
+  return out;
+}
+
+test('a practice is changed by hand, put in her words, taken back, printed as PDF and taught to its end', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=practice');
+  const build = page.getByRole('button', { name: 'Build a practice' });
+  await expect(build).toBeEnabled({ timeout: 30_000 });
+  await page.getByLabel('Minutes').fill('20');
+  await build.click();
+  await expect(page.getByText('The practice is built.')).toBeVisible({ timeout: 30_000 });
+
+  await test.step('two are kept, one is swapped in place, the rest is built anew round them', async () => {
+    const keep = page.getByRole('button', { name: /^Keep .* when building again$/ });
+    await keep.nth(0).click();
+    await expect(keep.nth(0)).toHaveAttribute('aria-pressed', 'true');
+    await keep.nth(2).click();
+    await expect(keep.nth(2)).toHaveAttribute('aria-pressed', 'true');
+    const kept = [(await shown(page))[1], (await shown(page))[3]];
+    await opens(page, 2).click();
+    await expect(page.getByText('Why it is here:')).toBeVisible();
+    const before = (await shown(page))[2];
+    const take = row(page, 2)
+      .getByRole('button', { name: /^Take / })
+      .first();
+    const taken = (await take.getAttribute('aria-label'))?.replace('Take ', '').split(',')[0] ?? '';
+    await take.click();
+    await expect(async () => expect((await shown(page))[2]).toBe(taken)).toPass();
+    expect(taken).not.toBe(before);
+    await page.getByRole('button', { name: 'Build again around what is kept' }).click();
+    await expect(page.getByText('Built again.')).toBeVisible({ timeout: 30_000 });
+    for (const name of kept) expect(await shown(page)).toContain(name);
+  });
+
+  await test.step('undo goes back through all of it, past a reload, and redo forward again', async () => {
+    const last = await shown(page);
+    await page.reload();
+    await expect(items(page).first()).toBeVisible({ timeout: 30_000 });
+    const back = page.getByRole('button', { name: 'Undo', exact: true });
+    for (let n = 0; n < 4; n++) {
+      await expect(back).toBeEnabled();
+      await page.keyboard.press('Control+z');
+      await page.waitForTimeout(150);
+    }
+    await expect(back).toBeDisabled();
+    await expect(page.locator('[aria-pressed="true"][aria-label^="Keep "]')).toHaveCount(0);
+    const redo = page.getByRole('button', { name: 'Redo', exact: true });
+    for (let n = 0; n < 4; n++) {
+      await expect(redo).toBeEnabled();
+      await redo.click();
+      await page.waitForTimeout(150);
+    }
+    await expect(async () => expect(await shown(page)).toEqual(last)).toPass();
+  });
+
+  await test.step('dragged by keyboard, and the handle keeps its block', async () => {
+    const handle = row(page, 2).getByRole('button', { name: /^Move / });
+    const name = (await handle.getAttribute('aria-label')) ?? '';
+    await handle.focus();
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(200);
+    await page.keyboard.press('ArrowDown');
+    await page.waitForTimeout(300);
+    await page.keyboard.press('Space');
+    await expect(row(page, 3).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
+    await undo(page, /Moved/);
+    await expect(row(page, 2).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
+  });
+
+  await test.step('what breaks a rule is said, and mended', async () => {
+    await opens(page, 2).click();
+    for (let n = 0; n < 5; n++)
+      await row(page, 2)
+        .getByRole('button', { name: / a breath longer$/ })
+        .first()
+        .click();
+    await expect(page.getByRole('region', { name: 'To look at' })).toContainText('minutes; 20 were asked for');
+    for (let n = 0; n < 5; n++) await page.keyboard.press('Control+z');
+    await expect(page.getByText('minutes; 20 were asked for')).toBeHidden();
+  });
+
+  await test.step('her own words are kept for both sides, and remembered', async () => {
+    const cues = page.getByLabel('Cues, a line each');
+    await page.getByRole('button', { name: 'inviting' }).click();
+    await expect(cues).toHaveValue(/When you are ready/);
+    await cues.fill('Feet like on the slipway.\nThe right side is soft.');
+    await cues.blur();
+    await expect(page.getByText('Your words are kept.')).toBeVisible();
+    await page.getByLabel('Note for you').fill('Ask about the knee.');
+    await page.getByLabel('Note for you').blur();
+    await expect(page.getByText('The note is kept.')).toBeVisible();
+    await opens(page, 2).click();
+    await opens(page, 2).click();
+    await expect(cues).toHaveValue(/slipway/);
+  });
+
+  await test.step('a pose from the library is added; nonsense finds nothing', async () => {
+    const count = await items(page).count();
+    await page.getByRole('button', { name: 'Add a pose' }).click();
+    await page.getByLabel('Pose', { exact: true }).fill('xyzzy');
+    await expect(page.getByText('No pose has this name.')).toBeVisible();
+    // What a caution closes cannot be added, and says why.
+    await page.getByLabel('Pose', { exact: true }).fill('Bridge');
+    await page.getByRole('option', { name: 'Bridge', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Add Bridge/ }).first()).toBeDisabled();
+    await expect(page.getByRole('dialog')).toContainText('▲ Low back ache');
+    await page.getByLabel('Pose', { exact: true }).fill('Calf at the wall');
+    await page.getByRole('option', { name: 'Calf at the wall', exact: true }).click();
+    await page
+      .getByRole('button', { name: /^Add Calf at the wall/ })
+      .first()
+      .click();
+    await expect(items(page)).toHaveCount(count + 1);
+    await page.keyboard.press('Control+z');
+    await expect(items(page)).toHaveCount(count);
+  });
+
+  const names = await shown(page);
+  await test.step('both sheets as PDF: pages and words', async () => {
+    await page.getByRole('link', { name: 'Print it' }).click();
+    const pdf = page.getByRole('button', { name: 'Keep as PDF' });
+    await expect(pdf).toBeEnabled({ timeout: 30_000 });
+    const keepPdf = async () => {
+      const download = page.waitForEvent('download');
+      await pdf.click();
+      return pagesOf(await (await download).path());
+    };
+    const [mine, ...more] = await keepPdf();
+    expect(more).toEqual([]);
+    for (const name of names) expect(mine).toContain(name.replaceAll(/\s+/g, ''));
+    expect(mine).toContain('Feetlikeontheslipway.');
+    expect(mine).toContain('Askabouttheknee.');
+    await page.getByRole('button', { name: 'Letter' }).click();
+    await page.getByRole('button', { name: 'for the student' }).click();
+    await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Come out slowly at pain');
+    const theirs = await keepPdf();
+    expect(theirs.length).toBeLessThanOrEqual(2);
+    expect(theirs.join('')).toContain('ForMaren');
+    expect(theirs.join('')).not.toContain('Askabouttheknee');
+    // The browser's own printing is of the same pages.
+    const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    expect((printed.match(/\/Type\s*\/Page[^s]/g) ?? []).length).toBeLessThanOrEqual(2);
+    await page.getByRole('link', { name: 'Back to the practice' }).click();
+  });
+
+  await test.step('taught to its end', async () => {
+    await page.getByRole('link', { name: 'Teach it' }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const done = page.getByRole('button', { name: 'Keep in the log' });
+    for (let n = 0; n < 80 && !(await done.isVisible()); n++) await page.keyboard.press('ArrowRight');
+    await done.click();
+    await expect(page.getByRole('article').first()).toContainText('20 minutes for Maren');
+  });
+});
+
+test('a practice becomes a template, a file, and somebody else’s practice, fitted anew', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=practice');
+  await expect(items(page).first()).toBeVisible({ timeout: 30_000 });
+  const more = page.getByRole('button', { name: 'More …' });
+
+  await test.step('a template, named and without notes', async () => {
+    await more.click();
+    await page.getByRole('menuitem', { name: 'Keep as a template' }).click();
+    await page.getByLabel('Name', { exact: true }).fill('');
+    await expect(page.getByText('It needs a name.')).toBeVisible();
+    await page.getByLabel('Name', { exact: true }).fill('High water');
+    await page.getByRole('button', { name: 'Keep the name' }).click();
+    await expect(page.getByText('Kept as a template, without notes or name.')).toBeVisible();
+  });
+
+  let text = '';
+  await test.step('a file that names nobody, in again as a template; a broken one changes nothing', async () => {
+    await more.click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Take it out as a file' }).click();
+    text = readFileSync(await (await download).path(), 'utf8');
+    expect(text).toContain('kolpos/practice');
+    expect(text).not.toContain('Maren');
+    await page.getByRole('button', { name: 'Start from …' }).click();
+    const input = page.getByLabel('Practice file');
+    const broken = text.replace('"rung": 1', '"rung": 0');
+    await input.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(broken) });
+    await expect(page.getByRole('alert')).toContainText(/practice\.items\[\d+\]\.rung/);
+    await input.setInputFiles({ name: 'whole.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await expect(page.getByText('“Before rowing” is among your templates now.')).toBeVisible();
+    await page.getByRole('button', { name: 'Close' }).click();
+  });
+
+  await test.step('for another student: rungs fitted to him, and what changed is said', async () => {
+    await more.click();
+    await page.getByRole('menuitem', { name: 'Fit it to another student' }).click();
+    await page.getByLabel('Student', { exact: true }).fill('Osk');
+    await page.getByRole('option').first().click();
+    const fit = page.getByRole('button', { name: /^Fit “Before rowing” to Osk/ });
+    await expect(fit).toBeEnabled({ timeout: 30_000 });
+    await fit.click();
+    await expect(page.getByText('Fitted, and open below.')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Before rowing' })).toBeVisible();
+    expect((await shown(page)).length).toBeGreaterThan(4);
+    await expect(page.getByText('▲ caution').first()).toBeHidden();
+  });
+
+  await test.step('and from a template', async () => {
+    await page.getByRole('button', { name: 'Start from …' }).click();
+    await page.getByRole('button', { name: 'Start from High water', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'High water' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'High water' })).toBeVisible({ timeout: 30_000 });
   });
 });

@@ -81,11 +81,18 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     const items = page.getByRole('list', { name: 'Practice items' }).getByRole('listitem');
     const count = await items.count();
     expect(count).toBeGreaterThan(5);
-    await items.nth(1).getByRole('button', { name: /^Swap/ }).click();
-    await page.getByRole('dialog').getByRole('button', { name: /^Take/ }).first().click();
+    await items.nth(1).locator('[aria-expanded]').click();
+    await items.nth(1).getByRole('button', { name: /^Take/ }).first().click();
+    await expect(page.getByText('Swapped.')).toBeVisible();
+    await items.nth(1).locator('[aria-expanded]').click();
     await items
       .nth(1)
       .getByRole('button', { name: /longer$/ })
+      .first()
+      .click();
+    await items
+      .nth(count - 2)
+      .locator('[aria-expanded]')
       .click();
     await items
       .nth(count - 2)
@@ -94,7 +101,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await expect(items).toHaveCount(count - 1);
     await undo(page, /removed/i);
     await expect(items).toHaveCount(count);
-    await page.evaluate(() => window.scrollTo(0, 0));
+    await items.nth(1).evaluate((row) => row.scrollIntoView());
     const handle = items.nth(2).getByRole('button', { name: /^Move/ });
     const name = await handle.getAttribute('aria-label');
     const to = await items.nth(3).boundingBox();

@@ -49,7 +49,10 @@ export function peakGap(shape: Shape, posterior: Posterior, build: Build, way: F
     reachable,
     depth: reachable === null ? 0 : reached(reachable, side).depth,
     side,
-    joints: lacksOf(rung, side, at.beyondEntry ? 0 : at.depth).slice(0, MOST_LISTED),
+    // Feet and the tilt of the whole body follow the shape; what is missing is in hips, knees and low back.
+    joints: lacksOf(rung, side, at.beyondEntry ? 0 : at.depth)
+      .filter((l) => /^(hip|knee|lumbar)/.test(l.coordinate))
+      .slice(0, MOST_LISTED),
     length: all
       .map((m) => ({ ...m, asked: full.stretch[m.side][m.group], comfortable }))
       .filter((m) => m.asked > comfortable + 0.01)

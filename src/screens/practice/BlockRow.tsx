@@ -101,7 +101,12 @@ export function BlockRow({
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '24px 44px 64px 1fr', lg: '24px 48px 72px 1fr auto' },
+          gridTemplateColumns: {
+            xs: '24px 44px 64px 1fr',
+            sm: '24px 48px 72px 1fr auto',
+            md: '24px 44px 64px 1fr',
+            lg: '24px 48px 72px 1fr auto',
+          },
           gap: 1,
           alignItems: 'center',
           px: 0.75,
@@ -171,7 +176,7 @@ export function BlockRow({
             display: 'flex',
             alignItems: 'center',
             gap: 0.25,
-            gridColumn: { xs: '1 / -1', lg: 'auto' },
+            gridColumn: { xs: '1 / -1', sm: 'auto', md: '1 / -1', lg: 'auto' },
             justifyContent: 'flex-end',
           }}
         >

@@ -15,7 +15,7 @@ export function PeakNote({ gap }: { gap: PeakGap }) {
     <Box
       component="section"
       aria-label="What the peak asks"
-      sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.25 }}
+      sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.25, mt: 1.5 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
         {shape.name}:{' '}
@@ -35,11 +35,11 @@ export function PeakNote({ gap }: { gap: PeakGap }) {
       )}
       {gap.length.length > 0 && (
         <Typography>
-          Longest way to go:{' '}
+          Asks most of:{' '}
           {gap.length
             .map(
               (m) =>
-                `${groupName(m.group)} ${m.side} (asked ${Math.round(100 * m.asked)} of 100, comfortable ${Math.round(100 * m.comfortable)})`,
+                `${groupName(m.group)} ${m.side} (${m.asked.toFixed(1)} times what it gives; ${m.comfortable.toFixed(1)} is comfortable)`,
             )
             .join(', ')}
           .

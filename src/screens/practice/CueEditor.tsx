@@ -7,8 +7,8 @@ import { useState } from 'react';
 import { cuesFor } from '@/core/practice/cues';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { RankedPose } from '@/core/ranking/rank';
-import { Pick } from '../shell/Pick';
-import { useCues, useVoice } from './use-cues';
+import { VoicePicks } from '../shell/VoicePicks';
+import { useCues } from './use-cues';
 
 const MOST_LINES = 12;
 const LONGEST = 300;
@@ -31,8 +31,7 @@ export function CueEditor({
   /** Her lines; null goes back to the draft. */
   onPut: (lines: string[] | null) => void;
 }) {
-  const { schools, book, remember } = useCues();
-  const [voice, putVoice] = useVoice();
+  const { voice, schools, book, remember } = useCues();
   const { lines, from } = cuesFor(item, { voice, schools, fit, before }, book);
   const [text, setText] = useState<string | null>(null);
   const now = text ?? lines.join('\n');
@@ -58,10 +57,7 @@ export function CueEditor({
     <Box component="section" aria-label="To say">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mb: 1 }}>
         <Typography sx={{ fontWeight: 700, mr: 0.5 }}>To say</Typography>
-        <Pick label="plain" on={voice.manner === 'plain'} press={() => putVoice({ manner: 'plain' })} />
-        <Pick label="inviting" on={voice.manner === 'invitation'} press={() => putVoice({ manner: 'invitation' })} />
-        <Pick label="names muscles" on={voice.anatomy} press={() => putVoice({ anatomy: !voice.anatomy })} />
-        <Pick label="speaks of the breath" on={voice.breath} press={() => putVoice({ breath: !voice.breath })} />
+        <VoicePicks />
       </Box>
       <TextField
         multiline

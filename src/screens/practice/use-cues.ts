@@ -2,15 +2,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useMemo } from 'react';
 import type { z } from 'zod';
-import { cueBookSchema, cueKey, remembered, VOICE, voiceSchema } from '@/core/practice/cues';
+import { cueBookSchema, cueKey, remembered } from '@/core/practice/cues';
 import type { PracticeItem } from '@/core/practice/practice';
 import { without } from '@/core/practice/without';
-import { useSchools } from '../settings/use-pose-settings';
-import { readSetting, useSetting } from '../settings/use-setting';
+import { useSchools, useVoice } from '../settings/use-pose-settings';
+import { readSetting } from '../settings/use-setting';
 import { useStudio } from '../shell/studio-context';
-
-/** How the teacher speaks. */
-export const useVoice = () => useSetting('voice', voiceSchema, VOICE);
 
 const BOOK = 'cues';
 const EMPTY: z.infer<typeof cueBookSchema> = {};

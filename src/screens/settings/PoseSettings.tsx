@@ -8,8 +8,10 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { COMFORT, type Comfort } from '@/core/fit/way';
 import { PROP_SIZES, propSizesSchema, type PropSizes } from '@/core/poses/prop-sizes';
+import { VOICE } from '@/core/practice/cues';
 import { SCHOOL_WORDS, SCHOOLS, type Schools } from '@/core/poses/schools';
-import { useComfort, usePropSizes, useSchools } from './use-pose-settings';
+import { VoicePicks } from '../shell/VoicePicks';
+import { useComfort, usePropSizes, useSchools, useVoice } from './use-pose-settings';
 
 const SHARES: readonly { key: 'usual' | 'long' | 'nerve' | 'mobile'; label: string }[] = [
   { key: 'usual', label: 'An ordinary hold' },
@@ -23,6 +25,7 @@ export function PoseSettings() {
   const [comfort, putComfort] = useComfort();
   const [sizes, putSizes] = usePropSizes();
   const [schools, putSchools] = useSchools();
+  const [, putVoice] = useVoice();
   return (
     <Box component="section" aria-label="Poses">
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
@@ -94,6 +97,10 @@ export function PoseSettings() {
           onPut={(straps) => propSizesSchema.shape.straps.safeParse(straps).success && putSizes({ straps })}
         />
       </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 2 }}>
+        <Typography sx={{ mr: 0.5 }}>How you speak, where Kolpos drafts cues:</Typography>
+        <VoicePicks />
+      </Box>
       {(Object.keys(SCHOOL_WORDS) as (keyof Schools)[]).map((key) => (
         <Box key={key} sx={{ mt: 2 }}>
           <Typography sx={{ mb: 0.5 }}>{SCHOOL_WORDS[key].question}: teachers differ here.</Typography>
@@ -119,6 +126,7 @@ export function PoseSettings() {
           putComfort(COMFORT);
           putSizes(PROP_SIZES);
           putSchools(SCHOOLS);
+          putVoice(VOICE);
         }}
       >
         Back to our defaults

@@ -29,7 +29,8 @@ const KEYS: readonly (readonly [string, string])[] = [
     'in Measure, from the value or a number pad: nudge, where felt, how it ends, add a trial and then keep',
   ],
   ['space', 'in an instrument: take the reading, start and stop the clock, count one'],
-  ['Alt ↑ / Alt ↓', 'move a practice item'],
+  ['Alt ↑ / Alt ↓', 'move a block of a practice; Enter on its name opens it'],
+  ['Ctrl Z / Ctrl Y', 'undo and redo changes of a practice, without end'],
   ['space, →, ←, s', 'in Teach: pause, next, back, skip'],
   ['?', 'this list'],
 ];

@@ -6,7 +6,7 @@ import type { Posterior } from '@/core/limits';
 import { rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
-import { cuesFor, draftCues, type CueRole, type Voice } from '@/core/practice/cues';
+import { cuesFor, type CueRole, type Voice } from '@/core/practice/cues';
 import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { holdWords, sheetRows, sidesWords } from '@/core/practice/sheet';
 
@@ -58,7 +58,7 @@ export interface SheetContent {
 }
 
 /** Of a draft, what a page to carry has room for. */
-const CARRIED: readonly CueRole[] = ['like', 'keep', 'press', 'school'];
+const CARRIED: readonly CueRole[] = ['own', 'like', 'keep', 'press', 'school'];
 
 const sideOf = (side: Side | 'both'): Side => (side === 'left' ? 'left' : 'right');
 const clock = (seconds: number): string => {
@@ -122,11 +122,8 @@ function said(
   { voice, schools, book }: Pick<SheetBody, 'voice' | 'schools' | 'book'>,
 ): string[] {
   const context = { voice, schools, before };
-  const { lines, from } = cuesFor(item, context, book);
-  if (from !== 'draft') return lines;
-  return draftCues(item, context)
-    .filter((c) => CARRIED.includes(c.role))
-    .map((c) => c.words);
+  const { cues } = cuesFor(item, context, book);
+  return cues.filter((c) => CARRIED.includes(c.role)).map((c) => c.words);
 }
 
 /** What every sheet ends with. */

@@ -114,7 +114,7 @@ describe('PDF files', () => {
     'a practice of %i minutes is one page to carry, with every pose, its time and what is said',
     async (minutes) => {
       const content = contentOf(await practiceOf(minutes));
-    for (const size of ['A4', 'LETTER'] as const) {
+      for (const size of ['A4', 'LETTER'] as const) {
         const pages = await read(await carried(content, size));
         expect(pages).toHaveLength(1);
         expect(Math.round(pages[0].width)).toBe(size === 'A4' ? 595 : 612);

@@ -107,14 +107,14 @@ describe('her own words', () => {
   it('come before those of last time, and these before the draft', () => {
     const i = { ...item('pigeon', 1), cues: ['Now.'] };
     const book = { [cueKey(i)]: ['Front of the {worked} shin down.'] };
-    expect(cuesFor(i, { voice: VOICE }, book)).toEqual({ lines: ['Now.'], from: 'item' });
-    expect(cuesFor(item('pigeon', 1, 'left'), { voice: VOICE }, book)).toEqual({
+    expect(cuesFor(i, { voice: VOICE }, book)).toMatchObject({ lines: ['Now.'], from: 'item' });
+    expect(cuesFor(item('pigeon', 1, 'left'), { voice: VOICE }, book)).toMatchObject({
       lines: ['Front of the left shin down.'],
       from: 'book',
     });
     expect(cuesFor(item('pigeon', 2), { voice: VOICE }, book).from).toBe('draft');
     // Words that were cleared stay cleared.
-    expect(cuesFor({ ...i, cues: [] }, { voice: VOICE }, book)).toEqual({ lines: [], from: 'item' });
+    expect(cuesFor({ ...i, cues: [] }, { voice: VOICE }, book)).toMatchObject({ lines: [], from: 'item' });
   });
   it('come back as they were written, whatever was written', () => {
     fc.assert(

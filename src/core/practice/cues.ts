@@ -24,7 +24,7 @@ export type Voice = z.infer<typeof voiceSchema>;
 export const VOICE: Voice = voiceSchema.parse({});
 
 export type CueRole =
-  'like' | 'enter' | 'action' | 'keep' | 'press' | 'school' | 'feel' | 'breath' | 'deepen' | 'leave';
+  'like' | 'enter' | 'action' | 'keep' | 'press' | 'school' | 'feel' | 'breath' | 'deepen' | 'leave' | 'own';
 export interface Cue {
   role: CueRole;
   words: string;
@@ -177,16 +177,16 @@ const RIGHT_TO_SIGN = { right: '{worked}', left: '{other}' } as const;
 const swapped = (line: string, to: Readonly<Record<Side, string>>): string =>
   line.replace(/\b(left|right)\b/g, (word) => to[word as Side]);
 
-/** What is said in an item: her words for it, else what she said last time, else the draft. */
+/** What is said in an item: her words for it, else what she said last time, else the draft. Her own lines are said in their order. */
 export function cuesFor(
   item: Pick<PracticeItem, 'pose' | 'rung' | 'side' | 'cues'>,
   context: CueContext,
   book: Readonly<Record<string, readonly string[]>>,
-): { lines: string[]; from: 'item' | 'book' | 'draft' } {
-  if (item.cues) return { lines: [...item.cues], from: 'item' };
-  const own = book[cueKey(item)];
-  if (own) return { lines: recalled(own, item.side), from: 'book' };
-  return { lines: draftCues(item, context).map((c) => c.words), from: 'draft' };
+): { cues: Cue[]; lines: string[]; from: 'item' | 'book' | 'draft' } {
+  const remembers = book[cueKey(item)];
+  const own = item.cues ?? (remembers && recalled(remembers, item.side));
+  const cues = own ? own.map((words) => ({ role: 'own' as const, words })) : draftCues(item, context);
+  return { cues, lines: cues.map((c) => c.words), from: item.cues ? 'item' : remembers ? 'book' : 'draft' };
 }
 
 /** The key of a rung in the book of cues. */

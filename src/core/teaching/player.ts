@@ -30,6 +30,11 @@ export interface PlayerState {
   at: number;
   results: StepResult[];
   startedAt: number;
+  /** When it was first set going, and how long it was to take then, seconds: from these it is told how late it is. */
+  /** Holds run by the clock, or a breath at a time as it is tapped. */
+  pacing?: 'clock' | 'taps';
+  begunAt?: number;
+  plannedSeconds?: number;
 }
 
 export type PlayerEvent =
@@ -40,11 +45,27 @@ export type PlayerEvent =
   | { type: 'back' }
   | { type: 'skip' }
   | { type: 'stop-item' }
+  /** So many breaths more for this item; a further repeat where it is done over and over. */
+  | { type: 'longer'; breaths: number }
+  /** One breath has been breathed, while holds are paced by taps. */
+  | { type: 'breath' }
+  | { type: 'pacing'; by: 'clock' | 'taps' }
+  /** This side once more, right after. */
+  | { type: 'again' }
+  /** Another rung or pose from now on, and on the other side if that is still to come. */
+  | { type: 'exchange'; now: PracticeItem; twin: PracticeItem | null }
+  /** An item right after this one. */
+  | { type: 'add'; next: PracticeItem }
+  /** Other holds for what is still to come: items of the same ids, or fewer of them. */
+  | { type: 'retime'; later: readonly PracticeItem[] }
   | { type: 'felt'; item: string; placeFelt?: string; strength?: number }
   | { type: 'finish' };
 
-/** Longest jump of the clock that still counts as teaching, ms; beyond it the machine slept or the page was closed. */
-const ASLEEP = 5000;
+/**
+ * Longest jump of the clock that still counts as teaching, ms: browsers let a hidden page tick once a minute. Beyond it the machine
+ * slept or the page was closed.
+ */
+const ASLEEP = 90_000;
 
 /** A player at its beginning, paused before the first item. `now` in ms. */
 export function startPlayer(
@@ -112,6 +133,8 @@ function elapse(state: PlayerState, now: number): PlayerState {
   let left = passed / 1000;
   let s: PlayerState = { ...state, at: now };
   while (left > 0 && s.stage !== 'finished') {
+    // Paced by taps a hold waits for them; the ways between run on.
+    if (s.stage === 'holding' && s.pacing === 'taps') return s;
     if (s.left > left) return { ...s, left: s.left - left };
     left -= s.left;
     if (s.stage === 'moving') s = { ...s, stage: 'holding', left: span(s.items[s.index]) };
@@ -130,7 +153,23 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'pause':
       return { ...s, running: false };
     case 'resume':
-      return { ...s, running: true };
+      return { ...s, running: true, ...(s.begunAt === undefined && { begunAt: now, plannedSeconds: secondsLeft(s) }) };
+    case 'pacing':
+      return { ...s, pacing: event.by };
+    case 'breath':
+      return breathed(s);
+    case 'longer':
+      return longer(s, event.breaths);
+    case 'again': {
+      const item = s.items[s.index];
+      return item ? inserted(s, item) : s;
+    }
+    case 'add':
+      return inserted(s, event.next);
+    case 'exchange':
+      return exchanged(s, event.now, event.twin);
+    case 'retime':
+      return retimed(s, event.later);
     case 'next':
       return s.stage === 'moving'
         ? { ...s, stage: 'holding', left: span(s.items[s.index]) }
@@ -159,6 +198,80 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'finish':
       return { ...close(s), stage: 'finished', left: 0, running: false };
   }
+}
+
+/** A tapped breath of a hold; after the last the next begins. */
+function breathed(s: PlayerState): PlayerState {
+  const item = s.items[s.index];
+  if (!item || s.stage !== 'holding' || s.pacing !== 'taps') return s;
+  const left = s.left - item.holdSeconds / item.breaths;
+  return left > 0.01 ? { ...s, left } : begin(close({ ...s, left: 0 }), s.index + 1);
+}
+
+/** The current item longer by breaths, or by a repeat. */
+function longer(s: PlayerState, breaths: number): PlayerState {
+  const item = s.items[s.index];
+  if (!item || breaths < 1) return s;
+  const breath = item.holdSeconds / item.breaths;
+  const next: PracticeItem =
+    item.repeats > 1
+      ? { ...item, repeats: Math.min(MOST_REPEATS, item.repeats + 1) }
+      : {
+          ...item,
+          breaths: item.breaths + breaths,
+          holdSeconds: Math.min(LONGEST_S, item.holdSeconds + breaths * breath),
+        };
+  const more = span(next) - span(item);
+  return {
+    ...s,
+    items: s.items.map((i) => (i === item ? next : i)),
+    left: s.stage === 'holding' ? s.left + more : s.left,
+  };
+}
+const MOST_REPEATS = 20;
+const LONGEST_S = 1800;
+
+/** An id that no item has yet, from another. */
+const freshId = (items: readonly PracticeItem[], id: string): string => {
+  for (let n = 2; ; n++) if (!items.some((i) => i.id === `${id}~${n}`)) return `${id}~${n}`;
+};
+
+/** A copy of an item behind the current one. */
+function inserted(s: PlayerState, item: PracticeItem): PlayerState {
+  const copy = { ...item, id: freshId(s.items, item.id) };
+  return { ...s, items: [...s.items.slice(0, s.index + 1), copy, ...s.items.slice(s.index + 1)] };
+}
+
+/**
+ * Something else in place of the current item, for the time it still had; its other side, if that comes later, becomes the same. What was
+ * done of it stays in the account.
+ */
+function exchanged(s: PlayerState, now: PracticeItem, twin: PracticeItem | null): PlayerState {
+  const item = s.items[s.index];
+  if (!item) return s;
+  const done = s.stage === 'holding' ? span(item) - s.left : 0;
+  const kept = done >= 1;
+  const left = s.stage === 'holding' && kept && now.repeats === 1 ? Math.max(3, Math.round(s.left)) : now.holdSeconds;
+  const next: PracticeItem = {
+    ...now,
+    id: freshId(s.items, item.id),
+    holdSeconds: left,
+    breaths: Math.max(1, Math.round((left * now.breaths) / now.holdSeconds)),
+  };
+  const later = s.items.slice(s.index + 1).flatMap((i) => {
+    const other = i.pose === item.pose && i.rung === item.rung && i.side !== item.side && i.side !== 'both';
+    // A shape that works both sides at once leaves nothing to do for the other.
+    return other ? (twin ? [{ ...twin, id: i.id, phase: i.phase }] : now.side === 'both' ? [] : [i]) : [i];
+  });
+  const closed = kept ? close(s) : s;
+  const items = [...s.items.slice(0, s.index + (kept ? 1 : 0)), next, ...later];
+  return begin({ ...closed, items }, s.index + (kept ? 1 : 0));
+}
+
+/** Other holds for the items to come; unknown ids are not let in. */
+function retimed(s: PlayerState, later: readonly PracticeItem[]): PlayerState {
+  const known = new Set(s.items.slice(s.index + 1).map((i) => i.id));
+  return { ...s, items: [...s.items.slice(0, s.index + 1), ...later.filter((i) => known.has(i.id))] };
 }
 
 /** A stored state after a reload: stands still at the second it knew. */

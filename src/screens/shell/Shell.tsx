@@ -31,7 +31,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['space', 'in an instrument: take the reading, start and stop the clock, count one'],
   ['Alt ↑ / Alt ↓', 'move a block of a practice; Enter on its name opens it'],
   ['Ctrl Z / Ctrl Y', 'undo and redo changes of a practice, without end'],
-  ['space, →, ←, s', 'in Teach: pause, next, back, skip'],
+  ['space, →, ←, s', 'in Teach: pause, next, back, skip (a foot pedal’s page keys too)'],
+  ['l, r, e, h, b', 'in Teach: longer, this side once more, easier, harder, a breath tapped'],
   ['?', 'this list'],
 ];
 

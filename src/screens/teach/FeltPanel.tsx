@@ -35,7 +35,11 @@ export function FeltPanel({
   onFelt: (felt: { placeFelt?: string; strength?: number }) => void;
 }) {
   return (
-    <Box component="section" aria-label="Felt where, how strong" sx={{ display: 'grid', gap: 1 }}>
+    <Box
+      component="section"
+      aria-label="Felt where, how strong"
+      sx={{ display: 'grid', gap: { xs: 0, sm: 1 }, minWidth: 0 }}
+    >
       <Row label={`${name}: felt where?`}>
         {PLACES_ASKED.map((p) => (
           <Answer key={p} on={placeFelt === p} label={PLACE_WORDS[p]} onClick={() => onFelt({ placeFelt: p })} />
@@ -57,9 +61,24 @@ export function FeltPanel({
 
 function Row({ label, children }: { label: string; children: ReactNode }) {
   return (
-    <Box role="group" aria-label={label} sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
+    <Box
+      role="group"
+      aria-label={label}
+      sx={{ display: { sm: 'flex' }, flexWrap: 'wrap', gap: 0.75, alignItems: 'center', minWidth: 0 }}
+    >
       <Typography sx={{ fontSize: 16, minWidth: 110, mr: 0.5 }}>{label}</Typography>
-      {children}
+      {/* On a phone one line that slides: the time must stay in sight. */}
+      <Box
+        sx={{
+          display: 'flex',
+          gap: 0.75,
+          flexWrap: { xs: 'nowrap', sm: 'wrap' },
+          overflowX: { xs: 'auto', sm: 'visible' },
+          py: 0.25,
+        }}
+      >
+        {children}
+      </Box>
     </Box>
   );
 }

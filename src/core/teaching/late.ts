@@ -1,0 +1,64 @@
+import { blocksOf } from '@/core/practice/blocks';
+import type { PracticeItem } from '@/core/practice/practice';
+import { secondsLeft, type PlayerState } from './player';
+
+/** Running late: by how much, and what would end on time all the same. */
+
+/** Seconds by which it will end later than it was to end when it began; 0 before it began. */
+export function lateBy(state: PlayerState, now: number): number {
+  if (state.begunAt === undefined || state.plannedSeconds === undefined || state.stage === 'finished') return 0;
+  return (now - state.begunAt) / 1000 + secondsLeft(state) - state.plannedSeconds;
+}
+
+/** Rest that is never taken away, seconds. Ours. */
+const LEAST_REST = 45;
+
+export interface OnTime {
+  /** What is still to come, shorter. */
+  later: PracticeItem[];
+  /** Seconds that are won by it. */
+  won: number;
+  /** Seconds taken from rest, and from holds. */
+  fromRest: number;
+  fromHolds: number;
+}
+
+/**
+ * What is still to come, shorter by so many seconds: first from rest, down to three quarters of a minute, then a breath at a time from the longest
+ * holds, both sides alike, never below a breath. Nothing is left out, so that it may win less than was asked.
+ */
+export function onTime(state: PlayerState, seconds: number): OnTime {
+  const later = state.items.slice(state.index + 1).map((i) => ({ ...i }));
+  let fromRest = 0,
+    fromHolds = 0;
+  const breathOf = (i: PracticeItem) => i.holdSeconds / i.breaths;
+  const cut = (i: PracticeItem): number => {
+    const breath = breathOf(i);
+    i.breaths -= 1;
+    i.holdSeconds -= breath;
+    return breath * i.repeats;
+  };
+  const rests = later.filter((i) => i.phase === 'rest').reverse();
+  for (const rest of rests)
+    while (fromRest < seconds && rest.breaths > 1 && rest.holdSeconds - breathOf(rest) >= LEAST_REST)
+      fromRest += cut(rest);
+  // The side that is under way keeps its hold: its other side then is not cut either.
+  const here = state.items[state.index];
+  while (fromRest + fromHolds < seconds) {
+    const blocks = blocksOf(later)
+      .map((b) => later.filter((i) => b.items.some((x) => x.id === i.id)))
+      .filter((own) =>
+        own.every(
+          (i) =>
+            i.phase !== 'rest' &&
+            i.breaths > 1 &&
+            i.holdSeconds - breathOf(i) >= 3 &&
+            !(i.pose === here?.pose && i.rung === here.rung),
+        ),
+      )
+      .sort((a, b) => b[0].holdSeconds * b[0].repeats - a[0].holdSeconds * a[0].repeats);
+    if (blocks.length === 0) break;
+    for (const item of blocks[0]) fromHolds += cut(item);
+  }
+  return { later, won: fromRest + fromHolds, fromRest, fromHolds };
+}

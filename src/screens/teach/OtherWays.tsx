@@ -1,0 +1,179 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import Typography from '@mui/material/Typography';
+import { useEffect, useMemo, useState } from 'react';
+import { SIDE_MARK } from '@/core/body/words';
+import { reachedIn } from '@/core/fit/fit';
+import { propsOf } from '@/core/fit/props';
+import type { FitWay } from '@/core/fit/way';
+import type { Posterior } from '@/core/limits';
+import { buildOfStudent, type Student } from '@/core/people/student';
+import { rungOf } from '@/core/poses';
+import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
+import { alternativesFor } from '@/core/practice/alternatives';
+import { blocksOf } from '@/core/practice/blocks';
+import { itemsFor } from '@/core/practice/edit';
+import type { Practice, PracticeItem } from '@/core/practice/practice';
+import { requestOf } from '@/core/practice/request';
+import type { RankedPose } from '@/core/ranking/rank';
+import { otherRung } from '@/core/teaching/other-rung';
+import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
+import { newId } from '@/store/studio';
+import { usePropSizes } from '../settings/use-pose-settings';
+
+/** Breaths by which a hold grows at a touch. Ours. */
+const MORE = 2;
+
+interface OtherWaysProps {
+  state: PlayerState;
+  student: Student;
+  practice: Practice;
+  ranked: readonly RankedPose[] | null;
+  way: FitWay;
+  posterior: Posterior | null;
+  started: boolean;
+  send: (event: PlayerEvent) => void;
+}
+
+/** Going on, back and past; longer, again, easier, harder, something else; and what to fetch for the next while this one runs. */
+export function OtherWays({ state, student, practice, ranked, way, posterior, started, send }: OtherWaysProps) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [sizes] = usePropSizes();
+  const item = state.items[state.index] as PracticeItem | undefined;
+  const next = state.items[state.index + 1] as PracticeItem | undefined;
+  const easier = useMemo(() => (item && ranked ? otherRung(item, ranked, -1) : null), [item, ranked]);
+  const harder = useMemo(() => (item && ranked ? otherRung(item, ranked, 1) : null), [item, ranked]);
+  const others = useMemo(() => {
+    const block = item && blocksOf(state.items).find((b) => b.items.some((i) => i.id === item.id));
+    if (!block || !ranked) return [];
+    const request = practice.request ?? requestOf({ minutes: practice.minutes });
+    return alternativesFor(block, state.items, ranked, practice.aims, request);
+  }, [item, ranked, state.items, practice]);
+  const exchange = (fits: readonly RankedPose[] | null) => {
+    if (!fits || !item) return;
+    const seconds = item.holdSeconds * item.repeats;
+    const own = itemsFor(fits, {
+      phase: item.phase,
+      seconds,
+      breathSeconds: student.breathSeconds,
+      aims: practice.aims,
+      newId,
+    });
+    const now = own.find((i) => i.side === item.side) ?? own[0];
+    if (!now) return;
+    send({ type: 'exchange', now, twin: own.find((i) => i !== now) ?? null });
+  };
+  useEffect(() => {
+    const onKey = (e: globalThis.KeyboardEvent) => {
+      if (e.ctrlKey || e.metaKey || e.altKey || anchor) return;
+      if (e.key === 'l') send({ type: 'longer', breaths: MORE });
+      else if (e.key === 'r') send({ type: 'again' });
+      else if (e.key === 'b') send({ type: 'breath' });
+      else if (e.key === 'e') exchange(easier);
+      else if (e.key === 'h') exchange(harder);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+  const big = { fontSize: 17, px: { xs: 1, sm: 1.5 }, py: { xs: 0.5, sm: 1 } } as const;
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        <Button
+          size="large"
+          variant="contained"
+          sx={{ minWidth: { xs: 110, sm: 150 }, fontSize: 20 }}
+          onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
+        >
+          {state.running ? 'Pause' : started ? 'Go on' : 'Begin'}
+        </Button>
+        <Button size="large" variant="outlined" sx={big} onClick={() => send({ type: 'back' })}>
+          Back
+        </Button>
+        <Button size="large" variant="outlined" sx={big} onClick={() => send({ type: 'next' })}>
+          Next
+        </Button>
+        <Button size="large" sx={big} onClick={() => send({ type: 'skip' })}>
+          Skip
+        </Button>
+        <Button size="large" sx={big} onClick={() => send({ type: 'longer', breaths: MORE })}>
+          Longer
+        </Button>
+        {item && item.side !== 'both' && (
+          <Button size="large" sx={big} onClick={() => send({ type: 'again' })}>
+            Once more
+          </Button>
+        )}
+        <Button size="large" sx={big} disabled={!easier} onClick={() => exchange(easier)}>
+          Easier
+        </Button>
+        <Button size="large" sx={big} disabled={!harder} onClick={() => exchange(harder)}>
+          Harder
+        </Button>
+        <Button
+          size="large"
+          sx={big}
+          disabled={others.length === 0}
+          aria-haspopup="menu"
+          onClick={(e) => setAnchor(e.currentTarget)}
+        >
+          Swap
+        </Button>
+        <Button size="large" sx={big} color="warning" onClick={() => send({ type: 'stop-item' })}>
+          ▲ Pain, stop this
+        </Button>
+        <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+          {others.map(({ fits }) => {
+            const found = rungOf(fits[0].pose, fits[0].rung);
+            return (
+              <MenuItem
+                key={`${fits[0].pose}/${fits[0].rung}`}
+                onClick={() => {
+                  setAnchor(null);
+                  exchange(fits);
+                }}
+              >
+                {found?.shape.name}, {found?.rung.name}
+              </MenuItem>
+            );
+          })}
+        </Menu>
+      </Box>
+      <Typography aria-label="Next" sx={{ fontSize: 18 }}>
+        {next ? (
+          <>
+            Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
+            {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
+            {fetchWords(next, item, student, posterior, way, sizes)}
+          </>
+        ) : (
+          'Last one'
+        )}
+      </Typography>
+    </Box>
+  );
+}
+
+/** What to have at hand for an item, in the sizes there are; nothing that is there already. */
+function fetchWords(
+  next: PracticeItem,
+  item: PracticeItem | undefined,
+  student: Student,
+  posterior: Posterior | null,
+  way: FitWay,
+  sizes: PropSizes,
+): string {
+  const found = rungOf(next.pose, next.rung);
+  if (!found || (item?.pose === next.pose && item.rung === next.rung)) return '';
+  const side = next.side === 'left' ? 'left' : 'right';
+  const build = buildOfStudent(student);
+  const depth = posterior ? reachedIn(found.shape, next.rung, side, posterior, build, way).depth : 0.5;
+  const fetched = propsOf(found.rung, side, depth, build)
+    .filter((p) => p.prop !== 'wall')
+    .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
+  const wall = found.rung.props.includes('wall') ? ' · at the wall' : '';
+  return `${wall}${fetched.length > 0 ? ` · fetch ${fetched.join(', ')}` : ''}`;
+}

@@ -1,0 +1,153 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Build } from '@/core/body';
+import { SIDE_MARK } from '@/core/body/words';
+import { poseConflicts, screen } from '@/core/cautions/screen';
+import { reachedIn } from '@/core/fit/fit';
+import type { FitWay } from '@/core/fit/way';
+import type { Posterior } from '@/core/limits';
+import type { Student } from '@/core/people/student';
+import { demandsOf, rungOf } from '@/core/poses';
+import { speaksActive } from '@/core/poses/schools';
+import { countOf, IN, partAt } from '@/core/teaching/moment';
+import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
+import { today } from '@/store/studio';
+import { PoseFigure } from '../poses/PoseFigure';
+import { clock } from '../practice/clock';
+import { useSchools } from '../settings/use-pose-settings';
+
+const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 'sink' } as const;
+
+/** What is read from three metres: the drawn shape, its name, side, time or breaths left, and one cue. Pressing the figure pauses. */
+export function Stage({
+  state,
+  student,
+  build,
+  posterior,
+  way,
+  cue,
+  started,
+  send,
+}: {
+  state: PlayerState;
+  student: Student;
+  build: Build;
+  posterior: Posterior | null;
+  way: FitWay;
+  cue: string;
+  started: boolean;
+  send: (event: PlayerEvent) => void;
+}) {
+  const [schools] = useSchools();
+  const item = state.items[state.index];
+  const found = item && rungOf(item.pose, item.rung);
+  if (!item) return null;
+  const side = item.side === 'left' ? 'left' : 'right';
+  const depth = posterior && found ? reachedIn(found.shape, item.rung, side, posterior, build, way).depth : 0.5;
+  const conflicts = found ? poseConflicts(screen(student.cautions, today()), demandsOf(found.shape, found.rung)) : [];
+  const count = countOf(state);
+  const active = found && found.rung.intents.length > 0 && speaksActive(found.rung, schools);
+  const part = active && count ? partAt(item, count.elapsed) : null;
+  const status = !state.running
+    ? started
+      ? 'paused'
+      : 'ready when you are'
+    : state.stage === 'moving'
+      ? 'getting there'
+      : [
+          count && count.of > 1 ? `${count.time} of ${count.of}` : '',
+          count ? `${count.breathsLeft} ${count.breathsLeft === 1 ? 'breath' : 'breaths'} left` : '',
+          part && part.part !== 'arrive' ? `${PART_WORDS[part.part]} ${Math.ceil(part.left)}` : '',
+        ]
+          .filter(Boolean)
+          .join(' · ');
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '1.15fr 1fr' },
+        gap: { xs: 1, md: 3 },
+        alignItems: 'center',
+        minHeight: 0,
+      }}
+    >
+      <Box
+        sx={{ height: { xs: 170, sm: 320, md: 400 }, cursor: 'pointer' }}
+        onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
+      >
+        <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={depth} build={build} />
+      </Box>
+      <Box>
+        <Typography component="h1" sx={{ fontSize: { xs: 28, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>
+          {found?.shape.name ?? item.pose}
+        </Typography>
+        <Typography sx={{ fontSize: { xs: 20, md: 26 }, mt: 0.5 }}>
+          {item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`} · {found?.rung.name}
+        </Typography>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 3 }}>
+          <Typography
+            role="timer"
+            aria-live="off"
+            className="num"
+            sx={{ fontSize: { xs: 80, md: 120 }, fontWeight: 700, lineHeight: 1 }}
+          >
+            {clock(Math.ceil(state.left))}
+          </Typography>
+          {count && (
+            <Breath count={count.breath} taps={state.pacing === 'taps'} onTap={() => send({ type: 'breath' })} />
+          )}
+        </Box>
+        <Typography sx={{ fontSize: { xs: 20, md: 24 } }}>{status}</Typography>
+        <Typography
+          aria-label="Cue"
+          sx={{ fontSize: { xs: 22, md: 28 }, lineHeight: 1.25, mt: 1.5, minHeight: { md: 70 } }}
+        >
+          {cue}
+        </Typography>
+        {conflicts.length > 0 && (
+          <Typography sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>
+            ▲ {conflicts[0].message}
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** A breath as water that rises and falls; where breaths are tapped it is the place to tap. */
+function Breath({ count, taps, onTap }: { count: number; taps: boolean; onTap: () => void }) {
+  // Full at the end of the breath in, empty at the end of the breath out.
+  const level = count < IN ? count / IN : 1 - (count - IN) / (1 - IN);
+  if (taps)
+    return (
+      <Box
+        component="button"
+        type="button"
+        onClick={onTap}
+        sx={{
+          all: 'unset',
+          cursor: 'pointer',
+          width: 96,
+          height: 96,
+          borderRadius: '50%',
+          textAlign: 'center',
+          border: '2px solid var(--act)',
+          color: 'var(--act)',
+          fontWeight: 700,
+          '&:focus-visible': { outline: '3px solid var(--act)', outlineOffset: 3 },
+        }}
+      >
+        tap a breath
+      </Box>
+    );
+  return (
+    <Box component="svg" viewBox="0 0 40 40" aria-hidden sx={{ width: { xs: 64, md: 88 }, height: { xs: 64, md: 88 } }}>
+      <clipPath id="breath">
+        <circle cx={20} cy={20} r={18} />
+      </clipPath>
+      <rect x={2} y={38 - 36 * level} width={36} height={36} fill="var(--sea-2)" clipPath="url(#breath)" />
+      <circle cx={20} cy={20} r={18} fill="none" stroke="var(--ink-2)" strokeWidth={1} />
+    </Box>
+  );
+}

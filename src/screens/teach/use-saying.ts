@@ -1,0 +1,39 @@
+'use client';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { cuesFor } from '@/core/practice/cues';
+import { cueNow } from '@/core/teaching/moment';
+import type { PlayerState } from '@/core/teaching/player';
+import type { RankedPose } from '@/core/ranking/rank';
+import { useCues } from '../practice/use-cues';
+import { hush, speak } from './speak';
+
+const NOTHING: never[] = [];
+
+/** The one cue of the moment, in the teacher's words or drafted in her voice; spoken aloud where she wants that. */
+export function useSaying(state: PlayerState | null, ranked: readonly RankedPose[] | null) {
+  const { voice, schools, book } = useCues();
+  const [voiced, setVoiced] = useState(false);
+  const items = state?.items ?? NOTHING,
+    index = state?.index ?? 0;
+  const cues = useMemo(() => {
+    const item = items.at(index);
+    if (!item) return [];
+    const fit = ranked?.find((r) => r.pose === item.pose && r.rung === item.rung && r.side === item.side);
+    return cuesFor(item, { voice, schools, fit, before: items.slice(0, index) }, book).cues;
+  }, [items, index, ranked, voice, schools, book]);
+  const cue = state ? cueNow(cues, state) : '';
+  const running = state?.running ?? false;
+  const said = useRef('');
+  useEffect(() => {
+    if (!voiced || !running) {
+      if (said.current !== '') hush();
+      said.current = '';
+      return;
+    }
+    if (cue === said.current) return;
+    said.current = cue;
+    speak(cue);
+  }, [cue, voiced, running]);
+  useEffect(() => hush, []);
+  return { cue, voiced, setVoiced };
+}

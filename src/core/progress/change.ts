@@ -1,0 +1,141 @@
+import { readoutOf } from '@/core/tests/battery';
+import { bandOf, detectableAt, type Norm, type Readout } from '@/core/tests/definition';
+import { kindOf, meanOf, type Reading } from '@/core/tests/reading';
+
+/** Change of a reading over time against the error of measuring. */
+
+/** One day's reading of a kind. */
+export interface Point {
+  id: string;
+  day: string;
+  value: number;
+  warm: boolean;
+  instrument?: Reading['instrument'];
+}
+
+export type Verdict = 'changed' | 'worse' | 'too-small';
+/** What makes two readings hard to compare, or the change easy to overrate. */
+export type Caveat = 'warm' | 'instrument' | 'extreme';
+
+export interface ReadingChange {
+  kind: string;
+  test: string;
+  readout: string;
+  side: Reading['side'];
+  variant?: string;
+  active?: boolean;
+  /** One a day, oldest first; those that ended in pain left out. */
+  points: Point[];
+  first: Point;
+  last: Point;
+  /** Change since the first, in its unit; + is better. */
+  by: number;
+  /** Smallest change that is more than the error of measuring with these two. */
+  detectable: number;
+  /** 95 % interval of the change. */
+  low: number;
+  high: number;
+  verdict: Verdict;
+  caveats: Caveat[];
+}
+
+/** Between two testers or two tools the error is half as much again (rule of thumb). */
+const OTHER_TOOL = 1.5;
+/** Distance from the typical mean from which a first value is likely to come back of itself, SD. Ours. */
+const EXTREME = 2;
+
+/** How much better a value is than another, in the unit of the reading: further, stronger, or nearer to the middle where both ends matter. */
+export function betterBy(readout: Readout, before: number, now: number, norm?: Norm): number {
+  if (readout.better === 'higher') return now - before;
+  if (readout.better === 'lower') return before - now;
+  const middle = norm?.mean ?? (readout.min + readout.max) / 2;
+  return Math.abs(before - middle) - Math.abs(now - middle);
+}
+
+/** What a change of so much says where so much is the error of measuring. */
+export const verdictOf = (by: number, detectable: number): Verdict =>
+  Math.abs(by) < detectable ? 'too-small' : by > 0 ? 'changed' : 'worse';
+
+const typicalOf = (readout: Readout): Norm | undefined => readout.norms.find((n) => n.primary) ?? readout.norms[0];
+
+/** The days of each kind of reading, and what came of it between the first and the last; kinds with one day only have no change. */
+export function changesOf(readings: readonly Reading[]): ReadingChange[] {
+  const byKind = new Map<string, Reading[]>();
+  for (const r of readings) if (!r.pain) byKind.set(kindOf(r), [...(byKind.get(kindOf(r)) ?? []), r]);
+  const out: ReadingChange[] = [];
+  for (const [kind, list] of byKind) {
+    const readout = readoutOf(list[0].test, list[0].readout);
+    if (!readout) continue;
+    // Of a day the last one counts: it was put right, or taken again.
+    const byDay = new Map<string, Reading>();
+    for (const r of [...list].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1))) byDay.set(r.takenAt.slice(0, 10), r);
+    const points = [...byDay].map(([day, r]): Point => ({
+      id: r.id,
+      day,
+      value: meanOf(r.trials),
+      warm: r.warm ?? false,
+      ...(r.instrument && { instrument: r.instrument }),
+    }));
+    if (points.length < 2) continue;
+    const { test, readout: id, side, variant, active } = list[0];
+    out.push({
+      kind,
+      test,
+      readout: id,
+      side,
+      ...(variant && { variant }),
+      ...(active && { active }),
+      points,
+      ...compared(readout, points[0], points[points.length - 1]),
+    });
+  }
+  return out.sort((a, b) => (a.kind < b.kind ? -1 : 1));
+}
+
+/** Two readings of a kind against the error of measuring. */
+export function compared(
+  readout: Readout,
+  first: Point,
+  last: Point,
+): Pick<ReadingChange, 'first' | 'last' | 'by' | 'detectable' | 'low' | 'high' | 'verdict' | 'caveats'> {
+  const norm = typicalOf(readout);
+  const caveats: Caveat[] = [];
+  if (first.warm !== last.warm) caveats.push('warm');
+  const otherTool =
+    first.instrument !== undefined && last.instrument !== undefined && first.instrument !== last.instrument;
+  if (otherTool) caveats.push('instrument');
+  const by = betterBy(readout, first.value, last.value, norm);
+  const detectable = detectableAt(readout, first.value) * (otherTool ? OTHER_TOOL : 1);
+  // An extreme first value that came nearer to the typical one may have done so by itself.
+  if (norm && bandOf(readout, first.value, norm) <= -EXTREME && by > 0) caveats.push('extreme');
+  return {
+    first,
+    last,
+    by,
+    detectable,
+    low: by - detectable,
+    high: by + detectable,
+    verdict: verdictOf(by, detectable),
+    caveats,
+  };
+}
+
+export interface Together {
+  /** Mean change in standard errors times the root of their number: a normal deviate where nothing changed. */
+  z: number;
+  of: number;
+  verdict: Verdict;
+}
+
+/** 95 % of a normal deviate. */
+const Z95 = 1.96;
+
+/**
+ * Several changes that speak of the same thing taken together: what no one of them shows alone may show in all. Each counts by its own error (MDC95 =
+ * 1.96 standard errors of a difference); they are taken as independent, though a day's readings share a tester and a student.
+ */
+export function together(changes: readonly Pick<ReadingChange, 'by' | 'detectable'>[]): Together | null {
+  if (changes.length === 0) return null;
+  const z = changes.reduce((s, c) => s + (Z95 * c.by) / c.detectable, 0) / Math.sqrt(changes.length);
+  return { z, of: changes.length, verdict: Math.abs(z) < Z95 ? 'too-small' : z > 0 ? 'changed' : 'worse' };
+}

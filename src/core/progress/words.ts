@@ -1,0 +1,72 @@
+import { groupName } from '@/core/body/words';
+import { readoutOf } from '@/core/tests/battery';
+import { withUnit } from '@/core/tests/reading';
+import type { Caveat, ReadingChange, Together, Verdict } from './change';
+import type { Reason } from './no-change';
+import type { progression } from './plan';
+import type { Retest } from './retest';
+
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  changed: 'changed',
+  worse: 'worse',
+  'too-small': 'too small to tell',
+};
+
+const CAVEAT_WORDS: Readonly<Record<Caveat, string>> = {
+  warm: 'One was taken warm and the other not: they are hardly to be compared.',
+  instrument: 'They were taken with different instruments, so the error counts half as much again.',
+  extreme: 'The first value was far from typical; such values come back a little by themselves.',
+};
+
+/** A change as sentences: how much, against what error, and what to keep in mind. */
+export function changeSentences(c: ReadingChange): string[] {
+  const readout = readoutOf(c.test, c.readout);
+  if (!readout) return [];
+  const unit = (v: number) => withUnit(readout, v);
+  const error = unit(c.detectable);
+  const how =
+    c.verdict === 'too-small'
+      ? `${unit(Math.abs(c.by))} is within the error of measuring (${error}): nothing can be said from it.`
+      : `${unit(Math.abs(c.by))} ${c.verdict === 'changed' ? 'better' : 'worse'}, more than the error of measuring (${error}).`;
+  return [`From ${unit(c.first.value)} to ${unit(c.last.value)}: ${how}`, ...c.caveats.map((k) => CAVEAT_WORDS[k])];
+}
+
+/** Several readings of an aim together. */
+export function togetherSentence(t: Together): string {
+  if (t.of === 1) return '';
+  return t.verdict === 'too-small'
+    ? `Its ${t.of} readings taken together do not tell a change either.`
+    : `Its ${t.of} readings taken together say: ${VERDICT_WORDS[t.verdict]}, beyond what chance would do once in twenty.`;
+}
+
+/** Why nothing moved, and what to do about it. */
+export function reasonWords(r: Reason): string {
+  switch (r.kind) {
+    case 'dose':
+      return `Only ${r.done.toFixed(1)} of ${r.wanted.toFixed(1)} minutes were done: more days, or longer holds, come first.`;
+    case 'other-limiter':
+      return `The ${groupName(r.limiter)} stops the movement now, not what was worked for: another aim.`;
+    case 'joint':
+      return 'Signs point to the joint or the shape of the bone: it will not lengthen. Keep what there is, and ask a clinician if it bothers.';
+    case 'nerve':
+      return 'Signs point to the nerve: no holds at its end; a clinician looks before more is asked.';
+    case 'guarding':
+      return 'It is held back rather than short: slow breathing, less depth, strength at length.';
+    case 'unclear':
+      return 'What there is does not tell why. Test what is still open, try another aim, or refer to a clinician.';
+  }
+}
+
+export const RETEST_WORDS: Readonly<Record<Retest['why'], string>> = {
+  length: 'length: five weeks',
+  strength: 'pushes: seven weeks',
+  hold: 'holds and counts: four weeks',
+  painful: 'it ended in pain: two weeks, or as a clinician says',
+};
+
+export const PROGRESSION_WORDS: Readonly<Record<ReturnType<typeof progression>, string>> = {
+  'as-they-are': 'Holds as they are.',
+  longer: 'A breath longer, where the last two times were easy.',
+  'next-rung': 'The next rung, where the last two times were easy; else as they are.',
+  light: 'A lighter week: shorter, nothing new.',
+};

@@ -110,7 +110,10 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
       arc: request.arc,
       change: built.change ? built.change.kind : null,
       items: items.length,
-      off: items.length === 0 ? 0 : Math.round(10_000 * (totalSeconds(items, request.pace) / 60 / request.minutes - 1)) / 100,
+      off:
+        items.length === 0
+          ? 0
+          : Math.round(10_000 * (totalSeconds(items, request.pace) / 60 / request.minutes - 1)) / 100,
       forbidden: found.filter((f) => poseConflicts(screening, demandsOf(f.shape, f.rung)).length > 0).length,
       oneSided: missingSides(items).length,
       against: found.filter((f) => inTheWay(f.shape, f.rung, request) !== null).length,

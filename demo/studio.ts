@@ -6,8 +6,11 @@ import { aimsFor } from '@/core/aims/for-student';
 import { screen } from '@/core/cautions/screen';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
+import type { PlanChoice } from '@/core/progress/plan';
+import type { LogEntry } from '@/core/teaching/log';
+import type { Reading } from '@/core/tests/reading';
 import { planOf, type Template } from '@/core/practice/plan';
-import { choiceOf } from '@/core/practice/practice';
+import { choiceOf, type Practice } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { RECORD_VERSION, type KolposRecord } from '@/core/files/record';
 import { buildOfStudent, type Student } from '@/core/people/student';
@@ -190,16 +193,18 @@ export async function demoStudio(): Promise<KolposRecord> {
       updatedAt: measuredAt,
     });
   }
+  const earlier = firstRound(readings.filter((r) => r.student === 'demo-maren'));
   return {
     format: 'kolpos/record',
     version: RECORD_VERSION,
     exportedAt: '2026-11-20T12:00:00.000Z',
     students,
-    readings,
+    readings: [...earlier, ...readings],
     practices,
-    logs: [],
+    logs: taughtBefore(practices[0]),
     poses: [ownPose('2026-11-20T12:00:00.000Z')],
     templates,
+    plans: [planOfMaren()],
     settings: {},
   };
 }
@@ -220,3 +225,55 @@ function ownPose(moment: string): OwnShape {
     rungs: shape.rungs.slice(0, 2),
   };
 }
+
+/** Day of the first round, six weeks before the second. */
+const FIRST_ROUND = '2026-10-07T16:30:00.000Z';
+/** What some readings were then, against now, in their own unit: further, hardly, and none at all. */
+const THEN: Readonly<Record<string, number>> = {
+  'straight-leg-raise/hip-flexion/left': -14,
+  'straight-leg-raise/hip-flexion/right': -3,
+  'knee-extension-90-90/missing-extension/left': 11,
+  'modified-thomas/hip-extension/left': -2,
+};
+
+/** The first round of a student who was tested twice: some of her readings as they were then. */
+function firstRound(now: readonly Reading[]): Reading[] {
+  return now.flatMap((r) => {
+    const by = THEN[`${r.test}/${r.readout}/${r.side}`];
+    return by === undefined
+      ? []
+      : [{ ...r, id: `${r.id}-first`, trials: r.trials.map((t) => t + by), takenAt: FIRST_ROUND }];
+  });
+}
+
+/** Practices that were taught between the two rounds, as far as each got. */
+function taughtBefore(practice: Practice): LogEntry[] {
+  return ['2026-10-12', '2026-10-15', '2026-10-19', '2026-10-26', '2026-11-02', '2026-11-05'].map((day, k) => ({
+    id: `demo-log-${k}`,
+    student: practice.student,
+    practice: practice.id,
+    title: practice.title,
+    startedAt: `${day}T06:30:00.000Z`,
+    endedAt: `${day}T06:51:00.000Z`,
+    items: practice.items.map((i, n) => ({
+      pose: i.pose,
+      rung: i.rung,
+      side: i.side,
+      plannedSeconds: i.holdSeconds * i.repeats,
+      doneSeconds: Math.round(i.holdSeconds * i.repeats * (n % 4 === k % 4 ? 0.7 : 1)),
+      skipped: false,
+    })),
+    note: k === 5 ? 'Calm on the slip; the left leg let go sooner than last week.' : '',
+  }));
+}
+
+/** Weeks ahead of the rower: three mornings a week. */
+const planOfMaren = (): PlanChoice => ({
+  student: 'demo-maren',
+  start: '2026-11-16',
+  weeks: 8,
+  days: [1, 3, 6],
+  minutes: 20,
+  marks: { '2026-11-16': 'done', '2026-11-18': 'done', '2026-11-21': 'missed' },
+  moved: {},
+});

@@ -1,5 +1,7 @@
 import type { Practice } from '@/core/practice/practice';
 import type { Template } from '@/core/practice/plan';
+import type { PlanChoice } from '@/core/progress/plan';
+import type { LogEntry } from '@/core/teaching/log';
 import type { Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 
@@ -109,3 +111,30 @@ export async function removeTemplate(db: StudioDatabase, id: string): Promise<Ch
     },
   };
 }
+
+/** Keeps the weeks ahead of a student; undo brings back what stood there before. */
+export async function savePlan(db: StudioDatabase, plan: PlanChoice): Promise<Change> {
+  const before = await db.plans.get(plan.student);
+  await db.plans.put(plan);
+  return {
+    undo: async () => {
+      if (before) await db.plans.put(before);
+      else await db.plans.delete(plan.student);
+    },
+  };
+}
+
+/** Changes what the teacher wrote to a log; what stood there before is kept in its history. */
+export async function rewriteLog(db: StudioDatabase, log: LogEntry, note: string): Promise<Change> {
+  await db.logs.put({
+    ...log,
+    note,
+    history: [...(log.history ?? []), { note: log.note, changedAt: now() }].slice(-MOST_HISTORY),
+  });
+  return {
+    undo: async () => {
+      await db.logs.put(log);
+    },
+  };
+}
+const MOST_HISTORY = 20;

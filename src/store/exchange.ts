@@ -11,25 +11,26 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
 }
 
 const tablesOf = (db: StudioDatabase) =>
-  [db.students, db.readings, db.practices, db.logs, db.poses, db.templates, db.memos] as const;
+  [db.students, db.readings, db.practices, db.logs, db.poses, db.templates, db.plans, db.memos] as const;
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
 /** Memos that are about this machine and not about how she works. */
 const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'demo-filled', 'new-student'];
 
 async function everything(db: StudioDatabase): Promise<Everything> {
-  const [students, readings, practices, logs, poses, templates, memos] = await Promise.all([
+  const [students, readings, practices, logs, poses, templates, plans, memos] = await Promise.all([
     db.students.toArray(),
     db.readings.toArray(),
     db.practices.toArray(),
     db.logs.toArray(),
     db.poses.toArray(),
     db.templates.toArray(),
+    db.plans.toArray(),
     db.memos.toArray(),
   ]);
   const settings = Object.fromEntries(
     memos.filter((m) => !OF_THIS_MACHINE.includes(m.key)).map((m) => [m.key, m.value]),
   );
-  return { students, readings, practices, logs, poses, templates, settings };
+  return { students, readings, practices, logs, poses, templates, plans, settings };
 }
 
 /** Puts a record into the studio in one step: what has the same id is replaced, the rest stays. */
@@ -46,6 +47,7 @@ async function put(db: StudioDatabase, all: Everything): Promise<void> {
   await db.logs.bulkPut(all.logs);
   await db.poses.bulkPut(all.poses);
   await db.templates.bulkPut(all.templates);
+  await db.plans.bulkPut(all.plans);
   await db.memos.bulkPut(Object.entries(all.settings).map(([key, value]) => ({ key, value })));
 }
 

@@ -2,6 +2,7 @@ import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Side } from '@/core/body';
 import type { Student } from '@/core/people/student';
 import type { OwnShape } from '@/core/poses/schema';
+import type { PlanChoice } from '@/core/progress/plan';
 import type { Template } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
@@ -104,6 +105,7 @@ export class StudioDatabase extends Dexie {
   pictures!: EntityTable<Picture, 'id'>;
   poses!: EntityTable<OwnShape, 'id'>;
   templates!: EntityTable<Template, 'id'>;
+  plans!: EntityTable<PlanChoice, 'student'>;
   edits!: Table<Edit, [string, number]>;
   editMarks!: EntityTable<EditMark, 'practice'>;
 
@@ -120,7 +122,12 @@ export class StudioDatabase extends Dexie {
     });
     this.version(2).stores({ sessions: 'student', pictures: 'id, student' });
     this.version(3).stores({ poses: 'id, name' });
-    this.version(4).stores({ templates: 'id, title', edits: '[practice+n], practice', editMarks: 'practice' });
+    this.version(4).stores({
+      templates: 'id, title',
+      edits: '[practice+n], practice',
+      editMarks: 'practice',
+      plans: 'student',
+    });
   }
 }
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { studentSchema } from '@/core/people/student';
 import { templateSchema } from '@/core/practice/plan';
 import { practiceSchema } from '@/core/practice/practice';
+import { planSchema } from '@/core/progress/plan';
 import { readingSchema, valueProblem } from '@/core/tests/reading';
 import { readoutOf } from '@/core/tests/battery';
 import { logSchema } from '@/core/teaching/log';
@@ -9,7 +10,7 @@ import { momentSchema } from '@/core/people/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { fail, firstIssue, readJson, type Failed } from './json';
 
-/** 2 added the teacher's own poses, 3 templates and settings. */
+/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings. */
 export const RECORD_VERSION = 3;
 
 export const recordSchema = z.object({
@@ -22,13 +23,15 @@ export const recordSchema = z.object({
   logs: z.array(logSchema).max(50000),
   poses: z.array(ownShapeSchema).max(2000).default([]),
   templates: z.array(templateSchema).max(5000).default([]),
+  /** Weeks ahead, one a student. */
+  plans: z.array(planSchema).max(5000).default([]),
   /** What the teacher set, by its key, as text: schools, voice, props, cues in her own words. */
   settings: z.record(z.string().max(120), z.string().max(200_000)).default({}),
 });
 export type KolposRecord = Omit<z.infer<typeof recordSchema>, 'poses'> & { poses: OwnShape[] };
 
 /** Parts that older versions did not have. */
-type Later = 'poses' | 'templates' | 'settings';
+type Later = 'poses' | 'templates' | 'plans' | 'settings';
 
 export type ReadResult = { ok: true; record: KolposRecord } | Failed;
 
@@ -51,7 +54,7 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
     }
   }
   const people = new Set(record.students.map((s) => s.id));
-  for (const key of ['readings', 'practices', 'logs'] as const)
+  for (const key of ['readings', 'practices', 'logs', 'plans'] as const)
     for (const [i, entry] of record[key].entries())
       if (!people.has(entry.student))
         return fail(`${key}[${i}].student`, `There is no student "${entry.student}" in this file.`);
@@ -81,6 +84,7 @@ export function writeRecord(
     logs: byId(parts.logs),
     poses: byId(parts.poses ?? []),
     templates: byId(parts.templates ?? []),
+    plans: [...(parts.plans ?? [])].sort((a, b) => (a.student < b.student ? -1 : 1)),
     settings: Object.fromEntries(Object.entries(parts.settings ?? {}).sort(([a], [b]) => (a < b ? -1 : 1))),
   };
   // What does not fit the schema is written as it stands: taking out must never lose anything.
@@ -92,6 +96,6 @@ export function writeRecord(
 export const recordJsonSchema = (): unknown => ({
   title: 'kolpos/record',
   description:
-    'Everything of a studio: students, readings, practices, logs, own poses, templates, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
+    'Everything of a studio: students, readings, practices, logs, own poses, templates, plans, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
   ...z.toJSONSchema(recordSchema),
 });

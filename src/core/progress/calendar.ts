@@ -36,7 +36,8 @@ export function writeCalendar(days: readonly CalendarDay[]): string {
     };
   });
   const { error, value } = createEvents(events);
-  if (error || value == null) throw new Error(`The calendar could not be written: ${error?.message ?? 'no text'}`);
+  if (error || typeof value !== 'string')
+    throw new Error(`The calendar could not be written: ${error?.message ?? 'no text'}`);
   return value;
 }
 

@@ -12,6 +12,7 @@ import { doneDoses } from './dose';
 import { stuck, whyNoChange } from './no-change';
 import { catchUp, planSchema, planWeeks, progression, strengthDays, type WeeklyAim } from './plan';
 import { daysBetween, daysLater, retestsOf, tellsOf } from './retest';
+import { todayOf } from './today';
 import { changeSentences, reasonWords, togetherSentence } from './words';
 
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');
@@ -306,5 +307,17 @@ describe('iCalendar', () => {
     expect(readCalendar('BEGIN:VCALENDAR\r\nBEGIN:VEVENT').ok).toBe(false);
     expect(readCalendar('nonsense').ok).toBe(false);
     expect(readCalendar('').ok).toBe(false);
+  });
+});
+
+describe('today', () => {
+  const choice = planSchema.parse({ student: 's', start: '2026-11-23', weeks: 2, days: [1, 3, 5], minutes: 20 });
+  const log = { startedAt: '2026-11-25T10:00:00.000Z' } as LogEntry;
+  it('tells what is planned and not done, what was left without a mark, and what is due again', () => {
+    expect(todayOf(choice, [], [], '2026-11-25')).toEqual({ practice: 20, open: 1, due: 0 });
+    expect(todayOf(choice, [log], [], '2026-11-25')).toEqual({ practice: null, open: 1, due: 0 });
+    expect(todayOf({ ...choice, marks: { '2026-11-23': 'missed' } }, [log], [], '2026-11-26').open).toBe(0);
+    const readings = [reading('2026-10-01', 50), reading('2024-10-01', 50, { side: 'right' })];
+    expect(todayOf(undefined, [], readings, '2026-11-25')).toEqual({ practice: null, open: 0, due: 1 });
   });
 });

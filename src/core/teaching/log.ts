@@ -27,6 +27,11 @@ export const logSchema = z.object({
     )
     .max(200),
   note: z.string().max(4000),
+  /** Earlier words, oldest first. */
+  history: z
+    .array(z.object({ note: z.string().max(4000), changedAt: momentSchema }))
+    .max(20)
+    .optional(),
 });
 export type LogEntry = z.infer<typeof logSchema>;
 

@@ -1,6 +1,5 @@
 'use client';
-import Box from '@mui/material/Box';
-import { useEffect, useRef } from 'react';
+import { Chart, chartText } from './Chart';
 import { labelShifts, scaleOf, ticksOf, type ChartSeries } from './chart-scale';
 
 export type { ChartSeries };
@@ -28,35 +27,8 @@ export function LineChart({
   /** Stretches of x that are shaded, with their word. */
   bands?: readonly { from: number; to: number; word: string }[];
 }) {
-  const frame = useRef<HTMLDivElement>(null);
-  const wanted = JSON.stringify({ series, x, y, now, bands, height });
-  useEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    let stop = () => {};
-    let gone = false;
-    void import('./echarts').then(({ init }) => {
-      if (gone) return;
-      const chart = init(element, undefined, { renderer: 'svg' });
-      const draw = () => chart.setOption(optionOf(JSON.parse(wanted) as ChartInput, getComputedStyle(element)), true);
-      draw();
-      const resized = new ResizeObserver(() => chart.resize());
-      resized.observe(element);
-      // Day and night change the colours behind the variables.
-      const scheme = new MutationObserver(draw);
-      scheme.observe(document.documentElement, { attributeFilter: ['data-mui-color-scheme'] });
-      stop = () => {
-        resized.disconnect();
-        scheme.disconnect();
-        chart.dispose();
-      };
-    });
-    return () => {
-      gone = true;
-      stop();
-    };
-  }, [wanted]);
-  return <Box ref={frame} role="img" aria-label={label} sx={{ width: '100%', height }} />;
+  const wanted = { series: [...series], x, y, now, bands: [...bands], height };
+  return <Chart label={label} height={height} input={wanted} optionOf={optionOf} />;
 }
 
 interface ChartInput {
@@ -71,11 +43,7 @@ interface ChartInput {
 /** Options of the chart library for what is to be shown; colours come from the page's variables. */
 function optionOf({ series, x, y, now, bands, height }: ChartInput, style: CSSStyleDeclaration) {
   const colour = (name: string): string => style.getPropertyValue(name).trim();
-  const text = {
-    color: colour('--ink-2'),
-    fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
-    fontSize: 12,
-  };
+  const text = chartText(style);
   const hairline = { lineStyle: { color: colour('--line'), width: 1 } };
   const scale = scaleOf(series);
   const shifts = labelShifts(series, (height - TOP - BOTTOM) / Math.max(1e-9, scale.max - scale.min));

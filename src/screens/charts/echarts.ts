@@ -1,5 +1,5 @@
 /** Only the parts of the chart library that are used, so that a first screen does not carry the rest. */
-import { LineChart } from 'echarts/charts';
+import { LineChart, ScatterChart } from 'echarts/charts';
 import {
   GridComponent,
   MarkAreaComponent,
@@ -12,6 +12,7 @@ import { SVGRenderer } from 'echarts/renderers';
 
 register([
   LineChart,
+  ScatterChart,
   GridComponent,
   MarkAreaComponent,
   MarkLineComponent,

@@ -90,7 +90,9 @@ export function StudentScreen() {
       {step === 'practice' && (
         <PracticeStep student={student} practices={practices} inference={inference} aims={aims} way={way} />
       )}
-      {step === 'progress' && <ProgressStep student={student} readings={readings} logs={logs} />}
+      {step === 'progress' && (
+        <ProgressStep student={student} readings={readings} logs={logs} inference={inference} aimed={aimed} way={way} />
+      )}
     </StudentFrame>
   );
 }

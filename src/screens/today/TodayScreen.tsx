@@ -6,8 +6,10 @@ import { formatDistanceToNow } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import { todayOf } from '@/core/progress/today';
 import { testById } from '@/core/tests/battery';
 import { changeSession } from '@/store/changes';
+import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 
@@ -15,13 +17,15 @@ import { useStudio } from '../shell/studio-context';
 export function TodayScreen() {
   const { db, base, name } = useStudio();
   const data = useLiveQuery(async () => {
-    const [students, players, practices, readings, memo, sessions] = await Promise.all([
+    const [students, players, practices, readings, memo, sessions, logs, plans] = await Promise.all([
       db.students.toArray(),
       db.players.toArray(),
       db.practices.toArray(),
       db.readings.toArray(),
       db.memos.get('taken-out'),
       db.sessions.toArray(),
+      db.logs.toArray(),
+      db.plans.toArray(),
     ]);
     return {
       students: students.filter((s) => !s.archived),
@@ -30,6 +34,8 @@ export function TodayScreen() {
       readings,
       takenOut: memo?.value,
       sessions,
+      logs,
+      plans,
     };
   }, [db]);
   if (!data) return null;
@@ -60,7 +66,22 @@ export function TodayScreen() {
     );
   const lastOf = (id: string) =>
     data.readings.filter((r) => r.student === id).reduce<string>((t, r) => (r.takenAt > t ? r.takenAt : t), '');
-  const sorted = [...data.students].sort((a, b) => (lastOf(b.id) < lastOf(a.id) ? -1 : 1));
+  const holds = new Map(
+    data.students.map((s) => [
+      s.id,
+      todayOf(
+        data.plans.find((p) => p.student === s.id),
+        data.logs.filter((l) => l.student === s.id),
+        data.readings.filter((r) => r.student === s.id),
+        today(),
+      ),
+    ]),
+  );
+  // Who comes today stands first, then whom was worked with last.
+  const coming = (id: string) => Number((holds.get(id)?.practice ?? null) !== null);
+  const sorted = [...data.students].sort(
+    (a, b) => coming(b.id) - coming(a.id) || (lastOf(b.id) < lastOf(a.id) ? -1 : 1),
+  );
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
       <Typography variant="h1" gutterBottom>
@@ -96,6 +117,7 @@ export function TodayScreen() {
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
         {sorted.slice(0, 12).map((s) => {
           const last = lastOf(s.id);
+          const here = holds.get(s.id);
           return (
             <Box
               component="li"
@@ -114,10 +136,15 @@ export function TodayScreen() {
                 {s.aim && <Typography sx={{ fontSize: 14 }}>{s.aim}</Typography>}
                 <Typography variant="caption">
                   {s.cautions.length > 0 && <span style={{ color: 'var(--caution)' }}>▲ caution · </span>}
+                  {here && here.practice !== null && <strong>today: {here.practice} minutes · </strong>}
+                  {here && here.due > 0 && <strong>{here.due} readings due again · </strong>}
+                  {here &&
+                    here.open > 0 &&
+                    `${here.open} planned ${here.open === 1 ? 'day' : 'days'} without a mark · `}
                   {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
                 </Typography>
               </Box>
-              {(['measure', 'findings', 'poses', 'practice'] as const).map((step) => (
+              {(['measure', 'findings', 'poses', 'practice', 'progress'] as const).map((step) => (
                 <Button
                   key={step}
                   size="small"

@@ -1,0 +1,88 @@
+'use client';
+import { readoutOf } from '@/core/tests/battery';
+import type { ReadingChange } from '@/core/progress/change';
+import { Chart, chartText } from '../charts/Chart';
+
+interface Input {
+  points: [string, number][];
+  first: number;
+  detectable: number;
+  typical: [number, number] | null;
+  practised: string[];
+  unit: string;
+}
+
+const UNITS = { deg: '°', cm: ' cm', s: ' s', reps: '×', grade: '', Nm_kg: '' } as const;
+
+/** Readings of a kind over time: the band of measuring error about the first, what is typical, and practice days along the bottom. */
+export function ChangeChart({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
+  const readout = readoutOf(change.test, change.readout);
+  if (!readout) return null;
+  const norm = readout.norms.find((n) => n.primary) ?? readout.norms.at(0);
+  const { first, last, points, detectable } = change;
+  const input: Input = {
+    points: points.map((p) => [p.day, p.value]),
+    first: first.value,
+    detectable,
+    typical: norm ? [norm.mean - norm.sd, norm.mean + norm.sd] : null,
+    practised: practised.filter((d) => d >= first.day && d <= last.day),
+    unit: UNITS[readout.unit],
+  };
+  const told = points.map((p) => `${p.day}: ${p.value.toFixed(0)}${input.unit}`).join(', ');
+  return <Chart label={`${readout.name} over time. ${told}.`} height={150} input={input} optionOf={optionOf} />;
+}
+
+function optionOf({ points, first, detectable, typical, practised, unit }: Input, style: CSSStyleDeclaration) {
+  const colour = (name: string): string => style.getPropertyValue(name).trim();
+  const text = chartText(style);
+  const values = [...points.map(([, v]) => v), first - detectable, first + detectable, ...(typical ?? [])];
+  const low = Math.floor(Math.min(...values) / 10) * 10,
+    high = Math.ceil(Math.max(...values) / 10) * 10;
+  const band = (from: number, to: number, word: string, fill: string, opacity: number, at: string) => [
+    { name: word, yAxis: from, itemStyle: { color: colour(fill), opacity }, label: { ...text, position: at } },
+    { yAxis: to },
+  ];
+  return {
+    animation: false,
+    grid: { left: 44, right: 16, top: 10, bottom: 26 },
+    xAxis: {
+      type: 'time',
+      axisLabel: { ...text, hideOverlap: true, formatter: '{d} {MMM}' },
+      axisLine: { lineStyle: { color: colour('--contour') } },
+      splitLine: { show: false },
+    },
+    yAxis: {
+      type: 'value',
+      min: low,
+      max: high,
+      axisLabel: { ...text, formatter: `{value}${unit}` },
+      splitLine: { lineStyle: { color: colour('--line') } },
+    },
+    series: [
+      {
+        type: 'line',
+        data: points,
+        symbol: 'circle',
+        symbolSize: 9,
+        itemStyle: { color: colour('--surface'), borderColor: colour('--ink'), borderWidth: 2 },
+        lineStyle: { color: colour('--ink'), width: 1.5 },
+        markArea: {
+          silent: true,
+          data: [
+            ...(typical ? [band(typical[0], typical[1], 'typical', '--sea-1', 0.45, 'insideBottomRight')] : []),
+            band(first - detectable, first + detectable, 'error of measuring', '--land-1', 0.5, 'insideTopLeft'),
+          ],
+        },
+      },
+      {
+        type: 'scatter',
+        data: practised.map((d) => [d, low]),
+        symbol: 'rect',
+        symbolSize: [2, 12],
+        symbolOffset: [0, -6],
+        itemStyle: { color: colour('--act') },
+        silent: true,
+      },
+    ],
+  };
+}

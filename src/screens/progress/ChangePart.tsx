@@ -1,0 +1,148 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import type { AimsOf } from '@/core/aims/for-student';
+import { AIM_WORDS } from '@/core/aims/words';
+import { groupName, SIDE_MARK } from '@/core/body/words';
+import type { Inference } from '@/core/limits';
+import type { Student } from '@/core/people/student';
+import { aimKey } from '@/core/practice/doses';
+import { changesOf, together, type ReadingChange } from '@/core/progress/change';
+import { doneDoses, doneFor } from '@/core/progress/dose';
+import { stuck, whyNoChange } from '@/core/progress/no-change';
+import { daysBetween, tellsOf } from '@/core/progress/retest';
+import { changeSentences, reasonWords, togetherSentence, VERDICT_WORDS } from '@/core/progress/words';
+import type { RankedPose } from '@/core/ranking/rank';
+import type { LogEntry } from '@/core/teaching/log';
+import { readoutOf, testById } from '@/core/tests/battery';
+import type { Reading } from '@/core/tests/reading';
+import { today } from '@/store/studio';
+import { EmptyChart } from '../shell/EmptyChart';
+import { ChangeChart } from './ChangeChart';
+
+/** Verdicts against the error of measuring, aim by aim, with the dose beside them; then every reading that was taken twice. */
+export function ChangePart({
+  student,
+  readings,
+  logs,
+  inference,
+  aimed,
+  ranked,
+}: {
+  student: Student;
+  readings: readonly Reading[];
+  logs: readonly LogEntry[];
+  inference: Inference | null;
+  aimed: AimsOf | null;
+  ranked: readonly RankedPose[] | null;
+}) {
+  const changes = useMemo(() => changesOf(readings), [readings]);
+  const practised = useMemo(() => [...new Set(logs.map((l) => l.startedAt.slice(0, 10)))].sort(), [logs]);
+  const aims = aimed?.work ?? [];
+  const since = changes.reduce((d, c) => (c.first.day < d ? c.first.day : d), today());
+  const done = useMemo(
+    () => (ranked && aimed ? doneDoses(logs, aimed.work, ranked, since, today()) : null),
+    [logs, aimed, ranked, since],
+  );
+  if (changes.length === 0)
+    return (
+      <EmptyChart title="Nothing was tested twice yet">
+        A change needs two days of the same reading, taken the same way. “Test again” tells when it is worth while.
+      </EmptyChart>
+    );
+  const weeks = Math.max(1, daysBetween(since, today()) / 7);
+  const told = aims
+    .filter((a) => a.kind !== 'leave')
+    .map((aim) => ({ aim, own: changes.filter((c) => tellsOf(c, aim)) }))
+    .filter((t) => t.own.length > 0);
+  return (
+    <>
+      {told.map(({ aim, own }) => {
+        const all = together(own);
+        const dose = done && doneFor(done, aim);
+        const wanted = aimed?.standing.find((s) => s.group === aim.group && s.side === aim.side)?.dose.stretch;
+        const asked = wanted && aim.kind === 'lengthen' ? wanted.minutesPerWeek * weeks : null;
+        const limiters = own.flatMap((c) => {
+          const movement = readoutOf(c.test, c.readout)?.movement;
+          const finding = inference?.findings.movements.find((m) => m.movement === movement && m.side === aim.side);
+          return finding?.limiters.slice(0, 1).map((l) => l.structure) ?? [];
+        });
+        const why = stuck(own)
+          ? whyNoChange(
+              aim,
+              dose && asked ? { done: dose.minutes, wanted: asked } : null,
+              limiters,
+              inference?.findings.hints ?? [],
+            )
+          : [];
+        return (
+          <Box
+            key={aimKey(aim)}
+            component="section"
+            aria-label={`${AIM_WORDS[aim.kind]} ${groupName(aim.group)} ${aim.side}`}
+            sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
+          >
+            <Typography variant="h2" sx={{ fontSize: 18 }}>
+              {AIM_WORDS[aim.kind]} <span className="muscle">{groupName(aim.group)}</span> {SIDE_MARK[aim.side]}{' '}
+              {aim.side}: {all ? VERDICT_WORDS[all.verdict] : ''}
+            </Typography>
+            {all && <Typography>{togetherSentence(all)}</Typography>}
+            {dose && (
+              <Typography>
+                Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days}{' '}
+                {dose.days === 1 ? 'day' : 'days'}
+                {asked ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each other does
+                not say that one made the other.
+              </Typography>
+            )}
+            {why.length > 0 && (
+              <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                {why.map((r) => (
+                  <li key={r.kind}>{reasonWords(r)}</li>
+                ))}
+              </Box>
+            )}
+          </Box>
+        );
+      })}
+      <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>
+        Reading by reading
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
+        {changes.map((c) => (
+          <OneChange key={c.kind} change={c} practised={practised} />
+        ))}
+      </Box>
+      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+        Ochre: nothing can be told within it. Water: what is typical. Small strokes below: days on which{' '}
+        {student.name.split(' ')[0]} practised here.
+      </Typography>
+    </>
+  );
+}
+
+function OneChange({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
+  const readout = readoutOf(change.test, change.readout);
+  return (
+    <Box
+      component="article"
+      sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5 }}
+    >
+      <Typography sx={{ fontWeight: 700 }}>
+        {testById(change.test)?.name ?? change.test}
+        {change.side === 'both' ? '' : ` ${SIDE_MARK[change.side]} ${change.side}`}
+        {change.active ? ', alone' : ''}: {VERDICT_WORDS[change.verdict]}
+      </Typography>
+      <Typography variant="caption" component="p">
+        {readout?.name}
+      </Typography>
+      <ChangeChart change={change} practised={practised} />
+      {changeSentences(change).map((s) => (
+        <Typography key={s} sx={{ fontSize: 14 }}>
+          {s}
+        </Typography>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,255 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo, useState } from 'react';
+import type { AimsOf } from '@/core/aims/for-student';
+import type { Student } from '@/core/people/student';
+import { aimWords } from '@/core/practice/words';
+import { plannedOf, readCalendar, uidOf, writeCalendar } from '@/core/progress/calendar';
+import {
+  planSchema,
+  planWeeks,
+  progression,
+  type PlanChoice,
+  type PlannedDay,
+  type WeeklyAim,
+} from '@/core/progress/plan';
+import { PROGRESSION_WORDS } from '@/core/progress/words';
+import type { LogEntry } from '@/core/teaching/log';
+import { savePlan } from '@/store/edits';
+import { today } from '@/store/studio';
+import { RefusedNote, type RefusedFile } from '../shell/BringIn';
+import { saveFile } from '../shell/save-file';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+import { CalendarIn } from './CalendarIn';
+import { PlanCalendar } from './PlanCalendar';
+import { PlanWeek } from './PlanWeek';
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+/** What a week should hold for each standing aim. */
+function weeklyAims(aimed: AimsOf | null): WeeklyAim[] {
+  return (aimed?.standing ?? [])
+    .filter((a) => a.weight > 0 && (a.dose.stretch || a.dose.strength))
+    .map((a) => ({
+      key: `${a.kind === 'both' ? 'lengthen and strengthen' : a.kind}:${a.group}:${a.side}`,
+      minutes: a.dose.stretch?.minutesPerWeek ?? 0,
+      strengthDays: a.dose.strength?.days ?? 0,
+    }));
+}
+
+/** Weeks ahead: days and minutes there are, what each day is for, moved and missed days, and the calendar out and in. */
+export function PlanPart({
+  student,
+  logs,
+  aimed,
+}: {
+  student: Student;
+  logs: readonly LogEntry[];
+  aimed: AimsOf | null;
+}) {
+  const { db } = useStudio();
+  const undo = useUndo();
+  const stored = useLiveQuery(async () => ({ plan: await db.plans.get(student.id) }), [db, student.id]);
+  const [days, setDays] = useState<number[]>([1, 3, 5]);
+  const [minutes, setMinutes] = useState('20');
+  const [weeks, setWeeks] = useState('8');
+  const [start, setStart] = useState(today());
+  const [problem, setProblem] = useState<string | null>(null);
+  const [refused, setRefused] = useState<RefusedFile | null>(null);
+  const [chosen, setChosen] = useState(today());
+  const aims = useMemo(() => weeklyAims(aimed), [aimed]);
+  const choice = stored?.plan;
+  const taught = useMemo(() => new Set(logs.map((l) => l.startedAt.slice(0, 10))), [logs]);
+  const plan = useMemo(() => {
+    if (!choice) return null;
+    const laid = planWeeks(aims, choice);
+    // What was taught here is done; nobody has to say so again.
+    return {
+      ...laid,
+      days: laid.days.map((d): PlannedDay => (d.mark === null && taught.has(d.day) ? { ...d, mark: 'done' } : d)),
+    };
+  }, [choice, aims, taught]);
+  if (!stored) return null;
+  const put = async (next: PlanChoice, did: string) => undo(did, await savePlan(db, next));
+  const make = () => {
+    const parsed = planSchema.safeParse({
+      student: student.id,
+      start,
+      weeks: Number(weeks),
+      days,
+      minutes: Number(minutes),
+      marks: choice?.marks ?? {},
+      moved: {},
+    });
+    if (!parsed.success) {
+      const field = String(parsed.error.issues[0]?.path[0] ?? '');
+      setProblem(
+        field === 'days'
+          ? 'Choose a day of the week at least.'
+          : field === 'minutes'
+            ? 'Type minutes between 5 and 120.'
+            : field === 'weeks'
+              ? 'Type weeks between 1 and 16.'
+              : 'Type the first day as year-month-day.',
+      );
+      return;
+    }
+    setProblem(null);
+    void put(parsed.data, 'The weeks are laid out.');
+  };
+  const calendar = () => {
+    if (!plan) return;
+    const text = writeCalendar(
+      plan.days.map((d) => ({
+        uid: uidOf(student.id, d.was),
+        day: d.day,
+        // A calendar may be seen by others: it names nobody and no finding.
+        title: `Practice, ${d.minutes} minutes${d.retest.length > 0 ? ', and testing again' : ''}`,
+        description: PROGRESSION_WORDS[progression(d.week)],
+      })),
+    );
+    saveFile('practice-weeks.ics', text, 'text/calendar');
+  };
+  const into = async (file: File) => {
+    setRefused(null);
+    if (!choice) return;
+    const read = readCalendar(await file.text());
+    if (!read.ok) {
+      setRefused({ ...read.problem, file: file.name });
+      return;
+    }
+    const moved: Record<string, string> = { ...choice.moved };
+    let count = 0;
+    for (const { uid, day } of read.days) {
+      const own = plannedOf(uid);
+      if (own?.student !== student.id) continue;
+      if ((moved[own.was] ?? own.was) !== day) count += 1;
+      moved[own.was] = day;
+    }
+    const parsed = planSchema.safeParse({ ...choice, moved });
+    if (!parsed.success) {
+      setRefused({ field: 'a day', message: 'One of its days is none.', file: file.name });
+      return;
+    }
+    void put(parsed.data, count === 1 ? 'One day was moved.' : `${count} days were moved.`);
+  };
+  return (
+    <>
+      <Box
+        component="form"
+        className="no-print"
+        onSubmit={(e) => {
+          e.preventDefault();
+          make();
+        }}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}
+      >
+        <ToggleButtonGroup
+          size="small"
+          value={days}
+          aria-label="Days of the week"
+          onChange={(_, next: number[]) => setDays([...next].sort((a, b) => a - b))}
+        >
+          {DAYS.map((d, i) => (
+            <ToggleButton key={d} value={i + 1}>
+              {d}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <TextField
+          size="small"
+          label="Minutes a day"
+          value={minutes}
+          onChange={(e) => setMinutes(e.target.value)}
+          sx={{ width: 130 }}
+        />
+        <TextField
+          size="small"
+          label="Weeks"
+          value={weeks}
+          onChange={(e) => setWeeks(e.target.value)}
+          sx={{ width: 90 }}
+        />
+        <TextField
+          size="small"
+          label="From"
+          type="date"
+          value={start}
+          onChange={(e) => setStart(e.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <Button type="submit" variant={plan ? 'outlined' : 'contained'} disabled={aims.length === 0}>
+          {plan ? 'Lay the weeks out anew' : 'Lay the weeks out'}
+        </Button>
+      </Box>
+      {problem && (
+        <Typography role="alert" sx={{ fontWeight: 700, mb: 1 }}>
+          {problem}
+        </Typography>
+      )}
+      {aims.length === 0 && <Typography>Weeks are laid out for aims: choose them under Findings first.</Typography>}
+      {plan && choice && (
+        <>
+          {plan.short.length > 0 && (
+            <Box role="status" sx={{ mb: 1 }} className="no-print">
+              <Typography sx={{ fontWeight: 700 }}>These days and minutes do not hold all of it:</Typography>
+              {plan.short.map((s) => (
+                <Typography key={`${s.key}${s.kind}`}>
+                  {aimWords(s.key)}:{' '}
+                  {s.kind === 'stretch'
+                    ? `${s.given.toFixed(1)} of ${s.wanted.toFixed(1)} useful minutes a week; more minutes, another day, or fewer aims make room.`
+                    : `${s.given} of ${s.wanted} days of strength; they need a day between.`}
+                </Typography>
+              ))}
+            </Box>
+          )}
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 3,
+              gridTemplateColumns: { xs: '1fr', md: '330px minmax(0, 1fr)' },
+              alignItems: 'start',
+            }}
+          >
+            <Box className="no-print">
+              <PlanCalendar plan={plan} chosen={chosen} onChoose={setChosen} />
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+                <Button size="small" variant="outlined" onClick={calendar}>
+                  Take out as a calendar
+                </Button>
+                <CalendarIn onFile={(file) => void into(file)} />
+                <Button size="small" onClick={() => window.print()}>
+                  Print this week
+                </Button>
+              </Box>
+              {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
+              <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+                A file for any calendar. Move days there and bring the file in again: they move here too.
+              </Typography>
+            </Box>
+            <PlanWeek
+              plan={plan}
+              choice={choice}
+              chosen={chosen}
+              name={student.name.split(' ')[0]}
+              onPut={(next, did) => void put(next, did)}
+            />
+          </Box>
+          <Typography variant="caption" component="p" sx={{ mt: 2 }} className="no-print">
+            From {format(new Date(`${choice.start}T00:00:00`), 'd MMMM yyyy')}, {choice.weeks} weeks. Doses are those
+            under Findings; strength has a day between, every fourth week is lighter, and testing again comes when a
+            change can be told (rules of thumb, ours).
+          </Typography>
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,129 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import { useRouter } from 'next/navigation';
+import { SIDE_MARK } from '@/core/body/words';
+import type { Aim, Student } from '@/core/people/student';
+import { aimWords } from '@/core/practice/words';
+import { retestsOf, type Retest } from '@/core/progress/retest';
+import { RETEST_WORDS } from '@/core/progress/words';
+import { readoutOf, testById } from '@/core/tests/battery';
+import { withUnit, meanOf, type Reading } from '@/core/tests/reading';
+import { changeSession } from '@/store/changes';
+import { now, today } from '@/store/studio';
+import { EmptyChart } from '../shell/EmptyChart';
+import { useStudio } from '../shell/studio-context';
+
+/** What to test again and when, in the same way as last time; what the aims rest on stands first. */
+export function RetestPart({
+  student,
+  readings,
+  aims,
+}: {
+  student: Student;
+  readings: readonly Reading[];
+  aims: readonly Aim[];
+}) {
+  const { db, base } = useStudio();
+  const router = useRouter();
+  const all = retestsOf(readings, aims, today());
+  if (all.length === 0)
+    return (
+      <EmptyChart title="Nothing to test again">
+        Measure first; then it is told here when to come back to it.
+      </EmptyChart>
+    );
+  const aimed = all.filter((r) => r.aims.length > 0);
+  const listed = aimed.length > 0 ? aimed : all;
+  const due = listed.filter((r) => r.inDays <= 0);
+  const warm = due.filter((r) => r.last.warm).length;
+  /** Leads Measure through these tests, as a round of its own. */
+  const measure = async (list: readonly Retest[]) => {
+    await changeSession(db, student.id, {
+      battery: 'own',
+      own: [...new Set(list.map((r) => r.test))],
+      skipped: [],
+      warm: list.every((r) => r.last.warm ?? false),
+      here: undefined,
+      startedAt: now(),
+    });
+    router.push(`${base}/student?id=${student.id}&step=measure`);
+  };
+  return (
+    <>
+      <Typography sx={{ mb: 1 }}>
+        {due.length > 0
+          ? `${due.length} of ${listed.length} readings that the aims rest on are due. `
+          : `Nothing is due before ${format(new Date(listed[0].due), 'd MMMM')}. Sooner, a change is likely to be smaller than the error of measuring. `}
+        Same time of day, same tool, same side first, and{' '}
+        {warm > due.length / 2 ? 'warmed up as last time' : 'cold as last time'}.
+      </Typography>
+      <Button
+        variant={due.length > 0 ? 'contained' : 'outlined'}
+        onClick={() => void measure(due.length > 0 ? due : listed)}
+        sx={{ mb: 2 }}
+      >
+        {due.length > 0 ? 'Measure what is due' : 'Measure them all the same'}
+      </Button>
+      <Box sx={{ overflowX: 'auto' }}>
+        <Box
+          component="table"
+          sx={{
+            width: '100%',
+            borderCollapse: 'collapse',
+            '& td, & th': {
+              textAlign: 'left',
+              borderBottom: '1px solid var(--line)',
+              py: 0.75,
+              pr: 2,
+              fontSize: 14,
+              verticalAlign: 'top',
+            },
+          }}
+        >
+          <thead>
+            <tr>
+              <th>From</th>
+              <th>Test</th>
+              <th>Last time</th>
+              <th>For</th>
+            </tr>
+          </thead>
+          <tbody>
+            {listed.map((r) => {
+              const readout = readoutOf(r.test, r.readout);
+              const variant = testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name;
+              return (
+                <tr key={r.last.id}>
+                  <td className="num">
+                    {format(new Date(r.due), 'd MMM')}
+                    <br />
+                    {r.inDays > 0 ? `in ${r.inDays} days` : 'due'}
+                  </td>
+                  <td>
+                    {testById(r.test)?.name ?? r.test} {r.side === 'both' ? '' : `${SIDE_MARK[r.side]} ${r.side}`}
+                    <br />
+                    {[readout?.name, variant, r.active ? 'alone' : ''].filter(Boolean).join(', ')}
+                  </td>
+                  <td>
+                    {readout ? withUnit(readout, meanOf(r.last.trials)) : ''},{' '}
+                    {format(new Date(r.last.takenAt), 'd MMM yyyy')}
+                    <br />
+                    {[r.last.warm ? 'warm' : 'cold', r.last.instrument ?? 'typed'].join(', ')}
+                  </td>
+                  <td>
+                    {r.aims.map((a) => aimWords(a)).join('; ') || 'no aim'}
+                    <br />
+                    {RETEST_WORDS[r.why]}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </Box>
+      </Box>
+    </>
+  );
+}

@@ -37,7 +37,13 @@ export async function voiceStaysHere(): Promise<boolean> {
 }
 
 /** Listens for one number. Null where none was heard. */
-export function hearNumber(): Promise<number | null> {
+export const hearNumber = async (): Promise<number | null> => {
+  const said = await hearWords();
+  return said === null ? null : spokenNumber(said);
+};
+
+/** Listens for a sentence. Null where nothing was heard. */
+export function hearWords(): Promise<string | null> {
   const speech = recognition();
   if (!speech) return Promise.resolve(null);
   return new Promise((resolve) => {
@@ -45,7 +51,7 @@ export function hearNumber(): Promise<number | null> {
     ears.lang = LANGUAGE;
     ears.processLocally = true;
     ears.onresult = (e) => {
-      resolve(spokenNumber(Array.from(e.results, (r) => r[0].transcript).join(' ')));
+      resolve(Array.from(e.results, (r) => r[0].transcript).join(' '));
       ears.stop();
     };
     ears.onerror = () => resolve(null);

@@ -14,6 +14,7 @@ import type { AimDefaults } from '@/core/aims/defaults';
 import { rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
+import type { StructureFinding } from '@/core/limits/statements';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
 import { newestOnly } from './interruptible';
 
@@ -73,6 +74,9 @@ const door = {
     const found = rungOf(pose, rung);
     return found && suits(found.shape, rung, student, readings, inferredOnce(student, readings, felt), year, settings);
   },
+  /** How far each structure let itself be lengthened, from some of the readings alone. */
+  tolerances: (student: Student, readings: Reading[]): StructureFinding[] =>
+    inferredOnce(student, readings, []).findings.structures,
   /** The teacher's own poses, told before anything that may speak of them. */
   setOwnShapes: (all: Shape[], offered: Shape[]): void => setOwnShapes(all, offered),
   /** A rung put on what it touches, entry, half-way and full. */

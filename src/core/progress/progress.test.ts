@@ -10,9 +10,12 @@ import { plannedOf, readCalendar, uidOf, writeCalendar } from './calendar';
 import { betterBy, changesOf, compared, together, type Point } from './change';
 import { doneDoses } from './dose';
 import { stuck, whyNoChange } from './no-change';
+import { heldBack } from './hold-back';
 import { catchUp, planSchema, planWeeks, progression, strengthDays, type WeeklyAim } from './plan';
 import { daysBetween, daysLater, retestsOf, tellsOf } from './retest';
+import { gapChange, gapSentence } from './side-gap';
 import { todayOf } from './today';
+import { earlierRound, toleranceChanges } from './tolerance';
 import { changeSentences, reasonWords, togetherSentence } from './words';
 
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');
@@ -319,5 +322,54 @@ describe('today', () => {
     expect(todayOf({ ...choice, marks: { '2026-11-23': 'missed' } }, [log], [], '2026-11-26').open).toBe(0);
     const readings = [reading('2026-10-01', 50), reading('2024-10-01', 50, { side: 'right' })];
     expect(todayOf(undefined, [], readings, '2026-11-25')).toEqual({ practice: null, open: 0, due: 1 });
+  });
+});
+
+describe('tolerances then and now', () => {
+  const finding = (mean: number, half: number) =>
+    ({ structure: 'hamstrings', side: 'left', tolerance: { mean, low: mean - half, high: mean + half } }) as never;
+  it('a change is told only where the interval of the difference leaves nothing out', () => {
+    expect(toleranceChanges([finding(-3, 0.5)], [finding(-1, 0.5)])[0]).toMatchObject({ by: 2, verdict: 'changed' });
+    expect(toleranceChanges([finding(-3, 1.5)], [finding(-1, 1.5)])[0]).toMatchObject({ verdict: 'too-small' });
+    expect(toleranceChanges([finding(0, 0.3)], [finding(-1.5, 0.3)])[0]).toMatchObject({ verdict: 'worse' });
+    expect(toleranceChanges([], [finding(0, 1)])).toEqual([]);
+    const [c] = toleranceChanges([finding(0, 1.2816)], [finding(1, 1.2816)]);
+    expect(c.high - c.by).toBeCloseTo(1.96 * Math.SQRT2, 6);
+  });
+  it('days within a week of each other are one round', () => {
+    expect(earlierRound(['2026-10-01', '2026-10-03', '2026-11-10', '2026-11-12'])).toBe('2026-10-03');
+    expect(earlierRound(['2026-11-10', '2026-11-12'])).toBeNull();
+    expect(earlierRound([])).toBeNull();
+  });
+});
+
+describe('sides and steps', () => {
+  it('tells the difference of the sides then and now, where both were read on both days', () => {
+    const all = changesOf([
+      reading('2026-09-01', 40),
+      reading('2026-10-10', 58),
+      reading('2026-09-01', 66, { side: 'right' }),
+      reading('2026-10-10', 66, { side: 'right' }),
+    ]);
+    const left = all.find((c) => c.side === 'left');
+    const gap = left && gapChange(left, all);
+    expect(gap).toMatchObject({ then: 26, now: 8 });
+    if (left && gap) expect(gapSentence(gap, left)).toContain('26°');
+    if (left) expect(gapChange(left, [left])).toBeNull();
+  });
+  it('nothing more is asked for after pain, too much, or practices that were not finished', () => {
+    const log = (day: string, more: object): LogEntry =>
+      ({
+        startedAt: `${day}T10:00:00.000Z`,
+        items: [{ plannedSeconds: 100, doneSeconds: 100, skipped: false, ...more }],
+      }) as unknown as LogEntry;
+    const fine = log('2026-11-01', {});
+    expect(heldBack([fine, fine])).toEqual([]);
+    expect(heldBack([fine])).toEqual(['too-few']);
+    expect(heldBack([fine, log('2026-11-02', { stopped: true })])).toEqual(['pain']);
+    expect(heldBack([fine, log('2026-11-02', { strength: 8 })])).toEqual(['too-strong']);
+    expect(heldBack([fine, log('2026-11-02', { doneSeconds: 10 })])).toEqual(['unfinished']);
+    // Older than the last two is over.
+    expect(heldBack([log('2026-10-01', { stopped: true }), fine, fine])).toEqual([]);
   });
 });

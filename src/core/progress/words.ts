@@ -2,6 +2,7 @@ import { groupName } from '@/core/body/words';
 import { readoutOf } from '@/core/tests/battery';
 import { withUnit } from '@/core/tests/reading';
 import type { Caveat, ReadingChange, Together, Verdict } from './change';
+import type { HeldBack } from './hold-back';
 import type { Reason } from './no-change';
 import type { progression } from './plan';
 import type { Retest } from './retest';
@@ -62,6 +63,13 @@ export const RETEST_WORDS: Readonly<Record<Retest['why'], string>> = {
   strength: 'pushes: seven weeks',
   hold: 'holds and counts: four weeks',
   painful: 'it ended in pain: two weeks, or as a clinician says',
+};
+
+export const HELD_BACK_WORDS: Readonly<Record<HeldBack, string>> = {
+  pain: 'one of the last practices was stopped for pain',
+  'too-strong': 'something was felt as too much',
+  unfinished: 'less than seven tenths of them was done',
+  'too-few': 'two practices are not in the log yet',
 };
 
 export const PROGRESSION_WORDS: Readonly<Record<ReturnType<typeof progression>, string>> = {

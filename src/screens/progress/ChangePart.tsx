@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
@@ -12,6 +13,7 @@ import { changesOf, together, type ReadingChange } from '@/core/progress/change'
 import { doneDoses, doneFor } from '@/core/progress/dose';
 import { stuck, whyNoChange } from '@/core/progress/no-change';
 import { daysBetween, tellsOf } from '@/core/progress/retest';
+import { gapChange, gapSentence } from '@/core/progress/side-gap';
 import { changeSentences, reasonWords, togetherSentence, VERDICT_WORDS } from '@/core/progress/words';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { LogEntry } from '@/core/teaching/log';
@@ -19,6 +21,7 @@ import { readoutOf, testById } from '@/core/tests/battery';
 import type { Reading } from '@/core/tests/reading';
 import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
+import { ToleranceThen } from './ToleranceThen';
 import { ChangeChart } from './ChangeChart';
 
 /** Verdicts against the error of measuring, aim by aim, with the dose beside them; then every reading that was taken twice. */
@@ -106,23 +109,36 @@ export function ChangePart({
           </Box>
         );
       })}
+      <ToleranceThen student={student} readings={readings} now={inference?.findings.structures ?? null} />
       <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>
         Reading by reading
       </Typography>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         {changes.map((c) => (
-          <OneChange key={c.kind} change={c} practised={practised} />
+          <OneChange key={c.kind} change={c} all={changes} practised={practised} />
         ))}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         Ochre: nothing can be told within it. Water: what is typical. Small strokes below: days on which{' '}
         {student.name.split(' ')[0]} practised here.
       </Typography>
+      <Button className="no-print" sx={{ mt: 1 }} onClick={() => window.print()}>
+        Print this
+      </Button>
     </>
   );
 }
 
-function OneChange({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
+function OneChange({
+  change,
+  all,
+  practised,
+}: {
+  change: ReadingChange;
+  all: readonly ReadingChange[];
+  practised: readonly string[];
+}) {
+  const gap = gapChange(change, all);
   const readout = readoutOf(change.test, change.readout);
   return (
     <Box
@@ -138,7 +154,7 @@ function OneChange({ change, practised }: { change: ReadingChange; practised: re
         {readout?.name}
       </Typography>
       <ChangeChart change={change} practised={practised} />
-      {changeSentences(change).map((s) => (
+      {[...changeSentences(change), ...(gap ? [gapSentence(gap, change)] : [])].map((s) => (
         <Typography key={s} sx={{ fontSize: 14 }}>
           {s}
         </Typography>

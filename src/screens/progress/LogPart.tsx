@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
 import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
@@ -13,6 +13,7 @@ import type { LogEntry } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/tests/battery';
 import { meanOf, withUnit, type Reading } from '@/core/tests/reading';
 import { END_FEEL_WORDS } from '@/core/tests/words';
+import { hearWords, voiceStaysHere } from '@/instruments/voice';
 import { removeReadings } from '@/store/changes';
 import { rewriteLog } from '@/store/edits';
 import { clock } from '../practice/clock';
@@ -103,6 +104,14 @@ function OneLog({ log, name }: { log: LogEntry; name: string }) {
   const { db } = useStudio();
   const undo = useUndo();
   const [text, setText] = useState<string | null>(null);
+  const [hears, setHears] = useState(false);
+  useEffect(() => {
+    let current = true;
+    void voiceStaysHere().then((yes) => current && setHears(yes));
+    return () => {
+      current = false;
+    };
+  }, []);
   const earlier = log.history?.filter((h) => h.note !== '') ?? [];
   return (
     <Box
@@ -137,6 +146,18 @@ function OneLog({ log, name }: { log: LogEntry; name: string }) {
           setText(null);
         }}
       />
+      {hears && (
+        <Button
+          size="small"
+          onClick={() =>
+            void hearWords().then((said) => {
+              if (said) setText(`${(text ?? log.note).trim()} ${said}`.trim().slice(0, 4000));
+            })
+          }
+        >
+          Speak it
+        </Button>
+      )}
       {earlier.length > 0 && (
         <Box component="details" sx={{ mt: 0.5, fontSize: 14 }}>
           <summary>Earlier words</summary>

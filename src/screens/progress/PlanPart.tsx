@@ -1,9 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -12,6 +9,7 @@ import type { AimsOf } from '@/core/aims/for-student';
 import type { Student } from '@/core/people/student';
 import { aimWords } from '@/core/practice/words';
 import { plannedOf, readCalendar, uidOf, writeCalendar } from '@/core/progress/calendar';
+import { heldBack } from '@/core/progress/hold-back';
 import {
   planSchema,
   planWeeks,
@@ -29,10 +27,9 @@ import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { CalendarIn } from './CalendarIn';
+import { PlanForm } from './PlanForm';
 import { PlanCalendar } from './PlanCalendar';
 import { PlanWeek } from './PlanWeek';
-
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
 /** What a week should hold for each standing aim. */
 function weeklyAims(aimed: AimsOf | null): WeeklyAim[] {
@@ -58,11 +55,6 @@ export function PlanPart({
   const { db } = useStudio();
   const undo = useUndo();
   const stored = useLiveQuery(async () => ({ plan: await db.plans.get(student.id) }), [db, student.id]);
-  const [days, setDays] = useState<number[]>([1, 3, 5]);
-  const [minutes, setMinutes] = useState('20');
-  const [weeks, setWeeks] = useState('8');
-  const [start, setStart] = useState(today());
-  const [problem, setProblem] = useState<string | null>(null);
   const [refused, setRefused] = useState<RefusedFile | null>(null);
   const [chosen, setChosen] = useState(today());
   const aims = useMemo(() => weeklyAims(aimed), [aimed]);
@@ -79,32 +71,6 @@ export function PlanPart({
   }, [choice, aims, taught]);
   if (!stored) return null;
   const put = async (next: PlanChoice, did: string) => undo(did, await savePlan(db, next));
-  const make = () => {
-    const parsed = planSchema.safeParse({
-      student: student.id,
-      start,
-      weeks: Number(weeks),
-      days,
-      minutes: Number(minutes),
-      marks: choice?.marks ?? {},
-      moved: {},
-    });
-    if (!parsed.success) {
-      const field = String(parsed.error.issues[0]?.path[0] ?? '');
-      setProblem(
-        field === 'days'
-          ? 'Choose a day of the week at least.'
-          : field === 'minutes'
-            ? 'Type minutes between 5 and 120.'
-            : field === 'weeks'
-              ? 'Type weeks between 1 and 16.'
-              : 'Type the first day as year-month-day.',
-      );
-      return;
-    }
-    setProblem(null);
-    void put(parsed.data, 'The weeks are laid out.');
-  };
   const calendar = () => {
     if (!plan) return;
     const text = writeCalendar(
@@ -143,58 +109,13 @@ export function PlanPart({
   };
   return (
     <>
-      <Box
-        component="form"
-        className="no-print"
-        onSubmit={(e) => {
-          e.preventDefault();
-          make();
-        }}
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}
-      >
-        <ToggleButtonGroup
-          size="small"
-          value={days}
-          aria-label="Days of the week"
-          onChange={(_, next: number[]) => setDays([...next].sort((a, b) => a - b))}
-        >
-          {DAYS.map((d, i) => (
-            <ToggleButton key={d} value={i + 1}>
-              {d}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-        <TextField
-          size="small"
-          label="Minutes a day"
-          value={minutes}
-          onChange={(e) => setMinutes(e.target.value)}
-          sx={{ width: 130 }}
-        />
-        <TextField
-          size="small"
-          label="Weeks"
-          value={weeks}
-          onChange={(e) => setWeeks(e.target.value)}
-          sx={{ width: 90 }}
-        />
-        <TextField
-          size="small"
-          label="From"
-          type="date"
-          value={start}
-          onChange={(e) => setStart(e.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
-        <Button type="submit" variant={plan ? 'outlined' : 'contained'} disabled={aims.length === 0}>
-          {plan ? 'Lay the weeks out anew' : 'Lay the weeks out'}
-        </Button>
-      </Box>
-      {problem && (
-        <Typography role="alert" sx={{ fontWeight: 700, mb: 1 }}>
-          {problem}
-        </Typography>
-      )}
+      <PlanForm
+        key={choice ? 'again' : 'first'}
+        student={student.id}
+        choice={choice ?? null}
+        disabled={aims.length === 0}
+        onPut={(next) => void put(next, 'The weeks are laid out.')}
+      />
       {aims.length === 0 && <Typography>Weeks are laid out for aims: choose them under Findings first.</Typography>}
       {plan && choice && (
         <>
@@ -240,6 +161,7 @@ export function PlanPart({
               choice={choice}
               chosen={chosen}
               name={student.name.split(' ')[0]}
+              held={heldBack(logs)}
               onPut={(next, did) => void put(next, did)}
             />
           </Box>

@@ -7,8 +7,9 @@ import Typography from '@mui/material/Typography';
 import { format, parseISO } from 'date-fns';
 import { aimWords } from '@/core/practice/words';
 import { catchUp, progression, type Plan, type PlanChoice, type PlannedDay } from '@/core/progress/plan';
+import type { HeldBack } from '@/core/progress/hold-back';
 import { daysBetween } from '@/core/progress/retest';
-import { PROGRESSION_WORDS } from '@/core/progress/words';
+import { HELD_BACK_WORDS, PROGRESSION_WORDS } from '@/core/progress/words';
 import { today } from '@/store/studio';
 
 /** The week that a chosen day is in: what each of its days is for, done or missed, and where a missed one could go. */
@@ -17,16 +18,20 @@ export function PlanWeek({
   choice,
   chosen,
   name,
+  held,
   onPut,
 }: {
   plan: Plan;
   choice: PlanChoice;
   chosen: string;
   name: string;
+  /** What speaks against asking for more just now. */
+  held: readonly HeldBack[];
   onPut: (next: PlanChoice, did: string) => void;
 }) {
   const week = Math.max(0, Math.min(choice.weeks - 1, Math.floor(daysBetween(choice.start, chosen) / 7)));
   const days = plan.days.filter((d) => d.week === week);
+  const asksMore = ['longer', 'next-rung'].includes(progression(week));
   const mark = (d: PlannedDay, to: 'done' | 'missed' | null) => {
     const marks = { ...choice.marks };
     if (to) marks[d.was] = to;
@@ -43,7 +48,10 @@ export function PlanWeek({
       <Typography variant="h2">
         Week {week + 1} of {choice.weeks}, for {name}
       </Typography>
-      <Typography sx={{ mb: 1 }}>{PROGRESSION_WORDS[progression(week)]}</Typography>
+      <Typography sx={{ mb: 1 }}>
+        {PROGRESSION_WORDS[progression(week)]}
+        {held.length > 0 && asksMore && ` Now rather as it is: ${held.map((h) => HELD_BACK_WORDS[h]).join(', ')}.`}
+      </Typography>
       {days.map((d) => {
         const other = d.mark === 'missed' ? catchUp(plan, d, today()) : null;
         const stretched = Object.entries(d.stretch).filter(([, m]) => m > 0.05);

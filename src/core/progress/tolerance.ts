@@ -1,0 +1,58 @@
+import type { GroupId, Side } from '@/core/body';
+import type { StructureFinding } from '@/core/limits/statements';
+import type { Verdict } from './change';
+
+/** How far a structure let itself be lengthened in an earlier round, and now. */
+export interface ToleranceChange {
+  structure: GroupId;
+  side: Side;
+  /** SD of typical people, each with its 80 % interval. */
+  then: { mean: number; low: number; high: number };
+  now: { mean: number; low: number; high: number };
+  by: number;
+  low: number;
+  high: number;
+  verdict: Verdict;
+}
+
+/** Half an 80 % interval of a normal quantity, SD. */
+const Z80 = 1.2816;
+const Z95 = 1.96;
+
+/**
+ * Tolerances of two rounds against each other. Both are inferred alone, so that their errors are taken as independent: what they share (the student,
+ * the model) makes the interval rather too wide than too narrow.
+ */
+export function toleranceChanges(
+  then: readonly StructureFinding[],
+  now: readonly StructureFinding[],
+): ToleranceChange[] {
+  return now.flatMap((n): ToleranceChange[] => {
+    const t = then.find((x) => x.structure === n.structure && x.side === n.side);
+    if (!t) return [];
+    const sd = (e: { low: number; high: number }) => (e.high - e.low) / (2 * Z80);
+    const by = n.tolerance.mean - t.tolerance.mean;
+    const half = Z95 * Math.hypot(sd(t.tolerance), sd(n.tolerance));
+    return [
+      {
+        structure: n.structure,
+        side: n.side,
+        then: t.tolerance,
+        now: n.tolerance,
+        by,
+        low: by - half,
+        high: by + half,
+        verdict: Math.abs(by) < half ? 'too-small' : by > 0 ? 'changed' : 'worse',
+      },
+    ];
+  });
+}
+
+/** Last day of the round before the newest: readings of days that lie within a week of each other are one round. Null where there is one only. */
+export function earlierRound(days: readonly string[]): string | null {
+  const list = [...new Set(days)].sort();
+  for (let i = list.length - 1; i > 0; i--)
+    if (Date.parse(list[i]) - Date.parse(list[i - 1]) > ROUND_DAYS * 86_400_000) return list[i - 1];
+  return null;
+}
+const ROUND_DAYS = 7;

@@ -1,0 +1,114 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { planSchema, type PlanChoice } from '@/core/progress/plan';
+import { today } from '@/store/studio';
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+/** Where to begin: three days with a day between. Ours. */
+const FIRST = { days: [1, 3, 5], minutes: 20, weeks: 8 } as const;
+
+const PROBLEMS: Readonly<Record<string, string>> = {
+  days: 'Choose a day of the week at least.',
+  minutes: 'Type minutes between 5 and 120.',
+  weeks: 'Type weeks between 1 and 16.',
+  start: 'Type the first day as year-month-day.',
+};
+
+/** Days, minutes and weeks that there are; what makes no sense is answered. */
+export function PlanForm({
+  student,
+  choice,
+  disabled,
+  onPut,
+}: {
+  student: string;
+  /** The plan that stands, to begin from. */
+  choice: PlanChoice | null;
+  disabled: boolean;
+  onPut: (next: PlanChoice) => void;
+}) {
+  const [days, setDays] = useState<number[]>(choice?.days ?? [...FIRST.days]);
+  const [minutes, setMinutes] = useState(String(choice?.minutes ?? FIRST.minutes));
+  const [weeks, setWeeks] = useState(String(choice?.weeks ?? FIRST.weeks));
+  const [start, setStart] = useState(choice?.start ?? today());
+  const [problem, setProblem] = useState<string | null>(null);
+  const make = () => {
+    const parsed = planSchema.safeParse({
+      student,
+      start,
+      weeks: Number(weeks),
+      days,
+      minutes: Number(minutes),
+      // What became of days stays; where days were moved to is planned anew.
+      marks: choice?.marks ?? {},
+    });
+    if (!parsed.success) {
+      setProblem(PROBLEMS[String(parsed.error.issues[0]?.path[0])] ?? PROBLEMS.start);
+      return;
+    }
+    setProblem(null);
+    onPut(parsed.data);
+  };
+  return (
+    <>
+      <Box
+        component="form"
+        className="no-print"
+        onSubmit={(e) => {
+          e.preventDefault();
+          make();
+        }}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start', mb: 1 }}
+      >
+        <ToggleButtonGroup
+          size="small"
+          value={days}
+          aria-label="Days of the week"
+          onChange={(_, next: number[]) => setDays([...next].sort((a, b) => a - b))}
+        >
+          {DAYS.map((d, i) => (
+            <ToggleButton key={d} value={i + 1}>
+              {d}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <TextField
+          size="small"
+          label="Minutes a day"
+          value={minutes}
+          onChange={(e) => setMinutes(e.target.value)}
+          sx={{ width: 130 }}
+        />
+        <TextField
+          size="small"
+          label="Weeks"
+          value={weeks}
+          onChange={(e) => setWeeks(e.target.value)}
+          sx={{ width: 90 }}
+        />
+        <TextField
+          size="small"
+          label="From"
+          type="date"
+          value={start}
+          onChange={(e) => setStart(e.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <Button type="submit" variant={choice ? 'outlined' : 'contained'} disabled={disabled}>
+          {choice ? 'Lay the weeks out anew' : 'Lay the weeks out'}
+        </Button>
+      </Box>
+      {problem && (
+        <Typography role="alert" sx={{ fontWeight: 700, mb: 1 }}>
+          {problem}
+        </Typography>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useEffect, useState } from 'react';
+import { groupName, SIDE_MARK } from '@/core/body/words';
+import type { StructureFinding } from '@/core/limits/statements';
+import type { Student } from '@/core/people/student';
+import { earlierRound, toleranceChanges } from '@/core/progress/tolerance';
+import { VERDICT_WORDS } from '@/core/progress/words';
+import type { Reading } from '@/core/tests/reading';
+import { core } from '@/workers/use-core';
+
+const signed = (v: number): string => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(1)}`;
+
+/** How far each muscle group let itself be lengthened in the round before, and now: read together from all readings of each. */
+export function ToleranceThen({
+  student,
+  readings,
+  now,
+}: {
+  student: Student;
+  readings: readonly Reading[];
+  now: readonly StructureFinding[] | null;
+}) {
+  const [then, setThen] = useState<StructureFinding[] | null>(null);
+  const last = earlierRound(readings.map((r) => r.takenAt.slice(0, 10)));
+  useEffect(() => {
+    let current = true;
+    if (last)
+      void core()
+        .tolerances(
+          student,
+          readings.filter((r) => r.takenAt.slice(0, 10) <= last),
+        )
+        .then((found) => current && setThen(found));
+    return () => {
+      current = false;
+    };
+  }, [student, readings, last]);
+  if (!last || !then || !now) return null;
+  const changes = toleranceChanges(then, now).filter((c) => c.verdict !== 'too-small');
+  const still = toleranceChanges(then, now).length - changes.length;
+  return (
+    <Box component="section" aria-label="Tolerances then and now" sx={{ mb: 2 }}>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        What lets itself be lengthened
+      </Typography>
+      {changes.map((c) => (
+        <Typography key={`${c.structure}${c.side}`}>
+          <span className="muscle">{groupName(c.structure)}</span> {SIDE_MARK[c.side]} {c.side}: from{' '}
+          {signed(c.then.mean)} to {signed(c.now.mean)} SD of typical people, {VERDICT_WORDS[c.verdict]} (95 % between{' '}
+          {signed(c.low)} and {signed(c.high)}).
+        </Typography>
+      ))}
+      <Typography variant="caption" component="p">
+        {changes.length === 0
+          ? 'No change can be told from these readings'
+          : `For ${still} others no change can be told`}
+        . Each round is read by itself, so the intervals are rather too wide.
+      </Typography>
+    </Box>
+  );
+}

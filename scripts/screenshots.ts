@@ -21,16 +21,6 @@ async function open(width: number, height: number): Promise<Page> {
   await page.getByText('Maren Tideway').waitFor({ timeout: 60000 });
   return page;
 }
-/** Drags a point of the photo board to a share of the picture's width and height. */
-async function place(p: Page, name: RegExp, x: number, y: number): Promise<void> {
-  const point = await p.getByRole('button', { name }).boundingBox();
-  const picture = await p.getByRole('dialog').locator('img').boundingBox();
-  if (!point || !picture) throw new Error('nothing to place');
-  await p.mouse.move(point.x + 17, point.y + 17);
-  await p.mouse.down();
-  await p.mouse.move(picture.x + x * picture.width, picture.y + y * picture.height, { steps: 6 });
-  await p.mouse.up();
-}
 const student = 'id=demo-maren';
 const views: [string, (page: Page) => Promise<void>][] = [
   ['today', async () => undefined],
@@ -55,42 +45,12 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
-    'photo',
-    async (p) => {
-      await p.goto(`${address}/demo/student?id=demo-osk&step=measure`);
-      await p.getByRole('button', { name: /^Straight leg raise/ }).click();
-      await p.getByRole('button', { name: 'Photo' }).click();
-      await p.getByRole('button', { name: 'Photograph the simulated student' }).click();
-      await place(p, /^A: /, 0.495, 0.86);
-      await place(p, /^B: /, 0.545, 0.47);
-    },
-  ],
-  [
-    'push',
-    async (p) => {
-      await p.goto(`${address}/demo/student?id=demo-osk&step=measure`);
-      await p.getByRole('combobox', { name: 'Which tests' }).click();
-      await p.getByRole('option', { name: 'Full strength' }).click();
-      await p.getByRole('button', { name: /^Upper leg lifted/ }).click();
-      await p.getByRole('button', { name: 'Push of the leg upwards' }).click();
-      await p.getByLabel('Lever arm, cm').fill('82');
-      await p.getByLabel('Push of the leg upwards, newtons').fill('92');
-    },
-  ],
-  [
     'findings',
     async (p) => {
       await p.goto(`${address}/demo/student?${student}&step=findings`);
       await p.getByText('Length and strength, left against right').waitFor({ timeout: 60000 });
     },
   ],
-  ...(['osk'] as const).map((who): [string, (page: Page) => Promise<void>] => [
-    `findings-${who}`,
-    async (p) => {
-      await p.goto(`${address}/demo/student?id=demo-${who}&step=findings`);
-      await p.getByText('Length and strength, left against right').waitFor({ timeout: 60000 });
-    },
-  ]),
   [
     'sheet',
     async (p) => {
@@ -98,18 +58,6 @@ const views: [string, (page: Page) => Promise<void>][] = [
       await p.goto(`${address}/demo/sheet?${student}`);
       await p.getByText('What we will do').waitFor({ timeout: 60000 });
       await p.emulateMedia({ media: 'print' });
-    },
-  ],
-  [
-    'question',
-    async (p) => {
-      await p.goto(`${address}/demo/student?${student}&step=poses`);
-      const settle = p.getByRole('button', { name: /Which test would tell/ });
-      const poses = p.locator('button[data-pose]');
-      await poses.first().waitFor({ timeout: 60000 });
-      for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
-      await settle.click();
-      await p.getByText(/of at most 4/).waitFor({ timeout: 60000 });
     },
   ],
   [
@@ -138,26 +86,36 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
-    'poses-compared',
-    async (p) => {
-      await p.goto(`${address}/demo/student?id=demo-osk&step=poses`);
-      await p.getByText('What it reaches here').waitFor({ timeout: 60000 });
-      for (const i of [0, 1, 2])
-        await p
-          .getByRole('checkbox', { name: /^Compare/ })
-          .nth(i)
-          .check();
-      await p.getByRole('button', { name: 'Compare 3' }).click();
-      await p.getByRole('region', { name: 'Compared poses' }).waitFor();
-    },
-  ],
-  [
     'practice',
     async (p) => {
       await p.goto(`${address}/demo/student?${student}&step=practice`);
       await p.getByText('Dose by aim').waitFor({ timeout: 60000 });
     },
   ],
+  [
+    'practice-open',
+    async (p) => {
+      await p.goto(`${address}/demo/student?${student}&step=practice`);
+      const list = p.getByRole('list', { name: 'Practice items' });
+      await list.waitFor({ timeout: 60000 });
+      await list.locator('[aria-expanded]').nth(3).click();
+      await p.getByText('Why it is here:').waitFor();
+      await p.evaluate(() => document.querySelector('[data-block] section')?.closest('li')?.scrollIntoView());
+    },
+  ],
+  ...(['teacher-sheet', 'handout'] as const).map((name): [string, (page: Page) => Promise<void>] => [
+    name,
+    async (p) => {
+      await p.setViewportSize({ width: 794, height: 1123 });
+      await p.goto(`${address}/demo/print?practice=demo-practice`);
+      await p
+        .getByRole('button', { name: 'Print', exact: true })
+        .and(p.locator(':enabled'))
+        .waitFor({ timeout: 60000 });
+      if (name === 'handout') await p.getByRole('button', { name: 'for the student' }).click();
+      await p.emulateMedia({ media: 'print' });
+    },
+  ]),
   [
     'teach',
     async (p) => {
@@ -170,7 +128,30 @@ const views: [string, (page: Page) => Promise<void>][] = [
   [
     'progress',
     async (p) => {
-      await p.goto(`${address}/demo/student?${student}&step=progress`);
+      await p.goto(`${address}/demo/student?${student}&step=progress&part=change`);
+      await p.getByRole('region', { name: 'Tolerances then and now' }).waitFor({ timeout: 60000 });
+      await p
+        .getByText(/useful minutes on/)
+        .first()
+        .waitFor({ timeout: 60000 });
+      await p.waitForTimeout(1500);
+    },
+  ],
+  [
+    'weeks',
+    async (p) => {
+      await p.goto(`${address}/demo/student?${student}&step=progress&part=weeks`);
+      await p.getByText('Take out as a calendar').waitFor({ timeout: 60000 });
+      await p
+        .getByText(/strengthen/)
+        .first()
+        .waitFor({ timeout: 60000 });
+    },
+  ],
+  [
+    'log',
+    async (p) => {
+      await p.goto(`${address}/demo/student?${student}&step=progress&part=log`);
       await p.getByText('Practices taught').waitFor();
     },
   ],
@@ -202,19 +183,9 @@ if (!only || only.includes('night')) {
   const page = await open(1280, 800);
   await page.goto(`${address}/demo/settings`);
   await page.getByRole('button', { name: 'Night' }).click();
-  await named('findings')(page);
+  await named('teach')(page);
   await page.waitForTimeout(700);
-  await page.screenshot({ path: `${out}/findings-night.png` });
-  await page.context().close();
-}
-if (!only || only.includes('phone')) {
-  const page = await open(390, 844);
-  await page.goto(`${address}/demo/student?id=demo-osk&step=measure`);
-  await page.getByRole('button', { name: /^Straight leg raise/ }).click();
-  await page.getByRole('button', { name: 'Inclinometer' }).click();
-  await page.getByRole('button', { name: 'Use the simulated limb' }).click();
-  await page.getByText(/Still: take it/).waitFor();
-  await page.screenshot({ path: `${out}/inclinometer-phone.png` });
+  await page.screenshot({ path: `${out}/teach-night.png` });
   await page.context().close();
 }
 await browser.close();

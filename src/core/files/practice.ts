@@ -6,7 +6,7 @@ import { fail, firstIssue, readJson, type Failed } from './json';
 
 /** A practice as a file, to give to another teacher: what is done, in what order, and what for. It names no student. */
 
-export const PRACTICE_VERSION = 1;
+const PRACTICE_VERSION = 1;
 const practiceFileSchema = z.object({
   format: z.literal('kolpos/practice'),
   version: z.literal(PRACTICE_VERSION),

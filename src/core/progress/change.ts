@@ -53,7 +53,7 @@ export function betterBy(readout: Readout, before: number, now: number, norm?: N
 }
 
 /** What a change of so much says where so much is the error of measuring. */
-export const verdictOf = (by: number, detectable: number): Verdict =>
+const verdictOf = (by: number, detectable: number): Verdict =>
   Math.abs(by) < detectable ? 'too-small' : by > 0 ? 'changed' : 'worse';
 
 const typicalOf = (readout: Readout): Norm | undefined => readout.norms.find((n) => n.primary) ?? readout.norms[0];

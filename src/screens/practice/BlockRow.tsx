@@ -19,7 +19,7 @@ export const blockName = (block: Pick<Block, 'pose' | 'rung'>): string =>
   rungOf(block.pose, block.rung)?.shape.name ?? block.pose;
 
 /** What a block is held as, as a sheet tells it. */
-export const holdsOf = (
+const holdsOf = (
   block: Block,
 ): { sides: { side: 'left' | 'right' | 'both'; breaths: number; repeats: number; seconds: number }[] } => ({
   sides: block.items.map(({ side, breaths, repeats, holdSeconds }) => ({

@@ -38,7 +38,7 @@ export function SettingsScreen() {
     if (!result.ok) setProblem({ ...result.problem, file: file.name });
     else
       undo(
-        `Brought in ${result.counts.students} students, ${result.counts.readings} readings, ${result.counts.practices} practices, ${result.counts.logs} logs and ${result.counts.poses} own poses.`,
+        `Brought in ${result.counts.students} students, ${result.counts.readings} readings, ${result.counts.practices} practices, ${result.counts.logs} logs, ${result.counts.templates} templates and ${result.counts.poses} own poses.`,
         result,
       );
   };
@@ -54,8 +54,9 @@ export function SettingsScreen() {
         Files
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        One file holds everything of this studio: students, readings, practices, logs and your own poses. Bringing a
-        file in replaces what has the same name inside and keeps the rest; a broken file changes nothing.
+        One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, your own
+        poses and settings. Bringing a file in replaces what has the same name inside and keeps the rest; a broken file
+        changes nothing.
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>

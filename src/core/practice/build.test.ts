@@ -150,6 +150,16 @@ describe('wishes', () => {
     );
     expect(b.items.some((i) => i.pose === 'pigeon' && i.rung === most)).toBe(true);
   });
+  it.each(['pigeon', 'dog', 'low-lunge', 'cobra'])(
+    'everything leads to the peak: %s comes last, but for what counters it',
+    async (peak) => {
+      const b = await build(30, { peak });
+      const order = [...new Set(b.items.map((i) => i.pose))];
+      const after = b.items.slice(b.items.map((i) => i.pose).lastIndexOf(peak) + 1);
+      expect(order).toContain(peak);
+      for (const i of after) expect(['counter', 'rest']).toContain(i.phase);
+    },
+  );
   it('what is locked stays with its hold', async () => {
     const a = await build(20);
     const kept = a.items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest').slice(0, 2);

@@ -36,7 +36,9 @@ export function stepCost(from: Unit | null, to: Unit | null): number {
 /** True where `before` must not stand after `after` in a practice. */
 export const mustPrecede = (before: Unit, after: Unit): boolean =>
   (needsPreparation(after) && before.shape.id === after.shape.id && before.number < after.number) ||
-  (needsCounter(before) && counters(after) && !needsCounter(after));
+  (needsCounter(before) && counters(after) && !needsCounter(after)) ||
+  // Everything leads to the peak; only what rounds it again comes after.
+  (after.peak && !before.peak && !(needsCounter(after) && counters(before)));
 
 export interface Placed {
   unit: Unit;

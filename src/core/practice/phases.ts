@@ -41,6 +41,7 @@ export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exa
     const sameShape = units.filter((m) => m.shape.id === unit.shape.id && m.number < unit.number);
     for (const m of sameShape) later(unit, rank(phaseOf.get(m) ?? 'warm'), phaseOf);
   }
+  for (const peak of units.filter((u) => u.peak)) phaseOf.set(peak, 'deepest');
   for (const bend of units.filter(needsCounter))
     for (const c of units.filter((u) => counters(u) && !needsCounter(u)))
       later(c, rank(phaseOf.get(bend) ?? 'warm'), phaseOf);

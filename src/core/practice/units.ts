@@ -38,6 +38,8 @@ export interface Unit {
   intensity: number;
   /** Low back at the depth reached, degrees; + rounded. */
   lowBack: number;
+  /** True for the shape that everything is to lead to. */
+  peak: boolean;
 }
 
 /** Stretch and load from which a group counts as reached. Ours. */
@@ -163,6 +165,7 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
     reaches,
     intensity: Math.max(...sides.map((r) => r.depth)) * (0.6 + 0.2 * rung.level),
     lowBack: q[coordinateIndex('lumbar_flexion')] / DEG,
+    peak: shape.id === request.peak,
   };
 }
 

@@ -15,6 +15,7 @@ import { catchUp, planSchema, planWeeks, progression, strengthDays, type WeeklyA
 import { daysBetween, daysLater, retestsOf, tellsOf } from './retest';
 import { gapChange, gapSentence } from './side-gap';
 import { todayOf } from './today';
+import { timelineOf } from './timeline';
 import { earlierRound, toleranceChanges } from './tolerance';
 import { changeSentences, reasonWords, togetherSentence } from './words';
 
@@ -371,5 +372,42 @@ describe('sides and steps', () => {
     expect(heldBack([fine, log('2026-11-02', { doneSeconds: 10 })])).toEqual(['unfinished']);
     // Older than the last two is over.
     expect(heldBack([log('2026-10-01', { stopped: true }), fine, fine])).toEqual([]);
+  });
+});
+
+describe('the timeline', () => {
+  it('holds everything by its day, the newest first', () => {
+    const student = {
+      createdAt: '2026-09-30T10:00:00.000Z',
+      askedOn: '2026-10-01',
+      aim: 'Row without the pull.',
+      cautions: [
+        { caution: 'low-back-ache', since: 'last winter' },
+        { caution: 'sciatic', since: '2026-10-02', cleared: { by: 'Dr Reed', on: '2026-10-20' } },
+      ],
+    } as never;
+    const log = {
+      title: 'Slip',
+      startedAt: '2026-10-05T10:00:00.000Z',
+      items: [{ skipped: false, stopped: true }, { skipped: true }],
+      note: 'Calm.',
+    } as never;
+    const practice = { title: 'Slip', minutes: 20, createdAt: '2026-10-04T10:00:00.000Z' } as never;
+    const readings = [reading('2026-10-01', 50), reading('2026-10-01', 40, { pain: true })];
+    const days = timelineOf(student, readings, [practice], [log]);
+    expect(days.map((d) => d.day)).toEqual([
+      '2026-10-20',
+      '2026-10-05',
+      '2026-10-04',
+      '2026-10-02',
+      '2026-10-01',
+      '2026-09-30',
+    ]);
+    expect(days[4].lines).toEqual([
+      'Asked: “Row without the pull.”',
+      'Measured 2 readings: Straight leg raise; 1 ended in pain.',
+    ]);
+    expect(days[1].lines[0]).toBe('Taught “Slip”, 1 of 2 items; stopped for pain. Calm.');
+    expect(days[0].lines[0]).toMatch(/^Caution lifted by Dr Reed/);
   });
 });

@@ -56,7 +56,6 @@ export function BlockPanel({
   const fit = ranked.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === first.side);
   const kept = block.items.find((i) => i.note)?.note ?? '';
   const others = alternativesFor(block, items, ranked, aims, request);
-  const repeats = rungOf(block.pose, block.rung)?.rung.repeats !== undefined || first.repeats > 1;
   const at = items.findIndex((i) => i.id === block.id);
   const keepPicture = () => {
     const svg = figure.current?.querySelector('svg');
@@ -106,7 +105,7 @@ export function BlockPanel({
             </Button>
           </Box>
         ))}
-        {repeats && (
+        {rungOf(block.pose, block.rung)?.rung.kind !== 'rest' && (
           <Box sx={{ display: 'flex', alignItems: 'center' }}>
             <Button
               size="small"
@@ -116,7 +115,7 @@ export function BlockPanel({
             >
               −
             </Button>
-            <span className="num">{first.repeats} times</span>
+            <span className="num">{first.repeats === 1 ? 'once' : `${first.repeats} times`}</span>
             <Button
               size="small"
               sx={{ minWidth: 32 }}

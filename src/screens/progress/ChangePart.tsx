@@ -109,7 +109,7 @@ export function ChangePart({
           </Box>
         );
       })}
-      <ToleranceThen student={student} readings={readings} now={inference?.findings.structures ?? null} />
+      <ToleranceThen student={student} readings={readings} now={inference?.findings.structures ?? null} aims={aims} />
       <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>
         Reading by reading
       </Typography>

@@ -9,6 +9,8 @@ import { SIDE_MARK } from '@/core/body/words';
 import type { Student } from '@/core/people/student';
 import { PLACE_WORDS } from '@/core/people/words';
 import { rungOf } from '@/core/poses';
+import type { Practice } from '@/core/practice/practice';
+import { timelineOf } from '@/core/progress/timeline';
 import type { LogEntry } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/tests/battery';
 import { meanOf, withUnit, type Reading } from '@/core/tests/reading';
@@ -23,6 +25,8 @@ import { useUndo } from '../shell/use-undo';
 const poseName = (pose: string, rung: number): string => rungOf(pose, rung)?.shape.name ?? pose;
 const testName = (r: Reading): string =>
   `${testById(r.test)?.name ?? r.test}, ${readoutOf(r.test, r.readout)?.name.toLowerCase() ?? r.readout}`;
+/** Days that are shown at first. */
+const SHOWN = 6;
 /** True where every word that was searched for stands somewhere in the text. */
 const holds = (text: string, words: readonly string[]): boolean => words.every((w) => text.toLowerCase().includes(w));
 
@@ -31,13 +35,19 @@ export function LogPart({
   student,
   readings,
   logs,
+  practices,
 }: {
   student: Student;
   readings: readonly Reading[];
   logs: readonly LogEntry[];
+  practices: readonly Practice[];
 }) {
+  const [all, setAll] = useState(false);
   const [search, setSearch] = useState('');
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const days = timelineOf(student, readings, practices, logs).filter((d) =>
+    holds([format(new Date(`${d.day}T00:00:00`), 'd MMM yyyy'), ...d.lines].join(' '), words),
+  );
   const taught = [...logs]
     .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
     .filter((l) =>
@@ -80,6 +90,32 @@ export function LogPart({
         sx={{ width: 300, mb: 1 }}
         helperText={words.length > 0 ? `${taught.length} practices, ${read.length} readings` : ' '}
       />
+      <Typography variant="h2">Day by day</Typography>
+      <Box
+        component="dl"
+        aria-label="Day by day"
+        sx={{ m: 0, mb: 2, display: 'grid', gridTemplateColumns: '110px 1fr', rowGap: 0.5 }}
+      >
+        {days.slice(0, all ? days.length : SHOWN).map((d) => (
+          <Box key={d.day} sx={{ display: 'contents' }}>
+            <Typography component="dt" className="num" sx={{ fontSize: 15 }}>
+              {format(new Date(`${d.day}T00:00:00`), 'd MMM yyyy')}
+            </Typography>
+            <Box component="dd" sx={{ m: 0 }}>
+              {d.lines.map((line) => (
+                <Typography key={line} sx={{ fontSize: 15 }}>
+                  {line}
+                </Typography>
+              ))}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {days.length > SHOWN && (
+        <Button size="small" onClick={() => setAll(!all)}>
+          {all ? 'Show the last days only' : `Show all ${days.length} days`}
+        </Button>
+      )}
       <Typography variant="h2">Practices taught</Typography>
       {taught.length === 0 && (
         <Typography color="text.secondary">{logs.length === 0 ? 'None yet.' : 'None with these words.'}</Typography>
@@ -124,7 +160,8 @@ function OneLog({ log, name }: { log: LogEntry; name: string }) {
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {log.items.map((i, k) => (
           <li key={k}>
-            {poseName(i.pose, i.rung)} {SIDE_MARK[i.side]} {i.side}:{' '}
+            {poseName(i.pose, i.rung)}, {rungOf(i.pose, i.rung)?.rung.name ?? `rung ${i.rung}`}{' '}
+            {i.side === 'both' ? '' : `${SIDE_MARK[i.side]} ${i.side}`}:{' '}
             {i.skipped ? 'skipped' : `${clock(i.doneSeconds)} of ${clock(i.plannedSeconds)}`}
             {i.stopped ? ' · ▲ stopped' : ''}
             {i.placeFelt ? ` · felt ${PLACE_WORDS[i.placeFelt]}` : ''}

@@ -8,6 +8,7 @@ import type { AimsOf } from '@/core/aims/for-student';
 import type { FitWay } from '@/core/fit/way';
 import type { Inference } from '@/core/limits';
 import type { Student } from '@/core/people/student';
+import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/tests/reading';
 import { useRanking, type Answer } from '@/workers/use-core';
@@ -30,6 +31,7 @@ export function ProgressStep({
   student,
   readings,
   logs,
+  practices,
   inference,
   aimed,
   way,
@@ -37,6 +39,7 @@ export function ProgressStep({
   student: Student;
   readings: readonly Reading[];
   logs: readonly LogEntry[];
+  practices: readonly Practice[];
   inference: Answer<Inference>;
   aimed: AimsOf | null;
   way: FitWay;
@@ -76,7 +79,7 @@ export function ProgressStep({
         ))}
       </Tabs>
       <Box role="tabpanel" id="progress-part" aria-labelledby={`part-${part}`}>
-        {part === 'log' && <LogPart student={student} readings={readings} logs={logs} />}
+        {part === 'log' && <LogPart student={student} readings={readings} logs={logs} practices={practices} />}
         {part === 'change' && (
           <ChangePart
             student={student}

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import { groupName, SIDE_MARK } from '@/core/body/words';
 import type { StructureFinding } from '@/core/limits/statements';
-import type { Student } from '@/core/people/student';
+import type { Aim, Student } from '@/core/people/student';
 import { earlierRound, toleranceChanges } from '@/core/progress/tolerance';
 import { VERDICT_WORDS } from '@/core/progress/words';
 import type { Reading } from '@/core/tests/reading';
@@ -17,10 +17,12 @@ export function ToleranceThen({
   student,
   readings,
   now,
+  aims,
 }: {
   student: Student;
   readings: readonly Reading[];
   now: readonly StructureFinding[] | null;
+  aims: readonly Aim[];
 }) {
   const [then, setThen] = useState<StructureFinding[] | null>(null);
   const last = earlierRound(readings.map((r) => r.takenAt.slice(0, 10)));
@@ -38,8 +40,12 @@ export function ToleranceThen({
     };
   }, [student, readings, last]);
   if (!last || !then || !now) return null;
-  const changes = toleranceChanges(then, now).filter((c) => c.verdict !== 'too-small');
-  const still = toleranceChanges(then, now).length - changes.length;
+  // What is aimed at is told in any case; of the rest only what can be told.
+  const every = toleranceChanges(then, now);
+  const changes = every.filter(
+    (c) => c.verdict !== 'too-small' || aims.some((a) => a.group === c.structure && a.side === c.side),
+  );
+  const still = every.length - changes.length;
   return (
     <Box component="section" aria-label="Tolerances then and now" sx={{ mb: 2 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>

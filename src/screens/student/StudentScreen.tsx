@@ -91,7 +91,15 @@ export function StudentScreen() {
         <PracticeStep student={student} practices={practices} inference={inference} aims={aims} way={way} />
       )}
       {step === 'progress' && (
-        <ProgressStep student={student} readings={readings} logs={logs} inference={inference} aimed={aimed} way={way} />
+        <ProgressStep
+          student={student}
+          readings={readings}
+          logs={logs}
+          practices={practices}
+          inference={inference}
+          aimed={aimed}
+          way={way}
+        />
       )}
     </StudentFrame>
   );

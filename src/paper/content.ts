@@ -3,7 +3,7 @@ import { reachedIn } from '@/core/fit/fit';
 import { propsOf } from '@/core/fit/props';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/limits';
-import { rungOf } from '@/core/poses';
+import { cuesOf, rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
 import { cuesFor, type CueRole, type Voice } from '@/core/practice/cues';
@@ -100,7 +100,7 @@ export function sheetContent(body: SheetBody): SheetContent {
         ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
         ...(row.note ? [row.note] : []),
       ],
-      enter: found?.shape.cues.enter ?? '',
+      enter: found ? cuesOf(found.shape, found.rung).enter : '',
     };
   });
   const total = totalSeconds(practice.items, pace);

@@ -57,6 +57,18 @@ describe('edits of a practice', () => {
     expect(await title()).toBeUndefined();
     expect(await db.edits.count()).toBe(0);
   });
+  it('the undo of an older message goes back to before it, once; redo brings all of it again', async () => {
+    await db.practices.put(practice('first'));
+    const older = await editPractice(db, practice('second'), 'a');
+    await editPractice(db, practice('third'), 'b');
+    await older.undo();
+    expect(await title()).toBe('first');
+    await older.undo();
+    expect(await title()).toBe('first');
+    await stepPractice(db, 'p', 1);
+    await stepPractice(db, 'p', 1);
+    expect(await title()).toBe('third');
+  });
   it('is like a list with a place in it, whatever is done', async () => {
     await fc.assert(
       fc.asyncProperty(fc.array(fc.constantFrom('edit', 'back', 'forward'), { maxLength: 25 }), async (steps) => {

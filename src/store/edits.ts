@@ -9,10 +9,10 @@ import { now, type StudioDatabase } from './studio';
 
 const within = (db: StudioDatabase) => [db.practices, db.edits, db.editMarks] as const;
 
-/** Saves a changed practice as its next edit; what was undone before is forgotten. The change's undo is a step back. */
+/** Saves a changed practice as its next edit; what was undone before is forgotten. The change's undo goes back to before it, whatever came after. */
 export async function editPractice(db: StudioDatabase, practice: Practice, did: string): Promise<Change> {
   const next = { ...practice, updatedAt: now() };
-  await db.transaction('rw', [...within(db)], async () => {
+  const made = await db.transaction('rw', [...within(db)], async () => {
     const mark = await db.editMarks.get(practice.id);
     const before = await db.practices.get(practice.id);
     let at = mark?.at ?? -1;
@@ -29,11 +29,15 @@ export async function editPractice(db: StudioDatabase, practice: Practice, did: 
     await db.edits.put({ practice: practice.id, n: at, did, state: next });
     await db.editMarks.put({ practice: practice.id, at });
     await db.practices.put(next);
+    return at;
   });
   return {
     undo: async () => {
+      const mark = await db.editMarks.get(practice.id);
+      // Taken back already, by this or another way.
+      if (!mark || mark.at < made) return;
       // Made anew with its first edit: there is nothing to go back to.
-      if (!(await stepPractice(db, practice.id, -1))) await removePractice(db, practice.id);
+      if (!(await goTo(db, practice.id, made - 1))) await removePractice(db, practice.id);
     },
   };
 }
@@ -42,9 +46,16 @@ export async function editPractice(db: StudioDatabase, practice: Practice, did: 
 export function stepPractice(db: StudioDatabase, id: string, by: -1 | 1): Promise<boolean> {
   return db.transaction('rw', [...within(db)], async () => {
     const mark = await db.editMarks.get(id);
-    const edit = mark && (await db.edits.get([id, mark.at + by]));
-    if (!mark || !edit) return false;
-    await db.editMarks.put({ practice: id, at: mark.at + by });
+    return mark ? goTo(db, id, mark.at + by) : false;
+  });
+}
+
+/** Shows a practice as it stood after its n-th edit; false where there is none. */
+function goTo(db: StudioDatabase, id: string, n: number): Promise<boolean> {
+  return db.transaction('rw', [...within(db)], async () => {
+    const edit = await db.edits.get([id, n]);
+    if (!edit) return false;
+    await db.editMarks.put({ practice: id, at: n });
     await db.practices.put({ ...edit.state, updatedAt: now() });
     return true;
   });

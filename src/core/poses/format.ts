@@ -68,7 +68,13 @@ export interface Rung {
   /** Which freedoms reach the shape where the hip does not. */
   give: readonly Give[];
   intents: readonly Intent[];
+  /** How to come in, where this rung does it another way than its shape says. */
+  enter?: string;
 }
+
+/** What is said of a rung: its shape's lines, and its own way in where it has one. */
+export const cuesOf = (shape: Pick<Shape, 'cues'>, rung: Pick<Rung, 'enter'>): Shape['cues'] =>
+  rung.enter === undefined ? shape.cues : { ...shape.cues, enter: rung.enter };
 
 export interface Shape {
   id: string;

@@ -18,6 +18,7 @@ import {
   anglesAt,
   anglesFor,
   contactsFor,
+  cuesOf,
   demandsOf,
   LIBRARY,
   postureAt,
@@ -96,7 +97,11 @@ describe.each(rungs)('$name', ({ shape, rung, name }) => {
   it('has holds, phases, cues and demands in their ranges', () => {
     expect(rung.hold[0]).toBeLessThan(rung.hold[1]);
     expect(rung.phases.length).toBeGreaterThan(0);
-    for (const cue of [...Object.values(shape.cues), shape.cheat]) expect(cue).toMatch(/^[A-Z].*\.$/);
+    const cues = cuesOf(shape, rung);
+    for (const cue of [...Object.values(cues), shape.cheat]) expect(cue).toMatch(/^[A-Z].*\.$/);
+    // Nobody is told to take a prop that this rung does without.
+    for (const prop of ['strap', 'wall', 'block', 'bolster', 'blanket'] as const)
+      if (new RegExp(`\\b${prop}s?\\b`, 'i').test(cues.enter)) expect(rung.props).toContain(prop);
     if (shape.position === 'on the front') expect(demandsOf(shape, rung)).toContain('lying-on-front');
   });
   it('names only points that the body has', () => {

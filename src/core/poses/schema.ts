@@ -107,6 +107,7 @@ export const rungSchema = z.object({
   phases: z.array(z.enum(['settle', 'warm', 'approach', 'deepest', 'counter', 'rest'])).max(6),
   give: z.array(z.enum(['knee-bends', 'pelvis-rolls', 'heel-lifts', 'stance-shortens', 'thigh-turns'])).max(5),
   intents: z.array(intentSchema).max(6),
+  enter: z.string().max(300).optional(),
 });
 
 const line = z.string().max(300);

@@ -26,6 +26,8 @@ export interface RungSketch {
   balance?: false;
   /** True where the hands carry and must be down from the entry on; by default on all fours and in work of the muscles. */
   carries?: boolean;
+  /** How to come in, where it is not as the shape says. */
+  enter?: string;
 }
 
 export interface ShapeSketch {
@@ -144,6 +146,7 @@ export function finished(sketch: ShapeSketch, pathOf: (rung: number) => Rung['pa
       phases: r.phases ?? (kind === 'stretch' && i === 0 ? ['warm', ...PHASES.stretch] : PHASES[kind]),
       give: r.give ?? sketch.give ?? [],
       intents: r.intents ?? [],
+      ...(r.enter && { enter: r.enter }),
     };
   });
   const [enter, keep, deepen, leave] = sketch.cues;

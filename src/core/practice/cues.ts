@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
 import { groupName } from '@/core/body/words';
-import { anglesAt, rungOf, type Rung } from '@/core/poses';
+import { anglesAt, cuesOf, rungOf, type Rung } from '@/core/poses';
 import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/schools';
 import type { RankedPose } from '@/core/ranking/rank';
 import { callBack } from './call-back';
@@ -149,17 +149,18 @@ export function draftCues(
   const say = (role: CueRole, words: string) => words && out.push(inManner({ role, words }, voice));
   const like = callBack(item, before);
   if (like) say('like', like);
-  say('enter', shape.cues.enter);
+  const { enter, keep, deepen, leave } = cuesOf(shape, rung);
+  say('enter', enter);
   // What the shape says already in its own words is not said again.
   if (rung.kind !== 'rest')
     for (const a of jointActions(rung, worked, fit?.depth ?? 0.5)) say('action', actionWords(a, item.side !== 'both'));
-  say('keep', shape.cues.keep);
+  say('keep', keep);
   if (speaksActive(rung, schools)) for (const i of rung.intents) say('press', i.words);
   for (const c of schoolCues(shape, rung, schools)) say('school', c.words);
   if (voice.anatomy) for (const words of feelWords(fit, item.side !== 'both')) say('feel', words);
   if (voice.breath) say('breath', BREATH[rung.kind]);
-  if (rung.kind !== 'rest') say('deepen', shape.cues.deepen);
-  say('leave', shape.cues.leave);
+  if (rung.kind !== 'rest') say('deepen', deepen);
+  say('leave', leave);
   return out;
 }
 

@@ -14,7 +14,7 @@ import { comfortOf, USUAL_WAY, type FitWay } from '@/core/fit/way';
 import { propsOf } from '@/core/fit/props';
 import type { Posterior } from '@/core/limits';
 import { inHundred } from '@/core/limits/words';
-import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, rungOf, shapeById } from '@/core/poses';
+import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, rungOf, shapeById, cuesOf } from '@/core/poses';
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, speaksActive } from '@/core/poses/schools';
 import { usePropSizes, useSchools } from '../settings/use-pose-settings';
@@ -197,9 +197,7 @@ export function PoseDetail({
           <Typography variant="h3" sx={{ mt: 1.5 }}>
             How to teach it
           </Typography>
-          {[shape.cues.enter, shape.cues.keep, shape.cues.deepen, shape.cues.leave].map(
-            (cue) => cue !== '' && <Typography key={cue}>{cue}</Typography>,
-          )}
+          {Object.values(cuesOf(shape, rung)).map((cue) => cue !== '' && <Typography key={cue}>{cue}</Typography>)}
           {schoolCues(shape, rung, schools).map((c) => (
             <Typography key={c.about}>{c.words}</Typography>
           ))}

@@ -54,7 +54,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'hands on blocks', entry: 't pt50; b f54 a-42', full: 't pt56; b f62 a-56', on: 'heel_b ball_b', hands: 'b floor:23 shoulder_s 4 0 0', hold: [15, 60], level: 3 },
-      { name: 'forearms down', entry: 't pt72; b f78 a-54', full: 't pt76; b f84 a-66', on: 'heel_b', hands: 'b forearm shoulder_s 6 0 0', hold: [15, 60], level: 3 },
+      { name: 'forearms down', enter: 'Hands down first, feet slide apart, then the forearms.', entry: 't pt72; b f78 a-54', full: 't pt76; b f84 a-66', on: 'heel_b', hands: 'b forearm shoulder_s 6 0 0', hold: [15, 60], level: 3 },
     ],
   },
   {

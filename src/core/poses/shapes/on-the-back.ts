@@ -104,7 +104,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     rungs: [
       { name: 'other foot down', entry: `${FOOT_DOWN}; w f40 k24 d0`, full: 'w f84 k0!', on: `${HELD_BACK} heel_o ball_o`, hands: 'b shoulder_s 24 26 -4', props: 'strap', hold: [30, 90] },
       { name: 'other leg long', entry: 'w f45 k22 d0', full: 'w f94 k0! d8', on: `${HELD_BACK} heel_o`, hands: 'b shoulder_s 24 27 -4', props: 'strap', hold: [30, 90] },
-      { name: 'hands behind the thigh', entry: 'w f60 k40 d0', full: 'w f108 k0! d10', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.4,-0.2,1 knee_w -4 -5 5; o elbow:-0.4,-0.2,1 knee_w -4 -5 5', hold: [30, 90] },
+      { name: 'hands behind the thigh', enter: 'Both hands behind the thigh, the knee a little bent.', entry: 'w f60 k40 d0', full: 'w f108 k0! d10', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.4,-0.2,1 knee_w -4 -5 5; o elbow:-0.4,-0.2,1 knee_w -4 -5 5', hold: [30, 90] },
     ],
   },
   {

@@ -238,7 +238,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'strap, knee bent', entry: 't pt-20; w f84 k60', full: 't pt-10; w f104 k28', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w -8 6 4', props: 'strap', hold: [15, 45] },
-      { name: 'knee straight', entry: 't pt-14; w f92 k36', full: 't pt-4 lf4; w f116 k2 d10', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w 0 6 4', hold: [15, 45], phases: ['deepest'] },
+      { name: 'knee straight', enter: 'Sit tall, one shin folded, both hands on the other foot.', entry: 't pt-14; w f92 k36', full: 't pt-4 lf4; w f116 k2 d10', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w 0 6 4', hold: [15, 45], phases: ['deepest'] },
     ],
   },
   {

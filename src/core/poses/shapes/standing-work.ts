@@ -115,7 +115,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     instead: 'chair-knee-across',
     rungs: [
       { name: 'hand on the wall', entry: 'w f-8 a14; o f12 a4', full: 't pl-8 lb-14 tb-8; w f-12 a24; o f14 a-4', on: `${FOOT_O} ball_w`, props: 'wall', hands: 'o shoulder_o 20 6 24', hold: [20, 60], balance: false },
-      { name: 'arm overhead', entry: 't lb-6; w f-10 a18; o f14 a4; w sf165', full: 't pl-12 lb-22 tb-18; w f-14 a31; o f16 a-8', on: `${FOOT_O} ball_w`, hold: [20, 60], phases: ['deepest'], balance: false },
+      { name: 'arm overhead', enter: 'One foot crossed behind the other, that arm long overhead.', entry: 't lb-6; w f-10 a18; o f14 a4; w sf165', full: 't pl-12 lb-22 tb-18; w f-14 a31; o f16 a-8', on: `${FOOT_O} ball_w`, hold: [20, 60], phases: ['deepest'], balance: false },
     ],
   },
   {

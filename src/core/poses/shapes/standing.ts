@@ -264,7 +264,7 @@ export const STANDING: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'small, hand on a wall', entry: 't pt14; o f36 k36; w f66', full: 't pt28; o f62 k56; w f90 a-36 r-46', on: `${FOOT_O} ankle_w~thigh_o`, props: 'wall', hold: [10, 45] },
-      { name: 'deep, hands on blocks', entry: 't pt46; o f80 k60; w f100', full: 't pt64 lf12; o f108 k78 d24; w f122 a-32 r-52', on: `${FOOT_O} ankle_w~thigh_o`, hands: 'b floor:23 shoulder_s 4 0 0', hold: [10, 45], level: 3, balance: false },
+      { name: 'deep, hands on blocks', enter: 'Ankle above the other knee, sit back, hands down to blocks.', entry: 't pt46; o f80 k60; w f100', full: 't pt64 lf12; o f108 k78 d24; w f122 a-32 r-52', on: `${FOOT_O} ankle_w~thigh_o`, hands: 'b floor:23 shoulder_s 4 0 0', hold: [10, 45], level: 3, balance: false },
     ],
   },
 ];

@@ -1,49 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { PracticeItem } from '@/core/practice/practice';
 import { totalSeconds } from '@/core/practice/practice';
 import type { Cue } from '@/core/practice/cues';
 import { lateBy, onTime } from './late';
 import { logFrom } from './log';
 import { ACTIVE, countOf, cueNow, partAt } from './moment';
 import { advance, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
+import { item, played, T0 } from './test-play';
 
-const item = (
-  id: string,
-  pose: string,
-  side: PracticeItem['side'],
-  breaths: number,
-  more: Partial<PracticeItem> = {},
-): PracticeItem => ({
-  id,
-  pose,
-  rung: 1,
-  side,
-  holdSeconds: breaths * 6,
-  breaths,
-  repeats: 1,
-  phase: 'warm',
-  because: [],
-  ...more,
-});
 const ITEMS = [
   item('a', 'bridge', 'both', 2, { repeats: 4 }),
   item('b', 'pigeon', 'right', 10),
   item('c', 'pigeon', 'left', 10),
   item('d', 'resting-back', 'both', 30, { phase: 'rest' }),
 ];
-const T0 = Date.UTC(2026, 4, 1, 10);
 const fresh = () => startPlayer('p', 's', ITEMS, T0);
-/** Events at seconds, ticking in between. */
-function play(steps: readonly [number, PlayerEvent][], s = fresh()): PlayerState {
-  let t = 0;
-  for (const [at, event] of steps) {
-    for (; t + 0.25 <= at; t += 0.25) s = advance(s, { type: 'tick' }, T0 + t * 1000);
-    s = advance(s, event, T0 + at * 1000);
-    t = at;
-  }
-  return s;
-}
+const play = (steps: readonly [number, PlayerEvent][]) => played(steps, fresh());
 const GO: [number, PlayerEvent] = [0, { type: 'resume' }];
 
 describe('changing while teaching', () => {

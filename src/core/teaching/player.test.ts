@@ -1,34 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { PracticeItem } from '@/core/practice/practice';
 import { logFrom, logSchema } from './log';
 import { advance, hasBegun, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
+import { item, played, T0 } from './test-play';
 
-const item = (id: string, pose: string, side: PracticeItem['side'], seconds: number): PracticeItem => ({
-  id,
-  pose,
-  rung: 1,
-  side,
-  holdSeconds: seconds,
-  breaths: Math.round(seconds / 6),
-  repeats: 1,
-  phase: 'warm',
-  because: [],
-});
-const ITEMS = [item('a', 'bridge', 'both', 30), item('b', 'pigeon', 'right', 60), item('c', 'pigeon', 'left', 60)];
-const T0 = Date.UTC(2026, 4, 1, 10);
+const ITEMS = [item('a', 'bridge', 'both', 5), item('b', 'pigeon', 'right', 10), item('c', 'pigeon', 'left', 10)];
 const fresh = () => startPlayer('p', 's', ITEMS, T0);
-/** Runs events at seconds after the start; ticks four times a second in between, as the screen does. */
-function play(steps: readonly [number, PlayerEvent][], state = fresh(), from = 0): PlayerState {
-  let s = state,
-    t = from;
-  for (const [at, event] of steps) {
-    for (; t + 0.25 <= at; t += 0.25) s = advance(s, { type: 'tick' }, T0 + t * 1000);
-    s = advance(s, event, T0 + at * 1000);
-    t = at;
-  }
-  return s;
-}
+const play = (steps: readonly [number, PlayerEvent][]) => played(steps, fresh());
 
 describe('the player', () => {
   it('waits for the teacher before the first item', () => {

@@ -5,11 +5,10 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
-import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useSnackbar } from 'notistack';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { buildOfStudent } from '@/core/people/student';
 import { screen } from '@/core/cautions/screen';
 import { feltIn } from '@/core/teaching/log';
@@ -25,27 +24,19 @@ import { Handout } from './Handout';
 import { makePdf } from './make-pdf';
 import { TeacherSheet } from './TeacherSheet';
 import { useCues } from './use-cues';
+import { usePractice } from './use-practice';
 
 type Paper = 'A4' | 'letter';
-const NOTHING: never[] = [];
 
 /** A practice on paper: the teacher's page to carry, or the student's to take home. */
 export function PrintScreen() {
-  const { db, base } = useStudio();
+  const { base } = useStudio();
   const id = useSearchParams().get('practice') ?? '';
   const [who, setWho] = useState<'teacher' | 'student'>('teacher');
   const [paper, setPaper] = useState<Paper>('A4');
-  const data = useLiveQuery(async () => {
-    const practice = await db.practices.get(id);
-    if (!practice) return { practice };
-    const [student, readings, logs] = await Promise.all([
-      db.students.get(practice.student),
-      db.readings.where('student').equals(practice.student).toArray(),
-      db.logs.where('student').equals(practice.student).toArray(),
-    ]);
-    return { practice, student, readings, felt: feltIn(logs) };
-  }, [db, id]);
-  const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
+  const data = usePractice(id);
+  const felt = useMemo(() => feltIn(data?.logs ?? []), [data?.logs]);
+  const inference = useInference(data?.student, data?.readings, felt, null);
   const [sizes] = usePropSizes();
   const { voice, schools, book } = useCues();
   const [making, setMaking] = useState(false);

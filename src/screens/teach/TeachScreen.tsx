@@ -2,7 +2,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
@@ -19,6 +18,7 @@ import { newId, now, today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
 import { clock } from '../practice/clock';
+import { usePractice } from '../practice/use-practice';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { FeltPanel } from './FeltPanel';
@@ -30,22 +30,11 @@ import { Stage } from './Stage';
 import { usePlayer } from './use-player';
 import { useSaying } from './use-saying';
 
-const NOTHING: never[] = [];
-
 /** Full screen beside the mat. The practice is looked up; the teaching itself begins when all of it is there. */
 export function TeachScreen() {
-  const { db, base } = useStudio();
+  const { base } = useStudio();
   const id = useSearchParams().get('practice') ?? '';
-  const data = useLiveQuery(async () => {
-    const practice = await db.practices.get(id);
-    if (!practice) return { practice };
-    const [student, readings, logs] = await Promise.all([
-      db.students.get(practice.student),
-      db.readings.where('student').equals(practice.student).toArray(),
-      db.logs.where('student').equals(practice.student).toArray(),
-    ]);
-    return { practice, student, readings, logs };
-  }, [db, id]);
+  const data = usePractice(id);
   if (!data) return null;
   const { practice, student } = data;
   if (!practice || !student)
@@ -75,15 +64,7 @@ export function TeachScreen() {
         {screening.cautions.find((c) => c.tests === 'all')?.message}
       </EmptyChart>
     );
-  return (
-    <Teaching
-      key={practice.id}
-      practice={practice}
-      student={student}
-      readings={data.readings ?? NOTHING}
-      logs={data.logs ?? NOTHING}
-    />
-  );
+  return <Teaching key={practice.id} practice={practice} student={student} readings={data.readings} logs={data.logs} />;
 }
 
 /** Pose, side, time, one cue, what comes next; everything in reach of one touch. Ends in the log. */

@@ -31,6 +31,13 @@ import type { KolposRecord } from '@/core/files/record';
 import { infer, summariseStrength } from '@/core/limits';
 import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { anglesAt, demandsOf, LIBRARY, rungOf, shapeById } from '@/core/poses';
+import { USUAL_WAY } from '@/core/fit/way';
+import { blocksOf } from '@/core/practice/blocks';
+import { draftCues, VOICE } from '@/core/practice/cues';
+import { aimsWithPeak, peakGap } from '@/core/practice/peak';
+import { reasonsOf } from '@/core/practice/reasons';
+import { warningsOf } from '@/core/practice/warnings';
+import { reasonSentences, warningWords } from '@/core/practice/words';
 import { buildPractice } from '@/core/practice/build';
 import { requestSchema } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
@@ -211,7 +218,8 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
 function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
   const { student, screening, findings: f, posterior } = inferenceOf(record, id, seed);
   const chosen = wanted ?? aimsFor(student, record.readings, f, new Date().getFullYear()).work;
-  return { student, screening, aims: chosen, poses: rankPoses(posterior, buildOfStudent(student), chosen, screening) };
+  const poses = rankPoses(posterior, buildOfStudent(student), chosen, screening);
+  return { student, screening, aims: chosen, poses, posterior };
 }
 
 export function rank(
@@ -251,7 +259,7 @@ export async function practice(
 ): Promise<unknown> {
   const { minutes } = said;
   if (!(minutes >= 5 && minutes <= 120)) throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
-  const { student, screening, aims: chosen, poses } = ranked(record, id, wanted, seed);
+  const { student, screening, aims: own, poses, posterior } = ranked(record, id, wanted, seed);
   if (screening.stopped)
     throw new InputProblem(
       screening.cautions.find((c) => c.tests === 'all')?.message ?? 'A caution stops all practice.',
@@ -268,14 +276,27 @@ export async function practice(
     const [issue] = request.error.issues;
     throw new InputProblem(issue.message, issue.path[0] === 'arc' ? 'school' : String(issue.path[0]));
   }
-  if (said.peak && !shapeById(said.peak)) throw new InputProblem(`There is no pose "${said.peak}".`, 'peak');
+  const peak = said.peak ? shapeById(said.peak) : null;
+  if (said.peak && !peak) throw new InputProblem(`There is no pose "${said.peak}".`, 'peak');
+  // As on the screen, a peak adds what it asks for to the aims.
+  const chosen = peak ? aimsWithPeak(own, peakGap(peak, posterior, buildOfStudent(student), USUAL_WAY)) : own;
   const built = await buildPractice(poses, chosen, request.data);
+  const reasons = reasonsOf(built.items, poses, chosen, request.data);
+  const blocks = blocksOf(built.items, request.data.pace);
   return {
     minutes: built.minutes,
-    items: built.items.map(({ id: item, ...i }) => {
-      const found = rungOf(i.pose, i.rung);
-      return { item, ...i, props: found?.rung.props ?? [], cues: found ? Object.values(found.shape.cues) : [] };
+    items: built.items.map(({ id: item, ...i }, k) => {
+      const fit = poses.find((r) => r.pose === i.pose && r.rung === i.rung && r.side === i.side);
+      const reason = reasons.get(blocks.find((b) => b.items.some((x) => x.id === item))?.id ?? '');
+      return {
+        item,
+        ...i,
+        props: rungOf(i.pose, i.rung)?.rung.props ?? [],
+        why: reason ? reasonSentences(reason) : [],
+        cues: draftCues(i, { voice: VOICE, fit, before: built.items.slice(0, k) }).map((c) => c.words),
+      };
     }),
+    warnings: warningsOf(built.items, poses, request.data).map(warningWords),
     doses: built.doses.map((d) => ({
       aim: `${d.aim.kind}:${d.aim.group}:${d.aim.side}`,
       minutes: d.minutes,

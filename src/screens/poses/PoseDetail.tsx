@@ -5,7 +5,7 @@ import Slider from '@mui/material/Slider';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { TYPICAL_BUILD, type Build, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { compensationsOf, lacksOf } from '@/core/fit/compensate';
@@ -18,6 +18,7 @@ import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, rungOf, shapeById, cuesO
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, speaksActive } from '@/core/poses/schools';
 import { usePropSizes, useSchools } from '../settings/use-pose-settings';
+import { KeepPicture } from './KeepPicture';
 import { PoseFigure } from './PoseFigure';
 import { SuitsWhom } from './SuitsWhom';
 import { ToBench } from './ToBench';
@@ -73,6 +74,7 @@ export function PoseDetail({
   const [sizes] = usePropSizes();
   const [schools] = useSchools();
   const [depth, setDepth] = useState(fit.depth);
+  const frame = useRef<HTMLElement>(null);
   const [show, setShow] = useState<'stretch' | 'load' | 'both'>('both');
   const [active, setActive] = useState(false);
   const found = rungOf(fit.pose, fit.rung);
@@ -113,7 +115,7 @@ export function PoseDetail({
           ▲ Not with: {cautions.join('; ')}
         </Typography>
       )}
-      <Box sx={{ height: 290, my: 1 }}>
+      <Box ref={frame} sx={{ height: 290, my: 1 }}>
         <PoseFigure
           pose={fit.pose}
           rung={fit.rung}
@@ -154,6 +156,7 @@ export function PoseDetail({
             active form
           </ToggleButton>
         )}
+        <KeepPicture frame={frame} name={shape.name} />
       </Box>
       <DepthSentence fit={fit} sure={posterior.drawCount <= 1} />
       {!fit.full && <Lacking lacks={lacks} />}

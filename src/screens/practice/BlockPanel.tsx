@@ -16,14 +16,10 @@ import type { PracticeRequest } from '@/core/practice/request';
 import type { Warning } from '@/core/practice/warnings';
 import { reasonSentences, warningWords } from '@/core/practice/words';
 import type { RankedPose } from '@/core/ranking/rank';
-import { svgText } from '@/figure/export';
+import { KeepPicture } from '../poses/KeepPicture';
 import { PoseFigure } from '../poses/PoseFigure';
-import { saveFile } from '../shell/save-file';
 import { blockName } from './BlockRow';
 import { CueEditor } from './CueEditor';
-
-/** Width of a picture that is kept, pixels. */
-const PICTURE = 1200;
 
 /** An opened block: why it is there, what it breaks, each side's hold, what is said, a note, and what could stand in its place. */
 export function BlockPanel({
@@ -57,10 +53,6 @@ export function BlockPanel({
   const kept = block.items.find((i) => i.note)?.note ?? '';
   const others = alternativesFor(block, items, ranked, aims, request);
   const at = items.findIndex((i) => i.id === block.id);
-  const keepPicture = () => {
-    const svg = figure.current?.querySelector('svg');
-    if (svg) saveFile(`${name.toLowerCase().replaceAll(' ', '-')}.svg`, svgText(svg, PICTURE), 'image/svg+xml');
-  };
   return (
     <Box
       component="section"
@@ -78,9 +70,7 @@ export function BlockPanel({
             height={150}
           />
         </Box>
-        <Button size="small" onClick={keepPicture}>
-          Keep the picture (SVG)
-        </Button>
+        <KeepPicture frame={figure} name={name} />
         {block.items.map((item) => (
           <Box key={item.id} sx={{ display: 'flex', alignItems: 'center' }}>
             <Button

@@ -130,9 +130,9 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
   });
 
   await test.step('undo goes back through all of it, past a reload, and redo forward again', async () => {
-    const last = await shown(page);
     await page.reload();
     await expect(items(page).first()).toBeVisible({ timeout: 30_000 });
+    const last = await shown(page);
     const back = page.getByRole('button', { name: 'Undo', exact: true });
     for (let n = 0; n < 4; n++) {
       await expect(back).toBeEnabled();

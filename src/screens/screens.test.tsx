@@ -54,6 +54,17 @@ describe('the student form', () => {
     expect(onSave).not.toHaveBeenCalled();
     expect((screen.getByLabelText('Name') as HTMLInputElement).value).toBe('Wren Slipway');
   });
+  it('keeps what is typed when something else on the page changes the student before it is written down', async () => {
+    const onSave = vi.fn<(s: Student) => void>();
+    const { rerender } = render(<StudentForm student={maren} onSave={onSave} />);
+    fill('Aim', 'Kneel to plant.');
+    rerender(<StudentForm student={{ ...maren, cautions: [], height_cm: 181 }} onSave={onSave} />);
+    expect((screen.getByLabelText('Aim') as HTMLInputElement).value).toBe('Kneel to plant.');
+    await waitFor(() => expect(onSave.mock.lastCall?.[0].aim).toBe('Kneel to plant.'));
+    // Nothing is waiting any more: now a change from elsewhere comes in.
+    rerender(<StudentForm student={{ ...maren, aim: 'Row.', height_cm: 181 }} onSave={onSave} />);
+    await waitFor(() => expect((screen.getByLabelText('Aim') as HTMLInputElement).value).toBe('Row.'));
+  });
   it('takes a comma for a decimal point', async () => {
     const onSave = vi.fn<(s: Student) => void>();
     render(<StudentForm student={null} label="Add student" onSave={onSave} />);

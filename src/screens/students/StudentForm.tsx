@@ -167,12 +167,13 @@ export function StudentForm({
   });
   useEffect(() => {
     // A change from another tab comes in while nobody types here.
-    if (!student || frame.current?.contains(document.activeElement)) return;
+    // What is typed and not kept yet stays: a change elsewhere on the page must not wipe it away.
+    if (!student || typedText !== seen.current || frame.current?.contains(document.activeElement)) return;
     const fresh = valuesOf(student);
     if (JSON.stringify(fresh) === JSON.stringify(getValues())) return;
     seen.current = JSON.stringify(fresh);
     reset(fresh);
-  }, [student, reset, getValues]);
+  }, [student, typedText, reset, getValues]);
   const { errors } = formState;
 
   const text = (

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { paceOf, type Practice } from '@/core/practice/practice';
+import { paceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from './bell';
@@ -59,11 +59,24 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
 
   useEffect(() => {
     if (!state || !id) return;
-    const mark = `${state.index}/${state.stage}/${Math.ceil(state.left)}/${String(state.running)}/${JSON.stringify(state.results)}`;
-    if (!hasBegun(state) || mark === saved.current) return;
+    // Whatever is pressed is written down at once, and the time every second.
+    const holdsOf = (items: readonly PracticeItem[]) => JSON.stringify(items.map((i) => [i.id, i.breaths, i.repeats]));
+    const holds = holdsOf(state.items);
+    const mark = JSON.stringify([
+      state.index,
+      state.stage,
+      Math.ceil(state.left),
+      state.running,
+      state.pacing,
+      state.results,
+      holds,
+    ]);
+    // What was only looked at leaves nothing behind; what was changed before beginning stays.
+    const touched = hasBegun(state) || (practice !== undefined && holds !== holdsOf(practice.items));
+    if (!touched || mark === saved.current) return;
     saved.current = mark;
     void db.players.put({ practice: id, state, savedAt: now() });
-  }, [db, id, state]);
+  }, [db, id, practice, state]);
 
   const beat = state ? `${state.index}/${state.stage}` : '';
   const lastBeat = useRef('');

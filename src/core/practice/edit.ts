@@ -2,7 +2,7 @@ import { rungOf } from '@/core/poses';
 import type { Aim } from '@/core/people/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
-import { breathed, itemOf } from './compose';
+import { breathed, itemOf } from './item';
 import { recalled, remembered } from './cues';
 import { servedBy } from './doses';
 import type { PracticeItem } from './practice';

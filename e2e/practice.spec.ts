@@ -106,6 +106,8 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
   await page.getByLabel('Minutes').fill('20');
   await build.click();
   await expect(page.getByText('The practice is built.')).toBeVisible({ timeout: 30_000 });
+  // The new practice is open, not the one before it any more.
+  await expect(page.getByRole('heading', { name: '20 minutes for Maren' })).toBeVisible();
 
   await test.step('two are kept, one is swapped in place, the rest is built anew round them', async () => {
     const keep = page.getByRole('button', { name: /^Keep .* when building again$/ });

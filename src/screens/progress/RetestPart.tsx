@@ -55,7 +55,7 @@ export function RetestPart({
     <>
       <Typography sx={{ mb: 1 }}>
         {due.length > 0
-          ? `${due.length} of ${listed.length} readings that the aims rest on are due. `
+          ? `${due.length} of ${listed.length} ${listed === aimed ? 'readings that the aims rest on' : 'readings'} are due. `
           : `Nothing is due before ${format(new Date(listed[0].due), 'd MMMM')}. Sooner, a change is likely to be smaller than the error of measuring. `}
         Same time of day, same tool, same side first, and{' '}
         {warm > due.length / 2 ? 'warmed up as last time' : 'cold as last time'}.

@@ -137,6 +137,9 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
   return person ? { seed: person.seed, short: person.short } : null;
 }
 
+/** Day of the first round, six weeks before the second. */
+const FIRST_ROUND = '2026-10-07T16:30:00.000Z';
+
 /** The demo studio as a record: a sculler, a ferry pilot and a potter with different limiters, all made up. */
 export async function demoStudio(): Promise<KolposRecord> {
   const students: Student[] = [];
@@ -148,7 +151,8 @@ export async function demoStudio(): Promise<KolposRecord> {
       ...student,
       breathSeconds: 6,
       archived: false,
-      createdAt: measuredAt,
+      // Who was tested twice came with the first round.
+      createdAt: student.id === 'demo-maren' ? FIRST_ROUND : measuredAt,
       updatedAt: measuredAt,
     };
     students.push(full);
@@ -189,7 +193,7 @@ export async function demoStudio(): Promise<KolposRecord> {
       request: requestOf({ minutes: 20, breathSeconds: 6 }),
       choice: choiceOf(built),
       aims,
-      createdAt: measuredAt,
+      createdAt: FIRST_ROUND,
       updatedAt: measuredAt,
     });
   }
@@ -226,8 +230,6 @@ function ownPose(moment: string): OwnShape {
   };
 }
 
-/** Day of the first round, six weeks before the second. */
-const FIRST_ROUND = '2026-10-07T16:30:00.000Z';
 /** What some readings were then, against now, in their own unit: further, hardly, and none at all. */
 const THEN: Readonly<Record<string, number>> = {
   'straight-leg-raise/hip-flexion/left': -14,

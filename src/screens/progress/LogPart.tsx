@@ -160,8 +160,8 @@ function OneLog({ log, name }: { log: LogEntry; name: string }) {
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {log.items.map((i, k) => (
           <li key={k}>
-            {poseName(i.pose, i.rung)}, {rungOf(i.pose, i.rung)?.rung.name ?? `rung ${i.rung}`}{' '}
-            {i.side === 'both' ? '' : `${SIDE_MARK[i.side]} ${i.side}`}:{' '}
+            {poseName(i.pose, i.rung)}, {rungOf(i.pose, i.rung)?.rung.name ?? `rung ${i.rung}`}
+            {i.side === 'both' ? '' : ` ${SIDE_MARK[i.side]} ${i.side}`}:{' '}
             {i.skipped ? 'skipped' : `${clock(i.doneSeconds)} of ${clock(i.plannedSeconds)}`}
             {i.stopped ? ' · ▲ stopped' : ''}
             {i.placeFelt ? ` · felt ${PLACE_WORDS[i.placeFelt]}` : ''}

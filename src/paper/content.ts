@@ -8,7 +8,7 @@ import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
 import { cuesFor, type CueRole, type Voice } from '@/core/practice/cues';
 import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
-import { holdWords, sheetRows, sidesWords } from '@/core/practice/sheet';
+import { clock, holdWords, sheetRows, sidesWords } from '@/core/practice/sheet';
 
 /** What both sheets of a practice say, on the screen, printed and as a PDF: plain data, worked out once. */
 
@@ -61,11 +61,6 @@ export interface SheetContent {
 const CARRIED: readonly CueRole[] = ['own', 'like', 'keep', 'press', 'school'];
 
 const sideOf = (side: Side | 'both'): Side => (side === 'left' ? 'left' : 'right');
-const clock = (seconds: number): string => {
-  const whole = Math.round(seconds);
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
-};
-
 /** Everything that the sheets of a practice say. */
 export function sheetContent(body: SheetBody): SheetContent {
   const { practice, posterior, build, way, sizes, voice, schools, book } = body;

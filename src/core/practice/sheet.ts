@@ -33,6 +33,12 @@ export const sheetRows = (items: readonly PracticeItem[], pace: Pace = 'usual'):
     };
   });
 
+/** Seconds as minutes and seconds, "7:05". */
+export const clock = (seconds: number): string => {
+  const whole = Math.round(seconds);
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+};
+
 /** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "right 5, left 8 breaths". */
 export function holdWords(row: Pick<SheetRow, 'sides'>): string {
   const [first] = row.sides;

@@ -2,7 +2,7 @@ import { groupName } from '@/core/body/words';
 import type { Phase, PropId } from '@/core/poses';
 import type { BuiltPractice, Missing } from './build';
 import type { Change } from './change';
-import type { Pace } from './pace';
+import { TRANSITIONS, type Pace } from './pace';
 import type { Reason } from './reasons';
 import type { Arc, Avoided, PracticeRequest } from './request';
 import type { inTheWay } from './units';
@@ -15,9 +15,9 @@ export const ARC_WORDS: Readonly<Record<Arc, string>> = {
   strength: 'work first, then length',
 };
 export const PACE_WORDS: Readonly<Record<Pace, string>> = {
-  brisk: 'brisk, 10 s',
-  usual: 'usual, 15 s',
-  slow: 'slow, 25 s',
+  brisk: `brisk, ${TRANSITIONS.brisk.shape} s`,
+  usual: `usual, ${TRANSITIONS.usual.shape} s`,
+  slow: `slow, ${TRANSITIONS.slow.shape} s`,
 };
 export const PLACE_WORDS: Readonly<Record<PracticeRequest['place'], string>> = {
   anywhere: 'on the mat',

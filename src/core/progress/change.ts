@@ -1,8 +1,15 @@
+import type { SexForNorms } from '@/core/people/student';
 import { readoutOf } from '@/core/tests/battery';
-import { bandOf, detectableAt, type Norm, type Readout } from '@/core/tests/definition';
+import { bandOf, detectableAt, normOf, type Norm, type Readout } from '@/core/tests/definition';
 import { kindOf, meanOf, type Reading } from '@/core/tests/reading';
 
 /** Change of a reading over time against the error of measuring. */
+
+/** Whose norms count. */
+export interface Person {
+  sex?: SexForNorms;
+  age?: number;
+}
 
 /** One day's reading of a kind. */
 export interface Point {
@@ -37,6 +44,8 @@ export interface ReadingChange {
   high: number;
   verdict: Verdict;
   caveats: Caveat[];
+  /** What is typical of people like her; null where there is no norm. */
+  typical: Pick<Norm, 'mean' | 'sd'> | null;
 }
 
 /** Between two testers or two tools the error is half as much again (rule of thumb). */
@@ -45,7 +54,7 @@ const OTHER_TOOL = 1.5;
 const EXTREME = 2;
 
 /** How much better a value is than another, in the unit of the reading: further, stronger, or nearer to the middle where both ends matter. */
-export function betterBy(readout: Readout, before: number, now: number, norm?: Norm): number {
+export function betterBy(readout: Readout, before: number, now: number, norm?: Pick<Norm, 'mean'> | null): number {
   if (readout.better === 'higher') return now - before;
   if (readout.better === 'lower') return before - now;
   const middle = norm?.mean ?? (readout.min + readout.max) / 2;
@@ -56,10 +65,8 @@ export function betterBy(readout: Readout, before: number, now: number, norm?: N
 const verdictOf = (by: number, detectable: number): Verdict =>
   Math.abs(by) < detectable ? 'too-small' : by > 0 ? 'changed' : 'worse';
 
-const typicalOf = (readout: Readout): Norm | undefined => readout.norms.find((n) => n.primary) ?? readout.norms[0];
-
 /** The days of each kind of reading, and what came of it between the first and the last; kinds with one day only have no change. */
-export function changesOf(readings: readonly Reading[]): ReadingChange[] {
+export function changesOf(readings: readonly Reading[], person: Person = {}): ReadingChange[] {
   const byKind = new Map<string, Reading[]>();
   for (const r of readings) if (!r.pain) byKind.set(kindOf(r), [...(byKind.get(kindOf(r)) ?? []), r]);
   const out: ReadingChange[] = [];
@@ -86,7 +93,7 @@ export function changesOf(readings: readonly Reading[]): ReadingChange[] {
       ...(variant && { variant }),
       ...(active && { active }),
       points,
-      ...compared(readout, points[0], points[points.length - 1]),
+      ...compared(readout, points[0], points[points.length - 1], person),
     });
   }
   return out.sort((a, b) => (a.kind < b.kind ? -1 : 1));
@@ -97,8 +104,9 @@ export function compared(
   readout: Readout,
   first: Point,
   last: Point,
-): Pick<ReadingChange, 'first' | 'last' | 'by' | 'detectable' | 'low' | 'high' | 'verdict' | 'caveats'> {
-  const norm = typicalOf(readout);
+  { sex, age }: Person = {},
+): Pick<ReadingChange, 'first' | 'last' | 'by' | 'detectable' | 'low' | 'high' | 'verdict' | 'caveats' | 'typical'> {
+  const norm = normOf(readout, sex, age);
   const caveats: Caveat[] = [];
   if (first.warm !== last.warm) caveats.push('warm');
   const otherTool =
@@ -117,6 +125,7 @@ export function compared(
     high: by + detectable,
     verdict: verdictOf(by, detectable),
     caveats,
+    typical: norm && { mean: norm.mean, sd: norm.sd },
   };
 }
 

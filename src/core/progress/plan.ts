@@ -140,6 +140,12 @@ export function planWeeks(aims: readonly WeeklyAim[], choice: PlanChoice): Plan 
   return { days: planned.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)), short };
 }
 
+/** A plan with the days on which something was taught marked as done: nobody has to say so again. */
+export const withTaught = (plan: Plan, taught: ReadonlySet<string>): Plan => ({
+  ...plan,
+  days: plan.days.map((d) => (d.mark === null && taught.has(d.day) ? { ...d, mark: 'done' } : d)),
+});
+
 /** Where a missed day could go: the next day of the same week that has no practice, and no strength beside it where this day has some; null where there is none. */
 export function catchUp(plan: Plan, missed: PlannedDay, today: string): string | null {
   const taken = new Set(plan.days.filter((d) => d !== missed).map((d) => d.day));

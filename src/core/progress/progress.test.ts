@@ -107,8 +107,9 @@ describe('change of a reading', () => {
     expect(changeSentences(c)).toHaveLength(4);
   });
   it('less is better where less is better, and nearer to the middle where both ends matter', () => {
-    const missing = readoutOf('knee-extension-90-90', 'missing-extension') ?? slr;
-    if (missing.better === 'lower') expect(betterBy(missing, 40, 30)).toBe(10);
+    const missing = readoutOf('knee-extension-90-90', 'missing-extension');
+    expect(missing?.better).toBe('lower');
+    expect(missing && betterBy(missing, 40, 30)).toBe(10);
     expect(
       betterBy({ ...slr, better: 'mid', movement: undefined, pelvisShares: undefined } as never, 20, 12, {
         mean: 10,

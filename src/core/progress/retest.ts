@@ -23,7 +23,7 @@ export interface Retest {
 }
 
 /** Days between two tests of a kind (rules of thumb: length four to six weeks, strength six to eight, holds four, painful two). */
-const RETEST_DAYS: Readonly<Record<Retest['why'], number>> = { length: 35, strength: 49, hold: 28, painful: 14 };
+export const RETEST_DAYS: Readonly<Record<Retest['why'], number>> = { length: 35, strength: 49, hold: 28, painful: 14 };
 
 const DAY_MS = 86_400_000;
 /** A day so many days later, `YYYY-MM-DD`; days are counted in the calendar, whatever the clocks do. */

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/tests/reading';
-import { planWeeks, type PlanChoice } from './plan';
+import { planWeeks, withTaught, type PlanChoice } from './plan';
 import { retestsOf } from './retest';
 
 /** What a day holds for one student, told in the list of today. */
@@ -23,7 +23,7 @@ export function todayOf(
   today: string,
 ): TodayOf {
   const taught = new Set(logs.map((l) => l.startedAt.slice(0, 10)));
-  const days = choice ? planWeeks([], choice).days.filter((d) => d.mark === null && !taught.has(d.day)) : [];
+  const days = choice ? withTaught(planWeeks([], choice), taught).days.filter((d) => d.mark === null) : [];
   const due = retestsOf(readings, [], today).filter((r) => r.inDays <= 0 && r.inDays > -HISTORY_DAYS);
   return {
     practice: days.find((d) => d.day === today)?.minutes ?? null,

@@ -5,7 +5,7 @@ import type { Caveat, ReadingChange, Together, Verdict } from './change';
 import type { HeldBack } from './hold-back';
 import type { Reason } from './no-change';
 import type { progression } from './plan';
-import type { Retest } from './retest';
+import { RETEST_DAYS, type Retest } from './retest';
 
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   changed: 'changed',
@@ -58,12 +58,14 @@ export function reasonWords(r: Reason): string {
   }
 }
 
-export const RETEST_WORDS: Readonly<Record<Retest['why'], string>> = {
-  length: 'length: five weeks',
-  strength: 'pushes: seven weeks',
-  hold: 'holds and counts: four weeks',
-  painful: 'it ended in pain: two weeks, or as a clinician says',
+const KIND: Readonly<Record<Retest['why'], string>> = {
+  length: 'length',
+  strength: 'pushes',
+  hold: 'holds and counts',
+  painful: 'it ended in pain; or as a clinician says',
 };
+/** After how long a kind of reading is taken again. */
+export const retestWords = (why: Retest['why']): string => `${KIND[why]}: ${RETEST_DAYS[why] / 7} weeks`;
 
 export const HELD_BACK_WORDS: Readonly<Record<HeldBack, string>> = {
   pain: 'one of the last practices was stopped for pain',

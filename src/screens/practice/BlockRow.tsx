@@ -12,7 +12,7 @@ import type { Block } from '@/core/practice/blocks';
 import { holdWords, sidesWords } from '@/core/practice/sheet';
 import { phaseWords } from '@/core/practice/words';
 import { PoseFigure } from '../poses/PoseFigure';
-import { clock } from './clock';
+import { clock } from '@/core/practice/sheet';
 
 /** What a block is called. */
 export const blockName = (block: Pick<Block, 'pose' | 'rung'>): string =>

@@ -29,7 +29,7 @@ import { useStudio } from '../shell/studio-context';
 import { AddPose } from './AddPose';
 import { BlockPanel } from './BlockPanel';
 import { blockName, BlockRow } from './BlockRow';
-import { clock } from './clock';
+import { clock } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
 import { PracticeMenu } from './PracticeMenu';
 import { PracticeProfile } from './PracticeProfile';

@@ -4,7 +4,7 @@ import { rungOf } from '@/core/poses';
 import type { Sounding } from '@/core/practice/profile';
 import { phaseWords } from '@/core/practice/words';
 import { landTint, seaTint } from '@/figure/scales';
-import { clock } from './clock';
+import { clock } from '@/core/practice/sheet';
 
 /** Paper units: the chart is stretched to the width there is, so only its proportions count. */
 const WIDTH = 1000;

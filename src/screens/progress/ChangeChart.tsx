@@ -18,13 +18,12 @@ const UNITS = { deg: '°', cm: ' cm', s: ' s', reps: '×', grade: '', Nm_kg: '' 
 export function ChangeChart({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
   const readout = readoutOf(change.test, change.readout);
   if (!readout) return null;
-  const norm = readout.norms.find((n) => n.primary) ?? readout.norms.at(0);
-  const { first, last, points, detectable } = change;
+  const { first, last, points, detectable, typical } = change;
   const input: Input = {
     points: points.map((p) => [p.day, p.value]),
     first: first.value,
     detectable,
-    typical: norm ? [norm.mean - norm.sd, norm.mean + norm.sd] : null,
+    typical: typical && [typical.mean - typical.sd, typical.mean + typical.sd],
     practised: practised.filter((d) => d >= first.day && d <= last.day),
     unit: UNITS[readout.unit],
   };

@@ -9,10 +9,9 @@ import { groupName, SIDE_MARK } from '@/core/body/words';
 import type { Inference } from '@/core/limits';
 import type { Student } from '@/core/people/student';
 import { aimKey } from '@/core/practice/doses';
-import { changesOf, together, type ReadingChange } from '@/core/progress/change';
-import { doneDoses, doneFor } from '@/core/progress/dose';
-import { stuck, whyNoChange } from '@/core/progress/no-change';
-import { daysBetween, tellsOf } from '@/core/progress/retest';
+import { aimVerdicts } from '@/core/progress/aim-verdict';
+import { changesOf, type ReadingChange } from '@/core/progress/change';
+import { doneDoses } from '@/core/progress/dose';
 import { gapChange, gapSentence } from '@/core/progress/side-gap';
 import { changeSentences, reasonWords, togetherSentence, VERDICT_WORDS } from '@/core/progress/words';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -40,7 +39,11 @@ export function ChangePart({
   aimed: AimsOf | null;
   ranked: readonly RankedPose[] | null;
 }) {
-  const changes = useMemo(() => changesOf(readings), [readings]);
+  const { sexForNorms: sex, birthYear } = student;
+  const changes = useMemo(
+    () => changesOf(readings, { sex, age: new Date().getFullYear() - birthYear }),
+    [readings, sex, birthYear],
+  );
   const practised = useMemo(() => [...new Set(logs.map((l) => l.startedAt.slice(0, 10)))].sort(), [logs]);
   const aims = aimed?.work ?? [];
   const since = changes.reduce((d, c) => (c.first.day < d ? c.first.day : d), today());
@@ -54,31 +57,10 @@ export function ChangePart({
         A change needs two days of the same reading, taken the same way. “Test again” tells when it is worth while.
       </EmptyChart>
     );
-  const weeks = Math.max(1, daysBetween(since, today()) / 7);
-  const told = aims
-    .filter((a) => a.kind !== 'leave')
-    .map((aim) => ({ aim, own: changes.filter((c) => tellsOf(c, aim)) }))
-    .filter((t) => t.own.length > 0);
+  const told = aimed ? aimVerdicts(changes, aimed, done, inference?.findings ?? null, since, today()) : [];
   return (
     <>
-      {told.map(({ aim, own }) => {
-        const all = together(own);
-        const dose = done && doneFor(done, aim);
-        const wanted = aimed?.standing.find((s) => s.group === aim.group && s.side === aim.side)?.dose.stretch;
-        const asked = wanted && aim.kind === 'lengthen' ? wanted.minutesPerWeek * weeks : null;
-        const limiters = own.flatMap((c) => {
-          const movement = readoutOf(c.test, c.readout)?.movement;
-          const finding = inference?.findings.movements.find((m) => m.movement === movement && m.side === aim.side);
-          return finding?.limiters.slice(0, 1).map((l) => l.structure) ?? [];
-        });
-        const why = stuck(own)
-          ? whyNoChange(
-              aim,
-              dose && asked ? { done: dose.minutes, wanted: asked } : null,
-              limiters,
-              inference?.findings.hints ?? [],
-            )
-          : [];
+      {told.map(({ aim, all, done: dose, asked, why }) => {
         return (
           <Box
             key={aimKey(aim)}
@@ -88,15 +70,15 @@ export function ChangePart({
           >
             <Typography variant="h2" sx={{ fontSize: 18 }}>
               {AIM_WORDS[aim.kind]} <span className="muscle">{groupName(aim.group)}</span> {SIDE_MARK[aim.side]}{' '}
-              {aim.side}: {all ? VERDICT_WORDS[all.verdict] : ''}
+              {aim.side}: {VERDICT_WORDS[all.verdict]}
             </Typography>
-            {all && <Typography>{togetherSentence(all)}</Typography>}
+            <Typography>{togetherSentence(all)}</Typography>
             {dose && (
               <Typography>
                 Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days}{' '}
                 {dose.days === 1 ? 'day' : 'days'}
-                {asked ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each other does
-                not say that one made the other.
+                {asked !== null ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each
+                other does not say that one made the other.
               </Typography>
             )}
             {why.length > 0 && (

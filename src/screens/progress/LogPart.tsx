@@ -18,7 +18,7 @@ import { END_FEEL_WORDS } from '@/core/tests/words';
 import { hearWords, voiceStaysHere } from '@/instruments/voice';
 import { removeReadings } from '@/store/changes';
 import { rewriteLog } from '@/store/edits';
-import { clock } from '../practice/clock';
+import { clock } from '@/core/practice/sheet';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 

@@ -10,23 +10,15 @@ import type { Student } from '@/core/people/student';
 import { aimWords } from '@/core/practice/words';
 import { plannedOf, readCalendar, uidOf, writeCalendar } from '@/core/progress/calendar';
 import { heldBack } from '@/core/progress/hold-back';
-import {
-  planSchema,
-  planWeeks,
-  progression,
-  type PlanChoice,
-  type PlannedDay,
-  type WeeklyAim,
-} from '@/core/progress/plan';
+import { planSchema, planWeeks, withTaught, progression, type PlanChoice, type WeeklyAim } from '@/core/progress/plan';
 import { PROGRESSION_WORDS } from '@/core/progress/words';
 import type { LogEntry } from '@/core/teaching/log';
 import { savePlan } from '@/store/edits';
 import { today } from '@/store/studio';
-import { RefusedNote, type RefusedFile } from '../shell/BringIn';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
-import { CalendarIn } from './CalendarIn';
 import { PlanForm } from './PlanForm';
 import { PlanCalendar } from './PlanCalendar';
 import { PlanWeek } from './PlanWeek';
@@ -61,13 +53,7 @@ export function PlanPart({
   const choice = stored?.plan;
   const taught = useMemo(() => new Set(logs.map((l) => l.startedAt.slice(0, 10))), [logs]);
   const plan = useMemo(() => {
-    if (!choice) return null;
-    const laid = planWeeks(aims, choice);
-    // What was taught here is done; nobody has to say so again.
-    return {
-      ...laid,
-      days: laid.days.map((d): PlannedDay => (d.mark === null && taught.has(d.day) ? { ...d, mark: 'done' } : d)),
-    };
+    return choice ? withTaught(planWeeks(aims, choice), taught) : null;
   }, [choice, aims, taught]);
   if (!stored) return null;
   const put = async (next: PlanChoice, did: string) => undo(did, await savePlan(db, next));
@@ -146,7 +132,13 @@ export function PlanPart({
                 <Button size="small" variant="outlined" onClick={calendar}>
                   Take out as a calendar
                 </Button>
-                <CalendarIn onFile={(file) => void into(file)} />
+                <BringInButton
+                  small
+                  words="Bring moved days in"
+                  label="Calendar file"
+                  accept="text/calendar,.ics"
+                  onFile={(file) => void into(file)}
+                />
                 <Button size="small" onClick={() => window.print()}>
                   Print this week
                 </Button>

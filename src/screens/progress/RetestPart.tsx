@@ -8,7 +8,7 @@ import { SIDE_MARK } from '@/core/body/words';
 import type { Aim, Student } from '@/core/people/student';
 import { aimWords } from '@/core/practice/words';
 import { retestsOf, type Retest } from '@/core/progress/retest';
-import { RETEST_WORDS } from '@/core/progress/words';
+import { retestWords } from '@/core/progress/words';
 import { readoutOf, testById } from '@/core/tests/battery';
 import { withUnit, meanOf, type Reading } from '@/core/tests/reading';
 import { changeSession } from '@/store/changes';
@@ -116,7 +116,7 @@ export function RetestPart({
                   <td>
                     {r.aims.map((a) => aimWords(a)).join('; ') || 'no aim'}
                     <br />
-                    {RETEST_WORDS[r.why]}
+                    {retestWords(r.why)}
                   </td>
                 </tr>
               );

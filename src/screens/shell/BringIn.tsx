@@ -7,27 +7,35 @@ import type { FileProblem } from '@/core/files/json';
 /** What was wrong with a file that was to be brought in. */
 export type RefusedFile = FileProblem & { file: string };
 
-/** A button that asks for a JSON file. */
+/** A button that asks for a file, JSON where nothing else is said. */
 export function BringInButton({
   words,
   label,
+  accept = 'application/json,.json',
+  small = false,
   onFile,
 }: {
   words: string;
   /** What the file field is called for those who do not see it. */
   label: string;
+  accept?: string;
+  small?: boolean;
   onFile: (file: File) => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <Button variant="outlined" onClick={() => input.current?.click()}>
+      <Button
+        variant={small ? 'text' : 'outlined'}
+        size={small ? 'small' : 'medium'}
+        onClick={() => input.current?.click()}
+      >
         {words}
       </Button>
       <input
         ref={input}
         type="file"
-        accept="application/json,.json"
+        accept={accept}
         hidden
         aria-label={label}
         onChange={(e) => {

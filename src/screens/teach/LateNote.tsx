@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lateBy, onTime } from '@/core/teaching/late';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
-import { clock } from '../practice/clock';
+import { clock } from '@/core/practice/sheet';
 
 /** Late from here on it is said, seconds. Ours. */
 const WORTH_SAYING = 45;

@@ -14,7 +14,7 @@ import { countOf, IN, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { today } from '@/store/studio';
 import { PoseFigure } from '../poses/PoseFigure';
-import { clock } from '../practice/clock';
+import { clock } from '@/core/practice/sheet';
 import { useSchools } from '../settings/use-pose-settings';
 
 const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 'sink' } as const;

@@ -17,7 +17,7 @@ import { endPlayer } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
-import { clock } from '../practice/clock';
+import { clock } from '@/core/practice/sheet';
 import { usePractice } from '../practice/use-practice';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';

@@ -22,7 +22,7 @@ export function registerFonts(regular: string, bold: string): void {
 }
 
 const MARGIN = 34;
-const s = StyleSheet.create({
+export const s = StyleSheet.create({
   page: { fontFamily: FAMILY, fontSize: 10, color: INK.ink, padding: MARGIN, lineHeight: 1.25 },
   head: { flexDirection: 'row', alignItems: 'baseline', marginBottom: 4 },
   title: { fontSize: 18, lineHeight: 1.3, fontWeight: 700, flexGrow: 1 },

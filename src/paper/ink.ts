@@ -12,6 +12,8 @@ export const INK = {
   caution: '#a3126b',
   flesh: '#fdfbf4',
   prop: '#e4ece8',
+  sea: '#bfe0df',
+  land: '#f0dda6',
 } as const;
 
 export interface InkPath {

@@ -4,6 +4,8 @@ import { setOwnShapes, type Shape } from '@/core/poses';
 import type { SheetContent } from './content';
 import { HandoutPaper, registerFonts, TeacherPaper, type PaperSize } from './documents';
 import { onOnePage } from './one-page';
+import type { ProgressPage } from './progress-page';
+import { ProgressPaper } from './progress-paper';
 
 const REGULAR = new URL(
   '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
@@ -32,6 +34,11 @@ async function sheetPdf(
   return new Blob([new Uint8Array(file)], { type: 'application/pdf' });
 }
 
-const door = { sheetPdf };
+/** The student's progress sheet as a PDF file. */
+async function progressPdf(content: ProgressPage, size: PaperSize): Promise<Blob> {
+  return pdf(<ProgressPaper content={content} size={size} />).toBlob();
+}
+
+const door = { sheetPdf, progressPdf };
 export type PaperDoor = typeof door;
 expose(door);

@@ -3,7 +3,15 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Practice } from '@/core/practice/practice';
 import { bringIn, takeOut } from './exchange';
-import { editPractice, removePractice, removeTemplate, saveTemplate, stepPractice, stepsOf } from './edits';
+import {
+  editPractice,
+  putLogRight,
+  removePractice,
+  removeTemplate,
+  saveTemplate,
+  stepPractice,
+  stepsOf,
+} from './edits';
 import { StudioDatabase } from './studio';
 
 let db: StudioDatabase;
@@ -103,6 +111,61 @@ describe('edits of a practice', () => {
     expect(await title()).toBe('second');
     await stepPractice(db, 'p', -1);
     expect(await title()).toBe('first');
+  });
+});
+
+describe('a log put right', () => {
+  const item = { pose: 'pigeon', rung: 1, side: 'left' as const, plannedSeconds: 90, doneSeconds: 90, skipped: false };
+  const log = {
+    id: 'l',
+    student: 's',
+    practice: 'p',
+    title: 'Slip',
+    startedAt: '2026-10-05T10:00:00.000Z',
+    endedAt: '2026-10-05T10:20:00.000Z',
+    items: [item, { ...item, side: 'right' as const }],
+    note: 'Calm.',
+  };
+  it('changes only what was changed: what another window wrote meanwhile stays', async () => {
+    await db.logs.put(log);
+    await putLogRight(db, 'l', { note: 'Calm and long.' });
+    const change = await putLogRight(db, 'l', { item: { at: 1, to: { ...log.items[1], strength: 6 } } });
+    const now = await db.logs.get('l');
+    expect(now).toMatchObject({ note: 'Calm and long.', items: [item, { side: 'right', strength: 6 }] });
+    expect(now?.history?.map((h) => [h.note, h.items?.length])).toEqual([
+      ['Calm.', undefined],
+      ['Calm and long.', 2],
+    ]);
+    await change.undo();
+    expect(await db.logs.get('l')).toMatchObject({ note: 'Calm and long.', items: log.items });
+  });
+  it('goes out with the record and comes in again, with what stood there before', async () => {
+    await db.students.put({
+      id: 's',
+      name: 'Sedge Heron',
+      height_cm: 170,
+      mass_kg: 65,
+      birthYear: 1990,
+      dominantLeg: 'unknown',
+      aim: '',
+      complaints: [],
+      cautions: [],
+      breathSeconds: 6,
+      archived: false,
+      createdAt: '2026-01-01T00:00:00.000Z',
+      updatedAt: '2026-01-01T00:00:00.000Z',
+    });
+    await db.logs.put(log);
+    await putLogRight(db, 'l', { item: { at: 0, to: { ...item, skipped: true } } });
+    const kept = await db.logs.get('l');
+    const file = await takeOut(db);
+    await db.logs.clear();
+    await bringIn(db, file);
+    expect(await db.logs.get('l')).toEqual(kept);
+  });
+  it('a log that is gone stays gone', async () => {
+    await (await putLogRight(db, 'none', { note: 'x' })).undo();
+    expect(await db.logs.count()).toBe(0);
   });
 });
 

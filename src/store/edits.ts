@@ -1,7 +1,7 @@
 import type { Practice } from '@/core/practice/practice';
 import type { Template } from '@/core/practice/plan';
 import type { PlanChoice } from '@/core/progress/plan';
-import type { LogEntry } from '@/core/teaching/log';
+import { logPutRight, type LogItem } from '@/core/teaching/log';
 import type { Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 
@@ -135,17 +135,24 @@ export async function savePlan(db: StudioDatabase, plan: PlanChoice): Promise<Ch
   };
 }
 
-/** Changes what the teacher wrote to a log; what stood there before is kept in its history. */
-export async function rewriteLog(db: StudioDatabase, log: LogEntry, note: string): Promise<Change> {
-  await db.logs.put({
-    ...log,
-    note,
-    history: [...(log.history ?? []), { note: log.note, changedAt: now() }].slice(-MOST_HISTORY),
+/** Puts words or items of a log right; what stood there before is kept in its history. */
+export async function putLogRight(
+  db: StudioDatabase,
+  id: string,
+  to: { note?: string; item?: { at: number; to: LogItem } },
+): Promise<Change> {
+  // What another window wrote meanwhile stays.
+  const before = await db.transaction('rw', db.logs, async () => {
+    const log = await db.logs.get(id);
+    if (log) {
+      const items = log.items.map((i, k) => (k === to.item?.at ? to.item.to : i));
+      await db.logs.put(logPutRight(log, { note: to.note, items }, now()));
+    }
+    return log;
   });
   return {
     undo: async () => {
-      await db.logs.put(log);
+      if (before) await db.logs.put(before);
     },
   };
 }
-const MOST_HISTORY = 20;

@@ -3,7 +3,15 @@ import { hiddenValue } from '@demo/hidden';
 import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
 import { questionOf, type AskedQuestion } from '@/core/fit/asked';
-import { infer, inferring, type FeltInPose, type Inference, type Inferred, type Posterior } from '@/core/limits';
+import {
+  infer,
+  inferring,
+  type FeltInPose,
+  type Findings,
+  type Inference,
+  type Inferred,
+  type Posterior,
+} from '@/core/limits';
 import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import { settledRung } from '@/core/bench/settled';
@@ -14,7 +22,6 @@ import type { AimDefaults } from '@/core/aims/defaults';
 import { rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
-import type { StructureFinding } from '@/core/limits/statements';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
 import { newestOnly } from './interruptible';
 
@@ -74,9 +81,9 @@ const door = {
     const found = rungOf(pose, rung);
     return found && suits(found.shape, rung, student, readings, inferredOnce(student, readings, felt), year, settings);
   },
-  /** How far each structure let itself be lengthened, from some of the readings alone. */
-  tolerances: (student: Student, readings: Reading[]): StructureFinding[] =>
-    inferredOnce(student, readings, []).findings.structures,
+  /** Findings from some of the readings alone: what was known on an earlier day, read as today. */
+  foundThen: (student: Student, readings: Reading[], felt: FeltInPose[]): Findings =>
+    inferredOnce(student, readings, felt).findings,
   /** The teacher's own poses, told before anything that may speak of them. */
   setOwnShapes: (all: Shape[], offered: Shape[]): void => setOwnShapes(all, offered),
   /** A rung put on what it touches, entry, half-way and full. */

@@ -2,6 +2,8 @@ import type { SexForNorms } from '@/core/people/student';
 import { readoutOf } from '@/core/tests/battery';
 import { bandOf, detectableAt, normOf, type Norm, type Readout } from '@/core/tests/definition';
 import { kindOf, meanOf, type Reading } from '@/core/tests/reading';
+import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
+import { trendOf, type Trend } from './trend';
 
 /** Change of a reading over time against the error of measuring. */
 
@@ -11,16 +13,6 @@ export interface Person {
   age?: number;
 }
 
-/** One day's reading of a kind. */
-export interface Point {
-  id: string;
-  day: string;
-  value: number;
-  warm: boolean;
-  instrument?: Reading['instrument'];
-}
-
-export type Verdict = 'changed' | 'worse' | 'too-small';
 /** What makes two readings hard to compare, or the change easy to overrate. */
 export type Caveat = 'warm' | 'instrument' | 'extreme';
 
@@ -33,6 +25,7 @@ export interface ReadingChange {
   active?: boolean;
   /** One a day, oldest first; those that ended in pain left out. */
   points: Point[];
+  /** What is compared with: the first of them, or the first since a chosen day. */
   first: Point;
   last: Point;
   /** Change since the first, in its unit; + is better. */
@@ -46,27 +39,18 @@ export interface ReadingChange {
   caveats: Caveat[];
   /** What is typical of people like her; null where there is no norm. */
   typical: Pick<Norm, 'mean' | 'sd'> | null;
+  /** All days since the first of them together; null where there are fewer than three. */
+  trend: Trend | null;
 }
 
-/** Between two testers or two tools the error is half as much again (rule of thumb). */
-const OTHER_TOOL = 1.5;
 /** Distance from the typical mean from which a first value is likely to come back of itself, SD. Ours. */
 const EXTREME = 2;
 
-/** How much better a value is than another, in the unit of the reading: further, stronger, or nearer to the middle where both ends matter. */
-export function betterBy(readout: Readout, before: number, now: number, norm?: Pick<Norm, 'mean'> | null): number {
-  if (readout.better === 'higher') return now - before;
-  if (readout.better === 'lower') return before - now;
-  const middle = norm?.mean ?? (readout.min + readout.max) / 2;
-  return Math.abs(before - middle) - Math.abs(now - middle);
-}
-
-/** What a change of so much says where so much is the error of measuring. */
-const verdictOf = (by: number, detectable: number): Verdict =>
-  Math.abs(by) < detectable ? 'too-small' : by > 0 ? 'changed' : 'worse';
-
-/** The days of each kind of reading, and what came of it between the first and the last; kinds with one day only have no change. */
-export function changesOf(readings: readonly Reading[], person: Person = {}): ReadingChange[] {
+/**
+ * The days of each kind of reading, and what came of it between the first and the last; kinds with one day only have no change.
+ * @param since day from which it is told; earlier days stay among the points
+ */
+export function changesOf(readings: readonly Reading[], person: Person = {}, since = ''): ReadingChange[] {
   const byKind = new Map<string, Reading[]>();
   for (const r of readings) if (!r.pain) byKind.set(kindOf(r), [...(byKind.get(kindOf(r)) ?? []), r]);
   const out: ReadingChange[] = [];
@@ -83,7 +67,10 @@ export function changesOf(readings: readonly Reading[], person: Person = {}): Re
       warm: r.warm ?? false,
       ...(r.instrument && { instrument: r.instrument }),
     }));
-    if (points.length < 2) continue;
+    const counted = points.filter((p) => p.day >= since);
+    if (counted.length < 2) continue;
+    const [first] = counted,
+      last = counted[counted.length - 1];
     const { test, readout: id, side, variant, active } = list[0];
     out.push({
       kind,
@@ -93,7 +80,8 @@ export function changesOf(readings: readonly Reading[], person: Person = {}): Re
       ...(variant && { variant }),
       ...(active && { active }),
       points,
-      ...compared(readout, points[0], points[points.length - 1], person),
+      ...compared(readout, first, last, person),
+      trend: trendOf(readout, counted, normOf(readout, person.sex, person.age)),
     });
   }
   return out.sort((a, b) => (a.kind < b.kind ? -1 : 1));

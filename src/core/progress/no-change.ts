@@ -19,7 +19,8 @@ const JOINT: readonly Hint['kind'][] = ['joint', 'both-rotations', 'turned-in-bo
 
 /** True where an aim was tested on three days or more and the last two rounds both stayed within the error. */
 export const stuck = (changes: readonly ReadingChange[]): boolean =>
-  changes.length > 0 && changes.every((c) => c.points.length >= 3 && c.verdict !== 'changed');
+  changes.length > 0 &&
+  changes.every((c) => c.points.filter((p) => p.day >= c.first.day).length >= 3 && c.verdict !== 'changed');
 
 /**
  * Reasons in the order in which they should be looked at: too little was done, something else stops the movement, it is the joint, it is held

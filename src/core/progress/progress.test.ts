@@ -7,7 +7,8 @@ import { readoutOf } from '@/core/tests/battery';
 import { detectableAt } from '@/core/tests/definition';
 import type { Reading } from '@/core/tests/reading';
 import { plannedOf, readCalendar, uidOf, writeCalendar } from './calendar';
-import { betterBy, changesOf, compared, together, type Point } from './change';
+import { changesOf, compared, together } from './change';
+import { betterBy, type Point } from './point';
 import { doneDoses } from './dose';
 import { stuck, whyNoChange } from './no-change';
 import { heldBack } from './hold-back';
@@ -15,35 +16,9 @@ import { catchUp, planSchema, planWeeks, progression, strengthDays, type WeeklyA
 import { daysBetween, daysLater, retestsOf, tellsOf } from './retest';
 import { gapChange, gapSentence } from './side-gap';
 import { todayOf } from './today';
-import { timelineOf } from './timeline';
-import { earlierRound, toleranceChanges } from './tolerance';
+import { toleranceChanges } from './tolerance';
+import { normals, reading, slr } from './test-readings';
 import { changeSentences, reasonWords, togetherSentence } from './words';
-
-const slr = readoutOf('straight-leg-raise', 'hip-flexion');
-if (!slr) throw new Error('no straight leg raise');
-let n = 0;
-const reading = (day: string, value: number, more: Partial<Reading> = {}): Reading => ({
-  id: `r${n++}`,
-  student: 's',
-  test: 'straight-leg-raise',
-  readout: 'hip-flexion',
-  side: 'left',
-  trials: [value],
-  unit: 'deg',
-  takenAt: `${day}T10:00:00.000Z`,
-  ...more,
-});
-/** A deterministic normal deviate. */
-function* normals(seed: number): Generator<number, never, void> {
-  let a = seed >>> 0;
-  const uniform = () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-  for (;;) yield Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
-}
 
 describe('change of a reading', () => {
   const mdc = detectableAt(slr, 60);
@@ -338,11 +313,6 @@ describe('tolerances then and now', () => {
     const [c] = toleranceChanges([finding(0, 1.2816)], [finding(1, 1.2816)]);
     expect(c.high - c.by).toBeCloseTo(1.96 * Math.SQRT2, 6);
   });
-  it('days within a week of each other are one round', () => {
-    expect(earlierRound(['2026-10-01', '2026-10-03', '2026-11-10', '2026-11-12'])).toBe('2026-10-03');
-    expect(earlierRound(['2026-11-10', '2026-11-12'])).toBeNull();
-    expect(earlierRound([])).toBeNull();
-  });
 });
 
 describe('sides and steps', () => {
@@ -373,42 +343,5 @@ describe('sides and steps', () => {
     expect(heldBack([fine, log('2026-11-02', { doneSeconds: 10 })])).toEqual(['unfinished']);
     // Older than the last two is over.
     expect(heldBack([log('2026-10-01', { stopped: true }), fine, fine])).toEqual([]);
-  });
-});
-
-describe('the timeline', () => {
-  it('holds everything by its day, the newest first', () => {
-    const student = {
-      createdAt: '2026-09-30T10:00:00.000Z',
-      askedOn: '2026-10-01',
-      aim: 'Row without the pull.',
-      cautions: [
-        { caution: 'low-back-ache', since: 'last winter' },
-        { caution: 'sciatic', since: '2026-10-02', cleared: { by: 'Dr Reed', on: '2026-10-20' } },
-      ],
-    } as never;
-    const log = {
-      title: 'Slip',
-      startedAt: '2026-10-05T10:00:00.000Z',
-      items: [{ skipped: false, stopped: true }, { skipped: true }],
-      note: 'Calm.',
-    } as never;
-    const practice = { title: 'Slip', minutes: 20, createdAt: '2026-10-04T10:00:00.000Z' } as never;
-    const readings = [reading('2026-10-01', 50), reading('2026-10-01', 40, { pain: true })];
-    const days = timelineOf(student, readings, [practice], [log]);
-    expect(days.map((d) => d.day)).toEqual([
-      '2026-10-20',
-      '2026-10-05',
-      '2026-10-04',
-      '2026-10-02',
-      '2026-10-01',
-      '2026-09-30',
-    ]);
-    expect(days[4].lines).toEqual([
-      'Asked: “Row without the pull.”',
-      'Measured 2 readings: Straight leg raise; 1 ended in pain.',
-    ]);
-    expect(days[1].lines[0]).toBe('Taught “Slip”, 1 of 2 items; stopped for pain. Calm.');
-    expect(days[0].lines[0]).toMatch(/^Caution lifted by Dr Reed/);
   });
 });

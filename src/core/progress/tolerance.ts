@@ -1,6 +1,6 @@
 import type { GroupId, Side } from '@/core/body';
 import type { StructureFinding } from '@/core/limits/statements';
-import type { Verdict } from './change';
+import { verdictOf, type Verdict } from './point';
 
 /** How far a structure let itself be lengthened in an earlier round, and now. */
 export interface ToleranceChange {
@@ -42,17 +42,8 @@ export function toleranceChanges(
         by,
         low: by - half,
         high: by + half,
-        verdict: Math.abs(by) < half ? 'too-small' : by > 0 ? 'changed' : 'worse',
+        verdict: verdictOf(by, half),
       },
     ];
   });
 }
-
-/** Last day of the round before the newest: readings of days that lie within a week of each other are one round. Null where there is one only. */
-export function earlierRound(days: readonly string[]): string | null {
-  const list = [...new Set(days)].sort();
-  for (let i = list.length - 1; i > 0; i--)
-    if (Date.parse(list[i]) - Date.parse(list[i - 1]) > ROUND_DAYS * 86_400_000) return list[i - 1];
-  return null;
-}
-const ROUND_DAYS = 7;

@@ -1,10 +1,12 @@
 import { groupName } from '@/core/body/words';
 import { readoutOf } from '@/core/tests/battery';
 import { withUnit } from '@/core/tests/reading';
-import type { Caveat, ReadingChange, Together, Verdict } from './change';
+import type { Caveat, ReadingChange, Together } from './change';
 import type { HeldBack } from './hold-back';
 import type { Reason } from './no-change';
 import type { progression } from './plan';
+import type { Verdict } from './point';
+import type { Trend } from './trend';
 import { RETEST_DAYS, type Retest } from './retest';
 
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
@@ -29,7 +31,24 @@ export function changeSentences(c: ReadingChange): string[] {
     c.verdict === 'too-small'
       ? `${unit(Math.abs(c.by))} is within the error of measuring (${error}): nothing can be said from it.`
       : `${unit(Math.abs(c.by))} ${c.verdict === 'changed' ? 'better' : 'worse'}, more than the error of measuring (${error}).`;
-  return [`From ${unit(c.first.value)} to ${unit(c.last.value)}: ${how}`, ...c.caveats.map((k) => CAVEAT_WORDS[k])];
+  return [
+    `From ${unit(c.first.value)} to ${unit(c.last.value)}: ${how}`,
+    ...(c.trend ? [trendSentence(c.trend, c)] : []),
+    ...c.caveats.map((k) => CAVEAT_WORDS[k]),
+  ];
+}
+
+/** What all days of a reading say together. */
+function trendSentence(t: Trend, c: Pick<ReadingChange, 'test' | 'readout'>): string {
+  const readout = readoutOf(c.test, c.readout);
+  if (!readout) return '';
+  const by = withUnit(readout, Math.abs(t.perMonth));
+  const uneven = t.even
+    ? ''
+    : ' It did not go evenly: the days lie further apart than errors of measuring would explain.';
+  if (t.verdict === 'too-small') return `All ${t.of} days together do not tell a direction.${uneven}`;
+  const [least, most] = [t.low, t.high].map(Math.abs).sort((a, b) => a - b);
+  return `All ${t.of} days together: ${by} ${t.verdict === 'changed' ? 'better' : 'worse'} a month (95 % between ${withUnit(readout, least)} and ${withUnit(readout, most)}).${uneven}`;
 }
 
 /** Several readings of an aim together. */

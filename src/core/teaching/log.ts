@@ -4,6 +4,23 @@ import { PLACES, type Place } from '@/core/people/student';
 import type { FeltInPose } from '@/core/limits';
 import type { PlayerState } from './player';
 
+/** One pose and side as it was taught. */
+export const logItemSchema = z.object({
+  pose: z.string().min(1).max(60),
+  rung: z.number().int().min(1).max(9),
+  side: z.enum(['left', 'right', 'both']),
+  plannedSeconds: z.number().min(0).max(40000),
+  doneSeconds: z.number().min(0).max(40000),
+  skipped: z.boolean(),
+  stopped: z.boolean().optional(),
+  placeFelt: placeSchema.optional(),
+  strength: z.number().int().min(0).max(10).optional(),
+});
+export type LogItem = z.infer<typeof logItemSchema>;
+
+/** Changes of an entry that are kept. */
+const MOST_HISTORY = 20;
+
 export const logSchema = z.object({
   id: z.string().min(1).max(64),
   student: z.string().min(1).max(64),
@@ -11,29 +28,33 @@ export const logSchema = z.object({
   title: z.string().max(120),
   startedAt: momentSchema,
   endedAt: momentSchema,
-  items: z
+  items: z.array(logItemSchema).max(200),
+  note: z.string().max(4000),
+  /** What stood there before it was put right, oldest first: the words, and the items where they were changed. */
+  history: z
     .array(
       z.object({
-        pose: z.string().min(1).max(60),
-        rung: z.number().int().min(1).max(9),
-        side: z.enum(['left', 'right', 'both']),
-        plannedSeconds: z.number().min(0).max(40000),
-        doneSeconds: z.number().min(0).max(40000),
-        skipped: z.boolean(),
-        stopped: z.boolean().optional(),
-        placeFelt: placeSchema.optional(),
-        strength: z.number().int().min(0).max(10).optional(),
+        note: z.string().max(4000),
+        items: z.array(logItemSchema).max(200).optional(),
+        changedAt: momentSchema,
       }),
     )
-    .max(200),
-  note: z.string().max(4000),
-  /** Earlier words, oldest first. */
-  history: z
-    .array(z.object({ note: z.string().max(4000), changedAt: momentSchema }))
-    .max(20)
+    .max(MOST_HISTORY)
     .optional(),
 });
 export type LogEntry = z.infer<typeof logSchema>;
+
+/** An entry put right: other words or items, with what stood there before in its history. The entry itself where nothing differs. */
+export function logPutRight(
+  log: LogEntry,
+  { note = log.note, items = log.items }: Partial<Pick<LogEntry, 'note' | 'items'>>,
+  changedAt: string,
+): LogEntry {
+  const otherItems = JSON.stringify(items) !== JSON.stringify(log.items);
+  if (note === log.note && !otherItems) return log;
+  const before = { note: log.note, ...(otherItems && { items: log.items }), changedAt };
+  return { ...log, note, items, history: [...(log.history ?? []), before].slice(-MOST_HISTORY) };
+}
 
 const isPlace = (v: string | undefined): v is Place => PLACES.some((p) => p === v);
 

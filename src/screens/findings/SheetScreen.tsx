@@ -7,11 +7,12 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
+import { aimsPlainly, listed } from '@/core/aims/plainly';
 import { aimsFor } from '@/core/aims/for-student';
 import { changeOf } from '@/core/limits/change';
-import { plainly, sentenceOf } from '@/core/limits/sentences';
+import { sentenceOf } from '@/core/limits/sentences';
 import { feltIn } from '@/core/teaching/log';
-import { groupOf, isMuscleGroup, SIDES } from '@/core/body';
+import { SIDES } from '@/core/body';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import { Figure } from '@/figure/Figure';
 import { useInference } from '@/workers/use-core';
@@ -70,14 +71,7 @@ export function SheetScreen() {
     const [first] = m.clarity === 'unclear' ? [] : m.limiters;
     return first ? tintsOf(first.structure, m.side, depthOf(m.band)) : [];
   });
-  const namedFor = (kinds: readonly string[]) =>
-    standing.flatMap((a) => {
-      const group = groupOf(a.group);
-      return kinds.includes(a.kind) && group && isMuscleGroup(group) ? [`${plainly(group)}, ${a.side}`] : [];
-    });
-  const lengthen = namedFor(['lengthen', 'both']),
-    strengthen = namedFor(['strengthen', 'both']);
-  const seen = standing.some((a) => a.kind === 'refer');
+  const { lengthen, strengthen, refer } = aimsPlainly(standing);
   return (
     <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
@@ -138,11 +132,11 @@ export function SheetScreen() {
       {(lengthen.length > 0 || strengthen.length > 0) && (
         <Box component="section" aria-label="What we will do">
           <Typography variant="h2">What we will do</Typography>
-          {lengthen.length > 0 && <Typography>Give room to {list(lengthen)}.</Typography>}
-          {strengthen.length > 0 && <Typography>Make stronger {list(strengthen)}.</Typography>}
+          {lengthen.length > 0 && <Typography>Give room to {listed(lengthen)}.</Typography>}
+          {strengthen.length > 0 && <Typography>Make stronger {listed(strengthen)}.</Typography>}
         </Box>
       )}
-      {seen && (
+      {refer && (
         <Typography sx={{ mt: 1, color: 'var(--caution)', fontWeight: 600 }}>
           ▲ Some of what we saw should be looked at by a clinician before we work on it.
         </Typography>
@@ -155,6 +149,3 @@ export function SheetScreen() {
     </Box>
   );
 }
-
-const list = (items: readonly string[]): string =>
-  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join('; ')}; and ${items[items.length - 1]}`;

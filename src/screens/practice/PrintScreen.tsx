@@ -7,7 +7,6 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { buildOfStudent } from '@/core/people/student';
 import { screen } from '@/core/cautions/screen';
@@ -19,28 +18,23 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { sheetContent } from '@/paper/content';
 import { usePropSizes } from '../settings/use-pose-settings';
-import { saveFile } from '../shell/save-file';
 import { Handout } from './Handout';
-import { makePdf } from './make-pdf';
+import { makePdf } from '../shell/make-pdf';
+import { PaperBar } from '../shell/PaperBar';
 import { TeacherSheet } from './TeacherSheet';
 import { useCues } from './use-cues';
 import { usePractice } from './use-practice';
-
-type Paper = 'A4' | 'letter';
 
 /** A practice on paper: the teacher's page to carry, or the student's to take home. */
 export function PrintScreen() {
   const { base } = useStudio();
   const id = useSearchParams().get('practice') ?? '';
   const [who, setWho] = useState<'teacher' | 'student'>('teacher');
-  const [paper, setPaper] = useState<Paper>('A4');
   const data = usePractice(id);
   const felt = useMemo(() => feltIn(data?.logs ?? []), [data?.logs]);
   const inference = useInference(data?.student, data?.readings, felt, null);
   const [sizes] = usePropSizes();
   const { voice, schools, book } = useCues();
-  const [making, setMaking] = useState(false);
-  const { enqueueSnackbar } = useSnackbar();
   const way = useWay(data?.student, data?.readings, inference.value?.findings);
   if (!data) return null;
   const { practice, student } = data;
@@ -71,24 +65,15 @@ export function PrintScreen() {
     schools,
     book,
   });
-  const pdf = async () => {
-    setMaking(true);
-    try {
-      const file = await makePdf(who, content, paper === 'A4' ? 'A4' : 'LETTER');
-      saveFile(who === 'teacher' ? 'practice.pdf' : `practice-for-${content.name.toLowerCase()}.pdf`, file);
-    } catch (error) {
-      enqueueSnackbar(
-        `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}. Printing still works.`,
-        { variant: 'error' },
-      );
-    } finally {
-      setMaking(false);
-    }
-  };
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, '@media print': { p: 0 } }}>
-      <style>{`@page { size: ${paper}; margin: 12mm }`}</style>
-      <Box className="no-print" sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
+      <PaperBar
+        file={who === 'teacher' ? 'practice.pdf' : `practice-for-${content.name.toLowerCase()}.pdf`}
+        makePdf={(size) => makePdf(who, content, size)}
+        ready={inference.value !== null || inference.failed !== null}
+        back="Back to the practice"
+        backTo={`${base}/student?id=${student.id}&step=practice`}
+      >
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -99,35 +84,12 @@ export function PrintScreen() {
           <ToggleButton value="teacher">my page</ToggleButton>
           <ToggleButton value="student">for the student</ToggleButton>
         </ToggleButtonGroup>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          aria-label="Paper"
-          value={paper}
-          onChange={(_, v: Paper | null) => v && setPaper(v)}
-        >
-          <ToggleButton value="A4">A4</ToggleButton>
-          <ToggleButton value="letter">Letter</ToggleButton>
-        </ToggleButtonGroup>
-        <Button variant="contained" onClick={() => window.print()} disabled={!inference.value && !inference.failed}>
-          Print
-        </Button>
-        <Button
-          variant="outlined"
-          onClick={() => void pdf()}
-          disabled={making || (!inference.value && !inference.failed)}
-        >
-          {making ? 'Making the PDF …' : 'Keep as PDF'}
-        </Button>
-        <Button component={Link} href={`${base}/student?id=${student.id}&step=practice`}>
-          Back to the practice
-        </Button>
-        {!inference.value && !inference.failed && (
-          <Typography variant="caption" role="status">
-            Fitting every shape …
-          </Typography>
-        )}
-      </Box>
+      </PaperBar>
+      {!inference.value && !inference.failed && (
+        <Typography variant="caption" role="status" className="no-print">
+          Fitting every shape …
+        </Typography>
+      )}
       {who === 'teacher' ? <TeacherSheet content={content} /> : <Handout content={content} />}
     </Box>
   );

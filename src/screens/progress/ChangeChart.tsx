@@ -9,6 +9,8 @@ interface Input {
   detectable: number;
   typical: [number, number] | null;
   practised: string[];
+  /** Straight line through all days, from the first compared to the last. */
+  trend: [[string, number], [string, number]] | null;
   unit: string;
 }
 
@@ -18,20 +20,25 @@ const UNITS = { deg: '°', cm: ' cm', s: ' s', reps: '×', grade: '', Nm_kg: '' 
 export function ChangeChart({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
   const readout = readoutOf(change.test, change.readout);
   if (!readout) return null;
-  const { first, last, points, detectable, typical } = change;
+  const { first, points, detectable, typical, trend } = change;
+  const last = points[points.length - 1];
   const input: Input = {
     points: points.map((p) => [p.day, p.value]),
     first: first.value,
     detectable,
     typical: typical && [typical.mean - typical.sd, typical.mean + typical.sd],
-    practised: practised.filter((d) => d >= first.day && d <= last.day),
+    practised: practised.filter((d) => d >= points[0].day && d <= last.day),
+    trend: trend && [
+      [first.day, trend.ends[0]],
+      [last.day, trend.ends[1]],
+    ],
     unit: UNITS[readout.unit],
   };
   const told = points.map((p) => `${p.day}: ${p.value.toFixed(0)}${input.unit}`).join(', ');
   return <Chart label={`${readout.name} over time. ${told}.`} height={150} input={input} optionOf={optionOf} />;
 }
 
-function optionOf({ points, first, detectable, typical, practised, unit }: Input, style: CSSStyleDeclaration) {
+function optionOf({ points, first, detectable, typical, practised, trend, unit }: Input, style: CSSStyleDeclaration) {
   const colour = (name: string): string => style.getPropertyValue(name).trim();
   const text = chartText(style);
   const values = [...points.map(([, v]) => v), first - detectable, first + detectable, ...(typical ?? [])];
@@ -73,6 +80,17 @@ function optionOf({ points, first, detectable, typical, practised, unit }: Input
           ],
         },
       },
+      ...(trend
+        ? [
+            {
+              type: 'line',
+              data: trend,
+              symbol: 'none',
+              lineStyle: { color: colour('--ink-2'), width: 1.25, type: 'dashed' },
+              silent: true,
+            },
+          ]
+        : []),
       {
         type: 'scatter',
         data: practised.map((d) => [d, low]),

@@ -1,7 +1,12 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS } from '@/core/aims/words';
@@ -12,6 +17,7 @@ import { aimKey } from '@/core/practice/doses';
 import { aimVerdicts } from '@/core/progress/aim-verdict';
 import { changesOf, type ReadingChange } from '@/core/progress/change';
 import { doneDoses } from '@/core/progress/dose';
+import { baseRound, roundsOf } from '@/core/progress/rounds';
 import { gapChange, gapSentence } from '@/core/progress/side-gap';
 import { changeSentences, reasonWords, togetherSentence, VERDICT_WORDS } from '@/core/progress/words';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -20,8 +26,11 @@ import { readoutOf, testById } from '@/core/tests/battery';
 import type { Reading } from '@/core/tests/reading';
 import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
+import { useStudio } from '../shell/studio-context';
 import { ToleranceThen } from './ToleranceThen';
 import { ChangeChart } from './ChangeChart';
+
+const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
 /** Verdicts against the error of measuring, aim by aim, with the dose beside them; then every reading that was taken twice. */
 export function ChangePart({
@@ -40,9 +49,15 @@ export function ChangePart({
   ranked: readonly RankedPose[] | null;
 }) {
   const { sexForNorms: sex, birthYear } = student;
+  const { base: root } = useStudio();
+  const router = useRouter();
+  const pathname = usePathname();
+  const params = useSearchParams();
+  const rounds = useMemo(() => roundsOf(readings.map((r) => r.takenAt.slice(0, 10))), [readings]);
+  const base = useMemo(() => baseRound(rounds, params.get('since')), [rounds, params]);
   const changes = useMemo(
-    () => changesOf(readings, { sex, age: new Date().getFullYear() - birthYear }),
-    [readings, sex, birthYear],
+    () => changesOf(readings, { sex, age: new Date().getFullYear() - birthYear }, base?.from),
+    [readings, sex, birthYear, base],
   );
   const practised = useMemo(() => [...new Set(logs.map((l) => l.startedAt.slice(0, 10)))].sort(), [logs]);
   const aims = aimed?.work ?? [];
@@ -58,8 +73,39 @@ export function ChangePart({
       </EmptyChart>
     );
   const told = aimed ? aimVerdicts(changes, aimed, done, inference?.findings ?? null, since, today()) : [];
+  const compareWith = (from: string) => {
+    const next = new URLSearchParams(params);
+    next.set('since', from);
+    router.replace(`${pathname}?${next.toString()}`);
+  };
   return (
     <>
+      <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 2 }}>
+        {base && rounds.length > 2 && (
+          <TextField
+            select
+            size="small"
+            label="Compare with the round of"
+            value={base.from}
+            onChange={(e) => compareWith(e.target.value)}
+            sx={{ minWidth: 230 }}
+          >
+            {rounds.slice(0, -1).map((r, k) => (
+              <MenuItem key={r.from} value={r.from}>
+                {dayWords(r.from)}
+                {k === 0 ? ', the first' : k === rounds.length - 2 ? ', the last but one' : ''}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        <Button
+          variant="outlined"
+          component={Link}
+          href={`${root}/sheet/progress?id=${student.id}${base ? `&since=${base.from}` : ''}`}
+        >
+          Sheet for {student.name.split(' ')[0]}
+        </Button>
+      </Box>
       {told.map(({ aim, all, done: dose, asked, why }) => {
         return (
           <Box
@@ -91,7 +137,14 @@ export function ChangePart({
           </Box>
         );
       })}
-      <ToleranceThen student={student} readings={readings} now={inference?.findings.structures ?? null} aims={aims} />
+      <ToleranceThen
+        student={student}
+        readings={readings}
+        logs={logs}
+        base={base}
+        now={inference?.findings.structures ?? null}
+        aims={aims}
+      />
       <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>
         Reading by reading
       </Typography>
@@ -104,9 +157,6 @@ export function ChangePart({
         Ochre: nothing can be told within it. Water: what is typical. Small strokes below: days on which{' '}
         {student.name.split(' ')[0]} practised here.
       </Typography>
-      <Button className="no-print" sx={{ mt: 1 }} onClick={() => window.print()}>
-        Print this
-      </Button>
     </>
   );
 }

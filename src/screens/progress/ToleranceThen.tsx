@@ -1,45 +1,38 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
 import { groupName, SIDE_MARK } from '@/core/body/words';
 import type { StructureFinding } from '@/core/limits/statements';
 import type { Aim, Student } from '@/core/people/student';
-import { earlierRound, toleranceChanges } from '@/core/progress/tolerance';
+import type { Round } from '@/core/progress/rounds';
+import { toleranceChanges } from '@/core/progress/tolerance';
 import { VERDICT_WORDS } from '@/core/progress/words';
+import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/tests/reading';
-import { core } from '@/workers/use-core';
+import { useFoundThen } from './use-found-then';
 
+const NO_DAYS: readonly string[] = [];
 const signed = (v: number): string => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(1)}`;
 
-/** How far each muscle group let itself be lengthened in the round before, and now: read together from all readings of each. */
+/** How far each muscle group let itself be lengthened in an earlier round, and now: read together from all readings of each. */
 export function ToleranceThen({
   student,
   readings,
+  logs,
+  base,
   now,
   aims,
 }: {
   student: Student;
   readings: readonly Reading[];
+  logs: readonly LogEntry[];
+  /** The round that is compared with. */
+  base: Round | null;
   now: readonly StructureFinding[] | null;
   aims: readonly Aim[];
 }) {
-  const [then, setThen] = useState<StructureFinding[] | null>(null);
-  const last = earlierRound(readings.map((r) => r.takenAt.slice(0, 10)));
-  useEffect(() => {
-    let current = true;
-    if (last)
-      void core()
-        .tolerances(
-          student,
-          readings.filter((r) => r.takenAt.slice(0, 10) <= last),
-        )
-        .then((found) => current && setThen(found));
-    return () => {
-      current = false;
-    };
-  }, [student, readings, last]);
-  if (!last || !then || !now) return null;
+  const then = useFoundThen(student, readings, logs, base ? [base.to] : NO_DAYS).get(base?.to ?? '')?.structures;
+  if (!then || !now) return null;
   // What is aimed at is told in any case; of the rest only what can be told.
   const every = toleranceChanges(then, now);
   const changes = every.filter(

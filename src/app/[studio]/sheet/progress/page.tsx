@@ -1,0 +1,5 @@
+import { ProgressSheetScreen } from '@/screens/progress/ProgressSheetScreen';
+
+export default function Page() {
+  return <ProgressSheetScreen />;
+}

@@ -1,0 +1,31 @@
+import { groupOf, isMuscleGroup } from '@/core/body';
+import { plainly } from '@/core/limits/sentences';
+import type { AimKind } from '@/core/people/student';
+import type { StandingAim } from './choices';
+
+/** Aims in the student's words, without names of muscles. */
+export interface PlainAims {
+  /** "the back of the thigh, left" … */
+  lengthen: string[];
+  strengthen: string[];
+  /** True where a clinician should look first. */
+  refer: boolean;
+}
+
+/** What is worked for, as it is told to the student. */
+export function aimsPlainly(standing: readonly Pick<StandingAim, 'kind' | 'group' | 'side'>[]): PlainAims {
+  const namedFor = (...kinds: AimKind[]) =>
+    standing.flatMap((a) => {
+      const group = groupOf(a.group);
+      return kinds.some((k) => k === a.kind) && group && isMuscleGroup(group) ? [`${plainly(group)}, ${a.side}`] : [];
+    });
+  return {
+    lengthen: namedFor('lengthen', 'both'),
+    strengthen: namedFor('strengthen', 'both'),
+    refer: standing.some((a) => a.kind === 'refer'),
+  };
+}
+
+/** Names with commas in them, one after another. */
+export const listed = (items: readonly string[]): string =>
+  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join('; ')}; and ${items[items.length - 1]}`;

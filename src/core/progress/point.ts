@@ -1,0 +1,28 @@
+import type { Norm, Readout } from '@/core/tests/definition';
+import type { Reading } from '@/core/tests/reading';
+
+/** One day's reading of a kind. */
+export interface Point {
+  id: string;
+  day: string;
+  value: number;
+  warm: boolean;
+  instrument?: Reading['instrument'];
+}
+
+/** What a change says against the error of measuring. */
+export type Verdict = 'changed' | 'worse' | 'too-small';
+/** Between two testers or two tools the error is half as much again (rule of thumb). */
+export const OTHER_TOOL = 1.5;
+
+/** How much better a value is than another, in the unit of the reading: further, stronger, or nearer to the middle where both ends matter. */
+export function betterBy(readout: Readout, before: number, now: number, norm?: Pick<Norm, 'mean'> | null): number {
+  if (readout.better === 'higher') return now - before;
+  if (readout.better === 'lower') return before - now;
+  const middle = norm?.mean ?? (readout.min + readout.max) / 2;
+  return Math.abs(before - middle) - Math.abs(now - middle);
+}
+
+/** What a change of so much says where so much is the error of measuring. */
+export const verdictOf = (by: number, detectable: number): Verdict =>
+  Math.abs(by) < detectable ? 'too-small' : by > 0 ? 'changed' : 'worse';

@@ -1,0 +1,60 @@
+import { Circle, Document, Line, Page, Rect, Svg, Text, View } from '@react-pdf/renderer';
+import type { SheetChange } from '@/core/progress/student-sheet';
+import { s, type PaperSize } from './documents';
+import { INK } from './ink';
+import { drawStrip, type ProgressPage } from './progress-page';
+
+/** The student's progress sheet as a PDF document. Lengths in points. */
+
+const WIDTH = 240,
+  HEIGHT = 22;
+/** Words that fit on one line below. */
+const CELL = { width: '48.5%', marginBottom: 7 } as const;
+
+function StripPaper({ change }: { change: SheetChange }) {
+  const { box, line, error, typical, then, now, radius } = drawStrip(change, WIDTH, HEIGHT);
+  const rect = ([x, y, width, height]: readonly [number, number, number, number]) => ({ x, y, width, height });
+  return (
+    <Svg viewBox={`0 0 ${box[0]} ${box[1]}`} style={{ width: WIDTH, height: HEIGHT }}>
+      {typical && <Rect {...rect(typical)} fill={INK.sea} />}
+      <Rect {...rect(error)} fill={INK.land} />
+      <Line x1={line[0]} y1={line[1]} x2={line[2]} y2={line[3]} stroke={INK.contour} strokeWidth={0.7} />
+      <Circle cx={then[0]} cy={then[1]} r={radius} fill={INK.flesh} stroke={INK.ink} strokeWidth={1.2} />
+      <Circle cx={now[0]} cy={now[1]} r={radius} fill={INK.ink} />
+    </Svg>
+  );
+}
+
+/** Readings that were taken twice as strips with words, then what was done and what comes next. */
+export function ProgressPaper({ content, size }: { content: ProgressPage; size: PaperSize }) {
+  return (
+    <Document title={content.title} author="Kolpos" language="en">
+      <Page size={size} style={[s.page, { fontSize: 11 }]}>
+        <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>{content.title}</Text>
+        <Text style={{ marginBottom: 10 }}>{content.head}</Text>
+        <View style={[s.cards, { justifyContent: 'space-between' }]}>
+          {content.changes.map((c) => (
+            <View key={c.kind} style={CELL} wrap={false}>
+              <Text style={s.bold}>{c.title}</Text>
+              <StripPaper change={c} />
+              <Text>
+                {c.then} then, {c.now} now. {c.words}
+              </Text>
+            </View>
+          ))}
+        </View>
+        <Text style={{ fontSize: 9, color: INK.ink2, marginBottom: 6 }}>{content.legend}</Text>
+        {content.sections.map((part) => (
+          <View key={part.title} style={{ marginBottom: 5 }} wrap={false}>
+            <Text style={s.bold}>{part.title}</Text>
+            {part.lines.map((l) => (
+              <Text key={l}>{l}</Text>
+            ))}
+          </View>
+        ))}
+        {content.caution && <Text style={s.caution}>▲ {content.caution}</Text>}
+        <Text style={s.foot}>{content.foot}</Text>
+      </Page>
+    </Document>
+  );
+}

@@ -1,0 +1,128 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import { aimsFor } from '@/core/aims/for-student';
+import { aimsPlainly } from '@/core/aims/plainly';
+import { changesOf } from '@/core/progress/change';
+import { baseRound, roundsOf } from '@/core/progress/rounds';
+import { progressSheet } from '@/core/progress/student-sheet';
+import { feltIn } from '@/core/teaching/log';
+import { progressPage } from '@/paper/progress-page';
+import { today } from '@/store/studio';
+import { useInference } from '@/workers/use-core';
+import { useAimDefaults } from '../settings/use-aim-defaults';
+import { EmptyChart } from '../shell/EmptyChart';
+import { progressPdf } from '../shell/make-pdf';
+import { PaperBar } from '../shell/PaperBar';
+import { useStudio } from '../shell/studio-context';
+import { ProgressStrip } from './ProgressStrip';
+
+const NOTHING: never[] = [];
+const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMMM yyyy');
+
+/** One page for the student: what changed since a round, beyond what measuring alone can make; to print, or as a PDF. */
+export function ProgressSheetScreen() {
+  const { db, base: root } = useStudio();
+  const params = useSearchParams();
+  const id = params.get('id') ?? '';
+  const data = useLiveQuery(async () => {
+    const [student, readings, logs] = await Promise.all([
+      db.students.get(id),
+      db.readings.where('student').equals(id).toArray(),
+      db.logs.where('student').equals(id).toArray(),
+    ]);
+    return { student, readings, logs };
+  }, [db, id]);
+  const felt = useMemo(() => (data ? feltIn(data.logs) : NOTHING), [data]);
+  const inference = useInference(data?.student, data?.readings, felt, null);
+  const defaults = useAimDefaults();
+  if (!data) return null;
+  const { student, readings, logs } = data;
+  const rounds = roundsOf(readings.map((r) => r.takenAt.slice(0, 10)));
+  const year = new Date().getFullYear();
+  const changes = student
+    ? changesOf(
+        readings,
+        { sex: student.sexForNorms, age: year - student.birthYear },
+        baseRound(rounds, params.get('since'))?.from,
+      )
+    : NOTHING;
+  const back = `${root}/student?id=${id}&step=progress&part=change`;
+  if (!student || changes.length === 0)
+    return (
+      <EmptyChart
+        title="There is no change to put on a sheet yet"
+        action={
+          <Button variant="contained" component={Link} href={student ? back : `${root}/students`}>
+            {student ? 'Progress' : 'All students'}
+          </Button>
+        }
+      >
+        It tells what changed between two rounds of tests. One of them is missing.
+      </EmptyChart>
+    );
+  if (inference.failed)
+    return <Typography role="alert">The sheet could not be computed. ({inference.failed})</Typography>;
+  if (!inference.value) return <Typography role="status">Writing the sheet …</Typography>;
+  const { standing, work } = aimsFor(student, readings, inference.value.findings, year, defaults);
+  const sheet = progressSheet(student, changes, {
+    readings,
+    logs,
+    aims: work,
+    plainly: aimsPlainly(standing),
+    today: today(),
+  });
+  if (!sheet) return null;
+  const page = progressPage(sheet, dayWords);
+  return (
+    <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)', '@media print': { p: 0 } }}>
+      <PaperBar
+        file="progress.pdf"
+        makePdf={(size) => progressPdf(page, size)}
+        back="Back to the changes"
+        backTo={`${back}${params.get('since') ? `&since=${params.get('since')}` : ''}`}
+      />
+      <Typography variant="h1">{page.title}</Typography>
+      <Typography sx={{ color: 'var(--ink-2)', mb: 1.5 }}>{page.head}</Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+          '@media print': { gridTemplateColumns: '1fr 1fr' },
+        }}
+      >
+        {page.changes.map((c) => (
+          <Box key={c.kind} component="section" aria-label={c.title} sx={{ breakInside: 'avoid' }}>
+            <Typography sx={{ fontWeight: 700 }}>{c.title}</Typography>
+            <ProgressStrip change={c} />
+            <Typography>
+              {c.then} then, {c.now} now. {c.words}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+      <Typography variant="caption" component="p" sx={{ my: 1.5 }}>
+        {page.legend}
+      </Typography>
+      {page.sections.map((part) => (
+        <Box key={part.title} component="section" aria-label={part.title} sx={{ mb: 1.5, breakInside: 'avoid' }}>
+          <Typography variant="h2">{part.title}</Typography>
+          {part.lines.map((l) => (
+            <Typography key={l}>{l}</Typography>
+          ))}
+        </Box>
+      ))}
+      {page.caution && (
+        <Typography sx={{ mt: 1, color: 'var(--caution)', fontWeight: 600 }}>▲ {page.caution}</Typography>
+      )}
+      <Typography sx={{ mt: 2, fontSize: 14, color: 'var(--ink-2)' }}>{page.foot}</Typography>
+    </Box>
+  );
+}

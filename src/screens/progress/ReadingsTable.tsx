@@ -1,0 +1,75 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { format } from 'date-fns';
+import { SIDE_MARK } from '@/core/body/words';
+import { PLACE_WORDS } from '@/core/people/words';
+import { testById } from '@/core/tests/battery';
+import { meanOf, withUnit, type Reading } from '@/core/tests/reading';
+import { END_FEEL_WORDS } from '@/core/tests/words';
+import { removeReadings } from '@/store/changes';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+import { testName } from './log-words';
+
+/** Every reading, newest first, with what was felt and a way to remove it. */
+export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
+  const { db } = useStudio();
+  const undo = useUndo();
+  return (
+    <Box sx={{ overflowX: 'auto' }}>
+      <Box
+        component="table"
+        sx={{
+          width: '100%',
+          borderCollapse: 'collapse',
+          '& td:nth-of-type(-n + 1), & td:nth-of-type(3), & td:nth-of-type(4)': { whiteSpace: 'nowrap' },
+          '& td, & th': { textAlign: 'left', borderBottom: '1px solid var(--line)', py: 0.75, pr: 2, fontSize: 14 },
+        }}
+      >
+        <thead>
+          <tr>
+            <th>When</th>
+            <th>Test</th>
+            <th>Side</th>
+            <th>Trials</th>
+            <th>Felt, end</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {readings.map((r) => (
+            <tr key={r.id}>
+              <td className="num">{format(new Date(r.takenAt), 'd MMM yyyy')}</td>
+              <td>{testName(r)}</td>
+              <td>{r.side === 'both' ? 'both' : `${SIDE_MARK[r.side]} ${r.side}`}</td>
+              <td className="num">
+                {r.trials.map((t) => withUnit(r, t)).join(', ')}
+                {r.trials.length > 1 ? ` (mean ${meanOf(r.trials).toFixed(r.unit === 'Nm_kg' ? 2 : 1)})` : ''}
+              </td>
+              <td>
+                {r.placeFelt ? PLACE_WORDS[r.placeFelt] : ''}
+                {r.endFeel ? `${r.placeFelt ? ', ' : ''}${END_FEEL_WORDS[r.endFeel]}` : ''}
+                {r.variant
+                  ? ` · ${testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name ?? r.variant}`
+                  : ''}
+                {r.active ? ' · alone' : ''}
+                {r.compensations?.length ? ` · seen: ${r.compensations.join(', ')}` : ''}
+                {r.history?.length ? ' · put right' : ''}
+              </td>
+              <td>
+                <Button
+                  size="small"
+                  aria-label={`Remove reading ${testById(r.test)?.name ?? r.test} ${r.side}`}
+                  onClick={() => void removeReadings(db, [r.id]).then((c) => undo('The reading is removed.', c))}
+                >
+                  Remove
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  );
+}

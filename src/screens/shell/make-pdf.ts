@@ -1,0 +1,21 @@
+'use client';
+import { wrap, type Remote } from 'comlink';
+import { allShapes, LIBRARY } from '@/core/poses';
+import type { SheetContent } from '@/paper/content';
+import type { ProgressPage } from '@/paper/progress-page';
+import type { PaperDoor } from '@/paper/paper.worker';
+
+let door: Remote<PaperDoor> | null = null;
+
+/** The worker that makes PDF files, started with the first. Browser only. */
+const paper = (): Remote<PaperDoor> =>
+  (door ??= wrap<PaperDoor>(new Worker(new URL('../../paper/paper.worker.tsx', import.meta.url), { type: 'module' })));
+
+/** A sheet of a practice as a PDF file, made in a worker of its own that starts with the first. Browser only. */
+export function makePdf(who: 'teacher' | 'student', content: SheetContent, size: 'A4' | 'LETTER'): Promise<Blob> {
+  return paper().sheetPdf(who, content, size, allShapes().slice(LIBRARY.length));
+}
+
+/** The student's progress sheet as a PDF file. */
+export const progressPdf = (content: ProgressPage, size: 'A4' | 'LETTER'): Promise<Blob> =>
+  paper().progressPdf(content, size);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { openDemo } from './teacher';
+import { keep, openDemo } from './teacher';
 
 const maren = (part: string) => `/demo/student?id=demo-maren&step=progress&part=${part}`;
 
@@ -107,6 +107,81 @@ test('the log is searched and put right, with what stood there before', async ({
   await words.fill('Calm. The left leg let go sooner.');
   await words.blur();
   await expect(page.getByText('Your words are kept.')).toBeVisible();
-  await page.getByText('Earlier words').click();
+  await page.getByText('As it stood before').click();
   await expect(page.getByRole('article')).toContainText('sooner than last week');
+
+  await test.step('an item too: nonsense is answered, what stood there is kept, undo brings it back', async () => {
+    await page.getByRole('button', { name: /^Put right: .* item 2$/ }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Seconds done').fill('a while');
+    await dialog.getByRole('button', { name: 'Keep' }).click();
+    await expect(dialog.getByText('Type whole seconds, for example 90.')).toBeVisible();
+    await dialog.getByLabel('Seconds done').fill('17');
+    await dialog.getByRole('combobox', { name: 'Felt where' }).click();
+    await page.getByRole('option', { name: 'outer hip', exact: true }).click();
+    await dialog.getByRole('button', { name: 'Keep' }).click();
+    const item = page.getByRole('article').getByRole('listitem').nth(1);
+    await expect(item).toContainText(/0:17 of .* felt outer hip/);
+    await page.reload();
+    await page.getByLabel('Search the log').fill('outer hip');
+    await expect(item).toContainText('0:17');
+    await page.getByText('As it stood before').click();
+    await expect(page.getByRole('article').getByText(/^until .* of /)).toBeVisible();
+  });
+
+  await test.step('day by day: what was found in each round stands beside what was asked and taught', async () => {
+    await page.getByLabel('Search the log').fill('found');
+    const days = page.getByLabel('Day by day');
+    await expect(days.getByText(/^Left, short: straight leg raise \(hamstrings, \d+ in 100\)/)).toHaveCount(2, {
+      timeout: 30_000,
+    });
+  });
+});
+
+test('after a third round a change is told since the round that is chosen, and goes home on a sheet', async ({
+  page,
+}) => {
+  await openDemo(page);
+  for (const [at, value] of [
+    ['straight-leg-raise/hip-flexion/left', '54'],
+    ['straight-leg-raise/hip-flexion/right', '70'],
+  ]) {
+    await page.goto(`/demo/student?id=demo-maren&step=measure&at=${at}`);
+    await page.getByLabel(/Leg above the floor, degrees/).fill(value);
+    await keep(page);
+    await expect(page.getByText(/is kept/).first()).toBeVisible();
+  }
+  await page.goto(maren('change'));
+  const raise = page.getByRole('article').filter({ hasText: 'Straight leg raise ◁ left' });
+  await expect(raise).toContainText('All 3 days together:', { timeout: 30_000 });
+  await expect(raise).toContainText(': changed');
+
+  await test.step('since the last round but one: too small to tell', async () => {
+    await page.getByRole('combobox', { name: 'Compare with the round of' }).click();
+    await page.getByRole('option', { name: /the last but one$/ }).click();
+    await expect(raise).toContainText('too small to tell');
+    await page.reload();
+    await expect(raise).toContainText('too small to tell', { timeout: 30_000 });
+  });
+
+  await test.step('the sheet says so in her words, and is a PDF of one page', async () => {
+    await page.getByRole('link', { name: 'Sheet for Maren' }).click();
+    const left = page.getByRole('region', { name: 'Left: straight leg raise' });
+    await expect(left).toContainText('About the same', { timeout: 30_000 });
+    const text = await page.getByRole('main').innerText();
+    expect(text).not.toMatch(/hamstring|psoas|MDC|SD/);
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Keep as PDF' }).click();
+    const pdf = readFileSync(await (await download).path(), 'latin1');
+    expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+    await page.getByRole('link', { name: 'Back to the changes' }).click();
+    await expect(raise).toContainText('too small to tell', { timeout: 30_000 });
+  });
+
+  await test.step('without a second round there is nothing to send home', async () => {
+    await page.goto('/demo/sheet/progress?id=demo-osk');
+    await expect(page.getByText('There is no change to put on a sheet yet')).toBeVisible();
+    await page.goto('/demo/sheet/progress?id=nobody');
+    await expect(page.getByRole('link', { name: 'All students' })).toBeVisible();
+  });
 });

@@ -38,7 +38,7 @@ export function ProgressPaper({ content, size }: { content: ProgressPage; size: 
               <Text style={s.bold}>{c.title}</Text>
               <StripPaper change={c} />
               <Text>
-                {c.then} then, {c.now} now. {c.words}
+                {c.what}: {c.then} then, {c.now} now. {c.words}
               </Text>
             </View>
           ))}

@@ -34,7 +34,7 @@ describe('derived values', () => {
       'hip-extension-against-pelvis',
     );
     expect(d?.value).toBe(2);
-    expect(d?.steps).toContain('thigh 6° below level + pelvis rolled back -4°');
+    expect(d?.steps).toContain('thigh 6° below level + pelvis rolled back −4°');
     expect(
       find([reading('modified-thomas', 'hip-extension', 'left', 6)], 'hip-extension-against-pelvis'),
     ).toBeUndefined();

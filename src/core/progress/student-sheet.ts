@@ -5,7 +5,6 @@ import type { LogEntry } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/tests/battery';
 import type { Readout } from '@/core/tests/definition';
 import { withUnit, type Reading } from '@/core/tests/reading';
-import { MOVEMENT_WORDS } from '@/core/tests/words';
 import type { ReadingChange } from './change';
 import type { Verdict } from './point';
 import { retestsOf, tellsOf } from './retest';
@@ -25,6 +24,8 @@ export interface Strip {
 export interface SheetChange {
   kind: string;
   title: string;
+  /** What was read: "Leg above the floor". */
+  what: string;
   verdict: Verdict;
   then: string;
   now: string;
@@ -61,12 +62,16 @@ const MORE: Readonly<Record<Readout['unit'], readonly [string, string]>> = {
   Nm_kg: ['stronger', 'weaker'],
 };
 
-/** What was read, in the student's words: "Left: straight leg raise". */
-function titleOf(c: Pick<ReadingChange, 'test' | 'readout' | 'side' | 'active'>): string {
-  const movement = readoutOf(c.test, c.readout)?.movement;
-  const what = movement ? MOVEMENT_WORDS[movement] : (testById(c.test)?.name.toLowerCase() ?? c.test);
+/** What was done, as she will remember it: "Left: straight leg raise". */
+function titleOf(c: Pick<ReadingChange, 'test' | 'side' | 'variant' | 'active'>): string {
+  const test = testById(c.test);
   const side = c.side === 'both' ? 'Both sides' : c.side === 'left' ? 'Left' : 'Right';
-  return `${side}: ${what}${c.active ? ', by yourself' : ''}`;
+  const way = test?.variants?.find((v) => v.id === c.variant)?.name;
+  return [
+    `${side}: ${test?.name.toLowerCase() ?? c.test}`,
+    ...(way ? [way] : []),
+    ...(c.active ? ['by yourself'] : []),
+  ].join(', ');
 }
 
 /** Two readings on a line on which further, longer or stronger lies to the right. */
@@ -113,6 +118,7 @@ function sheetChange(c: ReadingChange): SheetChange[] {
     {
       kind: c.kind,
       title: titleOf(c),
+      what: readout.name,
       verdict: c.verdict,
       then: withUnit(readout, c.first.value),
       now: withUnit(readout, c.last.value),

@@ -44,7 +44,8 @@ const SHORT = -1;
 const dayOf = (moment: string): string => moment.slice(0, 10);
 const named = (names: readonly string[]): string => {
   const list = [...new Set(names)];
-  return list.length > 3 ? `${list.slice(0, 3).join(', ')} and ${list.length - 3} more` : list.join(', ');
+  // Names of tests have commas in them.
+  return list.length > 3 ? `${list.slice(0, 3).join('; ')}; and ${list.length - 3} more` : list.join('; ');
 };
 
 /** What tests said of each side, a line each: the movements most short of typical, and what stops them. */

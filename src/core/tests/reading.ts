@@ -136,7 +136,8 @@ export const decimalsOf = (readout: Pick<Readout, 'unit'>): number =>
 /** A value with its unit as it is shown, such as `46°`, `9.5 cm` or `grade 2`. */
 export function withUnit(readout: Pick<Readout, 'unit'>, value: number): string {
   const scale = 10 ** decimalsOf(readout);
-  const rounded = Math.round(value * scale) / scale + 0;
+  // A true minus: a hyphen is lost beside figures.
+  const rounded = String(Math.round(value * scale) / scale + 0).replace('-', '−');
   return readout.unit === 'grade' ? `grade ${rounded}` : `${rounded}${SUFFIX[readout.unit]}`;
 }
 

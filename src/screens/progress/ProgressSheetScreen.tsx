@@ -103,7 +103,7 @@ export function ProgressSheetScreen() {
             <Typography sx={{ fontWeight: 700 }}>{c.title}</Typography>
             <ProgressStrip change={c} />
             <Typography>
-              {c.then} then, {c.now} now. {c.words}
+              {c.what}: {c.then} then, {c.now} now. {c.words}
             </Typography>
           </Box>
         ))}

@@ -41,8 +41,8 @@ export function DemoNote() {
       className="no-print"
       sx={{
         display: 'flex',
-        flexWrap: 'wrap',
-        gap: 2,
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        gap: { xs: 2, sm: 1 },
         alignItems: 'center',
         px: 3,
         py: 0.5,
@@ -57,10 +57,10 @@ export function DemoNote() {
           : 'Demo studio in a boathouse: everyone here is made up, and so are their readings.'}
       </span>
       <Box sx={{ flex: 1 }} />
-      <Button size="small" disabled={busy} onClick={() => void reset()}>
+      <Button size="small" sx={{ flexShrink: 0 }} disabled={busy} onClick={() => void reset()}>
         Start the demo afresh
       </Button>
-      <Button size="small" href="/studio">
+      <Button size="small" sx={{ flexShrink: 0 }} href="/studio">
         My own studio
       </Button>
     </Box>

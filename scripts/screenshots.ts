@@ -61,6 +61,15 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
+    'progress-sheet',
+    async (p) => {
+      await p.setViewportSize({ width: 794, height: 1123 });
+      await p.goto(`${address}/demo/sheet/progress?${student}`);
+      await p.getByText('We go on with').waitFor({ timeout: 60000 });
+      await p.emulateMedia({ media: 'print' });
+    },
+  ],
+  [
     'muscles',
     async (p) => {
       await p.goto(`${address}/demo/muscles?muscle=gluteus-medius&show=all&at=hip_flexion:30,knee_flexion:40`);

@@ -154,8 +154,8 @@ export function ChangePart({
         ))}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        Ochre: nothing can be told within it. Water: what is typical. Small strokes below: days on which{' '}
-        {student.name.split(' ')[0]} practised here.
+        Ochre: nothing can be told within it. Water: what is typical. Dashed: three days or more as one line. Small
+        strokes below: days on which {student.name.split(' ')[0]} practised here.
       </Typography>
     </>
   );

@@ -14,6 +14,7 @@ const core = [
   'ranking',
   'practice',
   'teaching',
+  'classes',
   'progress',
   'files',
 ];

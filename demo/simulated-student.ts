@@ -100,6 +100,8 @@ export function hiddenEnd(
   const norm = normFor(readout, who.sex);
   const table = body ? new StopTable(readout, context, norm, body) : stopTableFor(readout, context, norm, model);
   const bias = Math.hypot(ERROR.model, readout.pelvisShares ? ERROR.tiltUnread : 0) * random.normal();
+  // The table writes the shares of its own limiters only.
+  shares.fill(0);
   return table.stop(weights, 0, shares).end + bias / (readout.degreesPerUnit ?? 1);
 }
 

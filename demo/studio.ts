@@ -209,6 +209,17 @@ export async function demoStudio(): Promise<KolposRecord> {
     poses: [ownPose('2026-11-20T12:00:00.000Z')],
     templates,
     plans: [planOfMaren()],
+    classes: [
+      {
+        id: 'demo-class',
+        name: 'Thursday before the flood tide',
+        students: students.map((s) => s.id),
+        items: [],
+        aims: [],
+        createdAt: FIRST_ROUND,
+        updatedAt: FIRST_ROUND,
+      },
+    ],
     settings: {},
   };
 }

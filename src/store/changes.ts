@@ -87,11 +87,11 @@ export async function removeReadings(db: StudioDatabase, ids: readonly string[])
   };
 }
 
-/** Ends a player: the log is written and the player forgotten in one step, so that a reload cannot log twice. */
-export async function endPlayer(db: StudioDatabase, practice: string, log: LogEntry): Promise<void> {
+/** Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload cannot log twice. */
+export async function endPlayer(db: StudioDatabase, practice: string, logs: readonly LogEntry[]): Promise<void> {
   await db.transaction('rw', [db.logs, db.players], async () => {
     if (!(await db.players.get(practice))) return;
-    await db.logs.put(log);
+    await db.logs.bulkPut([...logs]);
     await db.players.delete(practice);
   });
 }

@@ -1,3 +1,4 @@
+import type { YogaClass } from '@/core/classes/class';
 import type { Practice } from '@/core/practice/practice';
 import type { Template } from '@/core/practice/plan';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -119,6 +120,33 @@ export async function removeTemplate(db: StudioDatabase, id: string): Promise<Ch
   return {
     undo: async () => {
       if (before) await db.templates.put(before);
+    },
+  };
+}
+
+/** Keeps a class; undo brings back what stood there before, or takes it away. */
+export async function saveClass(db: StudioDatabase, c: YogaClass): Promise<Change> {
+  const before = await db.classes.get(c.id);
+  await db.classes.put({ ...c, updatedAt: now() });
+  return {
+    undo: async () => {
+      if (before) await db.classes.put(before);
+      else await db.classes.delete(c.id);
+    },
+  };
+}
+
+/** Removes a class and what is under way of it; undo puts both back. */
+export async function removeClass(db: StudioDatabase, id: string): Promise<Change> {
+  const [before, player] = await Promise.all([db.classes.get(id), db.players.get(id)]);
+  await db.transaction('rw', db.classes, db.players, async () => {
+    await db.classes.delete(id);
+    await db.players.delete(id);
+  });
+  return {
+    undo: async () => {
+      if (before) await db.classes.put(before);
+      if (player) await db.players.put(player);
     },
   };
 }

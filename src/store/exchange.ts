@@ -11,13 +11,13 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
 }
 
 const tablesOf = (db: StudioDatabase) =>
-  [db.students, db.readings, db.practices, db.logs, db.poses, db.templates, db.plans, db.memos] as const;
+  [db.students, db.readings, db.practices, db.logs, db.poses, db.templates, db.plans, db.classes, db.memos] as const;
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
 /** Memos that are about this machine and not about how she works. */
 const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'demo-filled', 'new-student'];
 
 async function everything(db: StudioDatabase): Promise<Everything> {
-  const [students, readings, practices, logs, poses, templates, plans, memos] = await Promise.all([
+  const [students, readings, practices, logs, poses, templates, plans, classes, memos] = await Promise.all([
     db.students.toArray(),
     db.readings.toArray(),
     db.practices.toArray(),
@@ -25,12 +25,16 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     db.poses.toArray(),
     db.templates.toArray(),
     db.plans.toArray(),
+    db.classes.toArray(),
     db.memos.toArray(),
   ]);
   const settings = Object.fromEntries(
     memos.filter((m) => !OF_THIS_MACHINE.includes(m.key)).map((m) => [m.key, m.value]),
   );
-  return { students, readings, practices, logs, poses, templates, plans, settings };
+  // Who is not here any more is in no class either.
+  const here = new Set(students.map((s) => s.id));
+  const whole = classes.map((c) => ({ ...c, students: c.students.filter((id) => here.has(id)) }));
+  return { students, readings, practices, logs, poses, templates, plans, classes: whole, settings };
 }
 
 /** Puts a record into the studio in one step: what has the same id is replaced, the rest stays. */
@@ -48,6 +52,7 @@ async function put(db: StudioDatabase, all: Everything): Promise<void> {
   await db.poses.bulkPut(all.poses);
   await db.templates.bulkPut(all.templates);
   await db.plans.bulkPut(all.plans);
+  await db.classes.bulkPut(all.classes);
   await db.memos.bulkPut(Object.entries(all.settings).map(([key, value]) => ({ key, value })));
 }
 

@@ -70,8 +70,8 @@ describe('changes and their undo', () => {
       state: startPlayer(practice.id, practice.student, practice.items, 0),
       savedAt: '2026-05-01T10:00:00.000Z',
     });
-    await endPlayer(db, practice.id, log);
-    await endPlayer(db, practice.id, { ...log, id: 'l2' });
+    await endPlayer(db, practice.id, [log]);
+    await endPlayer(db, practice.id, [{ ...log, id: 'l2' }]);
     expect(await db.logs.toArray()).toEqual([log]);
     expect(await db.players.count()).toBe(0);
   });

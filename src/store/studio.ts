@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Side } from '@/core/body';
+import type { YogaClass } from '@/core/classes/class';
 import type { Student } from '@/core/people/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -108,6 +109,7 @@ export class StudioDatabase extends Dexie {
   plans!: EntityTable<PlanChoice, 'student'>;
   edits!: Table<Edit, [string, number]>;
   editMarks!: EntityTable<EditMark, 'practice'>;
+  classes!: EntityTable<YogaClass, 'id'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -128,6 +130,7 @@ export class StudioDatabase extends Dexie {
       editMarks: 'practice',
       plans: 'student',
     });
+    this.version(5).stores({ classes: 'id, name' });
   }
 }
 

@@ -2,6 +2,12 @@ import { expose } from 'comlink';
 import { hiddenValue } from '@demo/hidden';
 import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
+import { MOST_STUDENTS } from '@/core/classes/class';
+import { logOf } from '@/core/classes/logs';
+import { memberOf, presentOf, type Member } from '@/core/classes/member';
+import { classAims } from '@/core/classes/shared';
+import { classTable, dosesFor, type TableRow } from '@/core/classes/table';
+import { classRanking } from '@/core/classes/together';
 import { questionOf, type AskedQuestion } from '@/core/fit/asked';
 import {
   infer,
@@ -14,6 +20,9 @@ import {
 } from '@/core/limits';
 import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
+import type { Dose } from '@/core/practice/doses';
+import type { PracticeItem } from '@/core/practice/practice';
+import type { PracticeRequest } from '@/core/practice/request';
 import { settledRung } from '@/core/bench/settled';
 import type { FittedPose } from '@/core/fit/fit';
 import type { Comfort, FitWay } from '@/core/fit/way';
@@ -22,6 +31,7 @@ import type { AimDefaults } from '@/core/aims/defaults';
 import { rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
+import type { LogEntry } from '@/core/teaching/log';
 import type { Reading, ReadingSide } from '@/core/tests/reading';
 import { newestOnly } from './interruptible';
 
@@ -38,6 +48,30 @@ function inferredOnce(student: Student, readings: Reading[], felt: FeltInPose[])
   const key = JSON.stringify([person, readings, felt]);
   let known = inferredBefore.get(key);
   if (!known) inferredBefore.set(key, (known = infer(person, readings, { felt, next: false })));
+  return known;
+}
+
+/** A student of a class with what was read of her. */
+export interface ClassPerson {
+  student: Student;
+  readings: Reading[];
+  felt: FeltInPose[];
+}
+type When = Parameters<typeof memberOf>[3];
+type ClassSettings = { aims: AimDefaults; comfort: Comfort };
+export type MemberFacts = Omit<Member, 'ranked'>;
+
+/** Rankings of students in classes, kept: the wishes of a class do not change them. */
+const membersBefore = new Map<string, Member>();
+function memberOnce(person: ClassPerson, when: When, settings: ClassSettings): Member {
+  const { student, readings, felt } = person;
+  const key = JSON.stringify([student, readings, felt, when, settings]);
+  let known = membersBefore.get(key);
+  if (!known) {
+    if (membersBefore.size >= 2 * MOST_STUDENTS) membersBefore.clear();
+    const inference = inferredOnce(student, readings, felt);
+    membersBefore.set(key, (known = memberOf(student, readings, inference, when, settings)));
+  }
   return known;
 }
 
@@ -85,7 +119,10 @@ const door = {
   foundThen: (student: Student, readings: Reading[], felt: FeltInPose[]): Findings =>
     inferredOnce(student, readings, felt).findings,
   /** The teacher's own poses, told before anything that may speak of them. */
-  setOwnShapes: (all: Shape[], offered: Shape[]): void => setOwnShapes(all, offered),
+  setOwnShapes: (all: Shape[], offered: Shape[]): void => {
+    membersBefore.clear();
+    setOwnShapes(all, offered);
+  },
   /** A rung put on what it touches, entry, half-way and full. */
   settle: (shape: Shape, rung: number): Rung => settledRung(shape, rung),
   /** The library in typical people: where each rung ends, right side worked. */
@@ -94,6 +131,47 @@ const door = {
   reaching: (structure: string): ReachingPose[] => reaching(structure),
   build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): Promise<BuiltPractice> =>
     buildPractice(ranked, aims, options),
+  /** What a class needs to know of a student; her ranking stays here. */
+  classMember: (person: ClassPerson, when: When, settings: ClassSettings): MemberFacts => {
+    const { id, name, aims, cautions, stopped, measured } = memberOnce(person, when, settings);
+    return { id, name, aims, cautions, stopped, measured };
+  },
+  /** A practice for all of them, for what they share. */
+  classBuild: async (
+    people: ClassPerson[],
+    when: When,
+    settings: ClassSettings,
+    request: PracticeRequest,
+  ): Promise<{ built: BuiltPractice; aims: Aim[] }> => {
+    const members = people.map((p) => memberOnce(p, when, settings));
+    const aims = classAims(members);
+    return { built: await buildPractice(classRanking(members, aims, request), aims, request), aims };
+  },
+  /** What each of them does in a practice of the class, and what each gets from it. */
+  classTable: (
+    people: ClassPerson[],
+    when: When,
+    settings: ClassSettings,
+    items: PracticeItem[],
+    request: PracticeRequest,
+  ): { rows: TableRow[]; doses: { member: string; doses: Dose[] }[] } => {
+    const members = people.map((p) => memberOnce(p, when, settings));
+    return {
+      rows: classTable(members, items, request),
+      doses: presentOf(members).map((m) => ({ member: m.id, doses: dosesFor(m, items, request) })),
+    };
+  },
+  /** Each one's own log of what was taught to the class; ids begin with that of the log. */
+  classLogs: (
+    people: ClassPerson[],
+    when: When,
+    settings: ClassSettings,
+    taught: LogEntry,
+    request: PracticeRequest,
+  ): LogEntry[] =>
+    presentOf(people.map((p) => memberOnce(p, when, settings))).map((m, k) =>
+      logOf(m, taught, request, `${taught.id}-${k + 1}`),
+    ),
   demo: () => demoStudio(),
   /** What the simulated student of the demo hides in a read-out. */
   hidden: (student: Pick<Student, 'id' | 'sexForNorms'>, test: string, readout: string, side: ReadingSide): number =>

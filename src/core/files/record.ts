@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { classSchema } from '@/core/classes/class';
 import { studentSchema } from '@/core/people/student';
 import { templateSchema } from '@/core/practice/plan';
 import { practiceSchema } from '@/core/practice/practice';
@@ -10,12 +11,12 @@ import { momentSchema } from '@/core/people/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { fail, firstIssue, readJson, type Failed } from './json';
 
-/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings. */
-export const RECORD_VERSION = 3;
+/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes. */
+export const RECORD_VERSION = 4;
 
 export const recordSchema = z.object({
   format: z.literal('kolpos/record'),
-  version: z.literal([1, 2, RECORD_VERSION]),
+  version: z.literal([1, 2, 3, RECORD_VERSION]),
   exportedAt: momentSchema,
   students: z.array(studentSchema).max(5000),
   readings: z.array(readingSchema).max(200000),
@@ -25,13 +26,14 @@ export const recordSchema = z.object({
   templates: z.array(templateSchema).max(5000).default([]),
   /** Weeks ahead, one a student. */
   plans: z.array(planSchema).max(5000).default([]),
+  classes: z.array(classSchema).max(2000).default([]),
   /** What the teacher set, by its key, as text: schools, voice, props, cues in her own words. */
   settings: z.record(z.string().max(120), z.string().max(200_000)).default({}),
 });
 export type KolposRecord = Omit<z.infer<typeof recordSchema>, 'poses'> & { poses: OwnShape[] };
 
 /** Parts that older versions did not have. */
-type Later = 'poses' | 'templates' | 'plans' | 'settings';
+type Later = 'poses' | 'templates' | 'plans' | 'classes' | 'settings';
 
 export type ReadResult = { ok: true; record: KolposRecord } | Failed;
 
@@ -46,7 +48,7 @@ export function readRecord(text: string): ReadResult {
 
 /** What a schema cannot see: ids used twice, readings of nobody, impossible values. */
 function meaningProblem(record: KolposRecord): ReadResult | null {
-  for (const key of ['students', 'readings', 'practices', 'logs', 'poses', 'templates'] as const) {
+  for (const key of ['students', 'readings', 'practices', 'logs', 'poses', 'templates', 'classes'] as const) {
     const seen = new Set<string>();
     for (const [i, entry] of record[key].entries()) {
       if (seen.has(entry.id)) return fail(`${key}[${i}].id`, `The id "${entry.id}" stands here a second time.`);
@@ -58,6 +60,9 @@ function meaningProblem(record: KolposRecord): ReadResult | null {
     for (const [i, entry] of record[key].entries())
       if (!people.has(entry.student))
         return fail(`${key}[${i}].student`, `There is no student "${entry.student}" in this file.`);
+  for (const [i, c] of record.classes.entries())
+    for (const [k, id] of c.students.entries())
+      if (!people.has(id)) return fail(`classes[${i}].students[${k}]`, `There is no student "${id}" in this file.`);
   for (const [i, reading] of record.readings.entries()) {
     // Tests of a newer battery are kept unread; values of known ones must be possible.
     if (!readoutOf(reading.test, reading.readout)) continue;
@@ -85,6 +90,7 @@ export function writeRecord(
     poses: byId(parts.poses ?? []),
     templates: byId(parts.templates ?? []),
     plans: [...(parts.plans ?? [])].sort((a, b) => (a.student < b.student ? -1 : 1)),
+    classes: byId(parts.classes ?? []),
     settings: Object.fromEntries(Object.entries(parts.settings ?? {}).sort(([a], [b]) => (a < b ? -1 : 1))),
   };
   // What does not fit the schema is written as it stands: taking out must never lose anything.
@@ -96,6 +102,6 @@ export function writeRecord(
 export const recordJsonSchema = (): unknown => ({
   title: 'kolpos/record',
   description:
-    'Everything of a studio: students, readings, practices, logs, own poses, templates, plans, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
+    'Everything of a studio: students, readings, practices, logs, own poses, templates, plans, classes, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
   ...z.toJSONSchema(recordSchema),
 });

@@ -15,13 +15,14 @@ import { UnsavedNote } from './UnsavedNote';
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
   { path: '/students', label: 'Students', key: 's' },
+  { path: '/classes', label: 'Classes', key: 'c' },
   { path: '/poses', label: 'Poses', key: 'p' },
   { path: '/muscles', label: 'Muscles', key: 'm' },
   { path: '/settings', label: 'Settings & files', key: 'f' },
 ] as const;
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['g then t, s, p, m or f', 'Today, Students, Poses, Muscles, Settings & files'],
+  ['g then t, s, c, p, m or f', 'Today, Students, Classes, Poses, Muscles, Settings & files'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
   [
@@ -105,7 +106,8 @@ export function Shell({ children }: { children: ReactNode }) {
             r.path === ''
               ? pathname === base
               : pathname.startsWith(base + r.path) ||
-                (r.path === '/students' && pathname.startsWith(`${base}/student`));
+                (r.path === '/students' && pathname.startsWith(`${base}/student`)) ||
+                (r.path === '/classes' && pathname.startsWith(`${base}/class`));
           return (
             <Box
               key={r.path}

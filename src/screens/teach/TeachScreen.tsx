@@ -92,7 +92,7 @@ function Teaching({
   if (!state) return null;
   const back = `${base}/student?id=${student.id}&step=practice`;
   const finish = async () => {
-    await endPlayer(db, practice.id, logFrom(state, { id: newId(), title: practice.title, endedAt: now() }));
+    await endPlayer(db, practice.id, [logFrom(state, { id: newId(), title: practice.title, endedAt: now() })]);
     router.push(`${base}/student?id=${student.id}&step=progress`);
   };
   const started = hasBegun(state);

@@ -1,0 +1,5 @@
+import { ClassScreen } from '@/screens/classes/ClassScreen';
+
+export default function Page() {
+  return <ClassScreen />;
+}

@@ -1,0 +1,5 @@
+import { ClassesScreen } from '@/screens/classes/ClassesScreen';
+
+export default function Page() {
+  return <ClassesScreen />;
+}

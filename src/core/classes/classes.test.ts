@@ -1,0 +1,240 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { groupOf } from '@/core/body';
+import type { Aim } from '@/core/people/student';
+import { rungOf, shapeById } from '@/core/poses';
+import { buildPractice, type BuiltPractice } from '@/core/practice/build';
+import { totalSeconds } from '@/core/practice/practice';
+import { requestOf } from '@/core/practice/request';
+import { aim, ranked } from '@/core/practice/test-practices';
+import { inTheWay } from '@/core/practice/units';
+import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import { logSchema, type LogEntry } from '@/core/teaching/log';
+import { practiceOf, type YogaClass } from './class';
+import { logOf } from './logs';
+import type { Member } from './member';
+import { insteadOf, openRungs, ownRung } from './own-rung';
+import { classAims, sharedAims } from './shared';
+import { classTable, dosesFor, herParts } from './table';
+import { classRanking } from './together';
+
+const member = (id: string, aims: Aim[], list: RankedPose[], more: Partial<Member> = {}): Member => ({
+  id,
+  name: id,
+  aims,
+  ranked: list,
+  cautions: [],
+  stopped: null,
+  measured: true,
+  ...more,
+});
+const ROWER = [aim('lengthen', 'hamstrings', 'left', 1), aim('strengthen', 'gluteus-maximus', 'left', 0.4)];
+const POTTER = [aim('lengthen', 'hamstrings', 'left', 0.5), aim('lengthen', 'deep-hip-flexor', 'right', 0.8)];
+const PILOT = [aim('lengthen', 'deep-hip-flexor', 'right', 0.6)];
+const members = [
+  member('rower', ROWER, ranked(ROWER, undefined, { hamstrings: -2 })),
+  member('potter', POTTER, ranked(POTTER, 'knee-pain')),
+  member('pilot', PILOT, ranked(PILOT, 'osteoporosis', { 'deep-hip-flexor': -2 })),
+];
+const [rower, potter, pilot] = members;
+const request = requestOf({ minutes: 30 });
+
+describe('what a class shares', () => {
+  it('weighs an aim by the mean over all, and tells whose it is', () => {
+    const shared = sharedAims(members);
+    expect(shared.map((s) => [s.aim.group, s.aim.side, s.who])).toEqual([
+      ['hamstrings', 'left', ['rower', 'potter']],
+      ['deep-hip-flexor', 'right', ['potter', 'pilot']],
+      ['gluteus-maximus', 'left', ['rower']],
+    ]);
+    expect(shared.map((s) => s.aim.weight)).toEqual([1.5 / 3, 1.4 / 3, 0.4 / 3].map((w) => expect.closeTo(w, 9)));
+  });
+  it('leaves out who cannot take part, and tells for whom something is to be left alone', () => {
+    const waits = member('waits', ROWER, [], { stopped: 'Ask a clinician first.' });
+    const careful = member('careful', [aim('leave', 'hamstrings', 'left')], pilot.ranked);
+    const [first] = sharedAims([...members, waits, careful]).filter((s) => s.aim.group === 'hamstrings');
+    expect(first.who).not.toContain('waits');
+    expect(first.against).toEqual(['careful']);
+    expect(first.aim.weight).toBeCloseTo(1.5 / 4, 9);
+  });
+  it('is built for at most eight', () => {
+    const groups = ['hamstrings', 'adductors', 'calf', 'deep-buttock', 'lateral-hip'] as const;
+    const many = groups.flatMap((g) => [aim('lengthen', g, 'left'), aim('lengthen', g, 'right')]);
+    expect(classAims([member('all', many, [])])).toHaveLength(8);
+  });
+});
+
+describe('each one’s own rung', () => {
+  it('is open to her, the best for her aims, and within the wishes', () => {
+    const bare = requestOf({ minutes: 30, props: [] });
+    for (const m of members)
+      for (const pose of new Set(m.ranked.map((r) => r.pose))) {
+        const shape = shapeById(pose);
+        if (!shape) throw new Error(pose);
+        for (const wishes of [request, bare]) {
+          const own = ownRung(m, shape, wishes);
+          if (!own) continue;
+          expect(own.sides.every((s) => s.cautions.length === 0 && !s.beyondEntry)).toBe(true);
+          expect(inTheWay(shape, shape.rungs[own.rung - 1], wishes)).toBeNull();
+          const score = (sides: RankedPose[]) => sides.reduce((s, r) => s + r.score, 0) / sides.length;
+          for (const o of openRungs(m, shape, wishes))
+            if (shape.rungs[o.rung - 1].kind !== 'rest')
+              expect(score(o.sides)).toBeLessThanOrEqual(score(own.sides) + 1e-6);
+        }
+      }
+  });
+  it('where a shape is closed to her, she does another in the same position, or rests', () => {
+    const closed = pilot.ranked.filter((r) => r.cautions.length > 0).map((r) => r.pose);
+    expect(closed.length).toBeGreaterThan(0);
+    for (const pose of new Set(closed)) {
+      const other = insteadOf(pilot, pose, request);
+      expect(other).not.toBeNull();
+      if (!other) continue;
+      const [s] = other.sides;
+      expect(s.pose).not.toBe(pose);
+      expect(other.sides.every((x) => x.cautions.length === 0 && !x.beyondEntry)).toBe(true);
+      const found = rungOf(s.pose, s.rung);
+      expect(found?.rung.kind === 'rest' || found?.shape.position === shapeById(pose)?.position).toBe(true);
+    }
+  });
+});
+
+describe('a practice for a class', () => {
+  const aims = classAims(members);
+  const together = classRanking(members, aims, request);
+  let built: BuiltPractice;
+  beforeAll(async () => {
+    built = await buildPractice(together, aims, request);
+  });
+
+  it('a shape is worth to an aim what it is worth on the mean, by weight, to those whose aim it is', () => {
+    let seen = 0;
+    for (const r of together) {
+      const found = rungOf(r.pose, r.rung);
+      if (!found || found.rung.kind !== 'stretch') continue;
+      for (const a of aims.filter((x) => x.kind === 'lengthen')) {
+        let worth = 0,
+          weight = 0;
+        for (const m of members) {
+          const hers = m.aims.find((x) => x.kind === a.kind && x.group === a.group && x.side === a.side);
+          if (!hers) continue;
+          weight += hers.weight;
+          const fit = ownRung(m, found.shape, request)?.sides.find((s) => s.side === r.side);
+          if (fit) worth += hers.weight * worthFor(fit, hers).worth;
+        }
+        expect(worthFor(r, a).worth).toBeCloseTo(Math.min(1, worth / weight), 6);
+        if (worth > 0.1) seen += 1;
+      }
+    }
+    expect(seen).toBeGreaterThan(20);
+  });
+  it('has only what is open to half of them, and no more strain than the one with most', () => {
+    for (const r of together) {
+      const found = rungOf(r.pose, r.rung);
+      if (!found) throw new Error(r.pose);
+      const rest = found.rung.kind === 'rest' ? r.rung : undefined;
+      const owns = members.flatMap((m) => ownRung(m, found.shape, request, rest)?.sides ?? []);
+      const able = members.filter((m) => ownRung(m, found.shape, request, rest) !== null);
+      expect(able.length).toBeGreaterThanOrEqual(members.length / 2);
+      for (const s of r.strains)
+        expect(s.share).toBeCloseTo(
+          Math.max(
+            ...owns
+              .filter((o) => o.side === r.side)
+              .flatMap((o) => o.strains.filter((x) => x.id === s.id))
+              .map((x) => x.share),
+          ),
+          9,
+        );
+    }
+  });
+  it('is built by the same solver, in the minutes asked for', () => {
+    expect(built.change).toBeNull();
+    expect(Math.abs(totalSeconds(built.items) - 1800)).toBeLessThanOrEqual(36);
+    expect(built.doses.some((d) => d.minutes > 1)).toBe(true);
+  });
+  it('in the table everybody has something that is open to her', () => {
+    const rows = classTable(members, built.items, request);
+    expect(rows.flatMap((r) => r.block.items)).toHaveLength(built.items.length);
+    for (const row of rows) {
+      expect(row.hers.map((h) => h.member)).toEqual(['rower', 'potter', 'pilot']);
+      for (const h of row.hers) {
+        expect(h.kind).not.toBe('waits');
+        const hers = members.find((m) => m.id === h.member)?.ranked ?? [];
+        const fits = hers.filter((r) => r.pose === h.pose && r.rung === h.rung);
+        expect(fits.map((f) => f.side).sort()).toEqual(h.sides.map((s) => s.side).sort());
+        expect(fits.every((s) => s.cautions.length === 0 && !s.beyondEntry)).toBe(true);
+        if (h.kind === 'same') expect([h.pose, h.rung]).toEqual([row.block.pose, row.block.rung]);
+        if (h.kind === 'own') expect(h.pose).toBe(row.block.pose);
+      }
+    }
+    // They are not all alike: that is what the table is for.
+    expect(rows.some((r) => r.hers.some((h) => h.kind !== 'same'))).toBe(true);
+  });
+  it('each one’s dose is recomputed from her own rungs', () => {
+    for (const m of members)
+      for (const dose of dosesFor(m, built.items, request)) {
+        let seconds = 0;
+        for (const item of built.items)
+          for (const part of herParts(m, item, request)) {
+            const fit = m.ranked.find((r) => r.pose === part.pose && r.rung === part.rung && r.side === part.side);
+            if (!fit) throw new Error(part.pose);
+            seconds += worthFor(fit, dose.aim).worth * item.holdSeconds * item.repeats * part.share;
+          }
+        expect(dose.minutes).toBeCloseTo(seconds / 60, 6);
+        expect(groupOf(dose.aim.group)).not.toBeNull();
+      }
+    expect(dosesFor(rower, built.items, request)[0].minutes).toBeGreaterThan(0.5);
+  });
+  it('with nothing at hand nobody needs a prop', async () => {
+    const bare = requestOf({ minutes: 20, props: [] });
+    const list = classRanking(members, aims, bare);
+    const plain = await buildPractice(list, aims, bare);
+    for (const row of classTable(members, plain.items, bare))
+      for (const h of row.hers)
+        if (h.pose) expect(rungOf(h.pose, h.rung)?.rung.props.filter((p) => p !== 'wall')).toEqual([]);
+  });
+  it('is a practice like any other for sheets and the player', () => {
+    const c: YogaClass = {
+      id: 'c',
+      name: 'Tuesday on the slip',
+      students: ['rower', 'potter', 'pilot'],
+      items: built.items,
+      aims,
+      request,
+      createdAt: '2026-11-01T10:00:00.000Z',
+      updatedAt: '2026-11-01T10:00:00.000Z',
+    };
+    expect(practiceOf(c)).toMatchObject({ id: 'c', title: 'Tuesday on the slip', minutes: 30, items: built.items });
+  });
+  it('goes into each one’s log as what she did, for as long as the class did', () => {
+    const taught: LogEntry = {
+      id: 't',
+      student: 'c',
+      practice: 'c',
+      title: 'Tuesday',
+      startedAt: '2026-11-03T18:00:00.000Z',
+      endedAt: '2026-11-03T18:30:00.000Z',
+      items: built.items.map((i, k) => ({
+        pose: i.pose,
+        rung: i.rung,
+        side: i.side,
+        plannedSeconds: i.holdSeconds * i.repeats,
+        doneSeconds: k === 0 ? 0 : i.holdSeconds * i.repeats,
+        skipped: k === 0,
+      })),
+      note: '',
+    };
+    const all = taught.items.reduce((s, i) => s + i.doneSeconds, 0);
+    for (const m of [rower, potter, pilot]) {
+      const log = logOf(m, taught, request, `t-${m.id}`);
+      expect(logSchema.safeParse(log).success).toBe(true);
+      expect(log.student).toBe(m.id);
+      expect(log.items.reduce((s, i) => s + i.doneSeconds, 0)).toBeCloseTo(all, 6);
+      expect(log.items[0].skipped).toBe(true);
+      for (const i of log.items) {
+        const fit = m.ranked.find((r) => r.pose === i.pose && r.rung === i.rung && r.side === i.side);
+        expect(fit?.cautions).toEqual([]);
+      }
+    }
+  });
+});

@@ -1,0 +1,58 @@
+import { aimsFor } from '@/core/aims/for-student';
+import type { AimDefaults } from '@/core/aims/defaults';
+import { screen } from '@/core/cautions/screen';
+import { wayFor, type Comfort } from '@/core/fit/way';
+import { summariseStrength, type Inference } from '@/core/limits';
+import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
+import { rankPoses, type RankedPose } from '@/core/ranking/rank';
+import type { Reading } from '@/core/tests/reading';
+
+/** A student of a class as far as the class needs to know her. */
+export interface Member {
+  id: string;
+  name: string;
+  aims: Aim[];
+  /** The whole library in her, for her own aims. */
+  ranked: RankedPose[];
+  /** Names of her cautions. */
+  cautions: string[];
+  /** Why she cannot take part today; null where she can. */
+  stopped: string | null;
+  /** False where nothing was read: then she is taken as typical. */
+  measured: boolean;
+}
+
+/**
+ * What follows from a student's readings for a class: her aims, and the library in her.
+ * @param year the year it is, for her age
+ * @param day today, for cautions that end
+ */
+export function memberOf(
+  student: Student,
+  readings: readonly Reading[],
+  { findings, posterior }: Pick<Inference, 'findings' | 'posterior'>,
+  when: { year: number; day: string },
+  settings: { aims?: AimDefaults; comfort?: Comfort } = {},
+): Member {
+  const strength = summariseStrength(readings, {
+    sexForNorms: student.sexForNorms,
+    age: when.year - student.birthYear,
+  });
+  const way = wayFor(findings.hints, strength, settings.comfort);
+  const aims = readings.length > 0 ? aimsFor(student, readings, findings, when.year, settings.aims).work : [];
+  const screening = screen(student.cautions, when.day);
+  const stop = screening.stopped ? screening.cautions.find((c) => c.tests === 'all') : undefined;
+  return {
+    id: student.id,
+    name: student.name,
+    aims,
+    ranked: rankPoses(posterior, buildOfStudent(student), aims, screening, way),
+    cautions: screening.cautions.map((c) => c.name),
+    stopped: screening.stopped ? (stop?.message ?? 'A caution stands.') : null,
+    measured: readings.length > 0,
+  };
+}
+
+/** Students of a class who can take part. */
+export const presentOf = <T extends Pick<Member, 'stopped'>>(members: readonly T[]): T[] =>
+  members.filter((m) => m.stopped === null);

@@ -1,0 +1,89 @@
+import { rungOf } from '@/core/poses';
+import { blocksOf, type Block } from '@/core/practice/blocks';
+import { dosesOf, type Dose } from '@/core/practice/doses';
+import { paceOf, type PracticeItem } from '@/core/practice/practice';
+import type { PracticeRequest } from '@/core/practice/request';
+import type { RankedPose } from '@/core/ranking/rank';
+import { presentOf, type Member } from './member';
+import { insteadOf, ownRung, type OwnRung } from './own-rung';
+
+/** What a student does while the class is in a shape. */
+export interface Hers {
+  member: string;
+  /** Null where nothing at all is open to her: she waits. */
+  pose: string | null;
+  rung: number;
+  /** Fits of its sides, for props and depth. */
+  sides: Pick<RankedPose, 'side' | 'depth' | 'props'>[];
+  /** `same`: what the class is told; `own`: another rung of it; `instead`: another shape. */
+  kind: 'same' | 'own' | 'instead' | 'waits';
+}
+
+export interface TableRow {
+  block: Block;
+  hers: Hers[];
+}
+
+/** What a student does in a shape and rung of the class. */
+export function hersIn(member: Member, pose: string, rung: number, request: PracticeRequest): Hers {
+  const found = rungOf(pose, rung);
+  const own = found && ownRung(member, found.shape, request, found.rung.kind === 'rest' ? rung : undefined);
+  const seen = (o: OwnRung) => ({
+    member: member.id,
+    rung: o.rung,
+    sides: o.sides.map(({ side, depth, props }) => ({ side, depth, props })),
+  });
+  if (own) return { ...seen(own), pose, kind: own.rung === rung ? 'same' : 'own' };
+  const instead = insteadOf(member, pose, request);
+  if (!instead) return { member: member.id, pose: null, rung: 0, sides: [], kind: 'waits' };
+  return { ...seen(instead), pose: instead.sides[0].pose, kind: 'instead' };
+}
+
+/** A practice of a class, a row a block: what each student who takes part does in it. */
+export function classTable(
+  members: readonly Member[],
+  items: readonly PracticeItem[],
+  request: PracticeRequest,
+): TableRow[] {
+  const present = presentOf(members);
+  return blocksOf(items, paceOf({ request })).map((block) => ({
+    block,
+    hers: present.map((m) => hersIn(m, block.pose, block.rung, request)),
+  }));
+}
+
+/** What is done on a side of hers while the class works on one: the same side, both where hers has none, half each where only hers has. */
+export interface HerPart {
+  pose: string;
+  rung: number;
+  side: PracticeItem['side'];
+  /** Share of the time. */
+  share: number;
+}
+
+/** Parts of hers while the class is in an item; none where she waits. */
+export function herParts(
+  member: Member,
+  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'>,
+  request: PracticeRequest,
+): HerPart[] {
+  const { pose, rung, sides } = hersIn(member, item.pose, item.rung, request);
+  if (pose === null) return [];
+  const same = sides.filter((s) => s.side === item.side || s.side === 'both');
+  const own = same.length > 0 ? same : sides;
+  return own.map((s) => ({ pose, rung, side: s.side, share: 1 / own.length }));
+}
+
+/** Useful minutes that each student's own aims get from a practice of the class. */
+export function dosesFor(member: Member, items: readonly PracticeItem[], request: PracticeRequest): Dose[] {
+  const own = items.flatMap((item) =>
+    herParts(member, item, request).map(({ pose, rung, side, share }) => ({
+      ...item,
+      pose,
+      rung,
+      side,
+      holdSeconds: item.holdSeconds * share,
+    })),
+  );
+  return dosesOf(own, member.aims, member.ranked);
+}

@@ -1,0 +1,162 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { groupName } from '@/core/body/words';
+import { rungOf } from '@/core/poses';
+import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
+import type { TableRow } from '@/core/classes/table';
+import type { Dose } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/doses';
+import { clock, holdWords, sidesWords } from '@/core/practice/sheet';
+import type { MemberFacts } from '@/workers/core.worker';
+import { PoseFigure } from '../poses/PoseFigure';
+
+type Hers = TableRow['hers'][number];
+const firstName = (name: string): string => name.split(' ')[0];
+
+/** A practice of a class on one page: a row a shape, a column a student with her own rung, its props, or what she does instead. */
+export function ClassTable({
+  rows,
+  members,
+  doses,
+  sizes,
+  onLeaveOut,
+}: {
+  rows: readonly TableRow[];
+  members: readonly MemberFacts[];
+  doses: readonly { member: string; doses: Dose[] }[];
+  sizes: PropSizes;
+  onLeaveOut: (row: TableRow) => void;
+}) {
+  const present = members.filter((m) => rows[0]?.hers.some((h) => h.member === m.id));
+  return (
+    <Box sx={{ overflowX: 'auto' }}>
+      <Box
+        component="table"
+        aria-label="Each one's own rung"
+        sx={{
+          width: '100%',
+          minWidth: 420 + 130 * present.length,
+          borderCollapse: 'collapse',
+          '& th, & td': { borderTop: '1px solid var(--line)', p: 0.5, textAlign: 'left', verticalAlign: 'top' },
+          '& tr': { breakInside: 'avoid' },
+          fontSize: 14,
+          '@media print': { minWidth: 0, fontSize: '8.5pt', lineHeight: 1.2, '& th, & td': { p: '1.5pt' } },
+        }}
+      >
+        <thead>
+          <tr>
+            <th>from</th>
+            <th aria-label="Shape" />
+            <th>the class</th>
+            {present.map((m) => (
+              <th key={m.id} scope="col">
+                {firstName(m.name)}
+                {m.cautions.length > 0 && <span style={{ color: 'var(--caution)' }}> ▲</span>}
+              </th>
+            ))}
+            <th className="no-print" aria-label="Change" />
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => {
+            const { block, hers } = row;
+            const found = rungOf(block.pose, block.rung);
+            const said = { sides: block.items.map((i) => ({ ...i, seconds: i.holdSeconds * i.repeats })) };
+            return (
+              <tr key={block.id}>
+                <td className="num">{clock(block.at)}</td>
+                <td style={{ width: 64 }}>
+                  <PoseFigure
+                    pose={block.pose}
+                    rung={block.rung}
+                    side={block.items[0].side}
+                    depth={0.5}
+                    height={38}
+                    muscles={false}
+                  />
+                </td>
+                <td>
+                  <strong>{found?.shape.name ?? block.pose}</strong>, {found?.rung.name}
+                  <br />
+                  <span className="num">{[sidesWords(said), holdWords(said)].filter(Boolean).join(': ')}</span>
+                </td>
+                {hers.map((h) => (
+                  <td key={h.member}>{hersWords(h, sizes)}</td>
+                ))}
+                <td className="no-print">
+                  <Button
+                    size="small"
+                    aria-label={`Leave out ${found?.shape.name ?? block.pose}`}
+                    onClick={() => onLeaveOut(row)}
+                  >
+                    Leave out
+                  </Button>
+                </td>
+              </tr>
+            );
+          })}
+          <tr>
+            <td colSpan={3}>
+              Useful minutes for each one’s own aims
+              <Typography variant="caption" component="p" className="no-print">
+                Counted in her own rungs by how useful; wanted: the aim’s share of the working time, at most 4 minutes
+                (our default).
+              </Typography>
+            </td>
+            {present.map((m) => (
+              <td key={m.id}>
+                {doses
+                  .find((d) => d.member === m.id)
+                  ?.doses.map((d) => (
+                    <div key={aimKey(d.aim)}>
+                      <span className="muscle">{groupName(d.aim.group)}</span> {d.aim.side}:{' '}
+                      <span className="num">
+                        {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)}
+                      </span>
+                    </div>
+                  ))}
+              </td>
+            ))}
+            <td className="no-print" />
+          </tr>
+        </tbody>
+      </Box>
+    </Box>
+  );
+}
+
+/** What one student does, with her props. */
+function hersWords(h: Hers, sizes: PropSizes) {
+  if (h.pose === null) return 'waits, as she likes';
+  const found = rungOf(h.pose, h.rung);
+  const props = [
+    ...new Set(h.sides.flatMap((s) => s.props.map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes)))),
+  ];
+  const fetch = props.length > 0 && (
+    <Box component="span" sx={{ color: 'var(--ink-2)' }}>
+      {' '}
+      · {props.join('; ')}
+    </Box>
+  );
+  if (h.kind === 'same')
+    return (
+      <>
+        as said
+        {fetch}
+      </>
+    );
+  return (
+    <>
+      {h.kind === 'instead' ? (
+        <>
+          instead: <strong>{found?.shape.name ?? h.pose}</strong>, {found?.rung.name}
+        </>
+      ) : (
+        <strong>{found?.rung.name}</strong>
+      )}
+      {fetch}
+    </>
+  );
+}

@@ -19,6 +19,8 @@ const VIEWS = [
   ['test again', '/student?id=demo-maren&step=progress&part=again', 'Last time'],
   ['weeks ahead', '/student?id=demo-maren&step=progress&part=weeks', 'Take out as a calendar'],
   ['teach', '/teach?practice=demo-practice', 'Begin'],
+  ['classes', '/classes', 'Thursday before the flood tide'],
+  ['class', '/class?id=demo-class', 'The number is the mean weight'],
   ['muscles', '/muscles?muscle=gluteus-medius&show=all&beside=sartorius', 'At these joint angles'],
   ['settings', '/settings', 'Take everything out'],
 ] as const;

@@ -88,6 +88,7 @@ export function ClassTable({
                 <td className="no-print">
                   <Button
                     size="small"
+                    sx={{ whiteSpace: 'nowrap' }}
                     aria-label={`Leave out ${found?.shape.name ?? block.pose}`}
                     onClick={() => onLeaveOut(row)}
                   >
@@ -127,13 +128,18 @@ export function ClassTable({
   );
 }
 
+/** Props of the side that needs most: they serve the other too. */
+function propsFor(h: Hers): Hers['sides'][number]['props'] {
+  const size = (s: Hers['sides'][number]): number =>
+    s.props.reduce((sum, p) => sum + (p.length_cm ?? p.height_cm ?? 1), 0);
+  return h.sides.reduce((most, s) => (size(s) > size(most) ? s : most), h.sides[0]).props;
+}
+
 /** What one student does, with her props. */
 function hersWords(h: Hers, sizes: PropSizes) {
   if (h.pose === null) return 'waits, as she likes';
   const found = rungOf(h.pose, h.rung);
-  const props = [
-    ...new Set(h.sides.flatMap((s) => s.props.map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes)))),
-  ];
+  const props = propsFor(h).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
   const fetch = props.length > 0 && (
     <Box component="span" sx={{ color: 'var(--ink-2)' }}>
       {' '}

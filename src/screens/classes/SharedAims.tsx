@@ -18,9 +18,9 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
       .map((m) => firstName(m.name))
       .join(', ');
   return (
-    <Box component="section" aria-label="What they share">
+    <Box component="section" aria-label="Aims of the class">
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        What they share
+        Aims of the class
       </Typography>
       {shared.length === 0 && (
         <Typography color="text.secondary">No aims yet: measure them, or set aims in their findings.</Typography>

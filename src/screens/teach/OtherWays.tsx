@@ -23,9 +23,7 @@ import { otherRung } from '@/core/teaching/other-rung';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { newId } from '@/store/studio';
 import { usePropSizes } from '../settings/use-pose-settings';
-
-/** Breaths by which a hold grows at a touch. Ours. */
-const MORE = 2;
+import { BIG, MainWays } from './MainWays';
 
 interface OtherWaysProps {
   state: PlayerState;
@@ -69,60 +67,31 @@ export function OtherWays({ state, student, practice, ranked, way, posterior, st
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {
       if (e.ctrlKey || e.metaKey || e.altKey || anchor) return;
-      if (e.key === 'l') send({ type: 'longer', breaths: MORE });
-      else if (e.key === 'r') send({ type: 'again' });
-      else if (e.key === 'b') send({ type: 'breath' });
-      else if (e.key === 'e') exchange(easier);
+      if (e.key === 'e') exchange(easier);
       else if (e.key === 'h') exchange(harder);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
-  const big = { fontSize: 17, px: { xs: 1, sm: 1.5 }, py: { xs: 0.5, sm: 1 } } as const;
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <Button
-          size="large"
-          variant="contained"
-          sx={{ minWidth: { xs: 110, sm: 150 }, fontSize: 20 }}
-          onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
-        >
-          {state.running ? 'Pause' : started ? 'Go on' : 'Begin'}
-        </Button>
-        <Button size="large" variant="outlined" sx={big} onClick={() => send({ type: 'back' })}>
-          Back
-        </Button>
-        <Button size="large" variant="outlined" sx={big} onClick={() => send({ type: 'next' })}>
-          Next
-        </Button>
-        <Button size="large" sx={big} onClick={() => send({ type: 'skip' })}>
-          Skip
-        </Button>
-        <Button size="large" sx={big} onClick={() => send({ type: 'longer', breaths: MORE })}>
-          Longer
-        </Button>
-        {item && item.side !== 'both' && (
-          <Button size="large" sx={big} onClick={() => send({ type: 'again' })}>
-            Once more
-          </Button>
-        )}
-        <Button size="large" sx={big} disabled={!easier} onClick={() => exchange(easier)}>
+      <MainWays state={state} started={started} send={send} quiet={anchor !== null}>
+        <Button size="large" sx={BIG} disabled={!easier} onClick={() => exchange(easier)}>
           Easier
         </Button>
-        <Button size="large" sx={big} disabled={!harder} onClick={() => exchange(harder)}>
+        <Button size="large" sx={BIG} disabled={!harder} onClick={() => exchange(harder)}>
           Harder
         </Button>
         <Button
           size="large"
-          sx={big}
+          sx={BIG}
           disabled={others.length === 0}
           aria-haspopup="menu"
           onClick={(e) => setAnchor(e.currentTarget)}
         >
           Swap
         </Button>
-        <Button size="large" sx={big} color="warning" onClick={() => send({ type: 'stop-item' })}>
+        <Button size="large" sx={BIG} color="warning" onClick={() => send({ type: 'stop-item' })}>
           ▲ Pain, stop this
         </Button>
         <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
@@ -141,7 +110,7 @@ export function OtherWays({ state, student, practice, ranked, way, posterior, st
             );
           })}
         </Menu>
-      </Box>
+      </MainWays>
       <Typography aria-label="Next" sx={{ fontSize: 18 }}>
         {next ? (
           <>

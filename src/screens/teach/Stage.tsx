@@ -22,7 +22,7 @@ const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 
 /** What is read from three metres: the drawn shape, its name, side, time or breaths left, and one cue. Pressing the figure pauses. */
 export function Stage({
   state,
-  student,
+  cautions,
   build,
   posterior,
   way,
@@ -31,7 +31,8 @@ export function Stage({
   send,
 }: {
   state: PlayerState;
-  student: Student;
+  /** Of the student; none for a class, whose own rungs keep to them. */
+  cautions: Student['cautions'];
   build: Build;
   posterior: Posterior | null;
   way: FitWay;
@@ -45,7 +46,7 @@ export function Stage({
   if (!item) return null;
   const side = item.side === 'left' ? 'left' : 'right';
   const depth = posterior && found ? reachedIn(found.shape, item.rung, side, posterior, build, way).depth : 0.5;
-  const conflicts = found ? poseConflicts(screen(student.cautions, today()), demandsOf(found.shape, found.rung)) : [];
+  const conflicts = found ? poseConflicts(screen(cautions, today()), demandsOf(found.shape, found.rung)) : [];
   const count = countOf(state);
   const active = found && found.rung.intents.length > 0 && speaksActive(found.rung, schools);
   const part = active && count ? partAt(item, count.elapsed) : null;

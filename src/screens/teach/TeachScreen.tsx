@@ -1,7 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
@@ -11,29 +10,36 @@ import { buildOfStudent, type Student } from '@/core/people/student';
 import { rungOf } from '@/core/poses';
 import type { Practice } from '@/core/practice/practice';
 import { feltIn, logFrom, type LogEntry } from '@/core/teaching/log';
-import { hasBegun, secondsLeft } from '@/core/teaching/player';
+import { hasBegun } from '@/core/teaching/player';
 import type { Reading } from '@/core/tests/reading';
 import { endPlayer } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
-import { clock } from '@/core/practice/sheet';
 import { usePractice } from '../practice/use-practice';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { ClassTeachScreen } from './ClassTeachScreen';
 import { FeltPanel } from './FeltPanel';
+import { Finished } from './Finished';
 import { LateNote } from './LateNote';
 import { OtherWays } from './OtherWays';
 import { PainNote } from './PainNote';
-import { canSpeak } from './speak';
 import { Stage } from './Stage';
+import { TopBar } from './TopBar';
 import { usePlayer } from './use-player';
 import { useSaying } from './use-saying';
 
-/** Full screen beside the mat. The practice is looked up; the teaching itself begins when all of it is there. */
+/** Full screen beside the mat, for one student or a class. The practice is looked up; the teaching itself begins when all of it is there. */
 export function TeachScreen() {
+  const params = useSearchParams();
+  const ofClass = params.get('class');
+  return ofClass ? <ClassTeachScreen id={ofClass} /> : <PracticeTeachScreen id={params.get('practice') ?? ''} />;
+}
+
+/** A practice of one student. */
+function PracticeTeachScreen({ id }: { id: string }) {
   const { base } = useStudio();
-  const id = useSearchParams().get('practice') ?? '';
   const data = usePractice(id);
   if (!data) return null;
   const { practice, student } = data;
@@ -115,24 +121,9 @@ function Teaching({
   );
   if (state.stage === 'finished' || !item)
     return (
-      <Box
-        sx={{ minHeight: '100vh', p: 5, display: 'flex', flexDirection: 'column', gap: 3, maxWidth: 900, mx: 'auto' }}
-      >
-        <Typography sx={{ fontSize: 40, fontWeight: 700 }}>The practice is done.</Typography>
-        <Typography sx={{ fontSize: 20 }}>
-          {state.results.filter((r) => !r.skipped).length} of {state.items.length} items taught. Everything is written
-          down when you keep it.
-        </Typography>
+      <Finished state={state} keep={() => void finish()} label="Keep in the log" send={send}>
         {feltPanel}
-        <Box sx={{ display: 'flex', gap: 2 }}>
-          <Button size="large" variant="contained" onClick={() => void finish()}>
-            Keep in the log
-          </Button>
-          <Button size="large" onClick={() => send({ type: 'back' })}>
-            Back to the last item
-          </Button>
-        </Box>
-      </Box>
+      </Finished>
     );
   return (
     <Box
@@ -146,41 +137,18 @@ function Teaching({
       }}
     >
       <Box>
-        <Box
-          sx={{
-            display: 'flex',
-            flexWrap: { xs: 'nowrap', md: 'wrap' },
-            overflowX: { xs: 'auto', md: 'visible' },
-            '& > *': { flex: 'none' },
-            gap: { xs: 0, md: 1 },
-            alignItems: 'center',
-          }}
-        >
-          <Typography sx={{ flex: '1 0 auto !important', fontSize: 18, mr: 2 }}>
-            {state.index + 1} of {state.items.length} · {clock(Math.floor(secondsLeft(state)))} left in all
-          </Typography>
-          <Button onClick={() => setBell(!bell)} aria-pressed={bell}>
-            {bell ? 'Bell on' : 'Bell off'}
-          </Button>
-          {canSpeak() && (
-            <Button onClick={() => setVoiced(!voiced)} aria-pressed={voiced}>
-              {voiced ? 'Voice on' : 'Voice off'}
-            </Button>
-          )}
-          <Button
-            onClick={() => send({ type: 'pacing', by: state.pacing === 'taps' ? 'clock' : 'taps' })}
-            aria-pressed={state.pacing === 'taps'}
-          >
-            {state.pacing === 'taps' ? 'Breaths by tapping' : 'Breaths by the clock'}
-          </Button>
-          <Button onClick={() => setOnlyCues(!onlyCues)} aria-pressed={onlyCues}>
-            {onlyCues ? 'Only cues' : 'Cues and questions'}
-          </Button>
-          <Button onClick={() => send({ type: 'finish' })}>End here</Button>
-          <Button component={Link} href={back}>
-            Leave
-          </Button>
-        </Box>
+        <TopBar
+          state={state}
+          bell={bell}
+          setBell={setBell}
+          voiced={voiced}
+          setVoiced={setVoiced}
+          onlyCues={onlyCues}
+          setOnlyCues={setOnlyCues}
+          more="Cues and questions"
+          back={back}
+          send={send}
+        />
         <LateNote state={state} send={send} />
         {!onlyCues && (
           <PainNote
@@ -194,7 +162,7 @@ function Teaching({
       </Box>
       <Stage
         state={state}
-        student={student}
+        cautions={student.cautions}
         build={buildOfStudent(student)}
         posterior={inference.value?.posterior ?? null}
         way={way}

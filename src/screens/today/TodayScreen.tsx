@@ -17,7 +17,7 @@ import { useStudio } from '../shell/studio-context';
 export function TodayScreen() {
   const { db, base, name } = useStudio();
   const data = useLiveQuery(async () => {
-    const [students, players, practices, readings, memo, sessions, logs, plans] = await Promise.all([
+    const [students, players, practices, readings, memo, sessions, logs, plans, classes] = await Promise.all([
       db.students.toArray(),
       db.players.toArray(),
       db.practices.toArray(),
@@ -26,6 +26,7 @@ export function TodayScreen() {
       db.sessions.toArray(),
       db.logs.toArray(),
       db.plans.toArray(),
+      db.classes.toArray(),
     ]);
     return {
       students: students.filter((s) => !s.archived),
@@ -36,6 +37,7 @@ export function TodayScreen() {
       sessions,
       logs,
       plans,
+      classes,
     };
   }, [db]);
   if (!data) return null;
@@ -105,9 +107,14 @@ export function TodayScreen() {
         })}
       {data.players.map((p) => {
         const practice = data.practices.find((x) => x.id === p.practice);
+        const one = data.classes.find((x) => x.id === p.practice);
         return (
-          <Waiting key={p.practice} action="Go on teaching" href={`${base}/teach?practice=${p.practice}`}>
-            <strong>{practice?.title ?? 'A practice'}</strong> is under way and waits where you left it.
+          <Waiting
+            key={p.practice}
+            action="Go on teaching"
+            href={`${base}/teach?${one ? 'class' : 'practice'}=${p.practice}`}
+          >
+            <strong>{practice?.title ?? one?.name ?? 'A practice'}</strong> is under way and waits where you left it.
           </Waiting>
         );
       })}

@@ -1,0 +1,103 @@
+import { expect, test } from '@playwright/test';
+import { addStudent, openDemo, undo } from './teacher';
+
+test('a class: who comes, a practice for most, each one’s own rung, taught to the end into each one’s log', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await openDemo(page, '/students?add=1');
+  await addStudent(page, 'Sedge Kilnbank');
+
+  await test.step('a class needs a name, and people', async () => {
+    await page.goto('/demo/classes');
+    await page.getByRole('button', { name: 'Add class' }).click();
+    await expect(page.getByText('Give the class a name, for example its day.')).toBeVisible();
+    await page.getByLabel('Name of a new class').fill('Tuesday on the slip');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Choose who comes. Then Kolpos tells what they share.')).toBeVisible();
+    for (const who of ['Maren Tideway', 'Ilka Rushmere', 'Sedge Kilnbank'])
+      await page.getByRole('button', { name: who }).click();
+    const aims = page.getByRole('region', { name: 'Aims of the class' });
+    await expect(aims).toContainText('Lengthen hamstrings', { timeout: 60_000 });
+    await expect(aims).toContainText('Sedge is not measured yet and taken as typical.', { timeout: 60_000 });
+    await expect(aims).toContainText('▲ Ilka: Knee ligament or meniscus injury');
+  });
+
+  const build = page.getByRole('button', { name: 'Build a practice' });
+  const table = page.getByRole('table', { name: "Each one's own rung" });
+  await test.step('nonsense is answered; then it is built, with a rung for each', async () => {
+    await page.getByLabel('Minutes').fill('a while');
+    await expect(build).toBeEnabled({ timeout: 60_000 });
+    await build.click();
+    await expect(page.getByText('Type minutes between 5 and 120.')).toBeVisible();
+    await page.getByLabel('Minutes').fill('30');
+    await build.click();
+    await expect(table).toBeVisible({ timeout: 60_000 });
+    for (const name of ['Maren', 'Ilka', 'Sedge'])
+      await expect(table.getByRole('columnheader', { name })).toBeVisible();
+    await expect(table.getByText('as said').first()).toBeVisible();
+    await expect(table).toContainText(/hamstrings left: \d+\.\d of \d+\.\d/);
+  });
+
+  await test.step('a shape is left out and comes back; all of it is there after a reload', async () => {
+    const rows = await table.getByRole('row').count();
+    await table
+      .getByRole('button', { name: /^Leave out/ })
+      .nth(2)
+      .click();
+    await expect(table.getByRole('row')).toHaveCount(rows - 1);
+    await undo(page, /left out/);
+    await expect(table.getByRole('row')).toHaveCount(rows);
+    await page.reload();
+    await expect(table.getByRole('row')).toHaveCount(rows, { timeout: 60_000 });
+  });
+
+  await test.step('it prints on one page, without buttons', async () => {
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('button', { name: 'Teach' })).toBeHidden();
+    const pdf = await page.pdf({ preferCSSPageSize: true });
+    expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+    await page.emulateMedia({ media: 'screen' });
+  });
+
+  await test.step('taught: a class sees cues only; who differs is for the teacher; a reload loses nothing', async () => {
+    await page.getByRole('link', { name: 'Teach' }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByText(/Maren|Ilka|Sedge/)).toHaveCount(0);
+    await page.getByRole('button', { name: 'Only cues' }).click();
+    await expect(page.getByLabel('Who differs')).toContainText(/Everybody as said|Maren:|Ilka:|Sedge:/, {
+      timeout: 60_000,
+    });
+    await page.getByRole('button', { name: 'Next', exact: true }).click();
+    await page.reload();
+    await expect(page.getByText(/^2 of \d+/)).toBeVisible({ timeout: 30_000 });
+    await page.goto('/demo');
+    await expect(page.getByText('Tuesday on the slip is under way')).toBeVisible();
+    await page.getByRole('link', { name: 'Go on teaching' }).click();
+    await page.getByRole('button', { name: 'End here' }).click();
+  });
+
+  await test.step('each one who was here has it in her log, and nobody else', async () => {
+    await page.getByRole('group', { name: 'Who was here' }).getByRole('button', { name: 'Ilka Rushmere' }).click();
+    await page.getByRole('button', { name: 'Keep in each one’s log' }).click();
+    await expect(table).toBeVisible({ timeout: 60_000 });
+    await page.goto('/demo/student?id=demo-maren&step=progress&part=log');
+    await expect(page.getByRole('article').filter({ hasText: 'Tuesday on the slip' })).toHaveCount(1);
+    await page.goto('/demo/student?id=demo-ilka&step=progress&part=log');
+    await expect(page.getByText('Day by day')).toBeVisible();
+    await expect(page.getByText('Tuesday on the slip')).toHaveCount(0);
+  });
+
+  await test.step('it is removed, and undo brings it back', async () => {
+    await page.goto('/demo/classes');
+    await page.getByRole('link', { name: 'Tuesday on the slip' }).click();
+    await page.getByRole('button', { name: 'Remove this class' }).click();
+    await expect(page.getByRole('link', { name: 'Tuesday on the slip' })).toHaveCount(0);
+    await undo(page, /is removed/);
+    await expect(page.getByRole('link', { name: 'Tuesday on the slip' })).toBeVisible();
+    await page.goto('/demo/class?id=nobody');
+    await expect(page.getByText('This class is not here')).toBeVisible();
+    await page.goto('/demo/teach?class=demo-class');
+    await expect(page.getByText('There is nothing to teach yet')).toBeVisible();
+  });
+});

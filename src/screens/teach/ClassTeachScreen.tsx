@@ -1,0 +1,195 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useSnackbar } from 'notistack';
+import { useMemo, useState } from 'react';
+import { TYPICAL_BUILD } from '@/core/body';
+import { SIDE_MARK } from '@/core/body/words';
+import { practiceOf, type YogaClass } from '@/core/classes/class';
+import type { TableRow } from '@/core/classes/table';
+import { TYPICAL } from '@/core/fit/typical';
+import { USUAL_WAY } from '@/core/fit/way';
+import { rungOf } from '@/core/poses';
+import { requestOf } from '@/core/practice/request';
+import { logFrom } from '@/core/teaching/log';
+import { hasBegun } from '@/core/teaching/player';
+import { endPlayer } from '@/store/changes';
+import { newId, now } from '@/store/studio';
+import type { ClassPerson } from '@/workers/core.worker';
+import { core } from '@/workers/use-core';
+import { useClass, useClassWay } from '../classes/use-class';
+import { useClassTable } from '../classes/use-class-table';
+import { EmptyChart } from '../shell/EmptyChart';
+import { Pick } from '../shell/Pick';
+import { useStudio } from '../shell/studio-context';
+import { Finished } from './Finished';
+import { LateNote } from './LateNote';
+import { MainWays } from './MainWays';
+import { Stage } from './Stage';
+import { TopBar } from './TopBar';
+import { usePlayer } from './use-player';
+import { useSaying } from './use-saying';
+
+/** The practice of a class: what everybody may see, and for the teacher, when she asks for it, who does something else. */
+export function ClassTeachScreen({ id }: { id: string }) {
+  const { base } = useStudio();
+  const data = useClass(id);
+  if (!data) return null;
+  const { one, people } = data;
+  if (!one || one.items.length === 0 || people.length === 0)
+    return (
+      <EmptyChart
+        title="There is nothing to teach yet"
+        action={
+          <Button variant="contained" component={Link} href={one ? `${base}/class?id=${id}` : `${base}/classes`}>
+            {one ? 'Back to the class' : 'Classes'}
+          </Button>
+        }
+      >
+        A class is taught when somebody comes and a practice is built.
+      </EmptyChart>
+    );
+  return <Teaching key={one.id} one={one} people={people} />;
+}
+
+function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
+  const { db, base } = useStudio();
+  const router = useRouter();
+  const { enqueueSnackbar } = useSnackbar();
+  const practice = useMemo(() => practiceOf(one), [one]);
+  const { state, send, bell, setBell } = usePlayer(db, practice);
+  const way = useClassWay();
+  const table = useClassTable(one, people, way, true);
+  const [onlyCues, setOnlyCues] = useState(true);
+  const [away, setAway] = useState<readonly string[]>([]);
+  const [keeping, setKeeping] = useState(false);
+  const { cue, voiced, setVoiced } = useSaying(state, null);
+  if (!state) return null;
+  const back = `${base}/class?id=${one.id}`;
+  const finish = async () => {
+    setKeeping(true);
+    try {
+      const here = people.filter((p) => !away.includes(p.student.id));
+      const taught = logFrom(state, { id: newId(), title: one.name, endedAt: now() });
+      const request = one.request ?? requestOf({ minutes: 60 });
+      await endPlayer(db, one.id, await core().classLogs(here, way.when, way.settings, taught, request));
+      router.push(back);
+    } catch (error) {
+      enqueueSnackbar(
+        `It could not be written down: ${error instanceof Error ? error.message : String(error)}. It waits here.`,
+        { variant: 'error' },
+      );
+    } finally {
+      setKeeping(false);
+    }
+  };
+  const item = state.items.at(state.index);
+  if (state.stage === 'finished' || !item)
+    return (
+      <Finished
+        state={state}
+        keep={() => void finish()}
+        label={keeping ? 'Writing it down …' : 'Keep in each one’s log'}
+        busy={keeping || away.length === people.length}
+        send={send}
+      >
+        <Box
+          role="group"
+          aria-label="Who was here"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}
+        >
+          <Typography sx={{ fontSize: 20 }}>Who was here?</Typography>
+          {people.map(({ student }) => (
+            <Pick
+              key={student.id}
+              label={student.name}
+              on={!away.includes(student.id)}
+              press={() =>
+                setAway((old) =>
+                  old.includes(student.id) ? old.filter((x) => x !== student.id) : [...old, student.id],
+                )
+              }
+            />
+          ))}
+        </Box>
+      </Finished>
+    );
+  const next = state.items.at(state.index + 1);
+  const rowOf = (x: { pose: string; rung: number } | undefined) =>
+    x && table?.rows.find((r) => r.block.pose === x.pose && r.block.rung === x.rung);
+  const others = onlyCues ? [] : otherwise(rowOf(item), people);
+  const coming =
+    onlyCues || (next?.pose === item.pose && next.rung === item.rung) ? [] : otherwise(rowOf(next), people);
+  return (
+    <Box
+      sx={{
+        minHeight: '100vh',
+        display: 'grid',
+        gridTemplateRows: 'auto 1fr auto auto',
+        gridTemplateColumns: 'minmax(0, 1fr)',
+        p: { xs: 1.5, md: 3 },
+        gap: { xs: 0.75, sm: 1.5 },
+      }}
+    >
+      <Box>
+        <TopBar
+          state={state}
+          bell={bell}
+          setBell={setBell}
+          voiced={voiced}
+          setVoiced={setVoiced}
+          onlyCues={onlyCues}
+          setOnlyCues={setOnlyCues}
+          more="Cues and who differs"
+          back={back}
+          send={send}
+        />
+        <LateNote state={state} send={send} />
+      </Box>
+      <Stage
+        state={state}
+        cautions={NONE}
+        build={TYPICAL_BUILD}
+        posterior={TYPICAL}
+        way={USUAL_WAY}
+        cue={cue}
+        started={hasBegun(state)}
+        send={send}
+      />
+      {!onlyCues && (
+        <Typography aria-label="Who differs" sx={{ fontSize: 18 }}>
+          {table ? others.join(' · ') || 'Everybody as said.' : 'Finding each one’s own rung …'}
+        </Typography>
+      )}
+      <Box sx={{ display: 'grid', gap: 1 }}>
+        <MainWays state={state} started={hasBegun(state)} send={send} />
+        <Typography aria-label="Next" sx={{ fontSize: 18 }}>
+          {next ? (
+            <>
+              Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
+              {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
+              {coming.length > 0 && ` · ${coming.join(' · ')}`}
+            </>
+          ) : (
+            'Last one'
+          )}
+        </Typography>
+      </Box>
+    </Box>
+  );
+}
+const NONE: never[] = [];
+
+/** Those who do another rung or another shape, in a few words each. */
+function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): string[] {
+  return (row?.hers ?? []).flatMap((h) => {
+    if (h.kind === 'same') return [];
+    const name = people.find((p) => p.student.id === h.member)?.student.name.split(' ')[0] ?? '';
+    const found = h.pose === null ? null : rungOf(h.pose, h.rung);
+    if (!found) return [`${name}: waits`];
+    return [`${name}: ${h.kind === 'instead' ? `${found.shape.name}, ${found.rung.name}` : found.rung.name}`];
+  });
+}

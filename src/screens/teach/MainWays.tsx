@@ -1,0 +1,68 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useEffect, type ReactNode } from 'react';
+import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
+
+/** Breaths by which a hold grows at a touch. Ours. */
+const MORE = 2;
+/** How a button beside the mat looks: found by a thumb without looking long. */
+export const BIG = { fontSize: 17, px: { xs: 1, sm: 1.5 }, py: { xs: 0.5, sm: 1 } } as const;
+
+/** Going on, back and past, longer, and a side once more, by button and key; further ways stand behind. */
+export function MainWays({
+  state,
+  started,
+  send,
+  quiet = false,
+  children,
+}: {
+  state: PlayerState;
+  started: boolean;
+  send: (event: PlayerEvent) => void;
+  /** True while something else listens to the keys. */
+  quiet?: boolean;
+  children?: ReactNode;
+}) {
+  const item = state.items.at(state.index);
+  useEffect(() => {
+    const onKey = (e: globalThis.KeyboardEvent) => {
+      if (e.ctrlKey || e.metaKey || e.altKey || quiet) return;
+      if (e.key === 'l') send({ type: 'longer', breaths: MORE });
+      else if (e.key === 'r') send({ type: 'again' });
+      else if (e.key === 'b') send({ type: 'breath' });
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [send, quiet]);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+      <Button
+        size="large"
+        variant="contained"
+        sx={{ minWidth: { xs: 110, sm: 150 }, fontSize: 20 }}
+        onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
+      >
+        {state.running ? 'Pause' : started ? 'Go on' : 'Begin'}
+      </Button>
+      <Button size="large" variant="outlined" sx={BIG} onClick={() => send({ type: 'back' })}>
+        Back
+      </Button>
+      <Button size="large" variant="outlined" sx={BIG} onClick={() => send({ type: 'next' })}>
+        Next
+      </Button>
+      <Button size="large" sx={BIG} onClick={() => send({ type: 'skip' })}>
+        Skip
+      </Button>
+      <Button size="large" sx={BIG} onClick={() => send({ type: 'longer', breaths: MORE })}>
+        Longer
+      </Button>
+      {item && item.side !== 'both' && (
+        <Button size="large" sx={BIG} onClick={() => send({ type: 'again' })}>
+          Once more
+        </Button>
+      )}
+      {children}
+    </Box>
+  );
+}

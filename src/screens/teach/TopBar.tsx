@@ -1,0 +1,73 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { clock } from '@/core/practice/sheet';
+import { secondsLeft, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
+import { canSpeak } from './speak';
+
+/** Where the practice is, how long it still takes, what is heard and shown, and the ways out. */
+export function TopBar({
+  state,
+  bell,
+  setBell,
+  voiced,
+  setVoiced,
+  onlyCues,
+  setOnlyCues,
+  more,
+  back,
+  send,
+}: {
+  state: PlayerState;
+  bell: boolean;
+  setBell: (on: boolean) => void;
+  voiced: boolean;
+  setVoiced: (on: boolean) => void;
+  /** True while nothing about anybody is shown. */
+  onlyCues: boolean;
+  setOnlyCues: (on: boolean) => void;
+  /** What is shown beside cues otherwise, in a few words. */
+  more: string;
+  back: string;
+  send: (event: PlayerEvent) => void;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: { xs: 'nowrap', md: 'wrap' },
+        overflowX: { xs: 'auto', md: 'visible' },
+        '& > *': { flex: 'none' },
+        gap: { xs: 0, md: 1 },
+        alignItems: 'center',
+      }}
+    >
+      <Typography sx={{ flex: '1 0 auto !important', fontSize: 18, mr: 2 }}>
+        {state.index + 1} of {state.items.length} · {clock(Math.floor(secondsLeft(state)))} left in all
+      </Typography>
+      <Button onClick={() => setBell(!bell)} aria-pressed={bell}>
+        {bell ? 'Bell on' : 'Bell off'}
+      </Button>
+      {canSpeak() && (
+        <Button onClick={() => setVoiced(!voiced)} aria-pressed={voiced}>
+          {voiced ? 'Voice on' : 'Voice off'}
+        </Button>
+      )}
+      <Button
+        onClick={() => send({ type: 'pacing', by: state.pacing === 'taps' ? 'clock' : 'taps' })}
+        aria-pressed={state.pacing === 'taps'}
+      >
+        {state.pacing === 'taps' ? 'Breaths by tapping' : 'Breaths by the clock'}
+      </Button>
+      <Button onClick={() => setOnlyCues(!onlyCues)} aria-pressed={onlyCues}>
+        {onlyCues ? 'Only cues' : more}
+      </Button>
+      <Button onClick={() => send({ type: 'finish' })}>End here</Button>
+      <Button component={Link} href={back}>
+        Leave
+      </Button>
+    </Box>
+  );
+}

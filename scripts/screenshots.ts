@@ -1,6 +1,6 @@
 /**
  * Takes the pictures of `docs/screenshots/` from the demo studio of a running server: `npm run screenshots [address]`.
- * Each file is one main view at 1280×800, plus a tablet, a phone and a night one.
+ * Each file is one main view at 1280×800, plus a night one.
  */
 import { chromium, type Page } from '@playwright/test';
 
@@ -61,12 +61,16 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
-    'progress-sheet',
+    'class',
     async (p) => {
-      await p.setViewportSize({ width: 794, height: 1123 });
-      await p.goto(`${address}/demo/sheet/progress?${student}`);
-      await p.getByText('We go on with').waitFor({ timeout: 60000 });
-      await p.emulateMedia({ media: 'print' });
+      await p.goto(`${address}/demo/class?id=demo-class`);
+      const build = p.getByRole('button', { name: 'Build a practice' });
+      await p.getByText('The number is the mean weight').waitFor({ timeout: 60000 });
+      await p.getByLabel('Minutes').fill('45');
+      await build.click({ timeout: 60000 });
+      const table = p.getByRole('table', { name: "Each one's own rung" });
+      await table.waitFor({ timeout: 60000 });
+      await p.setViewportSize({ width: 1280, height: 1300 });
     },
   ],
   [
@@ -179,13 +183,6 @@ for (const [name, go] of views) {
   await go(page);
   await page.waitForTimeout(700);
   await page.screenshot({ path: `${out}/${name}.png` });
-  await page.context().close();
-}
-if (!only || only.includes('tablet')) {
-  const page = await open(820, 1180);
-  await named('measure')(page);
-  await page.waitForTimeout(700);
-  await page.screenshot({ path: `${out}/measure-tablet.png` });
   await page.context().close();
 }
 if (!only || only.includes('night')) {

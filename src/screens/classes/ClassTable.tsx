@@ -1,6 +1,8 @@
 'use client';
+import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import { groupName } from '@/core/body/words';
 import { rungOf } from '@/core/poses';
@@ -86,14 +88,15 @@ export function ClassTable({
                   <td key={h.member}>{hersWords(h, sizes)}</td>
                 ))}
                 <td className="no-print">
-                  <Button
-                    size="small"
-                    sx={{ whiteSpace: 'nowrap' }}
-                    aria-label={`Leave out ${found?.shape.name ?? block.pose}`}
-                    onClick={() => onLeaveOut(row)}
-                  >
-                    Leave out
-                  </Button>
+                  <Tooltip title="Leave out">
+                    <IconButton
+                      size="small"
+                      aria-label={`Leave out ${found?.shape.name ?? block.pose}`}
+                      onClick={() => onLeaveOut(row)}
+                    >
+                      <CloseIcon fontSize="small" />
+                    </IconButton>
+                  </Tooltip>
                 </td>
               </tr>
             );

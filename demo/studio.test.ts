@@ -1,6 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { ELEMENTS, SIDES } from '@/core/body';
-import { recordSchema } from '@/core/files/record';
+import { readRecord, recordSchema } from '@/core/files/record';
 import { infer } from '@/core/limits';
 import { headline } from '@/core/limits/words';
 import { QUICK_BATTERY } from '@/core/tests/batteries';
@@ -70,4 +71,17 @@ describe('the demo studio', () => {
   });
   it('does not run a test that a caution locks', () =>
     expect(demo.readings.filter((r) => r.student === 'demo-ilka' && r.test === 'prone-knee-bend')).toEqual([]));
+});
+
+describe('the file of the demo studio', () => {
+  const read = readRecord(readFileSync('public/demo.json', 'utf8'));
+  it('is what is made up here: after a change `npm run demo` writes it anew', async () => {
+    if (!read.ok) throw new Error(read.problem.message);
+    const made = await demoStudio();
+    const { practices, ...rest } = read.record;
+    const { practices: own, ...others } = made;
+    expect(rest).toEqual(others);
+    // What the solver chooses may differ from machine to machine where two choices are worth the same.
+    expect(practices.map((p) => [p.id, p.minutes, p.aims])).toEqual(own.map((p) => [p.id, p.minutes, p.aims]));
+  });
 });

@@ -27,7 +27,7 @@ test('the whole line by keyboard alone', async ({ page }) => {
   await expect(value).toBeFocused();
   await type(page, '-6');
   await enter(page);
-  await expect(page.getByText('-6°').first()).toBeVisible();
+  await expect(page.getByText('−6°').first()).toBeVisible();
   await type(page, '-5');
   await tabTo(page, /^front of the hip$/);
   await page.keyboard.press('Space');

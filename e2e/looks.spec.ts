@@ -25,34 +25,49 @@ const VIEWS = [
   ['settings', '/settings', 'Take everything out'],
 ] as const;
 
-for (const size of [
+const SIZES = [
   { width: 1280, height: 800 },
   { width: 820, height: 1180 },
-])
-  test(`every view fits ${size.width}×${size.height} sideways`, async ({ page }) => {
-    await page.setViewportSize(size);
+] as const;
+/** Every view is opened once; halves run side by side. */
+const HALVES = [VIEWS.filter((_, i) => i % 2 === 0), VIEWS.filter((_, i) => i % 2 === 1)];
+
+for (const [k, views] of HALVES.entries())
+  test(`every view fits both sizes sideways, and can be read and worked by everybody, by day and night (${k + 1})`, async ({
+    page,
+  }) => {
+    test.setTimeout(300_000);
     await openDemo(page);
-    for (const [name, path, text] of VIEWS) {
+    for (const [name, path, text] of views) {
       await page.goto(`/demo${path}`);
       await expect(page.getByText(text).first()).toBeVisible();
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect(over, `${name} runs over by ${over} px`).toBeLessThanOrEqual(0);
+      for (const size of SIZES) {
+        await page.setViewportSize(size);
+        const over = await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        );
+        expect(over, `${name} runs over by ${over} px at ${size.width}`).toBeLessThanOrEqual(0);
+      }
+      await page.setViewportSize(SIZES[0]);
+      for (const light of ['light', 'dark']) {
+        await page.evaluate((to) => document.documentElement.setAttribute('data-mui-color-scheme', to), light);
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
+        expect(
+          violations.map(
+            (v) => `${name}, ${light}: ${v.id} ${v.nodes[0]?.target.join(' ')} ${v.nodes[0]?.failureSummary ?? ''}`,
+          ),
+        ).toEqual([]);
+      }
     }
   });
 
-for (const light of ['Day', 'Night'] as const)
-  test(`every view can be read and worked by everybody (${light})`, async ({ page }) => {
-    test.setTimeout(300_000);
-    await openDemo(page, '/settings');
-    await page.getByRole('button', { name: light }).click();
-    for (const [name, path, text] of VIEWS) {
-      await page.goto(`/demo${path}`);
-      await expect(page.getByText(text).first()).toBeVisible();
-      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze();
-      expect(
-        violations.map((v) => `${name}: ${v.id} ${v.nodes[0]?.target.join(' ')} ${v.nodes[0]?.failureSummary ?? ''}`),
-      ).toEqual([]);
-    }
-  });
+test('night is chosen in the settings, and stays after a reload', async ({ page }) => {
+  await openDemo(page, '/settings');
+  const root = page.locator('html');
+  await page.getByRole('button', { name: 'Night' }).click();
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'dark');
+  await page.reload();
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'dark');
+  await page.getByRole('button', { name: 'Day' }).click();
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'light');
+});

@@ -24,7 +24,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await expect(page.getByRole('alert').filter({ hasText: 'Type a number of degrees' })).toBeVisible();
     await first.fill('99');
     await page.getByRole('button', { name: 'Add trial 1 of 3' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: 'between -45° and 40°' })).toBeVisible();
+    await expect(page.getByRole('alert').filter({ hasText: 'between −45° and 40°' })).toBeVisible();
     await first.fill('');
     await measureAll(page);
     await expect(page.getByRole('complementary')).toContainText('in 100');

@@ -1,6 +1,5 @@
 import { expose } from 'comlink';
 import { hiddenValue } from '@demo/hidden';
-import { demoStudio } from '@demo/studio';
 import { screen } from '@/core/cautions/screen';
 import { MOST_STUDENTS } from '@/core/classes/class';
 import { logOf } from '@/core/classes/logs';
@@ -172,7 +171,6 @@ const door = {
     presentOf(people.map((p) => memberOnce(p, when, settings))).map((m, k) =>
       logOf(m, taught, request, `${taught.id}-${k + 1}`),
     ),
-  demo: () => demoStudio(),
   /** What the simulated student of the demo hides in a read-out. */
   hidden: (student: Pick<Student, 'id' | 'sexForNorms'>, test: string, readout: string, side: ReadingSide): number =>
     hiddenValue(student, test, readout, side),

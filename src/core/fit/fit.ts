@@ -198,6 +198,20 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
   return stretch;
 }
 
+/** Share of the tolerance that a rung uses at a depth, by side and group; nothing of it needs statics. Parameters as in `readAt`. */
+export const stretchIn = (
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  depth: number,
+  posterior: Posterior,
+  build: Build,
+): FittedPose['stretch'] => groupsOf(usedAt(shape.rungs[rungNumber - 1], side, depth, posterior, build));
+
+/** SD of tolerance that are missing where a share is asked and another is comfortable; the other way round of how shares are told. */
+export const missingSd = (asked: number, comfortable: number): number =>
+  Math.max(0, FIRST_PULL * (asked - comfortable));
+
 /** What the statics of a rung at a depth tell. */
 export type Worked = Pick<FittedPose, 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'>;
 

@@ -14,6 +14,8 @@ export const planSchema = z.object({
   /** What became of planned days; a day may be moved to another one. */
   marks: z.record(daySchema, z.enum(['done', 'missed'])).default({}),
   moved: z.record(daySchema, daySchema).default({}),
+  /** A pose that the weeks lead to. */
+  peak: z.string().max(60).optional(),
 });
 export type PlanChoice = z.infer<typeof planSchema>;
 

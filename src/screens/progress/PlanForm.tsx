@@ -1,4 +1,5 @@
 'use client';
+import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -6,6 +7,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { allShapes } from '@/core/poses';
 import { planSchema, type PlanChoice } from '@/core/progress/plan';
 import { today } from '@/store/studio';
 
@@ -37,7 +39,9 @@ export function PlanForm({
   const [minutes, setMinutes] = useState(String(choice?.minutes ?? FIRST.minutes));
   const [weeks, setWeeks] = useState(String(choice?.weeks ?? FIRST.weeks));
   const [start, setStart] = useState(choice?.start ?? today());
+  const [peak, setPeak] = useState(choice?.peak ?? null);
   const [problem, setProblem] = useState<string | null>(null);
+  const shapes = allShapes().filter((s) => s.rungs.some((r) => r.kind !== 'rest'));
   const make = () => {
     const parsed = planSchema.safeParse({
       student,
@@ -47,6 +51,7 @@ export function PlanForm({
       minutes: Number(minutes),
       // What became of days stays; where days were moved to is planned anew.
       marks: choice?.marks ?? {},
+      ...(peak && { peak }),
     });
     if (!parsed.success) {
       setProblem(PROBLEMS[String(parsed.error.issues[0]?.path[0])] ?? PROBLEMS.start);
@@ -99,6 +104,17 @@ export function PlanForm({
           value={start}
           onChange={(e) => setStart(e.target.value)}
           slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <Autocomplete
+          options={shapes}
+          value={shapes.find((s) => s.id === peak) ?? null}
+          getOptionLabel={(s) => s.name}
+          getOptionKey={(s) => s.id}
+          size="small"
+          sx={{ width: 230 }}
+          noOptionsText="No pose has this name."
+          onChange={(_, s) => setPeak(s?.id ?? null)}
+          renderInput={(params) => <TextField {...params} label="Leads to a peak" />}
         />
         <Button type="submit" variant={choice ? 'outlined' : 'contained'} disabled={disabled}>
           {choice ? 'Lay the weeks out anew' : 'Lay the weeks out'}

@@ -6,11 +6,17 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
-import type { Student } from '@/core/people/student';
+import type { FitWay } from '@/core/fit/way';
+import type { Inference } from '@/core/limits';
+import { buildOfStudent, type Student } from '@/core/people/student';
+import { shapeById } from '@/core/poses';
+import { peakGap } from '@/core/practice/peak';
+import { peakLadder } from '@/core/practice/peak-ladder';
 import { aimWords } from '@/core/practice/words';
 import { plannedOf, readCalendar, uidOf, writeCalendar } from '@/core/progress/calendar';
 import { heldBack } from '@/core/progress/hold-back';
-import { planSchema, planWeeks, withTaught, progression, type PlanChoice, type WeeklyAim } from '@/core/progress/plan';
+import { planSchema, planWeeks, withTaught, progression, type PlanChoice } from '@/core/progress/plan';
+import { weeklyAims } from '@/core/progress/weekly-aims';
 import { PROGRESSION_WORDS } from '@/core/progress/words';
 import type { LogEntry } from '@/core/teaching/log';
 import { savePlan } from '@/store/edits';
@@ -19,38 +25,48 @@ import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { useAimDefaults } from '../settings/use-aim-defaults';
+import { PeakLadder } from './PeakLadder';
 import { PlanForm } from './PlanForm';
 import { PlanCalendar } from './PlanCalendar';
 import { PlanWeek } from './PlanWeek';
-
-/** What a week should hold for each standing aim. */
-function weeklyAims(aimed: AimsOf | null): WeeklyAim[] {
-  return (aimed?.standing ?? [])
-    .filter((a) => a.weight > 0 && (a.dose.stretch || a.dose.strength))
-    .map((a) => ({
-      key: `${a.kind === 'both' ? 'lengthen and strengthen' : a.kind}:${a.group}:${a.side}`,
-      minutes: a.dose.stretch?.minutesPerWeek ?? 0,
-      strengthDays: a.dose.strength?.days ?? 0,
-    }));
-}
 
 /** Weeks ahead: days and minutes there are, what each day is for, moved and missed days, and the calendar out and in. */
 export function PlanPart({
   student,
   logs,
   aimed,
+  inference,
+  way,
 }: {
   student: Student;
   logs: readonly LogEntry[];
   aimed: AimsOf | null;
+  inference: Inference | null;
+  way: FitWay;
 }) {
   const { db } = useStudio();
   const undo = useUndo();
   const stored = useLiveQuery(async () => ({ plan: await db.plans.get(student.id) }), [db, student.id]);
   const [refused, setRefused] = useState<RefusedFile | null>(null);
   const [chosen, setChosen] = useState(today());
-  const aims = useMemo(() => weeklyAims(aimed), [aimed]);
   const choice = stored?.plan;
+  const defaults = useAimDefaults();
+  const peak = choice?.peak ? shapeById(choice.peak) : null;
+  const posterior = inference?.posterior ?? null;
+  const gap = useMemo(
+    () => (peak && posterior ? peakGap(peak, posterior, buildOfStudent(student), way) : null),
+    [peak, posterior, student, way],
+  );
+  const steps = useMemo(
+    () => (peak && posterior ? peakLadder(peak, posterior, buildOfStudent(student), way) : null),
+    [peak, posterior, student, way],
+  );
+  const mobile = inference?.findings.hints.some((h) => h.kind === 'mobile') ?? false;
+  const aims = useMemo(
+    () => weeklyAims(aimed, gap, { age: new Date().getFullYear() - student.birthYear, mobile }, defaults),
+    [aimed, gap, student.birthYear, mobile, defaults],
+  );
   const taught = useMemo(() => new Set(logs.map((l) => l.startedAt.slice(0, 10))), [logs]);
   const plan = useMemo(() => {
     return choice ? withTaught(planWeeks(aims, choice), taught) : null;
@@ -157,6 +173,7 @@ export function PlanPart({
               onPut={(next, did) => void put(next, did)}
             />
           </Box>
+          {peak && steps && <PeakLadder student={student} shape={peak} steps={steps} choice={choice} />}
           <Typography variant="caption" component="p" sx={{ mt: 2 }} className="no-print">
             From {format(new Date(`${choice.start}T00:00:00`), 'd MMMM yyyy')}, {choice.weeks} weeks. Doses are those
             under Findings; strength has a day between, every fourth week is lighter, and testing again comes when a

@@ -91,7 +91,9 @@ export function ProgressStep({
           />
         )}
         {part === 'again' && <RetestPart student={student} readings={readings} aims={aims ?? []} />}
-        {part === 'weeks' && <PlanPart student={student} logs={logs} aimed={aimed} />}
+        {part === 'weeks' && (
+          <PlanPart student={student} logs={logs} aimed={aimed} inference={inference.value} way={way} />
+        )}
       </Box>
     </Box>
   );

@@ -3,9 +3,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
+import { readRecord, type KolposRecord } from '@/core/files/record';
 import { replaceAll } from '@/store/exchange';
-import { core } from '@/workers/use-core';
 import { useStudio } from './studio-context';
+
+const MISSING = 'The demo students could not be fetched. Nothing was changed; load the page again.';
+
+/** The made-up studio, from the file that `npm run demo` writes: the same every time, and there at once. */
+async function demoRecord(): Promise<KolposRecord> {
+  const answer = await fetch('/demo.json');
+  const read = readRecord(await answer.text());
+  if (!answer.ok || !read.ok) throw new Error('no demo');
+  return read.record;
+}
 
 /** Says that this is demo data, fills it the first time, and puts it back on request. */
 export function DemoNote() {
@@ -18,22 +28,30 @@ export function DemoNote() {
     void (async () => {
       if ((await db.memos.get('demo-filled')) || !current) return;
       setBusy(true);
-      const record = await core().demo();
-      if ((await db.students.count()) === 0) await replaceAll(db, record);
-      await db.memos.put({ key: 'demo-filled', value: '1' });
+      try {
+        const record = await demoRecord();
+        if ((await db.students.count()) === 0) await replaceAll(db, record);
+        await db.memos.put({ key: 'demo-filled', value: '1' });
+      } catch {
+        if (current) enqueueSnackbar(MISSING, { variant: 'error' });
+      }
       if (current) setBusy(false);
     })();
     return () => {
       current = false;
     };
-  }, [db]);
+  }, [db, enqueueSnackbar]);
 
   const reset = async () => {
     setBusy(true);
-    await replaceAll(db, await core().demo());
-    await db.memos.put({ key: 'demo-filled', value: '1' });
+    try {
+      await replaceAll(db, await demoRecord());
+      await db.memos.put({ key: 'demo-filled', value: '1' });
+      enqueueSnackbar('The demo studio is as it was at the beginning.');
+    } catch {
+      enqueueSnackbar(MISSING, { variant: 'error' });
+    }
     setBusy(false);
-    enqueueSnackbar('The demo studio is as it was at the beginning.');
   };
 
   return (
@@ -53,7 +71,7 @@ export function DemoNote() {
     >
       <span>
         {busy
-          ? 'Making up the demo students …'
+          ? 'Fetching the demo students …'
           : 'Demo studio in a boathouse: everyone here is made up, and so are their readings.'}
       </span>
       <Box sx={{ flex: 1 }} />

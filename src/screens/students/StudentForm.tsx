@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent, useRef } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { CAUTIONS, cautionById } from '@/core/cautions/catalogue';
@@ -153,18 +153,18 @@ export function StudentForm({
   const screening = screen(cautions.map((caution) => ({ caution })));
   const typedText = JSON.stringify(values);
   const seen = useRef(typedText);
+  const keep = useEffectEvent(() => {
+    seen.current = typedText;
+    if (student) void handleSubmit((v) => onSave(studentFrom(v, student)))();
+    else draft?.onChange(typedText);
+  });
+  const pause = student ? PAUSE : 0;
   useEffect(() => {
     if (typedText === seen.current) return;
-    const timer = setTimeout(
-      () => {
-        seen.current = typedText;
-        if (student) void handleSubmit((v) => onSave(studentFrom(v, student)))();
-        else draft?.onChange(typedText);
-      },
-      student ? PAUSE : 0,
-    );
+    // Only typing puts it off: what is drawn anew for another reason must not keep it waiting.
+    const timer = setTimeout(() => keep(), pause);
     return () => clearTimeout(timer);
-  });
+  }, [typedText, pause]);
   useEffect(() => {
     // A change from another tab comes in while nobody types here.
     // What is typed and not kept yet stays: a change elsewhere on the page must not wipe it away.

@@ -1,0 +1,126 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { format, parseISO } from 'date-fns';
+import { useRouter } from 'next/navigation';
+import { groupName, SIDE_MARK } from '@/core/body/words';
+import type { Student } from '@/core/people/student';
+import type { Shape } from '@/core/poses';
+import { ladderWeeks, workingAt, WEEKS_A_STEP, type LadderStep } from '@/core/practice/peak-ladder';
+import type { PlanChoice } from '@/core/progress/plan';
+import { daysLater } from '@/core/progress/retest';
+import { PoseFigure } from '../poses/PoseFigure';
+import { useWishes } from '../practice/use-wishes';
+import { useStudio } from '../shell/studio-context';
+
+/** Groups that are named of what is missing. */
+const NAMED = 4;
+
+/** The rungs of a peak as steps: where she works now, in which weeks, and what must have changed before the next. */
+export function PeakLadder({
+  student,
+  shape,
+  steps,
+  choice,
+}: {
+  student: Student;
+  shape: Shape;
+  steps: readonly LadderStep[];
+  choice: PlanChoice;
+}) {
+  const { base } = useStudio();
+  const router = useRouter();
+  const [, putWishes] = useWishes(student.id);
+  const here = workingAt(steps);
+  const weeks = ladderWeeks(steps, choice.weeks);
+  const dayOf = (week: number) => format(parseISO(daysLater(choice.start, 7 * week)), 'd MMM');
+  return (
+    <Box component="section" aria-label={`Towards ${shape.name}`} sx={{ mt: 3 }}>
+      <Typography variant="h2">Towards {shape.name}</Typography>
+      {here < 0 && <Typography>All of it is within reach already: the weeks keep it.</Typography>}
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {steps.map((step, i) => {
+          const when = weeks.find((w) => w.step.rung === step.rung);
+          const rung = shape.rungs[step.rung - 1];
+          return (
+            <Box
+              component="li"
+              key={step.rung}
+              aria-current={i === here ? 'step' : undefined}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '96px minmax(0, 1fr)',
+                gap: 1.5,
+                alignItems: 'center',
+                borderTop: '1px solid var(--line)',
+                py: 1,
+                breakInside: 'avoid',
+                bgcolor: i === here ? 'var(--act-pale)' : undefined,
+              }}
+            >
+              <PoseFigure
+                pose={shape.id}
+                rung={step.rung}
+                side={shape.sided ? 'right' : 'both'}
+                depth={step.state === 'ahead' ? 1 : step.depth}
+                height={62}
+                muscles={false}
+              />
+              <Box>
+                <Typography sx={{ fontWeight: 700 }}>
+                  {step.rung}. {rung.name}
+                  {when && (
+                    <>
+                      {' '}
+                      · week {when.from + 1}
+                      {when.to > when.from ? ` to ${when.to + 1}` : ''}, from {dayOf(when.from)}
+                      {i > here ? ', if the tests allow it' : ''}
+                    </>
+                  )}
+                </Typography>
+                <Typography>{stateWords(step)}</Typography>
+              </Box>
+            </Box>
+          );
+        })}
+      </Box>
+      <Typography variant="caption" component="p">
+        Worked out from her tolerances: what would make all of a rung comfortable, muscle by muscle, in SD of typical
+        people. {WEEKS_A_STEP} weeks a rung, because a change of length can be told after four to six (rules of thumb,
+        ours): the tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the shape is
+        changed.
+      </Typography>
+      <Button
+        className="no-print"
+        size="small"
+        variant="outlined"
+        sx={{ mt: 1 }}
+        onClick={() => {
+          putWishes({ peak: shape.id });
+          router.push(`${base}/student?id=${student.id}&step=practice`);
+        }}
+      >
+        Build practices that lead there
+      </Button>
+    </Box>
+  );
+}
+
+/** How far she is in a rung, and what is missing to all of it. */
+function stateWords(step: LadderStep): string {
+  const missing = step.missing
+    .slice(0, NAMED)
+    .map(
+      (m) =>
+        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${m.side} ${m.sd.toFixed(1)}${m.trained ? '' : ' (not a muscle)'}`,
+    )
+    .join(', ');
+  const more = step.missing.length > NAMED ? ` and ${step.missing.length - NAMED} more` : '';
+  if (step.state === 'through') return 'All of it is within reach.';
+  const far =
+    step.state === 'open'
+      ? `Today ${Math.round(100 * step.depth)} of 100 of its way.`
+      : 'Its entry is not within reach yet.';
+  return missing ? `${far} Missing to all of it: ${missing}${more}.` : far;
+}

@@ -88,10 +88,25 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
     await expect(week.getByRole('article').first()).toContainText('was Tuesday');
   });
 
+  await test.step('the weeks lead to a peak: its rungs, what is missing to each, and its aims among the doses', async () => {
+    await page.getByLabel('Leads to a peak').fill('half split');
+    await page.getByRole('option', { name: 'Half split' }).click();
+    await lay.click();
+    const ladder = page.getByRole('region', { name: 'Towards Half split' });
+    await expect(ladder.getByRole('listitem')).toHaveCount(3);
+    await expect(ladder.getByRole('listitem').first()).toContainText('week 1 to 3');
+    await expect(ladder).toContainText(/Missing to all of it: .*hamstrings/);
+    await expect(week).toContainText('lengthen hamstrings right');
+  });
+
   await test.step('all of it is there after a reload', async () => {
     await page.reload();
     await page.getByRole('tab', { name: 'Weeks ahead' }).click();
     await expect(page.getByText('From 1 March 2027, 3 weeks.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('region', { name: 'Towards Half split' })).toBeVisible();
+    await page.getByRole('button', { name: 'Build practices that lead there' }).click();
+    await page.getByText('Wishes: way, place, props, sides, peak').click();
+    await expect(page.getByLabel('Leads to a peak')).toHaveValue('Half split');
   });
 });
 

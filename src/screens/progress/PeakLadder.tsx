@@ -16,6 +16,8 @@ import { useStudio } from '../shell/studio-context';
 
 /** Groups that are named of what is missing. */
 const NAMED = 4;
+/** Beyond so many SD a number would say more than the model knows. Ours. */
+const FAR_SD = 3;
 
 /** The rungs of a peak as steps: where she works now, in which weeks, and what must have changed before the next. */
 export function PeakLadder({
@@ -38,6 +40,11 @@ export function PeakLadder({
   return (
     <Box component="section" aria-label={`Towards ${shape.name}`} sx={{ mt: 3 }}>
       <Typography variant="h2">Towards {shape.name}</Typography>
+      {(steps[Math.max(0, here)]?.missing[0]?.sd ?? 0) > FAR_SD && (
+        <Typography>
+          That is far from here: a nearer peak, or a milder one of its kind, shows sooner what moves.
+        </Typography>
+      )}
       {here < 0 && <Typography>All of it is within reach already: the weeks keep it.</Typography>}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {steps.map((step, i) => {
@@ -113,7 +120,7 @@ function stateWords(step: LadderStep): string {
     .slice(0, NAMED)
     .map(
       (m) =>
-        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${m.side} ${m.sd.toFixed(1)}${m.trained ? '' : ' (not a muscle)'}`,
+        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${m.side} ${m.sd > FAR_SD ? `over ${FAR_SD}` : m.sd.toFixed(1)}${m.trained ? '' : ' (not a muscle)'}`,
     )
     .join(', ');
   const more = step.missing.length > NAMED ? ` and ${step.missing.length - NAMED} more` : '';
@@ -121,6 +128,6 @@ function stateWords(step: LadderStep): string {
   const far =
     step.state === 'open'
       ? `Today ${Math.round(100 * step.depth)} of 100 of its way.`
-      : 'Its entry is not within reach yet.';
+      : 'Its entry is not within reach yet: practices prepare it until it is.';
   return missing ? `${far} Missing to all of it: ${missing}${more}.` : far;
 }

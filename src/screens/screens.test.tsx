@@ -2,7 +2,6 @@
 import { aimsFor } from '@/core/aims/for-student';
 import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { demoStudio } from '@demo/studio';
@@ -17,7 +16,7 @@ import { ChoiceChips } from './measure/ChoiceChips';
 import { LiveFindings } from './measure/LiveFindings';
 import { ReadingPanel } from './measure/ReadingPanel';
 import { Ruler } from './measure/Ruler';
-import { StudioProvider } from './shell/studio-context';
+import { inStudio as inAny } from './shell/test-studio';
 import { StudentForm } from './students/StudentForm';
 import { FeltPanel } from './teach/FeltPanel';
 
@@ -27,12 +26,7 @@ const inference = infer(maren, demo.readings);
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');
 const slrTest = testById('straight-leg-raise');
 if (!slr || !slrTest) throw new Error('no test');
-const inStudio = (children: ReactNode) =>
-  render(
-    <SnackbarProvider>
-      <StudioProvider name="studio">{children}</StudioProvider>
-    </SnackbarProvider>,
-  );
+const inStudio = (children: ReactNode) => inAny(children, 'studio');
 afterEach(async () => {
   cleanup();
   // A draft outlives its panel on purpose; tests begin without one.

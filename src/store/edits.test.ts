@@ -1,13 +1,17 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { readRecord } from '@/core/files/record';
 import type { Practice } from '@/core/practice/practice';
+import { startPlayer } from '@/core/teaching/player';
 import { bringIn, takeOut } from './exchange';
 import {
   editPractice,
   putLogRight,
+  removeClass,
   removePractice,
   removeTemplate,
+  saveClass,
   saveTemplate,
   stepPractice,
   stepsOf,
@@ -166,6 +170,44 @@ describe('a log put right', () => {
   it('a log that is gone stays gone', async () => {
     await (await putLogRight(db, 'none', { note: 'x' })).undo();
     expect(await db.logs.count()).toBe(0);
+  });
+});
+
+describe('a class', () => {
+  const one = {
+    id: 'c',
+    name: 'Tuesday',
+    students: ['s'],
+    items: [],
+    aims: [],
+    createdAt: '2026-01-01T00:00:00.000Z',
+    updatedAt: '2026-01-01T00:00:00.000Z',
+  };
+  it('is kept, changed, and taken back step by step', async () => {
+    const made = await saveClass(db, one);
+    const renamed = await saveClass(db, { ...one, name: 'Thursday' });
+    expect((await db.classes.get('c'))?.name).toBe('Thursday');
+    await renamed.undo();
+    expect((await db.classes.get('c'))?.name).toBe('Tuesday');
+    await made.undo();
+    expect(await db.classes.count()).toBe(0);
+  });
+  it('goes with what is under way of it, and comes back with it', async () => {
+    await saveClass(db, one);
+    await db.players.put({ practice: 'c', state: startPlayer('c', 'c', [], 0), savedAt: one.createdAt });
+    const gone = await removeClass(db, 'c');
+    expect([await db.classes.count(), await db.players.count()]).toEqual([0, 0]);
+    await gone.undo();
+    expect([await db.classes.count(), await db.players.count()]).toEqual([1, 1]);
+  });
+  it('goes out without those who are not here any more: the file must open again', async () => {
+    await saveClass(db, one);
+    const text = await takeOut(db);
+    const read = readRecord(text);
+    if (!read.ok) throw new Error(read.problem.message);
+    expect(read.record.classes[0].students).toEqual([]);
+    // Here nothing was taken away.
+    expect((await db.classes.get('c'))?.students).toEqual(['s']);
   });
 });
 

@@ -75,6 +75,27 @@ describe('changes and their undo', () => {
     expect(await db.logs.toArray()).toEqual([log]);
     expect(await db.players.count()).toBe(0);
   });
+  it('a class writes one each, in one step with its end', async () => {
+    const [one] = demo.classes;
+    await db.players.put({ practice: one.id, state: startPlayer(one.id, one.id, [], 0), savedAt: one.updatedAt });
+    const logs = one.students.map((student, k): LogEntry => ({
+      id: `t-${k}`,
+      student,
+      practice: one.id,
+      title: one.name,
+      startedAt: '2026-05-01T10:00:00.000Z',
+      endedAt: '2026-05-01T10:20:00.000Z',
+      items: [],
+      note: '',
+    }));
+    await endPlayer(db, one.id, logs);
+    await endPlayer(
+      db,
+      one.id,
+      logs.map((l) => ({ ...l, id: `${l.id}-again` })),
+    );
+    expect((await db.logs.toArray()).map((l) => l.student).sort()).toEqual([...one.students].sort());
+  });
 });
 
 describe('files', () => {

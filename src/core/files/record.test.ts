@@ -32,6 +32,36 @@ describe('a record', () => {
   });
 });
 
+describe('older records', () => {
+  it.each([1, 2, 3])('version %s opens, with what it did not have left empty', (version) => {
+    const { format, exportedAt, students, readings, practices, logs } = JSON.parse(text) as KolposRecord;
+    const result = readRecord(JSON.stringify({ format, version, exportedAt, students, readings, practices, logs }));
+    if (!result.ok) throw new Error(result.problem.message);
+    expect(result.record).toMatchObject({ poses: [], templates: [], plans: [], classes: [], settings: {} });
+    expect(result.record.students).toHaveLength(demo.students.length);
+  });
+});
+
+describe('classes in a record', () => {
+  it('come back with their people, and are written by their ids', () => {
+    const more = { ...demo.classes[0], id: 'a-class', name: 'Monday' };
+    const result = readRecord(writeRecord({ ...demo, classes: [...demo.classes, more] }));
+    if (!result.ok) throw new Error(result.problem.message);
+    expect(result.record.classes).toEqual([more, ...demo.classes]);
+  });
+  it('somebody who is not in the file is named with the place', () =>
+    expect(problem((r) => void r.classes[0].students.push('ghost'))).toMatchObject({
+      field: `classes[0].students[${demo.classes[0].students.length}]`,
+      message: expect.stringContaining('ghost') as unknown,
+    }));
+  it('more than can be watched are refused', () =>
+    expect(
+      problem((r) => void (r.classes[0].students = Array.from({ length: 40 }, () => demo.students[0].id)))?.field,
+    ).toBe('classes[0].students'));
+  it('an id that stands twice is told', () =>
+    expect(problem((r) => void r.classes.push(r.classes[0]))?.field).toBe('classes[1].id'));
+});
+
 describe('a file that cannot be read says where', () => {
   it.each<[string, string, string]>([
     ['cut short', text.slice(0, 500), 'line'],

@@ -1,5 +1,6 @@
 'use client';
 import Alert from '@mui/material/Alert';
+import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -61,6 +62,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const way = useClassWay();
   const { members, busy, failed } = useMembers(people, way);
   const [name, setName] = useState<string | null>(null);
+  const [find, setFind] = useState('');
   const [minutes, setMinutes] = useState(String(one.request?.minutes ?? 60));
   const [problem, setProblem] = useState<string | null>(null);
   const [wishes, putWishes] = useWishes(one.id);
@@ -140,13 +142,27 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center', mb: 2 }}
       >
         <Typography sx={{ mr: 0.5 }}>Who comes</Typography>
-        {students.map((s) => (
-          <Pick key={s.id} label={s.name} on={one.students.includes(s.id)} press={() => toggle(s.id, s.name)} />
+        {people.map(({ student: s }) => (
+          <Pick key={s.id} label={s.name} on press={() => toggle(s.id, s.name)} />
         ))}
-        {students.length === 0 && (
+        {students.length === 0 ? (
           <Button component={Link} href={`${base}/students?add=1`}>
             Add the first student
           </Button>
+        ) : (
+          <Autocomplete
+            options={students.filter((s) => !one.students.includes(s.id))}
+            getOptionLabel={(s) => s.name}
+            getOptionKey={(s) => s.id}
+            value={null}
+            inputValue={find}
+            onInputChange={(_, text, reason) => setFind(reason === 'input' ? text : '')}
+            size="small"
+            sx={{ width: 220 }}
+            noOptionsText="Nobody else by that name."
+            onChange={(_, s) => s && toggle(s.id, s.name)}
+            renderInput={(params) => <TextField {...params} label="Add a student" />}
+          />
         )}
       </Box>
       <LateProgress busy={busy || building} label={busy ? 'Reading the students' : 'Building'} />

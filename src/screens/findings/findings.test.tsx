@@ -1,7 +1,6 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto';
-import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { SnackbarProvider } from 'notistack';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { demoStudio } from '@demo/studio';
@@ -12,7 +11,7 @@ import { QuestionBar } from '../measure/QuestionBar';
 import { placeFrom } from '../measure/course';
 import { AimSettings } from '../settings/AimSettings';
 import { readDefaults } from '../settings/use-aim-defaults';
-import { StudioProvider } from '../shell/studio-context';
+import { inStudio, pick, TestStudio } from '../shell/test-studio';
 import { AimList } from './AimList';
 import { OpenPoints } from './OpenPoints';
 import { SideCard } from './SideCard';
@@ -23,18 +22,8 @@ const own = demo.readings.filter((r) => r.student === maren.id);
 const { findings } = infer(maren, own);
 const db = studioDatabase('demo');
 
-const show = (page: ReactElement) =>
-  render(
-    <StudioProvider name="demo">
-      <SnackbarProvider>{page}</SnackbarProvider>
-    </StudioProvider>,
-  );
+const show = (page: ReactElement) => inStudio(page);
 afterEach(cleanup);
-/** Chooses from a list that opens. */
-const pick = (box: HTMLElement, name: string) => {
-  fireEvent.mouseDown(box);
-  fireEvent.click(within(screen.getByRole('listbox')).getByRole('option', { name }));
-};
 
 describe('a side', () => {
   it('begins with a sentence to read out, then movements that open', () => {
@@ -112,11 +101,9 @@ describe('aims', () => {
     const changed = await db.students.get(maren.id);
     if (!changed) throw new Error('no student');
     rerender(
-      <StudioProvider name="demo">
-        <SnackbarProvider>
-          <AimList student={changed} aimed={aimsFor(changed, own, findings, 2026)} />
-        </SnackbarProvider>
-      </StudioProvider>,
+      <TestStudio>
+        <AimList student={changed} aimed={aimsFor(changed, own, findings, 2026)} />
+      </TestStudio>,
     );
     expect(screen.getByText(/Kolpos proposed: lengthen/)).toBeDefined();
     fireEvent.click(screen.getByRole('button', { name: 'Back to the proposal' }));

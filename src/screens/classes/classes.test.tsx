@@ -1,0 +1,124 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { TableRow } from '@/core/classes/table';
+import type { Aim } from '@/core/people/student';
+import { shapeById } from '@/core/poses';
+import { PROP_SIZES } from '@/core/poses/prop-sizes';
+import type { PracticeItem } from '@/core/practice/practice';
+import type { MemberFacts } from '@/workers/core.worker';
+import { inStudio } from '../shell/test-studio';
+import { ClassTable } from './ClassTable';
+import { SharedAims } from './SharedAims';
+
+afterEach(cleanup);
+const aim = (kind: Aim['kind'], group: string, weight: number): Aim => ({ kind, group, side: 'left', weight });
+const member = (id: string, name: string, more: Partial<MemberFacts> = {}): MemberFacts => ({
+  id,
+  name,
+  aims: [],
+  cautions: [],
+  stopped: null,
+  measured: true,
+  ...more,
+});
+const rower = member('r', 'Sedge Heron', { aims: [aim('lengthen', 'hamstrings', 0.8)] });
+const potter = member('p', 'Wren Slipway', {
+  aims: [aim('lengthen', 'hamstrings', 0.4), aim('strengthen', 'gluteus-maximus', 0.6)],
+  cautions: ['Low back ache'],
+});
+const pilot = member('f', 'Pell Mooring', { aims: [aim('leave', 'hamstrings', 0)], measured: false });
+
+describe('aims of a class', () => {
+  it('are told with whose they are, whose they are not, and their weight for all', () => {
+    inStudio(<SharedAims members={[rower, potter, pilot]} />);
+    const [first, second] = screen.getAllByRole('listitem');
+    expect(first.textContent).toContain('hamstrings');
+    expect(first.textContent).toContain('Sedge, Wren');
+    expect(first.textContent).toContain('left alone in Pell');
+    expect(first.textContent).toContain('0.40');
+    expect(second.textContent).toContain('gluteus maximus');
+    expect(second.textContent).toContain('0.20');
+  });
+  it('cautions are named, who waits is told why, who is not measured is taken as typical', () => {
+    inStudio(<SharedAims members={[potter, pilot, member('w', 'Brook Weir', { stopped: 'A doctor looks first.' })]} />);
+    expect(screen.getByText('▲ Wren: Low back ache')).toBeTruthy();
+    expect(screen.getByText('▲ Brook waits: A doctor looks first.')).toBeTruthy();
+    expect(screen.getByText('Pell is not measured yet and taken as typical.')).toBeTruthy();
+  });
+  it('without any it says what to do', () => {
+    inStudio(<SharedAims members={[pilot]} />);
+    expect(screen.getByText(/No aims yet: measure them/)).toBeTruthy();
+  });
+});
+
+describe('the table of a class', () => {
+  const [shape, other] = ['resting-back', 'wide-squat'].map((id) => {
+    const found = shapeById(id);
+    if (!found) throw new Error(id);
+    return found;
+  });
+  const item: PracticeItem = {
+    id: 'i',
+    pose: shape.id,
+    rung: 1,
+    side: 'both',
+    holdSeconds: 60,
+    breaths: 10,
+    repeats: 1,
+    phase: 'settle',
+    because: [],
+  };
+  const side = (height_cm: number | null) => ({
+    side: 'both' as const,
+    depth: 1,
+    props: height_cm === null ? [] : [{ prop: 'bolster' as const, height_cm } as never],
+  });
+  const row: TableRow = {
+    block: { id: 'i', pose: shape.id, rung: 1, phase: 'settle', items: [item], before: 0, at: 75, seconds: 60 },
+    hers: [
+      { member: 'r', pose: shape.id, rung: 1, kind: 'same', sides: [side(12), side(20)] },
+      { member: 'p', pose: shape.id, rung: 2, kind: 'own', sides: [side(null)] },
+      { member: 'f', pose: other.id, rung: 1, kind: 'instead', sides: [side(null)] },
+    ],
+  };
+  const doses = [{ member: 'r', doses: [{ aim: aim('lengthen', 'hamstrings', 0.8), minutes: 1.25, wanted: 4 }] }];
+  const show = (onLeaveOut = vi.fn(), rows = [row]) => {
+    inStudio(
+      <ClassTable
+        rows={rows}
+        members={[rower, potter, pilot]}
+        doses={doses}
+        sizes={PROP_SIZES}
+        onLeaveOut={onLeaveOut}
+      />,
+    );
+    return onLeaveOut;
+  };
+  it('has a column each: as said, her own rung, or something instead', () => {
+    show();
+    const [head, line] = screen.getAllByRole('row');
+    expect(
+      within(head)
+        .getAllByRole('columnheader')
+        .map((h) => h.textContent),
+    ).toEqual(expect.arrayContaining(['Sedge', 'Wren ▲', 'Pell']));
+    expect(line.textContent).toContain('1:15');
+    expect(line.textContent).toContain('10 breaths');
+    // Of two sides the one that needs more of a prop serves both.
+    expect(line.textContent).toMatch(/as said · bolster.*\(needs 20\)|as said · bolster, 20 cm/);
+    expect(within(line).getByText(shape.rungs[1].name)).toBeTruthy();
+    expect(line.textContent).toContain(`instead: ${other.name}, ${other.rungs[0].name}`);
+  });
+  it('who has nothing open to her waits', () => {
+    show(vi.fn(), [{ ...row, hers: [{ member: 'r', pose: null, rung: 0, kind: 'waits', sides: [] }] }]);
+    expect(screen.getByText('waits, as she likes')).toBeTruthy();
+    expect(screen.queryByText('Pell')).toBeNull();
+  });
+  it('tells what each one’s own aims get, and leaves a shape out at a touch', () => {
+    const onLeaveOut = show();
+    expect(screen.getByText('1.3 of 4.0')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: `Leave out ${shape.name}` }));
+    expect(onLeaveOut).toHaveBeenCalledWith(row);
+  });
+});

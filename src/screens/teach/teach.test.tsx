@@ -1,0 +1,127 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { PracticeItem } from '@/core/practice/practice';
+import { advance, startPlayer, type PlayerEvent } from '@/core/teaching/player';
+import { Finished } from './Finished';
+import { MainWays } from './MainWays';
+import { TopBar } from './TopBar';
+
+afterEach(cleanup);
+const item = (id: string, side: PracticeItem['side']): PracticeItem => ({
+  id,
+  pose: 'resting-back',
+  rung: 1,
+  side,
+  holdSeconds: 60,
+  breaths: 10,
+  repeats: 1,
+  phase: 'approach',
+  because: [],
+});
+const ITEMS = [item('a', 'left'), item('b', 'right'), item('c', 'both')];
+const started = startPlayer('p', 's', ITEMS, 0);
+
+describe('ways beside the mat', () => {
+  const show = (state = started, more: { quiet?: boolean; started?: boolean } = {}) => {
+    const send = vi.fn<(e: PlayerEvent) => void>();
+    render(<MainWays state={state} started={more.started ?? false} send={send} quiet={more.quiet} />);
+    return send;
+  };
+  it('begins, goes on and pauses with one button', () => {
+    const send = show();
+    fireEvent.click(screen.getByRole('button', { name: 'Begin' }));
+    expect(send).toHaveBeenLastCalledWith({ type: 'resume' });
+    cleanup();
+    show(started, { started: true });
+    expect(screen.getByRole('button', { name: 'Go on' })).toBeTruthy();
+    cleanup();
+    const running = show(advance(started, { type: 'resume' }, 1000), { started: true });
+    fireEvent.click(screen.getByRole('button', { name: 'Pause' }));
+    expect(running).toHaveBeenLastCalledWith({ type: 'pause' });
+  });
+  it.each([
+    ['Back', 'back'],
+    ['Next', 'next'],
+    ['Skip', 'skip'],
+    ['Longer', 'longer'],
+    ['Once more', 'again'],
+  ])('%s', (name, type) => {
+    const send = show();
+    fireEvent.click(screen.getByRole('button', { name }));
+    expect(send.mock.lastCall?.[0].type).toBe(type);
+  });
+  it('where both sides work at once there is no side to do once more', () => {
+    show({ ...started, index: 2 });
+    expect(screen.queryByRole('button', { name: 'Once more' })).toBeNull();
+  });
+  it.each([
+    ['l', 'longer'],
+    ['r', 'again'],
+    ['b', 'breath'],
+  ])('key %s', (key, type) => {
+    const send = show();
+    fireEvent.keyDown(window, { key });
+    expect(send.mock.lastCall?.[0].type).toBe(type);
+    send.mockClear();
+    fireEvent.keyDown(window, { key, ctrlKey: true });
+    expect(send).not.toHaveBeenCalled();
+  });
+  it('keys are quiet while a menu listens', () => {
+    const send = show(started, { quiet: true });
+    fireEvent.keyDown(window, { key: 'l' });
+    expect(send).not.toHaveBeenCalled();
+  });
+});
+
+describe('the bar above', () => {
+  const show = (onlyCues: boolean) => {
+    const set = { setBell: vi.fn(), setVoiced: vi.fn(), setOnlyCues: vi.fn(), send: vi.fn() };
+    render(
+      <TopBar
+        state={started}
+        bell
+        voiced={false}
+        onlyCues={onlyCues}
+        more="Cues and questions"
+        back="/back"
+        {...set}
+      />,
+    );
+    return set;
+  };
+  it('tells where it is and what is left, and switches what is heard and shown', () => {
+    const { setBell, setOnlyCues, send } = show(false);
+    expect(screen.getByText(/^1 of 3 · \d+:\d\d left in all$/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Bell on' }));
+    expect(setBell).toHaveBeenCalledWith(false);
+    fireEvent.click(screen.getByRole('button', { name: 'Cues and questions' }));
+    expect(setOnlyCues).toHaveBeenCalledWith(true);
+    fireEvent.click(screen.getByRole('button', { name: 'Breaths by the clock' }));
+    expect(send).toHaveBeenLastCalledWith({ type: 'pacing', by: 'taps' });
+    fireEvent.click(screen.getByRole('button', { name: 'End here' }));
+    expect(send).toHaveBeenLastCalledWith({ type: 'finish' });
+    expect(screen.getByRole('link', { name: 'Leave' }).getAttribute('href')).toBe('/back');
+  });
+  it('only cues is said, so that a class can be shown the screen', () => {
+    show(true);
+    expect(screen.getByRole('button', { name: 'Only cues' }).getAttribute('aria-pressed')).toBe('true');
+  });
+});
+
+describe('the end', () => {
+  it('counts what was taught, keeps it once, and leads back', () => {
+    const done = advance(advance(started, { type: 'skip' }, 0), { type: 'finish' }, 1000);
+    const keep = vi.fn(),
+      send = vi.fn();
+    const { rerender } = render(<Finished state={done} keep={keep} label="Keep in the log" send={send} />);
+    const taught = done.results.filter((r) => !r.skipped).length;
+    expect(screen.getByText(new RegExp(`^${taught} of 3 items taught`))).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Keep in the log' }));
+    expect(keep).toHaveBeenCalledTimes(1);
+    fireEvent.click(screen.getByRole('button', { name: 'Back to the last item' }));
+    expect(send).toHaveBeenCalledWith({ type: 'back' });
+    rerender(<Finished state={done} keep={keep} label="Writing it down …" busy send={send} />);
+    expect((screen.getByRole('button', { name: 'Writing it down …' }) as HTMLButtonElement).disabled).toBe(true);
+  });
+});

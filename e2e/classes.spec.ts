@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { addStudent, openDemo, undo } from './teacher';
+import { addStudent, openDemo, tabTo, undo } from './teacher';
 
 /** Puts a student into the class that is open. */
 async function add(page: Page, name: string): Promise<void> {
@@ -106,4 +106,33 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await page.goto('/demo/teach?class=demo-class');
     await expect(page.getByText('There is nothing to teach yet')).toBeVisible();
   });
+});
+
+test('a class by keyboard alone, on a tablet', async ({ page }) => {
+  test.setTimeout(180_000);
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await openDemo(page);
+  // A page that was only just sent does not listen yet.
+  await expect(async () => {
+    await page.keyboard.press('g');
+    await page.keyboard.press('c');
+    await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible({ timeout: 3000 });
+  }).toPass();
+  await tabTo(page, /^Thursday before the flood tide/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('The number is the mean weight')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'Build a practice' })).toBeEnabled({ timeout: 60_000 });
+  await tabTo(page, /^Minutes/);
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('20');
+  await page.keyboard.press('Enter');
+  const table = page.getByRole('table', { name: "Each one's own rung" });
+  await expect(table).toBeVisible({ timeout: 60_000 });
+  await tabTo(page, /^Teach$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/^2 of \d+/)).toBeVisible();
 });

@@ -1,5 +1,6 @@
 import type { FileProblem } from '@/core/files/json';
 import { readRecord, writeRecord, type KolposRecord } from '@/core/files/record';
+import type { Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 
 /** Everything of the studio as text of a `kolpos/record` file; remembers when it was taken out. */
@@ -96,4 +97,22 @@ export async function replaceAll(db: StudioDatabase, record: KolposRecord): Prom
     await Promise.all(db.tables.map((t) => t.clear()));
     await put(db, record);
   });
+}
+
+/** Empties the studio of everything, also of what no file holds: pictures, drafts, edits. Undo puts all of it back. */
+export async function emptyStudio(db: StudioDatabase): Promise<Change> {
+  const before = await db.transaction('rw', db.tables, async () => {
+    const kept = await Promise.all(db.tables.map(async (t) => [t.name, (await t.toArray()) as unknown[]] as const));
+    await Promise.all(db.tables.map((t) => t.clear()));
+    // The demo is not filled again by itself: it was emptied on purpose.
+    const filled = kept.find(([t]) => t === 'memos')?.[1].find((m) => (m as { key: string }).key === 'demo-filled');
+    if (filled) await db.memos.put({ key: 'demo-filled', value: '1' });
+    return kept;
+  });
+  return {
+    undo: () =>
+      db.transaction('rw', db.tables, async () => {
+        for (const [table, rows] of before) await db.table(table).bulkPut(rows);
+      }),
+  };
 }

@@ -6,7 +6,7 @@ import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
 import { endPlayer, keepReadings, removeReadings, saveStudent } from './changes';
 import { editPractice } from './edits';
-import { bringIn, replaceAll, takeOut } from './exchange';
+import { bringIn, emptyStudio, replaceAll, takeOut } from './exchange';
 import { StudioDatabase } from './studio';
 
 const demo = await demoStudio();
@@ -116,6 +116,19 @@ describe('files', () => {
     });
     const strip = (t: string) => t.replace(/"exportedAt": "[^"]+"/, '');
     expect(strip(await takeOut(db))).toBe(strip(text));
+  });
+  it('a studio is emptied of everything, and undo puts all of it back', async () => {
+    await replaceAll(db, demo);
+    await db.drafts.put({ id: 'd', trials: ['5'] });
+    await db.memos.put({ key: 'demo-filled', value: '1' });
+    const before = await Promise.all(db.tables.map((t) => t.count()));
+    const change = await emptyStudio(db);
+    expect(await counts()).toEqual({ students: 0, readings: 0, practices: 0, logs: 0 });
+    expect(await db.drafts.count()).toBe(0);
+    // The demo stays empty until somebody begins it afresh.
+    expect(await db.memos.get('demo-filled')).toBeTruthy();
+    await change.undo();
+    expect(await Promise.all(db.tables.map((t) => t.count()))).toEqual(before);
   });
   it('a broken file changes nothing and says which field', async () => {
     await replaceAll(db, demo);

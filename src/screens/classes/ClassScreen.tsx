@@ -10,6 +10,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { MOST_STUDENTS, practiceOf, type YogaClass } from '@/core/classes/class';
+import { classAims } from '@/core/classes/shared';
 import type { Change } from '@/core/practice/change';
 import { paceOf, totalSeconds } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
@@ -197,7 +198,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
             <Button
               type="submit"
               variant={one.items.length > 0 ? 'outlined' : 'contained'}
-              disabled={busy || building || present.length === 0}
+              disabled={busy || building || classAims(present).length === 0}
             >
               {building ? 'Building …' : 'Build a practice'}
             </Button>

@@ -1,0 +1,143 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { saysSealed } from '@/core/files/sealed';
+import { bringIn, emptyStudio, takeOut } from '@/store/exchange';
+import { seal, unseal } from '@/store/sealing';
+import { today } from '@/store/studio';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
+import { saveFile } from '../shell/save-file';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+import { PassphraseDialog } from './PassphraseDialog';
+
+/** Everything out, open or locked; a file in; and the studio emptied. */
+export function FilesPart() {
+  const { db, name } = useStudio();
+  const { enqueueSnackbar } = useSnackbar();
+  const undo = useUndo();
+  const [refused, setRefused] = useState<RefusedFile | null>(null);
+  const [locking, setLocking] = useState(false);
+  const [locked, setLocked] = useState<{ file: string; text: string } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [emptying, setEmptying] = useState(false);
+
+  const out = async () => {
+    saveFile(`kolpos-${name}-${today()}.json`, await takeOut(db));
+    enqueueSnackbar('Everything is in the file. Keep it somewhere safe: it holds health notes.');
+  };
+  const outLocked = async (passphrase: string) => {
+    setBusy(true);
+    saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(await takeOut(db), passphrase));
+    setBusy(false);
+    setLocking(false);
+    enqueueSnackbar('Everything is in the locked file.');
+  };
+  const bring = async (file: string, text: string) => {
+    const result = await bringIn(db, text);
+    if (!result.ok) setRefused({ ...result.problem, file });
+    else {
+      const { students, readings, practices, logs, templates, poses } = result.counts;
+      undo(
+        `Brought in ${students} students, ${readings} readings, ${practices} practices, ${logs} logs, ${templates} templates and ${poses} own poses.`,
+        result,
+      );
+    }
+  };
+  const into = async (file: File) => {
+    setRefused(null);
+    setProblem(null);
+    const text = await file.text();
+    if (saysSealed(text)) setLocked({ file: file.name, text });
+    else await bring(file.name, text);
+  };
+  const open = async (passphrase: string) => {
+    if (!locked) return;
+    setBusy(true);
+    const opened = await unseal(locked.text, passphrase);
+    setBusy(false);
+    if (opened.ok) {
+      setLocked(null);
+      await bring(locked.file, opened.text);
+    } else if (opened.problem.field === 'the passphrase') setProblem(opened.problem.message);
+    else {
+      setLocked(null);
+      setRefused({ ...opened.problem, file: locked.file });
+    }
+  };
+  return (
+    <Box component="section" aria-label="Files">
+      <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
+        Files
+      </Typography>
+      <Typography sx={{ mb: 2 }}>
+        One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, classes,
+        your own poses and settings. Bringing a file in replaces what has the same name inside and keeps the rest; a
+        broken file changes nothing.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+        <Button variant="contained" onClick={() => void out()}>
+          Take everything out
+        </Button>
+        <Button variant="outlined" onClick={() => setLocking(true)}>
+          Take it out locked
+        </Button>
+        <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />
+        <Button onClick={() => setEmptying(true)}>Empty this studio</Button>
+      </Box>
+      {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
+      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+        The format is open: <a href="/record.schema.json">its JSON Schema</a>. A locked file is the same, encrypted with
+        your passphrase (AES-256, key by PBKDF2).
+      </Typography>
+      {locking && (
+        <PassphraseDialog
+          locks
+          busy={busy}
+          problem={null}
+          onSay={(p) => void outLocked(p)}
+          onClose={() => setLocking(false)}
+        />
+      )}
+      {locked && (
+        <PassphraseDialog
+          locks={false}
+          busy={busy}
+          problem={problem}
+          onSay={(p) => void open(p)}
+          onClose={() => setLocked(null)}
+        />
+      )}
+      <Dialog open={emptying} onClose={() => setEmptying(false)} aria-labelledby="empty-title">
+        <DialogTitle id="empty-title">Empty this studio?</DialogTitle>
+        <DialogContent>
+          <Typography>
+            Every student, reading, practice, log, photo and setting of this studio is taken from this browser. Take
+            everything out first if you may want it again. Undo works as long as this page is open.
+          </Typography>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setEmptying(false)}>Leave it</Button>
+          <Button
+            variant="contained"
+            color="warning"
+            onClick={() => {
+              setEmptying(false);
+              void emptyStudio(db).then((change) => undo('This studio is empty.', change));
+            }}
+          >
+            Empty it
+          </Button>
+        </DialogActions>
+      </Dialog>
+    </Box>
+  );
+}

@@ -1,0 +1,42 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { PassphraseDialog } from './PassphraseDialog';
+
+afterEach(cleanup);
+
+describe('asking for a passphrase', () => {
+  const show = (locks: boolean, problem: string | null = null) => {
+    const onSay = vi.fn();
+    render(<PassphraseDialog locks={locks} busy={false} problem={problem} onSay={onSay} onClose={vi.fn()} />);
+    const type = (label: string, value: string) =>
+      fireEvent.change(screen.getByLabelText(label), { target: { value } });
+    return { onSay, type };
+  };
+  it('to lock with: long enough, and twice the same', () => {
+    const { onSay, type } = show(true);
+    const lock = () => fireEvent.click(screen.getByRole('button', { name: 'Lock and take out' }));
+    type('Passphrase', 'tide');
+    lock();
+    expect(screen.getByText(/^Take at least 10 letters/)).toBeTruthy();
+    type('Passphrase', 'ebb flood slack spring');
+    type('The same again', 'ebb flood slack neap');
+    lock();
+    expect(screen.getByText('The two are not the same.')).toBeTruthy();
+    expect(onSay).not.toHaveBeenCalled();
+    type('The same again', 'ebb flood slack spring');
+    lock();
+    expect(onSay).toHaveBeenCalledWith('ebb flood slack spring');
+  });
+  it('to open with: once, and why the last one did not do', () => {
+    const { onSay, type } = show(false, 'It does not open this file.');
+    expect(screen.getByText('It does not open this file.')).toBeTruthy();
+    expect(screen.queryByLabelText('The same again')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Open it' }));
+    expect(screen.getByText('Type the passphrase.')).toBeTruthy();
+    // A file of long ago may have a short one.
+    type('Passphrase', 'tide');
+    fireEvent.click(screen.getByRole('button', { name: 'Open it' }));
+    expect(onSay).toHaveBeenCalledWith('tide');
+  });
+});

@@ -5,7 +5,8 @@ const port = Number(process.env.KOLPOS_PORT ?? 4318);
 export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
-  workers: 2,
+  // Most of a test is waiting: for a pause in typing, a worker, a page.
+  workers: 3,
   timeout: 180_000,
   // A machine that is busy with something else gets a second go; what needs it is reported as flaky.
   retries: process.env.CI ? 1 : 0,

@@ -7,17 +7,8 @@ import type { Reading } from '@/core/tests/reading';
 import { aimVerdicts } from './aim-verdict';
 import { changesOf } from './change';
 import { planSchema, planWeeks, withTaught } from './plan';
+import { reading } from './test-readings';
 
-const reading = (day: string, value: number): Reading => ({
-  id: `${day}${value}`,
-  student: 's',
-  test: 'straight-leg-raise',
-  readout: 'hip-flexion',
-  side: 'left',
-  trials: [value],
-  unit: 'deg',
-  takenAt: `${day}T10:00:00.000Z`,
-});
 const hamstrings: Aim = { kind: 'lengthen', group: 'hamstrings', side: 'left', weight: 1 };
 const aimed = {
   work: [hamstrings, { ...hamstrings, side: 'right' }, { ...hamstrings, kind: 'leave' }],

@@ -15,9 +15,9 @@ import type { Change } from '@/core/practice/change';
 import { paceOf, totalSeconds } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { clock } from '@/core/practice/sheet';
-import { changed, changeWords } from '@/core/practice/words';
 import { removeClass, saveClass } from '@/store/edits';
 import { core } from '@/workers/use-core';
+import { NothingFits } from '../practice/NothingFits';
 import { useWishes } from '../practice/use-wishes';
 import { WishesPanel } from '../practice/WishesPanel';
 import { usePropSizes } from '../settings/use-pose-settings';
@@ -107,7 +107,6 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
     const next = isIn ? one.students.filter((s) => s !== id) : [...one.students, id];
     void keep({ ...one, students: next }, isIn ? `${who} is not in it.` : `${who} is in it.`);
   };
-  const helped = refused ? changed(refused.request, refused.change) : null;
   const practice = practiceOf(one);
   return (
     <Box sx={{ p: 3, maxWidth: 1180, '@media print': { p: 0 } }}>
@@ -217,22 +216,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
           </Box>
         </Box>
       )}
-      {refused && (
-        <Alert
-          severity="info"
-          role="alert"
-          sx={{ mb: 2 }}
-          action={
-            helped && (
-              <Button color="inherit" size="small" onClick={() => void build(helped)}>
-                Do that and build
-              </Button>
-            )
-          }
-        >
-          <strong>No practice fits these wishes.</strong> {changeWords(refused.change)}
-        </Alert>
-      )}
+      {refused && <NothingFits {...refused} onBuild={(request) => void build(request)} />}
       {one.items.length > 0 && people.length > 0 && (
         <Box component="section" aria-label="The practice">
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>

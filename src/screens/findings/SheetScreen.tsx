@@ -3,15 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
-import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
 import { aimsPlainly, listed } from '@/core/aims/plainly';
 import { aimsFor } from '@/core/aims/for-student';
 import { changeOf } from '@/core/limits/change';
 import { sentenceOf } from '@/core/limits/sentences';
-import { feltIn } from '@/core/teaching/log';
 import { SIDES } from '@/core/body';
 import { MOVEMENT_WORDS } from '@/core/tests/words';
 import { Figure } from '@/figure/Figure';
@@ -19,6 +16,7 @@ import { useInference } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { useKnown } from '../shell/use-known';
 import { STANDING } from './SideCard';
 import { depthOf, tintsOf } from './tints';
 
@@ -32,18 +30,10 @@ const TOLD = 3;
 
 /** One page for the student: what was found, in her words, without names of muscles; made to be printed. */
 export function SheetScreen() {
-  const { db, base } = useStudio();
+  const { base } = useStudio();
   const id = useSearchParams().get('id') ?? '';
-  const data = useLiveQuery(async () => {
-    const [student, readings, logs] = await Promise.all([
-      db.students.get(id),
-      db.readings.where('student').equals(id).toArray(),
-      db.logs.where('student').equals(id).toArray(),
-    ]);
-    return { student, readings, logs };
-  }, [db, id]);
-  const felt = useMemo(() => (data ? feltIn(data.logs) : NOTHING), [data]);
-  const inference = useInference(data?.student, data?.readings, felt, null);
+  const data = useKnown(id);
+  const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
   const defaults = useAimDefaults();
   if (!data) return null;
   const { student, readings } = data;

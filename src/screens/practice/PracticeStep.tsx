@@ -20,7 +20,7 @@ import type { Plan } from '@/core/practice/plan';
 import { refit, type Refit } from '@/core/practice/refit';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
-import { changed, changeWords, MISSING_WORDS } from '@/core/practice/words';
+import { MISSING_WORDS } from '@/core/practice/words';
 import { editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
@@ -31,6 +31,7 @@ import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { useSnackbar } from 'notistack';
 import { ChoiceNote } from './ChoiceNote';
+import { NothingFits } from './NothingFits';
 import { PracticeEditor } from './PracticeEditor';
 import { PeakNote } from './PeakNote';
 import { StartFrom } from './StartFrom';
@@ -165,7 +166,6 @@ export function PracticeStep({
   const again = (practice: Practice): PracticeRequest =>
     practice.request ?? requestOf({ minutes: practice.minutes, breathSeconds: student.breathSeconds });
   const keptIn = (practice: Practice) => practice.items.filter((i) => i.locked);
-  const helped = answer?.change ? changed(answer.request, answer.change) : null;
   return (
     <>
       <LateProgress busy={busy} label="Fitting poses" />
@@ -225,20 +225,7 @@ export function PracticeStep({
         {gap && <PeakNote gap={gap} />}
       </Box>
       {answer?.change && (
-        <Alert
-          severity="info"
-          role="alert"
-          sx={{ mb: 2 }}
-          action={
-            helped && (
-              <Button color="inherit" size="small" onClick={() => void build(helped)}>
-                Do that and build
-              </Button>
-            )
-          }
-        >
-          <strong>No practice fits these wishes.</strong> {changeWords(answer.change)}
-        </Alert>
+        <NothingFits change={answer.change} request={answer.request} onBuild={(request) => void build(request)} />
       )}
       {answer && answer.missing.length + answer.unkept.length > 0 && (
         <Alert severity="info" sx={{ mb: 2 }} onClose={() => setAnswer(null)}>

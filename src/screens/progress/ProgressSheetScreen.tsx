@@ -3,16 +3,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
-import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
 import { aimsFor } from '@/core/aims/for-student';
 import { aimsPlainly } from '@/core/aims/plainly';
 import { changesOf } from '@/core/progress/change';
 import { baseRound, roundsOf } from '@/core/progress/rounds';
 import { progressSheet } from '@/core/progress/student-sheet';
-import { feltIn } from '@/core/teaching/log';
 import { progressPage } from '@/paper/progress-page';
 import { today } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
@@ -21,6 +18,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { progressPdf } from '../shell/make-pdf';
 import { PaperBar } from '../shell/PaperBar';
 import { useStudio } from '../shell/studio-context';
+import { useKnown } from '../shell/use-known';
 import { ProgressStrip } from './ProgressStrip';
 
 const NOTHING: never[] = [];
@@ -28,19 +26,11 @@ const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd
 
 /** One page for the student: what changed since a round, beyond what measuring alone can make; to print, or as a PDF. */
 export function ProgressSheetScreen() {
-  const { db, base: root } = useStudio();
+  const { base: root } = useStudio();
   const params = useSearchParams();
   const id = params.get('id') ?? '';
-  const data = useLiveQuery(async () => {
-    const [student, readings, logs] = await Promise.all([
-      db.students.get(id),
-      db.readings.where('student').equals(id).toArray(),
-      db.logs.where('student').equals(id).toArray(),
-    ]);
-    return { student, readings, logs };
-  }, [db, id]);
-  const felt = useMemo(() => (data ? feltIn(data.logs) : NOTHING), [data]);
-  const inference = useInference(data?.student, data?.readings, felt, null);
+  const data = useKnown(id);
+  const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
   const defaults = useAimDefaults();
   if (!data) return null;
   const { student, readings, logs } = data;

@@ -29,6 +29,7 @@ import { Finished } from './Finished';
 import { LateNote } from './LateNote';
 import { MainWays } from './MainWays';
 import { Stage } from './Stage';
+import { TeachFrame } from './TeachFrame';
 import { TopBar } from './TopBar';
 import { usePlayer } from './use-player';
 import { useSaying } from './use-saying';
@@ -124,16 +125,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
   const coming =
     onlyCues || (next?.pose === item.pose && next.rung === item.rung) ? [] : otherwise(rowOf(next), people);
   return (
-    <Box
-      sx={{
-        minHeight: '100vh',
-        display: 'grid',
-        gridTemplateRows: 'auto 1fr auto auto',
-        gridTemplateColumns: 'minmax(0, 1fr)',
-        p: { xs: 1.5, md: 3 },
-        gap: { xs: 0.75, sm: 1.5 },
-      }}
-    >
+    <TeachFrame>
       <Box>
         <TopBar
           state={state}
@@ -178,7 +170,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
           )}
         </Typography>
       </Box>
-    </Box>
+    </TeachFrame>
   );
 }
 const NONE: never[] = [];

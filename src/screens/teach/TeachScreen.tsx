@@ -26,6 +26,7 @@ import { LateNote } from './LateNote';
 import { OtherWays } from './OtherWays';
 import { PainNote } from './PainNote';
 import { Stage } from './Stage';
+import { TeachFrame } from './TeachFrame';
 import { TopBar } from './TopBar';
 import { usePlayer } from './use-player';
 import { useSaying } from './use-saying';
@@ -126,16 +127,7 @@ function Teaching({
       </Finished>
     );
   return (
-    <Box
-      sx={{
-        minHeight: '100vh',
-        display: 'grid',
-        gridTemplateRows: 'auto 1fr auto auto',
-        gridTemplateColumns: 'minmax(0, 1fr)',
-        p: { xs: 1.5, md: 3 },
-        gap: { xs: 0.75, sm: 1.5 },
-      }}
-    >
+    <TeachFrame>
       <Box>
         <TopBar
           state={state}
@@ -181,6 +173,6 @@ function Teaching({
         started={started}
         send={send}
       />
-    </Box>
+    </TeachFrame>
   );
 }

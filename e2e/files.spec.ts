@@ -29,7 +29,7 @@ test('everything is taken out locked, the studio emptied, and opened again with 
     await page.getByRole('button', { name: 'Empty it' }).click();
     await undo(page, /is empty/);
     await page.goto('/demo/students');
-    await expect(page.getByRole('link', { name: 'Maren Tideway' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
     await page.goto('/demo/settings');
     await page.getByRole('button', { name: 'Empty this studio' }).click();
     await page.getByRole('button', { name: 'Empty it' }).click();
@@ -52,7 +52,7 @@ test('everything is taken out locked, the studio emptied, and opened again with 
     await page.keyboard.press('Enter');
     await expect(page.getByText(/^Brought in 3 students/)).toBeVisible();
     await page.goto('/demo/students');
-    await expect(page.getByRole('link', { name: 'Maren Tideway' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
   });
 
   await test.step('a damaged one is named with its place', async () => {

@@ -1,6 +1,6 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { passphraseProblem, readSealed, saysSealed, sealedSchema, type Sealed } from '@/core/files/sealed';
-import { seal, unseal } from './sealing';
+import { canSeal, seal, unseal } from './sealing';
 
 /** Fewer rounds than a real file has: what is tested is not how long it takes. */
 const ROUNDS = 100_000;
@@ -51,6 +51,15 @@ describe('a locked file', () => {
   });
   it('is written as its schema says', async () =>
     expect(sealedSchema.safeParse(JSON.parse(await seal(TEXT, WORDS, ROUNDS))).success).toBe(true));
+});
+
+describe('without the browser’s cryptography', () => {
+  it('is said beforehand, so that nobody blames the passphrase', () => {
+    expect(canSeal()).toBe(true);
+    vi.stubGlobal('crypto', {});
+    expect(canSeal()).toBe(false);
+    vi.unstubAllGlobals();
+  });
 });
 
 describe('a passphrase', () => {

@@ -33,6 +33,9 @@ async function keyOf(passphrase: string, salt: Uint8Array<ArrayBuffer>, iteratio
   );
 }
 
+/** False where the browser gives no cryptography: at an address that is neither this machine nor https. */
+export const canSeal = (): boolean => Boolean(globalThis.crypto?.subtle);
+
 /** A text as a `kolpos/sealed` file. */
 export async function seal(text: string, passphrase: string, iterations = ITERATIONS): Promise<string> {
   const salt = crypto.getRandomValues(new Uint8Array(16)),

@@ -10,13 +10,16 @@ import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { saysSealed } from '@/core/files/sealed';
 import { bringIn, emptyStudio, takeOut } from '@/store/exchange';
-import { seal, unseal } from '@/store/sealing';
+import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { PassphraseDialog } from './PassphraseDialog';
+
+const NO_LOCKS =
+  'Locked files need a safe address: https, or Kolpos on this machine itself. The open file works everywhere.';
 
 /** Everything out, open or locked; a file in; and the studio emptied. */
 export function FilesPart() {
@@ -36,10 +39,17 @@ export function FilesPart() {
   };
   const outLocked = async (passphrase: string) => {
     setBusy(true);
-    saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(await takeOut(db), passphrase));
-    setBusy(false);
-    setLocking(false);
-    enqueueSnackbar('Everything is in the locked file.');
+    try {
+      saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(await takeOut(db), passphrase));
+      enqueueSnackbar('Everything is in the locked file.');
+    } catch (error) {
+      enqueueSnackbar(`It could not be locked: ${error instanceof Error ? error.message : String(error)}`, {
+        variant: 'error',
+      });
+    } finally {
+      setBusy(false);
+      setLocking(false);
+    }
   };
   const bring = async (file: string, text: string) => {
     const result = await bringIn(db, text);
@@ -56,8 +66,9 @@ export function FilesPart() {
     setRefused(null);
     setProblem(null);
     const text = await file.text();
-    if (saysSealed(text)) setLocked({ file: file.name, text });
-    else await bring(file.name, text);
+    if (!saysSealed(text)) await bring(file.name, text);
+    else if (!canSeal()) setRefused({ field: 'the address', message: NO_LOCKS, file: file.name });
+    else setLocked({ file: file.name, text });
   };
   const open = async (passphrase: string) => {
     if (!locked) return;
@@ -87,7 +98,10 @@ export function FilesPart() {
         <Button variant="contained" onClick={() => void out()}>
           Take everything out
         </Button>
-        <Button variant="outlined" onClick={() => setLocking(true)}>
+        <Button
+          variant="outlined"
+          onClick={() => (canSeal() ? setLocking(true) : enqueueSnackbar(NO_LOCKS, { variant: 'info' }))}
+        >
           Take it out locked
         </Button>
         <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />

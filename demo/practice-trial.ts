@@ -52,6 +52,13 @@ export interface TrialRow {
   orderExact: boolean;
 }
 
+/** All rows as they are kept, with the fingerprint of the code and data they were made with. */
+export interface PracticeTrial {
+  comment: string;
+  version: string;
+  rows: TrialRow[];
+}
+
 const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random.uniform() * list.length)];
 
 function wish(random: Random): PracticeRequest {

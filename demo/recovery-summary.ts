@@ -38,6 +38,8 @@ export interface QuestSummary {
 
 export interface RecoveryFile {
   comment: string;
+  /** Fingerprint of the code and data it was made with. */
+  version: string;
   world: Summary & { digest: Digest[] };
   stress: Summary & { digest: Digest[] };
   proposed: QuestSummary;
@@ -166,7 +168,7 @@ export function summaryOf(r: Recovery): Summary {
 
 /** Digest of every student in the order of their making. */
 export function digestOf(r: Recovery): Digest[] {
-  return Array.from({ length: r.students }, (_, student) => {
+  return [...new Set(r.said.map((s) => s.student))].map((student) => {
     const own = r.said.filter((s) => s.student === student);
     return [
       own.filter((s) => s.engine === s.truth).length,

@@ -61,16 +61,28 @@ const POSES = LIBRARY.filter((s) => ASKED.includes(s.id));
 const askedRung = (rungs: readonly unknown[]): number => Math.min(2, rungs.length);
 const BUILD = buildOf({ height_cm: 172, mass_kg: 68 });
 
-/** How the inference fares in a world: seeded students, all readings with places and tilt, both sides. */
+/** Several runs as one, in their order. */
+export const joined = (runs: readonly Recovery[]): Recovery => ({
+  students: runs.reduce((s, r) => s + r.students, 0),
+  said: runs.flatMap((r) => r.said),
+  groups: runs.flatMap((r) => r.groups),
+  worstRhat: Math.max(...runs.map((r) => r.worstRhat)),
+});
+
+/**
+ * How the inference fares in a world: seeded students, all readings with places and tilt, both sides.
+ * @param options from: number of the first student, so that some can be made without those before
+ */
 export function recover(
   world: World,
   students: number,
-  options: { seed?: number; geometries?: number } = {},
+  options: { seed?: number; geometries?: number; from?: number } = {},
 ): Recovery {
   const seed = options.seed ?? 1;
   const out: Recovery = { students, said: [], groups: [], worstRhat: 0 };
   const plans = Array.from({ length: options.geometries ?? 1 }, (_, i) => new Geometry(world, seed * 100 + i));
-  for (let k = 0; k < students; k++) one(plans[k % plans.length], k, seed * 10_000 + k, out);
+  const from = options.from ?? 0;
+  for (let k = from; k < from + students; k++) one(plans[k % plans.length], k, seed * 10_000 + k, out);
   return out;
 }
 
@@ -190,11 +202,12 @@ export function quest(
   world: World,
   students: number,
   how: 'proposed' | 'listed',
-  options: { seed?: number; most?: number } = {},
+  options: { seed?: number; most?: number; from?: number } = {},
 ): Quest[] {
   const seed = options.seed ?? 1;
   const geometry = new Geometry(world, seed * 100);
-  return Array.from({ length: students }, (_, k) => {
+  return Array.from({ length: students }, (_, i) => {
+    const k = (options.from ?? 0) + i;
     const who = bornInto(geometry, seed * 20_000 + k);
     const { readings, truth } = readWorld(who);
     const { movement, side } = tightest(readings, who.sex);

@@ -2,6 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import type { Findings } from '../src/core/limits';
+import { differenceLines, differences, SAMPLED } from '../src/testing/differences';
 import { openDemo } from './teacher';
 
 /** Keeps an unlikely value: it is asked about once. */
@@ -10,7 +11,7 @@ async function keepAnyway(page: Page): Promise<void> {
   await expect(page.getByText(/is kept/).first()).toBeVisible();
 }
 
-test('the worker says exactly what the core says elsewhere', async ({ page }, info) => {
+test('the worker says what the core says elsewhere, to what two engines may differ by', async ({ page }, info) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=findings');
   const coming = page.waitForEvent('download');
@@ -22,13 +23,8 @@ test('the worker says exactly what the core says elsewhere', async ({ page }, in
   const reversed = info.outputPath('reversed.json');
   writeFileSync(reversed, JSON.stringify({ ...record, readings: [...record.readings].reverse() }));
   const findings = JSON.parse(kolpos('findings', reversed, '--student', 'demo-maren')) as Findings;
-  expect(file.structures).toHaveLength(findings.structures.length);
-  file.structures.forEach((s, i) => {
-    expect(Math.abs(s.tolerance.mean - findings.structures[i].tolerance.mean)).toBeLessThan(1e-9);
-    expect(Math.abs(s.shortProbability - findings.structures[i].shortProbability)).toBeLessThan(1e-9);
-  });
-  expect(file.movements.map((m) => m.limiters)).toEqual(findings.movements.map((m) => m.limiters));
-  expect(file.next).toEqual(findings.next);
+  for (const part of ['structures', 'movements', 'next', 'doubts', 'hints'] as const)
+    expect(differenceLines(differences(file[part], findings[part], SAMPLED)), part).toEqual([]);
 });
 
 test('from findings to aims: opened to readings, changed, kept over a reload, taken back', async ({ page }) => {

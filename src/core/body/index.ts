@@ -11,7 +11,7 @@ export { KAPPA, resistanceAt, type Resistance } from './resistance';
 export * from './structures';
 export { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from './test-ends';
 export { contactsOf, fleshOf, floorOf, floorUnder, gapUnder } from './contacts';
-export { clearancesOf, overlapsOf, rodGap, rodsOf, type Overlap, type Rod } from './solids';
+export { clearancePairs, clearancesOf, overlapsOf, rodGap, rodsOf, type Overlap, type Rod } from './solids';
 export { centreOfMass, segmentMasses } from './mass';
 export type { Points, Reach } from './points';
 export { reachGoal, skeletonOf, type FrameName, type Skeleton } from './skeleton';

@@ -83,6 +83,12 @@ export function clearancesOf(skeleton: Pick<Skeleton, 'points' | 'build'>): Floa
   return Float64Array.from(pairsOf(rods), ([i, j]) => clearance(rods[i], rods[j]));
 }
 
+/** Names of the pairs in the order of `clearancesOf`. */
+export function clearancePairs(skeleton: Pick<Skeleton, 'points' | 'build'>): (readonly [string, string])[] {
+  const rods = rodsOf(skeleton);
+  return pairsOf(rods).map(([i, j]) => [rods[i].name, rods[j].name]);
+}
+
 /** Flesh round the axis of a limb that something leans on, metres at model size. */
 const THICK: Readonly<Record<string, number>> = {
   thigh: 0.06,

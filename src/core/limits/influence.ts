@@ -78,6 +78,8 @@ export function carriersOf(
   const wanted = GROUPS.indexOf(limiter);
   const hit = Uint8Array.from(of, (d) => (group[d] === wanted ? 1 : 0));
   const now = hit.reduce((s, v) => s + v, 0) / n;
+  // Changes below a millionth are roundings: which of them is larger differs from one JavaScript engine to the next.
+  const change = (c: Carrier) => Math.round(1e6 * Math.abs(c.without - now));
   return terms
     .map((term, t) => ({ term, t }))
     .filter(({ term }) => term.side === side)
@@ -86,6 +88,6 @@ export function carriersOf(
       for (let k = 0; k < n; k++) inside += left.without[t * n + k] * hit[k];
       return { reading: term.reading.id, without: Math.min(1, inside) };
     })
-    .sort((a, b) => Math.abs(b.without - now) - Math.abs(a.without - now) || (a.reading < b.reading ? -1 : 1))
+    .sort((a, b) => change(b) - change(a) || (a.reading < b.reading ? -1 : 1))
     .slice(0, most);
 }

@@ -29,9 +29,9 @@ import {
   type Rung,
 } from './index';
 import { beyondSupport } from './gaps';
-import { faults } from './settle';
+import { faults } from './settling/faults';
 import { SKETCHES } from './shapes';
-import { roughOf } from './sketch';
+import { roughOf, withHands } from './sketch';
 
 const rungs = LIBRARY.flatMap((shape) =>
   shape.rungs.map((rung, i) => ({ shape, rung, number: i + 1, name: `${shape.id} ${i + 1}` })),
@@ -71,9 +71,10 @@ describe('the library', () => {
 });
 
 describe.each(rungs)('$name', ({ shape, rung, name }) => {
-  const own = rough.get(name);
+  const written = rough.get(name);
   it('is a possible posture at entry, half-way and full: contacts touch, nothing overlaps, it balances', () => {
-    if (!own) throw new Error('no sketch');
+    if (!written) throw new Error('no sketch');
+    const own = withHands(written, rung.reach);
     for (const [i, angles] of rung.path.entries()) {
       expect(angleProblem(anglesFor(angles, 'right'))).toBeNull();
       const left = faults(angles, own, (['entry', 'middle', 'full'] as const)[i]);

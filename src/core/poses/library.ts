@@ -1,21 +1,22 @@
 import paths from './data/paths.json';
 import type { PoseAngles, Rung, Shape } from './format';
 import { SKETCHES } from './shapes';
-import { finished } from './sketch';
+import { finished, type SettledRung } from './sketch';
 
-type Stored = readonly [PoseAngles, PoseAngles, PoseAngles];
+/** Entry, what changes of it half-way and at full depth, and hands that had to go elsewhere than written. */
+type Stored = readonly [PoseAngles, PoseAngles, PoseAngles, Rung['reach']?];
 const stored = paths as unknown as Readonly<Record<string, Stored>>;
 
-/** The settled path of a rung of the library; undefined for one that has not been settled yet. */
-function pathOf(id: string, rung: number): Rung['path'] | undefined {
+/** What settling made of a rung of the library; undefined for one that has not been settled yet. */
+function settledOf(id: string, rung: number): SettledRung | undefined {
   const own = stored[`${id}/${rung}`];
   if (!own) return undefined;
-  const [entry, middle, full] = own;
-  return [entry, { ...entry, ...middle }, { ...entry, ...full }];
+  const [entry, middle, full, hands] = own;
+  return { path: [entry, { ...entry, ...middle }, { ...entry, ...full }], ...(hands && { hands }) };
 }
 
 /** Every shape of the library. */
-export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) => finished(sketch, (rung) => pathOf(sketch.id, rung)));
+export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) => finished(sketch, (rung) => settledOf(sketch.id, rung)));
 
 const shipped = new Map(LIBRARY.map((s) => [s.id, s]));
 let own: { list: readonly Shape[]; byId: ReadonlyMap<string, Shape> } = { list: [], byId: new Map() };

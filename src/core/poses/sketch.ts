@@ -55,6 +55,7 @@ export interface Rough {
   id: string;
   rung: number;
   sided: boolean;
+  kind: Kind;
   entry: PoseAngles;
   full: PoseAngles;
   held: { entry: ReadonlySet<string>; full: ReadonlySet<string> };
@@ -100,6 +101,13 @@ const handContacts = (reach: Rung['reach']): Contact[] =>
     }));
   });
 
+/** The same rung with its hands elsewhere. */
+export function withHands<R extends Pick<Rough, 'reach' | 'contacts'>>(rough: R, reach: Rung['reach']): R {
+  const own = (c: Contact) =>
+    /^(wrist|elbow)/.test(c.point) && rough.reach[c.point.endsWith('_worked') ? 'worked' : 'other']?.floor !== undefined;
+  return { ...rough, reach, contacts: [...rough.contacts.filter((c) => !own(c)), ...handContacts(reach)] };
+}
+
 /** The rough ends of every rung of a sketched shape. */
 export function roughOf(sketch: ShapeSketch): Rough[] {
   return sketch.rungs.map((r, i) => {
@@ -110,6 +118,7 @@ export function roughOf(sketch: ShapeSketch): Rough[] {
       id: sketch.id,
       rung: i + 1,
       sided: sketch.sided !== false,
+      kind: r.kind ?? sketch.kind ?? 'stretch',
       entry: entry.angles,
       full: full.angles,
       held: { entry: entry.held, full: full.held },
@@ -123,17 +132,24 @@ export function roughOf(sketch: ShapeSketch): Rough[] {
   });
 }
 
-/** The finished shape: rough rungs with their settled paths. @param pathOf the settled path of a rung, by its number from 1 */
-export function finished(sketch: ShapeSketch, pathOf: (rung: number) => Rung['path'] | undefined): Shape {
+/** What settling makes of a rung: its path, and its hands where they had to go elsewhere than written. */
+export interface SettledRung {
+  path: Rung['path'];
+  hands?: Rung['reach'];
+}
+
+/** The finished shape. @param settledOf what settling made of a rung, by its number from 1; rungs without stay as they are written */
+export function finished(sketch: ShapeSketch, settledOf: (rung: number) => SettledRung | undefined): Shape {
   const rough = roughOf(sketch);
   const rungs = sketch.rungs.map((r, i): Rung => {
-    const own = rough[i];
+    const settled = settledOf(i + 1);
+    const own = settled?.hands ? withHands(rough[i], settled.hands) : rough[i];
     const kind = r.kind ?? sketch.kind ?? 'stretch';
     const from = own.contacts.flatMap((c) => (c.on === 'floor' || c.on === 'limb' ? [] : [c.on]));
     const more = (r.props ?? '').split(/\s+/).filter(Boolean) as PropId[];
     return {
       name: r.name,
-      path: pathOf(i + 1) ?? [own.entry, halfWay(own.entry, own.full), own.full],
+      path: settled?.path ?? [own.entry, halfWay(own.entry, own.full), own.full],
       reach: own.reach,
       contacts: own.contacts,
       ...(r.carries !== undefined && { carries: r.carries }),

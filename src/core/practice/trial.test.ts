@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { trialOf, STUDENTS, WISHES, type TrialRow } from '@demo/practice-trial';
+import { trialOf, STUDENTS, WISHES, type PracticeTrial } from '@demo/practice-trial';
 import kept from '../../../docs/practice-trial.json';
 
-const rows = kept as TrialRow[];
+const { rows } = kept as PracticeTrial;
 const fits = rows.filter((r) => r.change === null);
 
 describe('three hundred made-up requests', () => {

@@ -121,7 +121,8 @@ export function valueProblem(test: string, readout: string, value: number): stri
   return null;
 }
 
-const SUFFIX: Readonly<Record<Readout['unit'], string>> = {
+/** What is written after a value; nothing after a grade. */
+export const UNIT_SIGNS: Readonly<Record<Readout['unit'], string>> = {
   deg: '°',
   cm: ' cm',
   s: ' s',
@@ -138,7 +139,7 @@ export function withUnit(readout: Pick<Readout, 'unit'>, value: number): string 
   const scale = 10 ** decimalsOf(readout);
   // A true minus: a hyphen is lost beside figures.
   const rounded = String(Math.round(value * scale) / scale + 0).replace('-', '−');
-  return readout.unit === 'grade' ? `grade ${rounded}` : `${rounded}${SUFFIX[readout.unit]}`;
+  return readout.unit === 'grade' ? `grade ${rounded}` : `${rounded}${UNIT_SIGNS[readout.unit]}`;
 }
 
 /** Degrees of range that slow breathing or one contract and release wins, from which on it was held back, not short (rule of thumb). */

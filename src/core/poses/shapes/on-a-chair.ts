@@ -56,7 +56,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Ankle above the other knee, foot active.', 'Sit tall on both sitting bones.', 'Tip forward from the hips, breastbone first.', 'Rise, lift the shin with both hands.'],
     cheat: 'The back rounds and the head leads.',
     rungs: [
-      { name: 'upright', entry: 't pt-10; o f78; w f84 a-30 r-34', full: 't pt-2; o f86; w f94 a-38 r-48', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.3,1 knee_w -4 6 0; o elbow:-0.4,-0.3,1 ankle_w -4 6 2', hold: [30, 90] },
+      { name: 'upright', entry: 't pt-10; o f78; w f84 a-30 r-34', full: 't pt-2; o f86; w f94 a-38 r-48', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.3,1 knee_w -4 6 0; o floor:45 shoulder_o -6 0 8', hold: [30, 90] },
       { name: 'tipped forward', entry: 't pt4; o f92; w f98', full: 't pt28 lf12; o f116; w f122 a-34 r-54', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.1,1 knee_w -4 6 0; o elbow:-0.4,-0.1,1 ankle_w -4 6 2', hold: [30, 90] },
     ],
   },
@@ -186,7 +186,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Sit sideways at the edge, one foot drawn back, top of the foot down.', 'The ankle stays in line.', 'Press the shin forward a little.', 'Roll the foot out.'],
     cheat: 'The heel swings out.',
     rungs: [
-      { name: 'a little weight', entry: 'w f70 k96 d-30', full: 'w f54 k104 d-52', on: 'buttock_o@chair:45 heel_o ball_o toe_w', hands: 'b floor:45 shoulder_s -4 0 6', hold: [15, 45], balance: false },
+      { name: 'a little weight', entry: 'w f46 k112 d-34', full: 'w f42 k108 d-54', on: 'buttock_o@chair:45 heel_o ball_o toe_w', hands: 'b floor:45 shoulder_s -4 0 6', hold: [15, 45], balance: false },
       { name: 'more of the foot down', entry: 'w f60 k100 d-44', full: 'w f42 k100 d-64', on: 'buttock_o@chair:45 heel_o ball_o toe_w', hands: 'b floor:45 shoulder_s -4 0 6', hold: [15, 45], balance: false },
     ],
   },

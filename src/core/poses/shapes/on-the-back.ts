@@ -85,7 +85,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hip opening.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f95 k112', full: 'w f-12 k2', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['warm', 'approach'] },
+      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f100! k116', full: 'w f-12 k2; o f104! k118', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['warm', 'approach'] },
       { name: 'block on its side', entry: 't pt-104; w f2 k26 d-14; o f104 k118', full: 'w f-20 k2', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['approach', 'deepest'] },
       { name: 'other knee pulsed', entry: 't pt-103; w f-8 k12 d-14; o f98 k112', full: 'w f-18 k2; o f116 k124', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [20, 60], repeats: [6, 12], phases: ['approach', 'deepest'] },
     ],
@@ -114,13 +114,12 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     yaw: -50,
     pitch: 22,
     reaches: ['lateral-hip', 'hamstrings', 'deep-buttock'],
-    base: LYING,
     cues: ['Strap in the opposite hand, leg up.', 'Both shoulders and the pelvis stay down.', 'Carry the leg a little across, no more than a hand or two.', 'Bring it back up, bend, let it down.'],
     cheat: 'The whole pelvis rolls over.',
     instead: 'crossed-side-reach',
     rungs: [
-      { name: 'knee soft', entry: `${FOOT_DOWN}; w f55 k25 d0`, full: 'w f72 k14 a18', on: `${HELD_BACK} heel_o ball_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
-      { name: 'knee straight', entry: 'w f60 k10 d0', full: 'w f82 k0! a26 r-4', on: `${HELD_BACK} heel_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
+      { name: 'knee soft', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f46 k26 d0', full: 'w f62 k8 a18', on: `${HELD_BACK} heel_o ball_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
+      { name: 'knee straight', entry: 't pt-90; b sf8 sa-22 d-15; w f44 k20 d0', full: 'w f70 k2 a24 r-2', on: `${HELD_BACK} heel_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
     ],
   },
   {
@@ -130,13 +129,12 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     yaw: -64,
     pitch: 30,
     reaches: ['adductors', 'hamstrings'],
-    base: LYING,
     cues: ['From the raised leg, strap in the same hand.', 'The other hip bone stays as heavy as a stone.', 'Let the leg sink outwards as far as the pelvis stays.', 'Draw it up with the inner thigh.'],
     cheat: 'The pelvis rolls after the leg.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thigh on a support', entry: `${FOOT_DOWN}; w f66 a-8 r-10 k12 d0`, full: 'w f66 a-42 r-22 k0!', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap bolster', hold: [30, 90] },
-      { name: 'free, other leg long', entry: 'w f74 a-10 r-10 k10 d0', full: 'w f76 a-50 r-28 k0!', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 90] },
+      { name: 'thigh on a support', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f44 a-8 r-8 k22 d0', full: 'w f56 a-38 r-12 k4', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap bolster', hold: [30, 90] },
+      { name: 'free, other leg long', entry: 't pt-90; b sf8 sa-22 d-15; w f56 a-10 r-8 k14 d0', full: 'w f68 a-50 r-18 k2', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 90] },
     ],
   },
   {
@@ -153,7 +151,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'foot on the floor', entry: 'o f46 k88 d0 a4; w f86 a-30 r-34 k112 d10', full: 'w f78 a-44 r-52 k108', on: `${TRUNK} heel_o ball_o ankle_w~thigh_o`, hold: [30, 90], phases: ['warm', 'approach'] },
-      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f96 k96; w f116 a-42 r-58 k104', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o 9 8 3; o elbow:-0.3,-0.3,1 thigh_o 9 8 3', hold: [30, 120] },
+      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f98! k98; w f110 a-42 r-54 k106', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o 9 8 3; o elbow:-0.3,-0.3,1 thigh_o 9 8 3', hold: [30, 120] },
       { name: 'foot on a wall', entry: 'o f66 k86 d0 a4; w f92 a-34 r-44 k110 d10', full: 'o f84 k92; w f106 a-42 r-56 k106', on: `${TRUNK} ankle_w~thigh_o heel_o@wall ball_o@wall`, wall: 'ahead', hold: [30, 180], level: 2 },
     ],
   },
@@ -313,14 +311,13 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     position: 'on the back',
     sided: false,
     reaches: ['rectus-femoris', 'vasti', 'deep-hip-flexor'],
-    base: 't pt-20; b f66 a-6 r12 k130 d-50',
     cues: ['Sit between the feet first; a seat if they do not let you.', 'Knees stay down and no wider than the hips.', 'Lean back only as far as the pelvis lets you.', 'Press up on the hands, then free the legs.'],
     cheat: 'The knees lift or spread and the low back arches.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'leaning on the hands', entry: 't pt-12; b f72', full: 't pt-34; b f52', on: 'buttock_b@block:10 knee_b toe_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
-      { name: 'on a high bolster', entry: 't pt-34; b f50 sf-20 sa-40', full: 't pt-62; b f24', on: 'buttock_b@blanket:6 knee_b toe_b back@bolster:22 head@bolster:24', hold: [45, 180], level: 3 },
-      { name: 'flat', entry: 't pt-40; b f44 k118 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
+      { name: 'leaning on the hands', entry: 't pt-8; b f50 k134 a-6 r12 d-56', full: 't pt-28; b f46 k148', on: 'buttock_b@block:15 knee_b toe_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
+      { name: 'on a high bolster', entry: 't pt-30; b f36 k134 a-6 r12 d-56 sf-20 sa-40', full: 't pt-60; b f18 k150', on: 'buttock_b@blanket:10 knee_b toe_b back@bolster:24 head@bolster:28', hold: [45, 180], level: 3 },
+      { name: 'flat', entry: 't pt-20; b f66 a-6 r12 k130 d-50; t pt-40; b f44 k118 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
     ],
   },
   {

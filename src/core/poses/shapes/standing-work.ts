@@ -159,14 +159,13 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     sanskrit: 'Parsvottanasana',
     position: 'standing',
     reaches: ['hamstrings', 'calf'],
-    base: 't pt56 lf6; w f76 k4 d0; o f30 a-6 r-14 k2 d24',
     give: ['knee-bends', 'heel-lifts', 'stance-shortens'],
     cues: ['A short stride, both feet flat.', 'Pelvis square over the front leg.', 'Hinge over the straight front leg.', 'Press the back heel, rise.'],
     cheat: 'The pelvis turns to the back leg and the back rounds.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'hands on blocks', entry: 't pt40; w f60 k12; o f18', full: 't pt66 lf8; w f86 k2; o f40', on: `${FOOT_W} ${FOOT_O}`, hands: 'b floor:23 shoulder_s 2 0 0', hold: [15, 60] },
-      { name: 'folded, hands on the floor', entry: 't pt64 lf14; w f84 k6; o f40', full: 't pt88 lf28 tf18; w f110 k0!; o f62', on: `${FOOT_W} ${FOOT_O}`, hands: 'b floor shoulder_s 4 0 0', hold: [15, 60], phases: ['deepest'] },
+      { name: 'hands on blocks', entry: 't pt28 lf10; w f44 k14 d-10; o f12 a-4 r-12 k6 d16', full: 't pt42 lf18 tf8; w f64 k4 d-18; o f20 d24', on: `${FOOT_W} ${FOOT_O}`, hands: 'b floor:23 shoulder_s 2 0 0', hold: [15, 60] },
+      { name: 'folded, hands on the floor', entry: 't pt40 lf20 tf8; w f52 k14 d-8; o f20 a-4 r-12 k4 d18', full: 't pt52 lf38 tf28; w f72 k4 d-18; o f30 d24', on: `${FOOT_W} ${FOOT_O}`, hands: 'b floor:23 shoulder_s 4 0 0', hold: [15, 60], phases: ['deepest'] },
     ],
   },
   {

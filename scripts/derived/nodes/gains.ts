@@ -2,15 +2,16 @@
  * Writes `src/core/limits/data/gains.json`: each read-out's own gain, so that what the prior predicts spreads as the published
  * norms do (by sex where they do). Predicted is what a hand would read of simulated typical people: end of the movement with
  * this gain, the unexplained of one test, two trials' error, and the bounds of the reading. Run after any change of geometry,
- * tolerances, prior or error: `npm run calibrate-prior`. With `--print` the file goes to standard output instead.
+ * tolerances, prior or error: `npm run derived gains`.
  */
-import { writeFileSync } from 'node:fs';
-import { StrandModel } from '../src/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, ERROR, LATENT, Random, StopTable, tolerancesFrom } from '../src/core/limits';
-import type { Calibrated } from '../src/core/limits/gains';
-import { weigh } from '../src/core/limits/prior';
-import { BATTERY } from '../src/core/tests/battery';
-import { isModelled, normFor, type ModelledReadout, type Norm } from '../src/core/tests/definition';
+import { StrandModel } from '../../../src/core/body';
+import { DIMENSIONS, ELEMENT_COUNT, ERROR, LATENT, Random, StopTable, tolerancesFrom } from '../../../src/core/limits';
+import type { Calibrated } from '../../../src/core/limits/gains';
+import { weigh } from '../../../src/core/limits/prior';
+import { BATTERY } from '../../../src/core/tests/battery';
+import kept from '../../../src/core/limits/data/gains.json';
+import type { Maker } from '../node';
+import { isModelled, normFor, type ModelledReadout, type Norm } from '../../../src/core/tests/definition';
 
 const PEOPLE = 1200;
 /** A gain outside would say that model and norm speak of different things; it is held here and told. */
@@ -72,21 +73,34 @@ function calibrate(test: string, readout: ModelledReadout, norm: Norm): Calibrat
   };
 }
 
-const readouts = BATTERY.flatMap((test) =>
-  test.readouts.filter(isModelled).flatMap((readout) => {
-    const norms = ([undefined, 'female', 'male'] as const).map((sex) => normFor(readout, sex));
-    return norms.filter((n, i) => i === 0 || n.sex !== 'all').map((norm) => calibrate(test.id, readout, norm));
-  }),
-);
-const file = {
-  comment:
-    'Written by scripts/calibrate-prior.ts. gain: degrees read for a degree of the model about the mean of the norm, so that simulated typical people spread as the norm does. held: further than a tenth from the norm, because a gain outside 0.5–1.6 would say that model and norm speak of different things. Means differ from the norm where a reading ends at floor or body.',
-  readouts,
-};
-const text = `${JSON.stringify(file, null, 2)}\n`;
-if (process.argv.includes('--print')) process.stdout.write(text);
-else {
-  writeFileSync(new URL('../src/core/limits/data/gains.json', import.meta.url), text);
-  for (const r of readouts)
-    process.stdout.write(`${r.test}/${r.readout} ${r.sex}: gain ${r.gain}, ${r.predictedSd} for ${r.normSd}\n`);
+/** Every read-out that moves the model, and again for each sex that has a norm of its own. */
+function jobs(): Map<string, () => Calibrated> {
+  return new Map(
+    BATTERY.flatMap((test) =>
+      test.readouts.filter(isModelled).flatMap((readout) => {
+        const norms = ([undefined, 'female', 'male'] as const).map((sex) => normFor(readout, sex));
+        return norms
+          .filter((n, i) => i === 0 || n.sex !== 'all')
+          .map((norm) => [`${test.id}/${readout.id}/${norm.sex}`, () => calibrate(test.id, readout, norm)] as const);
+      }),
+    ),
+  );
 }
+
+export const maker: Maker = {
+  pieces: {
+    keys: () => Object.fromEntries([...jobs().keys()].map((key) => [key, ''])),
+    make: (key) => jobs().get(key)?.(),
+    kept: () =>
+      Object.fromEntries(
+        (kept as { readouts: Calibrated[] }).readouts.map((r) => [`${r.test}/${r.readout}/${r.sex}`, r]),
+      ),
+  },
+  files: async (pieces) => ({
+    'src/core/limits/data/gains.json': JSON.stringify({
+      comment:
+        'Written by npm run derived gains. gain: degrees read for a degree of the model about the mean of the norm, so that simulated typical people spread as the norm does. held: further than a tenth from the norm, because a gain outside 0.5–1.6 would say that model and norm speak of different things. Means differ from the norm where a reading ends at floor or body.',
+      readouts: [...jobs().keys()].map((key) => pieces[key]),
+    }),
+  }),
+};

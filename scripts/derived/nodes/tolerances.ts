@@ -2,12 +2,12 @@
  * Writes `src/core/body/data/tolerances.json`: where typical people stop each muscle line, from the tests' norms.
  * T = the largest elongation reached over the mean end positions of the line's own tests; σ = slope of elongation
  * along that test × the test's spread, at least 0.08 T and 0.03. Lines that no test brings to their end get the largest
- * value met anywhere plus one σ, and are marked as lower bounds. Run after any change of geometry: `npm run calibrate`.
+ * value met anywhere plus one σ, and are marked as lower bounds.
  */
-import { writeFileSync } from 'node:fs';
-import { LINES } from '../src/core/body/lines';
-import { halfFromDegrees, MuscleModel } from '../src/core/body/muscle-model';
-import { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from '../src/core/body/test-ends';
+import { LINES } from '../../../src/core/body/lines';
+import { halfFromDegrees, MuscleModel } from '../../../src/core/body/muscle-model';
+import type { Maker } from '../node';
+import { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from '../../../src/core/body/test-ends';
 
 /** The tests that bring each structure to its end. */
 const own: Record<string, string[]> = {
@@ -63,20 +63,25 @@ function calibrate(line: number, anchors: [string, TestEnd][], lowerBound: boole
   return { end: round(end + (lowerBound ? sd : 0)), sd: round(sd), lowerBound, anchor: `${id}: ${best.source}` };
 }
 
-const strands: Record<string, unknown> = {};
-LINES.forEach((line, i) => {
-  if (['sartorius', 'biceps-femoris-short-head'].includes(line.structure)) return;
-  const tests = ownByLine[line.line] ?? own[line.structure];
-  const anchors = Object.entries(PUSHED_ENDS).filter(([id]) => !tests || tests.includes(id));
-  const entry: Record<string, unknown> = { pushed: calibrate(i, anchors, !tests) };
-  const hang = ownHanging[line.structure];
-  if (hang) entry.hanging = calibrate(i, [[hang, HANGING_ENDS[hang]]], false);
-  strands[line.line] = entry;
-});
+function calibrated(): Record<string, unknown> {
+  const strands: Record<string, unknown> = {};
+  LINES.forEach((line, i) => {
+    if (['sartorius', 'biceps-femoris-short-head'].includes(line.structure)) return;
+    const tests = ownByLine[line.line] ?? own[line.structure];
+    const anchors = Object.entries(PUSHED_ENDS).filter(([id]) => !tests || tests.includes(id));
+    const entry: Record<string, unknown> = { pushed: calibrate(i, anchors, !tests) };
+    const hang = ownHanging[line.structure];
+    if (hang) entry.hanging = calibrate(i, [[hang, HANGING_ENDS[hang]]], false);
+    strands[line.line] = entry;
+  });
+  return strands;
+}
 
-const target = new URL('../src/core/body/data/tolerances.json', import.meta.url);
-const rows = Object.entries(strands).map(([id, v]) => `  ${JSON.stringify(id)}: ${JSON.stringify(v)}`);
-const text = `{\n "note": "Written by npm run calibrate; do not edit by hand.",\n "strands": {\n${rows.join(',\n')}\n }\n}\n`;
-// With --print the file is left alone: a test compares what would be written with what is committed.
-if (process.argv.includes('--print')) process.stdout.write(text);
-else writeFileSync(target, text);
+export const maker: Maker = {
+  files: async () => {
+    const rows = Object.entries(calibrated()).map(([id, v]) => `  ${JSON.stringify(id)}: ${JSON.stringify(v)}`);
+    return {
+      'src/core/body/data/tolerances.json': `{\n "note": "Written by npm run derived tolerances; do not edit by hand.",\n "strands": {\n${rows.join(',\n')}\n }\n}\n`,
+    };
+  },
+};

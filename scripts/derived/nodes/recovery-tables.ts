@@ -1,0 +1,101 @@
+import { GROUPS } from '../../../src/core/body';
+import { GROUP_WORDS } from '../../../src/core/body/words';
+import { MOVEMENT_WORDS } from '../../../src/core/tests/words';
+import type { RecoveryFile } from '../../../demo/recovery-summary';
+import { table } from '../marks';
+
+/** The tables of `docs/model.md` that tell what `docs/recovery.json` holds, by the names of their marks. */
+export function recoveryTables(file: RecoveryFile): Record<string, string> {
+  const of = (v: number | null) => (v === null || Number.isNaN(v) ? '–' : v.toFixed(2));
+  const three = (v: number) => v.toFixed(3);
+
+  const summary = table(
+    ['', 'wanted', `another world, ${file.world.students}`, `under stress, ${file.stress.students}`],
+    (
+      [
+        ['limiter right, movements and poses', '≥ 0.86', 'right'],
+        ['… movements', '≥ 0.88', 'rightMovements'],
+        ['… poses never tested, second rungs', '≥ 0.75', 'rightPoses'],
+        ['… movements where the usual limiter is right in less than three of four', '≥ 0.80', 'rightAmbiguous'],
+        ['the usual limiter alone, movements', '', 'usual'],
+        ['usual limiter and place felt, movements', '', 'rule'],
+        ['… the ambiguous ones', '', 'ruleAmbiguous'],
+        ['calibration error', '≤ 0.04', 'calibration'],
+        ['stated on the whole', '', 'stated'],
+        ['right where 0.8 or more is stated', '≥ 0.95', 'rightSure'],
+        ['share of statements with 0.8 or more', '', 'sure'],
+        ['80 % intervals cover', '0.76–0.84', 'covered'],
+        ['called short: right', '≥ 0.85', 'shortRight'],
+        ['… of the truly short', '≥ 0.45', 'shortFound'],
+      ] as const
+    ).map(([what, wanted, key]) => [what, wanted, three(file.world[key]), three(file.stress[key])]),
+  );
+  const groups = table(
+    ['group', 'AUC of being short', 'plain z-score', 'short ones', 'under stress'],
+    GROUPS.map((g) => {
+      const own = file.world.groups.find((x) => x.group === g);
+      const stressed = file.stress.groups.find((x) => x.group === g);
+      return [
+        GROUP_WORDS[g].name,
+        of(own?.auc ?? null),
+        of(own?.z ?? null),
+        String(own?.short ?? 0),
+        of(stressed?.auc ?? null),
+      ];
+    }),
+  );
+  const movements = table(
+    [
+      'movement',
+      'engine',
+      'stated',
+      'place and usual limiter',
+      'usual limiter',
+      'stress: engine',
+      'stress: stated',
+      'stress: place and usual limiter',
+    ],
+    file.world.movements.map((m) => {
+      const s = file.stress.movements.find((x) => x.movement === m.movement);
+      return [
+        MOVEMENT_WORDS[m.movement],
+        of(m.engine),
+        of(m.stated),
+        of(m.rule),
+        of(m.usual),
+        of(s?.engine ?? null),
+        of(s?.stated ?? null),
+        of(s?.rule ?? null),
+      ];
+    }),
+  );
+  const bins = table(
+    ['stated', 'another world: right', 'statements', 'under stress: right', 'statements'],
+    Array.from({ length: 10 }, (_, i) => {
+      const a = file.world.reliability.find((b) => Math.round(b.from * 10) === i),
+        b = file.stress.reliability.find((x) => Math.round(x.from * 10) === i);
+      return [
+        `0.${i}–${i === 9 ? '1' : `0.${i + 1}`}`,
+        of(a?.right ?? null),
+        String(a?.count ?? 0),
+        of(b?.right ?? null),
+        String(b?.count ?? 0),
+      ];
+    }).filter((r) => r[2] !== '0' || r[4] !== '0'),
+  );
+  const quests = table(
+    ['', 'proposed by Kolpos, at most 4', 'a list from top to bottom, at most 16'],
+    [
+      ['students', String(file.proposed.students), String(file.listed.students)],
+      ['settled by the movement’s own test', of(file.proposed.atOnce), of(file.listed.atOnce)],
+      [
+        'tests until settled, median of the others',
+        String(file.proposed.median ?? 'more than 4'),
+        String(file.listed.median ?? 'more than 16'),
+      ],
+      ['settled in all', of(file.proposed.settled), of(file.listed.settled)],
+      ['right where settled', of(file.proposed.right), of(file.listed.right)],
+    ],
+  );
+  return { recovery: summary, 'recovery-groups': groups, 'recovery-movements': movements, reliability: bins, quests };
+}

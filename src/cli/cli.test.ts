@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { writeRecord } from '@/core/files/record';
 import { demoStudio } from '@demo/studio';
 import { COORDINATES } from '@/core/body';
+import { run as answer } from './run';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 const record = await demoStudio();
@@ -171,21 +172,33 @@ describe('the command', () => {
     expect(r.status).toBe(0);
   });
   it('answers wrong input with one plain sentence, exit 2, nothing on standard output', () => {
-    for (const [args, words] of [
-      [['check', join(folder, 'missing.json')], 'cannot be read'],
-      [['findings', file, '--student', 'nobody'], 'nobody'],
-      [['muscles', '--coordinates', '{oops'], 'takes JSON'],
-      [['muscles', '--coordinates', '{}', '--measures', '{"height_cm":170}'], 'mass_kg'],
-      [['muscles', '--coordinates', '{}', '--measures', '{"height_cm":170,"mass_kg":60,"thigh_cm":99}'], 'thigh'],
-      [['dance'], 'bin/kolpos check FILE'],
-      [['rank', file, '--student', 'demo-osk', '--top', 'many'], 'takes a number'],
-    ] as const) {
-      const r = run([...args]);
-      expect(r.status).toBe(2);
-      expect(r.stdout).toBe('');
-      expect(r.stderr.trim().split('\n')).toHaveLength(1);
-      expect(r.stderr).toContain(words);
-    }
+    const r = run(['dance']);
+    expect(r.status).toBe(2);
+    expect(r.stdout).toBe('');
+    expect(r.stderr.trim().split('\n')).toHaveLength(1);
+    expect(r.stderr).toContain('There is no command "dance"');
+  });
+  it.each([
+    [['check', join(folder, 'missing.json')], 'cannot be read'],
+    [['findings', file, '--student', 'nobody'], 'nobody'],
+    [['muscles', '--coordinates', '{oops'], 'takes JSON'],
+    [['muscles', '--coordinates', '{}', '--measures', '{"height_cm":170}'], 'mass_kg'],
+    [['muscles', '--coordinates', '{}', '--measures', '{"height_cm":170,"mass_kg":60,"thigh_cm":99}'], 'thigh'],
+    [[], 'Name a command: check, list'],
+    [['--nonsense'], "Unknown option '--nonsense'"],
+    [['rank', file, '--student', 'demo-osk', '--top', 'many'], 'takes a number'],
+    [['schema', 'cats'], 'record, pose or practice'],
+  ])('%s names what is wrong', (args, words) => {
+    const { message } = fault(() => answer([...args]));
+    expect(message).toContain(words);
+    expect(message.trim().split('\n')).toHaveLength(1);
+  });
+  it('tells every command, or one', () => {
+    const all = String(answer(['--help']));
+    for (const name of ['check', 'list', 'muscles', 'findings', 'aims', 'rank', 'practice', 'demo', 'schema'])
+      expect(all).toContain(`bin/kolpos ${name}`);
+    expect(String(answer(['help', 'rank']))).not.toContain('bin/kolpos aims');
+    expect(answer(['--version'])).toMatch(/^\d+\.\d+\.\d+$/);
   });
   it('names the field of a damaged record', () => {
     const broken = join(folder, 'broken.json');

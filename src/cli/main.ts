@@ -1,157 +1,16 @@
-import { readFileSync } from 'node:fs';
-import { parseArgs } from 'node:util';
-import { z } from 'zod';
-import { measuresSchema } from '@/core/people/student';
-import { poseJsonSchema } from '@/core/files/pose';
-import { practiceJsonSchema } from '@/core/files/practice';
-import { setOwnShapes } from '@/core/poses';
-import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/files/record';
-import { demoStudio } from '@demo/studio';
-import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
+import { InputProblem } from './commands';
+import { run } from './run';
 
-const USAGE =
-  'bin/kolpos check FILE | list tests|structures|poses|coordinates | muscles --coordinates JSON [--measures JSON] | muscles --pose ID --rung N --depth D | findings|aims|rank|practice FILE --student ID [--minutes M] [--aim kind:group:side] [--top N] [--props a,b] [--school build|flow|quiet|strength] [--peak POSE] [--seed N] | demo | schema [pose|practice]';
-
-function recordFrom(file: string | undefined): KolposRecord {
-  if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
-  let text: string;
-  try {
-    text = readFileSync(file === '-' ? 0 : file, 'utf8');
-  } catch {
-    throw new InputProblem(`The file "${file}" cannot be read.`, file);
-  }
-  const result = readRecord(text);
-  if (!result.ok)
-    throw new InputProblem(`${file}: ${result.problem.field}: ${result.problem.message}`, result.problem.field);
-  const { poses } = result.record;
-  setOwnShapes(
-    poses,
-    poses.filter((p) => p.inLibrary),
-  );
-  return result.record;
-}
-
-function number(text: string | undefined, name: string, otherwise: number): number {
-  if (text === undefined) return otherwise;
-  const value = Number(text);
-  if (!Number.isFinite(value)) throw new InputProblem(`--${name} takes a number, not "${text}".`, name);
-  return value;
-}
-
-function objectFrom(text: string | undefined, name: string, example: string): object {
-  let value: unknown;
-  try {
-    value = JSON.parse(text ?? '');
-  } catch {
-    throw new InputProblem(`--${name} takes JSON such as ${example}.`, name);
-  }
-  if (typeof value !== 'object' || value === null || Array.isArray(value))
-    throw new InputProblem(`--${name} takes an object such as ${example}.`, name);
-  return value;
-}
-
-function run(argv: string[]): unknown {
-  const parsed = (() => {
-    try {
-      return parseArgs({
-        args: argv,
-        allowPositionals: true,
-        options: {
-          coordinates: { type: 'string' },
-          measures: { type: 'string' },
-          pose: { type: 'string' },
-          rung: { type: 'string' },
-          depth: { type: 'string' },
-          student: { type: 'string' },
-          seed: { type: 'string' },
-          aim: { type: 'string', multiple: true },
-          top: { type: 'string' },
-          minutes: { type: 'string' },
-          props: { type: 'string' },
-          school: { type: 'string' },
-          peak: { type: 'string' },
-        },
-      });
-    } catch (error) {
-      throw new InputProblem(error instanceof Error ? error.message : USAGE, 'arguments');
-    }
-  })();
-  const { values, positionals } = parsed;
-  const [command, argument] = positionals;
-  const seed = number(values.seed, 'seed', 1);
-  switch (command) {
-    case 'check': {
-      const r = recordFrom(argument);
-      return {
-        readable: true,
-        version: r.version,
-        students: r.students.length,
-        readings: r.readings.length,
-        practices: r.practices.length,
-        logs: r.logs.length,
-        poses: r.poses.length,
-      };
-    }
-    case 'list':
-      return list(argument ?? '');
-    case 'muscles': {
-      if (values.pose !== undefined)
-        return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
-      const angles = objectFrom(values.coordinates, 'coordinates', '{"hip_flexion_left": 90}');
-      if (values.measures === undefined) return muscles(angles as Record<string, number>);
-      const given = objectFrom(values.measures, 'measures', '{"height_cm": 168, "mass_kg": 60}');
-      const measures = z
-        .strictObject({ height_cm: z.number(), mass_kg: z.number(), ...measuresSchema.shape })
-        .safeParse(given);
-      if (!measures.success) {
-        const [issue] = measures.error.issues;
-        throw new InputProblem(
-          `--measures: ${issue.path.join('.')}: ${issue.message}`,
-          issue.path.join('.') || 'measures',
-        );
-      }
-      return muscles(angles as Record<string, number>, measures.data);
-    }
-    case 'findings':
-      return findings(recordFrom(argument), values.student, seed);
-    case 'aims':
-      return aims(recordFrom(argument), values.student, seed);
-    case 'rank':
-      return rank(
-        recordFrom(argument),
-        values.student,
-        parseAims(values.aim ?? []),
-        number(values.top, 'top', Infinity),
-        seed,
-      );
-    case 'practice':
-      return practice(
-        recordFrom(argument),
-        values.student,
-        {
-          minutes: number(values.minutes, 'minutes', 30),
-          props: values.props?.split(',').filter(Boolean),
-          arc: values.school,
-          peak: values.peak,
-        },
-        parseAims(values.aim ?? []),
-        seed,
-      );
-    case 'demo':
-      return demoStudio();
-    case 'schema':
-      return argument === 'pose'
-        ? poseJsonSchema()
-        : argument === 'practice'
-          ? practiceJsonSchema()
-          : recordJsonSchema();
-    default:
-      throw new InputProblem(USAGE, 'command');
-  }
-}
+// Whoever reads may stop early (`| head`): that is no fault.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+  process.exit(0);
+});
 
 try {
-  process.stdout.write(`${JSON.stringify(await run(process.argv.slice(2)), null, 2)}\n`);
+  const answer = await run(process.argv.slice(2));
+  // Help and version are for people; everything else is JSON.
+  process.stdout.write(`${typeof answer === 'string' ? answer : JSON.stringify(answer, null, 2)}\n`);
 } catch (error) {
   if (error instanceof InputProblem) {
     process.stderr.write(`${error.message}\n`);

@@ -36,6 +36,8 @@ export const maker: Maker = {
   files: async () =>
     Object.fromEntries([
       page('README.md', counts),
+      page('docs/steps.md', counts),
+      page('docs/numbers.md', { shapes: counts.shapes, rungs: counts.rungs }),
       page('docs/poses.md', { shapes: counts.shapes, rungs: counts.rungs }),
       page('docs/measuring.md', { 'battery-length': battery(length), 'battery-strength': battery(strength) }),
     ]) as Record<string, string>,

@@ -12,12 +12,17 @@ const rough = new Map(SKETCHES.flatMap(roughOf).map((r) => [`${r.id}/${r.rung}`,
 function stored(r: Rough): object[] {
   const { path, hands, worst } = settlePath(r);
   const [entry, middle, full] = path;
+  // An angle that is no longer there is 0, and written: what is left out keeps the entry's.
   const changes = (angles: typeof entry) =>
-    Object.fromEntries(Object.entries(angles).filter(([id, v]) => v !== entry[id]));
+    Object.fromEntries(
+      [...new Set([...Object.keys(entry), ...Object.keys(angles)])]
+        .map((id) => [id, angles[id] ?? 0] as const)
+        .filter(([id, v]) => v !== (entry[id] ?? 0)),
+    );
   const cm = (m: number) => (m * 100).toFixed(1);
-  if (worst.gap > 0.015 || worst.overlap > 0.01 || worst.beyond > 0)
+  if (worst.gap > 0.015 || worst.overlap > 0.01 || worst.sunk > 0.02 || worst.beyond > 0)
     console.log(
-      `  ${r.id}/${r.rung} is not settled: gap ${cm(worst.gap)} cm, overlap ${cm(worst.overlap)} cm ${worst.pair}, beyond ${cm(worst.beyond)} cm`,
+      `  ${r.id}/${r.rung} is not settled: gap ${cm(worst.gap)} cm, overlap ${cm(worst.overlap)} cm ${worst.pair}, sunk ${cm(worst.sunk)} cm, beyond ${cm(worst.beyond)} cm`,
     );
   return [entry, changes(middle), changes(full), ...(hands ? [hands] : [])];
 }

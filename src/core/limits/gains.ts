@@ -2,7 +2,7 @@ import { BATTERY } from '@/core/tests/battery';
 import { isModelled, type ModelledReadout, type Norm } from '@/core/tests/definition';
 import file from './data/gains.json';
 
-/** How a read-out was calibrated: what `npm run calibrate-prior` wrote. */
+/** How a read-out was calibrated: what `npm run derived gains` wrote. */
 export interface Calibrated {
   test: string;
   readout: string;

@@ -1,4 +1,14 @@
-import { fleshOf, norm, otherSide, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import {
+  fleshOf,
+  norm,
+  otherSide,
+  SIDES,
+  sub,
+  type Reach,
+  type Side,
+  type Skeleton,
+  type Vec3,
+} from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { partOf, type Part } from './degrees-of-freedom';
 
@@ -85,6 +95,17 @@ const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2
 
 /** Length of thigh next to the hip that the trunk cannot lie on, metres. */
 const CREASE = 0.13;
+/** The calf bears on the thigh only where the knee is bent further than this, degrees, and so much of body weight a degree (ours). */
+const CALF_FROM = 130;
+const CALF_BEARS = 0.015;
+
+/** Bend of a knee, degrees; 0 straight. */
+function kneeBend(p: Skeleton['points'], side: Side): number {
+  const thigh = sub(p[`knee_${side}`], p[`hip_${side}`]),
+    shin = sub(p[`ankle_${side}`], p[`knee_${side}`]);
+  return (Math.acos(Math.max(-1, Math.min(1, dot(thigh, shin) / (norm(thigh) * norm(shin))))) * 180) / Math.PI;
+}
+
 /** Nearness, metres, at which soft parts of one's own body lie on each other and bear. */
 const NEAR = 0.035;
 const FOLDS = (side: Side): [string, string, Part, Part][] => [
@@ -220,11 +241,13 @@ export function pushesOf(
       const free = size - fleshOf(a === 'waist' ? 'chest' : a) - (LIMB_PARTS[b] ? 0.06 : fleshOf(b));
       // The calf comes near the thigh long before it lies on it: flesh must be pressed.
       if (free > (a === 'calf' ? -0.01 : NEAR)) continue;
+      const most = a === 'calf' ? CALF_BEARS * (kneeBend(p, side) - CALF_FROM) : Infinity;
+      if (most <= 0) continue;
       // The trunk lies on the thigh only beyond its root: in the crease they are always near.
       if (b === 'thigh' && a !== 'calf' && norm(sub(to, p[`hip_${side}`])) < CREASE) continue;
       const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
       add({ point: `${a}_${side}` in p ? `${a}_${side}` : a, on: 'limb', limb: `${b}_${side}` }, [
-        { part: partA, at: plus(to, way, 0.5), direction: normal, against: partB, price: BEARS, most: Infinity },
+        { part: partA, at: plus(to, way, 0.5), direction: normal, against: partB, price: BEARS, most },
       ]);
     }
   // A free hand on a wall steadies a standing shape.

@@ -32,8 +32,10 @@ export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exa
     const allowed = wishes(unit, share, arc, arched);
     phaseOf.set(unit, allowed.find((p) => unit.phases.includes(p)) ?? 'approach');
   });
-  // Nothing stands in an earlier phase than what prepares it, nor a counter before what it counters.
-  for (const unit of mildFirst) {
+  // Nothing stands in an earlier phase than what prepares it, nor a counter before what it counters. Milder rungs first: a deeper rung of
+  // a shape may be the less intense one, and follows wherever the milder had to go.
+  const byRung = [...mildFirst].sort((a, b) => a.number - b.number);
+  for (const unit of byRung) {
     if (needsPreparation(unit)) {
       const helpers = units.filter((m) => prepares(m, unit)).map((m) => rank(phaseOf.get(m) ?? 'warm'));
       if (helpers.length > 0) later(unit, Math.min(...helpers), phaseOf);

@@ -9,7 +9,7 @@ import { useStudio } from './studio-context';
 
 const MISSING = 'The demo students could not be fetched. Nothing was changed; load the page again.';
 
-/** The made-up studio, from the file that `npm run demo` writes: the same every time, and there at once. */
+/** The made-up studio, from the file that `npm run derived demo` writes: the same every time, and there at once. */
 async function demoRecord(): Promise<KolposRecord> {
   const answer = await fetch('/demo.json');
   const read = readRecord(await answer.text());

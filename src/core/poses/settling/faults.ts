@@ -1,6 +1,6 @@
-import { overlapsOf, postureFrom, skeletonOf } from '@/core/body';
+import { fleshOf, overlapsOf, postureFrom, skeletonOf } from '@/core/body';
 import { anglesFor, contactsFor, reachFor, type Contact, type PoseAngles } from '../format';
-import { allowed, beyondSupport, contactGaps, handGaps, heldBy, type Node } from '../gaps';
+import { allowed, beyondSupport, contactGaps, floorOfContacts, handGaps, heldBy, type Node } from '../gaps';
 import type { Rough } from '../sketch';
 
 /** What settling must know of a rung beside the angles. */
@@ -13,6 +13,8 @@ export interface Faults {
   /** Deepest overlap of limbs, and of which. */
   overlap: number;
   pair: string;
+  /** How deep something that is not to lie on the floor is below it. */
+  sunk: number;
   /** How far the centre of mass stands outside of what bears. */
   beyond: number;
 }
@@ -38,11 +40,17 @@ export function faults(angles: PoseAngles, rough: Place, node: Node = 'full'): F
     .sort((a, b) => b.depth_m - allowed(b.between, holds) - a.depth_m + allowed(a.between, holds))
     .at(0);
   const hands = handsDown(rough, node) ? handGaps(skeleton, reach) : [];
-  const gaps = [...contactGaps(skeleton, contactsAt(rough, node), rough.wall, node), ...hands];
+  const own = contactsAt(rough, node);
+  const gaps = [...contactGaps(skeleton, own, rough.wall, node), ...hands];
+  const floor = floorOfContacts(skeleton, own);
+  const sunk = Object.entries(skeleton.points).map(([name, at]) =>
+    fleshOf(name) > 0 && !own.some((c) => c.point === name) ? floor - (at[1] - fleshOf(name)) : 0,
+  );
   return {
     gap: Math.max(0, ...gaps.map(Math.abs)),
     overlap: overlap ? overlap.depth_m - allowed(overlap.between, holds) : 0,
     pair: overlap?.between.join(' and ') ?? '',
+    sunk: Math.max(0, ...sunk),
     beyond: rough.balance ? Math.max(0, beyondSupport(skeleton, contactsFor(rough, 'right'))) : 0,
   };
 }

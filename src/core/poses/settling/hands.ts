@@ -4,10 +4,9 @@ import type { Place } from './faults';
 
 /** A hand nearer than this to where it was to go is there, metres. */
 const THERE = 0.008;
-/** The highest that a block on its end, or two flat ones, lifts a hand beyond what was written, metres. */
-const HIGHER = 0.23;
-/** Higher than that and up to here it is a chair's seat, metres. */
-const SEAT = 0.45;
+/** The highest that blocks under a hand get, and the highest seat, metres. */
+const BLOCK = 0.3;
+const SEAT = 0.55;
 /** Left of the way to a straight arm, so that it is not locked, metres. */
 const SOFT = 0.004;
 /** Landmarks along a leg, from the foot up. */
@@ -56,7 +55,9 @@ function onFloor(skeleton: Skeleton, side: Side, way: Reach, real: Reach): Reach
     goal = reachGoal(skeleton, side, real);
   const arm = armOf(skeleton, side);
   const drop = shoulder[1] - goal[1];
-  const up = Math.max(0, drop - 0.97 * arm);
+  // A block is not piled up to a chair.
+  const most = (way.floor ?? 0) <= BLOCK ? BLOCK - (way.floor ?? 0) : SEAT - (way.floor ?? 0);
+  const up = Math.min(Math.max(0, most), Math.max(0, drop - 0.97 * arm));
   const level = Math.sqrt(Math.max(0, arm ** 2 - (drop - up) ** 2));
   const aside: Vec3 = [goal[0] - shoulder[0], 0, goal[2] - shoulder[2]];
   const near = add([shoulder[0], 0, shoulder[2]], scale(aside, Math.min(1, level / Math.max(1e-6, norm(aside)))));
@@ -64,7 +65,7 @@ function onFloor(skeleton: Skeleton, side: Side, way: Reach, real: Reach): Reach
   return {
     ...way,
     offset: offsetOf([near[0] - from[0], way.offset?.[1] ?? 0, near[2] - from[2]], side),
-    floor: Math.round(1000 * (up > HIGHER ? Math.min(floor, SEAT) : floor)) / 1000,
+    floor: Math.round(1000 * floor) / 1000,
   };
 }
 

@@ -25,12 +25,14 @@ const PROP = 0.002;
 const CROSS = 0.002;
 /** The same where an arm that only follows crosses something: it can go round. */
 const CROSS_FOLLOWING = 0.012;
-const SINK = 0.002;
+const SINK = 0.0015;
 const BALANCE = 0.004;
 /** How far inside of what bears the centre of mass is to stand, metres. */
 const INSIDE = 0.008;
 /** A hand that does not carry follows the pose: it draws only a little. */
 const FOLLOWS = 0.15;
+/** How much higher than usual a block or bolster may be where a pose begins, metres. */
+const HIGHER = 0.1;
 /** SD beyond a structure's limit that cost one. */
 const STRAINED = 0.2;
 
@@ -53,7 +55,7 @@ export function standingOf(q: Posture): Float64Array {
 const unitOf = (c: Contact): number => {
   if (c.on === 'limb') return LIMB;
   if (c.height_cm !== undefined) return PROP;
-  return /^(thigh|calf|chest|buttock|waist|back)/.test(c.point) ? FLESH : TOUCH;
+  return /^(thigh|calf|chest|buttock|waist|back|hip|ankle|shoulder)/.test(c.point) ? FLESH : TOUCH;
 };
 
 /** What remains of every demand at a posture of a rung, each in its own unit. */
@@ -84,12 +86,23 @@ export class Demands {
     contactGaps(skeleton, this.contacts, this.rough.wall, this.node).forEach((gap, i) =>
       out.push(gap / (this.follows(this.contacts[i].point) ? FOLLOWS : unitOf(this.contacts[i]))),
     );
+    if (this.node !== 'full') this.props(skeleton, out);
     if (handsDown(this.rough, this.node))
       for (const gap of handGaps(skeleton, this.reach)) out.push(gap / (this.rough.carries || this.firm ? LIMB : FOLLOWS));
     this.bodies(skeleton, out);
     if (this.most !== null)
       for (const z of standingOf(q)) out.push(Math.max(0, z - this.most) / STRAINED);
     return Float64Array.from(out);
+  }
+
+  /** Before full depth a support may be higher than usual, but not out of all measure. */
+  private props(skeleton: Skeleton, out: number[]): void {
+    const floor = floorOfContacts(skeleton, this.contacts);
+    for (const c of this.contacts) {
+      if (c.height_cm === undefined || c.on === 'chair' || c.on === 'limb') continue;
+      const above = skeleton.points[c.point][1] - fleshOf(c.point) - floor;
+      out.push(Math.max(0, above - c.height_cm / 100 - HIGHER) / TOUCH);
+    }
   }
 
   private follows(point: string): boolean {

@@ -21,7 +21,9 @@ export interface Settled extends Faults {
 }
 
 /** A stage is enough where it left no more than this, metres and degrees. */
-const ENOUGH = { gap: 0.003, overlap: 0.004, moved: 12 };
+const ENOUGH = { gap: 0.003, overlap: 0.004, sunk: 0.012, moved: 12 };
+const enough = (s: Faults): boolean =>
+  s.gap <= ENOUGH.gap && s.overlap <= ENOUGH.overlap && s.sunk <= ENOUGH.sunk && s.beyond <= 0;
 /** Before the end of typical people, SD: so far a stretch begins, so that nearly everybody can. Others may begin a little later. */
 const ENTRY_SD = { stretch: -2, other: -1.75 };
 /** What carries, lies or points as it must is no key angle. */
@@ -96,8 +98,7 @@ export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): 
   let out: Settled | null = null;
   for (const [stage, last] of [[1, false], [2, false], [3, false], [3, true]] as const) {
     out = search.run(stage, last);
-    const done = out.gap <= ENOUGH.gap && out.overlap <= ENOUGH.overlap && out.beyond <= 0;
-    if (done && out.moved.by <= ENOUGH.moved) break;
+    if (enough(out) && out.moved.by <= ENOUGH.moved) break;
   }
   return out ?? search.run(3, true);
 }
@@ -115,6 +116,7 @@ const RELIEF: Readonly<Record<string, readonly [scale: number, slack: number]>> 
   ankle_dorsiflexion: [9, 12],
 };
 const BENDS = ['hip_flexion', 'knee_flexion'] as const;
+const BENT_KNEE = 8;
 
 /** From a settled posture to one in which no structure is further than `most` SD, contacts first. */
 export function relieve(rough: Place, written: PoseAngles, node: Node, from: Settled, most: number): Settled {
@@ -122,7 +124,9 @@ export function relieve(rough: Place, written: PoseAngles, node: Node, from: Set
   const known = variablesOf(rough, written, held);
   const start = (v: { names: readonly string[] }) => from.angles[v.names[0]] ?? 0;
   const relieved = (v: Variable): Variable => {
-    const [scale, slack] = RELIEF[v.bare] ?? [v.scale, Infinity];
+    // Whoever begins may bend a knee that is straight at full depth.
+    const bends = node === 'entry' && v.bare === 'knee_flexion' ? BENT_KNEE : v.scale;
+    const [scale, slack] = RELIEF[v.bare] ?? [bends, Infinity];
     const at = start(v);
     return {
       ...v,
@@ -183,7 +187,7 @@ class Relief {
     };
     search(this.variables, most);
     let out = this.result(values);
-    if (out.gap > 0.004 || out.overlap > 0.005 || out.beyond > 0) {
+    if (!enough(out)) {
       // Contacts come first: once more without the limits, each degree counted from where it stands now.
       search(this.variables.map((v, i) => ({ ...v, start: Math.min(v.max, Math.max(v.min, values[i])) })), null);
       out = this.result(values);
@@ -217,7 +221,7 @@ function settleFull(rough: Rough): { full: Settled; hands: SettledRung['hands'] 
   // Hands that do not arrive go elsewhere; then the whole settles once more with the hands there.
   let own = rough,
     hands: SettledRung['hands'];
-  for (let round = 0; round < 3 && (full.gap > ENOUGH.gap || full.overlap > ENOUGH.overlap); round++) {
+  for (let round = 0; round < 3 && !enough(full); round++) {
     const moved = movedHands(own, full.angles);
     if (moved) own = withHands(own, (hands = moved));
     const variables = variablesOf(own, rough.full, rough.held.full);
@@ -247,7 +251,7 @@ export function settlePath(written: Rough): SettledRung & { worst: Left } {
   const entry = same ? full : settleEntry(rough);
   const middle = same ? full : settle(rough, halfWay(entry.angles, full.angles), 'middle');
   const all = [entry, middle, full];
-  const worst = (key: 'gap' | 'overlap' | 'beyond') => Math.max(...all.map((s) => s[key]));
+  const worst = (key: 'gap' | 'overlap' | 'sunk' | 'beyond') => Math.max(...all.map((s) => s[key]));
   const deepest = all.reduce((a, s) => (s.overlap > a.overlap ? s : a));
   return {
     path: [entry.angles, middle.angles, full.angles],
@@ -255,6 +259,7 @@ export function settlePath(written: Rough): SettledRung & { worst: Left } {
     worst: {
       gap: worst('gap'),
       overlap: worst('overlap'),
+      sunk: worst('sunk'),
       beyond: worst('beyond'),
       pair: deepest.pair,
       moved: full.moved,

@@ -45,7 +45,7 @@ const MOVES: Readonly<Record<string, readonly [stage: Stage, scale: number, leas
   thorax_rotation: [3, 2, 6],
 };
 /** Who sits does not lean back so that a contact is met: the price of a tilt of the pelvis there. */
-const SEATED_TILT = 6;
+const SEATED_TILT = 4;
 /** A knee that was written straighter than this is meant to be straight, degrees; and the price of bending it. */
 const STRAIGHT = 15;
 const STRAIGHT_KNEE = 2.5;

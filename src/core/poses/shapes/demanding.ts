@@ -153,7 +153,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The top hip rolls back.',
     instead: 'lateral-lunge',
     rungs: [
-      { name: 'knee bent', entry: 'w f40 a-20 r-20 k60 d0', full: 'w f60 a-46 r-34 k66', on: 'hip_o shoulder_o', hands: 'w elbow:0.2,-0.2,1 knee_w 2 4 0', hold: [10, 40], level: 2, balance: false },
+      { name: 'knee bent', entry: 'w f40 a-20 r-20 k60 d0', full: 'w f60 a-36 r-34 k66', on: 'hip_o@blanket:2 shoulder_o', hands: 'w elbow:0.2,-0.2,1 knee_w 2 4 0', hold: [10, 40], level: 2, balance: false },
       { name: 'leg straight, strap', entry: 'w f40 a-40 r-24 k30 d0', full: 'w f50 a-66 r-40 k2', on: 'hip_o ankle_o shoulder_o', hands: 'w elbow:0.2,-0.2,1 calf_w 4 4 6', props: 'strap', hold: [10, 40], level: 3, balance: false },
     ],
   },

@@ -20,7 +20,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     rungs: [
       { name: 'upright, hands on the thigh', entry: 't pt2; w f4 k88 d-54; o f90 k88 d0', full: 't pt-2; w f-18 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 60], phases: ['warm', 'approach', 'deepest'], intents: [{ cue: 'squeeze', words: 'Squeeze the buttock of the kneeling leg.', structure: { id: 'gluteus-maximus', side: 'worked', least: 0.25 } }, { cue: 'draw', words: 'Draw the knee and the front foot towards each other.', at: { point: 'knee_worked', force: [-0.1, 0, 0] } }] },
       { name: 'deep, arms up', entry: 't pt4; w f-2 k84 d-54; o f92 k92 d4; b sf150', full: 't pt6 lf-14 tf-10; w f-26 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 60], phases: ['deepest'], intents: [{ cue: 'lift', words: 'Lift the ribs away from the pelvis.', structure: { id: 'erector-spinae', side: 'both', least: 0.15 } }] },
-      { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f-2 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-18 k52; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 60], phases: ['warm', 'approach'], level: 2 },
+      { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f4 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-13 k54; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 60], phases: ['warm', 'approach'], level: 2 },
     ],
   },
   {
@@ -118,7 +118,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     rungs: [
       { name: 'on a high seat', entry: 't pt0; b f20 k108 a-8 r6 d-54', full: 'b f48 k138', on: 'knee_b toe_b buttock_b@block:23', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
       { name: 'on a lower seat', entry: 't pt0; b f24 k112 a-8 r8 d-56', full: 'b f60 k148 r14', on: 'knee_b toe_b buttock_b@block:15', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
-      { name: 'on a folded blanket', entry: 't pt0; b f30 k116 a-8 r10 d-58', full: 'b f76 k157 r20 a-10', on: 'knee_b toe_b buttock_b@blanket:5', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
+      { name: 'on a folded blanket', entry: 't pt0; b f30 k116 a-8 r10 d-58', full: 'b f76 k157 r20 a-10', on: 'knee_b toe_b buttock_b@blanket:6', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
     ],
   },
   {

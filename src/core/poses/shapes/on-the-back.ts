@@ -185,7 +185,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'wide-squat',
     rungs: [
       { name: 'one side', entry: `${FOOT_DOWN}; w f92 a-18 r-12 k92 d0`, full: 'w f118 a-28 r-16 k92', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.2,-0.2,1 knee_w -2 -7 5', hold: [20, 60] },
-      { name: 'one side, leg straightening', entry: `${FOOT_DOWN}; w f104 a-24 r-14 k70 d0`, full: 'w f116 a-34 r-16 k24', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.2,-0.2,1 calf_w 2 0 4', hold: [20, 60] },
+      { name: 'one side, leg straightening', entry: `${FOOT_DOWN}; w f98 a-20 r-14 k88 d0`, full: 'w f114 a-32 r-16 k48', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.2,-0.2,1 calf_w 2 0 4', hold: [20, 60] },
     ],
   },
   {
@@ -204,7 +204,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'wide-squat',
     rungs: [
       { name: 'knees bent', entry: 'b f96 a-20 r-14 k92 d0', full: 'b f122 a-30 r-18 k90', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 knee_s -2 -7 5', hold: [20, 90] },
-      { name: 'legs straightening', entry: 'b f105 a-26 r-16 k70 d0', full: 'b f118 a-40 r-18 k8', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 calf_s 2 0 4', hold: [20, 60] },
+      { name: 'legs straightening', entry: 'b f98 a-22 r-16 k88 d0', full: 'b f112 a-36 r-18 k40', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 calf_s 2 0 4', hold: [20, 60] },
     ],
   },
   {

@@ -18,9 +18,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip lifts or the thigh slides out.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'strap round the foot', entry: 'w k60 d0', full: 'w k116', on: `${DOWN} knee_b toe_o`, hands: 'w ankle_w 30 2 4', props: 'strap', phases: ['warm', 'approach', 'deepest'], hold: [20, 60] },
-      { name: 'hand on the foot', entry: 't tf-6; w k92 d-10', full: 'w k138 f-4', on: 'pubis thigh_b knee_b toe_o', balance: false, hands: 'w elbow:-1,-0.2,0.6 ankle_w 2 4 3', phases: ['deepest'], hold: [20, 60] },
-      { name: 'both heels, chest lifted', balance: false, entry: 't lf-10 tf-12; b k94 d-10', full: 't lf-18 tf-18; b k132 f-8', on: 'pubis thigh_b', hands: 'b elbow:-1,-0.2,0.6 ankle_s 2 4 3', phases: ['deepest'], hold: [10, 40], level: 3 },
+      { name: 'strap round the foot', entry: 'w k60 d0', full: 'w k138', on: `${DOWN} knee_b toe_o`, hands: 'w ankle_w 30 2 4', props: 'strap', phases: ['warm', 'approach', 'deepest'], hold: [20, 60] },
+      { name: 'hand on the foot', entry: 't tf-6; w k92 d-10', full: 'w k138 f-4', on: 'chest pubis thigh_b knee_b toe_o', balance: false, hands: 'w elbow:-1,-0.2,0.6 ankle_w 2 4 3', phases: ['deepest'], hold: [20, 60] },
+      { name: 'both heels, chest lifted', balance: false, entry: 't lf-10 tf-12; b k94 d-10', full: 't lf-16 tf-18; b k128 f-8', on: 'pubis thigh_b', hands: 'b elbow:-1,-0.2,0.6 ankle_s 2 4 3', phases: ['deepest'], hold: [10, 40], level: 3 },
     ],
   },
   {
@@ -36,7 +36,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     instead: 'standing-hip-press',
     rungs: [
       { name: 'legs only', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f4', full: 'b f-10! k4 d-45', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
-      { name: 'chest and legs', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f2', full: 't pt94 lf-16! tf-14! nf-12; b f-12! k4 sf-14 d-45', on: 'pubis', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
+      { name: 'chest and legs', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f2', full: 't pt92 lf-14! tf-14! nf-12; b f-12! k4 sf-14 d-45', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
       { name: 'arms forward', entry: `${FRONT}; b f0 sf150 sa-10`, full: 't lf-14! tf-18! nf-14; b f-12! k2 sf168 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
     ],
   },
@@ -180,7 +180,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     rungs: [
       { name: 'leg only', entry: 'w f50 k40 d-10', full: 'w f-2 k2 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20] },
       { name: 'arm and leg', entry: 'w f50 k40 d-10; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false },
-      { name: 'elbow to knee and out again', entry: 'w f-2 k2 d0; o sf168', full: 't lf24 tf22 nf20; w f112 k110; o sf60 el70', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', kind: 'strength', hold: [3, 6], repeats: [5, 10], balance: false, level: 2 },
+      { name: 'elbow to knee and out again', entry: 'w f-2 k2 d0; o sf168', full: 't lf24 tf22 nf20; w f112 k110; o sf30 el95', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', kind: 'strength', hold: [3, 6], repeats: [5, 10], balance: false, level: 2 },
     ],
   },
   {
@@ -210,8 +210,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The low back hollows and the feet turn.',
     instead: 'wide-squat',
     rungs: [
-      { name: 'knees a little wide', entry: 't pt84 nf-10; b f84 a-22 k94 d-50', full: 't pt86; b f90 a-36 k92 d-50', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120] },
-      { name: 'knees wide', entry: 't pt84 nf-10; b f86 a-32 k94 d-52', full: 't pt86; b f92 a-52 k92 d-54', on: 'knee_b@blanket:2 ankle_b', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
+      { name: 'knees a little wide', entry: 't pt84 nf-10; b f84 a-22 k94 d-50', full: 't pt86; b f90 a-36 k92 d-50', on: 'knee_b ankle_b@blanket:5', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120] },
+      { name: 'knees wide', entry: 't pt84 nf-10; b f86 a-32 k94 d-52', full: 't pt86; b f92 a-52 k92 d-54', on: 'knee_b ankle_b@blanket:5', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
     ],
   },
   {

@@ -139,7 +139,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'One hip floats and the top knee points up.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:10 ankle_w ankle_o', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 90] },
+      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 90] },
       { name: 'folded forward', entry: 't pt-10 lf20; w f98 a10 r-28; o f88 a8 r-34', full: 't pt6 lf32 tf18; w f120 a18 r-38; o f106 a12 r-46', on: 'buttock_b@blanket:6 ankle_w ankle_o', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 120] },
     ],
   },
@@ -180,14 +180,14 @@ export const SEATED: readonly ShapeSketch[] = [
     position: 'seated',
     yaw: -34,
     reaches: ['deep-buttock', 'gluteus-maximus'],
-    base: 't pt-8; o f84 k6 d0; w f104 a-30 r-44 k100 d12',
+    base: 't pt-8; o f74 k62 d0; w f104 a-30 r-44 k100 d12',
     cues: ['Lift the shin like something precious.', 'Sit tall, knee and foot level.', 'Bring shin and breastbone together, rock a little.', 'Set the foot down with both hands.'],
     cheat: 'The foot sickles and the knee is pulled by it.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'hands at knee and foot', entry: 't pt-14! lf12; o f74; w f92 a-24', full: 't pt-8! lf12 tf8; o f84; w f112 a-32 r-50', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:-0.4,-0.5,1 knee_w 2 5 4; o elbow:-0.4,-0.5,1 ankle_w 2 5 -2', hold: [15, 45] },
-      { name: 'in the crooks of the elbows', entry: 't pt-14; o f78; w f102', full: 't pt-4; o f88; w f122 a-32 r-58', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 calf_w 9 2 7; o elbow:0.2,-0.6,1 calf_w 8 2 3', hold: [15, 45] },
-      { name: 'calf over the upper arm', entry: 't pt-10 lf8; o f80; w f112 a-38 r-20 k80', full: 't pt-4 lf10; o f86; w f132 a-42 r-24 k62', on: 'buttock_b@blanket:6 heel_o', hands: 'w floor shoulder_w 12 0 8; o elbow:-0.2,-0.4,1 ankle_w -2 0 4', hold: [10, 40], level: 3 },
+      { name: 'hands at knee and foot', entry: 't pt-14! lf12; o f68 k70; w f92 a-24', full: 't pt-8! lf12 tf8; o f76; w f108 a-32 r-48', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:-0.4,-0.5,1 knee_w 2 5 4; o elbow:-0.4,-0.5,1 ankle_w 2 5 -2', hold: [15, 45] },
+      { name: 'in the crooks of the elbows', entry: 't pt-14; o f70 k70; w f98', full: 't pt-4; o f80; w f116 a-32 r-54', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 calf_w 9 2 7; o elbow:0.2,-0.6,1 calf_w 8 2 3', hold: [15, 45] },
+      { name: 'calf over the upper arm', entry: 't pt-10 lf8; o f72 k70; w f108 a-34 r-20 k84', full: 't pt-4 lf10; o f82; w f132 a-42 r-24 k62', on: 'buttock_b@blanket:6 heel_o', hands: 'w floor shoulder_w 12 0 8; o elbow:-0.2,-0.4,1 ankle_w -2 0 4', hold: [10, 40], level: 3 },
     ],
   },
   {

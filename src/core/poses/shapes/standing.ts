@@ -156,7 +156,7 @@ export const STANDING: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'forearm on the thigh', entry: 't pl8; w f52 k54; o a-30', full: 't pl20 lb10 tb12; w f78 a-42 k80; o a-36', on: `${FOOT_W} ${FOOT_O}`, hands: 'w elbow:0.2,-0.6,0.8 knee_w -4 9 -6', hold: [10, 45] },
-      { name: 'hand on a block', entry: 't pl18 lb10; w f74 k70; o a-36', full: 't pl34 lb12 tb14; w f98 a-40 k88; o a-42', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:20 ankle_w 2 0 10', hold: [10, 45] },
+      { name: 'hand on a block', entry: 't pl18 lb10; w f74 k70; o a-36', full: 't pl34 lb12 tb14; w f98 a-40 k88; o a-42', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:20 ankle_w -4 0 12', hold: [10, 45] },
     ],
   },
   {

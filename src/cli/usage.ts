@@ -1,0 +1,38 @@
+/** What `bin/kolpos` understands: a line a command, told by `--help`. */
+const COMMANDS: readonly (readonly [use: string, what: string])[] = [
+  ['check FILE', 'is this a readable record? counts of what is in it'],
+  ['list tests|structures|poses|coordinates', 'ids, names, units, ranges, sources'],
+  ['muscles --coordinates JSON [--measures JSON]', 'length, elongation and moment arms of every line at joint angles in degrees'],
+  ['muscles --pose ID --rung N --depth D', 'the same in a pose, at a depth from 0 to 1'],
+  ['findings FILE --student ID [--seed N]', 'what limits her, how sure that is, which tests would tell more'],
+  ['aims FILE --student ID', 'what to lengthen, strengthen or leave'],
+  ['rank FILE --student ID [--aim KIND:GROUP:SIDE]… [--top N]', 'poses for her aims, best first'],
+  ['practice FILE --student ID --minutes M', 'a practice; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE'],
+  ['demo', 'the demo studio as a record'],
+  ['schema [record|pose|practice]', 'the JSON schema of a format'],
+];
+
+/** What `--help` says, of one command where it is named. */
+export function usage(command?: string): string {
+  const own = COMMANDS.filter(([use]) => command === undefined || use.split(' ')[0] === command);
+  if (own.length === 0) return noSuchCommand(command);
+  const widest = Math.max(...own.map(([use]) => use.length));
+  const lines = own.map(([use, what]) => `  bin/kolpos ${use.padEnd(widest)}  ${what}`);
+  return [
+    'The core of Kolpos without a screen. JSON on standard output, one plain sentence on standard error.',
+    '',
+    ...lines,
+    '',
+    'FILE is a kolpos/record file, or - for standard input.',
+    'Exit 0: done. 2: the input is wrong, and the sentence says where. 1: our fault.',
+    'Told in docs/files.md.',
+  ].join('\n');
+}
+
+/** One sentence for a command that is not there, or none at all. */
+export function noSuchCommand(given: string | undefined): string {
+  const names = [...new Set(COMMANDS.map(([use]) => use.split(' ')[0]))].join(', ');
+  return given === undefined
+    ? `Name a command: ${names}. bin/kolpos --help tells more.`
+    : `There is no command "${given}"; there are ${names}. bin/kolpos --help tells more.`;
+}

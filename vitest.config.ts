@@ -3,6 +3,24 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
 
+/** Left out before each commit (`bin/check`): what takes seconds each. */
+const SLOW = [
+  'limits/recovery',
+  'limits/rules',
+  'limits/consistency',
+  'limits/infer',
+  'practice/build',
+  'practice/trial',
+  'practice/change-by-hand',
+  'ranking/rank',
+  'ranking/properties',
+  'tests/batteries',
+  'cli/cli',
+  'paper/paper',
+  'demo/studio',
+].map((name) => `**/${name}.test.{ts,tsx}`);
+const left = process.env.KOLPOS_FAST ? SLOW : [];
+
 /** The longest first: begun last, one of them would keep a whole core waiting at the end. */
 const LONGEST = ['limits/recovery', 'practice/build', 'cli/cli', 'paper/paper', 'ranking/rank', 'limits/rules'];
 class LongestFirst extends BaseSequencer {
@@ -33,7 +51,7 @@ export default defineConfig({
       {
         extends: true,
         // The core is pure: its tests may share one loaded copy, which is most of what loading costs.
-        test: { name: 'core', environment: 'node', include: ['src/core/**/*.test.ts'], isolate: false },
+        test: { name: 'core', environment: 'node', include: ['src/core/**/*.test.ts'], exclude: left, isolate: false },
       },
       {
         extends: true,
@@ -41,7 +59,7 @@ export default defineConfig({
           name: 'around',
           environment: 'node',
           include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts'],
-          exclude: ['src/core/**'],
+          exclude: ['src/core/**', ...left],
         },
       },
     ],

@@ -1,4 +1,4 @@
-# Shared by the commands: installs what is missing on a fresh machine.
+# Shared by the commands: installs what is missing on a fresh machine, runs steps and counts what passed.
 export NEXT_TELEMETRY_DISABLED=1
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 
@@ -26,4 +26,63 @@ need_build() {
   if [ -f .next/BUILD_ID ] && [ -z "$(find src demo public next.config.ts package-lock.json tsconfig.json -newer .next/BUILD_ID -type f ! -name '*.test.*' -print -quit)" ]; then return; fi
   echo "Building …" >&2
   npx next build >&2
+}
+
+passed=0
+failed=0
+logs=test-results/steps
+# Begins a step beside the others; what it prints is shown by end_steps, in the order of beginning.
+names=()
+pids=()
+begin() { # name, command …
+  local name=$1
+  shift
+  mkdir -p "$logs"
+  "$@" >"$logs/${#names[@]}.log" 2>&1 &
+  names+=("$name")
+  pids+=($!)
+}
+end_steps() {
+  local i
+  for i in "${!names[@]}"; do
+    echo
+    echo "── ${names[$i]}"
+    if wait "${pids[$i]}"; then
+      passed=$((passed + 1))
+      cat "$logs/$i.log"
+    else
+      failed=$((failed + 1))
+      cat "$logs/$i.log"
+      echo "✗ ${names[$i]} failed"
+    fi
+  done
+  names=()
+  pids=()
+}
+
+# Counts of a runner's own report, added to ours. A report that is missing is a failure.
+count() { # file, script printing "passed failed"
+  local numbers
+  if numbers=$(node -e "$2" "$1" 2>/dev/null); then
+    passed=$((passed + ${numbers% *}))
+    failed=$((failed + ${numbers#* }))
+  else
+    failed=$((failed + 1))
+    echo "✗ no report in $1"
+  fi
+}
+count_unit() {
+  count test-results/unit.json 'const r=JSON.parse(require("fs").readFileSync(process.argv[1]));const broken=r.testResults.filter(f=>f.status==="failed"&&f.assertionResults.length===0).length;if(r.numTotalTests===0)process.exit(1);console.log(r.numPassedTests+" "+(r.numFailedTests+broken))'
+}
+
+# What reads the sources without running them; two beside each other, which is what most machines have cores for.
+static_steps() {
+  npx next typegen >/dev/null 2>&1
+  begin types npx tsc --noEmit
+  begin lint npx eslint . --max-warnings 0
+  end_steps
+  begin format npx prettier --check --log-level warn .
+  begin "dependency rules" npx depcruise --config .dependency-cruiser.cjs src demo bench scripts --output-type err
+  begin "unused code" npx knip --include files,dependencies,unlisted,unresolved,binaries
+  end_steps
 }

@@ -42,14 +42,12 @@ test('works after a reload with the network cut', async ({ page, context }) => {
   await openDemo(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await expect
-    .poll(
-      () =>
-        page.evaluate(async () => {
-          let kept = 0;
-          for (const name of await caches.keys()) kept += (await (await caches.open(name)).keys()).length;
-          return kept;
-        }),
-      { timeout: 60_000 },
+    .poll(() =>
+      page.evaluate(async () => {
+        let kept = 0;
+        for (const name of await caches.keys()) kept += (await (await caches.open(name)).keys()).length;
+        return kept;
+      }),
     )
     .toBeGreaterThan(20);
   await page.reload();

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { addStudent, openDemo, tabTo, undo } from './teacher';
+import { addStudent, listens, messagesStay, openDemo, tabTo, undo } from './teacher';
 
 /** Puts a student into the class that is open. */
 async function add(page: Page, name: string): Promise<void> {
@@ -11,7 +11,7 @@ async function add(page: Page, name: string): Promise<void> {
 test('a class: who comes, a practice for most, each one’s own rung, taught to the end into each one’s log', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  await messagesStay(page);
   await openDemo(page, '/students?add=1');
   await addStudent(page, 'Sedge Kilnbank');
 
@@ -24,8 +24,8 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await expect(page.getByText('Choose who comes. Then Kolpos tells what they share.')).toBeVisible();
     for (const who of ['Maren Tideway', 'Ilka Rushmere', 'Sedge Kilnbank']) await add(page, who);
     const aims = page.getByRole('region', { name: 'Aims of the class' });
-    await expect(aims).toContainText('Lengthen hamstrings', { timeout: 60_000 });
-    await expect(aims).toContainText('Sedge is not measured yet and taken as typical.', { timeout: 60_000 });
+    await expect(aims).toContainText('Lengthen hamstrings');
+    await expect(aims).toContainText('Sedge is not measured yet and taken as typical.');
     await expect(aims).toContainText('▲ Ilka: Knee ligament or meniscus injury');
   });
 
@@ -33,12 +33,12 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
   const table = page.getByRole('table', { name: "Each one's own rung" });
   await test.step('nonsense is answered; then it is built, with a rung for each', async () => {
     await page.getByLabel('Minutes').fill('a while');
-    await expect(build).toBeEnabled({ timeout: 60_000 });
+    await expect(build).toBeEnabled();
     await build.click();
     await expect(page.getByText('Type minutes between 5 and 120.')).toBeVisible();
     await page.getByLabel('Minutes').fill('30');
     await build.click();
-    await expect(table).toBeVisible({ timeout: 60_000 });
+    await expect(table).toBeVisible();
     for (const name of ['Maren', 'Ilka', 'Sedge'])
       await expect(table.getByRole('columnheader', { name })).toBeVisible();
     await expect(table.getByText('as said').first()).toBeVisible();
@@ -55,7 +55,7 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await undo(page, /left out/);
     await expect(table.getByRole('row')).toHaveCount(rows);
     await page.reload();
-    await expect(table.getByRole('row')).toHaveCount(rows, { timeout: 60_000 });
+    await expect(table.getByRole('row')).toHaveCount(rows);
   });
 
   await test.step('it prints on one page, without buttons', async () => {
@@ -71,12 +71,10 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await page.getByRole('button', { name: 'Begin' }).click();
     await expect(page.getByText(/Maren|Ilka|Sedge/)).toHaveCount(0);
     await page.getByRole('button', { name: 'Only cues' }).click();
-    await expect(page.getByLabel('Who differs')).toContainText(/Everybody as said|Maren:|Ilka:|Sedge:/, {
-      timeout: 60_000,
-    });
+    await expect(page.getByLabel('Who differs')).toContainText(/Everybody as said|Maren:|Ilka:|Sedge:/);
     await page.getByRole('button', { name: 'Next', exact: true }).click();
     await page.reload();
-    await expect(page.getByText(/^2 of \d+/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/^2 of \d+/)).toBeVisible();
     await page.goto('/demo');
     await expect(page.getByText('Tuesday on the slip is under way')).toBeVisible();
     await page.getByRole('link', { name: 'Go on teaching' }).click();
@@ -86,7 +84,7 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
   await test.step('each one who was here has it in her log, and nobody else', async () => {
     await page.getByRole('group', { name: 'Who was here' }).getByRole('button', { name: 'Ilka Rushmere' }).click();
     await page.getByRole('button', { name: 'Keep in each one’s log' }).click();
-    await expect(table).toBeVisible({ timeout: 60_000 });
+    await expect(table).toBeVisible();
     await page.goto('/demo/student?id=demo-maren&step=progress&part=log');
     await expect(page.getByRole('article').filter({ hasText: 'Tuesday on the slip' })).toHaveCount(1);
     await page.goto('/demo/student?id=demo-ilka&step=progress&part=log');
@@ -109,25 +107,22 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
 });
 
 test('a class by keyboard alone, on a tablet', async ({ page }) => {
-  test.setTimeout(180_000);
   await page.setViewportSize({ width: 820, height: 1180 });
   await openDemo(page);
-  // A page that was only just sent does not listen yet.
-  await expect(async () => {
-    await page.keyboard.press('g');
-    await page.keyboard.press('c');
-    await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible({ timeout: 3000 });
-  }).toPass();
+  await listens(page);
+  await page.keyboard.press('g');
+  await page.keyboard.press('c');
+  await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible();
   await tabTo(page, /^Thursday before the flood tide/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('The number is the mean weight')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('button', { name: 'Build a practice' })).toBeEnabled({ timeout: 60_000 });
+  await expect(page.getByText('The number is the mean weight')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Build a practice' })).toBeEnabled();
   await tabTo(page, /^Minutes/);
   await page.keyboard.press('Control+a');
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
   const table = page.getByRole('table', { name: "Each one's own rung" });
-  await expect(table).toBeVisible({ timeout: 60_000 });
+  await expect(table).toBeVisible();
   await tabTo(page, /^Teach$/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();

@@ -1,8 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { openDemo, undo } from './teacher';
+import { messagesStay, openDemo, undo } from './teacher';
 
 test('everything is taken out locked, the studio emptied, and opened again with the passphrase', async ({ page }) => {
+  await messagesStay(page);
   await openDemo(page, '/settings');
   let file = '';
 

@@ -5,7 +5,6 @@ const type = (page: Page, text: string) => page.keyboard.type(text);
 const enter = (page: Page) => page.keyboard.press('Enter');
 
 test('the whole line by keyboard alone', async ({ page }) => {
-  test.setTimeout(300_000);
   await page.goto('/studio');
   await tabTo(page, /^Add the first student/);
   await enter(page);

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { listens } from './teacher';
 
 const here = 'At these joint angles';
 
@@ -47,12 +48,10 @@ test('the atlas by mouse: turn, drag a joint past a reversal, read the sentence 
 
 test('the atlas by keyboard alone', async ({ page }) => {
   await page.goto('/studio');
-  // A page that was only just sent does not listen yet.
-  await expect(async () => {
-    await page.keyboard.press('g');
-    await page.keyboard.press('m');
-    await expect(page.getByRole('heading', { name: /piriformis/ })).toBeVisible({ timeout: 3000 });
-  }).toPass();
+  await listens(page);
+  await page.keyboard.press('g');
+  await page.keyboard.press('m');
+  await expect(page.getByRole('heading', { name: /piriformis/ })).toBeVisible();
   await page.getByLabel('Find a muscle').focus();
   await page.keyboard.type('inner thigh longus');
   await expect(page.getByText('No muscle is called that here', { exact: false })).toBeVisible();

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { openDemo, undo } from './teacher';
+import { messagesStay, openDemo, undo } from './teacher';
 
 const items = (page: Page) => page.getByRole('list', { name: 'Practice items' }).getByRole('listitem');
 const total = async (page: Page): Promise<number> => {
@@ -23,9 +23,9 @@ test('a practice is wished for, built, kept in part, built again in other versio
     await page.getByRole('button', { name: 'strap', exact: true }).click();
     await page.getByRole('button', { name: 'weight on the wrists' }).click();
     await page.getByLabel('Minutes').fill('25');
-    await expect(build).toBeEnabled({ timeout: 30_000 });
+    await expect(build).toBeEnabled();
     await build.click();
-    await expect(page.getByText('The practice is built.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('The practice is built.')).toBeVisible();
     expect(Math.abs((await total(page)) - 25)).toBeLessThan(0.5);
     await expect(items(page).filter({ hasText: /bolster|chair|block|wall/ })).toHaveCount(0);
   });
@@ -43,11 +43,11 @@ test('a practice is wished for, built, kept in part, built again in other versio
     await expect(page.getByText('Kept: it stays when the practice is built again.')).toBeVisible();
     const kept = await page.locator('[aria-pressed="true"][aria-label^="Keep "]').first().getAttribute('aria-label');
     await page.getByRole('button', { name: 'Build again around what is kept' }).click();
-    await expect(page.getByText('Built again.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('Built again.')).toBeVisible();
     await expect(page.locator(`[aria-label="${kept ?? ''}"]`).first()).toHaveAttribute('aria-pressed', 'true');
     const before = await items(page).allInnerTexts();
     await page.getByRole('button', { name: 'Another version' }).click();
-    await expect(async () => expect(await items(page).allInnerTexts()).not.toEqual(before)).toPass({ timeout: 30_000 });
+    await expect(async () => expect(await items(page).allInnerTexts()).not.toEqual(before)).toPass();
     await page.getByRole('button', { name: 'Undo' }).last().click();
     await expect(async () => expect(await items(page).allInnerTexts()).toEqual(before)).toPass();
     expect(await names()).not.toBe('');
@@ -57,9 +57,9 @@ test('a practice is wished for, built, kept in part, built again in other versio
     await page.getByLabel('Leads to a peak').fill('Front split');
     await page.getByRole('option', { name: 'Front split' }).click();
     await build.click();
-    await expect(page.getByText('No practice fits these wishes.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('No practice fits these wishes.')).toBeVisible();
     await page.getByRole('button', { name: 'Do that and build' }).click();
-    await expect(page.getByText('The practice is built.').last()).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('The practice is built.').last()).toBeVisible();
   });
 
   await test.step('wishes stay with the student', async () => {
@@ -71,7 +71,7 @@ test('a practice is wished for, built, kept in part, built again in other versio
 
   await test.step('nonsense minutes are answered', async () => {
     await page.getByLabel('Minutes').fill('lots');
-    await expect(build).toBeEnabled({ timeout: 30_000 });
+    await expect(build).toBeEnabled();
     await build.click();
     await expect(page.getByText('Type minutes between 5 and 120.')).toBeVisible();
   });
@@ -99,13 +99,14 @@ async function pagesOf(path: string): Promise<string[]> {
 test('a practice is changed by hand, put in her words, taken back, printed as PDF and taught to its end', async ({
   page,
 }) => {
+  await messagesStay(page);
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=practice');
   const build = page.getByRole('button', { name: 'Build a practice' });
-  await expect(build).toBeEnabled({ timeout: 30_000 });
+  await expect(build).toBeEnabled();
   await page.getByLabel('Minutes').fill('20');
   await build.click();
-  await expect(page.getByText('The practice is built.')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('The practice is built.')).toBeVisible();
   // The new practice is open, not the one before it any more.
   await expect(page.getByRole('heading', { name: '20 minutes for Maren' })).toBeVisible();
 
@@ -127,27 +128,29 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
     await expect(async () => expect((await shown(page))[2]).toBe(taken)).toPass();
     expect(taken).not.toBe(before);
     await page.getByRole('button', { name: 'Build again around what is kept' }).click();
-    await expect(page.getByText('Built again.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('Built again.')).toBeVisible();
     for (const name of kept) expect(await shown(page)).toContain(name);
   });
 
   await test.step('undo goes back through all of it, past a reload, and redo forward again', async () => {
     await page.reload();
-    await expect(items(page).first()).toBeVisible({ timeout: 30_000 });
+    await expect(items(page).first()).toBeVisible();
     const last = await shown(page);
     const back = page.getByRole('button', { name: 'Undo', exact: true });
     for (let n = 0; n < 4; n++) {
       await expect(back).toBeEnabled();
+      const before = JSON.stringify(await shown(page));
       await page.keyboard.press('Control+z');
-      await page.waitForTimeout(150);
+      await expect.poll(async () => JSON.stringify(await shown(page))).not.toBe(before);
     }
     await expect(back).toBeDisabled();
     await expect(page.locator('[aria-pressed="true"][aria-label^="Keep "]')).toHaveCount(0);
     const redo = page.getByRole('button', { name: 'Redo', exact: true });
     for (let n = 0; n < 4; n++) {
       await expect(redo).toBeEnabled();
+      const before = JSON.stringify(await shown(page));
       await redo.click();
-      await page.waitForTimeout(150);
+      await expect.poll(async () => JSON.stringify(await shown(page))).not.toBe(before);
     }
     await expect(async () => expect(await shown(page)).toEqual(last)).toPass();
   });
@@ -156,10 +159,11 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
     const handle = row(page, 2).getByRole('button', { name: /^Move / });
     const name = (await handle.getAttribute('aria-label')) ?? '';
     await handle.focus();
+    const said = page.locator('[id^="DndLiveRegion"]');
     await page.keyboard.press('Space');
-    await page.waitForTimeout(200);
+    await expect(said).toContainText(/picked up/i);
     await page.keyboard.press('ArrowDown');
-    await page.waitForTimeout(300);
+    await expect(said).toContainText(/was moved over/i);
     await page.keyboard.press('Space');
     await expect(row(page, 3).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
     await undo(page, /Moved/);
@@ -218,7 +222,7 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
   await test.step('both sheets as PDF: pages and words', async () => {
     await page.getByRole('link', { name: 'Print it' }).click();
     const pdf = page.getByRole('button', { name: 'Keep as PDF' });
-    await expect(pdf).toBeEnabled({ timeout: 30_000 });
+    await expect(pdf).toBeEnabled();
     const keepPdf = async () => {
       const download = page.waitForEvent('download');
       await pdf.click();
@@ -255,7 +259,7 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
 test('a practice becomes a template, a file, and somebody else’s practice, fitted anew', async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=practice');
-  await expect(items(page).first()).toBeVisible({ timeout: 30_000 });
+  await expect(items(page).first()).toBeVisible();
   const more = page.getByRole('button', { name: 'More …' });
 
   await test.step('a template, named and without notes', async () => {
@@ -292,7 +296,7 @@ test('a practice becomes a template, a file, and somebody else’s practice, fit
     await page.getByLabel('Student', { exact: true }).fill('Osk');
     await page.getByRole('option').first().click();
     const fit = page.getByRole('button', { name: /^Fit “Before rowing” to Osk/ });
-    await expect(fit).toBeEnabled({ timeout: 30_000 });
+    await expect(fit).toBeEnabled();
     await fit.click();
     await expect(page.getByText('Fitted, and open below.')).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Before rowing' })).toBeVisible();
@@ -305,6 +309,6 @@ test('a practice becomes a template, a file, and somebody else’s practice, fit
     await page.getByRole('button', { name: 'Start from High water', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'High water' })).toBeVisible();
     await page.reload();
-    await expect(page.getByRole('heading', { name: 'High water' })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('heading', { name: 'High water' })).toBeVisible();
   });
 });

@@ -12,8 +12,8 @@ test('a second round is read against the error of measuring, and led through aga
   await test.step('aim by aim: changed, or too small to tell, with the dose beside it', async () => {
     await page.goto(maren('change'));
     const hamstrings = page.getByRole('region', { name: 'Lengthen hamstrings left' });
-    await expect(hamstrings).toContainText(': changed', { timeout: 30_000 });
-    await expect(hamstrings).toContainText(/\d useful minutes on 6 days/, { timeout: 30_000 });
+    await expect(hamstrings).toContainText(': changed');
+    await expect(hamstrings).toContainText(/\d useful minutes on 6 days/);
     await expect(page.getByRole('region', { name: 'Lengthen psoas and iliacus left' })).toContainText(
       'too small to tell',
     );
@@ -24,7 +24,7 @@ test('a second round is read against the error of measuring, and led through aga
     await expect(raise).toContainText('14° better, more than the error of measuring');
     await expect(raise).toContainText('The sides differed by');
     await expect(raise.getByRole('img', { name: /over time/ })).toBeVisible();
-    await expect(page.getByRole('region', { name: 'Tolerances then and now' })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByRole('region', { name: 'Tolerances then and now' })).toBeVisible();
   });
 
   await test.step('tested again as last time: Measure is led by what is asked for', async () => {
@@ -39,7 +39,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
   await openDemo(page);
   await page.goto(maren('weeks'));
   const lay = page.getByRole('button', { name: 'Lay the weeks out anew' });
-  await expect(lay).toBeEnabled({ timeout: 30_000 });
+  await expect(lay).toBeEnabled();
 
   await test.step('nonsense is answered and nothing lost', async () => {
     await page.getByLabel('Minutes a day').fill('lots');
@@ -102,7 +102,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
   await test.step('all of it is there after a reload', async () => {
     await page.reload();
     await page.getByRole('tab', { name: 'Weeks ahead' }).click();
-    await expect(page.getByText('From 1 March 2027, 3 weeks.')).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('From 1 March 2027, 3 weeks.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Towards Half split' })).toBeVisible();
     await page.getByRole('button', { name: 'Build practices that lead there' }).click();
     await page.getByText('Wishes: way, place, props, sides, peak').click();
@@ -147,9 +147,7 @@ test('the log is searched and put right, with what stood there before', async ({
   await test.step('day by day: what was found in each round stands beside what was asked and taught', async () => {
     await page.getByLabel('Search the log').fill('found');
     const days = page.getByLabel('Day by day');
-    await expect(days.getByText(/^Left, short: straight leg raise \(hamstrings, \d+ in 100\)/)).toHaveCount(2, {
-      timeout: 30_000,
-    });
+    await expect(days.getByText(/^Left, short: straight leg raise \(hamstrings, \d+ in 100\)/)).toHaveCount(2);
   });
 });
 
@@ -168,7 +166,7 @@ test('after a third round a change is told since the round that is chosen, and g
   }
   await page.goto(maren('change'));
   const raise = page.getByRole('article').filter({ hasText: 'Straight leg raise ◁ left' });
-  await expect(raise).toContainText('All 3 days together:', { timeout: 30_000 });
+  await expect(raise).toContainText('All 3 days together:');
   await expect(raise).toContainText(': changed');
 
   await test.step('since the last round but one: too small to tell', async () => {
@@ -176,13 +174,13 @@ test('after a third round a change is told since the round that is chosen, and g
     await page.getByRole('option', { name: /the last but one$/ }).click();
     await expect(raise).toContainText('too small to tell');
     await page.reload();
-    await expect(raise).toContainText('too small to tell', { timeout: 30_000 });
+    await expect(raise).toContainText('too small to tell');
   });
 
   await test.step('the sheet says so in her words, and is a PDF of one page', async () => {
     await page.getByRole('link', { name: 'Sheet for Maren' }).click();
     const left = page.getByRole('region', { name: 'Left: straight leg raise' });
-    await expect(left).toContainText('About the same', { timeout: 30_000 });
+    await expect(left).toContainText('About the same');
     const text = await page.getByRole('main').innerText();
     expect(text).not.toMatch(/hamstring|psoas|MDC|SD/);
     const download = page.waitForEvent('download');
@@ -190,7 +188,7 @@ test('after a third round a change is told since the round that is chosen, and g
     const pdf = readFileSync(await (await download).path(), 'latin1');
     expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
     await page.getByRole('link', { name: 'Back to the changes' }).click();
-    await expect(raise).toContainText('too small to tell', { timeout: 30_000 });
+    await expect(raise).toContainText('too small to tell');
   });
 
   await test.step('without a second round there is nothing to send home', async () => {

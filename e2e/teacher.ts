@@ -57,6 +57,47 @@ export async function openDemo(page: Page, path = ''): Promise<void> {
   if (path) await page.goto(`/demo${path}`);
 }
 
+/**
+ * Waits until a table of the browser's database holds this text: only then can a reload prove that it was kept.
+ * @param text part of a row as JSON
+ */
+export async function stored(page: Page, table: string, text: string): Promise<void> {
+  const base = page.url().includes('/demo') ? 'kolpos-demo' : 'kolpos';
+  await expect.poll(() => rowsOf(page, base, table)).toContain(text);
+}
+
+/** All rows of a table as JSON; empty where it is not there yet. */
+export const rowsOf = (page: Page, base: string, table: string): Promise<string> =>
+  page.evaluate(
+    ({ base, table }) =>
+      new Promise<string>((done, fail) => {
+        const opening = indexedDB.open(base);
+        opening.onerror = () => fail(new Error('the database does not open'));
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const close = (text: string) => {
+            db.close();
+            done(text);
+          };
+          if (!db.objectStoreNames.contains(table)) return close('');
+          const all = db.transaction(table).objectStore(table).getAll();
+          all.onsuccess = () => close(JSON.stringify(all.result));
+          all.onerror = () => close('');
+        };
+      }),
+    { base, table },
+  );
+
+/** Messages stay until they are closed, so that a slow machine does not lose an undo; before the first page. */
+export async function messagesStay(page: Page): Promise<void> {
+  await page.addInitScript(() => localStorage.setItem('kolpos-messages', 'stay'));
+}
+
+/** A page that was only just sent does not listen to keys yet. */
+export async function listens(page: Page): Promise<void> {
+  await expect(page.locator('[data-listens]')).toBeAttached();
+}
+
 /** Takes back what the newest message speaks of. */
 export async function undo(page: Page, message: RegExp): Promise<void> {
   const note = page.locator('.notistack-Snackbar', { hasText: message }).last();

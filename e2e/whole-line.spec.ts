@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { addStudent, measureAll, undo } from './teacher';
+import { addStudent, measureAll, messagesStay, undo } from './teacher';
 
 test('a new teacher goes from the first test to a taught practice and a file', async ({ page }) => {
-  test.setTimeout(300_000);
+  await messagesStay(page);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Welcome to Kolpos' })).toBeVisible();
   await page.getByRole('link', { name: 'Add the first student' }).click();
@@ -59,7 +59,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     const list = page.getByRole('region', { name: 'Ranked poses' }).getByRole('listitem');
     await expect(list.first()).toBeVisible();
     // The first come at once; the rest is worked out behind them.
-    await expect(list.locator('.num', { hasText: '…' })).toHaveCount(0, { timeout: 30_000 });
+    await expect(list.locator('.num', { hasText: '…' })).toHaveCount(0);
     const scores = (await list.locator('.num').allInnerTexts()).map(Number);
     expect(scores.length).toBeGreaterThan(5);
     // Near equals are mixed: nothing overtakes what is clearly better.
@@ -112,7 +112,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await page.mouse.move(from.x + 6, from.y + 30, { steps: 4 });
     await page.mouse.move(from.x + 6, to.y + to.height / 2 + 6, { steps: 8 });
     // Dragging answers in the next frames; a hand does not let go sooner either.
-    await page.waitForTimeout(300);
+    await expect(page.locator('[id^="DndLiveRegion"]')).toContainText(/was moved over/i);
     await page.mouse.up();
     await expect(items.nth(3).getByRole('button', { name: /^Move/ })).toHaveAttribute('aria-label', name ?? '');
   });

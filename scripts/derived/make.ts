@@ -31,7 +31,9 @@ class Hand {
 }
 
 /** Pieces of a node: what each is made of, and as they are kept; keys is null for a node that is made as a whole. */
-export async function piecesOf(node: Node): Promise<{ keys: Record<string, string> | null; kept: Record<string, unknown> }> {
+export async function piecesOf(
+  node: Node,
+): Promise<{ keys: Record<string, string> | null; kept: Record<string, unknown> }> {
   const hand = new Hand(node);
   const answer = await hand.ask({ ask: 'pieces' });
   hand.end();

@@ -1,10 +1,10 @@
 /**
- * `npm run derived [-- [--check] [--full] [--quick] [--force] [ids…]]`: makes anew what is derived and no longer fits what it was made of, in order.
+ * `npm run derived [-- [--check [--stale | --full]] [--quick] [--force] [ids…]]`: makes anew what is derived and no longer fits what it was made of, in order.
  *
  * Without ids everything is looked at; with ids those and, unless `--check`, all that comes after them. `--force` makes it whether it fits or not,
  * `--quick` leaves what takes minutes for another time. `--check`
  * writes nothing: it names what is stale, makes the quick nodes again (of poses a sample) and tells what differs and by how much;
- * with `--full` all of everything is made again, also what takes minutes. Exit 1 where something is stale or differs.
+ * with `--stale` it only compares fingerprints, with `--full` all of everything is made again, also what takes minutes. Exit 1 where something is stale or differs.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
@@ -27,6 +27,7 @@ const { values: options, positionals: ids } = parseArgs({
     full: { type: 'boolean' },
     force: { type: 'boolean' },
     quick: { type: 'boolean' },
+    stale: { type: 'boolean' },
   },
 });
 const unknown = ids.filter((id) => !GRAPH.some((n) => n.id === id));
@@ -58,9 +59,7 @@ async function made(node: Node, standing: Standing, again: readonly string[]): P
   const pieces = standing.pieces ? { ...standing.kept, ...(await makePieces(node, again)) } : {};
   const files = await filesOf(node, pieces, standing.version);
   return Object.fromEntries(
-    await Promise.all(
-      Object.entries(files).map(async ([path, text]) => [path, await formatted(path, text)] as const),
-    ),
+    await Promise.all(Object.entries(files).map(async ([path, text]) => [path, await formatted(path, text)] as const)),
   );
 }
 
@@ -76,9 +75,15 @@ async function check(node: Node, was: Manifest[string] | undefined): Promise<boo
   const standing = await standingOf(node, was);
   const { pieces, stale } = standing;
   const says = stale.length > 0 ? `stale (${pieces ? few(stale) : 'made with other code or data'})` : 'fits';
+  if (options.stale && !node.long) {
+    console.log(`${node.id}: ${says}`);
+    return stale.length === 0;
+  }
   if (node.long && !options.full) {
     // Minutes long: what it says is checked by tests on a sample; here it is only told that other code or data made it.
-    console.log(`${node.id}: ${stale.length > 0 ? 'made with an earlier version; npm run derived renews it' : 'fits'} (not made again)`);
+    console.log(
+      `${node.id}: ${stale.length > 0 ? 'made with an earlier version; npm run derived renews it' : 'fits'} (not made again)`,
+    );
     return true;
   }
   const all = pieces ? Object.keys(pieces) : [];
@@ -113,5 +118,6 @@ for (const node of GRAPH.filter((n) => wanted.has(n.id))) {
   else if (options.check) well = (await check(node, manifest[node.id])) && well;
   else await renew(node, manifest, options.force === true && (ids.length === 0 || ids.includes(node.id)));
 }
-if (options.check) console.log(well ? 'Everything derived fits.' : 'Not everything derived fits: npm run derived renews it.');
+if (options.check)
+  console.log(well ? 'Everything derived fits.' : 'Not everything derived fits: npm run derived renews it.');
 process.exitCode = well ? 0 : 1;

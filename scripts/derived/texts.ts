@@ -27,6 +27,8 @@ export function offBy(path: string, text: string, tolerance: Tolerance, most = 6
   }
   if (kept === text) return [];
   if (tolerance.absolute === 0 && tolerance.relative === 0) return ['is another text'];
-  const [found, expected] = path.endsWith('.json') ? [JSON.parse(kept), JSON.parse(text)] : [tokens(kept), tokens(text)];
+  const [found, expected] = path.endsWith('.json')
+    ? [JSON.parse(kept), JSON.parse(text)]
+    : [tokens(kept), tokens(text)];
   return differenceLines(differences(found, expected, tolerance), most);
 }

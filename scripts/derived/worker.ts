@@ -3,9 +3,7 @@ import { GRAPH } from './graph';
 import type { Maker } from './node';
 
 export type Request =
-  | { ask: 'pieces' }
-  | { ask: 'make'; key: string }
-  | { ask: 'files'; pieces: Record<string, unknown>; version: string };
+  { ask: 'pieces' } | { ask: 'make'; key: string } | { ask: 'files'; pieces: Record<string, unknown>; version: string };
 export type Answer =
   | { pieces: Record<string, string> | null; kept: Record<string, unknown> }
   | { key: string; made: unknown }

@@ -6,6 +6,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { SerwistProvider } from '@serwist/turbopack/react';
 import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
+import { SHORT_MS } from '@/screens/shell/message-time';
 import { theme } from '@/theme/theme';
 
 export function Providers({ children, nonce }: { children: ReactNode; nonce?: string }) {
@@ -18,7 +19,7 @@ export function Providers({ children, nonce }: { children: ReactNode; nonce?: st
         <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'} reloadOnOnline={false}>
           <SnackbarProvider
             maxSnack={1}
-            autoHideDuration={7000}
+            autoHideDuration={SHORT_MS}
             anchorOrigin={{ horizontal: 'right', vertical: 'bottom' }}
           >
             {children}

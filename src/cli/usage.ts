@@ -2,12 +2,18 @@
 const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['check FILE', 'is this a readable record? counts of what is in it'],
   ['list tests|structures|poses|coordinates', 'ids, names, units, ranges, sources'],
-  ['muscles --coordinates JSON [--measures JSON]', 'length, elongation and moment arms of every line at joint angles in degrees'],
+  [
+    'muscles --coordinates JSON [--measures JSON]',
+    'length, elongation and moment arms of every line at joint angles in degrees',
+  ],
   ['muscles --pose ID --rung N --depth D', 'the same in a pose, at a depth from 0 to 1'],
   ['findings FILE --student ID [--seed N]', 'what limits her, how sure that is, which tests would tell more'],
   ['aims FILE --student ID', 'what to lengthen, strengthen or leave'],
   ['rank FILE --student ID [--aim KIND:GROUP:SIDE]… [--top N]', 'poses for her aims, best first'],
-  ['practice FILE --student ID --minutes M', 'a practice; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE'],
+  [
+    'practice FILE --student ID --minutes M',
+    'a practice; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE',
+  ],
   ['demo', 'the demo studio as a record'],
   ['schema [record|pose|practice]', 'the JSON schema of a format'],
 ];

@@ -18,7 +18,12 @@ const battery = (tests: readonly TestDefinition[]) =>
       t.name,
       `\`${t.id}\``,
       t.position,
-      t.readouts.map((r) => `${small(r.name)} (${[UNIT_SIGNS[r.unit].trim() || 'grade', ...(isModelled(r) ? ['model'] : [])].join(', ')})`).join('; '),
+      t.readouts
+        .map(
+          (r) =>
+            `${small(r.name)} (${[UNIT_SIGNS[r.unit].trim() || 'grade', ...(isModelled(r) ? ['model'] : [])].join(', ')})`,
+        )
+        .join('; '),
     ]),
   );
 
@@ -30,7 +35,10 @@ const counts = {
   'strength-tests': String(strength.length),
 };
 
-const page = (path: string, parts: Record<string, string>) => [path, withParts(readFileSync(path, 'utf8'), parts, path)];
+const page = (path: string, parts: Record<string, string>) => [
+  path,
+  withParts(readFileSync(path, 'utf8'), parts, path),
+];
 
 export const maker: Maker = {
   files: async () =>

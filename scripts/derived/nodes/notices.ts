@@ -13,7 +13,8 @@ interface Locked {
 const SAID: Readonly<Record<string, string>> = {
   'MPL-2.0': 'Used unchanged. Whoever changes its files must pass those changes on under the same licence.',
   'OFL-1.1': 'The typefaces. They may be passed on with the application, not sold by themselves.',
-  'LGPL-3.0-or-later': 'Native parts that build pictures on the server of the framework; not part of what a browser gets.',
+  'LGPL-3.0-or-later':
+    'Native parts that build pictures on the server of the framework; not part of what a browser gets.',
   'CC-BY-4.0': 'Data about browsers, used while building.',
   'not stated': 'Its own repository says MIT.',
 };
@@ -24,7 +25,9 @@ const machine = /[-/](darwin|linux|linuxmusl|win32|freebsd|wasm32|android)([-\w]
 export const maker: Maker = {
   files: async () => {
     const byLicence = new Map<string, Map<string, string>>();
-    for (const [path, { version, license, dev, devOptional }] of Object.entries(lock.packages as Record<string, Locked>)) {
+    for (const [path, { version, license, dev, devOptional }] of Object.entries(
+      lock.packages as Record<string, Locked>,
+    )) {
       const name = path.split('node_modules/').at(-1) ?? '';
       if (name === '' || dev || devOptional) continue;
       const licence = license ?? 'not stated';

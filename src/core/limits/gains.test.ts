@@ -1,17 +1,9 @@
-import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { BATTERY } from '@/core/tests/battery';
 import { modelledReadouts } from '@/core/tests/definition';
 import { CALIBRATED, gainOf } from './gains';
 
 describe('calibration of the prior', () => {
-  it('is what the script writes', () => {
-    const printed = execFileSync('node', ['--import', 'tsx', 'scripts/calibrate-prior.ts', '--print'], {
-      encoding: 'utf8',
-    });
-    expect(JSON.parse(printed)).toEqual(JSON.parse(readFileSync('src/core/limits/data/gains.json', 'utf8')));
-  });
   it('knows every read-out that moves the model', () => {
     for (const t of BATTERY)
       for (const r of modelledReadouts(t))

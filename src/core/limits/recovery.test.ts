@@ -5,8 +5,8 @@ import { auc, calibrationError, digestOf, questSummary, reliability, type Recove
 import { ANOTHER_WORLD, UNDER_STRESS } from '@demo/world';
 
 const file = JSON.parse(readFileSync('docs/recovery.json', 'utf8')) as RecoveryFile;
-/** Students that are made and inferred anew here; the file holds them all. */
-const AGAIN = 16;
+/** Students that are made and inferred anew here; the file holds them all. More in `bin/test --full`. */
+const AGAIN = process.env.KOLPOS_FULL ? 16 : 5;
 
 describe('recovery of students from another world, as published', () => {
   const { world, stress } = file;
@@ -55,7 +55,7 @@ describe('the same students made again', () => {
   let again: ReturnType<typeof recover>, stressed: ReturnType<typeof recover>;
   beforeAll(() => {
     again = recover(ANOTHER_WORLD, AGAIN);
-    stressed = recover(UNDER_STRESS, AGAIN / 2, { geometries: 10 });
+    stressed = recover(UNDER_STRESS, Math.ceil(AGAIN / 2), { geometries: 10 });
   });
   it.each(['world', 'stress'] as const)('%s: are judged as the file says', (name) => {
     const made = digestOf(name === 'world' ? again : stressed);
@@ -68,7 +68,7 @@ describe('the same students made again', () => {
   });
   it('have chains that agree', () => expect(Math.max(again.worstRhat, stressed.worstRhat)).toBeLessThan(1.2));
   it('are asked in fewer tests when the tests are proposed', () => {
-    const few = 6;
+    const few = process.env.KOLPOS_FULL ? 12 : 6;
     const proposed = questSummary(quest(ANOTHER_WORLD, few, 'proposed'));
     expect(proposed.students).toBe(few);
     expect(proposed.settled).toBeGreaterThan(0.6);

@@ -1,14 +1,4 @@
-import {
-  fleshOf,
-  norm,
-  otherSide,
-  SIDES,
-  sub,
-  type Reach,
-  type Side,
-  type Skeleton,
-  type Vec3,
-} from '@/core/body';
+import { fleshOf, norm, otherSide, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { partOf, type Part } from './degrees-of-freedom';
 

@@ -16,7 +16,9 @@ function settledOf(id: string, rung: number): SettledRung | undefined {
 }
 
 /** Every shape of the library. */
-export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) => finished(sketch, (rung) => settledOf(sketch.id, rung)));
+export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) =>
+  finished(sketch, (rung) => settledOf(sketch.id, rung)),
+);
 
 const shipped = new Map(LIBRARY.map((s) => [s.id, s]));
 let own: { list: readonly Shape[]; byId: ReadonlyMap<string, Shape> } = { list: [], byId: new Map() };

@@ -104,7 +104,8 @@ const handContacts = (reach: Rung['reach']): Contact[] =>
 /** The same rung with its hands elsewhere. */
 export function withHands<R extends Pick<Rough, 'reach' | 'contacts'>>(rough: R, reach: Rung['reach']): R {
   const own = (c: Contact) =>
-    /^(wrist|elbow)/.test(c.point) && rough.reach[c.point.endsWith('_worked') ? 'worked' : 'other']?.floor !== undefined;
+    /^(wrist|elbow)/.test(c.point) &&
+    rough.reach[c.point.endsWith('_worked') ? 'worked' : 'other']?.floor !== undefined;
   return { ...rough, reach, contacts: [...rough.contacts.filter((c) => !own(c)), ...handContacts(reach)] };
 }
 

@@ -47,7 +47,15 @@ describe('the first pose', () => {
     ['deep-hip-flexor', ['low-lunge', 'warrior-one', 'high-lunge', 'standing-lunge-chair', 'hips-on-block']],
     [
       'deep-buttock',
-      ['knee-across', 'lying-figure-four', 'chair-figure-four', 'pigeon', 'stacked-knees', 'chair-knee-across', 'leg-cradle'],
+      [
+        'knee-across',
+        'lying-figure-four',
+        'chair-figure-four',
+        'pigeon',
+        'stacked-knees',
+        'chair-knee-across',
+        'leg-cradle',
+      ],
     ],
     [
       'adductors',

@@ -5,6 +5,7 @@ import { useColorScheme } from '@mui/material/styles';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { setMessageTime, useMessageTime, type MessageTime } from '../shell/message-time';
 import { useStudio } from '../shell/studio-context';
 import { AimSettings } from './AimSettings';
 import { FilesPart } from './FilesPart';
@@ -15,6 +16,7 @@ import { PoseSettings } from './PoseSettings';
 export function SettingsScreen() {
   const { name } = useStudio();
   const { mode, setMode } = useColorScheme();
+  const messages = useMessageTime();
   return (
     <Box sx={{ p: 3, maxWidth: 720 }}>
       <Typography variant="h1" gutterBottom>
@@ -36,6 +38,19 @@ export function SettingsScreen() {
       >
         <ToggleButton value="light">Day</ToggleButton>
         <ToggleButton value="dark">Night</ToggleButton>
+      </ToggleButtonGroup>
+      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+        Messages with “Undo”
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={messages}
+        onChange={(_, v: MessageTime | null) => v && setMessageTime(v)}
+        aria-label="Messages with Undo"
+      >
+        <ToggleButton value="short">Go by themselves</ToggleButton>
+        <ToggleButton value="stay">Stay until I close them</ToggleButton>
       </ToggleButtonGroup>
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Where the numbers come from

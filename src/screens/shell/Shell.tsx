@@ -59,6 +59,8 @@ export function Shell({ children }: { children: ReactNode }) {
       going = e.key === 'g';
     };
     window.addEventListener('keydown', onKey);
+    // Told to whoever must not press a key too early: tests, and programs that read the page aloud.
+    document.documentElement.dataset.listens = 'yes';
     return () => window.removeEventListener('keydown', onKey);
   }, [base, router]);
 

@@ -3,17 +3,21 @@ import Button from '@mui/material/Button';
 import { closeSnackbar, useSnackbar } from 'notistack';
 import { createElement, useCallback } from 'react';
 import type { Change } from '@/store/changes';
+import { useMessageTime } from './message-time';
 
 /** Says what was done and offers the way back. */
 export function useUndo(): (message: string, change: Change) => void {
   const { enqueueSnackbar } = useSnackbar();
+  const stays = useMessageTime() === 'stay';
   return useCallback(
     (message, change) => {
       enqueueSnackbar(message, {
-        action: (key) =>
+        persist: stays,
+        action: (key) => [
           createElement(
             Button,
             {
+              key: 'undo',
               color: 'inherit',
               size: 'small',
               onClick: () => {
@@ -23,8 +27,15 @@ export function useUndo(): (message: string, change: Change) => void {
             },
             'Undo',
           ),
+          stays &&
+            createElement(
+              Button,
+              { key: 'close', color: 'inherit', size: 'small', onClick: () => closeSnackbar(key) },
+              'Close',
+            ),
+        ],
       });
     },
-    [enqueueSnackbar],
+    [enqueueSnackbar, stays],
   );
 }

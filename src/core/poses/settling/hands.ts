@@ -1,4 +1,16 @@
-import { add, norm, postureFrom, reachGoal, scale, skeletonOf, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import {
+  add,
+  norm,
+  postureFrom,
+  reachGoal,
+  scale,
+  skeletonOf,
+  sub,
+  type Reach,
+  type Side,
+  type Skeleton,
+  type Vec3,
+} from '@/core/body';
 import { anglesFor, reachFor, type PoseAngles, type Rung } from '../format';
 import type { Place } from './faults';
 
@@ -83,7 +95,10 @@ function onLimb(skeleton: Skeleton, side: Side, way: Reach, real: Reach): Reach 
   for (const round of [1, 0.5])
     for (let i = 0; i + 1 < leg.length && !(best && round < 1); i++)
       for (let t = 0; t <= 1; t += 0.05) {
-        const at = add(add(scale(leg[i], 1 - t), scale(leg[i + 1], t)), scale(real.offset ?? [0, 0, 0], round * build.arm));
+        const at = add(
+          add(scale(leg[i], 1 - t), scale(leg[i + 1], t)),
+          scale(real.offset ?? [0, 0, 0], round * build.arm),
+        );
         if (norm(sub(at, shoulder)) > arm) continue;
         const far = Math.abs(i + t - from);
         if (!best || far < best.far) best = { at, far };

@@ -88,10 +88,10 @@ export class Demands {
     );
     if (this.node !== 'full') this.props(skeleton, out);
     if (handsDown(this.rough, this.node))
-      for (const gap of handGaps(skeleton, this.reach)) out.push(gap / (this.rough.carries || this.firm ? LIMB : FOLLOWS));
+      for (const gap of handGaps(skeleton, this.reach))
+        out.push(gap / (this.rough.carries || this.firm ? LIMB : FOLLOWS));
     this.bodies(skeleton, out);
-    if (this.most !== null)
-      for (const z of standingOf(q)) out.push(Math.max(0, z - this.most) / STRAINED);
+    if (this.most !== null) for (const z of standingOf(q)) out.push(Math.max(0, z - this.most) / STRAINED);
     return Float64Array.from(out);
   }
 
@@ -113,7 +113,9 @@ export class Demands {
     const holds = heldBy(this.rough.reach);
     const following = (name: string) => {
       const [part, side] = name.split('_');
-      return /arm$/.test(part) && !this.rough.carries && !this.firm && this.reach[side as 'left' | 'right'] !== undefined;
+      return (
+        /arm$/.test(part) && !this.rough.carries && !this.firm && this.reach[side as 'left' | 'right'] !== undefined
+      );
     };
     return clearancePairs(skeleton).map((pair) => ({
       may: 0.6 * allowed(pair, holds),

@@ -96,7 +96,12 @@ export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): 
   const held = node === 'middle' ? new Set<string>() : rough.held[node];
   const search = new Search(rough, written, node, variablesOf(rough, written, held));
   let out: Settled | null = null;
-  for (const [stage, last] of [[1, false], [2, false], [3, false], [3, true]] as const) {
+  for (const [stage, last] of [
+    [1, false],
+    [2, false],
+    [3, false],
+    [3, true],
+  ] as const) {
     out = search.run(stage, last);
     if (enough(out) && out.moved.by <= ENOUGH.moved) break;
   }
@@ -143,12 +148,7 @@ export function relieve(rough: Place, written: PoseAngles, node: Node, from: Set
 }
 
 /** Bends of the legs that settling left alone and relief may use. */
-function unheld(
-  rough: Place,
-  written: PoseAngles,
-  held: ReadonlySet<string>,
-  known: readonly Variable[],
-): Variable[] {
+function unheld(rough: Place, written: PoseAngles, held: ReadonlySet<string>, known: readonly Variable[]): Variable[] {
   const all = variablesOf({ ...rough, reach: { worked: LEGS.worked, other: LEGS.other } }, written, held);
   return all.filter(
     (v) => BENDS.some((b) => v.bare === b) && !known.some((k) => k.names.some((n) => v.names.includes(n))),
@@ -189,7 +189,10 @@ class Relief {
     let out = this.result(values);
     if (!enough(out)) {
       // Contacts come first: once more without the limits, each degree counted from where it stands now.
-      search(this.variables.map((v, i) => ({ ...v, start: Math.min(v.max, Math.max(v.min, values[i])) })), null);
+      search(
+        this.variables.map((v, i) => ({ ...v, start: Math.min(v.max, Math.max(v.min, values[i])) })),
+        null,
+      );
       out = this.result(values);
     }
     return out;

@@ -75,7 +75,9 @@ function touched(rough: Place) {
     other: of('_other'),
     trunk: Object.keys(rough.reach).length > 0 || rough.contacts.some((c) => TRUNK.test(c.point)),
     head: rough.contacts.some((c) => /^head/.test(c.point)),
-    seated: rough.contacts.some((c) => /^buttock/.test(c.point)) && !rough.contacts.some((c) => /^(back|chest|head)/.test(c.point)),
+    seated:
+      rough.contacts.some((c) => /^buttock/.test(c.point)) &&
+      !rough.contacts.some((c) => /^(back|chest|head)/.test(c.point)),
   };
 }
 

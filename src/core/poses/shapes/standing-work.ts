@@ -115,7 +115,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     instead: 'chair-knee-across',
     rungs: [
       { name: 'hand on the wall', entry: 'w f-8 a14; o f12 a4', full: 't pl-8 lb-14 tb-8; w f-12 a24; o f14 a-4', on: `${FOOT_O} ball_w`, props: 'wall', hands: 'o shoulder_o 20 6 24', hold: [20, 60], balance: false },
-      { name: 'arm overhead', enter: 'One foot crossed behind the other, that arm long overhead.', entry: 't lb-6; w f-10 a18; o f14 a4; w sf165', full: 't pl-12 lb-22 tb-18; w f-14 a31; o f16 a-8', on: `${FOOT_O} ball_w`, hold: [20, 60], phases: ['deepest'], balance: false },
+      { name: 'arm overhead', enter: 'One foot crossed behind the other, that arm long overhead.', entry: 't lb-6; w f-10 a18; o f14 a4; w sf165', full: 't pl-12 lb-22 tb-18; w f-14 a31; o f16 a-8', on: `${FOOT_O} ball_w`, hold: [20, 60], phases: ['deepest'] },
     ],
   },
   {
@@ -180,7 +180,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     cheat: 'The standing knee bends and the trunk sways.',
     rungs: [
       { name: 'hand on a wall', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-5 lb-6; w a-5 k2; o a-2 k20', on: FOOT_W, props: 'wall', hold: [3, 8], repeats: [6, 12], balance: false },
-      { name: 'free, held at the top', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-7 lb-8; w a-8 k2; o a-4 k20', on: FOOT_W, hold: [5, 15], repeats: [4, 8], balance: false, level: 2 },
+      { name: 'free, held at the top', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-7 lb-8; w a-8 k2; o a-4 k20', on: FOOT_W, hold: [5, 15], repeats: [4, 8], level: 2 },
     ],
   },
   {

@@ -112,7 +112,9 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await page.mouse.move(from.x + 6, from.y + 30, { steps: 4 });
     await page.mouse.move(from.x + 6, to.y + to.height / 2 + 6, { steps: 8 });
     // Dragging answers in the next frames; a hand does not let go sooner either.
-    await expect(page.locator('[id^="DndLiveRegion"]')).toContainText(/was moved over/i);
+    await expect(page.locator('[id^="DndLiveRegion"]')).toContainText(
+      /Draggable item (\S+) was moved over droppable area (?!\1)\S+/,
+    );
     await page.mouse.up();
     await expect(items.nth(3).getByRole('button', { name: /^Move/ })).toHaveAttribute('aria-label', name ?? '');
   });

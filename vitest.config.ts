@@ -58,7 +58,7 @@ export default defineConfig({
         test: {
           name: 'around',
           environment: 'node',
-          include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts'],
+          include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
           exclude: ['src/core/**', ...left],
           // Loading the interface's packages anew for every file took longer than the tests.
           isolate: false,

@@ -36,7 +36,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
     await pose.getByRole('button', { name: /^2 · back knee straight/ }).click();
     await expect(pose).toContainText('back knee straight');
     await pose.getByLabel('Depth').focus();
-    await page.keyboard.press('Home');
+    await page.keyboard.press('End');
     await pose.getByRole('button', { name: 'work', exact: true }).click();
     await expect(pose.getByText('Who holds it up')).toBeVisible();
     await expect(pose).toContainText('vasti');

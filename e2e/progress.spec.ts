@@ -94,7 +94,8 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
     await lay.click();
     const ladder = page.getByRole('region', { name: 'Towards Half split' });
     await expect(ladder.getByRole('listitem')).toHaveCount(3);
-    await expect(ladder.getByRole('listitem').first()).toContainText('week 1 to 3');
+    // Her hamstrings are too short for its first rung: the weeks prepare it.
+    await expect(ladder.getByRole('listitem').first()).toContainText('practices prepare it until it is');
     await expect(ladder).toContainText(/Missing to all of it: .*hamstrings/);
     await expect(week).toContainText('lengthen hamstrings right');
   });

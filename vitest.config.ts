@@ -60,8 +60,6 @@ export default defineConfig({
           environment: 'node',
           include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
           exclude: ['src/core/**', ...left],
-          // Loading the interface's packages anew for every file took longer than the tests.
-          isolate: false,
         },
       },
     ],

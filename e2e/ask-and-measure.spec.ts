@@ -202,6 +202,8 @@ test('pushes, holds and counts with the stand-ins', async ({ page }) => {
     await page.getByRole('button', { name: /^Use \d+ s/ }).click();
     await expect(page.getByText('ended: tired')).toBeVisible();
     await keep(page);
+    // The other side is offered next; a press before that would be overtaken by it.
+    await expect(page.getByRole('heading', { level: 1, name: /^Bridge on one leg · left/ })).toBeVisible();
   });
 
   await test.step('a count: the space bar and a tap anywhere', async () => {

@@ -1,22 +1,22 @@
 /** Core folders in order: each may import only those that stand before it. */
 const core = [
   'body',
-  'people',
+  'students',
   'cautions',
   'poses',
-  'tests',
-  'limits',
+  'assessment',
+  'inference',
   'measuring',
   'aims',
-  'loads',
+  'statics',
   'fit',
-  'bench',
+  'pose-editor',
   'ranking',
   'practice',
   'teaching',
   'classes',
   'progress',
-  'files',
+  'formats',
 ];
 const layer = (name) => `^src/${name}/`;
 
@@ -50,9 +50,9 @@ module.exports = {
       to: { path: '^src/(store|workers|screens|app)/' },
     },
     {
-      name: 'paper-knows-core-and-figure-only',
+      name: 'pdf-knows-core-and-figure-only',
       severity: 'error',
-      from: { path: layer('paper'), pathNot: '\\.test\\.tsx?$' },
+      from: { path: layer('pdf'), pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/(store|workers|screens|app)/' },
     },
     {

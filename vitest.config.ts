@@ -5,24 +5,24 @@ import { BaseSequencer, type TestSpecification } from 'vitest/node';
 
 /** Left out before each commit (`bin/check`): what takes seconds each. */
 const SLOW = [
-  'limits/recovery',
-  'limits/rules',
-  'limits/consistency',
-  'limits/infer',
+  'inference/recovery',
+  'inference/rules',
+  'inference/consistency',
+  'inference/infer',
   'practice/build',
   'practice/trial',
   'practice/change-by-hand',
   'ranking/rank',
   'ranking/properties',
-  'tests/batteries',
+  'assessment/batteries',
   'cli/cli',
-  'paper/paper',
+  'pdf/paper',
   'demo/studio',
 ].map((name) => `**/${name}.test.{ts,tsx}`);
 const left = process.env.KOLPOS_FAST ? SLOW : [];
 
 /** The longest first: begun last, one of them would keep a whole core waiting at the end. */
-const LONGEST = ['limits/recovery', 'practice/build', 'cli/cli', 'paper/paper', 'ranking/rank', 'limits/rules'];
+const LONGEST = ['inference/recovery', 'practice/build', 'cli/cli', 'pdf/paper', 'ranking/rank', 'inference/rules'];
 class LongestFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
     const place = (f: TestSpecification): number => {
@@ -32,6 +32,9 @@ class LongestFirst extends BaseSequencer {
     return (await super.sort(files)).sort((a, b) => place(a) - place(b));
   }
 }
+
+/** What needs a process of its own: the store puts a browser's database in place before Dexie is loaded. */
+const OWN = ['src/store/**/*.test.ts'];
 
 export default defineConfig({
   plugins: [react()],
@@ -59,9 +62,11 @@ export default defineConfig({
           name: 'around',
           environment: 'node',
           include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
-          exclude: ['src/core/**', ...left],
+          exclude: ['src/core/**', ...OWN, ...left],
+          isolate: false,
         },
       },
+      { extends: true, test: { name: 'own', environment: 'node', include: OWN, exclude: left } },
     ],
   },
 });

@@ -15,18 +15,18 @@ import {
 } from '@/core/body';
 import { lighter, paint, prepare } from '@/figure/draw';
 import { screen } from '@/core/cautions/screen';
-import { infer } from '@/core/limits';
+import { infer } from '@/core/inference';
 import { aimsFor } from '@/core/aims/for-student';
 import { buildPractice } from '@/core/practice/build';
-import { anglesOfPosture, standingPose, withAngles, withRung } from '@/core/bench/edit';
-import { problemsAt } from '@/core/bench/problems';
-import { pull } from '@/core/bench/pull';
+import { anglesOfPosture, standingPose, withAngles, withRung } from '@/core/pose-editor/edit';
+import { problemsAt } from '@/core/pose-editor/problems';
+import { pull } from '@/core/pose-editor/pull';
 import { readAt } from '@/core/fit/fit';
 import { loadsAt } from '@/core/fit/loads-at';
 import { postureAt, shapeById, type Shape } from '@/core/poses';
 import { rankFirst, rankPoses } from '@/core/ranking/rank';
-import { BATTERY } from '@/core/tests/battery';
-import { queueOf } from '@/core/tests/queue';
+import { BATTERY } from '@/core/assessment/battery';
+import { queueOf } from '@/core/assessment/queue';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });

@@ -1,7 +1,7 @@
-import { Random } from '@/core/limits';
-import type { SexForNorms } from '@/core/people/student';
-import { readoutOf } from '@/core/tests/battery';
-import type { ReadingSide } from '@/core/tests/reading';
+import { Random } from '@/core/inference';
+import type { SexForNorms } from '@/core/students/student';
+import { readoutOf } from '@/core/assessment/battery';
+import type { ReadingSide } from '@/core/assessment/reading';
 import { asRead, hiddenEnd, simulateStudent, type Short } from './simulated-student';
 import { behind } from './studio';
 

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { forceOf } from '@/core/measuring/force';
 import { Inclinometer } from '@/core/measuring/inclinometer';
-import { readoutOf } from '@/core/tests/battery';
+import { readoutOf } from '@/core/assessment/battery';
 import { hiddenValue, seedOf } from './hidden';
 import { FASTER, simulatedClock, simulatedForce, simulatedNewtons, simulatedTilt } from './instruments';
 import { torqueOf } from '@/core/measuring/torque';

@@ -1,5 +1,5 @@
-import { Random } from '@/core/limits/random';
-import { isModelled, type Readout } from '@/core/tests/definition';
+import { Random } from '@/core/inference/random';
+import { isModelled, type Readout } from '@/core/assessment/definition';
 import type { ForceSource, HoldClock, TiltSource } from '@/instruments/sources';
 
 /** Degrees by which one trial of a steady hand scatters about the truth. */

@@ -1,7 +1,7 @@
 import { aimsFor } from '@/core/aims/for-student';
 import { buildOf } from '@/core/body';
 import { poseConflicts, screen } from '@/core/cautions/screen';
-import { infer, Random } from '@/core/limits';
+import { infer, Random } from '@/core/inference';
 import { demandsOf, rungOf, type PropId } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
 import { missingSides } from '@/core/practice/edit';

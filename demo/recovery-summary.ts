@@ -1,6 +1,6 @@
 import { GROUPS, type GroupId } from '@/core/body';
-import type { Movement } from '@/core/tests/definition';
-import { MOVEMENTS } from '@/core/tests/battery';
+import type { Movement } from '@/core/assessment/definition';
+import { MOVEMENTS } from '@/core/assessment/battery';
 import type { Group, Quest, Recovery, Said } from './recovery';
 
 export interface Summary {

@@ -1,13 +1,13 @@
 import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
-import { ASK_AT_MOST, ELEMENT_COUNT, infer, SHORT_AT, worstMember } from '@/core/limits';
-import { plainCheck, usualLimiter } from '@/core/limits/plain-check';
+import { ASK_AT_MOST, ELEMENT_COUNT, infer, SHORT_AT, worstMember } from '@/core/inference';
+import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
 import { comfortOf, USUAL_WAY } from '@/core/fit/way';
 import { firstStop, fitRung, pathTable } from '@/core/fit/fit';
 import { LIBRARY } from '@/core/poses';
-import { QUICK_BATTERY } from '@/core/tests/batteries';
-import { BATTERY, MAIN_TEST, modelledReadoutOf } from '@/core/tests/battery';
-import { bandOf, modelledReadouts, normFor, type Movement } from '@/core/tests/definition';
-import { meanOf, type Reading } from '@/core/tests/reading';
+import { QUICK_BATTERY } from '@/core/assessment/batteries';
+import { BATTERY, MAIN_TEST, modelledReadoutOf } from '@/core/assessment/battery';
+import { bandOf, modelledReadouts, normFor, type Movement } from '@/core/assessment/definition';
+import { meanOf, type Reading } from '@/core/assessment/reading';
 import { bornInto, feltIn, Geometry, readWorld, type World } from './world';
 
 /** One statement of the engine about what stops a movement or a pose, beside the truth and the simple answers. */

@@ -10,12 +10,19 @@ import {
   StopTable,
   stopTableFor,
   tolerancesFrom,
-} from '@/core/limits';
-import { PLACES, type SexForNorms } from '@/core/people/student';
-import { QUICK_BATTERY } from '@/core/tests/batteries';
-import { BATTERY } from '@/core/tests/battery';
-import { isModelled, normFor, normOf, type Context, type Readout, type TestDefinition } from '@/core/tests/definition';
-import type { Reading, ReadingSide } from '@/core/tests/reading';
+} from '@/core/inference';
+import { PLACES, type SexForNorms } from '@/core/students/student';
+import { QUICK_BATTERY } from '@/core/assessment/batteries';
+import { BATTERY } from '@/core/assessment/battery';
+import {
+  isModelled,
+  normFor,
+  normOf,
+  type Context,
+  type Readout,
+  type TestDefinition,
+} from '@/core/assessment/definition';
+import type { Reading, ReadingSide } from '@/core/assessment/reading';
 
 export interface Short {
   group: GroupId;

@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { ELEMENTS, SIDES } from '@/core/body';
-import { readRecord, recordSchema } from '@/core/files/record';
-import { infer } from '@/core/limits';
-import { headline } from '@/core/limits/words';
-import { QUICK_BATTERY } from '@/core/tests/batteries';
-import { BATTERY, readoutOf } from '@/core/tests/battery';
-import { meanOf } from '@/core/tests/reading';
+import { readRecord, recordSchema } from '@/core/formats/record';
+import { infer } from '@/core/inference';
+import { headline } from '@/core/inference/words';
+import { QUICK_BATTERY } from '@/core/assessment/batteries';
+import { BATTERY, readoutOf } from '@/core/assessment/battery';
+import { meanOf } from '@/core/assessment/reading';
 import { readAll, simulateStudent } from './simulated-student';
 import { demoStudio } from './studio';
 

@@ -1,19 +1,19 @@
-import { copyOf } from '@/core/bench/edit';
+import { copyOf } from '@/core/pose-editor/edit';
 import { shapeById } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
-import { infer } from '@/core/limits';
+import { infer } from '@/core/inference';
 import { aimsFor } from '@/core/aims/for-student';
 import { screen } from '@/core/cautions/screen';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
 import type { PlanChoice } from '@/core/progress/plan';
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { planOf, type Template } from '@/core/practice/plan';
 import { choiceOf, type Practice } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
-import { RECORD_VERSION, type KolposRecord } from '@/core/files/record';
-import { buildOfStudent, type Student } from '@/core/people/student';
+import { RECORD_VERSION, type KolposRecord } from '@/core/formats/record';
+import { buildOfStudent, type Student } from '@/core/students/student';
 import { readAll, simulateStudent, type Short } from './simulated-student';
 
 interface Person {

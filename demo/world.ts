@@ -1,14 +1,14 @@
 import { ELEMENTS, SIDES, StrandModel, GROUPS, GROUP_OF, type GroupId, type Half, type Side } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, endFeelGiven, placeGiven, Random, StopTable } from '@/core/limits';
-import { pullAt } from '@/core/limits/pose-places';
-import { PLACES, type Place, type SexForNorms } from '@/core/people/student';
-import { BATTERY } from '@/core/tests/battery';
-import { PELVIS as UPRIGHT_PELVIS } from '@/core/tests/battery/knee-extension-90-90';
-import { PELVIS as CHEST_PELVIS } from '@/core/tests/battery/knee-to-chest';
-import { ROLL } from '@/core/tests/battery/modified-thomas';
-import { PELVIC_SHARE } from '@/core/tests/battery/straight-leg-raise';
-import { isModelled, normFor, type Context, type ModelledReadout, type Variant } from '@/core/tests/definition';
-import type { EndFeel, Reading } from '@/core/tests/reading';
+import { DIMENSIONS, ELEMENT_COUNT, endFeelGiven, placeGiven, Random, StopTable } from '@/core/inference';
+import { pullAt } from '@/core/inference/pose-places';
+import { PLACES, type Place, type SexForNorms } from '@/core/students/student';
+import { BATTERY } from '@/core/assessment/battery';
+import { PELVIS as UPRIGHT_PELVIS } from '@/core/assessment/battery/knee-extension-90-90';
+import { PELVIS as CHEST_PELVIS } from '@/core/assessment/battery/knee-to-chest';
+import { ROLL } from '@/core/assessment/battery/modified-thomas';
+import { PELVIC_SHARE } from '@/core/assessment/battery/straight-leg-raise';
+import { isModelled, normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
+import type { EndFeel, Reading } from '@/core/assessment/reading';
 import { asRead } from './simulated-student';
 
 /**

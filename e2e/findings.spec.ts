@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
-import type { Findings } from '../src/core/limits';
+import type { Findings } from '../src/core/inference';
 import { differenceLines, differences, SAMPLED } from '../src/testing/differences';
 import { openDemo } from './teacher';
 

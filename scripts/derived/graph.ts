@@ -20,7 +20,7 @@ export const GRAPH: readonly Node[] = [
     id: 'gains',
     what: "each read-out's own gain, from norms and the prior",
     module: at('gains'),
-    files: ['src/core/limits/data/gains.json'],
+    files: ['src/core/inference/data/gains.json'],
     after: ['tolerances'],
     // A gain is tried in steps of 0.05, means and spreads are written to one place: a step of each.
     tolerance: { absolute: 0.11, relative: 0 },

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { writeRecord } from '@/core/files/record';
+import { writeRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { COORDINATES } from '@/core/body';
 import { run as answer } from './run';

@@ -27,9 +27,9 @@ import {
 import { aimsFor } from '@/core/aims/for-student';
 import { feltIn } from '@/core/teaching/log';
 import { screen } from '@/core/cautions/screen';
-import type { KolposRecord } from '@/core/files/record';
-import { infer, summariseStrength } from '@/core/limits';
-import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/people/student';
+import type { KolposRecord } from '@/core/formats/record';
+import { infer, summariseStrength } from '@/core/inference';
+import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/students/student';
 import { anglesAt, demandsOf, LIBRARY, rungOf, shapeById } from '@/core/poses';
 import { USUAL_WAY } from '@/core/fit/way';
 import { blocksOf } from '@/core/practice/blocks';
@@ -41,7 +41,7 @@ import { reasonSentences, warningWords } from '@/core/practice/words';
 import { buildPractice } from '@/core/practice/build';
 import { requestSchema } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
-import { BATTERY } from '@/core/tests/battery';
+import { BATTERY } from '@/core/assessment/battery';
 
 /** Input that a person can mend: message, and the file or field it is about. */
 export class InputProblem extends Error {

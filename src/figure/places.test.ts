@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { postureFrom, skeletonOf } from '@/core/body';
-import { PLACES } from '@/core/people/student';
+import { PLACES } from '@/core/students/student';
 import { BACK_PLACES, FRONT_PLACES, placePoint, SIDE_PLACES } from './places';
 
 const standing = skeletonOf(postureFrom({}));

@@ -1,6 +1,6 @@
 import type { Side, Skeleton, Vec3 } from '@/core/body';
 import { add, mix, place } from '@/core/body/vec3';
-import type { Place } from '@/core/people/student';
+import type { Place } from '@/core/students/student';
 
 /** Where a place lies: from one landmark to another, a share of the way, then out to the skin in a segment's frame, metres. */
 interface Spot {

@@ -5,10 +5,10 @@ import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-li
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { demoStudio } from '@demo/studio';
-import { infer } from '@/core/limits';
-import type { Student } from '@/core/people/student';
-import { latest } from '@/core/tests/reading';
-import { readoutOf, testById } from '@/core/tests/battery';
+import { infer } from '@/core/inference';
+import type { Student } from '@/core/students/student';
+import { latest } from '@/core/assessment/reading';
+import { readoutOf, testById } from '@/core/assessment/battery';
 import { studioDatabase } from '@/store/studio';
 import { AimList } from './findings/AimList';
 import { ToleranceChart } from './findings/ToleranceChart';

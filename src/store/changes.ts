@@ -1,7 +1,7 @@
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { now, type MeasureSession, type StudioDatabase } from './studio';
 import { dropUnsaved, holdUnsaved } from './unsaved';
 

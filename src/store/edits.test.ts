@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { readRecord } from '@/core/files/record';
+import { readRecord } from '@/core/formats/record';
 import type { Practice } from '@/core/practice/practice';
 import { startPlayer } from '@/core/teaching/player';
 import { bringIn, takeOut } from './exchange';

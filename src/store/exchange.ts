@@ -1,5 +1,5 @@
-import type { FileProblem } from '@/core/files/json';
-import { readRecord, writeRecord, type KolposRecord } from '@/core/files/record';
+import type { FileProblem } from '@/core/formats/json';
+import { readRecord, writeRecord, type KolposRecord } from '@/core/formats/record';
 import type { Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 

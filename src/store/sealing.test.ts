@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { passphraseProblem, readSealed, saysSealed, sealedSchema, type Sealed } from '@/core/files/sealed';
+import { passphraseProblem, readSealed, saysSealed, sealedSchema, type Sealed } from '@/core/formats/sealed';
 import { canSeal, seal, unseal } from './sealing';
 
 /** Fewer rounds than a real file has: what is tested is not how long it takes. */

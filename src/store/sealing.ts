@@ -1,5 +1,5 @@
-import { NOT_OPENED, readSealed, SEALED_VERSION, type Sealed } from '@/core/files/sealed';
-import type { Failed } from '@/core/files/json';
+import { NOT_OPENED, readSealed, SEALED_VERSION, type Sealed } from '@/core/formats/sealed';
+import type { Failed } from '@/core/formats/json';
 import { now } from './studio';
 
 /** Locks and opens a file's text with a passphrase, by the browser's own cryptography. The passphrase is kept nowhere. */

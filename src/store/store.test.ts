@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { standingPose } from '@/core/bench/edit';
+import { standingPose } from '@/core/pose-editor/edit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { demoStudio } from '@demo/studio';
 import type { LogEntry } from '@/core/teaching/log';

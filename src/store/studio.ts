@@ -1,15 +1,15 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Side } from '@/core/body';
 import type { YogaClass } from '@/core/classes/class';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { PlanChoice } from '@/core/progress/plan';
 import type { Template } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
 import type { PlayerState } from '@/core/teaching/player';
-import type { Movement } from '@/core/tests/definition';
-import type { Reading } from '@/core/tests/reading';
+import type { Movement } from '@/core/assessment/definition';
+import type { Reading } from '@/core/assessment/reading';
 
 export type StudioName = 'studio' | 'demo';
 

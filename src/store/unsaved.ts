@@ -1,4 +1,4 @@
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import type { StudioDatabase } from './studio';
 
 /** Readings that the browser could not write down: full, or private mode. They live while the page lives. */

@@ -16,13 +16,13 @@ import {
   type Inference,
   type Inferred,
   type Posterior,
-} from '@/core/limits';
-import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
+} from '@/core/inference';
+import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import type { Dose } from '@/core/practice/doses';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { PracticeRequest } from '@/core/practice/request';
-import { settledRung } from '@/core/bench/settled';
+import { settledRung } from '@/core/pose-editor/settled';
 import type { FittedPose } from '@/core/fit/fit';
 import type { Comfort, FitWay } from '@/core/fit/way';
 import { suits, type Suits } from '@/core/ranking/suits';
@@ -31,7 +31,7 @@ import { rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading, ReadingSide } from '@/core/tests/reading';
+import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import { newestOnly } from './interruptible';
 
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;

@@ -3,11 +3,11 @@ import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { AskedQuestion } from '@/core/fit/asked';
 import type { FitWay } from '@/core/fit/way';
-import type { FeltInPose, Inference } from '@/core/limits';
-import type { Aim, Student } from '@/core/people/student';
+import type { FeltInPose, Inference } from '@/core/inference';
+import type { Aim, Student } from '@/core/students/student';
 import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import type { CoreDoor } from './core.worker';
 
 let door: Remote<CoreDoor> | null = null;

@@ -4,9 +4,9 @@ import type { PracticeTrial } from '../../../demo/practice-trial';
 import trial from '../../../docs/practice-trial.json';
 import recovery from '../../../docs/recovery.json';
 import { LIBRARY } from '../../../src/core/poses';
-import { BATTERY } from '../../../src/core/tests/battery';
-import { isModelled, type TestDefinition } from '../../../src/core/tests/definition';
-import { UNIT_SIGNS } from '../../../src/core/tests/reading';
+import { BATTERY } from '../../../src/core/assessment/battery';
+import { isModelled, type TestDefinition } from '../../../src/core/assessment/definition';
+import { UNIT_SIGNS } from '../../../src/core/assessment/reading';
 import { table, withParts } from '../marks';
 import type { Maker } from '../node';
 

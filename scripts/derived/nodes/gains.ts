@@ -1,17 +1,25 @@
 /**
- * Writes `src/core/limits/data/gains.json`: each read-out's own gain, so that what the prior predicts spreads as the published
+ * Writes `src/core/inference/data/gains.json`: each read-out's own gain, so that what the prior predicts spreads as the published
  * norms do (by sex where they do). Predicted is what a hand would read of simulated typical people: end of the movement with
  * this gain, the unexplained of one test, two trials' error, and the bounds of the reading. Run after any change of geometry,
  * tolerances, prior or error: `npm run derived gains`.
  */
 import { StrandModel } from '../../../src/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, ERROR, LATENT, Random, StopTable, tolerancesFrom } from '../../../src/core/limits';
-import type { Calibrated } from '../../../src/core/limits/gains';
-import { weigh } from '../../../src/core/limits/prior';
-import { BATTERY } from '../../../src/core/tests/battery';
-import kept from '../../../src/core/limits/data/gains.json';
+import {
+  DIMENSIONS,
+  ELEMENT_COUNT,
+  ERROR,
+  LATENT,
+  Random,
+  StopTable,
+  tolerancesFrom,
+} from '../../../src/core/inference';
+import type { Calibrated } from '../../../src/core/inference/gains';
+import { weigh } from '../../../src/core/inference/prior';
+import { BATTERY } from '../../../src/core/assessment/battery';
+import kept from '../../../src/core/inference/data/gains.json';
 import type { Maker } from '../node';
-import { isModelled, normFor, type ModelledReadout, type Norm } from '../../../src/core/tests/definition';
+import { isModelled, normFor, type ModelledReadout, type Norm } from '../../../src/core/assessment/definition';
 
 const PEOPLE = 1200;
 /** A gain outside would say that model and norm speak of different things; it is held here and told. */
@@ -97,7 +105,7 @@ export const maker: Maker = {
       ),
   },
   files: async (pieces) => ({
-    'src/core/limits/data/gains.json': JSON.stringify({
+    'src/core/inference/data/gains.json': JSON.stringify({
       comment:
         'Written by npm run derived gains. gain: degrees read for a degree of the model about the mean of the norm, so that simulated typical people spread as the norm does. held: further than a tenth from the norm, because a gain outside 0.5–1.6 would say that model and norm speak of different things. Means differ from the norm where a reading ends at floor or body.',
       readouts: [...jobs().keys()].map((key) => pieces[key]),

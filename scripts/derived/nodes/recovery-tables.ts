@@ -1,6 +1,6 @@
 import { GROUPS } from '../../../src/core/body';
 import { GROUP_WORDS } from '../../../src/core/body/words';
-import { MOVEMENT_WORDS } from '../../../src/core/tests/words';
+import { MOVEMENT_WORDS } from '../../../src/core/assessment/words';
 import type { RecoveryFile } from '../../../demo/recovery-summary';
 import { table } from '../marks';
 

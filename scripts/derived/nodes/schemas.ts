@@ -1,7 +1,7 @@
 /** Writes the published JSON schemas of the open formats. */
-import { poseJsonSchema } from '../../../src/core/files/pose';
-import { practiceJsonSchema } from '../../../src/core/files/practice';
-import { recordJsonSchema } from '../../../src/core/files/record';
+import { poseJsonSchema } from '../../../src/core/formats/pose';
+import { practiceJsonSchema } from '../../../src/core/formats/practice';
+import { recordJsonSchema } from '../../../src/core/formats/record';
 import type { Maker } from '../node';
 
 export const maker: Maker = {

@@ -1,5 +1,5 @@
 import type { Side } from '@/core/body';
-import type { Aim, AimChoice, AimKind, Student } from '@/core/people/student';
+import type { Aim, AimChoice, AimKind, Student } from '@/core/students/student';
 import type { ProposedAim } from './propose';
 
 /** An aim as it stands: what Kolpos proposes, what the teacher chose, and which of the two counts. */

@@ -1,4 +1,4 @@
-import type { AimKind } from '@/core/people/student';
+import type { AimKind } from '@/core/students/student';
 import { type DOSE_SOURCES, MOST_MINUTES, OLDER, type AimDefaults } from './defaults';
 
 /** What one muscle and side should get in a week. */

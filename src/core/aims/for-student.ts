@@ -1,6 +1,6 @@
-import { summariseStrength, type Findings } from '@/core/limits';
-import type { Aim, Student } from '@/core/people/student';
-import type { Reading } from '@/core/tests/reading';
+import { summariseStrength, type Findings } from '@/core/inference';
+import type { Aim, Student } from '@/core/students/student';
+import type { Reading } from '@/core/assessment/reading';
 import { standingAims, workAims, type StandingAim } from './choices';
 import { AIM_DEFAULTS, type AimDefaults } from './defaults';
 import { doseFor, type Dose } from './dose';

@@ -1,6 +1,6 @@
 import { groupOf, isMuscleGroup } from '@/core/body';
-import { plainly } from '@/core/limits/sentences';
-import type { AimKind } from '@/core/people/student';
+import { plainly } from '@/core/inference/sentences';
+import type { AimKind } from '@/core/students/student';
 import type { StandingAim } from './choices';
 
 /** Aims in the student's words, without names of muscles. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { GROUPS, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
-import type { Doubt, Findings, Hint, MovementFinding, StrengthFinding, StructureFinding } from '@/core/limits';
-import { aimSchema } from '@/core/people/student';
+import type { Doubt, Findings, Hint, MovementFinding, StrengthFinding, StructureFinding } from '@/core/inference';
+import { aimSchema } from '@/core/students/student';
 import { workAims } from './choices';
 import { AIM_DEFAULTS } from './defaults';
 import { proposeAims, type AimContext } from './propose';

@@ -1,8 +1,8 @@
 import { isMuscleGroup, groupOf, SIDES, type GroupId, type Side } from '@/core/body';
-import type { Findings, StrengthFinding, StructureFinding } from '@/core/limits';
-import type { AimKind } from '@/core/people/student';
-import { testById } from '@/core/tests/battery';
-import type { Movement } from '@/core/tests/definition';
+import type { Findings, StrengthFinding, StructureFinding } from '@/core/inference';
+import type { AimKind } from '@/core/students/student';
+import { testById } from '@/core/assessment/battery';
+import type { Movement } from '@/core/assessment/definition';
 import { AIM_DEFAULTS, type AimDefaults } from './defaults';
 import { doseFor, type Dose } from './dose';
 

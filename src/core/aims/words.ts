@@ -1,7 +1,7 @@
 import { GROUP_WORDS } from '@/core/body/words';
-import type { AimKind } from '@/core/people/student';
-import { testById } from '@/core/tests/battery';
-import { MOVEMENT_WORDS } from '@/core/tests/words';
+import type { AimKind } from '@/core/students/student';
+import { testById } from '@/core/assessment/battery';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Dose } from './dose';
 import type { AimReason, Avoid, School } from './propose';
 

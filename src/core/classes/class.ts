@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { aimSchema, momentSchema } from '@/core/people/student';
+import { aimSchema, momentSchema } from '@/core/students/student';
 import { itemSchema, type Practice } from '@/core/practice/practice';
 import { requestOf, requestSchema } from '@/core/practice/request';
 

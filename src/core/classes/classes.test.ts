@@ -1,11 +1,11 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { groupOf } from '@/core/body';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { rungOf, shapeById } from '@/core/poses';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
 import { totalSeconds } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
-import { aim, ranked } from '@/core/practice/test-practices';
+import { aim, ranked } from '@/core/practice/practices.fixtures';
 import { inTheWay } from '@/core/practice/units';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { logSchema, type LogEntry } from '@/core/teaching/log';

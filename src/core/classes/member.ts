@@ -2,10 +2,10 @@ import { aimsFor } from '@/core/aims/for-student';
 import type { AimDefaults } from '@/core/aims/defaults';
 import { screen } from '@/core/cautions/screen';
 import { wayFor, type Comfort } from '@/core/fit/way';
-import { summariseStrength, type Inference } from '@/core/limits';
-import { buildOfStudent, type Aim, type Student } from '@/core/people/student';
+import { summariseStrength, type Inference } from '@/core/inference';
+import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 
 /** A student of a class as far as the class needs to know her. */
 export interface Member {

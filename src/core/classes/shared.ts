@@ -1,4 +1,4 @@
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { activeAims, aimKey } from '@/core/practice/doses';
 import { presentOf, type Member } from './member';
 

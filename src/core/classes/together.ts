@@ -1,7 +1,7 @@
 import { GROUPS, groupOf, SIDES } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
-import type { Strain } from '@/core/loads/strains';
-import type { Aim } from '@/core/people/student';
+import type { Strain } from '@/core/statics/strains';
+import type { Aim } from '@/core/students/student';
 import { allShapes, rungOf, type Shape } from '@/core/poses';
 import type { PracticeRequest } from '@/core/practice/request';
 import { LENGTHENS, loadOfWorth, scorePose, stretchOfWorth, worthFor, type RankedPose } from '@/core/ranking/rank';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { infer, type Question } from '@/core/limits';
-import { readAt } from '@/core/limits/test-readings';
+import { infer, type Question } from '@/core/inference';
+import { readAt } from '@/core/inference/readings.fixtures';
 import { questionOf } from './asked';
 
 const settle = (question: Question) => {

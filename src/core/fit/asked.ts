@@ -1,7 +1,7 @@
 import { type Side } from '@/core/body';
-import type { Draws, Question } from '@/core/limits';
-import type { Movement, Position } from '@/core/tests/definition';
-import { buildOfStudent, type Student } from '@/core/people/student';
+import type { Draws, Question } from '@/core/inference';
+import type { Movement, Position } from '@/core/assessment/definition';
+import { buildOfStudent, type Student } from '@/core/students/student';
 import { shapeById } from '@/core/poses';
 import { limitersInPose } from './fit';
 

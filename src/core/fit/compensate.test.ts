@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
 import { compensationsOf, lacksOf } from './compensate';
 

@@ -10,7 +10,7 @@ import {
   type Posture,
   type Side,
 } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { anglesAt, postureAt, type Give, type Rung } from '@/core/poses';
 import { FIRST_PULL } from './fit';
 import { comfortOf, USUAL_WAY, type FitWay } from './way';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { LIBRARY, shapeById } from '@/core/poses';
 import { FIRST_PULL, fitRung, readAt } from './fit';
 import { USUAL_WAY } from './way';

@@ -10,8 +10,8 @@ import {
   type GroupId,
   type Side,
 } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
-import { strainsOf, type Strain } from '@/core/loads/strains';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import { strainsOf, type Strain } from '@/core/statics/strains';
 import { anglesAt, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';

@@ -1,5 +1,5 @@
 import { type Build, type Side } from '@/core/body';
-import { Statics, type Asked, type Loads, type StaticsOptions } from '@/core/loads/statics';
+import { Statics, type Asked, type Loads, type StaticsOptions } from '@/core/statics/statics';
 import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung, type Shape } from '@/core/poses';
 
 /** One set of statics a build: the muscle model of a body is made once. */

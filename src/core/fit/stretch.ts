@@ -11,7 +11,7 @@ import {
   type Posture,
   type Side,
 } from '@/core/body';
-import { ELEMENT_COUNT } from '@/core/limits';
+import { ELEMENT_COUNT } from '@/core/inference';
 import { FIRST_PULL } from './fit';
 
 export interface StructureStretch {

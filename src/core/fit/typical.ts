@@ -1,4 +1,4 @@
-import { DIMENSIONS, type Posterior } from '@/core/limits';
+import { DIMENSIONS, type Posterior } from '@/core/inference';
 
 const mean = new Float32Array(DIMENSIONS);
 /** Typical people: every tolerance in the middle. */

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf } from '@/core/body';
-import { summariseStrength } from '@/core/limits';
+import { summariseStrength } from '@/core/inference';
 import { LIBRARY, shapeById, type Shape } from '@/core/poses';
-import { BATTERY } from '@/core/tests/battery';
-import type { Reading } from '@/core/tests/reading';
+import { BATTERY } from '@/core/assessment/battery';
+import type { Reading } from '@/core/assessment/reading';
 import { compensationsOf } from './compensate';
 import { fitRung } from './fit';
 import { TYPICAL } from './typical';

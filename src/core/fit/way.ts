@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { SIDES, type Side } from '@/core/body';
-import type { Hint, StrengthFinding } from '@/core/limits';
-import { readoutOf } from '@/core/tests/battery';
+import type { Hint, StrengthFinding } from '@/core/inference';
+import { readoutOf } from '@/core/assessment/battery';
 import type { Rung } from '@/core/poses';
 
 /** How far a comfortable hold goes, as a share of the tolerance; the teacher's to set. All are our defaults, no study gives them. */

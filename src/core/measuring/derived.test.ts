@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Reading, ReadingSide } from '@/core/tests/reading';
-import { sitAndReachCategory } from '@/core/tests/battery/sit-and-reach';
+import type { Reading, ReadingSide } from '@/core/assessment/reading';
+import { sitAndReachCategory } from '@/core/assessment/battery/sit-and-reach';
 import { derivedFrom, standingOf } from './derived';
-import { readoutOf } from '@/core/tests/battery';
+import { readoutOf } from '@/core/assessment/battery';
 
 let count = 0;
 const reading = (

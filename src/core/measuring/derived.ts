@@ -1,10 +1,10 @@
-import { bandOf, detectableAt, normOf, type Readout } from '@/core/tests/definition';
-import { readoutOf, testById } from '@/core/tests/battery';
-import { DEGREES_PER_CM, USUAL_CM, USUAL_SHIN } from '@/core/tests/battery/knee-to-wall';
-import { latest, meanOf, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
-import { sideGap } from '@/core/tests/sides';
+import { bandOf, detectableAt, normOf, type Readout } from '@/core/assessment/definition';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import { DEGREES_PER_CM, USUAL_CM, USUAL_SHIN } from '@/core/assessment/battery/knee-to-wall';
+import { latest, meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { sideGap } from '@/core/assessment/sides';
 import { SIDES, type Side } from '@/core/body';
-import { CONTROL_GAP, controlGap } from '@/core/limits';
+import { CONTROL_GAP, controlGap } from '@/core/inference';
 
 /** Something that follows from readings by arithmetic, with its steps. */
 export interface Derived {

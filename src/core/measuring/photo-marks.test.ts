@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { skeletonOf, type Side, type Vec3 } from '@/core/body';
-import { BATTERY } from '@/core/tests/battery';
-import { normOf } from '@/core/tests/definition';
-import { testPosture } from '@/core/tests/drawn';
+import { BATTERY } from '@/core/assessment/battery';
+import { normOf } from '@/core/assessment/definition';
+import { testPosture } from '@/core/assessment/drawn';
 import { photoAngle, type Placement, type Point } from './photo';
 import { photoGuide } from './photo-marks';
 

@@ -1,7 +1,7 @@
 import { otherSide, type Side } from '@/core/body';
-import type { Readout, TestDefinition } from '@/core/tests/definition';
-import { testAngle } from '@/core/tests/drawn';
-import type { ReadingSide } from '@/core/tests/reading';
+import type { Readout, TestDefinition } from '@/core/assessment/definition';
+import { testAngle } from '@/core/assessment/drawn';
+import type { ReadingSide } from '@/core/assessment/reading';
 import type { PhotoZero } from './photo';
 
 /** A point to be placed on a picture. */

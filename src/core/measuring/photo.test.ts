@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Random } from '@/core/limits';
+import { Random } from '@/core/inference';
 import { photoAngle, PLACING_PX, type Placement, type Point } from './photo';
 
 const polar = (from: Point, length: number, degrees: number): Point => ({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { readoutOf } from '@/core/tests/battery';
-import type { Reading } from '@/core/tests/reading';
+import { readoutOf } from '@/core/assessment/battery';
+import type { Reading } from '@/core/assessment/reading';
 import { doubtsOf, exchanged, pairsByDay, questionOf, sidesSwapped, type Known } from './plausibility';
 
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');

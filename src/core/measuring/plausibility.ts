@@ -1,7 +1,7 @@
 import { otherSide, type Side } from '@/core/body';
-import { bandOf, detectableAt, normOf, type Readout } from '@/core/tests/definition';
-import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
-import type { SexForNorms } from '@/core/people/student';
+import { bandOf, detectableAt, normOf, type Readout } from '@/core/assessment/definition';
+import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import type { SexForNorms } from '@/core/students/student';
 
 /** Something that makes a value unlikely, with what to offer. */
 export interface Doubt {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, skeletonOf } from '@/core/body';
-import { BATTERY, testById } from '@/core/tests/battery';
-import { testPosture } from '@/core/tests/drawn';
+import { BATTERY, testById } from '@/core/assessment/battery';
+import { testPosture } from '@/core/assessment/drawn';
 import { GRAVITY, leverOf, limbTorque, NEWTONS, percentOfWeight, torqueOf } from './torque';
 
 const build = buildOf({ height_cm: 175, mass_kg: 70 });

@@ -1,4 +1,4 @@
-import type { Readout } from '@/core/tests/definition';
+import type { Readout } from '@/core/assessment/definition';
 
 const INCH = 2.54;
 

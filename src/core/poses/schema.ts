@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { COORDINATES, fleshOf, GROUPS, skeletonOf } from '@/core/body';
-import { momentSchema } from '@/core/people/student';
+import { momentSchema } from '@/core/students/student';
 import { POSITIONS, type Shape } from './format';
 
 /** A pose of the teacher's own, as it is kept and as it stands in a `kolpos/pose` file. */

@@ -9,7 +9,7 @@ import { solve, solver } from './highs';
 import { itemSchema, PHASES, totalSeconds } from './practice';
 import { Program } from './program';
 import { requestOf, type PracticeRequest } from './request';
-import { aim, AIMS, build, POSES, ranked } from './test-practices';
+import { aim, AIMS, build, POSES, ranked } from './practices.fixtures';
 import { inTheWay, needsCounter, needsPreparation, prepares, unitsFor } from './units';
 
 const unitsOfItems = (b: BuiltPractice, request: PracticeRequest = requestOf({ minutes: b.minutes })) => {

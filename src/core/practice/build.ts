@@ -1,5 +1,5 @@
 import type { Highs } from 'highs';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { smallestChange, type Change } from './change';

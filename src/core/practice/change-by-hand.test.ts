@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENTS } from '@/core/body';
 import { USUAL_WAY } from '@/core/fit/way';
-import { DIMENSIONS, ELEMENT_COUNT } from '@/core/limits';
+import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
 import { shapeById } from '@/core/poses';
 import { blocksOf } from './blocks';
 import { lengthenBlock, moveBlock, removeBlock, swapBlock, itemsFor, sidesOf } from './edit';
@@ -9,7 +9,7 @@ import { aimsWithPeak, peakGap } from './peak';
 import { reasonsOf } from './reasons';
 import { refit } from './refit';
 import { requestOf } from './request';
-import { aim, AIMS, build, POSES, ranked } from './test-practices';
+import { aim, AIMS, build, POSES, ranked } from './practices.fixtures';
 import { warningsOf } from './warnings';
 import { without } from './without';
 import { reasonSentences, warningWords } from './words';

@@ -1,5 +1,5 @@
 import type { Highs } from 'highs';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { worthFor } from '@/core/ranking/rank';
 import { RETURNS, worthOfDose } from './doses';
 import { solve } from './highs';

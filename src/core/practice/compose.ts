@@ -1,4 +1,4 @@
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { valueOf, type Chosen } from './choose';

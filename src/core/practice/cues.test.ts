@@ -5,7 +5,7 @@ import { SCHOOLS } from '@/core/poses/schools';
 import { callBack } from './call-back';
 import { cueKey, cuesFor, draftCues, jointActions, recalled, remembered, VOICE, type CueRole } from './cues';
 import type { PracticeItem } from './practice';
-import { build, POSES } from './test-practices';
+import { build, POSES } from './practices.fixtures';
 
 const item = (pose: string, rung: number, side: PracticeItem['side'] = 'right') => ({ pose, rung, side });
 const fitOf = (i: Pick<PracticeItem, 'pose' | 'rung' | 'side'>) =>

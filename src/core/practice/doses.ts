@@ -1,4 +1,4 @@
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { PracticeItem } from './practice';
 

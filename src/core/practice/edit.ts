@@ -1,5 +1,5 @@
 import { rungOf } from '@/core/poses';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { breathed, itemOf } from './item';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { Random } from '@/core/limits';
+import { Random } from '@/core/inference';
 import { EXACT, mustPrecede, orderCost, orderPhase, stepCost } from './order';
 import { placed } from './phases';
 import { requestOf } from './request';
-import { POSES } from './test-practices';
+import { POSES } from './practices.fixtures';
 import { unitsFor, type Unit } from './units';
 
 const units = unitsFor(POSES, requestOf({ minutes: 30 }));

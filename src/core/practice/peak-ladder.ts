@@ -1,7 +1,7 @@
 import { GROUPS, isMuscleGroup, SIDES, type Build, type GroupId, type Side } from '@/core/body';
 import { missingSd, reachedIn, stretchIn } from '@/core/fit/fit';
 import { comfortOf, type FitWay } from '@/core/fit/way';
-import type { Posterior } from '@/core/limits';
+import type { Posterior } from '@/core/inference';
 import type { Shape } from '@/core/poses';
 
 /** A rung on the way to a peak: how far she gets in it today, and what is missing to all of it. */

@@ -2,8 +2,8 @@ import { GROUPS, isMuscleGroup, SIDES, type Build, type GroupId, type Side } fro
 import { lacksOf, type Lack } from '@/core/fit/compensate';
 import { readAt, reachedIn } from '@/core/fit/fit';
 import { comfortOf, type FitWay } from '@/core/fit/way';
-import type { Posterior } from '@/core/limits';
-import type { Aim } from '@/core/people/student';
+import type { Posterior } from '@/core/inference';
+import type { Aim } from '@/core/students/student';
 import { rungOf, type Shape } from '@/core/poses';
 import { aimKey } from './doses';
 

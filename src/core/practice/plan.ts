@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { aimSchema, momentSchema } from '@/core/people/student';
+import { aimSchema, momentSchema } from '@/core/students/student';
 import { itemSchema } from './practice';
 import { requestSchema } from './request';
 import { without } from './without';

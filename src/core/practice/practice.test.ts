@@ -20,7 +20,7 @@ import {
 } from './edit';
 import { TRANSITIONS } from './pace';
 import { itemSchema, practiceSchema, totalSeconds, transitionBefore, type PracticeItem } from './practice';
-import { AIMS, build, POSES } from './test-practices';
+import { AIMS, build, POSES } from './practices.fixtures';
 
 const { items } = await build(20);
 const blocks = blocksOf(items);

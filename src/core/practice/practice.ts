@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { aimSchema, momentSchema } from '@/core/people/student';
+import { aimSchema, momentSchema } from '@/core/students/student';
 import { TRANSITIONS, type Pace } from './pace';
 import { requestSchema } from './request';
 

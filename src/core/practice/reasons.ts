@@ -1,6 +1,6 @@
 import { rungOf } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { blocksOf } from './blocks';
 import { activeAims, aimKey, servedBy } from './doses';
 import type { PracticeItem } from './practice';

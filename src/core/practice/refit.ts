@@ -1,5 +1,5 @@
 import { rungOf, shapeById } from '@/core/poses';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { activeAims, servedBy } from './doses';

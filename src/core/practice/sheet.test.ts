@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { totalSeconds } from './practice';
 import { holdWords, sheetRows, sidesWords } from './sheet';
-import { build } from './test-practices';
+import { build } from './practices.fixtures';
 
 const { items } = await build(30);
 const rows = sheetRows(items);

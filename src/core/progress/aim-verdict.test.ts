@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { AimsOf } from '@/core/aims/for-student';
-import type { Aim } from '@/core/people/student';
-import { readoutOf } from '@/core/tests/battery';
-import { normOf } from '@/core/tests/definition';
-import type { Reading } from '@/core/tests/reading';
+import type { Aim } from '@/core/students/student';
+import { readoutOf } from '@/core/assessment/battery';
+import { normOf } from '@/core/assessment/definition';
+import type { Reading } from '@/core/assessment/reading';
 import { aimVerdicts } from './aim-verdict';
 import { changesOf } from './change';
 import { planSchema, planWeeks, withTaught } from './plan';
-import { reading } from './test-readings';
+import { reading } from './readings.fixtures';
 
 const hamstrings: Aim = { kind: 'lengthen', group: 'hamstrings', side: 'left', weight: 1 };
 const aimed = {

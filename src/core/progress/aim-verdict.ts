@@ -1,7 +1,7 @@
 import type { AimsOf } from '@/core/aims/for-student';
-import type { Findings } from '@/core/limits';
-import type { Aim } from '@/core/people/student';
-import { readoutOf } from '@/core/tests/battery';
+import type { Findings } from '@/core/inference';
+import type { Aim } from '@/core/students/student';
+import { readoutOf } from '@/core/assessment/battery';
 import { together, type ReadingChange, type Together } from './change';
 import { doneFor, type DoneDose } from './dose';
 import { stuck, whyNoChange, type Reason } from './no-change';

@@ -1,7 +1,7 @@
-import type { SexForNorms } from '@/core/people/student';
-import { readoutOf } from '@/core/tests/battery';
-import { bandOf, detectableAt, normOf, type Norm, type Readout } from '@/core/tests/definition';
-import { kindOf, meanOf, type Reading } from '@/core/tests/reading';
+import type { SexForNorms } from '@/core/students/student';
+import { readoutOf } from '@/core/assessment/battery';
+import { bandOf, detectableAt, normOf, type Norm, type Readout } from '@/core/assessment/definition';
+import { kindOf, meanOf, type Reading } from '@/core/assessment/reading';
 import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
 import { trendOf, type Trend } from './trend';
 

@@ -1,4 +1,4 @@
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { aimKey, activeAims } from '@/core/practice/doses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { LogEntry } from '@/core/teaching/log';

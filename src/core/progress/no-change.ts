@@ -1,5 +1,5 @@
-import type { Hint } from '@/core/limits/hints';
-import type { Aim } from '@/core/people/student';
+import type { Hint } from '@/core/inference/hints';
+import type { Aim } from '@/core/students/student';
 import type { ReadingChange } from './change';
 
 /** Why nothing moved after two rounds, as far as it can be computed, and what to do about it. */

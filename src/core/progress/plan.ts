@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { daySchema } from '@/core/people/student';
+import { daySchema } from '@/core/students/student';
 import { daysLater } from './retest';
 
 /** Weeks ahead: which days, how long, what for; strength with a day between, a lighter week now and then, and when to test again. */

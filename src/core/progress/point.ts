@@ -1,5 +1,5 @@
-import type { Norm, Readout } from '@/core/tests/definition';
-import type { Reading } from '@/core/tests/reading';
+import type { Norm, Readout } from '@/core/assessment/definition';
+import type { Reading } from '@/core/assessment/reading';
 
 /** One day's reading of a kind. */
 export interface Point {

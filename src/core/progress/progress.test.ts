@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { LogEntry } from '@/core/teaching/log';
-import { AIMS, POSES } from '@/core/practice/test-practices';
+import { AIMS, POSES } from '@/core/practice/practices.fixtures';
 import { worthFor } from '@/core/ranking/rank';
-import { readoutOf } from '@/core/tests/battery';
-import { detectableAt } from '@/core/tests/definition';
-import type { Reading } from '@/core/tests/reading';
+import { readoutOf } from '@/core/assessment/battery';
+import { detectableAt } from '@/core/assessment/definition';
+import type { Reading } from '@/core/assessment/reading';
 import { plannedOf, readCalendar, uidOf, writeCalendar } from './calendar';
 import { changesOf, compared, together } from './change';
 import { betterBy, type Point } from './point';
@@ -17,7 +17,7 @@ import { daysBetween, daysLater, retestsOf, tellsOf } from './retest';
 import { gapChange, gapSentence } from './side-gap';
 import { todayOf } from './today';
 import { toleranceChanges } from './tolerance';
-import { normals, reading, slr } from './test-readings';
+import { normals, reading, slr } from './readings.fixtures';
 import { changeSentences, reasonWords, togetherSentence } from './words';
 
 describe('change of a reading', () => {

@@ -1,7 +1,7 @@
 import { groupOf } from '@/core/body';
-import type { Aim } from '@/core/people/student';
-import { readoutOf, testById } from '@/core/tests/battery';
-import { latest, type Reading } from '@/core/tests/reading';
+import type { Aim } from '@/core/students/student';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import { latest, type Reading } from '@/core/assessment/reading';
 
 /** What to test again, when, and in the same way as last time. */
 

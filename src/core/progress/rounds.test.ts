@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { changesOf } from './change';
 import { stuck } from './no-change';
 import { baseRound, roundsOf } from './rounds';
-import { reading } from './test-readings';
+import { reading } from './readings.fixtures';
 
 describe('rounds of testing', () => {
   it('days within a week of each other are one round', () => {

@@ -1,5 +1,5 @@
-import { readoutOf } from '@/core/tests/battery';
-import { withUnit } from '@/core/tests/reading';
+import { readoutOf } from '@/core/assessment/battery';
+import { withUnit } from '@/core/assessment/reading';
 import type { ReadingChange } from './change';
 
 /** The difference of the sides of a reading, in the first round and now. */

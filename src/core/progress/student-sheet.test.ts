@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { changesOf } from './change';
 import { progressSheet, stripOf } from './student-sheet';
-import { reading, slr } from './test-readings';
+import { reading, slr } from './readings.fixtures';
 
 const about = {
   name: 'Maren',

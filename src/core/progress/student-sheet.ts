@@ -1,10 +1,10 @@
 import { listed, type PlainAims } from '@/core/aims/plainly';
-import type { Aim, Student } from '@/core/people/student';
-import { PLACE_WORDS } from '@/core/people/words';
+import type { Aim, Student } from '@/core/students/student';
+import { PLACE_WORDS } from '@/core/students/words';
 import type { LogEntry } from '@/core/teaching/log';
-import { readoutOf, testById } from '@/core/tests/battery';
-import type { Readout } from '@/core/tests/definition';
-import { withUnit, type Reading } from '@/core/tests/reading';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import type { Readout } from '@/core/assessment/definition';
+import { withUnit, type Reading } from '@/core/assessment/reading';
 import type { ReadingChange } from './change';
 import type { Verdict } from './point';
 import { retestsOf, tellsOf } from './retest';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Student } from '@/core/people/student';
-import { reading } from './test-readings';
+import type { Student } from '@/core/students/student';
+import { reading } from './readings.fixtures';
 import { foundLines, timelineOf, type Story } from './timeline';
 
 const student = {

@@ -1,15 +1,15 @@
 import { AIM_WORDS } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
 import { cautionById } from '@/core/cautions/catalogue';
-import type { Findings } from '@/core/limits';
-import { limiterWords } from '@/core/limits/words';
-import type { AimChoice, Student } from '@/core/people/student';
-import { PLACE_WORDS } from '@/core/people/words';
+import type { Findings } from '@/core/inference';
+import { limiterWords } from '@/core/inference/words';
+import type { AimChoice, Student } from '@/core/students/student';
+import { PLACE_WORDS } from '@/core/students/words';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
-import { testById } from '@/core/tests/battery';
-import type { Reading } from '@/core/tests/reading';
-import { MOVEMENT_WORDS } from '@/core/tests/words';
+import { testById } from '@/core/assessment/battery';
+import type { Reading } from '@/core/assessment/reading';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { PlanChoice } from './plan';
 
 /** What a line of a student's story is about. */

@@ -1,5 +1,5 @@
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { planWeeks, withTaught, type PlanChoice } from './plan';
 import { retestsOf } from './retest';
 

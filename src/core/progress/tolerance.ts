@@ -1,5 +1,5 @@
 import type { GroupId, Side } from '@/core/body';
-import type { StructureFinding } from '@/core/limits/statements';
+import type { StructureFinding } from '@/core/inference/statements';
 import { verdictOf, type Verdict } from './point';
 
 /** How far a structure let itself be lengthened in an earlier round, and now. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { changesOf } from './change';
 import type { Point } from './point';
 import { daysLater } from './retest';
-import { normals, reading, slr } from './test-readings';
+import { normals, reading, slr } from './readings.fixtures';
 import { trendOf } from './trend';
 import { changeSentences } from './words';
 

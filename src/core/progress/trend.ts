@@ -1,5 +1,5 @@
-import type { Readout } from '@/core/tests/definition';
-import { detectableAt } from '@/core/tests/definition';
+import type { Readout } from '@/core/assessment/definition';
+import { detectableAt } from '@/core/assessment/definition';
 import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
 import { daysBetween } from './retest';
 

@@ -1,6 +1,6 @@
 import { groupName } from '@/core/body/words';
-import { readoutOf } from '@/core/tests/battery';
-import { withUnit } from '@/core/tests/reading';
+import { readoutOf } from '@/core/assessment/battery';
+import { withUnit } from '@/core/assessment/reading';
 import type { Caveat, ReadingChange, Together } from './change';
 import type { HeldBack } from './hold-back';
 import type { Reason } from './no-change';

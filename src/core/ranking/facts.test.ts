@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS, TYPICAL_BUILD, type GroupId, type Side } from '@/core/body';
 import { fitRung, FIRST_PULL, pathTable, type FittedPose } from '@/core/fit/fit';
 import { StrandModel } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT } from '@/core/limits';
+import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
 import { rungOf, shapeById } from '@/core/poses';
 import { typicalFits } from './reaching';
 

@@ -1,6 +1,6 @@
 import { GROUPS, otherSide, SIDES, type GroupId, type Side } from '@/core/body';
 import type { Reached, Worked } from '@/core/fit/fit';
-import type { StrainId } from '@/core/loads/strains';
+import type { StrainId } from '@/core/statics/strains';
 import guide from './data/typical-loads.json';
 
 /**

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS } from '@/core/body';
 import { fitRung } from '@/core/fit/fit';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { screen } from '@/core/cautions/screen';
 import { LIBRARY } from '@/core/poses';
 import { rankPoses } from './rank';

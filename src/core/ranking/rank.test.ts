@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENTS, GROUPS, type GroupId, type Side } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/limits';
-import type { Aim } from '@/core/people/student';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Aim } from '@/core/students/student';
 import { LIBRARY } from '@/core/poses';
-import { infer } from '@/core/limits';
+import { infer } from '@/core/inference';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import guide from './data/typical-loads.json';
 import { guidePoints } from './guide-points';

@@ -3,10 +3,10 @@ import { poseConflicts, type Screening } from '@/core/cautions/screen';
 import { completed, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY, type FitWay } from '@/core/fit/way';
-import type { Posterior } from '@/core/limits';
-import type { Aim } from '@/core/people/student';
+import type { Posterior } from '@/core/inference';
+import type { Aim } from '@/core/students/student';
 import { allShapes, demandsOf, rungOf, type Kind, type Shape } from '@/core/poses';
-import type { StrainId } from '@/core/loads/strains';
+import type { StrainId } from '@/core/statics/strains';
 import { guessOf } from './guide';
 
 export interface RankedPose extends FittedPose {

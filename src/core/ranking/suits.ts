@@ -3,10 +3,10 @@ import type { AimDefaults } from '@/core/aims/defaults';
 import { poseConflicts, screen } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import { wayFor, type Comfort } from '@/core/fit/way';
-import { summariseStrength, type Inference } from '@/core/limits';
-import { buildOfStudent, type Student } from '@/core/people/student';
+import { summariseStrength, type Inference } from '@/core/inference';
+import { buildOfStudent, type Student } from '@/core/students/student';
 import { demandsOf, type Shape } from '@/core/poses';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { scorePose, type RankedPose } from './rank';
 
 /** How a rung suits one student: her better side, scored for her own aims. */

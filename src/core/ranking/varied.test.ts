@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { buildOf } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
 import { TYPICAL } from '@/core/fit/typical';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import { rankPoses } from './rank';
 import { varied } from './varied';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { momentSchema, placeSchema } from '@/core/people/student';
-import { PLACES, type Place } from '@/core/people/student';
-import type { FeltInPose } from '@/core/limits';
+import { momentSchema, placeSchema } from '@/core/students/student';
+import { PLACES, type Place } from '@/core/students/student';
+import type { FeltInPose } from '@/core/inference';
 import type { PlayerState } from './player';
 
 /** One pose and side as it was taught. */

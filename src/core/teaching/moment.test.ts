@@ -6,7 +6,7 @@ import { lateBy, onTime } from './late';
 import { logFrom } from './log';
 import { ACTIVE, countOf, cueNow, partAt } from './moment';
 import { advance, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
-import { item, played, T0 } from './test-play';
+import { item, played, T0 } from './play.fixtures';
 
 const ITEMS = [
   item('a', 'bridge', 'both', 2, { repeats: 4 }),

@@ -4,7 +4,7 @@ import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
 import { profileOf } from '@/core/practice/profile';
 import { requestOf } from '@/core/practice/request';
-import { AIMS, build, POSES, ranked } from '@/core/practice/test-practices';
+import { AIMS, build, POSES, ranked } from '@/core/practice/practices.fixtures';
 import { inTheWay } from '@/core/practice/units';
 import { otherRung, sparing } from './other-rung';
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { logFrom, logSchema } from './log';
 import { advance, hasBegun, secondsLeft, startPlayer, wake, type PlayerEvent, type PlayerState } from './player';
-import { item, played, T0 } from './test-play';
+import { item, played, T0 } from './play.fixtures';
 
 const ITEMS = [item('a', 'bridge', 'both', 5), item('b', 'pigeon', 'right', 10), item('c', 'pigeon', 'left', 10)];
 const fresh = () => startPlayer('p', 's', ITEMS, T0);

@@ -2,7 +2,7 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { TableRow } from '@/core/classes/table';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { shapeById } from '@/core/poses';
 import { PROP_SIZES } from '@/core/poses/prop-sizes';
 import type { PracticeItem } from '@/core/practice/practice';

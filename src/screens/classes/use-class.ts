@@ -2,7 +2,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import type { YogaClass } from '@/core/classes/class';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import { feltIn } from '@/core/teaching/log';
 import { today } from '@/store/studio';
 import type { ClassPerson, MemberFacts } from '@/workers/core.worker';

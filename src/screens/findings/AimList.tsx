@@ -11,7 +11,7 @@ import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS, AVOID_WORDS, doseWords, reasonWords, SCHOOL_WORDS } from '@/core/aims/words';
 import { GROUPS, groupOf, isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/people/student';
+import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
 import { saveStudent } from '@/store/changes';
 import { today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';

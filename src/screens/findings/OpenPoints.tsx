@@ -2,11 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Doubt, Findings, Hint, MovementFinding } from '@/core/limits';
-import { hintWords } from '@/core/limits/hint-words';
-import { readoutOf, testById } from '@/core/tests/battery';
-import { withUnit, type Reading } from '@/core/tests/reading';
-import { MOVEMENT_WORDS } from '@/core/tests/words';
+import type { Doubt, Findings, Hint, MovementFinding } from '@/core/inference';
+import { hintWords } from '@/core/inference/hint-words';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import { withUnit, type Reading } from '@/core/assessment/reading';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
 
 /** What cannot be told apart, what does not fit, and what points past the muscle. Nothing is shown where there is none. */
 export function OpenPoints({

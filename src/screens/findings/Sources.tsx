@@ -2,12 +2,12 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { MovementFinding, StructureFinding } from '@/core/limits';
-import { inHundred } from '@/core/limits/words';
-import { PLACE_WORDS } from '@/core/people/words';
-import { readoutOf, testById } from '@/core/tests/battery';
-import { MOVEMENT_WORDS } from '@/core/tests/words';
-import { meanOf, withUnit, type Reading } from '@/core/tests/reading';
+import type { MovementFinding, StructureFinding } from '@/core/inference';
+import { inHundred } from '@/core/inference/words';
+import { PLACE_WORDS } from '@/core/students/words';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
+import { meanOf, withUnit, type Reading } from '@/core/assessment/reading';
 
 /** The unit that a movement is told in: that of its main read-out. */
 const unitOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };

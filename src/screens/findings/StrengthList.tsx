@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
-import { capacities, summariseStrength, type Capacity, type StrengthFinding } from '@/core/limits';
-import { bandWords } from '@/core/limits/words';
-import type { Student } from '@/core/people/student';
-import { readoutOf, testById } from '@/core/tests/battery';
-import { withUnit, type Reading } from '@/core/tests/reading';
+import { capacities, summariseStrength, type Capacity, type StrengthFinding } from '@/core/inference';
+import { bandWords } from '@/core/inference/words';
+import type { Student } from '@/core/students/student';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import { withUnit, type Reading } from '@/core/assessment/reading';
 
 /** Strength beside length: every strength reading with its norm, weakest first. */
 export function StrengthList({ student, readings }: { student: Student; readings: readonly Reading[] }) {

@@ -2,9 +2,9 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
-import { groupStrength, summariseStrength, type StructureFinding } from '@/core/limits';
-import type { Student } from '@/core/people/student';
-import type { Reading } from '@/core/tests/reading';
+import { groupStrength, summariseStrength, type StructureFinding } from '@/core/inference';
+import type { Student } from '@/core/students/student';
+import type { Reading } from '@/core/assessment/reading';
 import { landTint, seaTint } from '@/figure/scales';
 
 const LOW = -4;

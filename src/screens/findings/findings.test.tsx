@@ -5,7 +5,7 @@ import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { demoStudio } from '@demo/studio';
 import { aimsFor } from '@/core/aims/for-student';
-import { infer, type Findings, type Settling } from '@/core/limits';
+import { infer, type Findings, type Settling } from '@/core/inference';
 import { studioDatabase } from '@/store/studio';
 import { QuestionBar } from '../measure/QuestionBar';
 import { placeFrom } from '../measure/course';

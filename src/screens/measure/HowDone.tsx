@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { isModelled, type Readout, type TestDefinition, type Variant } from '@/core/tests/definition';
+import { isModelled, type Readout, type TestDefinition, type Variant } from '@/core/assessment/definition';
 import { Pick } from '../shell/Pick';
 import type { DraftValues } from './use-draft';
 

@@ -8,9 +8,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { turnsOf } from '@/core/tests/batteries';
-import { BATTERY } from '@/core/tests/battery';
-import { queueOf } from '@/core/tests/queue';
+import { turnsOf } from '@/core/assessment/batteries';
+import { BATTERY } from '@/core/assessment/battery';
+import { queueOf } from '@/core/assessment/queue';
 
 const PARTS = [
   { name: 'Length and shape', of: BATTERY.filter((t) => t.kind !== 'strength') },

@@ -3,7 +3,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { leverOf, percentOfWeight, torqueOf } from '@/core/measuring/torque';
 import { typedNumber } from '@/core/measuring/typed';
-import type { Readout, TestDefinition } from '@/core/tests/definition';
+import type { Readout, TestDefinition } from '@/core/assessment/definition';
 import { Pick } from '../shell/Pick';
 import type { DraftValues } from './use-draft';
 import { leverProblem } from './reading-from-draft';

@@ -3,11 +3,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { AskedQuestion } from '@/core/fit/asked';
-import { ASK_AT_MOST, type Settling, type Suggestion } from '@/core/limits';
-import { inHundred } from '@/core/limits/words';
+import { ASK_AT_MOST, type Settling, type Suggestion } from '@/core/inference';
+import { inHundred } from '@/core/inference/words';
 import { shapeById } from '@/core/poses';
-import { testById } from '@/core/tests/battery';
-import { MOVEMENT_WORDS } from '@/core/tests/words';
+import { testById } from '@/core/assessment/battery';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
 
 /** The question that leads the tests: how it stands, the test that would tell, and when it is done. */
 export function QuestionBar({

@@ -9,10 +9,10 @@ import { otherSide } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { leverOf, limbTorque } from '@/core/measuring/torque';
 import { typedNumber, typedValue } from '@/core/measuring/typed';
-import type { Student } from '@/core/people/student';
-import { PLACE_WORDS } from '@/core/people/words';
-import { normOf, type Readout, type TestDefinition, type Variant } from '@/core/tests/definition';
-import { testPosture } from '@/core/tests/drawn';
+import type { Student } from '@/core/students/student';
+import { PLACE_WORDS } from '@/core/students/words';
+import { normOf, type Readout, type TestDefinition, type Variant } from '@/core/assessment/definition';
+import { testPosture } from '@/core/assessment/drawn';
 import {
   kindOf,
   latest,
@@ -22,8 +22,8 @@ import {
   withUnit,
   type Reading,
   type ReadingSide,
-} from '@/core/tests/reading';
-import { END_FEEL_WORDS, UNIT_WORDS } from '@/core/tests/words';
+} from '@/core/assessment/reading';
+import { END_FEEL_WORDS, UNIT_WORDS } from '@/core/assessment/words';
 import { keepReadings } from '@/store/changes';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';

@@ -2,12 +2,12 @@
 import { useMemo } from 'react';
 import { SIDES, skeletonOf, type Build, type Posture, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
-import { contextOf } from '@/core/limits';
-import { PLACE_WORDS } from '@/core/people/words';
-import type { Place } from '@/core/people/student';
-import type { Position, Readout, TestDefinition } from '@/core/tests/definition';
-import { testAngle, testPosture } from '@/core/tests/drawn';
-import { latest, withUnit, type Reading, type ReadingSide } from '@/core/tests/reading';
+import { contextOf } from '@/core/inference';
+import { PLACE_WORDS } from '@/core/students/words';
+import type { Place } from '@/core/students/student';
+import type { Position, Readout, TestDefinition } from '@/core/assessment/definition';
+import { testAngle, testPosture } from '@/core/assessment/drawn';
+import { latest, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { SceneProp, Tint } from '@/figure/draw';
 import { Figure, type BodyMark } from '@/figure/Figure';
 import { placePoint } from '@/figure/places';

@@ -6,8 +6,8 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import type { Lock } from '@/core/tests/locks';
-import type { TestDefinition } from '@/core/tests/definition';
+import type { Lock } from '@/core/assessment/locks';
+import type { TestDefinition } from '@/core/assessment/definition';
 
 export interface QueueEntry {
   test: TestDefinition;

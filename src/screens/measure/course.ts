@@ -1,15 +1,15 @@
 import { groupOf, type Side } from '@/core/body';
 import type { Screening } from '@/core/cautions/screen';
-import type { NextTest } from '@/core/limits';
+import type { NextTest } from '@/core/inference';
 import { pairsByDay, sidesSwapped } from '@/core/measuring/plausibility';
-import type { Aim, Student } from '@/core/people/student';
-import { BATTERIES } from '@/core/tests/batteries';
-import { BATTERY } from '@/core/tests/battery';
-import { testsFor } from '@/core/tests/complaints';
-import type { Readout, TestDefinition } from '@/core/tests/definition';
-import { lockOf } from '@/core/tests/locks';
-import { queueOf, stationsOf, testsForAims, type SideOrder, type Station } from '@/core/tests/queue';
-import { latest, meanOf, type Reading } from '@/core/tests/reading';
+import type { Aim, Student } from '@/core/students/student';
+import { BATTERIES } from '@/core/assessment/batteries';
+import { BATTERY } from '@/core/assessment/battery';
+import { testsFor } from '@/core/assessment/complaints';
+import type { Readout, TestDefinition } from '@/core/assessment/definition';
+import { lockOf } from '@/core/assessment/locks';
+import { queueOf, stationsOf, testsForAims, type SideOrder, type Station } from '@/core/assessment/queue';
+import { latest, meanOf, type Reading } from '@/core/assessment/reading';
 import type { MeasureSession } from '@/store/studio';
 import type { QueueEntry } from './TestQueue';
 

@@ -1,7 +1,7 @@
 import { doubtsOf, questionOf, type Known } from '@/core/measuring/plausibility';
 import { torqueOf } from '@/core/measuring/torque';
 import { typedNumber, typedValue } from '@/core/measuring/typed';
-import type { Readout, TestDefinition, Variant } from '@/core/tests/definition';
+import type { Readout, TestDefinition, Variant } from '@/core/assessment/definition';
 import {
   decimalsOf,
   INSTRUMENTS,
@@ -13,8 +13,8 @@ import {
   type Reading,
   type ReadingSide,
   withUnit,
-} from '@/core/tests/reading';
-import { PLACES } from '@/core/people/student';
+} from '@/core/assessment/reading';
+import { PLACES } from '@/core/students/student';
 import type { DraftValues } from './use-draft';
 
 /** What a draft belongs to. */

@@ -1,6 +1,6 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { SideOrder } from '@/core/tests/queue';
+import type { SideOrder } from '@/core/assessment/queue';
 import { changeSession, newSession } from '@/store/changes';
 import type { MeasureSession } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';

@@ -15,7 +15,7 @@ import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Lack } from '@/core/fit/compensate';
 import type { PoseReading } from '@/core/fit/fit';
 import { USUAL_WAY } from '@/core/fit/way';
-import { strainAbout, strainFigures, strainName } from '@/core/loads/words';
+import { strainAbout, strainFigures, strainName } from '@/core/statics/words';
 
 /** One bar with its number; the colour says what kind, the word says it too. */
 function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea' | 'land' }) {

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { copyOf } from '@/core/bench/edit';
+import { copyOf } from '@/core/pose-editor/edit';
 import type { Shape } from '@/core/poses';
 import { savePose } from '@/store/changes';
 import { newId, now } from '@/store/studio';

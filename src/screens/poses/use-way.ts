@@ -1,9 +1,9 @@
 'use client';
 import { useMemo } from 'react';
 import { USUAL_WAY, wayFor } from '@/core/fit/way';
-import { summariseStrength, type Findings } from '@/core/limits';
-import type { Student } from '@/core/people/student';
-import type { Reading } from '@/core/tests/reading';
+import { summariseStrength, type Findings } from '@/core/inference';
+import type { Student } from '@/core/students/student';
+import type { Reading } from '@/core/assessment/reading';
 import { useComfort } from '../settings/use-pose-settings';
 
 export type StudentWay = ReturnType<typeof wayFor>;

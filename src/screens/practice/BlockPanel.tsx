@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
-import type { Aim } from '@/core/people/student';
+import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
 import type { Block } from '@/core/practice/blocks';

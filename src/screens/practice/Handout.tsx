@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { STUDENT_FOOT, studentHead, type SheetContent } from '@/paper/content';
+import { STUDENT_FOOT, studentHead, type SheetContent } from '@/pdf/content';
 import { PoseFigure } from '../poses/PoseFigure';
 
 /** The student's own page: drawn shapes, breaths and few words; no muscle, no finding. */

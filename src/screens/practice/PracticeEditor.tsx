@@ -14,7 +14,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import { dosesOf, servedBy } from '@/core/practice/doses';
 import { addAfter, addSide, itemsFor, lengthenBlock, lockItem, moveBlock, swapBlock } from '@/core/practice/edit';
 import { paceOf, totalSeconds, type Practice } from '@/core/practice/practice';

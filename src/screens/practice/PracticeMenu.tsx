@@ -12,7 +12,7 @@ import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { writePractice } from '@/core/files/practice';
+import { writePractice } from '@/core/formats/practice';
 import { planOf } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
 import { editPractice, removePractice, saveTemplate } from '@/store/edits';

@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { TEACHER_FOOT, type SheetContent } from '@/paper/content';
+import { TEACHER_FOOT, type SheetContent } from '@/pdf/content';
 import { PoseFigure } from '../poses/PoseFigure';
 
 /** One page to carry: order, side, time, props and cues, big enough to read from the floor. */

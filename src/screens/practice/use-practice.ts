@@ -1,9 +1,9 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import type { Practice } from '@/core/practice/practice';
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { useStudio } from '../shell/studio-context';
 
 /** A practice with its student and what is known of her. */

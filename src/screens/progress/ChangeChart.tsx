@@ -1,5 +1,5 @@
 'use client';
-import { readoutOf } from '@/core/tests/battery';
+import { readoutOf } from '@/core/assessment/battery';
 import type { ReadingChange } from '@/core/progress/change';
 import { Chart, chartText } from '../charts/Chart';
 

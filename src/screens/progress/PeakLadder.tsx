@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { format, parseISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { groupName, SIDE_MARK } from '@/core/body/words';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import type { Shape } from '@/core/poses';
 import { ladderWeeks, workingAt, WEEKS_A_STEP, type LadderStep } from '@/core/practice/peak-ladder';
 import type { PlanChoice } from '@/core/progress/plan';

@@ -10,7 +10,7 @@ import { aimsPlainly } from '@/core/aims/plainly';
 import { changesOf } from '@/core/progress/change';
 import { baseRound, roundsOf } from '@/core/progress/rounds';
 import { progressSheet } from '@/core/progress/student-sheet';
-import { progressPage } from '@/paper/progress-page';
+import { progressPage } from '@/pdf/progress-page';
 import { today } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { VERDICT_WORDS } from '@/core/progress/words';
 import type { SheetChange } from '@/core/progress/student-sheet';
-import { drawStrip } from '@/paper/progress-page';
+import { drawStrip } from '@/pdf/progress-page';
 
 const WIDTH = 320,
   HEIGHT = 28;

@@ -2,13 +2,13 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { groupName, SIDE_MARK } from '@/core/body/words';
-import type { StructureFinding } from '@/core/limits/statements';
-import type { Aim, Student } from '@/core/people/student';
+import type { StructureFinding } from '@/core/inference/statements';
+import type { Aim, Student } from '@/core/students/student';
 import type { Round } from '@/core/progress/rounds';
 import { toleranceChanges } from '@/core/progress/tolerance';
 import { VERDICT_WORDS } from '@/core/progress/words';
 import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { useFoundThen } from './use-found-then';
 
 const NO_DAYS: readonly string[] = [];

@@ -1,10 +1,10 @@
 import { SIDE_MARK } from '@/core/body/words';
-import { PLACE_WORDS } from '@/core/people/words';
+import { PLACE_WORDS } from '@/core/students/words';
 import { rungOf } from '@/core/poses';
 import { clock } from '@/core/practice/sheet';
 import type { LogItem } from '@/core/teaching/log';
-import { readoutOf, testById } from '@/core/tests/battery';
-import type { Reading } from '@/core/tests/reading';
+import { readoutOf, testById } from '@/core/assessment/battery';
+import type { Reading } from '@/core/assessment/reading';
 import type { LineKind } from '@/core/progress/timeline';
 
 /** Names in the log; what the library no longer has keeps its id. */

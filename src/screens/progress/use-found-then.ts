@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { Findings } from '@/core/limits';
-import type { Student } from '@/core/people/student';
+import type { Findings } from '@/core/inference';
+import type { Student } from '@/core/students/student';
 import { feltIn, type LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { core } from '@/workers/use-core';
 
 /**

@@ -8,7 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import { saysSealed } from '@/core/files/sealed';
+import { saysSealed } from '@/core/formats/sealed';
 import { bringIn, emptyStudio, takeOut } from '@/store/exchange';
 import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';

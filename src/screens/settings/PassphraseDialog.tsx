@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { passphraseProblem } from '@/core/files/sealed';
+import { passphraseProblem } from '@/core/formats/sealed';
 
 /** Asks for a passphrase: twice where a file is locked with it, once where it opens one. */
 export function PassphraseDialog({

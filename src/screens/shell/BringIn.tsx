@@ -2,7 +2,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
-import type { FileProblem } from '@/core/files/json';
+import type { FileProblem } from '@/core/formats/json';
 
 /** What was wrong with a file that was to be brought in. */
 export type RefusedFile = FileProblem & { file: string };

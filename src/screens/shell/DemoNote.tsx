@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
-import { readRecord, type KolposRecord } from '@/core/files/record';
+import { readRecord, type KolposRecord } from '@/core/formats/record';
 import { replaceAll } from '@/store/exchange';
 import { useStudio } from './studio-context';
 

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { screen } from '@/core/cautions/screen';
 import { today } from '@/store/studio';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import { useStudio } from './studio-context';
 
 export const STEPS = ['ask', 'measure', 'findings', 'poses', 'practice', 'progress'] as const;

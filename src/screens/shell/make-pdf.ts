@@ -1,15 +1,15 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
 import { allShapes, LIBRARY } from '@/core/poses';
-import type { SheetContent } from '@/paper/content';
-import type { ProgressPage } from '@/paper/progress-page';
-import type { PaperDoor } from '@/paper/paper.worker';
+import type { SheetContent } from '@/pdf/content';
+import type { ProgressPage } from '@/pdf/progress-page';
+import type { PaperDoor } from '@/pdf/paper.worker';
 
 let door: Remote<PaperDoor> | null = null;
 
 /** The worker that makes PDF files, started with the first. Browser only. */
 const paper = (): Remote<PaperDoor> =>
-  (door ??= wrap<PaperDoor>(new Worker(new URL('../../paper/paper.worker.tsx', import.meta.url), { type: 'module' })));
+  (door ??= wrap<PaperDoor>(new Worker(new URL('../../pdf/paper.worker.tsx', import.meta.url), { type: 'module' })));
 
 /** A sheet of a practice as a PDF file, made in a worker of its own that starts with the first. Browser only. */
 export function makePdf(who: 'teacher' | 'student', content: SheetContent, size: 'A4' | 'LETTER'): Promise<Blob> {

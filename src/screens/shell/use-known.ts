@@ -1,10 +1,10 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import type { FeltInPose } from '@/core/limits';
-import type { Student } from '@/core/people/student';
+import type { FeltInPose } from '@/core/inference';
+import type { Student } from '@/core/students/student';
 import { feltIn, type LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/tests/reading';
+import type { Reading } from '@/core/assessment/reading';
 import { useStudio } from './studio-context';
 
 /** What is known of a student: read, taught, and felt in what was taught. */

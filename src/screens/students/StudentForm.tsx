@@ -11,8 +11,8 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { CAUTIONS, cautionById } from '@/core/cautions/catalogue';
 import { screen } from '@/core/cautions/screen';
-import { PLACES, studentSchema, type Student } from '@/core/people/student';
-import { PLACE_WORDS } from '@/core/people/words';
+import { PLACES, studentSchema, type Student } from '@/core/students/student';
+import { PLACE_WORDS } from '@/core/students/words';
 import { newId, now } from '@/store/studio';
 import { BUILD_FIELDS, buildProblems, buildShape, buildTexts, measuresFrom, type BuildField } from './build-fields';
 

@@ -9,7 +9,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import { saveStudent } from '@/store/changes';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { buildOfStudent, measuresSchema } from '@/core/people/student';
+import { buildOfStudent, measuresSchema } from '@/core/students/student';
 import { BUILD_FIELDS, buildProblems, buildTexts, measuresFrom } from './build-fields';
 
 const empty = buildTexts(undefined);

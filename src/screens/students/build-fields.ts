@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { measuresProblem, type Measures } from '@/core/body';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 
 /** Optional measures as they are typed, each with its label and how to take it. */
 export const BUILD_FIELDS = [

@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import type { Place } from '@/core/people/student';
-import { PLACE_WORDS } from '@/core/people/words';
+import type { Place } from '@/core/students/student';
+import { PLACE_WORDS } from '@/core/students/words';
 
 const PLACES_ASKED: readonly Place[] = [
   'back-thigh',

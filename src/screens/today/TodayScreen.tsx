@@ -7,7 +7,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { todayOf } from '@/core/progress/today';
-import { testById } from '@/core/tests/battery';
+import { testById } from '@/core/assessment/battery';
 import { changeSession } from '@/store/changes';
 import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';

@@ -3,9 +3,9 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
 import { core } from '@/workers/use-core';
-import type { InstrumentId } from '@/core/tests/definition';
+import type { InstrumentId } from '@/core/assessment/definition';
 import { hearNumber, voiceStaysHere } from '@/instruments/voice';
-import type { Student } from '@/core/people/student';
+import type { Student } from '@/core/students/student';
 import { useStudio } from '../../shell/studio-context';
 import type { InstrumentProps, Taken } from './types';
 

@@ -9,7 +9,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, useRef, useState } from 'react';
 import { photoAngle, PLACING_PX, type Placement, type Point } from '@/core/measuring/photo';
 import { photoGuide, type PhotoGuide } from '@/core/measuring/photo-marks';
-import { withUnit } from '@/core/tests/reading';
+import { withUnit } from '@/core/assessment/reading';
 import { openPicture } from '@/instruments/picture';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../../shell/studio-context';

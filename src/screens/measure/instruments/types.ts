@@ -1,5 +1,5 @@
-import type { Readout, TestDefinition } from '@/core/tests/definition';
-import type { Reading, ReadingSide } from '@/core/tests/reading';
+import type { Readout, TestDefinition } from '@/core/assessment/definition';
+import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import type { Build } from '@/core/body';
 
 /** What an instrument gives back: a value in the unit of the field, with what is known about it. */

@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { postureFrom, SIDES, skeletonOf, type Build, type Side } from '@/core/body';
-import type { Complaint, Place } from '@/core/people/student';
-import { PLACE_WORDS } from '@/core/people/words';
+import type { Complaint, Place } from '@/core/students/student';
+import { PLACE_WORDS } from '@/core/students/words';
 import { Figure, type BodyMark } from '@/figure/Figure';
 import { BACK_PLACES, FRONT_PLACES, placePoint, SIDE_PLACES } from '@/figure/places';
 

@@ -7,8 +7,8 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { stands } from '@/core/cautions/screen';
-import type { CautionEntry } from '@/core/people/student';
-import { BATTERY, testById } from '@/core/tests/battery';
+import type { CautionEntry } from '@/core/students/student';
+import { BATTERY, testById } from '@/core/assessment/battery';
 import { today } from '@/store/studio';
 import { KeptText } from './KeptText';
 

@@ -4,10 +4,10 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
 import type { Screening } from '@/core/cautions/screen';
-import type { Complaint } from '@/core/people/student';
-import { testById } from '@/core/tests/battery';
-import { testsFor } from '@/core/tests/complaints';
-import { lockOf } from '@/core/tests/locks';
+import type { Complaint } from '@/core/students/student';
+import { testById } from '@/core/assessment/battery';
+import { testsFor } from '@/core/assessment/complaints';
+import { lockOf } from '@/core/assessment/locks';
 import { changeSession } from '@/store/changes';
 import { useStudio } from '../../shell/studio-context';
 

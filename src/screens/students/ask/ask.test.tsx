@@ -5,7 +5,7 @@ import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { demoStudio } from '@demo/studio';
-import type { CautionEntry, Complaint, Student } from '@/core/people/student';
+import type { CautionEntry, Complaint, Student } from '@/core/students/student';
 import { screen as screened } from '@/core/cautions/screen';
 import { studioDatabase } from '@/store/studio';
 import { StudioProvider } from '../../shell/studio-context';

@@ -1,4 +1,4 @@
-import { BenchScreen } from '@/screens/bench/BenchScreen';
+import { BenchScreen } from '@/screens/pose-editor/BenchScreen';
 
 export default function Page() {
   return <BenchScreen />;

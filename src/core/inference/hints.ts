@@ -1,0 +1,201 @@
+import { SIDES, type Side } from '@/core/body';
+import type { Complaint, Student } from '@/core/students/student';
+import { readoutOf } from '@/core/assessment/battery';
+import { bandOf, isModelled, normOf, type Readout } from '@/core/assessment/definition';
+import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import type { MovementFinding } from './statements';
+
+export const HINT_KINDS = [
+  'nerve',
+  'both-rotations',
+  'joint',
+  'turned-in-bone',
+  'turned-out-bone',
+  'guarding',
+  'body-contact',
+  'pre-lengthened',
+  'pelvis-control',
+  'spine-or-proportion',
+  'control',
+  'balance',
+  'mobile',
+] as const;
+export type HintKind = (typeof HINT_KINDS)[number];
+
+/** A sign that something other than the length of a muscle decides. The sentence is made from it in `hint-words.ts`. */
+export interface Hint {
+  kind: HintKind;
+  side: ReadingSide;
+  /** Numbers the sentence tells, each computed from readings. */
+  facts: Readonly<Record<string, number>>;
+  /** Readings it rests on. */
+  from: readonly string[];
+  /** True where a clinician should look before anything is done about it. */
+  refer: boolean;
+}
+
+/** What of a student changes how her readings are understood beyond norms and bones. */
+export interface Understood {
+  sexForNorms?: Student['sexForNorms'];
+  birthYear?: number;
+  complaints?: readonly Complaint[];
+}
+
+/** Thresholds, rules of thumb of the field. */
+const ROTATION_GAP = 20;
+/** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question. */
+export const CONTROL_GAP = 15;
+const MANY_MOBILE = 4;
+const MOBILE_Z = 2;
+const SHORT_Z = -1;
+const USUAL_Z = -0.5;
+const OVER_AGE = 50;
+const NERVE_LIKELY = 0.35;
+const JOINT_LIKELY = 0.5;
+
+const SLR = ['straight-leg-raise', 'hip-flexion'] as const;
+
+/** Everything that points past the length of a muscle, most serious first. Empty where nothing does. */
+export function hintsOf(own: readonly Reading[], person: Understood, movements: readonly MovementFinding[]): Hint[] {
+  const usual = own.filter((r) => !r.variant && !r.active);
+  const of = (test: string, readout: string, side: ReadingSide) =>
+    usual.find((r) => r.test === test && r.readout === readout && r.side === side && !r.pain);
+  const z = (r: Reading | undefined): number | null => {
+    const readout = r && readoutOf(r.test, r.readout);
+    const norm = readout && normOf(readout, person.sexForNorms);
+    return r && readout && norm ? bandOf(readout, meanOf(r.trials), norm) : null;
+  };
+  const hint = (
+    kind: HintKind,
+    side: ReadingSide,
+    from: readonly (Reading | undefined)[],
+    facts: Hint['facts'] = {},
+    refer = false,
+  ): Hint => ({ kind, side, facts, refer, from: from.flatMap((r) => (r ? [r.id] : [])) });
+  const out: Hint[] = [];
+  for (const side of SIDES) {
+    const raise = of(...SLR, side);
+    const nervous = own.filter((r) => r.side === side && (r.distant === 'changes' || r.endFeel === 'nerve-like'));
+    const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
+    if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
+    else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));
+
+    out.push(...rotations(side, of, z, person, own, hint));
+
+    const joint = movements.filter(
+      (m) => m.side === side && m.band < SHORT_Z && shareOf(m, 'joint-or-capsule') >= JOINT_LIKELY,
+    );
+    if (joint.length > 0)
+      out.push({
+        ...hint('joint', side, [], { share: Math.max(...joint.map((m) => shareOf(m, 'joint-or-capsule'))) }),
+        from: [...new Set(joint.flatMap((m) => m.readings))],
+      });
+
+    for (const r of usual.filter((x) => x.side === side)) {
+      const readout = readoutOf(r.test, r.readout);
+      const eased = readout && easedBy(r, readout);
+      const degrees = readout && isModelled(readout) ? (readout.degreesPerUnit ?? 1) : 1;
+      if (readout && eased !== null && eased * degrees > EASED_DEG) out.push(hint('guarding', side, [r], { eased }));
+      else if (r.endFeel === 'guarding' || r.endFeel === 'fear') out.push(hint('guarding', side, [r]));
+      if (r.endFeel === 'body-contact') out.push(hint('body-contact', side, [r]));
+    }
+
+    const tilt = of('standing-pelvic-tilt', 'tilt', side) ?? of('standing-pelvic-tilt', 'tilt', 'both');
+    const tiltReadout = readoutOf('standing-pelvic-tilt', 'tilt');
+    const usualTilt = tiltReadout && normOf(tiltReadout, undefined);
+    const raiseZ = z(raise);
+    const feltTight =
+      raise?.placeFelt === 'back-thigh' ||
+      person.complaints?.some((c) => c.place === 'back-thigh' && (c.side === side || c.side === 'both'));
+    if (raise && tilt && usualTilt && tiltReadout && raiseZ !== null && feltTight) {
+      const [up, stand] = [meanOf(raise.trials), meanOf(tilt.trials)];
+      if (raiseZ >= SHORT_Z && stand - usualTilt.mean > tiltReadout.detectable)
+        out.push(
+          hint('pre-lengthened', side, [raise, tilt], {
+            raise: up,
+            tilt: stand,
+            usual: usualTilt.mean,
+            together: up + stand - usualTilt.mean,
+          }),
+        );
+    }
+    const bent = of('knee-extension-90-90', 'missing-extension', side);
+    const bentZ = z(bent);
+    if (raiseZ !== null && bentZ !== null && raiseZ < SHORT_Z && bentZ >= USUAL_Z)
+      out.push(hint('pelvis-control', side, [raise, bent]));
+
+    for (const active of own.filter((r) => r.side === side && r.active && r.unit === 'deg')) {
+      const passive = of(active.test, active.readout, side);
+      const readout = readoutOf(active.test, active.readout);
+      if (!passive || !readout) continue;
+      const gap = controlGap(passive, active, readout);
+      if (gap > CONTROL_GAP) out.push(hint('control', side, [passive, active], { gap }));
+    }
+  }
+
+  const reach = of('sit-and-reach', 'reach', 'both');
+  const [left, right] = SIDES.map((s) => z(of(...SLR, s)));
+  const reachZ = z(reach);
+  if (reachZ !== null && left !== null && right !== null && reachZ < SHORT_Z && Math.min(left, right) >= USUAL_Z)
+    out.push(hint('spine-or-proportion', 'both', [reach, of(...SLR, 'left'), of(...SLR, 'right')]));
+
+  const squat = of('deep-squat', 'grade', 'both');
+  const lying = own.find((r) => r.test === 'deep-squat' && r.variant === 'on-the-back');
+  if (squat && lying && meanOf(lying.trials) > meanOf(squat.trials)) out.push(hint('balance', 'both', [squat, lying]));
+
+  const far = usual.filter((r) => {
+    const readout = readoutOf(r.test, r.readout);
+    return readout && isModelled(readout) && (z(r) ?? 0) > MOBILE_Z;
+  });
+  if (far.length >= MANY_MOBILE) out.push(hint('mobile', 'both', far, { count: far.length }));
+  return out.sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
+}
+
+/** Degrees by which a movement goes further when it is moved by hand than alone. */
+export const controlGap = (
+  passive: Pick<Reading, 'trials'>,
+  active: Pick<Reading, 'trials'>,
+  readout: Pick<Readout, 'better'>,
+): number => (meanOf(passive.trials) - meanOf(active.trials)) * (readout.better === 'lower' ? -1 : 1);
+
+const shareOf = (m: MovementFinding, structure: string): number =>
+  m.limiters.find((l) => l.structure === structure)?.probability ?? 0;
+
+/** What the four turnings of a side say together: the twist of the bone, or a joint that turns little either way. */
+function rotations(
+  side: Side,
+  of: (test: string, readout: string, side: ReadingSide) => Reading | undefined,
+  z: (r: Reading | undefined) => number | null,
+  person: Understood,
+  own: readonly Reading[],
+  hint: (
+    kind: HintKind,
+    side: ReadingSide,
+    from: readonly (Reading | undefined)[],
+    facts?: Hint['facts'],
+    refer?: boolean,
+  ) => Hint,
+): Hint[] {
+  const four = (['prone-hip-rotation', 'seated-hip-rotation'] as const).flatMap((t) =>
+    (['internal-rotation', 'external-rotation'] as const).map((r) => of(t, r, side)),
+  );
+  const [inLying, outLying, inSitting, outSitting] = four.map((r) => (r ? meanOf(r.trials) : null));
+  if (inLying === null || outLying === null || inSitting === null || outSitting === null) return [];
+  const version = of('trochanteric-version', 'version', side);
+  const facts = { inLying, outLying, inSitting, outSitting, ...(version ? { version: meanOf(version.trials) } : {}) };
+  const from = [...four, version];
+  if (four.every((r) => (z(r) ?? 0) < SHORT_Z)) {
+    const year = Math.max(...own.map((r) => Number(r.takenAt.slice(0, 4))));
+    const older = person.birthYear !== undefined && year - person.birthYear > OVER_AGE;
+    const sore = person.complaints?.some(
+      (c) =>
+        ['groin-pinch', 'front-hip-crease', 'outer-hip'].includes(c.place) && (c.side === side || c.side === 'both'),
+    );
+    return [hint('both-rotations', side, from, facts, older && sore === true)];
+  }
+  if (inLying - outLying >= ROTATION_GAP && inSitting - outSitting >= ROTATION_GAP)
+    return [hint('turned-in-bone', side, from, facts)];
+  if (outLying - inLying >= ROTATION_GAP && outSitting - inSitting >= ROTATION_GAP)
+    return [hint('turned-out-bone', side, from, facts)];
+  return [];
+}

@@ -1,0 +1,139 @@
+import { StrandModel } from '@/core/body';
+import type { Student } from '@/core/students/student';
+import { latest, type Reading } from '@/core/assessment/reading';
+import { worstConvergence } from './diagnostics';
+import { doubtsOf, type Doubt } from './consistency';
+import type { Findings } from './findings';
+import type { MovementFinding } from './statements';
+import { approximate } from './gaussian-approximation';
+import { Likelihood, termsOf, withFeltVersion } from './likelihood';
+import { hintsOf } from './hints';
+import { nextTests } from './next-test';
+import { feltTerms, type FeltInPose } from './pose-places';
+import { settle, type Question } from './question';
+import { COUNT, DIMENSIONS } from './prior';
+import { sampling, type Draws } from './hamiltonian-sampler';
+import { leaveOneOut } from './influence';
+import { drawCount, summariseMovements, summariseStructures, withNugget } from './summarise';
+
+export const MODEL_VERSION = 'kolpos-limits 1';
+const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
+
+/** Posterior tolerances as the fit of poses needs them. Plain data, may cross a worker's door. */
+export interface Posterior {
+  /** Mean tolerance, SD: left elements, then right. */
+  mean: Float32Array;
+  /** A thinned set of draws, each DIMENSIONS long. */
+  draws: Float32Array;
+  drawCount: number;
+}
+
+export interface Inference {
+  findings: Findings;
+  posterior: Posterior;
+}
+
+const FITTED_DRAWS = 160;
+const TARGET_RHAT = 1.1;
+const LEAST_EFFECTIVE = 150;
+let shared: StrandModel | null = null;
+
+/** What of a student an inference uses; complaints and age only for hints past the muscle. */
+export type Inferred = Pick<Student, 'id'> &
+  Partial<Pick<Student, 'sexForNorms' | 'measures' | 'birthYear' | 'complaints'>>;
+
+/** What may be asked of an inference besides the readings. */
+export interface InferOptions {
+  seed?: number;
+  /** False leaves out which test would tell most: the dearer half where nobody asks for it. */
+  next?: boolean;
+  /** Places felt in taught poses, which count too. */
+  felt?: readonly FeltInPose[];
+  /** One thing that is to be settled first. */
+  question?: Question;
+}
+
+/**
+ * Tolerances and limiters of a student from her readings (only the newest of each test and side counts), step by step: yields
+ * the share done, so that whoever runs it can stop when a newer reading makes it useless. Four chains; when they disagree
+ * (R-hat above 1.1) or say little (below 150 effective draws) twice and then four times as many draws are taken. Same input
+ * and seed, same result, in whatever order the readings come. Without readings the answer is what typical people have.
+ */
+export function* inferring(
+  student: Inferred,
+  readings: readonly Reading[],
+  options: InferOptions = {},
+): Generator<number, Inference, void> {
+  const model = (shared ??= new StrandModel());
+  const seed = options.seed ?? 1;
+  const own = latest(readings.filter((r) => r.student === student.id));
+  const person = withFeltVersion(student, own);
+  const terms = termsOf(own, person, model);
+  const felt = feltTerms(options.felt ?? [], model);
+  const likelihood = new Likelihood(terms, felt);
+  const near = approximate(terms);
+  let draws: Draws, quality: { rhat: number; effective: number };
+  let perChain = 300;
+  do {
+    draws = yield* sampling(likelihood, near, { seed, chains: 4, warm: 60, perChain });
+    quality = worstConvergence(draws);
+    perChain *= 2;
+  } while ((quality.rhat > TARGET_RHAT || quality.effective < LEAST_EFFECTIVE) && perChain <= 1200);
+  yield 0.9;
+  const told = withNugget(draws, seed);
+  const left = leaveOneOut(draws, terms);
+  const doubts = doubtsOf(draws, terms, left);
+  const movements = summariseMovements(told, terms, person, model, left).map((m) => doubted(m, doubts));
+  const structures = summariseStructures(told);
+  yield 0.95;
+  const findings: Findings = {
+    student: student.id,
+    model: { version: MODEL_VERSION, note: NOTE },
+    structures,
+    movements,
+    doubts,
+    hints: hintsOf(own, student, movements),
+    next: options.next === false ? [] : nextTests(told, terms, person, model, seed),
+    question: options.question ? settle(options.question, told, terms, own, person, model, seed) : null,
+    diagnostics: {
+      samples: drawCount(draws),
+      effective: Math.round(quality.effective),
+      rhat: Math.round(quality.rhat * 1000) / 1000,
+      readings: terms.length,
+      places: felt.length,
+      seed,
+    },
+  };
+  return { findings, posterior: thinned(told) };
+}
+
+/** The same at one go. */
+export function infer(...input: Parameters<typeof inferring>): Inference {
+  const steps = inferring(...input);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** A movement whose own reading contradicts another is not clear, whatever the average of the two would say. */
+function doubted(m: MovementFinding, doubts: readonly Doubt[]): MovementFinding {
+  const against = doubts.some(
+    (d) => d.kind === 'contradiction' && d.side === m.side && d.readings.some((r) => m.readings.includes(r)),
+  );
+  return against ? { ...m, clarity: 'unclear' } : m;
+}
+
+function thinned(draws: Draws): Posterior {
+  const n = drawCount(draws);
+  const mean = new Float32Array(DIMENSIONS);
+  for (let d = 0; d < n; d++) for (let i = 0; i < DIMENSIONS; i++) mean[i] += draws.x[d * DIMENSIONS + i] / n;
+  const kept = new Float32Array(FITTED_DRAWS * DIMENSIONS);
+  for (let k = 0; k < FITTED_DRAWS; k++) {
+    const d = Math.floor((k * n) / FITTED_DRAWS);
+    kept.set(draws.x.subarray(d * DIMENSIONS, (d + 1) * DIMENSIONS), k * DIMENSIONS);
+  }
+  return { mean, draws: kept, drawCount: FITTED_DRAWS };
+}
+
+export { COUNT as ELEMENT_COUNT, DIMENSIONS };

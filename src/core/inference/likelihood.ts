@@ -1,0 +1,291 @@
+import { KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
+import type { Student } from '@/core/students/student';
+import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
+import { modelledReadoutOf, testById } from '@/core/assessment/battery';
+import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
+import { distantGiven, endFeelGiven, placeGiven } from './evidence';
+import type { PoseFelt } from './pose-places';
+import { COUNT, DIMENSIONS, weigh } from './prior';
+import { ANOTHER_WAY, stopTableFor, type StopTable } from './stop-table';
+
+/** Degrees of error, our defaults until the geometry is checked on real students. */
+export const ERROR = {
+  /** What the model and this student's own way of moving leave unexplained in one test. */
+  model: 3.6,
+  /** One trial of a trained hand. */
+  trial: 3,
+  /** Added where the pelvis is not read with a second inclinometer. */
+  tiltUnread: 2.6,
+  /** Degrees of freedom of the heavier tails. */
+  degrees: 5,
+} as const;
+
+/** Degrees of error of one trial by what it was read with; a trained hand where nothing is said (rules of thumb). */
+const TRIAL_ERROR: Partial<Record<NonNullable<Reading['instrument']>, number>> = { goniometer: 4, eye: 7.5 };
+/** How much wider the error becomes: seen cheating, another way of doing it, both sides read as one. */
+const WIDER = { compensated: 1.5, sameMeasure: 1.25, bothSides: Math.SQRT2 } as const;
+
+/** Scale of the error of a reading in its own unit: fewer trials, a coarser eye, an unread pelvis and cheating widen it. */
+export function errorScale(
+  readout: ModelledReadout,
+  reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations' | 'instrument' | 'variant' | 'side' | 'test'>,
+): number {
+  const tilt = readout.pelvisShares && reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
+  const trial = (reading.instrument && TRIAL_ERROR[reading.instrument]) ?? ERROR.trial;
+  let scale = Math.sqrt(ERROR.model ** 2 + trial ** 2 / reading.trials.length + tilt ** 2);
+  if (reading.compensations?.length) scale *= WIDER.compensated;
+  if (variantOf(reading)?.sameMeasure) scale *= WIDER.sameMeasure;
+  if (reading.side === 'both') scale *= WIDER.bothSides;
+  return scale / (readout.degreesPerUnit ?? 1);
+}
+
+/** The way a reading was done, where not the usual one. */
+const variantOf = (reading: Pick<Reading, 'test' | 'variant'>): Variant | undefined =>
+  reading.variant ? testById(reading.test)?.variants?.find((v) => v.id === reading.variant) : undefined;
+
+/** What the other read-outs of the same test and side tell about where the body is. */
+export function contextOf(
+  reading: Pick<Reading, 'test' | 'readout' | 'side' | 'pelvicTilt_deg' | 'variant'>,
+  all: readonly Reading[],
+): Context {
+  const context: Record<string, number> = {};
+  for (const r of all)
+    if (r.test === reading.test && r.side === reading.side && r.readout !== reading.readout && !r.variant && !r.active)
+      context[r.readout] = meanOf(r.trials);
+  const variant = variantOf(reading);
+  if (variant?.context) Object.assign(context, variant.context, { [ANOTHER_WAY]: 1 });
+  if (reading.pelvicTilt_deg !== undefined) context.pelvicTilt = reading.pelvicTilt_deg;
+  return context;
+}
+
+export interface Term {
+  reading: Reading;
+  /** The side it speaks of; a reading of both sides makes a term for each. */
+  side: Side;
+  table: StopTable;
+  offset: number;
+  value: number;
+  scale: number;
+  /** True where something else ended the test first: the tissue allows at least this much. */
+  atLeast: boolean;
+  /** Chances of what was said of the end, by element: place felt, end feel, what head or ankle changed. */
+  told: readonly Float64Array[];
+}
+
+const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation', 'body-contact']);
+
+/** What of a student decides which norms and which bones a movement is computed with. */
+export type Compared = Pick<Student, 'sexForNorms' | 'measures'>;
+
+/** Measured femoral version against the usual, for the tables of a side; nothing where it was not measured. */
+export function boneContext(person: Compared, side: Side): Context {
+  const version = person.measures?.femoralVersion_deg?.[side];
+  return version === undefined ? {} : { femoralVersion: version - USUAL_VERSION_DEG };
+}
+
+/** A person with the femoral version that was felt in a test, where the form says nothing about it. */
+export function withFeltVersion<P extends Compared>(person: P, readings: readonly Reading[]): P {
+  const felt = (side: Side) =>
+    readings.find((r) => r.test === 'trochanteric-version' && r.readout === 'version' && r.side === side)?.trials;
+  const known = person.measures?.femoralVersion_deg;
+  const of = (side: Side) => {
+    const trials = felt(side);
+    return known?.[side] ?? (trials ? Math.max(-20, Math.min(50, meanOf(trials))) : undefined);
+  };
+  const version = { left: of('left'), right: of('right') };
+  if (version.left === undefined && version.right === undefined) return person;
+  return { ...person, measures: { ...person.measures, femoralVersion_deg: version } };
+}
+
+/** True where the reading lies at the very end of what can be read: body met body or floor, not tissue its end. */
+const atTheEnd = (readout: ModelledReadout, value: number): boolean =>
+  readout.better === 'lower' && readout.min === 0 && value <= 0;
+
+/** Terms of the likelihood: one for each reading and side that the body model can move along. */
+export function termsOf(readings: readonly Reading[], person: Compared, model: StrandModel): Term[] {
+  return readings.flatMap((reading) => {
+    const readout = modelledReadoutOf(reading.test, reading.readout);
+    if (!readout) return [];
+    // Two read-outs of the same thing are not two witnesses.
+    const twin = readings.some(
+      (r) =>
+        r.test === reading.test &&
+        r.side === reading.side &&
+        !r.variant &&
+        (r.readout === readout.insteadOf || (reading.active && !r.active && r.readout === reading.readout)),
+    );
+    if (twin) return [];
+    const sides = reading.side === 'both' ? SIDES : [reading.side];
+    return sides.map((side) => termOf(reading, side, readout, readings, person, model));
+  });
+}
+
+function termOf(
+  reading: Reading,
+  side: Side,
+  readout: ModelledReadout,
+  readings: readonly Reading[],
+  person: Compared,
+  model: StrandModel,
+): Term {
+  const table = stopTableFor(
+    readout,
+    { ...contextOf(reading, readings), ...boneContext(person, side) },
+    normFor(readout, person.sexForNorms),
+    model,
+  );
+  const read = meanOf(reading.trials);
+  // What breathing or letting go wins was held back by guarding: the range after it is the tissue's.
+  const eased = easedBy(reading, readout);
+  const value =
+    eased !== null && eased * (readout.degreesPerUnit ?? 1) > EASED_DEG ? (reading.afterBreath ?? read) : read;
+  const early =
+    reading.pain === true ||
+    (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel)) ||
+    atTheEnd(readout, value);
+  return {
+    reading,
+    side,
+    table,
+    offset: side === 'left' ? 0 : COUNT,
+    value,
+    scale: errorScale(readout, reading),
+    atLeast: early,
+    // Where it hurt is not where the tissue ended: what is felt counts only for tests that were finished.
+    told: early
+      ? []
+      : [
+          reading.placeFelt ? placeGiven(reading.placeFelt) : null,
+          reading.endFeel ? endFeelGiven(reading.endFeel) : null,
+          reading.distant ? distantGiven(reading.distant) : null,
+        ].filter((t) => t !== null),
+  };
+}
+
+/**
+ * Logarithm of the likelihood of one term at weights `exp(−κ x)` of both sides (length DIMENSIONS); `shares` is scratch. Where
+ * the movement ends is written into `ends` where asked for.
+ */
+export function termLogLikelihood(
+  term: Term,
+  weights: Float64Array,
+  shares: Float64Array,
+  ends?: Float64Array,
+  at = 0,
+): number {
+  const { end } = term.table.stop(weights, term.offset, shares);
+  if (ends) ends[at] = end;
+  const beyond = beyondReading(term, end);
+  let sum = term.atLeast ? logisticTail(beyond) : logT(beyond);
+  for (const told of term.told) sum += Math.log(weighted(shares, told, term.table.active));
+  return sum;
+}
+
+/** Logarithm of the likelihood of all readings at tolerances x (length DIMENSIONS). Allocates nothing after creation. */
+export class Likelihood {
+  private readonly weights = new Float64Array(DIMENSIONS);
+  private readonly shares = new Float64Array(COUNT);
+  private readonly slopes = new Float64Array(COUNT);
+
+  constructor(
+    readonly terms: readonly Term[],
+    readonly felt: readonly PoseFelt[] = [],
+  ) {}
+
+  at(x: Float64Array): number {
+    this.weigh(x);
+    let sum = 0;
+    for (const term of this.terms) sum += termLogLikelihood(term, this.weights, this.shares);
+    for (const felt of this.felt) sum += this.inPose(felt, null);
+    return sum;
+  }
+
+  /** The same, adding its gradient to `gradient` (length DIMENSIONS). */
+  withGradient(x: Float64Array, gradient: Float64Array): number {
+    const { shares, slopes } = this;
+    this.weigh(x);
+    // Logarithms are most of the cost: factors are multiplied up and the logarithm taken now and then.
+    let sum = 0,
+      errors = 1,
+      told = 1;
+    for (const term of this.terms) {
+      const { table, offset } = term;
+      const { end, gain } = table.stop(this.weights, offset, shares, slopes);
+      const beyond = beyondReading(term, end);
+      const direction = (table.readout.better === 'higher' ? 1 : -1) / term.scale;
+      let byEnd: number; // d ln likelihood / d end of the movement
+      if (term.atLeast) {
+        sum += logisticTail(beyond);
+        byEnd = direction * (1.6 / (1 + Math.exp(1.6 * beyond)));
+      } else {
+        errors *= 1 + (beyond * beyond) / ERROR.degrees;
+        byEnd = (-direction * (ERROR.degrees + 1) * beyond) / (ERROR.degrees + beyond * beyond);
+      }
+      for (const chances of term.told) told *= this.feltGradient(term, chances, gain, gradient);
+      if (errors > 1e100 || told < 1e-100) {
+        sum += Math.log(told) - T_POWER * Math.log(errors);
+        errors = told = 1;
+      }
+      for (let k = 0; k < table.active.length; k++) {
+        const g = table.active[k];
+        gradient[offset + g] += byEnd * gain * shares[g];
+      }
+    }
+    for (const felt of this.felt) sum += this.inPose(felt, gradient);
+    return sum + Math.log(told) - T_POWER * Math.log(errors);
+  }
+
+  /** Logarithm of the chance of a place felt in a held pose; its depth is given, so only the shares follow x. */
+  private inPose({ offset, effect, chance }: PoseFelt, gradient: Float64Array | null): number {
+    let all = 0,
+      hit = 0;
+    for (let g = 0; g < COUNT; g++) {
+      const pull = effect[g] * this.weights[offset + g];
+      all += pull;
+      hit += pull * chance[g];
+    }
+    if (gradient)
+      for (let g = 0; g < COUNT; g++) {
+        const pull = effect[g] * this.weights[offset + g];
+        gradient[offset + g] += KAPPA * pull * (1 / all - chance[g] / hit);
+      }
+    return Math.log(hit / all);
+  }
+
+  /** Σ share·chance, and the gradient of its logarithm: shares change with x directly and through the end of the movement. */
+  private feltGradient(term: Term, chances: Float64Array, gain: number, gradient: Float64Array): number {
+    const { shares, slopes } = this;
+    const { active } = term.table;
+    const total = weighted(shares, chances, active);
+    let moved = 0;
+    for (let k = 0; k < active.length; k++) {
+      const g = active[k];
+      moved += shares[g] * (chances[g] / total - 1) * slopes[g];
+    }
+    for (let k = 0; k < active.length; k++) {
+      const g = active[k];
+      gradient[term.offset + g] += shares[g] * (KAPPA * (1 - chances[g] / total) + gain * moved);
+    }
+    return total;
+  }
+
+  private weigh(x: Float64Array): void {
+    weigh(x, 0, this.weights, 0, DIMENSIONS);
+  }
+}
+
+const T_POWER = (ERROR.degrees + 1) / 2;
+/** Student's t without its constant; `r` in scales of error. */
+const logT = (r: number): number => -T_POWER * Math.log(1 + (r * r) / ERROR.degrees);
+/** Logistic stand-in for the t distribution's upper tail; within 0.02 of it for five degrees of freedom. */
+const logisticTail = (r: number): number => -Math.log1p(Math.exp(-1.6 * r));
+
+/** Scales of error by which the model lets the movement go further than was read. */
+export const beyondReading = (term: Term, end: number): number =>
+  ((end - term.value) / term.scale) * (term.table.readout.better === 'higher' ? 1 : -1);
+
+function weighted(shares: Float64Array, table: Float64Array, active: Int32Array): number {
+  let sum = 0;
+  for (let k = 0; k < active.length; k++) sum += shares[active[k]] * table[active[k]];
+  return sum;
+}

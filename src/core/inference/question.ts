@@ -1,0 +1,145 @@
+import { SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
+import { turnsBetween } from '@/core/assessment/batteries';
+import { BATTERY, testById } from '@/core/assessment/battery';
+import { modelledReadouts, type Movement, type Position } from '@/core/assessment/definition';
+import { kindOf, type Reading } from '@/core/assessment/reading';
+import type { Limiter } from './statements';
+import type { Draws } from './hamiltonian-sampler';
+import { boneContext, contextOf, type Compared, type Term } from './likelihood';
+import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type Asked } from './next-test';
+import { Random } from './random';
+import { limiterShares, limitersPerDraw, tableOf } from './summarise';
+
+/** What is to be settled: what stops one movement of a side, or anything else that has a limiter in every draw. */
+export interface Question {
+  side: Side;
+  movement?: Movement;
+  /** Instead of a movement: group of `GROUPS` that stops, in each of these draws; both sides' tests may answer. */
+  labels?: (draws: Draws) => Uint8Array;
+  /** Tests taken for it so far, the one that begins it not counted. */
+  asked?: number;
+  /** Tests that must not be done. */
+  closed?: readonly string[];
+  /** How the student lies or stands now. */
+  from?: Position;
+}
+
+export interface Suggestion {
+  test: string;
+  side: Side;
+  /** Way of doing it, where not the usual one. */
+  variant?: string;
+  /** Bits that it is expected to tell about the question. */
+  gain: number;
+  /** Turns of the body that it costs. */
+  turns: number;
+}
+
+/** How far a question is: settled, worth asking on, or not to be settled by tests. */
+export interface Settling {
+  side: Side;
+  movement: Movement | null;
+  state: 'settled' | 'ask' | 'cannot';
+  /** The limiters as they stand, likeliest first. */
+  limiters: Limiter[];
+  /** The two that the next test is to tell apart; null where one stands alone. */
+  between: [GroupId, GroupId] | null;
+  /** Worth doing, best first by bits net of turns. */
+  tests: Suggestion[];
+}
+
+/** Probability at which a question is settled, and tests after which it is given up (our defaults). */
+export const SETTLED_AT = 0.85;
+export const ASK_AT_MOST = 4;
+/** Bits that a turn of the body must be worth, and that any test must be expected to tell. */
+const TURN_COSTS = 0.03;
+const WORTH_ASKING = 0.03;
+const OFFERED = 4;
+
+/**
+ * The tests that would tell most about one question: mutual information between the limiter and the simulated outcome
+ * (reading with its error, place felt) over the posterior draws, less what turning the student over costs. Ways of doing a
+ * test other than the usual one are readings of their own.
+ */
+export function settle(
+  question: Question,
+  all: Draws,
+  terms: readonly Term[],
+  readings: readonly Reading[],
+  person: Compared,
+  model: StrandModel,
+  seed: number,
+): Settling {
+  const { side, movement } = question;
+  const draws = thinnedTo(all, ASKED_DRAWS);
+  const labelsOf = (d: Draws) =>
+    question.labels?.(d) ??
+    (movement
+      ? limitersPerDraw(d, tableOf(movement, side, terms, person, model), side).group
+      : new Uint8Array(d.perChain * d.chains));
+  const limiters = limiterShares(labelsOf(all));
+  const [first, second] = limiters;
+  const result: Settling = {
+    side,
+    movement: movement ?? null,
+    state: 'settled',
+    limiters,
+    between: first && second ? [first.structure, second.structure] : null,
+    tests: [],
+  };
+  if (!first || first.probability >= SETTLED_AT) return result;
+  const labels = labelsOf(draws);
+  const random = new Random(seed + 31);
+  const tests = candidates(question, readings)
+    .map(({ asked, turns }): Suggestion => {
+      const gain = Math.max(
+        ...asked.map((a) =>
+          informationGain(
+            labels,
+            simulate(
+              a,
+              { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, a.side) },
+              draws,
+              person,
+              model,
+              random,
+            ),
+          ),
+        ),
+      );
+      const { test, side: of, variant } = asked[0];
+      return { test, side: of, ...(variant ? { variant } : {}), gain, turns };
+    })
+    .filter((t) => t.gain >= WORTH_ASKING)
+    .sort((a, b) => net(b) - net(a) || (a.test + a.side < b.test + b.side ? -1 : 1))
+    .slice(0, OFFERED);
+  const over = tests.length === 0 || (question.asked ?? 0) >= ASK_AT_MOST;
+  return { ...result, state: over ? 'cannot' : 'ask', tests: over ? [] : tests };
+}
+
+const net = (t: Suggestion): number => t.gain - TURN_COSTS * t.turns;
+
+/** Everything that could still be read for a question: tests of its side, and other ways of doing those begun. */
+function candidates(question: Question, readings: readonly Reading[]): { asked: Asked[]; turns: number }[] {
+  const sides = question.labels ? SIDES : [question.side];
+  const done = new Set(readings.map(kindOf));
+  return BATTERY.filter((t) => t.sided && !question.closed?.includes(t.id)).flatMap((test) =>
+    sides.flatMap((side) => {
+      const turns = question.from ? turnsBetween(question.from, test.position) : 0;
+      const ways: (string | undefined)[] = [
+        undefined,
+        ...(test.variants ?? []).filter((v) => v.context).map((v) => v.id),
+      ];
+      return ways.flatMap((variant) => {
+        const only = variant ? testById(test.id)?.variants?.find((v) => v.id === variant)?.readouts : undefined;
+        const asked = modelledReadouts(test)
+          .filter((r) => !r.insteadOf && (!only || only.includes(r.id)))
+          .filter((r) => !done.has(kindOf({ test: test.id, readout: r.id, side, variant })))
+          .map((readout): Asked => ({ test: test.id, readout, side, ...(variant ? { variant } : {}) }));
+        // Another way of a test tells by its difference from the usual way: that comes first.
+        const begun = asked.every((a) => done.has(kindOf({ test: test.id, readout: a.readout.id, side })));
+        return asked.length === 0 || (variant && !begun) ? [] : [{ asked, turns }];
+      });
+    }),
+  );
+}

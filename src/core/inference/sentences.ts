@@ -1,0 +1,91 @@
+import type { GroupId } from '@/core/body';
+import { testById } from '@/core/assessment/battery';
+import type { Movement } from '@/core/assessment/definition';
+import { latest, meanOf, withUnit, type Reading } from '@/core/assessment/reading';
+import type { Change } from './change';
+import type { MovementFinding } from './statements';
+import { inHundred } from './words';
+
+/** What a limb stops doing: "Your left …". */
+const STOPS: Readonly<Record<Movement, string>> = {
+  'hip-extension': 'hip stops straightening',
+  'knee-flexion-hip-extended': 'knee stops bending while the hip is straight',
+  'hip-flexion-knee-straight': 'straight leg stops rising',
+  'hip-adduction': 'thigh stops short of the midline',
+  'internal-rotation-extended': 'thigh stops turning in',
+  'external-rotation-extended': 'thigh stops turning out',
+  'hip-flexion-knee-bent': 'hip stops bending',
+  'hip-abduction': 'leg stops going out',
+  'cross-body': 'knee stops going across',
+  'internal-rotation-flexed': 'bent thigh stops turning in',
+  'external-rotation-flexed': 'bent thigh stops turning out',
+  'ankle-dorsiflexion-knee-straight': 'ankle stops bending while the knee is straight',
+  'ankle-dorsiflexion-knee-bent': 'ankle stops bending',
+  kneeling: 'knee stops folding when you sit back',
+};
+
+/** A structure without its Latin. */
+const PLAINLY: Readonly<Record<GroupId, string>> = {
+  'deep-hip-flexor': 'the muscle deep in the front of the hip',
+  'rectus-femoris': 'the front-thigh muscle that crosses hip and knee',
+  vasti: 'the front-thigh muscle that crosses only the knee',
+  'lateral-hip': 'the muscle at the outer front of the hip',
+  adductors: 'the inner thigh',
+  hamstrings: 'the back of the thigh',
+  'gluteus-maximus': 'the large buttock muscle',
+  'deep-buttock': 'the muscles deep in the buttock',
+  calf: 'the calf',
+  'joint-or-capsule': 'the hip joint itself',
+  'nerve-like': 'a nerve that does not like to be drawn long',
+  'knee-joint': 'the knee joint itself',
+  'ankle-joint': 'the ankle joint itself',
+  instep: 'the top of the foot',
+};
+export const plainly = (group: GroupId): string => PLAINLY[group];
+
+/** Range from which another way of doing a test is worth telling, as degrees (the hand's own error). */
+const WORTH_TELLING = 5;
+
+/** How much further a movement goes when done another way, as the readings of that test say. */
+export function otherWay(m: MovementFinding, readings: readonly Reading[]): { how: string; further: number } | null {
+  const own = latest(readings).filter(
+    (r) => r.test === m.test && r.readout === m.readout && r.side === m.side && !r.active && !r.pain,
+  );
+  const usual = own.find((r) => !r.variant);
+  if (!usual) return null;
+  let best: { how: string; further: number } | null = null;
+  for (const r of own) {
+    const way = testById(r.test)?.variants?.find((v) => v.id === r.variant);
+    if (!way?.context) continue;
+    const further = meanOf(r.trials) - meanOf(usual.trials);
+    if (further >= WORTH_TELLING && (!best || further > best.further)) best = { how: way.name, further };
+  }
+  return best;
+}
+
+/**
+ * One movement in a sentence that can be read out to the student: what stops it, how sure, and what another way changes.
+ * "Not clear" names the two that are left.
+ */
+export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): string {
+  const what = `Your ${m.side} ${STOPS[m.movement]}`;
+  const [a, b] = m.limiters;
+  const way = otherWay(m, readings);
+  const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
+  if (a && m.clarity === 'one')
+    return `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)})${more}.`;
+  if (a && b)
+    return m.clarity === 'two'
+      ? `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)}) or ${plainly(b.structure)} (${inHundred(b.probability)})${more}.`
+      : `${what}, and what stops it is not clear yet: perhaps ${plainly(a.structure)}, perhaps ${plainly(b.structure)}${more}.`;
+  return `${what}, and what stops it is not clear yet${more}.`;
+}
+
+/** A change since an earlier day in words. */
+export function changeWords(c: Change, unit: Pick<Reading, 'unit'>): string {
+  const by = withUnit(unit, Math.abs(c.now - c.before));
+  const state = c.otherState ? ', but one was taken warm and the other not' : '';
+  if (c.verdict === 'within-error')
+    return `about as on ${c.on} (${withUnit(unit, c.before)}): ${by} is within the error of ${withUnit(unit, c.detectable)}${state}`;
+  return `${by} ${c.verdict === 'further' ? 'further' : 'less far'} than on ${c.on} (${withUnit(unit, c.before)}), more than the error of ${withUnit(unit, c.detectable)}${state}`;
+}

@@ -1,0 +1,62 @@
+import type { GroupId, Side } from '@/core/body';
+import type { Movement } from '@/core/assessment/definition';
+import type { Carrier } from './influence';
+
+/** A mean with an 80 % interval. */
+export interface Estimate {
+  mean: number;
+  low: number;
+  high: number;
+}
+
+export interface StructureFinding {
+  /** Reportable group. */
+  structure: GroupId;
+  members: string[];
+  side: Side;
+  /** Tolerance of the group's least tolerant member, SD of typical people. */
+  tolerance: Estimate;
+  /** The same quantity among typical people. */
+  typical: { mean: number; sd: number };
+  /** (tolerance − typical mean) / typical SD. */
+  z: number;
+  /** Share of typical people who have less, 0–1. */
+  shareBelow: number;
+  /** P(the least tolerant member is more than 1 SD short). */
+  shortProbability: number;
+}
+
+export interface Limiter {
+  structure: GroupId;
+  probability: number;
+}
+
+export interface MovementFinding {
+  movement: Movement;
+  side: Side;
+  test: string;
+  readout: string;
+  /** Where the model expects the movement to end, degrees of the main test's reading. */
+  end: Estimate;
+  /** Mean of the newest reading of the main test, or null when only other tests speak. */
+  measured: number | null;
+  norm: { mean: number; sd: number; source: string };
+  /** SDs better (+) or worse (−) than the norm: of the reading itself, else of the expected end. */
+  band: number;
+  limiters: Limiter[];
+  /** 'one' at ≥ 0.8, 'two' when the first two reach 0.8 and the first 0.5, else 'unclear'. */
+  clarity: 'one' | 'two' | 'unclear';
+  /** Readings this rests on. */
+  readings: string[];
+  /** What carries the first limiter most: its probability had that reading not been taken. */
+  carriers: Carrier[];
+  /** What a textbook would say of the main reading without any model; null where it would not commit itself. */
+  plain: GroupId | null;
+}
+
+export interface NextTest {
+  test: string;
+  side: Side;
+  /** Bits by which it is expected to reduce what is unclear about the limiters. */
+  gain: number;
+}

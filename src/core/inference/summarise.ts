@@ -1,0 +1,196 @@
+import { GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
+import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
+import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
+import { meanOf } from '@/core/assessment/reading';
+import type { Estimate, Limiter, MovementFinding, StructureFinding } from './statements';
+import { carriersOf, type LeftOut } from './influence';
+import { boneContext, type Compared, type Term } from './likelihood';
+import { plainCheck } from './plain-check';
+import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
+import { Random } from './random';
+import type { Draws } from './hamiltonian-sampler';
+import { stopTableFor, type StopTable } from './stop-table';
+
+/**
+ * Spread added to every draw, SD: a body's strands differ from what their element says, and so does its geometry from the
+ * model's. Without it intervals cover less and probabilities promise more than they hold (`demo/recovery.ts`).
+ */
+const NUGGET = 0.25;
+
+/** Draws as they are told: each tolerance with the nugget that no test can see. Seeded. */
+export function withNugget(draws: Draws, seed: number): Draws {
+  const random = new Random(seed + 13);
+  return { ...draws, x: draws.x.map((v) => v + NUGGET * random.normal()) };
+}
+/** A member is short when it is this many SD below typical. */
+export const SHORT_AT = -1;
+
+export const drawCount = (draws: Draws): number => draws.chains * draws.perChain;
+
+/** Least tolerant member of a group in one draw. */
+export function worstMember(x: ArrayLike<number>, at: number, group: number): number {
+  let worst = Infinity;
+  for (let g = 0; g < COUNT; g++) if (GROUP_OF[g] === group && x[at + g] < worst) worst = x[at + g];
+  return worst;
+}
+
+/** Mean and 10th to 90th percentile. Sorts `values`. */
+export function estimate(values: Float64Array): Estimate {
+  let mean = 0;
+  for (const v of values) mean += v / values.length;
+  values.sort();
+  const at = (p: number) => values[Math.min(values.length - 1, Math.floor(p * values.length))];
+  return { mean, low: at(0.1), high: at(0.9) };
+}
+
+/** What typical people have, by simulation of the prior: sorted worst-member tolerances of each group. */
+function typicalGroups(): Float64Array[] {
+  const random = new Random(97);
+  const draws = 2000;
+  const latent = new Float64Array(LATENT),
+    x = new Float64Array(DIMENSIONS);
+  const out = GROUPS.map(() => new Float64Array(draws));
+  for (let d = 0; d < draws; d++) {
+    for (let i = 0; i < LATENT; i++) latent[i] = random.normal();
+    tolerancesFrom(latent, x);
+    GROUPS.forEach((_, k) => (out[k][d] = worstMember(x, 0, k)));
+  }
+  return out.map((v) => v.sort());
+}
+let typical: Float64Array[] | null = null;
+
+/** Tolerance of every group on both sides. */
+export function summariseStructures(draws: Draws): StructureFinding[] {
+  typical ??= typicalGroups();
+  const people = typical;
+  const n = drawCount(draws);
+  return SIDES.flatMap((side, s) =>
+    GROUPS.map((structure, k): StructureFinding => {
+      const values = new Float64Array(n);
+      let short = 0;
+      for (let d = 0; d < n; d++) {
+        const worst = worstMember(draws.x, d * DIMENSIONS + s * COUNT, k);
+        if (worst < SHORT_AT) short++;
+        values[d] = worst;
+      }
+      const tolerance = estimate(values);
+      const mean = people[k].reduce((a, v) => a + v, 0) / people[k].length;
+      const sd = Math.sqrt(people[k].reduce((a, v) => a + (v - mean) ** 2, 0) / people[k].length);
+      let below = 0;
+      for (const v of people[k]) if (v < tolerance.mean) below++;
+      return {
+        structure,
+        members: membersOf(structure),
+        side,
+        tolerance,
+        typical: { mean, sd },
+        z: (tolerance.mean - mean) / sd,
+        shareBelow: below / people[k].length,
+        shortProbability: short / n,
+      };
+    }),
+  );
+}
+
+/** What each draw makes of the elements of a side, `exp(−κ x)`, draw after draw; worked out once for all movements. */
+export function weightsOf(draws: Draws, side: Side): Float64Array {
+  let sides = weighed.get(draws);
+  if (!sides) weighed.set(draws, (sides = {}));
+  const known = sides[side];
+  if (known) return known;
+  const n = drawCount(draws),
+    offset = side === 'left' ? 0 : COUNT;
+  const out = new Float64Array(n * COUNT);
+  for (let d = 0; d < n; d++) weigh(draws.x, d * DIMENSIONS + offset, out, d * COUNT, COUNT);
+  return (sides[side] = out);
+}
+const weighed = new WeakMap<Draws, Partial<Record<Side, Float64Array>>>();
+
+/** Group with the largest share of the stop in each draw, and the end in degrees. */
+export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { group: Uint8Array; end: Float64Array } {
+  const n = drawCount(draws);
+  const weights = weightsOf(draws, side);
+  const shares = new Float64Array(COUNT),
+    byGroup = new Float64Array(GROUPS.length);
+  const group = new Uint8Array(n),
+    end = new Float64Array(n);
+  for (let d = 0; d < n; d++) {
+    end[d] = table.stop(weights, d * COUNT, shares).end;
+    byGroup.fill(0);
+    for (const g of table.active) byGroup[GROUP_OF[g]] += shares[g];
+    let most = 0;
+    for (let k = 1; k < byGroup.length; k++) if (byGroup[k] > byGroup[most]) most = k;
+    group[d] = most;
+  }
+  return { group, end };
+}
+
+/** Shares of draws in which each group stops the movement, largest first, those below 1 % left out. */
+export function limiterShares(group: Uint8Array): Limiter[] {
+  const counts = GROUPS.map(() => 0);
+  for (const k of group) counts[k]++;
+  return GROUPS.map((structure, k) => ({ structure, probability: counts[k] / group.length }))
+    .filter((l) => l.probability >= 0.01)
+    .sort((a, b) => b.probability - a.probability || (a.structure < b.structure ? -1 : 1));
+}
+
+/** How plainly a list of limiters may be told. */
+export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarity'] {
+  const [first, second] = limiters;
+  if (first && first.probability >= 0.8) return 'one';
+  if (first && second && first.probability >= 0.5 && first.probability + second.probability >= 0.8) return 'two';
+  return 'unclear';
+}
+
+/** The stop table of a movement on a side: the one of the reading itself, else of a typical position. */
+export function tableOf(movement: Movement, side: Side, terms: readonly Term[], person: Compared, model: StrandModel) {
+  const main = MAIN_TEST[movement];
+  const own = terms.find(
+    (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.side === side && !t.reading.variant,
+  );
+  if (own) return own.table;
+  const readout = modelledReadoutOf(main.test, main.readout);
+  if (!readout) throw new Error(`movement "${movement}" names an unknown test`);
+  return stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
+}
+
+/** What stops each movement that any reading of that side speaks about. */
+export function summariseMovements(
+  draws: Draws,
+  terms: readonly Term[],
+  person: Compared,
+  model: StrandModel,
+  without: LeftOut,
+): MovementFinding[] {
+  return SIDES.flatMap((side) =>
+    MOVEMENTS.flatMap((movement): MovementFinding[] => {
+      const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement);
+      if (about.length === 0) return [];
+      const table = tableOf(movement, side, terms, person, model);
+      const { group, end } = limitersPerDraw(draws, table, side);
+      const limiters = limiterShares(group);
+      const norm = normFor(table.readout, person.sexForNorms);
+      const main = MAIN_TEST[movement];
+      const measured = about.find(
+        (t) => t.reading.test === main.test && t.reading.readout === main.readout && !t.reading.variant,
+      )?.reading;
+      const expected = estimate(end);
+      return [
+        {
+          movement,
+          side,
+          ...main,
+          end: expected,
+          measured: measured ? meanOf(measured.trials) : null,
+          norm: { mean: norm.mean, sd: norm.sd, source: norm.source },
+          band: bandOf(table.readout, measured ? meanOf(measured.trials) : expected.mean, norm),
+          limiters,
+          clarity: clarityOf(limiters),
+          readings: about.map((t) => t.reading.id),
+          carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
+          plain: plainCheck(main.test, main.readout, measured?.placeFelt),
+        },
+      ];
+    }),
+  );
+}

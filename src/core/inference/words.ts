@@ -1,0 +1,57 @@
+import type { GroupId } from '@/core/body';
+import { GROUP_WORDS } from '@/core/body/words';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
+import type { Findings } from './findings';
+import type { MovementFinding } from './statements';
+
+/** "87 in 100", never 0 or 100: the model is not that sure of anything. */
+export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;
+
+/** Probability from which the engine's word stands although the textbook would say another (our default). */
+const STANDS = 0.95;
+/** What the textbook says where it disagrees and the engine is not sure enough to stand alone; else null. */
+export const otherOpinion = (m: MovementFinding): GroupId | null => {
+  const [a] = m.limiters;
+  return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.structure && a.probability < STANDS ? m.plain : null;
+};
+
+/** One or two names, or "not clear", for what stops a movement. Where the textbook would say another, both are told. */
+export function limiterWords(m: MovementFinding): string {
+  const [a, b] = m.limiters;
+  const other = otherOpinion(m);
+  if (other && a)
+    return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;
+  if (m.clarity === 'one' && a) return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}`;
+  if (m.clarity === 'two' && a && b)
+    return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}, or ${GROUP_WORDS[b.structure].name}, ${inHundred(b.probability)}`;
+  return `not clear: ${m.limiters
+    .slice(0, 2)
+    .map((l) => `${GROUP_WORDS[l.structure].name} ${inHundred(l.probability)}`)
+    .join(', ')}`;
+}
+
+/** How a movement stands beside typical people. */
+export function bandWords(band: number): string {
+  if (band < -2) return 'clearly less than typical';
+  if (band < -1) return 'less than typical';
+  if (band > 2) return 'much more than typical';
+  if (band > 1) return 'more than typical';
+  return 'within typical';
+}
+
+/** The movement that matters most: the one furthest below typical. Null without readings. */
+export const leadingMovement = (f: Findings): MovementFinding | null =>
+  f.movements.reduce<MovementFinding | null>((worst, m) => (!worst || m.band < worst.band ? m : worst), null);
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** One sentence for the top of Findings, from the facts. */
+export function headline(f: Findings): string {
+  const m = leadingMovement(f);
+  if (!m) return 'Nothing is measured yet.';
+  const top = m.limiters[0];
+  if (m.band >= -1) return 'Every movement measured lies within or above what is typical.';
+  if (m.clarity === 'unclear' || !top)
+    return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited; by what is not clear yet.`;
+  return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited by the ${GROUP_WORDS[top.structure].name}.`;
+}

@@ -1,0 +1,129 @@
+import type { Build, Side } from '@/core/body';
+import { reachedIn } from '@/core/fit/fit';
+import { propsOf } from '@/core/fit/props';
+import type { FitWay } from '@/core/fit/way';
+import type { Posterior } from '@/core/inference';
+import { cuesOf, rungOf } from '@/core/poses';
+import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
+import type { Schools } from '@/core/poses/schools';
+import { cuesFor, type CueRole, type Voice } from '@/core/practice/cues';
+import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
+import { clock, holdWords, sheetRows, sidesWords } from '@/core/practice/sheet';
+
+/** What both sheets of a practice say, on the screen, printed and as a PDF: plain data, worked out once. */
+
+export interface SheetBody {
+  practice: Practice;
+  posterior: Posterior | null;
+  build: Build;
+  way: FitWay;
+  /** The day, in words. */
+  on: string;
+  /** The student's first name. */
+  name: string;
+  cautions: readonly string[];
+  sizes: PropSizes;
+  voice: Voice;
+  schools: Schools;
+  book: Readonly<Record<string, readonly string[]>>;
+}
+
+export interface SheetLine {
+  pose: string;
+  rung: number;
+  side: Side | 'both';
+  /** How far this student goes in it, 0–1. */
+  depth: number;
+  /** Minutes and seconds from the beginning. */
+  at: string;
+  name: string;
+  rungName: string;
+  sides: string;
+  hold: string;
+  props: string[];
+  /** What the teacher says, short enough to read from the floor. */
+  say: string[];
+  /** How the student gets in. */
+  enter: string;
+}
+
+export interface SheetContent {
+  title: string;
+  name: string;
+  on: string;
+  total: string;
+  minutes: number;
+  cautions: readonly string[];
+  lines: SheetLine[];
+}
+
+/** Of a draft, what a page to carry has room for. */
+const CARRIED: readonly CueRole[] = ['own', 'like', 'keep', 'press', 'school'];
+
+const sideOf = (side: Side | 'both'): Side => (side === 'left' ? 'left' : 'right');
+/** Everything that the sheets of a practice say. */
+export function sheetContent(body: SheetBody): SheetContent {
+  const { practice, posterior, build, way, sizes, voice, schools, book } = body;
+  const pace = paceOf(practice);
+  const lines = sheetRows(practice.items, pace).map((row): SheetLine => {
+    const found = rungOf(row.pose, row.rung);
+    const [{ side }] = row.sides;
+    // The lesser of its sides; half where nothing is known of the student.
+    const depth =
+      found && posterior
+        ? Math.min(
+            ...row.sides.map((s) => reachedIn(found.shape, row.rung, sideOf(s.side), posterior, build, way).depth),
+          )
+        : 0.5;
+    const at = practice.items.findIndex((i) => i.pose === row.pose && i.rung === row.rung && i.side === side);
+    return {
+      pose: row.pose,
+      rung: row.rung,
+      side,
+      depth,
+      at: clock(row.at),
+      name: found?.shape.name ?? row.pose,
+      rungName: found?.rung.name ?? '',
+      sides: sidesWords(row),
+      hold: holdWords(row),
+      props: found
+        ? propsOf(found.rung, sideOf(side), depth, build).map((p) =>
+            ownedWords(p.prop, p.height_cm, p.length_cm, sizes),
+          )
+        : [],
+      say: [
+        ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
+        ...(row.note ? [row.note] : []),
+      ],
+      enter: found ? cuesOf(found.shape, found.rung).enter : '',
+    };
+  });
+  const total = totalSeconds(practice.items, pace);
+  return {
+    title: practice.title,
+    name: body.name,
+    on: body.on,
+    total: clock(total),
+    minutes: Math.round(total / 60),
+    cautions: body.cautions,
+    lines,
+  };
+}
+
+/** Her own words whole; of a draft only what must be said. */
+function said(
+  item: PracticeItem,
+  before: readonly PracticeItem[],
+  { voice, schools, book }: Pick<SheetBody, 'voice' | 'schools' | 'book'>,
+): string[] {
+  const context = { voice, schools, before };
+  const { cues } = cuesFor(item, context, book);
+  return cues.filter((c) => CARRIED.includes(c.role)).map((c) => c.words);
+}
+
+/** What every sheet ends with. */
+export const TEACHER_FOOT = 'Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.';
+export const STUDENT_FOOT =
+  'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.';
+export const studentHead = ({ on, minutes }: Pick<SheetContent, 'on' | 'minutes'>): string =>
+  `${on} · about ${minutes} minutes. Slow breaths, in and out through the nose if that is easy.`;

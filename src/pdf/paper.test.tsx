@@ -1,0 +1,155 @@
+import { createRequire } from 'node:module';
+import { renderToBuffer } from '@react-pdf/renderer';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { buildOf } from '@/core/body';
+import { TYPICAL } from '@/core/fit/typical';
+import { USUAL_WAY } from '@/core/fit/way';
+import { allShapes, rungOf } from '@/core/poses';
+import { PROP_SIZES } from '@/core/poses/prop-sizes';
+import { SCHOOLS } from '@/core/poses/schools';
+import { VOICE } from '@/core/practice/cues';
+import { totalSeconds, type Practice } from '@/core/practice/practice';
+import { AIMS, build } from '@/core/practice/practices.fixtures';
+import { poseScene } from '@/figure/pose-scene';
+import { sheetContent, STUDENT_FOOT, TEACHER_FOOT, type SheetContent } from './content';
+import { HandoutPaper, registerFonts, TeacherPaper, type PaperSize } from './documents';
+import { inkOf } from './ink';
+import { onOnePage, pagesIn, SIZES } from './one-page';
+
+const file = (name: string) =>
+  createRequire(import.meta.url).resolve(
+    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${name}`,
+  );
+beforeAll(() => registerFonts(file('400-normal.woff'), file('700-normal.woff')));
+
+const practiceOf = async (minutes: number): Promise<Practice> => ({
+  id: 'p',
+  student: 's',
+  title: 'Before the ebb',
+  minutes,
+  items: (await build(minutes)).items,
+  aims: [...AIMS],
+  createdAt: '2026-01-01T00:00:00.000Z',
+  updatedAt: '2026-01-01T00:00:00.000Z',
+});
+const contentOf = (practice: Practice, book: Record<string, string[]> = {}): SheetContent =>
+  sheetContent({
+    practice,
+    posterior: TYPICAL,
+    build: buildOf({ height_cm: 172, mass_kg: 65 }),
+    way: USUAL_WAY,
+    on: '27 November 2026',
+    name: 'Sedge',
+    cautions: ['Low back ache'],
+    sizes: PROP_SIZES,
+    voice: VOICE,
+    schools: SCHOOLS,
+    book,
+  });
+
+/** Pages of a PDF with their size in points and their text without spaces, which paper sets where it likes. */
+async function read(pdf: Uint8Array): Promise<{ width: number; height: number; text: string }[]> {
+  const doc = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  return Promise.all(
+    Array.from({ length: doc.numPages }, async (_, i) => {
+      const page = await doc.getPage(i + 1);
+      const { items } = await page.getTextContent();
+      const { width, height } = page.getViewport({ scale: 1 });
+      return { width, height, text: tight(items.map((t) => ('str' in t ? t.str : '')).join('')) };
+    }),
+  );
+}
+const tight = (text: string): string => text.replaceAll(/\s+/g, '');
+const carried = async (content: SheetContent, size: PaperSize) =>
+  onOnePage((fontSize) => renderToBuffer(<TeacherPaper content={content} size={size} fontSize={fontSize} />));
+
+describe('what a sheet says', () => {
+  it('times, holds and sides are the practice’s own', async () => {
+    const practice = await practiceOf(20);
+    const content = contentOf(practice);
+    expect(content.total).toBe(
+      `${Math.floor(totalSeconds(practice.items) / 60)}:${String(Math.round(totalSeconds(practice.items)) % 60).padStart(2, '0')}`,
+    );
+    expect(content.lines[0]).toMatchObject({ at: '0:00', name: 'Rest on the back' });
+    for (const line of content.lines) expect(line.hold).toMatch(/breath/);
+  });
+  it('says her own words whole, and of a draft only what must be said', async () => {
+    const practice = await practiceOf(20);
+    const sided = practice.items.find((i) => i.side === 'right');
+    if (!sided) throw new Error('nothing sided');
+    const drafted = contentOf(practice).lines.find((l) => l.pose === sided.pose && l.rung === sided.rung);
+    const shape = rungOf(sided.pose, sided.rung)?.shape;
+    expect(drafted?.say).toContain(shape?.cues.keep);
+    expect(drafted?.say).not.toContain(shape?.cues.leave);
+    const own = contentOf(practice, { [`${sided.pose}/${sided.rung}`]: ['Soft {worked} knee.', 'As on the slip.'] });
+    expect(own.lines.find((l) => l.pose === sided.pose && l.rung === sided.rung)?.say).toEqual([
+      'Soft right knee.',
+      'As on the slip.',
+    ]);
+  });
+  it('a note stands with what is said', async () => {
+    const practice = await practiceOf(10);
+    practice.items[1] = { ...practice.items[1], note: 'Mind the wet boards.' };
+    expect(contentOf(practice).lines.some((l) => l.say.includes('Mind the wet boards.'))).toBe(true);
+  });
+});
+
+describe('figures in ink', () => {
+  it('every pose is drawn within its box, in plain colours', () => {
+    for (const shape of allShapes().filter((_, k) => k % 6 === 0)) {
+      const scene = poseScene(shape.id, 1, shape.sided ? 'left' : 'both', 0.5);
+      if (!scene) throw new Error(shape.id);
+      const { box, paths } = inkOf(scene);
+      expect(paths.length).toBeGreaterThan(10);
+      expect(JSON.stringify(paths)).not.toMatch(/var\(|NaN|color-mix/);
+      expect(Math.min(box[2], box[3])).toBeGreaterThan(1000);
+    }
+    expect(poseScene('no-such-pose', 1, 'both', 0)).toBeNull();
+  });
+});
+
+describe('PDF files', () => {
+  it.each([10, 20, 60])(
+    'a practice of %i minutes is one page to carry, with every pose, its time and what is said',
+    async (minutes) => {
+      const content = contentOf(await practiceOf(minutes));
+      for (const size of ['A4', 'LETTER'] as const) {
+        const pages = await read(await carried(content, size));
+        expect(pages).toHaveLength(1);
+        expect(Math.round(pages[0].width)).toBe(size === 'A4' ? 595 : 612);
+        const [{ text }] = pages;
+        for (const line of content.lines)
+          for (const part of [line.name, line.at, line.hold, ...line.say]) expect(text).toContain(tight(part));
+        expect(text).toContain(tight(TEACHER_FOOT));
+        expect(text).toContain(tight('Caution: Low back ache'));
+      }
+    },
+  );
+  it('takes the biggest letters that leave one page, and ordinary ones where none do', async () => {
+    const tried: number[] = [];
+    const page = new TextEncoder().encode('/Type /Page\n');
+    const fake = (most: number) => async (size: number) => {
+      tried.push(size);
+      return Promise.resolve(size <= most ? page : new Uint8Array([...page, ...page]));
+    };
+    expect(pagesIn(await onOnePage(fake(11)))).toBe(1);
+    expect(tried).toEqual(SIZES.filter((x) => x >= 11));
+    tried.length = 0;
+    expect(pagesIn(await onOnePage(fake(0)))).toBe(2);
+    expect(tried.at(-1)).toBe(10);
+  });
+  it('the handout has shapes, breaths and how to get in, and no muscle and no caution’s name', async () => {
+    const content = contentOf(await practiceOf(20));
+    const file = await renderToBuffer(<HandoutPaper content={content} size="LETTER" />);
+    const pages = await read(file);
+    expect(pagesIn(file)).toBe(pages.length);
+    expect(pages.length).toBeLessThanOrEqual(2);
+    const text = pages.map((p) => p.text).join('');
+    for (const line of content.lines)
+      for (const part of [line.name, line.hold, line.enter]) expect(text).toContain(tight(part));
+    expect(text).toContain(tight(STUDENT_FOOT));
+    expect(text).not.toMatch(/hamstrings|psoas|Lowbackache/);
+    expect(text).toContain('ForSedge');
+  });
+});

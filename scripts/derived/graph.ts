@@ -82,6 +82,14 @@ export const GRAPH: readonly Node[] = [
     tolerance: SAME,
   },
   {
+    id: 'cautions',
+    what: 'every caution against every rung and test: what is open, limited or closed, and why',
+    module: at('cautions'),
+    files: ['docs/cautions.json', 'docs/cautions.md', 'src/core/assessment/data/stays-good.json'],
+    after: ['tolerances', 'paths'],
+    tolerance: SAME,
+  },
+  {
     id: 'schemas',
     what: 'JSON schemas of the open formats',
     module: at('schemas'),

@@ -163,6 +163,8 @@ export interface TestDefinition {
   /** Strength: a short strong effort, or a hold that tires; tiring ones come last. */
   effort?: 'short' | 'tiring';
   drawn?: DrawnTest;
+  /** What the student holds on to all the while, where the test has it so. */
+  held?: 'wall';
 }
 
 /** A structure and how much it matters in a test. */

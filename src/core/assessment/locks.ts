@@ -1,6 +1,7 @@
 import type { Caution } from '@/core/cautions/catalogue';
-import type { Screening } from '@/core/cautions/screen';
+import { verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
 import type { TestDefinition, Variant } from './definition';
+import { demandsOfTest } from './demands';
 
 /** Why a test may not be done as usual, and which other way stays open. */
 export interface Lock {
@@ -9,12 +10,18 @@ export interface Lock {
   open: readonly Variant[];
 }
 
+/** What a screening leaves of a test: free, with a limit, or shut, and why. */
+export const verdictOfTest = (screening: Screening, test: TestDefinition): Verdict =>
+  verdictOf(screening, demandsOfTest(test), 'test');
+
 /** What locks a test under a screening; null where nothing does. A caution that stops everything opens nothing. */
 export function lockOf(screening: Screening, test: TestDefinition): Lock | null {
-  const by = screening.cautions.filter((c) => c.tests === 'all' || c.tests.includes(test.id));
-  if (by.length === 0) return null;
+  const verdict = verdictOfTest(screening, test);
+  if (verdict.state !== 'closed') return null;
+  const shut = new Set(verdict.because.map((b) => b.caution));
+  const by = screening.cautions.filter((c) => shut.has(c.id));
   return {
     by,
-    open: (test.variants ?? []).filter((v) => by.every((c) => c.tests !== 'all' && v.opens?.includes(c.id))),
+    open: (test.variants ?? []).filter((v) => by.every((c) => c.rules !== 'all' && v.opens?.includes(c.id))),
   };
 }

@@ -63,7 +63,14 @@ describe('tests for aims', () => {
 describe('a locked test', () => {
   const thomas = testById('modified-thomas');
   if (!thomas) throw new Error('unknown');
-  const under = (...cautions: string[]) => lockOf(screen(cautions.map((caution) => ({ caution }))), thomas);
+  const under = (...cautions: string[]) =>
+    lockOf(
+      screen(
+        cautions.map((caution) => ({ caution })),
+        '2026-01-05',
+      ),
+      thomas,
+    );
   it('says what locks it and which other way stays open', () => {
     const lock = under('pregnancy-late');
     expect(lock?.by.map((c) => c.id)).toEqual(['pregnancy-late']);

@@ -1,4 +1,7 @@
-import { cautionById, type Caution, type CautionLevel, type Demand } from './catalogue';
+import { stillHurts, type Hurt } from '@/core/students/hurt';
+import { cautionById, unknownCaution, type Caution, type CautionLevel } from './catalogue';
+import { mostOf, type AsksAlong, type Demand } from './demands';
+import type { Rule } from './rules';
 
 /** A caution as it was told of a student. */
 export interface Told {
@@ -15,34 +18,125 @@ export interface Screening {
   cautions: Caution[];
   /** True where nothing may be tested or practised. */
   stopped: boolean;
+  /** Poses and sides that were ended for pain and are not cleared: closed, and so is what goes deeper in them. */
+  hurt: readonly Hurt[];
 }
 
 export const LEVELS: readonly (CautionLevel | 'go')[] = ['go', 'note', 'adapt', 'refer-first', 'refer-now'];
 
-/** True while a caution stands: not lifted by anybody and not over. `today` is `YYYY-MM-DD`; without it time plays no part. */
-export const stands = (told: Told, today?: string): boolean =>
-  !told.cleared && !(today && told.until && told.until <= today);
+/** True while a caution stands: not lifted by anybody and not over. `today` is `YYYY-MM-DD`. */
+export const stands = (told: Told, today: string): boolean => !told.cleared && !(told.until && told.until <= today);
 
 /**
- * Screens what a student said. Cautions that were lifted or are over count no more; unknown ids (from a newer file) count
- * as `note` and lock nothing.
+ * Screens what a student said, for a day `YYYY-MM-DD`. Cautions that were lifted or are over count no more. It fails closed: an id that
+ * this version does not know (from a newer file) locks everything until it has been looked at.
  */
-export function screen(entries: readonly Told[], today?: string): Screening {
+export function screen(entries: readonly Told[], today: string): Screening {
   const cautions = entries
     .filter((e) => stands(e, today))
-    .map((e) => cautionById(e.caution))
-    .filter((c): c is Caution => c !== null);
+    .map((e) => cautionById(e.caution) ?? unknownCaution(e.caution));
   const level = cautions.reduce<CautionLevel | 'go'>(
     (worst, c) => (LEVELS.indexOf(c.level) > LEVELS.indexOf(worst) ? c.level : worst),
     'go',
   );
-  return { level, cautions, stopped: cautions.some((c) => c.tests === 'all') };
+  return { level, cautions, stopped: cautions.some((c) => c.rules === 'all'), hurt: [] };
 }
 
-/** The caution that locks a test, or null when it may be run. */
-export const testLock = (screening: Screening, test: string): Caution | null =>
-  screening.cautions.find((c) => c.tests === 'all' || c.tests.includes(test)) ?? null;
+/** Ages from which, and up to which, a student is screened as one of that age whether or not it was told. Ours. */
+const OLDER = 65,
+  GROWN = 18;
 
-/** The cautions that a pose with these demands runs against; empty when it may be practised. */
-export const poseConflicts = (screening: Screening, demands: readonly Demand[]): Caution[] =>
-  screening.cautions.filter((c) => c.demands === 'all' || demands.some((d) => c.demands.includes(d)));
+/** The caution that stands for an age and was neither told nor lifted; null where none does. */
+export function cautionOfAge(
+  student: { cautions: readonly Told[]; birthYear: number },
+  today: string,
+): 'older-adult' | 'young' | null {
+  const age = Number(today.slice(0, 4)) - student.birthYear;
+  const byAge = age >= OLDER ? 'older-adult' : age < GROWN ? 'young' : null;
+  return byAge && !student.cautions.some((t) => t.caution === byAge) ? byAge : null;
+}
+
+/** Screens a student for a day: what she told, what hurt, and what her age says unless somebody lifted it. */
+export function screenOf(
+  student: { cautions: readonly Told[]; birthYear: number; hurt?: readonly Hurt[] },
+  today: string,
+): Screening {
+  const byAge = cautionOfAge(student, today);
+  const entries = byAge ? [...student.cautions, { caution: byAge }] : student.cautions;
+  return { ...screen(entries, today), hurt: stillHurts(student.hurt) };
+}
+
+/** The caution that stops everything, or null. */
+export const stopOf = (screening: Screening): Caution | null =>
+  screening.cautions.find((c) => c.rules === 'all') ?? null;
+
+/** One reason why something is not free: which caution, for which demand, how much is asked and how much is allowed. */
+export interface Because {
+  caution: string;
+  does: Rule['does'] | 'all';
+  /** Null where the caution closes everything. */
+  demand: Demand | null;
+  asked: number;
+  over: number;
+}
+
+/** What cautions leave of a rung or a test; of several the strictest counts. */
+export interface Verdict {
+  state: 'open' | 'limited' | 'closed';
+  because: Because[];
+  /** Furthest share of the way that is open, 0 entry … 1 whole. */
+  depth: number;
+  /** Longest hold, seconds; null where nothing is said. */
+  hold_s: number | null;
+  /** Most of her tolerance that a hold may use, 0–1; null where nothing is said. */
+  share: number | null;
+}
+
+export const OPEN: Verdict = { state: 'open', because: [], depth: 1, hold_s: null, share: null };
+
+/** Share of the way up to which a demand is not beyond a limit; null where it is beyond from the entry on. */
+function openTo(along: AsksAlong, demand: Demand, over: number): number | null {
+  const at = along.findIndex((asks) => (asks[demand] ?? 0) > over);
+  if (at === 0) return null;
+  return at < 0 ? 1 : (at - 1) / Math.max(1, along.length - 1);
+}
+
+/** What a screening leaves of what asks this along its way. @param of whether it is a rung or a test, which some rules treat otherwise */
+export function verdictOf(screening: Screening, along: AsksAlong, of: 'rung' | 'test' = 'rung'): Verdict {
+  if (screening.cautions.length === 0) return OPEN;
+  const v: Verdict = { ...OPEN, because: [] };
+  const shuts: Because[] = [];
+  for (const c of screening.cautions) {
+    if (c.rules === 'all') {
+      shuts.push({ caution: c.id, does: 'all', demand: null, asked: 0, over: 0 });
+      continue;
+    }
+    for (const r of c.rules) {
+      const asked = mostOf(along, r.demand);
+      if (asked <= r.over || (of === 'test' && r.tests === 'open')) continue;
+      const because: Because = { caution: c.id, does: r.does, demand: r.demand, asked, over: r.over };
+      const open = r.does === 'stops' ? openTo(along, r.demand, r.over) : null;
+      if (r.does === 'shortens') v.hold_s = Math.min(v.hold_s ?? Infinity, r.hold_s);
+      else if (r.does === 'eases') v.share = Math.min(v.share ?? 1, r.share);
+      else if (open !== null) v.depth = Math.min(v.depth, open);
+      else if (of === 'rung' || r.tests !== 'limited') {
+        shuts.push(because);
+        continue;
+      }
+      v.because.push(because);
+    }
+  }
+  if (shuts.length > 0) return { ...v, state: 'closed', because: shuts };
+  if (v.because.length > 0) v.state = 'limited';
+  return v;
+}
+
+/** What stands in `Because.caution` where a pose hurt. */
+export const PAIN = 'pain';
+
+/** The cautions that close what this is the verdict of; empty where it is open. */
+export function closers(screening: Screening, v: Verdict): Caution[] {
+  if (v.state !== 'closed') return [];
+  const ids = new Set(v.because.map((b) => b.caution));
+  return screening.cautions.filter((c) => ids.has(c.id));
+}

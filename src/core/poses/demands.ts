@@ -1,60 +1,211 @@
-import { coordinateIndex, DEG, floorOf, SIDES, skeletonOf } from '@/core/body';
-import type { Demand } from '@/core/cautions/catalogue';
-import { postureAt, reachFor, type Rung, type Shape } from './format';
+import {
+  coordinateIndex,
+  DEG,
+  dot,
+  ELEMENTS,
+  floorOf,
+  halfOf,
+  newHalf,
+  SIDES,
+  skeletonOf,
+  StrandModel,
+  sub,
+  type Posture,
+  type Reach,
+  type Side,
+} from '@/core/body';
+import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
+import { postureAt, reachFor, type Contact, type Rung, type Shape } from './format';
 
-/** Angles from which a shape counts as asking for something that a caution may forbid, degrees. Ours, on the careful side. */
-const FROM = {
-  deepFlexion: 100,
-  crossing: 12,
-  compression: 16,
-  extension: -8,
-  hamstring: 72,
-  rounding: 25,
-  arching: -12,
-  kneeBent: 120,
-  kneeTwistKnee: 60,
-  kneeTwistHip: -45,
-  wide: -35,
-} as const;
+/** Steps of a way at which it is asked, entry and end with them. */
+const STEPS = 5;
+/** Hip and knee from which a hip counts as bent, as straight, and a knee as bent, degrees. Ours. */
+const BENT = 60,
+  STRAIGHT = 20,
+  KNEE_BENT = 60;
+/** A hip closed by less than this opening leaves the belly no room, degrees. Ours. */
+const ROOM = -20;
+/** Leg counts as in the air from here, degrees of hip bend. Ours. */
+const LEG_UP = 20;
+/** Trunk flatter than this counts as lying, degrees above the level. */
+const FLAT = 25;
+/** A pelvis this near to the floor lies or sits, metres. */
+const LOW = 0.3;
+/** Lying level, within so many degrees, the head is as good as above the heart: so many centimetres. */
+const LEVEL = 15,
+  PILLOW = 16;
+/** What lying on the side puts on the outer hip, in the terms of the angle that presses as much. Ours. */
+const LIES_ON_HIP = 30;
+/** What lying on the front puts on the belly, in the terms of a fold. Ours. */
+const LIES_ON_BELLY = 140;
 
-const cache = new WeakMap<Rung, readonly Demand[]>();
+const FOOT = /^(heel|ball|toe|ankle)_/;
+const ARM = /^(wrist|elbow)_/;
+/** What carries the body beside feet and arms. */
+const SEAT = /^(buttock|back|chest|pubis|sacrum|thigh|hip|shoulder|waist|knee)/;
+/** What a foot can stand on; a foot on a chair, a wall or in a strap carries nobody. */
+const STANDS = new Set<Contact['on']>(['floor', 'block', 'blanket']);
 
-/** What a rung asks of the body that cautions speak about, read from its own angles at entry and full depth. */
-export function demandsOf(shape: Pick<Shape, 'position'>, rung: Rung): readonly Demand[] {
-  const known = cache.get(rung);
-  if (known) return known;
-  const out = new Set<Demand>();
-  if (shape.position === 'on the front') out.add('lying-on-front');
-  if (shape.position === 'on the back') out.add('lying-on-back');
-  if (shape.position !== 'on the back' && rung.contacts.some((c) => c.point.startsWith('knee') && c.on !== 'limb'))
-    out.add('kneeling');
-  if (rung.kind === 'strength' && rung.level >= 2) out.add('strong-hold');
-  for (const depth of [0, 0.5, 1]) {
-    const q = postureAt(rung, 'right', depth);
-    const deg = (id: string) => q[coordinateIndex(id)] / DEG;
-    for (const side of SIDES) {
-      const flexion = deg(`hip_flexion_${side}`),
-        adduction = deg(`hip_adduction_${side}`),
-        rotation = deg(`hip_rotation_${side}`),
-        knee = deg(`knee_flexion_${side}`);
-      if (flexion >= FROM.deepFlexion) out.add('deep-hip-flexion');
-      if (adduction >= FROM.crossing) out.add('crossing-midline');
-      if (adduction >= FROM.compression && flexion < 60) out.add('outer-hip-compression');
-      if (flexion <= FROM.extension) out.add('hip-extension-end');
-      if (flexion - 0.8 * Math.max(0, knee) >= FROM.hamstring) out.add('hamstring-end');
-      if (knee >= FROM.kneeBent) out.add('knee-bent-deep');
-      if (knee >= FROM.kneeTwistKnee && rotation <= FROM.kneeTwistHip) out.add('knee-twist');
-      if (adduction <= FROM.wide) out.add('wide-legs');
-    }
-    if (deg('lumbar_flexion') >= FROM.rounding) out.add('low-back-rounding');
-    if (deg('lumbar_flexion') <= FROM.arching) out.add('low-back-arching');
-    const reach = reachFor(rung, 'right');
-    const { points } = skeletonOf(q, reach);
-    const floor = floorOf(points, reach);
-    if (points.head[1] - floor < points.pelvis[1] - floor - 0.15) out.add('head-down');
+const half = newHalf(),
+  standing = new Float64Array(ELEMENTS.length);
+let strands: StrandModel | null = null;
+
+/** How far the furthest muscle of either side stands beyond the end of typical people, SD. */
+function furthest(q: Posture): number {
+  strands ??= new StrandModel();
+  let most = -Infinity;
+  for (const side of SIDES) {
+    strands.standing(halfOf(q, side, half), 'pushed', standing);
+    for (const [i, e] of ELEMENTS.entries()) if (e.muscle) most = Math.max(most, standing[i]);
   }
-  if (shape.position === 'on the side') out.add('outer-hip-compression');
-  const list = [...out];
-  cache.set(rung, list);
-  return list;
+  return most;
+}
+
+/** What a posture itself asks, whoever holds it up: joints, head, how the trunk lies. Pose and test are read alike. */
+export function asksOfPosture(q: Posture, reach: Readonly<Partial<Record<Side, Reach>>> = {}): Record<string, number> {
+  const deg = (id: string): number => q[coordinateIndex(id)] / DEG;
+  const out: Record<Demand, number> = {} as Record<Demand, number>;
+  const ask = (demand: Demand, n: number): void => {
+    out[demand] = Math.max(out[demand] ?? -Infinity, n);
+  };
+  const lumbar = deg('lumbar_flexion');
+  const { points, frames } = skeletonOf(q, reach);
+  const trunk = sub(points.neck, points.pelvis);
+  const rise = Math.asin(trunk[1] / Math.sqrt(dot(trunk, trunk))) / DEG;
+  const ahead = frames.pelvis.turn[3];
+  const flat = rise < FLAT;
+  if (flat && ahead > 0.6) ask('lying-on-back', 1);
+  // On all fours, hinged or folded the trunk is level too, but nothing carries the head.
+  const folded = ahead < -0.3 && Math.max(deg('hip_flexion_left'), deg('hip_flexion_right')) > BENT;
+  const lies = Math.abs(rise) < LEVEL && points.pelvis[1] - floorOf(points, reach) < LOW && !folded;
+  for (const side of SIDES) {
+    const flexion = deg(`hip_flexion_${side}`),
+      adduction = deg(`hip_adduction_${side}`),
+      rotation = deg(`hip_rotation_${side}`),
+      knee = deg(`knee_flexion_${side}`);
+    ask('hip-bend', flexion);
+    ask('hip-behind', -flexion);
+    ask('crossing', adduction);
+    ask('wide', -adduction);
+    ask('turning-in', rotation);
+    if (flexion >= BENT) {
+      ask('crossing-bent', adduction);
+      ask('turning-in-bent', rotation);
+    } else ask('outer-hip-pressed', adduction);
+    if (flexion <= STRAIGHT) ask('turning-out-straight', -rotation);
+    ask('knee-bend', knee);
+    if (knee >= KNEE_BENT) ask('knee-twist', -rotation);
+    ask('back-of-leg', flexion - 0.8 * Math.max(0, knee) + 0.5 * Math.max(0, lumbar));
+    if (adduction > ROOM) ask('belly-pressed', flexion + Math.max(0, lumbar));
+  }
+  ask('legs-uneven', Math.abs(deg('hip_flexion_left') - deg('hip_flexion_right')));
+  ask('low-back-rounding', lumbar);
+  ask('low-back-arching', -lumbar);
+  ask('chest-rounding', deg('thorax_flexion'));
+  ask('twist', Math.abs(deg('lumbar_rotation') + deg('thorax_rotation')));
+  ask('neck-bend', Math.max(Math.abs(deg('neck_flexion')), Math.abs(deg('neck_rotation'))));
+  ask('head-low', 100 * (points.chest[1] - points.head[1]) - (lies ? PILLOW : 0));
+  out['end-of-range'] = furthest(q);
+  return out;
+}
+
+/** What carries a rung, which is the same all along its way. */
+function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Partial<Record<Demand, number>> {
+  const out: Partial<Record<Demand, number>> = {};
+  const { position } = shape;
+  const bears = rung.contacts.filter((c) => c.on !== 'limb' && c.on !== 'strap' && c.on !== 'post');
+  const feet = new Set(bears.filter((c) => FOOT.test(c.point) && STANDS.has(c.on)).map((c) => c.point.split('_')[1]));
+  const seated = bears.some((c) => SEAT.test(c.point));
+  const hands = bears.filter((c) => ARM.test(c.point));
+  const held = hands.length > 0 || rung.wall !== undefined || rung.props.some((p) => p === 'chair' || p === 'post');
+  if (position === 'standing' && feet.size === 1 && !feet.has('both') && !seated) {
+    out['one-leg'] = 1;
+    if (!held) out['balance-alone'] = 1;
+  }
+  const leans =
+    position === 'all-fours' ||
+    (rung.kind === 'strength' && position === 'on the side' && hands.length > 0) ||
+    (hands.length > 0 && !seated) ||
+    rung.carries === true;
+  if (leans && (hands.length > 0 || Object.keys(rung.reach).length > 0)) out['weight-on-hands'] = 1;
+  // The head on the floor with nothing of the trunk beside it carries weight, also on the back with the shoulders up.
+  if (
+    bears.some((c) => c.point.startsWith('head') || c.point.startsWith('crown')) &&
+    !bears.some((c) => /^(back|chest|shoulder|buttock|waist)/.test(c.point))
+  )
+    out['weight-on-head'] = 1;
+  if (position !== 'seated' && position !== 'on the side') out['not-seated-or-side'] = 1;
+  if (position === 'on the front') {
+    out['lying-on-front'] = 1;
+    out['belly-pressed'] = LIES_ON_BELLY;
+  }
+  if (position === 'on the side') out['outer-hip-pressed'] = LIES_ON_HIP;
+  if (position !== 'on the back' && bears.some((c) => c.point.startsWith('knee'))) out.kneeling = 1;
+  if (position === 'kneeling') out.kneeling = 1;
+  out.demanding = rung.level;
+  if (rung.kind === 'strength') {
+    out['strong-work'] = rung.level;
+    if (shape.works.includes('adductors')) out['adductor-work'] = rung.level;
+    if (shape.works.includes('lateral-hip')) out['abductor-work'] = rung.level;
+    if (shape.works.includes('deep-hip-flexor')) out['hip-flexor-work'] = rung.level;
+    if (shape.works.includes('vasti') && rung.level > 1) out['knee-work'] = rung.level;
+  }
+  return out;
+}
+
+/** True where a hand or strap holds that leg or it stands on something. */
+const legHeld = (rung: Rung, side: 'worked' | 'other'): boolean =>
+  rung.contacts.some(
+    (c) => c.on !== 'limb' && FOOT.test(c.point) && (c.point.endsWith(side) || c.point.endsWith('both')),
+  ) || Object.values(rung.reach).some((r) => r && r.floor === undefined && /^(knee|thigh|calf|ankle|heel)/.test(r.to));
+
+/** Both legs: the side that is right when the right is worked, and the name that a rung gives it. */
+const LEGS = [
+  ['right', 'worked'],
+  ['left', 'other'],
+] as const;
+/** Points of the trunk that bear where a body lies, on its back and on its front. */
+const BACK = /^(back|sacrum|shoulder)/,
+  FRONT = /^(chest|pubis|waist)/;
+
+/** What a rung asks at a depth from 0 (entry) to 1 (full), worst of both sides, in the typical body. */
+export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, depth: number): Asks {
+  const reach = reachFor(rung, 'right');
+  const { position } = shape;
+  const lying = position === 'on the back' || position === 'on the front' || position === 'on the side';
+  const q = postureAt(rung, 'right', depth);
+  const asks: Partial<Record<Demand, number>> = asksOfPosture(q, reach);
+  const onFloor = rung.contacts.filter((c) => c.on !== 'limb');
+  // What a shape calls itself and what it lies on both count.
+  if (position !== 'on the back' && !onFloor.some((c) => BACK.test(c.point))) delete asks['lying-on-back'];
+  if (onFloor.some((c) => FRONT.test(c.point))) asks['lying-on-front'] = 1;
+  for (const [demand, n] of Object.entries(asksOfSupport(shape, rung)) as [Demand, number][])
+    asks[demand] = Math.max(asks[demand] ?? -Infinity, n);
+  for (const [side, at] of LEGS) {
+    const flexion = q[coordinateIndex(`hip_flexion_${side}`)] / DEG,
+      knee = q[coordinateIndex(`knee_flexion_${side}`)] / DEG;
+    // Feet that stand carry the bend of their knees.
+    const stands = onFloor.some(
+      (c) => FOOT.test(c.point) && STANDS.has(c.on) && (c.point.endsWith(at) || c.point.endsWith('both')),
+    );
+    if (stands && !lying && position !== 'seated')
+      asks['knee-bend-loaded'] = Math.max(asks['knee-bend-loaded'] ?? 0, knee);
+    if (rung.kind === 'strength' && /back|seated/.test(position) && flexion >= LEG_UP && !legHeld(rung, at))
+      asks['legs-held-up'] = 1;
+  }
+  const { points } = skeletonOf(q, reach);
+  if (floorOf(points, reach) > points.crown[1] - 0.02 && !lying) asks['weight-on-head'] = 1;
+  return Object.fromEntries(Object.entries(asks).filter(([d, n]) => n > 0 || FROM_BELOW.has(d as Demand))) as Asks;
+}
+
+const kept = new WeakMap<Rung, AsksAlong>();
+
+/**
+ * What a rung asks of the body that cautions speak about: numbers along its way from entry (first) to full depth (last), from its
+ * angles, contacts and what it is for.
+ */
+export function demandsOf(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): AsksAlong {
+  let along = kept.get(rung);
+  if (!along) kept.set(rung, (along = Array.from({ length: STEPS + 1 }, (_, k) => demandsAt(shape, rung, k / STEPS))));
+  return along;
 }

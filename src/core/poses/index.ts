@@ -1,4 +1,5 @@
 export * from './format';
-export { demandsOf } from './demands';
+export { demandsAt, demandsOf } from './demands';
+export { hurtBefore, verdictOfRung, whyClosed } from './verdict';
 export { allShapes, LIBRARY, rungOf, setOwnShapes, shapeById } from './library';
 export { GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, propWords } from './words';

@@ -38,6 +38,7 @@ export const heelRaises: TestDefinition = {
   sided: true,
   effort: 'tiring',
   start: 'On one leg, fingertips on the wall, knee straight.',
+  held: 'wall',
   hold: 'The knee stays straight, the foot upright.',
   move: 'Up to full height and down, once every two seconds.',
   end: 'Stop when less than half the height is reached, the knee bends or balance is lost twice.',

@@ -1,0 +1,147 @@
+import { coordinateIndex, DEG, floorOf, groupOf, SIDES, skeletonOf, type Posture, type Side } from '@/core/body';
+import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
+import { asksOfPosture } from '@/core/poses/demands';
+import { isModelled, type Readout, type TestDefinition } from './definition';
+import { testPosture } from './drawn';
+
+/** Knee from which the shin is a lever, degrees. Ours. */
+const LEVER = 60;
+/** Up to here a knee that turns with the thigh is not twisted, degrees. Ours. */
+const SQUARE = 95;
+/** A hand this near to the floor with the shoulder this far above it carries, metres. Ours. */
+const NEAR = 0.13,
+  ABOVE = 0.14;
+/** A foot this far above the other does not stand, metres. Ours. */
+const LIFTED = 0.05;
+/** A leg is in the air from here, and straight up to here, degrees. Ours. */
+const LEG_UP = 20;
+/** Movements in which a hand moves the thigh by the shin. */
+const BY_THE_SHIN = /rotation|hip-adduction/;
+/** What lying on the front puts on the belly, and on the side on the outer hip: as in poses. */
+const LIES_ON_BELLY = 140,
+  LIES_ON_HIP = 30;
+
+/** Readings at which a test is looked at: where it begins, where most people come to, and one SD freer. */
+function readingsOf(r: Readout): readonly [number, number[]] {
+  const norm = r.norms.find((n) => n.primary) ?? r.norms[0];
+  const within = (v: number): number => Math.min(r.max, Math.max(r.min, v));
+  const mean = norm?.mean ?? (r.min + r.max) / 2;
+  if (!norm || r.unit !== 'deg' || r.better === 'mid') return [mean, [mean]];
+  const freer = r.better === 'lower' ? -1 : 1;
+  // A gap is begun from as stiff people have it; its widest possible is no beginning.
+  return [freer > 0 ? r.min : within(mean + 2 * norm.sd), [mean, within(mean + freer * norm.sd)]];
+}
+
+/** How much a test asks of the muscles: 2 a hold that tires, 1 a push or lifts, 0 nothing. */
+function workOf(test: TestDefinition): number {
+  if (test.kind !== 'strength') return 0;
+  const units = new Set(test.readouts.map((r) => r.unit));
+  if (units.has('s')) return test.effort === 'tiring' ? 2 : units.has('Nm_kg') ? 1 : 0;
+  return units.has('deg') ? 2 : 1;
+}
+
+const kept = new WeakMap<TestDefinition, AsksAlong>();
+
+/**
+ * What a test asks of the body that cautions speak about, from its position, its way and what it is read for: where it begins, and the
+ * most of all its read-outs where they end.
+ */
+export function demandsOfTest(test: TestDefinition): AsksAlong {
+  const known = kept.get(test);
+  if (known) return known;
+  const first: Most = {},
+    last: Most = {};
+  for (const readout of test.readouts) {
+    if (!isModelled(readout) && !test.drawn) continue;
+    const [begins, ends] = readingsOf(readout);
+    askedAt(test, readout, begins, first);
+    for (const value of ends) askedAt(test, readout, value, last);
+  }
+  const along: AsksAlong = [first, last].map((most) => {
+    wholeOf(test, most);
+    return Object.fromEntries(Object.entries(most).filter(([d, n]) => n > 0 || FROM_BELOW.has(d as Demand))) as Asks;
+  });
+  kept.set(test, along);
+  return along;
+}
+
+type Most = Partial<Record<Demand, number>>;
+const ask = (most: Most, demand: Demand, n: number): void => {
+  most[demand] = Math.max(most[demand] ?? -Infinity, n);
+};
+
+/** What one read-out asks at a reading. */
+function askedAt(test: TestDefinition, readout: Readout, value: number, most: Most): void {
+  const lying = test.position === 'table edge' || test.position.startsWith('on the');
+  const q = testPosture(test, readout, 'right', value, {});
+  // A leg that lies while the pelvis curls above it is not behind the body.
+  if (!test.drawn && test.position === 'on the back') {
+    const other = coordinateIndex('hip_flexion_left');
+    q[other] = Math.max(0, q[other]);
+  }
+  // A hand may hold the other leg behind the thigh: how far its knee bends is hers to choose.
+  if (!test.drawn)
+    q[coordinateIndex('knee_flexion_left')] = Math.min(q[coordinateIndex('knee_flexion_left')], 90 * DEG);
+  const knee = q[coordinateIndex('knee_flexion_right')] / DEG;
+  const byHand = isModelled(readout)
+    ? readout.manner === 'pushed' && BY_THE_SHIN.test(readout.movement)
+    : test.kind === 'alignment';
+  for (const [demand, n] of Object.entries(asksOfPosture(q)) as [Demand, number][]) {
+    if (demand === 'lying-on-back' && !lying) continue;
+    // At a right angle the turning thigh takes the shin along: what the knee bears is the lever.
+    if (demand === 'knee-twist' && byHand && knee <= SQUARE) continue;
+    ask(most, demand, n);
+  }
+  supportOf(test, q, most);
+  if (byHand && knee >= LEVER)
+    ask(most, 'knee-levered', isModelled(readout) && readout.movement === 'hip-adduction' ? 2 : 1);
+}
+
+/** What the whole test asks, at any reading. */
+function wholeOf(test: TestDefinition, most: Most): void {
+  if (test.position === 'on the front') {
+    ask(most, 'lying-on-front', 1);
+    ask(most, 'belly-pressed', LIES_ON_BELLY);
+  }
+  if (test.position === 'on the side') ask(most, 'outer-hip-pressed', LIES_ON_HIP);
+  if (test.position === 'kneeling') ask(most, 'kneeling', 1);
+  if (test.position !== 'sitting' && test.position !== 'on the side') ask(most, 'not-seated-or-side', 1);
+  const work = workOf(test);
+  if (work === 0) return;
+  ask(most, 'strong-work', work);
+  const chief = test.limiters.filter((l) => l.weight === 3).map((l) => groupOf(l.structure));
+  if (chief.includes('adductors')) ask(most, 'adductor-work', work);
+  if (chief.includes('deep-hip-flexor')) ask(most, 'hip-flexor-work', work);
+  if (chief.includes('lateral-hip')) ask(most, 'abductor-work', work);
+  if (/knee-(extension|flexion)/.test(test.id)) ask(most, 'knee-work', work);
+}
+
+/** What carries the body in a test, seen from where its limbs are above the floor. */
+function supportOf(test: TestDefinition, q: Posture, most: Most): void {
+  const { points } = skeletonOf(q);
+  const floor = floorOf(points, {});
+  const props = test.drawn?.props?.map((p) => p.kind) ?? [];
+  if (test.position === 'standing') {
+    for (const side of SIDES) ask(most, 'knee-bend-loaded', q[coordinateIndex(`knee_flexion_${side}`)] / DEG);
+    const foot = (side: Side): number => ['heel', 'ball', 'toe'].reduce((s, p) => s + points[`${p}_${side}`][1] / 3, 0);
+    // Where a test has no drawing of its own its feet stand apart, one before the other.
+    if (test.drawn && Math.abs(foot('left') - foot('right')) > LIFTED) {
+      ask(most, 'one-leg', 1);
+      if (!test.held) ask(most, 'balance-alone', 1);
+    }
+  }
+  if ((test.position === 'on the front' || test.position === 'on the side') && !props.includes('table'))
+    for (const side of SIDES)
+      for (const part of ['wrist', 'elbow'])
+        if (
+          points[`${part}_${side}`][1] < floor + NEAR &&
+          points[`shoulder_${side}`][1] > floor + ABOVE &&
+          points.chest[1] > floor + ABOVE
+        )
+          ask(most, 'weight-on-hands', 1);
+  const up = (side: Side): boolean =>
+    q[coordinateIndex(`hip_flexion_${side}`)] / DEG >= LEG_UP &&
+    Math.abs(q[coordinateIndex(`knee_flexion_${side}`)]) < LEG_UP * DEG;
+  if (test.kind === 'strength' && (test.position === 'on the back' || test.position === 'sitting') && SIDES.every(up))
+    ask(most, 'legs-held-up', 1);
+}

@@ -1,0 +1,24 @@
+import type { Rule } from '../rules';
+
+/** How far a caution reaches. */
+export type CautionLevel = 'refer-now' | 'refer-first' | 'adapt' | 'note';
+
+/** One caution: what it says and what it locks stand in the same entry, so that they cannot drift apart. */
+export interface Caution {
+  id: string;
+  /** As the student may say it. */
+  name: string;
+  level: CautionLevel;
+  /** What to ask her. */
+  ask: string;
+  /** What it closes, stops, shortens and eases; `all` shuts everything. */
+  rules: readonly Rule[] | 'all';
+  /** What to say or change, in the teacher's words. */
+  message: string;
+  /** Why it is asked, for the teacher. */
+  reason: string;
+  /** Signs that end the test or pose at once. */
+  stop: string;
+  /** Whom to see. */
+  see: string;
+}

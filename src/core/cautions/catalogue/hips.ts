@@ -1,0 +1,143 @@
+import { closes, eases, shortens, stopsAt } from '../rules';
+import type { Caution } from './caution';
+
+/** Hip joints, their tendons, the pelvis. */
+export const HIPS: readonly Caution[] = [
+  {
+    id: 'hip-replacement',
+    name: 'Hip replacement from behind, or the way in is not known',
+    level: 'refer-first',
+    ask: 'When, from which side did the surgeon go in, and what stays off limits?',
+    rules: [
+      closes('hip-bend', 90),
+      closes('crossing', 5),
+      closes('turning-in', 10),
+      closes('hip-behind'),
+      closes('end-of-range'),
+      closes('demanding'),
+      eases(0.8),
+    ],
+    message:
+      'Ask which way the surgeon went in and what stays off limits. No hip bent beyond 90°, no crossing of the legs, no turning in, nothing at the end of a range.',
+    reason: 'Some directions can put the new joint at risk, and which ones depends on the way in.',
+    stop: 'A clunk, sudden groin pain, or a leg that will not carry.',
+    see: 'Her surgeon or physiotherapist',
+  },
+  {
+    id: 'hip-replacement-front',
+    name: 'Hip replacement from the front or side',
+    level: 'refer-first',
+    ask: 'When, from which side did the surgeon go in, and what stays off limits?',
+    rules: [
+      closes('hip-behind', 5),
+      closes('turning-out-straight'),
+      closes('wide'),
+      closes('abductor-work'),
+      closes('end-of-range'),
+      closes('demanding'),
+      eases(0.8),
+    ],
+    message:
+      'Ask for the surgeon’s limits. No thigh behind the body, no turning out with the hip straight, no wide legs, no lifting the leg out against its weight.',
+    reason: 'Going in from the front weakens the front of the joint for a while.',
+    stop: 'A clunk, sudden groin pain, or a leg that will not carry.',
+    see: 'Her surgeon or physiotherapist',
+  },
+  {
+    id: 'groin-pinch',
+    name: 'Pinching in the groin when the hip bends deeply',
+    level: 'adapt',
+    ask: 'At which angle does it begin? Does it catch, click or lock?',
+    rules: [closes('crossing-bent'), closes('turning-in-bent', 10), closes('hip-bend', 110), stopsAt('hip-bend', 90)],
+    message:
+      'Wider, less deep, a little turned out: stop before 90°, no crossing, no turning in with the hip bent. Two to four weeks without change: ask a clinician.',
+    reason: 'Bone may meet bone at the rim of the joint.',
+    stop: 'The pinch begins.',
+    see: 'Clinician after two to four weeks',
+  },
+  {
+    id: 'torn-joint-lip',
+    name: 'Told of a torn lip of the hip socket',
+    level: 'refer-first',
+    ask: 'What did doctor or physiotherapist allow? Does it catch or give way?',
+    rules: [
+      closes('hip-bend', 90),
+      closes('turning-in-bent', 5),
+      closes('crossing'),
+      closes('crossing-bent'),
+      closes('hip-behind'),
+      closes('turning-out-straight', 40),
+      closes('end-of-range'),
+      eases(0.8),
+    ],
+    message:
+      'Ask what the doctor or physiotherapist allows. No hip bent beyond 90°, no turning in while bent, no crossing, nothing at the end of a range.',
+    reason: 'These directions press or pull on the lip of the socket.',
+    stop: 'Catching, locking or a pinch in the groin.',
+    see: 'Her doctor or physiotherapist',
+  },
+  {
+    id: 'bone-stress',
+    name: 'Groin or thigh pain that grows with running or jumping',
+    level: 'refer-first',
+    ask: 'Does it ache at rest or at night? More training lately, missed periods, little food?',
+    rules: [closes('one-leg'), closes('strong-work', 1), closes('knee-bend-loaded')],
+    message:
+      'Please have it looked at before anything on one leg. No standing on one leg, no strong holds, no deep standing bend; leave running and jumping until then.',
+    reason: 'A bone may be overloaded; it does not show on the outside.',
+    stop: 'Groin or thigh pain on bearing weight.',
+    see: 'A doctor first',
+  },
+  {
+    id: 'sit-bone',
+    name: 'Sore sit bone in folds or when sitting',
+    level: 'adapt',
+    ask: 'Does sitting on a hard edge, running or a fold bring it on?',
+    rules: [closes('back-of-leg', 60), closes('hip-bend'), eases(0.7), shortens(30, 'back-of-leg', 40)],
+    message:
+      'No long pull on the back of the leg and no deep folds: bend the knees and load gently rather than stretch.',
+    reason: 'The tendon at the sit bone wants load, not a long pull.',
+    stop: 'Pain right at the sit bone.',
+    see: 'Clinician if it stays for weeks',
+  },
+  {
+    id: 'outer-hip',
+    name: 'Outer hip sore when lying on it or standing on one leg',
+    level: 'adapt',
+    ask: 'Does lying on that side, climbing stairs or crossing the legs bring it on?',
+    rules: [closes('outer-hip-pressed'), closes('crossing'), closes('crossing-bent'), closes('one-leg')],
+    message:
+      'No crossing of the legs, no lying on it, no standing on one leg, no pressing or pulling on the outer hip; quiet holds in mid-range.',
+    reason: 'Crossing the leg presses the tendon against the bone.',
+    stop: 'Pain at the outer hip, also the night after.',
+    see: 'Clinician if it stays for weeks',
+  },
+  {
+    id: 'pelvis-back',
+    name: 'Pain at one side of the back of the pelvis',
+    level: 'adapt',
+    ask: 'Does turning in bed, standing on one leg or a long stride bring it on?',
+    rules: [
+      closes('wide'),
+      closes('legs-uneven', 100),
+      closes('crossing-bent'),
+      stopsAt('end-of-range', 0.5, 'limited'),
+    ],
+    message:
+      'Even, small and symmetrical: no wide or uneven deep shapes, no crossing. A strap round the hips may help. Ask a clinician if it stays.',
+    reason: 'Uneven deep shapes pull the joint at the back of the pelvis apart.',
+    stop: 'Pain at the back of the pelvis.',
+    see: 'Clinician if it stays',
+  },
+  {
+    id: 'pubic-pain',
+    name: 'Pain at the front of the pelvis, at the pubic bone',
+    level: 'adapt',
+    ask: 'Does standing on one leg, getting out of a car or parting the legs bring it on?',
+    rules: [closes('wide', 25), closes('adductor-work'), closes('one-leg'), closes('legs-uneven', 90)],
+    message: 'No wide legs, no pressing the legs together, no standing on one leg; legs stay even.',
+    reason: 'Parting or pressing the legs pulls at the joint in front.',
+    stop: 'Pain at the pubic bone.',
+    see: 'Clinician; in pregnancy the midwife',
+  },
+];

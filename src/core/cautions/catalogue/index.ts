@@ -1,0 +1,30 @@
+import type { Caution } from './caution';
+import { HIPS } from './hips';
+import { JOINTS } from './joints';
+import { PREGNANCY } from './pregnancy';
+import { RED_FLAGS } from './red-flags';
+import { SPINE } from './spine';
+import { WHOLE } from './whole';
+
+export type { Caution, CautionLevel } from './caution';
+
+/** Every caution, red flags first. */
+export const CAUTIONS: readonly Caution[] = [...RED_FLAGS, ...PREGNANCY, ...SPINE, ...HIPS, ...JOINTS, ...WHOLE];
+
+/** What stands in for a caution that this version does not know: closed until somebody has looked at it. */
+export const unknownCaution = (id: string): Caution => ({
+  id,
+  name: 'A caution that this version does not know',
+  level: 'refer-first',
+  ask: 'What is it that was written down?',
+  rules: 'all',
+  message: 'It was entered with a newer Kolpos. Open the record there, or ask the student and enter it anew.',
+  reason: 'What is not known may forbid anything.',
+  stop: 'It waits until it is known.',
+  see: 'Whoever entered it',
+});
+
+const byId = new Map(CAUTIONS.map((c) => [c.id, c]));
+
+/** A caution by its id, or null. */
+export const cautionById = (id: string): Caution | null => byId.get(id) ?? null;

@@ -1,0 +1,112 @@
+import { closes, eases, shortens, stopsAt } from '../rules';
+import type { Caution } from './caution';
+
+/** Knees, wrists, shoulders and joints at large. */
+export const JOINTS: readonly Caution[] = [
+  {
+    id: 'knee-injury',
+    name: 'Knee ligament or meniscus injury',
+    level: 'adapt',
+    ask: 'Which side, how long ago? Does it lock, swell or give way?',
+    rules: [
+      closes('knee-bend'),
+      closes('knee-twist'),
+      closes('kneeling'),
+      // Turning the thigh by the shin is done from above the knee instead; lowering it sideways cannot.
+      closes('knee-levered', 1),
+      stopsAt('knee-levered', 0, 'limited'),
+      stopsAt('knee-bend', 90, 'limited'),
+    ],
+    message:
+      'No kneeling, no knee bent far beyond a right angle, no twisting through the foot; support the shin. Locking, swelling or giving way: clinician first.',
+    reason: 'Twist and deep bend load ligaments and meniscus.',
+    stop: 'Pain inside the knee, catching or giving way.',
+    see: 'Clinician where it locks, swells or gives way',
+  },
+  {
+    id: 'knee-unstable',
+    name: 'Knee that locks, swells or gives way',
+    level: 'refer-first',
+    ask: 'When did it begin, and who has looked at it?',
+    rules: [
+      closes('knee-bend', 90),
+      closes('knee-bend-loaded', 30),
+      closes('knee-twist', 30),
+      closes('kneeling'),
+      closes('knee-levered'),
+      closes('knee-work'),
+      closes('one-leg'),
+    ],
+    message:
+      'Please have the knee looked at first; the rest of the body can go on. No kneeling, no bent or turned knee under load, no standing on one leg.',
+    reason: 'Something inside the joint may be loose.',
+    stop: 'Catching, swelling or giving way.',
+    see: 'Clinician first',
+  },
+  {
+    id: 'knee-replacement',
+    name: 'Knee replacement',
+    level: 'refer-first',
+    ask: 'When, and what does the surgeon allow? How far does it bend?',
+    rules: [
+      closes('kneeling'),
+      closes('knee-bend', 110),
+      closes('knee-twist', 30),
+      closes('knee-levered'),
+      closes('knee-bend-loaded'),
+      closes('one-leg'),
+    ],
+    message: 'Ask what the surgeon allows. No kneeling, no deep or turned knee, no standing on one leg.',
+    reason: 'The new joint bends less far, and kneeling on it is often not allowed.',
+    stop: 'Sharp pain, heat or swelling at the knee.',
+    see: 'Her surgeon or physiotherapist',
+  },
+  {
+    id: 'wrist-or-shoulder',
+    name: 'A wrist, elbow or shoulder that hurts',
+    level: 'adapt',
+    ask: 'Which side, and does leaning on it hurt?',
+    rules: [closes('weight-on-hands')],
+    message: 'No weight on hands or forearms. Sit, stand or lie instead.',
+    reason: 'Leaning on a sore arm keeps it sore.',
+    stop: 'Pain in the arm, or tingling in the hand.',
+    see: 'Clinician if it stays',
+  },
+  {
+    id: 'very-mobile',
+    name: 'Very mobile joints',
+    level: 'adapt',
+    ask: 'Do joints slip out? Could she ever put her palms flat on the floor, or bend the thumb to the forearm?',
+    rules: [
+      stopsAt('end-of-range', 0.5, 'limited'),
+      closes('low-back-arching', 25),
+      eases(0.65),
+      shortens(30, 'end-of-range', -1),
+    ],
+    message: 'Strength in mid-range; holds of at most 30 seconds, never at the end of a range.',
+    reason: 'Ends of ranges are already far away; strength is what is missing.',
+    stop: 'A joint that slips, or pain deep in it.',
+    see: 'Clinician where joints slip out or much hurts',
+  },
+  {
+    id: 'inflamed-joints',
+    name: 'Inflammatory joint disease, in a flare',
+    level: 'adapt',
+    ask: 'Which joints are warm or stiff today, and for how long in the morning?',
+    rules: [
+      stopsAt('end-of-range', 0, 'limited'),
+      closes('low-back-arching', 25),
+      eases(0.6),
+      closes('strong-work', 1),
+      closes('head-low'),
+      closes('weight-on-head'),
+      closes('neck-bend'),
+      closes('kneeling'),
+    ],
+    message:
+      'Gentle middle ranges: nothing at the end of a range, no strong holds, no weight on the head, no kneeling.',
+    reason: 'Inflamed joints and neck ligaments do not bear end ranges.',
+    stop: 'More heat, swelling or pain in a joint.',
+    see: 'Her doctor if a joint gets hot',
+  },
+];

@@ -64,7 +64,7 @@ const student = { id: 'b', sexForNorms: 'female' as const };
 const quick = readAll(person(), { takenAt: '2026-01-01T00:00:00.000Z' });
 const { findings, posterior } = infer(student, readings);
 const { work: aims } = aimsFor({ ...student, birthYear: 1990 }, readings, findings, 2026);
-const go = screen([]);
+const go = screen([], '2026-01-05');
 const ranked = rankPoses(posterior, BUILD, aims, go);
 
 const chair = shapeById('chair-pose') as Shape;

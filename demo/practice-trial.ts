@@ -1,6 +1,6 @@
 import { aimsFor } from '@/core/aims/for-student';
 import { buildOf } from '@/core/body';
-import { poseConflicts, screen } from '@/core/cautions/screen';
+import { screen, verdictOf } from '@/core/cautions/screen';
 import { infer, Random } from '@/core/inference';
 import { demandsOf, rungOf, type PropId } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
@@ -95,7 +95,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
   const { findings, posterior } = infer(who, readings, { next: false });
   const { work } = aimsFor({ ...who, birthYear: 1950 + 4 * student }, readings, findings, 2026);
   const caution = pick(random, CAUTIONS);
-  const screening = screen(caution ? [{ caution }] : []);
+  const screening = screen(caution ? [{ caution }] : [], '2026-01-05');
   const build = buildOf({ height_cm: 152 + 3 * student, mass_kg: 50 + 3 * student });
   const ranked = rankPoses(posterior, build, work, screening);
   const rows: TrialRow[] = [];
@@ -121,7 +121,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
         items.length === 0
           ? 0
           : Math.round(10_000 * (totalSeconds(items, request.pace) / 60 / request.minutes - 1)) / 100,
-      forbidden: found.filter((f) => poseConflicts(screening, demandsOf(f.shape, f.rung)).length > 0).length,
+      forbidden: found.filter((f) => verdictOf(screening, demandsOf(f.shape, f.rung)).state === 'closed').length,
       oneSided: missingSides(items).length,
       against: found.filter((f) => inTheWay(f.shape, f.rung, request) !== null).length,
       doseError: Math.round(1e6 * Math.max(0, ...doseError)) / 1e6,

@@ -3,7 +3,10 @@ import { shapeById } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
 import { infer } from '@/core/inference';
 import { aimsFor } from '@/core/aims/for-student';
-import { screen } from '@/core/cautions/screen';
+import { QUESTIONS } from '@/core/cautions/red-flags';
+import { screenOf } from '@/core/cautions/screen';
+import { testById } from '@/core/assessment/battery';
+import { verdictOfTest } from '@/core/assessment/locks';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -150,16 +153,23 @@ export async function demoStudio(): Promise<KolposRecord> {
     const full: Student = {
       ...student,
       breathSeconds: 6,
+      // Everybody was asked the nine questions on the day of the first talk, and said no to all.
+      redFlags: {
+        on: student.askedOn ?? measuredAt.slice(0, 10),
+        answers: Object.fromEntries(QUESTIONS.map((q) => [q.id, 'no' as const])),
+      },
       archived: false,
       // Who was tested twice came with the first round.
       createdAt: student.id === 'demo-maren' ? FIRST_ROUND : measuredAt,
       updatedAt: measuredAt,
     };
     students.push(full);
-    const screening = screen(full.cautions);
-    const locked = screening.cautions.flatMap((c) => (c.tests === 'all' ? [] : c.tests));
+    const screening = screenOf(full, '2026-01-05');
     const simulated = simulateStudent(student.id, seed, short, student.sexForNorms);
-    const own = readAll(simulated, { takenAt: measuredAt }).filter((r) => !locked.includes(r.test));
+    const own = readAll(simulated, { takenAt: measuredAt }).filter((r) => {
+      const test = testById(r.test);
+      return test && verdictOfTest(screening, test).state !== 'closed';
+    });
     readings.push(...own);
     if (student.id !== 'demo-maren') continue;
     const { findings, posterior } = infer(full, own);

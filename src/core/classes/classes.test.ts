@@ -32,7 +32,7 @@ const POTTER = [aim('lengthen', 'hamstrings', 'left', 0.5), aim('lengthen', 'dee
 const PILOT = [aim('lengthen', 'deep-hip-flexor', 'right', 0.6)];
 const members = [
   member('rower', ROWER, ranked(ROWER, undefined, { hamstrings: -2 })),
-  member('potter', POTTER, ranked(POTTER, 'knee-pain')),
+  member('potter', POTTER, ranked(POTTER, 'knee-injury')),
   member('pilot', PILOT, ranked(PILOT, 'osteoporosis', { 'deep-hip-flexor': -2 })),
 ];
 const [rower, potter, pilot] = members;

@@ -1,6 +1,7 @@
 import { aimsFor } from '@/core/aims/for-student';
 import type { AimDefaults } from '@/core/aims/defaults';
-import { screen } from '@/core/cautions/screen';
+import { unanswered } from '@/core/cautions/red-flags';
+import { screenOf, stopOf } from '@/core/cautions/screen';
 import { wayFor, type Comfort } from '@/core/fit/way';
 import { summariseStrength, type Inference } from '@/core/inference';
 import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
@@ -40,15 +41,18 @@ export function memberOf(
   });
   const way = wayFor(findings.hints, strength, settings.comfort);
   const aims = readings.length > 0 ? aimsFor(student, readings, findings, when.year, settings.aims).work : [];
-  const screening = screen(student.cautions, when.day);
-  const stop = screening.stopped ? screening.cautions.find((c) => c.tests === 'all') : undefined;
+  const screening = screenOf(student, when.day);
   return {
     id: student.id,
     name: student.name,
     aims,
     ranked: rankPoses(posterior, buildOfStudent(student), aims, screening, way),
     cautions: screening.cautions.map((c) => c.name),
-    stopped: screening.stopped ? (stop?.message ?? 'A caution stands.') : null,
+    stopped: screening.stopped
+      ? (stopOf(screening)?.message ?? 'A caution stands.')
+      : unanswered(student).length > 0
+        ? 'The nine questions are still to be asked.'
+        : null,
     measured: readings.length > 0,
   };
 }

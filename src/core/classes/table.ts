@@ -17,6 +17,8 @@ export interface Hers {
   sides: Pick<RankedPose, 'side' | 'depth' | 'props'>[];
   /** `same`: what the class is told; `own`: another rung of it; `instead`: another shape. */
   kind: 'same' | 'own' | 'instead' | 'waits';
+  /** Longest hold that her cautions allow, seconds, where the class holds for longer: then she rests. */
+  most_s?: number;
 }
 
 export interface TableRow {
@@ -25,18 +27,25 @@ export interface TableRow {
 }
 
 /** What a student does in a shape and rung of the class. */
-export function hersIn(member: Member, pose: string, rung: number, request: PracticeRequest): Hers {
+export function hersIn(member: Member, pose: string, rung: number, request: PracticeRequest, hold_s = 0): Hers {
   const found = rungOf(pose, rung);
   const own = found && ownRung(member, found.shape, request, found.rung.kind === 'rest' ? rung : undefined);
   const seen = (o: OwnRung) => ({
     member: member.id,
     rung: o.rung,
     sides: o.sides.map(({ side, depth, props }) => ({ side, depth, props })),
+    ...shorter(o, hold_s),
   });
   if (own) return { ...seen(own), pose, kind: own.rung === rung ? 'same' : 'own' };
   const instead = insteadOf(member, pose, request);
   if (!instead) return { member: member.id, pose: null, rung: 0, sides: [], kind: 'waits' };
   return { ...seen(instead), pose: instead.sides[0].pose, kind: 'instead' };
+}
+
+/** Where the class holds for longer than her cautions let her. */
+function shorter(own: OwnRung, hold_s: number): Pick<Hers, 'most_s'> {
+  const most_s = Math.min(...own.sides.map((s) => s.verdict.hold_s ?? Infinity));
+  return most_s < hold_s ? { most_s } : {};
 }
 
 /** A practice of a class, a row a block: what each student who takes part does in it. */
@@ -48,7 +57,9 @@ export function classTable(
   const present = presentOf(members);
   return blocksOf(items, paceOf({ request })).map((block) => ({
     block,
-    hers: present.map((m) => hersIn(m, block.pose, block.rung, request)),
+    hers: present.map((m) =>
+      hersIn(m, block.pose, block.rung, request, Math.max(...block.items.map((i) => i.holdSeconds))),
+    ),
   }));
 }
 
@@ -64,14 +75,17 @@ export interface HerPart {
 /** Parts of hers while the class is in an item; none where she waits. */
 export function herParts(
   member: Member,
-  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'>,
+  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'> & { holdSeconds?: number },
   request: PracticeRequest,
 ): HerPart[] {
-  const { pose, rung, sides } = hersIn(member, item.pose, item.rung, request);
+  const { holdSeconds = 0 } = item;
+  const { pose, rung, sides, most_s } = hersIn(member, item.pose, item.rung, request, holdSeconds);
   if (pose === null) return [];
   const same = sides.filter((s) => s.side === item.side || s.side === 'both');
   const own = same.length > 0 ? same : sides;
-  return own.map((s) => ({ pose, rung, side: s.side, share: 1 / own.length }));
+  // What she may hold for less than the class is the less of hers.
+  const held = most_s === undefined ? 1 : most_s / holdSeconds;
+  return own.map((s) => ({ pose, rung, side: s.side, share: held / own.length }));
 }
 
 /** Useful minutes that each student's own aims get from a practice of the class. */

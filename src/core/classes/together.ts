@@ -86,7 +86,7 @@ function merged(model: RankedPose, doing: readonly Doing[], aims: readonly Aim[]
   return scorePose(fit, aims, NOTHING_AGAINST);
 }
 /** Cautions are each student's own: they chose her rung. */
-const NOTHING_AGAINST = screen([]);
+const NOTHING_AGAINST = screen([], '');
 
 /** Worth of a shape for an aim, by weight over those whose aim it is. */
 function meanWorth(aim: Aim, doing: readonly Doing[], side: RankedPose['side']): number {

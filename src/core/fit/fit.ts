@@ -12,7 +12,8 @@ import {
 } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { strainsOf, type Strain } from '@/core/statics/strains';
-import { anglesAt, postureAt, type Rung, type Shape } from '@/core/poses';
+import { verdictOf } from '@/core/cautions/screen';
+import { anglesAt, demandsOf, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';
 import { comfortOf, USUAL_WAY, type FitWay } from './way';
@@ -313,10 +314,13 @@ export function reachedIn(
   const rung = shape.rungs[rungNumber - 1];
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
-  const comfort = comfortOf(rung, way);
+  const limit = way.under && way.under.cautions.length > 0 ? verdictOf(way.under, demandsOf(shape, rung)) : null;
+  const comfort = Math.min(comfortOf(rung, way), limit?.share ?? 1);
   const stop = firstStop(table, posterior.mean, 0, mirrored, comfort);
-  const full = stop.element < 0;
-  const depth = full ? 1 : Math.min(1, stop.step / STEPS);
+  const unstopped = stop.element < 0;
+  const reach = unstopped ? 1 : Math.min(1, stop.step / STEPS);
+  const depth = Math.min(reach, limit?.depth ?? 1);
+  const full = unstopped && depth === 1;
   const counts = new Map<number, number>();
   const movers = moversOf(table, mirrored, -1);
   const stride = Math.max(1, Math.floor(posterior.drawCount / ENOUGH_DRAWS));
@@ -329,7 +333,7 @@ export function reachedIn(
       counts.set(key, (counts.get(key) ?? 0) + 1);
     }
   }
-  const who = groupKey(full ? nearest(table, posterior.mean, 0, mirrored) : stop.element);
+  const who = groupKey(unstopped ? nearest(table, posterior.mean, 0, mirrored) : stop.element);
 
   const share = (key: number): number => (counts.get(key) ?? 0) / counted;
   const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / counted;
@@ -351,7 +355,7 @@ export function reachedIn(
       probability: shape.sided ? share(who) : share(who) + share(mate),
       anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
     },
-    next: full ? null : nextStop(table, posterior.mean, mirrored, comfort, groupKey(stop.element), !shape.sided),
+    next: unstopped ? null : nextStop(table, posterior.mean, mirrored, comfort, groupKey(stop.element), !shape.sided),
     stretch: groupsOf(usedAt(rung, side, depth, posterior, build)),
   };
 }

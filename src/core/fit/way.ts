@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { SIDES, type Side } from '@/core/body';
 import type { Hint, StrengthFinding } from '@/core/inference';
 import { readoutOf } from '@/core/assessment/battery';
+import type { Screening } from '@/core/cautions/screen';
 import type { Rung } from '@/core/poses';
 
 /** How far a comfortable hold goes, as a share of the tolerance; the teacher's to set. All are our defaults, no study gives them. */
@@ -25,6 +26,8 @@ export interface FitWay {
   share: number;
   longShare: number;
   longFrom: number;
+  /** Her cautions: nothing is fitted further than they let it. What they shut is told by the ranking. */
+  under?: Screening;
   /** Share of the usual force, by structure and side, where it was measured. */
   capacity?: Readonly<Record<string, Readonly<Record<Side, number>>>>;
 }

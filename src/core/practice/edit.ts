@@ -112,13 +112,15 @@ export function itemsFor(
     const { rung } = found;
     const times = rung.repeats ?? [1, 1];
     const usual = (rung.hold[0] * times[0] + Math.min(60, rung.hold[1]) * times[1]) / 2;
-    const seconds = Math.max(
+    const asked = Math.max(
       rung.hold[0] * times[0],
       Math.min(rung.hold[1] * times[1], about.seconds ?? Math.min(usual, 90)),
     );
-    const { breaths, repeats } = breathed({ rung }, seconds / 60, about.breathSeconds);
+    // A caution may let it be held for less than is usual.
+    const most = r.verdict.hold_s ?? Infinity;
+    const { breaths, repeats } = breathed({ rung }, asked / 60, about.breathSeconds);
     const because = servedBy(r, about.aims);
-    const hold = breaths * about.breathSeconds;
+    const hold = Math.min(breaths, Math.max(1, Math.floor(most / about.breathSeconds))) * about.breathSeconds;
     return [{ ...itemOf(r, about.phase, hold, about.breathSeconds, because, 0, repeats), id: about.newId() }];
   });
 }

@@ -29,7 +29,7 @@ export function ranked(
     mean[ELEMENT_COUNT + g] = right[e.group] ?? 0;
   });
   const p: Posterior = { mean, draws: mean, drawCount: 1 };
-  return rankPoses(p, BUILD, list, screen(caution ? [{ caution }] : []));
+  return rankPoses(p, BUILD, list, screen(caution ? [{ caution }] : [], '2026-01-05'));
 }
 
 export const POSES = ranked();

@@ -66,7 +66,8 @@ function kept(
   return block.items.flatMap((item) => {
     const fit = fits.find((r) => r.side === item.side) ?? (item.side === 'both' ? fits[0] : undefined);
     if (!fit) return [];
-    const breaths = Math.max(1, Math.round(item.holdSeconds / breathSeconds));
+    const most = Math.max(1, Math.floor((fit.verdict.hold_s ?? Infinity) / breathSeconds));
+    const breaths = Math.min(most, Math.max(1, Math.round(item.holdSeconds / breathSeconds)));
     return [
       {
         ...without(item, 'locked'),
@@ -80,7 +81,7 @@ function kept(
 }
 
 /** Fits of what may stand in for a block; null where nothing may. */
-function inItsPlace(
+export function inItsPlace(
   block: Block,
   ranked: readonly RankedPose[],
   aims: readonly Aim[],

@@ -1,4 +1,5 @@
 import { coordinateIndex, DEG, GROUPS, isMuscleGroup, SIDES, type GroupId } from '@/core/body';
+import { DEMANDS, mostOf } from '@/core/cautions/demands';
 import {
   demandsOf,
   postureAt,
@@ -71,8 +72,10 @@ export function inTheWay(
   if (request.props && rung.props.includes('wall') && !request.props.includes('wall')) return 'props';
   if (rung.level > request.level) return 'level';
   if (request.avoid.includes('wrists') && onWrists(shape, rung)) return 'wrists';
-  const demands = demandsOf(shape, rung);
-  return request.avoid.find((a) => a !== 'wrists' && demands.includes(a)) ?? null;
+  const along = demandsOf(shape, rung);
+  const asks = (a: Exclude<Avoided, 'wrists'>): boolean =>
+    a === 'head-down' ? mostOf(along, 'head-low') > DEMANDS['head-low'].from : mostOf(along, a) > DEMANDS[a].from;
+  return request.avoid.find((a) => a !== 'wrists' && asks(a)) ?? null;
 }
 
 /** Every unit that this request allows, in the order of their keys: the same input gives the same list. */
@@ -136,8 +139,15 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   const cap = request.arc === 'quiet' ? LONGEST_QUIET : request.arc === 'flow' ? LONGEST_FLOW : LONGEST;
   // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
   const grain = (grainOf(rung, request.breathSeconds) * request.breathSeconds) / 60;
-  const least = grain * Math.max(1, Math.ceil((rung.hold[0] * repeats[0]) / 60 / grain - 1e-9));
-  const usual = Math.min((rung.hold[1] * repeats[1]) / 60, cap, rung.repeats ? MOST_REPEATS * grain : Infinity);
+  // A caution may say that a hold is over sooner than is usual.
+  const longest = Math.min(...list.map((r) => r.verdict.hold_s ?? Infinity)) / 60;
+  const least =
+    grain *
+    Math.max(
+      1,
+      Math.ceil(Math.min((rung.hold[0] * repeats[0]) / 60, rung.repeats ? Infinity : longest) / grain - 1e-9),
+    );
+  const usual = Math.min((rung.hold[1] * repeats[1]) / 60, cap, rung.repeats ? MOST_REPEATS * grain : longest);
   const reaches = new Set<GroupId>();
   for (const r of sides)
     for (const side of SIDES)

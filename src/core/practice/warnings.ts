@@ -9,6 +9,7 @@ import { counters, inTheWay, needsCounter, needsPreparation, prepares, unitOfRun
 /** A rule that a practice breaks as it stands. Only a caution closes anything; the rest is the teacher's to judge. */
 export type Warning = { block: string | null } & (
   | { kind: 'caution'; names: string[] }
+  | { kind: 'held'; most_s: number }
   | { kind: 'reach' }
   | { kind: 'unknown' }
   | { kind: 'wish'; what: NonNullable<ReturnType<typeof inTheWay>> }
@@ -77,6 +78,9 @@ function ofBlock(
   // A ratio is kept in whole breaths: one breath more is no matter.
   if (Math.max(...held) > Math.max(2, request.ratio) * Math.min(...held) + request.breathSeconds)
     out.push({ block: b.id, kind: 'uneven', times });
+  const most = Math.min(...fits.map((r) => r.verdict.hold_s ?? Infinity));
+  if (Math.max(...b.items.map((i) => i.holdSeconds)) > Math.max(most, request.breathSeconds))
+    out.push({ block: b.id, kind: 'held', most_s: most });
   const usual = found.rung.hold[1] * (found.rung.repeats?.[1] ?? 1);
   if (found.rung.kind !== 'rest' && Math.min(...held) > usual + request.breathSeconds)
     out.push({ block: b.id, kind: 'long', usual });

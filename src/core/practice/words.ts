@@ -143,6 +143,8 @@ export function warningWords(w: Warning): string {
   switch (w.kind) {
     case 'caution':
       return `runs against a caution: ${w.names.join('; ')}. Take it out, or swap it.`;
+    case 'held':
+      return `is held for longer than a caution lets it: at most ${w.most_s} s at a time.`;
     case 'reach':
       return 'even its beginning asks for more than there is. Swap it, or take a milder rung.';
     case 'unknown':

@@ -15,7 +15,7 @@ const keyOf = (p: RankedPose) => `${p.pose}/${p.rung}/${p.side}`;
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 
-const go = screen([]);
+const go = screen([], '2026-01-05');
 const aim = (kind: Aim['kind'], group: GroupId, side: Side, weight = 1): Aim => ({ kind, group, side, weight });
 function person(short: Partial<Record<GroupId, number>> = {}, side: Side = 'left'): Posterior {
   const mean = new Float32Array(DIMENSIONS);
@@ -94,7 +94,7 @@ describe('the order', () => {
     for (let i = 1; i < all.length; i++) expect(all[i].score).toBeLessThanOrEqual(all[i - 1].score);
   });
   it('puts what a caution forbids last and names the caution', () => {
-    const all = rankPoses(person(), BUILD, aims, screen([{ caution: 'sciatic' }]));
+    const all = rankPoses(person(), BUILD, aims, screen([{ caution: 'sciatic' }], '2026-01-05'));
     const firstForbidden = all.findIndex((r) => r.cautions.length > 0);
     expect(firstForbidden).toBeGreaterThan(0);
     expect(all.slice(firstForbidden).every((r) => r.cautions.length > 0)).toBe(true);
@@ -152,8 +152,8 @@ describe('the first ranking', () => {
         { kind: 'lengthen', group, side: 'left', weight: 1 },
         { kind: 'strengthen', group: 'gluteus-maximus', side: 'right', weight: 0.6 },
       ];
-      const first = rankFirst(posterior, build, aims, screen([]));
-      const whole = rankPoses(posterior, build, aims, screen([]));
+      const first = rankFirst(posterior, build, aims, screen([], '2026-01-05'));
+      const whole = rankPoses(posterior, build, aims, screen([], '2026-01-05'));
       expect(first).toHaveLength(whole.length);
       const known = new Map(whole.map((p) => [keyOf(p), p]));
       const full = first.filter((p) => !p.rough);

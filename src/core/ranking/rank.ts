@@ -1,21 +1,26 @@
 import { GROUPS, groupOf, isMuscleGroup, SIDES, TYPICAL_BUILD, type Build, type Side } from '@/core/body';
-import { poseConflicts, type Screening } from '@/core/cautions/screen';
+import type { Screening, Verdict } from '@/core/cautions/screen';
 import { completed, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import type { Aim } from '@/core/students/student';
-import { allShapes, demandsOf, rungOf, type Kind, type Shape } from '@/core/poses';
+import { allShapes, demandsOf, rungOf, verdictOfRung, whyClosed, type Kind, type Shape } from '@/core/poses';
 import type { StrainId } from '@/core/statics/strains';
 import { guessOf } from './guide';
+import { askedAgain, soreIn, type Sore } from './sore';
 
 export interface RankedPose extends FittedPose {
   /** 0–1: share of all aims' weight that it serves, less what it costs. */
   score: number;
   gives: { aim: Aim; stretch?: number; load?: number; worth: number }[];
   costs: Record<CostId, number>;
-  /** Names of the cautions it runs against; such a pose is shown last and never built in. */
+  /** Names of the cautions that close it; such a pose is shown last and never built in. */
   cautions: string[];
+  /** What her cautions leave of it: shut, as far as a limit, or free. */
+  verdict: Verdict;
+  /** Muscles and sides that it asks for as a pose did that hurt; absent where none. */
+  sore?: Sore[];
   /** True while loads, props, angles and score are a guess that only orders the list: not to be shown. */
   rough?: boolean;
 }
@@ -80,8 +85,13 @@ export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: 
   return { worth: 0 };
 }
 
-/** Scores one fitted pose. */
-export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Screening): RankedPose {
+/** Scores one fitted pose. @param sore what poses that hurt asked for */
+export function scorePose(
+  fit: FittedPose,
+  aims: readonly Aim[],
+  screening: Screening,
+  sore: readonly Sore[] = [],
+): RankedPose {
   const found = rungOf(fit.pose, fit.rung);
   if (!found) throw new Error(`unknown pose "${fit.pose}" rung ${fit.rung}`);
   const total = aims.filter((a) => a.kind !== 'leave').reduce((s, a) => s + a.weight, 0) || 1;
@@ -110,13 +120,16 @@ export function scorePose(fit: FittedPose, aims: readonly Aim[], screening: Scre
       }, 0),
     beyond: fit.beyondEntry ? COST.beyond : 0,
   };
+  const verdict = verdictOfRung(screening, found.shape, fit.rung, fit.side);
   const cost = Object.values(costs).reduce((s, v) => s + v, 0);
   return {
     ...fit,
     score: Math.max(0, Math.min(1, gain - cost)),
     gives,
     costs,
-    cautions: poseConflicts(screening, demandsOf(found.shape, found.rung)).map((c) => c.name),
+    cautions: whyClosed(screening, verdict, found.shape, fit.rung, fit.side),
+    verdict,
+    ...(sore.length > 0 && askedAgain(fit, sore)),
   };
 }
 
@@ -125,6 +138,15 @@ const inOrder = (a: RankedPose, b: RankedPose): number =>
   Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
   b.score - a.score ||
   (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1);
+
+/** What the poses that hurt ask for in this student. */
+const soreBy = (fits: Kept['fits'], screening: Screening): Sore[] =>
+  screening.hurt.length === 0
+    ? []
+    : soreIn(
+        screening.hurt,
+        fits.map((f) => f.whole ?? f.reached),
+      );
 
 /** A student's fits, kept: other aims or cautions do not change them. The statics are worked out when first asked for. */
 interface Kept {
@@ -166,6 +188,7 @@ export function* warmUp(): Generator<number, void, void> {
   let done = 0;
   for (const shape of shapes) {
     for (let i = 1; i <= shape.rungs.length; i++) reachedIn(shape, i, 'right', TYPICAL, TYPICAL_BUILD);
+    for (const rung of shape.rungs) demandsOf(shape, rung);
     yield ++done / shapes.length;
   }
 }
@@ -198,11 +221,13 @@ export function* ranking(
   screening: Screening,
   way: FitWay = USUAL_WAY,
 ): Generator<number, RankedPose[], void> {
-  const fits = fitsOf(posterior, build, way);
+  const under = { ...way, under: screening };
+  const fits = fitsOf(posterior, build, under);
+  const sore = soreBy(fits, screening);
   const out: RankedPose[] = [];
   for (const fit of fits) {
     const fresh = fit.whole === null;
-    out.push(scorePose(wholeOf(fit, posterior, build, way), aims, screening));
+    out.push(scorePose(wholeOf(fit, posterior, build, under), aims, screening, sore));
     if (fresh) yield out.length / fits.length;
   }
   return out.sort(inOrder);
@@ -223,12 +248,14 @@ export function rankFirst(
   way: FitWay = USUAL_WAY,
   whole = AT_FIRST,
 ): RankedPose[] {
-  const fits = fitsOf(posterior, build, way);
+  const under = { ...way, under: screening };
+  const fits = fitsOf(posterior, build, under);
+  const sore = soreBy(fits, screening);
   const guessed = fits
     .map((fit) => {
       const guess = fit.whole ? null : guessOf(fit.reached);
-      const full = guess ? { ...fit.reached, ...guess, props: [], angles: {} } : wholeOf(fit, posterior, build, way);
-      return { fit, ranked: { ...scorePose(full, aims, screening), ...(guess && { rough: true }) } };
+      const full = guess ? { ...fit.reached, ...guess, props: [], angles: {} } : wholeOf(fit, posterior, build, under);
+      return { fit, ranked: { ...scorePose(full, aims, screening, sore), ...(guess && { rough: true }) } };
     })
     .sort((a, b) => inOrder(a.ranked, b.ranked));
   const seen = new Set<string>();
@@ -239,7 +266,7 @@ export function rankFirst(
       if (!ranked.rough || made >= whole || seen.has(key)) return ranked;
       seen.add(key);
       made += 1;
-      return scorePose(wholeOf(fit, posterior, build, way), aims, screening);
+      return scorePose(wholeOf(fit, posterior, build, under), aims, screening, sore);
     })
     .sort(inOrder);
 }

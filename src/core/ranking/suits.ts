@@ -1,11 +1,11 @@
 import { aimsFor } from '@/core/aims/for-student';
 import type { AimDefaults } from '@/core/aims/defaults';
-import { poseConflicts, screen } from '@/core/cautions/screen';
+import { screenOf } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import { wayFor, type Comfort } from '@/core/fit/way';
 import { summariseStrength, type Inference } from '@/core/inference';
 import { buildOfStudent, type Student } from '@/core/students/student';
-import { demandsOf, type Shape } from '@/core/poses';
+import type { Shape } from '@/core/poses';
 import type { Reading } from '@/core/assessment/reading';
 import { scorePose, type RankedPose } from './rank';
 
@@ -21,7 +21,7 @@ export interface Suits {
 
 /**
  * A rung of a pose in one student: what `rankPoses` would say of it, without ranking the rest.
- * @param readings all of hers, @param inference what follows from them, @param year the year it is, for her age
+ * @param readings all of hers, @param inference what follows from them, @param day the day it is, `YYYY-MM-DD`, for her age and her cautions
  */
 export function suits(
   shape: Shape,
@@ -29,25 +29,26 @@ export function suits(
   student: Student,
   readings: readonly Reading[],
   inference: Pick<Inference, 'findings' | 'posterior'>,
-  year: number,
+  day: string,
   settings: { aims?: AimDefaults; comfort?: Comfort } = {},
 ): Suits {
   const { findings, posterior } = inference;
+  const year = Number(day.slice(0, 4));
   const strength = summariseStrength(readings, { sexForNorms: student.sexForNorms, age: year - student.birthYear });
-  const way = wayFor(findings.hints, strength, settings.comfort);
+  const screening = screenOf(student, day);
+  const way = { ...wayFor(findings.hints, strength, settings.comfort), under: screening };
   const { work } = aimsFor(student, readings, findings, year, settings.aims);
-  const screening = screen(student.cautions);
   const build = buildOfStudent(student);
   const sides = shape.sided ? (['left', 'right'] as const) : (['right'] as const);
   const [best] = sides
     .map((side) => scorePose(fitRung(shape, rung, side, posterior, build, way), work, screening))
     .sort((a, b) => b.score - a.score || b.depth - a.depth);
-  const { side, depth, full, beyondEntry, limiter, score, gives } = best;
+  const { side, depth, full, beyondEntry, limiter, score, gives, cautions } = best;
   return {
     student: student.id,
     fit: { side, depth, full, beyondEntry, limiter },
     score: work.length > 0 ? score : null,
     gives,
-    cautions: poseConflicts(screening, demandsOf(shape, shape.rungs[rung - 1])).map((c) => c.name),
+    cautions,
   };
 }

@@ -1,3 +1,4 @@
+import { hurtIn } from '@/core/students/hurt';
 import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
@@ -20,6 +21,16 @@ export async function saveStudent(db: StudioDatabase, student: Student): Promise
       else await db.students.delete(student.id);
     },
   };
+}
+
+/** Changes some fields of a student as she stands in the database: what another tab or step wrote into the others stays. */
+export async function patchStudent(
+  db: StudioDatabase,
+  id: string,
+  part: Partial<Omit<Student, 'id'>>,
+  updatedAt = now(),
+): Promise<void> {
+  await db.students.update(id, { ...part, updatedAt });
 }
 
 /**
@@ -87,12 +98,21 @@ export async function removeReadings(db: StudioDatabase, ids: readonly string[])
   };
 }
 
+/** Brings what is remembered as hurting in line with a student's lessons. To be called inside a transaction over logs and students. */
+export async function rememberHurt(db: StudioDatabase, id: string): Promise<void> {
+  const student = await db.students.get(id);
+  if (!student) return;
+  const hurt = hurtIn(await db.logs.where('student').equals(id).toArray(), student.hurt);
+  if (JSON.stringify(hurt) !== JSON.stringify(student.hurt ?? [])) await db.students.update(id, { hurt });
+}
+
 /** Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload cannot log twice. */
 export async function endPlayer(db: StudioDatabase, practice: string, logs: readonly LogEntry[]): Promise<void> {
-  await db.transaction('rw', [db.logs, db.players], async () => {
+  await db.transaction('rw', [db.logs, db.players, db.students], async () => {
     if (!(await db.players.get(practice))) return;
     await db.logs.bulkPut([...logs]);
     await db.players.delete(practice);
+    for (const student of new Set(logs.map((l) => l.student))) await rememberHurt(db, student);
   });
 }
 

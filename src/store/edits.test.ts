@@ -3,9 +3,12 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { readRecord } from '@/core/formats/record';
 import type { Practice } from '@/core/practice/practice';
+import type { Student } from '@/core/students/student';
 import { startPlayer } from '@/core/teaching/player';
+import { patchStudent } from './changes';
 import { bringIn, takeOut } from './exchange';
 import {
+  changePractice,
   editPractice,
   putLogRight,
   removeClass,
@@ -37,6 +40,40 @@ const practice = (title: string): Practice => ({
   updatedAt: '2026-01-01T00:00:00.000Z',
 });
 const title = async () => (await db.practices.get('p'))?.title;
+
+describe('changes in quick succession', () => {
+  it('build on each other, also from two tabs at once', async () => {
+    await db.practices.put(practice(''));
+    const other = new StudioDatabase('studio');
+    await Promise.all(
+      Array.from({ length: 10 }, (_, i) =>
+        changePractice(i % 2 ? other : db, 'p', (stored) => ({ ...stored, title: `${stored.title}${i}` }), 'typed'),
+      ),
+    );
+    other.close();
+    expect([...((await title()) ?? '')].sort().join('')).toBe('0123456789');
+    for (let i = 0; i < 10; i++) expect(await stepPractice(db, 'p', -1)).toBe(true);
+    expect(await title()).toBe('');
+  });
+  it('leave a practice that is gone meanwhile gone, and their undo does nothing', async () => {
+    const change = await changePractice(db, 'p', (stored) => ({ ...stored, title: 'back?' }), 'typed');
+    await change.undo();
+    expect(await title()).toBeUndefined();
+  });
+  it('of different fields of a student all stay', async () => {
+    await db.students.put({ id: 's', name: 'Wren', cautions: [], complaints: [], aim: '' } as unknown as Student);
+    await Promise.all([
+      patchStudent(db, 's', { aim: 'kneel' }),
+      patchStudent(db, 's', { name: 'Wren Slipway' }),
+      patchStudent(db, 's', { cautions: [{ caution: 'neck' }] }),
+    ]);
+    expect(await db.students.get('s')).toMatchObject({
+      aim: 'kneel',
+      name: 'Wren Slipway',
+      cautions: [{ caution: 'neck' }],
+    });
+  });
+});
 
 describe('edits of a practice', () => {
   it('go back to the first state and forward to the last, and say what they undo', async () => {

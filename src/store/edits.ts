@@ -3,42 +3,65 @@ import type { Practice } from '@/core/practice/practice';
 import type { Template } from '@/core/practice/plan';
 import type { PlanChoice } from '@/core/progress/plan';
 import { logPutRight, type LogItem } from '@/core/teaching/log';
-import type { Change } from './changes';
+import { rememberHurt, type Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 
 /** Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window. */
 
 const within = (db: StudioDatabase) => [db.practices, db.edits, db.editMarks] as const;
 
-/** Saves a changed practice as its next edit; what was undone before is forgotten. The change's undo goes back to before it, whatever came after. */
-export async function editPractice(db: StudioDatabase, practice: Practice, did: string): Promise<Change> {
-  const next = { ...practice, updatedAt: now() };
+/** Saves a whole practice, new or built again, as its next edit. */
+export const editPractice = (db: StudioDatabase, practice: Practice, did: string): Promise<Change> =>
+  recorded(db, practice.id, () => practice, did);
+
+/**
+ * Changes a practice as it stands in the database at that moment, not as it was last drawn: changes in quick succession, and those of
+ * another tab, build on each other. A practice that is gone meanwhile stays gone.
+ */
+export const changePractice = (
+  db: StudioDatabase,
+  id: string,
+  change: (practice: Practice) => Practice,
+  did: string,
+): Promise<Change> => recorded(db, id, (stored) => stored && change(stored), did);
+
+/** Records the next edit; what was undone before is forgotten. The change's undo goes back to before it, whatever came after. */
+async function recorded(
+  db: StudioDatabase,
+  id: string,
+  change: (stored: Practice | undefined) => Practice | undefined,
+  did: string,
+): Promise<Change> {
   const made = await db.transaction('rw', [...within(db)], async () => {
-    const mark = await db.editMarks.get(practice.id);
-    const before = await db.practices.get(practice.id);
+    const mark = await db.editMarks.get(id);
+    const before = await db.practices.get(id);
+    const changed = change(before);
+    if (!changed) return null;
+    const next = { ...changed, updatedAt: now() };
     let at = mark?.at ?? -1;
     if (before && at < 0) {
-      await db.edits.put({ practice: practice.id, n: 0, did: '', state: before });
+      await db.edits.put({ practice: id, n: 0, did: '', state: before });
       at = 0;
     }
     await db.edits
       .where('practice')
-      .equals(practice.id)
+      .equals(id)
       .and((e) => e.n > at)
       .delete();
     at += 1;
-    await db.edits.put({ practice: practice.id, n: at, did, state: next });
-    await db.editMarks.put({ practice: practice.id, at });
+    await db.edits.put({ practice: id, n: at, did, state: next });
+    await db.editMarks.put({ practice: id, at });
     await db.practices.put(next);
     return at;
   });
   return {
     undo: async () => {
-      const mark = await db.editMarks.get(practice.id);
+      if (made === null) return;
+      const mark = await db.editMarks.get(id);
       // Taken back already, by this or another way.
       if (!mark || mark.at < made) return;
       // Made anew with its first edit: there is nothing to go back to.
-      if (!(await goTo(db, practice.id, made - 1))) await removePractice(db, practice.id);
+      if (!(await goTo(db, id, made - 1))) await removePractice(db, id);
     },
   };
 }
@@ -170,17 +193,22 @@ export async function putLogRight(
   to: { note?: string; item?: { at: number; to: LogItem } },
 ): Promise<Change> {
   // What another window wrote meanwhile stays.
-  const before = await db.transaction('rw', db.logs, async () => {
+  const before = await db.transaction('rw', db.logs, db.students, async () => {
     const log = await db.logs.get(id);
     if (log) {
       const items = log.items.map((i, k) => (k === to.item?.at ? to.item.to : i));
       await db.logs.put(logPutRight(log, { note: to.note, items }, now()));
+      await rememberHurt(db, log.student);
     }
     return log;
   });
   return {
     undo: async () => {
-      if (before) await db.logs.put(before);
+      if (!before) return;
+      await db.transaction('rw', db.logs, db.students, async () => {
+        await db.logs.put(before);
+        await rememberHurt(db, before.student);
+      });
     },
   };
 }

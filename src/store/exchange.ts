@@ -1,6 +1,6 @@
 import type { FileProblem } from '@/core/formats/json';
 import { readRecord, writeRecord, type KolposRecord } from '@/core/formats/record';
-import type { Change } from './changes';
+import { rememberHurt, type Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 
 /** Everything of the studio as text of a `kolpos/record` file; remembers when it was taken out. */
@@ -42,6 +42,8 @@ async function everything(db: StudioDatabase): Promise<Everything> {
 export async function putRecord(db: StudioDatabase, record: KolposRecord): Promise<void> {
   await db.transaction('rw', [...tablesOf(db)], async () => {
     await put(db, record);
+    // Lessons that were here already count beside those of the file.
+    for (const { id } of record.students) await rememberHurt(db, id);
   });
 }
 

@@ -2,10 +2,11 @@ import 'fake-indexeddb/auto';
 import { standingPose } from '@/core/pose-editor/edit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { demoStudio } from '@demo/studio';
+import type { Student } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
 import { endPlayer, keepReadings, removeReadings, saveStudent } from './changes';
-import { editPractice } from './edits';
+import { editPractice, putLogRight } from './edits';
 import { bringIn, emptyStudio, replaceAll, takeOut } from './exchange';
 import { StudioDatabase } from './studio';
 
@@ -161,4 +162,30 @@ it('the demo has a database of its own', async () => {
   expect(other.name).not.toBe(db.name);
   expect(await db.students.count()).toBe(0);
   await other.delete();
+});
+
+describe('what hurt in a lesson', () => {
+  const student = { id: 's', name: 'Wren', cautions: [], complaints: [] } as unknown as Student;
+  const log = (stopped: boolean): LogEntry => ({
+    id: 'l',
+    student: 's',
+    practice: 'p',
+    title: 'Slip',
+    startedAt: '2026-05-03T09:00:00.000Z',
+    endedAt: '2026-05-03T10:00:00.000Z',
+    items: [{ pose: 'pigeon', rung: 1, side: 'left', plannedSeconds: 60, doneSeconds: 9, skipped: false, stopped }],
+    note: '',
+  });
+  it('is remembered with the student in the same step as the log, and forgotten when the log is put right', async () => {
+    const db = new StudioDatabase('studio');
+    await db.students.put(student);
+    await db.players.put({ practice: 'p', state: {} as never, savedAt: '' });
+    await endPlayer(db, 'p', [log(true)]);
+    expect((await db.students.get('s'))?.hurt).toMatchObject([{ pose: 'pigeon', side: 'left', on: '2026-05-03' }]);
+    const change = await putLogRight(db, 'l', { item: { at: 0, to: log(false).items[0] } });
+    expect((await db.students.get('s'))?.hurt).toEqual([]);
+    await change.undo();
+    expect((await db.students.get('s'))?.hurt).toHaveLength(1);
+    await db.delete();
+  });
 });

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Side } from '@/core/body';
 import type { YogaClass } from '@/core/classes/class';
+import { hurtIn } from '@/core/students/hurt';
 import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -131,6 +132,22 @@ export class StudioDatabase extends Dexie {
       plans: 'student',
     });
     this.version(5).stores({ classes: 'id, name' });
+    // What hurt in lessons of before is remembered too.
+    this.version(6)
+      .stores({})
+      .upgrade(async (trans) => {
+        const logs = await trans.table<LogEntry>('logs').toArray();
+        await trans
+          .table<Student>('students')
+          .toCollection()
+          .modify((s) => {
+            const hurt = hurtIn(
+              logs.filter((l) => l.student === s.id),
+              s.hurt,
+            );
+            if (hurt.length > 0) s.hurt = hurt;
+          });
+      });
   }
 }
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { classSchema } from '@/core/classes/class';
 import { studentSchema } from '@/core/students/student';
+import { hurtIn } from '@/core/students/hurt';
 import { templateSchema } from '@/core/practice/plan';
 import { practiceSchema } from '@/core/practice/practice';
 import { planSchema } from '@/core/progress/plan';
@@ -11,12 +12,12 @@ import { momentSchema } from '@/core/students/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { fail, firstIssue, readJson, type Failed } from './json';
 
-/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes. */
-export const RECORD_VERSION = 4;
+/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine questions. */
+export const RECORD_VERSION = 5;
 
 export const recordSchema = z.object({
   format: z.literal('kolpos/record'),
-  version: z.literal([1, 2, 3, RECORD_VERSION]),
+  version: z.literal([1, 2, 3, 4, RECORD_VERSION]),
   exportedAt: momentSchema,
   students: z.array(studentSchema).max(5000),
   readings: z.array(readingSchema).max(200000),
@@ -43,8 +44,20 @@ export function readRecord(text: string): ReadResult {
   if (!json.ok) return json;
   const parsed = recordSchema.safeParse(json.data);
   if (!parsed.success) return firstIssue(parsed.error);
-  return meaningProblem(parsed.data) ?? { ok: true, record: parsed.data };
+  return meaningProblem(parsed.data) ?? { ok: true, record: withHurt(parsed.data) };
 }
+
+/** What hurt is remembered from every lesson there is, also from those of older files. */
+const withHurt = (record: KolposRecord): KolposRecord => ({
+  ...record,
+  students: record.students.map((s) => {
+    const hurt = hurtIn(
+      record.logs.filter((l) => l.student === s.id),
+      s.hurt,
+    );
+    return hurt.length > 0 || s.hurt ? { ...s, hurt } : s;
+  }),
+});
 
 /** What a schema cannot see: ids used twice, readings of nobody, impossible values. */
 function meaningProblem(record: KolposRecord): ReadResult | null {

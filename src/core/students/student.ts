@@ -1,39 +1,15 @@
 import { z } from 'zod';
 import { buildOf, measuresProblem, type Build } from '@/core/body';
+import { hurtSchema } from './hurt';
+import { daySchema, placeSchema } from './places';
+import { redFlagsSchema } from './red-flags';
 
-/** Places on the body where a student may complain; also used for where a stretch is felt. */
-export const PLACES = [
-  'front-hip-crease',
-  'front-thigh',
-  'outer-hip',
-  'outer-thigh',
-  'deep-buttock',
-  'whole-buttock',
-  'back-thigh',
-  'behind-knee',
-  'inner-thigh-high',
-  'inner-thigh-long',
-  'groin-pinch',
-  'calf-high',
-  'calf-low',
-  'ankle-front',
-  'instep',
-  'knee',
-  'low-back',
-  'sit-bone',
-  'leg-line',
-  'nowhere',
-] as const;
-export const placeSchema = z.enum(PLACES);
-export type Place = z.infer<typeof placeSchema>;
+export { daySchema, PLACES, placeSchema, type Place } from './places';
 
 export const sideSchema = z.enum(['left', 'right']);
 const idSchema = z.string().min(1).max(64);
 /** A moment as ISO 8601 text in UTC. */
 export const momentSchema = z.iso.datetime();
-
-/** A day as `YYYY-MM-DD`. */
-export const daySchema = z.iso.date();
 
 export const COMPLAINT_TIMES = [
   'sitting',
@@ -150,6 +126,12 @@ export const studentSchema = z.object({
   consent: consentSchema.optional(),
   /** Day on which the questions were last gone through. */
   askedOn: daySchema.optional(),
+  /** The nine questions before anything is measured: answers by caution, who asked, on which day. */
+  redFlags: redFlagsSchema.optional(),
+  /** Cautions that were asked about and are not so; the rest was not asked. */
+  askedNo: z.array(z.string().max(60)).max(100).optional(),
+  /** Poses and sides that were ended for pain, newest first. */
+  hurt: z.array(hurtSchema).max(2000).optional(),
   complaints: z.array(complaintSchema).max(40),
   cautions: z.array(cautionEntrySchema).max(40),
   /** A complete list of aims as older files have it; choices take its place. */

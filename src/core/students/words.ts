@@ -1,3 +1,4 @@
+import type { PainKind } from './hurt';
 import type { COMPLAINT_TIMES, Place, QUALITIES, STYLES } from './student';
 
 export const PLACE_WORDS: Readonly<Record<Place, string>> = {
@@ -54,4 +55,14 @@ export const STYLE_WORDS: Readonly<Record<(typeof STYLES)[number], string>> = {
   strong: 'strong',
   'few-words': 'few words',
   'much-explained': 'much explained',
+};
+
+/** Kinds of pain as a student may say them. */
+export const PAIN_WORDS: Readonly<Record<PainKind, string>> = {
+  sharp: 'sharp',
+  pinching: 'pinching',
+  pulling: 'pulling hard',
+  tingling: 'tingling or numb',
+  dizzy: 'dizzy',
+  breathless: 'short of breath',
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PAIN_KINDS } from '@/core/students/hurt';
 import { momentSchema, placeSchema } from '@/core/students/student';
 import { PLACES, type Place } from '@/core/students/student';
 import type { FeltInPose } from '@/core/inference';
@@ -13,6 +14,8 @@ export const logItemSchema = z.object({
   doneSeconds: z.number().min(0).max(40000),
   skipped: z.boolean(),
   stopped: z.boolean().optional(),
+  /** What kind of pain ended it. */
+  pain: z.enum(PAIN_KINDS).optional(),
   placeFelt: placeSchema.optional(),
   strength: z.number().int().min(0).max(10).optional(),
 });
@@ -77,6 +80,7 @@ export function logFrom(state: PlayerState, about: { id: string; title: string; 
           doneSeconds: r.doneSeconds,
           skipped: r.skipped,
           ...(r.stopped ? { stopped: true } : {}),
+          ...(r.stopped && r.pain ? { pain: r.pain } : {}),
           ...(isPlace(r.placeFelt) ? { placeFelt: r.placeFelt } : {}),
           ...(r.strength !== undefined ? { strength: r.strength } : {}),
         },

@@ -1,3 +1,4 @@
+import type { PainKind } from '@/core/students/hurt';
 import type { Pace } from '@/core/practice/pace';
 import { transitionBefore, type PracticeItem } from '@/core/practice/practice';
 
@@ -13,6 +14,8 @@ export interface StepResult {
   /** 0 nothing … 10 the most she can imagine. */
   strength?: number;
   stopped?: boolean;
+  /** What kind of pain ended it. */
+  pain?: PainKind;
 }
 
 export interface PlayerState {
@@ -45,6 +48,8 @@ export type PlayerEvent =
   | { type: 'back' }
   | { type: 'skip' }
   | { type: 'stop-item' }
+  /** What kind of pain it was that ended an item. */
+  | { type: 'pain'; item: string; kind: PainKind }
   /** So many breaths more for this item; a further repeat where it is done over and over. */
   | { type: 'longer'; breaths: number }
   /** One breath has been breathed, while holds are paced by taps. */
@@ -195,6 +200,11 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
       const { placeFelt = old.placeFelt, strength = old.strength } = event;
       return { ...s, results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }] };
     }
+    case 'pain':
+      return {
+        ...s,
+        results: s.results.map((r) => (r.item === event.item && r.stopped ? { ...r, pain: event.kind } : r)),
+      };
     case 'finish':
       return { ...close(s), stage: 'finished', left: 0, running: false };
   }

@@ -1,0 +1,80 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CAUTIONS } from '@/core/cautions/catalogue';
+import { screen, type Screening } from '@/core/cautions/screen';
+import { allShapes, rungOf, verdictOfRung } from '@/core/poses';
+import { alternativesFor } from '@/core/practice/alternatives';
+import { blocksOf } from '@/core/practice/blocks';
+import type { PracticeItem } from '@/core/practice/practice';
+import { aim, ranked } from '@/core/practice/practices.fixtures';
+import { recheck } from '@/core/practice/recheck';
+import { refit } from '@/core/practice/refit';
+import { requestOf } from '@/core/practice/request';
+import { otherRung } from './other-rung';
+
+const AIMS = [aim('lengthen', 'hamstrings', 'left', 1), aim('lengthen', 'deep-hip-flexor', 'right', 0.7)];
+const closed = (s: Screening, i: Pick<PracticeItem, 'pose' | 'rung' | 'side'>): boolean => {
+  const found = rungOf(i.pose, i.rung);
+  return !found || verdictOfRung(s, found.shape, i.rung, i.side).state === 'closed';
+};
+let n = 0;
+const newId = (): string => `n${++n}`;
+
+describe('nothing forbidden, whatever is asked', () => {
+  // A ranking takes a second or two: every caution only where there is time.
+  const all = CAUTIONS.filter((c) => c.rules !== 'all').map((c) => c.id);
+  const some = process.env.KOLPOS_FULL ? all : all.filter((_, i) => i % 8 === 1);
+  const shapes = allShapes();
+  const anyItem = fc
+    .integer({ min: 0, max: shapes.length - 1 })
+    .chain((k) =>
+      fc.record({
+        pose: fc.constant(shapes[k].id),
+        rung: fc.integer({ min: 1, max: shapes[k].rungs.length }),
+        side: shapes[k].sided ? fc.constantFrom('left' as const, 'right' as const) : fc.constant('both' as const),
+        holdSeconds: fc.integer({ min: 6, max: 300 }),
+      }),
+    );
+  const lists = new Map<string, ReturnType<typeof ranked>>();
+  const rankedUnder = (caution: string) => {
+    const known = lists.get(caution);
+    if (known) return known;
+    const made = ranked(AIMS, caution);
+    lists.set(caution, made);
+    return made;
+  };
+  it('in rankings, copies, swaps, easier, harder, and practices of any day', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...some), fc.array(anyItem, { minLength: 1, maxLength: 6 }), (caution, drawn) => {
+        const s = screen([{ caution }], '');
+        const list = rankedUnder(caution);
+        const items = drawn.map((d, i): PracticeItem => ({
+          ...d,
+          id: `i${i}`,
+          breaths: 5,
+          repeats: 1,
+          phase: 'approach',
+          because: [],
+        }));
+        const firstShut = list.findIndex((r) => r.cautions.length > 0);
+        if (firstShut >= 0) expect(list.slice(firstShut).every((r) => r.cautions.length > 0)).toBe(true);
+        for (const now of [recheck(items, s, list, AIMS, 6).items, refit(items, list, AIMS, 6, newId).items])
+          for (const i of now) {
+            expect(closed(s, i), `${caution}: ${i.pose}/${i.rung}`).toBe(false);
+            const found = rungOf(i.pose, i.rung);
+            const most = found ? verdictOfRung(s, found.shape, i.rung, i.side).hold_s : null;
+            if (most !== null && i.repeats === 1) expect(i.holdSeconds).toBeLessThanOrEqual(Math.max(6, most));
+          }
+        const [block] = blocksOf(items);
+        const ways = [
+          otherRung(items[0], list, -1),
+          otherRung(items[0], list, 1),
+          ...alternativesFor(block, items, list, AIMS, requestOf({ minutes: 20 })).map((a) => a.fits),
+        ];
+        for (const fits of ways)
+          for (const r of fits ?? []) expect(closed(s, r), `${caution}: ${r.pose}/${r.rung}`).toBe(false);
+      }),
+      { numRuns: process.env.KOLPOS_FULL ? 2000 : 120 },
+    );
+  });
+});

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { messagesStay, openDemo, undo } from './teacher';
+import { messagesStay, openDemo, stored, undo } from './teacher';
 
 test('everything is taken out locked, the studio emptied, and opened again with the passphrase', async ({ page }) => {
   await messagesStay(page);
@@ -29,6 +29,8 @@ test('everything is taken out locked, the studio emptied, and opened again with 
     await page.getByRole('button', { name: 'Empty this studio' }).click();
     await page.getByRole('button', { name: 'Empty it' }).click();
     await undo(page, /is empty/);
+    // Back in the database before the page is left.
+    await stored(page, 'students', 'Maren Tideway');
     await page.goto('/demo/students');
     await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
     await page.goto('/demo/settings');

@@ -21,6 +21,16 @@ test('the whole line by keyboard alone', async ({ page }) => {
   await tabTo(page, /^Add student/);
   await enter(page);
 
+  // Nine questions first: into a group, one to the right is No.
+  await expect(page.getByText('0 of 9 asked')).toBeVisible();
+  for (let i = 1; i <= 9; i++) {
+    await tabTo(page, /^Yes$/);
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByText(i === 9 ? 'All asked.' : `${i} of 9 asked`)).toBeVisible();
+  }
+  await tabTo(page, /^Go to Measure/);
+  await enter(page);
+
   // The value field has the focus by itself: type, Enter for a trial, then on to the chips.
   const value = page.getByLabel('Thigh below the table, degrees');
   await expect(value).toBeFocused();

@@ -8,6 +8,7 @@ const VIEWS = [
   ['measure', '/student?id=demo-maren&step=measure', 'Fewest turns of the body'],
   ['findings', '/student?id=demo-maren&step=findings', 'Length and strength, left against right'],
   ['sheet', '/sheet?id=demo-maren', 'What we will do'],
+  ['questions on paper', '/sheet/questions?id=demo-maren', 'Before we begin'],
   ['progress sheet', '/sheet/progress?id=demo-maren', 'We go on with'],
   ['poses', '/student?id=demo-maren&step=poses', 'What it reaches here'],
   ['library', '/poses', 'What it reaches here'],

@@ -24,7 +24,18 @@ export async function addStudent(page: Page, name: string): Promise<void> {
   await page.getByLabel('Mass, kg').fill('66');
   await page.getByLabel('Year of birth').fill('1988');
   await page.getByRole('button', { name: 'Add student' }).click();
-  await expect(page.getByRole('link', { name: 'Measure' })).toBeVisible();
+  await sayNo(page);
+  await page.getByRole('link', { name: 'Go to Measure' }).click();
+}
+
+/** Answers the nine questions that come first with no. */
+export async function sayNo(page: Page): Promise<void> {
+  const asked = page.getByRole('region', { name: 'First, nine questions' });
+  await expect(asked.getByRole('radiogroup')).toHaveCount(9);
+  for (let i = 0; i < 9; i++) {
+    await asked.getByRole('radiogroup').nth(i).getByRole('radio', { name: 'No', exact: true }).click();
+    await expect(asked.getByText(i === 8 ? 'All asked.' : `${i + 1} of 9 asked`)).toBeVisible();
+  }
 }
 
 /** Types one reading into the panel that is open and keeps it. */
@@ -127,7 +138,7 @@ export async function tabTo(page: Page, name: RegExp, most = 90): Promise<void> 
     const label = await page.evaluate(() => {
       const e = document.activeElement;
       if (!e) return '';
-      const labelled = e.id ? document.querySelector(`label[for="${e.id}"]`)?.textContent : '';
+      const labelled = e instanceof HTMLInputElement ? e.labels?.[0]?.textContent : '';
       return e.getAttribute('aria-label') ?? (labelled || e.textContent) ?? '';
     });
     if (name.test(label)) return;

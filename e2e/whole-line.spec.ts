@@ -184,7 +184,7 @@ test('a student is edited, archived and brought back', async ({ page }) => {
   await page.getByRole('combobox', { name: 'Cautions' }).click();
   await page.getByRole('option', { name: 'Knee ligament or meniscus injury' }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('listitem', { name: /^Knee ligament/ })).toContainText('Support the shin');
+  await expect(page.getByRole('listitem', { name: /^Knee ligament/ })).toContainText('support the shin');
   await expect(page.getByText('caution: knee ligament')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Aim', { exact: true })).toHaveValue('Kneel to plant without the hip pinching.');

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { hiddenValue } from '@demo/hidden';
-import { screen } from '@/core/cautions/screen';
+import { screenOf } from '@/core/cautions/screen';
 import { MOST_STUDENTS } from '@/core/classes/class';
 import { logOf } from '@/core/classes/logs';
 import { memberOf, presentOf, type Member } from '@/core/classes/member';
@@ -33,6 +33,9 @@ import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reachin
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import { newestOnly } from './interruptible';
+
+/** The day of today here, `YYYY-MM-DD`: cautions end on a day. */
+const today = (): string => new Date().toLocaleDateString('sv');
 
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
 
@@ -82,7 +85,7 @@ function warmOnce(): void {
   void newestOnly()(warmUp());
 }
 
-type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>;
+type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions' | 'birthYear' | 'hurt'>;
 
 const door = {
   /** Findings; null where a newer question came while computing: then nobody waits for this one. */
@@ -97,10 +100,10 @@ const door = {
     ).finally(warmOnce),
   /** A first ranking at once: the likely best in full, the rest in a rough order. */
   rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay): RankedPose[] =>
-    rankFirst(posterior, buildOfStudent(student), aims, screen(student.cautions), way),
+    rankFirst(posterior, buildOfStudent(student), aims, screenOf(student, today()), way),
   /** The whole ranking; null where a newer one was asked for meanwhile. */
   rank: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay): Promise<RankedPose[] | null> =>
-    rankNewest(ranking(posterior, buildOfStudent(student), aims, screen(student.cautions), way)),
+    rankNewest(ranking(posterior, buildOfStudent(student), aims, screenOf(student, today()), way)),
   /** How a rung suits a student, from all her readings; null where the pose is not there. */
   suits: (
     pose: string,
@@ -108,11 +111,11 @@ const door = {
     student: Student,
     readings: Reading[],
     felt: FeltInPose[],
-    year: number,
+    day: string,
     settings: { aims: AimDefaults; comfort: Comfort },
   ): Suits | null => {
     const found = rungOf(pose, rung);
-    return found && suits(found.shape, rung, student, readings, inferredOnce(student, readings, felt), year, settings);
+    return found && suits(found.shape, rung, student, readings, inferredOnce(student, readings, felt), day, settings);
   },
   /** Findings from some of the readings alone: what was known on an earlier day, read as today. */
   foundThen: (student: Student, readings: Reading[], felt: FeltInPose[]): Findings =>

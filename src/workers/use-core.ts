@@ -81,6 +81,7 @@ export function useInference(
           student.sexForNorms,
           student.measures,
           student.birthYear,
+          student.hurt,
           student.complaints,
           readings,
           felt,
@@ -106,7 +107,7 @@ export function useInference(
   });
 }
 
-type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions'>;
+type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions' | 'birthYear' | 'hurt'>;
 
 /** A ranking on its way: first the likely best, then everything. */
 export interface Ranking extends Answer<RankedPose[]> {
@@ -129,6 +130,7 @@ export function useRanking(
           student.mass_kg,
           student.measures,
           student.cautions,
+          student.birthYear,
           aims.map((a) => [a.kind, a.group, a.side, a.weight]),
           Array.from(inference.posterior.mean),
           way,
@@ -140,10 +142,10 @@ export function useRanking(
     of: (posterior: Inference['posterior'], person: RankedStudent, list: Aim[], how: FitWay) => Promise<T[] | null>,
   ): Promise<T[] | null> => {
     if (!inference || !student || !aims) return Promise.resolve([]);
-    const { height_cm, mass_kg, measures, cautions } = student;
+    const { height_cm, mass_kg, measures, cautions, birthYear, hurt } = student;
     return of(
       inference.posterior,
-      { height_cm, mass_kg, measures, cautions },
+      { height_cm, mass_kg, measures, cautions, birthYear, hurt },
       aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
       way,
     );

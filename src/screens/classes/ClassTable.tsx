@@ -44,7 +44,12 @@ export function ClassTable({
           '& th, & td': { borderTop: '1px solid var(--line)', p: 0.5, textAlign: 'left', verticalAlign: 'top' },
           '& tr': { breakInside: 'avoid' },
           fontSize: 14,
-          '@media print': { minWidth: 0, fontSize: '8.5pt', lineHeight: 1.2, '& th, & td': { p: '1.5pt' } },
+          '@media print': {
+            minWidth: 0,
+            fontSize: rows.length > 11 ? '7.5pt' : '8.5pt',
+            lineHeight: 1.15,
+            '& th, & td': { p: '1.5pt' },
+          },
         }}
       >
         <thead>
@@ -85,7 +90,12 @@ export function ClassTable({
                   <span className="num">{[sidesWords(said), holdWords(said)].filter(Boolean).join(': ')}</span>
                 </td>
                 {hers.map((h) => (
-                  <td key={h.member}>{hersWords(h, sizes)}</td>
+                  <td key={h.member}>
+                    {hersWords(h, sizes)}
+                    {h.most_s !== undefined && (
+                      <span style={{ color: 'var(--caution)' }}> ▲ {h.most_s} s at most, then rest</span>
+                    )}
+                  </td>
                 ))}
                 <td className="no-print">
                   <Tooltip title="Leave out">

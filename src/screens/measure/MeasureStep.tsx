@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { screen } from '@/core/cautions/screen';
+import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { Inference } from '@/core/inference';
 import { derivedFrom } from '@/core/measuring/derived';
 import { exchanged } from '@/core/measuring/plausibility';
@@ -49,7 +49,7 @@ export function MeasureStep({
   const [chosen, setChosen] = useState<Place | null>(placeFrom(useSearchParams().get('at')));
   const [choosing, setChoosing] = useState(false);
   const [pair, setPair] = useState<{ pair: Reading[]; name: string } | null>(null);
-  const screening = useMemo(() => screen(student.cautions, today()), [student.cautions]);
+  const screening = useMemo(() => screenOf(student, today()), [student]);
   const known = useMemo(() => latest(readings), [readings]);
   const derived = useMemo(() => derivedFrom(readings, student), [readings, student]);
   if (!session) return null;
@@ -78,8 +78,8 @@ export function MeasureStep({
   if (screening.stopped || !here)
     return (
       <EmptyChart title="No tests for now">
-        {screening.cautions.find((c) => c.tests === 'all')?.message ?? 'Every test is locked by a caution.'} When it is
-        cleared, say by whom under Ask: the reason stays on record.
+        {stopOf(screening)?.message ?? 'Every test is locked by a caution.'} When it is cleared, say by whom under Ask:
+        the reason stays on record.
       </EmptyChart>
     );
   const test = testById(here.test);

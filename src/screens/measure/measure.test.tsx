@@ -130,7 +130,7 @@ describe('from what is typed to a reading', () => {
 });
 
 describe('the course of tests', () => {
-  const open = screened([]);
+  const open = screened([], '2026-01-05');
   const base = { readings: own, since: '', screening: open, skipped: [], sideOrder: 'right' as const, gains: [] };
   it('offers what she speaks of and what is aimed at beside the named batteries', () => {
     const list = batteriesFor(maren, [{ kind: 'lengthen', group: 'hamstrings', side: 'left', weight: 1 }], ['faber']);
@@ -159,7 +159,12 @@ describe('the course of tests', () => {
   });
   it('opens only the way that a caution leaves', () => {
     const tests = batteriesFor(maren, null, [])[0].tests;
-    const late = queueFor({ ...base, tests, readings: [], screening: screened([{ caution: 'pregnancy-late' }]) });
+    const late = queueFor({
+      ...base,
+      tests,
+      readings: [],
+      screening: screened([{ caution: 'pregnancy-late' }], '2026-01-05'),
+    });
     expect(late.stations.filter((p) => p.test === 'modified-thomas')).toEqual([
       { test: 'modified-thomas', readout: 'hip-extension', side: 'right', variant: 'side-lying' },
       { test: 'modified-thomas', readout: 'hip-extension', side: 'left', variant: 'side-lying' },

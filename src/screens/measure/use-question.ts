@@ -1,7 +1,7 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import { screen } from '@/core/cautions/screen';
+import { screenOf } from '@/core/cautions/screen';
 import type { AskedQuestion } from '@/core/fit/asked';
 import type { Student } from '@/core/students/student';
 import { BATTERY, testById } from '@/core/assessment/battery';
@@ -27,11 +27,10 @@ export function useQuestion(student: Student | undefined, readings: readonly Rea
   const id = student?.id ?? '';
   const found = useLiveQuery(async () => ({ id, question: (await db.sessions.get(id))?.question }), [db, id]);
   const question = found?.id === id ? found.question : undefined;
-  const cautions = student?.cautions;
   const asked = useMemo((): AskedQuestion | null => {
-    if (!question || !readings) return null;
+    if (!question || !readings || !student) return null;
     const { since, ...subject } = question;
-    const screening = screen(cautions ?? [], today());
+    const screening = screenOf(student, today());
     const fresh = readings.filter((r) => r.takenAt >= since);
     const newest = readings.reduce<Reading | null>((a, r) => (!a || r.takenAt > a.takenAt ? r : a), null);
     const from = newest ? testById(newest.test)?.position : undefined;
@@ -41,7 +40,7 @@ export function useQuestion(student: Student | undefined, readings: readonly Rea
       closed: BATTERY.filter((t) => lockOf(screening, t) !== null).map((t) => t.id),
       ...(from ? { from } : {}),
     };
-  }, [question, readings, cautions]);
+  }, [question, readings, student]);
   return {
     asked,
     ask: (subject) => changeSession(db, id, { question: { ...subject, since: now() } }),

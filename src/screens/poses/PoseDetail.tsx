@@ -57,6 +57,7 @@ export function PoseDetail({
   posterior,
   tolerances,
   cautions = [],
+  limits = [],
   way = USUAL_WAY,
   onRung,
   children,
@@ -66,6 +67,8 @@ export function PoseDetail({
   posterior: Posterior;
   tolerances?: ArrayLike<number>;
   cautions?: readonly string[];
+  /** What cautions or pain leave of it, in words. */
+  limits?: readonly string[];
   way?: FitWay;
   /** Opens another rung of the same shape. */
   onRung?: (rung: number) => void;
@@ -115,6 +118,7 @@ export function PoseDetail({
           ▲ Not with: {cautions.join('; ')}
         </Typography>
       )}
+      {limits.length > 0 && <Typography sx={{ mt: 0.5, color: 'var(--caution)' }}>▲ {limits.join('; ')}</Typography>}
       <Box ref={frame} sx={{ height: 290, my: 1 }}>
         <PoseFigure
           pose={fit.pose}

@@ -7,7 +7,10 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
+import { cautionById } from '@/core/cautions/catalogue';
+import { limitWords } from '@/core/cautions/rules';
 import { SETTLED_AT, type Inference } from '@/core/inference';
+import { shapeById } from '@/core/poses';
 import type { Aim, Student } from '@/core/students/student';
 import { aimKey } from '@/core/practice/doses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
@@ -139,6 +142,7 @@ export function PosesStep({
             posterior={posterior}
             tolerances={posterior.mean}
             cautions={open.cautions}
+            limits={limitsOf(open)}
             way={way}
             onRung={(rung) => view.openPose(keyOf({ ...open, rung }))}
           >
@@ -165,4 +169,16 @@ export function PosesStep({
       </Button>
     </>
   );
+}
+
+/** What cautions leave of a pose that is limited, by whom, and what it asks for again that hurt. */
+function limitsOf({ verdict, sore = [] }: RankedPose): string[] {
+  const limit = limitWords(verdict);
+  const by = [...new Set(verdict.because.map((b) => cautionById(b.caution)?.name ?? ''))].filter(Boolean);
+  return [
+    ...(limit.length > 0 ? [`${by.join('; ')}: ${limit.join(', ')}`] : []),
+    ...sore.map(
+      (s) => `asks for ${groupName(s.group)} ${s.side}, as ${shapeById(s.pose)?.name ?? s.pose} did, which hurt`,
+    ),
+  ];
 }

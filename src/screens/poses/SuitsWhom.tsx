@@ -11,6 +11,7 @@ import type { Suits } from '@/core/ranking/suits';
 import { core } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';
 import { useComfort } from '../settings/use-pose-settings';
+import { today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { depthWords } from './PoseList';
 
@@ -36,10 +37,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
       const logs = await db.logs.where('student').equals(student.id).toArray();
       if (readings.length === 0) setUnread((list) => [...list, student.name]);
       else {
-        const found = await core().suits(pose, rung, student, readings, feltIn(logs), new Date().getFullYear(), {
-          aims,
-          comfort,
-        });
+        const found = await core().suits(pose, rung, student, readings, feltIn(logs), today(), { aims, comfort });
         if (found)
           setRows((list) =>
             [...list, { ...found, name: student.name }].sort(

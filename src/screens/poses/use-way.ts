@@ -1,9 +1,11 @@
 'use client';
 import { useMemo } from 'react';
+import { screenOf } from '@/core/cautions/screen';
 import { USUAL_WAY, wayFor } from '@/core/fit/way';
 import { summariseStrength, type Findings } from '@/core/inference';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
+import { today } from '@/store/studio';
 import { useComfort } from '../settings/use-pose-settings';
 
 export type StudentWay = ReturnType<typeof wayFor>;
@@ -11,16 +13,22 @@ const USUAL: StudentWay = { ...USUAL_WAY, why: [] };
 
 /** How a student's poses are fitted, from her hints and pushes and the teacher's setting; the same object until it changes. */
 export function useWay(
-  student: Pick<Student, 'sexForNorms' | 'birthYear'> | undefined,
+  student: Pick<Student, 'sexForNorms' | 'birthYear' | 'cautions' | 'hurt'> | undefined,
   readings: readonly Reading[] | undefined,
   findings: Findings | undefined,
 ): StudentWay {
   const [comfort] = useComfort();
   const age = student && new Date().getFullYear() - student.birthYear;
   const sex = student?.sexForNorms;
-  return useMemo(
-    () =>
-      findings ? wayFor(findings.hints, summariseStrength(readings ?? [], { sexForNorms: sex, age }), comfort) : USUAL,
-    [findings, readings, sex, age, comfort],
-  );
+  const cautions = student?.cautions,
+    birthYear = student?.birthYear,
+    hurt = student?.hurt;
+  return useMemo(() => {
+    const way = findings
+      ? wayFor(findings.hints, summariseStrength(readings ?? [], { sexForNorms: sex, age }), comfort)
+      : USUAL;
+    return cautions && birthYear !== undefined
+      ? { ...way, under: screenOf({ cautions, birthYear, hurt }, today()) }
+      : way;
+  }, [findings, readings, sex, age, comfort, cautions, birthYear, hurt]);
 }

@@ -11,6 +11,7 @@ import { alternativesFor } from '@/core/practice/alternatives';
 import type { Block } from '@/core/practice/blocks';
 import { cueBlock, lengthenItem, mirrorBlock, noteBlock, removeBlock, repeatBlock } from '@/core/practice/edit';
 import type { PracticeItem } from '@/core/practice/practice';
+import type { ItemsChange } from './use-edits';
 import type { Reason } from '@/core/practice/reasons';
 import type { PracticeRequest } from '@/core/practice/request';
 import type { Warning } from '@/core/practice/warnings';
@@ -42,7 +43,7 @@ export function BlockPanel({
   reason: Reason | undefined;
   warnings: readonly Warning[];
   breathSeconds: number;
-  save: (items: PracticeItem[], did: string) => void;
+  save: (change: ItemsChange, did: string) => void;
   onSwap: (fits: readonly RankedPose[]) => void;
 }) {
   const figure = useRef<HTMLDivElement>(null);
@@ -77,7 +78,9 @@ export function BlockPanel({
               size="small"
               sx={{ minWidth: 32 }}
               aria-label={`${item.side}: a breath shorter`}
-              onClick={() => save(lengthenItem(items, item.id, -1, breathSeconds), 'A breath shorter on one side.')}
+              onClick={() =>
+                save((now) => lengthenItem(now, item.id, -1, breathSeconds), 'A breath shorter on one side.')
+              }
             >
               −
             </Button>
@@ -89,7 +92,9 @@ export function BlockPanel({
               size="small"
               sx={{ minWidth: 32 }}
               aria-label={`${item.side}: a breath longer`}
-              onClick={() => save(lengthenItem(items, item.id, 1, breathSeconds), 'A breath longer on one side.')}
+              onClick={() =>
+                save((now) => lengthenItem(now, item.id, 1, breathSeconds), 'A breath longer on one side.')
+              }
             >
               +
             </Button>
@@ -101,7 +106,7 @@ export function BlockPanel({
               size="small"
               sx={{ minWidth: 32 }}
               aria-label="Once less"
-              onClick={() => save(repeatBlock(items, block.id, -1), 'Once less.')}
+              onClick={() => save((now) => repeatBlock(now, block.id, -1), 'Once less.')}
             >
               −
             </Button>
@@ -110,21 +115,21 @@ export function BlockPanel({
               size="small"
               sx={{ minWidth: 32 }}
               aria-label="Once more"
-              onClick={() => save(repeatBlock(items, block.id, 1), 'Once more.')}
+              onClick={() => save((now) => repeatBlock(now, block.id, 1), 'Once more.')}
             >
               +
             </Button>
           </Box>
         )}
         {first.side !== 'both' && (
-          <Button size="small" onClick={() => save(mirrorBlock(items, block.id), 'The other side first.')}>
+          <Button size="small" onClick={() => save((now) => mirrorBlock(now, block.id), 'The other side first.')}>
             {block.items.length > 1 ? 'Other side first' : 'The other side instead'}
           </Button>
         )}
         <Button
           size="small"
           aria-label={`Remove ${name}`}
-          onClick={() => save(removeBlock(items, block.id), `${name} is removed.`)}
+          onClick={() => save((now) => removeBlock(now, block.id), `${name} is removed.`)}
         >
           Remove
         </Button>
@@ -152,7 +157,7 @@ export function BlockPanel({
           before={items.slice(0, at)}
           fit={fit}
           onPut={(lines) =>
-            save(cueBlock(items, block.id, lines), lines ? 'Your words are kept.' : 'Back to the draft.')
+            save((now) => cueBlock(now, block.id, lines), lines ? 'Your words are kept.' : 'Back to the draft.')
           }
         />
         <TextField
@@ -161,7 +166,7 @@ export function BlockPanel({
           value={note ?? kept}
           onChange={(e) => setNote(e.target.value.slice(0, 300))}
           onBlur={() => {
-            if (note !== null && note !== kept) save(noteBlock(items, block.id, note), 'The note is kept.');
+            if (note !== null && note !== kept) save((now) => noteBlock(now, block.id, note), 'The note is kept.');
             setNote(null);
           }}
         />

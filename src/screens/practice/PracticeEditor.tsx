@@ -33,7 +33,7 @@ import { clock } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
 import { PracticeMenu } from './PracticeMenu';
 import { PracticeProfile } from './PracticeProfile';
-import { useEdits } from './use-edits';
+import { useEdits, type ItemsChange } from './use-edits';
 
 /** A practice under the teacher's hands: its chart, its blocks to drag, lengthen, open and swap; totals, doses and warnings follow. */
 export function PracticeEditor({
@@ -76,17 +76,11 @@ export function PracticeEditor({
   }, [items, ranked, aims, request, pace]);
   const { profile, blocks, reasons, warnings, doses, total } = chart;
   const open = blocks.find((b) => b.id === openId) ?? null;
-  const put = (next: typeof items, did: string) => void save(next, did);
+  const put = (change: ItemsChange, did: string) => void save(change, did);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    put(
-      moveBlock(
-        items,
-        String(active.id),
-        blocks.findIndex((b) => b.id === over.id),
-      ),
-      'Moved.',
-    );
+    const to = blocks.findIndex((b) => b.id === over.id);
+    put((now) => moveBlock(now, String(active.id), to), 'Moved.');
   };
   const toggle = (id: string) => setOpenId((now) => (now === id ? null : id));
   /** Opens a block and brings it into sight. */
@@ -100,7 +94,7 @@ export function PracticeEditor({
     setAdding(false);
     const next = itemsFor(fits, { phase: 'approach', breathSeconds, aims, newId });
     const resting = blocks.at(-1)?.phase === 'rest' ? blocks.at(-2) : blocks.at(-1);
-    put(addAfter(items, (open ?? resting)?.id ?? null, next), 'Added from the library.');
+    put((now) => addAfter(now, (open ?? resting)?.id ?? null, next), 'Added from the library.');
     setOpenId(next[0]?.id ?? null);
   };
   const swap = (id: string, fits: readonly RankedPose[]) => {
@@ -108,12 +102,13 @@ export function PracticeEditor({
     if (!block) return;
     const seconds = Math.max(...block.items.map((i) => i.holdSeconds * i.repeats));
     const next = itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId });
-    put(swapBlock(items, id, next), 'Swapped.');
+    put((now) => swapBlock(now, id, next), 'Swapped.');
     setOpenId(next[0]?.id ?? null);
   };
   const bringSide = (w: Extract<Warning, { kind: 'side' }>) => {
     const fit = ranked.find((r) => r.pose === w.pose && r.rung === w.rung && r.side === w.missing);
-    if (fit) put(addSide(items, w, servedBy(fit, aims), newId()), 'The other side is added.');
+    const id = newId();
+    if (fit) put((now) => addSide(now, w, servedBy(fit, aims), id), 'The other side is added.');
   };
   return (
     <>
@@ -171,16 +166,16 @@ export function PracticeEditor({
                       warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}
                       open={openId === block.id}
                       onOpen={() => toggle(block.id)}
-                      onMove={(by) => put(moveBlock(items, block.id, i + by), 'Moved.')}
+                      onMove={(by) => put((now) => moveBlock(now, block.id, i + by), 'Moved.')}
                       onLength={(by) =>
                         put(
-                          lengthenBlock(items, block.id, by, breathSeconds),
+                          (now) => lengthenBlock(now, block.id, by, breathSeconds),
                           by > 0 ? 'A breath longer.' : 'A breath shorter.',
                         )
                       }
                       onLock={() =>
                         put(
-                          lockItem(items, first),
+                          (now) => lockItem(now, first),
                           first.locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
                         )
                       }

@@ -15,7 +15,7 @@ import { useState } from 'react';
 import { writePractice } from '@/core/formats/practice';
 import { planOf } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
-import { editPractice, removePractice, saveTemplate } from '@/store/edits';
+import { changePractice, removePractice, saveTemplate } from '@/store/edits';
 import { newId, now } from '@/store/studio';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
@@ -43,7 +43,7 @@ export function PracticeMenu({ practice }: { practice: Practice }) {
   };
   const named = async (title: string) => {
     setAsking(null);
-    undo('Renamed.', await editPractice(db, { ...practice, title }, 'Renamed.'));
+    undo('Renamed.', await changePractice(db, practice.id, (stored) => ({ ...stored, title }), 'Renamed.'));
   };
   const template = async (title: string) => {
     setAsking(null);

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { screen } from '@/core/cautions/screen';
+import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { Inference } from '@/core/inference';
 import type { FitWay } from '@/core/fit/way';
 import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
@@ -17,11 +17,12 @@ import { aimKey } from '@/core/practice/doses';
 import { rungOf, shapeById } from '@/core/poses';
 import { aimsWithPeak, peakGap } from '@/core/practice/peak';
 import type { Plan } from '@/core/practice/plan';
+import { recheck } from '@/core/practice/recheck';
 import { refit, type Refit } from '@/core/practice/refit';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { MISSING_WORDS } from '@/core/practice/words';
-import { editPractice } from '@/store/edits';
+import { changePractice, editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
@@ -34,6 +35,7 @@ import { ChoiceNote } from './ChoiceNote';
 import { NothingFits } from './NothingFits';
 import { PracticeEditor } from './PracticeEditor';
 import { PeakNote } from './PeakNote';
+import { RecheckedNote } from './Rechecked';
 import { StartFrom } from './StartFrom';
 import { useWishes } from './use-wishes';
 import { WishesPanel } from './WishesPanel';
@@ -75,12 +77,12 @@ export function PracticeStep({
   );
   const sorted = [...practices].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
   const open = sorted.find((p) => p.id === chosen) ?? sorted[0];
-  const screening = screen(student.cautions, today());
+  const screening = screenOf(student, today());
 
   if (screening.stopped)
     return (
       <EmptyChart title="No practice for now">
-        {screening.cautions.find((c) => c.tests === 'all')?.message} When it is cleared, take the caution off under Ask.
+        {stopOf(screening)?.message} When it is cleared, take the caution off under Ask.
       </EmptyChart>
     );
   if (!aims || aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
@@ -255,6 +257,23 @@ export function PracticeStep({
           Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves
           time for rest.
         </Typography>
+      )}
+      {open && ranked && (
+        <RecheckedNote
+          changes={recheck(open.items, screening, ranked, aims, student.breathSeconds).changes}
+          onKeep={() => {
+            const did = 'The practice is put right.';
+            void changePractice(
+              db,
+              open.id,
+              (stored) => ({
+                ...stored,
+                items: recheck(stored.items, screening, ranked, aims, student.breathSeconds).items,
+              }),
+              did,
+            ).then((change) => undo(did, change));
+          }}
+        />
       )}
       {open && ranked && (
         <PracticeEditor key={open.id} student={student} practice={open} ranked={ranked}>

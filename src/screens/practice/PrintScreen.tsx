@@ -9,10 +9,11 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { buildOfStudent } from '@/core/students/student';
-import { screen } from '@/core/cautions/screen';
+import { screenOf } from '@/core/cautions/screen';
+import { recheck } from '@/core/practice/recheck';
 import { feltIn } from '@/core/teaching/log';
 import { today } from '@/store/studio';
-import { useInference } from '@/workers/use-core';
+import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
@@ -21,6 +22,7 @@ import { usePropSizes } from '../settings/use-pose-settings';
 import { Handout } from './Handout';
 import { makePdf } from '../shell/make-pdf';
 import { PaperBar } from '../shell/PaperBar';
+import { RecheckedNote } from './Rechecked';
 import { TeacherSheet } from './TeacherSheet';
 import { useCues } from './use-cues';
 import { usePractice } from './use-practice';
@@ -36,6 +38,7 @@ export function PrintScreen() {
   const [sizes] = usePropSizes();
   const { voice, schools, book } = useCues();
   const way = useWay(data?.student, data?.readings, inference.value?.findings);
+  const { whole: ranked } = useRanking(data?.student, inference.value, data?.practice?.aims ?? null, way);
   if (!data) return null;
   const { practice, student } = data;
   if (!practice || !student || practice.items.length === 0)
@@ -51,9 +54,11 @@ export function PrintScreen() {
         The practice is empty, or it was taken back with undo.
       </EmptyChart>
     );
-  const cautions = screen(student.cautions, today()).cautions;
+  const screening = screenOf(student, today());
+  const { cautions } = screening;
+  const safe = recheck(practice.items, screening, ranked, practice.aims, student.breathSeconds);
   const content = sheetContent({
-    practice,
+    practice: { ...practice, items: safe.items },
     posterior: inference.value?.posterior ?? null,
     build: buildOfStudent(student),
     way,
@@ -70,7 +75,9 @@ export function PrintScreen() {
       <PaperBar
         file={who === 'teacher' ? 'practice.pdf' : `practice-for-${content.name.toLowerCase()}.pdf`}
         makePdf={(size) => makePdf(who, content, size)}
-        ready={inference.value !== null || inference.failed !== null}
+        ready={
+          (inference.value !== null && (safe.changes.length === 0 || ranked !== null)) || inference.failed !== null
+        }
         back="Back to the practice"
         backTo={`${base}/student?id=${student.id}&step=practice`}
       >
@@ -85,6 +92,7 @@ export function PrintScreen() {
           <ToggleButton value="student">for the student</ToggleButton>
         </ToggleButtonGroup>
       </PaperBar>
+      <RecheckedNote changes={safe.changes} />
       {!inference.value && !inference.failed && (
         <Typography variant="caption" role="status" className="no-print">
           Fitting every shape …

@@ -2,9 +2,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect } from 'react';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
-import { editPractice, stepPractice, stepsOf } from '@/store/edits';
+import { changePractice, stepPractice, stepsOf } from '@/store/edits';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+
+/** New items from those that are stored when it is made. */
+export type ItemsChange = (items: readonly PracticeItem[]) => PracticeItem[];
 
 /** Changes of a practice with their way back and forward, by button or by Ctrl+Z and Ctrl+Y. */
 export function useEdits(practice: Practice) {
@@ -13,8 +16,9 @@ export function useEdits(practice: Practice) {
   const { id } = practice;
   const steps = useLiveQuery(() => stepsOf(db, id), [db, id, practice.updatedAt]);
   const save = useCallback(
-    async (items: PracticeItem[], did: string) => undo(did, await editPractice(db, { ...practice, items }, did)),
-    [db, practice, undo],
+    async (change: ItemsChange, did: string) =>
+      undo(did, await changePractice(db, id, (stored) => ({ ...stored, items: change(stored.items) }), did)),
+    [db, id, undo],
   );
   const back = useCallback(() => void stepPractice(db, id, -1), [db, id]);
   const forward = useCallback(() => void stepPractice(db, id, 1), [db, id]);

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-import { screen } from '@/core/cautions/screen';
+import { screenOf } from '@/core/cautions/screen';
 import { today } from '@/store/studio';
 import type { Student } from '@/core/students/student';
 import { useStudio } from './studio-context';
@@ -37,7 +37,7 @@ export function StudentFrame({
   const { base } = useStudio();
   const router = useRouter();
   const address = (s: Step) => `${base}/student?id=${student.id}&step=${s}`;
-  const screening = screen(student.cautions, today());
+  const screening = screenOf(student, today());
 
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { aimsFor } from '@/core/aims/for-student';
+import { unanswered } from '@/core/cautions/red-flags';
 import { feltIn } from '@/core/teaching/log';
 import { useInference } from '@/workers/use-core';
 import { FindingsStep } from '../findings/FindingsStep';
@@ -14,6 +15,7 @@ import { PosesStep } from '../poses/PosesStep';
 import { useWay } from '../poses/use-way';
 import { PracticeStep } from '../practice/PracticeStep';
 import { ProgressStep } from '../progress/ProgressStep';
+import { AskFirst } from '../shell/AskFirst';
 import { EmptyChart } from '../shell/EmptyChart';
 import { STEPS, StudentFrame } from '../shell/StudentFrame';
 import { useStudio } from '../shell/studio-context';
@@ -67,6 +69,8 @@ export function StudentScreen() {
     ? aimsFor(student, readings, inference.value.findings, new Date().getFullYear(), defaults)
     : null;
   const aims = aimed?.work ?? null;
+  // Findings and progress tell what was; what is done next waits for the questions.
+  const closed = (step === 'measure' || step === 'poses' || step === 'practice') && unanswered(student).length > 0;
   const done = {
     ask: student.aim !== '' || student.complaints.length > 0,
     measure: readings.length > 0,
@@ -78,16 +82,17 @@ export function StudentScreen() {
   return (
     <StudentFrame student={student} step={step} done={done}>
       {step === 'ask' && <AskStep key={student.id} student={student} />}
-      {step === 'measure' && (
+      {closed && <AskFirst student={student} />}
+      {step === 'measure' && !closed && (
         <MeasureStep student={student} readings={readings} inference={inference} aims={aims} question={question} />
       )}
       {step === 'findings' && (
         <FindingsStep student={student} readings={readings} inference={inference} aimed={aimed} question={question} />
       )}
-      {step === 'poses' && (
+      {step === 'poses' && !closed && (
         <PosesStep student={student} inference={inference} aims={aims} way={way} question={question} />
       )}
-      {step === 'practice' && (
+      {step === 'practice' && !closed && (
         <PracticeStep student={student} practices={practices} inference={inference} aims={aims} way={way} />
       )}
       {step === 'progress' && (

@@ -3,18 +3,21 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
-import { screen } from '@/core/cautions/screen';
+import { cautionOfAge, screenOf } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
-import { saveStudent } from '@/store/changes';
+import { patchStudent, saveStudent } from '@/store/changes';
 import { now, today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { BodyMap } from './ask/BodyMap';
 import { CautionList } from './ask/CautionList';
+import { CautionRound } from './ask/CautionRound';
 import { ComplaintList } from './ask/ComplaintList';
 import { FirstTests } from './ask/FirstTests';
 import { MoreAsked } from './ask/MoreAsked';
+import { RedFlagQuestions } from './ask/RedFlagQuestions';
 import { SinceLastTime } from './ask/SinceLastTime';
+import { WhatHurt } from './ask/WhatHurt';
 import { StudentForm } from './StudentForm';
 import { useBuild } from './use-build';
 
@@ -25,7 +28,7 @@ export function AskStep({ student }: { student: Student }) {
   const [round, setRound] = useState(0);
   const build = useBuild(student);
   const changed = student.updatedAt !== before.updatedAt;
-  const screening = screen(student.cautions, today());
+  const screening = screenOf(student, today());
   // Two changes in quick succession build on each other, not both on what was drawn last.
   const newest = useRef(student);
   useEffect(() => {
@@ -34,8 +37,9 @@ export function AskStep({ student }: { student: Student }) {
   }, [student]);
   const change = (part: Partial<Student>) => {
     const askedOn = part.askedOn ?? newest.current.askedOn ?? today();
-    newest.current = { ...newest.current, ...part, askedOn, updatedAt: now() };
-    void saveStudent(db, newest.current);
+    const updatedAt = now();
+    newest.current = { ...newest.current, ...part, askedOn, updatedAt };
+    void patchStudent(db, student.id, { ...part, askedOn }, updatedAt);
   };
   return (
     <Box sx={{ maxWidth: 1080 }}>
@@ -58,6 +62,7 @@ export function AskStep({ student }: { student: Student }) {
           Put back as it was
         </Button>
       </Box>
+      <RedFlagQuestions student={student} newest={() => newest.current} change={change} />
       <SinceLastTime student={student} change={change} />
       <Typography variant="h2" sx={{ mb: 1 }}>
         Where does it bother?
@@ -91,7 +96,13 @@ export function AskStep({ student }: { student: Student }) {
           <FirstTests student={student.id} complaints={student.complaints} screening={screening} />
         </Box>
         <Box>
-          <CautionList entries={student.cautions} onChange={(cautions) => change({ cautions })} />
+          <CautionList
+            entries={student.cautions}
+            byAge={cautionOfAge(student, today())}
+            onChange={(cautions) => change({ cautions })}
+          />
+          <CautionRound student={student} change={change} />
+          <WhatHurt student={student} change={change} />
           <Box sx={{ mt: 2 }}>
             <MoreAsked student={student} change={change} />
           </Box>

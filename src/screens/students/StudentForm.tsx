@@ -13,7 +13,7 @@ import { CAUTIONS, cautionById } from '@/core/cautions/catalogue';
 import { screen } from '@/core/cautions/screen';
 import { PLACES, studentSchema, type Student } from '@/core/students/student';
 import { PLACE_WORDS } from '@/core/students/words';
-import { newId, now } from '@/store/studio';
+import { newId, now, today } from '@/store/studio';
 import { BUILD_FIELDS, buildProblems, buildShape, buildTexts, measuresFrom, type BuildField } from './build-fields';
 
 const YEAR = new Date().getFullYear();
@@ -150,7 +150,10 @@ export function StudentForm({
   const frame = useRef<HTMLFormElement>(null);
   const values = useWatch({ control });
   const cautions = useWatch({ control, name: 'cautions' });
-  const screening = screen(cautions.map((caution) => ({ caution })));
+  const screening = screen(
+    cautions.map((caution) => ({ caution })),
+    today(),
+  );
   const typedText = JSON.stringify(values);
   const seen = useRef(typedText);
   const keep = useEffectEvent(() => {

@@ -9,8 +9,10 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
+import { screenOf } from '@/core/cautions/screen';
 import type { Student } from '@/core/students/student';
 import { saveStudent } from '@/store/changes';
+import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
@@ -47,7 +49,8 @@ export function StudentsScreen() {
             void saveStudent(db, s).then(async (change) => {
               await forgetDraft();
               undo(`${s.name} is added.`, change);
-              router.push(`${base}/student?id=${s.id}&step=measure`);
+              // Asked before measured.
+              router.push(`${base}/student?id=${s.id}&step=ask`);
             })
           }
         />
@@ -106,7 +109,9 @@ export function StudentsScreen() {
                 {s.aim || 'no aim written down'}
               </Typography>
             </Box>
-            {s.cautions.length > 0 && <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>}
+            {screenOf(s, today()).cautions.length > 0 && (
+              <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>
+            )}
             <Button
               size="small"
               component={Link}

@@ -12,6 +12,7 @@ import { practiceOf, type YogaClass } from '@/core/classes/class';
 import type { TableRow } from '@/core/classes/table';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY } from '@/core/fit/way';
+import { screen } from '@/core/cautions/screen';
 import { rungOf } from '@/core/poses';
 import { requestOf } from '@/core/practice/request';
 import { logFrom } from '@/core/teaching/log';
@@ -143,7 +144,8 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       </Box>
       <Stage
         state={state}
-        cautions={NONE}
+        screening={NOTHING_AGAINST}
+        showSigns={false}
         build={TYPICAL_BUILD}
         posterior={TYPICAL}
         way={USUAL_WAY}
@@ -173,15 +175,18 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
     </TeachFrame>
   );
 }
-const NONE: never[] = [];
+/** A class is taught by its own table; who differs is told beside it. */
+const NOTHING_AGAINST = screen([], '');
 
 /** Those who do another rung or another shape, in a few words each. */
 function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): string[] {
   return (row?.hers ?? []).flatMap((h) => {
-    if (h.kind === 'same') return [];
     const name = people.find((p) => p.student.id === h.member)?.student.name.split(' ')[0] ?? '';
+    const short = h.most_s === undefined ? '' : `▲ ${h.most_s} s at most, then rest`;
+    if (h.kind === 'same') return short ? [`${name}: ${short}`] : [];
     const found = h.pose === null ? null : rungOf(h.pose, h.rung);
     if (!found) return [`${name}: waits`];
-    return [`${name}: ${h.kind === 'instead' ? `${found.shape.name}, ${found.rung.name}` : found.rung.name}`];
+    const what = h.kind === 'instead' ? `${found.shape.name}, ${found.rung.name}` : found.rung.name;
+    return [`${name}: ${what}${short && `, ${short}`}`];
   });
 }

@@ -15,6 +15,7 @@ export function MainWays({
   started,
   send,
   quiet = false,
+  most_s = null,
   children,
 }: {
   state: PlayerState;
@@ -22,19 +23,22 @@ export function MainWays({
   send: (event: PlayerEvent) => void;
   /** True while something else listens to the keys. */
   quiet?: boolean;
+  /** Longest hold that a caution allows, seconds. */
+  most_s?: number | null;
   children?: ReactNode;
 }) {
   const item = state.items.at(state.index);
+  const full = most_s !== null && !!item && item.repeats === 1 && item.holdSeconds * (1 + MORE / item.breaths) > most_s;
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {
       if (e.ctrlKey || e.metaKey || e.altKey || quiet) return;
-      if (e.key === 'l') send({ type: 'longer', breaths: MORE });
+      if (e.key === 'l' && !full) send({ type: 'longer', breaths: MORE });
       else if (e.key === 'r') send({ type: 'again' });
       else if (e.key === 'b') send({ type: 'breath' });
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [send, quiet]);
+  }, [send, quiet, full]);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
       <Button
@@ -54,8 +58,8 @@ export function MainWays({
       <Button size="large" sx={BIG} onClick={() => send({ type: 'skip' })}>
         Skip
       </Button>
-      <Button size="large" sx={BIG} onClick={() => send({ type: 'longer', breaths: MORE })}>
-        Longer
+      <Button size="large" sx={BIG} disabled={full} onClick={() => send({ type: 'longer', breaths: MORE })}>
+        {full ? `At most ${most_s} s` : 'Longer'}
       </Button>
       {item && item.side !== 'both' && (
         <Button size="large" sx={BIG} onClick={() => send({ type: 'again' })}>

@@ -11,7 +11,8 @@ import { propsOf } from '@/core/fit/props';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { buildOfStudent, type Student } from '@/core/students/student';
-import { rungOf } from '@/core/poses';
+import type { Screening } from '@/core/cautions/screen';
+import { rungOf, verdictOfRung } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
@@ -32,12 +33,23 @@ interface OtherWaysProps {
   ranked: readonly RankedPose[] | null;
   way: FitWay;
   posterior: Posterior | null;
+  screening: Screening;
   started: boolean;
   send: (event: PlayerEvent) => void;
 }
 
 /** Going on, back and past; longer, again, easier, harder, something else; and what to fetch for the next while this one runs. */
-export function OtherWays({ state, student, practice, ranked, way, posterior, started, send }: OtherWaysProps) {
+export function OtherWays({
+  state,
+  student,
+  practice,
+  ranked,
+  way,
+  posterior,
+  screening,
+  started,
+  send,
+}: OtherWaysProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [sizes] = usePropSizes();
   const item = state.items[state.index] as PracticeItem | undefined;
@@ -50,6 +62,8 @@ export function OtherWays({ state, student, practice, ranked, way, posterior, st
     const request = practice.request ?? requestOf({ minutes: practice.minutes });
     return alternativesFor(block, state.items, ranked, practice.aims, request);
   }, [item, ranked, state.items, practice]);
+  const here = item && rungOf(item.pose, item.rung);
+  const most_s = here ? verdictOfRung(screening, here.shape, item.rung, item.side).hold_s : null;
   const exchange = (fits: readonly RankedPose[] | null) => {
     if (!fits || !item) return;
     const seconds = item.holdSeconds * item.repeats;
@@ -75,7 +89,7 @@ export function OtherWays({ state, student, practice, ranked, way, posterior, st
   });
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <MainWays state={state} started={started} send={send} quiet={anchor !== null}>
+      <MainWays state={state} started={started} send={send} quiet={anchor !== null} most_s={most_s}>
         <Button size="large" sx={BIG} disabled={!easier} onClick={() => exchange(easier)}>
           Easier
         </Button>

@@ -2,6 +2,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { PAIN_KINDS, type PainKind } from '@/core/students/hurt';
+import { PAIN_WORDS } from '@/core/students/words';
 import { rungOf } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
@@ -12,7 +14,18 @@ import type { RankedPose } from '@/core/ranking/rank';
 import { sparing } from '@/core/teaching/other-rung';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { newId } from '@/store/studio';
+import { Pick } from '../shell/Pick';
 
+const PAIN_STAYS = 'Pain that stays, pinching, tingling or numbness: stop for today, and a clinician looks first.';
+/** What to say and do, by what it was like. */
+const PAIN_SAYS: Readonly<Record<PainKind, string>> = {
+  sharp: 'Rest. If it is still there when she stands up, stop for today; a clinician looks first.',
+  pinching: 'Out of the bend, wider and less deep. If it pinches again, leave bent hips alone today.',
+  pulling: 'Go half as far, knees soft. A pull right at the bone is left alone.',
+  tingling: 'Out of the stretch. If it does not fade within a minute, stop for today; a clinician looks first.',
+  dizzy: 'Sit or lie down, breathe, drink. Nothing with the head low today; if it stays, get help.',
+  breathless: 'Sit upright and wait. With pain in the chest, or if it does not ease: emergency care.',
+};
 const MOST = 3;
 const MANY = 40;
 
@@ -32,8 +45,8 @@ export function PainNote({
 }) {
   const hurt = state.items[state.index - 1];
   const item = state.items[state.index];
-  const stopped = hurt && state.results.find((r) => r.item === hurt.id)?.stopped;
-  if (!hurt || !item || !stopped || state.stage !== 'moving') return null;
+  const told = hurt && state.results.find((r) => r.item === hurt.id);
+  if (!hurt || !item || !told?.stopped || state.stage !== 'moving') return null;
   const twin = item.pose === hurt.pose && item.rung === hurt.rung;
   const name = rungOf(hurt.pose, hurt.rung)?.shape.name ?? hurt.pose;
   const block = blocksOf(state.items).find((b) => b.items.some((i) => i.id === hurt.id));
@@ -62,9 +75,20 @@ export function PainNote({
   return (
     <Box role="status" sx={{ border: '2px solid var(--caution)', borderRadius: 1.5, p: 1.25, mt: 1 }}>
       <Typography sx={{ fontSize: 18 }}>
-        <strong>{name} ended for pain.</strong> It is written down. Pain that stays, pinching, tingling or numbness:
-        stop for today, and a clinician looks first.
+        <strong>{name} ended for pain.</strong> It is written down, and this side stays closed until you clear it under
+        Ask. What was it like?
       </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, my: 0.5 }}>
+        {PAIN_KINDS.map((kind) => (
+          <Pick
+            key={kind}
+            label={PAIN_WORDS[kind]}
+            on={told?.pain === kind}
+            press={() => send({ type: 'pain', item: hurt.id, kind })}
+          />
+        ))}
+      </Box>
+      <Typography sx={{ fontSize: 18 }}>{told?.pain ? PAIN_SAYS[told.pain] : PAIN_STAYS}</Typography>
       {twin && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
           <Button variant="outlined" onClick={() => send({ type: 'skip' })}>

@@ -3,16 +3,14 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
-import { poseConflicts, screen } from '@/core/cautions/screen';
+import { closers, verdictOf, type Screening } from '@/core/cautions/screen';
 import { reachedIn } from '@/core/fit/fit';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
-import type { Student } from '@/core/students/student';
 import { demandsOf, rungOf } from '@/core/poses';
 import { speaksActive } from '@/core/poses/schools';
 import { countOf, IN, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
-import { today } from '@/store/studio';
 import { PoseFigure } from '../poses/PoseFigure';
 import { clock } from '@/core/practice/sheet';
 import { useSchools } from '../settings/use-pose-settings';
@@ -22,7 +20,8 @@ const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 
 /** What is read from three metres: the drawn shape, its name, side, time or breaths left, and one cue. Pressing the figure pauses. */
 export function Stage({
   state,
-  cautions,
+  screening,
+  showSigns,
   build,
   posterior,
   way,
@@ -32,7 +31,9 @@ export function Stage({
 }: {
   state: PlayerState;
   /** Of the student; none for a class, whose own rungs keep to them. */
-  cautions: Student['cautions'];
+  screening: Screening;
+  /** False where a class looks on. */
+  showSigns: boolean;
   build: Build;
   posterior: Posterior | null;
   way: FitWay;
@@ -46,7 +47,8 @@ export function Stage({
   if (!item) return null;
   const side = item.side === 'left' ? 'left' : 'right';
   const depth = posterior && found ? reachedIn(found.shape, item.rung, side, posterior, build, way).depth : 0.5;
-  const conflicts = found ? poseConflicts(screen(cautions, today()), demandsOf(found.shape, found.rung)) : [];
+  const stops = showSigns ? [...new Set(screening.cautions.map((c) => c.stop))] : [];
+  const conflicts = found ? closers(screening, verdictOf(screening, demandsOf(found.shape, found.rung))) : [];
   const count = countOf(state);
   const active = found && found.rung.intents.length > 0 && speaksActive(found.rung, schools);
   const part = active && count ? partAt(item, count.elapsed) : null;
@@ -106,6 +108,11 @@ export function Stage({
         >
           {cue}
         </Typography>
+        {stops.length > 0 && (
+          <Typography aria-label="Stop signs" sx={{ color: 'var(--caution)', fontSize: 16, mt: 1 }}>
+            ▲ Stop at: {stops.join(' ')}
+          </Typography>
+        )}
         {conflicts.length > 0 && (
           <Typography sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>
             ▲ {conflicts[0].message}

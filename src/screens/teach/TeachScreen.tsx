@@ -1,11 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
-import { screen } from '@/core/cautions/screen';
+import { unanswered } from '@/core/cautions/red-flags';
+import { screenOf, stopOf, type Screening } from '@/core/cautions/screen';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import type { Practice } from '@/core/practice/practice';
@@ -16,7 +18,9 @@ import { endPlayer } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
+import { RecheckedNote } from '../practice/Rechecked';
 import { usePractice } from '../practice/use-practice';
+import { AskFirst } from '../shell/AskFirst';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { ClassTeachScreen } from './ClassTeachScreen';
@@ -28,7 +32,9 @@ import { PainNote } from './PainNote';
 import { Stage } from './Stage';
 import { TeachFrame } from './TeachFrame';
 import { TopBar } from './TopBar';
+import { useNothingForbidden } from './use-nothing-forbidden';
 import { usePlayer } from './use-player';
+import { useRechecked } from './use-rechecked';
 import { useSaying } from './use-saying';
 
 /** Full screen beside the mat, for one student or a class. The practice is looked up; the teaching itself begins when all of it is there. */
@@ -57,7 +63,8 @@ function PracticeTeachScreen({ id }: { id: string }) {
         Perhaps it was taken back with undo.
       </EmptyChart>
     );
-  const screening = screen(student.cautions, today());
+  const screening = screenOf(student, today());
+  if (unanswered(student).length > 0) return <AskFirst student={student} />;
   if (screening.stopped)
     return (
       <EmptyChart
@@ -68,35 +75,51 @@ function PracticeTeachScreen({ id }: { id: string }) {
           </Button>
         }
       >
-        {screening.cautions.find((c) => c.tests === 'all')?.message}
+        {stopOf(screening)?.message}
       </EmptyChart>
     );
-  return <Teaching key={practice.id} practice={practice} student={student} readings={data.readings} logs={data.logs} />;
+  return (
+    <Teaching
+      key={practice.id}
+      practice={practice}
+      student={student}
+      screening={screening}
+      readings={data.readings}
+      logs={data.logs}
+    />
+  );
 }
 
 /** Pose, side, time, one cue, what comes next; everything in reach of one touch. Ends in the log. */
 function Teaching({
   practice,
   student,
+  screening,
   readings,
   logs,
 }: {
   practice: Practice;
   student: Student;
+  screening: Screening;
   readings: readonly Reading[];
   logs: readonly LogEntry[];
 }) {
   const { db, base } = useStudio();
   const router = useRouter();
-  const { state, send, bell, setBell } = usePlayer(db, practice);
   const [felt] = useState(() => feltIn(logs));
   const inference = useInference(student, readings, felt, null);
   const way = useWay(student, readings, inference.value?.findings);
-  const { value: ranked } = useRanking(student, inference.value, practice.aims, way);
+  const { value: ranked, whole } = useRanking(student, inference.value, practice.aims, way);
+  const safe = useRechecked(practice, student, screening, whole, inference.failed !== null);
+  const { state, send, bell, setBell } = usePlayer(db, safe?.practice);
+  const leftOut = useNothingForbidden(state, screening, send);
   /** What a class may see: cues and shapes, and nothing about anybody. */
   const [onlyCues, setOnlyCues] = useState(false);
   const { cue, voiced, setVoiced } = useSaying(state, ranked);
-  if (!state) return null;
+  if (!state)
+    return safe ? null : (
+      <EmptyChart title={practice.title}>Looking through it against what was told since …</EmptyChart>
+    );
   const back = `${base}/student?id=${student.id}&step=practice`;
   const finish = async () => {
     await endPlayer(db, practice.id, [logFrom(state, { id: newId(), title: practice.title, endedAt: now() })]);
@@ -142,6 +165,12 @@ function Teaching({
           send={send}
         />
         <LateNote state={state} send={send} />
+        {!onlyCues && !started && <RecheckedNote changes={safe?.changes ?? []} />}
+        {!onlyCues && leftOut.length > 0 && (
+          <Typography role="status" sx={{ color: 'var(--caution)', fontWeight: 600, fontSize: 18 }}>
+            ▲ Left out for a caution: {leftOut.join('; ')}.
+          </Typography>
+        )}
         {!onlyCues && (
           <PainNote
             state={state}
@@ -154,7 +183,8 @@ function Teaching({
       </Box>
       <Stage
         state={state}
-        cautions={student.cautions}
+        screening={screening}
+        showSigns={!onlyCues}
         build={buildOfStudent(student)}
         posterior={inference.value?.posterior ?? null}
         way={way}
@@ -170,6 +200,7 @@ function Teaching({
         ranked={ranked}
         way={way}
         posterior={inference.value?.posterior ?? null}
+        screening={screening}
         started={started}
         send={send}
       />

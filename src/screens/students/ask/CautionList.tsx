@@ -6,9 +6,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
-import { stands } from '@/core/cautions/screen';
+import { ruleSentences } from '@/core/cautions/rules';
+import { screen, stands } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
-import { BATTERY, testById } from '@/core/assessment/battery';
+import { goodUnder } from '@/core/assessment/stays-good';
+import { lockOf } from '@/core/assessment/locks';
+import { BATTERY } from '@/core/assessment/battery';
 import { today } from '@/store/studio';
 import { KeptText } from './KeptText';
 
@@ -22,9 +25,12 @@ export const LEVEL_WORDS: Readonly<Record<CautionLevel, string>> = {
 /** Cautions with since, until and who lifted them; each with its reason, what it locks, and neutral words to say. */
 export function CautionList({
   entries,
+  byAge = null,
   onChange,
 }: {
   entries: readonly CautionEntry[];
+  /** Caution that stands for her age without having been told. */
+  byAge?: string | null;
   onChange: (entries: CautionEntry[]) => void;
 }) {
   const put = (i: number, part: Partial<CautionEntry>) =>
@@ -51,6 +57,16 @@ export function CautionList({
         aria-label="What was told"
         sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, display: 'grid', gap: 1 }}
       >
+        {byAge !== null && (
+          <Box component="li" sx={{ display: 'flex', gap: 1, alignItems: 'center', color: 'var(--caution)' }}>
+            <Typography sx={{ flex: 1, fontSize: 14 }}>
+              ▲ Stands for the age: {cautionById(byAge)?.name}. {cautionById(byAge)?.message}
+            </Typography>
+            <Button size="small" onClick={() => onChange([...entries, { caution: byAge }])}>
+              Write it down
+            </Button>
+          </Box>
+        )}
         {entries.map((e, i) => (
           <Told
             key={e.caution}
@@ -77,7 +93,9 @@ function Told({
   const caution = cautionById(entry.caution);
   const day = today();
   const live = stands(entry, day);
-  const locked = caution === null ? [] : caution.tests === 'all' ? BATTERY.map((t) => t.id) : [...caution.tests];
+  const alone = screen([{ caution: entry.caution }], day);
+  const good = live ? goodUnder(entry.caution) : [];
+  const locked = BATTERY.filter((t) => lockOf(alone, t) !== null);
   return (
     <Box
       component="li"
@@ -99,17 +117,33 @@ function Told({
       {live && caution && (
         <>
           <Typography sx={{ fontSize: 14 }}>
+            <strong>Ask:</strong> {caution.ask}
+          </Typography>
+          <Typography sx={{ fontSize: 14 }}>
             <strong>Why:</strong> {caution.reason}
           </Typography>
           <Typography sx={{ fontSize: 14 }}>
             <strong>You might say:</strong> “{caution.message}”
           </Typography>
+          {caution.rules.length > 0 && (
+            <Typography sx={{ fontSize: 14 }}>
+              <strong>In poses:</strong> {ruleSentences(caution.rules).join(' ')}
+            </Typography>
+          )}
+          <Typography sx={{ fontSize: 14 }}>
+            <strong>Stop at:</strong> {caution.stop} <strong>Whom to see:</strong> {caution.see}.
+          </Typography>
+          {good.length > 0 && caution.rules.length > 0 && (
+            <Typography sx={{ fontSize: 14 }}>
+              <strong>Stays good:</strong> {good.map((s) => s.name.toLowerCase()).join(', ')}.
+            </Typography>
+          )}
           {locked.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>Locks:</strong>{' '}
+              <strong>Tests it locks:</strong>{' '}
               {locked.length === BATTERY.length
                 ? 'every test and practice'
-                : locked.map((id) => testById(id)?.name.toLowerCase() ?? id).join('; ')}
+                : locked.map((t) => t.name.toLowerCase()).join('; ')}
             </Typography>
           )}
         </>

@@ -114,10 +114,16 @@ describe('cautions', () => {
 
 describe('what to look at first', () => {
   it('names tests with their reason, and nothing while a doctor comes first', () => {
-    inStudio(<FirstTests student="s" complaints={maren.complaints} screening={screened([])} />);
+    inStudio(<FirstTests student="s" complaints={maren.complaints} screening={screened([], '2026-01-05')} />);
     expect(screen.getAllByRole('listitem')[0].textContent).toContain('Straight leg raise');
     cleanup();
-    inStudio(<FirstTests student="s" complaints={maren.complaints} screening={screened([{ caution: 'hot-calf' }])} />);
+    inStudio(
+      <FirstTests
+        student="s"
+        complaints={maren.complaints}
+        screening={screened([{ caution: 'hot-calf' }], '2026-01-05')}
+      />,
+    );
     expect(screen.queryByRole('listitem')).toBeNull();
     expect(screen.getByText(/nothing is tested until/)).toBeTruthy();
   });
@@ -126,7 +132,7 @@ describe('what to look at first', () => {
       <FirstTests
         student="s"
         complaints={[{ place: 'front-hip-crease', side: 'left', sounds: 'front-after-sitting' }]}
-        screening={screened([{ caution: 'pregnancy-late' }])}
+        screening={screened([{ caution: 'pregnancy-late' }], '2026-01-05')}
       />,
     );
     expect(screen.getAllByRole('listitem')[0].textContent).toContain('only lying on the side');

@@ -1,0 +1,5 @@
+import { QuestionsSheetScreen } from '@/screens/students/QuestionsSheetScreen';
+
+export default function Page() {
+  return <QuestionsSheetScreen />;
+}

@@ -1,0 +1,50 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { rungOf } from '@/core/poses';
+import type { Rechecked } from '@/core/practice/recheck';
+
+const nameOf = (r: { pose: string; rung: number }): string => {
+  const found = rungOf(r.pose, r.rung);
+  return found ? `${found.shape.name}, ${found.rung.name}` : r.pose;
+};
+
+/** What cautions or pain that came later changed in a practice, as sentences; holds that are alike shortened stand together. */
+export function recheckedWords(changes: readonly Rechecked[]): string[] {
+  const shorter = new Map<string, string[]>();
+  const out: string[] = [];
+  for (const c of changes) {
+    if (c.kind === 'closed') {
+      const instead = c.to ? `${nameOf(c.to)} stands in its place` : 'it is left out';
+      out.push(`${nameOf(c)} is closed (${c.why.join('; ')}); ${instead}.`);
+      continue;
+    }
+    const key = `Held for ${Math.round(c.to_s)} s at most (${c.why.join('; ')}): `;
+    shorter.set(key, [...(shorter.get(key) ?? []), rungOf(c.pose, c.rung)?.shape.name ?? c.pose]);
+  }
+  return [...out, ...[...shorter].map(([key, names]) => `${key}${[...new Set(names)].join(', ')}.`)];
+}
+
+/** Told wherever a practice is opened, printed or taught that cautions or pain have changed since it was made. */
+export function RecheckedNote({ changes, onKeep }: { changes: readonly Rechecked[]; onKeep?: () => void }) {
+  if (changes.length === 0) return null;
+  return (
+    <Alert
+      severity="warning"
+      role="status"
+      sx={{ mb: 2 }}
+      action={
+        onKeep && (
+          <Button color="inherit" size="small" onClick={onKeep}>
+            Put it right
+          </Button>
+        )
+      }
+    >
+      <Typography sx={{ fontWeight: 600 }}>Something was told since this was made:</Typography>
+      {recheckedWords(changes).map((words) => (
+        <Typography key={words}>{words}</Typography>
+      ))}
+    </Alert>
+  );
+}

@@ -1,0 +1,121 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { CAUTIONS } from '@/core/cautions/catalogue';
+import { QUESTIONS } from '@/core/cautions/red-flags';
+import { stands } from '@/core/cautions/screen';
+import type { Student } from '@/core/students/student';
+import { today } from '@/store/studio';
+import { useStudio } from '../shell/studio-context';
+import { useKnown } from '../shell/use-known';
+
+const FIRST = new Set(QUESTIONS.map((q) => q.id));
+const REST = CAUTIONS.filter((c) => !FIRST.has(c.id));
+type Said = 'yes' | 'no' | 'unsure' | undefined;
+
+/** The questions on paper: what was answered is ticked, what was not asked has empty boxes. To be printed, filled in and signed. */
+export function QuestionsSheetScreen() {
+  const { base } = useStudio();
+  const id = useSearchParams().get('id') ?? '';
+  const data = useKnown(id);
+  if (!data) return null;
+  const { student } = data;
+  const said = saidBy(student);
+  return (
+    <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 860, '@media print': { p: 0, maxWidth: 'none', fontSize: '9.5pt' } }}>
+      <style>{'@page { margin: 12mm }'}</style>
+      <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button component={Link} href={student ? `${base}/student?id=${id}&step=ask` : `${base}/students`}>
+          {student ? 'Back to the questions' : 'All students'}
+        </Button>
+      </Box>
+      <Typography variant="h1">Before we begin{student ? `: ${student.name}` : ''}</Typography>
+      <Typography sx={{ my: 1 }}>
+        These questions tell what to leave out and when somebody else should look first. They are no diagnosis. “Not
+        sure” counts as yes until it is cleared.
+      </Typography>
+      <Questions heading="First" rows={QUESTIONS.map((q) => ({ id: q.id, text: q.ask, said: said(q.id) }))} unsure />
+      <Questions
+        heading="Does any of this hold for you?"
+        rows={REST.map((c) => ({ id: c.id, text: c.name, said: said(c.id) }))}
+      />
+      <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>
+        {[
+          `Day: ${student?.redFlags ? format(new Date(`${student.redFlags.on}T12:00:00`), 'd MMMM yyyy') : ''}`,
+          `Asked by: ${student?.redFlags?.by ?? ''}`,
+          'Signed:',
+        ].map((line) => (
+          <Typography key={line} sx={{ flex: 1, borderBottom: '1px solid var(--ink)' }}>
+            {line}
+          </Typography>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** What a student answered to a caution; undefined where it was not asked. */
+function saidBy(student: Student | undefined): (id: string) => Said {
+  const day = today();
+  return (id) => {
+    const answer = student?.redFlags?.answers[id];
+    if (answer) return answer;
+    if (student?.cautions.some((c) => c.caution === id && stands(c, day))) return 'yes';
+    return student?.askedNo?.includes(id) ? 'no' : undefined;
+  };
+}
+
+function Questions({
+  heading,
+  rows,
+  unsure = false,
+}: {
+  heading: string;
+  rows: readonly { id: string; text: string; said: Said }[];
+  unsure?: boolean;
+}) {
+  const answers = unsure ? (['yes', 'no', 'unsure'] as const) : (['yes', 'no'] as const);
+  return (
+    <Box
+      component="table"
+      sx={{
+        width: '100%',
+        borderCollapse: 'collapse',
+        mt: 1.5,
+        '& td, & th': { borderTop: '1px solid var(--line)', py: 0.25, textAlign: 'left' },
+        '& tr': { breakInside: 'avoid' },
+        '@media print': { mt: 0.5, '& td, & th': { fontSize: '8.5pt', lineHeight: 1.2, py: 0 } },
+      }}
+    >
+      <thead>
+        <tr>
+          <th scope="col">{heading}</th>
+          {answers.map((a) => (
+            <th key={a} scope="col" style={{ width: 70 }}>
+              {a === 'unsure' ? 'not sure' : a}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((r) => (
+          <tr key={r.id}>
+            <td>{r.text}</td>
+            {answers.map((a) => (
+              <td key={a} aria-label={`${a === 'unsure' ? 'not sure' : a}${r.said === a ? ', ticked' : ''}`}>
+                {r.said === a ? '☒' : '☐'}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </Box>
+  );
+}

@@ -6,6 +6,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { writeRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { COORDINATES } from '@/core/body';
+import { cautions } from './cautions';
+import { bodyFor, pose } from './pose';
 import { run as answer } from './run';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
@@ -206,5 +208,73 @@ describe('the command', () => {
     const r = run(['check', broken]);
     expect(r.status).toBe(2);
     expect(r.stderr).toMatch(/students\[\d\]\.mass_kg/);
+  });
+});
+
+describe('poses on the command line', () => {
+  interface Told {
+    pose: string;
+    rung: number;
+    depth: number;
+    beyondEntry: boolean;
+    demands: string[];
+    angles_deg: Record<string, number>;
+    state?: string;
+  }
+  const typical = bodyFor(null, undefined, 1);
+  const ask = (id: string | undefined, more: Partial<Parameters<typeof pose>[1]> = {}) =>
+    pose(id, { all: false, rung: null, side: 'right', depth: null, ...more }, typical) as Told;
+  it('tells the deepest rung that can be entered, at the depth that is reached', () => {
+    const told = ask('pigeon');
+    expect(told).toMatchObject({ pose: 'pigeon', beyondEntry: false });
+    expect(told.depth).toBeGreaterThanOrEqual(0);
+    expect(ask('resting-back', { rung: 2 }).demands).toContain('lying-on-back');
+  });
+  it('tells angles and demands at the depth that is asked for', () => {
+    const shallow = ask('low-lunge', { rung: 1, depth: 0 }),
+      deep = ask('low-lunge', { rung: 1, depth: 1 });
+    expect(deep.angles_deg).not.toEqual(shallow.angles_deg);
+    expect(deep.depth).toBe(1);
+    expect(ask('low-lunge', { rung: 1, side: 'left' }).pose).toBe('low-lunge');
+  });
+  it('answers bad input at its field', () => {
+    expect(fault(() => ask('moon')).field).toBe('pose');
+    expect(fault(() => ask('pigeon', { rung: 9 })).field).toBe('rung');
+    expect(fault(() => ask('pigeon', { side: 'up' })).field).toBe('side');
+    expect(fault(() => ask('pigeon', { depth: 2 })).field).toBe('depth');
+  });
+});
+
+describe('cautions on the command line', () => {
+  interface Row {
+    pose: string;
+    rung: number;
+    state: string;
+    because: { caution: string; demand: string }[];
+    closedSides?: string[];
+  }
+  const of = (change: object) => {
+    const students = record.students.map((s) => (s.id === 'demo-osk' ? { ...s, ...change } : s));
+    return cautions({ ...record, students }, 'demo-osk') as {
+      level: string;
+      rungs: Row[];
+      tests: { test: string; state: string }[];
+    };
+  };
+  it('says of every rung and test what is left, and by which demand of which caution', () => {
+    const told = of({ cautions: [{ caution: 'hip-replacement' }] });
+    expect(told.level).toBe('refer-first');
+    const squat = told.rungs.find((r) => r.pose === 'squat' && r.rung === 1);
+    expect(squat?.state).toBe('closed');
+    expect(squat?.because).toContainEqual(expect.objectContaining({ caution: 'hip-replacement', demand: 'hip-bend' }));
+    expect(told.tests.find((t) => t.test === 'knee-to-chest')?.state).toBe('closed');
+  });
+  it('closes everything for what it does not know, and nothing for nobody’s caution', () => {
+    expect(of({ cautions: [{ caution: 'moon-sickness' }] }).rungs.every((r) => r.state === 'closed')).toBe(true);
+    expect(of({ cautions: [], birthYear: 1990 }).rungs.every((r) => r.state === 'open')).toBe(true);
+  });
+  it('names the side that hurt', () => {
+    const told = of({ hurt: [{ log: 'a', pose: 'pigeon', rung: 2, side: 'left', on: '2026-05-03' }] });
+    expect(told.rungs.find((r) => r.pose === 'pigeon' && r.rung === 3)?.closedSides).toEqual(['left']);
   });
 });

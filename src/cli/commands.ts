@@ -26,7 +26,8 @@ import {
 } from '@/core/body';
 import { aimsFor } from '@/core/aims/for-student';
 import { feltIn } from '@/core/teaching/log';
-import { screen } from '@/core/cautions/screen';
+import { screenOf, stopOf } from '@/core/cautions/screen';
+import { roundedAsks } from './told';
 import type { KolposRecord } from '@/core/formats/record';
 import { infer, summariseStrength } from '@/core/inference';
 import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/students/student';
@@ -105,7 +106,7 @@ export function list(what: string): unknown {
         props: r.props,
         kind: r.kind,
         level: r.level,
-        demands: demandsOf(s, r),
+        demands: roundedAsks(demandsOf(s, r)),
       })),
     }));
   if (what === 'coordinates')
@@ -159,7 +160,7 @@ export function musclesInPose(pose: string, rung: number, depth: number): unknow
   return muscles(anglesAt(found.rung, 'right', depth));
 }
 
-function studentOf(record: KolposRecord, id: string | undefined): Student {
+export function studentOf(record: KolposRecord, id: string | undefined): Student {
   const student = record.students.find((s) => s.id === id);
   if (!student)
     throw new InputProblem(
@@ -169,11 +170,11 @@ function studentOf(record: KolposRecord, id: string | undefined): Student {
   return student;
 }
 
-function inferenceOf(record: KolposRecord, id: string | undefined, seed: number) {
+export function inferenceOf(record: KolposRecord, id: string | undefined, seed: number) {
   const student = studentOf(record, id);
   return {
     student,
-    screening: screen(student.cautions, new Date().toLocaleDateString('sv')),
+    screening: screenOf(student, new Date().toLocaleDateString('sv')),
     ...infer(student, record.readings, { seed, felt: feltIn(record.logs.filter((l) => l.student === student.id)) }),
   };
 }
@@ -246,6 +247,7 @@ export function rank(
         props: r.props,
         costs: r.costs,
         cautions: r.cautions,
+        state: r.verdict.state,
       })),
   };
 }
@@ -261,10 +263,7 @@ export async function practice(
   if (!(minutes >= 5 && minutes <= 120)) throw new InputProblem('A practice takes 5 to 120 minutes.', 'minutes');
   const { student, screening, aims: own, poses, posterior } = ranked(record, id, wanted, seed);
   if (screening.stopped)
-    throw new InputProblem(
-      screening.cautions.find((c) => c.tests === 'all')?.message ?? 'A caution stops all practice.',
-      'cautions',
-    );
+    throw new InputProblem(stopOf(screening)?.message ?? 'A caution stops all practice.', 'cautions');
   const request = requestSchema.safeParse({
     minutes,
     breathSeconds: student.breathSeconds,

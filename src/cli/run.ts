@@ -1,3 +1,5 @@
+import { cautions } from './cautions';
+import { bodyFor, pose } from './pose';
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { version } from '../../package.json';
@@ -75,6 +77,8 @@ export function run(argv: string[]): unknown {
           props: { type: 'string' },
           school: { type: 'string' },
           peak: { type: 'string' },
+          side: { type: 'string' },
+          all: { type: 'boolean' },
         },
       });
     } catch (error) {
@@ -83,7 +87,7 @@ export function run(argv: string[]): unknown {
     }
   })();
   const { values, positionals } = parsed;
-  const [command, argument] = positionals;
+  const [command, argument, second] = positionals;
   if (values.help) return usage(command);
   if (command === 'help') return usage(argument);
   if (values.version) return version;
@@ -146,6 +150,24 @@ export function run(argv: string[]): unknown {
         parseAims(values.aim ?? []),
         seed,
       );
+    case 'cautions':
+      return cautions(recordFrom(argument), values.student);
+    case 'pose': {
+      // With --all there is no id: what stands first is the file.
+      const file = values.all ? argument : second;
+      if (!values.all && argument === undefined)
+        throw new InputProblem('Name a pose, or ask for --all; bin/kolpos list poses tells what there is.', 'pose');
+      return pose(
+        argument,
+        {
+          all: values.all ?? false,
+          rung: values.rung === undefined ? null : number(values.rung, 'rung', 1),
+          side: values.side ?? 'right',
+          depth: values.depth === undefined ? null : number(values.depth, 'depth', 1),
+        },
+        bodyFor(file === undefined ? null : recordFrom(file), values.student, seed),
+      );
+    }
     case 'demo':
       return demoStudio();
     case 'schema':

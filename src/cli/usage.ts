@@ -11,6 +11,11 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['aims FILE --student ID', 'what to lengthen, strengthen or leave'],
   ['rank FILE --student ID [--aim KIND:GROUP:SIDE]… [--top N]', 'poses for her aims, best first'],
   [
+    'pose ID|--all [--rung N] [--side left|right] [--depth D] [FILE --student ID]',
+    'one rung, or every one: names, depth, limiter, stretch, work, angles, demands; in a typical body or in a student',
+  ],
+  ['cautions FILE --student ID', 'per rung and test: open, limited or closed, by which demand of which caution'],
+  [
     'practice FILE --student ID --minutes M',
     'a practice; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE',
   ],

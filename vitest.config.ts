@@ -33,9 +33,6 @@ class LongestFirst extends BaseSequencer {
   }
 }
 
-/** What needs a process of its own: the store puts a browser's database in place before Dexie is loaded. */
-const OWN = ['src/store/**/*.test.ts'];
-
 export default defineConfig({
   plugins: [react()],
   resolve: {
@@ -62,11 +59,12 @@ export default defineConfig({
           name: 'around',
           environment: 'node',
           include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
-          exclude: ['src/core/**', ...OWN, ...left],
+          exclude: ['src/core/**', ...left],
+          // One loaded copy too. A browser's database has to be in place before Dexie is loaded, whichever file comes first.
           isolate: false,
+          setupFiles: ['fake-indexeddb/auto'],
         },
       },
-      { extends: true, test: { name: 'own', environment: 'node', include: OWN, exclude: left } },
     ],
   },
 });

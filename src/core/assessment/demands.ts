@@ -1,6 +1,6 @@
 import { coordinateIndex, DEG, floorOf, groupOf, SIDES, skeletonOf, type Posture, type Side } from '@/core/body';
 import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
-import { asksOfPosture } from '@/core/poses/demands';
+import { asksOfPosture, LIES_ON_BELLY, LIES_ON_HIP } from '@/core/poses/demands';
 import { isModelled, type Readout, type TestDefinition } from './definition';
 import { testPosture } from './drawn';
 
@@ -17,9 +17,6 @@ const LIFTED = 0.05;
 const LEG_UP = 20;
 /** Movements in which a hand moves the thigh by the shin. */
 const BY_THE_SHIN = /rotation|hip-adduction/;
-/** What lying on the front puts on the belly, and on the side on the outer hip: as in poses. */
-const LIES_ON_BELLY = 140,
-  LIES_ON_HIP = 30;
 
 /** Readings at which a test is looked at: where it begins, where most people come to, and one SD freer. */
 function readingsOf(r: Readout): readonly [number, number[]] {

@@ -35,9 +35,9 @@ const LOW = 0.3;
 const LEVEL = 15,
   PILLOW = 16;
 /** What lying on the side puts on the outer hip, in the terms of the angle that presses as much. Ours. */
-const LIES_ON_HIP = 30;
+export const LIES_ON_HIP = 30;
 /** What lying on the front puts on the belly, in the terms of a fold. Ours. */
-const LIES_ON_BELLY = 140;
+export const LIES_ON_BELLY = 140;
 
 const FOOT = /^(heel|ball|toe|ankle)_/;
 const ARM = /^(wrist|elbow)_/;

@@ -181,11 +181,11 @@ function Told({
             sx={{ display: 'flex', gap: 1 }}
           >
             <TextField
-              label="Who lifted it"
+              label="Who lifted it, and why"
               value={clearing}
               autoFocus
               onChange={(e) => setClearing(e.target.value)}
-              helperText={clearing.trim() === '' ? 'For example: GP, physiotherapist' : ' '}
+              helperText={clearing.trim() === '' ? 'For example: her GP says fine' : ' '}
             />
             <Button type="submit" disabled={clearing.trim() === ''} sx={{ alignSelf: 'flex-start' }}>
               Lift it

@@ -53,8 +53,16 @@ export function SinceLastTime({ student, change }: { student: Student; change: (
           Still true? {cautions.map((c) => cautionById(c.caution)?.name ?? c.caution).join('; ')}. Change it below.
         </Typography>
       )}
-      <Typography sx={{ mt: 1 }}>Anything new: tap the body, or add a caution.</Typography>
-      <Button variant="contained" sx={{ mt: 1 }} onClick={() => change({ askedOn: day })}>
+      <Typography sx={{ mt: 1 }}>
+        Anything new among the nine questions, on the body or among the cautions? Then change it here first.
+      </Typography>
+      <Button
+        variant="contained"
+        sx={{ mt: 1 }}
+        onClick={() =>
+          change({ askedOn: day, ...(student.redFlags && { redFlags: { ...student.redFlags, on: day } }) })
+        }
+      >
         That is all
       </Button>
     </Box>

@@ -97,7 +97,7 @@ describe('cautions', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Lifted by …' }));
     const lift = screen.getByRole<HTMLButtonElement>('button', { name: 'Lift it' });
     expect(lift.disabled).toBe(true);
-    fireEvent.change(screen.getByLabelText('Who lifted it'), { target: { value: ' physiotherapist ' } });
+    fireEvent.change(screen.getByLabelText(/^Who lifted it/), { target: { value: ' physiotherapist ' } });
     fireEvent.click(screen.getByRole('button', { name: 'Lift it' }));
     expect(onChange.mock.calls[0][0][0].cleared?.by).toBe('physiotherapist');
     cleanup();

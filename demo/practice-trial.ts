@@ -33,6 +33,8 @@ export const WISHES = 25;
 /** One request and what came of it; everything is recomputed here from the items, nothing is taken over from the builder. */
 export interface TrialRow {
   student: number;
+  /** Rungs that her cautions leave open or limited. */
+  left: number;
   minutes: number;
   arc: string;
   /** What was changed where nothing fitted; null where it fitted. */
@@ -98,6 +100,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
   const screening = screen(caution ? [{ caution }] : [], '2026-01-05');
   const build = buildOf({ height_cm: 152 + 3 * student, mass_kg: 50 + 3 * student });
   const ranked = rankPoses(posterior, build, work, screening);
+  const left = new Set(ranked.filter((r) => r.cautions.length === 0).map((r) => `${r.pose}/${r.rung}`)).size;
   const rows: TrialRow[] = [];
   for (let k = 0; k < wishes; k++) {
     const request = wish(random);
@@ -113,6 +116,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
     const found = items.flatMap((i) => rungOf(i.pose, i.rung) ?? []);
     rows.push({
       student,
+      left,
       minutes: request.minutes,
       arc: request.arc,
       change: built.change ? built.change.kind : null,

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { messagesStay, openDemo, stored } from './teacher';
+import { execFileSync } from 'node:child_process';
+import { messagesStay, openDemo, rowsOf, stored } from './teacher';
 
 /** Puts a caution up under Ask. */
 async function tell(page: Page, name: RegExp): Promise<void> {
@@ -60,7 +61,7 @@ test('a new student is asked nine questions first; one that is not sure closes e
   });
 });
 
-test('late pregnancy from Ask to a taught practice: only what sits or lies on the side', async ({ page }) => {
+test('late pregnancy from Ask to a lesson: only what sits or lies on the side is built', async ({ page }) => {
   await messagesStay(page);
   await openDemo(page, '/student?id=demo-maren&step=ask');
   await tell(page, /Pregnant, last three months/);
@@ -74,6 +75,16 @@ test('late pregnancy from Ask to a taught practice: only what sits or lies on th
   await build.click();
   await expect(page.getByText('of 15:00 asked')).toBeVisible();
   await expect(page.getByText('Something was told since this was made:')).toBeHidden();
+  const built = (
+    JSON.parse(await rowsOf(page, 'kolpos-demo', 'practices')) as { minutes: number; items: { pose: string }[] }[]
+  ).find((p) => p.minutes === 15 && p.items.length > 0 && !p.items.some((i) => i.pose === 'high-lunge'));
+  const library = JSON.parse(execFileSync('bin/kolpos', ['list', 'poses'], { encoding: 'utf8' })) as {
+    id: string;
+    position: string;
+  }[];
+  const positions = new Set(built?.items.map((i) => library.find((s) => s.id === i.pose)?.position));
+  expect([...positions].filter((p) => p !== 'seated' && p !== 'on the side')).toEqual([]);
+  expect(positions.size).toBeGreaterThan(0);
   await page.getByRole('link', { name: 'Teach it' }).click();
   const item = page.getByRole('heading', { level: 1 });
   await expect(page.getByRole('timer')).toBeVisible();

@@ -10,7 +10,7 @@ import { postureFrom } from '@/core/body';
 import { BATTERY, testById } from './battery';
 import { alone, cautionTable, staysGood } from './caution-table';
 import { demandsOfTest } from './demands';
-import { lockOf, verdictOfTest } from './locks';
+import { lockOf, testLimits, verdictOfTest } from './locks';
 
 const RUNGS = LIBRARY.flatMap((shape) => shape.rungs.map((rung, i) => ({ shape, rung, key: `${shape.id}/${i + 1}` })));
 const asked = (key: string, demand: Demand): number => {
@@ -171,6 +171,21 @@ describe('what cautions close in the battery', () => {
     const two = screen([{ caution: 'low-back-leg-pain' }, { caution: 'pregnancy-late' }], '');
     expect(lockOf(two, test)?.open).toEqual([]);
     expect(lockOf(alone('heart-uncleared'), test)?.open).toEqual([]);
+  });
+  it('tells how far a test goes that is only limited', () => {
+    const says = (caution: string, id: string) => {
+      const test = testById(id);
+      if (!test) throw new Error(id);
+      return testLimits(alone(caution), test);
+    };
+    expect(says('very-mobile', 'straight-leg-raise')).toEqual([
+      'Very mobile joints: only to the first light pull, never to the end.',
+    ]);
+    expect(says('knee-injury', 'prone-hip-rotation')).toContain(
+      'Knee ligament or meniscus injury: stop before the shin used as a lever on the knee.',
+    );
+    expect(says('very-mobile', 'prone-press-up')).toEqual([]);
+    expect(says('touch', 'straight-leg-raise')).toEqual([]);
   });
   it('locks a test that nobody has listed, by what it is', () => {
     const squat = testById('deep-squat');

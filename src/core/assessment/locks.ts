@@ -1,4 +1,5 @@
 import type { Caution } from '@/core/cautions/catalogue';
+import { DEMANDS } from '@/core/cautions/demands';
 import { verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
 import type { TestDefinition, Variant } from './definition';
 import { demandsOfTest } from './demands';
@@ -24,4 +25,20 @@ export function lockOf(screening: Screening, test: TestDefinition): Lock | null 
     by,
     open: (test.variants ?? []).filter((v) => by.every((c) => c.rules !== 'all' && v.opens?.includes(c.id))),
   };
+}
+
+/** How far a test goes that cautions limit, a sentence each; empty where it is free or shut. */
+export function testLimits(screening: Screening, test: TestDefinition): string[] {
+  const { state, because } = verdictOfTest(screening, test);
+  if (state !== 'limited') return [];
+  const name = (id: string): string => screening.cautions.find((c) => c.id === id)?.name ?? id;
+  const says = because.map((b) => {
+    if (b.demand === null || b.does === 'eases' || b.demand === 'end-of-range')
+      return `${name(b.caution)}: only to the first light pull, never to the end.`;
+    const words = DEMANDS[b.demand].words(b.over);
+    return b.does === 'shortens'
+      ? `${name(b.caution)}: short, and rest in between (${words}).`
+      : `${name(b.caution)}: stop before ${words}.`;
+  });
+  return [...new Set(says)];
 }

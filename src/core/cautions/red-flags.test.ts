@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { answered, QUESTIONS, unanswered } from './red-flags';
+import { answered, answerTo, FURTHER, QUESTIONS, unanswered } from './red-flags';
 import type { RedFlags } from '@/core/students/red-flags';
 
 const student = (cautions: { caution: string; cleared?: { by: string; on: string } }[] = [], redFlags?: RedFlags) => ({
@@ -32,6 +32,22 @@ describe('the nine questions', () => {
   it('"no" leaves alone what was told otherwise', () => {
     const told = student([{ caution: 'hot-calf' }]);
     expect(answered(told, 'hot-calf', 'no', DAY).cautions).toEqual([{ caution: 'hot-calf' }]);
+  });
+  it('are told apart: asked and yes, asked and no, not asked; what stands counts as yes', () => {
+    const s = {
+      cautions: [{ caution: 'neck' }],
+      redFlags: { on: DAY, answers: { 'hot-calf': 'no' as const } },
+      askedNo: ['reflux'],
+    };
+    expect(['neck', 'reflux', 'touch', 'hot-calf'].map((id) => answerTo(s, id, DAY))).toEqual([
+      'yes',
+      'no',
+      null,
+      'no',
+    ]);
+    expect(answerTo({ ...s, cautions: [{ caution: 'hot-calf' }] }, 'hot-calf', DAY)).toBe('yes');
+    expect(answerTo({ ...s, cautions: [{ caution: 'neck', until: DAY }] }, 'neck', DAY)).toBeNull();
+    expect(FURTHER.some((c) => QUESTIONS.includes(c))).toBe(false);
   });
   it('"yes" again after it was lifted puts it up anew', () => {
     const lifted = student([{ caution: 'hot-calf', cleared: { by: 'her GP', on: DAY } }]);

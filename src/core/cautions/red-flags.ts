@@ -1,8 +1,25 @@
 import type { Answer, RedFlags } from '@/core/students/red-flags';
+import { CAUTIONS } from './catalogue';
 import { RED_FLAGS } from './catalogue/red-flags';
+import { stands, type Told } from './screen';
 
 /** The nine questions that are asked before anything is measured; told by their cautions. */
 export const QUESTIONS = RED_FLAGS.filter((c) => c.id !== 'pressure-uncontrolled');
+
+/** Every other caution, asked about afterwards. */
+export const FURTHER = CAUTIONS.filter((c) => !QUESTIONS.includes(c));
+
+/** What a student answered to a caution by a day; null where it was not asked. */
+export function answerTo(
+  student: { cautions: readonly Told[]; redFlags?: RedFlags; askedNo?: readonly string[] },
+  caution: string,
+  today: string,
+): Answer | null {
+  const answer = student.redFlags?.answers[caution];
+  if (student.cautions.some((c) => c.caution === caution && stands(c, today)))
+    return answer === 'unsure' ? answer : 'yes';
+  return answer ?? (student.askedNo?.includes(caution) ? 'no' : null);
+}
 
 interface Asked {
   cautions: readonly { caution: string; cleared?: unknown }[];

@@ -44,15 +44,16 @@ export function screen(entries: readonly Told[], today: string): Screening {
 
 /** Ages from which, and up to which, a student is screened as one of that age whether or not it was told. Ours. */
 const OLDER = 65,
-  GROWN = 18;
+  YOUNG = 18;
 
 /** The caution that stands for an age and was neither told nor lifted; null where none does. */
 export function cautionOfAge(
   student: { cautions: readonly Told[]; birthYear: number },
   today: string,
 ): 'older-adult' | 'young' | null {
+  // Of the day of birth only the year is known: whoever may still be young this year is taken as young.
   const age = Number(today.slice(0, 4)) - student.birthYear;
-  const byAge = age >= OLDER ? 'older-adult' : age < GROWN ? 'young' : null;
+  const byAge = age >= OLDER ? 'older-adult' : age <= YOUNG ? 'young' : null;
   return byAge && !student.cautions.some((t) => t.caution === byAge) ? byAge : null;
 }
 

@@ -20,6 +20,8 @@ import { comfortOf, USUAL_WAY, type FitWay } from './way';
 
 /** SD below the end at which a pull is first felt; stretch runs from 0 there to 1 at the end. Our default. */
 export const FIRST_PULL = 5;
+/** SD below her end from which she is near it. Ours; the same from which a caution that eases counts. */
+const NEAR = -1;
 const STEPS = 20;
 /** Different pairs of bones kept for a rung: a studio has few students with measured bones. */
 const KEPT = 24;
@@ -34,6 +36,8 @@ export interface FittedPose {
   full: boolean;
   /** True where even the entry asks for more than she has. */
   beyondEntry: boolean;
+  /** Set where a caution keeps her from her end and the entry is already near it: then it is not for her. */
+  tooNear?: true;
   /** What stops it first, with its probability; `anySide` is that of the structure on either side where something stops at all. */
   limiter: { structure: GroupId; side: Side; probability: number; anySide: number };
   /** What would stop it next, were the first out of the way; null where nothing would before the full rung. */
@@ -348,6 +352,7 @@ export function reachedIn(
     depth,
     full,
     beyondEntry: over > 0,
+    ...(typeof limit?.share === 'number' && over > NEAR && { tooNear: true as const }),
     limiter: {
       structure: GROUPS[who % GROUPS.length],
       side: who < GROUPS.length ? 'left' : 'right',

@@ -188,9 +188,9 @@ export function resting(
 ): RankedPose | null {
   const fits = ranked.filter((r) => {
     const rung = rungOf(r.pose, r.rung)?.rung;
-    return (
-      rung?.kind === 'rest' && rung.phases.includes(phase) && r.cautions.length === 0 && !r.beyondEntry && allowed(r)
-    );
+    // Rest takes what time is left: a shape that a caution shortens cannot.
+    const free = r.cautions.length === 0 && r.verdict.hold_s === null && !r.beyondEntry;
+    return rung?.kind === 'rest' && rung.phases.includes(phase) && free && allowed(r);
   });
   const usual = fits.find((r) => r.pose === 'resting-back' && r.rung === (phase === 'settle' ? 1 : 2));
   return usual ?? [...fits].sort((a, b) => (`${a.pose}/${a.rung}` < `${b.pose}/${b.rung}` ? -1 : 1))[0] ?? null;

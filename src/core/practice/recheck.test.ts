@@ -55,6 +55,29 @@ describe('a practice that was made before something was told', () => {
   });
 });
 
+describe('a practice that was built under a caution', () => {
+  it.each(['very-mobile', 'sciatic', 'pain-lingers', 'skin-and-blood', 'pregnancy-late'])(
+    '%s: is within it as it stands',
+    async (caution) => {
+      const list = ranked(AIMS, caution);
+      for (const request of [requestOf({ minutes: 20 }), requestOf({ minutes: 30, arc: 'quiet' })]) {
+        const { items } = await buildPractice(list, AIMS, request);
+        expect(recheck(items, screen([{ caution }], ''), list, AIMS, 6).changes).toEqual([]);
+      }
+    },
+  );
+  it('has nothing whose entry is already near an end that the caution keeps her from', () => {
+    const list = ranked(AIMS, 'very-mobile');
+    const near = list.filter((r) => r.tooNear);
+    expect(near.length).toBeGreaterThan(0);
+    for (const r of near) {
+      expect(r.verdict.state, `${r.pose}/${r.rung}`).toBe('closed');
+      expect(r.cautions).toEqual(['Very mobile joints']);
+    }
+    expect(ranked(AIMS).some((r) => r.tooNear)).toBe(false);
+  });
+});
+
 describe('what hurt', () => {
   it('closes that side and what goes deeper, until it is cleared', () => {
     const s = hurtLeft('pigeon', 2);

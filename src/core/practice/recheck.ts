@@ -34,7 +34,14 @@ export function recheck(
   const out: PracticeItem[] = [];
   for (const block of blocksOf(items)) {
     const found = rungOf(block.pose, block.rung);
-    const verdicts = found ? block.items.map((i) => verdictOfRung(screening, found.shape, block.rung, i.side)) : [];
+    const verdicts = found
+      ? block.items.map((i) => {
+          const own = verdictOfRung(screening, found.shape, block.rung, i.side);
+          // What it asks of her own body may close what the rung itself leaves open.
+          const fit = ranked?.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === i.side);
+          return own.state !== 'closed' && fit?.verdict.state === 'closed' ? fit.verdict : own;
+        })
+      : [];
     const shut = found ? verdicts.findIndex((v) => v.state === 'closed') : -1;
     if (found && shut >= 0) {
       const why = whyClosed(screening, verdicts[shut], found.shape, block.rung, block.items[shut].side);
@@ -90,7 +97,12 @@ function standIn(
     const fits = sidesOf(ranked, pose, rung);
     return found &&
       fits.length > 0 &&
-      fits.every((r) => !r.beyondEntry && verdictOfRung(screening, found.shape, rung, r.side).state !== 'closed')
+      fits.every(
+        (r) =>
+          r.cautions.length === 0 &&
+          !r.beyondEntry &&
+          verdictOfRung(screening, found.shape, rung, r.side).state !== 'closed',
+      )
       ? fits
       : null;
   };

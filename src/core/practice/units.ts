@@ -95,6 +95,8 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
     // A sided rung that only one side may do is left out: the second side is never forgotten.
     if (shape.sided && list.length < 2) continue;
     if (inTheWay(shape, rung, request)) continue;
+    // One repeat that is held for longer than a caution lets it cannot be cut in two.
+    if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;
     const unit = unitOf(key, shape, rung, list, request);
     if (unit.most >= unit.least) out.push(unit);
   }
@@ -112,6 +114,9 @@ export function unitOfRung(
   const list = ranked.filter((r) => r.pose === pose && r.rung === rung);
   return found && list.length > 0 ? unitOf(`${pose}/${rung}`, found.shape, found.rung, list, request) : null;
 }
+
+/** Longest hold that cautions allow on all sides, seconds. */
+const longestOf = (list: readonly RankedPose[]): number => Math.min(...list.map((r) => r.verdict.hold_s ?? Infinity));
 
 /** Repeats that an item may have. */
 export const MOST_REPEATS = 20;
@@ -140,7 +145,7 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
   const grain = (grainOf(rung, request.breathSeconds) * request.breathSeconds) / 60;
   // A caution may say that a hold is over sooner than is usual.
-  const longest = Math.min(...list.map((r) => r.verdict.hold_s ?? Infinity)) / 60;
+  const longest = longestOf(list) / 60;
   const least =
     grain *
     Math.max(

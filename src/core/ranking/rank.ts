@@ -120,7 +120,11 @@ export function scorePose(
       }, 0),
     beyond: fit.beyondEntry ? COST.beyond : 0,
   };
-  const verdict = verdictOfRung(screening, found.shape, fit.rung, fit.side);
+  const left = verdictOfRung(screening, found.shape, fit.rung, fit.side);
+  const verdict: Verdict =
+    fit.tooNear && left.state === 'limited'
+      ? { ...left, state: 'closed', because: left.because.filter((b) => b.does === 'eases') }
+      : left;
   const cost = Object.values(costs).reduce((s, v) => s + v, 0);
   return {
     ...fit,

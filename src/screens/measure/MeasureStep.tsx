@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { testLimits } from '@/core/assessment/locks';
 import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { Inference } from '@/core/inference';
 import { derivedFrom } from '@/core/measuring/derived';
@@ -229,6 +230,11 @@ export function MeasureStep({
             </Button>
           </Box>
         )}
+        {testLimits(screening, test).map((words) => (
+          <Typography key={words} role="note" sx={{ color: 'var(--caution)', fontWeight: 600 }}>
+            ▲ {words}
+          </Typography>
+        ))}
         <ReadingPanel
           key={`${here.test}/${readout.id}/${here.side}/${here.variant ?? ''}`}
           student={student}

@@ -14,7 +14,7 @@ import { AIM_WORDS } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
 import type { BuiltPractice } from '@/core/practice/build';
 import { aimKey } from '@/core/practice/doses';
-import { rungOf, shapeById } from '@/core/poses';
+import { shapeById } from '@/core/poses';
 import { aimsWithPeak, peakGap } from '@/core/practice/peak';
 import type { Plan } from '@/core/practice/plan';
 import { recheck } from '@/core/practice/recheck';
@@ -35,7 +35,7 @@ import { ChoiceNote } from './ChoiceNote';
 import { NothingFits } from './NothingFits';
 import { PracticeEditor } from './PracticeEditor';
 import { PeakNote } from './PeakNote';
-import { RecheckedNote } from './Rechecked';
+import { nameOf, RecheckedNote } from './Rechecked';
 import { StartFrom } from './StartFrom';
 import { useWishes } from './use-wishes';
 import { WishesPanel } from './WishesPanel';
@@ -300,10 +300,6 @@ export function PracticeStep({
   );
 }
 
-const nameOf = (r: { pose: string; rung: number }): string => {
-  const found = rungOf(r.pose, r.rung);
-  return found ? `${found.shape.name}, ${found.rung.name}` : r.pose;
-};
 const WHY: Readonly<Record<Refit['why'], string>> = {
   caution: 'runs against a caution here',
   reach: 'is out of reach here',

@@ -4,7 +4,8 @@ import Typography from '@mui/material/Typography';
 import { rungOf } from '@/core/poses';
 import type { Rechecked } from '@/core/practice/recheck';
 
-const nameOf = (r: { pose: string; rung: number }): string => {
+/** Shape and rung as they are called. */
+export const nameOf = (r: { pose: string; rung: number }): string => {
   const found = rungOf(r.pose, r.rung);
   return found ? `${found.shape.name}, ${found.rung.name}` : r.pose;
 };

@@ -5,17 +5,11 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { CAUTIONS } from '@/core/cautions/catalogue';
-import { QUESTIONS } from '@/core/cautions/red-flags';
-import { stands } from '@/core/cautions/screen';
-import type { Student } from '@/core/students/student';
+import { answerTo, FURTHER, QUESTIONS } from '@/core/cautions/red-flags';
+import type { Answer } from '@/core/students/red-flags';
 import { today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
-
-const FIRST = new Set(QUESTIONS.map((q) => q.id));
-const REST = CAUTIONS.filter((c) => !FIRST.has(c.id));
-type Said = 'yes' | 'no' | 'unsure' | undefined;
 
 /** The questions on paper: what was answered is ticked, what was not asked has empty boxes. To be printed, filled in and signed. */
 export function QuestionsSheetScreen() {
@@ -24,7 +18,8 @@ export function QuestionsSheetScreen() {
   const data = useKnown(id);
   if (!data) return null;
   const { student } = data;
-  const said = saidBy(student);
+  const day = today();
+  const said = (id: string): Answer | null => (student ? answerTo(student, id, day) : null);
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 860, '@media print': { p: 0, maxWidth: 'none', fontSize: '9.5pt' } }}>
       <style>{'@page { margin: 12mm }'}</style>
@@ -44,7 +39,7 @@ export function QuestionsSheetScreen() {
       <Questions heading="First" rows={QUESTIONS.map((q) => ({ id: q.id, text: q.ask, said: said(q.id) }))} unsure />
       <Questions
         heading="Does any of this hold for you?"
-        rows={REST.map((c) => ({ id: c.id, text: c.name, said: said(c.id) }))}
+        rows={FURTHER.map((c) => ({ id: c.id, text: c.name, said: said(c.id) }))}
       />
       <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>
         {[
@@ -61,24 +56,13 @@ export function QuestionsSheetScreen() {
   );
 }
 
-/** What a student answered to a caution; undefined where it was not asked. */
-function saidBy(student: Student | undefined): (id: string) => Said {
-  const day = today();
-  return (id) => {
-    const answer = student?.redFlags?.answers[id];
-    if (answer) return answer;
-    if (student?.cautions.some((c) => c.caution === id && stands(c, day))) return 'yes';
-    return student?.askedNo?.includes(id) ? 'no' : undefined;
-  };
-}
-
 function Questions({
   heading,
   rows,
   unsure = false,
 }: {
   heading: string;
-  rows: readonly { id: string; text: string; said: Said }[];
+  rows: readonly { id: string; text: string; said: Answer | null }[];
   unsure?: boolean;
 }) {
   const answers = unsure ? (['yes', 'no', 'unsure'] as const) : (['yes', 'no'] as const);

@@ -119,7 +119,7 @@ export const WHOLE: readonly Caution[] = [
       closes('demanding', 1),
       stopsAt('end-of-range', 0, 'limited'),
       eases(0.5),
-      shortens(30, 'end-of-range', -2),
+      shortens(30, 'end-of-range', -1),
     ],
     message:
       'Half as far and half as long today: no strong holds, nothing at the end of a range, nothing above level 1. Twice in a row: ask a clinician.',

@@ -5,23 +5,19 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { CAUTIONS } from '@/core/cautions/catalogue';
-import { QUESTIONS } from '@/core/cautions/red-flags';
+import { answerTo, FURTHER } from '@/core/cautions/red-flags';
 import { stands } from '@/core/cautions/screen';
 import type { Student } from '@/core/students/student';
 import { today } from '@/store/studio';
 import { useStudio } from '../../shell/studio-context';
-
-const FIRST = new Set(QUESTIONS.map((q) => q.id));
-const ROUND = CAUTIONS.filter((c) => !FIRST.has(c.id));
 
 /** Every other caution once through: yes, asked and no, or not asked yet. On paper the same, to be filled in by hand. */
 export function CautionRound({ student, change }: { student: Student; change: (part: Partial<Student>) => void }) {
   const { base } = useStudio();
   const day = today();
   const no = new Set(student.askedNo ?? []);
-  const told = new Set(student.cautions.filter((c) => stands(c, day)).map((c) => c.caution));
-  const asked = ROUND.filter((c) => no.has(c.id) || told.has(c.id)).length;
+  const answer = new Map(FURTHER.map((c) => [c.id, answerTo(student, c.id, day)]));
+  const asked = FURTHER.filter((c) => answer.get(c.id) !== null).length;
   const say = (id: string, answer: 'yes' | 'no' | null): void => {
     const askedNo = [...no].filter((x) => x !== id);
     const cautions = student.cautions.filter((c) => c.caution !== id || !stands(c, day));
@@ -33,10 +29,10 @@ export function CautionRound({ student, change }: { student: Student; change: (p
   return (
     <Box component="details" sx={{ mt: 1.5 }}>
       <summary>
-        Go through all of them: {asked} of {ROUND.length} asked
+        Go through all of them: {asked} of {FURTHER.length} asked
       </summary>
       <Box component="ul" aria-label="Every caution" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
-        {ROUND.map((c) => (
+        {FURTHER.map((c) => (
           <Box
             component="li"
             key={c.id}
@@ -47,7 +43,7 @@ export function CautionRound({ student, change }: { student: Student; change: (p
               exclusive
               size="small"
               aria-label={c.name}
-              value={told.has(c.id) ? 'yes' : no.has(c.id) ? 'no' : null}
+              value={answer.get(c.id) ?? null}
               onChange={(_, v: 'yes' | 'no' | null) => say(c.id, v)}
             >
               <ToggleButton value="yes">yes</ToggleButton>

@@ -9,8 +9,8 @@ import { SIDE_MARK } from '@/core/body/words';
 import { clearHurt, stillHurts, type Hurt } from '@/core/students/hurt';
 import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
 import type { Student } from '@/core/students/student';
-import { rungOf } from '@/core/poses';
 import { today } from '@/store/studio';
+import { nameOf } from '../../practice/Rechecked';
 
 /** Poses and sides that were ended for pain. They stay closed until the teacher clears them with a word. */
 export function WhatHurt({ student, change }: { student: Student; change: (part: Partial<Student>) => void }) {
@@ -42,8 +42,7 @@ export function WhatHurt({ student, change }: { student: Student; change: (part:
 
 function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => void }) {
   const [word, setWord] = useState<string | null>(null);
-  const found = rungOf(hurt.pose, hurt.rung);
-  const name = found ? `${found.shape.name}, ${found.rung.name}` : hurt.pose;
+  const name = nameOf(hurt);
   const more = [
     hurt.kind && PAIN_WORDS[hurt.kind],
     hurt.place && hurt.place !== 'nowhere' && PLACE_WORDS[hurt.place],

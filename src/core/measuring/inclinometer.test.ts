@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { Random } from '@/core/inference';
-import { edgeTilt, Inclinometer, turnBetween, WINDOW_MS } from './inclinometer';
+import { edgeTilt, Inclinometer, PRESS_MS, turnBetween, WINDOW_MS } from './inclinometer';
 
 /** A stream at 50 Hz from one tilt to another, with noise. */
 function stream(meter: Inclinometer, from: number, to: number, ms: number, noise: number, start: number, seed = 5) {
@@ -38,6 +38,23 @@ describe('the inclinometer', () => {
     const meter = new Inclinometer();
     stream(meter, 0, 40, 900, 0.2, 0);
     expect(meter.setZero()).toBeNull();
+  });
+  it('takes what was still when the press itself moves the device, and no longer after that', () => {
+    const meter = new Inclinometer();
+    let at = stream(meter, 50, 50, 1000, 0.2, 0);
+    expect(meter.state().held?.angle).toBeCloseTo(50, 0);
+    at = stream(meter, 50, 58, PRESS_MS - 100, 0.2, at);
+    expect(meter.capture()?.angle).toBeCloseTo(50, 0);
+    stream(meter, 58, 70, 300, 0.2, at);
+    expect(meter.capture()).toBeNull();
+    expect(meter.setZero()).toBeNull();
+  });
+  it('has nothing to take after a gap in the stream longer than a press', () => {
+    const meter = new Inclinometer();
+    const at = stream(meter, 50, 50, 1000, 0.2, 0);
+    expect(meter.state().still).toBe(true);
+    meter.push({ at: at + 2000, degrees: 50 });
+    expect(meter.capture()).toBeNull();
   });
   it('sees a slow drift, and a fast one keeps it from reading', () => {
     const slow = new Inclinometer();

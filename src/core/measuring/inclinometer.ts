@@ -8,12 +8,14 @@ export interface TiltSample {
 export interface TiltState {
   /** Smoothed angle, or null before the first sample. */
   angle: number | null;
-  /** True when the limb has been still for the whole window. */
+  /** True when the limb has been still for the whole window, or was until a moment ago: the press itself moves the device. */
   still: boolean;
   /** Spread of the samples in the window, degrees (standard deviation). */
   spread: number;
   /** Slope over the window, degrees a second. */
   drift: number;
+  /** What a press takes now, or null while nothing is still enough. */
+  held: Captured | null;
 }
 
 /** A value held and taken. */
@@ -29,6 +31,8 @@ export interface Captured {
 export const WINDOW_MS = 800;
 const STILL_SPREAD = 0.8;
 const STILL_DRIFT = 1.5;
+/** Milliseconds for which a reading that was still may be taken after it moved: a hand needs that long to press. */
+export const PRESS_MS = 600;
 /** No pocket sensor is truer than this against level, degrees (half of a 95 % band; our default). */
 const SENSOR = 0.5;
 
@@ -80,6 +84,8 @@ export class Inclinometer {
   private zero = 0;
   private zeroError = 0;
   private sign: 1 | -1 = 1;
+  /** The last window that was still, with the time of its last sample. */
+  private quiet: { window: Window; at: number } | null = null;
 
   /** @param direction 1 where a greater tilt is a greater reading, −1 where it is less */
   constructor(direction: 1 | -1 = 1) {
@@ -97,19 +103,30 @@ export class Inclinometer {
   }
 
   state(): TiltState {
-    if (this.samples.length === 0) return { angle: null, still: false, spread: Infinity, drift: 0 };
-    const w = summarise(this.samples);
-    const still =
-      w.span >= 0.85 * (WINDOW_MS / 1000) && w.spread < STILL_SPREAD && Math.abs(w.drift) < STILL_DRIFT && w.count >= 5;
-    return { angle: this.fromZero(w.mean), still, spread: w.spread, drift: this.sign * w.drift };
+    const last = this.samples.at(-1);
+    if (!last) return { angle: null, still: false, spread: Infinity, drift: 0, held: null };
+    const now = summarise(this.samples);
+    if (isStill(now)) this.quiet = { window: now, at: last.at };
+    const quiet = this.quiet !== null && last.at - this.quiet.at <= PRESS_MS ? this.quiet.window : null;
+    const told = quiet ?? now;
+    return {
+      angle: this.fromZero(told.mean),
+      still: quiet !== null,
+      spread: told.spread,
+      drift: this.sign * told.drift,
+      held: quiet && {
+        angle: this.fromZero(quiet.mean),
+        likelyError: Math.hypot(bandOf(quiet), this.zeroError, SENSOR),
+        samples: quiet.count,
+      },
+    };
   }
 
   /** Makes the tilt of now the zero; null and no change while nothing is still enough. */
   setZero(): { likelyError: number } | null {
-    if (!this.state().still) return null;
-    const w = summarise(this.samples);
-    this.zero = w.mean;
-    this.zeroError = bandOf(w);
+    if (!this.state().still || !this.quiet) return null;
+    this.zero = this.quiet.window.mean;
+    this.zeroError = bandOf(this.quiet.window);
     return { likelyError: this.zeroError };
   }
 
@@ -121,19 +138,16 @@ export class Inclinometer {
 
   /** The reading, or null while the limb is not still. */
   capture(): Captured | null {
-    if (!this.state().still) return null;
-    const w = summarise(this.samples);
-    return {
-      angle: this.fromZero(w.mean),
-      likelyError: Math.hypot(bandOf(w), this.zeroError, SENSOR),
-      samples: w.count,
-    };
+    return this.state().held;
   }
 
   private fromZero(degrees: number): number {
     return this.sign * turnBetween(this.zero, degrees);
   }
 }
+
+const isStill = (w: Window): boolean =>
+  w.span >= 0.85 * (WINDOW_MS / 1000) && w.spread < STILL_SPREAD && Math.abs(w.drift) < STILL_DRIFT && w.count >= 5;
 
 /** Half the 95 % band of a window's mean: neighbours are alike, so a third of the samples count; plus half the drift. */
 const bandOf = (w: Window): number =>

@@ -50,7 +50,8 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
   }, []);
   const sign = flipped ? -1 : 1;
   const take = useCallback(() => {
-    const held = meter.current.capture();
+    // What the page shows is what is taken, however busy the machine was since it was drawn.
+    const held = state?.held ?? meter.current.capture();
     if (!held) {
       setMessage('Not still yet. Hold the limb and the device quiet for a moment, then press again.');
       return;
@@ -60,7 +61,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
       likelyError: Math.round(held.likelyError * 10) / 10,
       instrument: 'inclinometer',
     });
-  }, [onTake, sign]);
+  }, [onTake, sign, state]);
   useSpaceBar(take);
 
   const angle = state?.angle ?? null;

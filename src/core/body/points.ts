@@ -16,6 +16,8 @@ export interface Reach {
   bears?: boolean;
   /** The whole forearm lies there, not the palm alone; `offset` is where the elbow goes. */
   forearm?: boolean;
+  /** The hand is beside the place and holds nothing. */
+  free?: boolean;
   /** Which way the elbow points: forward, up and outward of the chest. */
   elbow?: Vec3;
 }

@@ -12,7 +12,7 @@ import {
 } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { anglesAt, postureAt, type Give, type Rung } from '@/core/poses';
-import { FIRST_PULL } from './fit';
+import { sdAt } from './share';
 import { comfortOf, USUAL_WAY, type FitWay } from './way';
 
 /** The least of one freedom that brings the full shape within the comfortable share, or null where it does not. */
@@ -85,12 +85,11 @@ function excess(q: Posture, posterior: Posterior, build: Build, share: number): 
   const model = (strands ??= new StrandModel());
   const half = newHalf(),
     z = new Float64Array(ELEMENT_COUNT);
-  const comfort = FIRST_PULL * (share - 1);
   const out = new Array<number>(DIMENSIONS);
   SIDES.forEach((s, k) => {
     model.standing(halfOf(q, s, half, build.version[s]), 'pushed', z);
     for (let e = 0; e < ELEMENT_COUNT; e++)
-      out[k * ELEMENT_COUNT + e] = z[e] - posterior.mean[k * ELEMENT_COUNT + e] - comfort;
+      out[k * ELEMENT_COUNT + e] = z[e] - posterior.mean[k * ELEMENT_COUNT + e] - sdAt(e, share);
   });
   return out;
 }

@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { LIBRARY, shapeById } from '@/core/poses';
-import { FIRST_PULL, fitRung, readAt } from './fit';
+import { fitRung, readAt } from './fit';
+import { FIRST_PULL, pullSd, sdAt, shareAt, SLACK_POSTURES } from './share';
 import { USUAL_WAY } from './way';
-import { stretchAt } from './stretch';
+import { stretchAt, typicalStretchAt } from './stretch';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 
@@ -134,7 +135,18 @@ describe('stretch of single muscles', () => {
       stretchAt(postureFrom({ hip_flexion_left: 50 }), tolerances).find(
         (s) => s.structure === 'hamstrings' && s.side === 'left',
       )?.stretch ?? 0;
-    expect(of(p.mean) - of()).toBeCloseTo(2 / FIRST_PULL, 6);
+    expect(of(p.mean) - of()).toBeCloseTo(2 / pullSd(ELEMENT_IDS.indexOf('hamstrings')), 6);
+  });
+  it.each(Object.entries(SLACK_POSTURES))('is nothing in typical people %s', (_, angles) => {
+    for (const s of [...stretchAt(postureFrom(angles)), ...typicalStretchAt(postureFrom(angles))])
+      expect(s.stretch, s.structure).toBeLessThan(0.15);
+  });
+  it('goes both ways between SD and shares, never on a longer scale than the first pull', () => {
+    ELEMENT_IDS.forEach((_, e) => {
+      expect(shareAt(e, sdAt(e, 0.8))).toBeCloseTo(0.8, 9);
+      expect(shareAt(e, 0)).toBe(1);
+      expect(pullSd(e)).toBeLessThanOrEqual(FIRST_PULL);
+    });
   });
 });
 

@@ -16,10 +16,9 @@ import { verdictOf } from '@/core/cautions/screen';
 import { anglesAt, demandsOf, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';
+import { pullSd, sdAt, shareAt } from './share';
 import { comfortOf, USUAL_WAY, type FitWay } from './way';
 
-/** SD below the end at which a pull is first felt; stretch runs from 0 there to 1 at the end. Our default. */
-export const FIRST_PULL = 5;
 /** SD below her end from which she is near it. Ours; the same from which a caution that eases counts. */
 const NEAR = -1;
 const STEPS = 20;
@@ -91,9 +90,6 @@ export function pathTable(rung: Rung, worked: number, other: number, strands: St
   return out;
 }
 
-/** SD from the end at which a share of the tolerance is used. */
-const zAt = (share: number): number => FIRST_PULL * (share - 1);
-
 /** Elements that a path lengthens, which alone can stop it, with their columns in the table. */
 interface Movers {
   elements: Int32Array;
@@ -133,13 +129,12 @@ export function firstStop(
   without = -1,
   movers: Movers = moversOf(table, mirrored, without),
 ): { step: number; element: number } {
-  const short = zAt(comfort);
   let best = Infinity,
     element = -1;
   for (let k = 0; k < movers.elements.length; k++) {
     const e = movers.elements[k],
       column = movers.columns[k];
-    const limit = x[at + e] + short;
+    const limit = x[at + e] + sdAt(e % ELEMENT_COUNT, comfort);
     if (table[STEPS * DIMENSIONS + column] < limit) continue;
     let i = 0;
     while (table[i * DIMENSIONS + column] < limit && i < STEPS && i <= best) i++;
@@ -188,7 +183,7 @@ const LEAST_LOAD = 0.05;
 /** Share of its tolerance that each element uses at a depth, left then right. */
 function usedAt(rung: Rung, side: Side, depth: number, posterior: Posterior, build: Build): (e: number) => number {
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
-  return (e) => Math.max(0, 1 + (standingAt(table, side === 'left', e, depth) - posterior.mean[e]) / FIRST_PULL);
+  return (e) => shareAt(e % ELEMENT_COUNT, standingAt(table, side === 'left', e, depth) - posterior.mean[e]);
 }
 
 /** Share of the tolerance used, by side and group: of a group the element that is nearest to its end. */
@@ -213,9 +208,18 @@ export const stretchIn = (
   build: Build,
 ): FittedPose['stretch'] => groupsOf(usedAt(shape.rungs[rungNumber - 1], side, depth, posterior, build));
 
-/** SD of tolerance that are missing where a share is asked and another is comfortable; the other way round of how shares are told. */
-export const missingSd = (asked: number, comfortable: number): number =>
-  Math.max(0, FIRST_PULL * (asked - comfortable));
+/** SD of tolerance that each group lacks where a rung's full depth is to use the comfortable share, by side. Parameters as in `readAt`. */
+export function missingIn(
+  shape: Shape,
+  rungNumber: number,
+  side: Side,
+  posterior: Posterior,
+  build: Build,
+  comfort: number,
+): FittedPose['stretch'] {
+  const used = usedAt(shape.rungs[rungNumber - 1], side, 1, posterior, build);
+  return groupsOf((e) => Math.max(0, pullSd(e % ELEMENT_COUNT) * (used(e) - comfort)));
+}
 
 /** What the statics of a rung at a depth tell. */
 export type Worked = Pick<FittedPose, 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'>;

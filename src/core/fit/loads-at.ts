@@ -1,5 +1,6 @@
 import { type Build, type Side } from '@/core/body';
-import { Statics, type Asked, type Loads, type StaticsOptions } from '@/core/statics/statics';
+import type { Asked } from '@/core/statics/intents';
+import { Statics, type Loads, type StaticsOptions } from '@/core/statics/statics';
 import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung, type Shape } from '@/core/poses';
 
 /** One set of statics a build: the muscle model of a body is made once. */

@@ -12,7 +12,7 @@ import {
   type Side,
 } from '@/core/body';
 import { ELEMENT_COUNT } from '@/core/inference';
-import { FIRST_PULL } from './fit';
+import { linePullSd, shareAt } from './share';
 
 export interface StructureStretch {
   structure: string;
@@ -40,7 +40,7 @@ export function stretchAt(
     const most = new Map<string, number>();
     ELEMENTS.forEach((e, g) => {
       if (!e.muscle) return;
-      const stretch = 1 + (z[g] - (tolerances ? tolerances[s * ELEMENT_COUNT + g] : 0)) / FIRST_PULL;
+      const stretch = shareAt(g, z[g] - (tolerances ? tolerances[s * ELEMENT_COUNT + g] : 0));
       if (stretch <= 0) return;
       for (const structure of e.structures) most.set(structure, Math.max(stretch, most.get(structure) ?? 0));
     });
@@ -60,7 +60,7 @@ export function typicalStretchAt(posture: Posture): StructureStretch[] {
     const most = new Map<string, number>();
     LINES.forEach((line, i) => {
       const typical = typicalEnd(line.line, 'pushed');
-      const stretch = typical ? 1 + (elongation[i] - typical.end) / typical.sd / FIRST_PULL : 0;
+      const stretch = typical ? 1 + (elongation[i] - typical.end) / typical.sd / linePullSd(i) : 0;
       most.set(line.structure, Math.max(stretch, most.get(line.structure) ?? 0));
     });
     return [...most].map(([structure, stretch]) => ({ structure, side, stretch }));

@@ -76,6 +76,7 @@ const reachSchema = z.object({
   offset: three.optional(),
   floor: z.number().min(0).max(1.2).optional(),
   bears: z.boolean().optional(),
+  free: z.boolean().optional(),
   forearm: z.boolean().optional(),
   elbow: three.optional(),
 });

@@ -7,7 +7,7 @@ import { checkAngles, type Contact, type PoseAngles, type PropId, type Rung } fr
  * Angles: `'t pt-90 lf10; w f95 a-30 k120; o k40!; b d10'`: after `t` (trunk), `w` (worked), `o` (other) or `b` (both) come
  * coordinates with degrees; `!` keeps a value where settling might move it. Contacts: `'heel_o knee_w@blanket:4 ankle_w~thigh_o
  * toe_w@wall'`: a landmark on the floor, on a prop of a usual height, against a limb. Hands: `'b floor shoulder_s 3 0 0; w
- * ankle_w 0 6 2'`: where to, then centimetres forward, up and outward; `floor`, `floor:12` or `forearm` lie level.
+ * ankle_w 0 6 2'`: where to, then centimetres forward, up and outward; `floor`, `floor:12` or `forearm` lie level, `free` holds nothing.
  */
 const TRUNK: Readonly<Record<string, string>> = {
   pt: 'pelvis_tilt',
@@ -115,13 +115,15 @@ export function handsOf(text: string): Rung['reach'] {
       let floor: number | undefined,
         forearm = false,
         bears = false,
+        free = false,
         elbow: Reach['elbow'];
-      while (rest.length > 0 && /^(floor|forearm|elbow|bears)/.test(rest[0]) && !rest[0].includes('_')) {
+      while (rest.length > 0 && /^(floor|forearm|elbow|bears|free)/.test(rest[0]) && !rest[0].includes('_')) {
         const [flag, value] = (rest.shift() ?? '').split(':');
         if (flag === 'elbow') {
           const [x, y, z] = (value ?? '').split(',').map(Number);
           elbow = [x, y, z];
         } else if (flag === 'bears') bears = true;
+        else if (flag === 'free') free = true;
         else {
           floor = Number(value ?? 0) / 100;
           forearm = flag === 'forearm';
@@ -135,6 +137,7 @@ export function handsOf(text: string): Rung['reach'] {
         ...(floor !== undefined && { floor }),
         ...(forearm && { forearm }),
         ...(bears && { bears }),
+        ...(free && { free }),
         ...(elbow && { elbow }),
       };
     }

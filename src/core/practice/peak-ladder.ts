@@ -1,5 +1,5 @@
 import { GROUPS, isMuscleGroup, SIDES, type Build, type GroupId, type Side } from '@/core/body';
-import { missingSd, reachedIn, stretchIn } from '@/core/fit/fit';
+import { missingIn, reachedIn } from '@/core/fit/fit';
 import { comfortOf, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import type { Shape } from '@/core/poses';
@@ -35,12 +35,12 @@ export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way
   const sides: readonly Side[] = shape.sided ? SIDES : ['right'];
   return shape.rungs.map((rung, i): LadderStep => {
     const fits = sides.map((s) => reachedIn(shape, i + 1, s, posterior, build, way));
-    const full = sides.map((s) => stretchIn(shape, i + 1, s, 1, posterior, build));
     const comfort = comfortOf(rung, way);
+    const lacks = sides.map((s) => missingIn(shape, i + 1, s, posterior, build, comfort));
     const missing = SIDES.flatMap((side) =>
       GROUPS.map((group): Missing => {
-        const asked = Math.max(...full.map((f) => f[side][group]));
-        return { group, side, sd: missingSd(asked, comfort), trained: isMuscleGroup(group) };
+        const sd = Math.max(...lacks.map((f) => f[side][group]));
+        return { group, side, sd, trained: isMuscleGroup(group) };
       }),
     ).filter((m) => m.sd >= TOLD_SD);
     const open = fits.every((f) => !f.beyondEntry);

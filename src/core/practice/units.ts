@@ -184,9 +184,10 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   };
 }
 
-/** Units that prepare another: milder, and on a group that it lengthens. */
+/** Units that prepare another: milder, and on a group that it lengthens. The peak comes last, so it prepares only itself. */
 export const prepares = (mild: Unit, deep: Unit): boolean =>
   mild !== deep &&
+  (!mild.peak || deep.peak) &&
   (mild.shape.id === deep.shape.id
     ? mild.number < deep.number
     : mild.rung.level < deep.rung.level && [...deep.reaches].some((g) => mild.reaches.has(g)));

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS, TYPICAL_BUILD, type GroupId, type Side } from '@/core/body';
-import { fitRung, FIRST_PULL, pathTable, type FittedPose } from '@/core/fit/fit';
+import { fitRung, pathTable, type FittedPose } from '@/core/fit/fit';
+import { pullSd } from '@/core/fit/share';
 import { StrandModel } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
 import { rungOf, shapeById } from '@/core/poses';
@@ -28,7 +29,7 @@ function at(pose: string, rung: number, element: string, depth: number, side: Si
   if (!found) throw new Error(`no ${pose} ${rung}`);
   const table = pathTable(found.rung, 0, 0, model);
   const e = ELEMENT_IDS.indexOf(element) + (side === 'left' ? 0 : ELEMENT_COUNT);
-  return 1 + table[Math.round(depth * 20) * DIMENSIONS + e] / FIRST_PULL;
+  return 1 + table[Math.round(depth * 20) * DIMENSIONS + e] / pullSd(e % ELEMENT_COUNT);
 }
 const strain = (pose: string, rung: number, id: string): number =>
   Math.max(0, ...fit(pose, rung).strains.filter((x) => x.id === id).map((x) => x.share));
@@ -75,7 +76,7 @@ const FACTS: readonly Fact[] = [
   ['one-leg stand loads the abductors of the standing side', () => w('standing-leg-aside', 1, 'gluteus-medius', 'left'), () => w('standing-leg-aside', 1, 'gluteus-medius')],
   ['leg lift lying on the side loads the abductors of the upper leg', () => w('side-lift', 2, 'gluteus-medius'), () => w('side-lift', 2, 'gluteus-medius', 'left')],
   ['airplane loads the buttock of the standing leg', () => w('airplane', 3, 'gluteus-maximus', 'left'), () => w('airplane', 3, 'gluteus-maximus')],
-  ['leg lowering with long legs asks more of the front of the hip than with bent ones', () => both('leg-lowering', 3, 'rectus-femoris'), () => both('leg-lowering', 1, 'rectus-femoris')],
+  ['leg lowering with long legs asks more of the front of the hip than with bent ones', () => both('leg-lowering', 3, 'psoas'), () => both('leg-lowering', 1, 'psoas')],
   ['knee lift standing loads the deep hip flexor of the lifted leg', () => w('standing-knee-lift', 1, 'psoas'), () => w('standing-knee-lift', 1, 'psoas', 'left')],
   ['squeeze on a chair works the inner thigh', () => both('chair-squeeze', 2, 'adductor-magnus') + both('chair-squeeze', 2, 'adductors-short'), () => both('chair-rest', 1, 'adductor-magnus') + both('chair-rest', 1, 'adductors-short') + 0.1],
   ['bridge on one leg works the buttock more than on two', () => w('single-leg-bridge', 2, 'gluteus-maximus'), () => w('bridge', 1, 'gluteus-maximus')],
@@ -114,7 +115,7 @@ describe('ladders rise', () => {
   });
   it.each([
     ['wall-sit', 'vasti'],
-    ['leg-lowering', 'rectus-femoris'],
+    ['leg-lowering', 'psoas'],
     ['chair-stand', 'vasti'],
     ['standing-leg-aside', 'gluteus-medius'],
   ])('%s works %s harder rung by rung', (id, structure) => {

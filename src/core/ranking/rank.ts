@@ -59,10 +59,14 @@ const strainCost = (fit: FittedPose, cost: CostId): number => {
 /** What time at length is worth by what the rung is for: moving through and working there give less of it. Our default. */
 export const LENGTHENS: Readonly<Record<Kind, number>> = { stretch: 1, strength: 0.5, mobility: 0.35, rest: 0 };
 
-/** What a stretch is worth: nothing below 0.3 of the tolerance, all at the comfortable 0.8. */
-export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - 0.3) / 0.5));
+/** Share of the tolerance from which a stretch is credited: where it is felt. Ours. */
+const FELT = 0.5;
+/** Share from which more adds nothing: the comfortable one. */
+const ENOUGH = 0.8;
+/** What a stretch is worth: nothing below half of the tolerance, where it is hardly felt, all at the comfortable 0.8. */
+export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - FELT) / (ENOUGH - FELT)));
 /** The least stretch that is worth so much. */
-export const stretchOfWorth = (worth: number): number => (worth <= 0 ? 0 : 0.3 + 0.5 * Math.min(1, worth));
+export const stretchOfWorth = (worth: number): number => (worth <= 0 ? 0 : FELT + (ENOUGH - FELT) * Math.min(1, worth));
 /** What a load is worth: all from half of the capacity on. */
 export const worthOfLoad = (load: number): number => Math.min(1, load / 0.5);
 /** The least load that is worth so much. */

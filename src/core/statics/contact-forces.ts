@@ -1,6 +1,7 @@
 import { fleshOf, norm, otherSide, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { partOf, type Part } from './degrees-of-freedom';
+import { BEARS, HOLDS, LIMB_SHEAR, pricesOf } from './prices';
 
 /** Friction of skin or cloth on mat, wall and prop, and of limb on limb. Our defaults. */
 const FRICTION = 0.8;
@@ -10,11 +11,11 @@ const FRICTION_LIMB = 0.5;
 const GRIP = 0.35;
 /** Flesh from this thickness on bears over its breadth, metres. */
 const BROAD = 0.05;
-/** Prices: what bears costs next to nothing; holding with the hands is effort. */
-const BEARS = 2e-3;
-/** Pushing along what bears is an effort of its own: nobody jams herself between floor and wall unless asked to. */
-const JAMS = 0.6;
-const HOLDS = 0.6;
+/** A hand holds what it lies on: its wrist is no further than this from the middle of the limb, metres (half a limb and a hand). */
+const WITHIN_GRASP = 0.105;
+/** A hand laid on a wall or a post to steady a standing shape: what it bears, share of body weight, and its friction. Ours. */
+const STEADIES = 0.1;
+const FRICTION_HAND = 0.5;
 
 /** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */
 export interface Push {
@@ -52,7 +53,7 @@ const cross = (a: Vec3, b: Vec3): Vec3 => [
 const plus = (a: Vec3, b: Vec3, f: number): Vec3 => [a[0] + f * b[0], a[1] + f * b[1], a[2] + f * b[2]];
 
 /** The normal and the four edges of a friction cone round it (linearised), each with its price. */
-function cone(normal: Vec3, friction: number): { direction: Vec3; price: number }[] {
+function cone(normal: Vec3, friction: number, shear: number): { direction: Vec3; price: number }[] {
   const [u, v] = across(normal);
   const edges = [
     plus(normal, u, friction),
@@ -60,7 +61,7 @@ function cone(normal: Vec3, friction: number): { direction: Vec3; price: number 
     plus(normal, v, friction),
     plus(normal, v, -friction),
   ];
-  return [{ direction: normal, price: BEARS }, ...edges.map((direction) => ({ direction, price: JAMS }))];
+  return [{ direction: normal, price: BEARS }, ...edges.map((direction) => ({ direction, price: shear }))];
 }
 
 const LIMB_PARTS: Readonly<Record<string, readonly [string, string]>> = {
@@ -114,9 +115,10 @@ export function pushesOf(
   skeleton: Skeleton,
   contacts: readonly Contact[],
   reach: Partial<Record<Side, Reach>>,
-  rung: Pick<Rung, 'wall' | 'props'>,
+  rung: Pick<Rung, 'wall' | 'props' | 'kind'>,
 ): { pushes: Push[]; touches: Touch[] } {
   const p = skeleton.points;
+  const { shear } = pricesOf(rung.kind);
   const pushes: Push[] = [],
     touches: Touch[] = [];
   const add = (touch: Touch, list: readonly Omit<Push, 'contact'>[]): void => {
@@ -135,7 +137,7 @@ export function pushesOf(
       const middle = plus(other, way, 0.5);
       add(
         { point: c.point, on: 'limb', limb },
-        cone(normal, FRICTION_LIMB).map((edge) => ({
+        cone(normal, FRICTION_LIMB, LIMB_SHEAR).map((edge) => ({
           ...edge,
           part,
           at: middle,
@@ -149,7 +151,7 @@ export function pushesOf(
       rung.wall === 'behind' ? [1, 0, 0] : rung.wall === 'ahead' ? [-1, 0, 0] : [0, 0, -Math.sign(at[2]) || 1];
     const normal: Vec3 = c.on === 'wall' ? wallNormal : [0, 1, 0];
     const flesh = fleshOf(c.point);
-    const foot = plus(at, normal, -flesh);
+    const foot = plus(plus(at, normal, -flesh), underSacrum(skeleton, c), 1);
     // Broad flesh bears over its breadth, not at a point: a seat does not roll over its middle.
     const places =
       flesh >= BROAD
@@ -158,7 +160,7 @@ export function pushesOf(
     add(
       { point: c.point, on: c.on },
       places.flatMap((place) =>
-        cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION).map((edge) => ({
+        cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION, shear).map((edge) => ({
           ...edge,
           part,
           at: place,
@@ -169,7 +171,7 @@ export function pushesOf(
   }
   for (const side of SIDES) {
     const way = reach[side];
-    if (!way || way.floor !== undefined) continue;
+    if (!way || way.floor !== undefined || way.free) continue;
     const at = p[`wrist_${side}`],
       held = partOf(way.to);
     const own: Part[] = [`forearm_${side}`, `arm_${side}`, 'thorax'];
@@ -200,7 +202,7 @@ export function pushesOf(
           ).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: HOLDS, most: GRIP })),
         ),
       ]);
-    } else if (!own.includes(held)) {
+    } else if (!own.includes(held) && grasp(skeleton, way.to, at) <= WITHIN_GRASP) {
       add(
         { point: `wrist_${side}`, on: 'hand', limb: way.to },
         [1, -1].flatMap((s) =>
@@ -244,26 +246,38 @@ export function pushesOf(
   const free = SIDES.filter((s) => !reach[s]);
   if (rung.props.includes('wall') && !rung.wall && free.length > 0 && !touches.some((t) => t.on === 'wall')) {
     const side = free.at(-1) ?? otherSide('left');
+    const at = p[`wrist_${side}`];
     add(
       { point: `wrist_${side}`, on: 'wall' },
-      [1, -1].flatMap((s) =>
-        (
-          [
-            [s, 0, 0],
-            [0, s, 0],
-            [0, 0, s],
-          ] as Vec3[]
-        ).map((direction) => ({
-          part: `forearm_${side}` as Part,
-          at: p[`wrist_${side}`],
-          direction,
-          price: HOLDS,
-          most: 0.15,
-        })),
-      ),
+      cone([0, 0, side === 'right' ? -1 : 1], FRICTION_HAND, HOLDS).map(({ direction }) => ({
+        part: `forearm_${side}` as Part,
+        at,
+        direction,
+        price: HOLDS,
+        most: STEADIES,
+      })),
     );
   }
   return { pushes, touches };
+}
+
+/** Who lies on the back bears on the sacrum and the upper part of the buttocks, this far towards the head, metres. */
+const SACRUM = 0.06;
+
+/** From the landmark of a buttock on the floor to where it bears: nothing when sitting, towards the head when lying. */
+function underSacrum(skeleton: Skeleton, { point, on }: Contact): Vec3 {
+  if (on !== 'floor' || !point.startsWith('buttock_')) return [0, 0, 0];
+  const { turn } = skeleton.frames.pelvis;
+  return Math.abs(turn[4]) < 0.5 ? [SACRUM * turn[1], 0, SACRUM * turn[7]] : [0, 0, 0];
+}
+
+/** How far a wrist is from what it reaches for: from the axis of the limb that carries the landmark, or from the landmark. */
+function grasp(skeleton: Skeleton, to: string, wrist: Vec3): number {
+  const limb = partOf(to);
+  const axis = LIMB_PARTS[limb.replace(/_(left|right)$/, '')]
+    ? norm(sub(wrist, onLimb(skeleton, limb, wrist)))
+    : Infinity;
+  return Math.min(axis, norm(sub(wrist, skeleton.points[to])));
 }
 
 /** The foot a strap runs to: the one of the side it is held towards. */

@@ -35,7 +35,7 @@ const bare = (angles: Record<string, number>, points: readonly string[]): Posed 
   posture: postureFrom(angles),
   reach: {},
   contacts: points.map((point): Contact => ({ point, on: 'floor' })),
-  rung: { props: [] },
+  rung: { props: [], kind: 'stretch' },
 });
 
 describe('degrees of freedom', () => {

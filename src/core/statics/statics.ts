@@ -1,22 +1,18 @@
 import {
   activeShare,
-  contactsOf,
+  DEG,
   ELEMENTS,
-  floorOf,
   GROUPS,
   groupOf,
   halfOf,
   HALF_COUNT,
   HALF_NAMES,
   LINES,
-  mix,
   MuscleModel,
   newHalf,
   passiveAt,
-  segmentMasses,
   SIDES,
   skeletonOf,
-  sub,
   TRUNK_COUNT,
   typicalEnd,
   UNKNOWN_END,
@@ -26,14 +22,19 @@ import {
   type Posture,
   type Reach,
   type Side,
-  type Skeleton,
   type Vec3,
 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { dualNewton, type BoxProgram } from './dual-newton';
 import { at } from './axes';
-import { FREEDOMS, freedom, Freedoms, partOf, ROOT, type Part } from './degrees-of-freedom';
-import { pushesOf, type Push, type Touch } from './contact-forces';
+import { FREEDOMS, freedom, Freedoms, ROOT } from './degrees-of-freedom';
+import { pushesOf, type Touch } from './contact-forces';
+import { askedPushes, type Asked, type AskedRow } from './intents';
+import { kneeMoments } from './knee-moments';
+import { addGravity } from './masses';
+import { BEARS, CAPSULE, MISSING, PASSIVE, pricesOf, SHORTFALL, STOP, TIPPING } from './prices';
+import { touching } from './touching';
+import { trunkShare } from './trunk-share';
 
 const GRAVITY = 9.81;
 /** Joints without muscles in the model, and the upper back, which has too few: greatest torque of the average adult, N·m (our defaults). */
@@ -60,18 +61,17 @@ const STOPS: readonly { coordinate: string; from_deg: number; way: 1 | -1; most_
   { coordinate: 'thorax_flexion', from_deg: 20, way: -1, most_Nm: 100 },
   { coordinate: 'thorax_flexion', from_deg: -12, way: 1, most_Nm: 100 },
 ];
-/** What an effort of the missing torque costs, per 10 N·m, against a full activation: dear, so that muscles come first. */
-const MISSING = 12;
 /** Missing torque, N·m, beyond which a load is not told. Our default. */
 export const BEYOND_NM = 6;
-/** What an imbalance of the whole body costs, per 10 N or N·m: it may only be left where nothing else can hold. */
-const TIPPING = 400;
 /** Imbalance, N or N·m, beyond which a shape cannot be held as it stands. Our default. */
 const TIPS = 15;
-/** Landmarks this near to the floor bear like those that are named, metres. */
-const TOUCHES = 0.02;
 /** Stretch beyond which nobody goes on: passive force stays there. */
 const MOST_STRETCH = 1.05;
+/** Ligaments before the hip that resist its turning once it is straight: all of it from this extension on (ours). */
+const CAPSULE_NM = 12;
+const CAPSULE_FROM_DEG = 10;
+/** Units in which a push that is asked for is balanced, so that it weighs like a torque. */
+const ROW_SCALE = 100;
 /** Weight of the equations; what is left of them is a millionth of their prices. */
 const EXACT = 5e8;
 
@@ -79,19 +79,12 @@ export interface Posed {
   posture: Posture;
   reach: Partial<Record<Side, Reach>>;
   contacts: readonly Contact[];
-  rung: Pick<Rung, 'wall' | 'props'>;
+  rung: Pick<Rung, 'wall' | 'props' | 'kind'>;
 }
 
 /** Element behind each line, −1 where the inference has none. */
 const ELEMENT_OF_LINE = LINES.map((l) => ELEMENTS.findIndex((e) => e.strands.includes(l.line)));
 const TYPICAL = LINES.map((l) => typicalEnd(l.line, 'pushed'));
-
-/** An action asked for beside holding the shape, by real names. */
-export interface Asked {
-  /** The world's answer at a landmark, share of body weight: forward, up, outward. */
-  push?: { point: string; force: Vec3 };
-  structure?: { id: string; side: Side; least: number };
-}
 
 export interface StaticsOptions {
   asked?: readonly Asked[];
@@ -152,16 +145,17 @@ export class Statics {
     const freedoms = new Freedoms(skeleton, posed.posture);
     const weight = build.mass_kg * GRAVITY;
 
-    const gravity = new Float64Array(m);
-    for (const s of segmentMasses(skeleton)) {
-      const [from, to] = partsOfMass(s.segment);
-      freedoms.push(from, s.from, [0, -weight * s.share, 0], gravity, 1 - s.at);
-      freedoms.push(to, s.to, [0, -weight * s.share, 0], gravity, s.at);
-    }
     const b = new Float64Array(m);
-    for (let i = 0; i < m; i++) b[i] = -gravity[i];
+    addGravity(skeleton, freedoms, weight, b);
+    for (let i = 0; i < m; i++) b[i] = -b[i];
 
-    const columns: { column: Float64Array; d: number; low: number; high: number }[] = [];
+    const { kind } = posed.rung;
+    const bearing = touching(posed.contacts, skeleton, posed.reach, kind);
+    const { pushes, touches } = pushesOf(skeleton, bearing, posed.reach, posed.rung);
+    const { rows: askedRows, replaced } = askedPushes(asked, skeleton, freedoms, pushes, touches, weight, b);
+
+    const columns: Column[] = [],
+      passives: Column[] = [];
     const forces: Record<Side, Float64Array> = {
       left: new Float64Array(lineCount),
       right: new Float64Array(lineCount),
@@ -176,7 +170,8 @@ export class Statics {
       model.elongations(this.half, elongation);
       this.passive(elongation, sideIndex, options.tolerances, passive);
       for (let line = 0; line < lineCount; line++) {
-        const column = new Float64Array(m);
+        const column = new Float64Array(m),
+          resists = new Float64Array(m);
         const structure = LINES[line].structure;
         const share = options.capacity?.[structure]?.[side] ?? 1;
         const force = model.maximumForce(line) * share * activeShare(line, elongation[line]);
@@ -187,34 +182,42 @@ export class Statics {
           const f = HALF_FREEDOM[side][c];
           if (f < 0) continue;
           const signed = side === 'left' && changesSide(c) ? -arm : arm;
-          column[f] += signed * force;
-          b[f] -= signed * passive[line];
+          column[f] += signed * force * trunkShare(structure, HALF_NAMES[c]);
+          resists[f] += signed * passive[line] * trunkShare(structure, HALF_NAMES[c]);
         }
         trunkTorque[sideIndex * lineCount + line] = -column[LUMBAR];
         const least =
           asked.find((a) => a.structure?.id === structure && a.structure.side === side)?.structure?.least ?? 0;
         columns.push({ column, d: 1, low: Math.min(0.95, least), high: 1 });
+        // What is stretched pulls as far as it is needed: where it helps it holds for nothing, and nobody has to fight it.
+        passives.push({ column: resists, d: PASSIVE, low: 0, high: 1 });
       }
     });
     const muscles = columns.length;
-    // So far b is what the muscles' own stretch leaves to be held.
-    const passiveTorque = b.map((v, i) => -gravity[i] - v);
-
-    const { pushes, touches } = pushesOf(skeleton, this.touching(posed, skeleton), posed.reach, posed.rung);
     for (const push of pushes) {
       const column = new Float64Array(m);
       const force: Vec3 = [push.direction[0] * weight, push.direction[1] * weight, push.direction[2] * weight];
       freedoms.push(push.part, push.at, force, column);
       if (push.against) freedoms.push(push.against, push.at, force, column, -1);
-      columns.push({ column, d: push.price, low: 0, high: push.most === Infinity ? 20 : push.most });
+      const most = replaced.has(push.contact) ? 0 : push.most;
+      columns.push({ column, d: push.price, low: 0, high: most === Infinity ? 20 : most });
     }
     const firstOther = columns.length;
     for (let i = 0; i < ROOT; i++) columns.push({ column: one(m, i, 10), d: TIPPING, low: -500, high: 500 });
     for (const f of FREEDOMS.slice(ROOT)) {
       const bare = f.replace(/_(left|right)$/, '');
       const torque = TORQUE[bare];
-      if (torque) columns.push({ column: one(m, freedom(f), torque), d: 1, low: -1, high: 1 });
+      const price = /^(shoulder|elbow)/.test(bare) ? pricesOf(kind).arms : 1;
+      if (torque) columns.push({ column: one(m, freedom(f), torque), d: price, low: -1, high: 1 });
       columns.push({ column: one(m, freedom(f), 10), d: MISSING, low: -100, high: 100 });
+    }
+    const firstPassive = columns.length;
+    columns.push(...passives);
+    for (const side of SIDES) {
+      const straight = Math.min(1, Math.max(0, -at(posed.posture, `hip_flexion_${side}`) / DEG / CAPSULE_FROM_DEG));
+      const most = straight * CAPSULE_NM;
+      if (most > 0)
+        columns.push({ column: one(m, freedom(`hip_rotation_${side}`), most), d: CAPSULE, low: -1, high: 1 });
     }
     const stops: number[] = [];
     for (const stop of STOPS)
@@ -223,31 +226,14 @@ export class Statics {
         const deg = (at(posed.posture, id) * 180) / Math.PI;
         if (stop.way === 1 ? deg > stop.from_deg : deg < stop.from_deg) continue;
         stops.push(columns.length);
-        columns.push({ column: one(m, freedom(id), stop.way * stop.most_Nm), d: 0.02, low: 0, high: 1 });
+        columns.push({ column: one(m, freedom(id), stop.way * stop.most_Nm), d: STOP, low: 0, high: 1 });
       }
-    for (const a of asked) {
-      if (!a.push) continue;
-      const column = new Float64Array(m);
-      const point = skeleton.points[a.push.point];
-      if (!point) continue;
-      freedoms.push(partOf(a.push.point), point, a.push.force.map((v) => v * weight) as unknown as Vec3, column);
-      // The whole body stays where it is: only the joints feel what is pressed, the rest is answered by what else is touched.
-      for (let i = 0; i < m; i++) b[i] -= column[i];
-    }
-
-    const program: BoxProgram = {
-      rows: m,
-      a: new Float64Array(columns.length * m),
-      b,
-      d: Float64Array.from(columns, (c) => c.d),
-      low: Float64Array.from(columns, (c) => c.low),
-      high: Float64Array.from(columns, (c) => c.high),
-      w: EXACT,
-    };
-    columns.forEach((c, j) => program.a.set(c.column, j * m));
-    let solved = dualNewton(program, options.start);
+    const program = programOf(m, b, columns, askedRows, muscles);
+    // A start for other actions has other rows.
+    const start = options.start?.length === program.rows ? options.start : undefined;
+    let solved = dualNewton(program, start);
     // A start from too unlike a body can leave the method on a kink: then it begins from nothing.
-    if (options.start && !solved.converged) solved = dualNewton(program);
+    if (start && !solved.converged) solved = dualNewton(program);
     const { x } = solved;
 
     let tips = false;
@@ -265,8 +251,9 @@ export class Statics {
     const activation = Float64Array.from(x.subarray(0, muscles));
     const torques_Nm: Record<string, number> = {};
     for (let i = ROOT; i < m; i++) {
-      let torque = passiveTorque[i];
-      for (let j = 0; j < muscles; j++) torque += x[j] * columns[j].column[i];
+      let torque = 0;
+      for (let j = 0; j < muscles; j++)
+        torque += x[j] * columns[j].column[i] + x[firstPassive + j] * columns[firstPassive + j].column[i];
       torques_Nm[FREEDOMS[i]] = torque;
     }
     let lowBack_Nm = 0;
@@ -302,16 +289,6 @@ export class Statics {
         right: this.quadriceps(activation, forces, 'right') / weight,
       },
     };
-  }
-
-  /** What is named, and whatever else of the body lies on the floor. */
-  private touching(posed: Posed, skeleton: Skeleton): readonly Contact[] {
-    const named = new Set(posed.contacts.map((c) => c.point));
-    const floor = floorOf(skeleton.points, posed.reach);
-    const more = contactsOf(skeleton.points, floor, TOUCHES).filter(
-      (p) => !named.has(p) && !/^(hand|shin|arch)/.test(p),
-    );
-    return [...posed.contacts, ...more.map((point) => ({ point, on: 'floor' as const }))];
   }
 
   /** Passive force of every line, N: nothing up to anatomical length, then rising to a fifth of the greatest at her own end. */
@@ -362,40 +339,52 @@ export class Statics {
   }
 }
 
-/** Moment of everything that pushes on shin and foot, and of their weight, about the knee; across its hinge only. */
-function kneeMoments(
-  skeleton: Skeleton,
-  pushes: readonly Push[],
-  amounts: Float64Array,
-  weight: number,
-  side: Side,
-): { twist_Nm: number; sideways_Nm: number } {
-  const centre = skeleton.points[`shin_${side}`];
-  const own = new Set<Part>([`shank_${side}`, `foot_${side}`]);
-  const moment = [0, 0, 0];
-  const add = (at: Vec3, f: Vec3, times: number) => {
-    const r = sub(at, centre);
-    moment[0] += times * (r[1] * f[2] - r[2] * f[1]);
-    moment[1] += times * (r[2] * f[0] - r[0] * f[2]);
-    moment[2] += times * (r[0] * f[1] - r[1] * f[0]);
-  };
-  pushes.forEach((push, k) => {
-    const inside = own.has(push.part),
-      against = push.against !== undefined && own.has(push.against);
-    if (inside !== against) add(push.at, push.direction, amounts[k] * weight * (inside ? 1 : -1));
-  });
-  for (const s of segmentMasses(skeleton)) {
-    if (s.segment !== `shank-${side}` && s.segment !== `foot-${side}`) continue;
-    add(mix(s.from, s.to, s.at), [0, -weight * s.share, 0], 1);
-  }
-  const t = skeleton.frames[`shank_${side}`].turn;
-  return {
-    twist_Nm: moment[0] * t[1] + moment[1] * t[4] + moment[2] * t[7],
-    sideways_Nm: moment[0] * t[0] + moment[1] * t[3] + moment[2] * t[6],
-  };
+const LUMBAR = freedom('lumbar_flexion');
+/** One unknown of the balance: what a unit of it gives to each freedom, its price and its bounds. */
+interface Column {
+  column: Float64Array;
+  d: number;
+  low: number;
+  high: number;
 }
 
-const LUMBAR = freedom('lumbar_flexion');
+/**
+ * The program of one posture: the freedoms' equations, and one more for each push that is asked for, with what is above it for
+ * nothing and what falls short of it dear.
+ */
+function programOf(
+  m: number,
+  b: Float64Array,
+  columns: readonly Column[],
+  asked: readonly AskedRow[],
+  firstPush: number,
+): BoxProgram {
+  const rows = m + asked.length;
+  const extra = asked.flatMap((_, k): Column[] => [
+    { column: one(rows, m + k, -10), d: BEARS, low: 0, high: 50 },
+    { column: one(rows, m + k, 10), d: SHORTFALL, low: 0, high: 50 },
+  ]);
+  const all = [...columns, ...extra];
+  const program: BoxProgram = {
+    rows,
+    a: new Float64Array(all.length * rows),
+    b: new Float64Array(rows),
+    d: Float64Array.from(all, (c) => c.d),
+    low: Float64Array.from(all, (c) => c.low),
+    high: Float64Array.from(all, (c) => c.high),
+    w: EXACT,
+  };
+  program.b.set(b);
+  all.forEach((c, j) => program.a.set(c.column, j * rows));
+  asked.forEach(({ least, along }, k) => {
+    program.b[m + k] = ROW_SCALE * least;
+    along.forEach((v, j) => {
+      program.a[(firstPush + j) * rows + m + k] = ROW_SCALE * v;
+    });
+  });
+  return program;
+}
+
 const one = (m: number, i: number, v: number): Float64Array => {
   const out = new Float64Array(m);
   out[i] = v;
@@ -409,29 +398,3 @@ const HALF_FREEDOM: Record<Side, number[]> = Object.fromEntries(
     HALF_NAMES.map((name, i) => FREEDOMS.indexOf(i < TRUNK_COUNT ? name : `${name}_${side}`)),
   ]),
 ) as Record<Side, number[]>;
-
-/** Parts that carry the two ends of a segment of mass. */
-function partsOfMass(segment: string): readonly [Part, Part] {
-  const side = segment.endsWith('-left') ? 'left' : 'right';
-  switch (segment.replace(/-(left|right)$/, '')) {
-    case 'head':
-      return ['head', 'head'];
-    case 'upper-trunk':
-      return ['thorax', 'thorax'];
-    case 'mid-trunk':
-      return ['thorax', 'lower'];
-    case 'lower-trunk':
-      return ['lower', 'pelvis'];
-    case 'upper-arm':
-      return [`arm_${side}`, `arm_${side}`];
-    case 'forearm':
-    case 'hand':
-      return [`forearm_${side}`, `forearm_${side}`];
-    case 'thigh':
-      return [`thigh_${side}`, `thigh_${side}`];
-    case 'shank':
-      return [`shank_${side}`, `shank_${side}`];
-    default:
-      return [`foot_${side}`, `foot_${side}`];
-  }
-}

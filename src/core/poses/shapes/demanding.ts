@@ -188,8 +188,8 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The trunk rolls back and the toes turn up.',
     instead: 'chair-squeeze',
     rungs: [
-      { name: 'low', entry: 'w a2 k2', full: 'w a14! k2', on: 'hip_w shoulder_w', hold: [5, 20], repeats: [5, 12], balance: false },
-      { name: 'higher, held', entry: 'w a6 k2', full: 'w a22! k2', on: 'hip_w shoulder_w', hold: [8, 25], repeats: [4, 8], balance: false },
+      { name: 'low', entry: 'w a2 k2', full: 'w a14! k2', on: 'hip_w shoulder_w heel_o ball_o', hold: [5, 20], repeats: [5, 12], balance: false },
+      { name: 'higher, held', entry: 'w a6 k2', full: 'w a22! k2', on: 'hip_w shoulder_w heel_o ball_o', hold: [8, 25], repeats: [4, 8], balance: false },
     ],
   },
 ];

@@ -181,7 +181,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The hips fold and the chest stays forward.',
     instead: 'wall-sit',
     rungs: [
-      { name: 'a hand wide', entry: 't pt0; b f0 k91 d-54 sf80', full: 't pt-14; b f0! k105 sf76', on: 'knee_b toe_b', hold: [3, 8], repeats: [4, 10], props: 'blanket', balance: false, level: 2 },
+      { name: 'a hand wide', entry: 't pt0; b f0 k91 d-54 sf80', full: 't pt-20; b f0! k111 sf74', on: 'knee_b toe_b', hold: [3, 8], repeats: [4, 10], props: 'blanket', balance: false, level: 2 },
       { name: 'far', entry: 't pt0; b f0 k91 d-54 sf80', full: 't pt-30; b f0! k121 sf64', on: 'knee_b toe_b', hold: [3, 8], repeats: [4, 10], props: 'blanket', balance: false, level: 3 },
     ],
   },

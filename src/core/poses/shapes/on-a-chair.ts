@@ -16,7 +16,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cheat: 'The back is held straight by effort.',
     rungs: [
       { name: 'upright', entry: '', on: CHAIR, hands: 'b elbow:-0.4,-0.4,1 thigh_s 6 8 0' },
-      { name: 'leaning on the thighs', entry: 't pt20 lf14 tf10 nf12; b f108', on: CHAIR, hands: 'b elbow:-0.4,-0.2,1 knee_s -8 7 0' },
+      { name: 'leaning on the thighs', entry: 't pt20 lf32 tf14 nf12; b f108', on: CHAIR, hands: 'b elbow:-0.4,-0.2,1 knee_s -8 7 0' },
     ],
   },
   {
@@ -85,7 +85,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Feet wide, sit well back.', 'Neck long and heavy.', 'Let the trunk hang between the thighs.', 'Hands on the knees, rise slowly.'],
     cheat: 'The hands push against the floor and nothing lets go.',
     rungs: [
-      { name: 'forearms on the thighs', entry: 't pt10; b a-14', full: 't pt26 lf24 tf12 nf14; b f112 a-16', on: CHAIR, hands: 'b elbow:-0.4,-0.1,1 knee_s -4 7 -2', level: 1 },
+      { name: 'forearms on the thighs', entry: 't pt10; b a-14', full: 't pt26 lf34 tf18 nf14; b f112 a-16', on: CHAIR, hands: 'b elbow:-0.4,-0.1,1 knee_s -4 7 -2', level: 1 },
       { name: 'hanging', entry: 't pt24 lf20; b a-16 f106', full: 't pt46 lf36 tf20 nf18; b f128 a-20', on: CHAIR, hands: 'b ankle_s 4 4 -4', level: 2 },
     ],
   },
@@ -115,8 +115,8 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Sit tall, one foot off the floor, strap round the ankle.', 'The knee stays where it is.', 'Turn the shin against the strap and hold.', 'Let it swing back slowly.'],
     cheat: 'The pelvis tips and the knee wanders.',
     rungs: [
-      { name: 'foot inward: the thigh turns out', entry: 'w f92 r0', full: 'w r-26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], intents: [{ cue: 'draw', words: 'Draw against the strap.', at: { point: 'ankle_worked', force: [0, 0, 0.05] } }] },
-      { name: 'foot outward: the thigh turns in', entry: 'w f92 r0', full: 'w r26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], level: 1, intents: [{ cue: 'draw', words: 'Draw against the strap.', at: { point: 'ankle_worked', force: [0, 0, -0.05] } }] },
+      { name: 'foot inward: the thigh turns out', entry: 'w f92 r0', full: 'w r-26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], intents: [{ cue: 'draw', words: 'Draw against the strap.', at: { point: 'ankle_worked', force: [0, 0, 0.03] } }] },
+      { name: 'foot outward: the thigh turns in', entry: 'w f92 r0', full: 'w r26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], level: 1, intents: [{ cue: 'draw', words: 'Draw against the strap.', at: { point: 'ankle_worked', force: [0, 0, -0.03] } }] },
     ],
   },
   {

@@ -1,9 +1,25 @@
+import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
 
 const LYING = 't pt-90; b sf8 sa-22 d-15';
 const FOOT_DOWN = 'o f48 k96 d0';
 const TRUNK = 'buttock_b back head wrist_b';
 const HELD_BACK = 'buttock_b back head';
+/** What a lifted pelvis is carried by: a foot that pushes away would make an arch of the body and spare the back of the hip (ours). */
+const HEEL_DOWN: readonly Intent[] = [
+  {
+    cue: 'draw',
+    words: 'Press straight down through the heel, not away from you.',
+    at: { point: 'heel_worked', force: [0.005, 0, 0] },
+  },
+];
+const HEELS_IN: readonly Intent[] = [
+  {
+    cue: 'draw',
+    words: 'Draw the heels towards you without moving them.',
+    at: { point: 'heel_both', force: [0.05, 0, 0] },
+  },
+];
 
 /** Lying on the back. */
 export const ON_THE_BACK: readonly ShapeSketch[] = [
@@ -222,7 +238,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o`, hold: [60, 240], phases: ['settle', 'warm', 'approach'], level: 1 },
-      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o`, hold: [45, 180], level: 2 },
+      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [45, 180], level: 2 },
       { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 180], level: 2 },
     ],
   },
@@ -255,8 +271,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hips opening.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-110 tf18 nf16; b f22! k112 sf-12', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [{ cue: 'draw', words: 'Draw the heels towards the seat without moving them.', at: { point: 'heel_both', force: [0.08, 0, 0] } }] },
-      { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-124 tf32 nf26; b f-6! k106 sf-30', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [{ cue: 'press', words: 'Press the feet away as if to lengthen the thighs.', at: { point: 'heel_both', force: [-0.08, 0, 0] } }] },
+      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-110 tf18 nf16; b f22! k112 sf-12', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [{ cue: 'draw', words: 'Draw the heels towards the seat without moving them.', at: { point: 'heel_both', force: [0.03, 0, 0] } }] },
+      { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-124 tf32 nf26; b f-6! k106 sf-30', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [{ cue: 'draw', words: 'Press down through the heels and draw them lightly towards the seat.', at: { point: 'heel_both', force: [0.03, 0, 0] } }] },
     ],
   },
   {
@@ -271,7 +287,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The thighs turn out and the block does nothing.',
     rungs: [
       { name: 'block between the thighs', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [{ cue: 'squeeze', words: 'Squeeze the block with the thighs.', structure: { id: 'adductor-magnus', side: 'both', least: 0.3 } }] },
-      { name: 'block between the feet', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [{ cue: 'press', words: 'Press the feet together against the block.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
+      { name: 'block between the feet', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [{ cue: 'press', words: 'Press the feet together against the block.', at: { point: 'ball_both', force: [0, 0, 0.12] } }] },
     ],
   },
   {
@@ -285,8 +301,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The free side of the pelvis drops.',
     instead: 'single-leg-squat',
     rungs: [
-      { name: 'other knee held over the hip', entry: 't pt-96 tf4 nf4; w f42 k102; o f100 k110 d0', full: 't pt-112 tf20 nf16; w f10 k108; o f118', on: 'shoulder_b head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 2 },
-      { name: 'other leg long in line', entry: 't pt-98 tf6 nf6; w f38 k102; o f30 k40 d0', full: 't pt-118 tf26 nf22; w f2 k108; o f2 k4', on: 'shoulder_b head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 3 },
+      { name: 'other knee held over the hip', entry: 't pt-96 tf4 nf4; w f42 k102; o f100 k110 d0', full: 't pt-112 tf20 nf16; w f10 k108; o f118', on: 'shoulder_b head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 2, intents: HEEL_DOWN },
+      { name: 'other leg long in line', entry: 't pt-98 tf6 nf6; w f38 k102; o f30 k40 d0', full: 't pt-118 tf26 nf22; w f2 k108; o f2 k4', on: 'shoulder_b head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 3, intents: HEEL_DOWN },
     ],
   },
   {
@@ -300,8 +316,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cues: ['Heels further away than the knees, toes up.', 'Ribs quiet, pelvis level.', 'Draw the heels towards you without moving them.', 'Lower and draw the knees in.'],
     cheat: 'The toes push and the calves take over.',
     rungs: [
-      { name: 'heels a little away', entry: 't pt-92; b f36 k72 a0', full: 't pt-108 tf16 nf14; b f10 k76', on: 'shoulder_b head wrist_b heel_b', balance: false, hold: [8, 30], level: 2 },
-      { name: 'heels far away', entry: 't pt-91; b f22 k44 a0', full: 't pt-103 tf11 nf9; b f4 k44', on: 'shoulder_b head wrist_b heel_b', balance: false, hold: [8, 30], level: 3 },
+      { name: 'heels a little away', entry: 't pt-92; b f36 k72 a0', full: 't pt-108 tf16 nf14; b f10 k76', on: 'shoulder_b head wrist_b heel_b', balance: false, hold: [8, 30], level: 2, intents: HEELS_IN },
+      { name: 'heels far away', entry: 't pt-91; b f22 k44 a0', full: 't pt-103 tf11 nf9; b f4 k44', on: 'shoulder_b head wrist_b heel_b', balance: false, hold: [8, 30], level: 3, intents: HEELS_IN },
     ],
   },
   {

@@ -1,9 +1,34 @@
+import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
 
 const FRONT = 't pt90 nf-10; b d-50 sf5 sa-14';
 const DOWN = 'pubis chest thigh_b';
 const FOURS = 't pt84 nf-15; b f84 k92 d-46';
 const HANDS = 'b floor shoulder_s 3 0 0';
+/** A leg's own weight asks little of the buttock, as the hamstrings would carry it: the cue asks for the rest (ours). */
+const BUTTOCK: readonly Intent[] = [
+  {
+    cue: 'squeeze',
+    words: 'Squeeze the buttock of the lifted leg.',
+    structure: { id: 'gluteus-maximus', side: 'worked', least: 0.35 },
+  },
+];
+const SIDE_OF_HIP: readonly Intent[] = [
+  {
+    cue: 'lift',
+    words: 'Lift from the side of the hip.',
+    structure: { id: 'gluteus-medius', side: 'worked', least: 0.3 },
+  },
+];
+
+/** Which leg carries a side plank is the teacher's cue: the lower one, not the upper that could press down beside it (ours). */
+const WAIST_UP: readonly Intent[] = [
+  {
+    cue: 'lift',
+    words: 'Lift the lower waist and hip away from the floor.',
+    structure: { id: 'gluteus-medius', side: 'worked', least: 0.85 },
+  },
+];
 
 /** Lying on the front and on all fours. */
 export const ON_THE_FRONT: readonly ShapeSketch[] = [
@@ -37,7 +62,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     rungs: [
       { name: 'legs only', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f4', full: 'b f-10! k4 d-45', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
       { name: 'chest and legs', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f2', full: 't pt92 lf-14! tf-14! nf-12; b f-12! k4 sf-14 d-45', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
-      { name: 'arms forward', entry: `${FRONT}; b f0 sf150 sa-10`, full: 't lf-14! tf-18! nf-14; b f-12! k2 sf168 d-40', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
+      { name: 'arms forward', entry: `${FRONT}; b f0 sf150 sa-10`, full: 't pt93 lf-14! tf-18! nf-14; b f-12! k2 sf168 d-40', on: 'pubis', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
     ],
   },
   {
@@ -129,9 +154,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The low back arches to lift the leg.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'knee bent', entry: 'w f70', full: 'w f0 k92 d10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30], phases: ['warm', 'approach'] },
-      { name: 'leg long', entry: 'w f40 k20 d-10', full: 'w f-6 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30] },
-      { name: 'leg long, pulsed', entry: 'w f12 k2 d0', full: 'w f-10 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [3, 6], repeats: [8, 16], level: 2 },
+      { name: 'knee bent', entry: 'w f70', full: 'w f0 k92 d10', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30], phases: ['warm', 'approach'], intents: BUTTOCK },
+      { name: 'leg long', entry: 'w f40 k20 d-10', full: 'w f-6 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [8, 30], intents: BUTTOCK },
+      { name: 'leg long, pulsed', entry: 'w f12 k2 d0', full: 'w f-10 k0 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [3, 6], repeats: [8, 16], level: 2, intents: BUTTOCK },
     ],
   },
   {
@@ -146,9 +171,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The trunk leans away and does the lifting.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'knee bent, turned out', entry: 'w a-4', full: 'w a-38 r-4', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10] },
-      { name: 'knee bent, foot higher: turned in', entry: 'w a-4', full: 'w a-34 r24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 2 },
-      { name: 'leg straight to the side', entry: 'w a-12 k40', full: 'w a-46 k4 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 3 },
+      { name: 'knee bent, turned out', entry: 'w a-4', full: 'w a-38 r-4', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], intents: SIDE_OF_HIP },
+      { name: 'knee bent, foot higher: turned in', entry: 'w a-4', full: 'w a-34 r24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 2, intents: SIDE_OF_HIP },
+      { name: 'leg straight to the side', entry: 'w f60 a-12 k40', full: 'w f58 a-40 k6 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 3, intents: SIDE_OF_HIP },
     ],
   },
   {
@@ -178,8 +203,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip opens and the low back sags.',
     instead: 'airplane',
     rungs: [
-      { name: 'leg only', entry: 'w f50 k40 d-10', full: 'w f-2 k2 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20] },
-      { name: 'arm and leg', entry: 'w f50 k40 d-10; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false },
+      { name: 'leg only', entry: 'w f50 k40 d-10', full: 'w f-2 k2 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], intents: BUTTOCK },
+      { name: 'arm and leg', entry: 'w f50 k40 d-10; o sf120', full: 'w f-2 k2 d0; o sf168', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', hold: [5, 20], balance: false, intents: BUTTOCK },
       { name: 'elbow to knee and out again', entry: 'w f-2 k2 d0; o sf168', full: 't lf24 tf22 nf20; w f112 k110; o sf30 el95', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 0', props: 'blanket', kind: 'strength', hold: [3, 6], repeats: [5, 10], balance: false, level: 2 },
     ],
   },
@@ -245,8 +270,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hips fall back and the chest turns down.',
     instead: 'wall-side-press',
     rungs: [
-      { name: 'lower knee down', entry: 't pl62; w k90 f2 d-20; o a-4', full: 't pl52; w k90 f0 d-20; o a-16', on: 'knee_w ball_o', hands: 'w forearm shoulder_w 2 0 6', hold: [5, 25], balance: false },
-      { name: 'legs long', entry: 't pl62; b k4', full: 't pl60; w a4; o a-2 k2', on: 'ankle_w', hands: 'w forearm shoulder_w 2 0 6', hold: [5, 30], balance: false, level: 2 },
+      { name: 'lower knee down', entry: 't pl84 lb8; w k90 f2 d-20 a6; o a-2', full: 't pl74; w k90 f0 d-20; o a-8', on: 'knee_w ball_o', hands: 'w forearm shoulder_w 2 0 6', hold: [5, 25], balance: false },
+      { name: 'legs long', entry: 't pl62; b k4', full: 't pl60; w a4; o a-2 f10 k2', on: 'ankle_w ball_o', hands: 'w forearm shoulder_w 2 0 6', hold: [5, 30], balance: false, level: 2, intents: WAIST_UP },
       { name: 'upper leg lifted', entry: 't pl60; b k4; o a-6', full: 't pl60; w a4; o a-34 k2', on: 'ankle_w', hands: 'w forearm shoulder_w 2 0 6', hold: [5, 20], balance: false, level: 3 },
     ],
   },

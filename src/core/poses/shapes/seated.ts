@@ -252,8 +252,8 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-knee-lift',
     rungs: [
       { name: 'hands behind the thighs', entry: 't pt-36; b f88 k100', full: 't pt-34; b f112 k92', on: 'buttock_b', hands: 'b elbow:-0.4,-0.4,1 knee_s -8 -6 2', hold: [5, 25] },
-      { name: 'shins level', entry: 't pt-36; b f100 k100', full: 't pt-34; b f114 k88', on: 'buttock_b', hands: 'b elbow:-0.2,-0.4,1 knee_s -4 4 10', hold: [5, 25], intents: [{ cue: 'lift', words: 'Lift the breastbone.', structure: { id: 'erector-spinae', side: 'both', least: 0.15 } }] },
-      { name: 'legs long', entry: 't pt-38; b f96 k40', full: 't pt-38; b f98 k4', on: 'buttock_b', hands: 'b elbow:-0.2,-0.4,1 knee_s -2 2 10', hold: [5, 20] },
+      { name: 'shins level', entry: 't pt-36; b f100 k100', full: 't pt-34; b f114 k88', on: 'buttock_b', hands: 'b free elbow:-0.2,-0.4,1 knee_s -4 4 10', hold: [5, 25], intents: [{ cue: 'lift', words: 'Lift the breastbone.', structure: { id: 'erector-spinae', side: 'both', least: 0.15 } }] },
+      { name: 'legs long', entry: 't pt-38; b f92 k60', full: 't pt-38; b f86 k4', on: 'buttock_b', hands: 'b free elbow:-0.2,-0.4,1 knee_s -2 2 10', hold: [5, 20] },
     ],
   },
 ];

@@ -1,8 +1,28 @@
+import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
 
 const BOTH_FEET = 'heel_b ball_b';
 const FOOT_O = 'heel_o ball_o';
 const FOOT_W = 'heel_w ball_w';
+const THIGH_BACK: readonly Intent[] = [
+  {
+    cue: 'squeeze',
+    words: 'Squeeze the buttock as the thigh goes back.',
+    structure: { id: 'gluteus-maximus', side: 'worked', least: 0.3 },
+  },
+];
+const WALL_AWAY: readonly Intent[] = [
+  {
+    cue: 'draw',
+    words: 'Draw the hip that is near the wall away from it.',
+    structure: { id: 'gluteus-medius', side: 'worked', least: 0.25 },
+  },
+  {
+    cue: 'press',
+    words: 'Press the wall away with the forearm.',
+    at: { point: 'elbow_worked', force: [0, 0, -0.1] },
+  },
+];
 
 /** Standing: swings, squats, the wall, work on one leg. */
 export const STANDING_WORK: readonly ShapeSketch[] = [
@@ -179,7 +199,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     cues: ['Stand on one leg, the other foot just off the floor.', 'Standing knee straight, trunk tall.', 'Let the free hip sink, then draw it level and a little higher.', 'Change sides.'],
     cheat: 'The standing knee bends and the trunk sways.',
     rungs: [
-      { name: 'hand on a wall', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-5 lb-6; w a-5 k2; o a-2 k20', on: FOOT_W, props: 'wall', hold: [3, 8], repeats: [6, 12], balance: false },
+      { name: 'hand on a wall', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-5 lb-6; w a-5 k2; o a-2 k20', on: FOOT_W, props: 'wall', hold: [3, 8], repeats: [6, 12] },
       { name: 'free, held at the top', entry: 't pl4 lb4; w a6; o a-4 k34', full: 't pl-7 lb-8; w a-8 k2; o a-4 k20', on: FOOT_W, hold: [5, 15], repeats: [4, 8], level: 2 },
     ],
   },
@@ -195,7 +215,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     cheat: 'The trunk leans away and the foot turns up.',
     rungs: [
       { name: 'low', entry: 'w a0; o a0', full: 'w a-20; o a4', on: FOOT_O, props: 'wall', hold: [5, 20], repeats: [4, 10], balance: false },
-      { name: 'high, standing knee bent', entry: 'w a-10; o f10 k20', full: 't pt10; w a-36 f6; o a4 f26 k36', on: FOOT_O, props: 'wall', hold: [5, 20], repeats: [4, 10], balance: false },
+      { name: 'high, standing knee bent', entry: 'w a-10; o f10 k20', full: 't pt10; w a-36 f6; o a4 f26 k36', on: FOOT_O, props: 'wall', hold: [5, 20], repeats: [4, 10] },
     ],
   },
   {
@@ -223,8 +243,8 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     cues: ['Hands on a chair back, one leg behind.', 'Pelvis still, belly lightly held.', 'Draw the thigh back, no higher than the low back stays.', 'Toes down, change.'],
     cheat: 'The low back hollows and the pelvis turns.',
     rungs: [
-      { name: 'leg long', entry: 'w f14', full: 't pt14; w f-8 k2; o f18', on: FOOT_O, hands: 'b floor:88 shoulder_s 30 0 0', hold: [5, 20], repeats: [4, 10] },
-      { name: 'knee bent', entry: 'w f14 k80', full: 't pt14; w f-8 k92; o f18', on: FOOT_O, hands: 'b floor:88 shoulder_s 30 0 0', hold: [5, 20], repeats: [4, 10] },
+      { name: 'leg long', entry: 'w f14', full: 't pt14; w f-8 k2; o f18', on: FOOT_O, hands: 'b floor:88 shoulder_s 30 0 0', hold: [5, 20], repeats: [4, 10], intents: THIGH_BACK },
+      { name: 'knee bent', entry: 'w f14 k80', full: 't pt14; w f-8 k92; o f18', on: FOOT_O, hands: 'b floor:88 shoulder_s 30 0 0', hold: [5, 20], repeats: [4, 10], intents: THIGH_BACK },
     ],
   },
   {
@@ -306,12 +326,12 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     kind: 'strength',
     yaw: -80,
     works: ['lateral-hip'],
-    base: 't pl8; w a4 k2; o a0 k2; w sa-60',
+    base: 't pl8; w a0 k2; o a0 k2; w sa-80 sr-90 el90',
     cues: ['Stand sideways to a wall, forearm on it, feet away.', 'Body in one line.', 'Press the wall away with the forearm.', 'Step in.'],
     cheat: 'The hip sinks to the wall.',
     rungs: [
-      { name: 'near', entry: '', full: 't pl10; w a4; o a-4', on: `${FOOT_W} ${FOOT_O} elbow_w@wall wrist_w@wall`, wall: 'beside', hold: [8, 30], balance: false },
-      { name: 'far, outer foot lifted', entry: 't pl12', full: 't pl16; w a4; o a-24', on: `${FOOT_W} elbow_w@wall wrist_w@wall`, wall: 'beside', hold: [8, 30], balance: false },
+      { name: 'near', entry: 't pl8!; w i8; o i-8', full: 't pl14!; w i14; o i-14', on: `${FOOT_W} ${FOOT_O} elbow_w@wall wrist_w@wall`, wall: 'beside', hold: [8, 30], balance: false, intents: WALL_AWAY },
+      { name: 'far, outer foot lifted', entry: 't pl12', full: 't pl18; o a-24', on: `${FOOT_W} elbow_w@wall wrist_w@wall`, wall: 'beside', hold: [8, 30], balance: false, intents: WALL_AWAY },
     ],
   },
 ];

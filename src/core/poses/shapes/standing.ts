@@ -209,7 +209,7 @@ export const STANDING: readonly ShapeSketch[] = [
     rungs: [
       { name: 'toes on the floor', entry: 't pt0; w f16 a-12 r-8 k50 d-24; o a2', full: 'w f26 a-28 r-26 k64 d-34', on: `${FOOT_O} toe_w`, hands: 'b elbow:-0.4,-0.4,1 hip_s 2 6 6', hold: [10, 45] },
       { name: 'sole on the shin', entry: 't pt0; w f40 a-22 r-22 k86 d-10; o a3', full: 'w f46 a-38 r-36 k94', on: `${FOOT_O} ball_w~shank_o`, hands: 'b elbow:-0.4,-0.4,1 hip_s 2 6 6', hold: [10, 45] },
-      { name: 'sole on the thigh', entry: 't pt0; w f60 a-28 r-28 k116 d-10; o a4', full: 'w f64 a-46 r-44 k128', on: `${FOOT_O} ball_w~thigh_o`, hands: 'b elbow:-0.4,-0.4,1 hip_s 2 6 6', hold: [10, 45], level: 2 },
+      { name: 'sole on the thigh', entry: 't pt0; w f60 a-28 r-28 k116 d-10; o a4', full: 'w f64 a-46 r-44 k128', on: `${FOOT_O} heel_w~thigh_o ball_w~thigh_o`, hands: 'b elbow:-0.4,-0.4,1 hip_s 2 6 6', hold: [10, 45], level: 2 },
     ],
   },
   {

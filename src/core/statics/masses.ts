@@ -1,0 +1,38 @@
+import { segmentMasses, type Skeleton, type Vec3 } from '@/core/body';
+import type { Freedoms, Part } from './degrees-of-freedom';
+
+/** Parts that carry the two ends of a segment of mass. */
+function partsOfMass(segment: string): readonly [Part, Part] {
+  const side = segment.endsWith('-left') ? 'left' : 'right';
+  switch (segment.replace(/-(left|right)$/, '')) {
+    case 'head':
+      return ['head', 'head'];
+    case 'upper-trunk':
+      return ['thorax', 'thorax'];
+    case 'mid-trunk':
+      return ['thorax', 'lower'];
+    case 'lower-trunk':
+      return ['lower', 'pelvis'];
+    case 'upper-arm':
+      return [`arm_${side}`, `arm_${side}`];
+    case 'forearm':
+    case 'hand':
+      return [`forearm_${side}`, `forearm_${side}`];
+    case 'thigh':
+      return [`thigh_${side}`, `thigh_${side}`];
+    case 'shank':
+      return [`shank_${side}`, `shank_${side}`];
+    default:
+      return [`foot_${side}`, `foot_${side}`];
+  }
+}
+
+/** Adds what the weight of every segment asks of each freedom, N or N·m. @param weight of the whole body, N */
+export function addGravity(skeleton: Skeleton, freedoms: Freedoms, weight: number, out: Float64Array): void {
+  for (const s of segmentMasses(skeleton)) {
+    const [from, to] = partsOfMass(s.segment);
+    const down: Vec3 = [0, -weight * s.share, 0];
+    freedoms.push(from, s.from, down, out, 1 - s.at);
+    freedoms.push(to, s.to, down, out, s.at);
+  }
+}

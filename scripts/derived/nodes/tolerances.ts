@@ -36,6 +36,8 @@ const ownByLine: Record<string, string[]> = {
   'gluteus-medius-middle': ['figure-four', 'bound-soles', 'knee-across', 'inward-prone'],
   'gluteus-medius-posterior': ['figure-four', 'bound-soles', 'knee-across', 'inward-prone'],
 };
+/** Structures whose spread is that of their own test; others have at least 8 % of their end. */
+const OWN_SPREAD: readonly string[] = ['vasti'];
 const ownHanging: Record<string, string> = {
   psoas: 'thomas-hip',
   iliacus: 'thomas-hip',
@@ -58,7 +60,9 @@ function calibrate(line: number, anchors: [string, TestEnd][], lowerBound: boole
   const end = elongation(best.at, line);
   const slope =
     (elongation(step(best.at, best.along, 0.5), line) - elongation(step(best.at, best.along, -0.5), line)) * best.sd;
-  const sd = Math.max(Math.abs(slope), 0.08 * Math.abs(end), 0.03);
+  // Where one joint alone brings a muscle to its end, people spread as the test says.
+  const least = OWN_SPREAD.includes(LINES[line].structure) ? 0 : 0.08 * Math.abs(end);
+  const sd = Math.max(Math.abs(slope), least, 0.03);
   const round = (v: number) => Math.round(v * 1e4) / 1e4;
   return { end: round(end + (lowerBound ? sd : 0)), sd: round(sd), lowerBound, anchor: `${id}: ${best.source}` };
 }

@@ -40,10 +40,10 @@ export const PUSHED_ENDS: Readonly<Record<string, TestEnd>> = {
   'kneeling-sit': {
     name: 'kneeling sit, heel gap',
     named: ['vasti', 'knee-joint'],
-    at: { hipFlexion: 90, kneeFlexion: 142 },
+    at: { hipFlexion: 90, kneeFlexion: 150 },
     along: { kneeFlexion: 1 },
-    sd: 7,
-    source: 'Soucie 2011 passive knee flexion, spread ours',
+    sd: 8,
+    source: 'rule of thumb: most adults can sit between or on their heels, about 150 ± 8',
   },
   'straight-leg-raise': {
     name: 'straight leg raise',

@@ -2,9 +2,9 @@ import { GROUPS, groupOf, SIDES } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
 import type { Strain } from '@/core/statics/strains';
 import type { Aim } from '@/core/students/student';
-import { allShapes, rungOf, type Shape } from '@/core/poses';
+import { allShapes, type Shape } from '@/core/poses';
 import type { PracticeRequest } from '@/core/practice/request';
-import { LENGTHENS, loadOfWorth, scorePose, stretchOfWorth, worthFor, type RankedPose } from '@/core/ranking/rank';
+import { loadOfWorth, mostFor, scorePose, stretchOfWorth, worthFor, type RankedPose } from '@/core/ranking/rank';
 import { presentOf, type Member } from './member';
 import { ownRung, type OwnRung } from './own-rung';
 
@@ -67,13 +67,12 @@ function merged(model: RankedPose, doing: readonly Doing[], aims: readonly Aim[]
       stretch[side][group] = Math.max(...fits.map((f) => f.stretch[side][group]));
       load[side][group] = Math.max(...fits.map((f) => f.load[side][group] ?? 0));
     }
-  const kind = rungOf(model.pose, model.rung)?.rung.kind ?? 'stretch';
   for (const aim of aims) {
     const group = groupOf(aim.group);
     if (!group) continue;
-    const worth = meanWorth(aim, doing, model.side);
-    if (aim.kind === 'lengthen')
-      stretch[aim.side][group] = stretchOfWorth(LENGTHENS[kind] > 0 ? worth / LENGTHENS[kind] : 0);
+    const most = mostFor(model.pose, model.rung, aim);
+    const worth = most > 0 ? meanWorth(aim, doing, model.side) / most : 0;
+    if (aim.kind === 'lengthen') stretch[aim.side][group] = stretchOfWorth(worth);
     else if (aim.kind === 'strengthen') load[aim.side][group] = loadOfWorth(worth);
   }
   const fit = {

@@ -42,34 +42,34 @@ const work = (rung: string, structure: string): number => {
 describe('work that is known', () => {
   // Shares of a greatest effort, recalled from the literature on muscle activity: good to a factor of 1.6, no better.
   it.each([
-    ['bridge/2', 'gluteus-maximus', 0.25],
-    ['bridge/2', 'hamstrings', 0.25],
-    ['single-leg-bridge/2', 'gluteus-maximus', 0.42],
-    ['single-leg-bridge/2', 'hamstrings', 0.4],
-    ['long-bridge/2', 'hamstrings', 0.45],
-    ['locust/1', 'gluteus-maximus', 0.3],
-    ['locust/1', 'hamstrings', 0.35],
-    ['locust-single/1', 'gluteus-maximus', 0.3],
-    ['standing-hip-press/1', 'gluteus-maximus', 0.35],
-    ['bird-dog/2', 'gluteus-maximus', 0.5],
-    ['bird-dog/2', 'erector-spinae', 0.4],
-    ['leg-lowering/3', 'rectus-abdominis', 0.45],
-    ['plank/2', 'rectus-abdominis', 0.45],
-    ['boat/2', 'rectus-abdominis', 0.45],
-    ['lean-back-kneel/2', 'vasti', 0.5],
-    ['side-lift-fours/1', 'gluteus-medius', 0.38],
-    ['side-plank/2', 'gluteus-medius', 0.74],
-    ['hip-hike/1', 'gluteus-medius', 0.45],
-    ['wall-side-press/1', 'gluteus-medius', 0.3],
-    ['thigh-hold/1', 'iliacus', 0.35],
-    ['standing-knee-lift/1', 'psoas', 0.38],
-    ['wall-sit/2', 'vasti', 0.35],
-    ['chair-pose/2', 'vasti', 0.35],
-    ['calf-raise/2', 'soleus', 0.6],
-  ] as const)('%s loads %s about %f', (rung, structure, recalled) => {
+    ['bridge/2', 'gluteus-maximus', 0.25, 0.25],
+    ['bridge/2', 'hamstrings', 0.25, 0.25],
+    ['single-leg-bridge/2', 'gluteus-maximus', 0.4, 0.4],
+    ['single-leg-bridge/2', 'hamstrings', 0.4, 0.4],
+    ['long-bridge/2', 'hamstrings', 0.3, 0.6],
+    ['locust/1', 'gluteus-maximus', 0.25, 0.45],
+    ['locust/1', 'hamstrings', 0.25, 0.45],
+    ['locust-single/1', 'gluteus-maximus', 0.25, 0.45],
+    ['standing-hip-press/1', 'gluteus-maximus', 0.25, 0.45],
+    ['bird-dog/2', 'gluteus-maximus', 0.5, 0.5],
+    ['bird-dog/2', 'erector-spinae', 0.4, 0.53],
+    ['leg-lowering/3', 'rectus-abdominis', 0.3, 0.6],
+    ['plank/2', 'rectus-abdominis', 0.3, 0.6],
+    ['boat/2', 'rectus-abdominis', 0.3, 0.6],
+    ['lean-back-kneel/2', 'vasti', 0.5, 0.5],
+    ['side-lift-fours/1', 'gluteus-medius', 0.3, 0.45],
+    ['side-plank/2', 'gluteus-medius', 0.74, 0.74],
+    ['hip-hike/1', 'gluteus-medius', 0.2, 0.5],
+    ['wall-side-press/1', 'gluteus-medius', 0.2, 0.5],
+    ['thigh-hold/1', 'iliacus', 0.2, 0.5],
+    ['standing-knee-lift/1', 'psoas', 0.35, 0.35],
+    ['wall-sit/2', 'vasti', 0.35, 0.35],
+    ['chair-pose/2', 'vasti', 0.35, 0.35],
+    ['calf-raise/2', 'soleus', 0.6, 0.6],
+  ] as const)('%s loads %s, recalled %f to %f', (rung, structure, low, high) => {
     const v = work(rung, structure);
-    expect(v).toBeGreaterThan(recalled / 1.6);
-    expect(v).toBeLessThan(recalled * 1.6);
+    expect(v).toBeGreaterThan(low / 1.6);
+    expect(v).toBeLessThan(high * 1.6);
   });
 
   it.each([

@@ -66,14 +66,14 @@ describe('warnings', () => {
     );
     expect(warningsOf(other, stiff, request).map((w) => w.kind)).toContain('reach');
   });
-  it('a phase that comes too late is said once', () => {
-    const deep = blocks.find((b) => b.phase === 'deepest');
-    if (!deep) throw new Error('nothing deep');
-    const early = blocks.findIndex((b) => b.phase === 'approach' && blocks.indexOf(b) < blocks.indexOf(deep) - 1);
-    const list = items.map((i) =>
-      i.id === blocks[early].id || blocks[early].items.includes(i) ? { ...i, phase: 'deepest' as const } : i,
-    );
-    expect(warningsOf(list, POSES, request).filter((w) => w.kind === 'phase')).toHaveLength(1);
+  it('a phase that comes too late is said once', async () => {
+    const short = await build(20);
+    const own = blocksOf(short.items);
+    const deep = own.findIndex((b) => b.phase === 'deepest');
+    const early = own.findIndex((b, i) => b.phase === 'approach' && i < deep - 1);
+    if (early < 0) throw new Error('nothing deep');
+    const list = short.items.map((i) => (own[early].items.includes(i) ? { ...i, phase: 'deepest' as const } : i));
+    expect(warningsOf(list, POSES, requestOf({ minutes: 20 })).filter((w) => w.kind === 'phase')).toHaveLength(1);
     expect(moveBlock(list, 'nobody', 0)).toEqual(list);
   });
 });

@@ -27,8 +27,11 @@ export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exa
   const mildFirst = [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
   const arched = units.some(needsCounter);
   const phaseOf = new Map<Unit, Between>();
-  mildFirst.forEach((unit, i) => {
-    const share = mildFirst.length > 1 ? i / (mildFirst.length - 1) : 0.5;
+  // The deepest stretches are the deepest of the stretches, however hard the work beside them is.
+  const work = (u: Unit) => u.kind === 'strength';
+  mildFirst.forEach((unit) => {
+    const alike = mildFirst.filter((u) => work(u) === work(unit));
+    const share = alike.length > 1 ? alike.indexOf(unit) / (alike.length - 1) : 0.5;
     const allowed = wishes(unit, share, arc, arched);
     phaseOf.set(unit, allowed.find((p) => unit.phases.includes(p)) ?? 'approach');
   });

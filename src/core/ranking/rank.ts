@@ -67,24 +67,43 @@ const ENOUGH = 0.8;
 export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - FELT) / (ENOUGH - FELT)));
 /** The least stretch that is worth so much. */
 export const stretchOfWorth = (worth: number): number => (worth <= 0 ? 0 : FELT + (ENOUGH - FELT) * Math.min(1, worth));
-/** What a load is worth: all from half of the capacity on. */
-export const worthOfLoad = (load: number): number => Math.min(1, load / 0.5);
+/** Share of the capacity up to which a load strengthens nobody, and from which more adds nothing. Ours. */
+const WORKS = 0.2;
+const WORKS_FULLY = 0.5;
+/** What a load is worth: nothing up to a fifth of the capacity, all from half of it on. */
+export const worthOfLoad = (load: number): number => Math.min(1, Math.max(0, (load - WORKS) / (WORKS_FULLY - WORKS)));
 /** The least load that is worth so much. */
-export const loadOfWorth = (worth: number): number => 0.5 * Math.min(1, Math.max(0, worth));
+export const loadOfWorth = (worth: number): number =>
+  worth <= 0 ? 0 : WORKS + (WORKS_FULLY - WORKS) * Math.min(1, worth);
+
+/** What stretch or work counts of a group that the shape does not name: it comes along, nobody takes the shape for it. Ours. */
+const COMES_ALONG = 0.7;
+
+/** What a rung can give to an aim at most, 0–1: by what it is for, and whether its shape names the muscle. */
+export function mostFor(pose: string, rung: number, aim: Pick<Aim, 'kind' | 'group'>): number {
+  const found = rungOf(pose, rung);
+  const group = groupOf(aim.group);
+  if (!group) return 0;
+  const kind = found?.rung.kind ?? 'stretch';
+  const named = aim.kind === 'lengthen' ? found?.shape.reaches : found?.shape.works;
+  const along = named?.includes(group) ? 1 : COMES_ALONG;
+  // Only a rung that is there to work is done often and hard enough to strengthen.
+  return along * (aim.kind === 'lengthen' ? LENGTHENS[kind] : kind === 'strength' ? 1 : 0);
+}
 
 /** Worth of a fitted pose for one aim, 0–1. */
 export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: number; load?: number } {
   const group = groupOf(aim.group);
   // A resting shape is there for rest: what it happens to lengthen in a short muscle is not work.
   if (!group || rungOf(fit.pose, fit.rung)?.rung.kind === 'rest') return { worth: 0 };
+  const most = mostFor(fit.pose, fit.rung, aim);
   if (aim.kind === 'lengthen') {
     const stretch = fit.stretch[aim.side][group];
-    const kind = rungOf(fit.pose, fit.rung)?.rung.kind ?? 'stretch';
-    return { worth: LENGTHENS[kind] * worthOfStretch(stretch), stretch };
+    return { worth: most * worthOfStretch(stretch), stretch };
   }
   if (aim.kind === 'strengthen') {
     const load = fit.load[aim.side][group] ?? 0;
-    return { worth: worthOfLoad(load), load };
+    return { worth: most * worthOfLoad(load), load };
   }
   return { worth: 0 };
 }

@@ -51,7 +51,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     name: 'Figure-four on a chair',
     position: 'seated',
     yaw: -34,
-    reaches: ['deep-buttock', 'gluteus-maximus'],
+    reaches: ['deep-buttock'],
     base: `${ON_CHAIR}; w f92 a-34 r-40 k100 d12`,
     cues: ['Ankle above the other knee, foot active.', 'Sit tall on both sitting bones.', 'Tip forward from the hips, breastbone first.', 'Rise, lift the shin with both hands.'],
     cheat: 'The back rounds and the head leads.',
@@ -64,7 +64,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     id: 'chair-leg-fold',
     name: 'Straight-leg fold on a chair',
     position: 'seated',
-    reaches: ['hamstrings', 'calf'],
+    reaches: ['hamstrings'],
     base: `${ON_CHAIR}; w f74 k20 d0`,
     give: ['knee-bends', 'pelvis-rolls'],
     cues: ['Sit at the front of the seat, one heel far out.', 'Knee straight but not locked, toes up.', 'Tip from the hips, long back.', 'Rise, bend the knee.'],
@@ -86,7 +86,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cheat: 'The hands push against the floor and nothing lets go.',
     rungs: [
       { name: 'forearms on the thighs', entry: 't pt10; b a-14', full: 't pt26 lf34 tf18 nf14; b f112 a-16', on: CHAIR, hands: 'b elbow:-0.4,-0.1,1 knee_s -4 7 -2', level: 1 },
-      { name: 'hanging', entry: 't pt24 lf20; b a-16 f106', full: 't pt46 lf36 tf20 nf18; b f128 a-20', on: CHAIR, hands: 'b ankle_s 4 4 -4', level: 2 },
+      { name: 'hanging', entry: 't pt24 lf20; b a-8 f106', full: 't pt46 lf36 tf20 nf18; b f128 a-10', on: CHAIR, hands: 'b ankle_s 4 4 -4', level: 2 },
     ],
   },
   {

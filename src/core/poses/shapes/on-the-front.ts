@@ -13,6 +13,20 @@ const BUTTOCK: readonly Intent[] = [
     structure: { id: 'gluteus-maximus', side: 'worked', least: 0.35 },
   },
 ];
+const LIFTED_LEG: readonly Intent[] = [
+  {
+    cue: 'squeeze',
+    words: 'Squeeze the buttock as the leg lengthens.',
+    structure: { id: 'gluteus-maximus', side: 'worked', least: 0.3 },
+  },
+];
+const LIFTED_LEGS: readonly Intent[] = [
+  {
+    cue: 'squeeze',
+    words: 'Squeeze the buttocks as the legs lengthen.',
+    structure: { id: 'gluteus-maximus', side: 'both', least: 0.3 },
+  },
+];
 const SIDE_OF_HIP: readonly Intent[] = [
   {
     cue: 'lift',
@@ -37,7 +51,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     name: 'Half frog',
     sanskrit: 'Ardha Bhekasana',
     position: 'on the front',
-    reaches: ['rectus-femoris', 'vasti'],
+    reaches: ['rectus-femoris'],
     base: FRONT,
     cues: ['Face down, one heel towards the buttock.', 'Front hip bones press the floor; tail long.', 'Draw the heel in as you breathe out.', 'Let the foot down slowly.'],
     cheat: 'The hip lifts or the thigh slides out.',
@@ -60,9 +74,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The knees bend and the low back pinches.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'legs only', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f4', full: 'b f-10! k4 d-45', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
-      { name: 'chest and legs', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f2', full: 't pt92 lf-14! tf-14! nf-12; b f-12! k4 sf-14 d-45', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false },
-      { name: 'arms forward', entry: `${FRONT}; b f0 sf150 sa-10`, full: 't pt93 lf-14! tf-18! nf-14; b f-12! k2 sf168 d-40', on: 'pubis', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3 },
+      { name: 'legs only', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f4', full: 'b f-10! k4 d-45', on: 'pubis chest wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false, intents: LIFTED_LEGS },
+      { name: 'chest and legs', entry: 't pt90 nf-10; b k10 d-50 sf5 sa-14; b f2', full: 't pt92 lf-14! tf-14! nf-12; b f-12! k4 sf-14 d-45', on: 'pubis thigh_b', hold: [8, 30], phases: ['approach', 'deepest', 'counter'], balance: false, intents: LIFTED_LEGS },
+      { name: 'arms forward', entry: `${FRONT}; b f0 sf150 sa-10`, full: 't pt93 lf-14! tf-18! nf-14; b f-12! k2 sf168 d-40', on: 'pubis', hold: [8, 30], phases: ['approach', 'deepest'], balance: false, level: 3, intents: LIFTED_LEGS },
     ],
   },
   {
@@ -76,8 +90,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The hip rolls open so that the leg looks higher.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'leg long', entry: '', full: 'w f-12! k2 d-40', on: 'pubis chest thigh_o toe_o wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false },
-      { name: 'knee bent', entry: 'w k90 d0', full: 'w f-10! k92', on: 'pubis chest thigh_o toe_o wrist_b', hold: [8, 30], phases: ['approach', 'counter'], balance: false },
+      { name: 'leg long', entry: '', full: 'w f-12! k2 d-40', on: 'pubis chest thigh_o toe_o wrist_b', hold: [8, 30], phases: ['warm', 'approach', 'counter'], balance: false, intents: LIFTED_LEG },
+      { name: 'knee bent', entry: 'w k90 d0', full: 'w f-10! k92', on: 'pubis chest thigh_o toe_o wrist_b', hold: [8, 30], phases: ['approach', 'counter'], balance: false, intents: LIFTED_LEG },
     ],
   },
   {
@@ -212,7 +226,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     id: 'hand-to-foot-fours',
     name: 'Hand to opposite foot on all fours',
     position: 'all-fours',
-    reaches: ['rectus-femoris', 'deep-hip-flexor'],
+    reaches: ['rectus-femoris'],
     base: FOURS,
     cues: ['On all fours, one leg back, knee bent.', 'The standing hand presses the floor away.', 'Take the foot with the other hand and let it draw back.', 'Let go, knee down.'],
     cheat: 'The pelvis opens and the low back folds.',
@@ -282,7 +296,6 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     position: 'kneeling',
     sided: false,
     kind: 'rest',
-    reaches: ['gluteus-maximus'],
     base: 't pt50 lf24 tf20 nf10; b f110 k142 d-46',
     cues: ['Knees down, hips towards the heels.', 'Forehead held, arms wherever they rest.', 'Let the back of the ribs widen.', 'Hands under the shoulders, rise slowly.'],
     cheat: 'The weight hangs on the neck because the hips are high.',

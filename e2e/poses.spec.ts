@@ -13,7 +13,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
     await page.getByRole('option', { name: /^lengthen hamstrings left/ }).click();
     await page.getByLabel('Prop').click();
     await page.getByRole('option', { name: 'chair', exact: true }).click();
-    await expect(list(page).getByText('Hinge at a desk').first()).toBeVisible();
+    await expect(list(page).getByText('Half dog at a desk').first()).toBeVisible();
     await page.getByRole('button', { name: 'Clear' }).click();
   });
 

@@ -219,10 +219,10 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
     await page.getByRole('option', { name: 'Bridge', exact: true }).click();
     await expect(page.getByRole('button', { name: /^Add Bridge/ }).first()).toBeDisabled();
     await expect(page.getByRole('dialog')).toContainText('▲ Low back ache');
-    await page.getByLabel('Pose', { exact: true }).fill('Calf at the wall');
-    await page.getByRole('option', { name: 'Calf at the wall', exact: true }).click();
+    await page.getByLabel('Pose', { exact: true }).fill('Calf stretch at the wall');
+    await page.getByRole('option', { name: 'Calf stretch at the wall', exact: true }).click();
     await page
-      .getByRole('button', { name: /^Add Calf at the wall/ })
+      .getByRole('button', { name: /^Add Calf stretch at the wall/ })
       .first()
       .click();
     await expect(items(page)).toHaveCount(count + 1);

@@ -31,7 +31,7 @@ import { roundedAsks } from './told';
 import type { KolposRecord } from '@/core/formats/record';
 import { infer, summariseStrength } from '@/core/inference';
 import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/students/student';
-import { anglesAt, demandsOf, LIBRARY, rungOf, shapeById } from '@/core/poses';
+import { anglesAt, demandsOf, LIBRARY, namesOf, rungOf, shapeById } from '@/core/poses';
 import { USUAL_WAY } from '@/core/fit/way';
 import { blocksOf } from '@/core/practice/blocks';
 import { draftCues, VOICE } from '@/core/practice/cues';
@@ -59,6 +59,7 @@ export function list(what: string): unknown {
     return BATTERY.map((t) => ({
       id: t.id,
       name: t.name,
+      clinical: t.clinical,
       readouts: t.readouts.map((r) => ({
         id: r.id,
         name: r.name,
@@ -95,6 +96,7 @@ export function list(what: string): unknown {
     return LIBRARY.map((s) => ({
       id: s.id,
       name: s.name,
+      names: namesOf(s),
       position: s.position,
       sided: s.sided,
       reaches: s.reaches,

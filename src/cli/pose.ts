@@ -6,7 +6,7 @@ import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY, wayFor, type FitWay } from '@/core/fit/way';
 import type { KolposRecord } from '@/core/formats/record';
 import { summariseStrength, type Posterior } from '@/core/inference';
-import { anglesAt, demandsAt, demandsOf, LIBRARY, shapeById, type Shape } from '@/core/poses';
+import { anglesAt, demandsAt, demandsOf, LIBRARY, namesOf, shapeById, type Shape } from '@/core/poses';
 import { buildOfStudent } from '@/core/students/student';
 import { inferenceOf, InputProblem } from './commands';
 import { rounded, roundedAsks, toldVerdict } from './told';
@@ -46,7 +46,7 @@ function told(shape: Shape, rungNumber: number, side: Side, at: number | null, b
     pose: shape.id,
     rung: rungNumber,
     side: fit.side,
-    names: [shape.name, ...(shape.sanskrit ? [shape.sanskrit] : [])],
+    names: namesOf(shape),
     rungName: rung.name,
     position: shape.position,
     kind: rung.kind,

@@ -71,7 +71,7 @@ describe('what a sheet says', () => {
     expect(content.total).toBe(
       `${Math.floor(totalSeconds(practice.items) / 60)}:${String(Math.round(totalSeconds(practice.items)) % 60).padStart(2, '0')}`,
     );
-    expect(content.lines[0]).toMatchObject({ at: '0:00', name: 'Rest on the back' });
+    expect(content.lines[0]).toMatchObject({ at: '0:00', name: 'Corpse pose' });
     for (const line of content.lines) expect(line.hold).toMatch(/breath/);
   });
   it('says her own words whole, and of a draft only what must be said', async () => {

@@ -16,9 +16,10 @@ const length = BATTERY.filter((t) => t.kind !== 'strength'),
 const small = (text: string) => `${text[0].toLowerCase()}${text.slice(1)}`;
 const battery = (tests: readonly TestDefinition[]) =>
   table(
-    ['test', 'id', 'position', 'read-outs'],
+    ['test', 'clinical name', 'id', 'position', 'read-outs'],
     tests.map((t) => [
       t.name,
+      t.clinical,
       `\`${t.id}\``,
       t.position,
       t.readouts

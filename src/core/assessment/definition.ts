@@ -140,7 +140,10 @@ export interface DrawnAngle {
 
 export interface TestDefinition {
   id: string;
+  /** What is done, in plain words. */
   name: string;
+  /** The name by which clinicians know it. */
+  clinical: string;
   kind: 'length' | 'strength' | 'alignment' | 'function';
   /** What it is good for. */
   purpose: string;

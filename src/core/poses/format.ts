@@ -78,8 +78,13 @@ export const cuesOf = (shape: Pick<Shape, 'cues'>, rung: Pick<Rung, 'enter'>): S
 
 export interface Shape {
   id: string;
+  /** The common English name, by which it is taught and looked for. */
   name: string;
+  /** What the body does, in plain words, where the name does not say it. */
+  plain?: string;
   sanskrit?: string;
+  /** Other names by which it is looked for. */
+  also?: readonly string[];
   position: Position;
   sided: boolean;
   /** Degrees about the vertical from which the shape reads best; from the student's right by default. */

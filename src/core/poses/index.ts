@@ -2,4 +2,4 @@ export * from './format';
 export { demandsAt, demandsOf } from './demands';
 export { hurtBefore, verdictOfRung, whyClosed } from './verdict';
 export { allShapes, LIBRARY, rungOf, setOwnShapes, shapeById } from './library';
-export { GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, propWords } from './words';
+export { GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, namesOf, propWords } from './words';

@@ -115,7 +115,9 @@ const line = z.string().max(300);
 export const shapeSchema = z.object({
   id: z.string().regex(/^own-[a-z0-9-]{1,50}$/, 'An own pose has an id that begins with "own-".'),
   name: z.string().trim().min(1, 'A pose needs a name.').max(60),
+  plain: z.string().max(80).optional(),
   sanskrit: z.string().max(60).optional(),
+  also: z.array(z.string().trim().min(1).max(60)).max(12).optional(),
   position: z.enum(POSITIONS as [Shape['position'], ...Shape['position'][]]),
   sided: z.boolean(),
   yaw: z.number().min(-360).max(360).optional(),

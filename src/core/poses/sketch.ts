@@ -33,7 +33,9 @@ export interface RungSketch {
 export interface ShapeSketch {
   id: string;
   name: string;
+  plain?: string;
   sanskrit?: string;
+  also?: readonly string[];
   position: Position;
   sided?: boolean;
   yaw?: number;
@@ -170,7 +172,9 @@ export function finished(sketch: ShapeSketch, settledOf: (rung: number) => Settl
   return {
     id: sketch.id,
     name: sketch.name,
+    ...(sketch.plain && { plain: sketch.plain }),
     ...(sketch.sanskrit && { sanskrit: sketch.sanskrit }),
+    ...(sketch.also && { also: sketch.also }),
     position: sketch.position,
     sided: sketch.sided !== false,
     ...(sketch.yaw !== undefined && { yaw: sketch.yaw }),

@@ -1,4 +1,4 @@
-import type { Give, Kind, Level, PropId } from './format';
+import type { Give, Kind, Level, PropId, Shape } from './format';
 
 /** Height from which a prop alone does not do, centimetres: a bolster, a block on its end, a folded blanket (our default). */
 const ALONE: Partial<Record<PropId, number>> = { bolster: 26, block: 24, blanket: 12 };
@@ -11,6 +11,10 @@ export function propWords(prop: PropId, height_cm: number | null, length_cm?: nu
   if (height_cm > tallest) return `${prop} on a chair seat or stacked, ${height_cm} cm high`;
   return prop === 'blanket' ? `blanket, folded ${height_cm} cm high` : `${prop}, ${height_cm} cm high`;
 }
+
+/** Every name by which a shape is known: its title, Sanskrit, other names, and what the body does in plain words. */
+export const namesOf = (shape: Pick<Shape, 'name' | 'plain' | 'sanskrit' | 'also'>): string[] =>
+  [shape.name, shape.sanskrit, ...(shape.also ?? []), shape.plain].filter((n): n is string => n !== undefined);
 
 export const LEVEL_WORDS: Readonly<Record<Level, string>> = { 1: 'mild', 2: 'middle', 3: 'demanding' };
 export const KIND_WORDS: Readonly<Record<Kind, string>> = {

@@ -49,7 +49,14 @@ export function OwnTestsDialog({
                       sx={{ py: 0.25 }}
                     />
                   }
-                  label={t.name}
+                  label={
+                    <>
+                      {t.name}
+                      <Typography variant="caption" component="span" sx={{ display: 'block', lineHeight: 1.2 }}>
+                        {t.clinical}
+                      </Typography>
+                    </>
+                  }
                 />
               ))}
             </Box>

@@ -212,6 +212,11 @@ export function ReadingPanel(props: ReadingPanelProps) {
         <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
           {test.name}
           {side !== 'both' && ` · ${side} ${SIDE_MARK[side]}`}
+          {test.clinical !== test.name && (
+            <Typography component="span" sx={{ display: 'block', color: 'var(--ink-2)', lineHeight: 1.2 }}>
+              {test.clinical}
+            </Typography>
+          )}
         </Typography>
         {side !== 'both' && (
           <ToggleButtonGroup

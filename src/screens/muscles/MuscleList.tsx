@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { MUSCLES, REGION_WORDS, REGIONS } from '@/core/body';
+import { finds } from '@/core/text-search';
 
 /** Muscles by region with a field that narrows them; folded into one choice where the screen is narrow. */
 export function MuscleList({
@@ -34,8 +35,7 @@ export function MuscleList({
         ))}
       </TextField>
     );
-  const text = wanted.trim().toLowerCase();
-  const found = MUSCLES.filter((m) => `${m.name} ${m.plain} ${REGION_WORDS[m.region]}`.toLowerCase().includes(text));
+  const found = MUSCLES.filter((m) => finds(`${m.name} ${m.plain} ${REGION_WORDS[m.region]}`, wanted));
   return (
     <Box
       component="nav"

@@ -19,6 +19,7 @@ import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { useUndo } from '../shell/use-undo';
+import { shapeOptions } from '@/screens/poses/shape-options';
 
 /** Where a pose is begun, and those that are hers already. */
 export function BenchStart() {
@@ -56,6 +57,7 @@ export function BenchStart() {
         </Button>
         <Autocomplete<Shape>
           options={[...LIBRARY]}
+          filterOptions={shapeOptions}
           getOptionLabel={(s) => (s.sanskrit ? `${s.name} (${s.sanskrit})` : s.name)}
           getOptionKey={(s) => s.id}
           groupBy={(s) => s.position}

@@ -109,6 +109,7 @@ export function PoseDetail({
         {shape.name} {SIDE_MARK[fit.side]}
       </Typography>
       <Typography sx={{ color: 'var(--ink-2)' }}>
+        {shape.plain && `${shape.plain} · `}
         {fit.side === 'both' ? 'both sides at once' : `${fit.side} side`} · {rung.name}
         {shape.sanskrit ? ` · ${shape.sanskrit}` : ''} · {LEVEL_WORDS[rung.level]}, {KIND_WORDS[rung.kind]} ·{' '}
         {shape.position}

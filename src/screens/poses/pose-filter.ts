@@ -1,5 +1,6 @@
-import { LEVEL_WORDS, rungOf, type Kind, type Level, type Position, type PropId } from '@/core/poses';
+import { LEVEL_WORDS, namesOf, rungOf, type Kind, type Level, type Position, type PropId } from '@/core/poses';
 import type { FittedPose } from '@/core/fit/fit';
+import { finds } from '@/core/text-search';
 
 /** What of the library is shown. */
 export interface PoseFilter {
@@ -24,13 +25,6 @@ export const NO_FILTER: PoseFilter = {
   rungs: 'best',
 };
 
-/** Words in lower case without marks, so that a name is found however it is typed. */
-const plain = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase();
-
 /** True where a fitted pose answers the filter; aims and one-rung-a-shape are for the caller. */
 export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, f: PoseFilter): boolean {
   const found = rungOf(fit.pose, fit.rung);
@@ -41,11 +35,7 @@ export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, f: PoseFilter): 
   if (f.level !== null && rung.level !== f.level) return false;
   if (f.kind && rung.kind !== f.kind) return false;
   if (f.text.trim() === '') return true;
-  const text = plain([shape.name, shape.sanskrit ?? '', rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '));
-  return plain(f.text)
-    .trim()
-    .split(/\s+/)
-    .every((word) => text.includes(word));
+  return finds([...namesOf(shape), rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '), f.text);
 }
 
 /** The first of each shape and side in a list that is in order. */

@@ -12,6 +12,7 @@ import { allShapes, type Shape } from '@/core/poses';
 import { sidesOf } from '@/core/practice/edit';
 import type { RankedPose } from '@/core/ranking/rank';
 import { PoseFigure } from '../poses/PoseFigure';
+import { shapeOptions } from '@/screens/poses/shape-options';
 
 /** A pose from the library, by name, at one of its rungs; a caution closes it, anything else is only said. */
 export function AddPose({
@@ -34,6 +35,7 @@ export function AddPose({
         <Autocomplete
           options={[...allShapes()].sort((a, b) => (a.name < b.name ? -1 : 1))}
           value={shape}
+          filterOptions={shapeOptions}
           getOptionLabel={(s) => s.name}
           getOptionKey={(s) => s.id}
           noOptionsText="No pose has this name."

@@ -10,6 +10,7 @@ import { ARCS, AVOIDED, PLACES } from '@/core/practice/request';
 import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS } from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
+import { shapeOptions } from '@/screens/poses/shape-options';
 
 const PROPS: readonly PropId[] = ['blanket', 'block', 'strap', 'bolster', 'wall', 'chair', 'post'];
 const RATIOS = [1, 1.5, 2] as const;
@@ -90,6 +91,7 @@ export function WishesPanel({
         <Autocomplete
           options={shapes}
           value={shapes.find((s) => s.id === wishes.peak) ?? null}
+          filterOptions={shapeOptions}
           getOptionLabel={(s) => s.name}
           getOptionKey={(s) => s.id}
           size="small"

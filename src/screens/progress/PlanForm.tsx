@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { allShapes } from '@/core/poses';
 import { planSchema, type PlanChoice } from '@/core/progress/plan';
 import { today } from '@/store/studio';
+import { shapeOptions } from '@/screens/poses/shape-options';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 /** Where to begin: three days with a day between. Ours. */
@@ -108,6 +109,7 @@ export function PlanForm({
         <Autocomplete
           options={shapes}
           value={shapes.find((s) => s.id === peak) ?? null}
+          filterOptions={shapeOptions}
           getOptionLabel={(s) => s.name}
           getOptionKey={(s) => s.id}
           size="small"

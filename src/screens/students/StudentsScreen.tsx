@@ -17,6 +17,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { StudentForm } from './StudentForm';
+import { finds } from '@/core/text-search';
 
 /** Where what is typed for a new student waits until she is added. */
 const DRAFT = 'new-student';
@@ -71,7 +72,7 @@ export function StudentsScreen() {
     );
   const archive = async (s: Student, to: boolean) =>
     undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await saveStudent(db, { ...s, archived: to }));
-  const shown = students.filter((s) => s.archived === archived && s.name.toLowerCase().includes(search.toLowerCase()));
+  const shown = students.filter((s) => s.archived === archived && finds(s.name, search));
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}>

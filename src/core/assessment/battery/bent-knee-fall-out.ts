@@ -10,6 +10,7 @@ const falling = fallingKnee(
 export const bentKneeFallOut: TestDefinition = {
   id: 'bent-knee-fall-out',
   name: 'Bent knee falling out',
+  clinical: 'Bent-knee fall-out test',
   kind: 'length',
   purpose: 'Short adductors and the front and lower capsule, with the knee bent.',
   position: 'on the back',

@@ -4,6 +4,7 @@ import { limits, note, ruleOfThumb, stop } from './parts';
 export const deepSquat: TestDefinition = {
   id: 'deep-squat',
   name: 'Deep squat',
+  clinical: 'Deep squat test',
   kind: 'function',
   purpose:
     'Ankles, hips, adductors, strength and trust in one shape; a wedge under the heels shows what the ankles cost.',

@@ -10,6 +10,7 @@ const falling = fallingKnee(
 export const faber: TestDefinition = {
   id: 'faber',
   name: 'Ankle over knee, knee falling out',
+  clinical: 'FABER (Patrick’s) test',
   kind: 'length',
   purpose:
     'Bending, opening and turning out together: a look at adductors, front of the capsule and how the joint bears it.',

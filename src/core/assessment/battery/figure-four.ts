@@ -27,6 +27,7 @@ function seated(shin: number): LegAngles {
 export const figureFour: TestDefinition = {
   id: 'figure-four',
   name: 'Figure-four, sitting',
+  clinical: 'Seated figure-four (piriformis length) test',
   kind: 'length',
   purpose: 'Back and outside of the hip, bent and turned out.',
   position: 'sitting',

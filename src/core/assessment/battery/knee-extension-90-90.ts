@@ -8,6 +8,7 @@ export const PELVIS = 13;
 export const kneeExtension9090: TestDefinition = {
   id: 'knee-extension-90-90',
   name: 'Knee straightening, thigh upright',
+  clinical: '90/90 knee extension (popliteal angle)',
   kind: 'length',
   purpose: 'Hamstrings with the pelvis better held.',
   position: 'on the back',

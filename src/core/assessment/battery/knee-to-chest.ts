@@ -8,6 +8,7 @@ export const PELVIS = 9;
 export const kneeToChest: TestDefinition = {
   id: 'knee-to-chest',
   name: 'Knee to chest',
+  clinical: 'Passive hip flexion, knee bent',
   kind: 'length',
   purpose: 'Bending of the hip without the hamstrings.',
   position: 'on the back',

@@ -8,6 +8,7 @@ const PELVIS = 6;
 export const kneeToOppositeShoulder: TestDefinition = {
   id: 'knee-to-opposite-shoulder',
   name: 'Knee to the opposite shoulder',
+  clinical: 'Piriformis length test, supine',
   kind: 'length',
   purpose: 'Back and outside of the hip, bent and crossed.',
   position: 'on the back',

@@ -20,6 +20,7 @@ const lunge = (shin: number, out: Half): void => {
 export const kneeToWall: TestDefinition = {
   id: 'knee-to-wall',
   name: 'Knee to the wall',
+  clinical: 'Weight-bearing lunge (knee-to-wall) test',
   kind: 'length',
   purpose: 'Soleus and the ankle joint.',
   position: 'standing',

@@ -19,6 +19,7 @@ const sit = (heel: number, instep: number): LegAngles => ({
 export const kneelingSit: TestDefinition = {
   id: 'kneeling-sit',
   name: 'Sitting back on the heels',
+  clinical: 'Heel-sit test',
   kind: 'length',
   purpose: 'Front of the thigh over a bent hip, knee joint, front of the ankle and top of the foot.',
   position: 'kneeling',

@@ -8,6 +8,7 @@ const BEHIND = 8;
 export const modifiedOber: TestDefinition = {
   id: 'modified-ober',
   name: 'Upper leg sinking, lying on the side',
+  clinical: 'Modified Ober test',
   kind: 'length',
   purpose: 'Outer hip and thigh, with little strain on the knee.',
   position: 'on the side',

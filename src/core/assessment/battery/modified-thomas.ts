@@ -17,6 +17,7 @@ function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
 export const modifiedThomas: TestDefinition = {
   id: 'modified-thomas',
   name: 'Leg hanging from the table edge',
+  clinical: 'Modified Thomas test',
   kind: 'length',
   purpose: 'Length of the muscles that bend the hip, one- and two-joint ones together; the read-outs tell them apart.',
   position: 'table edge',

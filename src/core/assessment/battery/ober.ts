@@ -7,6 +7,7 @@ const at = (value: number): LegAngles => ({ hipFlexion: -8, hipAdduction: value,
 export const ober: TestDefinition = {
   id: 'ober',
   name: 'Bent leg sinking, lying on the side',
+  clinical: 'Ober test',
   kind: 'length',
   purpose: 'Outer hip and thigh with the knee bent; beside the straight-knee reading it shows what crosses the knee.',
   position: 'on the side',

@@ -7,6 +7,7 @@ const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', 
 export const proneHipRotation: TestDefinition = {
   id: 'prone-hip-rotation',
   name: 'Thigh turning, lying on the front',
+  clinical: 'Prone hip rotation',
   kind: 'length',
   purpose: 'Turning of the thigh with the hip straight: outward rotators against inward ones, capsule and bone.',
   position: 'on the front',

@@ -5,6 +5,7 @@ import { ANGLE, limits } from './parts';
 export const proneKneeBend: TestDefinition = {
   id: 'prone-knee-bend',
   name: 'Heel to buttock, lying on the front',
+  clinical: 'Ely test (prone knee bend)',
   kind: 'length',
   purpose: 'Rectus femoris with the hip straight; a look at the knee.',
   position: 'on the front',

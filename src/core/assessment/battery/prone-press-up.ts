@@ -4,6 +4,7 @@ import { ease, limits, note, ON_FRONT, ruleOfThumb, stop } from './parts';
 export const pronePressUp: TestDefinition = {
   id: 'prone-press-up',
   name: 'Press-up from the front, hips down',
+  clinical: 'Prone press-up test',
   kind: 'function',
   purpose: 'Bending the spine back with the front of the body, and what the hip flexors let through.',
   position: 'on the front',

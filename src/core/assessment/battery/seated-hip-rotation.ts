@@ -13,6 +13,7 @@ const sit = (rotation: number, out: Half): void => {
 export const seatedHipRotation: TestDefinition = {
   id: 'seated-hip-rotation',
   name: 'Thigh turning, sitting',
+  clinical: 'Seated hip rotation',
   kind: 'length',
   purpose: 'Turning of the thigh with the hip bent.',
   position: 'sitting',

@@ -46,6 +46,7 @@ const norm = (sex: 'female' | 'male', [excellent, very, good]: Cuts): Norm => ({
 export const sitAndReach: TestDefinition = {
   id: 'sit-and-reach',
   name: 'Sit and reach',
+  clinical: 'Sit-and-reach test',
   kind: 'function',
   purpose:
     'The forward fold as a whole: hamstrings, back, nerve and the length of arms against legs. It names no muscle.',

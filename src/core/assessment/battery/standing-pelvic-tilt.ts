@@ -4,6 +4,7 @@ import { limits, note, ruleOfThumb, stop } from './parts';
 export const standingPelvicTilt: TestDefinition = {
   id: 'standing-pelvic-tilt',
   name: 'Tilt of the pelvis, standing',
+  clinical: 'Standing pelvic tilt (ASIS–PSIS angle)',
   kind: 'alignment',
   purpose: 'Background for every angle of the hip: hamstrings over a pelvis that tips forward are already lengthened.',
   position: 'standing',

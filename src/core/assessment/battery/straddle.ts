@@ -6,6 +6,7 @@ const at = (between: number): LegAngles => ({ hipFlexion: 70, hipAdduction: -bet
 export const straddle: TestDefinition = {
   id: 'straddle',
   name: 'Wide straddle, sitting',
+  clinical: 'Seated hip abduction, both sides',
   kind: 'length',
   purpose:
     'Adductors, gracilis and inner hamstrings of both legs together; a hard stop speaks for the shape of the hips.',

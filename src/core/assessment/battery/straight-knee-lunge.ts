@@ -8,6 +8,7 @@ const FOOT = 7;
 export const straightKneeLunge: TestDefinition = {
   id: 'straight-knee-lunge',
   name: 'Heel down, knee straight',
+  clinical: 'Gastrocnemius length, weight-bearing lunge',
   kind: 'length',
   purpose: 'Gastrocnemius.',
   position: 'standing',

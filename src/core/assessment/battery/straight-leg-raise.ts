@@ -8,6 +8,7 @@ export const PELVIC_SHARE = 0.24;
 export const straightLegRaise: TestDefinition = {
   id: 'straight-leg-raise',
   name: 'Straight leg raise',
+  clinical: 'Passive straight leg raise (SLR)',
   kind: 'length',
   purpose: 'Hamstrings over a straight knee, and how the nerve of the leg bears it.',
   position: 'on the back',

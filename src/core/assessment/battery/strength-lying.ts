@@ -5,6 +5,7 @@ import { gradeFor, holdFor, torqueFor } from './strength-parts';
 export const proneHipExtension: TestDefinition = {
   id: 'prone-hip-extension',
   name: 'Thigh lifted, lying on the front',
+  clinical: 'Prone hip extension strength',
   kind: 'strength',
   purpose: 'Gluteus maximus; the bent knee slackens the hamstrings. Look at hip length first.',
   position: 'on the front',
@@ -32,6 +33,7 @@ export const proneHipExtension: TestDefinition = {
 export const proneKneeFlexion: TestDefinition = {
   id: 'prone-knee-flexion',
   name: 'Heel pulled in against a push, lying on the front',
+  clinical: 'Prone knee flexion strength',
   kind: 'strength',
   purpose: 'Hamstrings; a foot turned out loads the outer ones, turned in the inner ones.',
   position: 'on the front',
@@ -58,6 +60,7 @@ export const proneKneeFlexion: TestDefinition = {
 export const sideLyingAbduction: TestDefinition = {
   id: 'side-lying-abduction',
   name: 'Upper leg lifted, lying on the side',
+  clinical: 'Side-lying hip abduction strength',
   kind: 'strength',
   purpose: 'Gluteus medius and minimus. Strong here but dropping on one leg is a matter of control.',
   position: 'on the side',
@@ -85,6 +88,7 @@ export const sideLyingAbduction: TestDefinition = {
 export const sideLyingAdduction: TestDefinition = {
   id: 'side-lying-adduction',
   name: 'Lower leg lifted, lying on the side',
+  clinical: 'Side-lying hip adduction strength',
   kind: 'strength',
   purpose: 'Adductors; beside the abductors’ push it gives their ratio.',
   position: 'on the side',
@@ -126,6 +130,7 @@ export const sideLyingAdduction: TestDefinition = {
 export const singleLegBridge: TestDefinition = {
   id: 'single-leg-bridge',
   name: 'Bridge on one leg',
+  clinical: 'Single-leg bridge hold',
   kind: 'strength',
   purpose:
     'Gluteus maximus and hamstrings together, and whether the pelvis keeps level. Foot close: buttock; foot far: hamstrings.',
@@ -165,6 +170,7 @@ export const singleLegBridge: TestDefinition = {
 export const adductorSqueeze: TestDefinition = {
   id: 'adductor-squeeze',
   name: 'Squeeze between the knees',
+  clinical: 'Adductor squeeze test',
   kind: 'strength',
   purpose: 'Adductors of both legs against each other.',
   position: 'on the back',

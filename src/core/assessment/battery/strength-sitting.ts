@@ -5,6 +5,7 @@ import { gradeFor, holdFor, torqueFor } from './strength-parts';
 export const seatedHipFlexionHold: TestDefinition = {
   id: 'seated-hip-flexion-hold',
   name: 'Knee lifted, sitting',
+  clinical: 'Seated hip flexion strength',
   kind: 'strength',
   purpose: 'Psoas and iliacus where they are short. Usual length and a weak hold here ask for strength, not stretch.',
   position: 'sitting',
@@ -37,6 +38,7 @@ export const seatedHipFlexionHold: TestDefinition = {
 export const seatedRotationStrength: TestDefinition = {
   id: 'seated-rotation-strength',
   name: 'Turning the thigh against a push, sitting',
+  clinical: 'Seated hip rotation strength',
   kind: 'strength',
   purpose: 'Muscles that turn the thigh in and out with the hip bent; beside the range it shows which end is weak.',
   position: 'sitting',
@@ -75,6 +77,7 @@ export const seatedRotationStrength: TestDefinition = {
 export const seatedKneeExtension: TestDefinition = {
   id: 'seated-knee-extension',
   name: 'Straightening the knee against a push, sitting',
+  clinical: 'Seated knee extension strength',
   kind: 'strength',
   purpose: 'Quadriceps; beside the hamstrings’ push it gives their ratio.',
   position: 'sitting',

@@ -5,6 +5,7 @@ import { holdFor } from './strength-parts';
 export const wallSit: TestDefinition = {
   id: 'wall-sit',
   name: 'Wall sit',
+  clinical: 'Wall sit hold',
   kind: 'strength',
   purpose: 'Quadriceps of both legs.',
   position: 'standing',
@@ -32,6 +33,7 @@ export const wallSit: TestDefinition = {
 export const heelRaises: TestDefinition = {
   id: 'heel-raises',
   name: 'Heel raises on one leg',
+  clinical: 'Single-leg heel-rise test',
   kind: 'strength',
   purpose: 'Calf; with the knee bent more the soleus.',
   position: 'standing',
@@ -88,6 +90,7 @@ const stance = (from: number, to: number, mean: number, sd: number) =>
 export const singleLegStance: TestDefinition = {
   id: 'single-leg-stance',
   name: 'Standing on one leg',
+  clinical: 'Single-leg stance (Trendelenburg sign)',
   kind: 'strength',
   purpose: 'Abductors of the standing hip, and balance.',
   position: 'standing',

@@ -19,6 +19,7 @@ import { holdFor } from './strength-parts';
 export const doubleLegLowering: TestDefinition = {
   id: 'double-leg-lowering',
   name: 'Both legs lowered',
+  clinical: 'Double-leg lowering test',
   kind: 'strength',
   purpose: 'Lower abdominals against the pull of the hip flexors. Short hip flexors make the loss look greater.',
   position: 'on the back',
@@ -64,6 +65,7 @@ export const doubleLegLowering: TestDefinition = {
 export const frontPlank: TestDefinition = {
   id: 'front-plank',
   name: 'Plank on the forearms',
+  clinical: 'Prone bridge (forearm plank) hold',
   kind: 'strength',
   purpose: 'Front of the trunk.',
   position: 'on the front',
@@ -104,6 +106,7 @@ const mcGill = 'McGill 1999';
 export const sidePlank: TestDefinition = {
   id: 'side-plank',
   name: 'Side plank',
+  clinical: 'Side bridge hold',
   kind: 'strength',
   purpose: 'Side of the trunk and the hip abductors of the lower side.',
   position: 'on the side',
@@ -146,6 +149,7 @@ export const sidePlank: TestDefinition = {
 export const trunkExtensionHold: TestDefinition = {
   id: 'trunk-extension-hold',
   name: 'Trunk held level over the edge',
+  clinical: 'Biering-Sørensen test',
   kind: 'strength',
   purpose: 'Back of the trunk and of the hips.',
   position: 'on the front',

@@ -12,6 +12,7 @@ const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
 export const supineAbduction: TestDefinition = {
   id: 'supine-abduction',
   name: 'Leg sliding out',
+  clinical: 'Supine hip abduction',
   kind: 'length',
   purpose: 'Adductors; the bent knee takes the gracilis out.',
   position: 'on the back',

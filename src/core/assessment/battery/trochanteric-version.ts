@@ -4,6 +4,7 @@ import { ANGLE, drawnLeg, limits, note, ON_FRONT, ruleOfThumb, stop, UP } from '
 export const trochantericVersion: TestDefinition = {
   id: 'trochanteric-version',
   name: 'Twist of the thigh bone, by feel',
+  clinical: 'Craig’s test (femoral anteversion)',
   kind: 'alignment',
   purpose: 'How the thigh bone is twisted by nature, so that stretching is not asked to change bone.',
   position: 'on the front',

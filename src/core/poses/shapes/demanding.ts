@@ -6,7 +6,9 @@ const SIDE = 't pl90; w a0 f0; o a0 f0';
 export const DEMANDING: readonly ShapeSketch[] = [
   {
     id: 'wheel',
-    name: 'Full back-bend from the floor',
+    name: 'Wheel',
+    plain: 'Full back-bend from the floor',
+    also: ['upward bow', 'upward-facing bow', 'full wheel'],
     sanskrit: 'Urdhva Dhanurasana',
     position: 'on the back',
     sided: false,
@@ -24,6 +26,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
   {
     id: 'front-split',
     name: 'Front split',
+    also: ['monkey pose', 'splits', 'front splits'],
     sanskrit: 'Hanumanasana',
     position: 'seated',
     reaches: ['hamstrings'],
@@ -40,6 +43,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
   {
     id: 'side-split',
     name: 'Side split',
+    also: ['side splits', 'middle split', 'straddle split'],
     sanskrit: 'Samakonasana',
     position: 'standing',
     sided: false,
@@ -56,7 +60,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'turtle',
-    name: 'Turtle',
+    name: 'Tortoise',
+    plain: 'Turtle',
+    also: ['tortoise pose'],
     sanskrit: 'Kurmasana',
     position: 'seated',
     sided: false,
@@ -74,7 +80,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'squat-shin-hold',
-    name: 'Squat with an arm round the shin',
+    name: 'Noose preparation',
+    plain: 'Squat with an arm round the shin',
+    also: ['noose pose'],
     sanskrit: 'Pasasana, preparation',
     position: 'standing',
     yaw: -30,
@@ -91,7 +99,8 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'shoulder-squeeze',
-    name: 'Shoulder-squeeze balance',
+    name: 'Shoulder-pressing pose',
+    plain: 'Shoulder-squeeze balance',
     sanskrit: 'Bhujapidasana',
     position: 'standing',
     sided: false,
@@ -108,7 +117,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'one-leg-arm-balance',
-    name: 'One leg over the arm, seated lift',
+    name: 'Elephant’s trunk',
+    plain: 'One leg over the arm, seated lift',
+    also: ['elephant’s trunk pose', 'one-leg-over-arm balance'],
     sanskrit: 'Eka Hasta Bhujasana',
     position: 'seated',
     kind: 'strength',
@@ -125,7 +136,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'crossed-balance',
-    name: 'Crossed figure-four balance',
+    name: 'Flying pigeon',
+    plain: 'Crossed figure-four balance',
+    also: ['galavasana'],
     sanskrit: 'Eka Pada Galavasana',
     position: 'standing',
     kind: 'strength',
@@ -142,7 +155,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'side-leg-lift',
-    name: 'Reclining leg lift on the side',
+    name: 'Side-reclining leg lift',
+    plain: 'Reclining leg lift on the side',
+    also: ['sleeping Vishnu'],
     sanskrit: 'Anantasana',
     position: 'on the side',
     yaw: 102,
@@ -159,7 +174,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'side-lift',
-    name: 'Leg lift, lying on the side',
+    name: 'Side-lying leg lift',
+    plain: 'Leg lift, lying on the side',
+    also: ['clam', 'clamshell', 'side-lying hip abduction'],
     position: 'on the side',
     kind: 'strength',
     yaw: 102,
@@ -177,7 +194,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'side-inner-lift',
-    name: 'Lower leg lift, lying on the side',
+    name: 'Side-lying inner-thigh lift',
+    plain: 'Lower leg lift, lying on the side',
+    also: ['side-lying hip adduction'],
     position: 'on the side',
     kind: 'strength',
     yaw: -78,

@@ -10,6 +10,7 @@ export const KNEELING: readonly ShapeSketch[] = [
   {
     id: 'low-lunge',
     name: 'Low lunge',
+    also: ['crescent low lunge', 'half-kneeling hip flexor stretch'],
     sanskrit: 'Anjaneyasana',
     position: 'kneeling',
     reaches: ['deep-hip-flexor', 'gluteus-maximus'],
@@ -26,6 +27,7 @@ export const KNEELING: readonly ShapeSketch[] = [
   {
     id: 'low-lunge-rocking',
     name: 'Low lunge, rocking',
+    also: ['dynamic low lunge'],
     position: 'kneeling',
     kind: 'mobility',
     reaches: ['deep-hip-flexor'],
@@ -40,7 +42,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'half-kneel-twist',
-    name: 'Half-kneel with a twist',
+    name: 'Revolved low lunge',
+    plain: 'Half-kneel with a twist',
+    also: ['low lunge twist', 'Parivrtta Anjaneyasana'],
     position: 'kneeling',
     yaw: -14,
     reaches: ['deep-hip-flexor'],
@@ -55,7 +59,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'shin-up-lunge',
-    name: 'Lunge with the back shin up',
+    name: 'Low lunge quad stretch',
+    plain: 'Lunge with the back shin up',
+    also: ['couch stretch', 'King Arthur pose', 'quad stretch lunge'],
     position: 'kneeling',
     reaches: ['rectus-femoris', 'deep-hip-flexor'],
     base: 'w f0 k92 d-30; o f92 k92 d2',
@@ -72,7 +78,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'wide-lunge',
-    name: 'Wide low lunge',
+    name: 'Lizard',
+    plain: 'Wide low lunge',
+    also: ['lizard pose', 'lizard lunge'],
     sanskrit: 'Utthan Pristhasana',
     position: 'kneeling',
     yaw: -40,
@@ -91,6 +99,7 @@ export const KNEELING: readonly ShapeSketch[] = [
   {
     id: 'half-split',
     name: 'Half split',
+    also: ['half splits', 'runner’s stretch', 'half monkey'],
     sanskrit: 'Ardha Hanumanasana',
     position: 'kneeling',
     reaches: ['hamstrings'],
@@ -106,7 +115,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'hero',
-    name: 'Hero, sitting between the feet',
+    name: 'Hero',
+    plain: 'Sitting between the feet',
+    also: ['hero pose'],
     sanskrit: 'Virasana',
     position: 'kneeling',
     sided: false,
@@ -123,7 +134,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'one-leg-hero-fold',
-    name: 'Fold with one shin back',
+    name: 'Half hero forward bend',
+    plain: 'Fold with one shin back',
+    also: ['three-limbed forward bend'],
     sanskrit: 'Triang Mukhaikapada Paschimottanasana',
     position: 'seated',
     reaches: ['hamstrings', 'vasti'],
@@ -139,7 +152,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'instep-stretch',
-    name: 'Instep and toes',
+    name: 'Toe sit and instep stretch',
+    plain: 'Instep and toes',
+    also: ['toe squat', 'thunderbolt', 'Vajrasana'],
     position: 'kneeling',
     sided: false,
     reaches: ['instep'],
@@ -156,6 +171,7 @@ export const KNEELING: readonly ShapeSketch[] = [
   {
     id: 'camel',
     name: 'Camel',
+    also: ['camel pose'],
     sanskrit: 'Ustrasana',
     position: 'kneeling',
     sided: false,
@@ -172,7 +188,9 @@ export const KNEELING: readonly ShapeSketch[] = [
   },
   {
     id: 'lean-back-kneel',
-    name: 'Lean back, kneeling tall',
+    name: 'Kneeling lean-back',
+    plain: 'Lean back, kneeling tall',
+    also: ['reverse nordic'],
     position: 'kneeling',
     sided: false,
     kind: 'strength',
@@ -188,6 +206,7 @@ export const KNEELING: readonly ShapeSketch[] = [
   {
     id: 'gate',
     name: 'Gate',
+    also: ['gate pose'],
     sanskrit: 'Parighasana',
     position: 'kneeling',
     yaw: -80,

@@ -25,7 +25,9 @@ const HEELS_IN: readonly Intent[] = [
 export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'resting-back',
-    name: 'Rest on the back',
+    name: 'Corpse pose',
+    plain: 'Rest on the back',
+    also: ['final rest', 'constructive rest'],
     sanskrit: 'Savasana',
     position: 'on the back',
     sided: false,
@@ -44,6 +46,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'knee-to-chest',
     name: 'Knee to chest',
+    also: ['wind-relieving pose', 'knees to chest'],
     sanskrit: 'Apanasana',
     position: 'on the back',
     reaches: ['gluteus-maximus'],
@@ -62,6 +65,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'hip-circles',
     name: 'Hip circles on the back',
+    also: ['supine hip circles'],
     position: 'on the back',
     kind: 'mobility',
     reaches: ['adductors'],
@@ -76,7 +80,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'windscreen-knees',
-    name: 'Knees side to side',
+    name: 'Windscreen wipers',
+    plain: 'Knees side to side',
+    also: ['windshield wipers'],
     position: 'on the back',
     kind: 'mobility',
     yaw: -60,
@@ -93,7 +99,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'hips-on-block',
-    name: 'Hips on a block, one leg long',
+    name: 'Psoas release on a block',
+    plain: 'Hips on a block, one leg long',
+    also: ['supported bridge, one leg long', 'hip flexor release'],
     position: 'on the back',
     reaches: ['deep-hip-flexor', 'gluteus-maximus'],
     base: 't pt-96 tf10 nf12; b sf-4 sa-22',
@@ -108,7 +116,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'strap-leg-raise',
-    name: 'Leg raise with a strap',
+    name: 'Reclined hand-to-big-toe',
+    plain: 'Leg raise with a strap',
+    also: ['reclining hand-to-big-toe pose', 'supine hamstring stretch'],
     sanskrit: 'Supta Padangusthasana',
     position: 'on the back',
     reaches: ['hamstrings'],
@@ -125,7 +135,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'strap-leg-across',
-    name: 'Leg across with a strap',
+    name: 'Reclined hand-to-big-toe, leg across',
+    plain: 'Leg across with a strap',
+    also: ['revolved reclined hand-to-big-toe', 'supine outer-hip stretch'],
     position: 'on the back',
     yaw: -50,
     pitch: 22,
@@ -140,7 +152,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'strap-leg-aside',
-    name: 'Leg out to the side with a strap',
+    name: 'Reclined hand-to-big-toe, leg aside',
+    plain: 'Leg out to the side with a strap',
+    also: ['supine inner-thigh stretch'],
     position: 'on the back',
     yaw: -64,
     pitch: 30,
@@ -155,7 +169,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'lying-figure-four',
-    name: 'Figure-four on the back',
+    name: 'Reclined pigeon',
+    plain: 'Figure-four on the back',
+    also: ['thread the needle', 'eye of the needle', 'supine pigeon', 'reclining figure four', 'Sucirandhrasana'],
     sanskrit: 'Supta Kapotasana',
     position: 'on the back',
     yaw: -38,
@@ -174,6 +190,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'knee-across',
     name: 'Knee to opposite shoulder',
+    also: ['piriformis stretch on the back'],
     position: 'on the back',
     yaw: -38,
     reaches: ['deep-buttock'],
@@ -188,7 +205,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'happy-baby',
-    name: 'Knee beside the ribs',
+    name: 'Half happy baby',
+    plain: 'Knee beside the ribs',
+    also: ['half happy baby pose'],
     sanskrit: 'Ardha Ananda Balasana',
     position: 'on the back',
     yaw: -56,
@@ -206,7 +225,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'happy-baby-both',
-    name: 'Both knees beside the ribs',
+    name: 'Happy baby',
+    plain: 'Both knees beside the ribs',
+    also: ['happy baby pose'],
     sanskrit: 'Ananda Balasana',
     position: 'on the back',
     sided: false,
@@ -225,7 +246,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'bound-soles-lying',
-    name: 'Bound soles, lying',
+    name: 'Reclined bound angle',
+    plain: 'Bound soles, lying',
+    also: ['reclining bound angle pose', 'reclined butterfly', 'reclined cobbler'],
     sanskrit: 'Supta Baddha Konasana',
     position: 'on the back',
     sided: false,
@@ -244,7 +267,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'supported-bridge',
-    name: 'Bridge resting on a block',
+    name: 'Supported bridge',
+    plain: 'Bridge resting on a block',
+    also: ['supported bridge pose'],
     sanskrit: 'Setu Bandhasana, supported',
     position: 'on the back',
     sided: false,
@@ -260,6 +285,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'bridge',
     name: 'Bridge',
+    also: ['bridge pose', 'glute bridge'],
     sanskrit: 'Setu Bandhasana',
     position: 'on the back',
     sided: false,
@@ -277,7 +303,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'bridge-block',
-    name: 'Bridge with a block held',
+    name: 'Bridge with a block squeeze',
+    plain: 'Bridge with a block held',
+    also: ['adductor bridge'],
     position: 'on the back',
     sided: false,
     kind: 'strength',
@@ -292,7 +320,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'single-leg-bridge',
-    name: 'Bridge on one leg',
+    name: 'One-leg bridge',
+    plain: 'Bridge on one leg',
+    also: ['single-leg bridge', 'one-legged bridge', 'Eka Pada Setu Bandhasana'],
     position: 'on the back',
     kind: 'strength',
     works: ['gluteus-maximus', 'hamstrings'],
@@ -307,7 +337,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'long-bridge',
-    name: 'Long bridge on the heels',
+    name: 'Hamstring bridge',
+    plain: 'Long bridge on the heels',
+    also: ['long-lever bridge'],
     position: 'on the back',
     sided: false,
     kind: 'strength',
@@ -323,6 +355,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'reclining-hero',
     name: 'Reclining hero',
+    also: ['reclined hero', 'reclining hero pose'],
     sanskrit: 'Supta Virasana',
     position: 'on the back',
     sided: false,
@@ -339,6 +372,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   {
     id: 'leg-lowering',
     name: 'Leg lowering',
+    also: ['double leg lowering', 'leg lowers'],
     position: 'on the back',
     sided: false,
     kind: 'strength',
@@ -355,7 +389,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'thigh-hold',
-    name: 'Thigh held above the hip',
+    name: 'Hand-to-knee press',
+    plain: 'Thigh held above the hip',
+    also: ['isometric hip flexor press'],
     position: 'on the back',
     kind: 'strength',
     works: ['deep-hip-flexor'],
@@ -371,7 +407,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
   },
   {
     id: 'opposite-limbs-back',
-    name: 'Opposite arm and leg, on the back',
+    name: 'Dead bug',
+    plain: 'Opposite arm and leg, on the back',
     position: 'on the back',
     kind: 'strength',
     works: ['deep-hip-flexor'],

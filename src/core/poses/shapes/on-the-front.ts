@@ -49,6 +49,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'half-frog',
     name: 'Half frog',
+    also: ['half frog pose', 'prone quad stretch'],
     sanskrit: 'Ardha Bhekasana',
     position: 'on the front',
     reaches: ['rectus-femoris'],
@@ -65,6 +66,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'locust',
     name: 'Locust',
+    also: ['locust pose'],
     sanskrit: 'Salabhasana',
     position: 'on the front',
     sided: false,
@@ -81,7 +83,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'locust-single',
-    name: 'One-leg locust',
+    name: 'Half locust',
+    plain: 'One-leg locust',
+    also: ['single-leg locust', 'Ardha Salabhasana'],
     position: 'on the front',
     kind: 'strength',
     works: ['gluteus-maximus'],
@@ -96,7 +100,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'heel-squeeze',
-    name: 'Heels pressed together, face down',
+    name: 'Prone heel squeeze',
+    plain: 'Heels pressed together, face down',
     position: 'on the front',
     sided: false,
     kind: 'strength',
@@ -114,6 +119,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'cobra',
     name: 'Cobra',
+    also: ['cobra pose', 'sphinx'],
     sanskrit: 'Bhujangasana',
     position: 'on the front',
     sided: false,
@@ -129,7 +135,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'cat-cow',
-    name: 'Round and hollow on all fours',
+    name: 'Cat-cow',
+    plain: 'Round and hollow on all fours',
+    also: ['cat and cow', 'Bitilasana'],
     sanskrit: 'Marjaryasana',
     position: 'all-fours',
     sided: false,
@@ -160,6 +168,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'leg-lift-fours',
     name: 'Leg lift on all fours',
+    also: ['donkey kick', 'quadruped hip extension'],
     position: 'all-fours',
     kind: 'strength',
     works: ['gluteus-maximus', 'hamstrings'],
@@ -175,7 +184,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'side-lift-fours',
-    name: 'Side lift on all fours',
+    name: 'Fire hydrant',
+    plain: 'Side lift on all fours',
+    also: ['quadruped hip abduction'],
     position: 'all-fours',
     kind: 'strength',
     yaw: -66,
@@ -192,7 +203,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'leg-circles-fours',
-    name: 'Leg circles on all fours',
+    name: 'Hip circles on all fours',
+    plain: 'Leg circles on all fours',
+    also: ['leg circles'],
     position: 'all-fours',
     kind: 'mobility',
     yaw: -40,
@@ -208,7 +221,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'bird-dog',
-    name: 'Opposite arm and leg on all fours',
+    name: 'Bird dog',
+    plain: 'Opposite arm and leg on all fours',
+    also: ['balancing table', 'sunbird'],
     position: 'all-fours',
     kind: 'strength',
     works: ['gluteus-maximus'],
@@ -224,7 +239,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'hand-to-foot-fours',
-    name: 'Hand to opposite foot on all fours',
+    name: 'Tiger pose',
+    plain: 'Hand to opposite foot on all fours',
+    also: ['Vyaghrasana', 'bound bird dog'],
     position: 'all-fours',
     reaches: ['rectus-femoris'],
     base: FOURS,
@@ -238,7 +255,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'frog',
-    name: 'Wide-knee rest on all fours',
+    name: 'Frog',
+    plain: 'Wide-knee rest on all fours',
+    also: ['frog pose'],
     sanskrit: 'Mandukasana',
     position: 'all-fours',
     sided: false,
@@ -256,6 +275,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'plank',
     name: 'Plank',
+    also: ['plank pose', 'high plank'],
     sanskrit: 'Phalakasana',
     position: 'all-fours',
     sided: false,
@@ -274,6 +294,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'side-plank',
     name: 'Side plank',
+    also: ['side plank pose'],
     sanskrit: 'Vasisthasana',
     position: 'on the side',
     kind: 'strength',
@@ -291,7 +312,9 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   },
   {
     id: 'childs',
-    name: 'Folded rest on the shins',
+    name: 'Child’s pose',
+    plain: 'Folded rest on the shins',
+    also: ['childs pose'],
     sanskrit: 'Balasana',
     position: 'kneeling',
     sided: false,

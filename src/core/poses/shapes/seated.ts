@@ -6,7 +6,9 @@ const LONG = 'b f90 k2 d0 a-2';
 export const SEATED: readonly ShapeSketch[] = [
   {
     id: 'long-sitting-fold',
-    name: 'Long-sitting fold',
+    name: 'Seated forward bend',
+    plain: 'Long-sitting fold',
+    also: ['seated forward fold', 'caterpillar'],
     sanskrit: 'Paschimottanasana',
     position: 'seated',
     sided: false,
@@ -24,7 +26,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'one-leg-fold',
-    name: 'One-leg fold',
+    name: 'Head-to-knee pose',
+    plain: 'One-leg fold',
+    also: ['head-to-knee forward bend'],
     sanskrit: 'Janu Sirsasana',
     position: 'seated',
     yaw: -20,
@@ -42,7 +46,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'wide-straddle',
-    name: 'Wide straddle',
+    name: 'Wide-angle seated forward bend',
+    plain: 'Wide straddle',
+    also: ['seated straddle', 'seated wide-legged forward fold', 'dragonfly'],
     sanskrit: 'Upavistha Konasana',
     position: 'seated',
     sided: false,
@@ -60,7 +66,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'straddle-side',
-    name: 'Straddle to the side',
+    name: 'Side straddle',
+    plain: 'Straddle to the side',
+    also: ['side seated wide angle'],
     sanskrit: 'Parsva Upavistha Konasana',
     position: 'seated',
     yaw: -58,
@@ -77,7 +85,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'bound-soles',
-    name: 'Bound soles',
+    name: 'Bound angle',
+    plain: 'Bound soles',
+    also: ['bound angle pose', 'butterfly', 'cobbler’s pose'],
     sanskrit: 'Baddha Konasana',
     position: 'seated',
     sided: false,
@@ -96,7 +106,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'easy-seat',
-    name: 'Crossed shins',
+    name: 'Easy pose',
+    plain: 'Crossed shins',
+    also: ['easy seat', 'cross-legged sitting'],
     sanskrit: 'Sukhasana',
     position: 'seated',
     yaw: -30,
@@ -112,7 +124,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'stacked-shins',
-    name: 'Stacked shins',
+    name: 'Fire log',
+    plain: 'Stacked shins',
+    also: ['double pigeon', 'fire log pose', 'square pose'],
     sanskrit: 'Agnistambhasana',
     position: 'seated',
     yaw: -40,
@@ -129,7 +143,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'stacked-knees',
-    name: 'Stacked knees',
+    name: 'Cow-face legs',
+    plain: 'Stacked knees',
+    also: ['cow-face pose', 'shoelace'],
     sanskrit: 'Gomukhasana, legs',
     position: 'seated',
     yaw: -56,
@@ -145,7 +161,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'crossed-knee-twist',
-    name: 'Knee hug and twist, sitting',
+    name: 'Half lord of the fishes',
+    plain: 'Knee hug and twist, sitting',
+    also: ['half spinal twist', 'seated twist'],
     sanskrit: 'Ardha Matsyendrasana',
     position: 'seated',
     yaw: -20,
@@ -161,7 +179,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'seated-figure-four',
-    name: 'Figure-four, hands behind',
+    name: 'Seated figure-four',
+    plain: 'Figure-four, hands behind',
+    also: ['seated pigeon', 'sitting figure four'],
     position: 'seated',
     reaches: ['deep-buttock'],
     yaw: -34,
@@ -177,6 +197,7 @@ export const SEATED: readonly ShapeSketch[] = [
   {
     id: 'leg-cradle',
     name: 'Leg cradle',
+    also: ['cradle the baby', 'Hindolasana'],
     position: 'seated',
     yaw: -34,
     reaches: ['deep-buttock', 'adductors', 'hamstrings'],
@@ -192,7 +213,9 @@ export const SEATED: readonly ShapeSketch[] = [
   },
   {
     id: 'deer',
-    name: 'Deer, one thigh turned in and one out',
+    name: 'Deer',
+    plain: 'One thigh turned in and one out',
+    also: ['deer pose', 'ninety-ninety', '90/90'],
     position: 'seated',
     yaw: -40,
     pitch: 18,
@@ -208,6 +231,7 @@ export const SEATED: readonly ShapeSketch[] = [
   {
     id: 'pigeon',
     name: 'Pigeon',
+    also: ['half pigeon', 'one-legged king pigeon', 'sleeping pigeon', 'swan'],
     sanskrit: 'Eka Pada Rajakapotasana, preparation',
     position: 'seated',
     yaw: -30,
@@ -225,6 +249,7 @@ export const SEATED: readonly ShapeSketch[] = [
   {
     id: 'heron',
     name: 'Heron',
+    also: ['heron pose'],
     sanskrit: 'Krounchasana',
     position: 'seated',
     reaches: ['hamstrings'],
@@ -241,6 +266,7 @@ export const SEATED: readonly ShapeSketch[] = [
   {
     id: 'boat',
     name: 'Boat',
+    also: ['boat pose'],
     sanskrit: 'Navasana',
     position: 'seated',
     sided: false,

@@ -29,6 +29,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   {
     id: 'leg-swing',
     name: 'Leg swing',
+    also: ['leg swings'],
     position: 'standing',
     kind: 'mobility',
     reaches: ['hamstrings'],
@@ -43,7 +44,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'squat',
-    name: 'Narrow squat',
+    name: 'Garland',
+    plain: 'Narrow squat',
+    also: ['garland pose', 'yogi squat', 'deep squat'],
     sanskrit: 'Malasana',
     position: 'standing',
     sided: false,
@@ -61,7 +64,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'wide-squat',
-    name: 'Wide squat',
+    name: 'Goddess',
+    plain: 'Wide squat',
+    also: ['goddess pose', 'goddess squat', 'horse stance', 'Utkata Konasana'],
     position: 'standing',
     sided: false,
     yaw: -60,
@@ -80,6 +85,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   {
     id: 'wall-sit',
     name: 'Wall sit',
+    also: ['wall chair'],
     position: 'standing',
     sided: false,
     kind: 'strength',
@@ -97,6 +103,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   {
     id: 'calf-raise',
     name: 'Heel raise',
+    also: ['calf raise'],
     position: 'standing',
     kind: 'strength',
     works: ['calf'],
@@ -111,7 +118,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'wall-calf-stretch',
-    name: 'Calf at the wall',
+    name: 'Calf stretch at the wall',
+    plain: 'Calf at the wall',
+    also: ['runner’s calf stretch'],
     position: 'standing',
     reaches: ['calf'],
     base: 't pt16; w f-4 k2 d22; o f40 k46 d8',
@@ -125,7 +134,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'crossed-side-reach',
-    name: 'Crossed-leg side reach',
+    name: 'Standing side bend, legs crossed',
+    plain: 'Crossed-leg side reach',
+    also: ['standing crescent', 'standing outer-hip stretch'],
     position: 'standing',
     yaw: -70,
     reaches: ['lateral-hip'],
@@ -140,7 +151,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'wide-fold',
-    name: 'Wide-legged fold',
+    name: 'Wide-legged forward bend',
+    plain: 'Wide-legged fold',
+    also: ['wide-legged forward fold'],
     sanskrit: 'Prasarita Padottanasana',
     position: 'standing',
     sided: false,
@@ -159,6 +172,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   {
     id: 'lateral-lunge',
     name: 'Side lunge',
+    also: ['half squat', 'cossack squat', 'lateral lunge'],
     sanskrit: 'Skandasana',
     position: 'standing',
     yaw: -66,
@@ -176,6 +190,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   {
     id: 'pyramid',
     name: 'Pyramid',
+    also: ['pyramid pose', 'intense side stretch'],
     sanskrit: 'Parsvottanasana',
     position: 'standing',
     reaches: ['hamstrings'],
@@ -190,7 +205,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'hip-hike',
-    name: 'Pelvis lowered and lifted on one leg',
+    name: 'Hip hike',
+    plain: 'Pelvis lowered and lifted on one leg',
+    also: ['pelvic drop'],
     position: 'standing',
     kind: 'strength',
     yaw: -80,
@@ -205,7 +222,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'standing-leg-aside',
-    name: 'Leg to the side, standing',
+    name: 'Standing side leg lift',
+    plain: 'Leg to the side, standing',
+    also: ['standing hip abduction'],
     position: 'standing',
     kind: 'strength',
     yaw: -80,
@@ -220,7 +239,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'standing-knee-lift',
-    name: 'Knee lift, standing',
+    name: 'Standing knee lift',
+    plain: 'Knee lift, standing',
+    also: ['standing march'],
     position: 'standing',
     kind: 'strength',
     works: ['deep-hip-flexor', 'lateral-hip'],
@@ -235,7 +256,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'standing-hip-press',
-    name: 'Thigh back, standing',
+    name: 'Standing hip extension',
+    plain: 'Thigh back, standing',
+    also: ['standing leg lift behind'],
     position: 'standing',
     kind: 'strength',
     works: ['gluteus-maximus', 'hamstrings'],
@@ -249,7 +272,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'single-leg-squat',
-    name: 'One-leg sit',
+    name: 'One-leg squat',
+    plain: 'One-leg sit',
+    also: ['single-leg squat'],
     position: 'standing',
     kind: 'strength',
     works: ['vasti', 'gluteus-maximus', 'lateral-hip'],
@@ -264,6 +289,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   {
     id: 'standing-lunge-chair',
     name: 'Lunge with a foot on a chair',
+    also: ['chair lunge'],
     position: 'standing',
     reaches: ['deep-hip-flexor'],
     base: 't pt0; w f-4 k6 d10; o f84 k84 d0',
@@ -276,7 +302,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'chair-stand',
-    name: 'Stand up and sit down',
+    name: 'Sit to stand',
+    plain: 'Stand up and sit down',
+    also: ['chair stand'],
     position: 'standing',
     sided: false,
     kind: 'strength',
@@ -291,7 +319,9 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'desk-dog',
-    name: 'Hinge at a desk',
+    name: 'Half dog at a desk',
+    plain: 'Hinge at a desk',
+    also: ['wall dog', 'right-angle pose'],
     position: 'standing',
     sided: false,
     reaches: ['hamstrings'],
@@ -321,7 +351,8 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
   },
   {
     id: 'wall-side-press',
-    name: 'Side press at a wall',
+    name: 'Side plank at a wall',
+    plain: 'Side press at a wall',
     position: 'standing',
     kind: 'strength',
     yaw: -80,

@@ -9,7 +9,9 @@ const LUNGE = 't pt0; w f-14 k6 d30 e50; o f66 k70 d4';
 export const STANDING: readonly ShapeSketch[] = [
   {
     id: 'forward-hinge',
-    name: 'Forward hinge',
+    name: 'Standing half forward bend',
+    plain: 'Forward hinge',
+    also: ['half lift', 'flat back', 'halfway lift'],
     sanskrit: 'Ardha Uttanasana',
     position: 'standing',
     sided: false,
@@ -26,7 +28,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'bent-knee-fold',
-    name: 'Bent-knee fold',
+    name: 'Standing forward bend',
+    plain: 'Bent-knee fold',
+    also: ['forward fold', 'ragdoll'],
     sanskrit: 'Uttanasana',
     position: 'standing',
     sided: false,
@@ -44,7 +48,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'dog',
-    name: 'Dog',
+    name: 'Downward-facing dog',
+    plain: 'Hands and feet down, hips high',
+    also: ['downward dog', 'down dog'],
     sanskrit: 'Adho Mukha Svanasana',
     position: 'standing',
     reaches: ['calf', 'hamstrings'],
@@ -62,6 +68,7 @@ export const STANDING: readonly ShapeSketch[] = [
   {
     id: 'three-leg-dog',
     name: 'Three-legged dog',
+    also: ['down dog split', 'three-legged downward-facing dog'],
     sanskrit: 'Tri Pada Adho Mukha Svanasana',
     position: 'standing',
     kind: 'strength',
@@ -77,7 +84,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'hinge-leg-turn',
-    name: 'Hinged stand, the lifted leg turns',
+    name: 'Standing hip turns',
+    plain: 'Hinged stand, the lifted leg turns',
+    also: ['half moon preparation'],
     position: 'standing',
     kind: 'strength',
     yaw: -50,
@@ -94,6 +103,7 @@ export const STANDING: readonly ShapeSketch[] = [
   {
     id: 'high-lunge',
     name: 'High lunge',
+    also: ['crescent lunge', 'crescent'],
     position: 'standing',
     reaches: ['deep-hip-flexor', 'calf'],
     works: ['vasti', 'gluteus-maximus'],
@@ -110,7 +120,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'warrior-one',
-    name: 'Warrior facing forward',
+    name: 'Warrior I',
+    plain: 'Warrior facing forward',
+    also: ['warrior one', 'warrior 1'],
     sanskrit: 'Virabhadrasana I',
     position: 'standing',
     reaches: ['deep-hip-flexor', 'calf'],
@@ -126,7 +138,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'warrior-two',
-    name: 'Warrior facing the side',
+    name: 'Warrior II',
+    plain: 'Warrior facing the side',
+    also: ['warrior two', 'warrior 2'],
     sanskrit: 'Virabhadrasana II',
     position: 'standing',
     kind: 'strength',
@@ -143,7 +157,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'side-angle',
-    name: 'Side angle',
+    name: 'Extended side angle',
+    plain: 'Side angle',
+    also: ['side angle pose', 'extended side angle pose'],
     sanskrit: 'Utthita Parsvakonasana',
     position: 'standing',
     yaw: -86,
@@ -162,6 +178,7 @@ export const STANDING: readonly ShapeSketch[] = [
   {
     id: 'triangle',
     name: 'Triangle',
+    also: ['extended triangle', 'triangle pose'],
     sanskrit: 'Utthita Trikonasana',
     position: 'standing',
     yaw: -86,
@@ -178,7 +195,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'chair-pose',
-    name: 'Chair without a chair',
+    name: 'Chair pose',
+    plain: 'Chair without a chair',
+    also: ['fierce pose', 'powerful pose'],
     sanskrit: 'Utkatasana',
     position: 'standing',
     sided: false,
@@ -197,6 +216,7 @@ export const STANDING: readonly ShapeSketch[] = [
   {
     id: 'tree',
     name: 'Tree',
+    also: ['tree pose'],
     sanskrit: 'Vrksasana',
     position: 'standing',
     yaw: -70,
@@ -214,7 +234,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'standing-bow',
-    name: 'Standing bow',
+    name: 'Dancer',
+    plain: 'Standing bow',
+    also: ['dancer’s pose', 'lord of the dance', 'standing quad stretch'],
     sanskrit: 'Natarajasana',
     position: 'standing',
     reaches: ['rectus-femoris', 'deep-hip-flexor'],
@@ -230,7 +252,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'airplane',
-    name: 'Airplane balance',
+    name: 'Warrior III',
+    plain: 'Airplane balance',
+    also: ['warrior three', 'warrior 3', 'airplane'],
     sanskrit: 'Virabhadrasana III',
     position: 'standing',
     kind: 'strength',
@@ -247,7 +271,9 @@ export const STANDING: readonly ShapeSketch[] = [
   },
   {
     id: 'standing-figure-four',
-    name: 'Figure-four, standing',
+    name: 'Standing figure-four',
+    plain: 'Figure-four, standing',
+    also: ['standing pigeon', 'one-legged chair'],
     position: 'standing',
     yaw: -40,
     reaches: ['deep-buttock'],

@@ -1,0 +1,42 @@
+import { distance } from 'fastest-levenshtein';
+
+/** Words from this length on are found with one letter wrong, missing or too many. Ours. */
+const FORGIVING = 4;
+
+/** Lower case without marks and with plain apostrophes and hyphens, so that a name is found however it is typed. */
+export const folded = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/ø/gi, 'o')
+    .replace(/[’‘]/g, "'")
+    .replace(/[-–—/]/g, ' ')
+    .toLowerCase();
+
+const wordsOf = (text: string): string[] => text.split(/[^a-z0-9']+/).filter(Boolean);
+const bare = (word: string): string => word.replaceAll("'", '');
+
+/** True where a word, or its beginning, is the one that was typed, but for one letter. */
+const near = (word: string, typed: string): boolean =>
+  typed.length >= FORGIVING &&
+  [typed.length - 1, typed.length, typed.length + 1].some(
+    (n) => n <= word.length && distance(word.slice(0, n), typed) <= 1,
+  );
+
+/**
+ * True where everything that was typed is in a text: every word somewhere in it, in any order and case, without accents and
+ * with at most one letter wrong. A text that has all words as they stand is told apart by `exactly`.
+ */
+export function finds(text: string, typed: string): boolean {
+  const whole = folded(text),
+    words = wordsOf(whole).map(bare);
+  return wordsOf(folded(typed))
+    .map(bare)
+    .every((t) => whole.includes(t) || words.some((w) => w.includes(t) || near(w, t)));
+}
+
+/** True where every typed word stands in the text as it is, but for accents and case. */
+export function findsExactly(text: string, typed: string): boolean {
+  const whole = bare(folded(text));
+  return wordsOf(folded(typed)).every((t) => whole.includes(bare(t)));
+}

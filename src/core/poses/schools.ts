@@ -61,7 +61,9 @@ export function schoolCues(shape: Pick<Shape, 'id' | 'position'>, rung: Rung, sc
   const q = postureAt(rung, 'right', 1);
   const deg = (id: string) => q[coordinateIndex(id)] / DEG;
   const stands = (s: string) => rung.contacts.some((c) => c.point === `heel_${s}` && c.on === 'floor');
-  if (shape.position !== 'on the side' && bendsBack(rung)) say('buttocks');
+  // Where working the buttocks is what the rung is for, nobody leaves them soft or says it twice.
+  const asks = rung.kind === 'strength' && rung.intents.some((i) => i.structure?.id === 'gluteus-maximus');
+  if (shape.position !== 'on the side' && bendsBack(rung) && !asks) say('buttocks');
   if (SIDE_FACING.test(shape.id)) say('pelvis');
   if (/^hero/.test(shape.id)) say('kneelingKnees');
   if (shape.position === 'standing' && stands('worked') && stands('other') && !SIDE_FACING.test(shape.id))

@@ -14,9 +14,19 @@ interface Given {
   readings?: number;
   hints?: Hint[];
   doubts?: Doubt[];
+  /** True where no reading speaks of what is short. */
+  untested?: boolean;
 }
 
-function findings({ short = [], z = [], movements = [], readings = 3, hints = [], doubts = [] }: Given): Findings {
+function findings({
+  short = [],
+  z = [],
+  movements = [],
+  readings = 3,
+  hints = [],
+  doubts = [],
+  untested = false,
+}: Given): Findings {
   const structures = SIDES.flatMap((side) =>
     GROUPS.map((structure): StructureFinding => {
       const own = z.find(([g, s]) => g === structure && s === side)?.[2] ?? 0;
@@ -32,11 +42,21 @@ function findings({ short = [], z = [], movements = [], readings = 3, hints = []
       };
     }),
   );
+  // Something was read of whatever is called short or compared, in which it has a share of the stop, but not the chief one.
+  const read = [...short, ...z].map(([structure, side]): Partial<MovementFinding> => ({
+    side,
+    band: 0,
+    clarity: 'unclear',
+    limiters: [
+      { structure: 'knee-joint', probability: 0.4 },
+      { structure, probability: 0.3 },
+    ],
+  }));
   return {
     student: 's',
     model: { version: 'm', note: '' },
     structures,
-    movements: movements.map((m) => ({
+    movements: [...(untested ? [] : read), ...movements].map((m) => ({
       movement: 'hip-extension',
       side: 'left',
       test: 't',
@@ -68,6 +88,8 @@ describe('proposed aims', () => {
     expect(said(findings({ short: [['hamstrings', 'left', 0.9]] }))).toContain('lengthen hamstrings left short');
     expect(said(findings({ short: [['hamstrings', 'left', 0.69]] }))).toEqual([]);
   });
+  it('are none for what no reading speaks of, however surely it is thought short', () =>
+    expect(said(findings({ short: [['hamstrings', 'left', 0.95]], untested: true }))).toEqual([]));
   it('lengthen what stops a movement that is below typical', () =>
     expect(
       said(findings({ movements: [{ limiters: [{ structure: 'rectus-femoris', probability: 0.8 }] }] })),

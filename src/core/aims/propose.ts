@@ -60,6 +60,8 @@ const GAP = 1.2;
 const MOBILE = 1.5;
 const LONG = 0.5;
 const WEAK = -1;
+/** Share of the draws in which a group must stop some movement that was read, before it can be called short. Ours. */
+const FAIR_SHARE = 0.15;
 
 /** Who works against whom at the hip. */
 const OPPOSITE: Partial<Record<GroupId, GroupId>> = {
@@ -147,6 +149,8 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
       d.school = 'hamstrings';
       if (defaults.hamstrings !== 'stretch') become(d, 'strengthen', { kind: 'pre-lengthened' }, 'stretching');
     }
+    const bone = hinted('turned-in-bone', side) || hinted('turned-out-bone', side);
+    if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'joint' }, 'pushing');
     if (group === 'hamstrings' && hinted('nerve', side) && d.kind !== 'strengthen')
       become(d, 'leave', { kind: 'nerve' }, 'long-holds');
     if (group === 'lateral-hip' && (d.kind === 'lengthen' || d.kind === 'both')) {
@@ -250,8 +254,13 @@ function lengthening(
     want(group, side, kind, weight, reason);
   };
   if (findings.diagnostics.readings === 0) return;
+  // A muscle of which no reading speaks is only as short as people with such readings usually are: that is no aim.
+  const spokenOf = (group: GroupId, side: Side): boolean =>
+    findings.movements.some(
+      (m) => m.side === side && m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
+    );
   for (const s of findings.structures)
-    if (s.shortProbability > SHORT)
+    if (s.shortProbability > SHORT && spokenOf(s.structure, s.side))
       put(s.structure, s.side, 'lengthen', s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
@@ -273,7 +282,7 @@ function lengthening(
   for (const group of named) {
     const left = of(group, 'left'),
       right = of(group, 'right');
-    if (!left || !right) continue;
+    if (!left || !right || !spokenOf(group, 'left') || !spokenOf(group, 'right')) continue;
     const gap = left.tolerance.mean - right.tolerance.mean;
     if (Math.abs(gap) > GAP)
       put(group, gap < 0 ? 'left' : 'right', 'lengthen', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });

@@ -81,6 +81,26 @@ export interface ModelledReadout extends ReadoutBase {
   degreesPerUnit?: number;
   /** Writes the joint angles (radians) of one side at a reading of `value`. */
   posture(value: number, context: Context, out: Half): void;
+  /** What pulls only as hard as the limb that hangs on it allows, once it was read how that limb hangs. */
+  hangs?: Hanging;
+}
+
+/**
+ * A muscle over two joints of which the outer one hangs freely: it pulls on the inner joint no harder than the weight of the outer
+ * limb lets it, however short it is. What it is short of shows in how the outer limb hangs.
+ */
+export interface Hanging {
+  /** Element of the inference. */
+  element: string;
+  /** Read-out of the same test that tells how the limb hangs; without it, nothing is known and nothing is bounded. */
+  readBy: string;
+  /** How the limb usually hangs, in the unit of that read-out. */
+  usual: number;
+  /**
+   * Pull of the hanging limb's weight against that of the usual one.
+   * @param value of this read-out; `hanging` that of the other
+   */
+  weight(value: number, hanging: number): number;
 }
 
 /** A read-out that is compared with norms, the other side and earlier days, but tells the model nothing about length. */

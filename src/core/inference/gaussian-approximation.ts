@@ -34,6 +34,7 @@ export function approximate(terms: readonly Term[]): Gaussian {
       const { end, gain } = term.table.stop(weights, term.offset, shares);
       let along = 0;
       for (const g of term.table.active) {
+        if (g === term.table.fixed) continue;
         jacobian[t * N + term.offset + g] = gain * shares[g];
         along += gain * shares[g] * mean[term.offset + g];
       }

@@ -65,7 +65,10 @@ const CASES: readonly (readonly [HintKind, readonly Reading[], readonly Reading[
     'mobile',
     [
       ...both(2.5),
-      ...(['left', 'right'] as const).map((side) => readAt('knee-to-chest', 'hip-flexion', 2.3, { side })),
+      ...(['left', 'right'] as const).flatMap((side) => [
+        readAt('knee-to-chest', 'hip-flexion', 2.3, { side }),
+        readAt('prone-knee-bend', 'knee-flexion', 2.3, { side }),
+      ]),
     ],
     [...both(2.5), readAt('knee-to-chest', 'hip-flexion', 0)],
   ],

@@ -46,6 +46,8 @@ const ROTATION_GAP = 20;
 /** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question. */
 export const CONTROL_GAP = 15;
 const MANY_MOBILE = 4;
+/** Different movements that must go far before a person is called mobile: turning in is one, however she lies. */
+const MOBILE_MOVEMENTS = 3;
 const MOBILE_Z = 2;
 const SHORT_Z = -1;
 const USUAL_Z = -0.5;
@@ -147,7 +149,15 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     const readout = readoutOf(r.test, r.readout);
     return readout && isModelled(readout) && (z(r) ?? 0) > MOBILE_Z;
   });
-  if (far.length >= MANY_MOBILE) out.push(hint('mobile', 'both', far, { count: far.length }));
+  // One joint's turning that goes far both ways of lying tells of its bone, not of the person.
+  const kinds = new Set(
+    far.map((r) => {
+      const readout = readoutOf(r.test, r.readout);
+      return readout?.movement?.replace(/-(extended|flexed)$/, '');
+    }),
+  );
+  if (far.length >= MANY_MOBILE && kinds.size >= MOBILE_MOVEMENTS)
+    out.push(hint('mobile', 'both', far, { count: far.length }));
   return out.sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
 }
 

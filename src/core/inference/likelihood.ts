@@ -228,6 +228,7 @@ export class Likelihood {
       }
       for (let k = 0; k < table.active.length; k++) {
         const g = table.active[k];
+        if (g === table.fixed) continue;
         gradient[offset + g] += byEnd * gain * shares[g];
       }
     }
@@ -264,6 +265,8 @@ export class Likelihood {
     }
     for (let k = 0; k < active.length; k++) {
       const g = active[k];
+      // What hangs a limb's weight on it pulls alike however long it is.
+      if (g === term.table.fixed) continue;
       gradient[term.offset + g] += shares[g] * (KAPPA * (1 - chances[g] / total) + gain * moved);
     }
     return total;

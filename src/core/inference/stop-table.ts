@@ -1,5 +1,5 @@
-import { DEG, HALF, KAPPA, newHalf, type StrandModel } from '@/core/body';
-import type { Context, ModelledReadout, Norm } from '@/core/assessment/definition';
+import { DEG, ELEMENT_IDS, HALF, KAPPA, newHalf, type StrandModel } from '@/core/body';
+import type { Context, Hanging, ModelledReadout, Norm } from '@/core/assessment/definition';
 import { gainOf } from './gains';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
@@ -11,7 +11,12 @@ const STEP_DEG = 2;
  * and a sampler would find cliffs; every element resists at least this much more with each step.
  */
 const GAIN_MOST = 20;
-/** Effects smaller than this at the end of the range never reach a threshold, however short the element. */
+/** Where most people have stopped, SD beyond the mean end: five in six of them (ours). */
+const PIVOT_SD = 1;
+/** What balances a hanging limb in typical people, against the pull at their mean end; and the greatest ratio of two arms (ours). */
+const BALANCE = 1.2;
+const MOST_ARM = 2.5;
+/** Effects smaller than this everywhere never reach a threshold, however short the element. */
 const NEVER = 1e-5;
 const CALIBRATION_DRAWS = 96;
 
@@ -39,8 +44,8 @@ interface StopOptions {
  * `Σ_g E_g(θ) exp(−κ x_g) = C` with `E_g = Σ_strands exp(κ z) · SD · dz/dθ` where the strand lengthens along the movement:
  * virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted so
  * that the mean end over the prior is the norm: each test's own zero. It is fitted with the pelvis as
- * it usually moves and usual bones, and holds however they are, so that a pelvis that curled more tells of shorter muscles. The grid runs from the least range to the greatest
- * and is made to rise from its end backwards, because what is slack at the end cannot have stopped the movement.
+ * it usually moves and usual bones, and holds however they are, so that a pelvis that curled more tells of shorter muscles. The
+ * grid runs from the least range to the greatest and is made to rise from where most people have stopped, both ways.
  */
 export class StopTable {
   readonly size: number;
@@ -48,6 +53,8 @@ export class StopTable {
   readonly active: Int32Array;
   private readonly from: number;
   private readonly step: number;
+  /** Element whose pull is what hangs on it, whatever its length; −1 where none. Its end says nothing of its tolerance. */
+  readonly fixed: number;
   /** effect[i × active.length + k] at grid point i. */
   private readonly effect: Float64Array;
   /** Resistance at which the movement stops; fitted to the norm, or that of the same read-out with the usual pelvis. */
@@ -72,8 +79,17 @@ export class StopTable {
     this.step = upward ? stride : -stride;
     this.size = Math.floor((readout.max - least) / stride + 1e-9) + 1;
     const all = this.effects(context, norm, gain, model);
+    const { hangs } = readout;
+    // A limb that is held by hand, as in another way of doing it, hangs on nothing.
+    const bound = hangs !== undefined && context[hangs.readBy] !== undefined && context[ANOTHER_WAY] === undefined;
+    this.fixed = bound ? ELEMENT_IDS.indexOf(hangs.element) : -1;
+    if (bound) this.bind(all, hangs, context, norm, model);
+    this.rising(all, norm);
     this.active = Int32Array.from(
-      Array.from({ length: COUNT }, (_, g) => g).filter((g) => all[(this.size - 1) * COUNT + g] > NEVER),
+      Array.from({ length: COUNT }, (_, g) => g).filter((g) => {
+        for (let i = 0; i < this.size; i++) if (all[i * COUNT + g] > NEVER) return true;
+        return false;
+      }),
     );
     const n = this.active.length;
     this.effect = new Float64Array(this.size * n);
@@ -104,11 +120,50 @@ export class StopTable {
         if (slope > 0) out[i * COUNT + model.elementOfStrand[s]] += pullOf(slope, z[i * strands + s], this.kappa);
       }
     }
-    const fall = Math.exp((-this.kappa * STEP_DEG) / GAIN_MOST);
-    for (let i = this.size - 2; i >= 0; i--)
-      for (let g = 0; g < COUNT; g++)
-        out[i * COUNT + g] = Math.min(out[i * COUNT + g], fall * out[(i + 1) * COUNT + g]);
     return out;
+  }
+
+  /**
+   * Replaces the effect of what is bound by what hangs on it. In typical people it stands in balance with the usual limb; its pull
+   * on this joint is that of the limb as it hangs, times the ratio of its arms at the two joints.
+   */
+  private bind(out: Float64Array, hangs: Hanging, context: Context, norm: TypicalEnd, model: StrandModel): void {
+    const half = newHalf(),
+      z = new Float64Array(model.elementOfStrand.length);
+    const strand = model.elementOfStrand.indexOf(this.fixed);
+    const at = (own: number, hanging: number): number => {
+      this.readout.posture(own, { ...context, [hangs.readBy]: hanging }, half);
+      model.strandStanding(half, this.readout.manner, z);
+      return z[strand];
+    };
+    const { mean, sd } = norm,
+      { usual } = hangs;
+    const outer = (at(mean, usual + 1) - at(mean, usual - 1)) / 2,
+      inner = (at(mean + 1, usual) - at(mean - 1, usual)) / 2;
+    // Where people usually stand is one SD before the end of what is loose: the balance holds a little more than there.
+    const usualPull = BALANCE * Math.exp(this.kappa * at(mean, usual)) * outer;
+    const arm = Math.min(MOST_ARM, Math.max(0, inner / Math.max(1e-3, outer)));
+    for (let i = 0; i < this.size; i++) {
+      const value = this.from + this.step * i;
+      out[i * COUNT + this.fixed] = sd * usualPull * arm * hangs.weight(value, context[hangs.readBy] ?? usual);
+    }
+  }
+
+  /**
+   * Makes every element's effect rise along the grid, so that the movement has one end whatever the tolerances: true at the
+   * pivot, before it no more than later, beyond it no less than before. The pivot lies where most people have stopped: what is
+   * slack there has stopped nobody, and postures that nobody reaches say nothing of those that people end in.
+   */
+  private rising(out: Float64Array, norm: TypicalEnd): void {
+    const fall = Math.exp((-this.kappa * STEP_DEG) / GAIN_MOST);
+    const beyond = Math.sign(this.step) * PIVOT_SD * norm.sd;
+    const pivot = Math.min(this.size - 1, Math.max(1, Math.round((norm.mean + beyond - this.from) / this.step)));
+    for (let g = 0; g < COUNT; g++) {
+      for (let i = pivot - 1; i >= 0; i--)
+        out[i * COUNT + g] = Math.min(out[i * COUNT + g], fall * out[(i + 1) * COUNT + g]);
+      for (let i = pivot + 1; i < this.size; i++)
+        out[i * COUNT + g] = Math.max(out[i * COUNT + g], out[(i - 1) * COUNT + g] / fall);
+    }
   }
 
   /** End of the movement, degrees of the reading, for weights `exp(−κ x)` of one side starting at `offset`. */
@@ -159,7 +214,7 @@ export class StopTable {
    */
   private position(weights: Float64Array, offset: number): number {
     const { active, compact: w, threshold } = this;
-    for (let k = 0; k < active.length; k++) w[k] = weights[offset + active[k]];
+    for (let k = 0; k < active.length; k++) w[k] = active[k] === this.fixed ? 1 : weights[offset + active[k]];
     const last = this.size - 1;
     let low = this.hint,
       high = low + 1,
@@ -264,8 +319,15 @@ export function stopTableFor(
     if (own.size >= KEPT) own.clear();
     const { pelvicTilt, femoralVersion, ...others } = context;
     const special = pelvicTilt !== undefined || femoralVersion !== undefined || context[ANOTHER_WAY] !== undefined;
-    // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone.
-    const usual = special ? stopTableFor(readout, context[ANOTHER_WAY] === undefined ? others : {}, norm, model) : null;
+    // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone. So is a limb that
+    // hangs otherwise than usual: whoever's knee hangs straight does not on that account end where everybody does.
+    const hung = readout.hangs !== undefined && context[readout.hangs.readBy] !== undefined;
+    const usual =
+      hung && context[ANOTHER_WAY] === undefined && !special
+        ? stopTableFor(readout, {}, norm, model)
+        : special
+          ? stopTableFor(readout, context[ANOTHER_WAY] === undefined ? others : {}, norm, model)
+          : null;
     own.set(key, (table = new StopTable(readout, context, norm, model, { threshold: usual?.threshold })));
   }
   return table;

@@ -2,7 +2,7 @@ import type { Rung } from '@/core/poses';
 
 /**
  * What an effort costs in the balance, against the square of a full activation of one muscle; all ours. They were chosen on a
- * table of some thirty rungs whose loads are known roughly from the literature on muscle activity (see docs/loads.md).
+ * table of some thirty rungs whose loads are known roughly from the literature on muscle activity (told in docs/poses.md, held by fit/loads.test.ts).
  */
 export interface Prices {
   /** A share of body weight along an edge of a friction cone: pushing sideways on the floor. */

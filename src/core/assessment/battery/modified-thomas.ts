@@ -104,6 +104,15 @@ export const modifiedThomas: TestDefinition = {
         { sex: 'all', mean: 11.9, sd: 5.6, group: 'elite athletes', source: 'Harvey 1998', confidence: 'published' },
       ],
       posture: (value, context, out) => hang(context, { 'hip-extension': value }, out),
+      // The shin hangs below the thigh: level it pulls most, straight down not at all.
+      hangs: {
+        element: 'rectus-femoris',
+        readBy: 'knee-flexion',
+        usual: TYPICAL['knee-flexion'],
+        weight: (thigh, knee) =>
+          Math.max(0.02, Math.cos((thigh + knee) * DEG)) /
+          Math.cos((TYPICAL['hip-extension'] + TYPICAL['knee-flexion']) * DEG),
+      },
     },
     {
       id: 'knee-flexion',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { BATTERY } from '@/core/assessment/battery';
 import { LIBRARY, namesOf } from '@/core/poses';
-import { finds, findsExactly } from './text-search';
+import { finds, nearness } from './text-search';
 
 const poses = (typed: string) => LIBRARY.filter((s) => finds(namesOf(s).join(' '), typed)).map((s) => s.id);
 
@@ -49,9 +49,11 @@ describe('a name is found', () => {
     expect(finds('Cobra', 'cob ra x')).toBe(false);
   });
   it('tells what stands there from what is nearly there', () => {
-    expect(findsExactly('Lizard', 'lizard')).toBe(true);
-    expect(findsExactly('Lizard', 'lizzard')).toBe(false);
-    expect(findsExactly('Child’s pose', 'childs pose')).toBe(true);
+    expect(nearness(['Lizard', 'lizard pose'], 'lizard')).toBe(0);
+    expect(nearness(['Garland', 'yogi squat'], 'yogi')).toBe(1);
+    expect(nearness(['Garland', 'yogi squat'], 'squat')).toBe(2);
+    expect(nearness(['Lizard'], 'lizzard')).toBe(3);
+    expect(nearness(['Child’s pose'], 'childs')).toBe(0);
   });
 });
 

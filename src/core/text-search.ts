@@ -35,8 +35,18 @@ export function finds(text: string, typed: string): boolean {
     .every((t) => whole.includes(t) || words.some((w) => w.includes(t) || near(w, t)));
 }
 
-/** True where every typed word stands in the text as it is, but for accents and case. */
-export function findsExactly(text: string, typed: string): boolean {
-  const whole = bare(folded(text));
-  return wordsOf(folded(typed)).every((t) => whole.includes(bare(t)));
+/**
+ * How near the names of something are to what was typed: 0 its first name begins so, 1 another of its names does, 2 the words
+ * stand in a name as they are, 3 only nearly.
+ */
+export function nearness(names: readonly string[], typed: string): 0 | 1 | 2 | 3 {
+  const wanted = wordsOf(folded(typed)).map(bare);
+  const begins = (name: string) => wordsOf(folded(name)).map(bare).join(' ').startsWith(wanted.join(' '));
+  if (names.length > 0 && begins(names[0])) return 0;
+  if (names.some(begins)) return 1;
+  const stands = (name: string) => {
+    const words = wordsOf(folded(name)).map(bare);
+    return wanted.every((t) => words.some((w) => w.startsWith(t)));
+  };
+  return names.some(stands) ? 2 : 3;
 }

@@ -9,7 +9,7 @@ import { TYPICAL } from '@/core/fit/typical';
 import { LateProgress } from '../shell/LateProgress';
 import { useOwnPoses } from '../shell/OwnPoses';
 import { useStudio } from '../shell/studio-context';
-import { firstOfShape, matches } from './pose-filter';
+import { calledFirst, firstOfShape, matches } from './pose-filter';
 import { PoseBrowser } from './PoseBrowser';
 import { PoseDetail } from './PoseDetail';
 import { PoseFilterBar } from './PoseFilterBar';
@@ -26,7 +26,7 @@ export function LibraryScreen() {
   const { fits, failed } = useLibrary();
   const view = usePoseView();
   const asked = useSearchParams().get('pose');
-  const named = fits?.filter((p) => matches(p, view.filter)) ?? [];
+  const named = calledFirst(fits?.filter((p) => matches(p, view.filter)) ?? [], view.filter.text);
   const list = view.filter.rungs === 'best' ? firstOfShape(named) : named;
   const open =
     fits?.find((p) => keyOf(p) === view.open) ??

@@ -21,7 +21,7 @@ import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
 import { useBuild } from '../students/use-build';
-import { firstOfShape, matches, type PoseFilter } from './pose-filter';
+import { calledFirst, firstOfShape, matches, type PoseFilter } from './pose-filter';
 import { PoseBrowser } from './PoseBrowser';
 import { PoseDetail } from './PoseDetail';
 import { PoseFilterBar } from './PoseFilterBar';
@@ -52,10 +52,10 @@ function shownOf(ranked: readonly RankedPose[], filter: PoseFilter, aims: readon
   );
   const inOrder = aim
     ? [...found].sort((a, b) => worthFor(b, aim).worth - worthFor(a, aim).worth || b.score - a.score)
-    : found;
+    : calledFirst(found, filter.text);
   if (filter.rungs !== 'best') return inOrder;
   const shapes = firstOfShape(inOrder);
-  return aim ? shapes : varied(shapes);
+  return aim || asked ? shapes : varied(shapes);
 }
 
 /** The library ranked for these aims in this student; one pose open with its reasons, up to three side by side. */

@@ -1,6 +1,6 @@
 import { LEVEL_WORDS, namesOf, rungOf, type Kind, type Level, type Position, type PropId } from '@/core/poses';
 import type { FittedPose } from '@/core/fit/fit';
-import { finds } from '@/core/text-search';
+import { finds, nearness } from '@/core/text-search';
 
 /** What of the library is shown. */
 export interface PoseFilter {
@@ -36,6 +36,16 @@ export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, f: PoseFilter): 
   if (f.kind && rung.kind !== f.kind) return false;
   if (f.text.trim() === '') return true;
   return finds([...namesOf(shape), rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '), f.text);
+}
+
+/** What is called as it was typed first; else the order stays. */
+export function calledFirst<T extends Pick<FittedPose, 'pose' | 'rung'>>(list: readonly T[], text: string): T[] {
+  if (text.trim() === '') return [...list];
+  const near = (p: T) => {
+    const shape = rungOf(p.pose, p.rung)?.shape;
+    return shape ? nearness(namesOf(shape), text) : 3;
+  };
+  return [...list].sort((a, b) => near(a) - near(b));
 }
 
 /** The first of each shape and side in a list that is in order. */

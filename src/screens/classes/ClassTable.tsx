@@ -46,9 +46,11 @@ export function ClassTable({
           fontSize: 14,
           '@media print': {
             minWidth: 0,
-            fontSize: rows.length > 11 ? '7.5pt' : '8.5pt',
-            lineHeight: 1.15,
-            '& th, & td': { p: '1.5pt' },
+            // A long class is still one page to carry: smaller letters, and figures no higher than three lines of them.
+            fontSize: rows.length > 15 ? '7pt' : rows.length > 11 ? '7.5pt' : '8.5pt',
+            lineHeight: 1.1,
+            '& th, & td': { p: rows.length > 11 ? '0.75pt' : '1.5pt' },
+            ...(rows.length > 11 && { '& td:nth-of-type(2), & td:nth-of-type(2) *': { maxHeight: '20pt' } }),
           },
         }}
       >

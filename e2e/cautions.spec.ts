@@ -78,7 +78,7 @@ test('late pregnancy from Ask to a lesson: only what sits or lies on the side is
   const built = (
     JSON.parse(await rowsOf(page, 'kolpos-demo', 'practices')) as { minutes: number; items: { pose: string }[] }[]
   ).find((p) => p.minutes === 15 && p.items.length > 0 && !p.items.some((i) => i.pose === 'high-lunge'));
-  const library = JSON.parse(execFileSync('bin/kolpos', ['list', 'poses'], { encoding: 'utf8' })) as {
+  const library = JSON.parse(execFileSync('bash', ['bin/kolpos', 'list', 'poses'], { encoding: 'utf8' })) as {
     id: string;
     position: string;
   }[];

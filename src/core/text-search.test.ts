@@ -47,6 +47,13 @@ describe('a name is found', () => {
       expect(poses(typed).length).toBeLessThan(12);
     expect(poses('cartwheel')).toEqual([]);
     expect(finds('Cobra', 'cob ra x')).toBe(false);
+    expect(finds('Cobra', '?!')).toBe(false);
+    expect(finds('Cobra', ' ')).toBe(true);
+  });
+  it('in any script', () => {
+    expect(finds('Łukasz Щука', 'щука')).toBe(true);
+    expect(finds('Łukasz Щука', 'окунь')).toBe(false);
+    expect(finds('Sedge Kilnbank', 'щука')).toBe(false);
   });
   it('tells what stands there from what is nearly there', () => {
     expect(nearness(['Lizard', 'lizard pose'], 'lizard')).toBe(0);

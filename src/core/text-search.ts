@@ -4,7 +4,7 @@ import { distance } from 'fastest-levenshtein';
 const FORGIVING = 4;
 
 /** Lower case without marks and with plain apostrophes and hyphens, so that a name is found however it is typed. */
-export const folded = (text: string): string =>
+const folded = (text: string): string =>
   text
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '')
@@ -13,8 +13,12 @@ export const folded = (text: string): string =>
     .replace(/[-–—/]/g, ' ')
     .toLowerCase();
 
-const wordsOf = (text: string): string[] => text.split(/[^a-z0-9']+/).filter(Boolean);
-const bare = (word: string): string => word.replaceAll("'", '');
+/** Words of a text as they are compared, in any script: a student's name need not be written in Latin letters. */
+const wordsOf = (text: string): string[] =>
+  folded(text)
+    .replaceAll("'", '')
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean);
 
 /** True where a word, or its beginning, is the one that was typed, but for one letter. */
 const near = (word: string, typed: string): boolean =>
@@ -25,14 +29,13 @@ const near = (word: string, typed: string): boolean =>
 
 /**
  * True where everything that was typed is in a text: every word somewhere in it, in any order and case, without accents and
- * with at most one letter wrong. A text that has all words as they stand is told apart by `exactly`.
+ * with at most one letter wrong. Nothing typed finds everything, signs without a letter nothing.
  */
 export function finds(text: string, typed: string): boolean {
-  const whole = folded(text),
-    words = wordsOf(whole).map(bare);
-  return wordsOf(folded(typed))
-    .map(bare)
-    .every((t) => whole.includes(t) || words.some((w) => w.includes(t) || near(w, t)));
+  const words = wordsOf(text),
+    wanted = wordsOf(typed);
+  if (wanted.length === 0) return typed.trim() === '';
+  return wanted.every((t) => words.some((w) => w.includes(t) || near(w, t)));
 }
 
 /**
@@ -40,12 +43,12 @@ export function finds(text: string, typed: string): boolean {
  * stand in a name as they are, 3 only nearly.
  */
 export function nearness(names: readonly string[], typed: string): 0 | 1 | 2 | 3 {
-  const wanted = wordsOf(folded(typed)).map(bare);
-  const begins = (name: string) => wordsOf(folded(name)).map(bare).join(' ').startsWith(wanted.join(' '));
+  const wanted = wordsOf(typed);
+  const begins = (name: string) => wordsOf(name).join(' ').startsWith(wanted.join(' '));
   if (names.length > 0 && begins(names[0])) return 0;
   if (names.some(begins)) return 1;
   const stands = (name: string) => {
-    const words = wordsOf(folded(name)).map(bare);
+    const words = wordsOf(name);
     return wanted.every((t) => words.some((w) => w.startsWith(t)));
   };
   return names.some(stands) ? 2 : 3;

@@ -30,6 +30,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
     source.current?.stop();
     source.current = next;
     meter.current = new Inclinometer();
+    setState(null);
     setZero(false);
     setMessage(null);
     setRunning(next.name);
@@ -115,6 +116,8 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
               onClick={(e) => {
                 freeSpace(e);
                 const set = meter.current.setZero();
+                // What is shown is what a press takes: at once from the new zero.
+                setState(meter.current.state());
                 setMessage(set ? null : 'Hold still for the zero, then press again.');
                 if (set) setZero(true);
               }}
@@ -126,6 +129,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
                 onClick={(e) => {
                   freeSpace(e);
                   meter.current.clearZero();
+                  setState(meter.current.state());
                   setZero(false);
                 }}
               >

@@ -1,7 +1,7 @@
 import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
 import { ASK_AT_MOST, ELEMENT_COUNT, infer, SHORT_AT, worstMember } from '@/core/inference';
 import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
-import { comfortOf, USUAL_WAY } from '@/core/fit/way';
+import { enoughOf, USUAL_WAY } from '@/core/fit/way';
 import { firstStop, fitRung, pathTable } from '@/core/fit/fit';
 import { LIBRARY } from '@/core/poses';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
@@ -139,7 +139,7 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
         who.tolerances,
         0,
         side === 'left',
-        comfortOf(shape.rungs[rung - 1], USUAL_WAY),
+        enoughOf(shape.rungs[rung - 1], USUAL_WAY),
       );
       if (stop.element < 0 || fit.full) continue;
       out.said.push({

@@ -23,6 +23,7 @@ export type AimReason =
   | { kind: 'band' }
   | { kind: 'nerve' }
   | { kind: 'joint' }
+  | { kind: 'bone' }
   | { kind: 'refer' };
 
 /** What should be kept away from it; words in `words.ts`. */
@@ -150,7 +151,7 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
       if (defaults.hamstrings !== 'stretch') become(d, 'strengthen', { kind: 'pre-lengthened' }, 'stretching');
     }
     const bone = hinted('turned-in-bone', side) || hinted('turned-out-bone', side);
-    if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'joint' }, 'pushing');
+    if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'bone' }, 'pushing');
     if (group === 'hamstrings' && hinted('nerve', side) && d.kind !== 'strengthen')
       become(d, 'leave', { kind: 'nerve' }, 'long-holds');
     if (group === 'lateral-hip' && (d.kind === 'lengthen' || d.kind === 'both')) {

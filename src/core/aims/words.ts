@@ -48,6 +48,8 @@ export function reasonWords(reason: AimReason): string {
       return 'The outer band itself is never an aim; this is the muscle in front of it.';
     case 'nerve':
       return 'The nerve may speak here, so nothing is held at its end.';
+    case 'bone':
+      return 'The twist of the thigh bone may be what limits it, not a muscle.';
     case 'joint':
       return 'The joint stops it, not a muscle.';
     case 'refer':

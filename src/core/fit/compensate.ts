@@ -12,8 +12,7 @@ import {
 } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { anglesAt, postureAt, type Give, type Rung } from '@/core/poses';
-import { sdAt } from './share';
-import { comfortOf, USUAL_WAY, type FitWay } from './way';
+import { enoughOf, USUAL_WAY, type FitWay } from './way';
 
 /** The least of one freedom that brings the full shape within the comfortable share, or null where it does not. */
 export interface Compensation {
@@ -67,12 +66,12 @@ export function compensationsOf(
 ): Compensation[] {
   const full = postureAt(rung, side, 1),
     entry = postureAt(rung, side, 0);
-  const share = comfortOf(rung, way);
-  const begin = excess(entry, posterior, build, share);
+  const enough = enoughOf(rung, way);
+  const begin = excess(entry, posterior, build, enough);
   return rung.give.map((give) => {
     for (let degrees = STEP_DEG; degrees <= MOST_DEG; degrees += STEP_DEG) {
       const q = relaxed(full, entry, side, give, degrees);
-      const now = excess(q, posterior, build, share);
+      const now = excess(q, posterior, build, enough);
       // What the entry already asks for is not what the freedom is for.
       if (now.every((v, e) => v <= Math.max(0, begin[e]) + 1e-9)) return { give, degrees };
     }
@@ -81,7 +80,7 @@ export function compensationsOf(
 }
 
 /** How far every element is beyond its comfortable share, SD, left then right. */
-function excess(q: Posture, posterior: Posterior, build: Build, share: number): number[] {
+function excess(q: Posture, posterior: Posterior, build: Build, enough: Float64Array): number[] {
   const model = (strands ??= new StrandModel());
   const half = newHalf(),
     z = new Float64Array(ELEMENT_COUNT);
@@ -89,7 +88,7 @@ function excess(q: Posture, posterior: Posterior, build: Build, share: number): 
   SIDES.forEach((s, k) => {
     model.standing(halfOf(q, s, half, build.version[s]), 'pushed', z);
     for (let e = 0; e < ELEMENT_COUNT; e++)
-      out[k * ELEMENT_COUNT + e] = z[e] - posterior.mean[k * ELEMENT_COUNT + e] - sdAt(e, share);
+      out[k * ELEMENT_COUNT + e] = z[e] - posterior.mean[k * ELEMENT_COUNT + e] - enough[e];
   });
   return out;
 }

@@ -16,8 +16,8 @@ import { verdictOf } from '@/core/cautions/screen';
 import { anglesAt, demandsOf, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';
-import { pullSd, sdAt, shareAt } from './share';
-import { comfortOf, USUAL_WAY, type FitWay } from './way';
+import { shareAt } from './share';
+import { enoughOf, USUAL_WAY, type FitWay } from './way';
 
 /** SD below her end from which she is near it. Ours; the same from which a caution that eases counts. */
 const NEAR = -1;
@@ -117,7 +117,7 @@ function moversOf(table: Float32Array, mirrored: boolean, without: number, anySi
 
 /**
  * First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does.
- * @param comfort share of the tolerance at which an element has enough
+ * @param enough SD from the end, 0 or −, at which an element of a side has enough
  * @param without a group's key to be left out
  */
 export function firstStop(
@@ -125,7 +125,7 @@ export function firstStop(
   x: ArrayLike<number>,
   at: number,
   mirrored: boolean,
-  comfort: number,
+  enough: Float64Array,
   without = -1,
   movers: Movers = moversOf(table, mirrored, without),
 ): { step: number; element: number } {
@@ -134,7 +134,7 @@ export function firstStop(
   for (let k = 0; k < movers.elements.length; k++) {
     const e = movers.elements[k],
       column = movers.columns[k];
-    const limit = x[at + e] + sdAt(e % ELEMENT_COUNT, comfort);
+    const limit = x[at + e] + enough[e % ELEMENT_COUNT];
     if (table[STEPS * DIMENSIONS + column] < limit) continue;
     let i = 0;
     while (table[i * DIMENSIONS + column] < limit && i < STEPS && i <= best) i++;
@@ -198,27 +198,21 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
   return stretch;
 }
 
-/** Share of the tolerance that a rung uses at a depth, by side and group; nothing of it needs statics. Parameters as in `readAt`. */
-export const stretchIn = (
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  depth: number,
-  posterior: Posterior,
-  build: Build,
-): FittedPose['stretch'] => groupsOf(usedAt(shape.rungs[rungNumber - 1], side, depth, posterior, build));
-
-/** SD of tolerance that each group lacks where a rung's full depth is to use the comfortable share, by side. Parameters as in `readAt`. */
+/** SD of tolerance that each group lacks for a rung's full depth to be comfortable, by side. Parameters as in `readAt`. */
 export function missingIn(
   shape: Shape,
   rungNumber: number,
   side: Side,
   posterior: Posterior,
   build: Build,
-  comfort: number,
+  way: FitWay,
 ): FittedPose['stretch'] {
-  const used = usedAt(shape.rungs[rungNumber - 1], side, 1, posterior, build);
-  return groupsOf((e) => Math.max(0, pullSd(e % ELEMENT_COUNT) * (used(e) - comfort)));
+  const rung = shape.rungs[rungNumber - 1];
+  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
+  const enough = enoughOf(rung, way);
+  return groupsOf((e) =>
+    Math.max(0, standingAt(table, side === 'left', e, 1) - posterior.mean[e] - enough[e % ELEMENT_COUNT]),
+  );
 }
 
 /** What the statics of a rung at a depth tell. */
@@ -323,8 +317,8 @@ export function reachedIn(
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
   const limit = way.under && way.under.cautions.length > 0 ? verdictOf(way.under, demandsOf(shape, rung)) : null;
-  const comfort = Math.min(comfortOf(rung, way), limit?.share ?? 1);
-  const stop = firstStop(table, posterior.mean, 0, mirrored, comfort);
+  const enough = enoughOf(rung, way, limit?.share);
+  const stop = firstStop(table, posterior.mean, 0, mirrored, enough);
   const unstopped = stop.element < 0;
   const reach = unstopped ? 1 : Math.min(1, stop.step / STEPS);
   const depth = Math.min(reach, limit?.depth ?? 1);
@@ -335,7 +329,7 @@ export function reachedIn(
   let counted = 0;
   for (let d = 0; d < posterior.drawCount; d += stride) {
     counted += 1;
-    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, comfort, -1, movers).element;
+    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, enough, -1, movers).element;
     if (first >= 0) {
       const key = groupKey(first);
       counts.set(key, (counts.get(key) ?? 0) + 1);
@@ -364,7 +358,7 @@ export function reachedIn(
       probability: shape.sided ? share(who) : share(who) + share(mate),
       anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
     },
-    next: unstopped ? null : nextStop(table, posterior.mean, mirrored, comfort, groupKey(stop.element), !shape.sided),
+    next: unstopped ? null : nextStop(table, posterior.mean, mirrored, enough, groupKey(stop.element), !shape.sided),
     stretch: groupsOf(usedAt(rung, side, depth, posterior, build)),
   };
 }
@@ -385,10 +379,10 @@ export function limitersInPose(
   const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
   const mirrored = side === 'left';
   const movers = moversOf(table, mirrored, -1),
-    comfort = comfortOf(rung, USUAL_WAY);
+    enough = enoughOf(rung, USUAL_WAY);
   return Uint8Array.from({ length: draws }, (_, d) => {
     const at = d * DIMENSIONS;
-    const { element } = firstStop(table, x, at, mirrored, comfort, -1, movers);
+    const { element } = firstStop(table, x, at, mirrored, enough, -1, movers);
     return GROUP_OF[(element < 0 ? nearest(table, x, at, mirrored) : element) % ELEMENT_COUNT];
   });
 }
@@ -401,11 +395,11 @@ function nextStop(
   table: Float32Array,
   x: ArrayLike<number>,
   mirrored: boolean,
-  comfort: number,
+  enough: Float64Array,
   first: number,
   anySide: boolean,
 ): FittedPose['next'] {
-  const { step, element } = firstStop(table, x, 0, mirrored, comfort, first, moversOf(table, mirrored, first, anySide));
+  const { step, element } = firstStop(table, x, 0, mirrored, enough, first, moversOf(table, mirrored, first, anySide));
   if (element < 0) return null;
   const who = groupKey(element);
   return {

@@ -7,7 +7,8 @@ import type { Reading } from '@/core/assessment/reading';
 import { compensationsOf } from './compensate';
 import { fitRung } from './fit';
 import { TYPICAL } from './typical';
-import { capacityOf, COMFORT, comfortOf, USUAL_WAY, wayFor } from './way';
+import { FIRST_PULL, sdAt } from './share';
+import { capacityOf, COMFORT, comfortOf, enoughOf, USUAL_WAY, wayFor } from './way';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 const shape = (id: string): Shape => {
@@ -55,6 +56,19 @@ describe('how far a comfortable hold goes', () => {
         const usual = fitRung(s, i + 1, 'right', TYPICAL, BUILD).depth;
         expect(fitRung(s, i + 1, 'right', TYPICAL, BUILD, mild).depth).toBeLessThanOrEqual(usual + 1e-9);
       });
+  });
+  it('a share that a caution or a sign leaves is kept clear of the end on the long scale, in every element', () => {
+    const rung = { hold: [20, 60], kind: 'stretch' } as const;
+    const usual = enoughOf(rung, USUAL_WAY),
+      cautious = enoughOf(rung, USUAL_WAY, 0.65),
+      mobile = enoughOf(rung, wayFor([{ kind: 'mobile' }], []));
+    usual.forEach((sd, e) => {
+      expect(sd).toBeCloseTo(sdAt(e, COMFORT.usual), 9);
+      expect(cautious[e]).toBeLessThanOrEqual(-0.35 * FIRST_PULL + 1e-9);
+      expect(mobile[e]).toBeLessThanOrEqual(-(1 - COMFORT.mobile) * FIRST_PULL + 1e-9);
+    });
+    // The muscle that is taut soonest is the one that would have come near to its end.
+    expect(Math.max(...usual.map((_, e) => sdAt(e, 0.65)))).toBeGreaterThan(-1);
   });
   it('a freedom must give more where the share is smaller', () => {
     const pairs = LIBRARY.flatMap((s) =>

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { SIDES, type Side } from '@/core/body';
-import type { Hint, StrengthFinding } from '@/core/inference';
+import { ELEMENT_COUNT, type Hint, type StrengthFinding } from '@/core/inference';
 import { readoutOf } from '@/core/assessment/battery';
 import type { Screening } from '@/core/cautions/screen';
 import type { Rung } from '@/core/poses';
+import { FIRST_PULL, sdAt } from './share';
 
 /** How far a comfortable hold goes, as a share of the tolerance; the teacher's to set. All are our defaults, no study gives them. */
 export const comfortSchema = z.object({
@@ -26,6 +27,8 @@ export interface FitWay {
   share: number;
   longShare: number;
   longFrom: number;
+  /** Share that signs of a nerve or of great mobility leave her; kept clear of the end as a caution's share is. */
+  eased?: number;
   /** Her cautions: nothing is fitted further than they let it. What they shut is told by the ranking. */
   under?: Screening;
   /** Share of the usual force, by structure and side, where it was measured. */
@@ -36,6 +39,17 @@ export const USUAL_WAY: FitWay = { share: COMFORT.usual, longShare: COMFORT.long
 /** Share of the tolerance that a comfortable hold of a rung uses. A rung counts as long where it is not held for less. */
 export const comfortOf = (rung: Pick<Rung, 'hold' | 'kind'>, way: FitWay): number =>
   rung.kind === 'rest' || rung.hold[0] >= way.longFrom ? Math.min(way.share, way.longShare) : way.share;
+
+/**
+ * SD from her end, 0 or −, at which each element (index within a side) has enough in a comfortable hold. A share that a caution or
+ * a sign leaves her is kept on the long scale of the first pull too: a muscle that is taut soon must not come the nearer to its end.
+ * @param caution share that her cautions leave, or null
+ */
+export function enoughOf(rung: Pick<Rung, 'hold' | 'kind'>, way: FitWay, caution: number | null = null): Float64Array {
+  const eased = Math.min(way.eased ?? 1, caution ?? 1);
+  const share = Math.min(comfortOf(rung, way), eased);
+  return Float64Array.from({ length: ELEMENT_COUNT }, (_, e) => Math.min(sdAt(e, share), FIRST_PULL * (eased - 1)));
+}
 
 /** A measured push counts between these shares of the usual: beyond, the reading says more of the measuring than of the muscle. */
 const CAPACITY = [0.35, 1.7] as const;
@@ -78,6 +92,7 @@ export function wayFor(
     share: Math.min(comfort.usual, most),
     longShare: Math.min(comfort.long, most),
     longFrom: comfort.longFrom,
+    ...(why.length > 0 && { eased: most }),
     capacity: capacityOf(strength),
     why,
   };

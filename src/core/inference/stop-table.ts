@@ -140,7 +140,6 @@ export class StopTable {
       { usual } = hangs;
     const outer = (at(mean, usual + 1) - at(mean, usual - 1)) / 2,
       inner = (at(mean + 1, usual) - at(mean - 1, usual)) / 2;
-    // Where people usually stand is one SD before the end of what is loose: the balance holds a little more than there.
     const usualPull = BALANCE * Math.exp(this.kappa * at(mean, usual)) * outer;
     const arm = Math.min(MOST_ARM, Math.max(0, inner / Math.max(1e-3, outer)));
     for (let i = 0; i < this.size; i++) {
@@ -322,12 +321,8 @@ export function stopTableFor(
     // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone. So is a limb that
     // hangs otherwise than usual: whoever's knee hangs straight does not on that account end where everybody does.
     const hung = readout.hangs !== undefined && context[readout.hangs.readBy] !== undefined;
-    const usual =
-      hung && context[ANOTHER_WAY] === undefined && !special
-        ? stopTableFor(readout, {}, norm, model)
-        : special
-          ? stopTableFor(readout, context[ANOTHER_WAY] === undefined ? others : {}, norm, model)
-          : null;
+    const plain = special && context[ANOTHER_WAY] === undefined ? others : {};
+    const usual = special || hung ? stopTableFor(readout, plain, norm, model) : null;
     own.set(key, (table = new StopTable(readout, context, norm, model, { threshold: usual?.threshold })));
   }
   return table;

@@ -1,6 +1,6 @@
 import { GROUPS, isMuscleGroup, SIDES, type Build, type GroupId, type Side } from '@/core/body';
 import { missingIn, reachedIn } from '@/core/fit/fit';
-import { comfortOf, type FitWay } from '@/core/fit/way';
+import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import type { Shape } from '@/core/poses';
 
@@ -33,10 +33,9 @@ const TOLD_SD = 0.1;
  */
 export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way: FitWay): LadderStep[] {
   const sides: readonly Side[] = shape.sided ? SIDES : ['right'];
-  return shape.rungs.map((rung, i): LadderStep => {
+  return shape.rungs.map((_, i): LadderStep => {
     const fits = sides.map((s) => reachedIn(shape, i + 1, s, posterior, build, way));
-    const comfort = comfortOf(rung, way);
-    const lacks = sides.map((s) => missingIn(shape, i + 1, s, posterior, build, comfort));
+    const lacks = sides.map((s) => missingIn(shape, i + 1, s, posterior, build, way));
     const missing = SIDES.flatMap((side) =>
       GROUPS.map((group): Missing => {
         const sd = Math.max(...lacks.map((f) => f[side][group]));

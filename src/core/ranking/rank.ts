@@ -57,7 +57,7 @@ const strainCost = (fit: FittedPose, cost: CostId): number => {
 };
 
 /** What time at length is worth by what the rung is for: moving through and working there give less of it. Our default. */
-export const LENGTHENS: Readonly<Record<Kind, number>> = { stretch: 1, strength: 0.5, mobility: 0.35, rest: 0 };
+const LENGTHENS: Readonly<Record<Kind, number>> = { stretch: 1, strength: 0.5, mobility: 0.35, rest: 0 };
 
 /** Share of the tolerance from which a stretch is credited: where it is felt. Ours. */
 const FELT = 0.5;

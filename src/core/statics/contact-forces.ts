@@ -13,7 +13,7 @@ const GRIP = 0.35;
 const BROAD = 0.05;
 /** A hand holds what it lies on: its wrist is no further than this from the middle of the limb, metres (half a limb and a hand). */
 const WITHIN_GRASP = 0.105;
-/** A hand laid on a wall or a post to steady a standing shape: what it bears, share of body weight, and its friction. Ours. */
+/** A hand laid on a wall to steady a standing shape: what it bears, share of body weight, and its friction. Ours. */
 const STEADIES = 0.1;
 const FRICTION_HAND = 0.5;
 

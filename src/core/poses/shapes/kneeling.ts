@@ -1,4 +1,5 @@
 import type { ShapeSketch } from '../sketch';
+import { pushes, works } from './intents';
 
 const HALF_KNEEL = 'w f0 k90 d-46; o f92 k92 d2';
 const PADDED = 'knee_w@blanket:2 toe_w heel_o ball_o';
@@ -19,8 +20,8 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The pelvis spills forward and the low back arches.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'upright, hands on the thigh', entry: 't pt2; w f4 k88 d-54; o f90 k88 d0', full: 't pt-2; w f-18 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 60], phases: ['warm', 'approach', 'deepest'], intents: [{ cue: 'squeeze', words: 'Squeeze the buttock of the kneeling leg.', structure: { id: 'gluteus-maximus', side: 'worked', least: 0.25 } }, { cue: 'draw', words: 'Draw the knee and the front foot towards each other.', at: { point: 'knee_worked', force: [-0.1, 0, 0] } }] },
-      { name: 'deep, arms up', entry: 't pt4; w f-2 k84 d-54; o f92 k92 d4; b sf150', full: 't pt6 lf-14 tf-10; w f-26 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 60], phases: ['deepest'], intents: [{ cue: 'lift', words: 'Lift the ribs away from the pelvis.', structure: { id: 'erector-spinae', side: 'both', least: 0.15 } }] },
+      { name: 'upright, hands on the thigh', entry: 't pt2; w f4 k88 d-54; o f90 k88 d0', full: 't pt-2; w f-18 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 60], phases: ['warm', 'approach', 'deepest'], intents: [works('squeeze', 'Squeeze the buttock of the kneeling leg.', 'gluteus-maximus', 'worked', 0.25), pushes('draw', 'Draw the knee and the front foot towards each other.', 'knee_worked', [-0.1, 0, 0])] },
+      { name: 'deep, arms up', entry: 't pt4; w f-2 k84 d-54; o f92 k92 d4; b sf150', full: 't pt6 lf-14 tf-10; w f-26 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 60], phases: ['deepest'], intents: [works('lift', 'Lift the ribs away from the pelvis.', 'erector-spinae', 'both', 0.15)] },
       { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f4 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-13 k54; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 60], phases: ['warm', 'approach'], level: 2 },
     ],
   },

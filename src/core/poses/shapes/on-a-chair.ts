@@ -1,4 +1,5 @@
 import type { ShapeSketch } from '../sketch';
+import { pushes } from './intents';
 
 const ON_CHAIR = 't pt0; b f88 k90 d0';
 const CHAIR = 'buttock_b@chair:45 heel_b ball_b';
@@ -124,8 +125,8 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Sit tall, one foot off the floor, strap round the ankle.', 'The knee stays where it is.', 'Turn the shin against the strap and hold.', 'Let it swing back slowly.'],
     cheat: 'The pelvis tips and the knee wanders.',
     rungs: [
-      { name: 'foot inward: the thigh turns out', entry: 'w f92 r0', full: 'w r-26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], intents: [{ cue: 'draw', words: 'Draw against the strap.', at: { point: 'ankle_worked', force: [0, 0, 0.03] } }] },
-      { name: 'foot outward: the thigh turns in', entry: 'w f92 r0', full: 'w r26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], level: 1, intents: [{ cue: 'draw', words: 'Draw against the strap.', at: { point: 'ankle_worked', force: [0, 0, -0.03] } }] },
+      { name: 'foot inward: the thigh turns out', entry: 'w f92 r0', full: 'w r-26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], intents: [pushes('draw', 'Draw against the strap.', 'ankle_worked', [0, 0, 0.03])] },
+      { name: 'foot outward: the thigh turns in', entry: 'w f92 r0', full: 'w r26', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', props: 'strap', hold: [5, 15], repeats: [5, 10], level: 1, intents: [pushes('draw', 'Draw against the strap.', 'ankle_worked', [0, 0, -0.03])] },
     ],
   },
   {
@@ -158,8 +159,8 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Sit tall, something firm between or around the knees.', 'Feet flat, knees over them.', 'Squeeze slowly to half of your strength, hold, let go.', 'Rest as long as you held.'],
     cheat: 'The breath is held and the shoulders rise.',
     rungs: [
-      { name: 'block between the knees', entry: 'b a-4', full: 'b a-3', on: CHAIR, props: 'block', hands: 'b elbow:-0.4,-0.4,1 thigh_s 4 8 0', hold: [5, 20], repeats: [4, 8], intents: [{ cue: 'squeeze', words: 'Squeeze the block.', at: { point: 'knee_both', force: [0, 0, 0.15] } }] },
-      { name: 'harder, and held longer', entry: 'b a-4', full: 'b a-3', on: CHAIR, props: 'block', hands: 'b elbow:-0.4,-0.4,1 thigh_s 4 8 0', hold: [10, 40], repeats: [3, 6], intents: [{ cue: 'squeeze', words: 'Squeeze the block.', at: { point: 'knee_both', force: [0, 0, 0.25] } }] },
+      { name: 'block between the knees', entry: 'b a-4', full: 'b a-3', on: CHAIR, props: 'block', hands: 'b elbow:-0.4,-0.4,1 thigh_s 4 8 0', hold: [5, 20], repeats: [4, 8], intents: [pushes('squeeze', 'Squeeze the block.', 'knee_both', [0, 0, 0.15])] },
+      { name: 'harder, and held longer', entry: 'b a-4', full: 'b a-3', on: CHAIR, props: 'block', hands: 'b elbow:-0.4,-0.4,1 thigh_s 4 8 0', hold: [10, 40], repeats: [3, 6], intents: [pushes('squeeze', 'Squeeze the block.', 'knee_both', [0, 0, 0.25])] },
     ],
   },
   {

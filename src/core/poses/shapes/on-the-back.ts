@@ -1,25 +1,14 @@
 import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
+import { pushes, works } from './intents';
 
 const LYING = 't pt-90; b sf8 sa-22 d-15';
 const FOOT_DOWN = 'o f48 k96 d0';
 const TRUNK = 'buttock_b back head wrist_b';
 const HELD_BACK = 'buttock_b back head';
 /** What a lifted pelvis is carried by: a foot that pushes away would make an arch of the body and spare the back of the hip (ours). */
-const HEEL_DOWN: readonly Intent[] = [
-  {
-    cue: 'draw',
-    words: 'Press straight down through the heel, not away from you.',
-    at: { point: 'heel_worked', force: [0.005, 0, 0] },
-  },
-];
-const HEELS_IN: readonly Intent[] = [
-  {
-    cue: 'draw',
-    words: 'Draw the heels towards you without moving them.',
-    at: { point: 'heel_both', force: [0.05, 0, 0] },
-  },
-];
+const HEEL_DOWN: readonly Intent[] = [pushes('draw', 'Press straight down through the heel, not away from you.', 'heel_worked', [0.005, 0, 0])];
+const HEELS_IN: readonly Intent[] = [pushes('draw', 'Draw the heels towards you without moving them.', 'heel_both', [0.05, 0, 0])];
 
 /** Lying on the back. */
 export const ON_THE_BACK: readonly ShapeSketch[] = [
@@ -297,8 +286,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hips opening.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-110 tf18 nf16; b f22! k112 sf-12', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [{ cue: 'draw', words: 'Draw the heels towards the seat without moving them.', at: { point: 'heel_both', force: [0.03, 0, 0] } }] },
-      { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-124 tf32 nf26; b f-6! k106 sf-30', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [{ cue: 'draw', words: 'Press down through the heels and draw them lightly towards the seat.', at: { point: 'heel_both', force: [0.04, 0, 0] } }, { cue: 'squeeze', words: 'Squeeze the buttocks as the hips open.', structure: { id: 'gluteus-maximus', side: 'both', least: 0.3 } }] },
+      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-110 tf18 nf16; b f22! k112 sf-12', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [pushes('draw', 'Draw the heels towards the seat without moving them.', 'heel_both', [0.03, 0, 0])] },
+      { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-124 tf32 nf26; b f-6! k106 sf-30', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [pushes('draw', 'Press down through the heels and draw them lightly towards the seat.', 'heel_both', [0.04, 0, 0]), works('squeeze', 'Squeeze the buttocks as the hips open.', 'gluteus-maximus', 'both', 0.3)] },
     ],
   },
   {
@@ -314,8 +303,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cues: ['Block between the thighs or the feet.', 'Thighs stay parallel.', 'Squeeze the block as the hips rise.', 'Keep the squeeze on the way down.'],
     cheat: 'The thighs turn out and the block does nothing.',
     rungs: [
-      { name: 'block between the thighs', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [{ cue: 'squeeze', words: 'Squeeze the block with the thighs.', structure: { id: 'adductor-magnus', side: 'both', least: 0.3 } }] },
-      { name: 'block between the feet', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [{ cue: 'press', words: 'Press the feet together against the block.', at: { point: 'ball_both', force: [0, 0, 0.12] } }] },
+      { name: 'block between the thighs', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [works('squeeze', 'Squeeze the block with the thighs.', 'adductor-magnus', 'both', 0.3)] },
+      { name: 'block between the feet', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [pushes('press', 'Press the feet together against the block.', 'ball_both', [0, 0, 0.12])] },
     ],
   },
   {
@@ -400,7 +389,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The thigh turns out or the back arches.',
     instead: 'chair-knee-lift',
     rungs: [
-      { name: 'knee bent against the hand', entry: `${FOOT_DOWN}; w f92 k95 d0`, full: 'w f100', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.3,-0.3,1 knee_w -3 7 0', phases: ['warm', 'approach', 'counter'], hold: [8, 30], intents: [{ cue: 'press', words: 'Press thigh and hand into each other.', at: { point: 'knee_worked', force: [0.1, -0.06, 0] } }] },
+      { name: 'knee bent against the hand', entry: `${FOOT_DOWN}; w f92 k95 d0`, full: 'w f100', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.3,-0.3,1 knee_w -3 7 0', phases: ['warm', 'approach', 'counter'], hold: [8, 30], intents: [pushes('press', 'Press thigh and hand into each other.', 'knee_worked', [0.1, -0.06, 0])] },
       { name: 'leg straighter', entry: `${FOOT_DOWN}; w f58 k30 d0`, full: 'w f66 k20', on: `${TRUNK} heel_o ball_o`, hold: [8, 30] },
       { name: 'leg long, just off the floor', entry: `${FOOT_DOWN}; w f20 k6 d0`, full: 'w f26 k2', on: `${TRUNK} heel_o ball_o`, hold: [8, 30] },
     ],

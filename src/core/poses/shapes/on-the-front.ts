@@ -1,48 +1,19 @@
 import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
+import { pushes, works } from './intents';
 
 const FRONT = 't pt90 nf-10; b d-50 sf5 sa-14';
 const DOWN = 'pubis chest thigh_b';
 const FOURS = 't pt84 nf-15; b f84 k92 d-46';
 const HANDS = 'b floor shoulder_s 3 0 0';
 /** A leg's own weight asks little of the buttock, as the hamstrings would carry it: the cue asks for the rest (ours). */
-const BUTTOCK: readonly Intent[] = [
-  {
-    cue: 'squeeze',
-    words: 'Squeeze the buttock of the lifted leg.',
-    structure: { id: 'gluteus-maximus', side: 'worked', least: 0.35 },
-  },
-];
-const LIFTED_LEG: readonly Intent[] = [
-  {
-    cue: 'squeeze',
-    words: 'Squeeze the buttock as the leg lengthens.',
-    structure: { id: 'gluteus-maximus', side: 'worked', least: 0.3 },
-  },
-];
-const LIFTED_LEGS: readonly Intent[] = [
-  {
-    cue: 'squeeze',
-    words: 'Squeeze the buttocks as the legs lengthen.',
-    structure: { id: 'gluteus-maximus', side: 'both', least: 0.3 },
-  },
-];
-const SIDE_OF_HIP: readonly Intent[] = [
-  {
-    cue: 'lift',
-    words: 'Lift from the side of the hip.',
-    structure: { id: 'gluteus-medius', side: 'worked', least: 0.3 },
-  },
-];
+const BUTTOCK: readonly Intent[] = [works('squeeze', 'Squeeze the buttock of the lifted leg.', 'gluteus-maximus', 'worked', 0.35)];
+const LIFTED_LEG: readonly Intent[] = [works('squeeze', 'Squeeze the buttock as the leg lengthens.', 'gluteus-maximus', 'worked', 0.3)];
+const LIFTED_LEGS: readonly Intent[] = [works('squeeze', 'Squeeze the buttocks as the legs lengthen.', 'gluteus-maximus', 'both', 0.3)];
+const SIDE_OF_HIP: readonly Intent[] = [works('lift', 'Lift from the side of the hip.', 'gluteus-medius', 'worked', 0.3)];
 
 /** Which leg carries a side plank is the teacher's cue: the lower one, not the upper that could press down beside it (ours). */
-const WAIST_UP: readonly Intent[] = [
-  {
-    cue: 'lift',
-    words: 'Lift the lower waist and hip away from the floor.',
-    structure: { id: 'gluteus-medius', side: 'worked', least: 0.85 },
-  },
-];
+const WAIST_UP: readonly Intent[] = [works('lift', 'Lift the lower waist and hip away from the floor.', 'gluteus-medius', 'worked', 0.85)];
 
 /** Lying on the front and on all fours. */
 export const ON_THE_FRONT: readonly ShapeSketch[] = [
@@ -112,8 +83,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cues: ['Face down, knees apart and bent, heels together.', 'Front hip bones down.', 'Press the heels into each other.', 'Let go slowly, straighten the legs.'],
     cheat: 'The low back arches and the heels only touch.',
     rungs: [
-      { name: 'thighs down', entry: 'b a-18 r-18 k92', full: 'b a-22 r-26 k96', on: `${DOWN} knee_b heel_w~heel_o`, hold: [5, 20], intents: [{ cue: 'press', words: 'Press the heels into each other.', at: { point: 'heel_both', force: [0, 0, 0.12] } }] },
-      { name: 'thighs lifted', entry: 'b a-20 r-20 k92', full: 'b a-22 r-26 k96 f-10!', on: 'pubis chest heel_w~heel_o', hold: [5, 20], level: 3, balance: false, intents: [{ cue: 'press', words: 'Press the heels into each other.', at: { point: 'heel_both', force: [0, 0, 0.12] } }] },
+      { name: 'thighs down', entry: 'b a-18 r-18 k92', full: 'b a-22 r-26 k96', on: `${DOWN} knee_b heel_w~heel_o`, hold: [5, 20], intents: [pushes('press', 'Press the heels into each other.', 'heel_both', [0, 0, 0.12])] },
+      { name: 'thighs lifted', entry: 'b a-20 r-20 k92', full: 'b a-22 r-26 k96 f-10!', on: 'pubis chest heel_w~heel_o', hold: [5, 20], level: 3, balance: false, intents: [pushes('press', 'Press the heels into each other.', 'heel_both', [0, 0, 0.12])] },
     ],
   },
   {

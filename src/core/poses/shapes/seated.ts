@@ -1,4 +1,5 @@
 import type { ShapeSketch } from '../sketch';
+import { pushes, works } from './intents';
 
 const LONG = 'b f90 k2 d0 a-2';
 
@@ -99,8 +100,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The pelvis rolls back so the knees look lower.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-10 lf10; b f80 a-40 r-38 k106', full: 't pt-2 lf6; b f88 a-46 r-46 k122', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
-      { name: 'on the floor', entry: 't pt-10 lf12; b f82 a-42 r-40 k108', full: 't pt2 lf8; b f94 a-50 r-50 k124', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [{ cue: 'press', words: 'Press the soles together.', at: { point: 'ball_both', force: [0, 0, 0.06] } }] },
+      { name: 'seat lifted', entry: 't pt-10 lf10; b f80 a-40 r-38 k106', full: 't pt-2 lf6; b f88 a-46 r-46 k122', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
+      { name: 'on the floor', entry: 't pt-10 lf12; b f82 a-42 r-40 k108', full: 't pt2 lf8; b f94 a-50 r-50 k124', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
       { name: 'folded', entry: 't pt4 lf22 tf8; b f92 a-40 r-34', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 180], phases: ['deepest'] },
     ],
   },
@@ -278,7 +279,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-knee-lift',
     rungs: [
       { name: 'hands behind the thighs', entry: 't pt-36; b f88 k100', full: 't pt-34; b f112 k92', on: 'buttock_b', hands: 'b elbow:-0.4,-0.4,1 knee_s -8 -6 2', hold: [5, 25] },
-      { name: 'shins level', entry: 't pt-36; b f100 k100', full: 't pt-34; b f114 k88', on: 'buttock_b', hands: 'b free elbow:-0.2,-0.4,1 knee_s -4 4 10', hold: [5, 25], intents: [{ cue: 'lift', words: 'Lift the breastbone.', structure: { id: 'erector-spinae', side: 'both', least: 0.15 } }] },
+      { name: 'shins level', entry: 't pt-36; b f100 k100', full: 't pt-34; b f114 k88', on: 'buttock_b', hands: 'b free elbow:-0.2,-0.4,1 knee_s -4 4 10', hold: [5, 25], intents: [works('lift', 'Lift the breastbone.', 'erector-spinae', 'both', 0.15)] },
       { name: 'legs long', entry: 't pt-38; b f92 k60', full: 't pt-38; b f86 k4', on: 'buttock_b', hands: 'b free elbow:-0.2,-0.4,1 knee_s -2 2 10', hold: [5, 20] },
     ],
   },

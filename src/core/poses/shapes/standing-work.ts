@@ -1,27 +1,14 @@
 import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
+import { pushes, works } from './intents';
 
 const BOTH_FEET = 'heel_b ball_b';
 const FOOT_O = 'heel_o ball_o';
 const FOOT_W = 'heel_w ball_w';
-const THIGH_BACK: readonly Intent[] = [
-  {
-    cue: 'squeeze',
-    words: 'Squeeze the buttock as the thigh goes back.',
-    structure: { id: 'gluteus-maximus', side: 'worked', least: 0.3 },
-  },
-];
+const THIGH_BACK: readonly Intent[] = [works('squeeze', 'Squeeze the buttock as the thigh goes back.', 'gluteus-maximus', 'worked', 0.3)];
 const WALL_AWAY: readonly Intent[] = [
-  {
-    cue: 'draw',
-    words: 'Draw the hip that is near the wall away from it.',
-    structure: { id: 'gluteus-medius', side: 'worked', least: 0.25 },
-  },
-  {
-    cue: 'press',
-    words: 'Press the wall away with the forearm.',
-    at: { point: 'elbow_worked', force: [0, 0, -0.1] },
-  },
+  works('draw', 'Draw the hip that is near the wall away from it.', 'gluteus-medius', 'worked', 0.25),
+  pushes('press', 'Press the wall away with the forearm.', 'elbow_worked', [0, 0, -0.1]),
 ];
 
 /** Standing: swings, squats, the wall, work on one leg. */

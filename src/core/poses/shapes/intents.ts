@@ -1,0 +1,18 @@
+import type { Intent } from '../format';
+
+/** A cue that asks a muscle for at least so much of its capacity, where the weight of a limb alone asks for less (ours). */
+export const works = (
+  cue: Intent['cue'],
+  words: string,
+  id: string,
+  side: 'worked' | 'both',
+  least: number,
+): Intent => ({ cue, words, structure: { id, side, least } });
+
+/** A cue that asks for a push: the world's answer at a landmark, share of body weight forward, up and outward (ours). */
+export const pushes = (
+  cue: Intent['cue'],
+  words: string,
+  point: string,
+  force: readonly [number, number, number],
+): Intent => ({ cue, words, at: { point, force } });

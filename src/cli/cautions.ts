@@ -4,7 +4,7 @@ import { ruleSentences } from '@/core/cautions/rules';
 import { screenOf, verdictOf, type Screening } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
 import { SIDES, type Side } from '@/core/body';
-import { demandsOf, hurtBefore, LIBRARY, type Shape } from '@/core/poses';
+import { demandsOf, hurtBefore, isSided, LIBRARY, type Shape } from '@/core/poses';
 import { studentOf } from './commands';
 import { toldVerdict } from './told';
 
@@ -39,7 +39,7 @@ export function cautions(record: KolposRecord, id: string | undefined): unknown 
         rung: i + 1,
         name: `${shape.name}: ${rung.name}`,
         ...toldVerdict(verdictOf(screening, demandsOf(shape, rung))),
-        ...(shape.sided && closedSides(screening, shape, i + 1)),
+        ...(isSided(shape, rung) && closedSides(screening, shape, i + 1)),
       })),
     ),
     tests: BATTERY.map((test) => ({

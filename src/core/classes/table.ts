@@ -1,4 +1,4 @@
-import { rungOf } from '@/core/poses';
+import { rungOf, sameSide } from '@/core/poses';
 import { blocksOf, type Block } from '@/core/practice/blocks';
 import { dosesOf, type Dose } from '@/core/practice/doses';
 import { paceOf, type PracticeItem } from '@/core/practice/practice';
@@ -81,7 +81,7 @@ export function herParts(
   const { holdSeconds = 0 } = item;
   const { pose, rung, sides, most_s } = hersIn(member, item.pose, item.rung, request, holdSeconds);
   if (pose === null) return [];
-  const same = sides.filter((s) => s.side === item.side || s.side === 'both');
+  const same = sides.filter((s) => sameSide(s.side, item.side));
   const own = same.length > 0 ? same : sides;
   // What she may hold for less than the class is the less of hers.
   const held = most_s === undefined ? 1 : most_s / holdSeconds;

@@ -2,7 +2,7 @@ import { GROUPS, groupOf, SIDES } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
 import type { Strain } from '@/core/statics/strains';
 import type { Aim } from '@/core/students/student';
-import { allShapes, type Shape } from '@/core/poses';
+import { allShapes, sameSide, type Shape } from '@/core/poses';
 import type { PracticeRequest } from '@/core/practice/request';
 import { loadOfWorth, mostFor, scorePose, stretchOfWorth, worthFor, type RankedPose } from '@/core/ranking/rank';
 import { presentOf, type Member } from './member';
@@ -59,7 +59,7 @@ function leadOf(can: readonly Doing[]): number {
 
 /** One side of a shape in all of them. */
 function merged(model: RankedPose, doing: readonly Doing[], aims: readonly Aim[]): RankedPose {
-  const fits = doing.flatMap(({ own }) => own?.sides.find((s) => s.side === model.side) ?? []);
+  const fits = doing.flatMap(({ own }) => own?.sides.find((s) => sameSide(s.side, model.side)) ?? []);
   const stretch = { left: { ...model.stretch.left }, right: { ...model.stretch.right } };
   const load = { left: { ...model.load.left }, right: { ...model.load.right } };
   for (const side of SIDES)
@@ -95,7 +95,7 @@ function meanWorth(aim: Aim, doing: readonly Doing[], side: RankedPose['side']):
     const hers = member.aims.find((a) => a.kind === aim.kind && a.group === aim.group && a.side === aim.side);
     if (!hers || hers.weight <= 0) continue;
     weight += hers.weight;
-    const fit = own?.sides.find((s) => s.side === side);
+    const fit = own?.sides.find((s) => sameSide(s.side, side));
     if (fit) worth += hers.weight * worthFor(fit, hers).worth;
   }
   return weight > 0 ? worth / weight : 0;

@@ -13,7 +13,7 @@ import {
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { strainsOf, type Strain } from '@/core/statics/strains';
 import { verdictOf } from '@/core/cautions/screen';
-import { anglesAt, demandsOf, postureAt, type Rung, type Shape } from '@/core/poses';
+import { anglesAt, demandsOf, isSided, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';
 import { shareAt } from './share';
@@ -340,13 +340,14 @@ export function reachedIn(
   const share = (key: number): number => (counts.get(key) ?? 0) / counted;
   const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / counted;
   const mate = (who + GROUPS.length) % (2 * GROUPS.length);
+  const sided = isSided(shape, rung);
 
   let over = -Infinity;
   for (let e = 0; e < DIMENSIONS; e++) over = Math.max(over, standingAt(table, mirrored, e, 0) - posterior.mean[e]);
   return {
     pose: shape.id,
     rung: rungNumber,
-    side: shape.sided ? side : 'both',
+    side: sided ? side : 'both',
     depth,
     full,
     beyondEntry: over > 0,
@@ -355,10 +356,10 @@ export function reachedIn(
       structure: GROUPS[who % GROUPS.length],
       side: who < GROUPS.length ? 'left' : 'right',
       // A shape without sides is stopped by the structure, whichever side comes first.
-      probability: shape.sided ? share(who) : share(who) + share(mate),
+      probability: sided ? share(who) : share(who) + share(mate),
       anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
     },
-    next: unstopped ? null : nextStop(table, posterior.mean, mirrored, enough, groupKey(stop.element), !shape.sided),
+    next: unstopped ? null : nextStop(table, posterior.mean, mirrored, enough, groupKey(stop.element), !sided),
     stretch: groupsOf(usedAt(rung, side, depth, posterior, build)),
   };
 }

@@ -2,7 +2,7 @@ import { GROUPS, isMuscleGroup, SIDES, type Build, type GroupId, type Side } fro
 import { missingIn, reachedIn } from '@/core/fit/fit';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
-import type { Shape } from '@/core/poses';
+import { isSided, type Shape } from '@/core/poses';
 
 /** A rung on the way to a peak: how far she gets in it today, and what is missing to all of it. */
 export interface LadderStep {
@@ -32,8 +32,8 @@ const TOLD_SD = 0.1;
  * depth comfortable, both sides worked.
  */
 export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way: FitWay): LadderStep[] {
-  const sides: readonly Side[] = shape.sided ? SIDES : ['right'];
-  return shape.rungs.map((_, i): LadderStep => {
+  return shape.rungs.map((rung, i): LadderStep => {
+    const sides: readonly Side[] = isSided(shape, rung) ? SIDES : ['right'];
     const fits = sides.map((s) => reachedIn(shape, i + 1, s, posterior, build, way));
     const lacks = sides.map((s) => missingIn(shape, i + 1, s, posterior, build, way));
     const missing = SIDES.flatMap((side) =>

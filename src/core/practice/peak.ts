@@ -4,7 +4,7 @@ import { readAt, reachedIn } from '@/core/fit/fit';
 import { comfortOf, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import type { Aim } from '@/core/students/student';
-import { rungOf, type Shape } from '@/core/poses';
+import { isSided, rungOf, type Shape } from '@/core/poses';
 import { aimKey } from './doses';
 
 /** What a demanding pose asks of a student beyond what she has. */
@@ -33,7 +33,7 @@ const MOST_LISTED = 4;
 /** The gap between a shape's last rung and a student, on the side that gets less far. */
 export function peakGap(shape: Shape, posterior: Posterior, build: Build, way: FitWay): PeakGap {
   const top = shape.rungs.length;
-  const sides: readonly Side[] = shape.sided ? SIDES : ['right'];
+  const sides: readonly Side[] = isSided(shape, shape.rungs[top - 1]) ? SIDES : ['right'];
   const reached = (rung: number, side: Side) => reachedIn(shape, rung, side, posterior, build, way);
   const side = sides.reduce((worse, s) => (reached(top, s).depth < reached(top, worse).depth ? s : worse), sides[0]);
   let reachable: number | null = null;
@@ -75,7 +75,8 @@ export function aimsWithPeak(aims: readonly Aim[], gap: PeakGap): Aim[] {
   const most = Math.max(...aims.map((a) => a.weight), 0) || 1;
   const left = new Set(aims.filter((a) => a.kind === 'leave').map((a) => `${a.group}/${a.side}`));
   const known = new Set(aims.filter((a) => a.weight > 0).map(aimKey));
-  const own = rungOf(gap.pose, gap.top)?.shape.sided ?? false;
+  const found = rungOf(gap.pose, gap.top);
+  const own = found !== null && isSided(found.shape, found.rung);
   const both = (m: { group: GroupId; side: Side }): Side[] =>
     own ? [m.side, m.side === 'left' ? 'right' : 'left'] : [m.side];
   const asked = [

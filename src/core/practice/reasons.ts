@@ -1,4 +1,4 @@
-import { rungOf } from '@/core/poses';
+import { rungOf, sameSide } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import { blocksOf } from './blocks';
@@ -40,7 +40,7 @@ export function reasonsOf(
     blocks.map((block, k) => {
       const unit = units[k];
       const fits = ranked.filter(
-        (r) => r.pose === block.pose && r.rung === block.rung && block.items.some((i) => i.side === r.side),
+        (r) => r.pose === block.pose && r.rung === block.rung && block.items.some((i) => sameSide(i.side, r.side)),
       );
       const rests = rungOf(block.pose, block.rung)?.rung.kind === 'rest';
       const serves = [...new Set(fits.flatMap((r) => servedBy(r, active)))];

@@ -1,5 +1,5 @@
 import type { Screening } from '@/core/cautions/screen';
-import { rungOf, verdictOfRung, whyClosed } from '@/core/poses';
+import { rungOf, sameSide, verdictOfRung, whyClosed } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
@@ -38,7 +38,7 @@ export function recheck(
       ? block.items.map((i) => {
           const own = verdictOfRung(screening, found.shape, block.rung, i.side);
           // What it asks of her own body may close what the rung itself leaves open.
-          const fit = ranked?.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === i.side);
+          const fit = ranked?.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, i.side));
           return own.state !== 'closed' && fit?.verdict.state === 'closed' ? fit.verdict : own;
         })
       : [];

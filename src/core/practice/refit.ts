@@ -1,4 +1,4 @@
-import { rungOf, shapeById } from '@/core/poses';
+import { rungOf, sameSide, shapeById } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
@@ -64,7 +64,7 @@ function kept(
   newId: () => string,
 ): PracticeItem[] {
   return block.items.flatMap((item) => {
-    const fit = fits.find((r) => r.side === item.side) ?? (item.side === 'both' ? fits[0] : undefined);
+    const fit = fits.find((r) => sameSide(r.side, item.side));
     if (!fit) return [];
     const most = Math.max(1, Math.floor((fit.verdict.hold_s ?? Infinity) / breathSeconds));
     const breaths = Math.min(most, Math.max(1, Math.round(item.holdSeconds / breathSeconds)));

@@ -2,6 +2,7 @@ import { coordinateIndex, DEG, GROUPS, isMuscleGroup, SIDES, type GroupId } from
 import { DEMANDS, mostOf } from '@/core/cautions/demands';
 import {
   demandsOf,
+  isSided,
   postureAt,
   rungOf,
   type Kind,
@@ -93,7 +94,7 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
     if (!found || found.rung.kind === 'rest') continue;
     const { shape, rung } = found;
     // A sided rung that only one side may do is left out: the second side is never forgotten.
-    if (shape.sided && list.length < 2) continue;
+    if (isSided(shape, rung) && list.length < 2) continue;
     if (inTheWay(shape, rung, request)) continue;
     // One repeat that is held for longer than a caution lets it cannot be cut in two.
     if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;

@@ -1,4 +1,4 @@
-import { rungOf } from '@/core/poses';
+import { rungOf, sameSide } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { missingSides } from './edit';
@@ -67,7 +67,9 @@ function ofBlock(
   const found = rungOf(b.pose, b.rung);
   if (!found) return [{ block: b.id, kind: 'unknown' }];
   const out: Warning[] = [];
-  const fits = ranked.filter((r) => r.pose === b.pose && r.rung === b.rung && b.items.some((i) => i.side === r.side));
+  const fits = ranked.filter(
+    (r) => r.pose === b.pose && r.rung === b.rung && b.items.some((i) => sameSide(i.side, r.side)),
+  );
   const names = [...new Set(fits.flatMap((r) => r.cautions))];
   if (names.length > 0) out.push({ block: b.id, kind: 'caution', names });
   else if (fits.some((r) => r.beyondEntry)) out.push({ block: b.id, kind: 'reach' });

@@ -5,7 +5,7 @@ import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import type { Aim } from '@/core/students/student';
-import { allShapes, demandsOf, rungOf, verdictOfRung, whyClosed, type Kind, type Shape } from '@/core/poses';
+import { allShapes, demandsOf, isSided, rungOf, verdictOfRung, whyClosed, type Kind, type Shape } from '@/core/poses';
 import type { StrainId } from '@/core/statics/strains';
 import { guessOf } from './guide';
 import { askedAgain, soreIn, type Sore } from './sore';
@@ -192,8 +192,8 @@ function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {
   const known = kept.find((k) => k.key === key && k.shapes === shapes);
   if (known) return known.fits;
   const fits = shapes.flatMap((shape) =>
-    shape.rungs.flatMap((_, i) =>
-      (shape.sided ? SIDES : (['right'] as const)).map((side) => ({
+    shape.rungs.flatMap((rung, i) =>
+      (isSided(shape, rung) ? SIDES : (['right'] as const)).map((side) => ({
         shape,
         side,
         reached: reachedIn(shape, i + 1, side, posterior, build, way),

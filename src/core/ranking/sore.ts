@@ -1,5 +1,6 @@
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
 import type { FittedPose, Reached } from '@/core/fit/fit';
+import { sameSide } from '@/core/poses';
 import type { Hurt } from '@/core/students/hurt';
 
 /** A muscle and side that a pose asked for which hurt. */
@@ -22,7 +23,7 @@ const asks = (fit: Fit, group: GroupId, side: Side): boolean =>
 export function soreIn(hurt: readonly Hurt[], fits: readonly Fit[]): Sore[] {
   const out = new Map<string, Sore>();
   for (const h of hurt) {
-    const fit = fits.find((f) => f.pose === h.pose && f.rung === h.rung && (f.side === h.side || f.side === 'both'));
+    const fit = fits.find((f) => f.pose === h.pose && f.rung === h.rung && sameSide(f.side, h.side));
     if (!fit) continue;
     for (const side of SIDES)
       for (const group of GROUPS) {

@@ -5,7 +5,7 @@ import { fitRung, type FittedPose } from '@/core/fit/fit';
 import { wayFor, type Comfort } from '@/core/fit/way';
 import { summariseStrength, type Inference } from '@/core/inference';
 import { buildOfStudent, type Student } from '@/core/students/student';
-import type { Shape } from '@/core/poses';
+import { isSided, type Shape } from '@/core/poses';
 import type { Reading } from '@/core/assessment/reading';
 import { scorePose, type RankedPose } from './rank';
 
@@ -39,7 +39,7 @@ export function suits(
   const way = { ...wayFor(findings.hints, strength, settings.comfort), under: screening };
   const { work } = aimsFor(student, readings, findings, year, settings.aims);
   const build = buildOfStudent(student);
-  const sides = shape.sided ? (['left', 'right'] as const) : (['right'] as const);
+  const sides = isSided(shape, shape.rungs[rung - 1]) ? (['left', 'right'] as const) : (['right'] as const);
   const [best] = sides
     .map((side) => scorePose(fitRung(shape, rung, side, posterior, build, way), work, screening))
     .sort((a, b) => b.score - a.score || b.depth - a.depth);

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
 import type { Aim } from '@/core/students/student';
-import { rungOf } from '@/core/poses';
+import { rungOf, sameSide } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
 import type { Block } from '@/core/practice/blocks';
 import { cueBlock, lengthenItem, mirrorBlock, noteBlock, removeBlock, repeatBlock } from '@/core/practice/edit';
@@ -50,7 +50,7 @@ export function BlockPanel({
   const [note, setNote] = useState<string | null>(null);
   const name = blockName(block);
   const first = block.items[0];
-  const fit = ranked.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === first.side);
+  const fit = ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, first.side));
   const kept = block.items.find((i) => i.note)?.note ?? '';
   const others = alternativesFor(block, items, ranked, aims, request);
   const at = items.findIndex((i) => i.id === block.id);

@@ -15,6 +15,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { Student } from '@/core/students/student';
+import { sameSide } from '@/core/poses';
 import { dosesOf, servedBy } from '@/core/practice/doses';
 import { addAfter, addSide, itemsFor, lengthenBlock, lockItem, moveBlock, swapBlock } from '@/core/practice/edit';
 import { paceOf, totalSeconds, type Practice } from '@/core/practice/practice';
@@ -106,7 +107,7 @@ export function PracticeEditor({
     setOpenId(next[0]?.id ?? null);
   };
   const bringSide = (w: Extract<Warning, { kind: 'side' }>) => {
-    const fit = ranked.find((r) => r.pose === w.pose && r.rung === w.rung && r.side === w.missing);
+    const fit = ranked.find((r) => r.pose === w.pose && r.rung === w.rung && sameSide(r.side, w.missing));
     const id = newId();
     if (fit) put((now) => addSide(now, w, servedBy(fit, aims), id), 'The other side is added.');
   };
@@ -159,8 +160,9 @@ export function PracticeEditor({
                       block={block}
                       newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
                       depth={
-                        ranked.find((r) => r.pose === block.pose && r.rung === block.rung && r.side === first.side)
-                          ?.depth ?? 0.5
+                        ranked.find(
+                          (r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, first.side),
+                        )?.depth ?? 0.5
                       }
                       why={reason ? reasonSentences(reason)[0] : ''}
                       warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}

@@ -2,6 +2,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { cuesFor } from '@/core/practice/cues';
 import { cueNow } from '@/core/teaching/moment';
+import { sameSide } from '@/core/poses';
 import type { PlayerState } from '@/core/teaching/player';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useCues } from '../practice/use-cues';
@@ -18,7 +19,7 @@ export function useSaying(state: PlayerState | null, ranked: readonly RankedPose
   const cues = useMemo(() => {
     const item = items.at(index);
     if (!item) return [];
-    const fit = ranked?.find((r) => r.pose === item.pose && r.rung === item.rung && r.side === item.side);
+    const fit = ranked?.find((r) => r.pose === item.pose && r.rung === item.rung && sameSide(r.side, item.side));
     return cuesFor(item, { voice, schools, fit, before: items.slice(0, index) }, book).cues;
   }, [items, index, ranked, voice, schools, book]);
   const cue = state ? cueNow(cues, state) : '';

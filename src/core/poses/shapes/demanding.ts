@@ -176,7 +176,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     id: 'side-lift',
     name: 'Side-lying leg lift',
     plain: 'Leg lift, lying on the side',
-    also: ['clam', 'clamshell', 'side-lying hip abduction'],
+    also: ['side-lying hip abduction'],
     position: 'on the side',
     kind: 'strength',
     yaw: 102,

@@ -20,9 +20,9 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The pelvis spills forward and the low back arches.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'upright, hands on the thigh', entry: 't pt2; w f4 k88 d-54; o f90 k88 d0', full: 't pt-2; w f-18 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 60], phases: ['warm', 'approach', 'deepest'], intents: [works('squeeze', 'Squeeze the buttock of the kneeling leg.', 'gluteus-maximus', 'worked', 0.25), pushes('draw', 'Draw the knee and the front foot towards each other.', 'knee_worked', [-0.1, 0, 0])] },
-      { name: 'deep, arms up', entry: 't pt4; w f-2 k84 d-54; o f92 k92 d4; b sf150', full: 't pt6 lf-14 tf-10; w f-26 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 60], phases: ['deepest'], intents: [works('lift', 'Lift the ribs away from the pelvis.', 'erector-spinae', 'both', 0.15)] },
-      { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f4 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-13 k54; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 60], phases: ['warm', 'approach'], level: 2 },
+      { name: 'upright, hands on the thigh', entry: 't pt2; w f4 k88 d-54; o f90 k88 d0', full: 't pt-2; w f-18 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 120], phases: ['warm', 'approach', 'deepest'], intents: [works('squeeze', 'Squeeze the buttock of the kneeling leg.', 'gluteus-maximus', 'worked', 0.25), pushes('draw', 'Draw the knee and the front foot towards each other.', 'knee_worked', [-0.1, 0, 0])] },
+      { name: 'deep, arms up', entry: 't pt4; w f-2 k84 d-54; o f92 k92 d4; b sf150', full: 't pt6 lf-14 tf-10; w f-26 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 120], phases: ['deepest'], intents: [works('lift', 'Lift the ribs away from the pelvis.', 'erector-spinae', 'both', 0.15)] },
+      { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f4 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-13 k54; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 120], phases: ['warm', 'approach'], level: 2 },
     ],
   },
   {
@@ -70,9 +70,9 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The pelvis tips instead of the thigh lengthening.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'strap round the foot', entry: 'w k96', full: 'w f-8 k116; o f97 k102 d6', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'o elbow:-0.4,-0.5,1 knee_o -5 7 2; w elbow:-1,0,0.6 ankle_w 16 20 2', props: 'strap', hold: [20, 60] },
-      { name: 'shin up the wall', entry: 't pt14; w f16 k112 d-42; o f104 k100', full: 't pt0; w f-4 k128 d-42; o f94 k100', on: 'knee_w@blanket:2 heel_o ball_o toe_w@wall', wall: 'behind', hands: ON_THIGH, hold: [20, 60], phases: ['deepest'] },
-      { name: 'foot on a bolster', entry: 't pt6; w f6 k84 d-40; o f92 k94 d2', full: 't pt-2; w f-8 k104 d-40; o f96 k102', on: 'knee_w@blanket:2 heel_o ball_o ankle_w@bolster:22', hands: ON_THIGH, hold: [20, 60], level: 2 },
+      { name: 'strap round the foot', entry: 'w k96', full: 'w f-8 k116; o f97 k102 d6', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'o elbow:-0.4,-0.5,1 knee_o -5 7 2; w elbow:-1,0,0.6 ankle_w 16 20 2', props: 'strap', hold: [20, 90] },
+      { name: 'shin up the wall', entry: 't pt14; w f16 k112 d-42; o f104 k100', full: 't pt0; w f-4 k128 d-42; o f94 k100', on: 'knee_w@blanket:2 heel_o ball_o toe_w@wall', wall: 'behind', hands: ON_THIGH, hold: [20, 90], phases: ['deepest'] },
+      { name: 'foot on a bolster', entry: 't pt6; w f6 k84 d-40; o f92 k94 d2', full: 't pt-2; w f-8 k104 d-40; o f96 k102', on: 'knee_w@blanket:2 heel_o ball_o ankle_w@bolster:22', hands: ON_THIGH, hold: [20, 90], level: 2 },
       { name: 'hand on the foot, heel inside', entry: 'w f-4 k104; o f94 k98', full: 'w f-10 k132; o f98 k106 d8', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'o elbow:-0.4,-0.5,1 knee_o -5 7 2; w elbow:-1,0,0.6 ankle_w 4 6 2', hold: [15, 45], phases: ['deepest'], level: 3 },
       { name: 'other hand on the foot, heel outside', entry: 't tr8; w f-4 k104; o f94 k98', full: 't tr14; w f-10 k128 r12; o f98 k106 d8', on: 'knee_w@blanket:2 heel_o ball_o', hands: 'w elbow:-0.4,-0.5,1 knee_o -5 7 -4; o elbow:-1,0,0.4 ankle_w 6 8 -2', hold: [15, 45], phases: ['deepest'], level: 3 },
     ],
@@ -91,10 +91,10 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The front foot rolls out and the back rounds.',
     instead: 'wide-squat',
     rungs: [
-      { name: 'hands on blocks', entry: 't pt38; w f104; o f4 k70', full: 't pt48; w f120; o f-8 k52', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:15 shoulder_w 4 0 -12; o floor:15 shoulder_o 4 0 2', hold: [20, 60] },
-      { name: 'hands on the floor', entry: 't pt26; w f98 k84; o f2 k70', full: 't pt38 lf12; w f126 a-20 k98; o f-12 k48', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:10 shoulder_w 10 0 -24; o floor shoulder_o 4 0 2', hold: [20, 60] },
+      { name: 'hands on blocks', entry: 't pt38; w f104; o f4 k70', full: 't pt48; w f120; o f-8 k52', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:15 shoulder_w 4 0 -12; o floor:15 shoulder_o 4 0 2', hold: [20, 120] },
+      { name: 'hands on the floor', entry: 't pt26; w f98 k84; o f2 k70', full: 't pt38 lf12; w f126 a-20 k98; o f-12 k48', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:10 shoulder_w 10 0 -24; o floor shoulder_o 4 0 2', hold: [20, 120] },
       { name: 'on the forearms', entry: 't pt34 lf14; w f104 k84; o f2 k66', full: 't pt46 lf30 tf20; w f134 a-24 k92; o f-16 k40', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'b forearm shoulder_s 4 0 0', hold: [20, 90], level: 3 },
-      { name: 'knee turning open', entry: 't pt50 tr-8; w f112 r-14; o f2 k58', full: 't pt56 tr-18; w f118 a-34 r-30 i12; o f-8 k46', on: 'ball_w knee_o@blanket:2 toe_o', hands: 'o floor shoulder_o 2 0 0; w elbow:-0.5,-0.3,1 knee_w -4 5 2', hold: [20, 60], level: 3 },
+      { name: 'knee turning open', entry: 't pt50 tr-8; w f112 r-14; o f2 k58', full: 't pt56 tr-18; w f118 a-34 r-30 i12; o f-8 k46', on: 'ball_w knee_o@blanket:2 toe_o', hands: 'o floor shoulder_o 2 0 0; w elbow:-0.5,-0.3,1 knee_w -4 5 2', hold: [20, 120], level: 3 },
     ],
   },
   {
@@ -109,9 +109,9 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The back rounds and the hip drifts back.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'hands on high blocks', entry: 't pt8 lf12; w f54 k40 d0; o f8 k90 d-52', full: 't pt14 lf24 tf14; w f68 k14; o f14 k94', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:30 knee_w 2 0 18', hold: [20, 60] },
-      { name: 'hands on blocks', entry: 't pt12 lf22 tf8; w f58 k42 d0; o f12 k91 d-52', full: 't pt20 lf36 tf24; w f78 k10; o f24 k98', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:20 knee_w 6 0 18', hold: [20, 60], phases: ['deepest'] },
-      { name: 'toes drawn back, folded', entry: 't pt16 lf28 tf14; w f62 k42 d4; o f16 k92 d-52', full: 't pt30 lf44 tf32; w f92 k8 d8; o f36 k100', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:8 knee_w 10 0 18', hold: [20, 60], phases: ['deepest'] },
+      { name: 'hands on high blocks', entry: 't pt8 lf12; w f54 k40 d0; o f8 k90 d-52', full: 't pt14 lf24 tf14; w f68 k14; o f14 k94', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:30 knee_w 2 0 18', hold: [20, 90] },
+      { name: 'hands on blocks', entry: 't pt12 lf22 tf8; w f58 k42 d0; o f12 k91 d-52', full: 't pt20 lf36 tf24; w f78 k10; o f24 k98', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:20 knee_w 6 0 18', hold: [20, 90], phases: ['deepest'] },
+      { name: 'toes drawn back, folded', entry: 't pt16 lf28 tf14; w f62 k42 d4; o f16 k92 d-52', full: 't pt30 lf44 tf32; w f92 k8 d8; o f36 k100', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:8 knee_w 10 0 18', hold: [20, 90], phases: ['deepest'] },
     ],
   },
   {
@@ -128,9 +128,9 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The feet turn out and the knees take the twist.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'on a high seat', entry: 't pt0; b f20 k108 a-8 r6 d-54', full: 'b f48 k138', on: 'knee_b toe_b buttock_b@block:23', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
-      { name: 'on a lower seat', entry: 't pt0; b f24 k112 a-8 r8 d-56', full: 'b f60 k148 r14', on: 'knee_b toe_b buttock_b@block:15', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
-      { name: 'on a folded blanket', entry: 't pt0; b f30 k116 a-8 r10 d-58', full: 'b f76 k157 r20 a-10', on: 'knee_b toe_b buttock_b@blanket:6', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 120] },
+      { name: 'on a high seat', entry: 't pt0; b f20 k108 a-8 r6 d-54', full: 'b f48 k138', on: 'knee_b toe_b buttock_b@block:23', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 180] },
+      { name: 'on a lower seat', entry: 't pt0; b f24 k112 a-8 r8 d-56', full: 'b f60 k148 r14', on: 'knee_b toe_b buttock_b@block:15', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 180] },
+      { name: 'on a folded blanket', entry: 't pt0; b f30 k116 a-8 r10 d-58', full: 'b f76 k157 r20 a-10', on: 'knee_b toe_b buttock_b@blanket:6', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [30, 180] },
     ],
   },
   {

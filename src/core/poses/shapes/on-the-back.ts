@@ -98,8 +98,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hip opening.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f100! k116', full: 'w f-12 k2; o f104! k118', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['warm', 'approach'] },
-      { name: 'block on its side', entry: 't pt-104; w f2 k26 d-14; o f104 k118', full: 'w f-20 k2', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 120], phases: ['approach', 'deepest'] },
+      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f100! k116', full: 'w f-12 k2; o f104! k118', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 180], phases: ['warm', 'approach'] },
+      { name: 'block on its side', entry: 't pt-104; w f2 k26 d-14; o f104 k118', full: 'w f-20 k2', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 180], phases: ['approach', 'deepest'] },
       { name: 'other knee pulsed', entry: 't pt-103; w f-8 k12 d-14; o f98 k112', full: 'w f-18 k2; o f116 k124', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [20, 60], repeats: [6, 12], phases: ['approach', 'deepest'] },
     ],
   },
@@ -117,9 +117,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The tail lifts and the back flattens into the floor.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'other foot down', entry: `${FOOT_DOWN}; w f40 k24 d0`, full: 'w f84 k0!', on: `${HELD_BACK} heel_o ball_o`, hands: 'b shoulder_s 24 26 -4', props: 'strap', hold: [30, 90] },
-      { name: 'other leg long', entry: 'w f45 k22 d0', full: 'w f94 k0! d8', on: `${HELD_BACK} heel_o`, hands: 'b shoulder_s 24 27 -4', props: 'strap', hold: [30, 90] },
-      { name: 'hands behind the thigh', enter: 'Both hands behind the thigh, the knee a little bent.', entry: 'w f60 k40 d0', full: 'w f108 k0! d10', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.4,-0.2,1 knee_w -4 -5 5; o elbow:-0.4,-0.2,1 knee_w -4 -5 5', hold: [30, 90] },
+      { name: 'other foot down', entry: `${FOOT_DOWN}; w f40 k24 d0`, full: 'w f84 k0!', on: `${HELD_BACK} heel_o ball_o`, hands: 'b shoulder_s 24 26 -4', props: 'strap', hold: [30, 120] },
+      { name: 'other leg long', entry: 'w f45 k22 d0', full: 'w f94 k0! d8', on: `${HELD_BACK} heel_o`, hands: 'b shoulder_s 24 27 -4', props: 'strap', hold: [30, 120] },
+      { name: 'hands behind the thigh', enter: 'Both hands behind the thigh, the knee a little bent.', entry: 'w f60 k40 d0', full: 'w f108 k0! d10', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.4,-0.2,1 knee_w -4 -5 5; o elbow:-0.4,-0.2,1 knee_w -4 -5 5', hold: [30, 120] },
     ],
   },
   {
@@ -152,15 +152,15 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The pelvis rolls after the leg.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thigh on a support', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f40 a-8 r-8 k18 d0', full: 'w f42 a-48 r-12 k8', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap bolster', hold: [30, 90] },
-      { name: 'free, other leg long', entry: 't pt-90; b sf8 sa-22 d-15; w f42 a-10 r-8 k14 d0', full: 'w f46 a-60 r-18 k4', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 90] },
+      { name: 'thigh on a support', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f40 a-8 r-8 k18 d0', full: 'w f42 a-48 r-12 k8', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap bolster', hold: [30, 120] },
+      { name: 'free, other leg long', entry: 't pt-90; b sf8 sa-22 d-15; w f42 a-10 r-8 k14 d0', full: 'w f46 a-60 r-18 k4', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 120] },
     ],
   },
   {
     id: 'lying-figure-four',
     name: 'Reclined pigeon',
     plain: 'Figure-four on the back',
-    also: ['thread the needle', 'eye of the needle', 'supine pigeon', 'reclining figure four', 'Sucirandhrasana'],
+    also: ['eye of the needle', 'thread the needle on the back', 'supine pigeon', 'reclining figure four', 'Sucirandhrasana'],
     sanskrit: 'Supta Kapotasana',
     position: 'on the back',
     yaw: -38,
@@ -171,8 +171,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The tail lifts and the back rounds.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'foot on the floor', entry: 'o f46 k88 d0 a4; w f86 a-30 r-34 k112 d10', full: 'w f78 a-44 r-52 k108', on: `${TRUNK} heel_o ball_o ankle_w~thigh_o`, hold: [30, 90], phases: ['warm', 'approach'] },
-      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f98! k98; w f110 a-42 r-54 k106', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o 9 8 3; o elbow:-0.3,-0.3,1 thigh_o 9 8 3', hold: [30, 120] },
+      { name: 'foot on the floor', entry: 'o f46 k88 d0 a4; w f86 a-30 r-34 k112 d10', full: 'w f78 a-44 r-52 k108', on: `${TRUNK} heel_o ball_o ankle_w~thigh_o`, hold: [30, 180], phases: ['warm', 'approach'] },
+      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f98! k98; w f110 a-42 r-54 k106', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o 9 8 3; o elbow:-0.3,-0.3,1 thigh_o 9 8 3', hold: [30, 180] },
       { name: 'foot on a wall', entry: 'o f66 k86 d0 a4; w f92 a-34 r-44 k110 d10', full: 'o f84 k92; w f106 a-42 r-56 k106', on: `${TRUNK} ankle_w~thigh_o heel_o@wall ball_o@wall`, wall: 'ahead', hold: [30, 180], level: 2 },
     ],
   },
@@ -188,8 +188,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The hip lifts off and the trunk rolls over.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'other foot down', entry: `${FOOT_DOWN}; w f84 a4 k105`, full: 'w f100! a25!', on: `${HELD_BACK} heel_o ball_o`, hands: 'w elbow:-0.3,-0.2,1 thigh_w 9 8 3; o elbow:-0.3,-0.2,1 thigh_w 9 8 3', hold: [30, 90] },
-      { name: 'other leg long', entry: 'w f86 a8 k110', full: 'w f104! a32!', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.3,-0.2,1 thigh_w 9 8 3; o elbow:-0.3,-0.2,1 thigh_w 9 8 3', hold: [30, 90] },
+      { name: 'other foot down', entry: `${FOOT_DOWN}; w f84 a4 k105`, full: 'w f100! a25!', on: `${HELD_BACK} heel_o ball_o`, hands: 'w elbow:-0.3,-0.2,1 thigh_w 9 8 3; o elbow:-0.3,-0.2,1 thigh_w 9 8 3', hold: [30, 120] },
+      { name: 'other leg long', entry: 'w f86 a8 k110', full: 'w f104! a32!', on: `${HELD_BACK} heel_o`, hands: 'w elbow:-0.3,-0.2,1 thigh_w 9 8 3; o elbow:-0.3,-0.2,1 thigh_w 9 8 3', hold: [30, 120] },
     ],
   },
   {
@@ -249,9 +249,9 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches off the floor.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o`, hold: [60, 240], phases: ['settle', 'warm', 'approach'], level: 1 },
-      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [45, 180], level: 2 },
-      { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 180], level: 2 },
+      { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o`, hold: [60, 420], phases: ['settle', 'warm', 'approach'], level: 1 },
+      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [45, 300], level: 2 },
+      { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 300], level: 2 },
     ],
   },
   {
@@ -267,8 +267,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cues: ['Feet under the knees, block under the sacrum.', 'Let the block carry you.', 'Lengthen the thighs away from the belly.', 'Lift off, take the block away, lower slowly.'],
     cheat: 'The block sits under the low back and pushes it up.',
     rungs: [
-      { name: 'block flat', entry: 'b f40 k98', full: 'b f22 k104', on: 'sacrum@block:8 back head wrist_b heel_b ball_b', hold: [30, 180], phases: ['warm', 'approach', 'counter'] },
-      { name: 'block on its side', entry: 't pt-108; b f26 k102', full: 'b f8 k104', on: 'sacrum@block:15 back head wrist_b heel_b ball_b', hold: [30, 180], phases: ['approach', 'counter'] },
+      { name: 'block flat', entry: 'b f40 k98', full: 'b f22 k104', on: 'sacrum@block:8 back head wrist_b heel_b ball_b', hold: [30, 300], phases: ['warm', 'approach', 'counter'] },
+      { name: 'block on its side', entry: 't pt-108; b f26 k102', full: 'b f8 k104', on: 'sacrum@block:15 back head wrist_b heel_b ball_b', hold: [30, 300], phases: ['approach', 'counter'] },
     ],
   },
   {
@@ -354,7 +354,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'standing-bow',
     rungs: [
       { name: 'leaning on the hands', entry: 't pt-8; b f50 k134 a-6 r12 d-56', full: 't pt-28; b f46 k148', on: 'buttock_b@block:15 knee_b toe_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
-      { name: 'on a high bolster', entry: 't pt-34; b f38 k122 a-6 r12 d-54 sf-20 sa-40', full: 't pt-58; b f20 k138', on: 'buttock_b@block:18 knee_b toe_b back@bolster:34 head@bolster:38', hold: [45, 180], level: 3 },
+      { name: 'on a high bolster', entry: 't pt-34; b f38 k122 a-6 r12 d-54 sf-20 sa-40', full: 't pt-58; b f20 k138', on: 'buttock_b@block:18 knee_b toe_b back@bolster:34 head@bolster:38', hold: [45, 300], level: 3 },
       { name: 'flat', entry: 't pt-20; b f66 a-6 r12 k130 d-50; t pt-40; b f44 k118 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
     ],
   },

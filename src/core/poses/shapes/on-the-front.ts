@@ -90,7 +90,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
   {
     id: 'cobra',
     name: 'Cobra',
-    also: ['cobra pose', 'sphinx'],
+    also: ['cobra pose'],
     sanskrit: 'Bhujangasana',
     position: 'on the front',
     sided: false,
@@ -239,8 +239,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The low back hollows and the feet turn.',
     instead: 'wide-squat',
     rungs: [
-      { name: 'knees a little wide', entry: 't pt84 nf-10; b f84 a-22 k94 d-50', full: 't pt86; b f90 a-36 k92 d-50', on: 'knee_b ankle_b@blanket:5', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120] },
-      { name: 'knees wide', entry: 't pt84 nf-10; b f86 a-32 k94 d-52', full: 't pt86; b f92 a-52 k92 d-54', on: 'knee_b ankle_b@blanket:5', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 120], level: 3 },
+      { name: 'knees a little wide', entry: 't pt84 nf-10; b f84 a-22 k94 d-50', full: 't pt86; b f90 a-36 k92 d-50', on: 'knee_b ankle_b@blanket:5', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 180] },
+      { name: 'knees wide', entry: 't pt84 nf-10; b f86 a-32 k94 d-52', full: 't pt86; b f92 a-52 k92 d-54', on: 'knee_b ankle_b@blanket:5', hands: 'b forearm shoulder_s 4 0 0', hold: [30, 180], level: 3 },
     ],
   },
   {

@@ -40,8 +40,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The bent-leg hip lifts and the spine bends sideways.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'strap, knee soft', entry: 't pt-24 lf20; w f66 k20; o f56', full: 't pt0 lf18; w f92 k12; o f82', on: 'buttock_b@blanket:6 heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 90] },
-      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62 a-40', full: 't pt14 lf30 tf16; w f106 k0!; o f96 a-42', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 120] },
+      { name: 'strap, knee soft', entry: 't pt-24 lf20; w f66 k20; o f56', full: 't pt0 lf18; w f92 k12; o f82', on: 'buttock_b@blanket:6 heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 180] },
+      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62 a-40', full: 't pt14 lf30 tf16; w f106 k0!; o f96 a-42', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 180] },
       { name: 'turned to the sky, side bending', entry: 't pt-8 tb6 lb4; w f84 a-24 k4; o f80', full: 't pt-4 lf4 lb22 tb26 tr30 lr4; w f88 a-32 k0!; o f84', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'w elbow:0.4,-0.4,1 calf_w 4 7 -6', hold: [20, 60], level: 3 },
     ],
   },
@@ -60,9 +60,9 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The knees roll inwards and the pelvis rolls back.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'upright, seat lifted', entry: 't pt-22 lf18; b f54 a-34 k30 d0', full: 't pt-16 lf14; b f60 a-56 k22', on: 'buttock_b@blanket:8 heel_b', hands: 'b floor shoulder_s 4 0 8', hold: [30, 120] },
-      { name: 'folding forward', entry: 't pt-22 lf28 tf8; b f54 a-40 k26 d0', full: 't pt-4 lf36 tf24; b f74 a-60 k14', on: 'buttock_b heel_b', hands: 'b floor shoulder_s 22 0 4', hold: [30, 120], phases: ['deepest'] },
-      { name: 'chest low, on the forearms', entry: 't pt-20 lf34 tf16; b f56 a-44 k26 d0', full: 't pt18 lf42 tf30; b f98 a-64 k4', on: 'buttock_b heel_b', hands: 'b forearm shoulder_s 8 0 4', hold: [30, 120], phases: ['deepest'] },
+      { name: 'upright, seat lifted', entry: 't pt-22 lf18; b f54 a-34 k30 d0', full: 't pt-16 lf14; b f60 a-56 k22', on: 'buttock_b@blanket:8 heel_b', hands: 'b floor shoulder_s 4 0 8', hold: [30, 240] },
+      { name: 'folding forward', entry: 't pt-22 lf28 tf8; b f54 a-40 k26 d0', full: 't pt-4 lf36 tf24; b f74 a-60 k14', on: 'buttock_b heel_b', hands: 'b floor shoulder_s 22 0 4', hold: [30, 240], phases: ['deepest'] },
+      { name: 'chest low, on the forearms', entry: 't pt-20 lf34 tf16; b f56 a-44 k26 d0', full: 't pt18 lf42 tf30; b f98 a-64 k4', on: 'buttock_b heel_b', hands: 'b forearm shoulder_s 8 0 4', hold: [30, 240], phases: ['deepest'] },
     ],
   },
   {
@@ -100,9 +100,9 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The pelvis rolls back so the knees look lower.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-10 lf10; b f80 a-40 r-38 k106', full: 't pt-2 lf6; b f88 a-46 r-46 k122', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
-      { name: 'on the floor', entry: 't pt-10 lf12; b f82 a-42 r-40 k108', full: 't pt2 lf8; b f94 a-50 r-50 k124', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 180], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
-      { name: 'folded', entry: 't pt4 lf22 tf8; b f92 a-40 r-34', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 180], phases: ['deepest'] },
+      { name: 'seat lifted', entry: 't pt-10 lf10; b f80 a-40 r-38 k106', full: 't pt-2 lf6; b f88 a-46 r-46 k122', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 300], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
+      { name: 'on the floor', entry: 't pt-10 lf12; b f82 a-42 r-40 k108', full: 't pt2 lf8; b f94 a-50 r-50 k124', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 300], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
+      { name: 'folded', entry: 't pt4 lf22 tf8; b f92 a-40 r-34', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 300], phases: ['deepest'] },
     ],
   },
   {
@@ -138,8 +138,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The ankle sickles and the knee takes the turn.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-24 lf16; w f70 a-24 r-24; o f68 r-20', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 4 0 10', hold: [30, 120] },
-      { name: 'folded forward', entry: 't pt-16 lf18; w f74 a-24 r-26; o f72 r-20', full: 't pt22 lf26 tf12; w f108 a-30 r-46; o f102', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 120] },
+      { name: 'seat lifted', entry: 't pt-24 lf16; w f70 a-24 r-24; o f68 r-20', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 4 0 10', hold: [30, 180] },
+      { name: 'folded forward', entry: 't pt-16 lf18; w f74 a-24 r-26; o f72 r-20', full: 't pt22 lf26 tf12; w f108 a-30 r-46; o f102', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 180] },
     ],
   },
   {
@@ -156,8 +156,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'One hip floats and the top knee points up.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 90] },
-      { name: 'folded forward', entry: 't pt-18 lf20; w f92 a8 r-26; o f84 a8 r-32', full: 't pt4 lf30 tf18; w f112 a20 r-36; o f100 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 120] },
+      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 180] },
+      { name: 'folded forward', entry: 't pt-18 lf20; w f92 a8 r-26; o f84 a8 r-32', full: 't pt4 lf30 tf18; w f112 a20 r-36; o f100 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 180] },
     ],
   },
   {
@@ -225,8 +225,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The trunk leans off the back hip instead of turning.',
     instead: 'chair-rotation',
     rungs: [
-      { name: 'hands behind', entry: 't pt-10 pl12 lf10; w f74 a-28 r-36 k100! d-10; o f40 a-40 r28 k92! d-40', full: 't pt-6 pl14; w f86 a-32 r-50 k94!; o f48 a-46 r36 k88!', on: 'buttock_w@block:15 ankle_w ankle_o', hands: 'b floor shoulder_s -30 0 12', hold: [20, 60], balance: false },
-      { name: 'turned over the front shin', entry: 't pt-8 pl12 lf12 tr-6; w f78 a-28 r-36 k100! d-10; o f40 a-40 r28 k92! d-40', full: 't pt10 pl14 lf24 tf14 tr-14; w f100 a-32 r-52 k94!; o f50 a-46 r38 k88!', on: 'buttock_w@block:12 ankle_w ankle_o', hands: 'w floor shoulder_w 4 0 24; o floor:12 shoulder_o 32 0 -6', hold: [20, 90], balance: false },
+      { name: 'hands behind', entry: 't pt-10 pl12 lf10; w f74 a-28 r-36 k100! d-10; o f40 a-40 r28 k92! d-40', full: 't pt-6 pl14; w f86 a-32 r-50 k94!; o f48 a-46 r36 k88!', on: 'buttock_w@block:15 ankle_w ankle_o', hands: 'b floor shoulder_s -30 0 12', hold: [20, 180], balance: false },
+      { name: 'turned over the front shin', entry: 't pt-8 pl12 lf12 tr-6; w f78 a-28 r-36 k100! d-10; o f40 a-40 r28 k92! d-40', full: 't pt10 pl14 lf24 tf14 tr-14; w f100 a-32 r-52 k94!; o f50 a-46 r38 k88!', on: 'buttock_w@block:12 ankle_w ankle_o', hands: 'w floor shoulder_w 4 0 24; o floor:12 shoulder_o 32 0 -6', hold: [20, 180], balance: false },
     ],
   },
   {
@@ -242,9 +242,9 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The hip drops to the outside and the knee takes the twist.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'upright on a seat', entry: 't pt36 lf0 tf-4 pl14; w f74 a-18 r-28 k130 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf-10 tf-10 pl14; w f92 a-24 r-48 k124!; o f-22 k20', on: 'buttock_w@bolster:20 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 10 0 6', hold: [30, 90] },
-      { name: 'folded over the shin', entry: 't pt36 lf8 pl14; w f78 a-18 r-40 k116 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf30 tf22 nf10 pl14; w f96 a-24 r-60 k110!; o f-22 k20', on: 'buttock_w@bolster:16 ankle_w knee_o toe_o', hands: 'b forearm shoulder_s 10 0 8', hold: [30, 120], phases: ['deepest'] },
-      { name: 'upright, hip low', entry: 't pt36 lf-4 pl14; w f80 a-18 r-38 k114 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf-16 tf-14 nf-14 pl14; w f98 a-24 r-58 k108!; o f-22 k20', on: 'buttock_w@bolster:14 ankle_w knee_o toe_o', hands: 'b floor:12 shoulder_s 10 0 14', hold: [30, 90], phases: ['deepest'] },
+      { name: 'upright on a seat', entry: 't pt36 lf0 tf-4 pl14; w f74 a-18 r-28 k130 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf-10 tf-10 pl14; w f92 a-24 r-48 k124!; o f-22 k20', on: 'buttock_w@bolster:20 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 10 0 6', hold: [30, 180] },
+      { name: 'folded over the shin', entry: 't pt36 lf8 pl14; w f78 a-18 r-40 k116 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf30 tf22 nf10 pl14; w f96 a-24 r-60 k110!; o f-22 k20', on: 'buttock_w@bolster:16 ankle_w knee_o toe_o', hands: 'b forearm shoulder_s 10 0 8', hold: [30, 240], phases: ['deepest'] },
+      { name: 'upright, hip low', entry: 't pt36 lf-4 pl14; w f80 a-18 r-38 k114 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf-16 tf-14 nf-14 pl14; w f98 a-24 r-58 k108!; o f-22 k20', on: 'buttock_w@bolster:14 ankle_w knee_o toe_o', hands: 'b floor:12 shoulder_s 10 0 14', hold: [30, 180], phases: ['deepest'] },
     ],
   },
   {

@@ -1,0 +1,96 @@
+import type { ShapeSketch } from '../sketch';
+
+const FOOT_O = 'heel_o ball_o';
+const FOOT_W = 'heel_w ball_w';
+
+/** Shapes in which the trunk turns on the pelvis. */
+export const REVOLVED: readonly ShapeSketch[] = [
+  {
+    id: 'revolved-side-angle',
+    name: 'Revolved side angle',
+    also: ['revolved side angle pose', 'twisted lunge', 'revolved lunge'],
+    sanskrit: 'Parivrtta Parsvakonasana',
+    position: 'standing',
+    yaw: -14,
+    reaches: ['gluteus-maximus', 'hamstrings'],
+    works: ['vasti'],
+    give: ['stance-shortens', 'heel-lifts'],
+    cues: ['From a lunge, hand down inside the front foot.', 'Front knee over the foot, hips level.', 'Turn the ribs to the front thigh, breath by breath.', 'Unwind, both hands down.'],
+    cheat: 'The front knee rolls in and the back hip drops.',
+    instead: 'chair-knee-across',
+    rungs: [
+      { name: 'back knee down, hand on a block', entry: 't pt4 lf14 tf6 tr-8; w f98 k94 d6; o f-2 k80 d-46', full: 't pt20 lf24 tf14 lr-6 tr-34; w f118 k104 d12; o f-8 k62 d-46', on: `${FOOT_W} knee_o@blanket:2 toe_o`, hands: 'o floor:23 shoulder_o 2 0 -10; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 45] },
+      { name: 'back knee lifted, hand on a block', entry: 't pt38 lf12 tr-8; w f90 k80 d6; o f2 k24 d20 e40', full: 't pt46 lf16 lr-6 tr-36; w f110 k92 d8; o f-6 k4 d24 e46', on: `${FOOT_W} ball_o toe_o`, hands: 'o floor:23 shoulder_o 2 0 -10; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [8, 40], balance: false },
+    ],
+  },
+  {
+    id: 'revolved-triangle',
+    name: 'Revolved triangle',
+    also: ['revolved triangle pose', 'twisted triangle'],
+    sanskrit: 'Parivrtta Trikonasana',
+    position: 'standing',
+    yaw: -14,
+    reaches: ['hamstrings'],
+    give: ['knee-bends', 'stance-shortens'],
+    cues: ['Short stance, both feet ahead, fold half-way.', 'Hips level, both legs long.', 'Opposite hand down, turn the ribs to the front leg.', 'Hands to the hips, rise with a long back.'],
+    cheat: 'The front hip swings out and the back rounds.',
+    instead: 'chair-leg-fold',
+    rungs: [
+      { name: 'hand on a chair seat', entry: 't pt34 lf8 tr-6; w f44 k14 d-4; o f14 a-2 r-6 k6 d20', full: 't pt56 lf14 lr-6 tr-30; w f70 k4 d-10; o f28 a-2 r-6 k2 d28', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:45 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 45], balance: false },
+      { name: 'hand on a block', entry: 't pt52 lf16 tf8 tr-8; w f60 k18 d-4; o f22 a-2 r-6 k8 d22', full: 't pt74 lf24 tf10 lr-6 tr-36; w f88 k4 d-10; o f44 a-2 r-6 k2 d30', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:23 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 40], balance: false },
+    ],
+  },
+  {
+    id: 'lizard-twist',
+    name: 'Twisted lizard',
+    plain: 'Wide lunge, chest turned open',
+    also: ['lizard twist', 'low lunge with rotation', 'open lunge twist'],
+    sanskrit: 'Parivrtta Utthan Pristhasana',
+    position: 'kneeling',
+    yaw: -20,
+    reaches: ['gluteus-maximus', 'hamstrings'],
+    cues: ['From a wide lunge, inner hand firm on the floor or a block.', 'Front knee over the foot.', 'Turn the chest to the front thigh, arm to the sky.', 'Hand down, step the foot back.'],
+    cheat: 'The back hip drops and the front foot rolls out.',
+    instead: 'chair-knee-across',
+    rungs: [
+      { name: 'back knee down', entry: 't pt6 lf20 tf8 tr-4; w f96 a-8 k92 d4; o f0 k80 d-46; w sa-40', full: 't pt24 lf28 tf14 lr-6 tr-34; w f118 a-14 r-10 k98 d8; o f-10 k58 d-46; w sa-120', on: `${FOOT_W} knee_o@blanket:2 toe_o`, hands: 'o floor:15 shoulder_o 2 0 0', hold: [10, 45] },
+      { name: 'back knee lifted', entry: 't pt44 lf14 tr-4; w f96 a-10 k84 d4; o f4 k26 d18 e40; w sa-40', full: 't pt56 lf20 lr-6 tr-38; w f118 a-14 r-10 k92 d6; o f-6 k4 d24 e46; w sa-120', on: `${FOOT_W} ball_o toe_o`, hands: 'o floor:10 shoulder_o 2 0 0', hold: [8, 40], balance: false },
+    ],
+  },
+  {
+    id: 'reclined-twist',
+    name: 'Reclined twist',
+    also: ['supine twist', 'reclining spinal twist', 'supine spinal twist'],
+    sanskrit: 'Supta Matsyendrasana',
+    position: 'on the side',
+    yaw: 102,
+    pitch: 24,
+    reaches: ['deep-buttock'],
+    base: 't pl-90; o f0 a0 k4 d-10; o sf80; w sf10 sa-24',
+    cues: ['From the back, roll the knees to one side.', 'Both shoulders grow heavy; the pelvis may roll.', 'Let the top thigh sink across, breath into the ribs.', 'Knees back up with the hands, wait in the middle.'],
+    cheat: 'The knee goes down and the far shoulder comes up.',
+    instead: 'chair-knee-across',
+    rungs: [
+      { name: 'both knees bent, top knee on a bolster', entry: 't pt-12 lr-4 tr-20; b f70 k90 d0; w a2', full: 't pt-16 lr-8 tr-42; b f82 k96; w a10', on: 'hip_o knee_o shoulder_o knee_w@bolster:15', kind: 'rest', hold: [30, 300], balance: false, phases: ['settle', 'counter', 'rest'] },
+      { name: 'lower leg long, top thigh across', entry: 't pt-12 lr-4 tr-22; w f76 a8 k92 d0', full: 't pt-14 lr-8 tr-44; w f88 a26 k94', on: 'hip_o shoulder_o knee_w@block:10', hold: [30, 180], balance: false, phases: ['approach', 'counter'] },
+    ],
+  },
+  {
+    id: 'thread-the-needle-fours',
+    name: 'Thread the needle',
+    plain: 'Chest turned on all fours',
+    also: ['threading', 'all-fours twist'],
+    sanskrit: 'Parsva Balasana',
+    position: 'all-fours',
+    kind: 'mobility',
+    yaw: -20,
+    base: 't pt84 nf-10; b f84 k92 d-46',
+    cues: ['All fours, one hand light.', 'Hips above the knees, weight even.', 'Turn the chest open, then thread the arm beneath.', 'Press the floor, come back to the middle.'],
+    cheat: 'The hips slide away to the other side.',
+    instead: 'chair-round-hollow',
+    rungs: [
+      { name: 'arm to the sky', entry: 't tr4; w sa-20', full: 't lr-4 tr-34; w sa-110', on: 'knee_b toe_b', hands: 'o floor shoulder_o 3 0 0', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false },
+      { name: 'arm threaded beneath', entry: 't tr0 lf4; w sf60', full: 't pt80 lf20 tf12 lr6 tr34 ; b f80; w sf80 sa50', on: 'knee_b toe_b', hands: 'o floor shoulder_o 14 0 4', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false, level: 1 },
+    ],
+  },
+];

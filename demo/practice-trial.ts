@@ -4,6 +4,7 @@ import { screen, verdictOf } from '@/core/cautions/screen';
 import { infer, Random } from '@/core/inference';
 import { demandsOf, rungOf, type PropId } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
+import { customsBroken, type Custom } from '@/core/practice/customs-kept';
 import { missingSides } from '@/core/practice/edit';
 import { totalSeconds } from '@/core/practice/practice';
 import { ARCS, AVOIDED, PLACES, requestOf, type PracticeRequest } from '@/core/practice/request';
@@ -52,6 +53,8 @@ export interface TrialRow {
   searched: number;
   of: number;
   orderExact: boolean;
+  /** Customs of teachers that it does not keep. */
+  broken: Custom[];
 }
 
 /** All rows as they are kept, with the fingerprint of the code and data they were made with. */
@@ -133,6 +136,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
       searched: built.searched,
       of: built.of,
       orderExact: built.orderExact,
+      broken: items.length === 0 ? [] : customsBroken(items, ranked, work, request),
     });
   }
   return rows;

@@ -28,7 +28,8 @@ export function alternativesFor(
   most = 6,
 ): Alternative[] {
   const taken = new Set(items.map((i) => `${i.pose}/${i.rung}`));
-  const kind = rungOf(block.pose, block.rung)?.rung.kind;
+  const now = rungOf(block.pose, block.rung)?.rung;
+  const kind = now?.kind;
   const active = activeAims(aims);
   const here = new Set(block.items.flatMap((i) => i.because));
   const served = active.filter((a) => here.has(aimKey(a)));
@@ -41,8 +42,10 @@ export function alternativesFor(
     const found = rungOf(r.pose, r.rung);
     if (!found || seen.has(key) || taken.has(key)) continue;
     seen.add(key);
-    // Where arriving or resting is, only what rests can stand.
-    if ((found.rung.kind === 'rest') !== (kind === 'rest') || !found.rung.phases.includes(block.phase)) continue;
+    // Where arriving or resting is, only what rests can stand; elsewhere what is taught where the block stands, or where its rung usually does.
+    const phases = kind === 'rest' ? [block.phase] : [block.phase, ...(now?.phases ?? [])];
+    if ((found.rung.kind === 'rest') !== (kind === 'rest') || !phases.some((p) => found.rung.phases.includes(p)))
+      continue;
     if (inTheWay(found.shape, found.rung, request)) continue;
     const fits = sidesOf(ranked, r.pose, r.rung);
     if (fits.some((f) => f.cautions.length > 0 || f.beyondEntry)) continue;

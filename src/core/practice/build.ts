@@ -3,7 +3,10 @@ import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { smallestChange, type Change } from './change';
-import { choose, valueOf, type Choice, type Locked, type Time } from './choose';
+import { choose, type Choice } from './choose';
+import { GIVEN_BACK, restOf } from './customs';
+import { valueOf } from './measure';
+import type { Locked, Time } from './asked';
 import { asChosen, itemsOf, resting, secondsOf, wholeBreaths } from './compose';
 import { itemOf } from './item';
 import { activeAims, dosesOf, wantedMinutes, type Dose } from './doses';
@@ -47,7 +50,8 @@ export interface BuildOptions extends Partial<Omit<PracticeRequest, 'minutes'>> 
 }
 
 const SETTLE = { share: 0.06, least: 30, most: 120 } as const;
-const REST = { share: 0.08, least: 45, most: 300, ofAll: 0.25 } as const;
+/** Shortest rest at the end, seconds. */
+const REST_LEAST = 45;
 /** Share of the minutes that may be missing or too much. */
 const SLACK = 0.01;
 /** Below this an aim counts as missing, minutes. */
@@ -87,12 +91,13 @@ function buildWith(
   const frame = (r: PracticeRequest) => {
     const all = r.minutes * 60;
     const settle = settling ? round(clamp(all * SETTLE.share, SETTLE.least, SETTLE.most)) : 0;
-    const restLeast = lying ? round(clamp(all * REST.share, REST.least, REST.most)) : 0;
+    const rest = restOf(r);
+    const restLeast = lying ? round(Math.max(rest.least * all, REST_LEAST)) : 0;
     return {
       all,
       settle,
       restLeast,
-      restMost: lying ? Math.max(restLeast, all * REST.ofAll) : 0,
+      restMost: lying ? Math.max(restLeast, all * rest.most) : 0,
       // The way to rest; the first item has none before it where nothing settles.
       toRest: (lying ? TRANSITIONS[pace].shape : 0) - (settling ? 0 : TRANSITIONS[pace].shape),
     };
@@ -104,6 +109,7 @@ function buildWith(
       slack: (f.all * SLACK) / 60,
       restLeast: f.restLeast / 60,
       restMost: f.restMost / 60,
+      giveMost: (f.all * GIVEN_BACK) / 60,
     };
   };
   const units = unitsFor(ranked, request);
@@ -148,7 +154,8 @@ function buildWith(
   // A hundredth more or less is nobody's matter; where no rest can fill it up, nothing else would meet the minutes at all.
   const some = f.all * SLACK;
   const space = {
-    least: f.all - f.settle - f.toRest - f.restMost - some,
+    least: f.all * (1 - GIVEN_BACK) - f.settle - f.toRest - f.restMost - some,
+    full: f.all - f.settle - f.toRest - f.restMost,
     most: f.all - f.settle - f.toRest - f.restLeast + some,
   };
   const { order, exact } = placed(
@@ -156,7 +163,16 @@ function buildWith(
     request.arc,
   );
   const opening = settling ? [itemOf(settling, 'settle', f.settle, breath, [], 0)] : [];
-  const fixed = new Set(stay.map((l) => l.key));
+  const fixed = new Map(
+    stay.flatMap((l) => {
+      const [own] = kept
+        .filter((i) => `${i.pose}/${i.rung}` === l.key)
+        .sort((a, b) => a.holdSeconds * a.repeats - b.holdSeconds * b.repeats);
+      return kept.some((i) => `${i.pose}/${i.rung}` === l.key)
+        ? [[l.key, { breaths: own.breaths, repeats: own.repeats }] as const]
+        : [];
+    }),
+  );
   let timed = wholeBreaths(choice.chosen, active, wanted, time.work, space, request, fixed);
   const made = () => [...opening, ...itemsOf(order, timed, active, request, opening.length)];
   // Two rungs of a shape that follow each other save a change of shape: what that frees is held.
@@ -168,7 +184,7 @@ function buildWith(
       active,
       wanted,
       time.work,
-      { least: space.least + saved, most: space.most + saved },
+      { least: space.least + saved, full: space.full + saved, most: space.most + saved },
       request,
       fixed,
     );
@@ -177,17 +193,19 @@ function buildWith(
     items.push(itemOf(lying, 'rest', f.restLeast, breath, [], items.length));
     const last = items[items.length - 1];
     const free = f.all - totalSeconds(items, pace) + last.holdSeconds;
-    const breaths = Math.max(1, Math.round(Math.max(free, f.restLeast) / breath));
+    const breaths = Math.max(1, Math.round(clamp(free, f.restLeast, f.restMost + breath / 2) / breath));
     items[items.length - 1] = { ...last, breaths, holdSeconds: Math.max(3, breaths * breath) };
   }
   // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
-  if (totalSeconds(items, pace) < f.all * (1 - 2 * SLACK))
+  if (totalSeconds(items, pace) < f.all * (1 - GIVEN_BACK - 2 * SLACK))
     return none({ kind: 'minutes', minutes: Math.floor(totalSeconds(items, pace) / 60) });
   const objective = valueOf(
     timed.map((t) => asChosen(t, breath)),
     active,
     wanted,
-    time,
+    time.work,
+    request,
+    (space.full - secondsOf(timed, request)) / 60,
   );
   // Another version must differ; what it is held against is the best of all, not the best that differs.
   const bound = Math.max(versions[0].bound, objective);

@@ -69,10 +69,9 @@ describe('warnings', () => {
   it('a phase that comes too late is said once', async () => {
     const short = await build(20);
     const own = blocksOf(short.items);
-    const deep = own.findIndex((b) => b.phase === 'deepest');
-    const early = own.findIndex((b, i) => b.phase === 'approach' && i < deep - 1);
-    if (early < 0) throw new Error('nothing deep');
-    const list = short.items.map((i) => (own[early].items.includes(i) ? { ...i, phase: 'deepest' as const } : i));
+    const early = own.findIndex((b, i) => b.phase !== 'settle' && b.phase !== 'counter' && i < own.length - 3);
+    if (early < 0 || own[early + 1].phase === 'counter') throw new Error('nothing early');
+    const list = short.items.map((i) => (own[early].items.includes(i) ? { ...i, phase: 'counter' as const } : i));
     expect(warningsOf(list, POSES, requestOf({ minutes: 20 })).filter((w) => w.kind === 'phase')).toHaveLength(1);
     expect(moveBlock(list, 'nobody', 0)).toEqual(list);
   });

@@ -1,7 +1,8 @@
 import type { Highs } from 'highs';
 import type { PropId } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
-import { possible, type Locked, type Time } from './choose';
+import { possible } from './choose';
+import type { Locked, Time } from './asked';
 import type { Avoided, PracticeRequest } from './request';
 import { unitsFor } from './units';
 

@@ -1,7 +1,7 @@
 import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
-import { valueOf, type Chosen } from './choose';
+import { valueOf, type Chosen } from './measure';
 import { servedBy } from './doses';
 import { breathed, itemOf } from './item';
 import type { Placed } from './order';
@@ -18,6 +18,8 @@ interface Timed {
   repeats: number;
   /** Breaths more on the tighter side. */
   extra: number;
+  /** Minutes on a side at most. */
+  most: number;
 }
 
 const minutesOf = (t: Timed, breath: number): number => (t.breaths * t.repeats * breath) / 60;
@@ -25,6 +27,7 @@ export const asChosen = (t: Timed, breath: number): Chosen => ({
   unit: t.unit,
   minutes: minutesOf(t, breath),
   extra: (t.extra * breath) / 60,
+  most: t.most,
 });
 
 /** Seconds that timed units take with the way between them, after what settles. */
@@ -42,28 +45,32 @@ export const secondsOf = (list: readonly Timed[], request: PracticeRequest): num
 /**
  * Makes a choice whole breaths: each rounded, then single breaths are given where they do most or taken where they do least, until
  * items and the least or most rest fit the time.
- * @param space seconds for items with the way to each
+ * @param space seconds for items with the way to each; below `full` minutes are given back
  */
 export function wholeBreaths(
   chosen: readonly Chosen[],
   aims: readonly Aim[],
   wanted: readonly number[],
   work: number,
-  space: { least: number; most: number },
+  space: { least: number; full: number; most: number },
   request: PracticeRequest,
-  fixed: ReadonlySet<string>,
+  fixed: ReadonlyMap<string, Pick<PracticeItem, 'breaths' | 'repeats'>>,
 ): Timed[] {
   const breath = request.breathSeconds;
   const list: Timed[] = chosen.map((c) => {
-    const { breaths, repeats } = breathed(c.unit, c.minutes, breath);
-    return { unit: c.unit, breaths, repeats, extra: c.unit.rung.repeats ? 0 : Math.round((c.extra * 60) / breath) };
+    // What stays as it was stays to the breath.
+    const { breaths, repeats } = fixed.get(c.unit.key) ?? breathed(c.unit, c.minutes, breath);
+    const extra = c.unit.rung.repeats ? 0 : Math.round((c.extra * 60) / breath);
+    return { unit: c.unit, breaths, repeats, extra, most: c.most };
   });
   const value = () =>
     valueOf(
       list.map((t) => asChosen(t, breath)),
       aims,
       wanted,
-      { work },
+      work,
+      request,
+      (space.full - secondsOf(list, request)) / 60,
     );
   for (let round = 0; round < 600; round++) {
     const now = secondsOf(list, request);
@@ -145,7 +152,7 @@ function movable(t: Timed, by: number, breath: number): boolean {
   const next = ((t.unit.rung.repeats ? t.breaths * (t.repeats + by) : (t.breaths + by) * t.repeats) * breath) / 60;
   if (t.unit.rung.repeats && (t.repeats + by < 1 || t.repeats + by > MOST_REPEATS)) return false;
   // Half a breath beyond what a rung is usually held is no matter; less than one breath is none.
-  return (by > 0 ? next <= t.unit.most + breath / 120 : next >= t.unit.least - breath / 120) && t.breaths + by >= 1;
+  return (by > 0 ? next <= t.most + breath / 120 : next >= t.unit.least - breath / 120) && t.breaths + by >= 1;
 }
 
 /** Items of ordered units, each side one after the other. */
@@ -180,6 +187,12 @@ export function itemsOf(
   return out;
 }
 
+/** Where one arrives and where one rests, the usual first: on the back, and where that is closed on the side. */
+const USUAL = {
+  settle: ['resting-back/1', 'resting-back/2', 'easy-seat/1'],
+  rest: ['resting-back/2', 'resting-back/1', 'side-rest/1', 'side-rest/2'],
+} as const;
+
 /** A resting shape for the beginning or the end, the plainest that is allowed. */
 export function resting(
   ranked: readonly RankedPose[],
@@ -192,6 +205,6 @@ export function resting(
     const free = r.cautions.length === 0 && r.verdict.hold_s === null && !r.beyondEntry;
     return rung?.kind === 'rest' && rung.phases.includes(phase) && free && allowed(r);
   });
-  const usual = fits.find((r) => r.pose === 'resting-back' && r.rung === (phase === 'settle' ? 1 : 2));
-  return usual ?? [...fits].sort((a, b) => (`${a.pose}/${a.rung}` < `${b.pose}/${b.rung}` ? -1 : 1))[0] ?? null;
+  const usual = USUAL[phase].flatMap((key) => fits.find((r) => `${r.pose}/${r.rung}` === key) ?? []);
+  return usual[0] ?? [...fits].sort((a, b) => (`${a.pose}/${a.rung}` < `${b.pose}/${b.rung}` ? -1 : 1))[0] ?? null;
 }

@@ -32,7 +32,9 @@ export function wantedMinutes(active: readonly Aim[], work: number): number[] {
 }
 
 /** Places on the curve of falling returns, as shares of what is wanted; between them it is straight. Ours. */
-const KNEES = [0, 0.25, 0.5, 0.8, 1.2, 1.8, 3] as const;
+const KNEES = [0, 0.25, 0.5, 0.8, 1.2, 1.5] as const;
+/** What each further share of what is wanted takes away: beyond half as much again it is for something else to have. Ours. */
+export const OVER = 0.5;
 const whole = (x: number): number => 1 - Math.exp(-1.6 * x);
 
 /** Pieces of the curve: width as a share of what is wanted, and worth of a share within it; falling. */
@@ -41,7 +43,7 @@ export const RETURNS: readonly { width: number; slope: number }[] = KNEES.slice(
   slope: (whole(to) - whole(KNEES[i])) / (to - KNEES[i]),
 }));
 
-/** Worth of a dose with falling returns, 0–1, straight between its knees. */
+/** Worth of a dose with falling returns, at most 1, straight between its knees; it falls again beyond the last. */
 export function worthOfDose(minutes: number, wanted: number): number {
   let left = minutes / wanted,
     worth = 0;
@@ -51,7 +53,7 @@ export function worthOfDose(minutes: number, wanted: number): number {
     worth += part * slope;
     left -= part;
   }
-  return worth;
+  return worth - OVER * Math.max(0, left);
 }
 
 /** Minutes of useful work per aim in any list of items, for the builder and for what the teacher changed by hand. */
@@ -70,7 +72,8 @@ export function dosesOf(
   return active.map((aim, a) => {
     let seconds = 0;
     for (const item of items) {
-      const r = byKey.get(`${item.pose}/${item.rung}/${item.side}`);
+      const rung = `${item.pose}/${item.rung}`;
+      const r = byKey.get(`${rung}/${item.side}`) ?? byKey.get(`${rung}/both`);
       if (r) seconds += worthFor(r, aim).worth * item.holdSeconds * item.repeats;
     }
     return { aim, minutes: seconds / 60, wanted: want[a] };

@@ -149,7 +149,8 @@ export function missingSides(
 ): { pose: string; rung: number; missing: 'left' | 'right' }[] {
   const seen = new Map<string, Set<string>>();
   for (const i of items) {
-    if (i.side === 'both') continue;
+    // Whoever rests on one side need not rest on the other.
+    if (i.side === 'both' || i.phase === 'settle' || i.phase === 'rest') continue;
     const key = `${i.pose}/${i.rung}`;
     seen.set(key, (seen.get(key) ?? new Set()).add(i.side));
   }

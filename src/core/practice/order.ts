@@ -1,5 +1,5 @@
 import type { Phase, Position } from '@/core/poses';
-import { prepares, needsPreparation, needsCounter, counters, type Unit } from './units';
+import { prepares, needsPreparation, needsCounter, counters, preparersOf, type Unit } from './units';
 
 /**
  * The order of chosen units: phases one after the other, in each the order with the least changes of position and props in which
@@ -20,7 +20,13 @@ const HEIGHT: Readonly<Record<Position, number>> = {
   standing: 3,
 };
 const CHANGE = 0.5;
+/** Another ground is a journey. */
+const JOURNEY = 1.2;
 const FETCH = 0.3;
+const FALL = 0.4;
+const OTHER = 0.15;
+/** Back to work after a stretch on the same ground. */
+const BACK_TO_WORK = 0.4;
 /** Between the mat and standing up, or lying down for rest, at both ends. */
 const FIRST: Position = 'on the back';
 
@@ -28,17 +34,26 @@ const FIRST: Position = 'on the back';
 export function stepCost(from: Unit | null, to: Unit | null): number {
   const a = from?.position ?? FIRST,
     b = to?.position ?? FIRST;
-  const turn = (a === b ? 0 : CHANGE) + Math.abs(HEIGHT[a] - HEIGHT[b]) * 0.4;
+  const journey = from && to && from.ground !== to.ground ? JOURNEY : 0;
+  const turn = journey + (a === b ? 0 : CHANGE) + Math.abs(HEIGHT[a] - HEIGHT[b]) * 0.4;
   const fetch = to ? to.props.filter((p) => !from?.props.includes(p)).length * FETCH : 0;
-  return turn + fetch;
+  // Depth rises; where everything lies down at last it may fall. A deeper rung of the same shape follows by itself.
+  const falls = from && to && to.station !== 'lying' ? Math.max(0, from.intensity - to.intensity) * FALL : 0;
+  const back =
+    from && to && from.kind === 'stretch' && to.kind === 'strength' && from.ground === to.ground ? BACK_TO_WORK : 0;
+  return turn + fetch + falls + back + (from && to && from.shape.id !== to.shape.id ? OTHER : 0);
 }
 
 /** True where `before` must not stand after `after` in a practice. */
 export const mustPrecede = (before: Unit, after: Unit): boolean =>
   (needsPreparation(after) && before.shape.id === after.shape.id && before.number < after.number) ||
   (needsCounter(before) && counters(after) && !needsCounter(after)) ||
+  // Joints are moved before they are held.
+  (after.station === before.station && before.kind === 'mobility' && after.kind !== 'mobility' && !after.peak) ||
+  // What brings hips and back to the middle is the last before the rest.
+  (after.station === before.station && after.neutral && !before.neutral) ||
   // Everything leads to the peak; only what rounds it again comes after.
-  (after.peak && !before.peak && !(needsCounter(after) && counters(before)));
+  (after.peak && !before.peak && !before.neutral && !(needsCounter(after) && counters(before)));
 
 export interface Placed {
   unit: Unit;
@@ -53,7 +68,8 @@ export function orderCost(units: readonly Unit[], start: Unit | null = null, end
     if (units.slice(i + 1).some((later) => mustPrecede(later, u))) return Infinity;
     if (needsPreparation(u)) {
       const helpers = units.filter((m) => prepares(m, u));
-      if (helpers.length > 0 && !units.slice(0, i).some((m) => prepares(m, u))) return Infinity;
+      const first = units.slice(0, i).filter((m) => prepares(m, u)).length;
+      if (first < Math.min(preparersOf(u), helpers.length)) return Infinity;
     }
     cost += stepCost(last, u);
     last = u;
@@ -61,29 +77,39 @@ export function orderCost(units: readonly Unit[], start: Unit | null = null, end
   return cost + (end ? stepCost(last, null) : 0);
 }
 
-/** The best order of one phase, coming from `start`; `end`: lying down follows. */
+/** The best order of one phase, coming from `start`; `end`: lying down follows. @param before what stands earlier and may have prepared it */
 export function orderPhase(
   units: readonly Unit[],
   start: Unit | null,
   end: boolean,
+  before: readonly Unit[] = [],
 ): { order: Unit[]; exact: boolean } {
   if (units.length <= 1) return { order: [...units], exact: true };
   return units.length <= EXACT
-    ? { order: bySubsets(units, start, end), exact: true }
+    ? { order: bySubsets(units, start, end, before), exact: true }
     : { order: byInsertion(units, start, end), exact: false };
 }
 
-function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean): Unit[] {
+/** Members of a set. */
+function bits(set: number): number {
+  let n = 0;
+  for (let s = set; s; s &= s - 1) n++;
+  return n;
+}
+
+function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean, before: readonly Unit[]): Unit[] {
   const n = units.length,
     full = (1 << n) - 1;
-  // Sets of which every one, or at least one, must stand before a unit.
+  // Sets of which every one, or at least so many, must stand before a unit.
   const all = units.map((u) => units.reduce((m, v, j) => (mustPrecede(v, u) ? m | (1 << j) : m), 0));
   const any = units.map((u) =>
     needsPreparation(u) ? units.reduce((m, v, j) => (prepares(v, u) ? m | (1 << j) : m), 0) : 0,
   );
+  const needs = units.map((u) => Math.max(0, preparersOf(u) - before.filter((v) => prepares(v, u)).length));
   const cost = new Float64Array((1 << n) * n).fill(Infinity);
   const from = new Int8Array((1 << n) * n).fill(-1);
-  const free = (set: number, k: number) => (all[k] & set) === all[k] && (any[k] === 0 || (any[k] & set) !== 0);
+  const free = (set: number, k: number) =>
+    (all[k] & set) === all[k] && bits(any[k] & set) >= Math.min(needs[k], bits(any[k]));
   for (let k = 0; k < n; k++) if (free(0, k)) cost[(1 << k) * n + k] = stepCost(start, units[k]);
   for (let set = 1; set <= full; set++)
     for (let last = 0; last < n; last++) {
@@ -113,9 +139,9 @@ function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean): Un
   const order: Unit[] = [];
   for (let set = full; last >= 0;) {
     order.unshift(units[last]);
-    const before = from[set * n + last];
+    const earlier = from[set * n + last];
     set &= ~(1 << last);
-    last = before;
+    last = earlier;
   }
   return order;
 }

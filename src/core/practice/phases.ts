@@ -1,17 +1,16 @@
 import type { Phase } from '@/core/poses';
 import { orderPhase, type Placed } from './order';
 import type { Arc } from './request';
-import { counters, needsCounter, needsPreparation, prepares, type Unit } from './units';
+import { STATIONS, type Station } from './stations';
+import { counters, needsCounter, needsPreparation, preparersOf, preparesBefore, type Unit } from './units';
 
 /** Phases between settling and rest, in the order of each way of building. */
 const BETWEEN = ['warm', 'approach', 'deepest', 'counter'] as const;
 type Between = (typeof BETWEEN)[number];
-const rank = (p: Phase): number => BETWEEN.indexOf(p as Between);
 
-/** Phases that a unit would best stand in, the best first. */
-function wishes(unit: Unit, share: number, arc: Arc, arched: boolean): readonly Between[] {
-  if (arched && counters(unit) && !needsCounter(unit) && unit.rung.level === 1)
-    return ['counter', 'approach', 'warm', 'deepest'];
+/** Phases that a unit would best be told as, the best first. */
+function wishes(unit: Unit, share: number, arc: Arc): readonly Between[] {
+  if (unit.neutral || unit.kind === 'rest') return ['counter', 'approach', 'deepest', 'warm'];
   if (unit.kind === 'mobility') return ['warm', 'approach', 'counter', 'deepest'];
   if (arc === 'strength')
     return unit.kind === 'strength'
@@ -22,49 +21,135 @@ function wishes(unit: Unit, share: number, arc: Arc, arched: boolean): readonly 
   return share < 0.65 ? ['approach', 'warm', 'deepest', 'counter'] : ['deepest', 'approach', 'counter', 'warm'];
 }
 
-/** Chosen units with their phases, in the order in which they are taught. */
+/** Chosen units in the order in which they are taught, station after station, and what each part of the practice is. */
 export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exact: boolean } {
-  const mildFirst = [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
-  const arched = units.some(needsCounter);
-  const phaseOf = new Map<Unit, Between>();
-  // The deepest stretches are the deepest of the stretches, however hard the work beside them is.
-  const work = (u: Unit) => u.kind === 'strength';
-  mildFirst.forEach((unit) => {
-    const alike = mildFirst.filter((u) => work(u) === work(unit));
-    const share = alike.length > 1 ? alike.indexOf(unit) / (alike.length - 1) : 0.5;
-    const allowed = wishes(unit, share, arc, arched);
-    phaseOf.set(unit, allowed.find((p) => unit.phases.includes(p)) ?? 'approach');
-  });
-  // Nothing stands in an earlier phase than what prepares it, nor a counter before what it counters. Milder rungs first: a deeper rung of
-  // a shape may be the less intense one, and follows wherever the milder had to go.
-  const byRung = [...mildFirst].sort((a, b) => a.number - b.number);
-  for (const unit of byRung) {
-    if (needsPreparation(unit)) {
-      const helpers = units.filter((m) => prepares(m, unit)).map((m) => rank(phaseOf.get(m) ?? 'warm'));
-      if (helpers.length > 0) later(unit, Math.min(...helpers), phaseOf);
-    }
-    const sameShape = units.filter((m) => m.shape.id === unit.shape.id && m.number < unit.number);
-    for (const m of sameShape) later(unit, rank(phaseOf.get(m) ?? 'warm'), phaseOf);
-  }
-  for (const peak of units.filter((u) => u.peak)) phaseOf.set(peak, 'deepest');
-  for (const bend of units.filter(needsCounter))
-    for (const c of units.filter((u) => counters(u) && !needsCounter(u)))
-      later(c, rank(phaseOf.get(bend) ?? 'warm'), phaseOf);
-  const order: Placed[] = [];
   let exact = true;
-  const used = BETWEEN.filter((p) => units.some((u) => phaseOf.get(u) === p));
-  used.forEach((phase, i) => {
-    const here = orderPhase(
-      units.filter((u) => phaseOf.get(u) === phase),
-      order.at(-1)?.unit ?? null,
-      i === used.length - 1,
-    );
+  const order: Unit[] = [];
+  const parts = partsOf(units);
+  parts.forEach((part, i) => {
+    const here = orderPhase(part, order.at(-1) ?? null, i === parts.length - 1, order);
     exact &&= here.exact;
-    order.push(...here.order.map((unit) => ({ unit, phase })));
+    order.push(...here.order);
   });
-  return { order, exact };
+  const ready = rounded(prepared(order));
+  return { order: phased(ready, arc), exact };
 }
 
-function later(unit: Unit, than: number, phaseOf: Map<Unit, Between>): void {
-  if (rank(phaseOf.get(unit) ?? 'warm') < than) phaseOf.set(unit, BETWEEN[than]);
+/** Units by station; a peak comes last with all that stands on its ground, but for what brings the body to the middle again. */
+function partsOf(units: readonly Unit[]): Unit[][] {
+  const peaks = units.filter((u) => u.peak);
+  const ends = (u: Unit) => peaks.length > 0 && !u.peak && (u.neutral || endsAfter(u, peaks));
+  const withPeak = (u: Unit) => peaks.some((p) => p.station === u.station) && !ends(u);
+  const parts = STATIONS.map((s) => units.filter((u) => u.station === s && !withPeak(u) && !ends(u)));
+  return [...parts, units.filter(withPeak), units.filter(ends)].filter((part) => part.length > 0);
 }
+/** True for what rounds an arched peak again. */
+const endsAfter = (u: Unit, peaks: readonly Unit[]): boolean =>
+  peaks.some(needsCounter) && counters(u) && !needsCounter(u) && u.rung.level === 1;
+
+/** Nothing deep before what makes it ready: what stands too late for that comes before it. */
+function prepared(order: readonly Unit[]): Unit[] {
+  const out = [...order];
+  let turns = 0;
+  for (let i = 0; i < out.length; i++) {
+    const before = out.slice(0, i);
+    const milder = out.findIndex(
+      (m, j) => j > i && m.shape.id === out[i].shape.id && m.number < out[i].number && !m.peak,
+    );
+    const ready = before.filter((m) => preparesBefore(m, out[i])).length;
+    const late =
+      milder < 0 && needsPreparation(out[i]) && ready < preparersOf(out[i])
+        ? out.findIndex((m, j) => j > i && !m.peak && preparesBefore(m, out[i]))
+        : milder;
+    if (late < 0) continue;
+    const [moved] = out.splice(late, 1);
+    out.splice(i, 0, moved);
+    // What has come forward may itself ask for something before it, and what it makes ready is looked at again.
+    if (++turns < out.length * out.length) i--;
+  }
+  return out;
+}
+
+/** Items after an arch within which it is rounded again. */
+const SOON = 2;
+
+/** An arch is rounded soon after, where something on the same ground can do it. */
+function rounded(order: readonly Unit[]): Unit[] {
+  const out = [...order];
+  for (let i = 0; i < out.length; i++) {
+    if (!needsCounter(out[i]) || out[i + 1]?.peak) continue;
+    const rounds = (u: Unit | undefined) => u !== undefined && counters(u) && !needsCounter(u);
+    if (out.slice(i + 1, i + 1 + SOON).some(rounds)) continue;
+    const later = out.findIndex((u, j) => j > i && rounds(u) && !u.peak && near(u, out[i]));
+    if (later < 0) continue;
+    const [moved] = out.splice(later, 1);
+    // Further arches on the same ground come first: one counter is for all of them.
+    let at = i + 1;
+    while (at < out.length && needsCounter(out[at]) && out[at].ground === out[i].ground && at <= i + SOON - 1) at++;
+    out.splice(at, 0, moved);
+  }
+  return out;
+}
+const near = (a: Unit, b: Unit): boolean =>
+  a.ground === b.ground ||
+  (a.ground === 'kneeling' && b.ground === 'front') ||
+  (a.ground === 'lying' && b.ground === 'lying');
+
+/** Phases along an order, none before the one before it, as near to what each unit would best be as can be. */
+function phased(order: readonly Unit[], arc: Arc): Placed[] {
+  const mildFirst = [...order].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
+  const peak = order.findLastIndex((u) => u.peak);
+  const costs = order.map((unit, i) => {
+    // The deepest stretches are the deepest of the stretches, however hard the work beside them is.
+    const alike = mildFirst.filter((u) => (u.kind === 'strength') === (unit.kind === 'strength'));
+    const share = alike.length > 1 ? alike.indexOf(unit) / (alike.length - 1) : 0.5;
+    const wished = unit.peak ? (['deepest', 'counter', 'approach', 'warm'] as const) : wishes(unit, share, arc);
+    // Whatever still comes after the peak is there to round it.
+    if (i > peak && peak >= 0) return BETWEEN.map((p) => (p === 'counter' ? 0 : NEVER));
+    const usual = unit.neutral ? BETWEEN.indexOf('counter') : PART_OF[unit.station];
+    return BETWEEN.map(
+      (p, at) => OF_THE_UNIT * wished.indexOf(p) + Math.abs(at - usual) + (unit.phases.includes(p) ? 0 : NOT_ITS_OWN),
+    );
+  });
+  // Cheapest way to give non-decreasing phases, by dynamic programming along the order.
+  let best = BETWEEN.map(() => 0);
+  const from: number[][] = [];
+  costs.forEach((own, i) => {
+    const next: number[] = [],
+      came: number[] = [];
+    BETWEEN.forEach((_, p) => {
+      let least = Infinity,
+        at = 0;
+      for (let q = 0; q <= (i === 0 ? 0 : p); q++)
+        if (best[q] < least) {
+          least = best[q];
+          at = q;
+        }
+      next.push(least + own[p]);
+      came.push(at);
+    });
+    best = next;
+    from.push(came);
+  });
+  let p = best.indexOf(Math.min(...best));
+  const phases: Phase[] = [];
+  for (let i = order.length - 1; i >= 0; i--) {
+    phases.unshift(BETWEEN[p]);
+    p = from[i][p];
+  }
+  return order.map((unit, i) => ({ unit, phase: phases[i] }));
+}
+/** What a phase costs that a rung is not meant for, and how much its own kind counts beside where it stands. */
+const NOT_ITS_OWN = 1.2;
+const NEVER = 1000;
+const OF_THE_UNIT = 0.6;
+/** What each station usually is, as a place in `BETWEEN`. */
+const PART_OF: Readonly<Record<Station, number>> = {
+  wake: 0,
+  fours: 0,
+  chair: 1,
+  standing: 1,
+  kneeling: 2,
+  seated: 2,
+  lying: 2,
+};

@@ -2,6 +2,7 @@ import { coordinateIndex, DEG, GROUPS, isMuscleGroup, SIDES, type GroupId } from
 import { DEMANDS, mostOf } from '@/core/cautions/demands';
 import {
   demandsOf,
+  isKnown,
   isSided,
   postureAt,
   rungOf,
@@ -14,6 +15,7 @@ import {
 } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Avoided, PracticeRequest } from './request';
+import { groundOf, stationOf, stationRank, wakesIn, type Ground, type Station } from './stations';
 
 /** A rung with all the sides that it is done on: what is chosen or not. */
 export interface Unit {
@@ -42,6 +44,14 @@ export interface Unit {
   lowBack: number;
   /** True for the shape that everything is to lead to. */
   peak: boolean;
+  /** Where on the way of a practice it stands, and what carries the body there: a change of it is a journey. */
+  station: Station;
+  ground: Ground;
+  /** True where most teachers know it by name. */
+  known: boolean;
+  /** Wakes a joint before depth is asked of it; brings hips and back to the middle again, lying, before the rest. */
+  wakes: boolean;
+  neutral: boolean;
 }
 
 /** Stretch and load from which a group counts as reached. Ours. */
@@ -50,6 +60,11 @@ const WORKED = 0.25;
 /** Most minutes on one side of one item, and in long, quiet practices. Ours. */
 const LONGEST = 2;
 const LONGEST_QUIET = 5;
+/** What moves in and out asks less than what stays there. Ours. */
+const MOVED = 0.3;
+/** Low back from which a back-bend asks for a counter, and what counters it, degrees. Ours. */
+const ARCHED = -14;
+const ROUNDED = 6;
 /** In a flow nothing is held for longer. */
 const LONGEST_FLOW = 0.75;
 
@@ -79,6 +94,37 @@ export function inTheWay(
   return request.avoid.find((a) => a !== 'wrists' && asks(a)) ?? null;
 }
 
+/** Shortest and longest rest in the middle of a practice, minutes: a child's pose after a back-bend. Ours. */
+const PAUSE = { least: 0.5, most: 1, quiet: 3 } as const;
+/** Seconds for which a shape can be held at least where a practice is quiet. Ours. */
+const QUIET_HOLD = 60;
+/** What a quiet practice leaves out wherever it is free to: work, standing up, and what cannot be stayed in. */
+const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
+  request.arc === 'quiet' &&
+  request.place === 'anywhere' &&
+  shape.id !== request.peak &&
+  (rung.kind === 'strength' ||
+    shape.position === 'standing' ||
+    (rung.kind !== 'mobility' && rung.hold[1] < QUIET_HOLD));
+/** Rests that may stand in the middle: what rounds or turns the back, and in a quiet practice whatever a prop carries; never the last rest. */
+const pauses = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
+  rung.phases.includes('counter') &&
+  (rung.level === 1 || request.arc === 'quiet') &&
+  (shape.position !== 'on the back' ||
+    !rung.phases.includes('rest') ||
+    (request.arc === 'quiet' && rung.props.length > 0 && !shape.id.startsWith('resting')));
+
+/** Hip flexion, and turning of the back, that bring hips and back to the middle again, degrees. Ours. */
+const DRAWN_IN = 70;
+const TURNED = 20;
+function drawnIn(q: ReturnType<typeof postureAt>): boolean {
+  const at = (id: string): number => q[coordinateIndex(id)] / DEG;
+  return (
+    Math.max(at('hip_flexion_left'), at('hip_flexion_right')) >= DRAWN_IN ||
+    Math.abs(at('lumbar_rotation') + at('thorax_rotation')) >= TURNED
+  );
+}
+
 /** Every unit that this request allows, in the order of their keys: the same input gives the same list. */
 export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest): Unit[] {
   const byRung = new Map<string, RankedPose[]>();
@@ -91,14 +137,18 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
   for (const key of [...byRung.keys()].sort()) {
     const list = byRung.get(key) ?? [];
     const found = rungOf(list[0].pose, list[0].rung);
-    if (!found || found.rung.kind === 'rest') continue;
+    if (!found) continue;
     const { shape, rung } = found;
+    if (rung.kind === 'rest' && !pauses(shape, rung, request)) continue;
+    if (loud(shape, rung, request)) continue;
     // A sided rung that only one side may do is left out: the second side is never forgotten.
     if (isSided(shape, rung) && list.length < 2) continue;
     if (inTheWay(shape, rung, request)) continue;
     // One repeat that is held for longer than a caution lets it cannot be cut in two.
     if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;
     const unit = unitOf(key, shape, rung, list, request);
+    // A rest in the middle is there to round what was arched, or to end what was worked.
+    if (unit.kind === 'rest' && request.arc !== 'quiet' && !unit.neutral && !counters(unit)) continue;
     if (unit.most >= unit.least) out.push(unit);
   }
   return out;
@@ -136,24 +186,48 @@ function tighterOf(right: RankedPose, left: RankedPose): RankedPose | null {
   return Math.abs(by) > ALIKE ? (by > 0 ? right : left) : null;
 }
 
+/** Holds of work that are too short to be felt, seconds; a single one of them is no item. Ours. */
+const SHORTEST_WORK = 18;
+/** Repeats are counted where each is as short as this, seconds; longer ones are a hold that is moved in. */
+const COUNTED = 8;
+
+/** Minutes on one side, least and most: whole breaths or whole repeats, as long as the rung, the way of the practice and cautions let it be. */
+function minutesOf(rung: Rung, list: readonly RankedPose[], { arc, breathSeconds }: PracticeRequest): [number, number] {
+  const pause = rung.kind === 'rest';
+  const cap = pause
+    ? arc === 'quiet'
+      ? PAUSE.quiet
+      : PAUSE.most
+    : arc === 'quiet'
+      ? LONGEST_QUIET
+      : arc === 'flow'
+        ? LONGEST_FLOW
+        : LONGEST;
+  // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
+  const grain = (grainOf(rung, breathSeconds) * breathSeconds) / 60;
+  if (rung.repeats) {
+    const [few, many] = rung.repeats;
+    const counted = rung.hold[0] <= COUNTED;
+    const least = counted ? few : Math.ceil((rung.hold[0] * few) / 60 / grain - 1e-9);
+    const most = counted ? many : Math.floor((rung.hold[1] * many) / 60 / grain + 1e-9);
+    const capped = Math.min(most, MOST_REPEATS, Math.floor(cap / grain + 1e-9));
+    return [grain * Math.max(1, Math.min(least, capped)), grain * Math.max(1, capped)];
+  }
+  // A caution may say that a hold is over sooner than is usual.
+  const longest = longestOf(list);
+  const felt = rung.kind === 'strength' ? Math.min(SHORTEST_WORK, rung.hold[1]) : 0;
+  const shortest = pause ? PAUSE.least * 60 : Math.max(rung.hold[0], felt);
+  const least = grain * Math.max(1, Math.ceil(Math.min(shortest, longest) / 60 / grain - 1e-9));
+  const usual = Math.min(rung.hold[1] / 60, cap, longest / 60);
+  return [least, Math.max(least, grain * Math.floor(usual / grain + 1e-9))];
+}
+
 function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], request: PracticeRequest): Unit {
   const [right, left] = [...list].sort((a, b) => (a.side < b.side ? 1 : -1));
   const tight = left ? tighterOf(right, left) : null;
   const firstIs = request.first === 'left' ? left : request.first === 'tighter' ? (tight ?? right) : right;
   const sides = !left ? [right] : firstIs === left ? [left, right] : [right, left];
-  const repeats = rung.repeats ?? [1, 1];
-  const cap = request.arc === 'quiet' ? LONGEST_QUIET : request.arc === 'flow' ? LONGEST_FLOW : LONGEST;
-  // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
-  const grain = (grainOf(rung, request.breathSeconds) * request.breathSeconds) / 60;
-  // A caution may say that a hold is over sooner than is usual.
-  const longest = longestOf(list) / 60;
-  const least =
-    grain *
-    Math.max(
-      1,
-      Math.ceil(Math.min((rung.hold[0] * repeats[0]) / 60, rung.repeats ? Infinity : longest) / grain - 1e-9),
-    );
-  const usual = Math.min((rung.hold[1] * repeats[1]) / 60, cap, rung.repeats ? MOST_REPEATS * grain : longest);
+  const [least, most] = minutesOf(rung, list, request);
   const reaches = new Set<GroupId>();
   for (const r of sides)
     for (const side of SIDES)
@@ -164,6 +238,10 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   );
   const [{ depth, side }] = sides;
   const q = postureAt(rung, side === 'left' ? 'left' : 'right', depth);
+  const lowBack = q[coordinateIndex('lumbar_flexion')] / DEG;
+  const ground = groundOf(shape, rung);
+  const wakes = wakesIn(rung);
+  const station = stationOf(shape, rung, ground, request);
   return {
     key,
     shape,
@@ -172,16 +250,28 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
     sides,
     tighter: tight ? sides.indexOf(tight) : null,
     least,
-    most: Math.max(least, grain * Math.floor(usual / grain + 1e-9)),
+    most,
     position: shape.position,
     kind: rung.kind,
     props: rung.props,
     phases: rung.phases,
     strain: costs.reduce((s, v) => s + v, 0) / costs.length,
     reaches,
-    intensity: Math.max(...sides.map((r) => r.depth)) * (0.6 + 0.2 * rung.level),
-    lowBack: q[coordinateIndex('lumbar_flexion')] / DEG,
+    intensity:
+      Math.max(...sides.map((r) => r.depth)) * (0.6 + 0.2 * rung.level) * (rung.kind === 'mobility' ? MOVED : 1),
+    lowBack,
     peak: shape.id === request.peak,
+    station,
+    ground,
+    known: isKnown(shape, request.place === 'chair'),
+    wakes,
+    neutral:
+      station === 'lying' &&
+      rung.kind !== 'strength' &&
+      rung.level === 1 &&
+      rung.phases.includes('counter') &&
+      lowBack > ARCHED &&
+      drawnIn(q),
   };
 }
 
@@ -193,11 +283,19 @@ export const prepares = (mild: Unit, deep: Unit): boolean =>
     ? mild.number < deep.number
     : mild.rung.level < deep.rung.level && [...deep.reaches].some((g) => mild.reaches.has(g)));
 
-/** A unit that must not stand without something milder on the same muscles before it. */
-export const needsPreparation = (u: Unit): boolean => u.kind === 'stretch' && u.rung.level >= 2;
+/** Units that prepare another and stand before it, or may: everything leads to a peak. */
+export const preparesBefore = (mild: Unit, deep: Unit): boolean =>
+  prepares(mild, deep) && (deep.peak || stationRank(mild.station) <= stationRank(deep.station));
 
-/** Low back from which a back-bend asks for a counter, and what counters it, degrees. Ours. */
-const ARCHED = -14;
-const ROUNDED = 6;
+/** Milder units that must stand before one of the third level; one before a stretch of the second. Ours. */
+export const preparersOf = (u: Unit): number => (u.rung.level === 3 ? 2 : 1);
+
+/** A unit that must not stand without something milder on the same muscles before it. */
+export const needsPreparation = (u: Unit): boolean =>
+  u.rung.level === 3 ? u.kind !== 'rest' : u.kind === 'stretch' && u.rung.level === 2;
+
 export const needsCounter = (u: Unit): boolean => u.lowBack <= ARCHED;
-export const counters = (u: Unit): boolean => u.lowBack >= ROUNDED && u.rung.level <= 2;
+export const counters = (u: Unit): boolean => (u.lowBack >= ROUNDED || u.neutral) && u.rung.level <= 2;
+/** Counters a unit and stands after it. */
+export const countersAfter = (round: Unit, arched: Unit): boolean =>
+  counters(round) && !needsCounter(round) && stationRank(round.station) >= stationRank(arched.station);

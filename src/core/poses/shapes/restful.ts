@@ -32,7 +32,7 @@ export const RESTFUL: readonly ShapeSketch[] = [
     sided: false,
     yaw: -58,
     pitch: 24,
-    reaches: ['adductors'],
+    reaches: ['adductors', 'hamstrings'],
     base: LYING,
     cues: ['Legs up a wall, seat a forearm away.', 'Tail heavy, knees soft.', 'Let the feet slide apart of their own weight.', 'Hands help the knees together, roll to one side.'],
     cheat: 'The legs roll in and hang on the knees.',
@@ -128,8 +128,8 @@ export const RESTFUL: readonly ShapeSketch[] = [
     cheat: 'The top knee drops and rolls the pelvis forward.',
     instead: 'chair-rest',
     rungs: [
-      { name: 'a cushion between the knees', entry: 'b f44 k56', full: 'b f52 k66', on: 'hip_o knee_o shoulder_o knee_w@bolster:18', props: 'blanket', level: 1, balance: false },
-      { name: 'top leg forward on a bolster', entry: 'o f10 k16; w f70 k76', full: 'w f80 k84', on: 'hip_o knee_o shoulder_o knee_w@bolster:20', props: 'blanket', level: 1, balance: false },
+      { name: 'a cushion between the knees', entry: 'b f44 k56', full: 'b f52 k66', on: 'hip_o knee_o shoulder_o knee_w@bolster:18', props: 'blanket', phases: ['settle', 'rest'], level: 1, balance: false },
+      { name: 'top leg forward on a bolster', entry: 'o f10 k16; w f70 k76', full: 'w f80 k84', on: 'hip_o knee_o shoulder_o knee_w@bolster:20', props: 'blanket', phases: ['settle', 'rest'], level: 1, balance: false },
     ],
   },
   {

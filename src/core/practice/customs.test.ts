@@ -1,0 +1,136 @@
+import { describe, expect, it } from 'vitest';
+import { rungOf } from '@/core/poses';
+import { buildPractice } from './build';
+import { CUSTOMS, customsBroken, type Custom } from './customs-kept';
+import type { PracticeItem } from './practice';
+import { AIMS, build, POSES } from './practices.fixtures';
+import { requestOf, type PracticeRequest } from './request';
+
+const broken = (items: readonly PracticeItem[], request: PracticeRequest): Custom[] =>
+  customsBroken(items, POSES, AIMS, request);
+const item = (
+  pose: string,
+  rung: number,
+  phase: PracticeItem['phase'],
+  seconds: number,
+  side: PracticeItem['side'] = 'both',
+) =>
+  ({
+    id: `${pose}-${rung}-${side}-${phase}`,
+    pose,
+    rung,
+    side,
+    phase,
+    holdSeconds: seconds,
+    breaths: seconds / 6,
+    repeats: 1,
+    because: [],
+    note: '',
+  }) as unknown as PracticeItem;
+const both = (pose: string, rung: number, phase: PracticeItem['phase'], seconds: number) => [
+  item(pose, rung, phase, seconds, 'right'),
+  item(pose, rung, phase, seconds, 'left'),
+];
+
+describe('customs of teachers', () => {
+  it.each([
+    ['build', 15],
+    ['build', 20],
+    ['build', 30],
+    ['build', 45],
+    ['build', 60],
+    ['flow', 30],
+    ['flow', 45],
+    ['quiet', 45],
+    ['strength', 45],
+  ] as const)('are kept by what is built: %s, %i minutes', async (arc, minutes) => {
+    const { items } = await build(minutes, { arc });
+    expect(broken(items, requestOf({ minutes, arc }))).toEqual([]);
+  });
+  it('are kept on a chair and standing too', async () => {
+    for (const place of ['chair', 'standing'] as const) {
+      const { items } = await buildPractice(POSES, AIMS, { minutes: 20, place });
+      expect(broken(items, requestOf({ minutes: 20, place }))).toEqual([]);
+    }
+  });
+
+  const half = requestOf({ minutes: 30 });
+  const rows: readonly [Custom, readonly PracticeItem[]][] = [
+    ['rest-share', [item('bridge', 1, 'approach', 60), item('resting-back', 2, 'rest', 600)]],
+    ['rest-last', [item('resting-back', 2, 'rest', 120), item('bridge', 1, 'approach', 60)]],
+    [
+      'pauses',
+      [
+        item('childs', 2, 'counter', 60),
+        item('bridge', 1, 'approach', 60),
+        item('childs', 2, 'counter', 60),
+        item('bridge', 2, 'approach', 60),
+        item('childs', 2, 'counter', 60),
+      ],
+    ],
+    ['woken', [...both('pigeon', 2, 'deepest', 90), item('resting-back', 2, 'rest', 120)]],
+    ['moving', [...both('pigeon', 1, 'deepest', 90), item('resting-back', 2, 'rest', 120)]],
+    ['neutral', [...both('pigeon', 1, 'deepest', 90), item('resting-back', 2, 'rest', 120)]],
+    ['milder-first', [...both('low-lunge', 2, 'deepest', 60), ...both('low-lunge', 1, 'deepest', 60)]],
+    [
+      'two-rungs',
+      [
+        ...both('shin-up-lunge', 1, 'approach', 60),
+        ...both('shin-up-lunge', 2, 'deepest', 60),
+        ...both('shin-up-lunge', 3, 'deepest', 60),
+      ],
+    ],
+    ['prepared', [...both('pigeon', 2, 'deepest', 90)]],
+    ['demanding-prepared', [...both('wide-lunge', 3, 'deepest', 60)]],
+    ['rounded', [item('up-dog', 2, 'approach', 24)]],
+    [
+      'rounded-soon',
+      [
+        item('up-dog', 2, 'approach', 24),
+        ...both('half-frog', 1, 'approach', 60),
+        ...both('low-lunge', 1, 'deepest', 60),
+        ...both('gate', 1, 'deepest', 40),
+        ...both('staff', 1, 'deepest', 40),
+      ],
+    ],
+    [
+      'journeys',
+      [
+        item('bridge', 1, 'approach', 60),
+        item('chair-pose', 1, 'approach', 30),
+        item('bridge', 2, 'approach', 60),
+        item('chair-pose', 2, 'approach', 30),
+        ...both('knee-to-chest', 1, 'counter', 60),
+      ],
+    ],
+    [
+      'stood-once',
+      [item('chair-pose', 1, 'approach', 30), item('bridge', 2, 'approach', 60), item('chair-pose', 2, 'approach', 30)],
+    ],
+    ['once-for-both', both('bridge', 1, 'approach', 60)],
+    ['unserving', [...both('wall-calf-stretch', 1, 'approach', 240)]],
+    ['drills', [...both('hip-hike', 1, 'approach', 60), ...both('clam', 1, 'approach', 60)]],
+    ['chair', [...both('chair-figure-four', 1, 'approach', 60), ...both('chair-knee-hug', 1, 'approach', 40)]],
+    ['minutes', [item('bridge', 1, 'approach', 60)]],
+  ];
+  it.each(rows)('%s is seen when it is not kept', (custom, items) => expect(broken(items, half)).toContain(custom));
+  it('a quiet hour has neither work nor standing, a flow no long hold, an hour not thirty shapes', () => {
+    expect(broken([item('chair-pose', 1, 'approach', 30)], requestOf({ minutes: 30, arc: 'quiet' }))).toContain(
+      'quiet',
+    );
+    expect(broken(both('pigeon', 1, 'deepest', 120), requestOf({ minutes: 30, arc: 'flow' }))).toContain('flow-short');
+    const many = Array.from({ length: 20 }, (_, k) =>
+      item(k % 2 ? 'bridge' : 'chair-pose', 1 + (k % 2), 'approach', 30),
+    );
+    expect(broken(many, requestOf({ minutes: 20 }))).toContain('number');
+    expect(
+      broken(Array.from({ length: 12 }, () => both('low-lunge', 1, 'deepest', 120)).flat(), requestOf({ minutes: 60 })),
+    ).toContain('dose');
+  });
+  it('each has a case here', () => {
+    const told = new Set<Custom>([...rows.map(([c]) => c), 'quiet', 'flow-short', 'number', 'dose']);
+    for (const c of CUSTOMS) expect(told.has(c), c).toBe(true);
+    for (const [, items] of rows)
+      for (const i of items) expect(rungOf(i.pose, i.rung), `${i.pose}/${i.rung}`).not.toBeNull();
+  });
+});

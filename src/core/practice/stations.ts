@@ -1,0 +1,60 @@
+import type { Rung, Shape } from '@/core/poses';
+import type { PracticeRequest } from './request';
+
+/**
+ * The way of a practice through the room: wake lying, come to all fours, stand up once, kneel, sit, lie down again and stay. Each unit has its
+ * station on that way, so that each ground is visited once or twice and nobody hops between floor and standing.
+ */
+export const STATIONS = ['wake', 'fours', 'chair', 'standing', 'kneeling', 'seated', 'lying'] as const;
+export type Station = (typeof STATIONS)[number];
+
+/** What carries the body. A chair is a ground of its own: somebody has to fetch it and to get up from it. */
+export type Ground = 'lying' | 'front' | 'kneeling' | 'seated' | 'chair' | 'standing';
+
+export function groundOf(shape: Shape, rung: Rung): Ground {
+  switch (shape.position) {
+    case 'on the back':
+    case 'on the side':
+      return 'lying';
+    case 'on the front':
+      return 'front';
+    case 'all-fours':
+    case 'kneeling':
+      return 'kneeling';
+    case 'seated':
+      return rung.props.includes('chair') ? 'chair' : 'seated';
+    case 'standing':
+      return 'standing';
+  }
+}
+
+/** True where a rung wakes a joint before depth is asked of it: it moves, or it is a mild stretch that is taught early. */
+export const wakesIn = (rung: Rung): boolean =>
+  rung.kind === 'mobility' || (rung.kind === 'stretch' && rung.level === 1 && rung.phases.includes('warm'));
+
+/** Where on the way a rung stands. In a practice of work, what works lying comes before standing up. */
+export function stationOf(shape: Shape, rung: Rung, ground: Ground, { arc, place }: PracticeRequest): Station {
+  // Where work comes first, stretches wait for it.
+  const early =
+    rung.kind === 'mobility' ||
+    (wakesIn(rung) && !rung.phases.includes('counter') && !(arc === 'strength' && rung.kind === 'stretch'));
+  switch (ground) {
+    case 'lying':
+      return early || (arc === 'strength' && rung.kind === 'strength' && shape.position === 'on the back')
+        ? 'wake'
+        : 'lying';
+    case 'kneeling':
+      return rung.kind === 'mobility' || (rung.kind === 'strength' && rung.level === 1) ? 'fours' : 'kneeling';
+    case 'front':
+      return 'kneeling';
+    case 'chair':
+      // Where a chair is the place, it is where one arrives and where one ends.
+      return place === 'chair' ? (early ? 'wake' : 'seated') : 'chair';
+    case 'seated':
+      return 'seated';
+    case 'standing':
+      return 'standing';
+  }
+}
+
+export const stationRank = (s: Station): number => STATIONS.indexOf(s);

@@ -255,12 +255,12 @@ test('a limb is dragged to its reading, a reading is put right with its history,
   await expect(value).toHaveValue(/^\d+$/);
 
   await page.getByText(/^Kept so far: 1/).click();
-  await page.getByRole('button', { name: 'Put right' }).first().click();
+  await page.getByRole('button', { name: 'Correct this value' }).first().click();
   await page.getByLabel('Trials').fill('700');
-  await page.getByRole('button', { name: 'Put right' }).first().click();
-  await expect(page.getByText(/between 10° and 150°/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save the correction' }).first().click();
+  await expect(page.getByText(/10° to 150°/)).toBeVisible();
   await page.getByLabel('Trials').fill('71 73');
-  await page.getByRole('button', { name: 'Put right' }).first().click();
+  await page.getByRole('button', { name: 'Save the correction' }).first().click();
   await expect(page.getByText(/\(before: .*changed/)).toBeVisible();
 
   await chooseTests(page, 'Full length');

@@ -106,7 +106,7 @@ test('a pose is made from standing by mouse, kept, taken out, brought in, and ra
     await expect(found).toContainText('Boathouse squat');
     await found.click();
     await expect(page.getByRole('region', { name: 'Boathouse squat' })).toContainText('Feet under the hips.');
-    await page.getByRole('button', { name: 'Whom of my students does it suit?' }).click();
+    await page.getByRole('button', { name: 'Which of my students does it suit?' }).click();
     await expect(page.getByRole('region', { name: 'Whom it suits' })).toContainText('Maren Tideway');
     await page.goto('/demo/student?id=demo-maren&step=poses');
     await page.getByLabel('Name').fill('boathouse');

@@ -68,13 +68,13 @@ test('late pregnancy from Ask to a lesson: only what sits or lies on the side is
   await expect(page.getByRole('listitem', { name: /Pregnant, last/ })).toContainText('Stays good:');
   await stored(page, 'students', 'pregnancy-late');
   await page.goto('/demo/student?id=demo-maren&step=practice');
-  await expect(page.getByText('Something was told since this was made:')).toBeVisible();
+  await expect(page.getByText('Something has changed since this was made:')).toBeVisible();
   await page.getByLabel('Minutes').fill('15');
   const build = page.getByRole('button', { name: 'Build a practice' });
   await expect(build).toBeEnabled();
   await build.click();
   await expect(page.getByText('of 15:00 asked')).toBeVisible();
-  await expect(page.getByText('Something was told since this was made:')).toBeHidden();
+  await expect(page.getByText('Something has changed since this was made:')).toBeHidden();
   const built = (
     JSON.parse(await rowsOf(page, 'kolpos-demo', 'practices')) as { minutes: number; items: { pose: string }[] }[]
   ).find((p) => p.minutes === 15 && p.items.length > 0 && !p.items.some((i) => i.pose === 'high-lunge'));
@@ -89,7 +89,7 @@ test('late pregnancy from Ask to a lesson: only what sits or lies on the side is
   const item = page.getByRole('heading', { level: 1 });
   await expect(page.getByRole('timer')).toBeVisible();
   await expect(item).toBeVisible();
-  await expect(page.getByText('Something was told since this was made:')).toBeHidden();
+  await expect(page.getByText('Something has changed since this was made:')).toBeHidden();
 });
 
 test('a caution told in another tab is out of the practice that is open, and of the lesson', async ({ context }) => {
@@ -98,10 +98,10 @@ test('a caution told in another tab is out of the practice that is open, and of 
   await expect(page.getByRole('heading', { name: 'Before rowing' })).toBeVisible();
   const other = await context.newPage();
   await other.goto('/demo/student?id=demo-maren&step=ask');
-  await tell(other, /A wrist, elbow or shoulder that hurts/);
-  const note = page.getByRole('status').filter({ hasText: 'Something was told since' });
-  await expect(note).toContainText('is closed (A wrist, elbow or shoulder that hurts)');
-  await note.getByRole('button', { name: 'Put it right' }).click();
+  await tell(other, /Pain at one side of the back of the pelvis/);
+  const note = page.getByRole('status').filter({ hasText: 'Something has changed since' });
+  await expect(note).toContainText('is closed (Pain at one side of the back of the pelvis)');
+  await note.getByRole('button', { name: 'Use these changes' }).click();
   await expect(note).toBeHidden();
   await page.getByRole('link', { name: 'Teach it' }).click();
   await expect(page.getByRole('timer')).toBeVisible();

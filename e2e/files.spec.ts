@@ -8,7 +8,7 @@ test('everything is taken out locked, the studio emptied, and opened again with 
   let file = '';
 
   await test.step('a short passphrase and two that differ are answered; then it is locked', async () => {
-    await page.getByRole('button', { name: 'Take it out locked' }).click();
+    await page.getByRole('button', { name: 'Save a locked backup' }).click();
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('Passphrase').fill('tide');
     await page.keyboard.press('Enter');

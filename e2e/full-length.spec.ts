@@ -11,7 +11,7 @@ test('the full length battery: a calf is tested standing, found, and kept', asyn
   await tests.getByRole('button', { name: /^Knee to the wall/ }).click();
   await page.getByLabel('Shin from upright, knee bent, degrees').fill('95');
   await page.getByRole('button', { name: 'Keep and go on' }).click();
-  await expect(page.getByText(/between 0° and 65°/)).toBeVisible();
+  await expect(page.getByText(/0° to 65°/)).toBeVisible();
   await page.getByLabel('Shin from upright, knee bent, degrees').fill('24');
   await page.getByRole('button', { name: 'lower calf', exact: true }).click();
   await page.getByRole('button', { name: 'Keep and go on' }).click();

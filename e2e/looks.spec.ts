@@ -4,7 +4,7 @@ import { openDemo } from './teacher';
 
 const VIEWS = [
   ['today', '', 'Ilka Rushmere'],
-  ['ask', '/student?id=demo-maren&step=ask', 'Where does it bother?'],
+  ['ask', '/student?id=demo-maren&step=ask', 'Where is the trouble?'],
   ['measure', '/student?id=demo-maren&step=measure', 'Fewest turns of the body'],
   ['findings', '/student?id=demo-maren&step=findings', 'Length and strength, left against right'],
   ['sheet', '/sheet?id=demo-maren', 'What we will do'],
@@ -18,12 +18,12 @@ const VIEWS = [
   ['progress', '/student?id=demo-maren&step=progress', 'Practices taught'],
   ['what changed', '/student?id=demo-maren&step=progress&part=change', 'Reading by reading'],
   ['test again', '/student?id=demo-maren&step=progress&part=again', 'Last time'],
-  ['weeks ahead', '/student?id=demo-maren&step=progress&part=weeks', 'Take out as a calendar'],
+  ['weeks ahead', '/student?id=demo-maren&step=progress&part=weeks', 'Save as a calendar'],
   ['teach', '/teach?practice=demo-practice', 'Begin'],
   ['classes', '/classes', 'Thursday before the flood tide'],
   ['class', '/class?id=demo-class', 'The number is the mean weight'],
   ['muscles', '/muscles?muscle=gluteus-medius&show=all&beside=sartorius', 'At these joint angles'],
-  ['settings', '/settings', 'Take everything out'],
+  ['settings', '/settings', 'Save a backup of everything'],
 ] as const;
 
 const SIZES = [

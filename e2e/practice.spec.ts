@@ -15,7 +15,7 @@ test('a practice is wished for, built, kept in part, built again in other versio
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=practice');
   await expect(page.getByRole('link', { name: 'Teach it' })).toBeVisible();
-  await page.getByText('Wishes: way, place, props, sides, peak').click();
+  await page.getByText('Wishes: style, place, props, sides, peak').click();
   const build = page.getByRole('button', { name: 'Build a practice' });
 
   await test.step('only what she has at home, without weight on the wrists, to the minute', async () => {
@@ -64,7 +64,7 @@ test('a practice is wished for, built, kept in part, built again in other versio
 
   await test.step('wishes stay with the student', async () => {
     await page.reload();
-    await page.getByText('Wishes: way, place, props, sides, peak').click();
+    await page.getByText('Wishes: style, place, props, sides, peak').click();
     await expect(page.getByRole('button', { name: 'weight on the wrists' })).toHaveAttribute('aria-pressed', 'true');
     await expect(page.getByLabel('Leads to a peak')).toHaveValue('Front split');
   });
@@ -176,7 +176,7 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
     const at = async () => Number(/"at":(\d+)/.exec(await rowsOf(page, 'kolpos-demo', 'editMarks'))?.[1] ?? '0');
     const from = await at();
     // So many breaths more that the whole is clearly longer than was asked for.
-    const LONGER = 24;
+    const LONGER = 48;
     for (let n = 1; n <= LONGER; n++) {
       await row(page, 2)
         .getByRole('button', { name: / a breath longer$/ })
@@ -288,7 +288,7 @@ test('a practice becomes a template, a file, and somebody else’s practice, fit
   await test.step('a file that names nobody, in again as a template; a broken one changes nothing', async () => {
     await more.click();
     const download = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: 'Take it out as a file' }).click();
+    await page.getByRole('menuitem', { name: 'Save it as a file' }).click();
     text = readFileSync(await (await download).path(), 'utf8');
     expect(text).toContain('kolpos/practice');
     expect(text).not.toContain('Maren');

@@ -35,7 +35,7 @@ test('a second round is read against the error of measuring, and led through aga
 test('weeks are laid out, a missed day is moved, the calendar goes out and comes in moved', async ({ page }) => {
   await openDemo(page);
   await page.goto(maren('weeks'));
-  const lay = page.getByRole('button', { name: 'Lay the weeks out anew' });
+  const lay = page.getByRole('button', { name: 'Plan the weeks again' });
   await expect(lay).toBeEnabled();
 
   await test.step('nonsense is answered and nothing lost', async () => {
@@ -45,7 +45,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
     for (const day of ['Mon', 'Wed', 'Sat']) await page.getByRole('button', { name: day, exact: true }).click();
     await page.getByLabel('Minutes a day').fill('25');
     await lay.click();
-    await expect(page.getByText('Choose a day of the week at least.')).toBeVisible();
+    await expect(page.getByText('Choose at least one day of the week.')).toBeVisible();
   });
 
   await test.step('three weeks of three days', async () => {
@@ -53,7 +53,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
     await page.getByLabel('Weeks', { exact: true }).fill('3');
     await page.getByLabel('From').fill('2027-03-01');
     await lay.click();
-    await expect(page.getByText('The weeks are laid out.')).toBeVisible();
+    await expect(page.getByText('The weeks are planned.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Week 1 of 3' })).toContainText('25 minutes');
   });
 
@@ -70,7 +70,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
 
   await test.step('out as a calendar that names nobody, and in again with a day moved', async () => {
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Take out as a calendar' }).click();
+    await page.getByRole('button', { name: 'Save as a calendar' }).click();
     const text = readFileSync(await (await download).path(), 'utf8');
     expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(9);
     expect(text).not.toMatch(/Maren|hamstrings/);
@@ -103,7 +103,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
     await expect(page.getByText('From 1 March 2027, 3 weeks.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Towards Half split' })).toBeVisible();
     await page.getByRole('button', { name: 'Build practices that lead there' }).click();
-    await page.getByText('Wishes: way, place, props, sides, peak').click();
+    await page.getByText('Wishes: style, place, props, sides, peak').click();
     await expect(page.getByLabel('Leads to a peak')).toHaveValue('Half split');
   });
 });
@@ -124,7 +124,7 @@ test('the log is searched and put right, with what stood there before', async ({
   await expect(page.getByRole('article')).toContainText('sooner than last week');
 
   await test.step('an item too: nonsense is answered, what stood there is kept, undo brings it back', async () => {
-    await page.getByRole('button', { name: /^Put right: .* item 2$/ }).click();
+    await page.getByRole('button', { name: /^Correct: .* item 2$/ }).click();
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel('Seconds done').fill('a while');
     await dialog.getByRole('button', { name: 'Keep' }).click();

@@ -24,7 +24,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     await expect(page.getByRole('alert').filter({ hasText: 'Type a number of degrees' })).toBeVisible();
     await first.fill('99');
     await page.getByRole('button', { name: 'Add trial 1 of 3' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: 'between −45° and 40°' })).toBeVisible();
+    await expect(page.getByRole('alert').filter({ hasText: '−45° to 40°' })).toBeVisible();
     await first.fill('');
     await measureAll(page);
     await expect(page.getByRole('complementary')).toContainText('in 100');
@@ -149,7 +149,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
   await test.step('everything as a file, and in again', async () => {
     await page.getByRole('link', { name: 'Settings & files' }).click();
     const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Take everything out' }).click();
+    await page.getByRole('button', { name: 'Save a backup of everything' }).click();
     const path = await (await download).path();
     const text = readFileSync(path, 'utf8');
     const record = JSON.parse(text) as {

@@ -154,7 +154,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
     'weeks',
     async (p) => {
       await p.goto(`${address}/demo/student?${student}&step=progress&part=weeks`);
-      await p.getByText('Take out as a calendar').waitFor({ timeout: 60000 });
+      await p.getByText('Save as a calendar').waitFor({ timeout: 60000 });
       await p
         .getByText(/strengthen/)
         .first()
@@ -172,7 +172,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
     'files',
     async (p) => {
       await p.goto(`${address}/demo/settings`);
-      await p.getByText('Take everything out').waitFor();
+      await p.getByText('Save a backup of everything').waitFor();
     },
   ],
 ];

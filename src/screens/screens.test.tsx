@@ -119,7 +119,7 @@ describe('one reading', () => {
     panel(onKept);
     fireEvent.change(await field(), { target: { value: '190' } });
     fireEvent.click(screen.getByRole('button', { name: 'Keep and go on' }));
-    expect((await screen.findByRole('alert')).textContent).toContain('between 10° and 150°');
+    expect((await screen.findByRole('alert')).textContent).toContain('10° to 150°');
     expect(((await field()) as HTMLInputElement).value).toBe('190');
     expect(onKept).not.toHaveBeenCalled();
   });

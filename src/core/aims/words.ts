@@ -39,7 +39,7 @@ export function reasonWords(reason: AimReason): string {
     case 'opposes':
       return `Works against the ${GROUP_WORDS[reason.group].name}: load it while that lengthens.`;
     case 'very-mobile':
-      return 'Already lets itself be lengthened far.';
+      return 'Already lengthens a long way.';
     case 'mobile-person':
       return 'Very mobile: strength in mid-range, not more length.';
     case 'pre-lengthened':

@@ -21,6 +21,8 @@ import { standingPelvicTilt } from './battery/standing-pelvic-tilt';
 import { pronePressUp } from './battery/prone-press-up';
 import { trochantericVersion } from './battery/trochanteric-version';
 import { deepSquat } from './battery/deep-squat';
+import { lumbarBend, mobilityScore, slump } from './battery/nerve-and-whole';
+import { chairStands, stepDownTest } from './battery/strength-everyday';
 import { seatedHipFlexionHold, seatedRotationStrength, seatedKneeExtension } from './battery/strength-sitting';
 import {
   proneHipExtension,
@@ -59,6 +61,9 @@ const LENGTH: readonly TestDefinition[] = [
   straightKneeLunge,
   standingPelvicTilt,
   deepSquat,
+  slump,
+  lumbarBend,
+  mobilityScore,
 ];
 
 /** Tests of strength and of endurance. */
@@ -73,6 +78,8 @@ const STRENGTH: readonly TestDefinition[] = [
   adductorSqueeze,
   doubleLegLowering,
   singleLegStance,
+  stepDownTest,
+  chairStands,
   singleLegBridge,
   heelRaises,
   wallSit,

@@ -58,6 +58,11 @@ const WANTED: Readonly<Record<string, readonly string[]>> = {
   'single-leg-stance': ['hold', 'grade'],
   'trunk-extension-hold': ['hold'],
   'adductor-squeeze': ['torque'],
+  slump: ['answer'],
+  'mobility-score': ['points'],
+  'lumbar-bend': ['gain'],
+  'chair-stands': ['count'],
+  'step-down-test': ['grade'],
 };
 
 it('every test of the tables is there with its read-outs', () => {

@@ -116,7 +116,7 @@ export function valueProblem(test: string, readout: string, value: number): stri
   if (!Number.isFinite(value))
     return `Type ${EXAMPLES[r.unit]}, for example ${r.norms[0] ? Math.round(r.norms[0].mean) : Math.round((r.min + r.max) / 2)}.`;
   if (value < r.min || value > r.max)
-    return `This reading lies between ${withUnit(r, r.min)} and ${withUnit(r, r.max)}. Please look again.`;
+    return `Only ${withUnit(r, r.min)} to ${withUnit(r, r.max)} is possible here: check the number.`;
   if (r.unit === 'grade' && !Number.isInteger(value)) return 'A grade is a whole number.';
   return null;
 }

@@ -81,7 +81,10 @@ const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; see
   }),
   mobile: (f) => ({
     title: 'Very mobile',
-    seen: `${Math.round(f.count ?? 0)} ranges lie far above typical.`,
+    seen:
+      f.points !== undefined
+        ? `${Math.round(f.points)} of nine points of general mobility.`
+        : `${Math.round(f.count ?? 0)} ranges lie far above typical.`,
     then: 'Strength in mid-range before length; short holds, always with some effort.',
   }),
 };

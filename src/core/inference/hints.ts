@@ -49,6 +49,9 @@ const MANY_MOBILE = 4;
 /** Different movements that must go far before a person is called mobile: turning in is one, however she lies. */
 const MOBILE_MOVEMENTS = 3;
 const MOBILE_Z = 2;
+/** Points of nine from which a person counts as mobile, and over fifty. */
+const MOBILE_POINTS = 5;
+const MOBILE_POINTS_OLDER = 4;
 const SHORT_Z = -1;
 const USUAL_Z = -0.5;
 const OVER_AGE = 50;
@@ -77,7 +80,13 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
   const out: Hint[] = [];
   for (const side of SIDES) {
     const raise = of(...SLR, side);
-    const nervous = own.filter((r) => r.side === side && (r.distant === 'changes' || r.endFeel === 'nerve-like'));
+    // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change.
+    const slumped = of('slump', 'answer', side);
+    const nervous = own.filter(
+      (r) =>
+        r.side === side &&
+        (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r === slumped && meanOf(r.trials) < 0.5)),
+    );
     const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
     if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
     else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));
@@ -156,7 +165,13 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
       return readout?.movement?.replace(/-(extended|flexed)$/, '');
     }),
   );
-  if (far.length >= MANY_MOBILE && kinds.size >= MOBILE_MOVEMENTS)
+  // The nine points say it by themselves, the other movements by their number.
+  const points = of('mobility-score', 'points', 'both');
+  const year = points ? Number(points.takenAt.slice(0, 4)) : 0;
+  const older = person.birthYear !== undefined && year - person.birthYear > OVER_AGE;
+  if (points && meanOf(points.trials) >= (older ? MOBILE_POINTS_OLDER : MOBILE_POINTS))
+    out.push(hint('mobile', 'both', [points], { points: meanOf(points.trials) }));
+  else if (far.length >= MANY_MOBILE && kinds.size >= MOBILE_MOVEMENTS)
     out.push(hint('mobile', 'both', far, { count: far.length }));
   return out.sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
 }

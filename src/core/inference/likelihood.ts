@@ -72,7 +72,8 @@ export interface Term {
   told: readonly Float64Array[];
 }
 
-const EARLY_ENDS = new Set(['pain', 'guarding', 'fear', 'compensation', 'body-contact']);
+/** Ends that say nothing of tissue: somebody stopped, or the movement went elsewhere. */
+const BROKEN_OFF = new Set(['pain', 'guarding', 'fear', 'compensation']);
 
 /** What of a student decides which norms and which bones a movement is computed with. */
 export type Compared = Pick<Student, 'sexForNorms' | 'measures'>;
@@ -139,10 +140,9 @@ function termOf(
   const eased = easedBy(reading, readout);
   const value =
     eased !== null && eased * (readout.degreesPerUnit ?? 1) > EASED_DEG ? (reading.afterBreath ?? read) : read;
-  const early =
-    reading.pain === true ||
-    (reading.endFeel !== undefined && EARLY_ENDS.has(reading.endFeel)) ||
-    atTheEnd(readout, value);
+  const brokenOff = reading.pain === true || (reading.endFeel !== undefined && BROKEN_OFF.has(reading.endFeel));
+  const touched = reading.endFeel === 'body-contact' || atTheEnd(readout, value);
+  const felt = reading.placeFelt ? placeGiven(reading.placeFelt) : null;
   return {
     reading,
     side,
@@ -150,15 +150,20 @@ function termOf(
     offset: side === 'left' ? 0 : COUNT,
     value,
     scale: errorScale(readout, reading),
-    atLeast: early,
-    // Where it hurt is not where the tissue ended: what is felt counts only for tests that were finished.
-    told: early
+    atLeast: brokenOff || touched,
+    // Where it hurt is not where the tissue ended. Where body met body or floor, the place felt still tells what is longest in coming; how the
+    // end felt does not.
+    told: brokenOff
       ? []
-      : [
-          reading.placeFelt ? placeGiven(reading.placeFelt) : null,
-          reading.endFeel ? endFeelGiven(reading.endFeel) : null,
-          reading.distant ? distantGiven(reading.distant) : null,
-        ].filter((t) => t !== null),
+      : touched
+        ? felt
+          ? [felt]
+          : []
+        : [
+            felt,
+            reading.endFeel ? endFeelGiven(reading.endFeel) : null,
+            reading.distant ? distantGiven(reading.distant) : null,
+          ].filter((t) => t !== null),
   };
 }
 

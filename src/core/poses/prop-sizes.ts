@@ -43,10 +43,9 @@ export function ownedWords(
   sizes: PropSizes = PROP_SIZES,
 ): string {
   if (length_cm !== undefined) {
-    const longest = Math.max(...sizes.straps);
     const fits = [...sizes.straps].sort((a, b) => a - b).find((l) => l >= length_cm);
     if (fits !== undefined) return `${prop} of ${fits} cm (needs ${length_cm})`;
-    return `two straps joined: it needs ${length_cm} cm and the longest has ${longest}`;
+    return `two straps, joined (needs ${length_cm} cm)`;
   }
   if (height_cm === null || prop === 'chair' || prop === 'wall' || prop === 'post' || prop === 'strap') return prop;
   const bases: Pile[] =

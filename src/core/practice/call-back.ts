@@ -29,7 +29,7 @@ export function callBack(item: Of, before: readonly PracticeItem[]): string | nu
   const earlier = before.filter((b) => !(b.pose === item.pose && b.rung === item.rung));
   const milder = earlier.filter((b) => b.pose === item.pose).at(-1);
   if (milder)
-    return `As before in ${own.shape.name.toLowerCase()}, ${rungOf(milder.pose, milder.rung)?.rung.name ?? ''}, and from there one step on.`;
+    return `Start as in ${own.shape.name.toLowerCase()}, ${rungOf(milder.pose, milder.rung)?.rung.name ?? ''}; then go one step further.`;
   let best: { name: string; off: number } | null = null;
   for (const b of earlier) {
     const found = rungOf(b.pose, b.rung);

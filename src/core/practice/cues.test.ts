@@ -84,7 +84,7 @@ describe('a draft of cues', () => {
 describe('calling back', () => {
   it('names the milder rung of the shape, but not the other side of the same', () => {
     expect(callBack(item('low-lunge', 2), [{ ...item('low-lunge', 1), id: 'a' } as PracticeItem])).toMatch(
-      /low lunge.*one step on/,
+      /low lunge.*one step further/,
     );
     expect(callBack(item('low-lunge', 2, 'left'), [{ ...item('low-lunge', 2), id: 'a' } as PracticeItem])).toBeNull();
     expect(callBack(item('low-lunge', 2), [])).toBeNull();

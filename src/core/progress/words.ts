@@ -55,8 +55,8 @@ function trendSentence(t: Trend, c: Pick<ReadingChange, 'test' | 'readout'>): st
 export function togetherSentence(t: Together): string {
   if (t.of === 1) return '';
   return t.verdict === 'too-small'
-    ? `Its ${t.of} readings taken together do not tell a change either.`
-    : `Its ${t.of} readings taken together say: ${VERDICT_WORDS[t.verdict]}, beyond what chance would do once in twenty.`;
+    ? `All ${t.of} readings together show no change either.`
+    : `All ${t.of} readings together: ${VERDICT_WORDS[t.verdict]}, more than chance does once in twenty.`;
 }
 
 /** Why nothing moved, and what to do about it. */

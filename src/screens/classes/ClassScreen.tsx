@@ -47,7 +47,7 @@ export function ClassScreen() {
           </Button>
         }
       >
-        Perhaps it was taken back with undo.
+        It may have been undone.
       </EmptyChart>
     );
   return <OneClass key={one.id} one={one} students={data.students} people={data.people} />;
@@ -211,7 +211,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
             )}
           </Box>
           <Box component="details" sx={{ mt: 1 }}>
-            <summary>Wishes: way, place, props, sides, peak</summary>
+            <summary>Wishes: style, place, props, sides, peak</summary>
             <WishesPanel wishes={wishes} home={[]} put={putWishes} />
           </Box>
         </Box>

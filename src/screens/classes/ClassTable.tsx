@@ -164,7 +164,7 @@ function hersWords(h: Hers, sizes: PropSizes) {
   if (h.kind === 'same')
     return (
       <>
-        as said
+        the same
         {fetch}
       </>
     );

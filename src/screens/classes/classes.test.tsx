@@ -95,7 +95,7 @@ describe('the table of a class', () => {
     );
     return onLeaveOut;
   };
-  it('has a column each: as said, her own rung, or something instead', () => {
+  it('has a column each: the same, her own rung, or something instead', () => {
     show();
     const [head, line] = screen.getAllByRole('row');
     expect(
@@ -106,7 +106,7 @@ describe('the table of a class', () => {
     expect(line.textContent).toContain('1:15');
     expect(line.textContent).toContain('10 breaths');
     // Of two sides the one that needs more of a prop serves both.
-    expect(line.textContent).toMatch(/as said · bolster.*\(needs 20\)|as said · bolster, 20 cm/);
+    expect(line.textContent).toMatch(/the same · bolster.*\(needs 20\)|the same · bolster, 20 cm/);
     expect(within(line).getByText(shape.rungs[1].name)).toBeTruthy();
     expect(line.textContent).toContain(`instead: ${other.name}, ${other.rungs[0].name}`);
   });

@@ -41,8 +41,8 @@ export function OpenPoints({
         </Box>
       )}
       {hints.length > 0 && (
-        <Box component="section" aria-label="What points past the muscle">
-          <Typography variant="h2">What points past the muscle</Typography>
+        <Box component="section" aria-label="Signs that it is more than muscle">
+          <Typography variant="h2">Signs that it is more than muscle</Typography>
           {hints.map((h, i) => (
             <HintSaid key={i} hint={h} />
           ))}
@@ -50,7 +50,7 @@ export function OpenPoints({
       )}
       {unclear.length > 0 && (
         <Box component="section" aria-label="What is not clear">
-          <Typography variant="h2">What is not clear, though within typical</Typography>
+          <Typography variant="h2">Not clear, but within the usual range</Typography>
           {unclear.map((m) => (
             <Box key={m.side + m.movement} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 14 }}>
               <span style={{ flex: 1 }}>

@@ -77,6 +77,12 @@ export function MovementSource({ m, readings }: { m: MovementFinding; readings: 
   );
 }
 
+/** A place among a hundred people, from the side that says more. */
+function amongHundred(below: number): string {
+  const n = Math.round(below * 100);
+  return n <= 50 ? `Shorter than ${100 - n} of 100 people` : `Longer than ${n} of 100 people`;
+}
+
 /** Where a group's tolerance comes from. */
 export function StructureSource({ f }: { f: StructureFinding }) {
   return (
@@ -89,13 +95,12 @@ export function StructureSource({ f }: { f: StructureFinding }) {
           {GROUP_WORDS[f.structure].plain}. Members told as one: {f.members.join(', ')}.
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          Tolerance {f.tolerance.mean.toFixed(2)} SD (8 in 10 sure: {f.tolerance.low.toFixed(2)} to{' '}
-          {f.tolerance.high.toFixed(2)}); typical people {f.typical.mean.toFixed(2)} ± {f.typical.sd.toFixed(2)}, both
-          for the least tolerant member.
+          {amongHundred(f.shareBelow)}, by its least tolerant member. In numbers: {f.tolerance.mean.toFixed(2)} SD (8 in
+          10 sure: {f.tolerance.low.toFixed(2)} to {f.tolerance.high.toFixed(2)}); typical people{' '}
+          {f.typical.mean.toFixed(2)} ± {f.typical.sd.toFixed(2)}.
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          Of 100 typical people {Math.round(f.shareBelow * 100)} have less. Called short only above 70 in 100: here{' '}
-          {inHundred(f.shortProbability)}.
+          It is called short only above 70 in 100: here {inHundred(f.shortProbability)}.
         </Typography>
       </DialogContent>
     </>

@@ -78,7 +78,9 @@ describe('open points', () => {
     expect(screen.getByRole('region', { name: 'What does not fit' }).textContent).toContain('does not average them');
     fireEvent.click(screen.getAllByRole('button', { name: /Take again/ })[0]);
     expect(onTest.mock.calls[0][0]).toMatchObject({ id: first.id });
-    expect(screen.getByRole('region', { name: 'What points past the muscle' }).textContent).toContain('clinician');
+    expect(screen.getByRole('region', { name: 'Signs that it is more than muscle' }).textContent).toContain(
+      'clinician',
+    );
   });
 });
 

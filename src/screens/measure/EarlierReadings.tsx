@@ -75,7 +75,7 @@ export function EarlierReadings({
                   helperText={editing.problem}
                   onChange={(e) => setEditing({ id: r.id, text: e.target.value, problem: null })}
                 />
-                <Button type="submit">Put right</Button>
+                <Button type="submit">Save the correction</Button>
                 <Button onClick={() => setEditing(null)}>Leave it</Button>
               </Box>
             ) : (
@@ -103,7 +103,7 @@ export function EarlierReadings({
                     size="small"
                     onClick={() => setEditing({ id: r.id, text: r.trials.join(' '), problem: null })}
                   >
-                    Put right
+                    Correct this value
                   </Button>
                 )}
                 <Button

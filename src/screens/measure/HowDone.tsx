@@ -78,7 +78,7 @@ export function HowDone({
       )}
       {moves && isModelled(readout) && (
         <>
-          <Group label="Far feeling, head or ankle moved">
+          <Group label="Felt far away when head or ankle moves">
             {chip('changes', draft.distant === 'changes', () =>
               change({ distant: draft.distant === 'changes' ? undefined : 'changes' }),
             )}

@@ -149,7 +149,7 @@ export function LiveFindings({
             {testById(next.test)?.name}, {next.side} {SIDE_MARK[next.side]}
           </Button>
           <Typography variant="caption" component="p">
-            expected to settle {next.gain.toFixed(2)} bit of what is open
+            This test would tell you most next.
           </Typography>
         </Part>
       )}

@@ -73,7 +73,7 @@ describe('from what is typed to a reading', () => {
     });
     expect(made({ typed: '190' })).toMatchObject({
       ok: false,
-      problem: expect.stringContaining('between 10° and 150°') as string,
+      problem: expect.stringContaining('10° to 150°') as string,
     });
     expect(made({})).toMatchObject({ ok: false, problem: expect.stringContaining('for example 76') as string });
     expect(made({ typed: '70', after: 'further' })).toMatchObject({

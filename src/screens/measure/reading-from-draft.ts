@@ -43,7 +43,7 @@ export function leverProblem(text: string | undefined): string | null {
   const lever = typedNumber(text ?? '');
   return Number.isFinite(lever) && lever >= 3 && lever <= 120
     ? null
-    : 'The lever arm is a length between 3 and 120 cm, from the joint to the middle of the pad.';
+    : 'The lever arm is 3 to 120 cm, from the joint to the middle of the pad.';
 }
 
 /** Newtons of a push as N·m/kg with everything that it rests on. */
@@ -72,7 +72,7 @@ export function trialProblem(
   if (readout.unit !== 'Nm_kg') return valueProblem(test.id, readout.id, typedValue(text, readout));
   const newtons = typedNumber(text);
   if (!Number.isFinite(newtons)) return 'Type the push in newtons, for example 140.';
-  if (newtons < 0 || newtons > 2000) return 'A push lies between 0 and 2000 N. Please look again.';
+  if (newtons < 0 || newtons > 2000) return 'Only 0 to 2000 N is possible for a push: check the number.';
   const lever = leverProblem(draft.lever);
   if (lever) return lever;
   const { normalised } = torqueOf({
@@ -110,7 +110,7 @@ export function readingFromDraft(
   const after = readout.unit === 'deg' && draft.after?.trim() ? typedNumber(draft.after) : undefined;
   if (after !== undefined && !(after >= readout.min && after <= readout.max))
     return fail(
-      `After breathing, too, the reading lies between ${withUnit(readout, readout.min)} and ${withUnit(readout, readout.max)}. Leave it empty if it was not tried.`,
+      `After breathing, too, only ${withUnit(readout, readout.min)} to ${withUnit(readout, readout.max)} is possible. Leave it empty if it was not tried.`,
     );
   const push = readout.unit === 'Nm_kg' ? pushOf(texts.map(typedNumber), draft, of) : undefined;
   const trials = push

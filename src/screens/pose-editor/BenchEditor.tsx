@@ -261,9 +261,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
             />
           </Box>
           {between !== null && (
-            <Typography variant="body2">
-              You look at the way between. Choose an end above to go on changing it.
-            </Typography>
+            <Typography variant="body2">This is the way in between. Choose an end above to change it.</Typography>
           )}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
             <FormControlLabel

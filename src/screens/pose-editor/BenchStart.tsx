@@ -123,8 +123,8 @@ export function BenchStart() {
         ))}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 2 }}>
-        The file format is open: <a href="/pose.schema.json">its JSON Schema</a>. Take everything out in Settings &
-        files holds your poses too.
+        The file format is open: <a href="/pose.schema.json">its JSON Schema</a>. Save a backup of everything in
+        Settings & files holds your poses too.
       </Typography>
     </Box>
   );

@@ -24,10 +24,21 @@ import { SuitsWhom } from './SuitsWhom';
 import { ToBench } from './ToBench';
 import { JointTable, Lacking, Strained, Stretched, Working } from './PoseNumbers';
 
+/** Something milder to try: the rung before, or the shape that stands in for this one. */
+function milderThan({ pose, rung }: FittedPose): string {
+  const milder = rung > 1 ? rungOf(pose, rung - 1)?.rung.name : undefined;
+  const stand = shapeById(shapeById(pose)?.instead ?? '')?.name.toLowerCase();
+  return milder ?? stand ?? 'a milder pose';
+}
+
 /** What the rung's path and its limiter mean, in a sentence. */
 function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean }) {
   if (fit.beyondEntry)
-    return <Typography sx={{ mt: 1 }}>Even the entry asks for more than there is: choose a milder rung.</Typography>;
+    return (
+      <Typography sx={{ mt: 1 }}>
+        Too much today: even the way in asks for more than there is. Try {milderThan(fit)} instead.
+      </Typography>
+    );
   if (fit.full) return <Typography sx={{ mt: 1 }}>The full rung is reached before anything stops it.</Typography>;
   // Both sides at once are stopped alike: then the side says nothing.
   const side = (s: Side) => (fit.side === 'both' ? '' : `${s} `);

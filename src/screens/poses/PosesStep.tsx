@@ -148,7 +148,7 @@ export function PosesStep({
           >
             {!open.full && open.limiter.anySide < SETTLED_AT && (
               <Button size="small" onClick={() => settle(open)}>
-                Which test would tell what stops this?
+                Which test would make this clear?
               </Button>
             )}
             {open.rough ? (

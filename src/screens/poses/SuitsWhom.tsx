@@ -54,7 +54,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
   if (left === null)
     return (
       <Button size="small" sx={{ mt: 1 }} onClick={() => void ask()}>
-        Whom of my students does it suit?
+        Which of my students does it suit?
       </Button>
     );
   return (

@@ -75,7 +75,7 @@ export function AddPose({
                 )}
                 {cautions.length === 0 && far && (
                   <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-                    Even its beginning asks for more than there is yet.
+                    Even the way in asks for too much yet.
                   </Typography>
                 )}
               </span>

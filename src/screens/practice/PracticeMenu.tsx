@@ -65,7 +65,7 @@ export function PracticeMenu({ practice }: { practice: Practice }) {
           Fit it to another student
         </MenuItem>
         <MenuItem onClick={() => void takeOut()} disabled={practice.items.length === 0}>
-          Take it out as a file
+          Save it as a file
         </MenuItem>
         <MenuItem onClick={() => void remove()}>Remove this practice</MenuItem>
       </Menu>

@@ -136,7 +136,7 @@ export function PracticeStep({
     if (!ranked) return;
     const { items, changes } = refit(plan.items, ranked, aims, student.breathSeconds, newId);
     if (items.length === 0) {
-      enqueueSnackbar('Nothing of it is allowed and within reach here.', { variant: 'info' });
+      enqueueSnackbar('Nothing in it is allowed and within reach here.', { variant: 'info' });
       return;
     }
     const time = now();
@@ -222,7 +222,7 @@ export function PracticeStep({
         onToggle={(e) => setWished((e.target as HTMLDetailsElement).open)}
         sx={{ mb: 2 }}
       >
-        <summary>Wishes: way, place, props, sides, peak</summary>
+        <summary>Wishes: style, place, props, sides, peak</summary>
         <WishesPanel wishes={wishes} home={student.props ?? []} put={putWishes} />
         {gap && <PeakNote gap={gap} />}
       </Box>
@@ -262,7 +262,7 @@ export function PracticeStep({
         <RecheckedNote
           changes={recheck(open.items, screening, ranked, aims, student.breathSeconds).changes}
           onKeep={() => {
-            const did = 'The practice is put right.';
+            const did = 'The practice is corrected.';
             void changePractice(
               db,
               open.id,

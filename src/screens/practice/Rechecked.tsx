@@ -37,12 +37,12 @@ export function RecheckedNote({ changes, onKeep }: { changes: readonly Rechecked
       action={
         onKeep && (
           <Button color="inherit" size="small" onClick={onKeep}>
-            Put it right
+            Use these changes
           </Button>
         )
       }
     >
-      <Typography sx={{ fontWeight: 600 }}>Something was told since this was made:</Typography>
+      <Typography sx={{ fontWeight: 600 }}>Something has changed since this was made:</Typography>
       {recheckedWords(changes).map((words) => (
         <Typography key={words}>{words}</Typography>
       ))}

@@ -51,11 +51,11 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
             <Button
               size="small"
               className="no-print"
-              aria-label={`Put right: ${poseName(i.pose, i.rung)} ${i.side}, item ${k + 1}`}
+              aria-label={`Correct: ${poseName(i.pose, i.rung)} ${i.side}, item ${k + 1}`}
               onClick={() => setOpen(k)}
               sx={{ py: 0 }}
             >
-              Put right
+              Correct
             </Button>
           </li>
         ))}

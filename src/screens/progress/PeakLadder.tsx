@@ -42,10 +42,10 @@ export function PeakLadder({
       <Typography variant="h2">Towards {shape.name}</Typography>
       {(steps[Math.max(0, here)]?.missing[0]?.sd ?? 0) > FAR_SD && (
         <Typography>
-          That is far from here: a nearer peak, or a milder one of its kind, shows sooner what moves.
+          That is a long way off. A nearer peak, or a milder one of the same kind, will show progress sooner.
         </Typography>
       )}
-      {here < 0 && <Typography>All of it is within reach already: the weeks keep it.</Typography>}
+      {here < 0 && <Typography>All of it is within reach already: the weeks maintain it.</Typography>}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {steps.map((step, i) => {
           const when = weeks.find((w) => w.step.rung === step.rung);

@@ -17,7 +17,7 @@ const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const FIRST = { days: [1, 3, 5], minutes: 20, weeks: 8 } as const;
 
 const PROBLEMS: Readonly<Record<string, string>> = {
-  days: 'Choose a day of the week at least.',
+  days: 'Choose at least one day of the week.',
   minutes: 'Type minutes between 5 and 120.',
   weeks: 'Type weeks between 1 and 16.',
   start: 'Type the first day as year-month-day.',
@@ -119,7 +119,7 @@ export function PlanForm({
           renderInput={(params) => <TextField {...params} label="Leads to a peak" />}
         />
         <Button type="submit" variant={choice ? 'outlined' : 'contained'} disabled={disabled}>
-          {choice ? 'Lay the weeks out anew' : 'Lay the weeks out'}
+          {choice ? 'Plan the weeks again' : 'Lay the weeks out'}
         </Button>
       </Box>
       {problem && (

@@ -104,7 +104,7 @@ export function PlanPart({
     }
     const parsed = planSchema.safeParse({ ...choice, moved });
     if (!parsed.success) {
-      setRefused({ field: 'a day', message: 'One of its days is none.', file: file.name });
+      setRefused({ field: 'a day', message: 'One of its days is not a date.', file: file.name });
       return;
     }
     void put(parsed.data, count === 1 ? 'One day was moved.' : `${count} days were moved.`);
@@ -116,14 +116,14 @@ export function PlanPart({
         student={student.id}
         choice={choice ?? null}
         disabled={aims.length === 0}
-        onPut={(next) => void put(next, 'The weeks are laid out.')}
+        onPut={(next) => void put(next, 'The weeks are planned.')}
       />
       {aims.length === 0 && <Typography>Weeks are laid out for aims: choose them under Findings first.</Typography>}
       {plan && choice && (
         <>
           {plan.short.length > 0 && (
             <Box role="status" sx={{ mb: 1 }} className="no-print">
-              <Typography sx={{ fontWeight: 700 }}>These days and minutes do not hold all of it:</Typography>
+              <Typography sx={{ fontWeight: 700 }}>These days and minutes are not enough for all of it:</Typography>
               {plan.short.map((s) => (
                 <Typography key={`${s.key}${s.kind}`}>
                   {aimWords(s.key)}:{' '}
@@ -146,7 +146,7 @@ export function PlanPart({
               <PlanCalendar plan={plan} chosen={chosen} onChoose={setChosen} />
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 <Button size="small" variant="outlined" onClick={calendar}>
-                  Take out as a calendar
+                  Save as a calendar
                 </Button>
                 <BringInButton
                   small

@@ -42,7 +42,7 @@ export function ToleranceThen({
   return (
     <Box component="section" aria-label="Tolerances then and now" sx={{ mb: 2 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        What lets itself be lengthened
+        How far each muscle can lengthen
       </Typography>
       {changes.map((c) => (
         <Typography key={`${c.structure}${c.side}`}>

@@ -188,11 +188,11 @@ describe('the ladder to a peak', async () => {
     expect(second.textContent).toContain('Today 42 of 100 of its way. Missing to all of it: hamstrings ◁ left 1.2.');
     expect(third.textContent).toContain('week 6 to 8, from 7 Dec, if the tests allow it');
     expect(third.textContent).toContain('over 3 (not a muscle)');
-    expect(screen.queryByText(/That is far from here/)).toBeNull();
+    expect(screen.queryByText(/That is a long way off/)).toBeNull();
   });
   it('says when it is far, and when all of it is there already', () => {
     show(step(1, 'ahead', { missing: [{ group: 'hamstrings', side: 'left', sd: 5, trained: true }] }));
-    expect(screen.getByText(/That is far from here/)).toBeTruthy();
+    expect(screen.getByText(/That is a long way off/)).toBeTruthy();
     cleanup();
     show(step(1, 'through'), step(2, 'through'));
     expect(screen.getByText(/All of it is within reach already/)).toBeTruthy();

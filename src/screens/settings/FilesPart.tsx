@@ -96,13 +96,13 @@ export function FilesPart() {
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>
-          Take everything out
+          Save a backup of everything
         </Button>
         <Button
           variant="outlined"
           onClick={() => (canSeal() ? setLocking(true) : enqueueSnackbar(NO_LOCKS, { variant: 'info' }))}
         >
-          Take it out locked
+          Save a locked backup
         </Button>
         <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />
         <Button onClick={() => setEmptying(true)}>Empty this studio</Button>
@@ -134,8 +134,8 @@ export function FilesPart() {
         <DialogTitle id="empty-title">Empty this studio?</DialogTitle>
         <DialogContent>
           <Typography>
-            Every student, reading, practice, log, photo and setting of this studio is taken from this browser. Take
-            everything out first if you may want it again. Undo works as long as this page is open.
+            Every student, reading, practice, log, photo and setting of this studio is removed from this browser. Save a
+            backup first if you may want it again. Undo works as long as this page is open.
           </Typography>
         </DialogContent>
         <DialogActions>

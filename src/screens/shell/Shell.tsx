@@ -133,7 +133,7 @@ export function Shell({ children }: { children: ReactNode }) {
         })}
         <Box sx={{ flex: 1 }} />
         <Button size="small" onClick={() => setHelp(true)} sx={{ m: 1 }}>
-          Keys ?
+          Shortcuts ?
         </Button>
       </Box>
       <Box sx={{ minWidth: 0 }}>

@@ -62,7 +62,7 @@ export function StudentScreen() {
           </Button>
         }
       >
-        Perhaps this student belongs to the other studio, or was taken back with undo.
+        This student may belong to the other studio, or was undone.
       </EmptyChart>
     );
   const aimed = inference.value

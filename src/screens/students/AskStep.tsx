@@ -59,13 +59,13 @@ export function AskStep({ student }: { student: Student }) {
             })
           }
         >
-          Put back as it was
+          Restore
         </Button>
       </Box>
       <RedFlagQuestions student={student} newest={() => newest.current} change={change} />
       <SinceLastTime student={student} change={change} />
       <Typography variant="h2" sx={{ mb: 1 }}>
-        Where does it bother?
+        Where is the trouble?
       </Typography>
       <BodyMap
         complaints={student.complaints}

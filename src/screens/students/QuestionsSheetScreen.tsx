@@ -38,7 +38,7 @@ export function QuestionsSheetScreen() {
       </Typography>
       <Questions heading="First" rows={QUESTIONS.map((q) => ({ id: q.id, text: q.ask, said: said(q.id) }))} unsure />
       <Questions
-        heading="Does any of this hold for you?"
+        heading="Does any of this apply to you?"
         rows={FURTHER.map((c) => ({ id: c.id, text: c.name, said: said(c.id) }))}
       />
       <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>

@@ -155,7 +155,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       />
       {!onlyCues && (
         <Typography aria-label="Who differs" sx={{ fontSize: 18 }}>
-          {table ? others.join(' · ') || 'Everybody as said.' : 'Finding each one’s own rung …'}
+          {table ? others.join(' · ') || 'Everybody does the same.' : 'Finding each one’s own rung …'}
         </Typography>
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>

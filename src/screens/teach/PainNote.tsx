@@ -21,7 +21,7 @@ const PAIN_STAYS = 'Pain that stays, pinching, tingling or numbness: stop for to
 const PAIN_SAYS: Readonly<Record<PainKind, string>> = {
   sharp: 'Rest. If it is still there when she stands up, stop for today; a clinician looks first.',
   pinching: 'Out of the bend, wider and less deep. If it pinches again, leave bent hips alone today.',
-  pulling: 'Go half as far, knees soft. A pull right at the bone is left alone.',
+  pulling: 'Go half as far, knees soft. Leave a pull right at the bone alone.',
   tingling: 'Out of the stretch. If it does not fade within a minute, stop for today; a clinician looks first.',
   dizzy: 'Sit or lie down, breathe, drink. Nothing with the head low today; if it stays, get help.',
   breathless: 'Sit upright and wait. With pain in the chest, or if it does not ease: emergency care.',

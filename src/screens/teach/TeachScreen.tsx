@@ -60,7 +60,7 @@ function PracticeTeachScreen({ id }: { id: string }) {
           </Button>
         }
       >
-        Perhaps it was taken back with undo.
+        It may have been undone.
       </EmptyChart>
     );
   const screening = screenOf(student, today());
@@ -117,9 +117,7 @@ function Teaching({
   const [onlyCues, setOnlyCues] = useState(false);
   const { cue, voiced, setVoiced } = useSaying(state, ranked);
   if (!state)
-    return safe ? null : (
-      <EmptyChart title={practice.title}>Looking through it against what was told since …</EmptyChart>
-    );
+    return safe ? null : <EmptyChart title={practice.title}>Checking it against what has changed since …</EmptyChart>;
   const back = `${base}/student?id=${student.id}&step=practice`;
   const finish = async () => {
     await endPlayer(db, practice.id, [logFrom(state, { id: newId(), title: practice.title, endedAt: now() })]);

@@ -173,7 +173,7 @@ export function TodayScreen() {
         <Typography variant="caption">
           {data.takenOut
             ? `Last taken out as a file ${formatDistanceToNow(new Date(data.takenOut), { addSuffix: true })}.`
-            : 'Never taken out as a file yet.'}
+            : 'No backup saved yet.'}
         </Typography>
       </Box>
     </Box>

@@ -84,7 +84,7 @@ const stance = (from: number, to: number, mean: number, sd: number) =>
   forAges(
     from,
     to,
-    ruleOfThumb(mean, sd, `${from}–${to} years, eyes open`, 'mean of Springer 2007 (cap 45 s); spread ours'),
+    ruleOfThumb(mean, sd, `${from}–${to} years, eyes open`, 'Springer 2007 (cap 45 s), spreads as recalled'),
   );
 
 export const singleLegStance: TestDefinition = {
@@ -107,12 +107,12 @@ export const singleLegStance: TestDefinition = {
     {
       ...holdFor('Time on one leg', 120, 40, 8, ''),
       norms: [
-        stance(18, 39, 43.3, 4),
-        stance(40, 49, 40.3, 7),
-        stance(50, 59, 37, 9),
-        stance(60, 69, 26.9, 12),
-        stance(70, 79, 15, 9),
-        stance(80, 99, 6.2, 5),
+        stance(18, 39, 43.3, 5),
+        stance(40, 49, 40.3, 11),
+        stance(50, 59, 37, 13),
+        stance(60, 69, 26.9, 17),
+        stance(70, 79, 15, 14),
+        stance(80, 99, 6.2, 9),
       ],
     },
     {

@@ -44,7 +44,14 @@ export const doubleLegLowering: TestDefinition = {
       better: 'lower',
       detectable: 8,
       detectableSource: 'rule of thumb for a hand goniometer',
-      norms: [ruleOfThumb(30, 20, 'adults', 'from the classroom steps 60–45–30–15–0°; rule of thumb')],
+      norms: [
+        ruleOfThumb(
+          50,
+          18,
+          'healthy adults',
+          'most adults lose the back at 45–60° above level, as recalled; rule of thumb',
+        ),
+      ],
     },
   ],
   sensations: [...note('front-hip-crease', 'front-thigh'), ...stop('low-back', 'groin-pinch'), ...note('nowhere')],

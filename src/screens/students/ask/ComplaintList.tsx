@@ -28,7 +28,7 @@ export function ComplaintList({
   if (complaints.length === 0)
     return (
       <Typography color="text.secondary">
-        Nothing bothers so far. Tap the ring on the body where something does.
+        No trouble so far. Tap the ring on the body where it hurts or pulls.
       </Typography>
     );
   const put = (i: number, part: Partial<Complaint>) =>

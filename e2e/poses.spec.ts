@@ -19,7 +19,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
 
   await test.step('any pose by name, with the reason why it is not among them', async () => {
     await page.getByLabel('Name').fill('zzz no such shape');
-    await expect(page.getByText('No pose of the library serves these aims')).toBeVisible();
+    await expect(page.getByText('No pose is called that')).toBeVisible();
     await page.getByLabel('Name').fill('CAMEL');
     const camel = list(page).locator('button[data-pose]').first();
     await expect(camel).toContainText('Camel');
@@ -69,4 +69,29 @@ test('the library is walked by keyboard and reached from a muscle', async ({ pag
   await expect(page.getByRole('region', { name: 'Knee to chest' })).toBeVisible();
   await page.reload();
   await expect(page.getByText('What it reaches here')).toBeVisible();
+});
+
+test('a pose is starred and another hidden for good: the list, the practice and Settings know it', async ({ page }) => {
+  await openDemo(page, '/student?id=demo-maren&step=poses');
+  const ranked = list(page);
+  const first = ranked.locator('button[data-pose]').first();
+  await expect(first).toBeVisible();
+  await first.click();
+  const star = page.getByRole('button', { name: /^Star / });
+  const name = ((await star.getAttribute('aria-label')) ?? '').replace('Star ', '');
+  await star.click();
+  await expect(star).toHaveAttribute('aria-pressed', 'true');
+  await expect(ranked.getByLabel('starred').first()).toBeVisible();
+  await page.reload();
+  await expect(ranked.getByLabel('starred').first()).toBeVisible();
+  await first.click();
+  await page.getByRole('button', { name: `Never use ${name}` }).click();
+  // It leaves the ranking; by its name it is still found, and can be shown again.
+  for (const mark of ['◁', '▷'])
+    await expect(ranked.locator('button[data-pose]').filter({ hasText: `${name} ${mark}` })).toHaveCount(0);
+  await page.goto('/demo/settings');
+  const back = page.getByRole('button', { name: `Show ${name} again` });
+  await expect(back).toBeVisible();
+  await back.click();
+  await expect(back).toBeHidden();
 });

@@ -40,6 +40,7 @@ import { reasonsOf } from '@/core/practice/reasons';
 import { warningsOf } from '@/core/practice/warnings';
 import { reasonSentences, warningWords } from '@/core/practice/words';
 import { buildPractice } from '@/core/practice/build';
+import { likesOf } from '@/core/practice/likes';
 import { requestSchema } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
@@ -281,7 +282,7 @@ export async function practice(
   if (said.peak && !peak) throw new InputProblem(`There is no pose "${said.peak}".`, 'peak');
   // As on the screen, a peak adds what it asks for to the aims.
   const chosen = peak ? aimsWithPeak(own, peakGap(peak, posterior, buildOfStudent(student), USUAL_WAY)) : own;
-  const built = await buildPractice(poses, chosen, request.data);
+  const built = await buildPractice(poses, chosen, { ...request.data, likes: likesOf(record.settings) });
   const reasons = reasonsOf(built.items, poses, chosen, request.data);
   const blocks = blocksOf(built.items, request.data.pace);
   return {

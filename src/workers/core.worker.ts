@@ -19,6 +19,7 @@ import {
 } from '@/core/inference';
 import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
+import type { Likes } from '@/core/practice/likes';
 import type { Dose } from '@/core/practice/doses';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { PracticeRequest } from '@/core/practice/request';
@@ -144,10 +145,11 @@ const door = {
     when: When,
     settings: ClassSettings,
     request: PracticeRequest,
+    likes?: Likes,
   ): Promise<{ built: BuiltPractice; aims: Aim[] }> => {
     const members = people.map((p) => memberOnce(p, when, settings));
     const aims = classAims(members);
-    return { built: await buildPractice(classRanking(members, aims, request), aims, request), aims };
+    return { built: await buildPractice(classRanking(members, aims, request), aims, { ...request, likes }), aims };
   },
   /** What each of them does in a practice of the class, and what each gets from it. */
   classTable: (

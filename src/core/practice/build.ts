@@ -11,6 +11,7 @@ import { asChosen, itemsOf, resting, secondsOf, wholeBreaths } from './compose';
 import { itemOf } from './item';
 import { activeAims, dosesOf, wantedMinutes, type Dose } from './doses';
 import { solver } from './highs';
+import { NO_LIKES, type Likes } from './likes';
 import { placed } from './phases';
 import { TRANSITIONS } from './pace';
 import { totalSeconds, type PracticeItem } from './practice';
@@ -47,6 +48,8 @@ export interface BuildOptions extends Partial<Omit<PracticeRequest, 'minutes'>> 
   minutes: number;
   /** Items that stay, with their hold. */
   locked?: readonly PracticeItem[];
+  /** What the teacher likes to teach and what never. */
+  likes?: Likes;
 }
 
 const SETTLE = { share: 0.06, least: 30, most: 120 } as const;
@@ -77,7 +80,7 @@ function buildWith(
   aims: readonly Aim[],
   options: BuildOptions,
 ): BuiltPractice {
-  const { locked: kept = [], ...said } = options;
+  const { locked: kept = [], likes = NO_LIKES, ...said } = options;
   const request = requestOf(said);
   const breath = request.breathSeconds;
   const { pace } = request;
@@ -112,12 +115,19 @@ function buildWith(
       giveMost: (f.all * GIVEN_BACK) / 60,
     };
   };
-  const units = unitsFor(ranked, request);
   const wished = lockedOf(kept);
+  const open = (r: PracticeRequest) =>
+    unitsFor(
+      ranked,
+      r,
+      likes,
+      wished.map((l) => l.key),
+    );
+  const units = open(request);
   const stay = wished.filter((l) => units.some((u) => u.key === l.key));
   const unkept = wished.filter((l) => !stay.includes(l)).map((l) => l.key);
   const locks = (r: PracticeRequest): Locked[] => {
-    const peak = r.peak && peakOf(unitsFor(ranked, r), r.peak);
+    const peak = r.peak && peakOf(open(r), r.peak);
     const own = [...stay];
     if (r.peak && !own.some((l) => l.key === peak)) own.push({ key: peak || `${r.peak}/?` });
     return own;
@@ -149,7 +159,7 @@ function buildWith(
     unkept,
     change,
   });
-  if (!choice) return none(smallestChange(highs, ranked, request, timeOf, locks));
+  if (!choice) return none(smallestChange(highs, open, request, timeOf, locks));
 
   // A hundredth more or less is nobody's matter; where no rest can fill it up, nothing else would meet the minutes at all.
   const some = f.all * SLACK;

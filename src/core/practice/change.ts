@@ -1,10 +1,9 @@
 import type { Highs } from 'highs';
 import type { PropId } from '@/core/poses';
-import type { RankedPose } from '@/core/ranking/rank';
 import { possible } from './choose';
 import type { Locked, Time } from './asked';
 import type { Avoided, PracticeRequest } from './request';
-import { unitsFor } from './units';
+import type { Unit } from './units';
 
 /** The smallest change of a wish with which it can be met. */
 export type Change =
@@ -25,12 +24,12 @@ const PROPS: readonly PropId[] = ['blanket', 'block', 'strap', 'wall', 'chair', 
  */
 export function smallestChange(
   highs: Highs,
-  ranked: readonly RankedPose[],
+  unitsOf: (request: PracticeRequest) => Unit[],
   request: PracticeRequest,
   timeOf: (request: PracticeRequest) => Time,
   lockedOf: (request: PracticeRequest) => readonly Locked[],
 ): Change {
-  const fits = (r: PracticeRequest) => possible(highs, unitsFor(ranked, r), r, timeOf(r), lockedOf(r));
+  const fits = (r: PracticeRequest) => possible(highs, unitsOf(r), r, timeOf(r), lockedOf(r));
   if (request.props)
     for (const prop of PROPS)
       if (!request.props.includes(prop) && fits({ ...request, props: [...request.props, prop] }))

@@ -20,6 +20,9 @@ export const PRICES = {
   fresh: 0.008,
   /** The whole working time in shapes that are known by name. */
   known: 0.16,
+  /** The whole working time in shapes that the teacher has starred, and one of them by itself. */
+  liked: 0.12,
+  star: 0.012,
   /** The whole working time beyond a third in drills. */
   drills: 0.6,
   /** The whole time given back: worse than any hour of plain yoga. */
@@ -68,7 +71,8 @@ export function priceOf(unit: Unit, request: Wishes): number {
   const fetch = request.arc === 'flow' ? FETCHED_IN_FLOW : 1;
   const shallow = unit.rung.level >= 2 && Math.min(...unit.sides.map((s) => s.depth)) < BARELY;
   return (
-    PRICES.item +
+    PRICES.item -
+    (unit.liked ? PRICES.star : 0) +
     (chair ? PRICES.chair : 0) +
     (props.has('wall') || props.has('post') ? PRICES.wall * fetch : 0) +
     PRICES.prop * fetch * [...props].filter((p) => p !== 'wall' && p !== 'post' && p !== 'chair').length +
@@ -79,7 +83,7 @@ export function priceOf(unit: Unit, request: Wishes): number {
 
 /** What a minute of a unit adds or takes away beside its doses, on each side. */
 export const perMinute = (unit: Unit, work: number): number =>
-  ((unit.known ? PRICES.known : 0) - PRICES.strain * unit.strain) / work;
+  ((unit.known ? PRICES.known : 0) + (unit.liked ? PRICES.liked : 0) - PRICES.strain * unit.strain) / work;
 
 const held = (c: Chosen): number => c.unit.sides.length * c.minutes + c.extra;
 

@@ -14,6 +14,7 @@ import {
   type Shape,
 } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
+import { isLiked, isNever, NO_LIKES, type Likes } from './likes';
 import type { Avoided, PracticeRequest } from './request';
 import { groundOf, stationOf, stationRank, wakesIn, type Ground, type Station } from './stations';
 
@@ -49,6 +50,8 @@ export interface Unit {
   ground: Ground;
   /** True where most teachers know it by name. */
   known: boolean;
+  /** True where the teacher has starred it. */
+  liked: boolean;
   /** Wakes a joint before depth is asked of it; brings hips and back to the middle again, lying, before the rest. */
   wakes: boolean;
   neutral: boolean;
@@ -125,8 +128,16 @@ function drawnIn(q: ReturnType<typeof postureAt>): boolean {
   );
 }
 
-/** Every unit that this request allows, in the order of their keys: the same input gives the same list. */
-export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest): Unit[] {
+/**
+ * Every unit that this request allows, in the order of their keys: the same input gives the same list.
+ * @param kept keys of rungs that stay although their shape is never taught
+ */
+export function unitsFor(
+  ranked: readonly RankedPose[],
+  request: PracticeRequest,
+  likes: Likes = NO_LIKES,
+  kept: readonly string[] = [],
+): Unit[] {
   const byRung = new Map<string, RankedPose[]>();
   for (const r of ranked) {
     if (r.cautions.length > 0 || r.beyondEntry) continue;
@@ -139,6 +150,7 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
     const found = rungOf(list[0].pose, list[0].rung);
     if (!found) continue;
     const { shape, rung } = found;
+    if (isNever(likes, shape.id) && shape.id !== request.peak && !kept.includes(key)) continue;
     if (rung.kind === 'rest' && !pauses(shape, rung, request)) continue;
     if (loud(shape, rung, request)) continue;
     // A sided rung that only one side may do is left out: the second side is never forgotten.
@@ -146,7 +158,7 @@ export function unitsFor(ranked: readonly RankedPose[], request: PracticeRequest
     if (inTheWay(shape, rung, request)) continue;
     // One repeat that is held for longer than a caution lets it cannot be cut in two.
     if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;
-    const unit = unitOf(key, shape, rung, list, request);
+    const unit = { ...unitOf(key, shape, rung, list, request), liked: isLiked(likes, shape.id, list[0].rung) };
     // A rest in the middle is there to round what was arched, or to end what was worked.
     if (unit.kind === 'rest' && request.arc !== 'quiet' && !unit.neutral && !counters(unit)) continue;
     if (unit.most >= unit.least) out.push(unit);
@@ -264,6 +276,7 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
     station,
     ground,
     known: isKnown(shape, request.place === 'chair'),
+    liked: false,
     wakes,
     neutral:
       station === 'lying' &&

@@ -20,7 +20,7 @@ import { core } from '@/workers/use-core';
 import { NothingFits } from '../practice/NothingFits';
 import { useWishes } from '../practice/use-wishes';
 import { WishesPanel } from '../practice/WishesPanel';
-import { usePropSizes } from '../settings/use-pose-settings';
+import { useLikes, usePropSizes } from '../settings/use-pose-settings';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { Pick } from '../shell/Pick';
@@ -60,6 +60,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const undo = useUndo();
   const { enqueueSnackbar } = useSnackbar();
   const [sizes] = usePropSizes();
+  const [likes] = useLikes();
   const way = useClassWay();
   const { members, busy, failed } = useMembers(people, way);
   const [name, setName] = useState<string | null>(null);
@@ -78,7 +79,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
     setBuilding(true);
     setRefused(null);
     try {
-      const { built, aims } = await core().classBuild(people, way.when, way.settings, request);
+      const { built, aims } = await core().classBuild(people, way.when, way.settings, request, likes);
       if (built.change) setRefused({ change: built.change, request });
       else await keep({ ...one, items: built.items, aims, request }, 'The practice is built.');
     } catch (error) {

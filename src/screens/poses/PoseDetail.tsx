@@ -19,6 +19,7 @@ import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, speaksActive } from '@/core/poses/schools';
 import { usePropSizes, useSchools } from '../settings/use-pose-settings';
 import { KeepPicture } from './KeepPicture';
+import { LikeButtons } from './LikeButtons';
 import { PoseFigure } from './PoseFigure';
 import { SuitsWhom } from './SuitsWhom';
 import { ToBench } from './ToBench';
@@ -173,6 +174,7 @@ export function PoseDetail({
           </ToggleButton>
         )}
         <KeepPicture frame={frame} name={shape.name} />
+        <LikeButtons pose={fit.pose} rung={fit.rung} name={shape.name} />
       </Box>
       <DepthSentence fit={fit} sure={posterior.drawCount <= 1} />
       {!fit.full && <Lacking lacks={lacks} />}

@@ -7,6 +7,8 @@ import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
 import type { FittedPose } from '@/core/fit/fit';
 import { rungOf } from '@/core/poses';
+import { isLiked } from '@/core/practice/likes';
+import { useLikes } from '../settings/use-pose-settings';
 import { PoseFigure } from './PoseFigure';
 
 /** Drawn thumbnails are work for the page: so many at first, and as many more each time. */
@@ -46,6 +48,7 @@ export function PoseList<T extends FittedPose>({
   empty: ReactNode;
 }) {
   const [shown, setShown] = useState(AT_ONCE);
+  const [likes] = useLikes();
   const move = (e: KeyboardEvent<HTMLOListElement>) => {
     const by = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
     if (by === 0) return;
@@ -111,6 +114,7 @@ export function PoseList<T extends FittedPose>({
               <PoseFigure pose={p.pose} rung={p.rung} side={p.side} depth={p.depth} height={58} muscles={false} />
               <Box sx={{ minWidth: 0 }}>
                 <Box sx={{ fontWeight: 600, textDecoration: struck.length > 0 ? 'line-through' : undefined }}>
+                  {isLiked(likes, p.pose, p.rung) && <span aria-label="starred">★ </span>}
                   {found?.shape.name} {SIDE_MARK[p.side]}
                 </Box>
                 <Typography variant="caption" component="p" sx={{ lineHeight: 1.3 }}>

@@ -3,6 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import { isNever } from '@/core/practice/likes';
+import { useLikes } from '../settings/use-pose-settings';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { AIM_WORDS } from '@/core/aims/words';
@@ -78,7 +80,15 @@ export function PosesStep({
   const ranking = useRanking(student, inference.value, aims, way);
   const view = usePoseView();
   const ranked = ranking.value;
-  const list = useMemo(() => (ranked && aims ? shownOf(ranked, view.filter, aims) : []), [ranked, aims, view.filter]);
+  const [likes] = useLikes();
+  // What she never teaches is found by its name all the same.
+  const list = useMemo(
+    () =>
+      ranked && aims
+        ? shownOf(ranked, view.filter, aims).filter((p) => view.filter.text !== '' || !isNever(likes, p.pose))
+        : [],
+    [ranked, aims, view.filter, likes],
+  );
   if (!ranked || !aims || !inference.value)
     return (
       <Box role="status">
@@ -129,8 +139,9 @@ export function PosesStep({
         value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}
         empty={
           <Typography>
-            No pose of the library serves these aims within these choices and the cautions. Clear a choice, or type a
-            name to see why it is not here.
+            {view.filter.text
+              ? 'No pose is called that. Check the spelling, or try another of its names.'
+              : 'No pose serves these aims within these choices and the cautions. Clear a choice, or type a name to see why it is not here.'}
           </Typography>
         }
       >

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useLikes } from '../settings/use-pose-settings';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { screenOf, stopOf } from '@/core/cautions/screen';
@@ -61,6 +62,7 @@ export function PracticeStep({
   const [problem, setProblem] = useState<string | null>(null);
   const { enqueueSnackbar } = useSnackbar();
   const [wishes, putWishes] = useWishes(student.id);
+  const [likes] = useLikes();
   const [wished, setWished] = useState(false);
   const [building, setBuilding] = useState(false);
   const [answer, setAnswer] = useState<
@@ -102,7 +104,7 @@ export function PracticeStep({
     setRefitted(null);
     setAnswer(null);
     try {
-      const built = await core().build(ranked, plain, { ...request, locked: [...locked] });
+      const built = await core().build(ranked, plain, { ...request, locked: [...locked], likes });
       setAnswer({ change: built.change, missing: built.missing, unkept: built.unkept, request });
       if (built.items.length === 0) return;
       const time = now();

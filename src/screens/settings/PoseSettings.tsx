@@ -11,6 +11,7 @@ import { PROP_SIZES, propSizesSchema, type PropSizes } from '@/core/poses/prop-s
 import { VOICE } from '@/core/practice/cues';
 import { SCHOOL_WORDS, SCHOOLS, type Schools } from '@/core/poses/schools';
 import { VoicePicks } from '../shell/VoicePicks';
+import { HiddenPoses } from './HiddenPoses';
 import { useComfort, usePropSizes, useSchools, useVoice } from './use-pose-settings';
 
 const SHARES: readonly { key: 'usual' | 'long' | 'nerve' | 'mobile'; label: string }[] = [
@@ -58,6 +59,7 @@ export function PoseSettings() {
           onPut={([v]) => putComfort({ longFrom: Math.round(v) })}
         />
       </Box>
+      <HiddenPoses />
       <Typography sx={{ mt: 2, mb: 1 }}>Your props, in centimetres: what a pose needs is told in them.</Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
         <Numbers

@@ -3,6 +3,7 @@ import { COMFORT, comfortSchema } from '@/core/fit/way';
 import { PROP_SIZES, propSizesSchema } from '@/core/poses/prop-sizes';
 import { SCHOOLS, schoolsSchema } from '@/core/poses/schools';
 import { VOICE, voiceSchema } from '@/core/practice/cues';
+import { LIKES_SETTING, likesSchema, NO_LIKES } from '@/core/practice/likes';
 import { useSetting } from './use-setting';
 
 /** How far a comfortable hold goes. */
@@ -11,5 +12,7 @@ export const useComfort = () => useSetting('school/comfort', comfortSchema, COMF
 export const usePropSizes = () => useSetting('school/props', propSizesSchema, PROP_SIZES);
 /** Her side where teachers differ about how a shape is taught. */
 export const useSchools = () => useSetting('school/cues', schoolsSchema, SCHOOLS);
+/** What she likes to teach, and what never. */
+export const useLikes = () => useSetting(LIKES_SETTING, likesSchema, NO_LIKES);
 /** How she speaks. */
 export const useVoice = () => useSetting('voice', voiceSchema, VOICE);

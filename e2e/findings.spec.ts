@@ -72,7 +72,7 @@ test('from findings to aims: opened to readings, changed, kept over a reload, ta
 test('a question leads from a pose to the test that tells, survives a reload, and can be left', async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=poses');
-  const settle = page.getByRole('button', { name: /Which test would tell/ });
+  const settle = page.getByRole('button', { name: /Which test would make this clear/ });
   const poses = page.locator('button[data-pose]');
   await expect(poses.first()).toBeVisible();
   for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();

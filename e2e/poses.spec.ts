@@ -14,7 +14,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
     await page.getByLabel('Prop').click();
     await page.getByRole('option', { name: 'chair', exact: true }).click();
     await expect(list(page).getByText('Half dog at a desk').first()).toBeVisible();
-    await page.getByRole('button', { name: 'Clear' }).click();
+    await page.getByRole('button', { name: 'Clear', exact: true }).click();
   });
 
   await test.step('any pose by name, with the reason why it is not among them', async () => {
@@ -26,7 +26,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
     await expect(camel).toContainText('▲');
     await camel.click();
     await expect(page.getByRole('region', { name: 'Camel' })).toContainText('Not with:');
-    await page.getByRole('button', { name: 'Clear' }).click();
+    await page.getByRole('button', { name: 'Clear', exact: true }).click();
   });
 
   await test.step('another rung of the ladder, at another depth, tinted by work', async () => {
@@ -40,7 +40,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
     await pose.getByRole('button', { name: 'work', exact: true }).click();
     await expect(pose.getByText('Who holds it up')).toBeVisible();
     await expect(pose).toContainText('vasti');
-    await page.getByRole('button', { name: 'Clear' }).click();
+    await page.getByRole('button', { name: 'Clear', exact: true }).click();
   });
 
   await test.step('up to three side by side', async () => {

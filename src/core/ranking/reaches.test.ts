@@ -25,6 +25,7 @@ describe('what a shape reaches', () => {
   const BESIDE: Readonly<Record<string, string>> = {
     'tree vasti': 'the bent knee of the foot on the thigh is near its end; nobody takes the pose for it',
     'instep-stretch vasti': 'sitting on the heels; the insteps are what is sought',
+    'bow deep-hip-flexor': 'only with both feet held; nobody begins on the hip flexors with it',
     'half-moon calf': 'the standing knee is bent over its foot to begin with; the back of the thigh is what is sought',
     'gate rectus-femoris': 'the kneeling leg is straight at the hip; the long inner thigh is what is sought',
   };

@@ -1,4 +1,4 @@
-import { rungOf, sameSide } from '@/core/poses';
+import { sameSide } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import { blocksOf } from './blocks';
@@ -16,8 +16,16 @@ export interface Reason {
   /** Names of later shapes that it makes ready for, and of earlier ones that it counters. */
   prepares: string[];
   counters: string[];
-  /** It is the peak that was asked for, or it is there for arriving or resting. */
-  part: 'peak' | 'settle' | 'rest' | null;
+  /** It is the peak that was asked for, or it is there for arriving, waking, bringing the body to the middle, a pause or the rest. */
+  part: 'peak' | 'settle' | 'wake' | 'middle' | 'pause' | 'rest' | null;
+}
+
+/** What a unit is for in the shape of a practice, beside its aims. */
+function partOf(unit: Unit | null): Reason['part'] {
+  if (!unit) return null;
+  if (unit.kind === 'mobility') return 'wake';
+  if (unit.neutral) return 'middle';
+  return unit.kind === 'rest' ? 'pause' : null;
 }
 
 /** Worth of a pose for an aim from which it adds a little. Ours. */
@@ -42,7 +50,9 @@ export function reasonsOf(
       const fits = ranked.filter(
         (r) => r.pose === block.pose && r.rung === block.rung && block.items.some((i) => sameSide(i.side, r.side)),
       );
-      const rests = rungOf(block.pose, block.rung)?.rung.kind === 'rest';
+      // What rests in the middle of a practice is there for what it does to the body, not as its end.
+      const rests = block.phase === 'settle' || block.phase === 'rest';
+      const part = request.peak === block.pose ? 'peak' : rests ? (block.phase as 'settle' | 'rest') : partOf(unit);
       const serves = [...new Set(fits.flatMap((r) => servedBy(r, active)))];
       const reason: Reason = {
         serves,
@@ -50,7 +60,7 @@ export function reasonsOf(
           serves.length > 0 ? [] : active.filter((a) => fits.some((r) => worthFor(r, a).worth >= LITTLE)).map(aimKey),
         prepares: unit && !rests ? names(units.slice(k + 1), (u) => needsPreparation(u) && prepares(unit, u)) : [],
         counters: unit && counters(unit) && !needsCounter(unit) && !rests ? names(units.slice(0, k), needsCounter) : [],
-        part: request.peak === block.pose ? 'peak' : rests ? (block.phase === 'settle' ? 'settle' : 'rest') : null,
+        part,
       };
       return [block.id, reason] as const;
     }),

@@ -184,6 +184,9 @@ export function reasonSentences(r: Reason): string[] {
   const out: string[] = [];
   if (r.part === 'peak') out.push('The peak that all this leads to.');
   if (r.part === 'settle') out.push('To arrive, before anything is asked.');
+  if (r.part === 'wake') out.push('Wakes the joints before depth is asked of them.');
+  if (r.part === 'middle') out.push('Brings hips and back to the middle again.');
+  if (r.part === 'pause') out.push('A pause, before it goes on.');
   if (r.part === 'rest') out.push('To rest, so that the body takes it in.');
   if (r.serves.length > 0) out.push(`To ${listed(r.serves.map(aimWords), 2)}.`);
   if (r.prepares.length > 0)
@@ -201,5 +204,5 @@ export function reasonSentences(r: Reason): string[] {
       )}.`,
     );
   if (r.little.length > 0) out.push(`Adds a little: ${listed(r.little.map(aimWords), 2)}.`);
-  return out.length > 0 ? out : ['For no aim of hers: it is there because you put it there, or it fills the time.'];
+  return out.length > 0 ? out : ['Serves no aim of its own: it is there for the flow, or because you put it there.'];
 }

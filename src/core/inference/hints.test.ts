@@ -18,6 +18,20 @@ const sore = { complaints: [{ place: 'groin-pinch', side: 'left' }] } as const s
 const CASES: readonly (readonly [HintKind, readonly Reading[], readonly Reading[], Understood?])[] = [
   ['nerve', [raise(-1.5, { distant: 'changes' })], [raise(-1.5, { distant: 'same' })]],
   ['nerve', [raise(-1.5, { endFeel: 'nerve-like' })], [raise(-1.5)]],
+  ['nerve', [readOf('slump', 'answer', 0)], [readOf('slump', 'answer', 1)]],
+  // Her own trouble usually ends the test as pain: then it counts all the more.
+  ['nerve', [readOf('slump', 'answer', 0, { pain: true })], [readOf('slump', 'answer', 2, { pain: true })]],
+  [
+    'mobile',
+    [readOf('mobility-score', 'points', 5, { side: 'both' })],
+    [readOf('mobility-score', 'points', 4, { side: 'both' })],
+  ],
+  [
+    'mobile',
+    [readOf('mobility-score', 'points', 4, { side: 'both' })],
+    [readOf('mobility-score', 'points', 3, { side: 'both' })],
+    { birthYear: 1960 },
+  ],
   ['both-rotations', turning(15, 18), turning(36, 40)],
   ['turned-in-bone', turning(58, 25), turning(42, 30)],
   ['turned-out-bone', turning(20, 55), turning(35, 45)],
@@ -84,7 +98,7 @@ describe('what points past the muscle', () => {
     for (const said of [title, seen, then]) expect(said).not.toMatch(/NaN|undefined|null/);
   });
   it('tells the arithmetic of the standing tilt', () => {
-    const [hint] = hintsOf(CASES[8][1], {}, []);
+    const [hint] = hintsOf(CASES.find(([kind]) => kind === 'pre-lengthened')?.[1] ?? [], {}, []);
     expect(hint.facts.together).toBeCloseTo(hint.facts.raise + hint.facts.tilt - hint.facts.usual, 9);
   });
   it('sends to a clinician for little turning with pain beyond fifty, and for a nerve that answers', () => {

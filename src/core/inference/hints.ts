@@ -80,12 +80,12 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
   const out: Hint[] = [];
   for (const side of SIDES) {
     const raise = of(...SLR, side);
-    // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change.
-    const slumped = of('slump', 'answer', side);
+    // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change: also, and most of
+    // all, where it ended the test as pain.
     const nervous = own.filter(
       (r) =>
         r.side === side &&
-        (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r === slumped && meanOf(r.trials) < 0.5)),
+        (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r.test === 'slump' && meanOf(r.trials) < 0.5)),
     );
     const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
     if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));

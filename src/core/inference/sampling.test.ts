@@ -51,6 +51,11 @@ describe('likelihood', () => {
     const felt = termsOf([{ ...slr, placeFelt: 'back-thigh', endFeel: 'stretch-firm' }], {}, model);
     expect(felt[0].told).toHaveLength(2);
     expect(termsOf([{ ...slr, placeFelt: 'back-thigh', pain: true }], {}, model)[0].told).toEqual([]);
+    // Where body met body the tissue allows at least this much; the place felt is kept, how it ended is not.
+    const [met] = termsOf([{ ...slr, placeFelt: 'back-thigh', endFeel: 'body-contact' }], {}, model);
+    expect(met.atLeast).toBe(true);
+    expect(met.told).toEqual([felt[0].told[0]]);
+    expect(termsOf([{ ...slr, placeFelt: 'back-thigh', endFeel: 'guarding' }], {}, model)[0].told).toEqual([]);
   });
   it('leaves out tests that it does not know', () =>
     expect(termsOf([{ ...slr, test: 'cartwheel' }], {}, model)).toHaveLength(0));

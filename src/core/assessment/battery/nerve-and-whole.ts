@@ -89,7 +89,7 @@ export const mobilityScore: TestDefinition = {
       detectableSource: 'one point',
       grades: Array.from({ length: 10 }, (_, n) => `${n} of 9`),
       norms: [
-        ruleOfThumb(2, 2, 'adults', 'five or more of nine counts as very mobile, four from 50 on; rule of thumb'),
+        ruleOfThumb(2, 2.5, 'adults', 'five or more of nine counts as very mobile, four from 50 on; rule of thumb'),
       ],
     },
   ],

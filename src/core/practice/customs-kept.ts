@@ -1,4 +1,4 @@
-import { rungOf } from '@/core/poses';
+import { isSided, rungOf } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import { blocksOf, type Block } from './blocks';
@@ -179,7 +179,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
   'once-for-both': (r) =>
     r.blocks.every((b) => {
       const found = rungOf(b.pose, b.rung);
-      return !found || found.shape.sided || b.items.every((i) => i.side === 'both');
+      return !found || isSided(found.shape, found.rung) || b.items.every((i) => i.side === 'both');
     }),
   dose: ({ items, aims, ranked, seconds, request }) =>
     seconds < 10 * 60 ||

@@ -107,7 +107,7 @@ describe('customs of teachers', () => {
       'stood-once',
       [item('chair-pose', 1, 'approach', 30), item('bridge', 2, 'approach', 60), item('chair-pose', 2, 'approach', 30)],
     ],
-    ['once-for-both', both('bridge', 1, 'approach', 60)],
+    ['once-for-both', both('calf-raise', 1, 'approach', 60)],
     ['unserving', [...both('wall-calf-stretch', 1, 'approach', 240)]],
     ['drills', [...both('hip-hike', 1, 'approach', 60), ...both('clam', 1, 'approach', 60)]],
     ['chair', [...both('chair-figure-four', 1, 'approach', 60), ...both('chair-knee-hug', 1, 'approach', 40)]],

@@ -79,7 +79,7 @@ export function MovementSource({ m, readings }: { m: MovementFinding; readings: 
 
 /** A place among a hundred people, from the side that says more. */
 function amongHundred(below: number): string {
-  const n = Math.round(below * 100);
+  const n = Math.min(99, Math.max(1, Math.round(below * 100)));
   return n <= 50 ? `Shorter than ${100 - n} of 100 people` : `Longer than ${n} of 100 people`;
 }
 

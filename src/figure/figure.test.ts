@@ -1,17 +1,42 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { buildOf, DEG, HALF_NAMES, LINE_STRUCTURES, postureFrom, SIDES, skeletonOf } from '@/core/body';
+import {
+  buildOf,
+  COORDINATES,
+  DEG,
+  HALF_NAMES,
+  LINE_STRUCTURES,
+  postureFrom,
+  SIDES,
+  skeletonOf,
+  type Posture,
+} from '@/core/body';
 import { LIBRARY, postureAt, reachFor } from '@/core/poses';
 import { legArcs } from './arcs';
-import { draw, lighter, paint, prepare, steadyBox } from './draw';
-import { bodyShape } from './flesh';
-import { conePath, polygonPath, projector, ribbonPath } from './projection';
+import { draw, paint, prepare, steadyBox, type Drawing } from './draw';
+import { sample } from './field/grid';
+import { fieldOf } from './field/mass-field';
+import { zeroLines } from './field/contour';
+import { strandOf } from './layers/muscles';
+import { poseScene } from './pose-scene';
+import { lensOf, projector, seen } from './projection';
 import { landTint, seaTint } from './scales';
 
 const view = { yaw: 12, pitch: 10 };
-const finite = (path: string): void => {
-  expect(path).not.toMatch(/NaN|Infinity|undefined/);
+const sizeOf = (d: Drawing): number => d.paints.reduce((s, p) => s + p.path.length, 0);
+const roles = (d: Drawing, role: string) => d.paints.filter((p) => p.role === role);
+const finite = (d: Drawing): void => {
+  for (const p of d.paints) expect(p.path).not.toMatch(/NaN|Infinity|undefined/);
 };
+const anyPosture = fc
+  .array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: COORDINATES.length, maxLength: COORDINATES.length })
+  .map((shares): Posture =>
+    Float64Array.from(COORDINATES, (c, i) => DEG * (c.min_deg + shares[i] * (c.max_deg - c.min_deg))),
+  );
+const anyView = fc.record({
+  yaw: fc.double({ min: -180, max: 180, noNaN: true }),
+  pitch: fc.double({ min: -20, max: 80, noNaN: true }),
+});
 
 describe('projection', () => {
   it('from the right side shows the front on the right and up as up', () => {
@@ -25,37 +50,15 @@ describe('projection', () => {
     expect(project([0, 0, 1]).x).toBeCloseTo(-1, 9);
     expect(project([1, 0, 0]).depth).toBeLessThan(0);
   });
-  it('keeps distances where nothing points at the viewer', () => {
+  it('keeps distances, and says the same as nine numbers', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: -180, max: 180, noNaN: true }),
-        fc.double({ min: -20, max: 80, noNaN: true }),
-        (yaw, pitch) => {
-          const p = projector({ yaw, pitch });
-          const a = p([0.3, 0.2, -0.4]);
-          expect(Math.hypot(a.x, a.y, a.depth)).toBeCloseTo(Math.hypot(0.3, 0.2, 0.4), 9);
-        },
-      ),
+      fc.property(anyView, (v) => {
+        const a = projector(v)([0.3, 0.2, -0.4]);
+        expect(Math.hypot(a.x, a.y, a.depth)).toBeCloseTo(Math.hypot(0.3, 0.2, 0.4), 9);
+        const b = seen(lensOf(v), [0.3, 0.2, -0.4]);
+        [a.x, a.y, a.depth].forEach((value, i) => expect(b[i]).toBeCloseTo(value, 9));
+      }),
     );
-  });
-});
-
-describe('outlines', () => {
-  const at = (x: number, y: number) => ({ x, y, depth: 0 });
-  it('of two circles are a circle where one holds the other', () => {
-    expect(conePath(at(0, 0), 0.1, at(0.01, 0), 0.02).match(/A/g)).toHaveLength(2);
-    expect(conePath(at(0, 0), 0.1, at(0.5, 0), 0.02)).toContain('L');
-  });
-  it('are finite for any two circles', () => {
-    const d = fc.double({ min: -1, max: 1, noNaN: true }),
-      r = fc.double({ min: 0.001, max: 0.2, noNaN: true });
-    fc.assert(
-      fc.property(d, d, r, d, d, r, (ax, ay, ra, bx, by, rb) => finite(conePath(at(ax, ay), ra, at(bx, by), rb))),
-    );
-  });
-  it('of ribbons and polygons close', () => {
-    expect(ribbonPath([at(0, 0), at(0.1, 0.1), at(0.2, 0)], 0.03)).toMatch(/^M.*Z$/);
-    expect(polygonPath([at(0, 0), at(1, 0), at(0, 1)])).toBe('M0 0L10000 0L0 10000Z');
   });
 });
 
@@ -73,126 +76,204 @@ describe('tints', () => {
 });
 
 describe('the body', () => {
-  it('has a trunk, a head, two legs and two arms, each ball of a size that flesh has', () => {
-    const limbs = bodyShape(skeletonOf(postureFrom({})));
-    expect(limbs.map((l) => l.name).sort()).toEqual([
-      'arm_left',
-      'arm_right',
-      'head',
-      'leg_left',
-      'leg_right',
-      'trunk',
-    ]);
-    for (const limb of limbs)
-      for (const chain of limb.chains)
-        for (const ball of chain) {
-          expect(ball.radius).toBeGreaterThan(0.005);
-          expect(ball.radius).toBeLessThan(0.12);
-        }
-  });
-  it('is drawn in every pose of the library from any side without a broken number', () => {
+  it('is drawn in every rung of the library from any side without a broken number', () => {
+    let turn = 0;
     for (const shape of LIBRARY)
-      for (const rung of shape.rungs)
-        for (const yaw of [-90, 12, 170]) {
-          const d = draw({
-            posture: postureAt(rung, 'left', 0.6),
-            reach: reachFor(rung, 'left'),
-            view: { yaw, pitch: 12 },
-          });
-          for (const p of d.paints) finite(p.path);
-          expect(d.box.width).toBeGreaterThan(0.3);
-          expect(d.box.width).toBeLessThan(3);
-        }
+      for (const rung of shape.rungs) {
+        turn = (turn + 67) % 360;
+        const d = draw(
+          { posture: postureAt(rung, 'left', 0.6), reach: reachFor(rung, 'left'), view: { yaw: turn, pitch: 12 } },
+          'small',
+        );
+        finite(d);
+        expect(d.box.width).toBeGreaterThan(0.2);
+        expect(d.box.width).toBeLessThan(3);
+      }
   });
-  it('paints far limbs before near ones', () => {
-    const d = (yaw: number) => draw({ posture: postureFrom({}), view: { yaw, pitch: 0 } }).paints;
-    const outlines = (yaw: number) => d(yaw).filter((p) => p.kind === 'limb');
-    expect(outlines(0)).toHaveLength(6);
-    expect(outlines(0)[0].path).not.toBe(outlines(180)[0].path);
+  it('is drawn in any posture from any side without a broken number', () => {
+    fc.assert(
+      fc.property(anyPosture, anyView, (posture, v) => finite(draw({ posture, view: v }, 'moving'))),
+      { numRuns: 150 },
+    );
+    fc.assert(
+      fc.property(anyPosture, anyView, (posture, v) => finite(draw({ posture, view: v }, 'large'))),
+      { numRuns: 25 },
+    );
   });
-  it('shows only the muscles that are asked for, on their side', () => {
-    const d = draw({
-      posture: postureFrom({}),
-      view,
-      tints: [{ structure: 'hamstrings', side: 'left', fill: '#123456' }],
-    });
-    const shown = d.paints.filter((p) => p.kind.startsWith('muscle'));
-    expect(shown).toHaveLength(3);
-    for (const p of shown) expect(p.fill).toBe('#123456');
+  it('holds its joints: each lies inside the limb it belongs to', () => {
+    const LIMBS = { leg: ['hip', 'knee', 'ankle', 'ball', 'heel'], arm: ['shoulder', 'elbow', 'wrist'] } as const;
+    for (const [pose, rung] of [
+      ['low-lunge', 1],
+      ['pigeon', 2],
+      ['triangle', 2],
+      ['camel', 1],
+      ['happy-baby', 1],
+      ['eagle', 1],
+    ] as const) {
+      const scene = poseScene(pose, rung, 'right', 0.7);
+      if (!scene) throw new Error(pose);
+      const { masses, skeleton } = prepare(scene, 'medium');
+      for (const v of [scene.view, { yaw: 90, pitch: 0 }, { yaw: 217, pitch: -20 }, { yaw: 0, pitch: 80 }])
+        for (const side of SIDES)
+          for (const [limb, joints] of Object.entries(LIMBS)) {
+            const mass = masses.find((m) => m.name === `${limb}_${side}`);
+            if (!mass) throw new Error(limb);
+            const F = fieldOf(mass, lensOf(v), 0.006);
+            for (const joint of joints) {
+              const [x, y] = seen(lensOf(v), skeleton.points[`${joint}_${side}`]);
+              expect(sample(F, F.f, x, y, -1), `${pose} ${joint} ${side}`).toBeGreaterThan(0);
+            }
+          }
+    }
   });
-  it('marks an angle with an arc from its zero line', () => {
-    const posture = postureFrom({ knee_flexion_right: 70 });
-    const d = draw({
-      posture,
-      view,
-      angle: { vertex: 'shin_right', toward: 'ankle_right', zero: { along: 'thigh_right' }, label: '70°' },
-    });
-    expect(d.angles[0]?.label).toBe('70°');
-    finite(d.angles[0]?.arc ?? 'NaN');
-    const straight = draw({
-      posture: postureFrom({}),
-      view,
-      angle: { vertex: 'shin_right', toward: 'ankle_right', zero: { along: 'thigh_right' }, label: '0°' },
-    });
-    finite(straight.angles[0]?.arc ?? 'NaN');
+  it('is the mirror of itself with its sides exchanged', () => {
+    const one = { hip_flexion_left: 40, knee_flexion_left: 70, hip_adduction_left: -20, shoulder_flexion_right: 100 };
+    const other = {
+      hip_flexion_right: 40,
+      knee_flexion_right: 70,
+      hip_adduction_right: -20,
+      shoulder_flexion_left: 100,
+    };
+    const A = prepare({ posture: postureFrom(one), view }, 'large'),
+      B = prepare({ posture: postureFrom(other), view }, 'large');
+    for (const [a, b] of [
+      ['leg_left', 'leg_right'],
+      ['arm_right', 'arm_left'],
+      ['head', 'head'],
+      ['trunk', 'trunk'],
+    ]) {
+      const mass = (all: typeof A, name: string) => {
+        const m = all.masses.find((q) => q.name === name);
+        if (!m) throw new Error(name);
+        return m;
+      };
+      const FA = fieldOf(mass(A, a), lensOf({ yaw: 30, pitch: 10 }), 0.005),
+        FB = fieldOf(mass(B, b), lensOf({ yaw: 150, pitch: 10 }), 0.005);
+      for (const line of zeroLines(FA, FA.f))
+        for (const [x, y] of line) expect(Math.abs(sample(FB, FB.f, -x, y, -1))).toBeLessThan(0.0015);
+    }
   });
-  it('stands props under what they hold', () => {
-    const d = draw({ posture: postureFrom({ pelvis_tilt: -90 }), view, props: [{ kind: 'bolster', at: 'knee_left' }] });
-    expect(d.paints.filter((p) => p.kind === 'prop')).toHaveLength(1);
+  it('does not jump: half a degree of turning moves its outline by a hair', () => {
+    const { masses } = prepare(
+      { posture: postureFrom({ hip_flexion_left: 70, knee_flexion_left: 40 }), view },
+      'large',
+    );
+    for (const mass of masses) {
+      const F = fieldOf(mass, lensOf({ yaw: 30, pitch: 10 }), 0.005),
+        G = fieldOf(mass, lensOf({ yaw: 30.5, pitch: 10 }), 0.005);
+      for (const line of zeroLines(F, F.f))
+        for (const [x, y] of line) expect(Math.abs(sample(G, G.f, x, y, -1))).toBeLessThan(0.006);
+    }
+  });
+  it('wears cloth, and bones and muscles in its place where they are shown', () => {
+    const posture = postureFrom({});
+    const skin = draw({ posture, view });
+    for (const role of ['flesh', 'top', 'shorts', 'hair', 'ink']) expect(roles(skin, role).length).toBeGreaterThan(0);
+    expect(roles(skin, 'bone')).toHaveLength(0);
+    const bones = draw({ posture, view, shown: 'bones' });
+    expect(roles(bones, 'bone').length).toBeGreaterThan(8);
+    expect(roles(bones, 'top')).toHaveLength(0);
+  });
+  it('is small where it is small', () => {
+    for (const [pose, rung] of [
+      ['pigeon', 2],
+      ['warrior-two', 2],
+    ] as const) {
+      const scene = poseScene(pose, rung, 'right', 1);
+      if (!scene) throw new Error(pose);
+      expect(sizeOf(draw(scene, 'small'))).toBeLessThan(25_000);
+      expect(sizeOf(draw(scene, 'medium'))).toBeLessThan(35_000);
+      expect(sizeOf(draw({ ...scene, tints: [] }, 'large'))).toBeLessThan(60_000);
+    }
   });
 });
 
-it('is drawn with far fewer corners where it is small', () => {
-  const size = (coarse: boolean) =>
-    draw({ posture: postureFrom({}), view, coarse }).paints.reduce((s, p) => s + p.path.length, 0);
-  expect(size(true)).toBeLessThan(size(false) / 2);
-});
-
-describe('all muscles at once', () => {
+describe('muscles', () => {
   const tints = SIDES.flatMap((side) =>
     LINE_STRUCTURES.map((structure) => ({ structure, side, fill: '#000', solid: true })),
   );
-  it('each ribbon says whose it is, so that it can be pointed at', () => {
-    const d = draw({ posture: postureFrom({}), view, tints });
-    const ribbons = d.paints.filter((p) => p.kind.startsWith('muscle'));
-    expect(ribbons).toHaveLength(84);
-    for (const r of ribbons) {
-      expect(LINE_STRUCTURES).toContain(r.structure);
-      expect(SIDES).toContain(r.side);
+  const muscles = (d: Drawing) => d.paints.filter((p) => p.role.startsWith('muscle'));
+  it('are shown where they are asked for, on their side, in their tint', () => {
+    const d = draw({
+      posture: postureFrom({}),
+      view,
+      tints: [{ structure: 'hamstrings', side: 'right', fill: '#123456' }],
+    });
+    expect(muscles(d)).toHaveLength(1);
+    expect(muscles(d)[0]).toMatchObject({ structure: 'hamstrings', side: 'right', fill: '#123456' });
+  });
+  it('each says whose it is, so that it can be pointed at; one behind the bone shines through', () => {
+    const d = draw({ posture: postureFrom({}), view: { yaw: -90, pitch: 0 }, tints });
+    expect(muscles(d).length).toBeGreaterThan(30);
+    for (const m of muscles(d)) {
+      expect(LINE_STRUCTURES).toContain(m.structure);
+      expect(SIDES).toContain(m.side);
     }
+    const role = (structure: string) => muscles(d).find((m) => m.structure === structure)?.role;
+    expect(role('rectus-femoris')).toBe('muscle');
+    expect(role('hamstrings')).toBe('muscle-far');
   });
-  it('those of the far leg lie under the near leg, a chosen one on top', () => {
-    const posture = postureFrom({ hip_flexion_left: 30 });
-    const order = (chosen: boolean) => {
-      const d = draw({
-        posture,
-        view: { yaw: 0, pitch: 0 },
-        tints: [{ structure: 'hamstrings', side: 'left', fill: '#000', solid: true, chosen }],
-      });
-      const near = d.paints.map((p) => p.kind).lastIndexOf('limb');
-      return d.paints.findIndex((p) => p.kind.startsWith('muscle')) > near;
-    };
-    expect(order(false)).toBe(false);
-    expect(order(true)).toBe(true);
+  it('of the leg behind are hidden by the leg before, but a chosen one is not', () => {
+    const shown = (chosen: boolean) =>
+      muscles(
+        draw({
+          posture: postureFrom({}),
+          view: { yaw: 0, pitch: 0 },
+          tints: [{ structure: 'vasti', side: 'left', fill: '#000', chosen }],
+        }),
+      ).reduce((s, m) => s + m.path.length, 0);
+    expect(shown(true)).toBeGreaterThan(shown(false) + 100);
   });
-  it('has fewer corners while it is turned, and the same muscles', () => {
-    const full = prepare({ posture: postureFrom({}), view, tints });
-    const size = (d: ReturnType<typeof paint>) => d.paints.reduce((s, p) => s + p.path.length, 0);
-    const light = paint(lighter(full), view);
-    expect(size(light)).toBeLessThan(0.6 * size(paint(full, view)));
-    const ribbons = (d: ReturnType<typeof paint>) => d.paints.filter((p) => p.kind.startsWith('muscle')).length;
-    expect(ribbons(light)).toBe(ribbons(paint(full, view)));
-    // Pressed places are left out too.
-    expect(paint(full, view).paints.some((p) => p.kind === 'shadow')).toBe(true);
-    expect(light.paints.some((p) => p.kind === 'shadow')).toBe(false);
+  it('are thicker when they shorten: the same flesh on a shorter way', () => {
+    const belly = (length: number) =>
+      strandOf(
+        'semitendinosus',
+        'hamstrings',
+        [
+          [0, 0, 0],
+          [0, -length / 2, 0],
+          [0, -length, 0],
+        ],
+        1,
+      ).r;
+    expect(belly(0.3) / belly(0.4)).toBeCloseTo(Math.sqrt(0.4 / 0.3), 6);
+  });
+});
+
+describe('angles and props', () => {
+  it('mark an angle with an arc from its zero line', () => {
+    const at = (knee: number) =>
+      draw(
+        {
+          posture: postureFrom({ knee_flexion_right: knee }),
+          view,
+          angle: { vertex: 'shin_right', toward: 'ankle_right', zero: { along: 'thigh_right' }, label: `${knee}°` },
+        },
+        'moving',
+      ).angles[0];
+    expect(at(70).label).toBe('70°');
+    for (const knee of [0, 70]) expect(at(knee).arc).not.toMatch(/NaN/);
+  });
+  it('stand props under what they hold, and let them hide what is behind', () => {
+    const posture = postureFrom({ pelvis_tilt: -90 });
+    const bare = draw({ posture, view }, 'medium'),
+      held = draw({ posture, view, props: [{ kind: 'bolster', at: 'knee_left' }] }, 'medium');
+    expect(roles(held, 'prop')).toHaveLength(1);
+    expect(roles(bare, 'prop')).toHaveLength(0);
+    const post = draw({
+      posture: postureFrom({}),
+      view: { yaw: 0, pitch: 0 },
+      props: [{ kind: 'chair', at: 'hand_right' }],
+    });
+    expect(roles(post, 'prop').length).toBeGreaterThan(5);
   });
 });
 
 describe('a steady frame', () => {
-  const prepared = prepare({ posture: postureFrom({ hip_flexion_right: 70 }), view });
+  const prepared = prepare({ posture: postureFrom({ hip_flexion_right: 70 }), view }, 'moving');
   it('keeps its size while the figure turns and holds all of it', () => {
     const first = steadyBox(prepared, { yaw: 0, pitch: 8 });
-    for (let yaw = 10; yaw < 360; yaw += 10) {
+    for (let yaw = 10; yaw < 360; yaw += 30) {
       const box = steadyBox(prepared, { yaw, pitch: 8 });
       expect(box.width).toBeCloseTo(first.width, 9);
       expect(box.height).toBeCloseTo(first.height, 9);
@@ -234,13 +315,32 @@ describe('arcs at the joints of a leg', () => {
     expect(legArcs(postureFrom({ hip_rotation_right: 30 }), 'right', HALF_NAMES)).toEqual([]));
 });
 
-it('a student’s build shows: a heavier one is thicker, a taller one longer', () => {
-  const widest = (mass_kg: number, height_cm: number) => {
-    const limbs = bodyShape(skeletonOf(postureFrom({}), {}, buildOf({ height_cm, mass_kg })));
-    return Math.max(...limbs.flatMap((l) => l.chains.flat().map((b) => b.radius)));
+describe('a student’s build shows', () => {
+  const scene = (height_cm: number, mass_kg: number) => ({
+    posture: postureFrom({}),
+    view: { yaw: 0, pitch: 0 },
+    build: buildOf({ height_cm, mass_kg }),
+  });
+  const area = (s: Parameters<typeof prepare>[0]): number => {
+    const trunk = prepare(s, 'medium').masses.find((m) => m.name === 'trunk');
+    if (!trunk) throw new Error('no trunk');
+    const F = fieldOf(trunk, lensOf(s.view), 0.006);
+    return F.f.reduce((n, v) => n + (v > 0 ? 1 : 0), 0);
   };
-  expect(widest(95, 170)).toBeGreaterThan(1.15 * widest(55, 170));
-  const tall = (height_cm: number) =>
-    draw({ posture: postureFrom({}), view, build: buildOf({ height_cm, mass_kg: 65 }) }).box.height;
-  expect(tall(190)).toBeGreaterThan(tall(155) + 0.25);
+  it('a heavier one is thicker, with a belly; a taller one longer', () => {
+    expect(area(scene(170, 95))).toBeGreaterThan(1.25 * area(scene(170, 55)));
+    expect(draw(scene(190, 65), 'small').box.height).toBeGreaterThan(draw(scene(155, 65), 'small').box.height + 0.25);
+  });
+  it('a pregnancy from the fourth month on', () => {
+    expect(area({ ...scene(170, 65), pregnant: 8 })).toBeGreaterThan(1.05 * area(scene(170, 65)));
+    expect(area({ ...scene(170, 65), pregnant: 3 })).toBe(area(scene(170, 65)));
+  });
+});
+
+it('points of a drawing are the points that are computed with', () => {
+  const posture = postureFrom({ hip_flexion_right: 50 });
+  const d = draw({ posture, view }, 'moving');
+  const [x, y] = seen(lensOf(view), skeletonOf(posture).points.knee_right);
+  expect(d.points.knee_right.x).toBeCloseTo(x, 9);
+  expect(d.points.knee_right.y).toBeCloseTo(y, 9);
 });

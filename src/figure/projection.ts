@@ -43,70 +43,27 @@ export function alongPaper({ yaw, pitch }: View, x: number, y: number): Vec3 {
 export const UNIT = 1e-4;
 export const n = (v: number): number => Math.round(v * 1e4);
 
-/** Outline of two circles and their common tangents as an SVG path, metres. */
-export function conePath(a: Flat, ra: number, b: Flat, rb: number): string {
-  const dx = b.x - a.x,
-    dy = b.y - a.y;
-  const d = Math.hypot(dx, dy);
-  if (d <= Math.abs(ra - rb) + 1e-6) {
-    const [c, r] = ra > rb ? [a, ra] : [b, rb];
-    return `M${n(c.x - r)} ${n(c.y)}A${n(r)} ${n(r)} 0 1 1 ${n(c.x + r)} ${n(c.y)}A${n(r)} ${n(r)} 0 1 1 ${n(c.x - r)} ${n(c.y)}Z`;
-  }
-  const base = Math.atan2(dy, dx),
-    off = Math.acos((ra - rb) / d);
-  const at = (c: Flat, r: number, angle: number) => `${n(c.x + r * Math.cos(angle))} ${n(c.y + r * Math.sin(angle))}`;
-  const up = base + off,
-    down = base - off;
-  return (
-    `M${at(a, ra, up)}A${n(ra)} ${n(ra)} 0 ${off < Math.PI / 2 ? 1 : 0} 1 ${at(a, ra, down)}` +
-    `L${at(b, rb, down)}A${n(rb)} ${n(rb)} 0 ${off < Math.PI / 2 ? 0 : 1} 1 ${at(b, rb, up)}Z`
-  );
-}
-
-/** Closed polygon as an SVG path. */
-export const polygonPath = (points: readonly Flat[]): string =>
-  `M${points.map((p) => `${n(p.x)} ${n(p.y)}`).join('L')}Z`;
-
-/** A ribbon that tapers to both ends, `width` metres thick in its middle, as an SVG path of so many pieces. */
-export function ribbonPath(points: readonly Flat[], width: number, pieces = 12): string {
-  const smooth = resample(points, pieces);
-  const left: string[] = [],
-    right: string[] = [];
-  smooth.forEach((p, i) => {
-    const a = smooth[Math.max(0, i - 1)],
-      b = smooth[Math.min(smooth.length - 1, i + 1)];
-    const d = Math.hypot(b.x - a.x, b.y - a.y) || 1;
-    const t = i / (smooth.length - 1);
-    const h = (width / 2) * (0.18 + 0.82 * Math.sin(Math.PI * t));
-    const nx = (-(b.y - a.y) / d) * h,
-      ny = ((b.x - a.x) / d) * h;
-    left.push(`${n(p.x + nx)} ${n(p.y + ny)}`);
-    right.unshift(`${n(p.x - nx)} ${n(p.y - ny)}`);
-  });
-  return `M${[...left, ...right].join('L')}Z`;
-}
-
-/** Evenly spaced points along a polyline, corners rounded by averaging with neighbours. */
-function resample(points: readonly Flat[], count: number): Flat[] {
-  const lengths = points.map((p, i) => (i === 0 ? 0 : Math.hypot(p.x - points[i - 1].x, p.y - points[i - 1].y)));
-  const total = lengths.reduce((s, v) => s + v, 0);
-  const even: Flat[] = [];
-  for (let k = 0; k <= count; k++) {
-    let left = (k / count) * total,
-      i = 1;
-    while (i < points.length - 1 && left > lengths[i]) left -= lengths[i++];
-    const t = lengths[i] > 0 ? Math.min(1, left / lengths[i]) : 0;
-    const a = points[i - 1],
-      b = points[i];
-    even.push({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t, depth: a.depth + (b.depth - a.depth) * t });
-  }
-  return even.map((p, i) =>
-    i === 0 || i === count
-      ? p
-      : {
-          x: (even[i - 1].x + 2 * p.x + even[i + 1].x) / 4,
-          y: (even[i - 1].y + 2 * p.y + even[i + 1].y) / 4,
-          depth: p.depth,
-        },
-  );
-}
+/** The same projection as nine numbers, row by row: paper's x, paper's y, depth. */
+export type Lens = Float64Array;
+export const lensOf = ({ yaw, pitch }: View): Lens => {
+  const a = (yaw * Math.PI) / 180,
+    b = (pitch * Math.PI) / 180;
+  const ca = Math.cos(a),
+    sa = Math.sin(a),
+    cb = Math.cos(b),
+    sb = Math.sin(b);
+  return Float64Array.of(ca, 0, sa, -sb * sa, -cb, sb * ca, sa * cb, -sb, -ca * cb);
+};
+/** A point on paper with its depth. */
+export type P3 = readonly [number, number, number];
+export const seen = (m: Lens, p: Vec3): P3 => [
+  m[0] * p[0] + m[1] * p[1] + m[2] * p[2],
+  m[3] * p[0] + m[4] * p[1] + m[5] * p[2],
+  m[6] * p[0] + m[7] * p[1] + m[8] * p[2],
+];
+/** The point in the world of a place on paper at a depth. */
+export const unseen = (m: Lens, x: number, y: number, z: number): Vec3 => [
+  m[0] * x + m[3] * y + m[6] * z,
+  m[1] * x + m[4] * y + m[7] * z,
+  m[2] * x + m[5] * y + m[8] * z,
+];

@@ -1,17 +1,18 @@
 import { draw, type Scene } from '@/figure/draw';
+import { wordOf } from '@/figure/word';
+import { DAY } from '@/figure/day';
+import { lookOf } from '@/figure/palette';
 import { UNIT } from '@/figure/projection';
 
 /** A figure as paths in ink for paper, where there is always day: what the screen's figure draws with the theme's colours. */
 
-/** Colours of the day, as the theme has them. */
+/** Colours of the day that papers use by themselves. */
 export const INK = {
-  ink: '#14303b',
-  ink2: '#3f5a64',
-  line: '#c9d6d8',
-  contour: '#8fa5aa',
-  caution: '#a3126b',
-  flesh: '#fdfbf4',
-  prop: '#e4ece8',
+  ink: DAY.ink,
+  ink2: DAY['ink-2'],
+  line: DAY.line,
+  contour: DAY.contour,
+  caution: DAY.caution,
   sea: '#bfe0df',
   land: '#f0dda6',
 } as const;
@@ -30,23 +31,32 @@ export interface InkFigure {
   paths: InkPath[];
 }
 
-/** A scene without muscles in ink; outlines lie below the fills of their limb. */
+/** Figures that were drawn: a page is laid out several times until it fits. */
+const drawn = new Map<string, InkFigure>();
+const KEPT = 200;
+
+/** A scene without muscles in ink. */
 export function inkOf(scene: Scene): InkFigure {
-  const drawing = draw({ ...scene, tints: [], coarse: true });
-  const paths: InkPath[] = [];
-  const line = (d: string, colour: string, metres: number) =>
-    paths.push({ d, fill: 'none', stroke: { colour, width: metres / UNIT } });
-  for (const p of drawing.paints) {
-    if (p.kind === 'floor') line(p.path, INK.contour, 0.006);
-    else if (p.kind === 'shadow') paths.push({ d: p.path, fill: INK.contour, opacity: 0.35 });
-    else if (p.kind === 'strap') line(p.path, INK.ink2, 0.012);
-    else if (p.kind === 'limb') {
-      line(p.path, INK.ink, 0.014);
-      paths.push({ d: p.path, fill: INK.flesh });
-    } else if (p.kind === 'flesh') paths.push({ d: p.path, fill: INK.flesh });
-    else if (p.kind === 'prop')
-      paths.push({ d: p.path, fill: INK.prop, stroke: { colour: INK.ink2, width: 0.007 / UNIT } });
-  }
+  const word = wordOf({ ...scene, tints: [] }, 'medium');
+  const known = drawn.get(word);
+  if (known) return known;
+  if (drawn.size >= KEPT) drawn.clear();
+  const figure = inked({ ...scene, tints: [] });
+  drawn.set(word, figure);
+  return figure;
+}
+
+function inked(scene: Scene): InkFigure {
+  const drawing = draw(scene, 'medium');
+  const paths = drawing.paints.map((p): InkPath => {
+    const look = lookOf(p);
+    return {
+      d: p.path,
+      fill: look.fill ? DAY[look.fill] : 'none',
+      ...(look.stroke && look.width && { stroke: { colour: DAY[look.stroke], width: look.width / UNIT } }),
+      ...(look.opacity !== undefined && { opacity: look.opacity }),
+    };
+  });
   const { x, y, width, height } = drawing.box;
   return { box: [x / UNIT, y / UNIT, width / UNIT, height / UNIT], paths };
 }

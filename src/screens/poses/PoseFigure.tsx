@@ -46,6 +46,7 @@ export function PoseFigure({
   height = '100%',
   turns,
   muscles = true,
+  detail = muscles ? 'large' : 'small',
 }: {
   pose: string;
   rung: number;
@@ -60,10 +61,12 @@ export function PoseFigure({
   height?: number | string;
   turns?: boolean;
   muscles?: boolean;
+  /** How finely it is drawn; small without muscles. */
+  detail?: 'small' | 'medium' | 'large';
 }) {
   const scene = useMemo(() => {
     const drawn = poseScene(pose, rung, side, depth, build);
     return drawn && { ...drawn, tints: muscles ? poseTints(drawn.posture, work ?? [], show, tolerances, build) : [] };
   }, [pose, rung, side, depth, tolerances, build, muscles, work, show]);
-  return scene ? <Figure {...scene} height={height} turns={turns} coarse={!muscles} /> : null;
+  return scene ? <Figure {...scene} height={height} turns={turns} detail={detail} /> : null;
 }

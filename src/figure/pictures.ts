@@ -1,0 +1,103 @@
+import { wrap, type Remote } from 'comlink';
+import { draw } from './draw';
+import type { PicturesDoor } from './pictures.worker';
+import type { Detail, Drawing, Scene } from './scene';
+
+/** Drawings that are kept, about 20 kB each. */
+const KEPT = 500;
+
+/** Something that waits for a drawing. */
+interface Order {
+  scene: Scene;
+  detail: Detail;
+  waiting: Set<(drawing: Drawing | null) => void>;
+}
+
+/**
+ * Drawings made in a worker, one at a time and newest wishes only: what nobody waits for any longer is not drawn. Those made
+ * are kept, the least used forgotten first. Where there is no worker the page draws by itself.
+ */
+export class Pictures {
+  readonly #kept = new Map<string, Drawing>();
+  readonly #orders = new Map<string, Order>();
+  #door: Remote<PicturesDoor> | null | undefined;
+  #busy = false;
+
+  /** A drawing that is there already. */
+  known(word: string): Drawing | undefined {
+    const drawing = this.#kept.get(word);
+    if (drawing) {
+      this.#kept.delete(word);
+      this.#kept.set(word, drawing);
+    }
+    return drawing;
+  }
+
+  /** Asks for a drawing; the answer stops it. `done` is given null where it could not be drawn. */
+  ask(word: string, scene: Scene, detail: Detail, done: (drawing: Drawing | null) => void): () => void {
+    const order = this.#orders.get(word) ?? { scene, detail, waiting: new Set() };
+    order.waiting.add(done);
+    this.#orders.set(word, order);
+    void this.#next();
+    return () => {
+      order.waiting.delete(done);
+      if (order.waiting.size === 0 && this.#orders.get(word) === order) this.#orders.delete(word);
+    };
+  }
+
+  async #next(): Promise<void> {
+    if (this.#busy) return;
+    this.#busy = true;
+    for (;;) {
+      const first = this.#orders.entries().next().value;
+      if (!first) break;
+      const [word, order] = first;
+      this.#orders.delete(word);
+      const drawing = await this.#make(order.scene, order.detail);
+      if (drawing) this.#keep(word, drawing);
+      for (const done of order.waiting) done(drawing);
+    }
+    this.#busy = false;
+  }
+
+  async #make(scene: Scene, detail: Detail): Promise<Drawing | null> {
+    const door = this.#start();
+    try {
+      return door ? await door.draw(scene, detail) : draw(scene, detail);
+    } catch {
+      // A worker that is gone: the page draws by itself from now on.
+      this.#door = null;
+      try {
+        return draw(scene, detail);
+      } catch {
+        return null;
+      }
+    }
+  }
+
+  #start(): Remote<PicturesDoor> | null {
+    if (this.#door !== undefined) return this.#door;
+    this.#door = null;
+    if (typeof Worker === 'undefined') return null;
+    try {
+      const worker = new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' });
+      worker.onerror = () => {
+        this.#door = null;
+      };
+      this.#door = wrap<PicturesDoor>(worker);
+    } catch {
+      // Blocked by the browser: drawn on the page.
+    }
+    return this.#door;
+  }
+
+  #keep(word: string, drawing: Drawing): void {
+    this.#kept.set(word, drawing);
+    if (this.#kept.size <= KEPT) return;
+    const oldest = this.#kept.keys().next().value;
+    if (oldest !== undefined) this.#kept.delete(oldest);
+  }
+}
+
+/** The page's own. */
+export const pictures = new Pictures();

@@ -12,6 +12,13 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
 });
 
+/** Figures drawn as finely as they are asked for, and what slides in arrived. */
+async function atRest(page: Page): Promise<void> {
+  await page.waitForTimeout(500);
+  await page.waitForFunction(() => !document.querySelector('svg[aria-busy]'), undefined, { timeout: 60000 });
+  await page.waitForTimeout(200);
+}
+
 async function open(width: number, height: number): Promise<Page> {
   const context = await browser.newContext({ viewport: { width, height }, reducedMotion: 'reduce' });
   const page = await context.newPage();
@@ -181,7 +188,7 @@ for (const [name, go] of views) {
   if (only && !only.includes(name)) continue;
   const page = await open(1280, 800);
   await go(page);
-  await page.waitForTimeout(700);
+  await atRest(page);
   await page.screenshot({ path: `${out}/${name}.png` });
   await page.context().close();
 }
@@ -190,7 +197,7 @@ if (!only || only.includes('night')) {
   await page.goto(`${address}/demo/settings`);
   await page.getByRole('button', { name: 'Night' }).click();
   await named('teach')(page);
-  await page.waitForTimeout(700);
+  await atRest(page);
   await page.screenshot({ path: `${out}/teach-night.png` });
   await page.context().close();
 }

@@ -77,7 +77,7 @@ export function Figure({
     (): Scene => ({ posture, reach, props, tints, angle, angles, build, shown, pregnant, view, zoom: ink }),
     [posture, reach, props, tints, angle, angles, build, shown, pregnant, view, ink],
   );
-  const drawing = useDrawing(scene, detail, turning || held !== null);
+  const { drawing, resting } = useDrawing(scene, detail, turning || held !== null);
   const space = useMemo(() => {
     const skeleton = skeletonOf(posture, reach, build);
     return { skeleton, floor: floorOf(skeleton.points, reach ?? {}) };
@@ -96,7 +96,7 @@ export function Figure({
       ref={svgRef}
       role={marks || knobs?.some((k) => k.onNudge) ? 'group' : 'img'}
       aria-label={turns ? `${label} Arrow keys turn the figure.` : label}
-      aria-busy={drawing === null || undefined}
+      aria-busy={!resting || undefined}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMidYMid meet"
       style={{

@@ -20,7 +20,8 @@ function DrawnPath({ paint, ink, hatch }: { paint: Paint; ink: number; hatch: st
         data-side={side}
         fill={fill}
         stroke={look.stroke && variable(look.stroke)}
-        strokeWidth={look.width && n(look.width * ink)}
+        strokeWidth={look.pixels ?? (look.width && n(look.width * ink))}
+        vectorEffect={look.pixels ? 'non-scaling-stroke' : undefined}
         strokeLinejoin={look.width ? 'round' : undefined}
         strokeLinecap={look.round ? 'round' : undefined}
         strokeDasharray={look.dash && look.dash.map((v) => n(v * ink)).join(' ')}

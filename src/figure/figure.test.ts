@@ -189,9 +189,7 @@ describe('the body', () => {
 });
 
 describe('muscles', () => {
-  const tints = SIDES.flatMap((side) =>
-    LINE_STRUCTURES.map((structure) => ({ structure, side, fill: '#000', solid: true })),
-  );
+  const tints = SIDES.flatMap((side) => LINE_STRUCTURES.map((structure) => ({ structure, side, fill: '#000' })));
   const muscles = (d: Drawing) => d.paints.filter((p) => p.role.startsWith('muscle'));
   it('are shown where they are asked for, on their side, in their tint', () => {
     const d = draw({

@@ -5,6 +5,8 @@ export interface Look {
   fill?: string;
   stroke?: string;
   width?: number;
+  /** Width on a screen, however small the picture is, pixels. */
+  pixels?: number;
   opacity?: number;
   /** Lengths of dash and gap, metres. */
   dash?: readonly [number, number];
@@ -35,9 +37,9 @@ export const LOOKS: Readonly<Record<Role, Look>> = {
   'ink-far': { fill: 'ink-2' },
   'ink-thin': { fill: 'ink-2' },
   'ink-ghost': { fill: 'contour' },
-  line: { stroke: 'ink', width: 0.0072, round: true },
-  'line-far': { stroke: 'ink-2', width: 0.0056, round: true },
-  'line-thin': { stroke: 'ink-2', width: 0.0044, round: true },
+  line: { stroke: 'ink', width: 0.0072, pixels: 1.5, round: true },
+  'line-far': { stroke: 'ink-2', width: 0.0056, pixels: 1.1, round: true },
+  'line-thin': { stroke: 'ink-2', width: 0.0044, pixels: 0.9, round: true },
 };
 
 /** A chosen muscle has a heavy outline, and shows through what lies before it. */

@@ -49,7 +49,7 @@ export class Pictures {
     if (this.#busy) return;
     this.#busy = true;
     for (;;) {
-      const first = this.#orders.entries().next().value;
+      const first = this.#first();
       if (!first) break;
       const [word, order] = first;
       this.#orders.delete(word);
@@ -58,6 +58,16 @@ export class Pictures {
       for (const done of order.waiting) done(drawing);
     }
     this.#busy = false;
+  }
+
+  /** The large picture before the list beside it, else the oldest wish. */
+  #first(): [string, Order] | undefined {
+    let oldest: [string, Order] | undefined;
+    for (const entry of this.#orders) {
+      if (entry[1].detail === 'large') return entry;
+      oldest ??= entry;
+    }
+    return oldest;
   }
 
   async #make(scene: Scene, detail: Detail): Promise<Drawing | null> {

@@ -8,8 +8,8 @@ export interface Tint {
   fill: string;
   /** Drawn over the others with a heavy outline. */
   chosen?: boolean;
-  /** Hidden by what stands before it, as flesh would; else it shines through. */
-  solid?: boolean;
+  /** How sure it is, 0–1: the surer, the heavier its outline. */
+  sure?: number;
 }
 
 /** A plain solid between a point of the body and the floor, or the furniture of a test. */

@@ -9,9 +9,13 @@ const beside = typeof Worker !== 'undefined';
 
 /**
  * The drawing of a scene. While a large one is being made a quick one stands in for it; a small one waits, and what was there
- * before stays until then. `moving` draws quickly and at once, as often as it is asked.
+ * before stays until then; `resting` once it is as fine as asked. `moving` draws quickly and at once, as often as it is asked.
  */
-export function useDrawing(scene: Scene, detail: Detail, moving: boolean): Drawing | null {
+export function useDrawing(
+  scene: Scene,
+  detail: Detail,
+  moving: boolean,
+): { drawing: Drawing | null; resting: boolean } {
   const word = useMemo(() => wordOf(scene, detail), [scene, detail]);
   const [made, setMade] = useState<{ word: string; drawing: Drawing } | null>(null);
   const known = moving || !beside ? undefined : pictures.known(word);
@@ -28,5 +32,8 @@ export function useDrawing(scene: Scene, detail: Detail, moving: boolean): Drawi
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [word, quick, moving],
   );
-  return (moving ? now : (ready ?? now)) ?? made?.drawing ?? null;
+  return {
+    drawing: (moving ? now : (ready ?? now)) ?? made?.drawing ?? null,
+    resting: !moving && (ready !== undefined || !beside),
+  };
 }

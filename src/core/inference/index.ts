@@ -21,6 +21,7 @@ export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';
 export { SHORT_AT, worstMember } from './summarise';
 export { groupStrength, summariseStrength, type StrengthFinding } from './strength';
+export { atComplaints, type AtComplaint } from './at-complaint';
 export { capacities, type Capacity } from './capacity';
 export type { Carrier } from './influence';
 export type { Draws } from './hamiltonian-sampler';

@@ -43,7 +43,7 @@ export function bandWords(band: number): string {
 export const leadingMovement = (f: Findings): MovementFinding | null =>
   f.movements.reduce<MovementFinding | null>((worst, m) => (!worst || m.band < worst.band ? m : worst), null);
 
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** One sentence for the top of Findings, from the facts. */
 export function headline(f: Findings): string {

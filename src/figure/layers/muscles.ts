@@ -9,7 +9,6 @@ import {
   sub,
   type Build,
   type LinePath,
-  type Side,
   type Vec3,
 } from '@/core/body';
 import { zeroLines } from '../field/contour';
@@ -62,6 +61,9 @@ const overOf = (structure: string): number => OVER.indexOf(structure) * 0.004;
 const TENSION = 45e4;
 /** Points that a course is told in. */
 const COURSE = 18;
+/** Outline of a muscle that is not sure at all, and what sureness adds; metres. */
+const THIN = 0.0015;
+const SURE = 0.007;
 /** Thinnest tendon that is drawn, metres. */
 const TENDON = 0.0046;
 
@@ -205,7 +207,15 @@ function musclePaint(
     .join('');
   if (!path) return { depth, behind, chosen, paints: [] };
   const paints: Paint[] = [
-    { role: behind ? 'muscle-far' : 'muscle', path, fill: tint.fill, structure, side: side as Side, chosen },
+    {
+      role: behind ? 'muscle-far' : 'muscle',
+      path,
+      fill: tint.fill,
+      structure,
+      side,
+      chosen,
+      ...(tint.sure !== undefined && { width: THIN + tint.sure * SURE }),
+    },
   ];
   if (!behind && isFine(detail)) {
     const fibres = fibresOf(broad ? all : strands, broad, F, g, page);

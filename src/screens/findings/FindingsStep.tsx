@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
-import { SIDES } from '@/core/body';
+import type { Side } from '@/core/body';
 import type { Inference, MovementFinding, StructureFinding } from '@/core/inference';
 import { headline } from '@/core/inference/words';
 import { derivedFrom } from '@/core/measuring/derived';
@@ -18,9 +18,13 @@ import type { LeadingQuestion } from '../measure/use-question';
 import { WorkedOut } from '../measure/WorkedOut';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
-import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
+import { useBuild } from '../students/use-build';
 import { AimList } from './AimList';
+import { EndedInPain } from './EndedInPain';
+import { FoundBody } from './FoundBody';
+import { FoundThere } from './FoundThere';
+import { HowComputed } from './HowComputed';
 import { OpenPoints } from './OpenPoints';
 import { SideCard } from './SideCard';
 import { MovementSource, StructureSource } from './Sources';
@@ -45,6 +49,7 @@ export function FindingsStep({
 }) {
   const { base } = useStudio();
   const router = useRouter();
+  const build = useBuild(student);
   const [opened, setOpened] = useState<Opened | null>(null);
   const findings = inference.value?.findings ?? null;
   const address = (step: string) => `${base}/student?id=${student.id}&step=${step}`;
@@ -81,7 +86,17 @@ export function FindingsStep({
     void question.ask({ side: m.side, movement: m.movement }).then(() => router.push(address('measure')));
   const again = (r: Reading) =>
     router.push(`${address('measure')}&at=${[r.test, r.readout, r.side, ...(r.variant ? [r.variant] : [])].join('/')}`);
-  const { diagnostics } = findings;
+  const side = (which: Side, at: { gridColumn: object; gridRow: object }) => (
+    <Box sx={{ minWidth: 0, ...at }}>
+      <SideCard
+        side={which}
+        movements={findings.movements}
+        readings={readings}
+        onOpen={(movement) => setOpened({ movement })}
+        onSettle={settle}
+      />
+    </Box>
+  );
   return (
     <>
       <LateProgress busy={inference.busy} label="Computing findings" />
@@ -97,43 +112,31 @@ export function FindingsStep({
         sx={{
           display: 'grid',
           gap: 2,
-          gridTemplateColumns: {
-            xs: 'minmax(0, 1fr)',
-            sm: 'repeat(2, minmax(0, 1fr))',
-            lg: '1fr 1fr minmax(250px, 280px)',
-          },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 270px' },
           alignItems: 'start',
         }}
       >
-        {SIDES.map((side) => (
-          <SideCard
-            key={side}
-            side={side}
-            column={side === 'left' ? '1' : '2'}
-            movements={findings.movements}
-            readings={readings}
-            onOpen={(movement) => setOpened({ movement })}
-            onSettle={settle}
-          />
-        ))}
-        <Box sx={{ gridColumn: { sm: '1 / -1', lg: '3' }, gridRow: { lg: '1 / span 2' } }}>
-          <AimList student={student} aimed={aimed} />
-          <Button fullWidth variant="contained" component={Link} href={address('poses')} sx={{ mt: 1.5 }}>
-            Rank poses for these aims
-          </Button>
-          <Typography variant="caption" component="p" sx={{ mt: 2 }}>
-            {diagnostics.readings} readings{diagnostics.places > 0 && `, ${diagnostics.places} places felt in poses`},{' '}
-            {diagnostics.samples} draws, effective {diagnostics.effective}, R-hat {diagnostics.rhat}.{' '}
-            {findings.model.note}
-          </Typography>
-          <Button
-            size="small"
-            onClick={() => saveFile(`kolpos-findings-${student.id}.json`, JSON.stringify(findings, null, 2))}
+        <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
+          <FoundThere student={student} findings={findings} readings={readings} />
+          <Box
+            sx={{
+              border: '1px solid var(--line)',
+              borderRadius: 1.5,
+              bgcolor: 'var(--surface)',
+              p: 2,
+              display: 'grid',
+              columnGap: 2,
+              rowGap: 1,
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '1fr 1fr', md: 'minmax(0, 1fr) 330px minmax(0, 1fr)' },
+            }}
           >
-            Save the numbers
-          </Button>
-        </Box>
-        <Box sx={{ gridColumn: { sm: '1 / -1', lg: '1 / 3' }, display: 'grid', gap: 2.5, minWidth: 0 }}>
+            {side('left', { gridColumn: { xs: '1', md: '1' }, gridRow: { xs: '2', md: '1' } })}
+            <Box sx={{ gridColumn: { xs: '1 / -1', md: '2' }, gridRow: '1', minWidth: 0 }}>
+              <FoundBody movements={findings.movements} build={build} height={400} />
+            </Box>
+            {side('right', { gridColumn: { xs: '1', sm: '2', md: '3' }, gridRow: { xs: '3', sm: '2', md: '1' } })}
+          </Box>
+          <EndedInPain readings={readings} />
           <OpenPoints findings={findings} readings={known} onSettle={settle} onTest={again} />
           <Box sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2 }}>
             <Typography variant="h2" sx={{ mb: 1 }}>
@@ -148,6 +151,13 @@ export function FindingsStep({
             <StrengthList student={student} readings={readings} />
             <WorkedOut values={derived} />
           </Box>
+        </Box>
+        <Box sx={{ minWidth: 0 }}>
+          <Button fullWidth variant="contained" component={Link} href={address('poses')} sx={{ mb: 1.5 }}>
+            Rank poses for these aims
+          </Button>
+          <AimList student={student} aimed={aimed} />
+          <HowComputed findings={findings} student={student.id} />
         </Box>
       </Box>
       <Dialog

@@ -65,9 +65,9 @@ export function OpenPoints({
               <Button
                 size="small"
                 onClick={() => onSettle(m)}
-                aria-label={`Settle what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}`}
+                aria-label={`Which test would make clear what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}?`}
               >
-                Settle
+                Which test?
               </Button>
             </Box>
           ))}

@@ -17,7 +17,7 @@ import { useAimDefaults } from '../settings/use-aim-defaults';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
-import { STANDING } from './SideCard';
+import { STANDING } from './standing';
 import { depthOf, tintsOf } from './tints';
 
 const VIEWS = [

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { otherSide, postureFrom, type GroupId, type Side } from '@/core/body';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { otherSide, type Side } from '@/core/body';
+import { SIDE_MARK } from '@/core/body/words';
 import type { MovementFinding } from '@/core/inference';
 import { changeOf } from '@/core/inference/change';
 import { changeWords, sentenceOf } from '@/core/inference/sentences';
@@ -12,36 +12,22 @@ import { readoutOf } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { latest, withUnit, type Reading } from '@/core/assessment/reading';
 import { sideGap } from '@/core/assessment/sides';
-import { Figure } from '@/figure/Figure';
 import { seaTint } from '@/figure/scales';
-import { depthOf, tintsOf } from './tints';
 
-export const STANDING = postureFrom({
-  shoulder_adduction_left: -14,
-  shoulder_adduction_right: -14,
-  hip_adduction_left: -5,
-  hip_adduction_right: -5,
-});
-/** Groups that are seen from behind. */
-const BEHIND: readonly GroupId[] = ['hamstrings', 'gluteus-maximus', 'deep-buttock', 'calf', 'nerve-like'];
-const LEGS = { point: 'pelvis', offset: [0, -0.36, 0], reach: 0.6 } as const;
 /** Limited movements that are told at once; the rest opens. */
 const SHOWN = 4;
 
 const unitOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };
 
-/** One side: the leg with what limits it, the sentence to read out, and every movement with its limiter. */
+/** One side: the sentence to read out, and every movement with what stops it. */
 export function SideCard({
   side,
-  column,
   movements,
   readings,
   onOpen,
   onSettle,
 }: {
   side: Side;
-  /** Where it stands on a wide screen. */
-  column: string;
   movements: readonly MovementFinding[];
   readings: readonly Reading[];
   onOpen: (m: MovementFinding) => void;
@@ -52,51 +38,18 @@ export function SideCard({
   const limited = own.filter((m) => m.band < -1);
   const lead = own.at(0);
   const shown = all ? own : limited.length > 0 ? limited.slice(0, SHOWN) : own.slice(0, 2);
-  const tints = limited.flatMap((m) =>
-    m.limiters
-      .slice(0, m.clarity === 'one' ? 1 : 2)
-      .flatMap(({ structure, probability }) => tintsOf(structure, side, depthOf(m.band) * probability + 0.1)),
-  );
-  const behind = lead?.limiters[0] !== undefined && BEHIND.includes(lead.limiters[0].structure);
-  const view = { yaw: (behind ? 96 : -84) + (side === 'left' ? -1 : 1) * (behind ? -24 : 24), pitch: 3 };
-  const named = [...new Set(limited.flatMap((m) => m.limiters.slice(0, 1).map((l) => l.structure)))];
   return (
-    <Box
-      component="section"
-      aria-label={`${side} side`}
-      sx={{
-        border: '1px solid var(--line)',
-        borderRadius: 1.5,
-        bgcolor: 'var(--surface)',
-        p: 2,
-        minWidth: 0,
-        gridColumn: { lg: column },
-        display: 'flex',
-        flexDirection: 'column',
-      }}
-    >
+    <Box component="section" aria-label={`${side} side`} sx={{ minWidth: 0, display: 'flex', flexDirection: 'column' }}>
       <Typography variant="h2">{side === 'left' ? `${SIDE_MARK.left} Left` : `Right ${SIDE_MARK.right}`}</Typography>
       {!lead ? (
         <Typography color="text.secondary">Nothing is read on this side yet.</Typography>
       ) : (
         <>
-          <Typography sx={{ fontSize: 17, lineHeight: 1.35, minHeight: { sm: 92 } }}>
+          <Typography sx={{ fontSize: 17, lineHeight: 1.35, mb: 1 }}>
             {lead.band < -1
               ? sentenceOf(lead, readings)
               : `Nothing on your ${side} side stops short of what is typical.`}
           </Typography>
-          <Box sx={{ height: 230, my: 0.5 }}>
-            <Figure
-              label={`The ${side} leg from ${behind ? 'behind' : 'the front'}${
-                named.length > 0 ? `; tinted: ${named.map((g) => GROUP_WORDS[g].name).join(', ')}` : '; nothing tinted'
-              }.`}
-              posture={STANDING}
-              tints={tints}
-              view={view}
-              near={LEGS}
-              turns
-            />
-          </Box>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {shown.map((m) => (
               <Row key={m.movement} m={m} readings={readings} onOpen={onOpen} onSettle={onSettle} />
@@ -169,10 +122,10 @@ function Row({
           size="small"
           variant="outlined"
           onClick={() => onSettle(m)}
-          aria-label={`Settle what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}`}
+          aria-label={`Which test would make clear what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}?`}
           sx={{ flex: 'none', alignSelf: 'center', minWidth: 0 }}
         >
-          Settle
+          Which test?
         </Button>
       )}
       <Box

@@ -13,6 +13,9 @@ import { AimSettings } from '../settings/AimSettings';
 import { readDefaults } from '../settings/use-aim-defaults';
 import { inStudio, pick, TestStudio } from '../shell/test-studio';
 import { AimList } from './AimList';
+import { EndedInPain } from './EndedInPain';
+import { FoundBody } from './FoundBody';
+import { FoundThere } from './FoundThere';
 import { OpenPoints } from './OpenPoints';
 import { SideCard } from './SideCard';
 
@@ -25,22 +28,44 @@ const db = studioDatabase('demo');
 const show = (page: ReactElement) => inStudio(page);
 afterEach(cleanup);
 
+describe('the body', () => {
+  it('is shown from both sides with what limits it, by name and side', () => {
+    show(<FoundBody movements={findings.movements} height={300} />);
+    const [front, back] = screen.getAllByRole('img');
+    expect(front.getAttribute('aria-label')).toMatch(/^The body from the front. Painted: hamstrings on the left/);
+    expect(back.querySelectorAll('[data-structure="hamstrings"][data-side="left"]').length).toBe(1);
+  });
+  it('says so where nothing limits', () => {
+    show(<FoundBody movements={[]} height={300} />);
+    expect(screen.getAllByRole('img')[0].getAttribute('aria-label')).toContain('Nothing is painted.');
+  });
+});
+
+describe('what bothers and what hurt', () => {
+  it('the complaint stands with what was found there', () => {
+    show(<FoundThere student={maren} findings={findings} readings={own} />);
+    const there = screen.getByRole('region', { name: /What bothers/ });
+    expect(there.textContent).toContain('back of the thigh, left');
+    expect(there.textContent).toMatch(/Straight leg raise on the left is .* limited by the hamstrings/);
+  });
+  it('a reading that ended in pain is told as pain', () => {
+    show(<EndedInPain readings={own.map((r) => (r.test === 'straight-leg-raise' ? { ...r, pain: true } : r))} />);
+    expect(screen.getByRole('region', { name: 'What ended in pain' }).textContent).toContain(
+      'Pain is no measure of length',
+    );
+  });
+  it('nothing is said where nothing hurt', () => {
+    show(<EndedInPain readings={own} />);
+    expect(screen.queryByRole('region', { name: 'What ended in pain' })).toBeNull();
+  });
+});
+
 describe('a side', () => {
   it('begins with a sentence to read out, then movements that open', () => {
     const onOpen = vi.fn();
-    show(
-      <SideCard
-        side="left"
-        column="1"
-        movements={findings.movements}
-        readings={own}
-        onOpen={onOpen}
-        onSettle={vi.fn()}
-      />,
-    );
+    show(<SideCard side="left" movements={findings.movements} readings={own} onOpen={onOpen} onSettle={vi.fn()} />);
     const card = screen.getByRole('region', { name: 'left side' });
     expect(card.textContent).toContain('Your left straight leg stops rising because of the back of the thigh');
-    expect(within(card).getByRole('img').getAttribute('aria-label')).toContain('hamstrings');
     fireEvent.click(within(card).getByRole('button', { name: /straight leg raise/ }));
     expect(onOpen.mock.calls[0][0]).toMatchObject({ movement: 'hip-flexion-knee-straight', side: 'left' });
     const before = within(card).getAllByRole('listitem').length;
@@ -52,12 +77,14 @@ describe('a side', () => {
     const movements = findings.movements.map((m) =>
       m.movement === 'hip-extension' && m.side === 'left' ? { ...m, clarity: 'unclear' as const, band: -1.6 } : m,
     );
-    show(<SideCard side="left" column="1" movements={movements} readings={own} onOpen={vi.fn()} onSettle={onSettle} />);
-    fireEvent.click(screen.getByRole('button', { name: 'Settle what stops the left hip straightening' }));
+    show(<SideCard side="left" movements={movements} readings={own} onOpen={vi.fn()} onSettle={onSettle} />);
+    fireEvent.click(
+      screen.getByRole('button', { name: 'Which test would make clear what stops the left hip straightening?' }),
+    );
     expect(onSettle.mock.calls[0][0]).toMatchObject({ movement: 'hip-extension' });
   });
   it('says so where nothing is read', () => {
-    show(<SideCard side="right" column="2" movements={[]} readings={[]} onOpen={vi.fn()} onSettle={vi.fn()} />);
+    show(<SideCard side="right" movements={[]} readings={[]} onOpen={vi.fn()} onSettle={vi.fn()} />);
     expect(screen.getByText(/Nothing is read/)).toBeDefined();
   });
 });

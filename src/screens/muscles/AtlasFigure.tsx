@@ -48,7 +48,6 @@ export function AtlasFigure({
         side: s,
         fill: seaTint(Math.max(PALEST, stretch.get(`${structure}/${s}`) ?? 0)),
         chosen: s === side && chosen.has(structure),
-        solid: true,
       })),
     );
   }, [posture, muscle, beside, side, shown, partners]);

@@ -1,0 +1,61 @@
+import { COMPLAINTS } from '@/core/assessment/complaints';
+import { latest, type Reading } from '@/core/assessment/reading';
+import { testById } from '@/core/assessment/battery';
+import type { Complaint } from '@/core/students/student';
+import type { Findings } from './findings';
+import type { MovementFinding } from './statements';
+import { summariseStrength, type StrengthFinding } from './strength';
+
+/** What was found where a student says that it bothers her. */
+export interface AtComplaint {
+  complaint: Complaint;
+  /** Movements there that end short of typical, furthest first. */
+  limited: MovementFinding[];
+  /** What reads weak there, weakest first. */
+  weak: StrengthFinding[];
+  /** Tests that look there and are read on her side. */
+  read: string[];
+  /** Tests that look there and are not read yet, most telling first. */
+  open: string[];
+  /** Tests there that ended in pain. */
+  pained: string[];
+}
+
+/** From here on below typical a movement is limited and a muscle weak, SD (our default). */
+const SHORT = -1;
+
+/** Tests that look at a place: those of what it sounds like, else of every pattern that names the place. */
+function testsFor({ place, sounds }: Complaint): string[] {
+  const told = COMPLAINTS.filter((p) => p.id === sounds);
+  const patterns = told.length > 0 ? told : COMPLAINTS.filter((p) => p.places.includes(place) && p.id !== 'just-tight');
+  return [...new Set(patterns.flatMap((p) => p.tests))].filter((id) => testById(id));
+}
+
+/** Each complaint with what was found there, from the tests that look there; never a cause. */
+export function atComplaints(
+  complaints: readonly Complaint[],
+  findings: Findings,
+  readings: readonly Reading[],
+  person: Parameters<typeof summariseStrength>[1],
+): AtComplaint[] {
+  const known = latest(readings);
+  const strong = summariseStrength(readings, person);
+  return complaints.map((complaint) => {
+    const here = (side: string): boolean => complaint.side === 'both' || side === complaint.side || side === 'both';
+    const tests = testsFor(complaint);
+    const own = known.filter((r) => tests.includes(r.test) && here(r.side));
+    const read = tests.filter((id) => own.some((r) => r.test === id));
+    return {
+      complaint,
+      limited: findings.movements
+        .filter((m) => m.band < SHORT && here(m.side) && m.measured !== null && tests.includes(m.test))
+        .sort((a, b) => a.band - b.band),
+      weak: strong
+        .filter((s) => tests.includes(s.test) && here(s.side) && s.z !== null && s.z < SHORT && !s.doubtful)
+        .sort((a, b) => (a.z ?? 0) - (b.z ?? 0)),
+      read,
+      open: tests.filter((id) => !read.includes(id)),
+      pained: read.filter((id) => own.some((r) => r.test === id && r.pain === true)),
+    };
+  });
+}

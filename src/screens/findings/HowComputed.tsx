@@ -1,0 +1,31 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Findings } from '@/core/inference';
+import { saveFile } from '../shell/save-file';
+
+/** The statistics behind the findings, for whoever wants them, and the findings as a file. */
+export function HowComputed({ findings, student }: { findings: Findings; student: string }) {
+  const { diagnostics: d, model } = findings;
+  return (
+    <Box sx={{ mt: 2, fontSize: 14 }}>
+      <Typography variant="caption" component="p">
+        Kolpos never diagnoses. What worries you goes to a clinician.
+      </Typography>
+      <Box component="details" sx={{ mt: 1 }}>
+        <summary>How this was computed</summary>
+        <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
+          {d.readings} readings{d.places > 0 && ` and ${d.places} places felt in poses`}; {d.samples} draws, effective{' '}
+          {d.effective}, R-hat {d.rhat}. {model.note}
+        </Typography>
+      </Box>
+      <Button
+        size="small"
+        sx={{ ml: -0.6 }}
+        onClick={() => saveFile(`kolpos-findings-${student}.json`, JSON.stringify(findings, null, 2))}
+      >
+        Save the numbers
+      </Button>
+    </Box>
+  );
+}

@@ -64,7 +64,7 @@ test('the library is walked by keyboard and reached from a muscle', async ({ pag
   await link.click();
   await expect(page.getByRole('region', { name, exact: true })).toBeVisible();
   await page.locator('button[data-pose]').first().focus();
-  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Knee to chest' })).toBeVisible();
   await page.reload();

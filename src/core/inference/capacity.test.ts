@@ -82,7 +82,7 @@ describe('change since an earlier day', () => {
     expect(of(-7)?.verdict).toBe('within-error');
     expect(of(8)?.verdict).toBe('further');
     expect(of(-30)?.verdict).toBe('less');
-    expect(changeWords(of(8) ?? never(), { unit: 'deg' })).toContain('17° further than on 2026-02-01');
+    expect(changeWords(of(8) ?? never(), { unit: 'deg' })).toContain('17° further than on 1 Feb 2026');
     expect(changeWords(of(-7) ?? never(), { unit: 'deg' })).toContain('within the error');
   });
   it('needs an earlier day, the same way of doing, and no pain; says when one was warm', () => {

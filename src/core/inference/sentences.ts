@@ -1,4 +1,5 @@
 import type { GroupId } from '@/core/body';
+import { dayWords } from '@/core/day-words';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
 import { latest, meanOf, withUnit, type Reading } from '@/core/assessment/reading';
@@ -86,6 +87,6 @@ export function changeWords(c: Change, unit: Pick<Reading, 'unit'>): string {
   const by = withUnit(unit, Math.abs(c.now - c.before));
   const state = c.otherState ? ', but one was taken warm and the other not' : '';
   if (c.verdict === 'within-error')
-    return `about as on ${c.on} (${withUnit(unit, c.before)}): ${by} is within the error of ${withUnit(unit, c.detectable)}${state}`;
-  return `${by} ${c.verdict === 'further' ? 'further' : 'less far'} than on ${c.on} (${withUnit(unit, c.before)}), more than the error of ${withUnit(unit, c.detectable)}${state}`;
+    return `about as on ${dayWords(c.on)} (${withUnit(unit, c.before)}): ${by} is within the error of ${withUnit(unit, c.detectable)}${state}`;
+  return `${by} ${c.verdict === 'further' ? 'further' : 'less far'} than on ${dayWords(c.on)} (${withUnit(unit, c.before)}), more than the error of ${withUnit(unit, c.detectable)}${state}`;
 }

@@ -200,7 +200,7 @@ function musclePaint(
     ? [`calf_${side}`, 0.012]
     : INNER_HIP.test(structure)
       ? [`hip_${side}`, 0.018]
-      : [`thigh_${side}`, 0.042];
+      : [`thigh_${side}`, 0.022];
   const behind = depth - seen(lens, skeleton.points[middle])[2] > beyond;
   const path = zeroLines(F, g)
     .map((l) => edgePath(l, detail))

@@ -45,7 +45,7 @@ export function PoseBrowser<T extends FittedPose>({
       sx={{
         display: 'grid',
         gap: 2,
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '372px minmax(0, 1fr)' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 430px) minmax(0, 1fr)' },
         alignItems: 'start',
       }}
     >

@@ -20,7 +20,7 @@ import { schoolCues, speaksActive } from '@/core/poses/schools';
 import { usePropSizes, useSchools } from '../settings/use-pose-settings';
 import { KeepPicture } from './KeepPicture';
 import { LikeButtons } from './LikeButtons';
-import { PoseFigure } from './PoseFigure';
+import { PoseFigure, type Stop } from './PoseFigure';
 import { SuitsWhom } from './SuitsWhom';
 import { ToBench } from './ToBench';
 import { JointTable, Lacking, Strained, Stretched, Working } from './PoseNumbers';
@@ -90,8 +90,14 @@ export function PoseDetail({
   const [schools] = useSchools();
   const [depth, setDepth] = useState(fit.depth);
   const frame = useRef<HTMLElement>(null);
-  const [show, setShow] = useState<'stretch' | 'load' | 'both'>('both');
+  const [show, setShow] = useState<'skin' | 'stretch' | 'load' | 'both' | 'bones'>('both');
   const [active, setActive] = useState(false);
+  // What stops her is outlined where it is; a pose that goes all the way is stopped by nothing.
+  const stops = useMemo(
+    (): Stop | undefined =>
+      fit.full ? undefined : { group: fit.limiter.structure, side: fit.side === 'both' ? 'both' : fit.limiter.side },
+    [fit],
+  );
   const found = rungOf(fit.pose, fit.rung);
   const worked: Side = fit.side === 'both' ? 'right' : fit.side;
   // Everything told below belongs to the depth that is shown, not only to the one that fits.
@@ -132,7 +138,7 @@ export function PoseDetail({
         </Typography>
       )}
       {limits.length > 0 && <Typography sx={{ mt: 0.5, color: 'var(--caution)' }}>▲ {limits.join('; ')}</Typography>}
-      <Box ref={frame} sx={{ height: 290, my: 1 }}>
+      <Box ref={frame} sx={{ height: 330, my: 1 }}>
         <PoseFigure
           pose={fit.pose}
           rung={fit.rung}
@@ -141,7 +147,11 @@ export function PoseDetail({
           tolerances={tolerances}
           build={build}
           work={here.work}
-          show={show}
+          show={show === 'stretch' || show === 'load' ? show : 'both'}
+          muscles={show !== 'skin' && show !== 'bones'}
+          shown={show === 'bones' ? 'bones' : undefined}
+          stops={stops}
+          detail="large"
           turns
         />
       </Box>
@@ -160,13 +170,15 @@ export function PoseDetail({
         <ToggleButtonGroup
           exclusive
           size="small"
-          aria-label="Tint the muscles by"
+          aria-label="Show on the figure"
           value={show}
           onChange={(_, v: typeof show | null) => v && setShow(v)}
         >
+          <ToggleButton value="skin">skin</ToggleButton>
           <ToggleButton value="stretch">stretch</ToggleButton>
           <ToggleButton value="load">work</ToggleButton>
           <ToggleButton value="both">both</ToggleButton>
+          <ToggleButton value="bones">bones</ToggleButton>
         </ToggleButtonGroup>
         {rung.intents.length > 0 && rung.kind !== 'strength' && (
           <ToggleButton size="small" value="active" selected={active} onChange={() => setActive(!active)}>

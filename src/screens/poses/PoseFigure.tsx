@@ -1,8 +1,8 @@
 'use client';
 import { useMemo } from 'react';
-import type { Build, Posture, Side } from '@/core/body';
+import { ELEMENTS, type Build, type GroupId, type Posture, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
-import type { Tint } from '@/figure/draw';
+import type { Shown, Tint } from '@/figure/draw';
 import { Figure } from '@/figure/Figure';
 import { landTint, seaTint } from '@/figure/scales';
 import { poseScene } from '@/figure/pose-scene';
@@ -17,6 +17,14 @@ export interface MuscleLoad {
   load: number;
 }
 
+/** What stops the way in: drawn with a heavy outline. */
+export interface Stop {
+  group: GroupId;
+  side: Side | 'both';
+}
+const stopsOf = (group: GroupId): Set<string> =>
+  new Set(ELEMENTS.filter((e) => e.group === group).flatMap((e) => e.structures));
+
 /** Muscles of a posture tinted by how far they are stretched and how hard they work. */
 export const poseTints = (
   posture: Posture,
@@ -24,14 +32,24 @@ export const poseTints = (
   show: 'stretch' | 'load' | 'both',
   tolerances?: ArrayLike<number>,
   build?: Build,
-): Tint[] => [
-  ...(show === 'stretch' ? [] : work)
-    .filter((w) => w.load > WORKS)
-    .map((w) => ({ structure: w.structure, side: w.side, fill: landTint(w.load) })),
-  ...(show === 'load' ? [] : stretchAt(posture, tolerances, build))
-    .filter((t) => t.stretch > FELT)
-    .map((t) => ({ structure: t.structure, side: t.side, fill: seaTint(t.stretch) })),
-];
+  stops?: Stop,
+): Tint[] => {
+  const stopping = (t: { structure: string; side: Side }): boolean =>
+    stops !== undefined && (stops.side === 'both' || t.side === stops.side) && stopsOf(stops.group).has(t.structure);
+  return [
+    ...(show === 'stretch' ? [] : work)
+      .filter((w) => w.load > WORKS)
+      .map((w) => ({ structure: w.structure, side: w.side, fill: landTint(w.load) })),
+    ...(show === 'load' ? [] : stretchAt(posture, tolerances, build))
+      .filter((t) => t.stretch > FELT || stopping(t))
+      .map((t) => ({
+        structure: t.structure,
+        side: t.side,
+        fill: seaTint(t.stretch),
+        ...(stopping(t) && { sure: 1 }),
+      })),
+  ];
+};
 
 /** A rung drawn at a depth, muscles tinted by how far they are stretched or how hard they work. */
 export function PoseFigure({
@@ -46,6 +64,8 @@ export function PoseFigure({
   height = '100%',
   turns,
   muscles = true,
+  shown,
+  stops,
   detail = muscles ? 'large' : 'small',
 }: {
   pose: string;
@@ -61,12 +81,17 @@ export function PoseFigure({
   height?: number | string;
   turns?: boolean;
   muscles?: boolean;
+  /** What of the body; muscles on bones where any are tinted, unless told. */
+  shown?: Shown;
+  stops?: Stop;
   /** How finely it is drawn; small without muscles. */
   detail?: 'small' | 'medium' | 'large';
 }) {
   const scene = useMemo(() => {
     const drawn = poseScene(pose, rung, side, depth, build);
-    return drawn && { ...drawn, tints: muscles ? poseTints(drawn.posture, work ?? [], show, tolerances, build) : [] };
-  }, [pose, rung, side, depth, tolerances, build, muscles, work, show]);
-  return scene ? <Figure {...scene} height={height} turns={turns} detail={detail} /> : null;
+    return (
+      drawn && { ...drawn, tints: muscles ? poseTints(drawn.posture, work ?? [], show, tolerances, build, stops) : [] }
+    );
+  }, [pose, rung, side, depth, tolerances, build, muscles, work, show, stops]);
+  return scene ? <Figure {...scene} height={height} turns={turns} detail={detail} shown={shown} /> : null;
 }

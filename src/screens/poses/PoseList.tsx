@@ -27,7 +27,108 @@ export const depthWords = (p: Pick<FittedPose, 'full' | 'depth' | 'beyondEntry'>
         ? 'entry is enough'
         : `${Math.round(p.depth * 100)} of 100 deep`;
 
-/** Poses in order, each with its drawing at the fitted depth. Up and down move, space marks for comparing. */
+/** Where an arrow key leads in a grid of cards: beside, or to the nearest one in the row above or below. */
+function nextCard(cards: readonly HTMLElement[], at: number, key: string): number | null {
+  if (key === 'ArrowRight') return Math.min(cards.length - 1, at + 1);
+  if (key === 'ArrowLeft') return Math.max(0, at - 1);
+  if (key !== 'ArrowDown' && key !== 'ArrowUp') return null;
+  const here = cards[at].getBoundingClientRect();
+  const columns = cards.filter((c) => Math.abs(c.getBoundingClientRect().top - here.top) < 4).length || 1;
+  return Math.min(cards.length - 1, Math.max(0, at + (key === 'ArrowDown' ? columns : -columns)));
+}
+
+/** One rung as a card: its drawing at the fitted depth, its name, how far it goes and what it is worth. */
+function PoseCard({
+  p,
+  open,
+  starred,
+  marked,
+  full,
+  struck,
+  value,
+  onOpen,
+  onCompare,
+}: {
+  p: FittedPose;
+  open: boolean;
+  starred: boolean;
+  marked: boolean;
+  /** No more may be compared. */
+  full: boolean;
+  /** What forbids it. */
+  struck: string | undefined;
+  value: string | undefined;
+  onOpen: () => void;
+  onCompare: () => void;
+}) {
+  const found = rungOf(p.pose, p.rung);
+  return (
+    <Box
+      component="li"
+      sx={{
+        position: 'relative',
+        border: open ? '2px solid var(--act)' : '1px solid var(--line)',
+        m: open ? '-1px' : 0,
+        borderRadius: 1.5,
+        bgcolor: 'var(--surface)',
+        minWidth: 0,
+      }}
+    >
+      <Box
+        component="button"
+        type="button"
+        data-pose
+        aria-current={open}
+        onClick={onOpen}
+        sx={{
+          all: 'unset',
+          boxSizing: 'border-box',
+          cursor: 'pointer',
+          display: 'block',
+          width: '100%',
+          height: '100%',
+          p: 1,
+          borderRadius: 1.5,
+          '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: 2 },
+        }}
+      >
+        <PoseFigure
+          pose={p.pose}
+          rung={p.rung}
+          side={p.side}
+          depth={p.depth}
+          height={118}
+          muscles={false}
+          detail="medium"
+        />
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mt: 0.5 }}>
+          <Box sx={{ flex: 1, minWidth: 0, fontWeight: 700, textDecoration: struck ? 'line-through' : undefined }}>
+            {starred && <span aria-label="starred">★ </span>}
+            {found?.shape.name} {SIDE_MARK[p.side]}
+          </Box>
+          <Box className="num" sx={{ fontSize: 18, fontWeight: 700 }}>
+            {value}
+          </Box>
+        </Box>
+        <Typography variant="caption" component="p" sx={{ lineHeight: 1.3 }}>
+          {p.side === 'both' ? '' : `${p.side}, `}
+          {found?.rung.name} · {depthWords(p)}
+        </Typography>
+        {struck && <Box sx={{ color: 'var(--caution)', fontSize: 13 }}>▲ {struck}</Box>}
+      </Box>
+      <Checkbox
+        size="small"
+        checked={marked}
+        disabled={!marked && full}
+        onChange={onCompare}
+        slotProps={{ input: { 'aria-label': `Compare ${found?.shape.name}, ${found?.rung.name}, ${p.side}` } }}
+        sx={{ position: 'absolute', top: 2, left: 2, p: 0.5 }}
+      />
+    </Box>
+  );
+}
+
+/** Poses in order as cards. Arrow keys move between them; the box in a corner marks one for comparing. */
 export function PoseList<T extends FittedPose>({
   poses,
   open,
@@ -50,13 +151,12 @@ export function PoseList<T extends FittedPose>({
   const [shown, setShown] = useState(AT_ONCE);
   const [likes] = useLikes();
   const move = (e: KeyboardEvent<HTMLOListElement>) => {
-    const by = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
-    if (by === 0) return;
     const buttons = [...e.currentTarget.querySelectorAll<HTMLButtonElement>('button[data-pose]')];
     const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
-    if (at < 0) return;
+    const to = at < 0 ? null : nextCard(buttons, at, e.key);
+    if (to === null) return;
     e.preventDefault();
-    buttons[Math.min(buttons.length - 1, Math.max(0, at + by))]?.focus();
+    buttons[to]?.focus();
   };
   return (
     <Box
@@ -65,77 +165,39 @@ export function PoseList<T extends FittedPose>({
       sx={{
         listStyle: 'none',
         m: 0,
-        p: 0,
-        maxHeight: { xs: 330, md: 560 },
+        p: '2px',
+        display: 'grid',
+        gap: 1,
+        gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))',
+        maxHeight: { xs: 420, md: 'calc(100vh - 250px)' },
+        minHeight: { md: 480 },
         overflow: 'auto',
-        borderTop: '1px solid var(--line)',
       }}
     >
       {poses.slice(0, shown).map((p) => {
         const key = keyOf(p);
-        const found = rungOf(p.pose, p.rung);
-        const struck = cautions?.(p) ?? [];
-        const marked = compared.includes(key);
         return (
-          <Box
-            component="li"
+          <PoseCard
             key={key}
-            sx={{ display: 'flex', alignItems: 'center', borderBottom: '1px solid var(--line)' }}
-          >
-            <Checkbox
-              size="small"
-              checked={marked}
-              disabled={!marked && compared.length >= COMPARED}
-              onChange={() => onCompare(key)}
-              slotProps={{ input: { 'aria-label': `Compare ${found?.shape.name}, ${found?.rung.name}, ${p.side}` } }}
-              sx={{ p: 0.5 }}
-            />
-            <Box
-              component="button"
-              type="button"
-              data-pose
-              aria-current={open === key}
-              onClick={() => onOpen(key)}
-              sx={{
-                all: 'unset',
-                boxSizing: 'border-box',
-                cursor: 'pointer',
-                flex: 1,
-                minWidth: 0,
-                display: 'grid',
-                gridTemplateColumns: '84px 1fr 40px',
-                gap: 1,
-                alignItems: 'center',
-                p: 0.75,
-                bgcolor: open === key ? 'var(--act-pale)' : undefined,
-                '&:focus-visible': { outline: '2px solid var(--act)', outlineOffset: -2 },
-              }}
-            >
-              <PoseFigure pose={p.pose} rung={p.rung} side={p.side} depth={p.depth} height={58} muscles={false} />
-              <Box sx={{ minWidth: 0 }}>
-                <Box sx={{ fontWeight: 600, textDecoration: struck.length > 0 ? 'line-through' : undefined }}>
-                  {isLiked(likes, p.pose, p.rung) && <span aria-label="starred">★ </span>}
-                  {found?.shape.name} {SIDE_MARK[p.side]}
-                </Box>
-                <Typography variant="caption" component="p" sx={{ lineHeight: 1.3 }}>
-                  {p.side === 'both' ? '' : `${p.side}, `}
-                  {found?.rung.name}
-                </Typography>
-                <Typography variant="caption" component="p" sx={{ lineHeight: 1.3 }}>
-                  {depthWords(p)}
-                </Typography>
-                {struck.length > 0 && <Box sx={{ color: 'var(--caution)', fontSize: 13 }}>▲ {struck[0]}</Box>}
-              </Box>
-              <Box className="num" sx={{ fontSize: 20, fontWeight: 700, textAlign: 'right' }}>
-                {value?.(p)}
-              </Box>
-            </Box>
-          </Box>
+            p={p}
+            open={open === key}
+            starred={isLiked(likes, p.pose, p.rung)}
+            marked={compared.includes(key)}
+            full={compared.length >= COMPARED}
+            struck={cautions?.(p)[0]}
+            value={value?.(p)}
+            onOpen={() => onOpen(key)}
+            onCompare={() => onCompare(key)}
+          />
         );
       })}
-      {poses.length === 0 && <Box sx={{ p: 2 }}>{empty}</Box>}
+      {poses.length === 0 && (
+        <Box component="li" sx={{ p: 2, gridColumn: '1 / -1' }}>
+          {empty}
+        </Box>
+      )}
       {poses.length > shown && (
-        <Box component="li" sx={{ p: 1 }}>
+        <Box component="li" sx={{ p: 1, gridColumn: '1 / -1' }}>
           <Button size="small" onClick={() => setShown(shown + AT_ONCE)}>
             Show {Math.min(AT_ONCE, poses.length - shown)} more of {poses.length}
           </Button>

@@ -23,6 +23,8 @@ interface FigureProps extends Omit<Scene, 'view' | 'zoom'> {
   steady?: boolean;
   /** Shows only a part, from near. */
   near?: Near;
+  /** The paper it is drawn on; that which it needs without it. */
+  paper?: Box;
   height?: number | string;
   /** Called with the muscle that was pointed at. */
   onPick?: (structure: string, side: Side) => void;
@@ -49,6 +51,7 @@ export function Figure({
   turns = false,
   steady = false,
   near,
+  paper,
   height = '100%',
   onPick,
   svgRef,
@@ -87,9 +90,7 @@ export function Figure({
   // While a limb is dragged the paper stays where it is: else the limb would run away from the finger.
   const box = held
     ? { ...held.box, x: held.box.x + fixed.x - held.anchor.x, y: held.box.y + fixed.y - held.anchor.y }
-    : steady || near || !drawing
-      ? steadyBox(space, view, near)
-      : drawing.box;
+    : (paper ?? (steady || near || !drawing ? steadyBox(space, view, near) : drawing.box));
 
   return (
     <svg

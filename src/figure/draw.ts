@@ -199,6 +199,9 @@ function framed(body: Box, paints: readonly Paint[], detail: Detail): Box {
   return { x: x0 - pad, y: y0 - pad, width: x1 - x0 + 2 * pad, height: y1 - y0 + 2 * pad };
 }
 
+/** Flesh and air round a body's points, metres. */
+const AROUND = 0.14;
+
 /** A part of the body seen from near: a named point, an offset from it in the world, and half the width shown, metres. */
 export interface Near {
   point: string;
@@ -216,10 +219,24 @@ export function steadyBox({ skeleton, floor }: Pick<Prepared, 'skeleton' | 'floo
   const all = Object.values(skeleton.points);
   const middle = (k: 0 | 1 | 2): number => (Math.min(...all.map((v) => v[k])) + Math.max(...all.map((v) => v[k]))) / 2;
   const centre: Vec3 = [middle(0), middle(1), middle(2)];
-  const around = Math.max(...all.map((v) => Math.hypot(v[0] - centre[0], v[2] - centre[2]))) + 0.14;
+  const around = Math.max(...all.map((v) => Math.hypot(v[0] - centre[0], v[2] - centre[2]))) + AROUND;
   const pitch = (Math.abs(view.pitch) * Math.PI) / 180;
-  const tall = Math.max(...all.map((v) => Math.abs(v[1] - centre[1])), centre[1] - floor) + 0.14;
+  const tall = Math.max(...all.map((v) => Math.abs(v[1] - centre[1])), centre[1] - floor) + AROUND;
   const half = tall * Math.cos(pitch) + around * Math.sin(pitch);
   const [x, y] = seen(lens, centre);
   return { x: x - around, y: y - half, width: 2 * around, height: 2 * half };
+}
+
+/** Bounds that hold several bodies drawn over each other from the same side. */
+export function sharedBox(bodies: readonly Pick<Prepared, 'skeleton'>[], view: View): Box {
+  const lens = lensOf(view);
+  const all = bodies.flatMap((b) => Object.values(b.skeleton.points).map((p) => seen(lens, p)));
+  const x = Math.min(...all.map((p) => p[0])) - AROUND,
+    y = Math.min(...all.map((p) => p[1])) - AROUND;
+  return {
+    x,
+    y,
+    width: Math.max(...all.map((p) => p[0])) + AROUND - x,
+    height: Math.max(...all.map((p) => p[1])) + AROUND - y,
+  };
 }

@@ -67,6 +67,19 @@ describe('the player', () => {
     ]);
     expect(s.stage).toBe('finished');
   });
+  it('stands still when something hurt, until it is told to go on', () => {
+    const hurt = play([
+      [0, { type: 'resume' }],
+      [10, { type: 'stop-item' }],
+      [60, { type: 'tick' }],
+    ]);
+    expect(hurt).toMatchObject({ running: false, stage: 'moving', index: 1 });
+    const left = play([
+      [0, { type: 'resume' }],
+      [10, { type: 'stop-item' }],
+    ]).left;
+    expect(hurt.left).toBe(left);
+  });
   it('next during the way there begins the hold', () => {
     const s = play([
       [0, { type: 'resume' }],

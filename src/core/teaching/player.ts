@@ -182,7 +182,8 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'skip':
       return begin(close(s, { skipped: true }), s.index + 1);
     case 'stop-item':
-      return begin(close(s, { stopped: true }), s.index + 1);
+      // The clock stands while she is looked after; going on is one press.
+      return { ...begin(close(s, { stopped: true }), s.index + 1), running: false };
     case 'back':
       return begin(s.stage === 'finished' ? s : close(s), Math.max(0, Math.min(s.items.length, s.index) - 1));
     case 'felt': {

@@ -102,10 +102,10 @@ export function BlockRow({
         sx={{
           display: 'grid',
           gridTemplateColumns: {
-            xs: '24px 44px 64px 1fr',
-            sm: '24px 48px 72px 1fr auto',
-            md: '24px 44px 64px 1fr',
-            lg: '24px 48px 72px 1fr auto',
+            xs: '24px 44px 76px 1fr',
+            sm: '24px 48px 96px 1fr auto',
+            md: '24px 44px 84px 1fr',
+            lg: '24px 48px 96px 1fr auto',
           },
           gap: 1,
           alignItems: 'center',
@@ -137,7 +137,7 @@ export function BlockRow({
           rung={block.rung}
           side={block.items[0].side}
           depth={depth}
-          height={46}
+          height={62}
           muscles={false}
         />
         <Box

@@ -19,6 +19,7 @@ import { sameSide } from '@/core/poses';
 import { dosesOf, servedBy } from '@/core/practice/doses';
 import { addAfter, addSide, itemsFor, lengthenBlock, lockItem, moveBlock, swapBlock } from '@/core/practice/edit';
 import { paceOf, totalSeconds, type Practice } from '@/core/practice/practice';
+import type { Block } from '@/core/practice/blocks';
 import { profileOf } from '@/core/practice/profile';
 import { reasonsOf } from '@/core/practice/reasons';
 import { requestOf } from '@/core/practice/request';
@@ -76,6 +77,9 @@ export function PracticeEditor({
     };
   }, [items, ranked, aims, request, pace]);
   const { profile, blocks, reasons, warnings, doses, total } = chart;
+  const depthOf = (block: Block): number =>
+    ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, block.items[0].side))
+      ?.depth ?? 0.5;
   const open = blocks.find((b) => b.id === openId) ?? null;
   const put = (change: ItemsChange, did: string) => void save(change, did);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
@@ -133,7 +137,7 @@ export function PracticeEditor({
         </Button>
         <PracticeMenu practice={practice} />
       </Box>
-      <PracticeProfile profile={profile} total={total} open={openId} onOpen={show} />
+      <PracticeProfile profile={profile} total={total} open={openId} depthOf={depthOf} onOpen={show} />
       <Box
         sx={{
           display: 'grid',
@@ -153,17 +157,12 @@ export function PracticeEditor({
                 {blocks.map((block, i) => {
                   const reason = reasons.get(block.id);
                   const own = warnings.filter((w) => w.block === block.id);
-                  const first = block.items[0];
                   return (
                     <BlockRow
                       key={block.id}
                       block={block}
                       newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
-                      depth={
-                        ranked.find(
-                          (r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, first.side),
-                        )?.depth ?? 0.5
-                      }
+                      depth={depthOf(block)}
                       why={reason ? reasonSentences(reason)[0] : ''}
                       warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}
                       open={openId === block.id}
@@ -177,8 +176,8 @@ export function PracticeEditor({
                       }
                       onLock={() =>
                         put(
-                          (now) => lockItem(now, first),
-                          first.locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
+                          (now) => lockItem(now, block.items[0]),
+                          block.items[0].locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
                         )
                       }
                     >

@@ -1,10 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import { rungOf } from '@/core/poses';
+import type { Block } from '@/core/practice/blocks';
 import type { Sounding } from '@/core/practice/profile';
 import { phaseWords } from '@/core/practice/words';
 import { landTint, seaTint } from '@/figure/scales';
 import { clock } from '@/core/practice/sheet';
+import { placedAlong } from '@/core/practice/along';
+import { PoseFigure } from '../poses/PoseFigure';
 
 /** Paper units: the chart is stretched to the width there is, so only its proportions count. */
 const WIDTH = 1000;
@@ -22,12 +25,15 @@ export function PracticeProfile({
   profile,
   total,
   open,
+  depthOf,
   onOpen,
 }: {
   profile: readonly Sounding[];
   /** Seconds of the whole. */
   total: number;
   open: string | null;
+  /** How deep a block is drawn, 0–1. */
+  depthOf: (block: Block) => number;
   onOpen: (id: string) => void;
 }) {
   if (profile.length === 0 || total <= 0) return null;
@@ -64,6 +70,7 @@ export function PracticeProfile({
           );
         })}
       </Box>
+      <Shapes profile={profile} total={total} open={open} depthOf={depthOf} onOpen={onOpen} />
       <Box sx={{ position: 'relative' }}>
         <Box
           component="svg"
@@ -155,6 +162,89 @@ export function PracticeProfile({
         <Box component="span" sx={{ position: 'absolute', right: 0, bgcolor: 'var(--paper)', pl: 0.5 }}>
           {clock(total)}
         </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** Share of the line that a figure needs, and how tall figures are, pixels. */
+const APART = 0.082;
+const TALL = 84;
+/** More shapes than this are too small to be told apart: the list below has them. */
+const MOST = 24;
+
+/** The shapes themselves along the time line, each above its time; a thin line leads down to it. */
+function Shapes({
+  profile,
+  total,
+  open,
+  depthOf,
+  onOpen,
+}: {
+  profile: readonly Sounding[];
+  total: number;
+  open: string | null;
+  depthOf: (block: Block) => number;
+  onOpen: (id: string) => void;
+}) {
+  if (profile.length > MOST) return null;
+  const middles = profile.map(({ block }) => (block.at + block.seconds / 2) / total);
+  const places = placedAlong(middles, APART);
+  const wide = Math.min(APART, 1 / profile.length);
+  return (
+    <Box
+      aria-hidden
+      sx={{
+        position: 'relative',
+        height: TALL + 14,
+        bgcolor: 'var(--surface)',
+        border: '1px solid var(--line)',
+        borderBottom: 0,
+      }}
+    >
+      {profile.map(({ block }, i) => (
+        <Box
+          key={block.id}
+          onClick={() => onOpen(block.id)}
+          sx={{
+            position: 'absolute',
+            top: 4,
+            left: `${100 * (places[i] - wide / 2)}%`,
+            width: `${100 * wide}%`,
+            height: TALL,
+            px: 0.25,
+            cursor: 'pointer',
+            borderBottom: open === block.id ? '3px solid var(--act)' : undefined,
+          }}
+        >
+          <PoseFigure
+            pose={block.pose}
+            rung={block.rung}
+            side={block.items[0].side}
+            depth={depthOf(block)}
+            height={TALL - 4}
+            muscles={false}
+            detail="medium"
+          />
+        </Box>
+      ))}
+      <Box
+        component="svg"
+        viewBox="0 0 1000 10"
+        preserveAspectRatio="none"
+        sx={{ position: 'absolute', left: 0, bottom: 0, width: '100%', height: 10 }}
+      >
+        {profile.map(({ block }, i) => (
+          <line
+            key={block.id}
+            x1={1000 * places[i]}
+            y1={0}
+            x2={1000 * middles[i]}
+            y2={10}
+            stroke="var(--contour)"
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
       </Box>
     </Box>
   );

@@ -87,7 +87,15 @@ export function PracticeStep({
         {stopOf(screening)?.message} When it is cleared, take the caution off under Ask.
       </EmptyChart>
     );
-  if (!aims || aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
+  // Not known yet is not none.
+  if (!aims)
+    return (
+      <Box role="status">
+        <LateProgress busy label="Computing findings" />
+        <Typography color="text.secondary">Working out what to aim for …</Typography>
+      </Box>
+    );
+  if (aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
   /** Builds anew, or in place of a practice: another version of it, or around what is kept in it. */
   const build = async (request: PracticeRequest, over?: Practice, locked: readonly PracticeItem[] = []) => {
     if (!ranked) return;

@@ -29,6 +29,9 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { ToleranceThen } from './ToleranceThen';
 import { ChangeChart } from './ChangeChart';
+import { ThenNow } from './ThenNow';
+import { useBuild } from '../students/use-build';
+import type { Build } from '@/core/body';
 
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
@@ -49,6 +52,7 @@ export function ChangePart({
   ranked: readonly RankedPose[] | null;
 }) {
   const { sexForNorms: sex, birthYear } = student;
+  const build = useBuild(student);
   const { base: root } = useStudio();
   const router = useRouter();
   const pathname = usePathname();
@@ -150,7 +154,7 @@ export function ChangePart({
       </Typography>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         {changes.map((c) => (
-          <OneChange key={c.kind} change={c} all={changes} practised={practised} />
+          <OneChange key={c.kind} change={c} all={changes} practised={practised} readings={readings} build={build} />
         ))}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
@@ -165,10 +169,14 @@ function OneChange({
   change,
   all,
   practised,
+  readings,
+  build,
 }: {
   change: ReadingChange;
   all: readonly ReadingChange[];
   practised: readonly string[];
+  readings: readonly Reading[];
+  build: Build;
 }) {
   const gap = gapChange(change, all);
   const readout = readoutOf(change.test, change.readout);
@@ -185,6 +193,7 @@ function OneChange({
       <Typography variant="caption" component="p">
         {readout?.name}
       </Typography>
+      <ThenNow change={change} readings={readings} build={build} />
       <ChangeChart change={change} practised={practised} />
       {[...changeSentences(change), ...(gap ? [gapSentence(gap, change)] : [])].map((s) => (
         <Typography key={s} sx={{ fontSize: 14 }}>

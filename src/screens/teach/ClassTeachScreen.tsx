@@ -7,7 +7,6 @@ import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { TYPICAL_BUILD } from '@/core/body';
-import { SIDE_MARK } from '@/core/body/words';
 import { practiceOf, type YogaClass } from '@/core/classes/class';
 import type { TableRow } from '@/core/classes/table';
 import { TYPICAL } from '@/core/fit/typical';
@@ -29,6 +28,7 @@ import { useStudio } from '../shell/studio-context';
 import { Finished } from './Finished';
 import { LateNote } from './LateNote';
 import { MainWays } from './MainWays';
+import { depthOf, NextUp } from './NextUp';
 import { Stage } from './Stage';
 import { TeachFrame } from './TeachFrame';
 import { TopBar } from './TopBar';
@@ -160,17 +160,9 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
         <MainWays state={state} started={hasBegun(state)} send={send} />
-        <Typography aria-label="Next" sx={{ fontSize: 18 }}>
-          {next ? (
-            <>
-              Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
-              {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
-              {coming.length > 0 && ` · ${coming.join(' · ')}`}
-            </>
-          ) : (
-            'Last one'
-          )}
-        </Typography>
+        <NextUp next={next} depth={next ? depthOf(next, TYPICAL, TYPICAL_BUILD, USUAL_WAY) : 0}>
+          {coming.length > 0 && ` · ${coming.join(' · ')}`}
+        </NextUp>
       </Box>
     </TeachFrame>
   );

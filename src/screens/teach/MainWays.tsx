@@ -16,6 +16,7 @@ export function MainWays({
   send,
   quiet = false,
   most_s = null,
+  onPain,
   children,
 }: {
   state: PlayerState;
@@ -25,6 +26,8 @@ export function MainWays({
   quiet?: boolean;
   /** Longest hold that a caution allows, seconds. */
   most_s?: number | null;
+  /** Something hurt; left out where nobody in particular is taught. */
+  onPain?: () => void;
   children?: ReactNode;
 }) {
   const item = state.items.at(state.index);
@@ -55,6 +58,12 @@ export function MainWays({
       <Button size="large" variant="outlined" sx={BIG} onClick={() => send({ type: 'next' })}>
         Next
       </Button>
+      {/* Always in the first row, wherever the thumb is. */}
+      {onPain && (
+        <Button size="large" variant="outlined" sx={BIG} color="warning" onClick={onPain}>
+          ▲ Pain, stop this
+        </Button>
+      )}
       <Button size="large" sx={BIG} onClick={() => send({ type: 'skip' })}>
         Skip
       </Button>

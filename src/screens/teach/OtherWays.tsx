@@ -3,9 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import Typography from '@mui/material/Typography';
 import { useEffect, useMemo, useState } from 'react';
-import { SIDE_MARK } from '@/core/body/words';
 import { reachedIn } from '@/core/fit/fit';
 import { propsOf } from '@/core/fit/props';
 import type { FitWay } from '@/core/fit/way';
@@ -25,6 +23,7 @@ import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { newId } from '@/store/studio';
 import { usePropSizes } from '../settings/use-pose-settings';
 import { BIG, MainWays } from './MainWays';
+import { depthOf, NextUp } from './NextUp';
 
 interface OtherWaysProps {
   state: PlayerState;
@@ -89,7 +88,14 @@ export function OtherWays({
   });
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <MainWays state={state} started={started} send={send} quiet={anchor !== null} most_s={most_s}>
+      <MainWays
+        state={state}
+        started={started}
+        send={send}
+        quiet={anchor !== null}
+        most_s={most_s}
+        onPain={() => send({ type: 'stop-item' })}
+      >
         <Button size="large" sx={BIG} disabled={!easier} onClick={() => exchange(easier)}>
           Easier
         </Button>
@@ -104,9 +110,6 @@ export function OtherWays({
           onClick={(e) => setAnchor(e.currentTarget)}
         >
           Swap
-        </Button>
-        <Button size="large" sx={BIG} color="warning" onClick={() => send({ type: 'stop-item' })}>
-          ▲ Pain, stop this
         </Button>
         <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
           {others.map(({ fits }) => {
@@ -125,17 +128,9 @@ export function OtherWays({
           })}
         </Menu>
       </MainWays>
-      <Typography aria-label="Next" sx={{ fontSize: 18 }}>
-        {next ? (
-          <>
-            Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
-            {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
-            {fetchWords(next, item, student, posterior, way, sizes)}
-          </>
-        ) : (
-          'Last one'
-        )}
-      </Typography>
+      <NextUp next={next} depth={next ? depthOf(next, posterior, buildOfStudent(student), way) : 0}>
+        {next && fetchWords(next, item, student, posterior, way, sizes)}
+      </NextUp>
     </Box>
   );
 }

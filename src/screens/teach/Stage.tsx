@@ -4,7 +4,6 @@ import Typography from '@mui/material/Typography';
 import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { closers, verdictOf, type Screening } from '@/core/cautions/screen';
-import { reachedIn } from '@/core/fit/fit';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { demandsOf, rungOf } from '@/core/poses';
@@ -12,6 +11,7 @@ import { speaksActive } from '@/core/poses/schools';
 import { countOf, IN, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
+import { depthOf } from './NextUp';
 import { clock } from '@/core/practice/sheet';
 import { useSchools } from '../settings/use-pose-settings';
 
@@ -45,8 +45,7 @@ export function Stage({
   const item = state.items[state.index];
   const found = item && rungOf(item.pose, item.rung);
   if (!item) return null;
-  const side = item.side === 'left' ? 'left' : 'right';
-  const depth = posterior && found ? reachedIn(found.shape, item.rung, side, posterior, build, way).depth : 0.5;
+  const depth = depthOf(item, posterior, build, way);
   const stops = showSigns ? [...new Set(screening.cautions.map((c) => c.stop))] : [];
   const conflicts = found ? closers(screening, verdictOf(screening, demandsOf(found.shape, found.rung))) : [];
   const count = countOf(state);
@@ -79,7 +78,15 @@ export function Stage({
         sx={{ height: { xs: 170, sm: 320, md: 400 }, cursor: 'pointer' }}
         onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
       >
-        <PoseFigure pose={item.pose} rung={item.rung} side={item.side} depth={depth} build={build} />
+        <PoseFigure
+          pose={item.pose}
+          rung={item.rung}
+          side={item.side}
+          depth={depth}
+          build={build}
+          muscles={false}
+          detail="large"
+        />
       </Box>
       <Box>
         <Typography component="h1" sx={{ fontSize: { xs: 28, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>

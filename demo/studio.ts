@@ -5,6 +5,7 @@ import { infer } from '@/core/inference';
 import { aimsFor } from '@/core/aims/for-student';
 import { QUESTIONS } from '@/core/cautions/red-flags';
 import { screenOf } from '@/core/cautions/screen';
+import { QUICK_BATTERY } from '@/core/assessment/batteries';
 import { testById } from '@/core/assessment/battery';
 import { verdictOfTest } from '@/core/assessment/locks';
 import { rankPoses } from '@/core/ranking/rank';
@@ -24,6 +25,8 @@ interface Person {
   seed: number;
   short: Short[];
   measuredAt: string;
+  /** Tests beyond the quick look. */
+  more?: readonly string[];
 }
 
 const PEOPLE: readonly Person[] = [
@@ -132,6 +135,114 @@ const PEOPLE: readonly Person[] = [
     short: [{ group: 'deep-buttock', side: 'left', by: -2.2 }],
     measuredAt: '2026-11-20T11:05:00.000Z',
   },
+  {
+    student: {
+      id: 'demo-lowen',
+      name: 'Lowen Quayle',
+      height_cm: 171,
+      mass_kg: 64,
+      birthYear: 1968,
+      sexForNorms: 'male',
+      dominantLeg: 'right',
+      aim: 'Hold the cello between the knees without the inner thighs gripping.',
+      aimKind: 'range',
+      complaints: [
+        {
+          place: 'inner-thigh-high',
+          side: 'both',
+          times: ['sitting'],
+          quality: 'pull',
+          strength: 3,
+          since: 'last season',
+          sounds: 'inner-thigh',
+        },
+      ],
+      daily: 'Sits to play, knees apart, four hours a day.',
+      props: ['block', 'blanket', 'chair'],
+      consent: { on: '2026-11-19', touch: 'ask', by: 'student' },
+      askedOn: '2026-11-19',
+      cautions: [],
+    },
+    seed: 71,
+    short: [
+      { group: 'adductors', side: 'left', by: -2.1 },
+      { group: 'adductors', side: 'right', by: -2.1 },
+    ],
+    measuredAt: '2026-11-19T15:00:00.000Z',
+    more: ['supine-abduction', 'bent-knee-fall-out'],
+  },
+  {
+    student: {
+      id: 'demo-tamsin',
+      name: 'Tamsin Oxbow',
+      height_cm: 159,
+      mass_kg: 66,
+      birthYear: 1953,
+      sexForNorms: 'female',
+      dominantLeg: 'right',
+      aim: 'Kneel in the beds and get up again without thinking about it.',
+      aimKind: 'relief',
+      complaints: [{ place: 'calf-high', side: 'both', times: ['getting-up'], quality: 'stiff', strength: 3 }],
+      daily: 'Gardens most mornings, kneels and squats.',
+      props: ['chair', 'blanket', 'wall'],
+      consent: { on: '2026-11-17', touch: 'yes', by: 'student' },
+      askedOn: '2026-11-17',
+      cautions: [],
+    },
+    seed: 58,
+    short: [
+      { group: 'calf', side: 'left', by: -2 },
+      { group: 'calf', side: 'right', by: -2 },
+    ],
+    measuredAt: '2026-11-17T10:20:00.000Z',
+    more: ['knee-to-wall', 'straight-knee-lunge'],
+  },
+  {
+    student: {
+      id: 'demo-bram',
+      name: 'Bram Kelder',
+      height_cm: 181,
+      mass_kg: 104,
+      birthYear: 1982,
+      sexForNorms: 'male',
+      dominantLeg: 'left',
+      aim: 'Squat down to the low courses without the heels leaving the ground.',
+      aimKind: 'range',
+      complaints: [{ place: 'outer-hip', side: 'right', times: ['getting-up'], quality: 'stiff', strength: 4 }],
+      daily: 'Dresses and sets stone, lifts and squats.',
+      props: ['block', 'chair', 'wall'],
+      consent: { on: '2026-11-13', touch: 'yes', by: 'student' },
+      askedOn: '2026-11-13',
+      cautions: [],
+    },
+    seed: 90,
+    short: [
+      { group: 'lateral-hip', side: 'right', by: -2.4 },
+      { group: 'vasti', side: 'right', by: -1.4 },
+    ],
+    measuredAt: '2026-11-13T18:10:00.000Z',
+  },
+  {
+    student: {
+      id: 'demo-nell',
+      name: 'Nell Withy',
+      height_cm: 168,
+      mass_kg: 72,
+      birthYear: 1993,
+      sexForNorms: 'female',
+      dominantLeg: 'right',
+      aim: 'Keep moving well until the boats go out again.',
+      complaints: [],
+      daily: 'Coxes the quad from the bank, walks the tow path.',
+      props: ['bolster', 'chair', 'block', 'wall'],
+      consent: { on: '2026-11-12', touch: 'ask', by: 'student' },
+      askedOn: '2026-11-12',
+      cautions: [{ caution: 'pregnancy-middle', since: 'August' }],
+    },
+    seed: 47,
+    short: [{ group: 'rectus-femoris', side: 'left', by: -1.9 }],
+    measuredAt: '2026-11-12T09:40:00.000Z',
+  },
 ];
 
 /** Who is behind an id of the demo: the seed and what is short; null for students that were added. */
@@ -143,13 +254,16 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
 /** Day of the first round, six weeks before the second. */
 const FIRST_ROUND = '2026-10-07T16:30:00.000Z';
 
-/** The demo studio as a record: a sculler, a ferry pilot and a potter with different limiters, all made up. */
+/**
+ * The demo studio as a record: a sculler, a ferry pilot, a potter, a cellist, a gardener, a stonemason and a rower who expects a
+ * child, different in age, build and trouble; all made up.
+ */
 export async function demoStudio(): Promise<KolposRecord> {
   const students: Student[] = [];
   const readings: KolposRecord['readings'] = [];
   const templates: Template[] = [];
   const practices: KolposRecord['practices'] = [];
-  for (const { student, seed, short, measuredAt } of PEOPLE) {
+  for (const { student, seed, short, measuredAt, more = [] } of PEOPLE) {
     const full: Student = {
       ...student,
       breathSeconds: 6,
@@ -166,7 +280,8 @@ export async function demoStudio(): Promise<KolposRecord> {
     students.push(full);
     const screening = screenOf(full, '2026-01-05');
     const simulated = simulateStudent(student.id, seed, short, student.sexForNorms);
-    const own = readAll(simulated, { takenAt: measuredAt }).filter((r) => {
+    const tests = more.length > 0 ? [...QUICK_BATTERY.tests.map((t) => t.id), ...more] : undefined;
+    const own = readAll(simulated, { takenAt: measuredAt, tests }).filter((r) => {
       const test = testById(r.test);
       return test && verdictOfTest(screening, test).state !== 'closed';
     });
@@ -223,7 +338,7 @@ export async function demoStudio(): Promise<KolposRecord> {
       {
         id: 'demo-class',
         name: 'Thursday before the flood tide',
-        students: students.map((s) => s.id),
+        students: students.slice(0, 3).map((s) => s.id),
         items: [],
         aims: [],
         createdAt: FIRST_ROUND,

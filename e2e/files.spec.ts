@@ -53,7 +53,7 @@ test('everything is taken out locked, the studio emptied, and opened again with 
     await expect(dialog.getByText(/^It does not open this file/)).toBeVisible();
     await dialog.getByLabel('Passphrase').fill('ebb flood slack spring');
     await page.keyboard.press('Enter');
-    await expect(page.getByText(/^Brought in 3 students/)).toBeVisible();
+    await expect(page.getByText(/^Brought in 7 students/)).toBeVisible();
     await page.goto('/demo/students');
     await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
   });

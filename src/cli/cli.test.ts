@@ -167,7 +167,7 @@ describe('the command', () => {
   it('checks a file: counts on standard output, exit 0', () => {
     const r = run(['check', file]);
     expect(r.status).toBe(0);
-    expect(JSON.parse(r.stdout)).toMatchObject({ readable: true, students: 3, practices: 1 });
+    expect(JSON.parse(r.stdout)).toMatchObject({ readable: true, students: 7, practices: 1 });
   });
   it('reads standard input', () => {
     const r = run(['check', '-'], writeRecord(record));

@@ -16,6 +16,9 @@ const tablesOf = (db: StudioDatabase) =>
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
 /** Memos that are about this machine and not about how she works. */
 const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'demo-filled', 'new-student'];
+/** Memos that can be worked out again: what limits each student. */
+export const LIMITS = 'limits/';
+const stays = (key: string): boolean => OF_THIS_MACHINE.includes(key) || key.startsWith(LIMITS);
 
 async function everything(db: StudioDatabase): Promise<Everything> {
   const [students, readings, practices, logs, poses, templates, plans, classes, memos] = await Promise.all([
@@ -30,7 +33,7 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     db.memos.toArray(),
   ]);
   const settings = Object.fromEntries(
-    memos.filter((m) => !OF_THIS_MACHINE.includes(m.key)).map((m) => [m.key, m.value]),
+    memos.filter((m) => !stays(m.key)).map((m) => [m.key, m.value]),
   );
   // Who is not here any more is in no class either.
   const here = new Set(students.map((s) => s.id));
@@ -87,7 +90,7 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
     undo: () =>
       db.transaction('rw', [...tablesOf(db)], async () => {
         await Promise.all(tablesOf(db).flatMap((t) => (t === db.memos ? [] : [t.clear()])));
-        await db.memos.filter((m) => !OF_THIS_MACHINE.includes(m.key)).delete();
+        await db.memos.filter((m) => !stays(m.key)).delete();
         await put(db, before);
       }),
   };

@@ -74,7 +74,7 @@ export interface Picture {
 }
 
 /** Small things about the studio itself, such as when it was last taken out as a file. */
-interface Memo {
+export interface Memo {
   key: string;
   value: string;
 }

@@ -5,7 +5,7 @@ import { PLACE_WORDS } from '@/core/students/words';
 import type { AtComplaint } from './at-complaint';
 import { bandWords, capital } from './words';
 
-const nameOf = (test: string): string => (testById(test)?.name ?? test).toLowerCase();
+const nameOf = (test: string): string => `“${testById(test)?.name ?? test}”`;
 const listed = new Intl.ListFormat('en', { type: 'conjunction' });
 
 /** Where it bothers her: "back of the thigh, left". */
@@ -15,7 +15,7 @@ export const complaintTitle = ({ complaint: { place, side } }: AtComplaint): str
 /** What was found there, in one or two short sentences; what was not tested is said, and never a cause. */
 export function complaintFound({ limited, weak, read, open, pained }: AtComplaint): string {
   if (pained.length > 0)
-    return `The ${nameOf(pained[0])} ended in pain there. That says nothing about length, and no stretch follows from it.`;
+    return `${nameOf(pained[0])} ended in pain there. That says nothing about length, and no stretch follows from it.`;
   const [m] = limited;
   if (m) {
     const [top] = m.limiters;
@@ -24,10 +24,9 @@ export function complaintFound({ limited, weak, read, open, pained }: AtComplain
     return `${capital(MOVEMENT_WORDS[m.movement])} on the ${m.side} is ${bandWords(m.band)}: limited ${by}.`;
   }
   const [s] = weak;
-  if (s)
-    return `The ${nameOf(s.test)} reads weak${s.side === 'both' ? '' : ` on the ${s.side}`}; nothing there is short.`;
+  if (s) return `${nameOf(s.test)} reads weak${s.side === 'both' ? '' : ` on the ${s.side}`}; nothing there is short.`;
   if (read.length === 0)
-    return `Nothing is measured there yet. ${open.length > 0 ? `The ${listed.format(open.slice(0, 2).map(nameOf))} would look there.` : ''}`.trim();
+    return `Nothing is measured there yet. ${open.length > 0 ? `${listed.format(open.slice(0, 2).map(nameOf))} would look there.` : ''}`.trim();
   const looked = `Nothing short or weak in ${read.length === 1 ? 'the one test' : `the ${read.length} tests`} that look${read.length === 1 ? 's' : ''} there.`;
   return open.length > 0 ? `${looked} Not tested yet: ${listed.format(open.slice(0, 2).map(nameOf))}.` : looked;
 }

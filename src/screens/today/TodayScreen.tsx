@@ -6,23 +6,22 @@ import { formatDistanceToNow } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { todayOf } from '@/core/progress/today';
 import { testById } from '@/core/assessment/battery';
 import { changeSession } from '@/store/changes';
-import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { People } from './People';
 
 /** What can be gone on with: running practices, students in order of last work, age of the last file. */
 export function TodayScreen() {
   const { db, base, name } = useStudio();
   const data = useLiveQuery(async () => {
-    const [students, players, practices, readings, memo, sessions, logs, plans, classes] = await Promise.all([
+    const [students, players, practices, readings, memos, sessions, logs, plans, classes] = await Promise.all([
       db.students.toArray(),
       db.players.toArray(),
       db.practices.toArray(),
       db.readings.toArray(),
-      db.memos.get('taken-out'),
+      db.memos.toArray(),
       db.sessions.toArray(),
       db.logs.toArray(),
       db.plans.toArray(),
@@ -33,7 +32,7 @@ export function TodayScreen() {
       players,
       practices,
       readings,
-      takenOut: memo?.value,
+      memos,
       sessions,
       logs,
       plans,
@@ -41,6 +40,7 @@ export function TodayScreen() {
     };
   }, [db]);
   if (!data) return null;
+  const savedAt = data.memos.find((m) => m.key === 'taken-out')?.value;
   if (data.students.length === 0 && name === 'studio')
     return (
       <EmptyChart
@@ -66,26 +66,8 @@ export function TodayScreen() {
         </p>
       </EmptyChart>
     );
-  const lastOf = (id: string) =>
-    data.readings.filter((r) => r.student === id).reduce<string>((t, r) => (r.takenAt > t ? r.takenAt : t), '');
-  const holds = new Map(
-    data.students.map((s) => [
-      s.id,
-      todayOf(
-        data.plans.find((p) => p.student === s.id),
-        data.logs.filter((l) => l.student === s.id),
-        data.readings.filter((r) => r.student === s.id),
-        today(),
-      ),
-    ]),
-  );
-  // Who comes today stands first, then whom was worked with last.
-  const coming = (id: string) => Number((holds.get(id)?.practice ?? null) !== null);
-  const sorted = [...data.students].sort(
-    (a, b) => coming(b.id) - coming(a.id) || (lastOf(b.id) < lastOf(a.id) ? -1 : 1),
-  );
   return (
-    <Box sx={{ p: 3, maxWidth: 860 }}>
+    <Box sx={{ p: 3, maxWidth: 1180 }}>
       <Typography variant="h1" gutterBottom>
         Today
       </Typography>
@@ -118,61 +100,14 @@ export function TodayScreen() {
           </Waiting>
         );
       })}
-      <Typography variant="h2" sx={{ mt: 2, mb: 1 }}>
-        Students
-      </Typography>
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
-        {sorted.slice(0, 12).map((s) => {
-          const last = lastOf(s.id);
-          const here = holds.get(s.id);
-          return (
-            <Box
-              component="li"
-              key={s.id}
-              sx={{
-                display: 'flex',
-                flexWrap: 'wrap',
-                gap: 1,
-                alignItems: 'center',
-                borderBottom: '1px solid var(--line)',
-                py: 1.25,
-              }}
-            >
-              <Box sx={{ flex: '1 1 240px' }}>
-                <Typography sx={{ fontWeight: 700 }}>{s.name}</Typography>
-                {s.aim && <Typography sx={{ fontSize: 14 }}>{s.aim}</Typography>}
-                <Typography variant="caption">
-                  {s.cautions.length > 0 && <span style={{ color: 'var(--caution)' }}>▲ caution · </span>}
-                  {here && here.practice !== null && <strong>today: {here.practice} minutes · </strong>}
-                  {here && here.due > 0 && <strong>{here.due} readings due again · </strong>}
-                  {here &&
-                    here.open > 0 &&
-                    `${here.open} planned ${here.open === 1 ? 'day' : 'days'} without a mark · `}
-                  {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
-                </Typography>
-              </Box>
-              {(['measure', 'findings', 'poses', 'practice', 'progress'] as const).map((step) => (
-                <Button
-                  key={step}
-                  size="small"
-                  component={Link}
-                  href={`${base}/student?id=${s.id}&step=${step}`}
-                  sx={{ textTransform: 'capitalize' }}
-                >
-                  {step}
-                </Button>
-              ))}
-            </Box>
-          );
-        })}
-      </Box>
+      <People {...data} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3 }}>
         <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>
           Add student
         </Button>
         <Typography variant="caption">
-          {data.takenOut
-            ? `Last taken out as a file ${formatDistanceToNow(new Date(data.takenOut), { addSuffix: true })}.`
+          {savedAt
+            ? `Last backup ${formatDistanceToNow(new Date(savedAt), { addSuffix: true })}.`
             : 'No backup saved yet.'}
         </Typography>
       </Box>

@@ -1,0 +1,33 @@
+import { unanswered } from '@/core/cautions/red-flags';
+import type { Practice } from '@/core/practice/practice';
+import type { Student } from '@/core/students/student';
+import type { Reading } from '@/core/assessment/reading';
+import type { TodayOf } from './today';
+
+/** What a teacher would do next with a student, and why. */
+export interface NextStep {
+  step: 'ask' | 'measure' | 'findings' | 'practice' | 'teach' | 'progress';
+  /** What the button says. */
+  words: string;
+  /** The practice that is taught. */
+  practice?: string;
+}
+
+/**
+ * The one step that is plainly next: asked before measured, measured before built, built before taught; what is due again goes
+ * before what is planned.
+ */
+export function nextStep(
+  student: Student,
+  readings: readonly Reading[],
+  practices: readonly Practice[],
+  today: TodayOf,
+): NextStep {
+  if (unanswered(student).length > 0) return { step: 'ask', words: 'Ask first' };
+  if (readings.length === 0) return { step: 'measure', words: 'Measure' };
+  if (today.due > 0) return { step: 'measure', words: 'Test again' };
+  const newest = [...practices].sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)).at(0);
+  if (!newest) return { step: 'practice', words: 'Build a practice' };
+  if (today.practice !== null) return { step: 'teach', words: 'Teach', practice: newest.id };
+  return { step: 'practice', words: 'Open the practice' };
+}

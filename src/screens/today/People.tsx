@@ -1,0 +1,113 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { nextStep } from '@/core/progress/next-step';
+import type { PlanChoice } from '@/core/progress/plan';
+import { todayOf } from '@/core/progress/today';
+import type { Practice } from '@/core/practice/practice';
+import type { Student } from '@/core/students/student';
+import type { LogEntry } from '@/core/teaching/log';
+import { finds } from '@/core/text-search';
+import type { Reading } from '@/core/assessment/reading';
+import { today, type Memo } from '@/store/studio';
+import { useStudio } from '../shell/studio-context';
+import { StudentCard } from './StudentCard';
+import { useLimits } from './use-limits';
+
+/** Cards that are drawn at once, and as many more each time. */
+const AT_ONCE = 12;
+/** From so many students on, a name is looked for rather than seen. */
+const MANY = 9;
+
+/** Students as cards: who comes today first, then whom was worked with last. */
+export function People({
+  students,
+  readings,
+  practices,
+  logs,
+  plans,
+  memos,
+}: {
+  students: readonly Student[];
+  readings: readonly Reading[];
+  practices: readonly Practice[];
+  logs: readonly LogEntry[];
+  plans: readonly PlanChoice[];
+  memos: readonly Memo[];
+}) {
+  const { db } = useStudio();
+  const [text, setText] = useState('');
+  const [shown, setShown] = useState(AT_ONCE);
+  const people = useMemo(() => {
+    const by = <T extends { student: string }>(rows: readonly T[]): Map<string, T[]> => {
+      const out = new Map<string, T[]>();
+      for (const row of rows) out.set(row.student, [...(out.get(row.student) ?? []), row]);
+      return out;
+    };
+    const own = { readings: by(readings), logs: by(logs), practices: by(practices) };
+    return students
+      .map((student) => {
+        const hers = own.readings.get(student.id) ?? [];
+        const here = todayOf(
+          plans.find((p) => p.student === student.id),
+          own.logs.get(student.id) ?? [],
+          hers,
+          today(),
+        );
+        return {
+          student,
+          readings: hers,
+          today: here,
+          next: nextStep(student, hers, own.practices.get(student.id) ?? [], here),
+          last: hers.reduce((t, r) => (r.takenAt > t ? r.takenAt : t), ''),
+        };
+      })
+      .sort(
+        (a, b) => Number(b.today.practice !== null) - Number(a.today.practice !== null) || (b.last < a.last ? -1 : 1),
+      );
+  }, [students, readings, practices, logs, plans]);
+  const wanted = text.trim();
+  const found = useMemo(
+    () => people.filter((p) => wanted === '' || finds(p.student.name, wanted)).slice(0, shown),
+    [people, wanted, shown],
+  );
+  const limits = useLimits(db, found, memos);
+  return (
+    <>
+      {students.length >= MANY && (
+        <TextField
+          size="small"
+          label="Find a student"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          sx={{ mt: 1, width: 280 }}
+        />
+      )}
+      <Box
+        component="ul"
+        aria-label="Students"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          mt: 2,
+          p: 0,
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))',
+        }}
+      >
+        {found.map((p) => (
+          <StudentCard key={p.student.id} {...p} limits={limits.get(p.student.id) ?? null} />
+        ))}
+      </Box>
+      {found.length === 0 && <Typography sx={{ mt: 2 }}>Nobody here is called that.</Typography>}
+      {!wanted && people.length > shown && (
+        <Button sx={{ mt: 1 }} onClick={() => setShown(shown + AT_ONCE)}>
+          Show {Math.min(AT_ONCE, people.length - shown)} more of {people.length}
+        </Button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,134 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { formatDistanceToNow } from 'date-fns';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { GROUP_WORDS } from '@/core/body/words';
+import type { Limit } from '@/core/inference';
+import type { NextStep } from '@/core/progress/next-step';
+import type { TodayOf } from '@/core/progress/today';
+import type { Student } from '@/core/students/student';
+import { Figure } from '@/figure/Figure';
+import { STANDING } from '../findings/standing';
+import { tintsOfLimit } from '../findings/tints';
+import { useStudio } from '../shell/studio-context';
+import { useBuild } from '../students/use-build';
+
+const FRONT = { yaw: -90, pitch: 3 };
+const BACK = { yaw: 90, pitch: 3 };
+/** Groups that are seen from behind. */
+const BEHIND: readonly string[] = ['hamstrings', 'gluteus-maximus', 'deep-buttock', 'calf', 'nerve-like'];
+
+/** One student at a glance: what limits her on a small figure, what is due, and the one step that is next. */
+export function StudentCard({
+  student,
+  limits,
+  today,
+  next,
+  last,
+}: {
+  student: Student;
+  /** Null while it is not worked out. */
+  limits: readonly Limit[] | null;
+  today: TodayOf;
+  next: NextStep;
+  /** Moment of the newest reading; empty without one. */
+  last: string;
+}) {
+  const { base } = useStudio();
+  const build = useBuild(student);
+  const tints = useMemo(() => (limits ?? []).flatMap(tintsOfLimit), [limits]);
+  const first = limits?.at(0);
+  const behind = first !== undefined && BEHIND.includes(first.group);
+  const href =
+    next.step === 'teach'
+      ? `${base}/teach?practice=${next.practice}`
+      : `${base}/student?id=${student.id}&step=${next.step}`;
+  const due = [
+    today.practice !== null && `${today.practice} minutes today`,
+    today.due > 0 && `${today.due} ${today.due === 1 ? 'reading' : 'readings'} due again`,
+    today.open > 0 && `${today.open} planned ${today.open === 1 ? 'day' : 'days'} without a mark`,
+  ].filter((w) => w !== false);
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '76px minmax(0, 1fr)',
+        gap: 1.5,
+        border: '1px solid var(--line)',
+        borderRadius: 1.5,
+        bgcolor: 'var(--surface)',
+        p: 1.5,
+      }}
+    >
+      <Figure
+        label={
+          first
+            ? `Limited first by ${GROUP_WORDS[first.group].name} on the ${first.side}.`
+            : last
+              ? 'Nothing is painted.'
+              : 'Not measured yet.'
+        }
+        posture={STANDING}
+        build={build}
+        tints={tints}
+        view={behind ? BACK : FRONT}
+        shown={tints.length > 0 ? 'muscles' : 'skin'}
+        detail="medium"
+        height={148}
+      />
+      <Box sx={{ minWidth: 0, display: 'flex', flexDirection: 'column', gap: 0.25 }}>
+        <Typography
+          component={Link}
+          href={`${base}/student?id=${student.id}`}
+          sx={{
+            fontWeight: 700,
+            fontSize: 17,
+            color: 'inherit',
+            textDecoration: 'none',
+            '&:hover': { textDecoration: 'underline' },
+          }}
+        >
+          {student.name}
+        </Typography>
+        {student.aim && <Typography sx={{ fontSize: 14, color: 'var(--ink-2)' }}>{student.aim}</Typography>}
+        {first && (
+          <Typography sx={{ fontSize: 14 }}>
+            <span className="muscle">{GROUP_WORDS[first.group].name}</span>, {first.side}
+            {limits && limits.length > 1 && ` · ${limits.length - 1} more`}
+          </Typography>
+        )}
+        {limits?.length === 0 && last && <Typography sx={{ fontSize: 14 }}>Nothing stops short of typical.</Typography>}
+        <Typography variant="caption" component="p">
+          {student.cautions.some((c) => !c.cleared) && <span style={{ color: 'var(--caution)' }}>▲ caution · </span>}
+          {due.length > 0 && <strong>{due.join(' · ')} · </strong>}
+          {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
+        </Typography>
+        <Box sx={{ flex: 1 }} />
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
+          <Button
+            size="small"
+            variant={today.practice !== null || today.due > 0 ? 'contained' : 'outlined'}
+            component={Link}
+            href={href}
+            aria-label={`${next.words}: ${student.name}`}
+          >
+            {next.words}
+          </Button>
+          {last && (
+            <Button
+              size="small"
+              component={Link}
+              href={`${base}/student?id=${student.id}&step=findings`}
+              aria-label={`Findings: ${student.name}`}
+            >
+              Findings
+            </Button>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

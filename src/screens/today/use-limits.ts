@@ -1,0 +1,49 @@
+import { useEffect, useMemo } from 'react';
+import { limitsOf, readLimits, writeLimits, type Limit } from '@/core/inference';
+import type { Student } from '@/core/students/student';
+import type { Reading } from '@/core/assessment/reading';
+import type { Memo, StudioDatabase } from '@/store/studio';
+import { LIMITS } from '@/store/exchange';
+import { core } from '@/workers/use-core';
+
+/**
+ * What limits each of these students, from what was kept beside her readings; where nothing is kept, or it rests on other
+ * readings, it is worked out one after the other while the page is open, and kept.
+ */
+export function useLimits(
+  db: StudioDatabase,
+  people: readonly { student: Student; readings: readonly Reading[] }[],
+  memos: readonly Memo[],
+): ReadonlyMap<string, readonly Limit[]> {
+  const known = useMemo(() => {
+    const texts = new Map(memos.map((m) => [m.key, m.value]));
+    const out = new Map<string, readonly Limit[]>();
+    for (const { student, readings } of people) {
+      const limits = readLimits(texts.get(LIMITS + student.id), readings);
+      if (limits) out.set(student.id, limits);
+    }
+    return out;
+  }, [people, memos]);
+  const missing = people.find((p) => p.readings.length > 0 && !known.has(p.student.id));
+  const key = missing ? `${missing.student.id} ${missing.readings.length}` : null;
+  useEffect(() => {
+    if (!missing) return;
+    let current = true;
+    const { student, readings } = missing;
+    const { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg } = student;
+    core()
+      .infer({ id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg }, [...readings], [], null)
+      .then((result) => {
+        if (!current || !result) return;
+        return db.memos.put({ key: LIMITS + id, value: writeLimits(readings, limitsOf(result.findings.movements)) });
+      })
+      // A figure without paint is all that is lost.
+      .catch(() => undefined);
+    return () => {
+      current = false;
+    };
+    // The next one follows when this one is kept.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [db, key]);
+  return known;
+}

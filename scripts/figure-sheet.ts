@@ -43,7 +43,7 @@ function sceneOf(what: string): Scene {
       side: 'right' as const,
       fill: ['#7dbfc4', '#34899b', '#ddb863', '#bfe0df'][i % 4],
     })),
-    ...(height_cm && { build: buildOf({ height_cm, mass_kg }), pregnant }),
+    ...(height_cm && { build: { ...buildOf({ height_cm, mass_kg }), pregnant } }),
   };
 }
 

@@ -68,7 +68,7 @@ export function Figure({
   angles,
   build,
   shown,
-  pregnant,
+  ground,
 }: FigureProps) {
   const { own, turning, ...turnable } = useTurning(given, onPick);
   const [held, setHeld] = useState<{ box: Box; anchor: { x: number; y: number } } | null>(null);
@@ -77,8 +77,8 @@ export function Figure({
   // Lines and letters keep their thickness on paper when only a part is shown.
   const ink = near ? near.reach / WHOLE : 1;
   const scene = useMemo(
-    (): Scene => ({ posture, reach, props, tints, angle, angles, build, shown, pregnant, view, zoom: ink }),
-    [posture, reach, props, tints, angle, angles, build, shown, pregnant, view, ink],
+    (): Scene => ({ posture, reach, props, tints, angle, angles, build, shown, ground, view, zoom: ink }),
+    [posture, reach, props, tints, angle, angles, build, shown, ground, view, ink],
   );
   const { drawing, resting } = useDrawing(scene, detail, turning || held !== null);
   const space = useMemo(() => {

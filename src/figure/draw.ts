@@ -41,7 +41,7 @@ export function prepare(scene: Scene, detail: Detail = 'large'): Prepared {
     straps: strapsOf(scene, skeleton),
     floor,
     cell: CELL[detail],
-    pregnant: scene.pregnant,
+    pregnant: scene.build?.pregnant,
   });
   return { scene, detail, skeleton, masses, floor };
 }
@@ -64,12 +64,11 @@ export function paint({ scene, detail, skeleton, masses, floor }: Prepared, view
   const order = farToNear(body);
   const far = farOf(order);
   const bounds = boundsOf(body);
-  const props = propsOf(scene, skeleton, floor, lens, detail, step, [
-    bounds.x,
-    bounds.y,
-    bounds.x + bounds.width,
-    bounds.y + bounds.height,
-  ]);
+  const { x, y, width, height } = bounds;
+  const props =
+    scene.ground === false
+      ? { paints: [], fields: [] }
+      : propsOf(scene, skeleton, floor, lens, detail, step, [x, y, x + width, y + height]);
   const page: Page = {
     scene,
     skeleton,

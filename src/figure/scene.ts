@@ -54,8 +54,8 @@ export interface Scene {
   view: View;
   /** Muscles on bones where there are tints, else skin, unless told. */
   shown?: Shown;
-  /** Months of a pregnancy that shows, from a caution. */
-  pregnant?: number;
+  /** False leaves out mat, shadows and props: a second body drawn over another. */
+  ground?: boolean;
   /** Half the width shown, metres, where only a part is: the pen is finer by as much. */
   zoom?: number;
 }

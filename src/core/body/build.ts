@@ -34,6 +34,8 @@ export interface Build {
   /** Greatest muscle force against the model's. */
   strength: number;
   mass_kg: number;
+  /** Months of a pregnancy, for the figure alone: nothing is computed from it. */
+  pregnant?: number;
   /** Femoral version beyond the usual, radians. */
   version: Readonly<Record<Side, number>>;
 }

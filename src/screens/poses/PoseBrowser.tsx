@@ -58,6 +58,7 @@ export function PoseBrowser<T extends FittedPose>({
           onCompare={view.toggleCompared}
           cautions={cautions}
           value={value}
+          build={build}
           empty={empty}
         />
         {view.compared.length > 1 && (

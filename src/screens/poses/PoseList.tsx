@@ -5,6 +5,7 @@ import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
+import type { Build } from '@/core/body';
 import type { FittedPose } from '@/core/fit/fit';
 import { rungOf } from '@/core/poses';
 import { isLiked } from '@/core/practice/likes';
@@ -46,6 +47,7 @@ function PoseCard({
   full,
   struck,
   value,
+  build,
   onOpen,
   onCompare,
 }: {
@@ -58,6 +60,7 @@ function PoseCard({
   /** What forbids it. */
   struck: string | undefined;
   value: string | undefined;
+  build: Build | undefined;
   onOpen: () => void;
   onCompare: () => void;
 }) {
@@ -97,6 +100,7 @@ function PoseCard({
           rung={p.rung}
           side={p.side}
           depth={p.depth}
+          build={build}
           height={118}
           muscles={false}
           detail="medium"
@@ -137,6 +141,7 @@ export function PoseList<T extends FittedPose>({
   onCompare,
   cautions,
   value,
+  build,
   empty,
 }: {
   poses: readonly T[];
@@ -146,6 +151,8 @@ export function PoseList<T extends FittedPose>({
   onCompare: (key: string) => void;
   cautions?: (p: T) => readonly string[];
   value?: (p: T) => string;
+  /** Whose body is drawn; the model's own without it. */
+  build?: Build;
   empty: ReactNode;
 }) {
   const [shown, setShown] = useState(AT_ONCE);
@@ -186,6 +193,7 @@ export function PoseList<T extends FittedPose>({
             full={compared.length >= COMPARED}
             struck={cautions?.(p)[0]}
             value={value?.(p)}
+            build={build}
             onOpen={() => onOpen(key)}
             onCompare={() => onCompare(key)}
           />

@@ -11,6 +11,7 @@ import { rungOf } from '@/core/poses';
 import type { Block } from '@/core/practice/blocks';
 import { holdWords, sidesWords } from '@/core/practice/sheet';
 import { phaseWords } from '@/core/practice/words';
+import type { Build } from '@/core/body';
 import { PoseFigure } from '../poses/PoseFigure';
 import { clock } from '@/core/practice/sheet';
 
@@ -35,6 +36,7 @@ export function BlockRow({
   block,
   newPhase,
   depth,
+  build,
   why,
   warned,
   open,
@@ -47,6 +49,7 @@ export function BlockRow({
   block: Block;
   newPhase: boolean;
   depth: number;
+  build: Build;
   /** The first of its reasons. */
   why: string;
   /** How many rules it breaks, and whether one of them is a caution. */
@@ -137,6 +140,7 @@ export function BlockRow({
           rung={block.rung}
           side={block.items[0].side}
           depth={depth}
+          build={build}
           height={62}
           muscles={false}
         />

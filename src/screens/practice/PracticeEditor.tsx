@@ -34,6 +34,7 @@ import { blockName, BlockRow } from './BlockRow';
 import { clock } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
 import { PracticeMenu } from './PracticeMenu';
+import { useBuild } from '../students/use-build';
 import { PracticeProfile } from './PracticeProfile';
 import { useEdits, type ItemsChange } from './use-edits';
 
@@ -61,6 +62,7 @@ export function PracticeEditor({
   const { items, aims } = practice;
   const pace = paceOf(practice);
   const { breathSeconds } = student;
+  const build = useBuild(student);
   const request = useMemo(
     () => practice.request ?? requestOf({ minutes: practice.minutes, breathSeconds }),
     [practice, breathSeconds],
@@ -137,7 +139,7 @@ export function PracticeEditor({
         </Button>
         <PracticeMenu practice={practice} />
       </Box>
-      <PracticeProfile profile={profile} total={total} open={openId} depthOf={depthOf} onOpen={show} />
+      <PracticeProfile profile={profile} total={total} open={openId} depthOf={depthOf} build={build} onOpen={show} />
       <Box
         sx={{
           display: 'grid',
@@ -161,6 +163,7 @@ export function PracticeEditor({
                     <BlockRow
                       key={block.id}
                       block={block}
+                      build={build}
                       newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
                       depth={depthOf(block)}
                       why={reason ? reasonSentences(reason)[0] : ''}

@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import type { Build } from '@/core/body';
 import { rungOf } from '@/core/poses';
 import type { Block } from '@/core/practice/blocks';
 import type { Sounding } from '@/core/practice/profile';
@@ -26,6 +27,7 @@ export function PracticeProfile({
   total,
   open,
   depthOf,
+  build,
   onOpen,
 }: {
   profile: readonly Sounding[];
@@ -34,6 +36,7 @@ export function PracticeProfile({
   open: string | null;
   /** How deep a block is drawn, 0–1. */
   depthOf: (block: Block) => number;
+  build: Build;
   onOpen: (id: string) => void;
 }) {
   if (profile.length === 0 || total <= 0) return null;
@@ -70,7 +73,7 @@ export function PracticeProfile({
           );
         })}
       </Box>
-      <Shapes profile={profile} total={total} open={open} depthOf={depthOf} onOpen={onOpen} />
+      <Shapes profile={profile} total={total} open={open} depthOf={depthOf} build={build} onOpen={onOpen} />
       <Box sx={{ position: 'relative' }}>
         <Box
           component="svg"
@@ -179,12 +182,14 @@ function Shapes({
   total,
   open,
   depthOf,
+  build,
   onOpen,
 }: {
   profile: readonly Sounding[];
   total: number;
   open: string | null;
   depthOf: (block: Block) => number;
+  build: Build;
   onOpen: (id: string) => void;
 }) {
   if (profile.length > MOST) return null;
@@ -222,9 +227,9 @@ function Shapes({
             rung={block.rung}
             side={block.items[0].side}
             depth={depthOf(block)}
+            build={build}
             height={TALL - 4}
             muscles={false}
-            detail="medium"
           />
         </Box>
       ))}

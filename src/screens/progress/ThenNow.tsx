@@ -52,6 +52,7 @@ export function ThenNow({
           label={`${name}: now at ${now.angle?.label ?? 'the newest reading'}, and pale behind it then at ${then.angle?.label ?? 'the first'}.`}
           {...now}
           {...same}
+          ground={false}
         />
       </Box>
     </Box>

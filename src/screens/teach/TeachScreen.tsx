@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
 import { unanswered } from '@/core/cautions/red-flags';
 import { screenOf, stopOf, type Screening } from '@/core/cautions/screen';
-import { buildOfStudent, type Student } from '@/core/students/student';
+import type { Student } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import type { Practice } from '@/core/practice/practice';
 import { feltIn, logFrom, type LogEntry } from '@/core/teaching/log';
@@ -18,6 +18,7 @@ import { endPlayer } from '@/store/changes';
 import { newId, now, today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
+import { useBuild } from '../students/use-build';
 import { RecheckedNote } from '../practice/Rechecked';
 import { usePractice } from '../practice/use-practice';
 import { AskFirst } from '../shell/AskFirst';
@@ -108,6 +109,7 @@ function Teaching({
   const router = useRouter();
   const [felt] = useState(() => feltIn(logs));
   const inference = useInference(student, readings, felt, null);
+  const build = useBuild(student);
   const way = useWay(student, readings, inference.value?.findings);
   const { value: ranked, whole } = useRanking(student, inference.value, practice.aims, way);
   const safe = useRechecked(practice, student, screening, whole, inference.failed !== null);
@@ -183,7 +185,7 @@ function Teaching({
         state={state}
         screening={screening}
         showSigns={!onlyCues}
-        build={buildOfStudent(student)}
+        build={build}
         posterior={inference.value?.posterior ?? null}
         way={way}
         cue={cue}

@@ -8,9 +8,9 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { testById } from '@/core/assessment/battery';
 import { changeSession } from '@/store/changes';
-import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { People } from './People';
+import { Welcome } from './Welcome';
 
 /** What can be gone on with: running practices, students in order of last work, age of the last file. */
 export function TodayScreen() {
@@ -41,31 +41,7 @@ export function TodayScreen() {
   }, [db]);
   if (!data) return null;
   const savedAt = data.memos.find((m) => m.key === 'taken-out')?.value;
-  if (data.students.length === 0 && name === 'studio')
-    return (
-      <EmptyChart
-        title="Welcome to Kolpos"
-        action={
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2 }}>
-            <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
-              Add the first student
-            </Button>
-            <Button variant="outlined" href="/demo">
-              Look round the demo studio
-            </Button>
-          </Box>
-        }
-      >
-        <p>
-          Test a student’s hips, see what limits them and how sure that is, choose poses that reach it in her, and teach
-          a practice that fits the minutes.
-        </p>
-        <p>
-          Everything stays in this browser. Kolpos supports your judgement and does not diagnose; where a caution
-          stands, a licensed clinician decides.
-        </p>
-      </EmptyChart>
-    );
+  if (data.students.length === 0 && name === 'studio') return <Welcome />;
   return (
     <Box sx={{ p: 3, maxWidth: 1180 }}>
       <Typography variant="h1" gutterBottom>

@@ -6,7 +6,8 @@ import type { Practice } from '@/core/practice/practice';
 import type { Student } from '@/core/students/student';
 import { startPlayer } from '@/core/teaching/player';
 import { patchStudent } from './changes';
-import { bringIn, takeOut } from './exchange';
+import { bringIn } from './bring-in';
+import { takeOut } from './exchange';
 import {
   changePractice,
   editPractice,

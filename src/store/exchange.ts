@@ -1,18 +1,16 @@
-import type { FileProblem } from '@/core/formats/json';
-import { readRecord, writeRecord, type KolposRecord } from '@/core/formats/record';
-import { rememberHurt, type Change } from './changes';
+import { writeRecord, type KolposRecord } from '@/core/formats/record';
+import type { Change } from './changes';
 import { now, type StudioDatabase } from './studio';
 
 /** Everything of the studio as text of a `kolpos/record` file; remembers when it was taken out. */
 export async function takeOut(db: StudioDatabase): Promise<string> {
   const exportedAt = now();
   const text = writeRecord({ exportedAt, ...(await everything(db)) });
-  await db.memos.put({ key: 'taken-out', value: exportedAt });
+  // A note that cannot be kept, on a full disk, must not hold back the file.
+  await db.memos.put({ key: 'taken-out', value: exportedAt }).catch(() => undefined);
   return text;
 }
 
-const tablesOf = (db: StudioDatabase) =>
-  [db.students, db.readings, db.practices, db.logs, db.poses, db.templates, db.plans, db.classes, db.memos] as const;
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
 /** Memos that are about this machine and not about how she works. */
 const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'demo-filled', 'new-student'];
@@ -32,22 +30,11 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     db.classes.toArray(),
     db.memos.toArray(),
   ]);
-  const settings = Object.fromEntries(
-    memos.filter((m) => !stays(m.key)).map((m) => [m.key, m.value]),
-  );
+  const settings = Object.fromEntries(memos.filter((m) => !stays(m.key)).map((m) => [m.key, m.value]));
   // Who is not here any more is in no class either.
   const here = new Set(students.map((s) => s.id));
   const whole = classes.map((c) => ({ ...c, students: c.students.filter((id) => here.has(id)) }));
   return { students, readings, practices, logs, poses, templates, plans, classes: whole, settings };
-}
-
-/** Puts a record into the studio in one step: what has the same id is replaced, the rest stays. */
-export async function putRecord(db: StudioDatabase, record: KolposRecord): Promise<void> {
-  await db.transaction('rw', [...tablesOf(db)], async () => {
-    await put(db, record);
-    // Lessons that were here already count beside those of the file.
-    for (const { id } of record.students) await rememberHurt(db, id);
-  });
 }
 
 async function put(db: StudioDatabase, all: Everything): Promise<void> {
@@ -60,40 +47,6 @@ async function put(db: StudioDatabase, all: Everything): Promise<void> {
   await db.plans.bulkPut(all.plans);
   await db.classes.bulkPut(all.classes);
   await db.memos.bulkPut(Object.entries(all.settings).map(([key, value]) => ({ key, value })));
-}
-
-export type BringInResult =
-  | {
-      ok: true;
-      counts: { students: number; readings: number; practices: number; logs: number; poses: number; templates: number };
-      undo: () => Promise<void>;
-    }
-  | { ok: false; problem: FileProblem };
-
-/** Brings in a file's text. A broken file changes nothing. The result can be taken back whole. */
-export async function bringIn(db: StudioDatabase, text: string): Promise<BringInResult> {
-  const result = readRecord(text);
-  if (!result.ok) return result;
-  const before = await everything(db);
-  await putRecord(db, result.record);
-  const { students, readings, practices, logs, poses, templates } = result.record;
-  return {
-    ok: true,
-    counts: {
-      students: students.length,
-      readings: readings.length,
-      practices: practices.length,
-      logs: logs.length,
-      poses: poses.length,
-      templates: templates.length,
-    },
-    undo: () =>
-      db.transaction('rw', [...tablesOf(db)], async () => {
-        await Promise.all(tablesOf(db).flatMap((t) => (t === db.memos ? [] : [t.clear()])));
-        await db.memos.filter((m) => !stays(m.key)).delete();
-        await put(db, before);
-      }),
-  };
 }
 
 /** Empties the studio and fills it with a record: the demo's reset. */

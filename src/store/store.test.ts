@@ -7,7 +7,8 @@ import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
 import { endPlayer, keepReadings, removeReadings, saveStudent } from './changes';
 import { editPractice, putLogRight } from './edits';
-import { bringIn, emptyStudio, replaceAll, takeOut } from './exchange';
+import { bringIn } from './bring-in';
+import { emptyStudio, replaceAll, takeOut } from './exchange';
 import { StudioDatabase } from './studio';
 
 const demo = await demoStudio();
@@ -142,17 +143,66 @@ describe('files', () => {
     });
     expect(await counts()).toEqual(before);
   });
-  it('keeps what is not in the file, replaces what has the same id, and can be taken back whole', async () => {
+  it('keeps what is not in the file, replaces what has the same id and is not newer, and can be taken back whole', async () => {
     const [first, second] = demo.students;
-    await saveStudent(db, { ...first, name: 'Before' });
+    await db.students.put({ ...first, name: 'Before' });
     await saveStudent(db, { ...second, id: 'mine', name: 'Mine' });
     const before = await db.students.orderBy('id').toArray();
     const result = await bringIn(db, JSON.stringify(demo));
     expect(result.ok).toBe(true);
     expect((await db.students.get(first.id))?.name).toBe(first.name);
     expect((await db.students.get('mine'))?.name).toBe('Mine');
-    if (result.ok) await result.undo();
+    if (result.ok) expect(await result.undo()).toBe(0);
     expect(await db.students.orderBy('id').toArray()).toEqual(before);
+  });
+  it('undo of a file takes back nothing that was entered since', async () => {
+    await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [], plans: [], classes: [] });
+    const result = await bringIn(db, JSON.stringify(demo));
+    const [first, second] = demo.students;
+    await saveStudent(db, { ...first, name: 'Changed since' });
+    const reading = { ...demo.readings[0], id: 'since', student: second.id };
+    await db.readings.put(reading);
+    if (!result.ok) throw new Error('refused');
+    // The changed student, and the one who was measured since.
+    expect(await result.undo()).toBe(2);
+    expect((await db.students.get(first.id))?.name).toBe('Changed since');
+    expect(await db.students.get(second.id)).toEqual(second);
+    expect(await db.readings.toArray()).toEqual([reading]);
+    expect(await db.students.count()).toBe(2);
+  });
+  it('an older file never takes later work away', async () => {
+    await replaceAll(db, demo);
+    const [first] = demo.students;
+    const later = { ...first, name: 'Later', updatedAt: '2027-01-01T00:00:00.000Z' };
+    await db.students.put(later);
+    const reading = demo.readings.find((r) => r.student === first.id);
+    if (!reading) throw new Error('no reading');
+    const corrected = {
+      ...reading,
+      trials: [12],
+      history: [{ trials: reading.trials, changedAt: '2027-01-01T00:00:00.000Z' }],
+    };
+    await db.readings.put(corrected);
+    const result = await bringIn(db, JSON.stringify(demo));
+    expect(result).toMatchObject({ ok: true, newerHere: 2 });
+    expect(await db.students.get(first.id)).toEqual(later);
+    expect(await db.readings.get(reading.id)).toEqual(corrected);
+    // And the newer one is taken from a file.
+    const file = JSON.stringify({
+      ...demo,
+      students: [{ ...later, updatedAt: '2028-01-01T00:00:00.000Z', name: 'Latest' }],
+    });
+    await bringIn(db, file);
+    expect((await db.students.get(first.id))?.name).toBe('Latest');
+  });
+  it('bringing in the same file twice changes nothing the second time', async () => {
+    await replaceAll(db, demo);
+    const before = await takeOut(db);
+    const result = await bringIn(db, JSON.stringify(demo));
+    if (!result.ok) throw new Error('refused');
+    expect(await result.undo()).toBe(0);
+    const rows = (text: string) => ({ ...(JSON.parse(text) as object), exportedAt: '' });
+    expect(rows(await takeOut(db))).toEqual(rows(before));
   });
 });
 

@@ -9,7 +9,8 @@ import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { saysSealed } from '@/core/formats/sealed';
-import { bringIn, emptyStudio, takeOut } from '@/store/exchange';
+import { bringIn } from '@/store/bring-in';
+import { emptyStudio, takeOut } from '@/store/exchange';
 import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
@@ -57,8 +58,20 @@ export function FilesPart() {
     else {
       const { students, readings, practices, logs, templates, poses } = result.counts;
       undo(
-        `Brought in ${students} students, ${readings} readings, ${practices} practices, ${logs} logs, ${templates} templates and ${poses} own poses.`,
-        result,
+        `Brought in ${students} students, ${readings} readings, ${practices} practices, ${logs} logs, ${templates} templates and ${poses} own poses.${
+          result.newerHere > 0
+            ? ` ${result.newerHere} ${result.newerHere === 1 ? 'entry was' : 'entries were'} newer here and stay as they are.`
+            : ''
+        }`,
+        {
+          undo: async () => {
+            const stay = await result.undo();
+            if (stay > 0)
+              enqueueSnackbar(
+                `${stay} ${stay === 1 ? 'entry was' : 'entries were'} changed since and ${stay === 1 ? 'stays' : 'stay'}; the rest is taken back.`,
+              );
+          },
+        },
       );
     }
   };

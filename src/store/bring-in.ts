@@ -1,0 +1,132 @@
+import type { Table } from 'dexie';
+import type { FileProblem } from '@/core/formats/json';
+import { readRecord, type KolposRecord } from '@/core/formats/record';
+import { rememberHurt } from './changes';
+import type { StudioDatabase } from './studio';
+
+/** A row that a file brought, with what stood there before. */
+interface Brought {
+  table: Table;
+  key: string;
+  before: object | undefined;
+  put: object;
+}
+
+export type BringInResult =
+  | {
+      ok: true;
+      counts: { students: number; readings: number; practices: number; logs: number; poses: number; templates: number };
+      /** Rows that were changed here later than in the file, and stay as they are. */
+      newerHere: number;
+      /** Takes back what the file brought and nobody has changed since; tells how many rows stay for that reason. */
+      undo: () => Promise<number>;
+    }
+  | { ok: false; problem: FileProblem };
+
+/** Tables of what a file holds, with its rows; settings apart. */
+const tablesOf = (db: StudioDatabase, r: KolposRecord): readonly (readonly [Table, readonly object[]])[] => [
+  [db.students, r.students],
+  [db.readings, r.readings],
+  [db.practices, r.practices],
+  [db.logs, r.logs],
+  [db.poses, r.poses],
+  [db.templates, r.templates],
+  [db.plans, r.plans],
+  [db.classes, r.classes],
+];
+
+const keyOf = (table: Table, row: object): string =>
+  String((row as Record<string, unknown>)[String(table.schema.primKey.keyPath)]);
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** Newest moment that a row tells of itself; empty where it tells none. */
+function momentOf(row: object): string {
+  const { updatedAt, takenAt, endedAt, history } = row as {
+    updatedAt?: string;
+    takenAt?: string;
+    endedAt?: string;
+    history?: readonly { changedAt?: string; at?: string }[];
+  };
+  const all = [updatedAt, takenAt, endedAt, ...(history ?? []).flatMap((h) => [h.changedAt, h.at])];
+  return all.reduce<string>((newest, m) => (m !== undefined && m > newest ? m : newest), '');
+}
+
+/**
+ * Brings in a file's text in one step. What is not here is added, what is here and older is replaced, what is newer here stays:
+ * an older file never takes later work away. A broken file changes nothing.
+ */
+export async function bringIn(db: StudioDatabase, text: string): Promise<BringInResult> {
+  const result = readRecord(text);
+  if (!result.ok) return result;
+  const { record } = result;
+  const tables = tablesOf(db, record);
+  const all = [...tables.map(([t]) => t), db.memos];
+  const { brought, newerHere } = await db.transaction('rw', all, async () => {
+    const brought: Brought[] = [];
+    let newerHere = 0;
+    for (const [table, rows] of tables) {
+      const keys = rows.map((r) => keyOf(table, r));
+      const here = (await table.bulkGet(keys)) as (object | undefined)[];
+      const wanted = rows.flatMap((put, i): Brought[] => {
+        const before = here[i];
+        if (before && same(before, put)) return [];
+        if (before && momentOf(before) > momentOf(put)) {
+          newerHere++;
+          return [];
+        }
+        return [{ table, key: keys[i], before, put }];
+      });
+      await table.bulkPut(wanted.map((w) => w.put));
+      brought.push(...wanted);
+    }
+    for (const [key, value] of Object.entries(record.settings)) {
+      const before = await db.memos.get(key);
+      if (before?.value === value) continue;
+      await db.memos.put({ key, value });
+      brought.push({ table: db.memos, key, before, put: { key, value } });
+    }
+    // Lessons that were here already count beside those of the file.
+    for (const { id } of record.students) await rememberHurt(db, id);
+    for (const b of brought) {
+      const now = (await b.table.get(b.key)) as object | undefined;
+      if (now) b.put = now;
+    }
+    return { brought, newerHere };
+  });
+  const { students, readings, practices, logs, poses, templates } = record;
+  return {
+    ok: true,
+    counts: {
+      students: students.length,
+      readings: readings.length,
+      practices: practices.length,
+      logs: logs.length,
+      poses: poses.length,
+      templates: templates.length,
+    },
+    newerHere,
+    undo: () => db.transaction('rw', all, () => takeBack(db, brought)),
+  };
+}
+
+/** Takes rows back that are still as the file brought them; a student with later work keeps her place. Answers how many stay. */
+async function takeBack(db: StudioDatabase, brought: readonly Brought[]): Promise<number> {
+  let stay = 0;
+  // Students last: whoever has later work is known by then.
+  const order = [...brought].sort((a, b) => Number(a.table === db.students) - Number(b.table === db.students));
+  for (const { table, key, before, put } of order) {
+    const now: unknown = await table.get(key);
+    const hers = table === db.students && !before && (await hasWork(db, key));
+    if (!same(now, put) || hers) stay++;
+    else if (before) await table.put(before);
+    else await table.delete(key);
+  }
+  return stay;
+}
+
+const hasWork = async (db: StudioDatabase, student: string): Promise<boolean> => {
+  const counts = await Promise.all(
+    [db.readings, db.practices, db.logs].map((t) => t.where('student').equals(student).count()),
+  );
+  return counts.some((n) => n > 0);
+};

@@ -188,10 +188,8 @@ describe('files', () => {
     expect(await db.students.get(first.id)).toEqual(later);
     expect(await db.readings.get(reading.id)).toEqual(corrected);
     // And the newer one is taken from a file.
-    const file = JSON.stringify({
-      ...demo,
-      students: [{ ...later, updatedAt: '2028-01-01T00:00:00.000Z', name: 'Latest' }],
-    });
+    const newest = { ...later, updatedAt: '2028-01-01T00:00:00.000Z', name: 'Latest' };
+    const file = JSON.stringify({ ...demo, students: demo.students.map((x) => (x.id === first.id ? newest : x)) });
     await bringIn(db, file);
     expect((await db.students.get(first.id))?.name).toBe('Latest');
   });

@@ -24,6 +24,7 @@ const VIEWS = [
   ['class', '/class?id=demo-class', 'The number is the mean weight'],
   ['muscles', '/muscles?muscle=gluteus-medius&show=all&beside=sartorius', 'At these joint angles'],
   ['settings', '/settings', 'Save a backup of everything'],
+  ['guide', '/guide', 'Your first student in twenty minutes'],
 ] as const;
 
 const SIZES = [

@@ -107,6 +107,14 @@ export const GRAPH: readonly Node[] = [
     tolerance: SAME,
   },
   {
+    id: 'guide',
+    what: 'the guide for teachers and the glossary as a page: docs/guide.md',
+    module: at('guide'),
+    files: ['docs/guide.md'],
+    after: [],
+    tolerance: SAME,
+  },
+  {
     id: 'notices',
     what: 'licences of the packages that ship with the application',
     module: at('notices'),

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Findings } from '@/core/inference';
+import { Word } from '../guide/Word';
 import { saveFile } from '../shell/save-file';
 
 /** The statistics behind the findings, for whoever wants them, and the findings as a file. */
@@ -15,8 +16,8 @@ export function HowComputed({ findings, student }: { findings: Findings; student
       <Box component="details" sx={{ mt: 1 }}>
         <summary>How this was computed</summary>
         <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-          {d.readings} readings{d.places > 0 && ` and ${d.places} places felt in poses`}; {d.samples} draws, effective{' '}
-          {d.effective}, R-hat {d.rhat}. {model.note}
+          {d.readings} readings{d.places > 0 && ` and ${d.places} places felt in poses`}; {d.samples}{' '}
+          <Word of="draw">draws</Word>, effective {d.effective}, <Word of="R-hat">R-hat</Word> {d.rhat}. {model.note}
         </Typography>
       </Box>
       <Button

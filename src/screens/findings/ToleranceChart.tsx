@@ -6,6 +6,7 @@ import { groupStrength, summariseStrength, type StructureFinding } from '@/core/
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { landTint, seaTint } from '@/figure/scales';
+import { Word } from '../guide/Word';
 
 const LOW = -4;
 const HIGH = 3;
@@ -144,7 +145,7 @@ export function ToleranceChart({
               <span />
             )}
             <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>
-              {GROUP_WORDS[group].name}
+              <Word of={GROUP_WORDS[group].name}>{GROUP_WORDS[group].name}</Word>
             </Box>
             {right ? (
               <Bar finding={right} side="right" strength={groupStrength(strong, group, 'right')} onOpen={onOpen} />

@@ -19,10 +19,11 @@ const RAIL = [
   { path: '/poses', label: 'Poses', key: 'p' },
   { path: '/muscles', label: 'Muscles', key: 'm' },
   { path: '/settings', label: 'Settings & files', key: 'f' },
+  { path: '/guide', label: 'Guide', key: 'u' },
 ] as const;
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['g then t, s, c, p, m or f', 'Today, Students, Classes, Poses, Muscles, Settings & files'],
+  ['g then t, s, c, p, m, f or u', 'Today, Students, Classes, Poses, Muscles, Settings & files, Guide'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
   [

@@ -1,0 +1,5 @@
+import { GuideScreen } from '@/screens/guide/GuideScreen';
+
+export default function Page() {
+  return <GuideScreen />;
+}

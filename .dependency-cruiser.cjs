@@ -1,7 +1,7 @@
 /** Core folders in order: each may import only those that stand before it. */
 const core = [
-  'guide',
   'body',
+  'guide',
   'students',
   'cautions',
   'poses',

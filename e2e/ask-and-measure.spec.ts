@@ -103,6 +103,14 @@ test('a locked test offers the way that stays open; pain ends a test and is kept
     .click();
   await page.getByLabel('Leg above the floor, degrees').fill('48');
   await page.getByRole('button', { name: '▲ Pain, stop' }).click();
+  // Where and of what kind is asked at once, and what it points to is offered.
+  const asked = page.getByRole('dialog', { name: /The test is over/ });
+  await asked.getByRole('button', { name: 'behind the knee' }).click();
+  await asked.getByRole('button', { name: 'tingling or numb' }).click();
+  await expect(asked).toContainText('Out of the stretch.');
+  await asked.getByRole('button', { name: 'Add this caution' }).click();
+  await expect(asked).toContainText('This is on record already');
+  await asked.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByText('48° is kept, ended by pain')).toBeVisible();
   await expect(tests(page).getByText('left out: ended by pain')).toBeVisible();
   await page.goto('/demo/student?id=demo-osk&step=progress');

@@ -15,6 +15,8 @@ export function sceneProps(rung: Rung, worked: Side): SceneProp[] {
   }
   const onWall = contacts.find((c) => c.on === 'wall');
   if (onWall && rung.wall) out.push({ kind: 'wall', at: onWall.point, side: rung.wall });
+  // Where only hands lean on it, it stands where they are held out to.
+  else if (rung.props.includes('wall')) out.push({ kind: 'wall', at: 'hand_right', also: 'hand_left' });
   if (rung.props.includes('strap')) {
     const hand = rung.reach.worked ? worked : worked === 'left' ? 'right' : 'left';
     out.push({ kind: 'strap', at: `ball_${worked}`, to: `wrist_${hand}` });

@@ -111,6 +111,7 @@ describe('one reading', () => {
         onChoose={() => undefined}
         onKept={onKept}
         onSkip={onSkip}
+        onPain={() => undefined}
       />,
     );
   const field = () => screen.findByLabelText('Leg above the floor, degrees');

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PAIN_KINDS } from '@/core/students/hurt';
 import { momentSchema, placeSchema, sideSchema } from '@/core/students/student';
 import { readoutOf } from './battery';
 import { UNITS, type Readout } from './definition';
@@ -60,6 +61,8 @@ export const readingSchema = z.object({
   placeFelt: placeSchema.optional(),
   endFeel: z.enum(STOP_REASONS).optional(),
   pain: z.boolean().optional(),
+  /** What a pain that ended it was like. */
+  painKind: z.enum(PAIN_KINDS).optional(),
   /** Whether moving head or ankle at the end changed what is felt far away: a sign of the nerve. */
   distant: z.enum(['changes', 'same']).optional(),
   /** The value after five slow breaths or one gentle contract and release, in the unit of the reading. */

@@ -1,4 +1,4 @@
-import { contactsOf, fleshOf, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import { contactsOf, fleshOf, SIDES, type Points, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import { boxCorners, rollEnd, silhouette, solidField, type Solid, type Window } from '../field/solid';
 import type { MassField } from '../field/grid';
 import { hull } from '../line/hull';
@@ -48,6 +48,7 @@ function piecesOf(q: SceneProp, { points: p }: Skeleton, floor: number): Furnitu
       ];
     }
     case 'wall': {
+      if (!q.side) return leaning(p, floor);
       if (q.side === 'beside') {
         const s = Math.sign(c[2]) || 1,
           z = c[2] + s * flesh;
@@ -102,6 +103,30 @@ function piecesOf(q: SceneProp, { points: p }: Skeleton, floor: number): Furnitu
       return [{ ...box([c[0] - half, floor, c[2] - deep], [c[0] + half, top, c[2] + deep]), layers }];
     }
   }
+}
+
+/** A hand is held out to a wall from this distance off its shoulder, metres. */
+const HELD_OUT = 0.32;
+
+/** A wall that hands lean on: ahead or beside, where a hand is held out level; none where no hand is. */
+function leaning(p: Points, floor: number): Furniture[] {
+  for (const s of SIDES) {
+    const hand = p[`hand_${s}`],
+      shoulder = p[`shoulder_${s}`];
+    const ahead = hand[0] - shoulder[0],
+      out = Math.abs(hand[2]) - Math.abs(shoulder[2]);
+    if (hand[1] < floor + 0.5) continue;
+    if (ahead > HELD_OUT && ahead > out) {
+      const x = hand[0] + 0.03;
+      return [{ ...box([x, floor, -0.4], [x + WALL, floor + WALL_HEIGHT, 0.4]), wall: true }];
+    }
+    if (out > HELD_OUT) {
+      const side = Math.sign(hand[2]),
+        z = hand[2] + side * 0.03;
+      return [{ ...box([hand[0] - 0.5, floor, z], [hand[0] + 0.5, floor + WALL_HEIGHT, z + side * WALL]), wall: true }];
+    }
+  }
+  return [];
 }
 
 /** Depth of a solid's middle. */

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
 import { testById } from '@/core/assessment/battery';
 import { latest, withUnit, meanOf, type Reading } from '@/core/assessment/reading';
-import { PLACE_WORDS } from '@/core/students/words';
+import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
 
 /** Readings that ended in pain: told as that, never as a short muscle. */
 export function EndedInPain({ readings }: { readings: readonly Reading[] }) {
@@ -22,7 +22,8 @@ export function EndedInPain({ readings }: { readings: readonly Reading[] }) {
         <Typography key={r.id} sx={{ fontSize: 15 }}>
           {r.side !== 'both' && `${SIDE_MARK[r.side]} ${r.side} `}
           {testById(r.test)?.name ?? r.test} at {withUnit(r, meanOf(r.trials))}
-          {r.placeFelt && `, felt ${PLACE_WORDS[r.placeFelt]}`}
+          {r.placeFelt && `, ${PLACE_WORDS[r.placeFelt]}`}
+          {r.painKind && `, ${PAIN_WORDS[r.painKind]}`}
         </Typography>
       ))}
       <Typography variant="caption" component="p">

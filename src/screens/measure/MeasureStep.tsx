@@ -22,6 +22,7 @@ import { useUndo } from '../shell/use-undo';
 import { batteriesFor, placeFrom, queueFor, swappedPair, testsIn, type Place } from './course';
 import { LiveFindings } from './LiveFindings';
 import { OwnTestsDialog } from './OwnTestsDialog';
+import { PainAsked } from './PainAsked';
 import { QuestionBar } from './QuestionBar';
 import { ReadingPanel } from './ReadingPanel';
 import { TestQueue } from './TestQueue';
@@ -49,6 +50,7 @@ export function MeasureStep({
   const { session, sideOrder, change } = useSession(student.id);
   const [chosen, setChosen] = useState<Place | null>(placeFrom(useSearchParams().get('at')));
   const [choosing, setChoosing] = useState(false);
+  const [pained, setPained] = useState<Reading | null>(null);
   const [pair, setPair] = useState<{ pair: Reading[]; name: string } | null>(null);
   const screening = useMemo(() => screenOf(student, today()), [student]);
   const known = useMemo(() => latest(readings), [readings]);
@@ -260,6 +262,7 @@ export function MeasureStep({
             change({ skipped: [...session.skipped.filter((s) => s.test !== test.id), { test: test.id, reason }] });
             go(next(test.id));
           }}
+          onPain={setPained}
         />
       </Box>
       <Box component="aside" aria-label="What it tells" sx={{ order: 3, gridColumn: { md: '2', lg: 'auto' } }}>
@@ -279,6 +282,7 @@ export function MeasureStep({
           )}
         />
       </Box>
+      {pained && <PainAsked reading={pained} student={student} onClose={() => setPained(null)} />}
       {choosing && (
         <OwnTestsDialog
           chosen={session.own.length > 0 ? session.own : battery.tests.map((t) => t.id)}

@@ -59,6 +59,8 @@ interface ReadingPanelProps {
   onChoose: (change: { side?: ReadingSide; readout?: string; variant?: string | null }) => void;
   onKept: (reading: Reading) => void;
   onSkip: (reason: string) => void;
+  /** A reading was kept that ended in pain. */
+  onPain: (reading: Reading) => void;
 }
 
 const ENDS = STOP_REASONS.filter((r) => r !== 'pain').map((id) => ({ id, label: END_FEEL_WORDS[id] }));
@@ -66,7 +68,7 @@ const ENDS = STOP_REASONS.filter((r) => r !== 'pain').map((id) => ({ id, label: 
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */
 export function ReadingPanel(props: ReadingPanelProps) {
   const { student, test, readout, side, variant, locked = false, warm = false, readings } = props;
-  const { onChoose, onKept, onSkip } = props;
+  const { onChoose, onKept, onSkip, onPain } = props;
   const { db } = useStudio();
   const undo = useUndo();
   const draftId = `${student.id}/${test.id}/${readout.id}/${side}${variant ? `/${variant.id}` : ''}`;
@@ -153,8 +155,10 @@ export function ReadingPanel(props: ReadingPanelProps) {
       `${readout.name}${whose}: ${withUnit(readout, meanOf(result.reading.trials))} is kept${pain ? ', ended by pain' : ''}.`,
       kept,
     );
-    if (pain) onSkip('ended by pain');
-    else onKept(result.reading);
+    if (pain) {
+      onSkip('ended by pain');
+      onPain(result.reading);
+    } else onKept(result.reading);
   };
   const take = (taken: Taken) => {
     setProblem(null);

@@ -236,6 +236,7 @@ describe('the panel', () => {
         onChoose={() => undefined}
         onKept={onKept}
         onSkip={() => undefined}
+        onPain={() => undefined}
       />,
     );
     return onKept;

@@ -2,7 +2,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { PAIN_KINDS, type PainKind } from '@/core/students/hurt';
+import { PAIN_KINDS } from '@/core/students/hurt';
+import { PAIN_SAYS, PAIN_STAYS } from '@/core/students/pain-words';
 import { PAIN_WORDS } from '@/core/students/words';
 import { rungOf } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
@@ -16,16 +17,6 @@ import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { newId } from '@/store/studio';
 import { Pick } from '../shell/Pick';
 
-const PAIN_STAYS = 'Pain that stays, pinching, tingling or numbness: stop for today, and a clinician looks first.';
-/** What to say and do, by what it was like. */
-const PAIN_SAYS: Readonly<Record<PainKind, string>> = {
-  sharp: 'Rest. If it is still there when she stands up, stop for today; a clinician looks first.',
-  pinching: 'Out of the bend, wider and less deep. If it pinches again, leave bent hips alone today.',
-  pulling: 'Go half as far, knees soft. Leave a pull right at the bone alone.',
-  tingling: 'Out of the stretch. If it does not fade within a minute, stop for today; a clinician looks first.',
-  dizzy: 'Sit or lie down, breathe, drink. Nothing with the head low today; if it stays, get help.',
-  breathless: 'Sit upright and wait. With pain in the chest, or if it does not ease: emergency care.',
-};
 const MOST = 3;
 const MANY = 40;
 

@@ -239,7 +239,12 @@ export function ReadingPanel(props: ReadingPanelProps) {
       <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.35 }}>
         {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
       </Typography>
-      <Box sx={{ height: { xs: 240, md: test.readouts.length > 1 ? 156 : 180 } }}>
+      <Box
+        sx={{
+          // As large as the screen leaves room for, without pushing what is asked below the fold.
+          height: { xs: 260, md: `clamp(${test.readouts.length > 1 ? 156 : 180}px, calc(100vh - 620px), 420px)` },
+        }}
+      >
         <TestFigure
           test={test}
           readout={readout}

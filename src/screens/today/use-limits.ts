@@ -6,6 +6,9 @@ import type { Memo, StudioDatabase } from '@/store/studio';
 import { LIMITS } from '@/store/exchange';
 import { core } from '@/workers/use-core';
 
+/** Whoever only passes through leaves nothing to compute, ms. */
+const PAUSE = 700;
+
 /**
  * What limits each of these students, from what was kept beside her readings; where nothing is kept, or it rests on other
  * readings, it is worked out one after the other while the page is open, and kept.

@@ -34,16 +34,17 @@ export function useLimits(
     let current = true;
     const { student, readings } = missing;
     const { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg } = student;
-    core()
-      .infer({ id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg }, [...readings], [], null)
-      .then((result) => {
-        if (!current || !result) return;
-        return db.memos.put({ key: LIMITS + id, value: writeLimits(readings, limitsOf(result.findings.movements)) });
-      })
-      // A figure without paint is all that is lost.
-      .catch(() => undefined);
+    const work = async (): Promise<void> => {
+      const person = { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg };
+      const result = await core().infer(person, [...readings], [], null);
+      if (!current || !result) return;
+      await db.memos.put({ key: LIMITS + id, value: writeLimits(readings, limitsOf(result.findings.movements)) });
+    };
+    // A figure without paint is all that is lost.
+    const timer = setTimeout(() => void work().catch(() => undefined), PAUSE);
     return () => {
       current = false;
+      clearTimeout(timer);
     };
     // The next one follows when this one is kept.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -163,7 +163,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
       await p.goto(`${address}/demo/student?${student}&step=progress&part=weeks`);
       await p.getByText('Save as a calendar').waitFor({ timeout: 60000 });
       await p
-        .getByText(/strengthen/)
+        .getByText(/lengthen|strengthen/i)
         .first()
         .waitFor({ timeout: 60000 });
     },

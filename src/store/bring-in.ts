@@ -2,6 +2,7 @@ import type { Table } from 'dexie';
 import type { FileProblem } from '@/core/formats/json';
 import { readRecord, type KolposRecord } from '@/core/formats/record';
 import { rememberHurt } from './changes';
+import { sameRow as same } from './saved-row';
 import type { StudioDatabase } from './studio';
 
 /** A row that a file brought, with what stood there before. */
@@ -37,7 +38,6 @@ const tablesOf = (db: StudioDatabase, r: KolposRecord): readonly (readonly [Tabl
 
 const keyOf = (table: Table, row: object): string =>
   String((row as Record<string, unknown>)[String(table.schema.primKey.keyPath)]);
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** Newest moment that a row tells of itself; empty where it tells none. */
 function momentOf(row: object): string {

@@ -4,24 +4,14 @@ import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
 import { now, type MeasureSession, type StudioDatabase } from './studio';
+import { LaterChanges, removeRow, sameRow, saveRow, type Change } from './saved-row';
 import { dropUnsaved, holdUnsaved } from './unsaved';
 
-/** A change that was made, with the way back. */
-export interface Change {
-  undo: () => Promise<void>;
-}
+export type { Change } from './saved-row';
 
 /** Saves a student; undo brings back what stood there before. */
-export async function saveStudent(db: StudioDatabase, student: Student): Promise<Change> {
-  const before = await db.students.get(student.id);
-  await db.students.put({ ...student, updatedAt: now() });
-  return {
-    undo: async () => {
-      if (before) await db.students.put(before);
-      else await db.students.delete(student.id);
-    },
-  };
-}
+export const saveStudent = (db: StudioDatabase, student: Student): Promise<Change> =>
+  saveRow(db.students, student.id, { ...student, updatedAt: now() });
 
 /** Changes some fields of a student as she stands in the database: what another tab or step wrote into the others stays. */
 export async function patchStudent(
@@ -55,14 +45,18 @@ export async function keepReadings(db: StudioDatabase, readings: readonly Readin
   };
 }
 
-/** Puts changed readings in place of the old ones; undo puts the old ones back. */
+/** Puts changed readings in place of the old ones; undo puts the old ones back, while nobody has changed them since. */
 export async function replaceReadings(db: StudioDatabase, changed: readonly Reading[]): Promise<Change> {
-  const before = (await db.readings.bulkGet(changed.map((r) => r.id))).filter((r): r is Reading => r !== undefined);
+  const ids = changed.map((r) => r.id);
+  const before = (await db.readings.bulkGet(ids)).filter((r): r is Reading => r !== undefined);
   await db.readings.bulkPut([...changed]);
   return {
-    undo: async () => {
-      await db.readings.bulkPut(before);
-    },
+    undo: () =>
+      db.transaction('rw', db.readings, async () => {
+        const now = await db.readings.bulkGet(ids);
+        if (!changed.every((r, i) => sameRow(now[i], r))) throw new LaterChanges();
+        await db.readings.bulkPut(before);
+      }),
   };
 }
 
@@ -117,24 +111,7 @@ export async function endPlayer(db: StudioDatabase, practice: string, logs: read
 }
 
 /** Keeps an own pose; undo brings back what stood there before. */
-export async function savePose(db: StudioDatabase, pose: OwnShape): Promise<Change> {
-  const before = await db.poses.get(pose.id);
-  await db.poses.put(pose);
-  return {
-    undo: async () => {
-      if (before) await db.poses.put(before);
-      else await db.poses.delete(pose.id);
-    },
-  };
-}
+export const savePose = (db: StudioDatabase, pose: OwnShape): Promise<Change> => saveRow(db.poses, pose.id, pose);
 
 /** Removes an own pose; undo puts it back. */
-export async function removePose(db: StudioDatabase, id: string): Promise<Change> {
-  const before = await db.poses.get(id);
-  await db.poses.delete(id);
-  return {
-    undo: async () => {
-      if (before) await db.poses.put(before);
-    },
-  };
-}
+export const removePose = (db: StudioDatabase, id: string): Promise<Change> => removeRow(db.poses, id);

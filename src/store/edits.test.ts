@@ -7,6 +7,7 @@ import type { Student } from '@/core/students/student';
 import { startPlayer } from '@/core/teaching/player';
 import { patchStudent } from './changes';
 import { bringIn } from './bring-in';
+import { LaterChanges } from './saved-row';
 import { takeOut } from './exchange';
 import {
   changePractice,
@@ -107,13 +108,19 @@ describe('edits of a practice', () => {
     expect(await title()).toBeUndefined();
     expect(await db.edits.count()).toBe(0);
   });
-  it('the undo of an older message goes back to before it, once; redo brings all of it again', async () => {
+  it('the undo of an older message takes nothing later away: it says so instead', async () => {
     await db.practices.put(practice('first'));
     const older = await editPractice(db, practice('second'), 'a');
-    await editPractice(db, practice('third'), 'b');
+    const newer = await editPractice(db, practice('third'), 'b');
+    await expect(older.undo()).rejects.toBeInstanceOf(LaterChanges);
+    expect(await title()).toBe('third');
+    await newer.undo();
+    expect(await title()).toBe('second');
     await older.undo();
     expect(await title()).toBe('first');
+    // Once is enough.
     await older.undo();
+    await newer.undo();
     expect(await title()).toBe('first');
     await stepPractice(db, 'p', 1);
     await stepPractice(db, 'p', 1);

@@ -4,6 +4,7 @@ import type { Template } from '@/core/practice/plan';
 import type { PlanChoice } from '@/core/progress/plan';
 import { logPutRight, type LogItem } from '@/core/teaching/log';
 import { rememberHurt, type Change } from './changes';
+import { LaterChanges, removeRow, sameRow, saveRow } from './saved-row';
 import { now, type StudioDatabase } from './studio';
 
 /** Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window. */
@@ -25,7 +26,7 @@ export const changePractice = (
   did: string,
 ): Promise<Change> => recorded(db, id, (stored) => stored && change(stored), did);
 
-/** Records the next edit; what was undone before is forgotten. The change's undo goes back to before it, whatever came after. */
+/** Records the next edit; what was undone before is forgotten. The change's undo goes back to before it, unless more came after. */
 async function recorded(
   db: StudioDatabase,
   id: string,
@@ -60,6 +61,7 @@ async function recorded(
       const mark = await db.editMarks.get(id);
       // Taken back already, by this or another way.
       if (!mark || mark.at < made) return;
+      if (mark.at > made) throw new LaterChanges();
       // Made anew with its first edit: there is nothing to go back to.
       if (!(await goTo(db, id, made - 1))) await removePractice(db, id);
     },
@@ -125,39 +127,15 @@ export async function removePractice(db: StudioDatabase, id: string): Promise<Ch
 }
 
 /** Keeps a template; undo takes it away, or puts back what stood there. */
-export async function saveTemplate(db: StudioDatabase, template: Template): Promise<Change> {
-  const before = await db.templates.get(template.id);
-  await db.templates.put(template);
-  return {
-    undo: async () => {
-      if (before) await db.templates.put(before);
-      else await db.templates.delete(template.id);
-    },
-  };
-}
+export const saveTemplate = (db: StudioDatabase, template: Template): Promise<Change> =>
+  saveRow(db.templates, template.id, template);
 
 /** Removes a template; undo puts it back. */
-export async function removeTemplate(db: StudioDatabase, id: string): Promise<Change> {
-  const before = await db.templates.get(id);
-  await db.templates.delete(id);
-  return {
-    undo: async () => {
-      if (before) await db.templates.put(before);
-    },
-  };
-}
+export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> => removeRow(db.templates, id);
 
 /** Keeps a class; undo brings back what stood there before, or takes it away. */
-export async function saveClass(db: StudioDatabase, c: YogaClass): Promise<Change> {
-  const before = await db.classes.get(c.id);
-  await db.classes.put({ ...c, updatedAt: now() });
-  return {
-    undo: async () => {
-      if (before) await db.classes.put(before);
-      else await db.classes.delete(c.id);
-    },
-  };
-}
+export const saveClass = (db: StudioDatabase, c: YogaClass): Promise<Change> =>
+  saveRow(db.classes, c.id, { ...c, updatedAt: now() });
 
 /** Removes a class and what is under way of it; undo puts both back. */
 export async function removeClass(db: StudioDatabase, id: string): Promise<Change> {
@@ -175,16 +153,8 @@ export async function removeClass(db: StudioDatabase, id: string): Promise<Chang
 }
 
 /** Keeps the weeks ahead of a student; undo brings back what stood there before. */
-export async function savePlan(db: StudioDatabase, plan: PlanChoice): Promise<Change> {
-  const before = await db.plans.get(plan.student);
-  await db.plans.put(plan);
-  return {
-    undo: async () => {
-      if (before) await db.plans.put(before);
-      else await db.plans.delete(plan.student);
-    },
-  };
-}
+export const savePlan = (db: StudioDatabase, plan: PlanChoice): Promise<Change> =>
+  saveRow(db.plans, plan.student, plan);
 
 /** Puts words or items of a log right; what stood there before is kept in its history. */
 export async function putLogRight(
@@ -193,19 +163,21 @@ export async function putLogRight(
   to: { note?: string; item?: { at: number; to: LogItem } },
 ): Promise<Change> {
   // What another window wrote meanwhile stays.
-  const before = await db.transaction('rw', db.logs, db.students, async () => {
-    const log = await db.logs.get(id);
-    if (log) {
-      const items = log.items.map((i, k) => (k === to.item?.at ? to.item.to : i));
-      await db.logs.put(logPutRight(log, { note: to.note, items }, now()));
-      await rememberHurt(db, log.student);
-    }
-    return log;
+  const made = await db.transaction('rw', db.logs, db.students, async () => {
+    const before = await db.logs.get(id);
+    if (!before) return null;
+    const items = before.items.map((i, k) => (k === to.item?.at ? to.item.to : i));
+    const put = logPutRight(before, { note: to.note, items }, now());
+    await db.logs.put(put);
+    await rememberHurt(db, before.student);
+    return { before, put };
   });
   return {
     undo: async () => {
-      if (!before) return;
+      if (!made) return;
+      const { before, put } = made;
       await db.transaction('rw', db.logs, db.students, async () => {
+        if (!sameRow(await db.logs.get(id), put)) throw new LaterChanges();
         await db.logs.put(before);
         await rememberHurt(db, before.student);
       });

@@ -5,10 +5,11 @@ import { demoStudio } from '@demo/studio';
 import type { Student } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
-import { endPlayer, keepReadings, removeReadings, saveStudent } from './changes';
-import { editPractice, putLogRight } from './edits';
+import { endPlayer, keepReadings, removeReadings, replaceReadings, saveStudent } from './changes';
+import { editPractice, putLogRight, removeTemplate } from './edits';
 import { bringIn } from './bring-in';
 import { emptyStudio, replaceAll, takeOut } from './exchange';
+import { LaterChanges } from './saved-row';
 import { StudioDatabase } from './studio';
 
 const demo = await demoStudio();
@@ -24,6 +25,30 @@ const counts = async () => ({
   readings: await db.readings.count(),
   practices: await db.practices.count(),
   logs: await db.logs.count(),
+});
+
+describe('an undo that something stands in the way of', () => {
+  it('of a student, a pose, a class or a log takes nothing back and says so', async () => {
+    const [first] = demo.students;
+    const saved = await saveStudent(db, { ...first, name: 'One' });
+    await db.students.update(first.id, { aim: 'told in another tab' });
+    await expect(saved.undo()).rejects.toBeInstanceOf(LaterChanges);
+    expect(await db.students.get(first.id)).toMatchObject({ name: 'One', aim: 'told in another tab' });
+    const [reading] = demo.readings;
+    await db.readings.put(reading);
+    const changed = await replaceReadings(db, [{ ...reading, trials: [11] }]);
+    await db.readings.update(reading.id, { placeFelt: 'nowhere' });
+    await expect(changed.undo()).rejects.toBeInstanceOf(LaterChanges);
+    expect((await db.readings.get(reading.id))?.trials).toEqual([11]);
+  });
+  it('of a row that was put again since leaves the new one', async () => {
+    const [template] = demo.templates;
+    await db.templates.put(template);
+    const gone = await removeTemplate(db, template.id);
+    await db.templates.put({ ...template, title: 'Made anew' });
+    await expect(gone.undo()).rejects.toBeInstanceOf(LaterChanges);
+    expect((await db.templates.get(template.id))?.title).toBe('Made anew');
+  });
 });
 
 describe('changes and their undo', () => {

@@ -39,8 +39,9 @@ export function Handout({ content }: { content: SheetContent }) {
               rung={line.rung}
               side={line.side}
               depth={line.depth}
-              height={96}
+              height={104}
               muscles={false}
+              detail="medium"
             />
             <Typography sx={{ fontWeight: 700 }}>
               {i + 1}. {line.name}

@@ -21,8 +21,13 @@ export function useUndo(): (message: string, change: Change) => void {
               color: 'inherit',
               size: 'small',
               onClick: () => {
-                void change.undo();
                 closeSnackbar(key);
+                // An undo that cannot be done says so.
+                change
+                  .undo()
+                  .catch((error: unknown) =>
+                    enqueueSnackbar(error instanceof Error ? error.message : String(error), { variant: 'error' }),
+                  );
               },
             },
             'Undo',

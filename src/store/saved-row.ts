@@ -1,0 +1,45 @@
+import type { Table } from 'dexie';
+
+/** A change that was made, with the way back. */
+export interface Change {
+  /** Takes back this change and nothing else; rejects with `LaterChanges` where something was built on it. */
+  undo: () => Promise<void>;
+}
+
+/** An undo that would take away what was changed since, here or in another tab. Nothing was taken back. */
+export class LaterChanges extends Error {
+  constructor() {
+    super('It was changed again since. Undoing now would take that away, so nothing was taken back.');
+    this.name = 'LaterChanges';
+  }
+}
+
+/** Whether two rows say the same; fields that are there without a value say nothing. */
+export const sameRow = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** Puts a row; undo brings back what stood there before, or takes it away, while nobody has changed it since. */
+export async function saveRow<T extends object>(table: Table<T>, key: string, row: T): Promise<Change> {
+  const before = await table.get(key);
+  await table.put(row);
+  return {
+    undo: () =>
+      table.db.transaction('rw', table, async () => {
+        if (!sameRow(await table.get(key), row)) throw new LaterChanges();
+        if (before) await table.put(before);
+        else await table.delete(key);
+      }),
+  };
+}
+
+/** Removes a row; undo puts it back, while no other stands in its place. */
+export async function removeRow<T extends object>(table: Table<T>, key: string): Promise<Change> {
+  const before = await table.get(key);
+  await table.delete(key);
+  return {
+    undo: () =>
+      table.db.transaction('rw', table, async () => {
+        if (await table.get(key)) throw new LaterChanges();
+        if (before) await table.put(before);
+      }),
+  };
+}

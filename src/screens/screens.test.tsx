@@ -244,7 +244,7 @@ describe('findings beside the test', () => {
 describe('tolerances', () => {
   it('open to their source, one button for each muscle group and side', () => {
     const onOpen = vi.fn();
-    render(
+    inStudio(
       <ToleranceChart
         structures={inference.findings.structures}
         student={maren}
@@ -252,10 +252,15 @@ describe('tolerances', () => {
         onOpen={onOpen}
       />,
     );
-    const bars = screen.getAllByRole('button');
+    const bars = screen
+      .getAllByRole('button')
+      .filter((b) => /, (left|right): /.test(b.getAttribute('aria-label') ?? ''));
     expect(bars).toHaveLength(18);
     fireEvent.click(screen.getByRole('button', { name: /^hamstrings, left/ }));
     expect(onOpen.mock.calls[0][0]).toMatchObject({ structure: 'hamstrings', side: 'left' });
+    // And each name says what it means.
+    fireEvent.click(screen.getByRole('button', { name: 'hamstrings' }));
+    expect(screen.getByRole('dialog', { name: 'hamstrings' }).textContent).toContain('from the sit bone');
   });
 });
 

@@ -103,6 +103,7 @@ test('a locked test offers the way that stays open; pain ends a test and is kept
     .click();
   await page.getByLabel('Leg above the floor, degrees').fill('48');
   await page.getByRole('button', { name: '▲ Pain, stop' }).click();
+  await expect(page.getByText('48° is kept, ended by pain')).toBeVisible();
   // Where and of what kind is asked at once, and what it points to is offered.
   const asked = page.getByRole('dialog', { name: /The test is over/ });
   await asked.getByRole('button', { name: 'behind the knee' }).click();
@@ -111,8 +112,8 @@ test('a locked test offers the way that stays open; pain ends a test and is kept
   await asked.getByRole('button', { name: 'Add this caution' }).click();
   await expect(asked).toContainText('This is on record already');
   await asked.getByRole('button', { name: 'Go on' }).click();
-  await expect(page.getByText('48° is kept, ended by pain')).toBeVisible();
-  await expect(tests(page).getByText('left out: ended by pain')).toBeVisible();
+  // What the caution is about is closed from now on.
+  await expect(tests(page).getByText(/Straight leg raise: locked by “tingling/)).toBeVisible();
   await page.goto('/demo/student?id=demo-osk&step=progress');
   await expect(page.getByRole('row').nth(1)).toContainText('pain');
   await expect(page.getByRole('row').nth(2)).toContainText('lying on the side');

@@ -56,8 +56,11 @@ test('a practice is taught with a swap, an easier rung, a stop for pain, a reloa
     const hurt = await name(page).innerText();
     await page.getByRole('button', { name: '▲ Pain, stop this' }).click();
     await expect(page.getByText(`${hurt} ended for pain.`)).toBeVisible();
+    // The clock stands while she is looked after.
+    await expect(page.getByText('paused')).toBeVisible();
     await page.getByRole('button', { name: 'Leave out the other side' }).click();
     await expect(page.getByText(`${hurt} ended for pain.`)).toBeHidden();
+    await page.getByRole('button', { name: 'Go on' }).click();
   });
 
   await test.step('an easier rung takes its place', async () => {

@@ -85,8 +85,12 @@ test('two tabs see each other’s changes', async ({ page, context }) => {
 test('going back leads to where one was', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Students' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Students' })).toBeVisible();
   await page.getByRole('link', { name: 'Ilka Rushmere', exact: true }).click();
-  await page.getByRole('link', { name: /^Findings/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Steps' })
+    .getByRole('link', { name: /^Findings/ })
+    .click();
   await expect(page.getByText('Length and strength, left against right')).toBeVisible();
   await page.goBack();
   await expect(page.getByText('Fewest turns of the body')).toBeVisible();

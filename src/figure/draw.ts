@@ -103,19 +103,21 @@ export function paint({ scene, detail, skeleton, masses, floor }: Prepared, view
   };
 }
 
+/** Mean depth of a mass's rim, metres, from every seventh cell. */
+function depthOf(F: MassField): number {
+  let sum = 0,
+    count = 0;
+  for (let i = 0; i < F.f.length; i += 7)
+    if (F.f[i] > 0 && F.rim[i] < THERE) {
+      sum += F.rim[i];
+      count++;
+    }
+  return count ? sum / count : 0;
+}
+
 /** Masses by the depth of their rims; hair and ears with their head. */
 function farToNear(body: readonly MassField[]): MassField[] {
-  const depth = (F: MassField): number => {
-    let sum = 0,
-      count = 0;
-    for (let i = 0; i < F.f.length; i += 7)
-      if (F.f[i] > 0 && F.rim[i] < THERE) {
-        sum += F.rim[i];
-        count++;
-      }
-    return (count ? sum / count : 0) - F.nudge;
-  };
-  const placed = body.map((F) => ({ F, z: depth(F) }));
+  const placed = body.map((F) => ({ F, z: depthOf(F) - F.nudge }));
   const head = placed.find((q) => q.F.name === 'head')?.z ?? 0;
   for (const q of placed) {
     if (q.F.name === 'hair') q.z = head - 0.001;
@@ -127,19 +129,9 @@ function farToNear(body: readonly MassField[]): MassField[] {
 /** Masses that lie behind the trunk by more than this are drawn lighter, metres. */
 const BEYOND = 0.05;
 function farOf(order: readonly MassField[]): Set<string> {
-  const middle = (F: MassField): number => {
-    let sum = 0,
-      count = 0;
-    for (let i = 0; i < F.f.length; i += 7)
-      if (F.f[i] > 0 && F.rim[i] < THERE) {
-        sum += F.rim[i];
-        count++;
-      }
-    return count ? sum / count : 0;
-  };
   const trunk = order.find((F) => F.name === 'trunk');
-  const z = trunk ? middle(trunk) : 0;
-  return new Set(order.filter((F) => middle(F) > z + BEYOND).map((F) => F.name));
+  const z = trunk ? depthOf(trunk) : 0;
+  return new Set(order.filter((F) => depthOf(F) > z + BEYOND).map((F) => F.name));
 }
 
 /** An arm that hangs before hip or leg over more than this is only hinted at, square metres. */

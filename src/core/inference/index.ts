@@ -1,4 +1,5 @@
 export * from './findings';
+export { isLimited, LIMITED } from './statements';
 export {
   ELEMENT_COUNT,
   DIMENSIONS,
@@ -22,7 +23,7 @@ export { Random } from './random';
 export { SHORT_AT, worstMember } from './summarise';
 export { groupStrength, summariseStrength, type StrengthFinding } from './strength';
 export { atComplaints, type AtComplaint } from './at-complaint';
-export { limitsOf, readLimits, writeLimits, type Limit } from './limits';
+export { limitsOf, readLimits, restsOn, writeLimits, type Limit, type LimitsOf } from './limits';
 export { capacities, type Capacity } from './capacity';
 export type { Carrier } from './influence';
 export type { Draws } from './hamiltonian-sampler';

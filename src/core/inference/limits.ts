@@ -1,8 +1,11 @@
 import { z } from 'zod';
-import { GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
+import { GROUPS, type GroupId, type Side } from '@/core/body';
+import { sideSchema, type Student } from '@/core/students/student';
+import { digest } from '@/core/digest';
 import type { Reading } from '@/core/assessment/reading';
-import { MODEL_VERSION } from './infer';
-import type { MovementFinding } from './statements';
+import { MODEL_VERSION, type Inferred } from './infer';
+import type { FeltInPose } from './pose-places';
+import { isLimited, type MovementFinding } from './statements';
 
 /** What limits a student, as it is painted on a body. */
 export interface Limit {
@@ -13,14 +16,11 @@ export interface Limit {
   probability: number;
 }
 
-/** From here on below typical a movement is limited, SD (our default). */
-const SHORT = -1;
-
 /** Each group and side that limits once, by the movement that says most; strongest first. */
 export function limitsOf(movements: readonly MovementFinding[]): Limit[] {
   const most = new Map<string, Limit>();
   for (const m of movements) {
-    if (m.band >= SHORT) continue;
+    if (!isLimited(m)) continue;
     for (const { structure, probability } of m.limiters.slice(0, m.clarity === 'one' ? 1 : 2)) {
       const key = `${structure}/${m.side}`,
         known = most.get(key);
@@ -33,30 +33,32 @@ export function limitsOf(movements: readonly MovementFinding[]): Limit[] {
 
 const keptSchema = z.object({
   of: z.string(),
-  limits: z.array(
-    z.object({
-      group: z.enum(GROUPS as unknown as [GroupId, ...GroupId[]]),
-      side: z.enum(SIDES as unknown as [Side, ...Side[]]),
-      band: z.number(),
-      probability: z.number(),
-    }),
-  ),
+  limits: z.array(z.object({ group: z.enum(GROUPS), side: sideSchema, band: z.number(), probability: z.number() })),
 });
 
-/** What the limits of a student rest on: other readings or another model make another word. */
-export const restsOn = (readings: readonly Reading[]): string =>
-  `${MODEL_VERSION} ${readings.length} ${readings.reduce((t, r) => (r.takenAt > t ? r.takenAt : t), '')} ${readings.reduce((n, r) => n + (r.history?.length ?? 0), 0)}`;
+/** All that limits rest on: whose they are, what was read, and what was felt in lessons. */
+export interface LimitsOf {
+  student: Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
+  readings: readonly Reading[];
+  felt: readonly FeltInPose[];
+}
+
+/** A word for all that limits rest on: when any of it changes, or the model does, it is another. */
+export function restsOn({ student, readings, felt }: LimitsOf): string {
+  const { sexForNorms, measures, birthYear, height_cm, mass_kg } = student;
+  return digest(JSON.stringify([MODEL_VERSION, sexForNorms, measures, birthYear, height_cm, mass_kg, readings, felt]));
+}
 
 /** Limits as they are kept beside the readings. */
-export const writeLimits = (readings: readonly Reading[], limits: readonly Limit[]): string =>
-  JSON.stringify({ of: restsOn(readings), limits });
+export const writeLimits = (of: LimitsOf, limits: readonly Limit[]): string =>
+  JSON.stringify({ of: restsOn(of), limits });
 
-/** Kept limits, or null where there are none or they rest on other readings. */
-export function readLimits(text: string | undefined, readings: readonly Reading[]): Limit[] | null {
+/** Kept limits, or null where there are none or they rest on something else. */
+export function readLimits(text: string | undefined, of: LimitsOf): Limit[] | null {
   if (text === undefined) return null;
   try {
     const kept = keptSchema.safeParse(JSON.parse(text));
-    return kept.success && kept.data.of === restsOn(readings) ? kept.data.limits : null;
+    return kept.success && kept.data.of === restsOn(of) ? kept.data.limits : null;
   } catch {
     return null;
   }

@@ -31,6 +31,10 @@ export interface Limiter {
   probability: number;
 }
 
+/** From here on below typical a movement is limited and a muscle weak, SD (our default). */
+export const LIMITED = -1;
+export const isLimited = (m: Pick<MovementFinding, 'band'>): boolean => m.band < LIMITED;
+
 export interface MovementFinding {
   movement: Movement;
   side: Side;

@@ -2,7 +2,7 @@ import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Findings } from './findings';
-import type { MovementFinding } from './statements';
+import { isLimited, LIMITED, type MovementFinding } from './statements';
 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;
@@ -33,7 +33,7 @@ export function limiterWords(m: MovementFinding): string {
 /** How a movement stands beside typical people. */
 export function bandWords(band: number): string {
   if (band < -2) return 'clearly less than typical';
-  if (band < -1) return 'less than typical';
+  if (band < LIMITED) return 'less than typical';
   if (band > 2) return 'much more than typical';
   if (band > 1) return 'more than typical';
   return 'within typical';
@@ -50,7 +50,7 @@ export function headline(f: Findings): string {
   const m = leadingMovement(f);
   if (!m) return 'Nothing is measured yet.';
   const top = m.limiters[0];
-  if (m.band >= -1) return 'Every movement measured lies within or above what is typical.';
+  if (!isLimited(m)) return 'Every movement measured lies within or above what is typical.';
   if (m.clarity === 'unclear' || !top)
     return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited; by what is not clear yet.`;
   return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited by the ${GROUP_WORDS[top.structure].name}.`;

@@ -11,23 +11,29 @@ const asked = {
 const readings = [readOf('straight-leg-raise', 'hip-flexion', 60)];
 const practice = (id: string, updatedAt: string) => ({ id, updatedAt }) as Practice;
 const quiet = { practice: null, open: 0, due: 0 };
+const open = { stopped: false };
 
 describe('the step that is plainly next', () => {
-  it('is to ask, before anything else', () => expect(nextStep({} as Student, readings, [], quiet).step).toBe('ask'));
-  it('is to measure whom nobody measured', () => expect(nextStep(asked, [], [], quiet).step).toBe('measure'));
+  it('is to ask, before anything else', () =>
+    expect(nextStep({} as Student, readings, [], quiet, open).step).toBe('ask'));
+  it('waits for a clinician where everything is closed', () =>
+    expect(
+      nextStep(asked, readings, [practice('a', '1')], { ...quiet, practice: 20 }, { stopped: true }),
+    ).toMatchObject({ step: 'ask', words: 'Waits for a clinician' }));
+  it('is to measure whom nobody measured', () => expect(nextStep(asked, [], [], quiet, open).step).toBe('measure'));
   it('is to test again what is due, before what is planned', () =>
-    expect(nextStep(asked, readings, [practice('a', '1')], { ...quiet, practice: 20, due: 2 })).toMatchObject({
-      step: 'measure',
+    expect(nextStep(asked, readings, [practice('a', '1')], { ...quiet, practice: 20, due: 2 }, open)).toMatchObject({
+      step: 'progress',
       words: 'Test again',
     }));
   it('is to build where nothing is built', () =>
-    expect(nextStep(asked, readings, [], quiet).words).toBe('Build a practice'));
+    expect(nextStep(asked, readings, [], quiet, open).words).toBe('Build a practice'));
   it('is to teach the newest practice on its day, and to open it on others', () => {
     const two = [practice('old', '2026-11-01'), practice('new', '2026-11-09')];
-    expect(nextStep(asked, readings, two, { ...quiet, practice: 20 })).toMatchObject({
+    expect(nextStep(asked, readings, two, { ...quiet, practice: 20 }, open)).toMatchObject({
       step: 'teach',
       practice: 'new',
     });
-    expect(nextStep(asked, readings, two, quiet).words).toBe('Open the practice');
+    expect(nextStep(asked, readings, two, quiet, open).words).toBe('Open the practice');
   });
 });

@@ -1,4 +1,5 @@
 import { unanswered } from '@/core/cautions/red-flags';
+import type { Screening } from '@/core/cautions/screen';
 import type { Practice } from '@/core/practice/practice';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
@@ -14,7 +15,7 @@ export interface NextStep {
 }
 
 /**
- * The one step that is plainly next: asked before measured, measured before built, built before taught; what is due again goes
+ * The one step that is plainly next: asked before measured, nothing while a clinician is waited for, measured before built, built before taught; what is due again goes
  * before what is planned.
  */
 export function nextStep(
@@ -22,10 +23,13 @@ export function nextStep(
   readings: readonly Reading[],
   practices: readonly Practice[],
   today: TodayOf,
+  screening: Pick<Screening, 'stopped'>,
 ): NextStep {
   if (unanswered(student).length > 0) return { step: 'ask', words: 'Ask first' };
+  // Until a clinician has answered nothing else is open.
+  if (screening.stopped) return { step: 'ask', words: 'Waits for a clinician' };
   if (readings.length === 0) return { step: 'measure', words: 'Measure' };
-  if (today.due > 0) return { step: 'measure', words: 'Test again' };
+  if (today.due > 0) return { step: 'progress', words: 'Test again' };
   const newest = [...practices].sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)).at(0);
   if (!newest) return { step: 'practice', words: 'Build a practice' };
   if (today.practice !== null) return { step: 'teach', words: 'Teach', practice: newest.id };

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Doubt, Findings, Hint, MovementFinding } from '@/core/inference';
+import { isLimited, type Doubt, type Findings, type Hint, type MovementFinding } from '@/core/inference';
 import { hintWords } from '@/core/inference/hint-words';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
@@ -21,7 +21,7 @@ export function OpenPoints({
   /** Goes to the test of a reading, to take it again. */
   onTest: (r: Reading) => void;
 }) {
-  const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && m.band >= -1);
+  const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && !isLimited(m));
   const { doubts, hints } = findings;
   return (
     <Box

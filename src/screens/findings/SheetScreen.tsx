@@ -17,6 +17,7 @@ import { useAimDefaults } from '../settings/use-aim-defaults';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
+import { isLimited } from '@/core/inference';
 import { STANDING } from './standing';
 import { depthOf, tintsOf } from './tints';
 
@@ -56,7 +57,7 @@ export function SheetScreen() {
   if (!findings) return <Typography role="status">Writing the sheet …</Typography>;
   const { standing } = aimsFor(student, readings, findings, new Date().getFullYear(), defaults);
   const last = readings.reduce((a, r) => (r.takenAt > a ? r.takenAt : a), '');
-  const limited = findings.movements.filter((m) => m.band < -1);
+  const limited = findings.movements.filter(isLimited);
   const tints = limited.flatMap((m) => {
     const [first] = m.clarity === 'unclear' ? [] : m.limiters;
     return first ? tintsOf(first.structure, m.side, depthOf(m.band)) : [];
@@ -93,7 +94,7 @@ export function SheetScreen() {
       </Box>
       {SIDES.map((side) => {
         const own = limited.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
-        const fine = findings.movements.filter((m) => m.side === side && m.band >= -1);
+        const fine = findings.movements.filter((m) => m.side === side && !isLimited(m));
         return (
           <Box component="section" key={side} aria-label={`${side} side`} sx={{ mb: 1.5 }}>
             <Typography variant="h2">Your {side} side</Typography>

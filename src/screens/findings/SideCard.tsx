@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { otherSide, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
-import type { MovementFinding } from '@/core/inference';
+import { isLimited, type MovementFinding } from '@/core/inference';
 import { changeOf } from '@/core/inference/change';
 import { changeWords, sentenceOf } from '@/core/inference/sentences';
 import { bandWords, limiterWords } from '@/core/inference/words';
@@ -35,7 +35,7 @@ export function SideCard({
 }) {
   const [all, setAll] = useState(false);
   const own = movements.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
-  const limited = own.filter((m) => m.band < -1);
+  const limited = own.filter(isLimited);
   const lead = own.at(0);
   const shown = all ? own : limited.length > 0 ? limited.slice(0, SHOWN) : own.slice(0, 2);
   return (
@@ -46,7 +46,7 @@ export function SideCard({
       ) : (
         <>
           <Typography sx={{ fontSize: 17, lineHeight: 1.35, mb: 1 }}>
-            {lead.band < -1
+            {isLimited(lead)
               ? sentenceOf(lead, readings)
               : `Nothing on your ${side} side stops short of what is typical.`}
           </Typography>
@@ -117,7 +117,7 @@ function Row({
           </Box>
         )}
       </Box>
-      {m.clarity !== 'one' && m.band < -1 && (
+      {m.clarity !== 'one' && isLimited(m) && (
         <Button
           size="small"
           variant="outlined"

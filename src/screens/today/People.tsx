@@ -3,12 +3,13 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import { screenOf } from '@/core/cautions/screen';
 import { nextStep } from '@/core/progress/next-step';
 import type { PlanChoice } from '@/core/progress/plan';
 import { todayOf } from '@/core/progress/today';
 import type { Practice } from '@/core/practice/practice';
 import type { Student } from '@/core/students/student';
-import type { LogEntry } from '@/core/teaching/log';
+import { feltIn, type LogEntry } from '@/core/teaching/log';
 import { finds } from '@/core/text-search';
 import type { Reading } from '@/core/assessment/reading';
 import { today, type Memo } from '@/store/studio';
@@ -43,24 +44,31 @@ export function People({
   const people = useMemo(() => {
     const by = <T extends { student: string }>(rows: readonly T[]): Map<string, T[]> => {
       const out = new Map<string, T[]>();
-      for (const row of rows) out.set(row.student, [...(out.get(row.student) ?? []), row]);
+      for (const row of rows) {
+        const own = out.get(row.student);
+        if (own) own.push(row);
+        else out.set(row.student, [row]);
+      }
       return out;
     };
+    const day = today();
     const own = { readings: by(readings), logs: by(logs), practices: by(practices) };
     return students
       .map((student) => {
-        const hers = own.readings.get(student.id) ?? [];
+        const hers = own.readings.get(student.id) ?? [],
+          taught = own.logs.get(student.id) ?? [];
         const here = todayOf(
           plans.find((p) => p.student === student.id),
-          own.logs.get(student.id) ?? [],
+          taught,
           hers,
-          today(),
+          day,
         );
         return {
           student,
           readings: hers,
+          felt: feltIn(taught),
           today: here,
-          next: nextStep(student, hers, own.practices.get(student.id) ?? [], here),
+          next: nextStep(student, hers, own.practices.get(student.id) ?? [], here, screenOf(student, day)),
           last: hers.reduce((t, r) => (r.takenAt > t ? r.takenAt : t), ''),
         };
       })

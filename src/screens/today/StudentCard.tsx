@@ -5,11 +5,13 @@ import { formatDistanceToNow } from 'date-fns';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { GROUP_WORDS } from '@/core/body/words';
+import { screenOf } from '@/core/cautions/screen';
 import type { Limit } from '@/core/inference';
 import type { NextStep } from '@/core/progress/next-step';
 import type { TodayOf } from '@/core/progress/today';
 import type { Student } from '@/core/students/student';
 import { Figure } from '@/figure/Figure';
+import { today as day } from '@/store/studio';
 import { STANDING } from '../findings/standing';
 import { tintsOfLimit } from '../findings/tints';
 import { useStudio } from '../shell/studio-context';
@@ -44,7 +46,7 @@ export function StudentCard({
   const href =
     next.step === 'teach'
       ? `${base}/teach?practice=${next.practice}`
-      : `${base}/student?id=${student.id}&step=${next.step}`;
+      : `${base}/student?id=${student.id}&step=${next.step}${next.step === 'progress' ? '&part=again' : ''}`;
   const due = [
     today.practice !== null && `${today.practice} minutes today`,
     today.due > 0 && `${today.due} ${today.due === 1 ? 'reading' : 'readings'} due again`,
@@ -102,7 +104,9 @@ export function StudentCard({
         )}
         {limits?.length === 0 && last && <Typography sx={{ fontSize: 14 }}>Nothing stops short of typical.</Typography>}
         <Typography variant="caption" component="p">
-          {student.cautions.some((c) => !c.cleared) && <span style={{ color: 'var(--caution)' }}>▲ caution · </span>}
+          {screenOf(student, day()).cautions.length > 0 && (
+            <span style={{ color: 'var(--caution)' }}>▲ caution · </span>
+          )}
           {due.length > 0 && <strong>{due.join(' · ')} · </strong>}
           {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
         </Typography>

@@ -1,5 +1,5 @@
 import { useEffect, useMemo } from 'react';
-import { limitsOf, readLimits, writeLimits, type Limit } from '@/core/inference';
+import { limitsOf, readLimits, restsOn, writeLimits, type FeltInPose, type Limit } from '@/core/inference';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import type { Memo, StudioDatabase } from '@/store/studio';
@@ -15,30 +15,30 @@ const PAUSE = 700;
  */
 export function useLimits(
   db: StudioDatabase,
-  people: readonly { student: Student; readings: readonly Reading[] }[],
+  people: readonly { student: Student; readings: readonly Reading[]; felt: readonly FeltInPose[] }[],
   memos: readonly Memo[],
 ): ReadonlyMap<string, readonly Limit[]> {
   const known = useMemo(() => {
     const texts = new Map(memos.map((m) => [m.key, m.value]));
     const out = new Map<string, readonly Limit[]>();
-    for (const { student, readings } of people) {
-      const limits = readLimits(texts.get(LIMITS + student.id), readings);
-      if (limits) out.set(student.id, limits);
+    for (const own of people) {
+      const limits = readLimits(texts.get(LIMITS + own.student.id), own);
+      if (limits) out.set(own.student.id, limits);
     }
     return out;
   }, [people, memos]);
   const missing = people.find((p) => p.readings.length > 0 && !known.has(p.student.id));
-  const key = missing ? `${missing.student.id} ${missing.readings.length}` : null;
+  const key = missing ? `${missing.student.id} ${restsOn(missing)}` : null;
   useEffect(() => {
     if (!missing) return;
     let current = true;
-    const { student, readings } = missing;
+    const { student, readings, felt } = missing;
     const { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg } = student;
     const work = async (): Promise<void> => {
       const person = { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg };
-      const result = await core().infer(person, [...readings], [], null);
+      const result = await core().infer(person, [...readings], [...felt], null);
       if (!current || !result) return;
-      await db.memos.put({ key: LIMITS + id, value: writeLimits(readings, limitsOf(result.findings.movements)) });
+      await db.memos.put({ key: LIMITS + id, value: writeLimits(missing, limitsOf(result.findings.movements)) });
     };
     // A figure without paint is all that is lost.
     const timer = setTimeout(() => void work().catch(() => undefined), PAUSE);

@@ -1,8 +1,10 @@
 import type { Table } from 'dexie';
 import type { FileProblem } from '@/core/formats/json';
-import { readRecord, type KolposRecord } from '@/core/formats/record';
+import { readRecord } from '@/core/formats/record';
+import type { CautionEntry, Student } from '@/core/students/student';
 import { rememberHurt } from './changes';
-import { sameRow as same } from './saved-row';
+import { ofThisMachine, rowsOf } from './rows';
+import { sameRow } from './saved-row';
 import type { StudioDatabase } from './studio';
 
 /** A row that a file brought, with what stood there before. */
@@ -24,18 +26,6 @@ export type BringInResult =
     }
   | { ok: false; problem: FileProblem };
 
-/** Tables of what a file holds, with its rows; settings apart. */
-const tablesOf = (db: StudioDatabase, r: KolposRecord): readonly (readonly [Table, readonly object[]])[] => [
-  [db.students, r.students],
-  [db.readings, r.readings],
-  [db.practices, r.practices],
-  [db.logs, r.logs],
-  [db.poses, r.poses],
-  [db.templates, r.templates],
-  [db.plans, r.plans],
-  [db.classes, r.classes],
-];
-
 const keyOf = (table: Table, row: object): string =>
   String((row as Record<string, unknown>)[String(table.schema.primKey.keyPath)]);
 
@@ -51,6 +41,15 @@ function momentOf(row: object): string {
   return all.reduce<string>((newest, m) => (m !== undefined && m > newest ? m : newest), '');
 }
 
+/** A student of a file with the cautions that stand here and not there: a file never lifts one by leaving it out. */
+function keepingCautions(before: object, put: object): object {
+  const here = before as Student,
+    there = put as Student;
+  const known = (c: CautionEntry): boolean => there.cautions.some((t) => t.caution === c.caution);
+  const kept = here.cautions.filter((c) => !known(c));
+  return kept.length === 0 ? put : { ...there, cautions: [...there.cautions, ...kept] };
+}
+
 /**
  * Brings in a file's text in one step. What is not here is added, what is here and older is replaced, what is newer here stays:
  * an older file never takes later work away. A broken file changes nothing.
@@ -59,7 +58,7 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
   const result = readRecord(text);
   if (!result.ok) return result;
   const { record } = result;
-  const tables = tablesOf(db, record);
+  const tables = rowsOf(db, record);
   const all = [...tables.map(([t]) => t), db.memos];
   const { brought, newerHere } = await db.transaction('rw', all, async () => {
     const brought: Brought[] = [];
@@ -69,19 +68,21 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
       const here = (await table.bulkGet(keys)) as (object | undefined)[];
       const wanted = rows.flatMap((put, i): Brought[] => {
         const before = here[i];
-        if (before && same(before, put)) return [];
+        if (before && sameRow(before, put)) return [];
         if (before && momentOf(before) > momentOf(put)) {
           newerHere++;
           return [];
         }
-        return [{ table, key: keys[i], before, put }];
+        return [
+          { table, key: keys[i], before, put: table === db.students && before ? keepingCautions(before, put) : put },
+        ];
       });
       await table.bulkPut(wanted.map((w) => w.put));
       brought.push(...wanted);
     }
     for (const [key, value] of Object.entries(record.settings)) {
       const before = await db.memos.get(key);
-      if (before?.value === value) continue;
+      if (ofThisMachine(key) || before?.value === value) continue;
       await db.memos.put({ key, value });
       brought.push({ table: db.memos, key, before, put: { key, value } });
     }
@@ -117,7 +118,7 @@ async function takeBack(db: StudioDatabase, brought: readonly Brought[]): Promis
   for (const { table, key, before, put } of order) {
     const now: unknown = await table.get(key);
     const hers = table === db.students && !before && (await hasWork(db, key));
-    if (!same(now, put) || hers) stay++;
+    if (!sameRow(now, put) || hers) stay++;
     else if (before) await table.put(before);
     else await table.delete(key);
   }

@@ -1,3 +1,4 @@
+import { stands } from '@/core/cautions/screen';
 import { hurtIn } from '@/core/students/hurt';
 import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
@@ -21,6 +22,28 @@ export async function patchStudent(
   updatedAt = now(),
 ): Promise<void> {
   await db.students.update(id, { ...part, updatedAt });
+}
+
+/**
+ * Tells a caution of a student as she stands in the database: one that another tab told meanwhile stays, one that stands is not told
+ * twice, and one that was lifted or is over stands again beside its record.
+ * @param day today, `YYYY-MM-DD`
+ */
+export async function tellCaution(db: StudioDatabase, id: string, caution: string, day: string): Promise<void> {
+  await db.transaction('rw', db.students, async () => {
+    const student = await db.students.get(id);
+    if (!student || student.cautions.some((c) => c.caution === caution && stands(c, day))) return;
+    await db.students.update(id, { cautions: [...student.cautions, { caution }], updatedAt: now() });
+  });
+}
+
+/** Tells where a reading that ended in pain hurt, and how; one that is gone meanwhile stays gone. */
+export async function tellPain(
+  db: StudioDatabase,
+  id: string,
+  told: Pick<Reading, 'placeFelt' | 'painKind'>,
+): Promise<void> {
+  await db.readings.update(id, told);
 }
 
 /**

@@ -1,5 +1,6 @@
 import { writeRecord, type KolposRecord } from '@/core/formats/record';
 import type { Change } from './changes';
+import { ofThisMachine, rowsOf } from './rows';
 import { now, type StudioDatabase } from './studio';
 
 /** Everything of the studio as text of a `kolpos/record` file; remembers when it was taken out. */
@@ -12,12 +13,6 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
 }
 
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
-/** Memos that are about this machine and not about how she works. */
-const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'demo-filled', 'new-student'];
-/** Memos that can be worked out again: what limits each student. */
-export const LIMITS = 'limits/';
-const stays = (key: string): boolean => OF_THIS_MACHINE.includes(key) || key.startsWith(LIMITS);
-
 async function everything(db: StudioDatabase): Promise<Everything> {
   const [students, readings, practices, logs, poses, templates, plans, classes, memos] = await Promise.all([
     db.students.toArray(),
@@ -30,30 +25,19 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     db.classes.toArray(),
     db.memos.toArray(),
   ]);
-  const settings = Object.fromEntries(memos.filter((m) => !stays(m.key)).map((m) => [m.key, m.value]));
+  const settings = Object.fromEntries(memos.filter((m) => !ofThisMachine(m.key)).map((m) => [m.key, m.value]));
   // Who is not here any more is in no class either.
   const here = new Set(students.map((s) => s.id));
   const whole = classes.map((c) => ({ ...c, students: c.students.filter((id) => here.has(id)) }));
   return { students, readings, practices, logs, poses, templates, plans, classes: whole, settings };
 }
 
-async function put(db: StudioDatabase, all: Everything): Promise<void> {
-  await db.students.bulkPut(all.students);
-  await db.readings.bulkPut(all.readings);
-  await db.practices.bulkPut(all.practices);
-  await db.logs.bulkPut(all.logs);
-  await db.poses.bulkPut(all.poses);
-  await db.templates.bulkPut(all.templates);
-  await db.plans.bulkPut(all.plans);
-  await db.classes.bulkPut(all.classes);
-  await db.memos.bulkPut(Object.entries(all.settings).map(([key, value]) => ({ key, value })));
-}
-
 /** Empties the studio and fills it with a record: the demo's reset. */
 export async function replaceAll(db: StudioDatabase, record: KolposRecord): Promise<void> {
   await db.transaction('rw', db.tables, async () => {
     await Promise.all(db.tables.map((t) => t.clear()));
-    await put(db, record);
+    for (const [table, rows] of rowsOf(db, record)) await table.bulkPut([...rows]);
+    await db.memos.bulkPut(Object.entries(record.settings).map(([key, value]) => ({ key, value })));
   });
 }
 

@@ -5,7 +5,15 @@ import { demoStudio } from '@demo/studio';
 import type { Student } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
-import { endPlayer, keepReadings, removeReadings, replaceReadings, saveStudent } from './changes';
+import {
+  endPlayer,
+  keepReadings,
+  removeReadings,
+  replaceReadings,
+  saveStudent,
+  tellCaution,
+  tellPain,
+} from './changes';
 import { editPractice, putLogRight, removeTemplate } from './edits';
 import { bringIn } from './bring-in';
 import { emptyStudio, replaceAll, takeOut } from './exchange';
@@ -217,6 +225,33 @@ describe('files', () => {
     const file = JSON.stringify({ ...demo, students: demo.students.map((x) => (x.id === first.id ? newest : x)) });
     await bringIn(db, file);
     expect((await db.students.get(first.id))?.name).toBe('Latest');
+  });
+  it('a file lifts no caution by leaving it out, and brings no memo of a machine', async () => {
+    await replaceAll(db, demo);
+    const [first] = demo.students;
+    await tellCaution(db, first.id, 'sciatic', '2026-11-20');
+    // Told once only, however often.
+    await tellCaution(db, first.id, 'sciatic', '2026-11-20');
+    const file = {
+      ...demo,
+      students: demo.students.map((x) => (x.id === first.id ? { ...x, updatedAt: '2029-01-01T00:00:00.000Z' } : x)),
+      settings: { 'limits/demo-maren': 'planted', 'taken-out': 'nonsense' },
+    };
+    expect((await bringIn(db, JSON.stringify(file))).ok).toBe(true);
+    const cautions = (await db.students.get(first.id))?.cautions.map((c) => c.caution);
+    expect(cautions).toEqual([...first.cautions.map((c) => c.caution), 'sciatic']);
+    expect(await db.memos.bulkGet(['limits/demo-maren', 'taken-out'])).toEqual([undefined, undefined]);
+  });
+  it('a caution that is over stands again when it is told, a pain told of a reading that is gone brings nothing back', async () => {
+    const [first] = demo.students;
+    await db.students.put({ ...first, cautions: [{ caution: 'sciatic', until: '2026-01-01' }] });
+    await tellCaution(db, first.id, 'sciatic', '2026-11-20');
+    expect((await db.students.get(first.id))?.cautions).toEqual([
+      { caution: 'sciatic', until: '2026-01-01' },
+      { caution: 'sciatic' },
+    ]);
+    await tellPain(db, 'gone', { placeFelt: 'knee', painKind: 'sharp' });
+    expect(await db.readings.get('gone')).toBeUndefined();
   });
   it('bringing in the same file twice changes nothing the second time', async () => {
     await replaceAll(db, demo);

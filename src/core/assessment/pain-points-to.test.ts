@@ -11,7 +11,10 @@ describe('what a pain in a test points to', () => {
     expect(painPointsTo('sit-bone', 'sharp')).toBe('sit-bone');
     expect(painPointsTo('knee', 'sharp')).toBe('knee-injury');
     expect(painPointsTo(undefined, 'dizzy')).toBe('dizziness');
+    expect(painPointsTo(undefined, 'breathless')).toBe('heart-uncleared');
     expect(painPointsTo(undefined, undefined)).toBeNull();
+    // Deep in the buttock alone is no sign of a nerve.
+    expect(painPointsTo('deep-buttock', 'pulling')).toBeNull();
     expect(painPointsTo('front-thigh', 'pulling')).toBeNull();
   });
   it('is always a caution that there is', () => {

@@ -1,9 +1,12 @@
 import type { PainKind } from '@/core/students/hurt';
 import type { Place } from '@/core/students/student';
-import { COMPLAINTS } from './complaints';
 
 /** Cautions that a kind of pain asks to be thought of, wherever it is. */
-const BY_KIND: Readonly<Partial<Record<PainKind, string>>> = { tingling: 'sciatic', dizzy: 'dizziness' };
+const BY_KIND: Readonly<Partial<Record<PainKind, string>>> = {
+  tingling: 'sciatic',
+  dizzy: 'dizziness',
+  breathless: 'heart-uncleared',
+};
 /** Places whose pain asks for a caution by itself. */
 const BY_PLACE: Readonly<Partial<Record<Place, string>>> = {
   'sit-bone': 'sit-bone',
@@ -14,9 +17,6 @@ const BY_PLACE: Readonly<Partial<Record<Place, string>>> = {
   'low-back': 'low-back-ache',
   'leg-line': 'sciatic',
 };
-/** The front of the hip, when it pinches. */
-const FRONT: readonly Place[] = ['front-hip-crease', 'groin-pinch'];
-
 /**
  * The caution that a pain in a test points to, by what it was like and where; null where nothing particular does. A suggestion
  * to the teacher, never an entry by itself.
@@ -25,6 +25,6 @@ export function painPointsTo(place: Place | undefined, kind: PainKind | undefine
   const kinds = kind && BY_KIND[kind];
   if (kinds) return kinds;
   if (!place) return null;
-  if (kind === 'pinching' && FRONT.includes(place)) return 'groin-pinch';
-  return BY_PLACE[place] ?? COMPLAINTS.find((p) => p.places[0] === place && p.caution !== undefined)?.caution ?? null;
+  if (kind === 'pinching' && place === 'front-hip-crease') return 'groin-pinch';
+  return BY_PLACE[place] ?? null;
 }

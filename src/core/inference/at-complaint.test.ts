@@ -33,6 +33,20 @@ describe('what was found where it bothers her', () => {
     expect(fine.limited).toEqual([]);
     expect(complaintFound(fine)).toMatch(/Nothing short or weak in the one test that looks there. Not tested yet: /);
   });
+  it('a sign of the nerve is told before any muscle', () => {
+    const found = met({ place: 'deep-buttock', side: 'left', sounds: 'buttock-leg' }, [
+      readOf('straight-leg-raise', 'hip-flexion', 45, { distant: 'changes' }),
+    ]);
+    expect(found.hints.map((h) => h.kind)).toContain('nerve');
+    expect(complaintFound(found)).toMatch(/look at that first\.$/);
+  });
+  it('a poor reading that no model speaks of is not called nothing', () => {
+    const found = met({ place: 'groin-pinch', side: 'left', sounds: 'groin-pinch-deep' }, [
+      readOf('deep-squat', 'grade', 0, { side: 'both' }),
+    ]);
+    expect(found.low).toEqual(['deep-squat']);
+    expect(complaintFound(found)).toBe('“Deep squat” reads less than typical.');
+  });
   it('a reading elsewhere says nothing about it', () => {
     const elsewhere = met(thigh, [readAt('prone-knee-bend', 'knee-flexion', -2)]);
     expect(elsewhere.read).toEqual([]);

@@ -3,6 +3,7 @@ import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { AtComplaint } from './at-complaint';
+import { hintWords } from './hint-words';
 import { bandWords, capital } from './words';
 
 const nameOf = (test: string): string => `“${testById(test)?.name ?? test}”`;
@@ -13,7 +14,10 @@ export const complaintTitle = ({ complaint: { place, side } }: AtComplaint): str
   `${PLACE_WORDS[place]}, ${side === 'both' ? 'both sides' : side}`;
 
 /** What was found there, in one or two short sentences; what was not tested is said, and never a cause. */
-export function complaintFound({ limited, weak, read, open, pained }: AtComplaint): string {
+export function complaintFound({ limited, weak, low, hints, read, open, pained }: AtComplaint): string {
+  // What points past the muscle is told before any muscle.
+  const [sign] = hints;
+  if (sign) return `${hintWords(sign).title}: look at that first.`;
   if (pained.length > 0)
     return `${nameOf(pained[0])} ended in pain there. That says nothing about length, and no stretch follows from it.`;
   const [m] = limited;
@@ -25,6 +29,7 @@ export function complaintFound({ limited, weak, read, open, pained }: AtComplain
   }
   const [s] = weak;
   if (s) return `${nameOf(s.test)} reads weak${s.side === 'both' ? '' : ` on the ${s.side}`}; nothing there is short.`;
+  if (low.length > 0) return `${nameOf(low[0])} reads less than typical.`;
   if (read.length === 0)
     return `Nothing is measured there yet. ${open.length > 0 ? `${listed.format(open.slice(0, 2).map(nameOf))} would look there.` : ''}`.trim();
   const looked = `Nothing short or weak in ${read.length === 1 ? 'the one test' : `the ${read.length} tests`} that look${read.length === 1 ? 's' : ''} there.`;

@@ -11,11 +11,13 @@ import { testById } from '@/core/assessment/battery';
 import { painPointsTo } from '@/core/assessment/pain-points-to';
 import type { Reading } from '@/core/assessment/reading';
 import { cautionById } from '@/core/cautions/catalogue';
+import { stands } from '@/core/cautions/screen';
 import { PAIN_KINDS, type PainKind } from '@/core/students/hurt';
 import { PAIN_SAYS, PAIN_STAYS } from '@/core/students/pain-words';
 import type { Place, Student } from '@/core/students/student';
 import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
-import { patchStudent, replaceReadings } from '@/store/changes';
+import { tellCaution, tellPain } from '@/store/changes';
+import { today } from '@/store/studio';
 import { Pick } from '../shell/Pick';
 import { useStudio } from '../shell/studio-context';
 
@@ -31,11 +33,11 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
     (p) => p !== 'nowhere',
   );
   const caution = cautionById(painPointsTo(place, kind) ?? '') ?? undefined;
-  const has = caution !== undefined && student.cautions.some((c) => c.caution === caution.id && !c.cleared);
-  const tell = (next: { placeFelt?: Place; painKind?: PainKind }) => {
+  const has = caution !== undefined && student.cautions.some((c) => c.caution === caution.id && stands(c, today()));
+  const tell = (next: Pick<Reading, 'placeFelt' | 'painKind'>) => {
     setPlace(next.placeFelt);
     setKind(next.painKind);
-    void replaceReadings(db, [{ ...reading, ...next }]);
+    void tellPain(db, reading.id, next);
   };
   return (
     <Dialog open onClose={onClose} aria-labelledby="pain-title" maxWidth="sm" fullWidth>
@@ -80,9 +82,7 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
                 variant="outlined"
                 size="small"
                 sx={{ mt: 1 }}
-                onClick={() =>
-                  void patchStudent(db, student.id, { cautions: [...student.cautions, { caution: caution.id }] })
-                }
+                onClick={() => void tellCaution(db, student.id, caution.id, today())}
               >
                 Add this caution
               </Button>

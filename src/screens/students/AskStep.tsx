@@ -86,8 +86,9 @@ export function AskStep({ student }: { student: Student }) {
             complaints={student.complaints}
             onChange={(complaints) => change({ complaints })}
             onAskCaution={(caution) => {
-              if (!student.cautions.some((c) => c.caution === caution))
-                change({ cautions: [...student.cautions, { caution }] });
+              const told = newest.current.cautions;
+              if (!told.some((c) => c.caution === caution && stands(c, today())))
+                change({ cautions: [...told, { caution }] });
             }}
           />
           <Typography variant="h2" sx={{ mt: 2.5, mb: 1 }}>

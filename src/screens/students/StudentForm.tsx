@@ -90,7 +90,7 @@ const valuesOf = (s: Student | null): FormValues => ({
   aim: s?.aim ?? '',
   breathSeconds: String(s?.breathSeconds ?? 6),
   complaints: s?.complaints.map((c) => `${c.place}|${c.side}`) ?? [],
-  cautions: s?.cautions.map((c) => c.caution) ?? [],
+  cautions: [...new Set(s?.cautions.map((c) => c.caution))],
 });
 
 /** The student that these values describe; what the form does not show stays as it was. */
@@ -111,7 +111,11 @@ function studentFrom(v: FormValues, student: Student | null): Student {
       const [place, side] = c.split('|');
       return student?.complaints.find((x) => x.place === place && x.side === side) ?? { place, side };
     }),
-    cautions: v.cautions.map((caution) => student?.cautions.find((c) => c.caution === caution) ?? { caution }),
+    cautions: v.cautions.flatMap((caution) => {
+      // One that was lifted or is over and stands again has two entries: both are kept.
+      const own = student?.cautions.filter((c) => c.caution === caution) ?? [];
+      return own.length > 0 ? own : [{ caution }];
+    }),
     breathSeconds: value(v.breathSeconds),
     archived: student?.archived ?? false,
     createdAt: student?.createdAt ?? time,

@@ -69,7 +69,7 @@ export function CautionList({
         )}
         {entries.map((e, i) => (
           <Told
-            key={e.caution}
+            key={`${e.caution}/${i}`}
             entry={e}
             onPut={(part) => put(i, part)}
             onRemove={() => onChange(entries.filter((_, k) => k !== i))}

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
-import { cautionOfAge, screenOf } from '@/core/cautions/screen';
+import { cautionOfAge, screenOf, stands } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
 import { patchStudent, saveStudent } from '@/store/changes';

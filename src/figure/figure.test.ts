@@ -13,7 +13,7 @@ import {
 } from '@/core/body';
 import { LIBRARY, postureAt, reachFor } from '@/core/poses';
 import { legArcs } from './arcs';
-import { draw, paint, prepare, steadyBox, type Drawing } from './draw';
+import { draw, paint, prepare, steadyBox, type Detail, type Drawing } from './draw';
 import { sample } from './field/grid';
 import { fieldOf } from './field/mass-field';
 import { zeroLines } from './field/contour';
@@ -23,6 +23,7 @@ import { lensOf, projector, seen } from './projection';
 import { landTint, seaTint } from './scales';
 
 const view = { yaw: 12, pitch: 10 };
+const DETAILS: readonly Detail[] = ['moving', 'small', 'medium', 'large'];
 const sizeOf = (d: Drawing): number => d.paints.reduce((s, p) => s + p.path.length, 0);
 const roles = (d: Drawing, role: string) => d.paints.filter((p) => p.role === role);
 const finite = (d: Drawing): void => {
@@ -99,6 +100,13 @@ describe('the body', () => {
       fc.property(anyPosture, anyView, (posture, v) => finite(draw({ posture, view: v }, 'large'))),
       { numRuns: 25 },
     );
+  });
+  it('is the same whatever was drawn before it', () => {
+    const drawn = (detail: Detail) => draw({ posture: postureFrom({ knee_flexion_right: 20 }), view }, detail);
+    const first = DETAILS.map(drawn);
+    for (const detail of DETAILS)
+      draw({ posture: postureFrom({ hip_flexion_right: 100, lumbar_flexion: 40 }), view }, detail);
+    expect(DETAILS.map(drawn)).toEqual(first);
   });
   it('holds its joints: each lies inside the limb it belongs to', () => {
     const LIMBS = { leg: ['hip', 'knee', 'ankle', 'ball', 'heel'], arm: ['shoulder', 'elbow', 'wrist'] } as const;

@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { wrap } from 'comlink';
 import { draw } from './draw';
 import type { PicturesDoor } from './pictures.worker';
 import type { Detail, Drawing, Scene } from './scene';
@@ -13,15 +13,40 @@ interface Order {
   waiting: Set<(drawing: Drawing | null) => void>;
 }
 
+/** Whoever draws beside the page, and a promise that fails when it is gone. */
+export interface Painter {
+  draw: (scene: Scene, detail: Detail) => Promise<Drawing>;
+  gone: Promise<never>;
+}
+
+/** The worker; null where there is none or the browser blocks it. */
+function startWorker(): Painter | null {
+  if (typeof Worker === 'undefined') return null;
+  try {
+    const worker = new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' });
+    const gone = new Promise<never>((_, fail) => {
+      // A worker that did not load or died answers nothing more: whoever waits must hear of it.
+      worker.onerror = () => fail(new Error('The worker that draws is gone.'));
+    });
+    gone.catch(() => undefined);
+    const door = wrap<PicturesDoor>(worker);
+    return { draw: (scene, detail) => door.draw(scene, detail), gone };
+  } catch {
+    return null;
+  }
+}
+
 /**
- * Drawings made in a worker, one at a time and newest wishes only: what nobody waits for any longer is not drawn. Those made
- * are kept, the least used forgotten first. Where there is no worker the page draws by itself.
+ * Drawings made beside the page, one at a time and newest wishes only: what nobody waits for any longer is not drawn. Those made
+ * are kept, the least used forgotten first. Where there is no worker, or it is gone, the page draws by itself.
  */
 export class Pictures {
   readonly #kept = new Map<string, Drawing>();
   readonly #orders = new Map<string, Order>();
-  #door: Remote<PicturesDoor> | null | undefined;
+  #painter: Painter | null | undefined;
   #busy = false;
+
+  constructor(private readonly start: () => Painter | null = startWorker) {}
 
   /** A drawing that is there already. */
   known(word: string): Drawing | undefined {
@@ -48,12 +73,10 @@ export class Pictures {
   async #next(): Promise<void> {
     if (this.#busy) return;
     this.#busy = true;
-    for (;;) {
-      const first = this.#first();
-      if (!first) break;
+    for (let first = this.#first(); first; first = this.#first()) {
       const [word, order] = first;
       this.#orders.delete(word);
-      const drawing = await this.#make(order.scene, order.detail);
+      const drawing = this.#kept.get(word) ?? (await this.#make(order));
       if (drawing) this.#keep(word, drawing);
       for (const done of order.waiting) done(drawing);
     }
@@ -70,35 +93,20 @@ export class Pictures {
     return oldest;
   }
 
-  async #make(scene: Scene, detail: Detail): Promise<Drawing | null> {
-    const door = this.#start();
-    try {
-      return door ? await door.draw(scene, detail) : draw(scene, detail);
-    } catch {
-      // A worker that is gone: the page draws by itself from now on.
-      this.#door = null;
+  async #make({ scene, detail }: Order): Promise<Drawing | null> {
+    if (this.#painter === undefined) this.#painter = this.start();
+    const painter = this.#painter;
+    if (painter)
       try {
-        return draw(scene, detail);
+        return await Promise.race([painter.draw(scene, detail), painter.gone]);
       } catch {
-        return null;
+        this.#painter = null;
       }
-    }
-  }
-
-  #start(): Remote<PicturesDoor> | null {
-    if (this.#door !== undefined) return this.#door;
-    this.#door = null;
-    if (typeof Worker === 'undefined') return null;
     try {
-      const worker = new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' });
-      worker.onerror = () => {
-        this.#door = null;
-      };
-      this.#door = wrap<PicturesDoor>(worker);
+      return draw(scene, detail);
     } catch {
-      // Blocked by the browser: drawn on the page.
+      return null;
     }
-    return this.#door;
   }
 
   #keep(word: string, drawing: Drawing): void {

@@ -4,8 +4,9 @@ import { pictures } from './pictures';
 import type { Detail, Drawing, Scene } from './scene';
 import { wordOf } from './word';
 
-/** A browser draws beside the page; anything else (tests, a server) at once. */
-const beside = typeof Worker !== 'undefined';
+/** A browser draws beside the page; where there is a page but no worker (tests), it draws at once; a server draws nothing. */
+const page = typeof window !== 'undefined';
+const beside = page && typeof Worker !== 'undefined';
 
 /**
  * The drawing of a scene. While a large one is being made a quick one stands in for it; a small one waits, and what was there
@@ -18,22 +19,28 @@ export function useDrawing(
 ): { drawing: Drawing | null; resting: boolean } {
   const word = useMemo(() => wordOf(scene, detail), [scene, detail]);
   const [made, setMade] = useState<{ word: string; drawing: Drawing } | null>(null);
-  const known = moving || !beside ? undefined : pictures.known(word);
+  const waits = beside && !moving;
+  const known = waits ? pictures.known(word) : undefined;
   useEffect(() => {
-    if (moving || !beside || pictures.known(word)) return;
-    return pictures.ask(word, scene, detail, (drawing) => drawing && setMade({ word, drawing }));
+    if (!waits) return;
+    const take = (drawing: Drawing | null): void => {
+      if (drawing) setMade({ word, drawing });
+    };
+    // It may have come for another figure since this one was shown.
+    const there = pictures.known(word);
+    return there ? take(there) : pictures.ask(word, scene, detail, take);
     // The word says all that the scene is.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [word, moving]);
-  const ready = known ?? (made?.word === word ? made.drawing : undefined);
-  const quick = detail === 'large' && beside && (moving || !ready);
+  }, [word, waits]);
+  const fine = known ?? (made?.word === word ? made.drawing : undefined);
+  const quick = moving || (detail === 'large' && !fine);
   const now = useMemo(
-    () => (quick ? draw(scene, 'moving') : beside ? null : draw(scene, moving ? 'moving' : detail)),
+    () => (!page || (beside && !quick) ? null : draw(scene, beside || moving ? 'moving' : detail)),
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [word, quick, moving],
   );
   return {
-    drawing: (moving ? now : (ready ?? now)) ?? made?.drawing ?? null,
-    resting: !moving && (ready !== undefined || !beside),
+    drawing: (moving ? now : (fine ?? now)) ?? made?.drawing ?? null,
+    resting: !moving && (fine !== undefined || !beside),
   };
 }

@@ -75,7 +75,9 @@ export function fieldOf(mass: Mass, m: Lens, step: number): MassField {
         right = Math.min(w - 1, Math.ceil((r + MARGIN - plate.x0) / step)),
         top = Math.max(0, Math.floor((q - MARGIN - plate.y0) / step)),
         bottom = Math.min(h - 1, Math.ceil((s + MARGIN - plate.y0) / step));
-      for (let j = top; j <= bottom; j++) own.fill(OUTSIDE, j * w + left, j * w + right + 1);
+      // One cell more all round: the slope of the distance is asked for at the border too.
+      for (let j = Math.max(0, top - 1); j <= Math.min(h - 1, bottom + 1); j++)
+        own.fill(OUTSIDE, j * w + Math.max(0, left - 1), j * w + Math.min(w, right + 2));
       strike(e, own, rim, part.front, plate);
       const inner = {
         i0: Math.max(1, left),

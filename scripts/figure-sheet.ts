@@ -4,9 +4,10 @@
  */
 import { chromium } from '@playwright/test';
 import { buildOf, postureFrom, LINE_STRUCTURES, SIDES } from '@/core/body';
-import { draw, type Detail, type Scene } from '@/figure/draw';
+import { draw, type Detail, type Drawing, type Scene } from '@/figure/draw';
 import { poseScene } from '@/figure/pose-scene';
-import { svgOf } from '@/figure/svg';
+import { lookOf } from '@/figure/palette';
+import { n, UNIT } from '@/figure/projection';
 import { DAY } from '@/figure/day';
 
 const [out, columns, detail, ...wanted] = process.argv.slice(2);
@@ -47,10 +48,22 @@ function sceneOf(what: string): Scene {
   };
 }
 
+/** A drawing as the text of a picture, by day. */
+function svgOf({ box, paints }: Drawing): string {
+  const paths = paints.map((p) => {
+    const { fill, stroke, width, opacity = 1, dash } = lookOf(p);
+    const line = stroke && width ? ` stroke="${DAY[stroke]}" stroke-width="${n(width)}" stroke-linejoin="round"` : '';
+    const dashes = dash ? ` stroke-dasharray="${dash.map(n).join(' ')}"` : '';
+    return `<path d="${p.path}" fill="${p.fill ?? (fill ? DAY[fill] : 'none')}" opacity="${opacity}"${line}${dashes}/>`;
+  });
+  const { x, y, width, height } = box;
+  return `<svg viewBox="${x} ${y} ${width} ${height}"><g transform="scale(${UNIT})">${paths.join('')}</g></svg>`;
+}
+
 const cells = wanted.map((what) => {
   const start = performance.now();
   const drawing = draw(sceneOf(what), detail as Detail);
-  const text = svgOf(drawing, (name) => DAY[name]);
+  const text = svgOf(drawing);
   const note = `${what} ${(text.length / 1000).toFixed(0)} kB ${(performance.now() - start).toFixed(0)} ms`;
   return `<div class="c">${text}<p>${note}</p></div>`;
 });

@@ -8,7 +8,7 @@ import { anglePaint } from './layers/angles';
 import { bonePaints } from './layers/bones';
 import { inkPaints } from './layers/ink';
 import { musclePaints } from './layers/muscles';
-import { grownPairs, isFine, type Page } from './layers/page';
+import { GROWN, isFine, type Page } from './layers/page';
 import { propsOf, strapPaints, strapsOf } from './layers/props';
 import { skinPaints } from './layers/skin';
 import { lensOf, seen, UNIT, type View } from './projection';
@@ -58,7 +58,7 @@ export function paint({ scene, detail, skeleton, masses, floor }: Prepared, view
   const body = masses.map((mass) => fieldOf(mass, lens, step));
   const passes = Math.max(1, Math.min(3, Math.round((0.0045 / step) ** 2)));
   for (const F of body) if (!F.name.startsWith('ear')) blur(F.f, F.w, F.h, F.name === 'head' ? 1 : passes);
-  for (const { of, to, fill, reach } of grownPairs)
+  for (const { of, to, fill, reach } of GROWN)
     for (const A of body) if (of.test(A.name)) for (const B of body) if (to.test(B.name)) fillet(A, B, fill, reach);
   const shown = shownOf(scene);
   const order = farToNear(body);

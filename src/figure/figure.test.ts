@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -13,6 +14,7 @@ import {
 } from '@/core/body';
 import { LIBRARY, postureAt, reachFor } from '@/core/poses';
 import { legArcs } from './arcs';
+import { DAY } from './day';
 import { draw, paint, prepare, steadyBox, type Detail, type Drawing } from './draw';
 import { sample } from './field/grid';
 import { fieldOf } from './field/mass-field';
@@ -266,6 +268,27 @@ describe('angles and props', () => {
       held = draw({ posture, view, props: [{ kind: 'bolster', at: 'knee_left' }] }, 'medium');
     expect(roles(held, 'prop')).toHaveLength(1);
     expect(roles(bare, 'prop')).toHaveLength(0);
+    // A roll across both shins, seen from the side, takes away what lies behind its near end.
+    const standing = { posture: postureFrom({}), view: { yaw: 0, pitch: 0 } };
+    const inside = (d: Drawing) => {
+      const [box] = roles(d, 'prop').map((p) =>
+        [...p.path.matchAll(/(-?\d+) (-?\d+)/g)].map((m) => [Number(m[1]), Number(m[2])]),
+      );
+      return box;
+    };
+    const roll = draw({ ...standing, props: [{ kind: 'bolster', at: 'calf_left' }] }, 'medium');
+    const corners = inside(roll);
+    const within = (d: Drawing) =>
+      roles(d, 'ink')
+        .flatMap((p) => [...p.path.matchAll(/(-?\d+) (-?\d+)/g)])
+        .filter(
+          ([, x, y]) =>
+            Number(x) > Math.min(...corners.map((c) => c[0])) + 200 &&
+            Number(x) < Math.max(...corners.map((c) => c[0])) - 200 &&
+            Number(y) > Math.min(...corners.map((c) => c[1])) + 200 &&
+            Number(y) < Math.max(...corners.map((c) => c[1])) - 200,
+        ).length;
+    expect(within(roll)).toBeLessThan(0.5 * within(draw(standing, 'medium')));
     const post = draw({
       posture: postureFrom({}),
       view: { yaw: 0, pitch: 0 },
@@ -345,6 +368,11 @@ describe('a student’s build shows', () => {
     expect(area(expecting(8))).toBeGreaterThan(1.05 * area(scene(170, 65)));
     expect(area(expecting(3))).toBe(area(scene(170, 65)));
   });
+});
+
+it('the colours of paper are those of the page by day', () => {
+  const css = readFileSync('src/theme/chart.css', 'utf8').split('[data-mui-color-scheme')[0];
+  for (const [name, colour] of Object.entries(DAY)) expect(css, name).toContain(`--${name}: ${colour};`);
 });
 
 it('points of a drawing are the points that are computed with', () => {

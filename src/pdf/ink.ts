@@ -13,6 +13,7 @@ export const INK = {
   line: DAY.line,
   contour: DAY.contour,
   caution: DAY.caution,
+  flesh: DAY.flesh,
   sea: '#bfe0df',
   land: '#f0dda6',
 } as const;

@@ -19,7 +19,7 @@ function StripPaper({ change }: { change: SheetChange }) {
       {typical && <Rect {...rect(typical)} fill={INK.sea} />}
       <Rect {...rect(error)} fill={INK.land} />
       <Line x1={line[0]} y1={line[1]} x2={line[2]} y2={line[3]} stroke={INK.contour} strokeWidth={0.7} />
-      <Circle cx={then[0]} cy={then[1]} r={radius} fill={'#fdfbf4'} stroke={INK.ink} strokeWidth={1.2} />
+      <Circle cx={then[0]} cy={then[1]} r={radius} fill={INK.flesh} stroke={INK.ink} strokeWidth={1.2} />
       <Circle cx={now[0]} cy={now[1]} r={radius} fill={INK.ink} />
     </Svg>
   );

@@ -1,3 +1,4 @@
+import { dayWords } from '@/core/day-words';
 import type { Side } from '@/core/body';
 import { closers, OPEN, PAIN, verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
 import type { Hurt } from '@/core/students/hurt';
@@ -25,18 +26,9 @@ export function verdictOfRung(screening: Screening, shape: Shape, rung: number, 
   return { ...v, state: 'closed', because: [because, ...(v.state === 'closed' ? v.because : [])] };
 }
 
-/** A day as a person says it: 3 May 2026. */
-const dayWords = (day: string): string =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-    timeZone: 'UTC',
-  });
-
 /** Why a rung is closed, a name each: the cautions, and the day on which it hurt. Empty where it is open. */
 export function whyClosed(screening: Screening, v: Verdict, shape: Shape, rung: number, side: Side | 'both'): string[] {
   const names = closers(screening, v).map((c) => c.name);
   const hurt = v.because.some((b) => b.caution === PAIN) ? hurtBefore(screening, shape, rung, side) : null;
-  return hurt ? [`It hurt here on ${dayWords(hurt.on)}`, ...names] : names;
+  return hurt ? [`It hurt here on ${dayWords(hurt.on, 'long')}`, ...names] : names;
 }

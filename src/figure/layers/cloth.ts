@@ -1,6 +1,5 @@
-import type { Skeleton, Vec3 } from '@/core/body';
+import { dot, norm, sub, type Skeleton, type Vec3 } from '@/core/body';
 import { blur, NOTHING, sampleNear, shared, THERE, xOf, yOf, type MassField } from '../field/grid';
-import { armOf } from '../form/arm';
 import { unseen, type Lens } from '../projection';
 import { grown, type Page } from './page';
 
@@ -73,8 +72,7 @@ export function clothOf(F: MassField, page: Page): Cloth[] {
     return [{ role: 'shorts', f: onPart(F, f, 0) }];
   }
   if (F.name.startsWith('arm')) {
-    const sleeve = sleeveOf(skeleton, side, page);
-    return [{ role: 'top', f: onPart(F, covered(F, lens, sleeve), 0) }];
+    return [{ role: 'top', f: onPart(F, covered(F, lens, sleeveOf(skeleton, side)), 0) }];
   }
   if (F.name !== 'trunk') return [];
   const pelvis = into(frames.pelvis),
@@ -96,11 +94,12 @@ export function clothOf(F: MassField, page: Page): Cloth[] {
   ];
 }
 
-function sleeveOf(skeleton: Skeleton, side: 'left' | 'right', page: Page): (q: Vec3) => number {
-  const { points: p } = skeleton;
-  const arm = into(armOf(skeleton, side, { reach: page.scene.reach?.[side], floor: page.floor }).upper);
-  const length = Math.hypot(...p[`elbow_${side}`].map((v, i) => v - p[`shoulder_${side}`][i]));
-  return (q) => arm(q)[1] + SLEEVE * length;
+/** Along the upper arm, from the shoulder: positive where the sleeve covers. */
+function sleeveOf({ points: p }: Skeleton, side: 'left' | 'right'): (q: Vec3) => number {
+  const shoulder = p[`shoulder_${side}`];
+  const bone = sub(p[`elbow_${side}`], shoulder);
+  const length = norm(bone);
+  return (q) => SLEEVE * length - dot(sub(q, shoulder), bone) / length;
 }
 
 /** What is only filled between two masses belongs to the stronger of the two. */

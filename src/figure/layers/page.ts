@@ -26,12 +26,11 @@ export interface Page {
 }
 
 /** Pairs of masses that grow into each other: crease filled so far, over so much depth; metres. */
-const GROWN: readonly { of: RegExp; to: RegExp; fill: number; reach: number }[] = [
+export const GROWN: readonly { of: RegExp; to: RegExp; fill: number; reach: number }[] = [
   { of: /^trunk$/, to: /^leg_/, fill: 0.035, reach: 0.1 },
   { of: /^trunk$/, to: /^arm_/, fill: 0.03, reach: 0.07 },
   { of: /^trunk$/, to: /^head$/, fill: 0.014, reach: 0.06 },
 ];
-export const grownPairs = GROWN;
 export const grown = (a: string, b: string): boolean =>
   GROWN.some((g) => (g.of.test(a) && g.to.test(b)) || (g.of.test(b) && g.to.test(a)));
 

@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import type { Build } from '@/core/body';
+import { stands } from '@/core/cautions/screen';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { today } from '@/store/studio';
 
@@ -9,7 +10,7 @@ const MONTHS: Readonly<Record<string, number>> = { 'pregnancy-early': 2, 'pregna
 
 /** Months of a pregnancy that a caution tells of on a day; undefined without one. */
 function monthsOf({ cautions }: Pick<Student, 'cautions'>, day: string): number | undefined {
-  const told = cautions.filter((c) => !c.cleared && (c.until === undefined || c.until > day));
+  const told = cautions.filter((c) => stands(c, day));
   const months = Math.max(0, ...told.map((c) => MONTHS[c.caution] ?? 0));
   return months > 0 ? months : undefined;
 }

@@ -28,7 +28,7 @@ import { useStudio } from '../shell/studio-context';
 import { Finished } from './Finished';
 import { LateNote } from './LateNote';
 import { MainWays } from './MainWays';
-import { depthOf, NextUp } from './NextUp';
+import { NextUp, type TaughtBody } from './NextUp';
 import { Stage } from './Stage';
 import { TeachFrame } from './TeachFrame';
 import { TopBar } from './TopBar';
@@ -146,9 +146,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
         state={state}
         screening={NOTHING_AGAINST}
         showSigns={false}
-        build={TYPICAL_BUILD}
-        posterior={TYPICAL}
-        way={USUAL_WAY}
+        {...EVERYBODY}
         cue={cue}
         started={hasBegun(state)}
         send={send}
@@ -160,13 +158,16 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
         <MainWays state={state} started={hasBegun(state)} send={send} />
-        <NextUp next={next} depth={next ? depthOf(next, TYPICAL, TYPICAL_BUILD, USUAL_WAY) : 0}>
+        <NextUp next={next} body={EVERYBODY}>
           {coming.length > 0 && ` · ${coming.join(' · ')}`}
         </NextUp>
       </Box>
     </TeachFrame>
   );
 }
+/** A class is drawn as typical people. */
+const EVERYBODY: TaughtBody = { posterior: TYPICAL, build: TYPICAL_BUILD, way: USUAL_WAY };
+
 /** A class is taught by its own table; who differs is told beside it. */
 const NOTHING_AGAINST = screen([], '');
 

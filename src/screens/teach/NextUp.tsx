@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { reachedIn } from '@/core/fit/fit';
@@ -10,29 +10,38 @@ import { rungOf } from '@/core/poses';
 import type { PracticeItem } from '@/core/practice/practice';
 import { PoseFigure } from '../poses/PoseFigure';
 
-/** How deep an item goes for whoever is taught, 0–1; half-way while that is not known. */
-export function depthOf(
-  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'>,
-  posterior: Posterior | null,
-  build: Build,
-  way: FitWay,
+/** Whom an item is drawn for. */
+export interface TaughtBody {
+  posterior: Posterior | null;
+  build: Build;
+  way: FitWay;
+}
+
+/** How deep an item goes for whoever is taught, 0–1, worked out once; half-way while that is not known. */
+export function useDepth(
+  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'> | undefined,
+  { posterior, build, way }: TaughtBody,
 ): number {
-  const found = rungOf(item.pose, item.rung);
-  if (!found || !posterior) return 0.5;
-  return reachedIn(found.shape, item.rung, item.side === 'left' ? 'left' : 'right', posterior, build, way).depth;
+  const { pose, rung, side } = item ?? {};
+  return useMemo(() => {
+    const found = pose !== undefined && rung !== undefined ? rungOf(pose, rung) : null;
+    if (!found || rung === undefined || !posterior) return 0.5;
+    return reachedIn(found.shape, rung, side === 'left' ? 'left' : 'right', posterior, build, way).depth;
+  }, [pose, rung, side, posterior, build, way]);
 }
 
 /** What comes next: small, drawn and named, with what to fetch for it. */
 export function NextUp({
   next,
-  depth,
+  body,
   children,
 }: {
   next: PracticeItem | undefined;
-  depth: number;
+  body: TaughtBody;
   /** What else is said of it. */
   children?: ReactNode;
 }) {
+  const depth = useDepth(next, body);
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, minHeight: 64 }}>
       {next && (
@@ -42,6 +51,7 @@ export function NextUp({
             rung={next.rung}
             side={next.side}
             depth={depth}
+            build={body.build}
             height={64}
             muscles={false}
             detail="medium"

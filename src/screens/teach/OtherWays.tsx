@@ -22,8 +22,9 @@ import { otherRung } from '@/core/teaching/other-rung';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { newId } from '@/store/studio';
 import { usePropSizes } from '../settings/use-pose-settings';
+import { useBuild } from '../students/use-build';
 import { BIG, MainWays } from './MainWays';
-import { depthOf, NextUp } from './NextUp';
+import { NextUp } from './NextUp';
 
 interface OtherWaysProps {
   state: PlayerState;
@@ -50,6 +51,7 @@ export function OtherWays({
   send,
 }: OtherWaysProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const build = useBuild(student);
   const [sizes] = usePropSizes();
   const item = state.items[state.index] as PracticeItem | undefined;
   const next = state.items[state.index + 1] as PracticeItem | undefined;
@@ -128,7 +130,7 @@ export function OtherWays({
           })}
         </Menu>
       </MainWays>
-      <NextUp next={next} depth={next ? depthOf(next, posterior, buildOfStudent(student), way) : 0}>
+      <NextUp next={next} body={{ posterior, build, way }}>
         {next && fetchWords(next, item, student, posterior, way, sizes)}
       </NextUp>
     </Box>

@@ -11,7 +11,7 @@ import { speaksActive } from '@/core/poses/schools';
 import { countOf, IN, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
-import { depthOf } from './NextUp';
+import { useDepth } from './NextUp';
 import { clock } from '@/core/practice/sheet';
 import { useSchools } from '../settings/use-pose-settings';
 
@@ -44,8 +44,8 @@ export function Stage({
   const [schools] = useSchools();
   const item = state.items[state.index];
   const found = item && rungOf(item.pose, item.rung);
+  const depth = useDepth(item, { posterior, build, way });
   if (!item) return null;
-  const depth = depthOf(item, posterior, build, way);
   const stops = showSigns ? [...new Set(screening.cautions.map((c) => c.stop))] : [];
   const conflicts = found ? closers(screening, verdictOf(screening, demandsOf(found.shape, found.rung))) : [];
   const count = countOf(state);

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { ELEMENTS, SIDES } from '@/core/body';
-import { readRecord, recordSchema } from '@/core/formats/record';
+import { readRecord } from '@/core/formats/read-record';
+import { recordSchema } from '@/core/formats/record';
 import { infer } from '@/core/inference';
 import { headline } from '@/core/inference/words';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';

@@ -53,6 +53,9 @@ test('everything is taken out locked, the studio emptied, and opened again with 
     await expect(dialog.getByText(/^It does not open this file/)).toBeVisible();
     await dialog.getByLabel('Passphrase').fill('ebb flood slack spring');
     await page.keyboard.press('Enter');
+    const incoming = page.getByRole('dialog', { name: /^What is in locked.json/ });
+    await expect(incoming.getByRole('row', { name: /Maren Tideway.*new here/ })).toBeVisible();
+    await incoming.getByRole('button', { name: 'Bring it in' }).click();
     await expect(page.getByText(/^Brought in 7 students/)).toBeVisible();
     await page.goto('/demo/students');
     await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();

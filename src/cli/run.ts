@@ -8,22 +8,39 @@ import { measuresSchema } from '@/core/students/student';
 import { poseJsonSchema } from '@/core/formats/pose';
 import { practiceJsonSchema } from '@/core/formats/practice';
 import { setOwnShapes } from '@/core/poses';
-import { readRecord, recordJsonSchema, type KolposRecord } from '@/core/formats/record';
+import { readRecord, type ReadResult } from '@/core/formats/read-record';
+import { textOf } from '@/core/formats/text';
+import { recordJsonSchema, type KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
-function recordFrom(file: string | undefined): KolposRecord {
+function readFile(file: string | undefined): Extract<ReadResult, { ok: true }> {
   if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
-  let text: string;
+  let bytes: Uint8Array;
   try {
-    text = readFileSync(file === '-' ? 0 : file, 'utf8');
+    bytes = readFileSync(file === '-' ? 0 : file);
   } catch {
     throw new InputProblem(`The file "${file}" cannot be read.`, file);
   }
-  const result = readRecord(text);
+  const text = textOf(bytes);
+  const result = text.ok ? readRecord(text.text) : text;
   if (!result.ok)
     throw new InputProblem(`${file}: ${result.problem.field}: ${result.problem.message}`, result.problem.field);
+  return result;
+}
+
+/**
+ * The record of a file, to compute from. What was set aside of this student would be missing from her answer without a word, be it
+ * a reading or a pain: that is refused with its place.
+ */
+function recordFrom(file: string | undefined, student?: string): KolposRecord {
+  const result = readFile(file);
+  const hers = result.setAside.find(({ row }) => {
+    const { id, student: of } = (row ?? {}) as { id?: unknown; student?: unknown };
+    return student !== undefined && (of === student || id === student);
+  });
+  if (hers) throw new InputProblem(`${file}: ${hers.where}: ${hers.why}`, hers.where);
   const { poses } = result.record;
   setOwnShapes(
     poses,
@@ -94,15 +111,20 @@ export function run(argv: string[]): unknown {
   const seed = number(values.seed, 'seed', 1);
   switch (command) {
     case 'check': {
-      const r = recordFrom(argument);
+      const { record: r, setAside, digest } = readFile(argument);
       return {
         readable: true,
         version: r.version,
+        digest,
         students: r.students.length,
         readings: r.readings.length,
         practices: r.practices.length,
         logs: r.logs.length,
         poses: r.poses.length,
+        templates: r.templates.length,
+        plans: r.plans.length,
+        classes: r.classes.length,
+        setAside: setAside.map(({ where, why }) => ({ where, why })),
       };
     }
     case 'list':
@@ -126,12 +148,12 @@ export function run(argv: string[]): unknown {
       return muscles(angles as Record<string, number>, measures.data);
     }
     case 'findings':
-      return findings(recordFrom(argument), values.student, seed);
+      return findings(recordFrom(argument, values.student), values.student, seed);
     case 'aims':
-      return aims(recordFrom(argument), values.student, seed);
+      return aims(recordFrom(argument, values.student), values.student, seed);
     case 'rank':
       return rank(
-        recordFrom(argument),
+        recordFrom(argument, values.student),
         values.student,
         parseAims(values.aim ?? []),
         number(values.top, 'top', Infinity),
@@ -139,7 +161,7 @@ export function run(argv: string[]): unknown {
       );
     case 'practice':
       return practice(
-        recordFrom(argument),
+        recordFrom(argument, values.student),
         values.student,
         {
           minutes: number(values.minutes, 'minutes', 30),
@@ -151,7 +173,7 @@ export function run(argv: string[]): unknown {
         seed,
       );
     case 'cautions':
-      return cautions(recordFrom(argument), values.student);
+      return cautions(recordFrom(argument, values.student), values.student);
     case 'pose': {
       // With --all there is no id: what stands first is the file.
       const file = values.all ? argument : second;
@@ -165,7 +187,7 @@ export function run(argv: string[]): unknown {
           side: values.side ?? 'right',
           depth: values.depth === undefined ? null : number(values.depth, 'depth', 1),
         },
-        bodyFor(file === undefined ? null : recordFrom(file), values.student, seed),
+        bodyFor(file === undefined ? null : recordFrom(file, values.student), values.student, seed),
       );
     }
     case 'demo':

@@ -1,6 +1,6 @@
 /** What `bin/kolpos` understands: a line a command, told by `--help`. */
 const COMMANDS: readonly (readonly [use: string, what: string])[] = [
-  ['check FILE', 'is this a readable record? counts of what is in it'],
+  ['check FILE', 'is this a readable record? counts of what is in it, and what had to be set aside, where and why'],
   ['list tests|structures|poses|coordinates', 'ids, names, units, ranges, sources'],
   [
     'muscles --coordinates JSON [--measures JSON]',

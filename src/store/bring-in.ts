@@ -1,7 +1,10 @@
 import type { Table } from 'dexie';
-import type { FileProblem } from '@/core/formats/json';
-import { readRecord } from '@/core/formats/record';
-import type { CautionEntry, Student } from '@/core/students/student';
+import type { Failed } from '@/core/formats/json';
+import { readRecord, type Integrity } from '@/core/formats/read-record';
+import type { KolposRecord } from '@/core/formats/record';
+import type { SetAsideRow } from '@/core/formats/set-aside';
+import { changedSince, mergeStudents, type StudentField } from '@/core/students/merge';
+import type { Student } from '@/core/students/student';
 import { rememberHurt } from './changes';
 import { ofThisMachine, rowsOf } from './rows';
 import { sameRow } from './saved-row';
@@ -15,16 +18,14 @@ interface Brought {
   put: object;
 }
 
-export type BringInResult =
-  | {
-      ok: true;
-      counts: { students: number; readings: number; practices: number; logs: number; poses: number; templates: number };
-      /** Rows that were changed here later than in the file, and stay as they are. */
-      newerHere: number;
-      /** Takes back what the file brought and nobody has changed since; tells how many rows stay for that reason. */
-      undo: () => Promise<number>;
-    }
-  | { ok: false; problem: FileProblem };
+/** What came of bringing a file in. */
+export interface BringInResult {
+  counts: { students: number; readings: number; practices: number; logs: number; poses: number; templates: number };
+  /** Rows that were changed here later than in the file, and stay as they are. */
+  newerHere: number;
+  /** Takes back what the file brought and nobody has changed since; tells how many rows stay for that reason. */
+  undo: () => Promise<number>;
+}
 
 const keyOf = (table: Table, row: object): string =>
   String((row as Record<string, unknown>)[String(table.schema.primKey.keyPath)]);
@@ -41,23 +42,94 @@ function momentOf(row: object): string {
   return all.reduce<string>((newest, m) => (m !== undefined && m > newest ? m : newest), '');
 }
 
-/** A student of a file with the cautions that stand here and not there: a file never lifts one by leaving it out. */
-function keepingCautions(before: object, put: object): object {
-  const here = before as Student,
-    there = put as Student;
-  const known = (c: CautionEntry): boolean => there.cautions.some((t) => t.caution === c.caution);
-  const kept = here.cautions.filter((c) => !known(c));
-  return kept.length === 0 ? put : { ...there, cautions: [...there.cautions, ...kept] };
+/** How a row of a file stands to what is here. */
+export type Standing = 'new' | 'newer' | 'older' | 'same';
+
+/** What of one kind a file has, by how it stands to what is here. */
+export type Tally = Record<Standing, number>;
+const tally = (): Tally => ({ new: 0, newer: 0, older: 0, same: 0 });
+
+/** What a file would bring for one student. */
+export interface ForStudent {
+  id: string;
+  name: string;
+  standing: Standing | 'both';
+  /** Fields that were changed both here and there since the last file came: of each the later one counts. */
+  both: StudentField[];
+  /** Readings, practices, lessons and weeks ahead. */
+  rows: Tally;
+}
+
+/** What is in a file, and what it would change here. Nothing is written yet. */
+export interface Incoming {
+  record: KolposRecord;
+  setAside: readonly SetAsideRow[];
+  digest: Integrity;
+  students: readonly ForStudent[];
+  /** Own poses, templates, classes and settings. */
+  others: Tally;
+}
+
+/** Moment of the last file that was brought in, as a memo of this machine. */
+const LAST_FILE = 'brought-in';
+
+/** The row that comes of what is here and what a file has; null where nothing changes. */
+function cameOf(table: Table, db: StudioDatabase, before: object | undefined, put: object): object | null {
+  if (!before) return put;
+  if (sameRow(before, put)) return null;
+  if (table === db.students) {
+    const { student } = mergeStudents(before as Student, put as Student);
+    return sameRow(before, student) ? null : student;
+  }
+  return momentOf(before) > momentOf(put) ? null : put;
+}
+
+const standingOf = (before: object | undefined, put: object): Standing =>
+  !before ? 'new' : sameRow(before, put) ? 'same' : momentOf(before) > momentOf(put) ? 'older' : 'newer';
+
+/** Reads a file's text and compares it with what is here. Writes nothing. */
+export async function compare(db: StudioDatabase, text: string): Promise<{ ok: true; incoming: Incoming } | Failed> {
+  const result = readRecord(text);
+  if (!result.ok) return result;
+  const { record, setAside, digest } = result;
+  const last = (await db.memos.get(LAST_FILE))?.value ?? '';
+  const people = await db.students.bulkGet(record.students.map((s) => s.id));
+  const students = new Map(
+    record.students.map((there, i): [string, ForStudent] => {
+      const { id, name } = there;
+      const here = people[i];
+      const rows = tally();
+      if (!here) return [id, { id, name, standing: 'new', both: [], rows }];
+      const { taken, kept } = mergeStudents(here, there);
+      // What was changed here before the last file came is no news to the other machine.
+      const since = (s: Student, f: StudentField): boolean => changedSince(s, f, last);
+      const both = [...taken, ...kept].filter((f) => since(here, f) && since(there, f));
+      const standing = taken.length > 0 ? (kept.length > 0 ? 'both' : 'newer') : kept.length > 0 ? 'older' : 'same';
+      return [id, { id, name, standing, both, rows }];
+    }),
+  );
+  const others = tally();
+  for (const [table, rows] of rowsOf(db, record)) {
+    if (table === db.students) continue;
+    const here = (await table.bulkGet(rows.map((r) => keyOf(table, r)))) as (object | undefined)[];
+    for (const [i, put] of rows.entries()) {
+      const counts = students.get((put as { student?: string }).student ?? '')?.rows ?? others;
+      counts[standingOf(here[i], put)]++;
+    }
+  }
+  for (const [key, value] of Object.entries(record.settings))
+    if (!ofThisMachine(key)) {
+      const before = await db.memos.get(key);
+      others[!before ? 'new' : before.value === value ? 'same' : 'newer']++;
+    }
+  return { ok: true, incoming: { record, setAside, digest, students: [...students.values()], others } };
 }
 
 /**
- * Brings in a file's text in one step. What is not here is added, what is here and older is replaced, what is newer here stays:
- * an older file never takes later work away. A broken file changes nothing.
+ * Brings a file in, in one step. What is not here is added, what is here and older is replaced, what is newer here stays, and of a
+ * student every field counts by itself: an older file never takes later work away.
  */
-export async function bringIn(db: StudioDatabase, text: string): Promise<BringInResult> {
-  const result = readRecord(text);
-  if (!result.ok) return result;
-  const { record } = result;
+export async function bringIn(db: StudioDatabase, record: KolposRecord): Promise<BringInResult> {
   const tables = rowsOf(db, record);
   const all = [...tables.map(([t]) => t), db.memos];
   const { brought, newerHere } = await db.transaction('rw', all, async () => {
@@ -68,14 +140,9 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
       const here = (await table.bulkGet(keys)) as (object | undefined)[];
       const wanted = rows.flatMap((put, i): Brought[] => {
         const before = here[i];
-        if (before && sameRow(before, put)) return [];
-        if (before && momentOf(before) > momentOf(put)) {
-          newerHere++;
-          return [];
-        }
-        return [
-          { table, key: keys[i], before, put: table === db.students && before ? keepingCautions(before, put) : put },
-        ];
+        if (standingOf(before, put) === 'older') newerHere++;
+        const came = cameOf(table, db, before, put);
+        return came ? [{ table, key: keys[i], before, put: came }] : [];
       });
       await table.bulkPut(wanted.map((w) => w.put));
       brought.push(...wanted);
@@ -92,11 +159,11 @@ export async function bringIn(db: StudioDatabase, text: string): Promise<BringIn
       const now = (await b.table.get(b.key)) as object | undefined;
       if (now) b.put = now;
     }
+    await db.memos.put({ key: LAST_FILE, value: record.exportedAt });
     return { brought, newerHere };
   });
   const { students, readings, practices, logs, poses, templates } = record;
   return {
-    ok: true,
     counts: {
       students: students.length,
       readings: readings.length,

@@ -1,5 +1,6 @@
 import { stands } from '@/core/cautions/screen';
 import { hurtIn } from '@/core/students/hurt';
+import { stamped } from '@/core/students/merge';
 import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
@@ -10,19 +11,44 @@ import { dropUnsaved, holdUnsaved } from './unsaved';
 
 export type { Change } from './saved-row';
 
-/** Saves a student; undo brings back what stood there before. */
+/** Adds a student, or puts her in place of the one with her id; undo brings back what stood there before. */
 export const saveStudent = (db: StudioDatabase, student: Student): Promise<Change> =>
   saveRow(db.students, student.id, { ...student, updatedAt: now() });
 
-/** Changes some fields of a student as she stands in the database: what another tab or step wrote into the others stays. */
-export async function patchStudent(
+/**
+ * Changes some fields of a student as she stands in the database: what another tab or step wrote into the others stays. Undo puts
+ * those fields back, while nobody has changed them since.
+ * @param part the fields, or what they become of how she stands
+ */
+export async function changeStudent(
   db: StudioDatabase,
   id: string,
-  part: Partial<Omit<Student, 'id'>>,
-  updatedAt = now(),
-): Promise<void> {
-  await db.students.update(id, { ...part, updatedAt });
+  part: Partial<Student> | ((student: Student) => Partial<Student>),
+  at = now(),
+): Promise<Change> {
+  const made = await db.transaction('rw', db.students, async () => {
+    const before = await db.students.get(id);
+    if (!before) return null;
+    const fields = typeof part === 'function' ? part(before) : part;
+    await db.students.put(stamped(before, fields, at));
+    const keys = Object.keys(fields) as (keyof Student)[];
+    return { before: pick(before, keys), after: pick({ ...before, ...fields }, keys) };
+  });
+  return {
+    undo: () =>
+      db.transaction('rw', db.students, async () => {
+        const student = made && (await db.students.get(id));
+        if (!student) return;
+        const keys = Object.keys(made.after) as (keyof Student)[];
+        if (!sameRow(pick(student, keys), made.after)) throw new LaterChanges();
+        await db.students.put(stamped(student, made.before, now()));
+      }),
+  };
 }
+
+/** These fields, also those that have no value. */
+const pick = (student: Student, keys: readonly (keyof Student)[]): Partial<Student> =>
+  Object.fromEntries(keys.map((key) => [key, student[key]]));
 
 /**
  * Tells a caution of a student as she stands in the database: one that another tab told meanwhile stays, one that stands is not told
@@ -30,11 +56,9 @@ export async function patchStudent(
  * @param day today, `YYYY-MM-DD`
  */
 export async function tellCaution(db: StudioDatabase, id: string, caution: string, day: string): Promise<void> {
-  await db.transaction('rw', db.students, async () => {
-    const student = await db.students.get(id);
-    if (!student || student.cautions.some((c) => c.caution === caution && stands(c, day))) return;
-    await db.students.update(id, { cautions: [...student.cautions, { caution }], updatedAt: now() });
-  });
+  await changeStudent(db, id, ({ cautions }) =>
+    cautions.some((c) => c.caution === caution && stands(c, day)) ? {} : { cautions: [...cautions, { caution }] },
+  );
 }
 
 /** Tells where a reading that ended in pain hurt, and how; one that is gone meanwhile stays gone. */

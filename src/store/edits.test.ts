@@ -1,12 +1,12 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { readRecord } from '@/core/formats/record';
+import { readRecord } from '@/core/formats/read-record';
 import type { Practice } from '@/core/practice/practice';
 import type { Student } from '@/core/students/student';
 import { startPlayer } from '@/core/teaching/player';
-import { patchStudent } from './changes';
-import { bringIn } from './bring-in';
+import { changeStudent } from './changes';
+import { bringText } from './bring-in.fixtures';
 import { LaterChanges } from './saved-row';
 import { takeOut } from './exchange';
 import {
@@ -65,9 +65,9 @@ describe('changes in quick succession', () => {
   it('of different fields of a student all stay', async () => {
     await db.students.put({ id: 's', name: 'Wren', cautions: [], complaints: [], aim: '' } as unknown as Student);
     await Promise.all([
-      patchStudent(db, 's', { aim: 'kneel' }),
-      patchStudent(db, 's', { name: 'Wren Slipway' }),
-      patchStudent(db, 's', { cautions: [{ caution: 'neck' }] }),
+      changeStudent(db, 's', { aim: 'kneel' }),
+      changeStudent(db, 's', { name: 'Wren Slipway' }),
+      changeStudent(db, 's', { cautions: [{ caution: 'neck' }] }),
     ]);
     expect(await db.students.get('s')).toMatchObject({
       aim: 'kneel',
@@ -209,7 +209,7 @@ describe('a log put right', () => {
     const kept = await db.logs.get('l');
     const file = await takeOut(db);
     await db.logs.clear();
-    await bringIn(db, file);
+    await bringText(db, file);
     expect(await db.logs.get('l')).toEqual(kept);
   });
   it('a log that is gone stays gone', async () => {
@@ -298,7 +298,7 @@ describe('templates and settings', () => {
     expect(text).not.toContain('demo-filled');
     await db.templates.clear();
     await db.memos.delete('voice');
-    const result = await bringIn(db, text);
+    const result = await bringText(db, text);
     expect(result).toMatchObject({ ok: true, counts: { templates: 1 } });
     expect((await db.memos.get('voice'))?.value).toContain('invitation');
     expect(await db.templates.get('t')).toEqual(template);

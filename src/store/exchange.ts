@@ -1,4 +1,6 @@
+import { readRecord } from '@/core/formats/read-record';
 import { writeRecord, type KolposRecord } from '@/core/formats/record';
+import type { SetAside } from '@/core/formats/set-aside';
 import type { Change } from './changes';
 import { ofThisMachine, rowsOf } from './rows';
 import { now, type StudioDatabase } from './studio';
@@ -10,6 +12,12 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
   // A note that cannot be kept, on a full disk, must not hold back the file.
   await db.memos.put({ key: 'taken-out', value: exportedAt }).catch(() => undefined);
   return text;
+}
+
+/** What of a file could not be brought in again: a backup is called safe only when nothing is. */
+export function notReadBack(text: string): readonly SetAside[] {
+  const result = readRecord(text);
+  return result.ok ? result.setAside : [{ where: result.problem.field, why: result.problem.message }];
 }
 
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;

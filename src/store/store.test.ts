@@ -15,8 +15,10 @@ import {
   tellPain,
 } from './changes';
 import { editPractice, putLogRight, removeTemplate } from './edits';
-import { bringIn } from './bring-in';
-import { emptyStudio, replaceAll, takeOut } from './exchange';
+import { stamped } from '@/core/students/merge';
+import { bringIn, compare } from './bring-in';
+import { bringText } from './bring-in.fixtures';
+import { emptyStudio, notReadBack, replaceAll, takeOut } from './exchange';
 import { LaterChanges } from './saved-row';
 import { StudioDatabase } from './studio';
 
@@ -140,7 +142,7 @@ describe('files', () => {
     expect(await db.memos.get('taken-out')).toBeTruthy();
     await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [], poses: [] });
     expect(await counts()).toEqual({ students: 0, readings: 0, practices: 0, logs: 0 });
-    const result = await bringIn(db, text);
+    const result = await bringText(db, text);
     expect(result.ok && result.counts).toEqual({
       students: demo.students.length,
       readings: demo.readings.length,
@@ -149,7 +151,7 @@ describe('files', () => {
       poses: 1,
       templates: 1,
     });
-    const strip = (t: string) => t.replace(/"exportedAt": "[^"]+"/, '');
+    const strip = (t: string) => t.replace(/"(exportedAt|digest)": "[^"]+"/g, '');
     expect(strip(await takeOut(db))).toBe(strip(text));
   });
   it('a studio is emptied of everything, and undo puts all of it back', async () => {
@@ -168,11 +170,10 @@ describe('files', () => {
   it('a broken file changes nothing and says which field', async () => {
     await replaceAll(db, demo);
     const before = await counts();
-    const text = (await takeOut(db)).replace('"height_cm": 178', '"height_cm": "tall"');
-    const result = await bringIn(db, text);
-    expect(result).toMatchObject({
+    const text = await takeOut(db);
+    expect(await bringText(db, text.replace('"students": [', '"students": {['))).toMatchObject({
       ok: false,
-      problem: { field: expect.stringMatching(/students\[\d\]\.height_cm/) as unknown },
+      problem: { field: expect.stringMatching(/^line \d+/) as unknown },
     });
     expect(await counts()).toEqual(before);
   });
@@ -181,7 +182,7 @@ describe('files', () => {
     await db.students.put({ ...first, name: 'Before' });
     await saveStudent(db, { ...second, id: 'mine', name: 'Mine' });
     const before = await db.students.orderBy('id').toArray();
-    const result = await bringIn(db, JSON.stringify(demo));
+    const result = await bringText(db, JSON.stringify(demo));
     expect(result.ok).toBe(true);
     expect((await db.students.get(first.id))?.name).toBe(first.name);
     expect((await db.students.get('mine'))?.name).toBe('Mine');
@@ -190,7 +191,7 @@ describe('files', () => {
   });
   it('undo of a file takes back nothing that was entered since', async () => {
     await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [], plans: [], classes: [] });
-    const result = await bringIn(db, JSON.stringify(demo));
+    const result = await bringText(db, JSON.stringify(demo));
     const [first, second] = demo.students;
     await saveStudent(db, { ...first, name: 'Changed since' });
     const reading = { ...demo.readings[0], id: 'since', student: second.id };
@@ -216,14 +217,18 @@ describe('files', () => {
       history: [{ trials: reading.trials, changedAt: '2027-01-01T00:00:00.000Z' }],
     };
     await db.readings.put(corrected);
-    const result = await bringIn(db, JSON.stringify(demo));
+    const result = await bringText(db, JSON.stringify(demo));
     expect(result).toMatchObject({ ok: true, newerHere: 2 });
     expect(await db.students.get(first.id)).toEqual(later);
     expect(await db.readings.get(reading.id)).toEqual(corrected);
     // And the newer one is taken from a file.
     const newest = { ...later, updatedAt: '2028-01-01T00:00:00.000Z', name: 'Latest' };
-    const file = JSON.stringify({ ...demo, students: demo.students.map((x) => (x.id === first.id ? newest : x)) });
-    await bringIn(db, file);
+    const file = JSON.stringify({
+      ...demo,
+      exportedAt: '2028-01-02T00:00:00.000Z',
+      students: demo.students.map((x) => (x.id === first.id ? newest : x)),
+    });
+    await bringText(db, file);
     expect((await db.students.get(first.id))?.name).toBe('Latest');
   });
   it('a file lifts no caution by leaving it out, and brings no memo of a machine', async () => {
@@ -234,10 +239,11 @@ describe('files', () => {
     await tellCaution(db, first.id, 'sciatic', '2026-11-20');
     const file = {
       ...demo,
+      exportedAt: '2029-01-02T00:00:00.000Z',
       students: demo.students.map((x) => (x.id === first.id ? { ...x, updatedAt: '2029-01-01T00:00:00.000Z' } : x)),
       settings: { 'limits/demo-maren': 'planted', 'taken-out': 'nonsense' },
     };
-    expect((await bringIn(db, JSON.stringify(file))).ok).toBe(true);
+    expect((await bringText(db, JSON.stringify(file))).ok).toBe(true);
     const cautions = (await db.students.get(first.id))?.cautions.map((c) => c.caution);
     expect(cautions).toEqual([...first.cautions.map((c) => c.caution), 'sciatic']);
     expect(await db.memos.bulkGet(['limits/demo-maren', 'taken-out'])).toEqual([undefined, undefined]);
@@ -256,10 +262,10 @@ describe('files', () => {
   it('bringing in the same file twice changes nothing the second time', async () => {
     await replaceAll(db, demo);
     const before = await takeOut(db);
-    const result = await bringIn(db, JSON.stringify(demo));
+    const result = await bringText(db, JSON.stringify(demo));
     if (!result.ok) throw new Error('refused');
     expect(await result.undo()).toBe(0);
-    const rows = (text: string) => ({ ...(JSON.parse(text) as object), exportedAt: '' });
+    const rows = (text: string) => ({ ...(JSON.parse(text) as object), exportedAt: '', digest: '' });
     expect(rows(await takeOut(db))).toEqual(rows(before));
   });
 });
@@ -295,5 +301,70 @@ describe('what hurt in a lesson', () => {
     await change.undo();
     expect((await db.students.get('s'))?.hurt).toHaveLength(1);
     await db.delete();
+  });
+});
+
+describe('what a file would bring', () => {
+  const edited = (s: (typeof demo.students)[number], part: object, at: string) => stamped(s, part, at);
+  const at = (d: number): string => `2026-12-0${d}T10:00:00.000Z`;
+  const fileOf = (students: readonly object[], more: object = {}): string =>
+    JSON.stringify({ ...demo, exportedAt: at(9), students, ...more });
+
+  it('is told for each student before anything is written', async () => {
+    await replaceAll(db, demo);
+    const [first, second, third, ...others] = demo.students;
+    await db.students.put(edited(first, { aim: 'stand tall' }, at(1)));
+    await db.students.put(edited(second, { aim: 'row on' }, at(3)));
+    await db.students.delete(third.id);
+    const before = await takeOut(db);
+    const file = fileOf([
+      edited(first, { daily: 'at a wheel' }, at(2)),
+      edited(second, { aim: 'row less' }, at(2)),
+      third,
+      ...others,
+    ]);
+    const read = await compare(db, file);
+    if (!read.ok) throw new Error(read.problem.message);
+    const of = (id: string) => read.incoming.students.find((s) => s.id === id);
+    expect(of(first.id)).toMatchObject({ standing: 'both', both: [] });
+    expect(of(second.id)).toMatchObject({ standing: 'older', both: ['aim'] });
+    expect(of(third.id)).toMatchObject({ standing: 'new' });
+    expect(of(others[0].id)).toMatchObject({ standing: 'same' });
+    expect(read.incoming.setAside).toEqual([]);
+    const rows = (text: string) => ({ ...(JSON.parse(text) as object), exportedAt: '', digest: '' });
+    expect(rows(await takeOut(db))).toEqual(rows(before));
+  });
+  it('loses no edit of either machine', async () => {
+    await replaceAll(db, demo);
+    const [first] = demo.students;
+    await db.students.put(edited(first, { aim: 'stand tall' }, at(1)));
+    await bringText(db, fileOf([edited(first, { daily: 'at a wheel' }, at(2))]));
+    expect(await db.students.get(first.id)).toMatchObject({ aim: 'stand tall', daily: 'at a wheel' });
+  });
+  it('what was changed here before the last file came is no clash', async () => {
+    await replaceAll(db, demo);
+    const [first] = demo.students;
+    await db.students.put(edited(first, { aim: 'stand tall' }, at(1)));
+    await bringText(db, fileOf([edited(first, { daily: 'x' }, at(2))], { exportedAt: at(3) }));
+    const read = await compare(db, fileOf([edited(first, { aim: 'kneel' }, at(4))]));
+    expect(read.ok && read.incoming.students[0]).toMatchObject({ standing: 'both', both: [] });
+  });
+  it('leaves out one bad reading, not the file, and says which', async () => {
+    await replaceAll(db, { ...demo, readings: [] });
+    const [bad, ...good] = demo.readings;
+    const read = await compare(db, fileOf(demo.students, { readings: [{ ...bad, trials: [1e308] }, ...good] }));
+    if (!read.ok) throw new Error(read.problem.message);
+    expect(read.incoming.setAside).toMatchObject([{ where: 'readings[0].trials[0]', row: { id: bad.id } }]);
+    await bringIn(db, read.incoming.record);
+    expect(await db.readings.count()).toBe(good.length);
+  });
+  it('a studio with a row that cannot be says so when it is taken out', async () => {
+    await replaceAll(db, demo);
+    await db.readings.put({ ...demo.readings[0], id: 'odd', student: 'ghost' });
+    const text = await takeOut(db);
+    expect(notReadBack(text)).toMatchObject([
+      { where: expect.stringMatching(/^readings\[\d+\]\.student$/) as unknown },
+    ]);
+    expect(text).toContain('"odd"');
   });
 });

@@ -1,3 +1,4 @@
+import { parse, type ParseError } from 'jsonc-parser';
 import type { z } from 'zod';
 
 /** What every Kolpos file has in common: it is JSON with a format and a version, and what is wrong is named with its place. */
@@ -21,10 +22,9 @@ export function readJson(
   let data: unknown;
   try {
     data = JSON.parse(text);
-  } catch (error) {
-    const line = lineOf(text, error instanceof Error ? error.message : '');
+  } catch {
     return fail(
-      line ? `line ${line}` : 'the file',
+      text.trim() === '' ? 'the file' : `line ${lineOf(text)}`,
       'This is not complete JSON. Was the file cut short or opened in a word processor?',
     );
   }
@@ -45,11 +45,15 @@ export function firstIssue(error: z.ZodError): Failed {
   return fail(pathOf(issue.path), issue.message);
 }
 
-const pathOf = (path: readonly PropertyKey[]): string =>
+/** A path as it is told, for example `students[2].height_cm`. */
+export const pathOf = (path: readonly PropertyKey[]): string =>
   path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') ||
   'the file';
 
-function lineOf(text: string, message: string): number | null {
-  const at = /position (\d+)/.exec(message);
-  return at ? text.slice(0, Number(at[1])).split('\n').length : text.length > 0 ? text.split('\n').length : null;
+/** Line at which a text stops being JSON, from 1. Engines tell it each in their own words, or not at all. */
+function lineOf(text: string): number {
+  const errors: ParseError[] = [];
+  parse(text, errors, { disallowComments: true });
+  const at = errors[0]?.offset ?? text.length;
+  return text.slice(0, at).split('\n').length;
 }

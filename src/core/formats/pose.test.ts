@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { copyOf, standingPose, withAngles, withRung } from '@/core/pose-editor/edit';
 import { LIBRARY, setOwnShapes, shapeById, allShapes } from '@/core/poses';
 import { readPose, writePose } from './pose';
-import { readRecord, writeRecord } from './record';
+import { readRecord } from './read-record';
+import { writeRecord } from './record';
 
 const MOMENT = '2026-11-27T10:00:00.000Z';
 const pose = standingPose('own-a', MOMENT);

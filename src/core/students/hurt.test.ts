@@ -31,6 +31,8 @@ describe('what hurt', () => {
     const cleared = clearHurt(hurtIn([first, right]), pigeon, 'fine', '2026-06-03');
     expect(stillHurts(cleared).map((h) => h.side)).toEqual(['right']);
   });
+  it('is remembered of a lesson that cannot be read any more', () =>
+    expect(hurtIn([second], hurtIn([first])).map((h) => h.log)).toEqual(['b', 'a']));
   it('is forgotten with the entry that was put right', () => {
     const put = { ...first, items: first.items.map((i) => ({ ...i, stopped: false })) };
     expect(hurtIn([put], hurtIn([first]))).toEqual([]);

@@ -35,10 +35,14 @@ interface Lesson {
 
 const keyOf = (h: Pick<Hurt, 'log' | 'pose' | 'rung' | 'side'>): string => `${h.log}/${h.pose}/${h.rung}/${h.side}`;
 
-/** What hurt in these lessons, newest first; what was cleared before stays cleared. */
+/**
+ * What hurt in these lessons, newest first; what was cleared before stays cleared, and what is remembered of a lesson that is not
+ * among them stays remembered.
+ */
 export function hurtIn(lessons: readonly Lesson[], before: readonly Hurt[] = []): Hurt[] {
   const kept = new Map(before.map((h) => [keyOf(h), h]));
-  const out = new Map<string, Hurt>();
+  const here = new Set(lessons.map((l) => l.id));
+  const out = new Map(before.filter((h) => !here.has(h.log)).map((h) => [keyOf(h), h]));
   for (const { id, endedAt, items } of lessons)
     for (const { pose, rung, side, stopped, placeFelt, pain } of items) {
       if (!stopped) continue;

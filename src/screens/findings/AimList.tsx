@@ -12,7 +12,7 @@ import { AIM_WORDS, AVOID_WORDS, doseWords, reasonWords, SCHOOL_WORDS } from '@/
 import { GROUPS, groupOf, isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
-import { saveStudent } from '@/store/changes';
+import { changeStudent } from '@/store/changes';
 import { today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
@@ -48,8 +48,13 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
   const { proposed, standing } = aimed;
   const choose: Put = async (choice, message) => {
     const all = Array.isArray(choice) ? (choice as readonly AimChoice[]) : [choice as AimChoice];
-    const next = all.reduce((who, c) => withChoice(who, proposed, c, today()), student);
-    undo(message, await saveStudent(db, next));
+    undo(
+      message,
+      await changeStudent(db, student.id, (stored) => {
+        const { aims, aimChoices } = all.reduce((who, c) => withChoice(who, proposed, c, today()), stored);
+        return { aims, aimChoices };
+      }),
+    );
   };
   const live = standing.filter((a) => a.kind !== 'none');
   const left = standing.filter((a) => a.kind === 'none');

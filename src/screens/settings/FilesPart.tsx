@@ -9,14 +9,16 @@ import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { saysSealed } from '@/core/formats/sealed';
-import { bringIn } from '@/store/bring-in';
-import { emptyStudio, takeOut } from '@/store/exchange';
+import { textOf } from '@/core/formats/text';
+import { bringIn, compare, type Incoming } from '@/store/bring-in';
+import { emptyStudio, notReadBack, takeOut } from '@/store/exchange';
 import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { IncomingDialog } from './IncomingDialog';
 import { PassphraseDialog } from './PassphraseDialog';
 
 const NO_LOCKS =
@@ -33,16 +35,29 @@ export function FilesPart() {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [emptying, setEmptying] = useState(false);
+  const [incoming, setIncoming] = useState<{ file: string; what: Incoming } | null>(null);
 
+  /** Says that a backup is safe, once it was read back. */
+  const told = (text: string, safe: string) => {
+    const odd = notReadBack(text);
+    if (odd.length === 0) enqueueSnackbar(safe);
+    else
+      enqueueSnackbar(
+        `The file holds everything, but ${odd.length === 1 ? 'one entry' : `${odd.length} entries`} could not be brought in again as it stands. The first: ${odd[0].where}: ${odd[0].why}`,
+        { variant: 'warning', persist: true },
+      );
+  };
   const out = async () => {
-    saveFile(`kolpos-${name}-${today()}.json`, await takeOut(db));
-    enqueueSnackbar('Everything is in the file. Keep it somewhere safe: it holds health notes.');
+    const text = await takeOut(db);
+    saveFile(`kolpos-${name}-${today()}.json`, text);
+    told(text, 'Everything is in the file. Keep it somewhere safe: it holds health notes.');
   };
   const outLocked = async (passphrase: string) => {
     setBusy(true);
     try {
-      saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(await takeOut(db), passphrase));
-      enqueueSnackbar('Everything is in the locked file.');
+      const text = await takeOut(db);
+      saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(text, passphrase));
+      told(text, 'Everything is in the locked file.');
     } catch (error) {
       enqueueSnackbar(`It could not be locked: ${error instanceof Error ? error.message : String(error)}`, {
         variant: 'error',
@@ -53,32 +68,40 @@ export function FilesPart() {
     }
   };
   const bring = async (file: string, text: string) => {
-    const result = await bringIn(db, text);
-    if (!result.ok) setRefused({ ...result.problem, file });
-    else {
-      const { students, readings, practices, logs, templates, poses } = result.counts;
-      undo(
-        `Brought in ${students} students, ${readings} readings, ${practices} practices, ${logs} logs, ${templates} templates and ${poses} own poses.${
-          result.newerHere > 0
-            ? ` ${result.newerHere} ${result.newerHere === 1 ? 'entry was' : 'entries were'} newer here and stay as they are.`
-            : ''
-        }`,
-        {
-          undo: async () => {
-            const stay = await result.undo();
-            if (stay > 0)
-              enqueueSnackbar(
-                `${stay} ${stay === 1 ? 'entry was' : 'entries were'} changed since and ${stay === 1 ? 'stays' : 'stay'}; the rest is taken back.`,
-              );
-          },
+    const result = await compare(db, text);
+    if (result.ok) setIncoming({ file, what: result.incoming });
+    else setRefused({ ...result.problem, file });
+  };
+  const accept = async ({ record }: Incoming) => {
+    setIncoming(null);
+    const result = await bringIn(db, record);
+    const { students, readings, practices, logs, templates, poses } = result.counts;
+    undo(
+      `Brought in ${students} students, ${readings} readings, ${practices} practices, ${logs} logs, ${templates} templates and ${poses} own poses.${
+        result.newerHere > 0
+          ? ` ${result.newerHere} ${result.newerHere === 1 ? 'entry was' : 'entries were'} newer here and stay as they are.`
+          : ''
+      }`,
+      {
+        undo: async () => {
+          const stay = await result.undo();
+          if (stay > 0)
+            enqueueSnackbar(
+              `${stay} ${stay === 1 ? 'entry was' : 'entries were'} changed since and ${stay === 1 ? 'stays' : 'stay'}; the rest is taken back.`,
+            );
         },
-      );
-    }
+      },
+    );
   };
   const into = async (file: File) => {
     setRefused(null);
     setProblem(null);
-    const text = await file.text();
+    const read = textOf(new Uint8Array(await file.arrayBuffer()));
+    if (!read.ok) {
+      setRefused({ ...read.problem, file: file.name });
+      return;
+    }
+    const { text } = read;
     if (!saysSealed(text)) await bring(file.name, text);
     else if (!canSeal()) setRefused({ field: 'the address', message: NO_LOCKS, file: file.name });
     else setLocked({ file: file.name, text });
@@ -104,8 +127,8 @@ export function FilesPart() {
       </Typography>
       <Typography sx={{ mb: 2 }}>
         One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, classes,
-        your own poses and settings. Bringing a file in replaces what has the same name inside and keeps the rest; a
-        broken file changes nothing.
+        your own poses and settings. A file that you bring in is shown first, beside what is here; what is newer here
+        stays.
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>
@@ -132,6 +155,14 @@ export function FilesPart() {
           problem={null}
           onSay={(p) => void outLocked(p)}
           onClose={() => setLocking(false)}
+        />
+      )}
+      {incoming && (
+        <IncomingDialog
+          file={incoming.file}
+          incoming={incoming.what}
+          onBring={() => void accept(incoming.what)}
+          onClose={() => setIncoming(null)}
         />
       )}
       {locked && (

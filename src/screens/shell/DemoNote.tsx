@@ -3,19 +3,26 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
-import { readRecord, type KolposRecord } from '@/core/formats/record';
-import { replaceAll } from '@/store/exchange';
+import type { KolposRecord } from '@/core/formats/record';
+import type { StudioDatabase } from '@/store/studio';
 import { useStudio } from './studio-context';
 
 const MISSING = 'The demo students could not be fetched. Nothing was changed; load the page again.';
 
 /** The made-up studio, from the file that `npm run derived demo` writes: the same every time, and there at once. */
 async function demoRecord(): Promise<KolposRecord> {
+  // Reading files needs the whole library: only where one is read.
+  const { readRecord } = await import('@/core/formats/read-record');
   const answer = await fetch('/demo.json');
   const read = readRecord(await answer.text());
   if (!answer.ok || !read.ok) throw new Error('no demo');
   return read.record;
 }
+
+const fill = async (db: StudioDatabase): Promise<void> => {
+  const [{ replaceAll }, record] = await Promise.all([import('@/store/exchange'), demoRecord()]);
+  await replaceAll(db, record);
+};
 
 /** Says that this is demo data, fills it the first time, and puts it back on request. */
 export function DemoNote() {
@@ -29,8 +36,7 @@ export function DemoNote() {
       if ((await db.memos.get('demo-filled')) || !current) return;
       setBusy(true);
       try {
-        const record = await demoRecord();
-        if ((await db.students.count()) === 0) await replaceAll(db, record);
+        if ((await db.students.count()) === 0) await fill(db);
         await db.memos.put({ key: 'demo-filled', value: '1' });
       } catch {
         if (current) enqueueSnackbar(MISSING, { variant: 'error' });
@@ -45,7 +51,7 @@ export function DemoNote() {
   const reset = async () => {
     setBusy(true);
     try {
-      await replaceAll(db, await demoRecord());
+      await fill(db);
       await db.memos.put({ key: 'demo-filled', value: '1' });
       enqueueSnackbar('The demo studio is as it was at the beginning.');
     } catch {

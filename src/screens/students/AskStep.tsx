@@ -6,7 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import { cautionOfAge, screenOf, stands } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
-import { patchStudent, saveStudent } from '@/store/changes';
+import { changeStudent } from '@/store/changes';
 import { now, today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { BodyMap } from './ask/BodyMap';
@@ -20,6 +20,14 @@ import { SinceLastTime } from './ask/SinceLastTime';
 import { WhatHurt } from './ask/WhatHurt';
 import { StudentForm } from './StudentForm';
 import { useBuild } from './use-build';
+
+/** What brings a student back to how she was: also fields that she did not have. */
+const restored = (before: Student, now: Student): Partial<Student> =>
+  Object.fromEntries(
+    Object.keys({ ...now, ...before })
+      .filter((key) => !['id', 'createdAt', 'updatedAt', 'fieldsAt', 'hurt'].includes(key))
+      .map((key) => [key, before[key as keyof Student]]),
+  );
 
 /** What a student says: kept as the teacher types, with one way back to how it was when she came here. */
 export function AskStep({ student }: { student: Student }) {
@@ -39,7 +47,7 @@ export function AskStep({ student }: { student: Student }) {
     const askedOn = part.askedOn ?? newest.current.askedOn ?? today();
     const updatedAt = now();
     newest.current = { ...newest.current, ...part, askedOn, updatedAt };
-    void patchStudent(db, student.id, { ...part, askedOn }, updatedAt);
+    void changeStudent(db, student.id, { ...part, askedOn }, updatedAt);
   };
   return (
     <Box sx={{ maxWidth: 1080 }}>
@@ -54,7 +62,7 @@ export function AskStep({ student }: { student: Student }) {
           size="small"
           disabled={!changed}
           onClick={() =>
-            void saveStudent(db, before).then(() => {
+            void changeStudent(db, student.id, restored(before, student)).then(() => {
               setRound(round + 1);
             })
           }

@@ -11,7 +11,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import type { Student } from '@/core/students/student';
-import { saveStudent } from '@/store/changes';
+import { changeStudent, saveStudent } from '@/store/changes';
 import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
@@ -71,7 +71,7 @@ export function StudentsScreen() {
       </EmptyChart>
     );
   const archive = async (s: Student, to: boolean) =>
-    undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await saveStudent(db, { ...s, archived: to }));
+    undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await changeStudent(db, s.id, { archived: to }));
   const shown = students.filter((s) => s.archived === archived && finds(s.name, search));
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>

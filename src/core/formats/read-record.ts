@@ -1,0 +1,254 @@
+import type { z } from 'zod';
+import { classSchema } from '@/core/classes/class';
+import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
+import { templateSchema } from '@/core/practice/plan';
+import { practiceSchema } from '@/core/practice/practice';
+import { planSchema } from '@/core/progress/plan';
+import { readingSchema } from '@/core/assessment/reading';
+import { hurtIn } from '@/core/students/hurt';
+import { studentSchema } from '@/core/students/student';
+import { logSchema } from '@/core/teaching/log';
+import { contentDigest } from './content-digest';
+import { fail, firstIssue, pathOf, readJson, type Failed } from './json';
+import { Moments } from './moments';
+import { headSchema, RECORD_VERSION, settingSchema, type KolposRecord } from './record';
+import { Aside, type SetAsideRow } from './set-aside';
+import { Known, soundAims, soundLog, soundPlan, soundPractice, soundShapes, whyNoLesson } from './sound-practices';
+import { whyNoReading } from './sound-readings';
+import { soundStudent, whyNobody } from './sound-students';
+
+/** Whether the file is as it was written: its digest matches, does not, or it has none (older files, files made by hand). */
+export type Integrity = 'matches' | 'differs' | 'none';
+
+export type ReadResult = { ok: true; record: KolposRecord; setAside: SetAsideRow[]; digest: Integrity } | Failed;
+
+type Lists = Pick<
+  KolposRecord,
+  'students' | 'readings' | 'practices' | 'logs' | 'poses' | 'templates' | 'plans' | 'classes'
+>;
+/** Of each kind: how one is read, how many a file may hold, and whether every version has it. */
+const KINDS = {
+  students: { schema: studentSchema, most: 5000, since: 1 },
+  readings: { schema: readingSchema, most: 200_000, since: 1 },
+  practices: { schema: practiceSchema, most: 20_000, since: 1 },
+  logs: { schema: logSchema, most: 50_000, since: 1 },
+  poses: { schema: ownShapeSchema as unknown as z.ZodType<OwnShape>, most: 2000, since: 2 },
+  templates: { schema: templateSchema, most: 5000, since: 3 },
+  plans: { schema: planSchema, most: 5000, since: 3 },
+  classes: { schema: classSchema, most: 2000, since: 4 },
+} as const;
+type Kind = keyof typeof KINDS;
+
+/** A row that its schema takes, with the place at which it stands in the file. */
+interface Placed<T> {
+  where: string;
+  row: T;
+}
+
+/**
+ * Reads a record from text. Never throws. What is no record at all is refused with the place of the first thing wrong; a row that
+ * cannot be taken is set aside with its reason, and the rest is read. What belongs to a row that was set aside goes with it.
+ */
+export function readRecord(text: string): ReadResult {
+  const json = readJson(text, 'kolpos/record', 'a Kolpos record', RECORD_VERSION);
+  if (!json.ok) return json;
+  const head = headSchema.safeParse(json.data);
+  if (!head.success) return firstIssue(head.error);
+  const lists = listsOf(json.data, head.data.version);
+  if (!lists.ok) return lists;
+
+  const aside = new Aside();
+  const { exportedAt, digest } = head.data;
+  const odd = Moments.file(exportedAt);
+  if (odd) aside.put('exportedAt', odd, exportedAt);
+  const settings = settingsOf(json.data.settings, aside);
+  const rows = <K extends Kind>(kind: K) => rowsOf<Lists[K][number]>(kind, lists.lists[kind], aside);
+  const record = sound(
+    {
+      students: rows('students'),
+      readings: rows('readings'),
+      practices: rows('practices'),
+      logs: rows('logs'),
+      poses: rows('poses'),
+      templates: rows('templates'),
+      plans: rows('plans'),
+      classes: rows('classes'),
+    },
+    exportedAt,
+    aside,
+  );
+  return {
+    ok: true,
+    record: { ...head.data, ...record, settings, students: withHurt(record.students, record.logs) },
+    setAside: aside.rows,
+    digest: digest === undefined ? 'none' : digest === contentDigest(json.data) ? 'matches' : 'differs',
+  };
+}
+
+/** The lists of a file, unread. */
+function listsOf(
+  data: Record<string, unknown>,
+  version: number,
+): { ok: true; lists: Record<Kind, readonly unknown[]> } | Failed {
+  const lists: Partial<Record<Kind, readonly unknown[]>> = {};
+  for (const [kind, { most, since }] of Object.entries(KINDS) as [Kind, { most: number; since: number }][]) {
+    const list = data[kind];
+    if (list === undefined && (since > version || since > 1)) lists[kind] = [];
+    else if (!Array.isArray(list)) return fail(kind, `A record needs the list “${kind}”, even an empty one.`);
+    else if (list.length > most) return fail(kind, `${list.length} ${kind} are more than one file can hold (${most}).`);
+    else lists[kind] = list;
+  }
+  return { ok: true, lists: lists as Record<Kind, readonly unknown[]> };
+}
+
+/** Settings that can be taken; each is a text under its key. */
+function settingsOf(given: unknown, aside: Aside): Record<string, string> {
+  if (given === undefined) return {};
+  if (typeof given !== 'object' || given === null || Array.isArray(given)) {
+    aside.put('settings', 'Settings are texts under their names.', given);
+    return {};
+  }
+  return Object.fromEntries(
+    Object.entries(given).flatMap(([key, value]): [string, string][] => {
+      const read = settingSchema.safeParse([key, value]);
+      if (read.success) return [read.data];
+      aside.put(`settings.${key.slice(0, 120)}`, read.error.issues[0].message, value);
+      return [];
+    }),
+  );
+}
+
+/** Rows that the schema of their kind takes; of two with one id the first stays. */
+function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: Aside): Placed<T>[] {
+  const schema = KINDS[kind].schema as unknown as z.ZodType<T>;
+  const ids = new Set<string>();
+  return list.flatMap((entry, i): Placed<T>[] => {
+    const where = `${kind}[${i}]`;
+    const read = schema.safeParse(entry);
+    if (!read.success) {
+      const [issue] = read.error.issues;
+      aside.put(pathOf([kind, i, ...issue.path]), issue.message, entry);
+      return [];
+    }
+    const row = read.data;
+    const { id, student } = row as { id?: string; student?: string };
+    const own = id ?? student ?? '';
+    if (ids.has(own)) {
+      const why =
+        id === undefined ? `“${own}” has a plan already in this file.` : `The id “${own}” stands here a second time.`;
+      aside.put(`${where}.${id === undefined ? 'student' : 'id'}`, why, entry);
+      return [];
+    }
+    ids.add(own);
+    return [{ where, row }];
+  });
+}
+
+type Read = { [K in Kind]: Placed<Lists[K][number]>[] };
+
+/** What a schema cannot see: days and people that cannot be, poses and tests that are not there, what belongs to nobody. */
+function sound(read: Read, exportedAt: string, aside: Aside): Lists {
+  const moments = new Moments(exportedAt);
+  const keep = <T extends object>(
+    placed: readonly Placed<T>[],
+    whyNot: (row: T) => { at: string; why: string } | null,
+    mend: (row: T, where: string) => T = (row) => row,
+  ): T[] =>
+    placed.flatMap(({ where, row }) => {
+      const no = whyNot(row);
+      if (no) aside.put(`${where}.${no.at}`, no.why, row);
+      return no ? [] : [withinDays(mend(row, where), where)];
+    });
+  /** Days of writing that cannot be are replaced by that of the file: the row itself stays. */
+  const withinDays = <T extends object>(row: T, where: string): T => {
+    const days = row as { createdAt?: string; updatedAt?: string };
+    for (const field of ['createdAt', 'updatedAt'] as const) {
+      const why = days[field] === undefined ? null : moments.past(days[field]);
+      if (!why) continue;
+      aside.put(`${where}.${field}`, `${why} The day of the file stands in its place.`, days[field]);
+      row = { ...row, [field]: exportedAt };
+    }
+    return row;
+  };
+
+  const students = keep(
+    read.students,
+    (s) => whyNobody(s, exportedAt),
+    (s, where) => {
+      const mended = soundStudent(s, where, moments, exportedAt, aside);
+      return s.aims ? { ...mended, aims: soundAims(s.aims, `${where}.aims`, aside) } : mended;
+    },
+  );
+  const people = new Map(students.map((s) => [s.id, s]));
+  // Also those that the schema did not take.
+  const lost = new Map(
+    aside.rows.flatMap(({ row, where }) => {
+      const place = /^students\[\d+\]/.exec(where)?.[0];
+      const { id } = (row ?? {}) as { id?: unknown };
+      return place && typeof id === 'string' ? [[id, place] as const] : [];
+    }),
+  );
+  const nobody = ({ student }: { student: string }): { at: string; why: string } | null =>
+    people.has(student)
+      ? null
+      : {
+          at: 'student',
+          why: lost.has(student)
+            ? `Its student was set aside (${lost.get(student)}).`
+            : `There is no student “${student}” in this file.`,
+        };
+  const shapes = keep(read.poses, () => null);
+  const known = new Known(shapes);
+  const poses = soundShapes(shapes, 'poses', known, aside);
+  return {
+    students,
+    poses,
+    readings: keep(read.readings, (r) => {
+      const student = people.get(r.student);
+      return student ? whyNoReading(r, student, moments) : nobody(r);
+    }),
+    practices: keep(read.practices, nobody, (p, where) => soundPractice(p, where, known, aside)),
+    logs: keep(
+      read.logs,
+      (l) => nobody(l) ?? whyNoLesson(l, moments),
+      (l, where) => soundLog(l, where, known, aside),
+    ),
+    templates: keep(
+      read.templates,
+      () => null,
+      (t, where) => soundPractice(t, where, known, aside),
+    ),
+    plans: keep(
+      read.plans,
+      (p) => {
+        const start = moments.ahead(p.start);
+        return nobody(p) ?? (start ? { at: 'start', why: start } : null);
+      },
+      (p, where) => soundPlan(p, where, moments, known, aside),
+    ),
+    classes: keep(
+      read.classes,
+      () => null,
+      (c, where) => ({
+        ...soundPractice(c, where, known, aside),
+        students: aside.sift(`${where}.students`, c.students, (id, i) =>
+          c.students.indexOf(id) !== i
+            ? { why: `“${id}” stands in this class a second time.` }
+            : people.has(id)
+              ? null
+              : { why: nobody({ student: id })?.why ?? '' },
+        ),
+      }),
+    ),
+  };
+}
+
+/** What hurt is remembered from every lesson there is, also from those of older files. */
+const withHurt = (students: readonly KolposRecord['students'][number][], logs: KolposRecord['logs']) =>
+  students.map((s) => {
+    const hurt = hurtIn(
+      logs.filter((l) => l.student === s.id),
+      s.hurt,
+    );
+    return hurt.length > 0 || s.hurt ? { ...s, hurt } : s;
+  });

@@ -1,0 +1,126 @@
+'use client';
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import type { SetAsideRow } from '@/core/formats/set-aside';
+import type { Incoming } from '@/store/bring-in';
+import { saveFile } from '../shell/save-file';
+import { changesNothing, studentWords, tallyWords } from './incoming-words';
+
+/** Entries left out that are listed; the file that can be saved holds all of them. */
+const MOST_LISTED = 12;
+
+/** What a file holds beside what is here, before anything is written. */
+export function IncomingDialog({
+  file,
+  incoming,
+  onBring,
+  onClose,
+}: {
+  file: string;
+  incoming: Incoming;
+  onBring: () => void;
+  onClose: () => void;
+}) {
+  const { students, others, setAside, digest } = incoming;
+  const nothing = changesNothing(students, others);
+  const told = students.filter((s) => s.standing !== 'same' || tallyWords(s.rows) !== '');
+  const same = students.length - told.length;
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="incoming-title" maxWidth="md" fullWidth>
+      <DialogTitle id="incoming-title">What is in {file}</DialogTitle>
+      <DialogContent>
+        {digest === 'differs' && (
+          <Alert severity="warning" sx={{ mb: 2 }}>
+            This file is not as Kolpos wrote it: it was changed by hand, or damaged on the way. Look closely before you
+            bring it in.
+          </Alert>
+        )}
+        {setAside.length > 0 && <LeftOut file={file} rows={setAside} />}
+        {nothing ? (
+          <Typography>Everything that can be read in it is here already, or newer here.</Typography>
+        ) : (
+          <>
+            {told.length > 0 && (
+              <Table size="small" aria-label="Students in the file">
+                <TableHead>
+                  <TableRow>
+                    <TableCell>Student</TableCell>
+                    <TableCell>What was asked</TableCell>
+                    <TableCell>Readings, practices, lessons, weeks</TableCell>
+                  </TableRow>
+                </TableHead>
+                <TableBody>
+                  {told.map((s) => (
+                    <TableRow key={s.id}>
+                      <TableCell sx={{ overflowWrap: 'anywhere' }}>{s.name}</TableCell>
+                      <TableCell>{studentWords(s)}</TableCell>
+                      <TableCell>{tallyWords(s.rows) || 'the same'}</TableCell>
+                    </TableRow>
+                  ))}
+                </TableBody>
+              </Table>
+            )}
+            {same > 0 && (
+              <Typography sx={{ mt: 1 }}>
+                {same} {same === 1 ? 'student is' : 'students are'} the same here and there.
+              </Typography>
+            )}
+            {tallyWords(others) && (
+              <Typography sx={{ mt: 1 }}>Own poses, templates, classes and settings: {tallyWords(others)}.</Typography>
+            )}
+            <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+              What is newer here stays. No caution is lifted and no pain forgotten because a file leaves it out.
+            </Typography>
+          </>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>{nothing ? 'Close' : 'Leave it'}</Button>
+        {!nothing && (
+          <Button variant="contained" onClick={onBring}>
+            Bring it in
+          </Button>
+        )}
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+/** What cannot be read, where and why, with a file to keep it in. */
+function LeftOut({ file, rows }: { file: string; rows: readonly SetAsideRow[] }) {
+  const rest = rows.length - MOST_LISTED;
+  return (
+    <Alert
+      severity="warning"
+      sx={{ mb: 2 }}
+      action={
+        <Button color="inherit" onClick={() => saveFile(`left-out-of-${file}`, `${JSON.stringify(rows, null, 2)}\n`)}>
+          Save them
+        </Button>
+      }
+    >
+      <strong>
+        {rows.length === 1 ? 'One entry cannot be taken and is' : `${rows.length} entries cannot be taken and are`} left
+        out; the rest comes in.
+      </strong>
+      <ul style={{ margin: 0, paddingLeft: 18 }}>
+        {rows.slice(0, MOST_LISTED).map(({ where, why }) => (
+          <li key={where}>
+            <code>{where}</code>: {why}
+          </li>
+        ))}
+        {rest > 0 && <li>and {rest} more</li>}
+      </ul>
+    </Alert>
+  );
+}

@@ -162,5 +162,12 @@ export function studioDatabase(name: StudioName): StudioDatabase {
 
 export const newId = (): string => crypto.randomUUID();
 export const now = (): string => new Date().toISOString();
+/** Which day it is here, and in which time zone, now or at a moment (milliseconds): what a reading and a lesson keep beside it. */
+export const whereAt = (at = Date.now()): { day: string; zone: string } => ({
+  day: dayAt(at),
+  zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+});
 /** The day of today here, `YYYY-MM-DD`. */
-export const today = (): string => new Date().toLocaleDateString('sv');
+export const today = (): string => dayAt(Date.now());
+/** The day of a moment on the wall clock here, `YYYY-MM-DD`. */
+const dayAt = (at: number): string => new Date(at).toLocaleDateString('sv');

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PAIN_KINDS } from '@/core/students/hurt';
-import { momentSchema, placeSchema, sideSchema } from '@/core/students/student';
+import { momentSchema, placeSchema, sideSchema, whereSchema } from '@/core/students/student';
 import { readoutOf } from './battery';
 import { UNITS, type Readout } from './definition';
 
@@ -87,6 +87,7 @@ export const readingSchema = z.object({
   /** Earlier states, oldest first. */
   history: z.array(formerSchema).max(20).optional(),
   takenAt: momentSchema,
+  ...whereSchema,
 });
 export type Reading = z.infer<typeof readingSchema>;
 export type ReadingSide = Reading['side'];

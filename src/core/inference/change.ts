@@ -2,6 +2,7 @@ import { readoutOf } from '@/core/assessment/battery';
 import { detectableAt } from '@/core/assessment/definition';
 import { kindOf, meanOf, type Reading } from '@/core/assessment/reading';
 import type { MovementFinding } from './statements';
+import { dayOf } from '@/core/day-of';
 
 /** A movement's own reading against the same reading of an earlier day. */
 export interface Change {
@@ -26,7 +27,7 @@ export function changeOf(
     .filter((r) => kindOf(r) === kindOf({ test: m.test, readout: m.readout, side: m.side }))
     .sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1));
   const newest = own.at(-1);
-  const earlier = newest && own.filter((r) => r.takenAt.slice(0, 10) < newest.takenAt.slice(0, 10)).at(-1);
+  const earlier = newest && own.filter((r) => dayOf(r) < dayOf(newest)).at(-1);
   if (!readout || !newest || !earlier || newest.pain || earlier.pain) return null;
   const before = meanOf(earlier.trials),
     now = meanOf(newest.trials);
@@ -35,7 +36,7 @@ export function changeOf(
   return {
     before,
     now,
-    on: earlier.takenAt.slice(0, 10),
+    on: dayOf(earlier),
     detectable,
     verdict: Math.abs(further) < detectable ? 'within-error' : further > 0 ? 'further' : 'less',
     otherState: (newest.warm ?? false) !== (earlier.warm ?? false),

@@ -2,6 +2,7 @@ import { otherSide, type Side } from '@/core/body';
 import { bandOf, detectableAt, normOf, type Readout } from '@/core/assessment/definition';
 import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { SexForNorms } from '@/core/students/student';
+import { dayOf } from '@/core/day-of';
 
 /** Something that makes a value unlikely, with what to offer. */
 export interface Doubt {
@@ -109,7 +110,7 @@ export function pairsByDay(
   const days = new Map<string, Partial<Record<Side, number>>>();
   for (const r of [...readings].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1))) {
     if (r.test !== test || r.readout !== readout || r.side === 'both' || r.variant || r.pain) continue;
-    const day = r.takenAt.slice(0, 10);
+    const day = dayOf(r);
     if (day === except) continue;
     days.set(day, { ...days.get(day), [r.side]: meanOf(r.trials) });
   }

@@ -4,6 +4,7 @@ import { bandOf, detectableAt, normOf, type Norm, type Readout } from '@/core/as
 import { kindOf, meanOf, type Reading } from '@/core/assessment/reading';
 import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
 import { trendOf, type Trend } from './trend';
+import { dayOf } from '@/core/day-of';
 
 /** Change of a reading over time against the error of measuring. */
 
@@ -59,7 +60,7 @@ export function changesOf(readings: readonly Reading[], person: Person = {}, sin
     if (!readout) continue;
     // Of a day the last one counts: it was put right, or taken again.
     const byDay = new Map<string, Reading>();
-    for (const r of [...list].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1))) byDay.set(r.takenAt.slice(0, 10), r);
+    for (const r of [...list].sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1))) byDay.set(dayOf(r), r);
     const points = [...byDay].map(([day, r]): Point => ({
       id: r.id,
       day,

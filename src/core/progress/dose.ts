@@ -2,6 +2,7 @@ import type { Aim } from '@/core/students/student';
 import { aimKey, activeAims } from '@/core/practice/doses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { LogEntry } from '@/core/teaching/log';
+import { dayOf } from '@/core/day-of';
 
 /** What taught practices gave the aims, beside what a week should hold. */
 
@@ -24,14 +25,14 @@ export function doneDoses(
   to: string,
 ): DoneDose[] {
   const byKey = new Map(ranked.map((r) => [`${r.pose}/${r.rung}/${r.side}`, r]));
-  const within = logs.filter((l) => l.startedAt.slice(0, 10) >= from && l.startedAt.slice(0, 10) <= to);
+  const within = logs.filter((l) => dayOf(l) >= from && dayOf(l) <= to);
   return activeAims(aims).map((aim) => {
     const byDay = new Map<string, number>();
     for (const log of within)
       for (const item of log.items) {
         const fit = byKey.get(`${item.pose}/${item.rung}/${item.side}`);
         if (!fit) continue;
-        const day = log.startedAt.slice(0, 10);
+        const day = dayOf(log);
         byDay.set(day, (byDay.get(day) ?? 0) + worthFor(fit, aim).worth * item.doneSeconds);
       }
     const seconds = [...byDay.values()];

@@ -8,6 +8,7 @@ import { withUnit, type Reading } from '@/core/assessment/reading';
 import type { ReadingChange } from './change';
 import type { Verdict } from './point';
 import { retestsOf, tellsOf } from './retest';
+import { dayOf } from '@/core/day-of';
 
 /** What a student is told of her progress, on one page and in her words: plain data for screen, print and PDF. */
 
@@ -130,8 +131,8 @@ function sheetChange(c: ReadingChange): SheetChange[] {
 
 /** Days on which she practised here, and for how long, as it is told to her. */
 function practisedWords(logs: readonly LogEntry[], from: string, to: string): string {
-  const within = logs.filter((l) => l.startedAt.slice(0, 10) >= from && l.startedAt.slice(0, 10) <= to);
-  const days = new Set(within.map((l) => l.startedAt.slice(0, 10))).size;
+  const within = logs.filter((l) => dayOf(l) >= from && dayOf(l) <= to);
+  const days = new Set(within.map((l) => dayOf(l))).size;
   const minutes = Math.round(within.reduce((s, l) => s + l.items.reduce((t, i) => t + i.doneSeconds, 0), 0) / 60);
   if (days === 0) return 'No practice is written down between the two.';
   return `You practised on ${days} ${days === 1 ? 'day' : 'days'}, ${minutes} minutes in poses.`;

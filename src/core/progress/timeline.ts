@@ -11,6 +11,7 @@ import { testById } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { PlanChoice } from './plan';
+import { dayOf } from '@/core/day-of';
 
 /** What a line of a student's story is about. */
 export type LineKind = 'asked' | 'tested' | 'read' | 'aims' | 'built' | 'taught' | 'weeks';
@@ -41,7 +42,7 @@ const TOLD = 3;
 /** Bands below this are short of typical (SD). */
 const SHORT = -1;
 
-const dayOf = (moment: string): string => moment.slice(0, 10);
+const dayIn = (moment: string): string => moment.slice(0, 10);
 const named = (names: readonly string[]): string => {
   const list = [...new Set(names)];
   // Names of tests have commas in them.
@@ -76,7 +77,7 @@ function decided({ group, side, kind, note, proposed }: AimChoice): string {
 export function timelineOf({ student, readings, practices, logs, plan, found }: Story): TimelineDay[] {
   const days = new Map<string, TimelineLine[]>();
   const say = (day: string, kind: LineKind, text: string) => days.set(day, [...(days.get(day) ?? []), { kind, text }]);
-  say(dayOf(student.createdAt), 'asked', 'Came to the studio.');
+  say(dayIn(student.createdAt), 'asked', 'Came to the studio.');
   if (student.askedOn) say(student.askedOn, 'asked', `Asked${student.aim ? `: “${student.aim}”` : '.'}`);
   for (const c of student.cautions) {
     const name = cautionById(c.caution)?.name ?? c.caution;
@@ -91,7 +92,7 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
       say(on, 'asked', `${where}: ${strength} of 10${before === undefined ? '' : `, ${before} before`}.`);
     }
   const byDay = new Map<string, Reading[]>();
-  for (const r of readings) byDay.set(dayOf(r.takenAt), [...(byDay.get(dayOf(r.takenAt)) ?? []), r]);
+  for (const r of readings) byDay.set(dayOf(r), [...(byDay.get(dayOf(r)) ?? []), r]);
   for (const [day, list] of byDay) {
     const hurt = list.filter((r) => r.pain).length;
     const what = named(list.map((r) => testById(r.test)?.name ?? r.test));
@@ -100,12 +101,12 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
   }
   for (const [day, findings] of found) for (const line of foundLines(findings)) say(day, 'read', line);
   for (const c of student.aimChoices ?? []) if (c.on) say(c.on, 'aims', decided(c));
-  for (const p of practices) say(dayOf(p.createdAt), 'built', `“${p.title}”, ${p.minutes} minutes.`);
+  for (const p of practices) say(dayIn(p.createdAt), 'built', `“${p.title}”, ${p.minutes} minutes.`);
   for (const l of logs) {
     const done = l.items.filter((i) => !i.skipped).length;
     const stopped = l.items.some((i) => i.stopped) ? '; stopped for pain' : '';
     const note = l.note ? ` ${l.note}` : '';
-    say(dayOf(l.startedAt), 'taught', `“${l.title}”, ${done} of ${l.items.length} items${stopped}.${note}`);
+    say(dayOf(l), 'taught', `“${l.title}”, ${done} of ${l.items.length} items${stopped}.${note}`);
   }
   if (plan) {
     say(plan.start, 'weeks', `${plan.weeks} weeks begin, ${plan.days.length} days of ${plan.minutes} minutes.`);

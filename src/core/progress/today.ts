@@ -2,6 +2,7 @@ import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
 import { planWeeks, withTaught, type PlanChoice } from './plan';
 import { retestsOf } from './retest';
+import { dayOf } from '@/core/day-of';
 
 /** What a day holds for one student, told in the list of today. */
 export interface TodayOf {
@@ -22,7 +23,7 @@ export function todayOf(
   readings: readonly Reading[],
   today: string,
 ): TodayOf {
-  const taught = new Set(logs.map((l) => l.startedAt.slice(0, 10)));
+  const taught = new Set(logs.map((l) => dayOf(l)));
   const days = choice ? withTaught(planWeeks([], choice), taught).days.filter((d) => d.mark === null) : [];
   const due = retestsOf(readings, [], today).filter((r) => r.inDays <= 0 && r.inDays > -HISTORY_DAYS);
   return {

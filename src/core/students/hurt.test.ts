@@ -3,7 +3,7 @@ import { clearHurt, hurtIn, stillHurts } from './hurt';
 
 const lesson = (id: string, day: string, items: Parameters<typeof hurtIn>[0][number]['items']) => ({
   id,
-  endedAt: `${day}T10:00:00.000Z`,
+  startedAt: `${day}T10:00:00.000Z`,
   items,
 });
 const pigeon = { pose: 'pigeon', rung: 1, side: 'left' as const };

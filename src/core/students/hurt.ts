@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { daySchema, placeSchema, type Place } from './places';
+import { dayOf } from '@/core/day-of';
 
 /** Kinds of pain that end a pose, as a student may say it. */
 export const PAIN_KINDS = ['sharp', 'pinching', 'pulling', 'tingling', 'dizzy', 'breathless'] as const;
@@ -22,7 +23,8 @@ export type Hurt = z.infer<typeof hurtSchema>;
 /** A lesson as far as it is needed to know what hurt. */
 interface Lesson {
   id: string;
-  endedAt: string;
+  startedAt: string;
+  day?: string;
   items: readonly {
     pose: string;
     rung: number;
@@ -43,7 +45,7 @@ export function hurtIn(lessons: readonly Lesson[], before: readonly Hurt[] = [])
   const kept = new Map(before.map((h) => [keyOf(h), h]));
   const here = new Set(lessons.map((l) => l.id));
   const out = new Map(before.filter((h) => !here.has(h.log)).map((h) => [keyOf(h), h]));
-  for (const { id, endedAt, items } of lessons)
+  for (const { id, items, ...lesson } of lessons)
     for (const { pose, rung, side, stopped, placeFelt, pain } of items) {
       if (!stopped) continue;
       const hurt: Hurt = {
@@ -51,7 +53,7 @@ export function hurtIn(lessons: readonly Lesson[], before: readonly Hurt[] = [])
         pose,
         rung,
         side,
-        on: endedAt.slice(0, 10),
+        on: dayOf(lesson),
         ...(placeFelt && { place: placeFelt }),
         ...(pain && { kind: pain }),
       };

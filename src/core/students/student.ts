@@ -11,6 +11,9 @@ const idSchema = z.string().min(1).max(64);
 /** A moment as ISO 8601 text in UTC. */
 export const momentSchema = z.iso.datetime();
 
+/** The day of the wall clock where something was noted, and its time zone (IANA name). */
+export const whereSchema = { day: daySchema.optional(), zone: z.string().max(64).optional() };
+
 export const COMPLAINT_TIMES = [
   'sitting',
   'getting-up',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PAIN_KINDS } from '@/core/students/hurt';
-import { momentSchema, placeSchema } from '@/core/students/student';
+import { momentSchema, placeSchema, whereSchema } from '@/core/students/student';
 import { PLACES, type Place } from '@/core/students/student';
 import type { FeltInPose } from '@/core/inference';
 import type { PlayerState } from './player';
@@ -31,6 +31,7 @@ export const logSchema = z.object({
   title: z.string().max(120),
   startedAt: momentSchema,
   endedAt: momentSchema,
+  ...whereSchema,
   items: z.array(logItemSchema).max(200),
   note: z.string().max(4000),
   /** What stood there before it was put right, oldest first: the words, and the items where they were changed. */
@@ -62,12 +63,18 @@ export function logPutRight(
 const isPlace = (v: string | undefined): v is Place => PLACES.some((p) => p === v);
 
 /** What was taught, from the player's own account: items in the order of the practice, those never reached left out. */
-export function logFrom(state: PlayerState, about: { id: string; title: string; endedAt: string }): LogEntry {
+export function logFrom(
+  state: PlayerState,
+  about: { id: string; title: string; endedAt: string; day?: string; zone?: string },
+): LogEntry {
+  const startedAt = new Date(state.startedAt).toISOString();
   return {
     ...about,
     student: state.student,
     practice: state.practice,
-    startedAt: new Date(state.startedAt).toISOString(),
+    startedAt,
+    // A clock that was set back meanwhile must not end a lesson before it began.
+    endedAt: about.endedAt < startedAt ? startedAt : about.endedAt,
     items: state.items.flatMap((i) => {
       const r = state.results.find((x) => x.item === i.id);
       if (!r) return [];

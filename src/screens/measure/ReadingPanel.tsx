@@ -25,7 +25,7 @@ import {
 } from '@/core/assessment/reading';
 import { END_FEEL_WORDS, UNIT_WORDS } from '@/core/assessment/words';
 import { keepReadings } from '@/store/changes';
-import { newId, now } from '@/store/studio';
+import { newId, now, whereAt } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { useBuild } from '../students/use-build';
@@ -138,7 +138,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
   const sensation = test.sensations.find((s) => s.place === draft.placeFelt)?.action;
   const keep = async (painPressed: boolean) => {
     const pain = painPressed || sensation === 'stop' || draft.failure === 'pain' || draft.endFeel === 'pain';
-    const result = readingFromDraft(values, of, { pain, id: newId(), takenAt: now() });
+    const result = readingFromDraft(values, of, { pain, id: newId(), takenAt: now(), ...whereAt() });
     setProblem(result.ok ? null : result.problem);
     if (!result.ok) return;
     const text = JSON.stringify([draft.trials, draft.typed]);

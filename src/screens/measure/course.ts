@@ -12,6 +12,7 @@ import { queueOf, stationsOf, testsForAims, type SideOrder, type Station } from 
 import { latest, meanOf, type Reading } from '@/core/assessment/reading';
 import type { MeasureSession } from '@/store/studio';
 import type { QueueEntry } from './TestQueue';
+import { dayOf } from '@/core/day-of';
 
 /** A read-out of a side in the queue, with the way it is done where a caution leaves only that. */
 export interface Place extends Station {
@@ -138,7 +139,7 @@ export function queueFor({
 /** The pair of a new reading and its other side of the same day, where it contradicts every earlier session; else null. */
 export function swappedPair(readings: readonly Reading[], reading: Reading, readout: Readout): Reading[] | null {
   if (reading.side === 'both' || reading.pain || reading.variant) return null;
-  const day = reading.takenAt.slice(0, 10);
+  const day = dayOf(reading);
   const other = latest(readings).find(
     (r) =>
       r.test === reading.test &&
@@ -146,7 +147,7 @@ export function swappedPair(readings: readonly Reading[], reading: Reading, read
       r.side !== reading.side &&
       r.side !== 'both' &&
       !r.variant &&
-      r.takenAt.slice(0, 10) === day,
+      dayOf(r) === day,
   );
   if (!other) return null;
   const value = (side: Side) => meanOf((reading.side === side ? reading : other).trials);

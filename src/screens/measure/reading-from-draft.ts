@@ -90,7 +90,7 @@ export function trialProblem(
 export function readingFromDraft(
   draft: DraftValues,
   of: DraftOf,
-  options: { pain: boolean; id: string; takenAt: string },
+  options: { pain: boolean; id: string; takenAt: string; day?: string; zone?: string },
 ): DraftResult {
   const { readout, test } = of;
   const texts = [...draft.trials, ...(draft.typed.trim() === '' ? [] : [draft.typed])].slice(-3);
@@ -140,6 +140,8 @@ export function readingFromDraft(
     likelyError: draft.likelyError,
     failure: draft.failure,
     takenAt: options.takenAt,
+    ...(options.day && { day: options.day }),
+    ...(options.zone && { zone: options.zone }),
   });
   // A test that ended in pain is kept as it is: no questions then.
   const doubts = options.pain ? [] : doubtsOf(meanOf(trials), { ...of.known, readout, side: of.side });

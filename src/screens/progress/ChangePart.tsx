@@ -32,6 +32,7 @@ import { ChangeChart } from './ChangeChart';
 import { ThenNow } from './ThenNow';
 import { useBuild } from '../students/use-build';
 import type { Build } from '@/core/body';
+import { dayOf } from '@/core/day-of';
 
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
@@ -57,13 +58,13 @@ export function ChangePart({
   const router = useRouter();
   const pathname = usePathname();
   const params = useSearchParams();
-  const rounds = useMemo(() => roundsOf(readings.map((r) => r.takenAt.slice(0, 10))), [readings]);
+  const rounds = useMemo(() => roundsOf(readings.map((r) => dayOf(r))), [readings]);
   const base = useMemo(() => baseRound(rounds, params.get('since')), [rounds, params]);
   const changes = useMemo(
     () => changesOf(readings, { sex, age: new Date().getFullYear() - birthYear }, base?.from),
     [readings, sex, birthYear, base],
   );
-  const practised = useMemo(() => [...new Set(logs.map((l) => l.startedAt.slice(0, 10)))].sort(), [logs]);
+  const practised = useMemo(() => [...new Set(logs.map((l) => dayOf(l)))].sort(), [logs]);
   const aims = aimed?.work ?? [];
   const since = changes.reduce((d, c) => (c.first.day < d ? c.first.day : d), today());
   const done = useMemo(

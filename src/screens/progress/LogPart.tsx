@@ -17,6 +17,7 @@ import { LINE_WORDS, poseName, testName } from './log-words';
 import { OneLog } from './OneLog';
 import { ReadingsTable } from './ReadingsTable';
 import { useFoundThen } from './use-found-then';
+import { dayOf } from '@/core/day-of';
 
 const dayWords = (moment: string): string => format(new Date(moment), 'd MMM yyyy');
 /** True where every word that was searched for stands somewhere in the text. */
@@ -42,7 +43,7 @@ export function LogPart({
   const { db } = useStudio();
   const [search, setSearch] = useState('');
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]) ?? null;
-  const rounds = useMemo(() => roundsOf(readings.map((r) => r.takenAt.slice(0, 10))).map((r) => r.to), [readings]);
+  const rounds = useMemo(() => roundsOf(readings.map((r) => dayOf(r))).map((r) => r.to), [readings]);
   const found = useFoundThen(student, readings, logs, rounds);
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const days = timelineOf({ student, readings, practices, logs, plan, found }).filter((d) =>

@@ -30,6 +30,7 @@ import { PeakLadder } from './PeakLadder';
 import { PlanForm } from './PlanForm';
 import { PlanCalendar } from './PlanCalendar';
 import { PlanWeek } from './PlanWeek';
+import { dayOf } from '@/core/day-of';
 
 /** Weeks ahead: days and minutes there are, what each day is for, moved and missed days, and the calendar out and in. */
 export function PlanPart({
@@ -67,7 +68,7 @@ export function PlanPart({
     () => weeklyAims(aimed, gap, { age: new Date().getFullYear() - student.birthYear, mobile }, defaults),
     [aimed, gap, student.birthYear, mobile, defaults],
   );
-  const taught = useMemo(() => new Set(logs.map((l) => l.startedAt.slice(0, 10))), [logs]);
+  const taught = useMemo(() => new Set(logs.map((l) => dayOf(l))), [logs]);
   const plan = useMemo(() => {
     return choice ? withTaught(planWeeks(aims, choice), taught) : null;
   }, [choice, aims, taught]);

@@ -20,6 +20,7 @@ import { PaperBar } from '../shell/PaperBar';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
 import { ProgressStrip } from './ProgressStrip';
+import { dayOf } from '@/core/day-of';
 
 const NOTHING: never[] = [];
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMMM yyyy');
@@ -34,7 +35,7 @@ export function ProgressSheetScreen() {
   const defaults = useAimDefaults();
   if (!data) return null;
   const { student, readings, logs } = data;
-  const rounds = roundsOf(readings.map((r) => r.takenAt.slice(0, 10)));
+  const rounds = roundsOf(readings.map((r) => dayOf(r)));
   const year = new Date().getFullYear();
   const changes = student
     ? changesOf(

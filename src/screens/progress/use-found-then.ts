@@ -5,6 +5,7 @@ import type { Student } from '@/core/students/student';
 import { feltIn, type LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
 import { core } from '@/workers/use-core';
+import { dayOf } from '@/core/day-of';
 
 /**
  * What was to be read from tests and felt places up to each of these days, worked out one after another in the worker; days are missing until they are
@@ -23,11 +24,10 @@ export function useFoundThen(
     void (async () => {
       const next = new Map<string, Findings>();
       for (const day of key.split(',').filter(Boolean)) {
-        const until = (moment: string): boolean => moment.slice(0, 10) <= day;
-        const felt = feltIn(logs.filter((l) => until(l.startedAt)));
+        const felt = feltIn(logs.filter((l) => dayOf(l) <= day));
         const findings = await core().foundThen(
           student,
-          readings.filter((r) => until(r.takenAt)),
+          readings.filter((r) => dayOf(r) <= day),
           felt,
         );
         if (!current) return;

@@ -17,7 +17,7 @@ import { requestOf } from '@/core/practice/request';
 import { logFrom } from '@/core/teaching/log';
 import { hasBegun } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
-import { newId, now } from '@/store/studio';
+import { newId, now, whereAt } from '@/store/studio';
 import type { ClassPerson } from '@/workers/core.worker';
 import { core } from '@/workers/use-core';
 import { useClass, useClassWay } from '../classes/use-class';
@@ -75,7 +75,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
     setKeeping(true);
     try {
       const here = people.filter((p) => !away.includes(p.student.id));
-      const taught = logFrom(state, { id: newId(), title: one.name, endedAt: now() });
+      const taught = logFrom(state, { id: newId(), title: one.name, endedAt: now(), ...whereAt(state.startedAt) });
       const request = one.request ?? requestOf({ minutes: 60 });
       await endPlayer(db, one.id, await core().classLogs(here, way.when, way.settings, taught, request));
       router.push(back);

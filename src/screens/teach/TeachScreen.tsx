@@ -15,7 +15,7 @@ import { feltIn, logFrom, type LogEntry } from '@/core/teaching/log';
 import { hasBegun } from '@/core/teaching/player';
 import type { Reading } from '@/core/assessment/reading';
 import { endPlayer } from '@/store/changes';
-import { newId, now, today } from '@/store/studio';
+import { newId, now, today, whereAt } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
 import { useBuild } from '../students/use-build';
@@ -122,7 +122,9 @@ function Teaching({
     return safe ? null : <EmptyChart title={practice.title}>Checking it against what has changed since …</EmptyChart>;
   const back = `${base}/student?id=${student.id}&step=practice`;
   const finish = async () => {
-    await endPlayer(db, practice.id, [logFrom(state, { id: newId(), title: practice.title, endedAt: now() })]);
+    await endPlayer(db, practice.id, [
+      logFrom(state, { id: newId(), title: practice.title, endedAt: now(), ...whereAt(state.startedAt) }),
+    ]);
     router.push(`${base}/student?id=${student.id}&step=progress`);
   };
   const started = hasBegun(state);

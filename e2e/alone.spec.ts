@@ -27,6 +27,28 @@ test('no request leaves the origin on any view, and the policy would forbid it',
   expect(policy).toContain("connect-src 'self'");
   expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'(;|$)/);
   expect(policy).not.toContain('unsafe-eval');
+  // Whatever is answered says how it may be used: pages, files, scripts, workers, and what is not there.
+  const script = await page.evaluate(() => document.querySelector<HTMLScriptElement>('script[src]')?.src ?? '');
+  for (const path of [
+    '/demo',
+    '/demo.json',
+    '/record.schema.json',
+    '/icon.svg',
+    '/iconfoo',
+    '/serwist/sw.js',
+    script,
+  ]) {
+    const headers = (await page.request.get(path)).headers();
+    expect(headers['content-security-policy'], path).toContain("default-src 'self'");
+    expect(headers['x-content-type-options'], path).toBe('nosniff');
+    expect(headers['cross-origin-resource-policy'], path).toBe('same-origin');
+    expect(headers['permissions-policy'], path).toContain('geolocation=()');
+  }
+  expect((await page.request.get('/serwist/sw.js')).headers()['cache-control']).toBe('no-cache');
+  expect((await page.request.get('/serwist/sw.js.map')).status()).toBe(404);
+  for (const path of ['/demo', '/demo.json'])
+    for (const method of ['POST', 'DELETE', 'PROPFIND'])
+      expect((await page.request.fetch(path, { method })).status(), `${method} ${path}`).toBeLessThan(500);
   expect(strangers).toEqual([]);
   expect(complaints).toEqual([]);
   const refused = await page.evaluate(() =>

@@ -47,12 +47,19 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
     const timer = setInterval(() => send({ type: 'tick' }), 250);
     let lock: WakeLockSentinel | null = null;
     // The screen stays awake where the browser can; where it cannot, teaching goes on all the same.
-    void navigator.wakeLock
-      ?.request('screen')
-      .then((l) => (lock = l))
-      .catch(() => undefined);
+    const hold = () => {
+      if (document.visibilityState !== 'visible') return;
+      void navigator.wakeLock
+        ?.request('screen')
+        .then((l) => (lock = l))
+        .catch(() => undefined);
+    };
+    hold();
+    // A browser lets go of it when another window comes to the front.
+    document.addEventListener('visibilitychange', hold);
     return () => {
       clearInterval(timer);
+      document.removeEventListener('visibilitychange', hold);
       void lock?.release();
     };
   }, [running, send]);

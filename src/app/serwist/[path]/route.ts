@@ -10,9 +10,11 @@ const places = [
   '/class',
   '/poses',
   '/poses/bench',
+  '/guide',
   '/muscles',
   '/sheet',
   '/sheet/progress',
+  '/sheet/questions',
   '/print',
   '/teach',
   '/settings',
@@ -21,6 +23,7 @@ const pages = places.flatMap((p) => [`/studio${p}`, `/demo${p}`]);
 
 export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } = createSerwistRoute({
   swSrc: 'src/app/sw.ts',
+  esbuildOptions: { sourcemap: false },
   useNativeEsbuild: true,
   maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
   globPatterns: [

@@ -1,4 +1,17 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { withSerwist } from '@serwist/turbopack';
+
+/** Fingerprint of all that computes: results that an older build kept in a browser are not looked at. */
+function modelFingerprint(): string {
+  const hash = createHash('sha256');
+  const files = readdirSync('src/core', { recursive: true, encoding: 'utf8' })
+    .filter((f) => /\.(ts|json)$/.test(f) && !/\.(test|fixtures)\.ts$/.test(f))
+    .sort();
+  for (const file of files) hash.update(file).update(readFileSync(join('src/core', file)));
+  return hash.digest('hex').slice(0, 16);
+}
 
 /** On everything that is answered: pages, files, scripts, workers, and what is not there. Pages get their policy in `src/proxy.ts`. */
 const EVERYWHERE = [
@@ -27,6 +40,8 @@ const FILES = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; object-
 
 export default withSerwist({
   reactStrictMode: true,
+  // In development code changes under a running page: nothing is kept there.
+  env: { KOLPOS_MODEL: process.env.NODE_ENV === 'production' ? modelFingerprint() : '' },
   poweredByHeader: false,
   // `bin/test` has checked all types a minute before; everywhere else the build does.
   typescript: { ignoreBuildErrors: process.env.KOLPOS_TYPES_CHECKED === '1' },

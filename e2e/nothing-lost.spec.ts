@@ -104,3 +104,33 @@ test('an address that leads nowhere says so and offers a way', async ({ page }) 
   await page.goto('/studio/teach?practice=nothing');
   await expect(page.getByRole('heading', { name: 'This practice is not here' })).toBeVisible();
 });
+
+test('a browser that keeps nothing, and a worker that does not start, are told in words', async ({ page, context }) => {
+  await test.step('storage switched off', async () => {
+    const blocked = await context.newPage();
+    await blocked.addInitScript(() => Object.defineProperty(window, 'indexedDB', { value: undefined }));
+    await blocked.goto('/studio');
+    const told = blocked.getByRole('alert').filter({ hasText: 'does not let Kolpos keep anything' });
+    await expect(told).toBeVisible();
+    await told.getByRole('button', { name: 'Save a backup of everything' }).click();
+    await expect(told.getByText(/nothing to save/)).toBeVisible();
+    await blocked.close();
+  });
+  await test.step('no worker: the screen says so, the others work', async () => {
+    await openDemo(page);
+    await page.addInitScript(() => {
+      const Real = Worker;
+      window.Worker = class extends Real {
+        constructor(_: string | URL, options?: WorkerOptions) {
+          super('/not-there.js', options);
+        }
+      };
+    });
+    await page.goto('/demo/student?id=demo-osk&step=findings');
+    await expect(page.getByText(/The part of Kolpos that computes has stopped/)).toBeVisible();
+    await page.goto('/demo/student?id=demo-osk&step=poses');
+    await expect(page.getByText(/The part of Kolpos that computes has stopped/)).toBeVisible();
+    await page.goto('/demo/student?id=demo-osk&step=ask');
+    await expect(page.getByRole('heading', { name: 'Ask', exact: true })).toBeVisible();
+  });
+});

@@ -6,7 +6,8 @@ import type { SetAsideRow } from '@/core/formats/set-aside';
 import { changedSince, mergeStudents, type StudentField } from '@/core/students/merge';
 import type { Student } from '@/core/students/student';
 import { rememberHurt } from './changes';
-import { ofThisMachine, rowsOf } from './rows';
+import { ofThisMachine } from './memo-keys';
+import { rowsOf } from './rows';
 import { sameRow } from './saved-row';
 import type { StudioDatabase } from './studio';
 

@@ -7,7 +7,7 @@ import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
 import { now, type MeasureSession, type StudioDatabase } from './studio';
 import { LaterChanges, removeRow, sameRow, saveRow, type Change } from './saved-row';
-import { dropUnsaved, holdUnsaved } from './unsaved';
+import { heldOf, letGo } from './unsaved';
 
 export type { Change } from './saved-row';
 
@@ -82,11 +82,12 @@ export async function keepReadings(db: StudioDatabase, readings: readonly Readin
       await db.drafts.delete(draft);
     });
   } catch (error) {
-    holdUnsaved(db.name, readings, error);
+    // Held in memory, or it was no fault of the browser.
+    if (!ids.every((id) => heldOf<Reading>(db.name, 'readings').some((r) => r.id === id))) throw error;
   }
   return {
     undo: async () => {
-      dropUnsaved(ids);
+      letGo((r) => r.database === db.name && r.table === 'readings' && ids.includes((r.row as Reading).id));
       await db.readings.bulkDelete(ids);
     },
   };

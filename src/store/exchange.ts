@@ -1,9 +1,12 @@
 import { readRecord } from '@/core/formats/read-record';
 import { writeRecord, type KolposRecord } from '@/core/formats/record';
 import type { SetAside } from '@/core/formats/set-aside';
+import { mergeStudents } from '@/core/students/merge';
 import type { Change } from './changes';
-import { ofThisMachine, rowsOf } from './rows';
+import { ofThisMachine } from './memo-keys';
+import { rowsOf } from './rows';
 import { now, type StudioDatabase } from './studio';
+import { heldOf } from './unsaved';
 
 /** Everything of the studio as text of a `kolpos/record` file; remembers when it was taken out. */
 export async function takeOut(db: StudioDatabase): Promise<string> {
@@ -33,11 +36,35 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     db.classes.toArray(),
     db.memos.toArray(),
   ]);
-  const settings = Object.fromEntries(memos.filter((m) => !ofThisMachine(m.key)).map((m) => [m.key, m.value]));
+  /** What could not be written down is taken out all the same. */
+  const withHeld = <T extends object>(table: string, key: keyof T & string, rows: readonly T[]): T[] => {
+    const own = heldOf<T>(db.name, table);
+    return [...rows.filter((r) => !own.some((o) => o[key] === r[key])), ...own];
+  };
+  const people = withHeld('students', 'id', students).map((s) => {
+    const stored = students.find((t) => t.id === s.id);
+    return stored && stored !== s ? mergeStudents(stored, s).student : s;
+  });
   // Who is not here any more is in no class either.
-  const here = new Set(students.map((s) => s.id));
-  const whole = classes.map((c) => ({ ...c, students: c.students.filter((id) => here.has(id)) }));
-  return { students, readings, practices, logs, poses, templates, plans, classes: whole, settings };
+  const here = new Set(people.map((s) => s.id));
+  return {
+    students: people,
+    readings: withHeld('readings', 'id', readings),
+    practices: withHeld('practices', 'id', practices),
+    logs: withHeld('logs', 'id', logs),
+    poses: withHeld('poses', 'id', poses),
+    templates: withHeld('templates', 'id', templates),
+    plans: withHeld('plans', 'student', plans),
+    classes: withHeld('classes', 'id', classes).map((c) => ({
+      ...c,
+      students: c.students.filter((id) => here.has(id)),
+    })),
+    settings: Object.fromEntries(
+      withHeld('memos', 'key', memos)
+        .filter((m) => !ofThisMachine(m.key))
+        .map((m) => [m.key, m.value]),
+    ),
+  };
 }
 
 /** Empties the studio and fills it with a record: the demo's reset. */

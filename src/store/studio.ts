@@ -11,6 +11,7 @@ import type { LogEntry } from '@/core/teaching/log';
 import type { PlayerState } from '@/core/teaching/player';
 import type { Movement } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
+import { oneDoor } from './one-door';
 
 export type StudioName = 'studio' | 'demo';
 
@@ -88,6 +89,14 @@ export interface Edit {
   state: Practice;
 }
 
+/** Something that was computed, with when it was last of use (milliseconds). Can be worked out again at any time. */
+export interface Result {
+  kind: string;
+  name: string;
+  value: unknown;
+  usedAt: number;
+}
+
 /** Which of its edits a practice shows; later ones can be done again. */
 export interface EditMark {
   practice: string;
@@ -111,9 +120,11 @@ export class StudioDatabase extends Dexie {
   edits!: Table<Edit, [string, number]>;
   editMarks!: EntityTable<EditMark, 'practice'>;
   classes!: EntityTable<YogaClass, 'id'>;
+  results!: Table<Result, [string, string]>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
+    this.use(oneDoor(this.name));
     this.version(1).stores({
       students: 'id, name',
       readings: 'id, student, [student+test]',
@@ -148,6 +159,7 @@ export class StudioDatabase extends Dexie {
             if (hurt.length > 0) s.hurt = hurt;
           });
       });
+    this.version(7).stores({ results: '[kind+name], [kind+usedAt]' });
   }
 }
 

@@ -1,14 +1,19 @@
-import type { Reading } from '@/core/assessment/reading';
-import type { StudioDatabase } from './studio';
-
-/** Readings that the browser could not write down: full, or private mode. They live while the page lives. */
-export interface Unsaved {
+/** A row that the browser could not write down. It lives while the page lives. */
+export interface HeldRow {
   database: string;
-  readings: readonly Reading[];
+  table: string;
+  /** The key as text: rows of a table differ in it. */
+  key: string;
+  row: object;
+}
+
+/** What is only in memory, and why. */
+export interface Unsaved {
+  rows: readonly HeldRow[];
   reason: string;
 }
 
-const NOTHING: Unsaved = { database: '', readings: [], reason: '' };
+const NOTHING: Unsaved = { rows: [], reason: '' };
 let held: Unsaved = NOTHING;
 const listeners = new Set<() => void>();
 const tell = (next: Unsaved) => {
@@ -23,32 +28,31 @@ export function onUnsaved(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-/** Keeps readings in memory with the reason why they could not be written. */
-export function holdUnsaved(database: string, readings: readonly Reading[], error: unknown): void {
-  const full = error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
-  tell({
-    database,
-    readings: [...held.readings.filter((r) => !readings.some((n) => n.id === r.id)), ...readings],
-    reason: full ? 'the browser has no room left for this page' : 'the browser did not let Kolpos write',
-  });
+const same = (a: HeldRow, b: HeldRow): boolean => a.database === b.database && a.table === b.table && a.key === b.key;
+
+/** Why a browser did not write, in words. */
+function reasonOf(error: unknown): string {
+  const { name = '', message = '' } = (error ?? {}) as { name?: string; message?: string };
+  return /quota/i.test(`${name} ${message}`)
+    ? 'the browser has no room left for this page'
+    : 'the browser did not let Kolpos write';
 }
 
-export function dropUnsaved(ids: readonly string[]): void {
-  if (!held.readings.some((r) => ids.includes(r.id))) return;
-  const readings = held.readings.filter((r) => !ids.includes(r.id));
-  tell(readings.length > 0 ? { ...held, readings } : NOTHING);
+/** Keeps rows in memory with the reason why they could not be written; of two of one key the later stays. */
+export function hold(rows: readonly HeldRow[], error: unknown): void {
+  if (rows.length === 0) return;
+  const newest = rows.filter((r, i) => !rows.slice(i + 1).some((later) => same(r, later)));
+  const others = held.rows.filter((h) => !newest.some((n) => same(h, n)));
+  tell({ rows: [...others, ...newest], reason: reasonOf(error) });
 }
 
-/** Tries to write what is held; true when nothing is left. */
-export async function writeUnsaved(db: StudioDatabase): Promise<boolean> {
-  if (held.readings.length === 0) return true;
-  const { readings } = held;
-  try {
-    await db.readings.bulkPut([...readings]);
-  } catch (error) {
-    holdUnsaved(db.name, readings, error);
-    return false;
-  }
-  dropUnsaved(readings.map((r) => r.id));
-  return true;
+/** Forgets held rows, because they are written now or were undone. */
+export function letGo(gone: (row: HeldRow) => boolean): void {
+  if (!held.rows.some(gone)) return;
+  const rows = held.rows.filter((r) => !gone(r));
+  tell(rows.length > 0 ? { ...held, rows } : NOTHING);
 }
+
+/** Rows of one table of a database that are held. */
+export const heldOf = <T>(database: string, table: string, { rows }: Unsaved = held): readonly T[] =>
+  rows.filter((r) => r.database === database && r.table === table).map((r) => r.row as T);

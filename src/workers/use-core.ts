@@ -9,14 +9,39 @@ import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/assessment/reading';
 import type { CoreDoor } from './core.worker';
+import { kept, keptOr } from './kept';
 
 let door: Remote<CoreDoor> | null = null;
 let own: { all: Shape[]; offered: Shape[] } = { all: [], offered: [] };
 
+/** What is said to whoever waits for a worker that does not load or has died. */
+const DIED = 'The part of Kolpos that computes has stopped. Load this page again; what you entered is kept.';
+
+/** A worker whose every answer ends with it: nobody waits for ever for one that does not load, or dies. The next question starts another. */
+function started(): Remote<CoreDoor> {
+  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+  const wrapped = wrap<CoreDoor>(worker);
+  const died = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', () => {
+      reject(new Error(DIED));
+      worker.terminate();
+      door = null;
+    });
+  });
+  // Where nobody waits its end is no fault.
+  died.catch(() => undefined);
+  return new Proxy(wrapped, {
+    get: (remote, name) => {
+      const ask = Reflect.get(remote, name) as (...of: unknown[]) => Promise<unknown>;
+      return (...of: unknown[]) => Promise.race([ask(...of), died]);
+    },
+  });
+}
+
 /** The worker, started when first needed. Browser only. */
 export function core(): Remote<CoreDoor> {
   if (!door) {
-    door = wrap<CoreDoor>(new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }));
+    door = started();
     if (own.all.length > 0) void door.setOwnShapes(own.all, own.offered);
   }
   return door;
@@ -64,6 +89,17 @@ function useAnswer<T>(key: string | null, ask: () => Promise<T | null>): Answer<
   return { value: answer.value, busy: key !== null && answer.key !== key, failed: answer.failed };
 }
 
+/** What of a student her findings rest on, beside her readings. */
+const inferredOf = ({ id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg }: Student) => ({
+  id,
+  sexForNorms,
+  measures,
+  birthYear,
+  complaints,
+  height_cm,
+  mass_kg,
+});
+
 /**
  * Findings of a student from these readings, places felt in poses, and a question where one leads; remembered while the page
  * lives. A newer reading stops the computing of an older one.
@@ -74,32 +110,14 @@ export function useInference(
   felt: readonly FeltInPose[],
   asked: AskedQuestion | null,
 ): Answer<Inference> {
-  const key =
-    student && readings
-      ? JSON.stringify([
-          student.id,
-          student.sexForNorms,
-          student.measures,
-          student.birthYear,
-          student.hurt,
-          student.complaints,
-          readings,
-          felt,
-          asked,
-        ])
-      : null;
+  const person = student && inferredOf(student);
+  const key = person && readings ? JSON.stringify([person, readings, felt, asked]) : null;
   return useAnswer(key, async () => {
-    const known = key === null ? undefined : remembered.get(key);
+    if (key === null || !person || !readings) return null;
+    const known = remembered.get(key);
     if (known) return known;
-    if (!student) return null;
-    const { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg } = student;
-    const result = await core().infer(
-      { id, sexForNorms, measures, birthYear, complaints, height_cm, mass_kg },
-      [...(readings ?? [])],
-      [...felt],
-      asked,
-    );
-    if (key !== null && result) {
+    const result = await keptOr('inference', key, () => core().infer(person, [...readings], [...felt], asked));
+    if (result) {
       remembered.clear();
       remembered.set(key, result);
     }
@@ -107,7 +125,15 @@ export function useInference(
   });
 }
 
-type RankedStudent = Pick<Student, 'height_cm' | 'mass_kg' | 'measures' | 'cautions' | 'birthYear' | 'hurt'>;
+/** What of a student her ranking rests on, beside findings and aims. */
+const rankedOf = ({ height_cm, mass_kg, measures, cautions, birthYear, hurt }: Student) => ({
+  height_cm,
+  mass_kg,
+  measures,
+  cautions,
+  birthYear,
+  hurt,
+});
 
 /** A ranking on its way: first the likely best, then everything. */
 export interface Ranking extends Answer<RankedPose[]> {
@@ -122,36 +148,36 @@ export function useRanking(
   aims: readonly Aim[] | null,
   way: FitWay,
 ): Ranking {
-  const key =
+  const asked =
     student && inference && aims
-      ? JSON.stringify([
-          student.id,
-          student.height_cm,
-          student.mass_kg,
-          student.measures,
-          student.cautions,
-          student.birthYear,
-          aims.map((a) => [a.kind, a.group, a.side, a.weight]),
-          Array.from(inference.posterior.mean),
-          way,
-          // Own poses change what there is to rank.
-          allShapes().slice(LIBRARY.length),
-        ])
+      ? {
+          posterior: inference.posterior,
+          person: rankedOf(student),
+          list: aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+        }
       : null;
-  const ask = <T>(
-    of: (posterior: Inference['posterior'], person: RankedStudent, list: Aim[], how: FitWay) => Promise<T[] | null>,
-  ): Promise<T[] | null> => {
-    if (!inference || !student || !aims) return Promise.resolve([]);
-    const { height_cm, mass_kg, measures, cautions, birthYear, hurt } = student;
-    return of(
-      inference.posterior,
-      { height_cm, mass_kg, measures, cautions, birthYear, hurt },
-      aims.map(({ kind, group, side, weight }) => ({ kind, group, side, weight })),
+  const key =
+    asked &&
+    JSON.stringify([
+      asked.person,
+      asked.list,
+      Array.from(asked.posterior.mean),
+      asked.posterior.drawCount,
       way,
-    );
-  };
-  const first = useAnswer(key, () => ask((...of) => core().rankFirst(...of)));
-  const whole = useAnswer(key, () => ask((...of) => core().rank(...of)));
+      // Own poses change what there is to rank, and cautions end on a day.
+      allShapes().slice(LIBRARY.length),
+      new Date().toLocaleDateString('sv'),
+    ]);
+  const first = useAnswer(key, async () => {
+    if (!asked || key === null) return [];
+    const { posterior, person, list } = asked;
+    return (await kept<RankedPose[]>('ranking', key)) ?? core().rankFirst(posterior, person, list, way);
+  });
+  const whole = useAnswer(key, async () => {
+    if (!asked || key === null) return [];
+    const { posterior, person, list } = asked;
+    return keptOr('ranking', key, () => core().rank(posterior, person, list, way));
+  });
   const done = !whole.busy && whole.value !== null;
   return {
     value: done || first.busy ? (whole.value ?? first.value) : first.value,

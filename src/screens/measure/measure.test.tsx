@@ -10,7 +10,8 @@ import { testById } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
 import { changeSession } from '@/store/changes';
 import { studioDatabase } from '@/store/studio';
-import { dropUnsaved, holdUnsaved, unsaved, writeUnsaved } from '@/store/unsaved';
+import { writeUnsaved } from '@/store/write-unsaved';
+import { hold, letGo, unsaved, type HeldRow } from '@/store/unsaved';
 import { StudioProvider } from '../shell/studio-context';
 import { UnsavedNote } from '../shell/UnsavedNote';
 import { batteriesFor, queueFor, swappedPair, testsIn } from './course';
@@ -220,7 +221,7 @@ beforeEach(async () => {
 afterEach(() => {
   cleanup();
   vi.restoreAllMocks();
-  dropUnsaved(unsaved().readings.map((r) => r.id));
+  letGo(() => true);
 });
 
 describe('the panel', () => {
@@ -297,22 +298,25 @@ describe('the panel', () => {
 });
 
 describe('when the browser has no room', () => {
+  const heldReading: HeldRow = { database: db.name, table: 'readings', key: JSON.stringify(own[0].id), row: own[0] };
   it('keeps the reading in memory, says so loudly, and writes it when there is room again', async () => {
     const quota = Object.assign(new Error('full'), { name: 'QuotaExceededError' });
-    holdUnsaved(db.name, [own[0]], quota);
+    hold([heldReading], quota);
     inStudio(<UnsavedNote />);
     expect(screen.getByRole('alert').textContent).toContain('no room left');
-    expect(screen.getByRole('button', { name: 'Save them as a file' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Save everything as a file' })).toBeTruthy();
     expect(await db.readings.count()).toBe(0);
     fireEvent.click(screen.getByRole('button', { name: 'Try again' }));
     await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
     expect(await db.readings.get(own[0].id)).toEqual(own[0]);
   });
   it('loses nothing when writing fails again', async () => {
-    holdUnsaved(db.name, [own[0]], new Error('private'));
-    vi.spyOn(db.readings, 'bulkPut').mockRejectedValue(new Error('still private'));
+    hold([heldReading], new Error('private'));
+    vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('still private', 'UnknownError');
+    });
     expect(await writeUnsaved(db)).toBe(false);
-    expect(unsaved().readings).toHaveLength(1);
+    expect(unsaved().rows).toHaveLength(1);
     expect(unsaved().reason).toContain('did not let');
   });
 });

@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { FittedPose } from '@/core/fit/fit';
-import { allShapes, type Shape } from '@/core/poses';
+import { allShapes, LIBRARY, type Shape } from '@/core/poses';
+import { keptOr } from '@/workers/kept';
 import { core } from '@/workers/use-core';
 
 let known: { shapes: readonly Shape[]; fits: FittedPose[] } | null = null;
@@ -14,15 +15,14 @@ export function useLibrary(): { fits: FittedPose[] | null; failed: string | null
   useEffect(() => {
     if (known?.shapes === shapes) return;
     let current = true;
-    core()
-      .library()
-      .then(
-        (fits) => {
-          known = { shapes, fits };
-          if (current) setAnswer(known);
-        },
-        (error: unknown) => current && setFailed(error instanceof Error ? error.message : String(error)),
-      );
+    keptOr('library', JSON.stringify(shapes.slice(LIBRARY.length)), () => core().library()).then(
+      (fits) => {
+        if (!fits) return;
+        known = { shapes, fits };
+        if (current) setAnswer(known);
+      },
+      (error: unknown) => current && setFailed(error instanceof Error ? error.message : String(error)),
+    );
     return () => {
       current = false;
     };

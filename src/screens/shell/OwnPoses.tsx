@@ -1,7 +1,9 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { OwnShape } from '@/core/poses/schema';
+import { resultsOf } from '@/store/results';
+import { keepIn } from '@/workers/kept';
 import { tellOwnShapes } from '@/workers/use-core';
 import { useStudio } from './studio-context';
 
@@ -10,7 +12,13 @@ const Context = createContext<readonly OwnShape[]>([]);
 /** The teacher's own poses, known to page and worker before anything speaks of them; newest first. */
 export function OwnPoses({ children }: { children: ReactNode }) {
   const { db } = useStudio();
+  const [shut, setShut] = useState<Error | null>(null);
+  useEffect(() => {
+    // Whoever waits for a database that cannot be opened waits for ever: asked once, before anything waits.
+    db.open().catch((error: unknown) => setShut(error instanceof Error ? error : new Error(String(error))));
+  }, [db]);
   const poses = useLiveQuery(async () => {
+    keepIn(resultsOf(db));
     const all = await db.poses.toArray();
     tellOwnShapes(
       all,
@@ -18,6 +26,7 @@ export function OwnPoses({ children }: { children: ReactNode }) {
     );
     return all.sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1));
   }, [db]);
+  if (shut) throw shut;
   return poses ? <Context value={poses}>{children}</Context> : null;
 }
 

@@ -1,17 +1,53 @@
 'use client';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { writeUnsaved } from '@/store/unsaved';
+import { useEffect } from 'react';
+import { takeOut } from '@/store/exchange';
+import { today } from '@/store/studio';
+import { writeUnsaved } from '@/store/write-unsaved';
+import { type HeldRow } from '@/store/unsaved';
 import { saveFile } from './save-file';
 import { useStudio } from './studio-context';
 import { useUnsaved } from './use-unsaved';
 
-/** Says loudly that readings could only be kept in memory, and offers the two ways out. */
+/** What a row of each table is called, one and several; other tables hold where somebody was in her work. */
+const CALLED: Readonly<Record<string, readonly [string, string]>> = {
+  students: ['student', 'students'],
+  readings: ['reading', 'readings'],
+  practices: ['practice', 'practices'],
+  logs: ['lesson', 'lessons'],
+  poses: ['own pose', 'own poses'],
+  templates: ['template', 'templates'],
+  plans: ['plan of weeks', 'plans of weeks'],
+  classes: ['class', 'classes'],
+  memos: ['setting', 'settings'],
+};
+const OTHER = ['place you were at', 'places you were at'] as const;
+
+/** Held rows counted in words, such as “2 readings and 1 lesson”. */
+export function heldWords(rows: readonly Pick<HeldRow, 'table'>[]): string {
+  const counts = new Map<readonly [string, string], number>();
+  for (const { table } of rows) {
+    const called = CALLED[table] ?? OTHER;
+    counts.set(called, (counts.get(called) ?? 0) + 1);
+  }
+  const words = [...counts].map(([[one, several], n]) => `${n} ${n === 1 ? one : several}`);
+  return new Intl.ListFormat('en', { type: 'conjunction' }).format(words);
+}
+
+/** Says loudly what could only be kept in memory, and offers the two ways out; the browser asks before it closes the page. */
 export function UnsavedNote() {
-  const { db } = useStudio();
-  const held = useUnsaved();
-  if (held.readings.length === 0) return null;
-  const count = held.readings.length === 1 ? 'One reading is' : `${held.readings.length} readings are`;
+  const { db, name } = useStudio();
+  const { rows, reason } = useUnsaved();
+  const own = rows.filter((r) => r.database === db.name);
+  const any = rows.length > 0;
+  useEffect(() => {
+    if (!any) return;
+    const ask = (e: BeforeUnloadEvent) => e.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [any]);
+  if (own.length === 0) return null;
   return (
     <Alert
       severity="error"
@@ -21,9 +57,9 @@ export function UnsavedNote() {
         <>
           <Button
             color="inherit"
-            onClick={() => saveFile('kolpos-unsaved-readings.json', JSON.stringify(held.readings, null, 2))}
+            onClick={() => void takeOut(db).then((text) => saveFile(`kolpos-${name}-${today()}-rescue.json`, text))}
           >
-            Save them as a file
+            Save everything as a file
           </Button>
           <Button color="inherit" onClick={() => void writeUnsaved(db)}>
             Try again
@@ -31,7 +67,8 @@ export function UnsavedNote() {
         </>
       }
     >
-      {count} only in this page’s memory: {held.reason}. Do not close it before you have saved a file or made room.
+      {heldWords(own)} {own.length === 1 ? 'is' : 'are'} only in this page’s memory: {reason}. Do not close it before
+      you have saved a file or made room.
     </Alert>
   );
 }

@@ -2,7 +2,7 @@
 import { useSyncExternalStore } from 'react';
 import { onUnsaved, unsaved, type Unsaved } from '@/store/unsaved';
 
-const NONE: Unsaved = { database: '', readings: [], reason: '' };
+const NONE: Unsaved = { rows: [], reason: '' };
 
-/** Readings that live in memory because the browser could not write them. */
+/** What lives in memory because the browser could not write it. */
 export const useUnsaved = (): Unsaved => useSyncExternalStore(onUnsaved, unsaved, () => NONE);

@@ -7,21 +7,18 @@ import { useMemo } from 'react';
 import { aimsFor } from '@/core/aims/for-student';
 import { unanswered } from '@/core/cautions/red-flags';
 import { feltIn } from '@/core/teaching/log';
+import type { Reading } from '@/core/assessment/reading';
+import { heldOf } from '@/store/unsaved';
 import { useInference } from '@/workers/use-core';
-import { FindingsStep } from '../findings/FindingsStep';
-import { MeasureStep } from '../measure/MeasureStep';
 import { useQuestion } from '../measure/use-question';
-import { PosesStep } from '../poses/PosesStep';
 import { useWay } from '../poses/use-way';
-import { PracticeStep } from '../practice/PracticeStep';
-import { ProgressStep } from '../progress/ProgressStep';
 import { AskFirst } from '../shell/AskFirst';
 import { EmptyChart } from '../shell/EmptyChart';
 import { STEPS, StudentFrame } from '../shell/StudentFrame';
 import { useStudio } from '../shell/studio-context';
 import { useUnsaved } from '../shell/use-unsaved';
 import { useAimDefaults } from '../settings/use-aim-defaults';
-import { AskStep } from '../students/AskStep';
+import { AskStep, FindingsStep, MeasureStep, PosesStep, PracticeStep, ProgressStep, useStepsAhead } from './steps';
 
 /** One student: the step that the address names, with the findings computed once for all steps. */
 export function StudentScreen() {
@@ -38,11 +35,12 @@ export function StudentScreen() {
     ]);
     return { student, readings, practices, logs };
   }, [db, id]);
+  useStepsAhead(step);
   const held = useUnsaved();
   // What the browser could not write counts like the rest while the page lives.
   const readings = useMemo(() => {
     if (!data) return undefined;
-    const own = held.database === db.name ? held.readings.filter((r) => r.student === id) : [];
+    const own = heldOf<Reading>(db.name, 'readings', held).filter((r) => r.student === id);
     return own.length === 0 ? data.readings : [...data.readings.filter((r) => !own.some((o) => o.id === r.id)), ...own];
   }, [data, held, db, id]);
   const felt = useMemo(() => feltIn(data?.logs ?? []), [data?.logs]);

@@ -3,7 +3,7 @@ import { limitsOf, readLimits, restsOn, writeLimits, type FeltInPose, type Limit
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import type { Memo, StudioDatabase } from '@/store/studio';
-import { LIMITS } from '@/store/rows';
+import { LIMITS } from '@/store/memo-keys';
 import { core } from '@/workers/use-core';
 
 /** Whoever only passes through leaves nothing to compute, ms. */

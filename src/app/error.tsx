@@ -1,0 +1,2 @@
+'use client';
+export { BrokenScreen as default } from '@/screens/shell/BrokenScreen';

@@ -134,3 +134,43 @@ test('a browser that keeps nothing, and a worker that does not start, are told i
     await expect(page.getByRole('heading', { name: 'Ask', exact: true })).toBeVisible();
   });
 });
+
+test('a lesson in two tabs: one leads, the other follows and may take over, and it is written down once', async ({
+  page,
+  context,
+}) => {
+  const heading = (tab: typeof page) => tab.getByRole('heading', { level: 1 });
+  const follows = (tab: typeof page) => tab.getByRole('alert').filter({ hasText: 'being taught in another tab' });
+  await openDemo(page);
+  const logs = async () => JSON.parse(await rowsOf(page, 'kolpos-demo', 'logs')) as { practice: string }[];
+  const taught = async () => (await logs()).filter((l) => l.practice === 'demo-practice').length;
+  const before = await taught();
+  await page.goto('/demo/teach?practice=demo-practice');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  const second = await context.newPage();
+  await second.goto('/demo/teach?practice=demo-practice');
+  await expect(follows(second)).toBeVisible();
+  await page.getByRole('button', { name: 'Next', exact: true }).click();
+  const name = await heading(page).innerText();
+  await expect(heading(second)).toHaveText(name);
+  // What is pressed in the one that follows changes nothing.
+  await second.keyboard.press('ArrowRight');
+  await expect(heading(second)).toHaveText(name);
+  await follows(second).getByRole('button', { name: 'Teach from here' }).click();
+  await expect(follows(second)).toBeHidden();
+  await expect(follows(page)).toBeVisible();
+  await second.keyboard.press('ArrowRight');
+  await expect(heading(second)).not.toHaveText(name);
+  await expect(heading(page)).toHaveText(await heading(second).innerText());
+  // The one that follows leads again once the other is closed.
+  await second.close();
+  await expect(follows(page)).toBeHidden();
+  await expect(async () => {
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('button', { name: 'Keep in the log' })).toBeEnabled({ timeout: 1000 });
+  }).toPass();
+  await page.getByRole('button', { name: 'Keep in the log' }).click();
+  await expect(page.getByRole('heading', { name: 'Progress', exact: true })).toBeVisible();
+  await expect.poll(taught).toBe(before + 1);
+});

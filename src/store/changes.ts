@@ -5,7 +5,7 @@ import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
-import { now, type MeasureSession, type StudioDatabase } from './studio';
+import { now, type MeasureSession, type RunningPlayer, type StudioDatabase } from './studio';
 import { LaterChanges, removeRow, sameRow, saveRow, type Change } from './saved-row';
 import { heldOf, letGo } from './unsaved';
 
@@ -148,14 +148,21 @@ export async function rememberHurt(db: StudioDatabase, id: string): Promise<void
   if (JSON.stringify(hurt) !== JSON.stringify(student.hurt ?? [])) await db.students.update(id, { hurt });
 }
 
-/** Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload cannot log twice. */
+/**
+ * Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload cannot log twice.
+ * A lesson that is written down already stays as it is, with what was put right in it since.
+ */
 export async function endPlayer(db: StudioDatabase, practice: string, logs: readonly LogEntry[]): Promise<void> {
+  // Also one whose seconds could not be written because the disk is full.
+  const held = heldOf<RunningPlayer>(db.name, 'players').some((p) => p.practice === practice);
   await db.transaction('rw', [db.logs, db.players, db.students], async () => {
-    if (!(await db.players.get(practice))) return;
-    await db.logs.bulkPut([...logs]);
+    if (!held && !(await db.players.get(practice))) return;
+    const there = await db.logs.bulkGet(logs.map((l) => l.id));
+    await db.logs.bulkPut(logs.filter((_, i) => !there[i]));
     await db.players.delete(practice);
     for (const student of new Set(logs.map((l) => l.student))) await rememberHurt(db, student);
   });
+  letGo((r) => r.database === db.name && r.table === 'players' && (r.row as RunningPlayer).practice === practice);
 }
 
 /** Keeps an own pose; undo brings back what stood there before. */

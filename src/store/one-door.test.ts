@@ -93,6 +93,19 @@ describe.each(WRITES)('where the disk is full, %s', (_, table, write) => {
   });
 });
 
+describe('a lesson whose seconds could not be written', () => {
+  it('is written down all the same when it is kept, once', async () => {
+    const practice = demo.practices[0].id;
+    full();
+    await refused(db.players.put({ practice, state: startPlayer(practice, student.id, [], 0), savedAt: log.endedAt }));
+    expect(heldOf(db.name, 'players')).toHaveLength(1);
+    vi.restoreAllMocks();
+    await endPlayer(db, practice, [{ ...log, id: 'taught' }]);
+    expect(await db.logs.get('taught')).toBeDefined();
+    expect(unsaved().rows).toEqual([]);
+  });
+});
+
 describe('the door', () => {
   it('holds what was in a transaction that fails as a whole', async () => {
     full('later');

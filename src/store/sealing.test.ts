@@ -1,4 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
+import { weakPassphrase } from '@/core/formats/passphrase';
 import { passphraseProblem, readSealed, saysSealed, sealedSchema, type Sealed } from '@/core/formats/sealed';
 import { canSeal, seal, unseal } from './sealing';
 
@@ -67,4 +68,11 @@ describe('a passphrase', () => {
     expect(passphraseProblem('tide')).toContain('at least 10');
     expect(passphraseProblem(WORDS)).toBeNull();
   });
+  it.each(['aaaaaaaaaa', '1234567890', '          ', 'qwertyuiop', 'passwordpassword', '2026-11-29', 'abcabcabcabc'])(
+    'must not be guessed quickly: “%s”',
+    async (weak) => expect(await weakPassphrase(weak)).toMatch(/guessed quickly|at least 10/),
+  );
+  it.each([WORDS, 'heron oar kiln sandbar', 'Møwe-Ebbe_7 Pfahl'])('is good: “%s”', async (good) =>
+    expect(await weakPassphrase(good)).toBeNull(),
+  );
 });

@@ -173,8 +173,9 @@ const door = {
     taught: LogEntry,
     request: PracticeRequest,
   ): LogEntry[] =>
-    presentOf(people.map((p) => memberOnce(p, when, settings))).map((m, k) =>
-      logOf(m, taught, request, `${taught.id}-${k + 1}`),
+    presentOf(people.map((p) => memberOnce(p, when, settings))).map((m) =>
+      // The same name however often it is kept, and whoever else was here.
+      logOf(m, taught, request, `${taught.id}-${m.id.slice(0, 20)}`),
     ),
   /** What the simulated student of the demo hides in a read-out. */
   hidden: (student: Pick<Student, 'id' | 'sexForNorms'>, test: string, readout: string, side: ReadingSide): number =>

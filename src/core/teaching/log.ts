@@ -62,6 +62,10 @@ export function logPutRight(
 
 const isPlace = (v: string | undefined): v is Place => PLACES.some((p) => p === v);
 
+/** The name of a lesson: the same from whatever tab, and however often, it is kept. */
+export const lessonId = (state: Pick<PlayerState, 'practice' | 'startedAt'>): string =>
+  `${state.practice.slice(0, 32)}-${state.startedAt.toString(36)}`;
+
 /** What was taught, from the player's own account: items in the order of the practice, those never reached left out. */
 export function logFrom(
   state: PlayerState,

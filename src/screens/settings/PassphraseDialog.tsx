@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { passphraseProblem } from '@/core/formats/sealed';
+import { weakPassphrase } from '@/core/formats/passphrase';
 
 /** Asks for a passphrase: twice where a file is locked with it, once where it opens one. */
 export function PassphraseDialog({
@@ -27,9 +27,9 @@ export function PassphraseDialog({
   const [first, setFirst] = useState('');
   const [again, setAgain] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
-  const say = () => {
-    const short = locks ? passphraseProblem(first) : first === '' ? 'Type the passphrase.' : null;
-    if (short) setWrong(short);
+  const say = async () => {
+    const weak = locks ? await weakPassphrase(first) : first === '' ? 'Type the passphrase.' : null;
+    if (weak) setWrong(weak);
     else if (locks && first !== again) setWrong('The two are not the same.');
     else {
       setWrong(null);
@@ -42,7 +42,7 @@ export function PassphraseDialog({
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          say();
+          void say();
         }}
       >
         <DialogTitle>{locks ? 'Lock the file' : 'This file is locked'}</DialogTitle>

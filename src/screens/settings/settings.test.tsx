@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { PassphraseDialog } from './PassphraseDialog';
 
@@ -13,30 +13,30 @@ describe('asking for a passphrase', () => {
       fireEvent.change(screen.getByLabelText(label), { target: { value } });
     return { onSay, type };
   };
-  it('to lock with: long enough, and twice the same', () => {
+  it('to lock with: long enough, and twice the same', async () => {
     const { onSay, type } = show(true);
     const lock = () => fireEvent.click(screen.getByRole('button', { name: 'Lock and take out' }));
     type('Passphrase', 'tide');
     lock();
-    expect(screen.getByText(/^Take at least 10 letters/)).toBeTruthy();
+    expect(await screen.findByText(/^Take at least 10 letters/)).toBeTruthy();
     type('Passphrase', 'ebb flood slack spring');
     type('The same again', 'ebb flood slack neap');
     lock();
-    expect(screen.getByText('The two are not the same.')).toBeTruthy();
+    expect(await screen.findByText('The two are not the same.')).toBeTruthy();
     expect(onSay).not.toHaveBeenCalled();
     type('The same again', 'ebb flood slack spring');
     lock();
-    expect(onSay).toHaveBeenCalledWith('ebb flood slack spring');
+    await waitFor(() => expect(onSay).toHaveBeenCalledWith('ebb flood slack spring'));
   });
-  it('to open with: once, and why the last one did not do', () => {
+  it('to open with: once, and why the last one did not do', async () => {
     const { onSay, type } = show(false, 'It does not open this file.');
     expect(screen.getByText('It does not open this file.')).toBeTruthy();
     expect(screen.queryByLabelText('The same again')).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'Open it' }));
-    expect(screen.getByText('Type the passphrase.')).toBeTruthy();
+    expect(await screen.findByText('Type the passphrase.')).toBeTruthy();
     // A file of long ago may have a short one.
     type('Passphrase', 'tide');
     fireEvent.click(screen.getByRole('button', { name: 'Open it' }));
-    expect(onSay).toHaveBeenCalledWith('tide');
+    await waitFor(() => expect(onSay).toHaveBeenCalledWith('tide'));
   });
 });

@@ -14,10 +14,10 @@ import { USUAL_WAY } from '@/core/fit/way';
 import { screen } from '@/core/cautions/screen';
 import { rungOf } from '@/core/poses';
 import { requestOf } from '@/core/practice/request';
-import { logFrom } from '@/core/teaching/log';
+import { lessonId, logFrom } from '@/core/teaching/log';
 import { hasBegun } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
-import { newId, now, whereAt } from '@/store/studio';
+import { now, whereAt } from '@/store/studio';
 import type { ClassPerson } from '@/workers/core.worker';
 import { core } from '@/workers/use-core';
 import { useClass, useClassWay } from '../classes/use-class';
@@ -26,6 +26,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { Pick } from '../shell/Pick';
 import { useStudio } from '../shell/studio-context';
 import { Finished } from './Finished';
+import { FollowNote } from './FollowNote';
 import { LateNote } from './LateNote';
 import { MainWays } from './MainWays';
 import { NextUp, type TaughtBody } from './NextUp';
@@ -62,7 +63,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
   const router = useRouter();
   const { enqueueSnackbar } = useSnackbar();
   const practice = useMemo(() => practiceOf(one), [one]);
-  const { state, send, bell, setBell } = usePlayer(db, practice);
+  const { state, send, bell, setBell, lead, takeOver } = usePlayer(db, practice);
   const way = useClassWay();
   const table = useClassTable(one, people, way, true);
   const [onlyCues, setOnlyCues] = useState(true);
@@ -75,7 +76,12 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
     setKeeping(true);
     try {
       const here = people.filter((p) => !away.includes(p.student.id));
-      const taught = logFrom(state, { id: newId(), title: one.name, endedAt: now(), ...whereAt(state.startedAt) });
+      const taught = logFrom(state, {
+        id: lessonId(state),
+        title: one.name,
+        endedAt: now(),
+        ...whereAt(state.startedAt),
+      });
       const request = one.request ?? requestOf({ minutes: 60 });
       await endPlayer(db, one.id, await core().classLogs(here, way.when, way.settings, taught, request));
       router.push(back);
@@ -95,9 +101,10 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
         state={state}
         keep={() => void finish()}
         label={keeping ? 'Writing it down …' : 'Keep in each one’s log'}
-        busy={keeping || away.length === people.length}
+        busy={keeping || lead !== 'leads' || away.length === people.length}
         send={send}
       >
+        <FollowNote lead={lead} takeOver={takeOver} />
         <Box
           role="group"
           aria-label="Who was here"
@@ -128,6 +135,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
   return (
     <TeachFrame>
       <Box>
+        <FollowNote lead={lead} takeOver={takeOver} />
         <TopBar
           state={state}
           bell={bell}

@@ -11,11 +11,11 @@ import { screenOf, stopOf, type Screening } from '@/core/cautions/screen';
 import type { Student } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import type { Practice } from '@/core/practice/practice';
-import { feltIn, logFrom, type LogEntry } from '@/core/teaching/log';
+import { feltIn, lessonId, logFrom, type LogEntry } from '@/core/teaching/log';
 import { hasBegun } from '@/core/teaching/player';
 import type { Reading } from '@/core/assessment/reading';
 import { endPlayer } from '@/store/changes';
-import { newId, now, today, whereAt } from '@/store/studio';
+import { now, today, whereAt } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
 import { useBuild } from '../students/use-build';
@@ -26,6 +26,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { ClassTeachScreen } from './ClassTeachScreen';
 import { FeltPanel } from './FeltPanel';
+import { FollowNote } from './FollowNote';
 import { Finished } from './Finished';
 import { LateNote } from './LateNote';
 import { OtherWays } from './OtherWays';
@@ -113,7 +114,7 @@ function Teaching({
   const way = useWay(student, readings, inference.value?.findings);
   const { value: ranked, whole } = useRanking(student, inference.value, practice.aims, way);
   const safe = useRechecked(practice, student, screening, whole, inference.failed !== null);
-  const { state, send, bell, setBell } = usePlayer(db, safe?.practice);
+  const { state, send, bell, setBell, lead, takeOver } = usePlayer(db, safe?.practice);
   const leftOut = useNothingForbidden(state, screening, send);
   /** What a class may see: cues and shapes, and nothing about anybody. */
   const [onlyCues, setOnlyCues] = useState(false);
@@ -123,7 +124,7 @@ function Teaching({
   const back = `${base}/student?id=${student.id}&step=practice`;
   const finish = async () => {
     await endPlayer(db, practice.id, [
-      logFrom(state, { id: newId(), title: practice.title, endedAt: now(), ...whereAt(state.startedAt) }),
+      logFrom(state, { id: lessonId(state), title: practice.title, endedAt: now(), ...whereAt(state.startedAt) }),
     ]);
     router.push(`${base}/student?id=${student.id}&step=progress`);
   };
@@ -147,13 +148,15 @@ function Teaching({
   );
   if (state.stage === 'finished' || !item)
     return (
-      <Finished state={state} keep={() => void finish()} label="Keep in the log" send={send}>
+      <Finished state={state} keep={() => void finish()} label="Keep in the log" busy={lead !== 'leads'} send={send}>
+        <FollowNote lead={lead} takeOver={takeOver} />
         {feltPanel}
       </Finished>
     );
   return (
     <TeachFrame>
       <Box>
+        <FollowNote lead={lead} takeOver={takeOver} />
         <TopBar
           state={state}
           bell={bell}

@@ -1,9 +1,11 @@
 'use client';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { paceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from './bell';
+import { useLead } from './use-lead';
 
 const KEYS: Readonly<Record<string, PlayerEvent['type']>> = {
   ArrowRight: 'next',
@@ -15,33 +17,50 @@ const KEYS: Readonly<Record<string, PlayerEvent['type']>> = {
 
 /**
  * Runs the player of a practice: ticks, keys, bell, wake lock, and a copy in the database each second, so that a reload
- * wakes it at the second it knew, standing still.
+ * wakes it at the second it knew, standing still. Of several tabs one leads, the others follow.
  */
 export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
   const [state, setState] = useState<PlayerState | null>(null);
   const [bell, setBell] = useState(true);
   const saved = useRef('');
   const id = practice?.id;
+  const { lead, since, takeOver } = useLead(id === undefined ? null : `${db.name}/lesson/${id}`);
+  const leads = lead === 'leads';
 
+  // Whoever begins to lead goes on from what was written last, by whatever tab.
+  const turn = leads && id !== undefined ? `${id} ${since}` : null;
+  const [begun, setBegun] = useState<string | null>(null);
   useEffect(() => {
-    if (!practice || state?.practice === practice.id) return;
+    if (!practice || turn === null || begun === turn) return;
     let current = true;
     void db.players.get(practice.id).then((stored) => {
-      if (current)
-        setState(
-          stored
-            ? wake(stored.state, Date.now())
-            : startPlayer(practice.id, practice.student, practice.items, Date.now(), paceOf(practice)),
-        );
+      if (!current) return;
+      setBegun(turn);
+      setState(
+        stored
+          ? wake(stored.state, Date.now())
+          : startPlayer(practice.id, practice.student, practice.items, Date.now(), paceOf(practice)),
+      );
     });
     return () => {
       current = false;
     };
-  }, [db, practice, state?.practice]);
+  }, [db, practice, turn, begun]);
 
-  const send = useCallback((event: PlayerEvent) => setState((s) => s && advance(s, event, Date.now())), []);
+  // A tab that follows shows what the leading one writes.
+  const elsewhere = useLiveQuery(async () => (id === undefined ? undefined : db.players.get(id)), [db, id]);
+  const notBegun = useMemo(
+    () => practice && startPlayer(practice.id, practice.student, practice.items, 0, paceOf(practice)),
+    [practice],
+  );
+  const shown = lead === 'follows' ? (elsewhere?.state ?? notBegun ?? null) : state;
 
-  const running = state?.running ?? false;
+  const send = useCallback(
+    (event: PlayerEvent) => leads && setState((s) => s && advance(s, event, Date.now())),
+    [leads],
+  );
+
+  const running = leads && (state?.running ?? false);
   useEffect(() => {
     if (!running) return;
     const timer = setInterval(() => send({ type: 'tick' }), 250);
@@ -65,7 +84,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
   }, [running, send]);
 
   useEffect(() => {
-    if (!state || !id) return;
+    if (!state || !id || turn === null || begun !== turn) return;
     // Whatever is pressed is written down at once, and the time every second.
     const holdsOf = (items: readonly PracticeItem[]) => JSON.stringify(items.map((i) => [i.id, i.breaths, i.repeats]));
     const holds = holdsOf(state.items);
@@ -83,7 +102,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
     if (!touched || mark === saved.current) return;
     saved.current = mark;
     void db.players.put({ practice: id, state, savedAt: now() });
-  }, [db, id, practice, state]);
+  }, [db, id, practice, state, turn, begun]);
 
   const beat = state ? `${state.index}/${state.stage}` : '';
   const lastBeat = useRef('');
@@ -98,7 +117,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
       if (t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName)) return;
       if (e.key === ' ' && !(t instanceof HTMLElement && t.closest('button, a, [role=button]'))) {
         e.preventDefault();
-        setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
+        if (leads) setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
         return;
       }
       const type = KEYS[e.key];
@@ -109,7 +128,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [send]);
+  }, [send, leads]);
 
-  return { state, send, bell, setBell };
+  return { state: shown, send, bell, setBell, lead, takeOver };
 }

@@ -1,0 +1,55 @@
+'use client';
+import { useCallback, useEffect, useState } from 'react';
+
+/** Whether this tab leads a lesson, follows another tab that does, or does not know yet. */
+export type Lead = 'leads' | 'follows' | 'asking';
+
+/**
+ * Of all tabs that show a lesson one leads: it keeps the time and writes. The others follow, until that one is closed or somebody
+ * presses to take over. Where the browser has no locks (plain http from another machine) every tab leads, as if it were alone.
+ * @param name of the lesson; null while there is none
+ * @returns `since` counts how often this tab began to lead
+ */
+export function useLead(name: string | null): { lead: Lead; since: number; takeOver: () => void } {
+  const [{ lead, since }, setLead] = useState<{ lead: Lead; since: number }>({ lead: 'asking', since: 0 });
+  const [turn, setTurn] = useState<{ steal: boolean }>({ steal: false });
+  useEffect(() => {
+    if (name === null) return;
+    const locks = navigator.locks as LockManager | undefined;
+    let over = false;
+    let release: () => void = () => undefined;
+    const stop = new AbortController();
+    const told = (to: Lead) =>
+      !over && setLead((now) => ({ lead: to, since: to === 'leads' ? now.since + 1 : now.since }));
+    const holding = () =>
+      new Promise<void>((done) => {
+        release = done;
+        // It was granted after this tab had gone on.
+        if (over) done();
+        else told('leads');
+      });
+    void (async () => {
+      if (!locks) return told('leads');
+      try {
+        if (turn.steal) await locks.request(name, { steal: true }, holding);
+        else {
+          const free = await locks.request(name, { ifAvailable: true }, (lock) => (lock ? holding() : 'taken'));
+          if (free !== 'taken' || over) return;
+          told('follows');
+          // It leads by itself once the other one is closed.
+          await locks.request(name, { signal: stop.signal }, holding);
+        }
+      } catch {
+        // Another tab took over, or nobody waits any more.
+        told('follows');
+      }
+    })();
+    return () => {
+      over = true;
+      stop.abort();
+      release();
+    };
+  }, [name, turn]);
+  const takeOver = useCallback(() => setTurn({ steal: true }), []);
+  return { lead, since, takeOver };
+}

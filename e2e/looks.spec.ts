@@ -77,3 +77,54 @@ test('night is chosen in the settings, and stays after a reload', async ({ page 
   await page.getByRole('button', { name: 'Day' }).click();
   await expect(root).toHaveAttribute('data-mui-color-scheme', 'light');
 });
+
+test('words without an end do not widen a page', async ({ page }) => {
+  await openDemo(page);
+  const word = 'wachsenderwattwanderweg'.repeat(20);
+  await page.evaluate(
+    (word) =>
+      new Promise<void>((done, fail) => {
+        const opening = indexedDB.open('kolpos-demo');
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const change = db.transaction(['students', 'practices', 'logs'], 'readwrite');
+          change.oncomplete = () => {
+            db.close();
+            done();
+          };
+          change.onerror = () => fail(new Error('not written'));
+          for (const [table, fields] of [
+            ['students', { name: word.slice(0, 80), aim: word.slice(0, 400), daily: word.slice(0, 400) }],
+            ['practices', { title: word.slice(0, 120) }],
+            ['logs', { title: word.slice(0, 120), note: word }],
+          ] as const) {
+            const rows = change.objectStore(table).openCursor();
+            rows.onsuccess = () => {
+              const at = rows.result;
+              if (!at) return;
+              at.update({ ...(at.value as object), ...fields });
+              at.continue();
+            };
+          }
+        };
+      }),
+    word,
+  );
+  await page.setViewportSize(SIZES[1]);
+  for (const path of [
+    '',
+    '/students',
+    '/student?id=demo-maren&step=ask',
+    '/student?id=demo-maren&step=progress',
+    '/student?id=demo-maren&step=practice',
+    '/teach?practice=demo-practice',
+    '/print?practice=demo-practice',
+    '/sheet/questions?id=demo-maren',
+  ]) {
+    await page.goto(`/demo${path}`);
+    await expect(page.getByText(/wachsenderwatt/).first()).toBeAttached();
+    await expect
+      .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), { message: path })
+      .toBeLessThanOrEqual(0);
+  }
+});

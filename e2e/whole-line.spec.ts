@@ -166,11 +166,23 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     const input = page.locator('input[type=file]');
     const broken = text.replace('"height_cm": 172', '"height_cm": "tall"');
     await input.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(broken) });
-    await expect(page.getByRole('alert').filter({ hasText: 'nothing has changed' })).toContainText(
-      'students[0].height_cm',
-    );
-    await input.setInputFiles({ name: 'good.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-    await expect(page.getByText('Brought in 1 students, 16 readings')).toBeVisible();
+    const shown = page.getByRole('dialog', { name: /^What is in/ });
+    await expect(shown).toContainText('students[0].height_cm');
+    await shown.getByRole('button', { name: 'Close' }).click();
+    const cut = Buffer.from(text.slice(0, 900));
+    await input.setInputFiles({ name: 'cut.json', mimeType: 'application/json', buffer: cut });
+    await expect(page.getByRole('alert').filter({ hasText: 'nothing has changed' })).toContainText('line');
+    const good = { name: 'good.json', mimeType: 'application/json', buffer: Buffer.from(text) };
+    await input.setInputFiles(good);
+    await expect(shown).toContainText('is here already');
+    await shown.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: 'Empty this studio' }).click();
+    await page.getByRole('button', { name: 'Empty it' }).click();
+    await expect(page.getByText('This studio is empty.')).toBeVisible();
+    await input.setInputFiles(good);
+    await expect(shown.getByRole('row', { name: /Wren Slipway.*new here/ })).toBeVisible();
+    await shown.getByRole('button', { name: 'Bring it in' }).click();
+    await expect(page.getByText(/^Brought in 1 student, 16 readings/)).toBeVisible();
     await page.getByRole('link', { name: 'Students' }).click();
     await expect(page.getByRole('link', { name: 'Wren Slipway', exact: true })).toBeVisible();
   });

@@ -67,7 +67,7 @@ export function TeacherSheet({ content }: { content: SheetContent }) {
               </td>
               <td className="num">{line.hold}</td>
               <td>{line.props.join('; ')}</td>
-              <td>{line.say.join(' ')}</td>
+              <td className="said">{line.say.join(' ')}</td>
             </tr>
           ))}
         </tbody>

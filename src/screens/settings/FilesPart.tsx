@@ -18,6 +18,7 @@ import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { broughtWords } from './incoming-words';
 import { IncomingDialog } from './IncomingDialog';
 import { PassphraseDialog } from './PassphraseDialog';
 
@@ -75,9 +76,8 @@ export function FilesPart() {
   const accept = async ({ record }: Incoming) => {
     setIncoming(null);
     const result = await bringIn(db, record);
-    const { students, readings, practices, logs, templates, poses } = result.counts;
     undo(
-      `Brought in ${students} students, ${readings} readings, ${practices} practices, ${logs} logs, ${templates} templates and ${poses} own poses.${
+      `Brought in ${broughtWords(result.counts)}.${
         result.newerHere > 0
           ? ` ${result.newerHere} ${result.newerHere === 1 ? 'entry was' : 'entries were'} newer here and stay as they are.`
           : ''

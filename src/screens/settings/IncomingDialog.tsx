@@ -14,7 +14,7 @@ import Typography from '@mui/material/Typography';
 import type { SetAsideRow } from '@/core/formats/set-aside';
 import type { Incoming } from '@/store/bring-in';
 import { saveFile } from '../shell/save-file';
-import { changesNothing, studentWords, tallyWords } from './incoming-words';
+import { changesNothing, rowWords, studentWords, tallyWords } from './incoming-words';
 
 /** Entries left out that are listed; the file that can be saved holds all of them. */
 const MOST_LISTED = 12;
@@ -45,7 +45,9 @@ export function IncomingDialog({
             bring it in.
           </Alert>
         )}
-        {setAside.length > 0 && <LeftOut file={file} rows={setAside} />}
+        {setAside.length > 0 && (
+          <LeftOut file={file} rows={setAside} names={new Map(students.map((s) => [s.id, s.name]))} />
+        )}
         {nothing ? (
           <Typography>Everything that can be read in it is here already, or newer here.</Typography>
         ) : (
@@ -64,7 +66,7 @@ export function IncomingDialog({
                     <TableRow key={s.id}>
                       <TableCell sx={{ overflowWrap: 'anywhere' }}>{s.name}</TableCell>
                       <TableCell>{studentWords(s)}</TableCell>
-                      <TableCell>{tallyWords(s.rows) || 'the same'}</TableCell>
+                      <TableCell>{rowWords(s.rows)}</TableCell>
                     </TableRow>
                   ))}
                 </TableBody>
@@ -96,8 +98,23 @@ export function IncomingDialog({
   );
 }
 
+/** Whose row it is, in brackets, where that can be told. */
+function whose(row: unknown, names: ReadonlyMap<string, string>): string {
+  const { student } = (row ?? {}) as { student?: unknown };
+  const name = typeof student === 'string' ? names.get(student) : undefined;
+  return name ? ` (${name})` : '';
+}
+
 /** What cannot be read, where and why, with a file to keep it in. */
-function LeftOut({ file, rows }: { file: string; rows: readonly SetAsideRow[] }) {
+function LeftOut({
+  file,
+  rows,
+  names,
+}: {
+  file: string;
+  rows: readonly SetAsideRow[];
+  names: ReadonlyMap<string, string>;
+}) {
   const rest = rows.length - MOST_LISTED;
   return (
     <Alert
@@ -114,9 +131,10 @@ function LeftOut({ file, rows }: { file: string; rows: readonly SetAsideRow[] })
         out; the rest comes in.
       </strong>
       <ul style={{ margin: 0, paddingLeft: 18 }}>
-        {rows.slice(0, MOST_LISTED).map(({ where, why }) => (
+        {rows.slice(0, MOST_LISTED).map(({ where, why, row }) => (
           <li key={where}>
-            <code>{where}</code>: {why}
+            <code>{where}</code>
+            {whose(row, names)}: {why}
           </li>
         ))}
         {rest > 0 && <li>and {rest} more</li>}

@@ -1,5 +1,5 @@
 import type { StudentField } from '@/core/students/merge';
-import type { ForStudent, Tally } from '@/store/bring-in';
+import type { BringInResult, ForStudent, Tally } from '@/store/bring-in';
 
 const STANDING: Record<ForStudent['standing'], string> = {
   new: 'new here',
@@ -28,15 +28,36 @@ const FIELDS: Partial<Record<StudentField, string>> = {
 
 const rows = (n: number, word: string): string => (n === 0 ? '' : `${n} ${word}`);
 
-/** Entries by how they stand to what is here, in a few words; empty where all are the same. */
+/** Entries by how they stand to what is here, in a few words; empty where nothing would change. */
 export const tallyWords = ({ new: fresh, newer, older }: Tally): string =>
   [rows(fresh, 'new'), rows(newer, 'newer in the file'), rows(older, 'newer here')].filter(Boolean).join(', ');
+
+/** The same of one student, for whom something is always said. */
+export const rowWords = (t: Tally): string => tallyWords(t) || (t.same > 0 ? 'the same' : 'none');
 
 /** How a student of a file stands to who is here. */
 export function studentWords({ standing, both }: Pick<ForStudent, 'standing' | 'both'>): string {
   if (both.length === 0) return STANDING[standing];
   const named = [...new Set(both.map((f) => FIELDS[f] ?? 'other answers'))];
   return `changed on both (${named.join(', ')}): of each the later one counts`;
+}
+
+const COUNTED = {
+  students: ['student', 'students'],
+  readings: ['reading', 'readings'],
+  practices: ['practice', 'practices'],
+  logs: ['lesson', 'lessons'],
+  poses: ['own pose', 'own poses'],
+  templates: ['template', 'templates'],
+} as const satisfies Record<keyof BringInResult['counts'], readonly [string, string]>;
+
+/** What a file brought, counted, such as “1 student, 16 readings and 2 lessons”. */
+export function broughtWords(counts: BringInResult['counts']): string {
+  const words = Object.entries(COUNTED).flatMap(([kind, [one, several]]) => {
+    const n = counts[kind as keyof typeof COUNTED];
+    return n === 0 ? [] : [`${n} ${n === 1 ? one : several}`];
+  });
+  return words.length === 0 ? 'settings alone' : new Intl.ListFormat('en').format(words);
 }
 
 /** True where bringing it in would change nothing here. */

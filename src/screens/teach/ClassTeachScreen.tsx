@@ -165,7 +165,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
         </Typography>
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
-        <MainWays state={state} started={hasBegun(state)} send={send} />
+        {lead !== 'follows' && <MainWays state={state} started={hasBegun(state)} send={send} />}
         <NextUp next={next} body={EVERYBODY}>
           {coming.length > 0 && ` · ${coming.join(' · ')}`}
         </NextUp>

@@ -197,18 +197,20 @@ function Teaching({
         started={started}
         send={send}
       />
-      {feltPanel}
-      <OtherWays
-        state={state}
-        student={student}
-        practice={practice}
-        ranked={ranked}
-        way={way}
-        posterior={inference.value?.posterior ?? null}
-        screening={screening}
-        started={started}
-        send={send}
-      />
+      {lead !== 'follows' && feltPanel}
+      {lead !== 'follows' && (
+        <OtherWays
+          state={state}
+          student={student}
+          practice={practice}
+          ranked={ranked}
+          way={way}
+          posterior={inference.value?.posterior ?? null}
+          screening={screening}
+          started={started}
+          send={send}
+        />
+      )}
     </TeachFrame>
   );
 }

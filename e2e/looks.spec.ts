@@ -117,7 +117,6 @@ test('words without an end do not widen a page', async ({ page }) => {
     '/student?id=demo-maren&step=ask',
     '/student?id=demo-maren&step=progress',
     '/student?id=demo-maren&step=practice',
-    '/teach?practice=demo-practice',
     '/print?practice=demo-practice',
     '/sheet/questions?id=demo-maren',
   ]) {

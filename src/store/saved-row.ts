@@ -1,4 +1,5 @@
 import type { Table } from 'dexie';
+import { canonicalText } from '@/core/canonical';
 
 /** A change that was made, with the way back. */
 export interface Change {
@@ -14,8 +15,8 @@ export class LaterChanges extends Error {
   }
 }
 
-/** Whether two rows say the same; fields that are there without a value say nothing. */
-export const sameRow = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Whether two rows say the same; the order of fields, and fields that are there without a value, say nothing. */
+export const sameRow = (a: unknown, b: unknown): boolean => canonicalText(a) === canonicalText(b);
 
 /** Puts a row; undo brings back what stood there before, or takes it away, while nobody has changed it since. */
 export async function saveRow<T extends object>(table: Table<T>, key: string, row: T): Promise<Change> {

@@ -1,3 +1,4 @@
+import { canonicalText as textOf } from '@/core/canonical';
 import type { Student } from './student';
 
 /** Fields of a student that are about the row itself, not about her. */
@@ -7,7 +8,6 @@ type RowField = (typeof OF_THE_ROW)[number];
 export type StudentField = Exclude<keyof Student, RowField>;
 
 const isField = (key: string): key is StudentField => !(OF_THE_ROW as readonly string[]).includes(key);
-const textOf = (value: unknown): string => JSON.stringify(value) ?? '';
 const fieldsOf = (...students: readonly Student[]): StudentField[] =>
   [...new Set(students.flatMap((s) => Object.keys(s)))].filter(isField).sort();
 

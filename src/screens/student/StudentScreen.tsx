@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
@@ -81,6 +82,12 @@ export function StudentScreen() {
     <StudentFrame student={student} step={step} done={done}>
       {step === 'ask' && <AskStep key={student.id} student={student} />}
       {closed && <AskFirst student={student} />}
+      {/* Findings and Measure say so in their own place. */}
+      {inference.failed && (step === 'poses' || step === 'practice' || step === 'progress') && (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          What follows from the readings could not be computed. Your readings are kept. ({inference.failed})
+        </Alert>
+      )}
       {step === 'measure' && !closed && (
         <MeasureStep student={student} readings={readings} inference={inference} aims={aims} question={question} />
       )}

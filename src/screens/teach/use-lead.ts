@@ -30,18 +30,14 @@ export function useLead(name: string | null): { lead: Lead; since: number; takeO
       });
     void (async () => {
       if (!locks) return told('leads');
-      try {
-        if (turn.steal) await locks.request(name, { steal: true }, holding);
-        else {
-          const free = await locks.request(name, { ifAvailable: true }, (lock) => (lock ? holding() : 'taken'));
-          if (free !== 'taken' || over) return;
-          told('follows');
-          // It leads by itself once the other one is closed.
-          await locks.request(name, { signal: stop.signal }, holding);
-        }
-      } catch {
-        // Another tab took over, or nobody waits any more.
+      const first: LockOptions = turn.steal ? { steal: true } : { ifAvailable: true };
+      let next = (): Promise<unknown> => locks.request(name, first, (lock) => lock && holding());
+      while (!over) {
+        // It ends where another tab has it, where one takes over, and where nobody waits any more.
+        await next().catch(() => undefined);
         told('follows');
+        // It leads by itself once the other one is closed.
+        next = () => locks.request(name, { signal: stop.signal }, holding);
       }
     })();
     return () => {

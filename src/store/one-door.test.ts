@@ -112,6 +112,32 @@ describe('the door', () => {
     await refused(changeStudent(db, student.id, { aim: 'kneel' }));
     expect(heldOf<{ aim: string }>(db.name, 'students').map((s) => s.aim)).toEqual(['kneel']);
   });
+  it('holds also what the same transaction wrote before the write that failed', async () => {
+    let puts = 0;
+    vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(function (this: IDBObjectStore, ...args) {
+      if (++puts > 1) throw new DOMException('full', 'QuotaExceededError');
+      return real.apply(this, args);
+    });
+    await refused(
+      db.transaction('rw', [db.practices, db.students], async () => {
+        await db.practices.put({ ...demo.practices[0], title: 'first' });
+        await db.students.put({ ...student, aim: 'second' });
+      }),
+    );
+    expect(heldOf<{ title: string }>(db.name, 'practices').map((p) => p.title)).toEqual(['first']);
+    expect(heldOf<{ aim: string }>(db.name, 'students').map((s) => s.aim)).toEqual(['second']);
+  });
+  it('holds nothing of writes that were under way when the code changed its mind', async () => {
+    await db
+      .transaction('rw', db.students, async () => {
+        void db.students.put({ ...student, aim: 'never' }).catch(() => undefined);
+        await db.students.get(student.id);
+        throw new Error('not after all');
+      })
+      .catch(() => undefined);
+    await new Promise((done) => setTimeout(done, 20));
+    expect(unsaved().rows).toEqual([]);
+  });
   it('holds nothing where the code itself changed its mind', async () => {
     await db
       .transaction('rw', db.students, async () => {

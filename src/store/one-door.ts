@@ -8,7 +8,7 @@ const OF_NO_MATTER: ReadonlySet<string> = new Set(['results', 'edits', 'editMark
 /** An error of the disk or the browser; what the code itself did not allow (a change built upon, a key twice) is none. */
 const ofTheBrowser = (error: unknown): boolean => {
   const { name = '' } = (error ?? {}) as { name?: string };
-  return /Quota|Unknown|InvalidState|NotReadable|Timeout|DataError|Abort/.test(name);
+  return /Quota|Unknown|InvalidState|NotReadable|Timeout/.test(name);
 };
 
 /**
@@ -40,8 +40,9 @@ export function oneDoor(database: string): Middleware<DBCore> {
         return {
           ...table,
           mutate: async (request: DBCoreMutateRequest) => {
-            const rows = rowsOf(database, table, request);
-            watched(request.trans).push(...rows);
+            // With one write of a transaction all of it fails, also what was written before.
+            const rows = watched(request.trans);
+            rows.push(...rowsOf(database, table, request));
             try {
               const result = await table.mutate(request);
               for (const failure of Object.values(result.failures)) if (ofTheBrowser(failure)) hold(rows, failure);

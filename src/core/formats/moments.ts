@@ -32,6 +32,14 @@ export class Moments {
     return Date.parse(day) > this.written + AHEAD_MS ? `${day} is too far ahead to be planned.` : null;
   }
 
+  /** Why the wall clock's day cannot be that of a moment, wherever on earth that was; null where it can. */
+  static wallClock(day: string | undefined, moment: string): string | null {
+    if (day === undefined) return null;
+    // The clocks of the earth are 26 hours apart at most.
+    const apart = Math.abs(Date.parse(`${day}T12:00:00Z`) - Date.parse(moment));
+    return apart > SLACK_MS ? `${day} was nowhere the day of ${moment.slice(0, 10)}.` : null;
+  }
+
   /** Why a file cannot have been written then; null where it can. */
   static file(exportedAt: string): string | null {
     return exportedAt < EARLIEST || exportedAt > LAST

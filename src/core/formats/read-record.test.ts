@@ -127,6 +127,18 @@ describe('one bad row is set aside, never the file', () => {
     ['a template without an item', (r) => void (r.templates[0].items = []), 'templates[0].items', 'needs an item'],
     ['own poses instead of each other', (r) => void (r.poses[0].instead = r.poses[0].id), 'poses[0].instead', 'back'],
     ['a setting that is no text', (r) => ({ ...r, settings: { voice: { loud: true } } }), 'settings.voice', ''],
+    [
+      'a day that the moment cannot have had',
+      (r) => void (r.readings[2].day = '1999-01-01'),
+      'readings[2].day',
+      'nowhere the day',
+    ],
+    [
+      'a word on a muscle there is not',
+      (r) => void (r.students[0].aimChoices = [{ group: 'banana', side: 'left', kind: 'leave', weight: 1 }]),
+      'students[0].aimChoices[0].group',
+      'banana',
+    ],
     ['a file of the year 2999', (r) => ({ ...r, exportedAt: '2999-01-01T00:00:00Z' }), 'exportedAt', 'year'],
     [
       'changed after the file',
@@ -158,6 +170,18 @@ describe('one bad row is set aside, never the file', () => {
     expect(setAside.filter((a) => a.why.includes(`(students[${at}])`)).length).toBeGreaterThan(3);
     expect(record.classes[0].students).not.toContain(id);
   });
+  it('an aim may name a structure as well as a group', () =>
+    expect(
+      aside(
+        (r) =>
+          void (r.practices[0].aims = ['psoas', 'deep-hip-flexor', 'vasti'].map((group) => ({
+            kind: 'lengthen',
+            group,
+            side: 'left',
+            weight: 1,
+          }))),
+      ),
+    ).toEqual([]));
   it('a demo studio has nothing to set aside', () => expect(read().setAside).toEqual([]));
 });
 

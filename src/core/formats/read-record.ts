@@ -176,7 +176,11 @@ function sound(read: Read, exportedAt: string, aside: Aside): Lists {
     (s) => whyNobody(s, exportedAt),
     (s, where) => {
       const mended = soundStudent(s, where, moments, exportedAt, aside);
-      return s.aims ? { ...mended, aims: soundAims(s.aims, `${where}.aims`, aside) } : mended;
+      return {
+        ...mended,
+        ...(s.aims && { aims: soundAims(s.aims, `${where}.aims`, aside) }),
+        ...(s.aimChoices && { aimChoices: soundAims(s.aimChoices, `${where}.aimChoices`, aside) }),
+      };
     },
   );
   const people = new Map(students.map((s) => [s.id, s]));
@@ -203,15 +207,19 @@ function sound(read: Read, exportedAt: string, aside: Aside): Lists {
   return {
     students,
     poses,
-    readings: keep(read.readings, (r) => {
-      const student = people.get(r.student);
-      return student ? whyNoReading(r, student, moments) : nobody(r);
-    }),
+    readings: keep(
+      read.readings,
+      (r) => {
+        const student = people.get(r.student);
+        return student ? whyNoReading(r, student, moments) : nobody(r);
+      },
+      (r, where) => soundDay(r, r.takenAt, where, aside),
+    ),
     practices: keep(read.practices, nobody, (p, where) => soundPractice(p, where, known, aside)),
     logs: keep(
       read.logs,
       (l) => nobody(l) ?? whyNoLesson(l, moments),
-      (l, where) => soundLog(l, where, known, aside),
+      (l, where) => soundDay(soundLog(l, where, known, aside), l.startedAt, where, aside),
     ),
     templates: keep(
       read.templates,
@@ -241,6 +249,14 @@ function sound(read: Read, exportedAt: string, aside: Aside): Lists {
       }),
     ),
   };
+}
+
+/** A row without a day of the wall clock that its moment cannot have had. */
+function soundDay<T extends { day?: string }>(row: T, moment: string, where: string, aside: Aside): T {
+  const why = Moments.wallClock(row.day, moment);
+  if (!why) return row;
+  aside.put(`${where}.day`, why, row.day);
+  return { ...row, day: undefined };
 }
 
 /** What hurt is remembered from every lesson there is, also from those of older files. */

@@ -1,4 +1,4 @@
-import { GROUPS } from '@/core/body';
+import { GROUPS, groupOf } from '@/core/body';
 import type { OwnShape } from '@/core/poses/schema';
 import { LIBRARY } from '@/core/poses';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -30,10 +30,11 @@ export class Known {
   }
 }
 
-const isGroup = (id: string): boolean => (GROUPS as readonly string[]).includes(id);
+/** A group, or a single structure of one: aims may name either. */
+const isGroup = (id: string): boolean => (GROUPS as readonly string[]).includes(id) || groupOf(id) !== null;
 
 /** Aims whose muscle there is; the others are set aside. */
-export const soundAims = (aims: readonly Aim[], where: string, aside: Aside): Aim[] =>
+export const soundAims = <T extends { group: string }>(aims: readonly T[], where: string, aside: Aside): T[] =>
   aside.sift(where, aims, ({ group }) =>
     isGroup(group) ? null : { at: 'group', why: `There is no muscle group “${group}”.` },
   );

@@ -1,4 +1,4 @@
-import { GROUPS, groupOf } from '@/core/body';
+import { groupOf } from '@/core/body';
 import type { OwnShape } from '@/core/poses/schema';
 import { LIBRARY } from '@/core/poses';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -31,7 +31,7 @@ export class Known {
 }
 
 /** A group, or a single structure of one: aims may name either. */
-const isGroup = (id: string): boolean => (GROUPS as readonly string[]).includes(id) || groupOf(id) !== null;
+const isGroup = (id: string): boolean => groupOf(id) !== null;
 
 /** Aims whose muscle there is; the others are set aside. */
 export const soundAims = <T extends { group: string }>(aims: readonly T[], where: string, aside: Aside): T[] =>

@@ -8,7 +8,7 @@ import type { Student } from '@/core/students/student';
 import { rememberHurt } from './changes';
 import { ofThisMachine } from './memo-keys';
 import { rowsOf } from './rows';
-import { sameRow } from './saved-row';
+import { momentOf, sameRow } from './saved-row';
 import type { StudioDatabase } from './studio';
 
 /** A row that a file brought, with what stood there before. */
@@ -30,18 +30,6 @@ export interface BringInResult {
 
 const keyOf = (table: Table, row: object): string =>
   String((row as Record<string, unknown>)[String(table.schema.primKey.keyPath)]);
-
-/** Newest moment that a row tells of itself; empty where it tells none. */
-function momentOf(row: object): string {
-  const { updatedAt, takenAt, endedAt, history } = row as {
-    updatedAt?: string;
-    takenAt?: string;
-    endedAt?: string;
-    history?: readonly { changedAt?: string; at?: string }[];
-  };
-  const all = [updatedAt, takenAt, endedAt, ...(history ?? []).flatMap((h) => [h.changedAt, h.at])];
-  return all.reduce<string>((newest, m) => (m !== undefined && m > newest ? m : newest), '');
-}
 
 /** How a row of a file stands to what is here. */
 export type Standing = 'new' | 'newer' | 'older' | 'same';
@@ -103,8 +91,7 @@ export async function compare(db: StudioDatabase, text: string): Promise<{ ok: t
       if (!here) return [id, { id, name, standing: 'new', both: [], rows }];
       const { taken, kept } = mergeStudents(here, there);
       // What was changed here before the last file came is no news to the other machine.
-      const since = (s: Student, f: StudentField): boolean => changedSince(s, f, last);
-      const both = [...taken, ...kept].filter((f) => since(here, f) && since(there, f));
+      const both = [...taken, ...kept].filter((f) => changedSince(here, f, last) && changedSince(there, f, last));
       const standing = taken.length > 0 ? (kept.length > 0 ? 'both' : 'newer') : kept.length > 0 ? 'older' : 'same';
       return [id, { id, name, standing, both, rows }];
     }),

@@ -152,6 +152,15 @@ describe('the door', () => {
     await refused(db.results.put({ kind: 'ranking', name: 'x', value: 1, usedAt: 0 }));
     expect(unsaved().rows).toEqual([]);
   });
+  it('a row that was written anew meanwhile is not taken back to what could not be written', async () => {
+    const [practice] = demo.practices;
+    full();
+    await refused(db.practices.put({ ...practice, title: 'first', updatedAt: '2026-12-01T10:00:00.000Z' }));
+    vi.restoreAllMocks();
+    await db.practices.put({ ...practice, title: 'second', updatedAt: '2026-12-01T10:00:05.000Z' });
+    expect(await writeUnsaved(db)).toBe(true);
+    expect((await db.practices.get(practice.id))?.title).toBe('second');
+  });
   it('a student who was changed again meanwhile keeps both changes', async () => {
     full();
     await refused(changeStudent(db, student.id, { aim: 'kneel' }));

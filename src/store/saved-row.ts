@@ -18,6 +18,19 @@ export class LaterChanges extends Error {
 /** Whether two rows say the same; the order of fields, and fields that are there without a value, say nothing. */
 export const sameRow = (a: unknown, b: unknown): boolean => canonicalText(a) === canonicalText(b);
 
+/** Newest moment that a row tells of itself; empty where it tells none. */
+export function momentOf(row: object): string {
+  const { updatedAt, takenAt, endedAt, savedAt, history } = row as {
+    updatedAt?: string;
+    takenAt?: string;
+    endedAt?: string;
+    savedAt?: string;
+    history?: readonly { changedAt?: string; at?: string }[];
+  };
+  const all = [updatedAt, takenAt, endedAt, savedAt, ...(history ?? []).flatMap((h) => [h.changedAt, h.at])];
+  return all.reduce<string>((newest, m) => (m !== undefined && m > newest ? m : newest), '');
+}
+
 /** Puts a row; undo brings back what stood there before, or takes it away, while nobody has changed it since. */
 export async function saveRow<T extends object>(table: Table<T>, key: string, row: T): Promise<Change> {
   const before = await table.get(key);

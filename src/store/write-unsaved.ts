@@ -1,6 +1,7 @@
 import { mergeStudents } from '@/core/students/merge';
 import type { Student } from '@/core/students/student';
 import type { StudioDatabase } from './studio';
+import { momentOf } from './saved-row';
 import { hold, letGo, unsaved, type HeldRow } from './unsaved';
 
 /** Tries to write what is held of a database; true when nothing of it is left. */
@@ -17,11 +18,14 @@ export async function writeUnsaved(db: StudioDatabase): Promise<boolean> {
   return !unsaved().rows.some((r) => r.database === db.name);
 }
 
-/** Writes a held row; what was written since into the same student stays. */
-async function writeOne(db: StudioDatabase, { table, row }: HeldRow): Promise<void> {
+/** Writes a held row, unless the same was written anew since; of a student every field counts by itself. */
+async function writeOne(db: StudioDatabase, { table, key, row }: HeldRow): Promise<void> {
   if (table === 'students') {
     const mine = row as Student;
     const there = await db.students.get(mine.id);
     await db.students.put(there ? mergeStudents(there, mine).student : mine);
-  } else await db.table(table).put(row);
+    return;
+  }
+  const there = (await db.table(table).get(JSON.parse(key) as string)) as object | undefined;
+  if (!there || momentOf(there) <= momentOf(row)) await db.table(table).put(row);
 }

@@ -196,6 +196,19 @@ describe('what opens something fails closed', () => {
     expect(record.students[0].cautions[0].cleared).toBeUndefined();
     expect(setAside[0].where).toBe('students[0].cautions[0].cleared.on');
   });
+  it('pain in a lesson whose days cannot be is remembered all the same', () => {
+    const { record } = read((r) => {
+      const [log] = r.logs;
+      log.endedAt = '2001-01-01T10:00:00Z';
+      log.items[0] = { ...log.items[0], stopped: true };
+      r.students = r.students.map((s) => ({ ...s, hurt: undefined }));
+    });
+    const [log] = (JSON.parse(text) as KolposRecord).logs;
+    expect(record.logs.some((l) => l.id === log.id)).toBe(false);
+    expect(record.students.find((s) => s.id === log.student)?.hurt).toMatchObject([
+      { log: log.id, pose: log.items[0].pose },
+    ]);
+  });
   it('questions answered in a year to come are asked again', () => {
     const { record } = read((r) => {
       const { redFlags } = r.students[0];

@@ -63,12 +63,13 @@ export function readRecord(text: string): ReadResult {
   if (odd) aside.put('exportedAt', odd, exportedAt);
   const settings = settingsOf(json.data.settings, aside);
   const rows = <K extends Kind>(kind: K) => rowsOf<Lists[K][number]>(kind, lists.lists[kind], aside);
+  const logs = rows('logs');
   const record = sound(
     {
       students: rows('students'),
       readings: rows('readings'),
       practices: rows('practices'),
-      logs: rows('logs'),
+      logs,
       poses: rows('poses'),
       templates: rows('templates'),
       plans: rows('plans'),
@@ -79,7 +80,12 @@ export function readRecord(text: string): ReadResult {
   );
   return {
     ok: true,
-    record: { ...head.data, ...record, settings, students: withHurt(record.students, record.logs) },
+    record: {
+      ...head.data,
+      ...record,
+      settings,
+      students: withHurt(record.students, lessons(record.logs, logs, exportedAt)),
+    },
     setAside: aside.rows,
     digest: digest === undefined ? 'none' : digest === contentDigest(json.data) ? 'matches' : 'differs',
   };
@@ -258,6 +264,13 @@ function soundDay<T extends { day?: string }>(row: T, moment: string, where: str
   aside.put(`${where}.day`, why, row.day);
   return { ...row, day: undefined };
 }
+
+/** Lessons to remember pain from: also those that were set aside for their days, as of the day of the file. */
+const lessons = (kept: KolposRecord['logs'], all: readonly Placed<KolposRecord['logs'][number]>[], written: string) => {
+  const here = new Set(kept.map((l) => l.id));
+  const others = all.filter(({ row }) => !here.has(row.id));
+  return [...kept, ...others.map(({ row }) => ({ ...row, startedAt: written, day: undefined }))];
+};
 
 /** What hurt is remembered from every lesson there is, also from those of older files. */
 const withHurt = (students: readonly KolposRecord['students'][number][], logs: KolposRecord['logs']) =>

@@ -98,6 +98,21 @@ describe('what a file brings', () => {
       expect(student.hurt).toEqual(hurt);
     }
   });
+  it('does not take a caution that stands again for the one that was lifted before', () => {
+    const lifted = { caution: 'disc', cleared: { by: 'her GP', on: '2026-01-20' } };
+    const both = stamped(base, { cautions: [lifted] }, at(0));
+    const here = stamped(both, { cautions: [lifted, { caution: 'disc' }] }, at(1)),
+      there = stamped(both, { cautions: [lifted, { caution: 'neck' }] }, at(2));
+    for (const { student } of [mergeStudents(here, there), mergeStudents(there, here)])
+      expect(student.cautions).toEqual([lifted, { caution: 'neck' }, { caution: 'disc' }]);
+  });
+  it('lifts a caution that the newer list lifted', () => {
+    const cleared = { by: 'her GP', on: '2026-02-02' };
+    const here = stamped(base, { cautions: [{ caution: 'disc' }] }, at(1)),
+      there = stamped(here, { cautions: [{ caution: 'disc', cleared }] }, at(2));
+    expect(mergeStudents(here, there).student.cautions).toEqual([{ caution: 'disc', cleared }]);
+    expect(mergeStudents(there, here).student.cautions).toEqual([{ caution: 'disc', cleared }]);
+  });
   it('an edit that changes nothing does not count as one', () => {
     const same = stamped(base, { aim: '' }, at(9));
     expect(mergeStudents(same, stamped(base, { aim: 'sit tall' }, at(1))).student.aim).toBe('sit tall');

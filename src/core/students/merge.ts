@@ -68,12 +68,9 @@ export function mergeStudents(here: Student, there: Student): Merged {
     if (second) taken.push(field);
     else if (!same) kept.push(field);
   }
-  const newer = taken.includes('cautions') ? there : here,
-    older = newer === here ? there : here;
-  out.cautions = [
-    ...newer.cautions,
-    ...older.cautions.filter((c) => !newer.cautions.some((n) => n.caution === c.caution)),
-  ];
+  out.cautions = taken.includes('cautions')
+    ? cautionsOf(there.cautions, here.cautions)
+    : cautionsOf(here.cautions, there.cautions);
   const hurt = hurtOf(here, there, taken.includes('hurt'));
   if (hurt) out.hurt = hurt;
   const stampsKept = here.fieldsAt !== undefined || there.fieldsAt !== undefined;
@@ -88,6 +85,23 @@ export function mergeStudents(here: Student, there: Student): Merged {
     taken,
     kept,
   };
+}
+
+type Cautions = Student['cautions'];
+
+/**
+ * The newer list, and what of the older one it does not speak of. An entry may stand beside an ended one of its name: each answers for
+ * one entry only, the same first, so that none that stands is taken for the one that was lifted.
+ */
+function cautionsOf(newer: Cautions, older: Cautions): Cautions {
+  const open = [...newer];
+  const answered = (is: (n: Cautions[number]) => boolean): boolean => {
+    const i = open.findIndex(is);
+    if (i >= 0) open.splice(i, 1);
+    return i >= 0;
+  };
+  const others = older.filter((c) => !answered((n) => textOf(n) === textOf(c)));
+  return [...newer, ...others.filter((c) => !answered((n) => n.caution === c.caution))];
 }
 
 type Hurts = NonNullable<Student['hurt']>;

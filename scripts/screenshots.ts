@@ -2,6 +2,8 @@
  * Takes the pictures of `docs/screenshots/` from the demo studio of a running server: `npm run screenshots [address]`.
  * Each file is one main view at 1280×800, plus a night one.
  */
+import { readFileSync } from 'node:fs';
+import type { KolposRecord } from '../src/core/formats/record';
 import { chromium, type Page } from '@playwright/test';
 
 const address = process.argv[2] ?? 'http://localhost:4173';
@@ -30,7 +32,13 @@ async function open(width: number, height: number): Promise<Page> {
 }
 const student = 'id=demo-maren';
 const views: [string, (page: Page) => Promise<void>][] = [
-  ['today', async () => undefined],
+  [
+    'today',
+    async (p) => {
+      // What limits each student is worked out one after the other; Nell's readings limit nothing.
+      await p.getByText('psoas and iliacus').nth(1).waitFor({ timeout: 120000 });
+    },
+  ],
   [
     'ask',
     async (p) => {
@@ -179,7 +187,20 @@ const views: [string, (page: Page) => Promise<void>][] = [
     'files',
     async (p) => {
       await p.goto(`${address}/demo/settings`);
-      await p.getByText('Save a backup of everything').waitFor();
+      // A file from another machine: one student newer, one new, one reading that cannot be.
+      const file = JSON.parse(readFileSync('public/demo.json', 'utf8')) as KolposRecord;
+      const [, second, third] = file.students;
+      const exportedAt = '2026-11-28T11:00:00.000Z';
+      const students = file.students.map((s) =>
+        s === second ? { ...s, aim: 'Kneel in the bow.', updatedAt: exportedAt } : s,
+      );
+      const readings = file.readings.map((r, i) => (i === 3 ? { ...r, trials: [400] } : r));
+      const more = { ...third, id: 'wren', name: 'Wren Slipway' };
+      const text = JSON.stringify({ ...file, exportedAt, readings, students: [...students, more] });
+      await p
+        .getByLabel('File to bring in')
+        .setInputFiles({ name: 'kolpos-tablet.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+      await p.getByRole('dialog').waitFor();
     },
   ],
 ];

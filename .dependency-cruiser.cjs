@@ -17,6 +17,7 @@ const core = [
   'teaching',
   'classes',
   'progress',
+  'home',
   'formats',
 ];
 const layer = (name) => `^src/${name}/`;
@@ -55,6 +56,19 @@ module.exports = {
       severity: 'error',
       from: { path: layer('pdf'), pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/(store|workers|screens|app)/' },
+    },
+    {
+      name: 'home-knows-core-and-figure-only',
+      severity: 'error',
+      from: { path: layer('home') },
+      to: { path: '^src/(store|workers|screens|app|cli|pdf)/' },
+    },
+    {
+      name: 'home-page-is-plain',
+      comment: 'what runs on the phone carries no schema and no interface library',
+      severity: 'error',
+      from: { path: '^src/home/page/' },
+      to: { path: 'node_modules/(zod|react|react-dom|next|@mui|dexie)/' },
     },
     {
       name: 'store-knows-core-only',

@@ -1,4 +1,5 @@
 import { cautions } from './cautions';
+import { home, homeRead } from './home';
 import { bodyFor, pose } from './pose';
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
@@ -96,6 +97,10 @@ export function run(argv: string[]): unknown {
           peak: { type: 'string' },
           side: { type: 'string' },
           all: { type: 'boolean' },
+          practice: { type: 'string', multiple: true },
+          nameless: { type: 'boolean' },
+          tests: { type: 'boolean' },
+          read: { type: 'string' },
         },
       });
     } catch (error) {
@@ -170,6 +175,14 @@ export function run(argv: string[]): unknown {
           peak: values.peak,
         },
         parseAims(values.aim ?? []),
+        seed,
+      );
+    case 'home':
+      if (values.read !== undefined) return homeRead(values.read, recordFrom(argument));
+      return home(
+        recordFrom(argument, values.student),
+        values.student,
+        { practices: values.practice ?? [], named: !values.nameless, tests: values.tests ?? false },
         seed,
       );
     case 'cautions':

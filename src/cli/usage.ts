@@ -19,6 +19,11 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'practice FILE --student ID --minutes M',
     'a practice; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE',
   ],
+  [
+    'home FILE --student ID --practice ID [--practice ID]… [--nameless] [--tests]',
+    'one HTML file that plays the practice on a phone',
+  ],
+  ['home --read TEXT|FILE RECORD', 'what came back from a phone, as the log entry and readings it would become'],
   ['demo', 'the demo studio as a record'],
   ['schema [record|pose|practice]', 'the JSON schema of a format'],
 ];

@@ -165,6 +165,45 @@ export async function endPlayer(db: StudioDatabase, practice: string, logs: read
   letGo((r) => r.database === db.name && r.table === 'players' && (r.row as RunningPlayer).practice === practice);
 }
 
+/**
+ * Keeps what came back from home: lessons and readings that are not there yet. Undo takes them away again, where nobody has changed
+ * them since.
+ */
+export async function keepHome(
+  db: StudioDatabase,
+  taken: readonly { log: LogEntry | null; readings: readonly Reading[] }[],
+): Promise<Change> {
+  const logs = taken.flatMap((t) => t.log ?? []),
+    readings = taken.flatMap((t) => t.readings);
+  const students = [...new Set([...logs, ...readings].map((r) => r.student))];
+  const put = await db.transaction('rw', [db.logs, db.readings, db.students], async () => {
+    const thereLogs = await db.logs.bulkGet(logs.map((l) => l.id)),
+      thereReadings = await db.readings.bulkGet(readings.map((r) => r.id));
+    const made = { logs: logs.filter((_, i) => !thereLogs[i]), readings: readings.filter((_, i) => !thereReadings[i]) };
+    await db.logs.bulkPut(made.logs);
+    await db.readings.bulkPut(made.readings);
+    for (const student of students) await rememberHurt(db, student);
+    return made;
+  });
+  return {
+    undo: () =>
+      db.transaction('rw', [db.logs, db.readings, db.students], async () => {
+        for (const l of put.logs) if (!sameRow(await db.logs.get(l.id), l)) throw new LaterChanges();
+        for (const r of put.readings) if (!sameRow(await db.readings.get(r.id), r)) throw new LaterChanges();
+        await db.logs.bulkDelete(put.logs.map((l) => l.id));
+        await db.readings.bulkDelete(put.readings.map((r) => r.id));
+        for (const student of students) await forgetHurt(db, student, new Set(put.logs.map((l) => l.id)));
+      }),
+  };
+}
+
+/** Takes out of what is remembered as hurting what lessons said that are there no longer. */
+async function forgetHurt(db: StudioDatabase, id: string, lessons: ReadonlySet<string>): Promise<void> {
+  const student = await db.students.get(id);
+  if (student?.hurt?.some((h) => lessons.has(h.log)))
+    await db.students.update(id, { hurt: student.hurt.filter((h) => !lessons.has(h.log)) });
+}
+
 /** Keeps an own pose; undo brings back what stood there before. */
 export const savePose = (db: StudioDatabase, pose: OwnShape): Promise<Change> => saveRow(db.poses, pose.id, pose);
 

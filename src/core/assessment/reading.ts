@@ -71,6 +71,8 @@ export const readingSchema = z.object({
   active: z.boolean().optional(),
   /** True where the student held the rest of the body still alone, because nobody was to touch. */
   selfHeld: z.boolean().optional(),
+  /** True where she measured it alone, at home: with a wider error, and never in place of what the teacher read. */
+  atHome: z.boolean().optional(),
   /** What was seen that spoils the reading; it then counts less. */
   compensations: z.array(z.string().max(60)).max(10).optional(),
   pelvicTilt_deg: z.number().min(-40).max(60).optional(),
@@ -156,10 +158,16 @@ export function easedBy(reading: Pick<Reading, 'trials' | 'afterBreath'>, readou
 }
 
 /** One of a kind: what is compared with each other over time. */
-export const kindOf = (r: Pick<Reading, 'test' | 'readout' | 'side' | 'variant' | 'active'>): string =>
+export const kindOf = (r: Pick<Reading, 'test' | 'readout' | 'side' | 'variant' | 'active' | 'atHome'>): string =>
+  `${byTeacher(r)}${r.atHome ? '/home' : ''}`;
+/** The kind of what the teacher would read. */
+const byTeacher = (r: Pick<Reading, 'test' | 'readout' | 'side' | 'variant' | 'active'>): string =>
   `${r.test}/${r.readout}/${r.side}${r.variant ? `/${r.variant}` : ''}${r.active ? '/alone' : ''}`;
 
-/** The newest reading of each test, read-out, side and way of doing it; older ones are history. */
+/**
+ * The newest reading of each test, read-out, side and way of doing it; older ones are history. What was read at home counts only where the
+ * teacher has read nothing of the kind.
+ */
 export function latest(readings: readonly Reading[]): Reading[] {
   const newest = new Map<string, Reading>();
   for (const r of readings) {
@@ -168,7 +176,9 @@ export function latest(readings: readonly Reading[]): Reading[] {
     // Of two taken at the same moment the name decides, never the order they come in.
     if (!old || old.takenAt < r.takenAt || (old.takenAt === r.takenAt && old.id < r.id)) newest.set(key, r);
   }
-  return [...newest.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
+  return [...newest.values()]
+    .filter((r) => !r.atHome || !newest.has(byTeacher(r)))
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
 }
 
 /** A reading put right: the new values, and what it was before in its history. */

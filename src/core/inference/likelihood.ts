@@ -22,13 +22,16 @@ export const ERROR = {
 
 /** Degrees of error of one trial by what it was read with; a trained hand where nothing is said (rules of thumb). */
 const TRIAL_ERROR: Partial<Record<NonNullable<Reading['instrument']>, number>> = { goniometer: 4, eye: 7.5 };
-/** How much wider the error becomes: seen cheating, another way of doing it, both sides read as one. */
-const WIDER = { compensated: 1.5, sameMeasure: 1.25, bothSides: Math.SQRT2 } as const;
+/** How much wider the error becomes: seen cheating, another way of doing it, both sides read as one, read alone at home. Ours. */
+const WIDER = { compensated: 1.5, sameMeasure: 1.25, bothSides: Math.SQRT2, atHome: 1.5 } as const;
 
 /** Scale of the error of a reading in its own unit: fewer trials, a coarser eye, an unread pelvis and cheating widen it. */
 export function errorScale(
   readout: ModelledReadout,
-  reading: Pick<Reading, 'trials' | 'pelvicTilt_deg' | 'compensations' | 'instrument' | 'variant' | 'side' | 'test'>,
+  reading: Pick<
+    Reading,
+    'trials' | 'pelvicTilt_deg' | 'compensations' | 'instrument' | 'variant' | 'side' | 'test' | 'atHome'
+  >,
 ): number {
   const tilt = readout.pelvisShares && reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
   const trial = (reading.instrument && TRIAL_ERROR[reading.instrument]) ?? ERROR.trial;
@@ -36,6 +39,7 @@ export function errorScale(
   if (reading.compensations?.length) scale *= WIDER.compensated;
   if (variantOf(reading)?.sameMeasure) scale *= WIDER.sameMeasure;
   if (reading.side === 'both') scale *= WIDER.bothSides;
+  if (reading.atHome) scale *= WIDER.atHome;
   return scale / (readout.degreesPerUnit ?? 1);
 }
 

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { aimSchema, momentSchema } from '@/core/students/student';
-import { TRANSITIONS, type Pace } from './pace';
+import type { Pace } from './pace';
 import { requestSchema } from './request';
+
+export { totalSeconds, transitionBefore } from './timing';
 
 export const itemSchema = z.object({
   id: z.string().min(1).max(64),
@@ -47,14 +49,6 @@ export const practiceSchema = z.object({
   updatedAt: momentSchema,
 });
 export type Practice = z.infer<typeof practiceSchema>;
-
-/** Seconds before an item, given the one before it. */
-export const transitionBefore = (items: readonly PracticeItem[], i: number, pace: Pace = 'usual'): number =>
-  i === 0 ? 0 : items[i - 1].pose === items[i].pose ? TRANSITIONS[pace].side : TRANSITIONS[pace].shape;
-
-/** Seconds of a whole practice, with transitions. */
-export const totalSeconds = (items: readonly PracticeItem[], pace: Pace = 'usual'): number =>
-  items.reduce((s, item, i) => s + item.holdSeconds * item.repeats + transitionBefore(items, i, pace), 0);
 
 /** The pace that a practice was built for. */
 export const paceOf = (practice: Pick<Practice, 'request'>): Pace => practice.request?.pace ?? 'usual';

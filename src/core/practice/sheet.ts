@@ -2,6 +2,8 @@ import { blocksOf } from './blocks';
 import type { Pace } from './pace';
 import type { PracticeItem } from './practice';
 
+export { clock } from './clock';
+
 /** A line of a printed practice: the sides of a rung that follow each other stand in one. */
 export interface SheetRow {
   pose: string;
@@ -32,12 +34,6 @@ export const sheetRows = (items: readonly PracticeItem[], pace: Pace = 'usual'):
       ...(note && { note }),
     };
   });
-
-/** Seconds as minutes and seconds, "7:05". */
-export const clock = (seconds: number): string => {
-  const whole = Math.round(seconds);
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
-};
 
 /** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "right 5, left 8 breaths". */
 export function holdWords(row: Pick<SheetRow, 'sides'>): string {

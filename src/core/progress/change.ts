@@ -24,6 +24,8 @@ export interface ReadingChange {
   side: Reading['side'];
   variant?: string;
   active?: boolean;
+  /** Read by herself at home. */
+  atHome?: boolean;
   /** One a day, oldest first; those that ended in pain left out. */
   points: Point[];
   /** What is compared with: the first of them, or the first since a chosen day. */
@@ -72,7 +74,7 @@ export function changesOf(readings: readonly Reading[], person: Person = {}, sin
     if (counted.length < 2) continue;
     const [first] = counted,
       last = counted[counted.length - 1];
-    const { test, readout: id, side, variant, active } = list[0];
+    const { test, readout: id, side, variant, active, atHome } = list[0];
     out.push({
       kind,
       test,
@@ -80,6 +82,7 @@ export function changesOf(readings: readonly Reading[], person: Person = {}, sin
       side,
       ...(variant && { variant }),
       ...(active && { active }),
+      ...(atHome && { atHome }),
       points,
       ...compared(readout, first, last, person),
       trend: trendOf(readout, counted, normOf(readout, person.sex, person.age)),

@@ -18,6 +18,7 @@ export function gapChange(change: ReadingChange, changes: readonly ReadingChange
       c.readout === change.readout &&
       c.variant === change.variant &&
       c.active === change.active &&
+      c.atHome === change.atHome &&
       c.side !== change.side &&
       c.first.day === change.first.day &&
       c.last.day === change.last.day,

@@ -64,7 +64,7 @@ const MORE: Readonly<Record<Readout['unit'], readonly [string, string]>> = {
 };
 
 /** What was done, as she will remember it: "Left: straight leg raise". */
-function titleOf(c: Pick<ReadingChange, 'test' | 'side' | 'variant' | 'active'>): string {
+function titleOf(c: Pick<ReadingChange, 'test' | 'side' | 'variant' | 'active' | 'atHome'>): string {
   const test = testById(c.test);
   const side = c.side === 'both' ? 'Both sides' : c.side === 'left' ? 'Left' : 'Right';
   const way = test?.variants?.find((v) => v.id === c.variant)?.name;
@@ -72,6 +72,7 @@ function titleOf(c: Pick<ReadingChange, 'test' | 'side' | 'variant' | 'active'>)
     `${side}: ${test?.name.toLowerCase() ?? c.test}`,
     ...(way ? [way] : []),
     ...(c.active ? ['by yourself'] : []),
+    ...(c.atHome ? ['at home'] : []),
   ].join(', ');
 }
 

@@ -106,7 +106,8 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
     const done = l.items.filter((i) => !i.skipped).length;
     const stopped = l.items.some((i) => i.stopped) ? '; stopped for pain' : '';
     const note = l.note ? ` ${l.note}` : '';
-    say(dayOf(l), 'taught', `“${l.title}”, ${done} of ${l.items.length} items${stopped}.${note}`);
+    const where = l.source === 'home' ? ' at home' : '';
+    say(dayOf(l), 'taught', `“${l.title}”${where}, ${done} of ${l.items.length} items${stopped}.${note}`);
   }
   if (plan) {
     say(plan.start, 'weeks', `${plan.weeks} weeks begin, ${plan.days.length} days of ${plan.minutes} minutes.`);

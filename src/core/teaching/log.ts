@@ -32,6 +32,8 @@ export const logSchema = z.object({
   startedAt: momentSchema,
   endedAt: momentSchema,
   ...whereSchema,
+  /** Where it was done when not in a lesson: alone, at home. */
+  source: z.literal('home').optional(),
   items: z.array(logItemSchema).max(200),
   note: z.string().max(4000),
   /** What stood there before it was put right, oldest first: the words, and the items where they were changed. */

@@ -1,6 +1,7 @@
 import type { PainKind } from '@/core/students/hurt';
 import type { Pace } from '@/core/practice/pace';
-import { transitionBefore, type PracticeItem } from '@/core/practice/practice';
+import type { PracticeItem } from '@/core/practice/practice';
+import { transitionBefore } from '@/core/practice/timing';
 
 export interface StepResult {
   item: string;

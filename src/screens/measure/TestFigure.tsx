@@ -13,7 +13,7 @@ import { Figure, type BodyMark } from '@/figure/Figure';
 import { placePoint } from '@/figure/places';
 import { projector, type View } from '@/figure/projection';
 import { landTint, seaTint } from '@/figure/scales';
-import { propsOf, viewOf } from './test-scene';
+import { propsOf, viewOf } from '@/figure/test-scene';
 
 /** Point that is dragged to set a value, where dragging makes sense. */
 function knobOf(test: TestDefinition, readout: Readout, side: Side): string | null {

@@ -26,6 +26,8 @@ import { MISSING_WORDS } from '@/core/practice/words';
 import { changePractice, editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
+import { AdaptNote } from '../home/AdaptNote';
+import { GiveHome } from '../home/GiveHome';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
@@ -64,6 +66,7 @@ export function PracticeStep({
   const [wishes, putWishes] = useWishes(student.id);
   const [likes] = useLikes();
   const [wished, setWished] = useState(false);
+  const [giving, setGiving] = useState(false);
   const [building, setBuilding] = useState(false);
   const [answer, setAnswer] = useState<
     (Pick<BuiltPractice, 'change' | 'missing' | 'unkept'> & { request: PracticeRequest }) | null
@@ -165,6 +168,11 @@ export function PracticeStep({
     setRefitted(changes);
     setChosen(practice.id);
     undo('Fitted, and open below.', await editPractice(db, practice, 'Fitted.'));
+  };
+  /** What came back from home, put into the practice. */
+  const adapted = async (id: string, items: readonly PracticeItem[]) => {
+    const did = 'Changed by what came back.';
+    undo(did, await changePractice(db, id, (stored) => ({ ...stored, items: [...items] }), did));
   };
   const asked = () => {
     const wanted = Number(minutes.replace(',', '.'));
@@ -286,8 +294,20 @@ export function PracticeStep({
         />
       )}
       {open && ranked && (
+        <AdaptNote
+          key={`${open.id}-home`}
+          student={student}
+          practice={open}
+          ranked={ranked}
+          onPut={(items) => void adapted(open.id, items)}
+        />
+      )}
+      {open && ranked && (
         <PracticeEditor key={open.id} student={student} practice={open} ranked={ranked}>
           <Box sx={{ display: 'flex', flexDirection: 'column', mt: 1 }}>
+            <Button size="small" disabled={open.items.length === 0} onClick={() => setGiving(true)}>
+              Give it for the phone
+            </Button>
             <Button
               size="small"
               disabled={building}
@@ -305,6 +325,9 @@ export function PracticeStep({
           </Box>
           {open.choice && <ChoiceNote choice={open.choice} />}
         </PracticeEditor>
+      )}
+      {giving && open && ranked && (
+        <GiveHome student={student} practice={open} ranked={ranked} onClose={() => setGiving(false)} />
       )}
     </>
   );

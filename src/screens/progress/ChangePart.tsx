@@ -189,7 +189,8 @@ function OneChange({
       <Typography sx={{ fontWeight: 700 }}>
         {testById(change.test)?.name ?? change.test}
         {change.side === 'both' ? '' : ` ${SIDE_MARK[change.side]} ${change.side}`}
-        {change.active ? ', alone' : ''}: {VERDICT_WORDS[change.verdict]}
+        {change.active ? ', alone' : ''}
+        {change.atHome ? ', at home' : ''}: {VERDICT_WORDS[change.verdict]}
       </Typography>
       <Typography variant="caption" component="p">
         {readout?.name}

@@ -1,4 +1,5 @@
 'use client';
+import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
@@ -11,6 +12,7 @@ import { roundsOf } from '@/core/progress/rounds';
 import { timelineOf } from '@/core/progress/timeline';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
+import { CameBackButton } from '../home/CameBackButton';
 import { useStudio } from '../shell/studio-context';
 import { DayByDay } from './DayByDay';
 import { LINE_WORDS, poseName, testName } from './log-words';
@@ -74,16 +76,21 @@ export function LogPart({
   );
   return (
     <>
-      <TextField
-        label="Search the log"
-        value={search}
-        onChange={(e) => setSearch(e.target.value)}
-        size="small"
-        sx={{ width: 300, mb: 1 }}
-        helperText={words.length > 0 ? `${days.length} days, ${taught.length} practices, ${read.length} readings` : ' '}
-      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start', mb: 1 }}>
+        <TextField
+          label="Search the log"
+          value={search}
+          onChange={(e) => setSearch(e.target.value)}
+          size="small"
+          sx={{ width: 300 }}
+          helperText={
+            words.length > 0 ? `${days.length} days, ${taught.length} practices, ${read.length} readings` : ' '
+          }
+        />
+        <CameBackButton />
+      </Box>
       <DayByDay days={days} />
-      <Typography variant="h2">Practices taught</Typography>
+      <Typography variant="h2">Practices taught, and done at home</Typography>
       {taught.length === 0 && none(logs)}
       {taught.map((log) => (
         <OneLog key={log.id} log={log} name={student.name.split(' ')[0]} />

@@ -43,6 +43,7 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
     >
       <Typography sx={{ fontWeight: 700 }}>
         {log.title} · {format(new Date(log.startedAt), 'd MMM yyyy, HH:mm')}
+        {log.source === 'home' ? ' · at home' : ''}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {log.items.map((i, k) => (

@@ -54,6 +54,7 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
                   ? ` · ${testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name ?? r.variant}`
                   : ''}
                 {r.active ? ' · alone' : ''}
+                {r.atHome ? ' · read by the student at home' : ''}
                 {r.compensations?.length ? ` · seen: ${r.compensations.join(', ')}` : ''}
                 {r.history?.length ? ' · put right' : ''}
               </td>

@@ -9,7 +9,7 @@ import { latest, withUnit, type Reading } from '@/core/assessment/reading';
 import type { ReadingChange } from '@/core/progress/change';
 import { sharedBox } from '@/figure/draw';
 import { Figure } from '@/figure/Figure';
-import { propsOf, viewOf } from '../measure/test-scene';
+import { propsOf, viewOf } from '@/figure/test-scene';
 
 /** The body at the test then, pale, and now over it; nothing for tests that have no picture of their values. */
 export function ThenNow({

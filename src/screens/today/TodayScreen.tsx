@@ -8,6 +8,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { testById } from '@/core/assessment/battery';
 import { changeSession } from '@/store/changes';
+import { CameBackButton } from '../home/CameBackButton';
 import { useStudio } from '../shell/studio-context';
 import { People } from './People';
 import { Welcome } from './Welcome';
@@ -81,6 +82,7 @@ export function TodayScreen() {
         <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>
           Add student
         </Button>
+        <CameBackButton />
         <Typography variant="caption">
           {savedAt
             ? `Last backup ${formatDistanceToNow(new Date(savedAt), { addSuffix: true })}.`

@@ -31,5 +31,5 @@ export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } =
     'public/**/*.{svg,png,woff,woff2}',
     'public/demo.json',
   ],
-  additionalPrecacheEntries: pages.map((url) => ({ url, revision })),
+  additionalPrecacheEntries: [...pages, '/home-page'].map((url) => ({ url, revision })),
 });

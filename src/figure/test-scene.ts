@@ -1,7 +1,7 @@
 import type { Side } from '@/core/body';
 import type { Position, Readout, TestDefinition } from '@/core/assessment/definition';
-import type { SceneProp } from '@/figure/draw';
-import type { View } from '@/figure/projection';
+import type { SceneProp } from './draw';
+import type { View } from './projection';
 
 /** What a test lies or sits on. */
 const FURNITURE: Partial<Record<Position, readonly SceneProp[]>> = {

@@ -1,0 +1,69 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import type { HomeFile } from '@/core/home/home-file';
+import { pictureStyle } from './picture-text';
+
+/** The script and style that play it, as `bundle.ts` makes them. */
+export interface HomeParts {
+  script: string;
+  style: string;
+}
+
+/** Largest file that is given, bytes: it must go through any messenger. */
+export const MOST_BYTES = 400_000;
+
+const hashOf = (text: string): string => {
+  const bytes = sha256(new TextEncoder().encode(text));
+  return `'sha256-${btoa(String.fromCharCode(...bytes))}'`;
+};
+/** Text inside a script element that cannot end it. */
+const inside = (text: string): string => text.replaceAll('<', '\\u003c');
+const shown = (text: string): string =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[c] ?? '&quot;');
+
+/**
+ * The whole file. Its policy lets nothing run but its own script, and nothing be fetched from anywhere.
+ * @param data what `makeHome` made with its pictures as JSON, or a locked text of it
+ */
+export function homeHtml(title: string, data: string, { script, style }: HomeParts): string {
+  const css = style + pictureStyle();
+  const policy = [
+    "default-src 'none'",
+    `script-src ${hashOf(script)}`,
+    // Widths of lines stand on the drawings themselves.
+    "style-src 'unsafe-inline'",
+    'img-src data: blob:',
+    "base-uri 'none'",
+    "form-action 'none'",
+  ].join('; ');
+  return `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta http-equiv="content-security-policy" content="${policy}">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="referrer" content="no-referrer">
+<meta name="color-scheme" content="light dark">
+<title>${shown(title)}</title>
+<style>${css}</style>
+</head>
+<body>
+<main id="app"><p>This page plays your practice. If nothing more appears, open it in a web browser that runs scripts, such as Safari, Chrome or Firefox.</p></main>
+<script type="application/json" id="home">${inside(data)}</script>
+<script>${script}</script>
+</body>
+</html>
+`;
+}
+
+/** Title of the file, and its name: first name and minutes. */
+export function homeName({ name, practices }: Pick<HomeFile, 'name' | 'practices'>): { title: string; file: string } {
+  const minutes = Math.round(practices[0].seconds / 60);
+  const title = `${name ? `${name}, ` : ''}${minutes} minutes`;
+  const plain = title
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '');
+  return { title, file: `${plain}.html` };
+}

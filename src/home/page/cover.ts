@@ -1,0 +1,131 @@
+import { button, h, picture, show } from './dom';
+import { dayNow, dayWords, FOOT, type Page } from './page';
+import { allowSound } from './sound';
+
+/** The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher. */
+export function cover(page: Page): void {
+  const { home, memory, go } = page;
+  const { running, plays, done, night } = memory.now;
+  const today = dayNow();
+  const old = today > home.renew;
+  const begin = (id: string): void => {
+    allowSound();
+    go.play(id);
+  };
+  show(
+    h('header', {}, h('h1', {}, home.name ? `For ${home.name}` : 'Your practice'), nightButton(page, night)),
+    old &&
+      h(
+        'p',
+        { class: 'note strong', role: 'status' },
+        `Made on ${dayWords(home.made)}, more than six weeks ago. Bodies change: ask your teacher for a new one before you go on.`,
+      ),
+    !memory.lasts &&
+      h(
+        'p',
+        { class: 'note' },
+        'This browser keeps nothing for this page: leave it open until your teacher has seen it.',
+      ),
+    running && !old
+      ? h(
+          'section',
+          { class: 'card now' },
+          h('h2', {}, 'You stopped half-way'),
+          h('p', {}, `${titleOf(page, running.practice)}, shape ${running.index + 1} of ${running.items.length}.`),
+          button('Go on where you were', () => begin(running.practice), 'main'),
+          button('Leave it', () => {
+            memory.put({ running: null });
+            cover(page);
+          }),
+        )
+      : null,
+    ...home.practices.map((p) =>
+      h(
+        'section',
+        { class: 'card' },
+        h('h2', {}, p.title),
+        h('p', { class: 'quiet' }, `${Math.round(p.seconds / 60)} minutes · ${shapesIn(p.items)} shapes`),
+        h(
+          'div',
+          { class: 'row pictures' },
+          ...p.items
+            .filter(first)
+            .slice(0, 4)
+            .map((i) => picture(home.pictures, i.picture, i.name)),
+        ),
+        p.needs.length > 0 && h('p', { class: 'quiet' }, `Have ready: ${p.needs.join(', ')}.`),
+        button(`Start “${p.title}”`, () => begin(p.id), 'main'),
+      ),
+    ),
+    home.week.length > 0 && week(page, done, today),
+    home.avoid.length > 0 &&
+      h(
+        'section',
+        { class: 'card' },
+        h('h2', {}, 'Leave alone'),
+        h('ul', {}, ...home.avoid.map((a) => h('li', {}, a))),
+      ),
+    home.tests.length > 0 &&
+      h(
+        'section',
+        { class: 'card' },
+        h('h2', {}, 'Small tests'),
+        h('p', {}, 'Two or three measures you can take by yourself, before the practice and not after it.'),
+        button('Take the tests', go.tests),
+      ),
+    plays.length > 0 &&
+      h(
+        'section',
+        { class: 'card' },
+        h('h2', {}, 'For your teacher'),
+        h('p', {}, plays.length === 1 ? 'One time to show.' : `${plays.length} times to show.`),
+        button('Show it', go.giveBack),
+      ),
+    h('p', { class: 'quiet' }, FOOT),
+    h('p', { class: 'quiet' }, `Made on ${dayWords(home.made)}. Nothing leaves this phone by itself.`),
+  );
+}
+
+export function nightButton(page: Page, night: boolean): HTMLButtonElement {
+  const b = button(night ? 'Light' : 'Dim', () => {
+    const next = !page.memory.now.night;
+    page.memory.put({ night: next });
+    document.documentElement.dataset.night = String(next);
+    b.textContent = next ? 'Light' : 'Dim';
+  });
+  return b;
+}
+
+const titleOf = ({ home }: Page, id: string): string => home.practices.find((p) => p.id === id)?.title ?? '';
+type Items = readonly { pose: string }[];
+const first = (i: { pose: string }, k: number, all: Items): boolean => all.findIndex((x) => x.pose === i.pose) === k;
+const shapesIn = (items: Items): number => new Set(items.map((i) => i.pose)).size;
+function week(page: Page, done: readonly string[], today: string): HTMLElement {
+  const { home, memory } = page;
+  return h(
+    'section',
+    { class: 'card' },
+    h('h2', {}, 'Your weeks'),
+    h(
+      'ul',
+      { class: 'days' },
+      ...home.week.map(({ day, practice }) => {
+        const ticked = done.includes(day);
+        const box = h('button', {
+          type: 'button',
+          role: 'checkbox',
+          'aria-checked': String(ticked),
+          class: ticked ? 'day ticked' : 'day',
+          onclick: () => {
+            memory.put({ done: ticked ? done.filter((d) => d !== day) : [...done, day] });
+            cover(page);
+          },
+        });
+        box.append(
+          `${ticked ? '✓' : '○'} ${dayWords(day)}${day === today ? ', today' : ''}: ${titleOf(page, practice)}`,
+        );
+        return h('li', {}, box);
+      }),
+    ),
+  );
+}

@@ -1,0 +1,237 @@
+import type { HomeItem, HomePractice, HomeStep } from '@/core/home/home-file';
+import { clock } from '@/core/practice/clock';
+import { countOf } from '@/core/teaching/moment';
+import { advance, secondsLeft, startPlayer, wake, type PlayerEvent } from '@/core/teaching/player';
+import { button, h, picture, show } from './dom';
+import { finish } from './finish';
+import { nightButton } from './cover';
+import { pain } from './pain';
+import type { HomePlayer } from './kept';
+import type { Page } from './page';
+import { bell, hush, say, stayAwake } from './sound';
+
+/** A practice being done: one shape large, what is left of it, and the few things that a hand or a toe can press. */
+
+/** Milliseconds between looks at the clock. */
+const TICK = 250;
+
+/** A line of its own for each sixth of a hold: long enough to be read lying down. */
+const lineOf = (item: HomeStep, share: number): string => {
+  const lines = [
+    ...item.keep,
+    ...(item.feel ? [`You may feel it: ${item.feel}.`] : []),
+    'Slow breaths, and nothing sharp.',
+  ];
+  return lines[Math.min(lines.length - 1, Math.floor(share * lines.length))];
+};
+
+export const sideWords = (side: HomeStep['side']): string => (side === 'both' ? '' : `${side} side`);
+
+export class Play {
+  #state: HomePlayer;
+  #timer: ReturnType<typeof setInterval> | undefined;
+  /** What is on the screen: drawn anew only where it changes. */
+  #shown = '';
+
+  constructor(
+    private readonly page: Page,
+    practice: HomePractice,
+  ) {
+    const { running } = page.memory.now;
+    const now = Date.now();
+    this.#state =
+      running?.practice === practice.id
+        ? (wake(running, now) as HomePlayer)
+        : (startPlayer(practice.id, page.home.student, practice.items, now, practice.pace) as HomePlayer);
+    this.#do({ type: 'resume' });
+    stayAwake(true);
+    this.#timer = setInterval(() => this.#do({ type: 'tick' }), TICK);
+    // A phone that is laid aside may end the page at any moment.
+    document.addEventListener('visibilitychange', this.#keep);
+  }
+
+  get state(): HomePlayer {
+    return this.#state;
+  }
+
+  readonly #keep = (): void => this.page.memory.put({ running: this.#state });
+
+  #leave(): void {
+    clearInterval(this.#timer);
+    document.removeEventListener('visibilitychange', this.#keep);
+    stayAwake(false);
+    hush();
+  }
+
+  #do(event: PlayerEvent): void {
+    const before = this.#state;
+    this.#state = advance(before, event, Date.now()) as HomePlayer;
+    const { index, stage } = this.#state;
+    const moved = index !== before.index || stage !== before.stage;
+    if (moved && this.page.memory.now.bell && stage !== 'moving' && event.type === 'tick') bell();
+    if (moved || event.type !== 'tick') this.#keep();
+    if (stage === 'finished') {
+      this.#leave();
+      finish(this.page, this.#state);
+      return;
+    }
+    this.#draw(moved);
+  }
+
+  #hurts(): void {
+    const item = this.#item();
+    this.#do({ type: 'pause' });
+    hush();
+    clearInterval(this.#timer);
+    pain(item, {
+      never: () => this.#again(),
+      stopped: (kind, goOn) => {
+        this.#state = advance(this.#state, { type: 'stop-item' }, Date.now()) as HomePlayer;
+        this.#state = advance(this.#state, { type: 'pain', item: item.id, kind }, Date.now()) as HomePlayer;
+        if (goOn) this.#again();
+        else {
+          this.#state = advance(this.#state, { type: 'finish' }, Date.now()) as HomePlayer;
+          this.#leave();
+          finish(this.page, this.#state);
+        }
+      },
+    });
+  }
+
+  #again(): void {
+    this.#shown = '';
+    this.#timer = setInterval(() => this.#do({ type: 'tick' }), TICK);
+    this.#do({ type: this.#state.stage === 'finished' ? 'tick' : 'pause' });
+  }
+
+  #item(): HomeItem {
+    return this.#state.items[Math.min(this.#state.index, this.#state.items.length - 1)];
+  }
+
+  #easier(): void {
+    const item = this.#item();
+    if (!item.easier) return;
+    // Its other side, if that is still to come, becomes easier too.
+    const twin = this.#state.items
+      .slice(this.#state.index + 1)
+      .find((i) => i.pose === item.pose && i.rung === item.rung && i.side !== item.side);
+    this.#do({ type: 'exchange', now: item.easier, twin: twin?.easier ?? null });
+  }
+
+  #draw(moved: boolean): void {
+    const s = this.#state,
+      item = this.#item();
+    const word = [s.index, s.stage, s.running, item.id, s.items.length].join();
+    if (word !== this.#shown) {
+      this.#shown = word;
+      this.#screen();
+      if (moved && this.page.memory.now.voice && s.stage === 'moving')
+        say(`${item.name}. ${sideWords(item.side)}. ${item.enter}`);
+    }
+    const count = countOf(s);
+    const put = (id: string, text: string): void => {
+      const at = document.getElementById(id);
+      if (at && at.textContent !== text) at.textContent = text;
+    };
+    put('left', clock(secondsLeft(s)));
+    put('count', s.stage === 'moving' ? String(Math.ceil(s.left)) : this.#countWords());
+    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / (item.holdSeconds * item.repeats)));
+    document.getElementById('breath')?.style.setProperty('--breath', String(count ? breathAt(count.breath) : 0));
+  }
+
+  #countWords(): string {
+    const count = countOf(this.#state);
+    if (!count) return '';
+    const breaths = count.breathsLeft === 1 ? '1 breath' : `${count.breathsLeft} breaths`;
+    return count.of > 1 ? `${count.time} of ${count.of}` : breaths;
+  }
+
+  #screen(): void {
+    const s = this.#state,
+      item = this.#item(),
+      { home, memory } = this.page;
+    const moving = s.stage === 'moving';
+    const toggle = (name: 'voice' | 'bell', words: string): HTMLButtonElement => {
+      const b = button(words, () => {
+        memory.put({ [name]: !memory.now[name] });
+        b.setAttribute('aria-pressed', String(memory.now[name]));
+        if (name === 'voice' && !memory.now.voice) hush();
+      });
+      b.setAttribute('aria-pressed', String(memory.now[name]));
+      return b;
+    };
+    const focused = document.activeElement?.getAttribute('data-key');
+    const keyed = (b: HTMLButtonElement, key: string): HTMLButtonElement => {
+      b.dataset.key = key;
+      return b;
+    };
+    show(
+      h(
+        'header',
+        {},
+        h('p', { class: 'quiet' }, `${s.index + 1} of ${s.items.length} · `, h('span', { id: 'left' }), ' left'),
+        h(
+          'div',
+          { class: 'row' },
+          toggle('bell', 'Bell'),
+          toggle('voice', 'Voice'),
+          nightButton(this.page, memory.now.night),
+          keyed(
+            button('Close', () => {
+              this.#do({ type: 'pause' });
+              this.#keep();
+              this.#leave();
+              this.page.go.cover();
+            }),
+            'close',
+          ),
+        ),
+      ),
+      h(
+        'div',
+        { class: 'stage' },
+        picture(home.pictures, item.picture, `${item.name}, ${item.sub}, ${sideWords(item.side)}`),
+      ),
+      h(
+        'div',
+        { class: 'what' },
+        h('h1', { 'aria-live': 'polite' }, `${moving ? 'Next: ' : ''}${item.name}`),
+        h('p', {}, [item.sub, sideWords(item.side)].filter(Boolean).join(' · ')),
+        item.props.length > 0 && h('p', { class: 'quiet' }, item.props.join('; ')),
+        h('p', { class: 'count' }, h('span', { id: 'breath', 'aria-hidden': 'true' }), h('span', { id: 'count' })),
+        h('p', { id: 'line' }),
+      ),
+      h(
+        'footer',
+        {},
+        keyed(
+          button('That hurts', () => this.#hurts(), 'hurts'),
+          'hurts',
+        ),
+        keyed(
+          button(s.running ? 'Pause' : 'Go on', () => this.#do({ type: s.running ? 'pause' : 'resume' }), 'main'),
+          'pause',
+        ),
+        keyed(
+          button('Back', () => this.#do({ type: 'back' })),
+          'back',
+        ),
+        keyed(
+          button(moving ? 'I am there' : 'Next', () => this.#do({ type: 'next' })),
+          'next',
+        ),
+        item.easier
+          ? keyed(
+              button('Easier', () => this.#easier()),
+              'easier',
+            )
+          : null,
+      ),
+    );
+    // Whoever goes by keys stays where she was.
+    if (focused) document.querySelector<HTMLElement>(`[data-key="${focused}"]`)?.focus({ preventScroll: true });
+  }
+}
+
+/** How full a breath is, 0–1, from where in it she is. */
+const breathAt = (share: number): number => (share < 0.42 ? share / 0.42 : 1 - (share - 0.42) / 0.58);

@@ -1,0 +1,93 @@
+'use client';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo, useState } from 'react';
+import { dayOf } from '@/core/day-of';
+import { adapt } from '@/core/home/adapt';
+import { adaptationWords, draftMessage, heldSentence, timesSentence } from '@/core/home/adapt-words';
+import { firstName } from '@/core/home/make-home';
+import type { Practice, PracticeItem } from '@/core/practice/practice';
+import { planWeeks } from '@/core/progress/plan';
+import type { RankedPose } from '@/core/ranking/rank';
+import type { Student } from '@/core/students/student';
+import { newId, today } from '@/store/studio';
+import { useStudio } from '../shell/studio-context';
+
+/** What came back of this practice since it was last changed, and what it should become by the rules of progression; nothing by itself. */
+export function AdaptNote({
+  student,
+  practice,
+  ranked,
+  onPut,
+}: {
+  student: Student;
+  practice: Practice;
+  ranked: readonly RankedPose[];
+  onPut: (items: readonly PracticeItem[]) => void;
+}) {
+  const { db } = useStudio();
+  const logs = useLiveQuery(() => db.logs.where('student').equals(student.id).toArray(), [db, student.id]);
+  const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]);
+  const [message, setMessage] = useState<string | null>(null);
+  const home = useMemo(
+    () =>
+      (logs ?? []).filter((l) => l.source === 'home' && l.practice === practice.id && l.startedAt > practice.updatedAt),
+    [logs, practice.id, practice.updatedAt],
+  );
+  const adapted = useMemo(
+    () => adapt(practice, home, ranked, student.breathSeconds, newId),
+    [practice, home, ranked, student.breathSeconds],
+  );
+  if (home.length === 0) return null;
+  const made = practice.updatedAt.slice(0, 10);
+  const until = home.reduce((last, l) => (dayOf(l) > last ? dayOf(l) : last), made);
+  const planned = plan
+    ? planWeeks([], plan).days.filter((d) => d.day >= made && d.day <= until && d.day <= today()).length
+    : null;
+  const held = heldSentence(adapted.held);
+  const changes = adapted.items !== practice.items;
+  return (
+    <Alert severity="info" icon={false} sx={{ mb: 2 }} role="region" aria-label="What came back from home">
+      <Typography sx={{ fontWeight: 700 }}>{timesSentence(home, planned)}</Typography>
+      {adapted.changes.length > 0 ? (
+        <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+          {adapted.changes.map((c) => (
+            <li key={`${c.kind}${c.pose}${c.rung}`}>{adaptationWords(c)}</li>
+          ))}
+        </Box>
+      ) : (
+        <Typography>Nothing in it speaks for a change: it stays as it is.</Typography>
+      )}
+      {held && <Typography>{held}</Typography>}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        {changes && (
+          <Button size="small" variant="contained" onClick={() => onPut(adapted.items)}>
+            Change it so
+          </Button>
+        )}
+        <Button
+          size="small"
+          onClick={() =>
+            setMessage(message === null ? draftMessage(firstName(student.name), home.length, adapted) : null)
+          }
+        >
+          {message === null ? 'Draft a message' : 'Put the message away'}
+        </Button>
+      </Box>
+      {message !== null && (
+        <TextField
+          label={`To ${firstName(student.name)}, yours to change`}
+          multiline
+          fullWidth
+          value={message}
+          onChange={(e) => setMessage(e.target.value)}
+          sx={{ mt: 1 }}
+        />
+      )}
+    </Alert>
+  );
+}

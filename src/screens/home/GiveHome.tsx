@@ -1,0 +1,213 @@
+'use client';
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import FormGroup from '@mui/material/FormGroup';
+import FormLabel from '@mui/material/FormLabel';
+import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { screenOf } from '@/core/cautions/screen';
+import { firstName, makeHome } from '@/core/home/make-home';
+import { RENEW_DAYS } from '@/core/home/home-file';
+import { homeTests } from '@/core/home/self-tests';
+import type { Practice } from '@/core/practice/practice';
+import { planWeeks } from '@/core/progress/plan';
+import type { RankedPose } from '@/core/ranking/rank';
+import { buildOfStudent, type Student } from '@/core/students/student';
+import { canSeal } from '@/store/sealing';
+import { newId, today } from '@/store/studio';
+import { useCues } from '../practice/use-cues';
+import { RecheckedNote } from '../practice/Rechecked';
+import { PassphraseDialog } from '../settings/PassphraseDialog';
+import { usePropSizes } from '../settings/use-pose-settings';
+import { saveFile } from '../shell/save-file';
+import { useStudio } from '../shell/studio-context';
+import { makeFile, type HomeMade } from './make-file';
+
+/** Practices that are offered: the newest. */
+const MOST_OFFERED = 6;
+
+/** One file for the student's phone: which practices, what goes along, locked or not. */
+export function GiveHome({
+  student,
+  practice,
+  ranked,
+  onClose,
+}: {
+  student: Student;
+  practice: Practice;
+  ranked: readonly RankedPose[];
+  onClose: () => void;
+}) {
+  const { db } = useStudio();
+  const [sizes] = usePropSizes();
+  const { schools, book } = useCues();
+  const all = useLiveQuery(() => db.practices.where('student').equals(student.id).toArray(), [db, student.id]);
+  const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]) ?? null;
+  const [chosen, setChosen] = useState<readonly string[]>([practice.id]);
+  const [named, setNamed] = useState(true);
+  const [weeks, setWeeks] = useState(true);
+  const [tests, setTests] = useState(false);
+  const [locks, setLocks] = useState(false);
+  const [asking, setAsking] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [made, setMade] = useState<HomeMade | null>(null);
+  const day = today();
+  const screening = screenOf(student, day);
+  const offered = [
+    practice,
+    ...(all ?? [])
+      .filter((p) => p.id !== practice.id && p.items.length > 0)
+      .sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)),
+  ].slice(0, MOST_OFFERED);
+  const ahead = plan ? planWeeks([], plan).days.filter((d) => d.day >= day && d.mark === null) : [];
+  const alone = homeTests(screening);
+  const first = firstName(student.name);
+  const build = buildOfStudent(student);
+  const home = makeHome({
+    id: newId(),
+    student,
+    named,
+    practices: offered.filter((p) => chosen.includes(p.id)),
+    week: weeks ? ahead.map((d) => ({ day: d.day, practice: practice.id })) : [],
+    tests,
+    ranked,
+    screening,
+    build,
+    sizes,
+    schools,
+    book,
+    today: day,
+  });
+  const make = async (passphrase: string | null) => {
+    if (!home) return;
+    setAsking(false);
+    setBusy(true);
+    setProblem(null);
+    try {
+      const file = await makeFile(home, build, passphrase);
+      saveFile(file.name, file.html, 'text/html');
+      setMade(file);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const tick = (label: string, checked: boolean, on: (to: boolean) => void, disabled = false) => (
+    <FormControlLabel
+      key={label}
+      label={label}
+      disabled={disabled}
+      control={<Checkbox size="small" checked={checked && !disabled} onChange={(_, to) => on(to)} />}
+    />
+  );
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="give-title">
+      <DialogTitle id="give-title">A practice for {first}’s phone</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        {made ? (
+          <Made file={made} first={first} locked={locks} />
+        ) : (
+          <>
+            <Typography>
+              One file that plays on any phone or computer, without a network: shapes drawn as {first} does them, a
+              bell, an easier shape at hand, and a square code to bring back what was done.
+            </Typography>
+            <FormGroup aria-label="Practices in the file">
+              <FormLabel component="legend">Practices in it</FormLabel>
+              {offered.map((p) =>
+                tick(`${p.title}, ${p.minutes} minutes`, chosen.includes(p.id), (to) =>
+                  setChosen(to ? [...chosen, p.id] : chosen.filter((c) => c !== p.id)),
+                ),
+              )}
+            </FormGroup>
+            <FormGroup aria-label="What goes along">
+              <FormLabel component="legend">What goes along</FormLabel>
+              {tick(`The first name, ${first}`, named, setNamed)}
+              {tick(
+                ahead.length > 0
+                  ? `The weeks ahead, ${ahead.length} days to tick`
+                  : 'The weeks ahead: none are planned',
+                weeks,
+                setWeeks,
+                ahead.length === 0,
+              )}
+              {tick(
+                alone.length > 0 ? 'Small tests to take alone' : 'Small tests: the cautions leave none to take alone',
+                tests,
+                setTests,
+                alone.length === 0,
+              )}
+              {tick(
+                canSeal() ? 'Lock it with a passphrase' : 'Lock it: this address has no cryptography',
+                locks,
+                setLocks,
+                !canSeal(),
+              )}
+            </FormGroup>
+            {home && <RecheckedNote changes={home.changes} />}
+            <Typography variant="body2" color="text.secondary">
+              No finding, no muscle and no caution is in it; what to leave alone is told in everyday words. After{' '}
+              {RENEW_DAYS / 7} weeks it asks to be renewed.
+            </Typography>
+            {problem && <Alert severity="warning">{problem}</Alert>}
+          </>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>{made ? 'Close' : 'Leave it'}</Button>
+        {!made && (
+          <Button
+            variant="contained"
+            disabled={busy || !home}
+            onClick={() => (locks ? setAsking(true) : void make(null))}
+          >
+            {busy ? 'Drawing …' : 'Make the file'}
+          </Button>
+        )}
+      </DialogActions>
+      {asking && (
+        <PassphraseDialog
+          locks
+          busy={busy}
+          problem={null}
+          onSay={(passphrase) => void make(passphrase)}
+          onClose={() => setAsking(false)}
+        />
+      )}
+    </Dialog>
+  );
+}
+
+/** What to do with the file. */
+function Made({ file, first, locked }: { file: HomeMade; first: string; locked: boolean }) {
+  return (
+    <>
+      <Alert severity="success" role="status">
+        Saved as {file.name}, {Math.round(file.bytes / 1000)} kB.
+      </Alert>
+      <Typography component="div">
+        <ol style={{ margin: 0, paddingLeft: '1.2em' }}>
+          <li>Send it to {first} as you send any file.</li>
+          <li>On Android or a computer it opens in the browser with a tap.</li>
+          <li>
+            An iPhone may show it without letting it run. Then it needs a browser app that opens saved files, or the
+            printed page instead.
+          </li>
+          {locked && <li>Tell {first} the passphrase another way than the file.</li>}
+          <li>
+            What comes back, you photograph or paste: <em>Progress</em>, then <em>Came back from home</em>.
+          </li>
+        </ol>
+      </Typography>
+    </>
+  );
+}

@@ -3,6 +3,8 @@
  * Each file is one main view at 1280×800, plus a night one.
  */
 import { readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { KolposRecord } from '../src/core/formats/record';
 import { chromium, type Page } from '@playwright/test';
 
@@ -213,13 +215,27 @@ for (const [name, go] of views) {
   await page.screenshot({ path: `${out}/${name}.png` });
   await page.context().close();
 }
-if (!only || only.includes('night')) {
+if (!only || only.includes('home')) {
+  // The file that plays, as it lies on a phone: made in the application, opened from disk without a network.
   const page = await open(1280, 800);
-  await page.goto(`${address}/demo/settings`);
-  await page.getByRole('button', { name: 'Night' }).click();
-  await named('teach')(page);
-  await atRest(page);
-  await page.screenshot({ path: `${out}/teach-night.png` });
+  await page.goto(`${address}/demo`);
+  await page.getByText('Maren Tideway').waitFor();
+  await page.goto(`${address}/demo/student?id=demo-maren&step=practice`);
+  await page.getByRole('button', { name: 'Give it for the phone' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Make the file' }).click(),
+  ]);
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, offline: true })).newPage();
+  await phone.clock.install();
+  const kept = join(tmpdir(), file.suggestedFilename());
+  await file.saveAs(kept);
+  await phone.goto(`file://${kept}`);
+  await phone.getByRole('button', { name: /^Start/ }).click();
+  for (let k = 0; k < 6; k++) await phone.getByRole('button', { name: /^(Next|I am there)$/ }).click();
+  await phone.getByRole('button', { name: 'Dim' }).click();
+  await phone.clock.runFor(20_000);
+  await phone.screenshot({ path: `${out}/home.png` });
   await page.context().close();
 }
 await browser.close();

@@ -54,7 +54,7 @@ describe('what came back', () => {
     const lesson = without(log(3, only({ strength: 9 })), 'source');
     expect(adapt(practice, [lesson], FREE, 6, newId).changes).toEqual([]);
     expect(
-      adapt({ ...practice, updatedAt: '2026-12-01T00:00:00.000Z' }, [log(3, only({ strength: 9 }))], FREE, 6, newId)
+      adapt({ ...practice, homeSeenAt: '2026-12-01T00:00:00.000Z' }, [log(3, only({ strength: 9 }))], FREE, 6, newId)
         .changes,
     ).toEqual([]);
   });

@@ -44,6 +44,13 @@ export interface Adapted {
 const over = (items: readonly PracticeItem[], practice: Practice, ranked: readonly RankedPose[]): number =>
   Math.max(0, ...dosesOf(items, practice.aims, ranked).map((d) => d.minutes / d.wanted - MOST_DOSE));
 
+/** What came back of a practice and was not looked at yet, newest first. */
+export const cameBack = (practice: Pick<Practice, 'id' | 'createdAt' | 'homeSeenAt'>, logs: readonly LogEntry[]): LogEntry[] =>
+  logs
+    .filter((l) => l.source === 'home' && l.practice === practice.id)
+    .filter((l) => l.startedAt > (practice.homeSeenAt ?? practice.createdAt))
+    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
+
 /**
  * @param logs every log of the student; those of this practice that were done at home count
  * @param ranked the whole library fitted to her, under today's cautions
@@ -55,9 +62,7 @@ export function adapt(
   breathSeconds: number,
   newId: () => string,
 ): Adapted {
-  const home = logs
-    .filter((l) => l.source === 'home' && l.practice === practice.id && l.startedAt > practice.updatedAt)
-    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
+  const home = cameBack(practice, logs);
   let items = practice.items;
   const changes: Adaptation[] = [];
   if (home.length === 0) return { items, changes, held: [] };

@@ -45,6 +45,8 @@ export const practiceSchema = z.object({
       kept: z.number().int().optional(),
     })
     .optional(),
+  /** Up to when what came back of it from home was looked at. */
+  homeSeenAt: momentSchema.optional(),
   createdAt: momentSchema,
   updatedAt: momentSchema,
 });

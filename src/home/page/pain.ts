@@ -39,7 +39,7 @@ function after(
     h(
       'p',
       {},
-      `Leave “${item.name}” alone until you have spoken with your teacher. It is written down for her or him.`,
+      `Leave “${item.name}” alone until you have spoken with your teacher. It is noted in what you bring back.`,
     ),
     h(
       'footer',

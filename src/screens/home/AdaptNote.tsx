@@ -1,5 +1,4 @@
 'use client';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -7,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { dayOf } from '@/core/day-of';
-import { adapt } from '@/core/home/adapt';
+import { adapt, cameBack } from '@/core/home/adapt';
 import { adaptationWords, draftMessage, heldSentence, timesSentence } from '@/core/home/adapt-words';
 import { firstName } from '@/core/home/make-home';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
@@ -33,17 +32,13 @@ export function AdaptNote({
   const logs = useLiveQuery(() => db.logs.where('student').equals(student.id).toArray(), [db, student.id]);
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]);
   const [message, setMessage] = useState<string | null>(null);
-  const home = useMemo(
-    () =>
-      (logs ?? []).filter((l) => l.source === 'home' && l.practice === practice.id && l.startedAt > practice.updatedAt),
-    [logs, practice.id, practice.updatedAt],
-  );
+  const home = useMemo(() => cameBack(practice, logs ?? []), [practice, logs]);
   const adapted = useMemo(
     () => adapt(practice, home, ranked, student.breathSeconds, newId),
     [practice, home, ranked, student.breathSeconds],
   );
   if (home.length === 0) return null;
-  const made = practice.updatedAt.slice(0, 10);
+  const made = (practice.homeSeenAt ?? practice.createdAt).slice(0, 10);
   const until = home.reduce((last, l) => (dayOf(l) > last ? dayOf(l) : last), made);
   const planned = plan
     ? planWeeks([], plan).days.filter((d) => d.day >= made && d.day <= until && d.day <= today()).length
@@ -51,7 +46,11 @@ export function AdaptNote({
   const held = heldSentence(adapted.held);
   const changes = adapted.items !== practice.items;
   return (
-    <Alert severity="info" icon={false} sx={{ mb: 2 }} role="region" aria-label="What came back from home">
+    <Box
+      component="section"
+      aria-label="What came back from home"
+      sx={{ border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
+    >
       <Typography sx={{ fontWeight: 700 }}>{timesSentence(home, planned)}</Typography>
       {adapted.changes.length > 0 ? (
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
@@ -69,6 +68,9 @@ export function AdaptNote({
             Change it so
           </Button>
         )}
+        <Button size="small" variant="outlined" onClick={() => onPut(practice.items)}>
+          {changes ? 'Leave it as it is' : 'Seen'}
+        </Button>
         <Button
           size="small"
           onClick={() =>
@@ -88,6 +90,6 @@ export function AdaptNote({
           sx={{ mt: 1 }}
         />
       )}
-    </Alert>
+    </Box>
   );
 }

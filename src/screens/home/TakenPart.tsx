@@ -18,7 +18,7 @@ export function TakenPart({ taken: { student, log, readings, known, leftOut } }:
   const planned = log?.items.reduce((s, i) => s + i.plannedSeconds, 0) ?? 0;
   const hurt = log?.items.filter((i) => i.stopped) ?? [];
   const felt = log?.items.filter((i) => i.placeFelt ?? i.strength !== undefined) ?? [];
-  const sideOf = (side: string): string => (side === 'both' ? '' : ` ${side}`);
+  const sideOf = (side: string): string => (side === 'both' ? '' : ` (${side})`);
   return (
     <Box
       component="section"

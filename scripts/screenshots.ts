@@ -1,6 +1,6 @@
 /**
  * Takes the pictures of `docs/screenshots/` from the demo studio of a running server: `npm run screenshots [address]`.
- * Each file is one main view at 1280×800, plus a night one.
+ * Each file is one main view at 1280×800 of the application, plus a phone's.
  */
 import { readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -206,7 +206,6 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
 ];
-const named = (name: string) => views.find(([n]) => n === name)?.[1] ?? (() => Promise.resolve());
 for (const [name, go] of views) {
   if (only && !only.includes(name)) continue;
   const page = await open(1280, 800);

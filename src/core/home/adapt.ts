@@ -45,7 +45,10 @@ const over = (items: readonly PracticeItem[], practice: Practice, ranked: readon
   Math.max(0, ...dosesOf(items, practice.aims, ranked).map((d) => d.minutes / d.wanted - MOST_DOSE));
 
 /** What came back of a practice and was not looked at yet, newest first. */
-export const cameBack = (practice: Pick<Practice, 'id' | 'createdAt' | 'homeSeenAt'>, logs: readonly LogEntry[]): LogEntry[] =>
+export const cameBack = (
+  practice: Pick<Practice, 'id' | 'createdAt' | 'homeSeenAt'>,
+  logs: readonly LogEntry[],
+): LogEntry[] =>
   logs
     .filter((l) => l.source === 'home' && l.practice === practice.id)
     .filter((l) => l.startedAt > (practice.homeSeenAt ?? practice.createdAt))

@@ -172,10 +172,7 @@ export function PracticeStep({
   /** What came back from home, put into the practice. */
   const adapted = async (id: string, items: readonly PracticeItem[]) => {
     const did = items === open?.items ? 'It stays as it is.' : 'Changed by what came back.';
-    undo(
-      did,
-      await changePractice(db, id, (stored) => ({ ...stored, items: [...items], homeSeenAt: now() }), did),
-    );
+    undo(did, await changePractice(db, id, (stored) => ({ ...stored, items: [...items], homeSeenAt: now() }), did));
   };
   const asked = () => {
     const wanted = Number(minutes.replace(',', '.'));

@@ -5,7 +5,7 @@ import type { KolposRecord } from '@/core/formats/record';
 import type { SetAsideRow } from '@/core/formats/set-aside';
 import { changedSince, mergeStudents, type StudentField } from '@/core/students/merge';
 import type { Student } from '@/core/students/student';
-import { rememberHurt } from './changes';
+import { rememberHurt } from './hurt-of';
 import { ofThisMachine } from './memo-keys';
 import { rowsOf } from './rows';
 import { momentOf, sameRow } from './saved-row';

@@ -1,12 +1,14 @@
 import { stands } from '@/core/cautions/screen';
-import { hurtIn } from '@/core/students/hurt';
 import { stamped } from '@/core/students/merge';
 import type { Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
+import { testById } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
+import { forgetHurt, rememberHurt } from './hurt-of';
+import { removing } from './removed';
 import { now, type MeasureSession, type RunningPlayer, type StudioDatabase } from './studio';
-import { LaterChanges, removeRow, sameRow, saveRow, type Change } from './saved-row';
+import { LaterChanges, sameRow, saveRow, type Change } from './saved-row';
 import { heldOf, letGo } from './unsaved';
 
 export type { Change } from './saved-row';
@@ -130,23 +132,14 @@ export const newSession = (student: string): MeasureSession => ({
 });
 
 /** Removes readings; undo puts them back. */
-export async function removeReadings(db: StudioDatabase, ids: readonly string[]): Promise<Change> {
-  const before = (await db.readings.bulkGet([...ids])).filter((r): r is Reading => r !== undefined);
-  await db.readings.bulkDelete([...ids]);
-  return {
-    undo: async () => {
-      await db.readings.bulkPut(before);
-    },
-  };
-}
-
-/** Brings what is remembered as hurting in line with a student's lessons. To be called inside a transaction over logs and students. */
-export async function rememberHurt(db: StudioDatabase, id: string): Promise<void> {
-  const student = await db.students.get(id);
-  if (!student) return;
-  const hurt = hurtIn(await db.logs.where('student').equals(id).toArray(), student.hurt);
-  if (JSON.stringify(hurt) !== JSON.stringify(student.hurt ?? [])) await db.students.update(id, { hurt });
-}
+export const removeReadings = (db: StudioDatabase, ids: readonly string[]): Promise<Change> =>
+  removing(db, async () => {
+    const rows = (await db.readings.bulkGet([...ids])).filter((r): r is Reading => r !== undefined);
+    const [first] = rows;
+    const words =
+      rows.length === 1 ? `A reading: ${testById(first.test)?.name ?? first.test}` : `${rows.length} readings`;
+    return { words, going: [{ table: 'readings', rows }] };
+  });
 
 /**
  * Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload cannot log twice.
@@ -197,15 +190,12 @@ export async function keepHome(
   };
 }
 
-/** Takes out of what is remembered as hurting what lessons said that are there no longer. */
-async function forgetHurt(db: StudioDatabase, id: string, lessons: ReadonlySet<string>): Promise<void> {
-  const student = await db.students.get(id);
-  if (student?.hurt?.some((h) => lessons.has(h.log)))
-    await db.students.update(id, { hurt: student.hurt.filter((h) => !lessons.has(h.log)) });
-}
-
 /** Keeps an own pose; undo brings back what stood there before. */
 export const savePose = (db: StudioDatabase, pose: OwnShape): Promise<Change> => saveRow(db.poses, pose.id, pose);
 
 /** Removes an own pose; undo puts it back. */
-export const removePose = (db: StudioDatabase, id: string): Promise<Change> => removeRow(db.poses, id);
+export const removePose = (db: StudioDatabase, id: string): Promise<Change> =>
+  removing(db, async () => {
+    const pose = await db.poses.get(id);
+    return { words: `The pose “${pose?.name ?? id}”`, going: [{ table: 'poses', rows: pose ? [pose] : [] }] };
+  });

@@ -3,8 +3,10 @@ import type { Practice } from '@/core/practice/practice';
 import type { Template } from '@/core/practice/plan';
 import type { PlanChoice } from '@/core/progress/plan';
 import { logPutRight, type LogItem } from '@/core/teaching/log';
-import { rememberHurt, type Change } from './changes';
-import { LaterChanges, removeRow, sameRow, saveRow } from './saved-row';
+import type { Change } from './changes';
+import { rememberHurt } from './hurt-of';
+import { removing } from './removed';
+import { LaterChanges, sameRow, saveRow } from './saved-row';
 import { now, type StudioDatabase } from './studio';
 
 /** Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window. */
@@ -103,54 +105,54 @@ export async function stepsOf(
 }
 
 /** Removes a practice with its edits; undo puts all of it back. */
-export async function removePractice(db: StudioDatabase, id: string): Promise<Change> {
-  const [practice, edits, mark] = await db.transaction('rw', [...within(db)], async () => {
-    const had = await Promise.all([
+export const removePractice = (db: StudioDatabase, id: string): Promise<Change> =>
+  removing(db, async () => {
+    const [practice, edits, mark] = await Promise.all([
       db.practices.get(id),
       db.edits.where('practice').equals(id).toArray(),
       db.editMarks.get(id),
     ]);
-    await db.practices.delete(id);
-    await db.edits.where('practice').equals(id).delete();
-    await db.editMarks.delete(id);
-    return had;
+    const student = practice && (await db.students.get(practice.student));
+    return {
+      words: `The practice “${practice?.title ?? id}”${student ? ` of ${student.name}` : ''}`,
+      going: [
+        { table: 'practices', rows: practice ? [practice] : [] },
+        { table: 'edits', rows: edits },
+        { table: 'editMarks', rows: mark ? [mark] : [] },
+      ],
+    };
   });
-  return {
-    undo: async () => {
-      await db.transaction('rw', [...within(db)], async () => {
-        if (practice) await db.practices.put(practice);
-        await db.edits.bulkPut(edits);
-        if (mark) await db.editMarks.put(mark);
-      });
-    },
-  };
-}
 
 /** Keeps a template; undo takes it away, or puts back what stood there. */
 export const saveTemplate = (db: StudioDatabase, template: Template): Promise<Change> =>
   saveRow(db.templates, template.id, template);
 
 /** Removes a template; undo puts it back. */
-export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> => removeRow(db.templates, id);
+export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> =>
+  removing(db, async () => {
+    const template = await db.templates.get(id);
+    return {
+      words: `The template “${template?.title ?? id}”`,
+      going: [{ table: 'templates', rows: template ? [template] : [] }],
+    };
+  });
 
 /** Keeps a class; undo brings back what stood there before, or takes it away. */
 export const saveClass = (db: StudioDatabase, c: YogaClass): Promise<Change> =>
   saveRow(db.classes, c.id, { ...c, updatedAt: now() });
 
 /** Removes a class and what is under way of it; undo puts both back. */
-export async function removeClass(db: StudioDatabase, id: string): Promise<Change> {
-  const [before, player] = await Promise.all([db.classes.get(id), db.players.get(id)]);
-  await db.transaction('rw', db.classes, db.players, async () => {
-    await db.classes.delete(id);
-    await db.players.delete(id);
+export const removeClass = (db: StudioDatabase, id: string): Promise<Change> =>
+  removing(db, async () => {
+    const [one, player] = await Promise.all([db.classes.get(id), db.players.get(id)]);
+    return {
+      words: `The class “${one?.name ?? id}”`,
+      going: [
+        { table: 'classes', rows: one ? [one] : [] },
+        { table: 'players', rows: player ? [player] : [] },
+      ],
+    };
   });
-  return {
-    undo: async () => {
-      if (before) await db.classes.put(before);
-      if (player) await db.players.put(player);
-    },
-  };
-}
 
 /** Keeps the weeks ahead of a student; undo brings back what stood there before. */
 export const savePlan = (db: StudioDatabase, plan: PlanChoice): Promise<Change> =>

@@ -17,6 +17,34 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
   return text;
 }
 
+/** One student alone, with everything that is hers and the own poses it uses, as text of a `kolpos/record` file. */
+export async function takeOutStudent(db: StudioDatabase, id: string): Promise<string> {
+  const all = await everything(db);
+  const hers = <T extends { student: string }>(rows: readonly T[]): T[] => rows.filter((r) => r.student === id);
+  const practices = hers(all.practices),
+    logs = hers(all.logs);
+  const used = new Set([...practices, ...logs].flatMap((p) => p.items.map((i) => i.pose)));
+  return writeRecord({
+    exportedAt: now(),
+    students: all.students.filter((s) => s.id === id),
+    readings: hers(all.readings),
+    practices,
+    logs,
+    plans: hers(all.plans),
+    poses: withOthers(all.poses, used),
+  });
+}
+
+/** Own poses that are used, and those that stand in for them. */
+function withOthers(poses: Everything['poses'], used: ReadonlySet<string>): Everything['poses'] {
+  const wanted = new Set(used);
+  for (let before = -1; before !== wanted.size;) {
+    before = wanted.size;
+    for (const p of poses) if (wanted.has(p.id) && p.instead) wanted.add(p.instead);
+  }
+  return poses.filter((p) => wanted.has(p.id));
+}
+
 /** What of a file could not be brought in again: a backup is called safe only when nothing is. */
 export function notReadBack(text: string): readonly SetAside[] {
   const result = readRecord(text);

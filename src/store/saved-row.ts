@@ -44,16 +44,3 @@ export async function saveRow<T extends object>(table: Table<T>, key: string, ro
       }),
   };
 }
-
-/** Removes a row; undo puts it back, while no other stands in its place. */
-export async function removeRow<T extends object>(table: Table<T>, key: string): Promise<Change> {
-  const before = await table.get(key);
-  await table.delete(key);
-  return {
-    undo: () =>
-      table.db.transaction('rw', table, async () => {
-        if (await table.get(key)) throw new LaterChanges();
-        if (before) await table.put(before);
-      }),
-  };
-}

@@ -97,6 +97,15 @@ export interface Result {
   usedAt: number;
 }
 
+/** What was removed together, with when; kept for thirty days. */
+export interface Removed {
+  id: string;
+  at: string;
+  /** What it was, in words. */
+  words: string;
+  rows: { table: string; row: object }[];
+}
+
 /** Which of its edits a practice shows; later ones can be done again. */
 export interface EditMark {
   practice: string;
@@ -121,6 +130,7 @@ export class StudioDatabase extends Dexie {
   editMarks!: EntityTable<EditMark, 'practice'>;
   classes!: EntityTable<YogaClass, 'id'>;
   results!: Table<Result, [string, string]>;
+  removed!: EntityTable<Removed, 'id'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -160,6 +170,7 @@ export class StudioDatabase extends Dexie {
           });
       });
     this.version(7).stores({ results: '[kind+name], [kind+usedAt]' });
+    this.version(8).stores({ removed: 'id, at' });
   }
 }
 

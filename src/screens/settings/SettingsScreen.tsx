@@ -9,6 +9,7 @@ import { setMessageTime, useMessageTime, type MessageTime } from '../shell/messa
 import { useStudio } from '../shell/studio-context';
 import { AimSettings } from './AimSettings';
 import { FilesPart } from './FilesPart';
+import { RemovedPart } from './RemovedPart';
 import { MeasuringSettings } from './MeasuringSettings';
 import { PoseSettings } from './PoseSettings';
 
@@ -26,6 +27,7 @@ export function SettingsScreen() {
       <AimSettings />
       <PoseSettings />
       <FilesPart />
+      <RemovedPart />
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Light
       </Typography>

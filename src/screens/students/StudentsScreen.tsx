@@ -16,6 +16,7 @@ import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { StudentMenu } from './StudentMenu';
 import { StudentForm } from './StudentForm';
 import { finds } from '@/core/text-search';
 
@@ -128,6 +129,7 @@ export function StudentsScreen() {
             >
               {s.archived ? 'Bring back' : 'Archive'}
             </Button>
+            <StudentMenu student={s} />
           </Box>
         ))}
       </Box>

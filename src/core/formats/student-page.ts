@@ -1,0 +1,92 @@
+import { readoutOf, testById } from '@/core/assessment/battery';
+import { withUnit, type Reading } from '@/core/assessment/reading';
+import { dayOf } from '@/core/day-of';
+import { cautionById } from '@/core/cautions/catalogue';
+import type { Practice } from '@/core/practice/practice';
+import type { PlanChoice } from '@/core/progress/plan';
+import { timelineOf } from '@/core/progress/timeline';
+import { PLACE_WORDS } from '@/core/students/words';
+import type { Student } from '@/core/students/student';
+import type { LogEntry } from '@/core/teaching/log';
+
+/** What is kept of one person, to be read by her: everything that a file about her holds, in words. */
+export interface StudentPage {
+  student: Student;
+  readings: readonly Reading[];
+  practices: readonly Practice[];
+  logs: readonly LogEntry[];
+  plan: PlanChoice | null;
+}
+
+const plain = (text: string): string =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[c] ?? '&quot;');
+const line = (label: string, text: string | number | undefined): string =>
+  text === undefined || text === '' ? '' : `<tr><th>${plain(label)}</th><td>${plain(String(text))}</td></tr>`;
+
+/** A page of HTML that any browser reads, without scripts. */
+export function studentPage({ student: s, readings, practices, logs, plan }: StudentPage, on: string): string {
+  const days = timelineOf({ student: s, readings: [], practices, logs, plan, found: new Map() });
+  const side = (x: { side: string }): string => (x.side === 'both' ? '' : `, ${x.side}`);
+  const about = [
+    line('Name', s.name),
+    line('Height', `${s.height_cm} cm`),
+    line('Mass', `${s.mass_kg} kg`),
+    line('Born', s.birthYear),
+    line('Aim', s.aim),
+    line('Days', s.daily),
+    line('Other activity', s.activity),
+    line('Practised', s.practised),
+    line('What a clinician said', s.clinician),
+    line(
+      'Bothers',
+      s.complaints.map((c) => `${PLACE_WORDS[c.place]}${side(c)}${c.since ? `, since ${c.since}` : ''}`).join('; '),
+    ),
+    line(
+      'Cautions',
+      s.cautions
+        .map(
+          (c) =>
+            `${cautionById(c.caution)?.name ?? c.caution}${c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : ''}`,
+        )
+        .join('; '),
+    ),
+    line('Consent', s.consent && `${s.consent.on}: touch ${s.consent.touch}, given by the ${s.consent.by}`),
+  ].join('');
+  const rows = [...readings]
+    .sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1))
+    .map((r) => {
+      const readout = readoutOf(r.test, r.readout);
+      const values = r.trials.map((v) => (readout ? withUnit(readout, v) : String(v))).join(', ');
+      const cells = [
+        dayOf(r),
+        `${testById(r.test)?.name ?? r.test}${side(r)}`,
+        readout?.name ?? r.readout,
+        values,
+        r.pain ? 'ended in pain' : r.placeFelt ? PLACE_WORDS[r.placeFelt] : '',
+      ];
+      return `<tr>${cells.map((c) => `<td>${plain(c)}</td>`).join('')}</tr>`;
+    });
+  const story = days.map(
+    (d) => `<h3>${plain(d.day)}</h3><ul>${d.lines.map((l) => `<li>${plain(l.text)}</li>`).join('')}</ul>`,
+  );
+  return `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta http-equiv="content-security-policy" content="default-src 'none'; style-src 'unsafe-inline'">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>What is kept of ${plain(s.name)}</title>
+<style>body{font:16px/1.5 system-ui,sans-serif;max-width:50em;margin:2em auto;padding:0 1em;color:#14303b}table{border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.2em .8em .2em 0;border-bottom:1px solid #c9d6d8}</style>
+</head>
+<body>
+<h1>What is kept of ${plain(s.name)}</h1>
+<p>Written on ${plain(on)}. It holds notes on health: keep it where only those may read it who should. Kolpos never diagnoses.</p>
+<table>${about}</table>
+<h2>Readings</h2>
+${rows.length > 0 ? `<table><tr><th>Day</th><th>Test</th><th>Reading</th><th>Value</th><th>Felt</th></tr>${rows.join('')}</table>` : '<p>None.</p>'}
+<h2>Day by day</h2>
+${story.join('\n')}
+</body>
+</html>
+`;
+}

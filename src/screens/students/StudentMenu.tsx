@@ -1,0 +1,148 @@
+'use client';
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useSnackbar } from 'notistack';
+import { useState } from 'react';
+import { studentPage } from '@/core/formats/student-page';
+import { firstName } from '@/core/home/make-home';
+import type { Student } from '@/core/students/student';
+import { notReadBack, takeOutStudent } from '@/store/exchange';
+import { deleteForGood } from '@/store/removed';
+import { today } from '@/store/studio';
+import { saveFile } from '../shell/save-file';
+import { useStudio } from '../shell/studio-context';
+
+const fileOf = (name: string): string =>
+  name
+    .toLowerCase()
+    .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
+    .replaceAll(/^-|-$/g, '') || 'student';
+
+/** What can be done with one student as a whole: a file of her alone, a page for her to read, deleted for good. */
+export function StudentMenu({ student }: { student: Student }) {
+  const { db } = useStudio();
+  const { enqueueSnackbar } = useSnackbar();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [deleting, setDeleting] = useState(false);
+  const close = () => setAnchor(null);
+  const takeOut = async (): Promise<boolean> => {
+    close();
+    const text = await takeOutStudent(db, student.id);
+    const odd = notReadBack(text);
+    saveFile(`kolpos-${fileOf(student.name)}-${today()}.json`, text);
+    enqueueSnackbar(
+      odd.length === 0
+        ? `Everything of ${student.name} is in the file. “Bring a file in” opens it.`
+        : `The file holds everything, but one entry could not be brought in again: ${odd[0].where}: ${odd[0].why}`,
+      odd.length === 0 ? {} : { variant: 'warning', persist: true },
+    );
+    return odd.length === 0;
+  };
+  const page = async () => {
+    close();
+    const [readings, practices, logs, plan] = await Promise.all([
+      db.readings.where('student').equals(student.id).toArray(),
+      db.practices.where('student').equals(student.id).toArray(),
+      db.logs.where('student').equals(student.id).toArray(),
+      db.plans.get(student.id),
+    ]);
+    const html = studentPage({ student, readings, practices, logs, plan: plan ?? null }, today());
+    saveFile(`what-is-kept-of-${fileOf(student.name)}.html`, html, 'text/html');
+  };
+  return (
+    <>
+      <Button
+        size="small"
+        aria-haspopup="menu"
+        aria-label={`More about ${student.name}`}
+        onClick={(e) => setAnchor(e.currentTarget)}
+      >
+        More …
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
+        <MenuItem onClick={() => void takeOut()}>Save this student as a file</MenuItem>
+        <MenuItem onClick={() => void page()}>Save a page to read</MenuItem>
+        <MenuItem
+          onClick={() => {
+            close();
+            setDeleting(true);
+          }}
+        >
+          Delete for good …
+        </MenuItem>
+      </Menu>
+      {deleting && (
+        <DeleteDialog
+          student={student}
+          onFile={takeOut}
+          onDelete={async () => {
+            await deleteForGood(db, student.id);
+            enqueueSnackbar(`Everything of ${student.name} is deleted.`);
+          }}
+          onClose={() => setDeleting(false)}
+        />
+      )}
+    </>
+  );
+}
+
+/** Asks before a student is deleted: a file first, and the first name typed. */
+function DeleteDialog({
+  student,
+  onFile,
+  onDelete,
+  onClose,
+}: {
+  student: Student;
+  onFile: () => Promise<boolean>;
+  onDelete: () => Promise<void>;
+  onClose: () => void;
+}) {
+  const [typed, setTyped] = useState('');
+  const [saved, setSaved] = useState(false);
+  const first = firstName(student.name);
+  const same = typed.trim().toLowerCase() === first.toLowerCase();
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="delete-title">
+      <DialogTitle id="delete-title">Delete {student.name} for good?</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        <Typography>
+          Answers, readings, practices, lessons, weeks and pictures go, and what was removed before. There is no undo.
+          Old words may stay for a while in the browser’s own files, until it tidies them.
+        </Typography>
+        <Button variant="outlined" onClick={() => void onFile().then(() => setSaved(true))}>
+          {saved ? 'Saved. Save it again' : 'Save a file first'}
+        </Button>
+        {!saved && <Alert severity="info">Without a file nothing of this student can ever be brought back.</Alert>}
+        <TextField
+          label={`Type “${first}” to go on`}
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+          autoComplete="off"
+        />
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button
+          variant="contained"
+          color="warning"
+          disabled={!same}
+          onClick={() => {
+            onClose();
+            void onDelete();
+          }}
+        >
+          Delete for good
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

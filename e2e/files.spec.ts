@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { messagesStay, openDemo, stored, undo } from './teacher';
+import { messagesStay, openDemo, rowsOf, stored, undo } from './teacher';
 
 test('everything is taken out locked, the studio emptied, and opened again with the passphrase', async ({ page }) => {
   await messagesStay(page);
@@ -73,4 +73,80 @@ test('everything is taken out locked, the studio emptied, and opened again with 
       'kdf.iterations',
     );
   });
+});
+
+test('what is removed can be brought back later; one student goes out alone, and for good', async ({ page }) => {
+  await openDemo(page, '/student?id=demo-maren&step=practice');
+  await page.getByRole('button', { name: 'More …' }).click();
+  await page.getByRole('menuitem', { name: 'Remove this practice' }).click();
+  await stored(page, 'removed', 'Before rowing');
+  await page.goto('/demo/settings');
+  const removed = page.getByRole('region', { name: 'Recently removed' });
+  await removed.getByRole('button', { name: /Bring back: The practice “Before rowing”/ }).click();
+  await expect(removed.getByText('Nothing was removed')).toBeVisible();
+  await stored(page, 'practices', 'Before rowing');
+
+  await page.goto('/demo/students');
+  await page.getByRole('button', { name: 'More about Maren Tideway' }).click();
+  await page.getByRole('menuitem', { name: 'Delete for good …' }).click();
+  const asked = page.getByRole('dialog', { name: 'Delete Maren Tideway for good?' });
+  const last = asked.getByRole('button', { name: 'Delete for good' });
+  await expect(last).toBeDisabled();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    asked.getByRole('button', { name: 'Save a file first' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toMatch(/^kolpos-maren-tideway-\d{4}-\d{2}-\d{2}\.json$/);
+  const file = await download.path();
+  await asked.getByLabel(/^Type “Maren”/).fill('Osk');
+  await expect(last).toBeDisabled();
+  await asked.getByLabel(/^Type “Maren”/).fill('maren');
+  await last.click();
+  await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeHidden();
+  for (const table of ['students', 'readings', 'practices', 'logs', 'memos', 'removed'])
+    expect(await rowsOf(page, 'kolpos-demo', table)).not.toContain('demo-maren');
+
+  await page.goto('/demo/settings');
+  await page.getByLabel('File to bring in').setInputFiles(file);
+  await page
+    .getByRole('dialog', { name: /^What is in/ })
+    .getByRole('button', { name: 'Bring it in' })
+    .click();
+  await stored(page, 'practices', 'Before rowing');
+  await page.goto('/demo/students');
+  await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
+});
+
+test('each day leaves a backup in the folder that was chosen', async ({ page }) => {
+  // The browser's own private folder stands in for one on the disk.
+  await page.addInitScript(() => {
+    const pick = async () => (await navigator.storage.getDirectory()).getDirectoryHandle('Boathouse', { create: true });
+    Object.assign(window, { showDirectoryPicker: pick });
+  });
+  await openDemo(page, '/settings');
+  await page.getByRole('button', { name: 'Backups into a folder …' }).click();
+  await expect(page.getByText(/kolpos-demo-.*\.json is in “Boathouse”/)).toBeVisible();
+  const inFolder = () =>
+    page.evaluate(async () => {
+      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('Boathouse');
+      const keys: string[] = [];
+      let text = '';
+      const entries = folder as unknown as { entries: () => AsyncIterable<[string, FileSystemFileHandle]> };
+      for await (const [key, handle] of entries.entries()) {
+        keys.push(key);
+        text = await (await handle.getFile()).text();
+      }
+      return { keys, text };
+    });
+  expect((await inFolder()).keys).toHaveLength(1);
+  // Something new, and the page opened again: it is in the file of today without a word.
+  await page.goto('/demo/student?id=demo-osk&step=ask');
+  await page.getByLabel('Cautions', { exact: true }).fill('Pinching');
+  await page.getByRole('option', { name: /^Pinching in the groin/ }).click();
+  await expect(page.getByRole('status', { name: 'Kept or not' })).toHaveText('Kept.');
+  await page.goto('/demo/settings');
+  await expect.poll(async () => (await inFolder()).text).toContain('"groin-pinch"');
+  expect((await inFolder()).keys).toHaveLength(1);
+  await page.getByRole('button', { name: 'No more into “Boathouse”' }).click();
+  await expect(page.getByRole('button', { name: 'Backups into a folder …' })).toBeVisible();
 });

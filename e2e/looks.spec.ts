@@ -54,7 +54,8 @@ for (const [k, views] of HALVES.entries())
         await page.evaluate((to) => document.documentElement.setAttribute('data-mui-color-scheme', to), light);
         // By night only colours differ; all other rules have been asked by day.
         const all = light === 'light' || process.env.KOLPOS_FULL;
-        const axe = new AxeBuilder({ page });
+        // What a drawing is made of says nothing by itself: the drawing does.
+        const axe = new AxeBuilder({ page }).exclude('svg > *');
         const { violations } = await (
           all ? axe.withTags(['wcag2a', 'wcag2aa']) : axe.withRules(['color-contrast'])
         ).analyze();

@@ -126,7 +126,7 @@ export const GRAPH: readonly Node[] = [
     id: 'demo',
     what: 'the demo studio as a file',
     module: at('demo'),
-    files: ['public/demo.json'],
+    files: ['public/demo.json', 'public/demo-limits.json'],
     after: ['gains', 'paths', 'typical-loads'],
     tolerance: TWO_ENGINES,
   },

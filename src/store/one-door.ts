@@ -3,7 +3,7 @@ import { ofThisMachine } from './memo-keys';
 import { hold, type HeldRow } from './unsaved';
 
 /** What can be worked out again or is typed anew at once: nobody is told that it could not be written. */
-const OF_NO_MATTER: ReadonlySet<string> = new Set(['results', 'edits', 'editMarks', 'removed']);
+const OF_NO_MATTER: ReadonlySet<string> = new Set(['results', 'edits', 'editMarks', 'removed', 'handles']);
 
 /** An error of the disk or the browser; what the code itself did not allow (a change built upon, a key twice) is none. */
 const ofTheBrowser = (error: unknown): boolean => {

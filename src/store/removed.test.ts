@@ -31,7 +31,15 @@ describe('what is removed', () => {
   it.each([
     ['a practice with its edits', () => removePractice(db, practice.id), /practice “Before rowing” of Maren/],
     ['a reading', () => removeReadings(db, [reading.id]), /^A reading: /],
-    ['several readings', () => removeReadings(db, demo.readings.slice(0, 3).map((r) => r.id)), /^3 readings/],
+    [
+      'several readings',
+      () =>
+        removeReadings(
+          db,
+          demo.readings.slice(0, 3).map((r) => r.id),
+        ),
+      /^3 readings/,
+    ],
     ['a class', () => removeClass(db, one.id), /^The class “/],
   ] as const)('%s is noted, and comes back as it was', async (_, remove, words) => {
     await editPractice(db, { ...practice, title: 'Before rowing' }, 'Renamed.');
@@ -77,7 +85,13 @@ describe('a student deleted for good', () => {
     });
     await db.drafts.put({ id: `${WHO}/straight-leg-raise/left`, trials: ['4'] });
     await db.memos.put({ key: `limits/${WHO}`, value: 'x' });
-    await removeReadings(db, demo.readings.filter((r) => r.student === WHO).slice(0, 2).map((r) => r.id));
+    await removeReadings(
+      db,
+      demo.readings
+        .filter((r) => r.student === WHO)
+        .slice(0, 2)
+        .map((r) => r.id),
+    );
     const others = (await db.readings.toArray()).filter((r) => r.student !== WHO);
     await deleteForGood(db, WHO);
     const left = JSON.stringify(await Promise.all(db.tables.map((t) => t.toArray())));

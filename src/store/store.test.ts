@@ -1,6 +1,9 @@
 import 'fake-indexeddb/auto';
 import { standingPose } from '@/core/pose-editor/edit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { readFileSync } from 'node:fs';
+import { readLimits } from '@/core/inference';
+import { feltIn } from '@/core/teaching/log';
 import { demoStudio } from '@demo/studio';
 import type { Student } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
@@ -35,6 +38,18 @@ const counts = async () => ({
   readings: await db.readings.count(),
   practices: await db.practices.count(),
   logs: await db.logs.count(),
+});
+
+describe('the demo', () => {
+  it('comes with what limits its students, resting on their readings as they stand in the database', async () => {
+    await replaceAll(db, demo);
+    const texts = JSON.parse(readFileSync('public/demo-limits.json', 'utf8')) as Record<string, string>;
+    for (const student of await db.students.toArray()) {
+      const readings = (await db.readings.toArray()).filter((r) => r.student === student.id);
+      const felt = feltIn((await db.logs.toArray()).filter((l) => l.student === student.id));
+      if (readings.length > 0) expect(readLimits(texts[student.id], { student, readings, felt })).not.toBeNull();
+    }
+  });
 });
 
 describe('an undo that something stands in the way of', () => {

@@ -106,6 +106,12 @@ export interface Removed {
   rows: { table: string; row: object }[];
 }
 
+/** What a browser gave and keeps, such as a folder. It goes into no file. */
+export interface Handle {
+  key: string;
+  handle: unknown;
+}
+
 /** Which of its edits a practice shows; later ones can be done again. */
 export interface EditMark {
   practice: string;
@@ -131,6 +137,7 @@ export class StudioDatabase extends Dexie {
   classes!: EntityTable<YogaClass, 'id'>;
   results!: Table<Result, [string, string]>;
   removed!: EntityTable<Removed, 'id'>;
+  handles!: EntityTable<Handle, 'key'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -170,7 +177,7 @@ export class StudioDatabase extends Dexie {
           });
       });
     this.version(7).stores({ results: '[kind+name], [kind+usedAt]' });
-    this.version(8).stores({ removed: 'id, at' });
+    this.version(8).stores({ removed: 'id, at', handles: 'key' });
   }
 }
 

@@ -1,7 +1,13 @@
-/** Writes `public/demo.json`: the made-up studio that the demo opens with. */
+/** Writes `public/demo.json`, the made-up studio that the demo opens with, and what limits its students. */
+import { demoLimits } from '../../../demo/limits';
 import { demoStudio } from '../../../demo/studio';
 import type { Maker } from '../node';
 
+const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
+
 export const maker: Maker = {
-  files: async () => ({ 'public/demo.json': `${JSON.stringify(await demoStudio(), null, 2)}\n` }),
+  files: async () => {
+    const record = await demoStudio();
+    return { 'public/demo.json': json(record), 'public/demo-limits.json': json(demoLimits(record)) };
+  },
 };

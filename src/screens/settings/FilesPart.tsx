@@ -11,15 +11,17 @@ import { useState } from 'react';
 import { saysSealed } from '@/core/formats/sealed';
 import { textOf } from '@/core/formats/text';
 import { bringIn, compare, type Incoming } from '@/store/bring-in';
-import { emptyStudio, notReadBack, takeOut } from '@/store/exchange';
+import { emptyStudio, takeOut } from '@/store/exchange';
 import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
+import { useBackup } from '../shell/use-backup';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { broughtWords } from './incoming-words';
 import { IncomingDialog } from './IncomingDialog';
+import { FolderPart } from './FolderPart';
 import { PassphraseDialog } from './PassphraseDialog';
 
 const NO_LOCKS =
@@ -30,6 +32,7 @@ export function FilesPart() {
   const { db, name } = useStudio();
   const { enqueueSnackbar } = useSnackbar();
   const undo = useUndo();
+  const { out, told } = useBackup();
   const [refused, setRefused] = useState<RefusedFile | null>(null);
   const [locking, setLocking] = useState(false);
   const [locked, setLocked] = useState<{ file: string; text: string } | null>(null);
@@ -38,21 +41,6 @@ export function FilesPart() {
   const [emptying, setEmptying] = useState(false);
   const [incoming, setIncoming] = useState<{ file: string; what: Incoming } | null>(null);
 
-  /** Says that a backup is safe, once it was read back. */
-  const told = (text: string, safe: string) => {
-    const odd = notReadBack(text);
-    if (odd.length === 0) enqueueSnackbar(safe);
-    else
-      enqueueSnackbar(
-        `The file holds everything, but ${odd.length === 1 ? 'one entry' : `${odd.length} entries`} could not be brought in again as it stands. The first: ${odd[0].where}: ${odd[0].why}`,
-        { variant: 'warning', persist: true },
-      );
-  };
-  const out = async () => {
-    const text = await takeOut(db);
-    saveFile(`kolpos-${name}-${today()}.json`, text);
-    told(text, 'Everything is in the file. Keep it somewhere safe: it holds health notes.');
-  };
   const outLocked = async (passphrase: string) => {
     setBusy(true);
     try {
@@ -143,6 +131,7 @@ export function FilesPart() {
         <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />
         <Button onClick={() => setEmptying(true)}>Empty this studio</Button>
       </Box>
+      <FolderPart />
       {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         The format is open: <a href="/record.schema.json">its JSON Schema</a>. A locked file is the same, encrypted with

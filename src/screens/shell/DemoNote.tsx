@@ -3,7 +3,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
+import { z } from 'zod';
 import type { KolposRecord } from '@/core/formats/record';
+import { LIMITS } from '@/store/memo-keys';
 import type { StudioDatabase } from '@/store/studio';
 import { useStudio } from './studio-context';
 
@@ -22,7 +24,14 @@ async function demoRecord(): Promise<KolposRecord> {
 const fill = async (db: StudioDatabase): Promise<void> => {
   const [{ replaceAll }, record] = await Promise.all([import('@/store/exchange'), demoRecord()]);
   await replaceAll(db, record);
+  await fillLimits(db).catch(() => undefined);
 };
+
+/** What limits each of them, worked out beforehand; without it each page works it out for itself. */
+async function fillLimits(db: StudioDatabase): Promise<void> {
+  const limits = z.record(z.string(), z.string()).parse(await (await fetch('/demo-limits.json')).json());
+  await db.memos.bulkPut(Object.entries(limits).map(([id, value]) => ({ key: LIMITS + id, value })));
+}
 
 /** Says that this is demo data, fills it the first time, and puts it back on request. */
 export function DemoNote() {

@@ -11,6 +11,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { DemoNote } from './DemoNote';
 import { useStudio } from './studio-context';
 import { UnsavedNote } from './UnsavedNote';
+import { useDailyBackup } from './use-daily-backup';
 
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
@@ -44,7 +45,8 @@ const typing = (target: EventTarget | null): boolean =>
 
 /** Rail and page. Keys: `g` and a letter goes to a page, `?` lists the keys. */
 export function Shell({ children }: { children: ReactNode }) {
-  const { base, name } = useStudio();
+  const { base, name, db } = useStudio();
+  useDailyBackup(db, name === 'studio');
   const pathname = usePathname();
   const router = useRouter();
   const [help, setHelp] = useState(false);

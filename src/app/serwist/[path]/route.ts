@@ -29,7 +29,7 @@ export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } =
   globPatterns: [
     '.next/static/**/*.{js,css,svg,png,webp,json,wasm,woff,woff2}',
     'public/**/*.{svg,png,woff,woff2}',
-    'public/demo.json',
+    'public/demo*.json',
   ],
   additionalPrecacheEntries: [...pages, '/home-page'].map((url) => ({ url, revision })),
 });

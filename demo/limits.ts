@@ -1,0 +1,15 @@
+import type { KolposRecord } from '@/core/formats/record';
+import { infer, limitsOf, writeLimits } from '@/core/inference';
+import { feltIn } from '@/core/teaching/log';
+
+/** What limits each of the demo's students, as a browser would keep it beside her readings: the first page is painted at once. */
+export const demoLimits = (record: KolposRecord): Record<string, string> =>
+  Object.fromEntries(
+    record.students.flatMap((student) => {
+      const readings = record.readings.filter((r) => r.student === student.id);
+      if (readings.length === 0) return [];
+      const felt = feltIn(record.logs.filter((l) => l.student === student.id));
+      const { findings } = infer(student, readings, { felt, next: false });
+      return [[student.id, writeLimits({ student, readings, felt }, limitsOf(findings.movements))]];
+    }),
+  );

@@ -1,0 +1,30 @@
+import { useSnackbar } from 'notistack';
+import { useCallback } from 'react';
+import { notReadBack, takeOut } from '@/store/exchange';
+import { today } from '@/store/studio';
+import { saveFile } from './save-file';
+import { useStudio } from './studio-context';
+
+/** Saves everything as a file, and says that it is safe once it was read back. */
+export function useBackup(): { out: () => Promise<void>; told: (text: string, safe: string) => void } {
+  const { db, name } = useStudio();
+  const { enqueueSnackbar } = useSnackbar();
+  const told = useCallback(
+    (text: string, safe: string) => {
+      const odd = notReadBack(text);
+      if (odd.length === 0) enqueueSnackbar(safe);
+      else
+        enqueueSnackbar(
+          `The file holds everything, but ${odd.length === 1 ? 'one entry' : `${odd.length} entries`} could not be brought in again as it stands. The first: ${odd[0].where}: ${odd[0].why}`,
+          { variant: 'warning', persist: true },
+        );
+    },
+    [enqueueSnackbar],
+  );
+  const out = useCallback(async () => {
+    const text = await takeOut(db);
+    saveFile(`kolpos-${name}-${today()}.json`, text);
+    told(text, 'Everything is in the file. Keep it somewhere safe: it holds health notes.');
+  }, [db, name, told]);
+  return { out, told };
+}

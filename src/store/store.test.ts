@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { standingPose } from '@/core/pose-editor/edit';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
+import { readRecord } from '@/core/formats/read-record';
 import { readLimits } from '@/core/inference';
 import { feltIn } from '@/core/teaching/log';
 import { demoStudio } from '@demo/studio';
@@ -42,7 +43,9 @@ const counts = async () => ({
 
 describe('the demo', () => {
   it('comes with what limits its students, resting on their readings as they stand in the database', async () => {
-    await replaceAll(db, demo);
+    const read = readRecord(readFileSync('public/demo.json', 'utf8'));
+    if (!read.ok) throw new Error(read.problem.message);
+    await replaceAll(db, read.record);
     const texts = JSON.parse(readFileSync('public/demo-limits.json', 'utf8')) as Record<string, string>;
     for (const student of await db.students.toArray()) {
       const readings = (await db.readings.toArray()).filter((r) => r.student === student.id);

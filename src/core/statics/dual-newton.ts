@@ -42,10 +42,11 @@ export function dualNewton(p: BoxProgram, start?: Float64Array): Solved {
     matrix = new Float64Array(m * m);
   const soft = 1 / (2 * p.w);
   const scale = Math.max(1e-12, ...p.b.map(Math.abs));
-  let free: Uint8Array = new Uint8Array(n).fill(start ? 0 : 1);
+  const sparse = sparseOf(p);
+  const free = new Uint8Array(n).fill(start ? 0 : 1);
   let round = 0,
     converged = false;
-  times(p, prices, pull);
+  times(sparse, prices, pull);
   for (; round < MOST_ROUNDS; round++) {
     for (let j = 0; j < n; j++) {
       const wish = pull[j] / (2 * p.d[j]);
@@ -53,7 +54,7 @@ export function dualNewton(p: BoxProgram, start?: Float64Array): Solved {
       // The very first step treats every variable as free.
       if (round > 0 || start) free[j] = wish > p.low[j] && wish < p.high[j] ? 1 : 0;
     }
-    remainder(p, x, gradient);
+    remainder(p.b, sparse, x, gradient);
     for (let i = 0; i < m; i++) gradient[i] -= soft * prices[i];
     let worst = 0;
     for (let i = 0; i < m; i++) worst = Math.max(worst, Math.abs(gradient[i]));
@@ -61,55 +62,82 @@ export function dualNewton(p: BoxProgram, start?: Float64Array): Solved {
       converged = true;
       break;
     }
-    newtonMatrix(p, free, soft, matrix);
+    newtonMatrix(p, sparse, free, soft, matrix);
     step.set(gradient);
     solveInPlace(matrix, step, m);
-    times(p, step, along);
+    times(sparse, step, along);
     const t = exactLength(p, prices, step, pull, along, soft);
     if (t === 0) break;
     for (let i = 0; i < m; i++) prices[i] += t * step[i];
     for (let j = 0; j < n; j++) pull[j] += t * along[j];
-    free = new Uint8Array(n);
   }
-  remainder(p, x, gradient);
+  remainder(p.b, sparse, x, gradient);
   let residual = 0;
   for (let i = 0; i < m; i++) residual = Math.max(residual, Math.abs(gradient[i]));
   return { x, prices, residual, rounds: round, converged };
 }
 
+/** A column after column without its noughts: a muscle crosses few joints, so that nine numbers of ten are none. */
+interface Sparse {
+  /** Where each column begins in the lists; one more than there are columns. */
+  from: Int32Array;
+  row: Int32Array;
+  value: Float64Array;
+}
+
+function sparseOf({ a, rows, d }: BoxProgram): Sparse {
+  let count = 0;
+  for (let k = 0; k < a.length; k++) if (a[k] !== 0) count++;
+  const from = new Int32Array(d.length + 1),
+    row = new Int32Array(count),
+    value = new Float64Array(count);
+  for (let j = 0, at = 0, k = 0; j < d.length; j++) {
+    for (let i = 0; i < rows; i++, k++)
+      if (a[k] !== 0) {
+        row[at] = i;
+        value[at++] = a[k];
+      }
+    from[j + 1] = at;
+  }
+  return { from, row, value };
+}
+
 /** out = Aᵀ v. */
-function times(p: BoxProgram, v: Float64Array, out: Float64Array): void {
-  const m = p.rows;
-  for (let j = 0, k = 0; j < out.length; j++) {
+function times({ from, row, value }: Sparse, v: Float64Array, out: Float64Array): void {
+  for (let j = 0; j < out.length; j++) {
     let s = 0;
-    for (let i = 0; i < m; i++, k++) s += p.a[k] * v[i];
+    for (let k = from[j]; k < from[j + 1]; k++) s += value[k] * v[row[k]];
     out[j] = s;
   }
 }
 
 /** out = b − A x. */
-function remainder(p: BoxProgram, x: Float64Array, out: Float64Array): void {
-  const m = p.rows;
-  out.set(p.b);
+function remainder(b: Float64Array, { from, row, value }: Sparse, x: Float64Array, out: Float64Array): void {
+  out.set(b);
   for (let j = 0; j < x.length; j++) {
     const v = x[j];
     if (v === 0) continue;
-    for (let i = 0, k = j * m; i < m; i++, k++) out[i] -= p.a[k] * v;
+    for (let k = from[j]; k < from[j + 1]; k++) out[row[k]] -= value[k] * v;
   }
 }
 
 /** diag(1/2w) + Σ over free columns of A_j A_jᵀ / 2d_j + a little, upper half filled then mirrored. */
-function newtonMatrix(p: BoxProgram, free: Uint8Array, soft: number, out: Float64Array): void {
-  const m = p.rows;
+function newtonMatrix(
+  { rows: m, d }: BoxProgram,
+  { from, row, value }: Sparse,
+  free: Uint8Array,
+  soft: number,
+  out: Float64Array,
+): void {
   out.fill(0);
   for (let j = 0; j < free.length; j++) {
     if (!free[j]) continue;
-    const f = 1 / (2 * p.d[j]),
-      o = j * m;
-    for (let r = 0; r < m; r++) {
-      const v = p.a[o + r] * f;
-      if (v === 0) continue;
-      for (let c = r; c < m; c++) out[r * m + c] += v * p.a[o + c];
+    const f = 1 / (2 * d[j]),
+      end = from[j + 1];
+    for (let r = from[j]; r < end; r++) {
+      const v = value[r] * f,
+        o = row[r] * m;
+      for (let c = r; c < end; c++) out[o + row[c]] += v * value[c];
     }
   }
   for (let r = 0; r < m; r++) {

@@ -7,9 +7,7 @@ export const demoLimits = (record: KolposRecord): Record<string, string> =>
   Object.fromEntries(
     record.students.flatMap((student) => {
       // In the order in which a database has them.
-      const readings = record.readings
-        .filter((r) => r.student === student.id)
-        .sort((a, b) => (a.id < b.id ? -1 : 1));
+      const readings = record.readings.filter((r) => r.student === student.id).sort((a, b) => (a.id < b.id ? -1 : 1));
       if (readings.length === 0) return [];
       const felt = feltIn(record.logs.filter((l) => l.student === student.id));
       const { findings } = infer(student, readings, { felt, next: false });

@@ -107,3 +107,83 @@ describe('what an expert would say', () => {
     expect(aims(f).some((a) => a.includes('gluteus-maximus'))).toBe(false);
   });
 });
+
+describe('a reading that was broken off', () => {
+  it.each([
+    ['the thigh of a hanging leg, by pain', hanging(-8, 55, { pain: true, endFeel: 'pain' })],
+    ['the thigh of a hanging leg, by fear', hanging(-12, 60, { endFeel: 'fear' })],
+    ['a straight leg raise, by pain', [readOf('straight-leg-raise', 'hip-flexion', 30, { pain: true })]],
+    ['a straight leg raise, by guarding', [readOf('straight-leg-raise', 'hip-flexion', 25, { endFeel: 'guarding' })]],
+    ['heel to buttock, by pain', [readOf('prone-knee-bend', 'knee-flexion', 80, { pain: true })]],
+    ['knee to chest, by pain', [readOf('knee-to-chest', 'hip-flexion', 80, { pain: true })]],
+    ['a leg let out, by pain', [readOf('supine-abduction', 'straight-knee', 15, { pain: true })]],
+    ['turning in, by pain', [readOf('prone-hip-rotation', 'internal-rotation', 8, { pain: true })]],
+    ['the knee to the wall, by pain', [readOf('knee-to-wall', 'shin-angle', 15, { pain: true })]],
+  ] as const)('%s: no short muscle, no limited movement, nothing to lengthen but upkeep', (_, readings) => {
+    const f = of(readings);
+    for (const s of f.structures) expect(s.shortProbability, s.structure).toBeLessThan(0.5);
+    for (const m of f.movements) expect(m.band, m.movement).toBeGreaterThan(-1);
+    for (const a of proposeAims(f)) if (a.kind === 'lengthen') expect(a.reasons[0].kind).toBe('least');
+  });
+});
+
+describe('a pinch in the groin', () => {
+  it.each([
+    ['knee to chest', readOf('knee-to-chest', 'hip-flexion', 98, { endFeel: 'pinch', placeFelt: 'groin-pinch' })],
+    [
+      'knee to the other shoulder',
+      readOf('knee-to-opposite-shoulder', 'hip-adduction', 4, { placeFelt: 'groin-pinch' }),
+    ],
+    ['ankle over the knee', readOf('faber', 'knee-height', 28, { placeFelt: 'groin-pinch' })],
+    ['turning in, sitting', readOf('seated-hip-rotation', 'internal-rotation', 12, { endFeel: 'pinch' })],
+  ] as const)('%s: the joint is named, and nothing is lengthened for it', (_, reading) => {
+    const f = of([reading]);
+    expect(f.hints.some((h) => h.kind === 'joint' && h.side === 'left')).toBe(true);
+    const all = aims(f);
+    expect(all).toContain('leave joint-or-capsule left');
+    expect(all.filter((a) => a.startsWith('lengthen') || a.startsWith('both'))).toEqual([]);
+  });
+  it('takes no aim from what another test says of a muscle', () => {
+    const f = of([
+      readOf('knee-to-chest', 'hip-flexion', 98, { endFeel: 'pinch', placeFelt: 'groin-pinch' }),
+      readOf('straight-leg-raise', 'hip-flexion', 48, { placeFelt: 'back-thigh' }),
+    ]);
+    expect(aims(f)).toContain('lengthen hamstrings left');
+  });
+});
+
+describe('a hip that turns little either way', () => {
+  it('read in one position: the joint, and its rotators are not pulled open', () => {
+    const f = of([
+      readOf('seated-hip-rotation', 'internal-rotation', 14),
+      readOf('seated-hip-rotation', 'external-rotation', 15),
+      readOf('knee-to-chest', 'hip-flexion', 96),
+    ]);
+    expect(f.hints.map((h) => h.kind)).toContain('both-rotations');
+    expect(aims(f)).toContain('leave joint-or-capsule left');
+    expect(aims(f).some((a) => a === 'lengthen deep-buttock left')).toBe(false);
+  });
+  it('is not said of one that turns out little only, or a little less both ways', () => {
+    const kinds = (inward: number, out: number) =>
+      of([
+        readOf('seated-hip-rotation', 'internal-rotation', inward),
+        readOf('seated-hip-rotation', 'external-rotation', out),
+      ]).hints.map((h) => h.kind);
+    expect(kinds(34, 15)).not.toContain('both-rotations');
+    expect(kinds(26, 29)).not.toContain('both-rotations');
+  });
+});
+
+describe('a thigh that drifts out as it hangs', () => {
+  it.each([
+    ['alone', hanging(5, 55).slice(0, 2), 32],
+    ['with a thigh a little high', hanging(-5, 55).slice(0, 2), 32],
+    ['with a short Ober', [readOf('ober', 'hip-adduction', 5), ...hanging(5, 55).slice(0, 2)], 28],
+    ['with a thigh that hangs well', hanging(12, 60).slice(0, 2), 30],
+  ] as const)('%s: the outer hip, not psoas and iliacus', (_, readings, drift) => {
+    const f = of([...readings, readOf('modified-thomas', 'hip-abduction', drift)]);
+    expect(limiter(f, 'hip-adduction')[0].structure).toBe('lateral-hip');
+    expect(short(f, 'lateral-hip')).toBeGreaterThan(short(f, 'deep-hip-flexor') - 0.1);
+    expect(aims(f).some((a) => a.includes('lateral-hip left'))).toBe(true);
+  });
+});

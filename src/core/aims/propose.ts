@@ -152,6 +152,9 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
     }
     const bone = hinted('turned-in-bone', side) || hinted('turned-out-bone', side);
     if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'bone' }, 'pushing');
+    // A joint that turns little either way is not pulled open at its rotators.
+    if (group === 'deep-buttock' && !bone && hinted('both-rotations', side) && d.kind !== 'strengthen')
+      become(d, 'leave', { kind: 'joint' }, 'pushing');
     if (group === 'hamstrings' && hinted('nerve', side) && d.kind !== 'strengthen')
       become(d, 'leave', { kind: 'nerve' }, 'long-holds');
     if (group === 'lateral-hip' && (d.kind === 'lengthen' || d.kind === 'both')) {
@@ -258,14 +261,15 @@ function lengthening(
   // A muscle of which no reading speaks is only as short as people with such readings usually are: that is no aim.
   const spokenOf = (group: GroupId, side: Side): boolean =>
     findings.movements.some(
-      (m) => m.side === side && m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
+      (m) =>
+        m.side === side && !m.pinched && m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
     );
   for (const s of findings.structures)
     if (s.shortProbability > SHORT && spokenOf(s.structure, s.side))
       put(s.structure, s.side, 'lengthen', s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
-    if (m.band < LIMITED && m.clarity !== 'unclear' && top && top.probability >= LIKELY)
+    if (m.band < LIMITED && !m.pinched && m.clarity !== 'unclear' && top && top.probability >= LIKELY)
       put(top.structure, m.side, 'lengthen', 0.7 * top.probability, {
         kind: 'limits',
         movement: m.movement,
@@ -277,7 +281,7 @@ function lengthening(
   const named = new Set(
     findings.movements.flatMap((m) => {
       const top = m.limiters.at(0);
-      return top && top.probability >= LIKELY && isMuscleGroup(top.structure) ? [top.structure] : [];
+      return top && !m.pinched && top.probability >= LIKELY && isMuscleGroup(top.structure) ? [top.structure] : [];
     }),
   );
   for (const group of named) {

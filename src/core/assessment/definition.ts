@@ -94,6 +94,11 @@ export interface Hanging {
   element: string;
   /** Read-out of the same test that tells how the limb hangs; without it, nothing is known and nothing is bounded. */
   readBy: string;
+  /**
+   * For a read-out along which nothing moves the limb: how it rests, from what else was read. A limb that lies otherwise gives nothing more
+   * room there, and what hangs freely draws no harder.
+   */
+  resting?(context: Context): Context;
   /** How the limb usually hangs, in the unit of that read-out. */
   usual: number;
   /**

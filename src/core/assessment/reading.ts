@@ -157,6 +157,10 @@ export function easedBy(reading: Pick<Reading, 'trials' | 'afterBreath'>, readou
   return (reading.afterBreath - meanOf(reading.trials)) * (readout.better === 'lower' ? -1 : 1);
 }
 
+/** True where it ended in a pinch, or was felt as one in the groin: bone or the joint's lip met, and no muscle is at its end. */
+export const pinches = (r: Pick<Reading, 'endFeel' | 'placeFelt'>): boolean =>
+  r.endFeel === 'pinch' || r.placeFelt === 'groin-pinch';
+
 /** One of a kind: what is compared with each other over time. */
 export const kindOf = (r: Pick<Reading, 'test' | 'readout' | 'side' | 'variant' | 'active' | 'atHome'>): string =>
   `${byTeacher(r)}${r.atHome ? '/home' : ''}`;

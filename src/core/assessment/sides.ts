@@ -11,10 +11,13 @@ export interface SideGap {
   beyondError: boolean;
 }
 
-/** How a side differs from the other in a read-out; null until both are read. Give it the newest readings only. */
+/** How a side differs from the other in a read-out; null until both are read, none ended by pain. Give it the newest readings only. */
 export function sideGap(readings: readonly Reading[], test: string, readout: Readout, side: Side): SideGap | null {
   const of = (s: Side) =>
-    readings.find((r) => r.test === test && r.readout === readout.id && r.side === s && !r.variant && !r.active);
+    readings.find(
+      (r) =>
+        r.test === test && r.readout === readout.id && r.side === s && !r.variant && !r.active && !r.atHome && !r.pain,
+    );
   const own = of(side),
     other = of(otherSide(side));
   if (!own || !other) return null;

@@ -12,6 +12,13 @@ export function hintWords({ kind, facts }: Pick<Hint, 'kind' | 'facts'>): {
   return SAID[kind](facts);
 }
 
+/** What was read of a turning, lying and sitting; only what was. */
+const lyingSitting = (lying: number | undefined, sitting: number | undefined): string =>
+  [
+    ...(lying === undefined ? [] : [`${deg(lying)} lying`]),
+    ...(sitting === undefined ? [] : [`${deg(sitting)} sitting`]),
+  ].join(' and ');
+
 const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; seen: string; then: string }>> = {
   nerve: (f) => ({
     title: 'Perhaps the nerve, not the muscle',
@@ -23,13 +30,17 @@ const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; see
   }),
   'both-rotations': (f) => ({
     title: 'The hip turns little both ways',
-    seen: `Turning in ${deg(f.inLying)} lying and ${deg(f.inSitting)} sitting, out ${deg(f.outLying)} and ${deg(f.outSitting)}: all below typical.`,
+    seen: `Turning in ${lyingSitting(f.inLying, f.inSitting)}, out ${lyingSitting(f.outLying, f.outSitting)}: all below typical.`,
     then: 'That is rather the joint than a muscle. Stay in mid-range; with pain or beyond fifty, a clinician looks first.',
   }),
   joint: (f) => ({
     title: 'Rather the joint than a muscle',
-    seen: `Hip joint or capsule stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
-    then: 'Do not push that direction. Try another width or turn of the leg, and mid-range movement.',
+    seen: f.pinch
+      ? 'A movement ended in a pinch, or was felt as one in the groin.'
+      : `Hip joint or capsule stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
+    then: f.pinch
+      ? 'Stop before it pinches. Try another width or turn of the leg; if it stays or catches, a clinician looks.'
+      : 'Do not push that direction. Try another width or turn of the leg, and mid-range movement.',
   }),
   'turned-in-bone': (f) => ({
     title: 'Thigh bone twisted inward by nature',

@@ -1,8 +1,8 @@
 import { SIDES, type Side } from '@/core/body';
 import type { Complaint, Student } from '@/core/students/student';
-import { readoutOf } from '@/core/assessment/battery';
+import { modelledReadoutOf, readoutOf } from '@/core/assessment/battery';
 import { bandOf, isModelled, normOf, type Readout } from '@/core/assessment/definition';
-import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { EASED_DEG, easedBy, meanOf, pinches, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { MovementFinding } from './statements';
 
 export const HINT_KINDS = [
@@ -53,6 +53,7 @@ const MOBILE_Z = 2;
 const MOBILE_POINTS = 5;
 const MOBILE_POINTS_OLDER = 4;
 const SHORT_Z = -1;
+const CLEARLY_SHORT_Z = -1.5;
 const USUAL_Z = -0.5;
 const OVER_AGE = 50;
 const NERVE_LIKELY = 0.35;
@@ -96,7 +97,17 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     const joint = movements.filter(
       (m) => m.side === side && m.band < SHORT_Z && shareOf(m, 'joint-or-capsule') >= JOINT_LIKELY,
     );
-    if (joint.length > 0)
+    // A pinch says it by itself, whatever the range.
+    const pinching = usual.filter((r) => r.side === side && pinches(r) && modelledReadoutOf(r.test, r.readout));
+    if (pinching.length > 0)
+      out.push({
+        ...hint('joint', side, pinching, {
+          pinch: 1,
+          share: Math.max(JOINT_LIKELY, ...joint.map((m) => shareOf(m, 'joint-or-capsule'))),
+        }),
+        from: [...new Set([...pinching.map((r) => r.id), ...joint.flatMap((m) => m.readings)])],
+      });
+    else if (joint.length > 0)
       out.push({
         ...hint('joint', side, [], { share: Math.max(...joint.map((m) => shareOf(m, 'joint-or-capsule'))) }),
         from: [...new Set(joint.flatMap((m) => m.readings))],
@@ -205,19 +216,28 @@ function rotations(
     (['internal-rotation', 'external-rotation'] as const).map((r) => of(t, r, side)),
   );
   const [inLying, outLying, inSitting, outSitting] = four.map((r) => (r ? meanOf(r.trials) : null));
-  if (inLying === null || outLying === null || inSitting === null || outSitting === null) return [];
   const version = of('trochanteric-version', 'version', side);
-  const facts = { inLying, outLying, inSitting, outSitting, ...(version ? { version: meanOf(version.trials) } : {}) };
   const from = [...four, version];
-  if (four.every((r) => (z(r) ?? 0) < SHORT_Z)) {
+  const read = four.filter((r) => r !== undefined);
+  const pair = (inward: number | null, outward: number | null): boolean => inward !== null && outward !== null;
+  const all = pair(inLying, outLying) && pair(inSitting, outSitting);
+  // Where only one position was read both ways of it must be clearly short.
+  const least = all ? SHORT_Z : CLEARLY_SHORT_Z;
+  const oneWhole = pair(inLying, outLying) || pair(inSitting, outSitting);
+  if (oneWhole && read.every((r) => (z(r) ?? 0) < least)) {
     const year = Math.max(...own.map((r) => Number(r.takenAt.slice(0, 4))));
     const older = person.birthYear !== undefined && year - person.birthYear > OVER_AGE;
     const sore = person.complaints?.some(
       (c) =>
         ['groin-pinch', 'front-hip-crease', 'outer-hip'].includes(c.place) && (c.side === side || c.side === 'both'),
     );
-    return [hint('both-rotations', side, from, facts, older && sore === true)];
+    const told = Object.fromEntries(
+      Object.entries({ inLying, outLying, inSitting, outSitting }).filter(([, v]) => v !== null),
+    ) as Hint['facts'];
+    return [hint('both-rotations', side, from, told, older && sore === true)];
   }
+  if (inLying === null || outLying === null || inSitting === null || outSitting === null) return [];
+  const facts = { inLying, outLying, inSitting, outSitting, ...(version ? { version: meanOf(version.trials) } : {}) };
   if (inLying - outLying >= ROTATION_GAP && inSitting - outSitting >= ROTATION_GAP)
     return [hint('turned-in-bone', side, from, facts)];
   if (outLying - inLying >= ROTATION_GAP && outSitting - inSitting >= ROTATION_GAP)

@@ -72,6 +72,8 @@ export interface Term {
   scale: number;
   /** True where something else ended the test first: the tissue allows at least this much. */
   atLeast: boolean;
+  /** True where pain, guarding, fear or another way of moving ended it: the value is no end of range at all. */
+  brokenOff: boolean;
   /** Chances of what was said of the end, by element: place felt, end feel, what head or ankle changed. */
   told: readonly Float64Array[];
 }
@@ -155,6 +157,7 @@ function termOf(
     value,
     scale: errorScale(readout, reading),
     atLeast: brokenOff || touched,
+    brokenOff,
     // Where it hurt is not where the tissue ended. Where body met body or floor, the place felt still tells what is longest in coming; how the
     // end felt does not.
     told: brokenOff

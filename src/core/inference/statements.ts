@@ -45,7 +45,11 @@ export interface MovementFinding {
   /** Mean of the newest reading of the main test, or null when only other tests speak. */
   measured: number | null;
   norm: { mean: number; sd: number; source: string };
-  /** SDs better (+) or worse (−) than the norm: of the reading itself, else of the expected end. */
+  /** True where pain, guarding or fear ended the main test's reading: it is no end of range. */
+  brokenOff?: boolean;
+  /** True where a reading of it ended in a pinch, or was felt as one in the groin: the joint speaks, not a muscle. */
+  pinched?: boolean;
+  /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;
   limiters: Limiter[];
   /** 'one' at ≥ 0.8, 'two' when the first two reach 0.8 and the first 0.5, else 'unclear'. */

@@ -102,11 +102,12 @@ export class StopTable {
   /** E of every element at every grid point. */
   private effects(context: Context, norm: TypicalEnd, gain: number, model: StrandModel): Float64Array {
     const strands = model.elementOfStrand.length;
+    const posed = this.readout.hangs?.resting?.(context) ?? context;
     const z = new Float64Array(this.size * strands);
     const half = newHalf();
     for (let i = 0; i < this.size; i++) {
       // Each test's own gain: a degree read is so much more or less than a degree of the model (`gains.ts`).
-      this.readout.posture(norm.mean + (this.from + this.step * i - norm.mean) / gain, context, half);
+      this.readout.posture(norm.mean + (this.from + this.step * i - norm.mean) / gain, posed, half);
       half[HALF.femoralVersion] = (context.femoralVersion ?? 0) * DEG;
       model.strandStanding(half, this.readout.manner, z.subarray(i * strands, (i + 1) * strands));
     }
@@ -138,8 +139,9 @@ export class StopTable {
     };
     const { mean, sd } = norm,
       { usual } = hangs;
+    // Both along the way that the test moves: a read-out may fall as it goes on.
     const outer = (at(mean, usual + 1) - at(mean, usual - 1)) / 2,
-      inner = (at(mean + 1, usual) - at(mean - 1, usual)) / 2;
+      inner = (Math.sign(this.step) * (at(mean + 1, usual) - at(mean - 1, usual))) / 2;
     const usualPull = BALANCE * Math.exp(this.kappa * at(mean, usual)) * outer;
     const arm = Math.min(MOST_ARM, Math.max(0, inner / Math.max(1e-3, outer)));
     for (let i = 0; i < this.size; i++) {

@@ -1,7 +1,7 @@
 import { GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
-import { meanOf } from '@/core/assessment/reading';
+import { meanOf, pinches } from '@/core/assessment/reading';
 import type { Estimate, Limiter, MovementFinding, StructureFinding } from './statements';
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
@@ -171,9 +171,10 @@ export function summariseMovements(
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, person.sexForNorms);
       const main = MAIN_TEST[movement];
-      const measured = about.find(
+      const own = about.find(
         (t) => t.reading.test === main.test && t.reading.readout === main.readout && !t.reading.variant,
-      )?.reading;
+      );
+      const measured = own?.reading;
       const expected = estimate(end);
       return [
         {
@@ -183,7 +184,10 @@ export function summariseMovements(
           end: expected,
           measured: measured ? meanOf(measured.trials) : null,
           norm: { mean: norm.mean, sd: norm.sd, source: norm.source },
-          band: bandOf(table.readout, measured ? meanOf(measured.trials) : expected.mean, norm),
+          ...(own?.brokenOff && { brokenOff: true }),
+          ...(about.some((t) => pinches(t.reading)) && { pinched: true }),
+          // Where somebody stopped is not how far it goes.
+          band: bandOf(table.readout, measured && !own.brokenOff ? meanOf(measured.trials) : expected.mean, norm),
           limiters,
           clarity: clarityOf(limiters),
           readings: about.map((t) => t.reading.id),

@@ -98,7 +98,12 @@ function Row({
         <Box sx={{ fontSize: 14 }}>
           {MOVEMENT_WORDS[m.movement]}{' '}
           <span className="num">
-            {m.measured === null ? '(not read itself)' : withUnit(unitOf(m), m.measured)}, {bandWords(m.band)}
+            {m.measured === null
+              ? '(not read itself)'
+              : m.brokenOff
+                ? `(ended early at ${withUnit(unitOf(m), m.measured)})`
+                : withUnit(unitOf(m), m.measured)}
+            , {bandWords(m.band)}
           </span>
         </Box>
         <Box className="muscle" sx={{ fontSize: 16, lineHeight: 1.25 }}>

@@ -112,7 +112,9 @@ export function LiveFindings({
           <Typography sx={{ mt: 1.5, fontSize: 14 }}>
             {m.measured === null
               ? 'Not read yet; the other readings let Kolpos expect'
-              : `Read ${withUnit(mainOf(m), m.measured)}, ${bandWords(m.band)}. All readings together say`}{' '}
+              : m.brokenOff
+                ? `Ended early at ${withUnit(mainOf(m), m.measured)}: that says nothing about how far it goes. All readings together say`
+                : `Read ${withUnit(mainOf(m), m.measured)}, ${bandWords(m.band)}. All readings together say`}{' '}
             {withUnit(mainOf(m), m.end.mean)} ({Math.round(Math.min(m.end.low, m.end.high))} to{' '}
             {Math.round(Math.max(m.end.low, m.end.high))}).
           </Typography>

@@ -169,6 +169,19 @@ export const modifiedThomas: TestDefinition = {
         },
       ],
       posture: (value, context, out) => hang(context, { 'hip-abduction': value }, out),
+      // What holds the thigh up pulls with no more than its weight, however short it is: it cannot draw it out as well. How short it is
+      // shows in how the thigh hangs.
+      hangs: {
+        element: 'deep-hip-flexor',
+        readBy: 'hip-extension',
+        resting: (context) => ({
+          ...context,
+          'hip-extension': TYPICAL['hip-extension'],
+          'knee-flexion': Math.min(TYPICAL['knee-flexion'], context['knee-flexion'] ?? Infinity),
+        }),
+        usual: TYPICAL['hip-extension'],
+        weight: (_drift, thigh) => Math.cos(thigh * DEG) / Math.cos(TYPICAL['hip-extension'] * DEG),
+      },
     },
   ],
   sensations: [

@@ -124,7 +124,7 @@ test('each day leaves a backup in the folder that was chosen', async ({ page }) 
     Object.assign(window, { showDirectoryPicker: pick });
   });
   await openDemo(page, '/settings');
-  await page.getByRole('button', { name: 'Backups into a folder …' }).click();
+  await page.getByRole('button', { name: 'Back up into a folder …' }).click();
   await expect(page.getByText(/kolpos-demo-.*\.json is in “Boathouse”/)).toBeVisible();
   const inFolder = () =>
     page.evaluate(async () => {
@@ -147,6 +147,6 @@ test('each day leaves a backup in the folder that was chosen', async ({ page }) 
   await page.goto('/demo/settings');
   await expect.poll(async () => (await inFolder()).text).toContain('"groin-pinch"');
   expect((await inFolder()).keys).toHaveLength(1);
-  await page.getByRole('button', { name: 'No more into “Boathouse”' }).click();
-  await expect(page.getByRole('button', { name: 'Backups into a folder …' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop using “Boathouse”' }).click();
+  await expect(page.getByRole('button', { name: 'Back up into a folder …' })).toBeVisible();
 });

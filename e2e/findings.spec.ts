@@ -71,15 +71,27 @@ test('from findings to aims: opened to readings, changed, kept over a reload, ta
 
 test('a question leads from a pose to the test that tells, survives a reload, and can be left', async ({ page }) => {
   await openDemo(page);
-  await page.goto('/demo/student?id=demo-maren&step=poses');
   const settle = page.getByRole('button', { name: /Which test would make this clear/ });
   const poses = page.locator('button[data-pose]');
-  await expect(poses.first()).toBeVisible();
-  for (let i = 0; (await settle.count()) === 0; i++) await poses.nth(i).click();
-  await settle.click();
   const question = page.getByRole('region', { name: 'Question' });
-  await expect(question).toContainText('What stops the way in');
-  await expect(question).toContainText('Test 1 of at most 4');
+  /** Asks about the first pose of a student's list that is not plain; false where all are, or what was read answers it on a closer look. */
+  const asks = async (student: string): Promise<boolean> => {
+    await page.goto(`/demo/student?id=${student}&step=poses`);
+    await expect(poses.first()).toBeVisible();
+    const count = await poses.count();
+    for (let i = 0; i < count && (await settle.count()) === 0; i++) await poses.nth(i).click();
+    if ((await settle.count()) === 0) return false;
+    await settle.click();
+    await expect(question).toContainText('What stops the way in');
+    await expect(question).toContainText(/Test 1 of at most 4|Settled/);
+    if (!(await question.innerText()).includes('Settled')) return true;
+    await question.getByRole('button', { name: 'Done' }).click();
+    return false;
+  };
+  let asked = false;
+  for (const student of ['demo-tamsin', 'demo-lowen', 'demo-ilka', 'demo-osk', 'demo-bram'])
+    asked ||= await asks(student);
+  expect(asked).toBe(true);
   await page.reload();
   const best = question.getByRole('button').nth(1);
   await expect(best).toBeEnabled();

@@ -15,7 +15,7 @@ async function phone(page: Page, file: string): Promise<string[]> {
 
 test('a practice goes home, is done on a phone without a network, and comes back', async ({ page, browser }, info) => {
   await openDemo(page, '/student?id=demo-maren&step=practice');
-  await page.getByRole('button', { name: 'Give it for the phone' }).click();
+  await page.getByRole('button', { name: 'Send it home' }).click();
   const give = page.getByRole('dialog', { name: 'A practice for Maren’s phone' });
   await give.getByLabel('Small tests to take alone').check();
   const [download] = await Promise.all([
@@ -40,7 +40,7 @@ test('a practice goes home, is done on a phone without a network, and comes back
   // Laid aside half-way: it goes on where it was, standing still.
   await her.getByRole('button', { name: 'Pause' }).click();
   await her.reload();
-  await her.getByRole('button', { name: 'Go on where you were' }).click();
+  await her.getByRole('button', { name: 'Carry on where you were' }).click();
   await her.getByRole('button', { name: /^(Next|I am there)$/ }).click();
 
   // Once easier.
@@ -62,7 +62,7 @@ test('a practice goes home, is done on a phone without a network, and comes back
   const felt = her.getByRole('group', { name: 'Felt where?' }).first();
   await felt.getByRole('button', { name: 'back of the thigh' }).click();
   await her.getByRole('group', { name: 'How strong?' }).first().getByRole('button', { name: 'strong' }).click();
-  await her.getByRole('button', { name: 'To my teacher' }).click();
+  await her.getByRole('button', { name: 'For my teacher' }).click();
   const code = her.getByRole('img', { name: 'Square code of what you did' });
   await expect(code).toBeVisible();
   const photo = info.outputPath('code.png');
@@ -71,8 +71,8 @@ test('a practice goes home, is done on a phone without a network, and comes back
 
   // The teacher photographs it.
   await page.goto('/demo');
-  await page.getByRole('button', { name: 'Came back from home' }).click();
-  const back = page.getByRole('dialog', { name: 'Came back from home' });
+  await page.getByRole('button', { name: 'Back from home' }).click();
+  const back = page.getByRole('dialog', { name: 'Back from home' });
   await back.getByLabel('Or paste it here').fill('KOLPOS1|nonsense');
   await back.getByRole('button', { name: 'Look at it' }).click();
   await expect(back.getByRole('alert')).toContainText('begins with KOLPOS1');
@@ -84,7 +84,7 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await stored(page, 'logs', '"source":"home"');
 
   // A second time it is known.
-  await page.getByRole('button', { name: 'Came back from home' }).click();
+  await page.getByRole('button', { name: 'Back from home' }).click();
   await back.getByLabel('Picture or file from the student').setInputFiles(photo);
   await expect(back.getByText('This is in the log already.')).toBeVisible();
   await expect(back.getByRole('button', { name: 'Keep it in the log' })).toBeHidden();
@@ -106,7 +106,7 @@ test('a locked practice opens with its passphrase only; small tests come back as
   browser,
 }, info) => {
   await openDemo(page, '/student?id=demo-maren&step=practice');
-  await page.getByRole('button', { name: 'Give it for the phone' }).click();
+  await page.getByRole('button', { name: 'Send it home' }).click();
   const give = page.getByRole('dialog', { name: 'A practice for Maren’s phone' });
   await give.getByLabel('Small tests to take alone').check();
   await give.getByLabel('Lock it with a passphrase').check();
@@ -129,7 +129,7 @@ test('a locked practice opens with its passphrase only; small tests come back as
   await expect(her.getByRole('alert')).toContainText('does not open it');
   await her.getByLabel('Passphrase').fill('low tide lantern oar');
   await her.getByRole('button', { name: 'Open' }).click();
-  await her.getByRole('button', { name: 'Take the tests' }).click();
+  await her.getByRole('button', { name: 'Do the tests' }).click();
   await her.getByLabel('How many centimetres?').fill('ninety');
   await her.getByRole('button', { name: 'Keep it' }).click();
   await expect(her.getByRole('alert')).toContainText('between 0 and 25');
@@ -139,8 +139,8 @@ test('a locked practice opens with its passphrase only; small tests come back as
     await her.getByRole('button', { name: 'Leave it out' }).click();
   const line = await her.getByRole('img', { name: 'Square code of what you did' }).getAttribute('data-line');
   await page.goto('/demo');
-  await page.getByRole('button', { name: 'Came back from home' }).click();
-  const back = page.getByRole('dialog', { name: 'Came back from home' });
+  await page.getByRole('button', { name: 'Back from home' }).click();
+  const back = page.getByRole('dialog', { name: 'Back from home' });
   await back.getByLabel('Or paste it here').fill(`Here it is: ${line ?? ''}`);
   await expect(back.getByText('9.5 cm, read alone at home')).toBeVisible();
   await back.getByRole('button', { name: 'Keep it in the log' }).click();

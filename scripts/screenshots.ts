@@ -220,7 +220,7 @@ if (!only || only.includes('home')) {
   await page.goto(`${address}/demo`);
   await page.getByText('Maren Tideway').waitFor();
   await page.goto(`${address}/demo/student?id=demo-maren&step=practice`);
-  await page.getByRole('button', { name: 'Give it for the phone' }).click();
+  await page.getByRole('button', { name: 'Send it home' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Make the file' }).click(),

@@ -52,6 +52,10 @@ describe('what comes back', () => {
       { student: 'demo-maren', known: false, leftOut: [], log: { source: 'home', practice: 'demo-practice' } },
     ]);
   });
+  it('is told as it is where no record is named', () => {
+    expect(homeRead(`Here: ${line}`, null)).toMatchObject({ damaged: 0, returned: [{ student: 'demo-maren' }] });
+    expect(() => homeRead('KOLPOS1 nothing', null)).toThrow(/begins with KOLPOS1/);
+  });
   it('is refused with a sentence where it is damaged, or a file that is not there', () => {
     expect(() => homeRead(line.replace('demo-maren', 'demo-karen'), record)).toThrow(/lost on the way/);
     expect(() => homeRead('no-such-file.txt', record)).toThrow(/cannot be read/);

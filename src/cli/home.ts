@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
 import { makeHome } from '@/core/home/make-home';
+import { homeCodesIn, readHomeCode } from '@/core/home/code';
 import { takeIn } from '@/core/home/take-in';
 import { PROP_SIZES, propSizesSchema } from '@/core/poses/prop-sizes';
 import { SCHOOLS, schoolsSchema } from '@/core/poses/schools';
@@ -67,8 +68,8 @@ export function home(
   return homeHtml(homeName(file).title, JSON.stringify(file), parts);
 }
 
-/** What came back from a phone: a line itself, or a file that holds some. */
-export function homeRead(given: string, record: KolposRecord): unknown {
+/** What came back from a phone, a line itself or a file that holds some: what it says; with a record, what it would become there. */
+export function homeRead(given: string, record: KolposRecord | null): unknown {
   let text = given;
   if (!given.includes('KOLPOS1'))
     try {
@@ -76,6 +77,18 @@ export function homeRead(given: string, record: KolposRecord): unknown {
     } catch {
       throw new InputProblem(`The file "${given}" cannot be read, and it is no line that a phone gave back.`, given);
     }
+  if (!record) {
+    const read = homeCodesIn(text).map(readHomeCode);
+    const whole = read.filter((r) => r !== null);
+    if (whole.length === 0)
+      throw new InputProblem(
+        read.length > 0
+          ? 'Something of it was lost on the way. Ask for it once more, whole.'
+          : 'There is nothing in it that a home practice gave back: such a line begins with KOLPOS1.',
+        'read',
+      );
+    return { returned: whole, damaged: read.length - whole.length };
+  }
   const answer = takeIn(text, {
     students: record.students,
     practices: record.practices,

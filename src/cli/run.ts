@@ -178,7 +178,7 @@ export function run(argv: string[]): unknown {
         seed,
       );
     case 'home':
-      if (values.read !== undefined) return homeRead(values.read, recordFrom(argument));
+      if (values.read !== undefined) return homeRead(values.read, argument === undefined ? null : recordFrom(argument));
       return home(
         recordFrom(argument, values.student),
         values.student,

@@ -23,7 +23,10 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'home FILE --student ID --practice ID [--practice ID]… [--nameless] [--tests]',
     'one HTML file that plays the practice on a phone',
   ],
-  ['home RECORD --read LINE|FILE', 'what came back from a phone, as the log entry and readings it would become'],
+  [
+    'home [RECORD] --read LINE|FILE',
+    'what came back from a phone; with a record, the log entry and readings it would become',
+  ],
   ['demo', 'the demo studio as a record'],
   ['schema [record|pose|practice]', 'the JSON schema of a format'],
 ];

@@ -100,9 +100,9 @@ export const CHAPTERS: readonly Chapter[] = [
     id: 'home',
     title: 'Practice at home',
     paragraphs: [
-      '“Give it for the phone” beside a practice makes one file. Send it as you send any file; it plays without a network.',
+      '“Send it home” beside a practice makes one file. Send it as you send any file; it plays without a network.',
       'It says no finding, no muscle and no caution. What to leave alone is told in everyday words.',
-      'At the end your student shows you a square code, or sends a line. On Today, press “Came back from home”.',
+      'At the end your student shows you a square code, or sends a line. On Today, press “Back from home”.',
       'It stands in the log as done at home. What hurt there is closed until you clear it.',
       'Open the practice again: it tells what speaks for milder, longer or the next rung. Nothing changes until you press.',
       'Small tests that were taken alone count less than yours, and never take their place.',

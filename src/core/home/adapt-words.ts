@@ -36,7 +36,7 @@ const HELD_WORDS: Readonly<Record<HeldBack, string>> = {
 };
 /** Why nothing is made longer or harder, as a sentence; "" where there is no reason. */
 export const heldSentence = (held: readonly HeldBack[]): string =>
-  held.length === 0 ? '' : `Nothing is made longer or harder yet: ${held.map((r) => HELD_WORDS[r]).join(', ')}.`;
+  held.length === 0 ? '' : `Nothing gets longer or harder yet: ${held.map((r) => HELD_WORDS[r]).join(', ')}.`;
 
 /** How often, of so many planned days: "3 times in two weeks". */
 export function timesSentence(home: readonly Pick<LogEntry, 'startedAt'>[], planned: number | null): string {
@@ -44,6 +44,12 @@ export function timesSentence(home: readonly Pick<LogEntry, 'startedAt'>[], plan
   if (planned === null || planned === 0) return `${times} at home since the practice was made.`;
   return `${times} at home, of ${planned} planned ${planned === 1 ? 'day' : 'days'}.`;
 }
+
+/** What few times of many planned days suggest; "" where they were kept. Fewer than half of at least four. Ours. */
+export const missedSentence = (times: number, planned: number | null): string =>
+  planned !== null && planned >= 4 && times < planned / 2
+    ? 'That is less than half of the days. Ask what stands in the way: fewer days, or a shorter practice, are kept more often.'
+    : '';
 
 /** A message to send with the next file, in the teacher's own voice and for her to change. */
 export function draftMessage(name: string, times: number, { changes }: Pick<Adapted, 'changes'>): string {
@@ -57,6 +63,6 @@ export function draftMessage(name: string, times: number, { changes }: Pick<Adap
     ...say([...of('milder'), ...of('shorter')], (all) => `I have made ${all} milder.`),
     ...say([...of('longer'), ...of('next')], (all) => `${all} went well, so there is a little more of it now.`),
     ...say(of('skipped'), (all) => `You left out ${all}: tell me why, and I will find something else.`),
-    'The new practice comes with this message; the old one can go.',
+    'The new practice is attached; you can delete the old one.',
   ].join(' ');
 }

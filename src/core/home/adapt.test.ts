@@ -11,7 +11,7 @@ import { requestOf } from '@/core/practice/request';
 import { without } from '@/core/practice/without';
 import type { LogEntry, LogItem } from '@/core/teaching/log';
 import { adapt } from './adapt';
-import { adaptationWords, draftMessage, heldSentence, timesSentence } from './adapt-words';
+import { adaptationWords, draftMessage, heldSentence, missedSentence, timesSentence } from './adapt-words';
 import { AIMS, practiceOf } from './home.fixtures';
 
 const FREE = ranked(AIMS);
@@ -145,6 +145,8 @@ describe('what is said of it', () => {
   it('is plain', () => {
     expect(timesSentence([log(1)], null)).toBe('Once at home since the practice was made.');
     expect(timesSentence([log(1), log(2)], 4)).toBe('Twice at home, of 4 planned days.');
+    expect(missedSentence(1, 6)).toMatch(/less than half/);
+    expect([missedSentence(3, 6), missedSentence(1, 3), missedSentence(1, null)]).toEqual(['', '', '']);
     const { pose, rung } = target;
     const words = draftMessage('Hazel', 2, { changes: [{ kind: 'hurt', pose, rung }] });
     expect(words).toMatch(/^Dear Hazel, thank you for practising 2 times\. Please leave .* alone/);

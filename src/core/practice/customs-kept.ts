@@ -174,8 +174,13 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
   journeys: (r) => [...visits(middle(r).map((u) => u.ground)).values()].every((n) => n <= VISITS),
   'stood-once': (r) =>
     (visits(middle(r).map((u) => (u.ground === 'standing' ? 'standing' : 'down'))).get('standing') ?? 0) <= 1,
-  number: (r) =>
-    middle(r).length <= itemsAtMost(r.request) || r.request.place !== 'anywhere' || r.request.arc === 'quiet',
+  number: (r) => {
+    const most = itemsAtMost(r.request);
+    if (middle(r).length <= most || r.request.place !== 'anywhere' || r.request.arc === 'quiet') return true;
+    // As many as it takes, where so few would not fill the minutes even at their longest.
+    const longest = r.all.map((u) => u.sides.length * u.most).sort((a, b) => b - a);
+    return longest.slice(0, most).reduce((s, v) => s + v, 0) <= ABOUT * r.request.minutes;
+  },
   'once-for-both': (r) =>
     r.blocks.every((b) => {
       const found = rungOf(b.pose, b.rung);

@@ -32,7 +32,7 @@ export function cover(page: Page): void {
           { class: 'card now' },
           h('h2', {}, 'You stopped half-way'),
           h('p', {}, `${titleOf(page, running.practice)}, shape ${running.index + 1} of ${running.items.length}.`),
-          button('Go on where you were', () => begin(running.practice), 'main'),
+          button('Carry on where you were', () => begin(running.practice), 'main'),
           button('Leave it', () => {
             memory.put({ running: null });
             cover(page);
@@ -53,7 +53,7 @@ export function cover(page: Page): void {
             .slice(0, 4)
             .map((i) => picture(home.pictures, i.picture, i.name)),
         ),
-        p.needs.length > 0 && h('p', { class: 'quiet' }, `Have ready: ${p.needs.join(', ')}.`),
+        p.needs.length > 0 && h('p', { class: 'quiet' }, `You will need: ${p.needs.join(', ')}.`),
         button(`Start “${p.title}”`, () => begin(p.id), 'main'),
       ),
     ),
@@ -71,7 +71,7 @@ export function cover(page: Page): void {
         { class: 'card' },
         h('h2', {}, 'Small tests'),
         h('p', {}, 'Two or three measures you can take by yourself, before the practice and not after it.'),
-        button('Take the tests', go.tests),
+        button('Do the tests', go.tests),
       ),
     plays.length > 0 &&
       h(

@@ -63,7 +63,7 @@ export function finish(page: Page, state: HomePlayer): void {
     asked.length > 0 && h('h2', {}, 'Where did you feel it?'),
     asked.length > 0 && h('p', { class: 'quiet' }, 'It helps your teacher. Leave out what you do not know.'),
     ...asked.map(({ item, result }) => question(item, result, end)),
-    h('footer', {}, button('To my teacher', page.go.giveBack, 'main'), button('Later', page.go.cover)),
+    h('footer', {}, button('For my teacher', page.go.giveBack, 'main'), button('Later', page.go.cover)),
   );
 }
 

@@ -7,7 +7,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { dayOf } from '@/core/day-of';
 import { adapt, cameBack } from '@/core/home/adapt';
-import { adaptationWords, draftMessage, heldSentence, timesSentence } from '@/core/home/adapt-words';
+import { adaptationWords, draftMessage, heldSentence, missedSentence, timesSentence } from '@/core/home/adapt-words';
 import { firstName } from '@/core/home/make-home';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
 import { planWeeks } from '@/core/progress/plan';
@@ -44,6 +44,7 @@ export function AdaptNote({
     ? planWeeks([], plan).days.filter((d) => d.day >= made && d.day <= until && d.day <= today()).length
     : null;
   const held = heldSentence(adapted.held);
+  const missed = missedSentence(home.length, planned);
   const changes = adapted.items !== practice.items;
   return (
     <Box
@@ -59,17 +60,18 @@ export function AdaptNote({
           ))}
         </Box>
       ) : (
-        <Typography>Nothing in it speaks for a change: it stays as it is.</Typography>
+        <Typography>Nothing calls for a change.</Typography>
       )}
       {held && <Typography>{held}</Typography>}
+      {missed && <Typography>{missed}</Typography>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         {changes && (
           <Button size="small" variant="contained" onClick={() => onPut(adapted.items)}>
-            Change it so
+            Make these changes
           </Button>
         )}
         <Button size="small" variant="outlined" onClick={() => onPut(practice.items)}>
-          {changes ? 'Leave it as it is' : 'Seen'}
+          {changes ? 'Leave it as it is' : 'Noted'}
         </Button>
         <Button
           size="small"

@@ -62,7 +62,7 @@ export function CameBack({ onClose }: { onClose: () => void }) {
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="back-title">
-      <DialogTitle id="back-title">Came back from home</DialogTitle>
+      <DialogTitle id="back-title">Back from home</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {!given && (
           <>

@@ -11,7 +11,7 @@ export function CameBackButton() {
   return (
     <>
       <Button variant="outlined" className="no-print" onClick={() => setOpen(true)}>
-        Came back from home
+        Back from home
       </Button>
       {open && <CameBack onClose={() => setOpen(false)} />}
     </>

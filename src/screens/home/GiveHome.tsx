@@ -204,7 +204,7 @@ function Made({ file, first, locked }: { file: HomeMade; first: string; locked: 
           </li>
           {locked && <li>Tell {first} the passphrase another way than the file.</li>}
           <li>
-            What comes back, you photograph or paste: <em>Progress</em>, then <em>Came back from home</em>.
+            What comes back, you photograph or paste: <em>Progress</em>, then <em>Back from home</em>.
           </li>
         </ol>
       </Typography>

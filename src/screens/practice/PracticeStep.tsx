@@ -306,7 +306,7 @@ export function PracticeStep({
         <PracticeEditor key={open.id} student={student} practice={open} ranked={ranked}>
           <Box sx={{ display: 'flex', flexDirection: 'column', mt: 1 }}>
             <Button size="small" disabled={open.items.length === 0} onClick={() => setGiving(true)}>
-              Give it for the phone
+              Send it home
             </Button>
             <Button
               size="small"

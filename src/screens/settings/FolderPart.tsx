@@ -37,13 +37,13 @@ export function FolderPart() {
       {can && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
           <Button variant="outlined" onClick={() => void choose()}>
-            {folder ? 'Choose another folder' : 'Backups into a folder …'}
+            {folder ? 'Choose another folder' : 'Back up into a folder …'}
           </Button>
-          {folder && <Button onClick={() => void forgetFolder(db)}>No more into “{folder.name}”</Button>}
+          {folder && <Button onClick={() => void forgetFolder(db)}>Stop using “{folder.name}”</Button>}
           <Typography variant="body2" sx={{ flex: '1 1 260px' }}>
             {folder
               ? `Each day with changes leaves a file in “${folder.name}”; the last ten are kept. They are open: whoever reads the folder reads them.`
-              : 'Chosen once, each day with changes leaves a dated file there by itself.'}
+              : 'Choose a folder once: on each day with changes a dated file is saved there for you.'}
           </Typography>
         </Box>
       )}

@@ -1,6 +1,6 @@
 import { digest } from '@/core/digest';
 import type { PainKind } from '@/core/students/hurt';
-import type { Place } from '@/core/students/places';
+import { PLACES, type Place } from '@/core/students/place-names';
 
 /**
  * What a phone gives back, as one line of plain letters: short enough for a square code, safe in any message. Fields are escaped as in an
@@ -56,30 +56,6 @@ export interface HomeReturn {
 const HEAD = 'KOLPOS1';
 const SIDES = { l: 'left', r: 'right', b: 'both' } as const;
 const KINDS: readonly PainKind[] = ['sharp', 'pinching', 'pulling', 'tingling', 'dizzy', 'breathless'];
-/** Places by their number in a line: only ever added to, at the end. */
-const PLACES: readonly Place[] = [
-  'front-hip-crease',
-  'front-thigh',
-  'outer-hip',
-  'outer-thigh',
-  'deep-buttock',
-  'whole-buttock',
-  'back-thigh',
-  'behind-knee',
-  'inner-thigh-high',
-  'inner-thigh-long',
-  'groin-pinch',
-  'calf-high',
-  'calf-low',
-  'ankle-front',
-  'instep',
-  'knee',
-  'low-back',
-  'sit-bone',
-  'leg-line',
-  'nowhere',
-];
-
 const put = encodeURIComponent;
 const whole = (n: number): string => Math.max(0, Math.round(n)).toString(36);
 

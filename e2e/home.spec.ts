@@ -37,9 +37,9 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await her.clock.runFor(100_000);
   await expect(her.getByText('2 of 13', { exact: false })).toBeVisible();
 
-  // Laid aside half-way: it goes on where it was, standing still.
+  // Laid aside half-way: it goes on where it was.
   await her.getByRole('button', { name: 'Pause' }).click();
-  await her.reload();
+  await her.getByRole('button', { name: 'Close' }).click();
   await her.getByRole('button', { name: 'Carry on where you were' }).click();
   await her.getByRole('button', { name: /^(Next|I am there)$/ }).click();
 

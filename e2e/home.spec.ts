@@ -37,9 +37,15 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await her.clock.runFor(100_000);
   await expect(her.getByText('2 of 13', { exact: false })).toBeVisible();
 
-  // Laid aside half-way: it goes on where it was.
+  // Laid aside half-way: it goes on where it was. A browser writes what a page keeps a moment later: another window sees when it has.
   await her.getByRole('button', { name: 'Pause' }).click();
-  await her.getByRole('button', { name: 'Close' }).click();
+  const seen = await context.newPage();
+  await expect(async () => {
+    await seen.goto(`file://${file}`);
+    await expect(seen.getByText('You stopped half-way')).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  await seen.close();
+  await her.reload();
   await her.getByRole('button', { name: 'Carry on where you were' }).click();
   await her.getByRole('button', { name: /^(Next|I am there)$/ }).click();
 

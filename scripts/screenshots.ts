@@ -37,7 +37,6 @@ const views: [string, (page: Page) => Promise<void>][] = [
   [
     'today',
     async (p) => {
-      // What limits each student is worked out one after the other; Nell's readings limit nothing.
       await p.getByText('psoas and iliacus').first().waitFor({ timeout: 120000 });
     },
   ],

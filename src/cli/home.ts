@@ -1,32 +1,21 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import type { z } from 'zod';
-import { stopOf } from '@/core/cautions/screen';
+import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
 import { makeHome } from '@/core/home/make-home';
-import { homeCodesIn, readHomeCode } from '@/core/home/code';
-import { takeIn } from '@/core/home/take-in';
-import { PROP_SIZES, propSizesSchema } from '@/core/poses/prop-sizes';
-import { SCHOOLS, schoolsSchema } from '@/core/poses/schools';
-import { cueBookSchema } from '@/core/practice/cues';
+import { returnedIn, takeIn } from '@/core/home/take-in';
+import { readSetting } from '@/core/read-setting';
+import { PROP_SIZES, PROPS_SETTING, propSizesSchema } from '@/core/poses/prop-sizes';
+import { SCHOOLS, SCHOOLS_SETTING, schoolsSchema } from '@/core/poses/schools';
+import { CUES_SETTING, cueBookSchema } from '@/core/practice/cues';
 import { rankPoses } from '@/core/ranking/rank';
 import { digest } from '@/core/digest';
-import { buildOfStudent } from '@/core/students/student';
 import { bundleHome } from '@/home/bundle';
 import { draw } from '@/figure/draw';
 import { homeHtml, homeName } from '@/home/html';
 import { withPictures } from '@/home/with-pictures';
-import { InputProblem, inferenceOf } from './commands';
-
-/** A setting of the studio from its text; ours where there is none or it cannot be read. */
-function setting<T>(record: KolposRecord, key: string, schema: z.ZodType<T>, ours: T): T {
-  try {
-    const read = schema.safeParse(JSON.parse(record.settings[key] ?? ''));
-    return read.success ? read.data : ours;
-  } catch {
-    return ours;
-  }
-}
+import { InputProblem, studentOf } from './commands';
+import { bodyFor } from './pose';
 
 /** The file that plays: the same as the application writes. */
 export function home(
@@ -35,17 +24,18 @@ export function home(
   asked: { practices: readonly string[]; named: boolean; tests: boolean },
   seed: number,
 ): string {
-  const { student, screening, posterior } = inferenceOf(record, id, seed);
+  const student = studentOf(record, id);
   if (asked.practices.length === 0) throw new InputProblem('Name a practice with --practice ID.', 'practice');
   const practices = asked.practices.map((p) => {
     const found = record.practices.find((x) => x.id === p && x.student === student.id);
     if (!found) throw new InputProblem(`There is no practice "${p}" of this student.`, 'practice');
     return found;
   });
+  const { posterior, build, way } = bodyFor(record, id, seed);
+  const today = new Date().toLocaleDateString('sv');
+  const screening = screenOf(student, today);
   if (screening.stopped)
     throw new InputProblem(stopOf(screening)?.message ?? 'A caution stops all practice.', 'cautions');
-  const build = buildOfStudent(student);
-  const today = new Date().toLocaleDateString('sv');
   const made = makeHome({
     // The same practice on the same day is the same file.
     id: digest(JSON.stringify([student.id, practices, today])).replace('-', ''),
@@ -54,12 +44,12 @@ export function home(
     practices,
     week: [],
     tests: asked.tests,
-    ranked: rankPoses(posterior, build, practices[0].aims, screening),
+    ranked: rankPoses(posterior, build, practices[0].aims, screening, way),
     screening,
     build,
-    sizes: setting(record, 'school/props', propSizesSchema, PROP_SIZES),
-    schools: setting(record, 'school/cues', schoolsSchema, SCHOOLS),
-    book: setting(record, 'cues', cueBookSchema, {}),
+    sizes: readSetting(propSizesSchema, PROP_SIZES, record.settings[PROPS_SETTING]),
+    schools: readSetting(schoolsSchema, SCHOOLS, record.settings[SCHOOLS_SETTING]),
+    book: readSetting(cueBookSchema, {}, record.settings[CUES_SETTING]),
     today,
   });
   if (!made) throw new InputProblem('Nothing of this practice is left that her cautions allow.', 'practice');
@@ -78,16 +68,9 @@ export function homeRead(given: string, record: KolposRecord | null): unknown {
       throw new InputProblem(`The file "${given}" cannot be read, and it is no line that a phone gave back.`, given);
     }
   if (!record) {
-    const read = homeCodesIn(text).map(readHomeCode);
-    const whole = read.filter((r) => r !== null);
-    if (whole.length === 0)
-      throw new InputProblem(
-        read.length > 0
-          ? 'Something of it was lost on the way. Ask for it once more, whole.'
-          : 'There is nothing in it that a home practice gave back: such a line begins with KOLPOS1.',
-        'read',
-      );
-    return { returned: whole, damaged: read.length - whole.length };
+    const back = returnedIn(text);
+    if (!back.ok) throw new InputProblem(back.message, 'read');
+    return { returned: back.returned, damaged: back.damaged };
   }
   const answer = takeIn(text, {
     students: record.students,

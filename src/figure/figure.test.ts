@@ -371,7 +371,7 @@ describe('a student’s build shows', () => {
 });
 
 it('the colours of paper are those of the page by day', () => {
-  const css = readFileSync('src/theme/chart.css', 'utf8').split('[data-mui-color-scheme')[0];
+  const css = readFileSync('src/theme/colours.css', 'utf8').split('[data-mui-color-scheme')[0];
   for (const [name, colour] of Object.entries(DAY)) expect(css, name).toContain(`--${name}: ${colour};`);
 });
 

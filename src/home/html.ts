@@ -1,4 +1,5 @@
 import { sha256 } from '@noble/hashes/sha2.js';
+import { htmlText } from '@/core/html-text';
 import type { HomeFile } from '@/core/home/home-file';
 import { pictureStyle } from './picture-text';
 
@@ -17,8 +18,6 @@ const hashOf = (text: string): string => {
 };
 /** Text inside a script element that cannot end it. */
 const inside = (text: string): string => text.replaceAll('<', '\\u003c');
-const shown = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[c] ?? '&quot;');
 
 /**
  * The whole file. Its policy lets nothing run but its own script, and nothing be fetched from anywhere.
@@ -43,7 +42,7 @@ export function homeHtml(title: string, data: string, { script, style }: HomePar
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="referrer" content="no-referrer">
 <meta name="color-scheme" content="light dark">
-<title>${shown(title)}</title>
+<title>${htmlText(title)}</title>
 <style>${css}</style>
 </head>
 <body>

@@ -30,6 +30,12 @@ describe('a backup is asked for', () => {
   ] as const)('%s', (_, rows, savedAt, due) => {
     expect(backupStanding(rows, savedAt, NOW).due).toBe(due);
   });
+  it('counts what came in since with an older moment, and what went', () => {
+    const rows = many(20, '2026-11-20T09:00:00.000Z');
+    expect(backupStanding(rows, '2026-11-28T08:00:00.000Z', NOW, 20).changes).toBe(0);
+    expect(backupStanding(rows, '2026-11-28T08:00:00.000Z', NOW, 17).changes).toBe(3);
+    expect(backupStanding(rows, '2026-11-28T08:00:00.000Z', NOW, 24).changes).toBe(4);
+  });
 });
 
 /** A folder of a browser, in memory. */

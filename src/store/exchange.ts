@@ -2,6 +2,7 @@ import { readRecord } from '@/core/formats/read-record';
 import { writeRecord, type KolposRecord } from '@/core/formats/record';
 import type { SetAside } from '@/core/formats/set-aside';
 import { mergeStudents } from '@/core/students/merge';
+import { noteBackup } from './backup';
 import type { Change } from './changes';
 import { ofThisMachine } from './memo-keys';
 import { rowsOf } from './rows';
@@ -13,7 +14,7 @@ export async function takeOut(db: StudioDatabase): Promise<string> {
   const exportedAt = now();
   const text = writeRecord({ exportedAt, ...(await everything(db)) });
   // A note that cannot be kept, on a full disk, must not hold back the file.
-  await db.memos.put({ key: 'taken-out', value: exportedAt }).catch(() => undefined);
+  await noteBackup(db, exportedAt).catch(() => undefined);
   return text;
 }
 

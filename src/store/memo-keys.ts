@@ -1,5 +1,5 @@
 /** Memos that are about this machine and not about how she works. */
-const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'brought-in', 'demo-filled', 'new-student'];
+const OF_THIS_MACHINE: readonly string[] = ['taken-out', 'taken-out-rows', 'brought-in', 'demo-filled', 'new-student'];
 /** Memos that can be worked out again: what limits each student. */
 export const LIMITS = 'limits/';
 /** Memos that no file takes along and none brings. */

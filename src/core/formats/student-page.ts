@@ -2,6 +2,7 @@ import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
 import { dayOf } from '@/core/day-of';
 import { cautionById } from '@/core/cautions/catalogue';
+import { htmlText } from '@/core/html-text';
 import type { Practice } from '@/core/practice/practice';
 import type { PlanChoice } from '@/core/progress/plan';
 import { timelineOf } from '@/core/progress/timeline';
@@ -18,10 +19,8 @@ export interface StudentPage {
   plan: PlanChoice | null;
 }
 
-const plain = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[c] ?? '&quot;');
 const line = (label: string, text: string | number | undefined): string =>
-  text === undefined || text === '' ? '' : `<tr><th>${plain(label)}</th><td>${plain(String(text))}</td></tr>`;
+  text === undefined || text === '' ? '' : `<tr><th>${htmlText(label)}</th><td>${htmlText(String(text))}</td></tr>`;
 
 /** A page of HTML that any browser reads, without scripts. */
 export function studentPage({ student: s, readings, practices, logs, plan }: StudentPage, on: string): string {
@@ -64,10 +63,10 @@ export function studentPage({ student: s, readings, practices, logs, plan }: Stu
         values,
         r.pain ? 'ended in pain' : r.placeFelt ? PLACE_WORDS[r.placeFelt] : '',
       ];
-      return `<tr>${cells.map((c) => `<td>${plain(c)}</td>`).join('')}</tr>`;
+      return `<tr>${cells.map((c) => `<td>${htmlText(c)}</td>`).join('')}</tr>`;
     });
   const story = days.map(
-    (d) => `<h3>${plain(d.day)}</h3><ul>${d.lines.map((l) => `<li>${plain(l.text)}</li>`).join('')}</ul>`,
+    (d) => `<h3>${htmlText(d.day)}</h3><ul>${d.lines.map((l) => `<li>${htmlText(l.text)}</li>`).join('')}</ul>`,
   );
   return `<!doctype html>
 <html lang="en">
@@ -75,12 +74,12 @@ export function studentPage({ student: s, readings, practices, logs, plan }: Stu
 <meta charset="utf-8">
 <meta http-equiv="content-security-policy" content="default-src 'none'; style-src 'unsafe-inline'">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<title>What is kept of ${plain(s.name)}</title>
+<title>What is kept of ${htmlText(s.name)}</title>
 <style>body{font:16px/1.5 system-ui,sans-serif;max-width:50em;margin:2em auto;padding:0 1em;color:#14303b}table{border-collapse:collapse}th,td{text-align:left;vertical-align:top;padding:.2em .8em .2em 0;border-bottom:1px solid #c9d6d8}</style>
 </head>
 <body>
-<h1>What is kept of ${plain(s.name)}</h1>
-<p>Written on ${plain(on)}. It holds notes on health: keep it where only those may read it who should. Kolpos never diagnoses.</p>
+<h1>What is kept of ${htmlText(s.name)}</h1>
+<p>Written on ${htmlText(on)}. It holds notes on health: keep it where only those may read it who should. Kolpos never diagnoses.</p>
 <table>${about}</table>
 <h2>Readings</h2>
 ${rows.length > 0 ? `<table><tr><th>Day</th><th>Test</th><th>Reading</th><th>Value</th><th>Felt</th></tr>${rows.join('')}</table>` : '<p>None.</p>'}

@@ -70,6 +70,7 @@ export function adapt(
   const changes: Adaptation[] = [];
   if (home.length === 0) return { items, changes, held: [] };
   const held = heldBack(home);
+  const by: By = { practice, ranked, breathSeconds, newId };
   for (const block of blocksOf(practice.items)) {
     const told = home.slice(0, LAST).flatMap((l) => {
       const own = l.items.filter((i) => i.pose === block.pose && i.rung === block.rung);
@@ -83,10 +84,7 @@ export function adapt(
       changes.push({ kind, ...what });
       continue;
     }
-    const next =
-      kind === 'milder'
-        ? milder(items, block, practice, ranked, breathSeconds, newId)
-        : more(items, block, practice, ranked, breathSeconds, newId);
+    const next = kind === 'milder' ? milder(items, block, by) : more(items, block, by);
     if (!next) continue;
     items = next.items;
     changes.push({ kind: next.kind, ...what, ...(next.to && { to: next.to }) });
@@ -115,37 +113,33 @@ function kindOf(
   return held.length === 0 && all && light ? 'more' : null;
 }
 
+/** What a change is made by. */
+interface By {
+  practice: Practice;
+  ranked: readonly RankedPose[];
+  breathSeconds: number;
+  newId: () => string;
+}
+
 interface Next {
   kind: AdaptKind;
   items: PracticeItem[];
   to?: { pose: string; rung: number };
 }
 
-function milder(
-  items: readonly PracticeItem[],
-  block: Block,
-  practice: Practice,
-  ranked: readonly RankedPose[],
-  breathSeconds: number,
-  newId: () => string,
-): Next | null {
+function milder(items: readonly PracticeItem[], block: Block, by: By): Next | null {
+  const { ranked, breathSeconds } = by;
   const fits = otherRung(block, ranked, -1);
   const there = fits && items.some((i) => i.pose === fits[0].pose && i.rung === fits[0].rung);
-  if (fits && !there) return swapped('milder', items, block, fits, practice, breathSeconds, newId);
+  if (fits && !there) return swapped('milder', items, block, fits, by);
   // Nothing milder is open, or it is done already: two breaths less, within what the shape is held for.
   const least = rungOf(block.pose, block.rung)?.rung.hold[0] ?? 0;
   const breaths = Math.min(2, Math.floor((Math.min(...block.items.map((i) => i.holdSeconds)) - least) / breathSeconds));
   return breaths > 0 ? { kind: 'shorter', items: lengthenBlock(items, block.id, -breaths, breathSeconds) } : null;
 }
 
-function more(
-  items: readonly PracticeItem[],
-  block: Block,
-  practice: Practice,
-  ranked: readonly RankedPose[],
-  breathSeconds: number,
-  newId: () => string,
-): Next | null {
+function more(items: readonly PracticeItem[], block: Block, by: By): Next | null {
+  const { practice, ranked, breathSeconds } = by;
   const rung = rungOf(block.pose, block.rung)?.rung;
   if (!rung || rung.kind === 'rest' || rung.kind === 'mobility') return null;
   const most = Math.min(
@@ -162,7 +156,7 @@ function more(
   const shape = otherRung(block, ranked, 1);
   const there = shape && items.some((i) => i.pose === shape[0].pose && i.rung === shape[0].rung);
   if (!shape || there || shape[0].rung !== block.rung + 1) return null;
-  const next = swapped('next', items, block, shape, practice, breathSeconds, newId);
+  const next = swapped('next', items, block, shape, by);
   return over(next.items, practice, ranked) <= over(items, practice, ranked) ? next : null;
 }
 
@@ -172,9 +166,7 @@ function swapped(
   items: readonly PracticeItem[],
   block: Block,
   fits: readonly RankedPose[],
-  practice: Practice,
-  breathSeconds: number,
-  newId: () => string,
+  { practice, breathSeconds, newId }: By,
 ): Next {
   const own = fits.filter((r) => block.items.some((i) => sameSide(r.side, i.side)));
   const [{ holdSeconds, repeats, phase }] = block.items;

@@ -1,5 +1,5 @@
 import { digest } from '@/core/digest';
-import type { PainKind } from '@/core/students/hurt';
+import { PAIN_KINDS, type PainKind } from '@/core/students/pain-kinds';
 import { PLACES, type Place } from '@/core/students/place-names';
 
 /**
@@ -55,13 +55,12 @@ export interface HomeReturn {
 
 const HEAD = 'KOLPOS1';
 const SIDES = { l: 'left', r: 'right', b: 'both' } as const;
-const KINDS: readonly PainKind[] = ['sharp', 'pinching', 'pulling', 'tingling', 'dizzy', 'breathless'];
 const put = encodeURIComponent;
 const whole = (n: number): string => Math.max(0, Math.round(n)).toString(36);
 
 /** Of a result: how it went, in a letter or two. */
 const howOf = (r: HomeResult): string => {
-  if (r.stopped) return `p${r.pain ? KINDS.indexOf(r.pain) : ''}`;
+  if (r.stopped) return `p${r.pain ? PAIN_KINDS.indexOf(r.pain) : ''}`;
   return r.skipped ? 's' : '';
 };
 
@@ -120,7 +119,7 @@ const must = <T>(value: T | undefined): T => {
 
 function readItem(text: string, shapes: readonly { pose: string; rung: number }[]): HomeResult {
   const [which = '', planned, done, how = '', place = '', strength = ''] = text.split(':');
-  const pain = how.length > 1 ? must(KINDS.at(number(how.slice(1)))) : undefined;
+  const pain = how.length > 1 ? must(PAIN_KINDS.at(number(how.slice(1)))) : undefined;
   if (!['', 's', 'p'].includes(how.slice(0, 1))) throw new Unreadable();
   return {
     ...must(shapes.at(must(number(which.slice(0, -1))))),

@@ -40,29 +40,38 @@ const OLDEST = 400 * 24 * 3_600_000;
 /** Longer than any practice that can be built, seconds. */
 const LONGEST_S = 6 * 3600;
 
-/** Reads what a student gave back: a photographed code's text, a message, or a file. Nothing is written. */
-export function takeIn(text: string, here: Here): Given {
+export type Returned = { ok: true; returned: HomeReturn[]; damaged: number } | { ok: false; message: string };
+
+/** The lines in what a student gave back that can be read; a sentence where there is none. */
+export function returnedIn(text: string): Returned {
   if (text.length > MOST_LETTERS) return { ok: false, message: 'This is far longer than what a practice gives back.' };
-  const lines = homeCodesIn(text);
-  if (lines.length === 0)
+  const read = homeCodesIn(text).map(readHomeCode);
+  if (read.length === 0)
     return {
       ok: false,
       message: 'There is nothing in it that a home practice gave back: such a line begins with KOLPOS1.',
     };
-  const read = lines.map(readHomeCode);
-  const whole = read.filter((r) => r !== null);
-  if (whole.length === 0)
+  const returned = read.filter((r) => r !== null);
+  if (returned.length === 0)
     return { ok: false, message: 'Something of it was lost on the way. Ask for it once more, whole.' };
+  return { ok: true, returned, damaged: read.length - returned.length };
+}
+
+/** Reads what a student gave back: a photographed code's text, a message, or a file. Nothing is written. */
+export function takeIn(text: string, here: Here): Given {
+  const back = returnedIn(text);
+  if (!back.ok) return back;
   const taken: TakenIn[] = [];
-  for (const back of whole) {
-    const one = takenIn(back, here);
-    if (typeof one === 'string') return { ok: false, message: one };
-    taken.push(one);
+  for (const one of back.returned) {
+    const put = takenIn(one, here);
+    if (typeof put === 'string') return { ok: false, message: put };
+    taken.push(put);
   }
-  const damaged = read.length - whole.length;
-  if (damaged > 0)
+  if (back.damaged > 0)
     taken[0].leftOut.push(
-      damaged === 1 ? 'One time of practising was damaged on the way.' : `${damaged} times were damaged on the way.`,
+      back.damaged === 1
+        ? 'One time of practising was damaged on the way.'
+        : `${back.damaged} times were damaged on the way.`,
     );
   return { ok: true, taken };
 }

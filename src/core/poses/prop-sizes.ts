@@ -1,6 +1,9 @@
 import { z } from 'zod';
 import type { PropId } from './format';
 
+/** Key under which a studio keeps them among its settings. */
+export const PROPS_SETTING = 'school/props';
+
 /** Sizes of the props that are at hand, centimetres; generic sizes until the teacher enters her own. */
 export const propSizesSchema = z.object({
   /** The three heights of a block: flat, on its edge, on its end. */

@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { coordinateIndex, DEG, SIDES } from '@/core/body';
 import { postureAt, type Rung, type Shape } from './format';
 
+/** Key under which a studio keeps it among its settings. */
+export const SCHOOLS_SETTING = 'school/cues';
+
 /** A teacher's side where teachers differ about how a shape is taught. None is wrong; a default is only where to begin. */
 export const schoolsSchema = z.object({
   /** Buttocks while the hip extends or the back bends. */

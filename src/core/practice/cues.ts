@@ -193,4 +193,6 @@ export function cuesFor(
 /** The key of a rung in the book of cues. */
 export const cueKey = (item: Pick<PracticeItem, 'pose' | 'rung'>): string => `${item.pose}/${item.rung}`;
 
+/** Key under which a studio keeps the lines in her own words among its settings. */
+export const CUES_SETTING = 'cues';
 export const cueBookSchema = z.record(z.string().max(80), z.array(z.string().max(300)).max(12));

@@ -1,5 +1,13 @@
 import { worthFor } from '@/core/ranking/rank';
-import { itemsAtMost, MOST_OF_ONE_SHAPE, MOST_PAUSES, movingBetween, NEUTRAL_FROM, wakingAtLeast } from './customs';
+import {
+  itemsAtMost,
+  minutesOfLongest,
+  MOST_OF_ONE_SHAPE,
+  MOST_PAUSES,
+  movingBetween,
+  NEUTRAL_FROM,
+  wakingAtLeast,
+} from './customs';
 import { MOST_DRILLS, PRICES } from './measure';
 import type { Program } from './program';
 import { givenTo, type Asked, type Columns } from './asked';
@@ -60,9 +68,7 @@ const ROOM = 1.1;
 /** No more shapes than can be taught; where so few would not fill the minutes, as many as it takes. */
 function numberRow(p: Program, columns: readonly Columns[], { all, request, time, locked }: Asked): void {
   const most = itemsAtMost(request);
-  const long = all.map((unit) => unit.sides.length * unit.most).sort((a, b) => b - a);
-  const room = long.slice(0, most).reduce((s, v) => s + v, 0);
-  if (room > ROOM * time.work && locked.length < most) p.row(oneEach(columns), -Infinity, most);
+  if (minutesOfLongest(all, most) > ROOM * time.work && locked.length < most) p.row(oneEach(columns), -Infinity, most);
 }
 
 /** Drills beyond a third of the time cost. */

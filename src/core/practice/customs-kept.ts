@@ -2,7 +2,16 @@ import { isSided, rungOf } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import { blocksOf, type Block } from './blocks';
-import { GIVEN_BACK, itemsAtMost, MOST_PAUSES, movingBetween, NEUTRAL_FROM, restOf, wakingAtLeast } from './customs';
+import {
+  GIVEN_BACK,
+  itemsAtMost,
+  minutesOfLongest,
+  MOST_PAUSES,
+  movingBetween,
+  NEUTRAL_FROM,
+  restOf,
+  wakingAtLeast,
+} from './customs';
 import { activeAims, dosesOf } from './doses';
 import { totalSeconds, type PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
@@ -178,8 +187,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     const most = itemsAtMost(r.request);
     if (middle(r).length <= most || r.request.place !== 'anywhere' || r.request.arc === 'quiet') return true;
     // As many as it takes, where so few would not fill the minutes even at their longest.
-    const longest = r.all.map((u) => u.sides.length * u.most).sort((a, b) => b - a);
-    return longest.slice(0, most).reduce((s, v) => s + v, 0) <= ABOUT * r.request.minutes;
+    return minutesOfLongest(r.all, most) <= ABOUT * r.request.minutes;
   },
   'once-for-both': (r) =>
     r.blocks.every((b) => {

@@ -37,5 +37,16 @@ export function itemsAtMost({ minutes, arc }: Pick<PracticeRequest, 'minutes' | 
   return Math.round(3 + minutes * (arc === 'flow' ? 0.65 : 0.4));
 }
 
+/** Minutes of the longest so many shapes, each held as long as it may be on all its sides. */
+export const minutesOfLongest = (
+  units: readonly { sides: readonly unknown[]; most: number }[],
+  count: number,
+): number =>
+  units
+    .map((u) => u.sides.length * u.most)
+    .sort((a, b) => b - a)
+    .slice(0, count)
+    .reduce((s, v) => s + v, 0);
+
 /** What one shape may give an aim: a share of what is wanted, or so many minutes. */
 export const MOST_OF_ONE_SHAPE = { share: 0.6, least: 1.5 } as const;

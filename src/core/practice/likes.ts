@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { readSetting } from '@/core/read-setting';
 
 /** What a teacher likes to teach, and what she never does: rungs as `pose/rung`, shapes by their id. */
 export const likesSchema = z.object({
@@ -12,14 +13,8 @@ export const NO_LIKES: Likes = { liked: [], never: [] };
 export const LIKES_SETTING = 'school/likes';
 
 /** Likes from a studio's settings; none where there are none or they cannot be read. */
-export function likesOf(settings: Readonly<Record<string, string>>): Likes {
-  try {
-    const read = likesSchema.safeParse(JSON.parse(settings[LIKES_SETTING] ?? '{}'));
-    return read.success ? read.data : NO_LIKES;
-  } catch {
-    return NO_LIKES;
-  }
-}
+export const likesOf = (settings: Readonly<Record<string, string>>): Likes =>
+  readSetting(likesSchema, NO_LIKES, settings[LIKES_SETTING]);
 
 export const rungKey = (pose: string, rung: number): string => `${pose}/${rung}`;
 export const isLiked = (likes: Likes, pose: string, rung: number): boolean => likes.liked.includes(rungKey(pose, rung));

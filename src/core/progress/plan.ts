@@ -142,6 +142,10 @@ export function planWeeks(aims: readonly WeeklyAim[], choice: PlanChoice): Plan 
   return { days: planned.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)), short };
 }
 
+/** Days of the weeks ahead from one day to another, both counted, whatever is done on them. */
+export const plannedBetween = (choice: PlanChoice, from: string, to: string): PlannedDay[] =>
+  planWeeks([], choice).days.filter((d) => d.day >= from && d.day <= to);
+
 /** A plan with the days on which something was taught marked as done: nobody has to say so again. */
 export const withTaught = (plan: Plan, taught: ReadonlySet<string>): Plan => ({
   ...plan,

@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { daySchema, placeSchema, type Place } from './places';
 import { dayOf } from '@/core/day-of';
+import { PAIN_KINDS, type PainKind } from './pain-kinds';
 
-/** Kinds of pain that end a pose, as a student may say it. */
-export const PAIN_KINDS = ['sharp', 'pinching', 'pulling', 'tingling', 'dizzy', 'breathless'] as const;
-export type PainKind = (typeof PAIN_KINDS)[number];
+export { PAIN_KINDS, type PainKind } from './pain-kinds';
 
 /** A pose and side that was ended for pain. It stays closed until the teacher clears it with a word. */
 export const hurtSchema = z.object({

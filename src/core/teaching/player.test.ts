@@ -67,6 +67,19 @@ describe('the player', () => {
     ]);
     expect(s.stage).toBe('finished');
   });
+  it('hears what the pain was like after the last item too', () => {
+    const s = play([
+      [0, { type: 'resume' }],
+      [2, { type: 'next' }],
+      [4, { type: 'next' }],
+      [6, { type: 'next' }],
+      [8, { type: 'next' }],
+      [30, { type: 'stop-item' }],
+      [32, { type: 'pain', item: 'c', kind: 'tingling' }],
+    ]);
+    expect(s.stage).toBe('finished');
+    expect(s.results.find((r) => r.item === 'c')).toMatchObject({ stopped: true, pain: 'tingling' });
+  });
   it('stands still when something hurt, until it is told to go on', () => {
     const hurt = play([
       [0, { type: 'resume' }],

@@ -152,7 +152,8 @@ function elapse(state: PlayerState, now: number): PlayerState {
 /** The next state. Time passes first, then the event happens; unknown items are ignored. */
 export function advance(state: PlayerState, event: PlayerEvent, now: number): PlayerState {
   const s = elapse(state, now);
-  if (s.stage === 'finished' && event.type !== 'felt' && event.type !== 'back') return s;
+  // What the last item was like is still told after it.
+  if (s.stage === 'finished' && !['felt', 'pain', 'back'].includes(event.type)) return s;
   switch (event.type) {
     case 'tick':
       return s;

@@ -1,6 +1,6 @@
-import { button, h, picture, show } from './dom';
+import { button, h, paintedBy, picture, show } from './dom';
 import { dayNow, dayWords, FOOT, type Page } from './page';
-import { allowSound } from './sound';
+import { allowSound } from '@/instruments/bell';
 
 /** The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher. */
 export function cover(page: Page): void {
@@ -70,7 +70,7 @@ export function cover(page: Page): void {
         'section',
         { class: 'card' },
         h('h2', {}, 'Small tests'),
-        h('p', {}, 'Two or three measures you can take by yourself, before the practice and not after it.'),
+        h('p', {}, 'Measures you can take by yourself, before the practice and not after it.'),
         button('Do the tests', go.tests),
       ),
     plays.length > 0 &&
@@ -90,7 +90,7 @@ export function nightButton(page: Page, night: boolean): HTMLButtonElement {
   const b = button(night ? 'Light' : 'Dim', () => {
     const next = !page.memory.now.night;
     page.memory.put({ night: next });
-    document.documentElement.dataset.night = String(next);
+    paintedBy(next);
     b.textContent = next ? 'Light' : 'Dim';
   });
   return b;

@@ -31,6 +31,10 @@ export function picture(pictures: Readonly<Record<string, string>>, key: string,
 export const button = (words: string, onclick: () => void, kind = ''): HTMLButtonElement =>
   h('button', { type: 'button', class: kind, onclick }, words);
 
+/** Day or night, as the colours are told by. */
+export const paintedBy = (night: boolean): void =>
+  void (document.documentElement.dataset.muiColorScheme = night ? 'dark' : 'light');
+
 /** Shows a screen and puts the focus on its heading, so that it is spoken. */
 export function show(...children: readonly Child[]): void {
   const app = document.getElementById('app');

@@ -1,8 +1,9 @@
 import type { HomePlay, HomeResult } from '@/core/home/code';
 import type { HomeItem } from '@/core/home/home-file';
 import { clock } from '@/core/practice/clock';
-import type { Place } from '@/core/students/places';
+import type { Place } from '@/core/students/place-names';
 import { PLACE_WORDS } from '@/core/students/words';
+import { STRENGTHS } from '@/core/teaching/strengths';
 import { button, h, show } from './dom';
 import type { HomePlayer } from './kept';
 import { dayNow, zoneNow, type Page } from './page';
@@ -22,13 +23,6 @@ const PLACES: readonly Place[] = [
   'low-back',
   'nowhere',
 ];
-const STRENGTHS = [
-  [2, 'light'],
-  [4, 'clear'],
-  [6, 'strong'],
-  [8, 'too much'],
-] as const;
-
 export function finish(page: Page, state: HomePlayer): void {
   const { memory } = page;
   const results = resultsOf(state);
@@ -68,7 +62,7 @@ export function finish(page: Page, state: HomePlayer): void {
 }
 
 /** What was done, from the player's own account; shapes that were never reached are left out. */
-export function resultsOf(state: HomePlayer): HomeResult[] {
+function resultsOf(state: HomePlayer): HomeResult[] {
   return state.items.flatMap((i) => {
     const r = state.results.find((x) => x.item === i.id);
     if (!r) return [];

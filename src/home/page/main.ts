@@ -1,5 +1,6 @@
 import './page.css';
 import type { HomeFile } from '@/core/home/home-file';
+import { paintedBy } from './dom';
 import { unlocked } from './unlock';
 import { cover } from './cover';
 import { giveBack } from './give-back';
@@ -11,7 +12,7 @@ import { tests } from './tests';
 /** Opens what is in the file; where it is locked, once its passphrase is given. */
 function open(home: HomeFile): void {
   const memory = new Memory(home.id);
-  document.documentElement.dataset.night = String(memory.now.night);
+  paintedBy(memory.now.night);
   const page: Page = {
     home,
     memory,

@@ -1,6 +1,6 @@
 import type { HomeItem, HomePractice, HomeStep } from '@/core/home/home-file';
 import { clock } from '@/core/practice/clock';
-import { countOf } from '@/core/teaching/moment';
+import { countOf, IN } from '@/core/teaching/moment';
 import { advance, secondsLeft, startPlayer, wake, type PlayerEvent } from '@/core/teaching/player';
 import { button, h, picture, show } from './dom';
 import { finish } from './finish';
@@ -8,7 +8,9 @@ import { nightButton } from './cover';
 import { pain } from './pain';
 import type { HomePlayer } from './kept';
 import type { Page } from './page';
-import { bell, hush, say, stayAwake } from './sound';
+import { ring } from '@/instruments/bell';
+import { hush, speak } from '@/instruments/speak';
+import { stayAwake } from './awake';
 
 /** A practice being done: one shape large, what is left of it, and the few things that a hand or a toe can press. */
 
@@ -25,7 +27,7 @@ const lineOf = (item: HomeStep, share: number): string => {
   return lines[Math.min(lines.length - 1, Math.floor(share * lines.length))];
 };
 
-export const sideWords = (side: HomeStep['side']): string => (side === 'both' ? '' : `${side} side`);
+const sideWords = (side: HomeStep['side']): string => (side === 'both' ? '' : `${side} side`);
 
 export class Play {
   #state: HomePlayer;
@@ -50,10 +52,6 @@ export class Play {
     document.addEventListener('visibilitychange', this.#keep);
   }
 
-  get state(): HomePlayer {
-    return this.#state;
-  }
-
   readonly #keep = (): void => this.page.memory.put({ running: this.#state });
 
   #leave(): void {
@@ -68,7 +66,7 @@ export class Play {
     this.#state = advance(before, event, Date.now()) as HomePlayer;
     const { index, stage } = this.#state;
     const moved = index !== before.index || stage !== before.stage;
-    if (moved && this.page.memory.now.bell && stage !== 'moving' && event.type === 'tick') bell();
+    if (moved && this.page.memory.now.bell && stage !== 'moving' && event.type === 'tick') ring();
     if (moved || event.type !== 'tick') this.#keep();
     if (stage === 'finished') {
       this.#leave();
@@ -78,22 +76,28 @@ export class Play {
     this.#draw(moved);
   }
 
+  /** Ends the shape at once, so that it is written down even if the phone is laid aside here; what it was like may follow. */
   #hurts(): void {
-    const item = this.#item();
-    this.#do({ type: 'pause' });
+    const item = this.#item(),
+      before = advance(this.#state, { type: 'pause' }, Date.now()) as HomePlayer;
+    const put = (state: HomePlayer): void => {
+      this.#state = state;
+      this.#keep();
+    };
     hush();
     clearInterval(this.#timer);
+    put(advance(before, { type: 'stop-item' }, Date.now()) as HomePlayer);
     pain(item, {
-      never: () => this.#again(),
-      stopped: (kind, goOn) => {
-        this.#state = advance(this.#state, { type: 'stop-item' }, Date.now()) as HomePlayer;
-        this.#state = advance(this.#state, { type: 'pain', item: item.id, kind }, Date.now()) as HomePlayer;
-        if (goOn) this.#again();
-        else {
-          this.#state = advance(this.#state, { type: 'finish' }, Date.now()) as HomePlayer;
-          this.#leave();
-          finish(this.page, this.#state);
-        }
+      never: () => {
+        put(before);
+        this.#again();
+      },
+      was: (kind) => put(advance(this.#state, { type: 'pain', item: item.id, kind }, Date.now()) as HomePlayer),
+      goOn: () => this.#again(),
+      end: () => {
+        put(advance(this.#state, { type: 'finish' }, Date.now()) as HomePlayer);
+        this.#leave();
+        finish(this.page, this.#state);
       },
     });
   }
@@ -126,7 +130,7 @@ export class Play {
       this.#shown = word;
       this.#screen();
       if (moved && this.page.memory.now.voice && s.stage === 'moving')
-        say(`${item.name}. ${sideWords(item.side)}. ${item.enter}`);
+        speak(`${item.name}. ${sideWords(item.side)}. ${item.enter}`);
     }
     const count = countOf(s);
     const put = (id: string, text: string): void => {
@@ -234,4 +238,4 @@ export class Play {
 }
 
 /** How full a breath is, 0–1, from where in it she is. */
-const breathAt = (share: number): number => (share < 0.42 ? share / 0.42 : 1 - (share - 0.42) / 0.58);
+const breathAt = (share: number): number => (share < IN ? share / IN : 1 - (share - IN) / (1 - IN));

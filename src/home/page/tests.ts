@@ -2,7 +2,7 @@ import type { HomePlay, HomeReading } from '@/core/home/code';
 import type { HomeTest } from '@/core/home/home-file';
 import { button, h, picture, show } from './dom';
 import { dayNow, zoneNow, type Page } from './page';
-import { allowSound, bell } from './sound';
+import { allowSound, ring } from '@/instruments/bell';
 
 /** The small tests, one after another; each may be left out. */
 export function tests(page: Page, at = 0, taken: readonly HomeReading[] = [], startedAt = Date.now()): void {
@@ -67,7 +67,7 @@ function stopwatch(kind: NonNullable<HomeTest['clock']>, field: HTMLInputElement
     timer = undefined;
     b.textContent = 'Start again';
     if (kind === 'up') field.value = ((Date.now() - from) / 1000).toFixed(1);
-    else bell();
+    else ring();
   };
   const b = button('Start', () => {
     if (timer !== undefined) {

@@ -10,10 +10,10 @@ import { adapt, cameBack } from '@/core/home/adapt';
 import { adaptationWords, draftMessage, heldSentence, missedSentence, timesSentence } from '@/core/home/adapt-words';
 import { firstName } from '@/core/home/make-home';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
-import { planWeeks } from '@/core/progress/plan';
+import { plannedBetween } from '@/core/progress/plan';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Student } from '@/core/students/student';
-import { newId, today } from '@/store/studio';
+import { newId } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 
 /** What came back of this practice since it was last changed, and what it should become by the rules of progression; nothing by itself. */
@@ -40,9 +40,7 @@ export function AdaptNote({
   if (home.length === 0) return null;
   const made = (practice.homeSeenAt ?? practice.createdAt).slice(0, 10);
   const until = home.reduce((last, l) => (dayOf(l) > last ? dayOf(l) : last), made);
-  const planned = plan
-    ? planWeeks([], plan).days.filter((d) => d.day >= made && d.day <= until && d.day <= today()).length
-    : null;
+  const planned = plan ? plannedBetween(plan, made, until).length : null;
   const held = heldSentence(adapted.held);
   const missed = missedSentence(home.length, planned);
   const changes = adapted.items !== practice.items;

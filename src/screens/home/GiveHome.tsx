@@ -12,12 +12,13 @@ import FormLabel from '@mui/material/FormLabel';
 import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { screenOf } from '@/core/cautions/screen';
+import { screenOf, stopOf } from '@/core/cautions/screen';
 import { firstName, makeHome } from '@/core/home/make-home';
 import { RENEW_DAYS } from '@/core/home/home-file';
 import { homeTests } from '@/core/home/self-tests';
 import type { Practice } from '@/core/practice/practice';
-import { planWeeks } from '@/core/progress/plan';
+import { plannedBetween } from '@/core/progress/plan';
+import { daysLater } from '@/core/progress/retest';
 import type { RankedPose } from '@/core/ranking/rank';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { canSeal } from '@/store/sealing';
@@ -50,6 +51,7 @@ export function GiveHome({
   const { schools, book } = useCues();
   const all = useLiveQuery(() => db.practices.where('student').equals(student.id).toArray(), [db, student.id]);
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]) ?? null;
+  const [id] = useState(newId);
   const [chosen, setChosen] = useState<readonly string[]>([practice.id]);
   const [named, setNamed] = useState(true);
   const [weeks, setWeeks] = useState(true);
@@ -67,16 +69,17 @@ export function GiveHome({
       .filter((p) => p.id !== practice.id && p.items.length > 0)
       .sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)),
   ].slice(0, MOST_OFFERED);
-  const ahead = plan ? planWeeks([], plan).days.filter((d) => d.day >= day && d.mark === null) : [];
+  const ahead = plan ? plannedBetween(plan, day, daysLater(day, RENEW_DAYS)).filter((d) => d.mark === null) : [];
   const alone = homeTests(screening);
   const first = firstName(student.name);
   const build = buildOfStudent(student);
+  const taken = offered.filter((p) => chosen.includes(p.id));
   const home = makeHome({
-    id: newId(),
+    id,
     student,
     named,
-    practices: offered.filter((p) => chosen.includes(p.id)),
-    week: weeks ? ahead.map((d) => ({ day: d.day, practice: practice.id })) : [],
+    practices: taken,
+    week: weeks ? ahead.map((d) => ({ day: d.day, practice: taken.at(0)?.id ?? '' })) : [],
     tests,
     ranked,
     screening,
@@ -158,6 +161,15 @@ export function GiveHome({
               No finding, no muscle and no caution is in it; what to leave alone is told in everyday words. After{' '}
               {RENEW_DAYS / 7} weeks it asks to be renewed.
             </Typography>
+            {!home && (
+              <Alert severity="warning">
+                {screening.stopped
+                  ? stopOf(screening)?.message
+                  : taken.length === 0
+                    ? 'Tick at least one practice.'
+                    : 'The cautions leave nothing of what is ticked.'}
+              </Alert>
+            )}
             {problem && <Alert severity="warning">{problem}</Alert>}
           </>
         )}

@@ -1,6 +1,7 @@
 'use client';
 import { AIM_DEFAULTS, aimDefaultsSchema, type AimDefaults } from '@/core/aims/defaults';
-import { readSetting, useSetting } from './use-setting';
+import { readSetting } from '@/core/read-setting';
+import { useSetting } from './use-setting';
 
 /** Memo that holds a teacher's own way with aims. */
 export const AIM_MEMO = 'school/aims';

@@ -2,18 +2,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useMemo } from 'react';
 import type { z } from 'zod';
+import { readSetting } from '@/core/read-setting';
 import { useStudio } from '../shell/studio-context';
-
-/** A setting from its text; ours where there is none or it cannot be read. */
-export function readSetting<T>(schema: z.ZodType<T>, ours: T, text: string | undefined): T {
-  if (!text) return ours;
-  try {
-    const parsed = schema.safeParse(JSON.parse(text));
-    return parsed.success ? parsed.data : ours;
-  } catch {
-    return ours;
-  }
-}
 
 /** One of the studio's settings and how to change a part of it; what she never set is our default. */
 export function useSetting<T extends object>(

@@ -1,31 +1,16 @@
 import { useEffect } from 'react';
-import { backupStanding } from '@/store/backup';
+import { standingOf } from '@/store/backup';
 import { folderOf, mayWrite, writeIntoFolder } from '@/store/backup-folder';
 import type { StudioDatabase } from '@/store/studio';
 
 /** Minutes between two looks, ms. */
 const LOOK = 10 * 60_000;
 
-/** Everything that a backup holds and that tells when it was written. */
-async function rowsOf(db: StudioDatabase): Promise<object[]> {
-  const all = await Promise.all([
-    db.students.toArray(),
-    db.readings.toArray(),
-    db.practices.toArray(),
-    db.logs.toArray(),
-    db.classes.toArray(),
-    db.poses.toArray(),
-    db.templates.toArray(),
-  ]);
-  return all.flat();
-}
-
 /** Writes into the chosen folder where there is something new; does nothing where there is no folder, or it is not open. */
 async function look(db: StudioDatabase): Promise<void> {
   const folder = await folderOf(db);
   if (!folder || !(await mayWrite(folder))) return;
-  const savedAt = (await db.memos.get('taken-out'))?.value ?? null;
-  if (backupStanding(await rowsOf(db), savedAt, Date.now()).changes > 0) await writeIntoFolder(db, folder);
+  if ((await standingOf(db)).changes > 0) await writeIntoFolder(db, folder);
 }
 
 /** Keeps the backup folder up to date while a page of the studio is open, and asks the browser to keep what is here. */

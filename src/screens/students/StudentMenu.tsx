@@ -116,7 +116,7 @@ function DeleteDialog({
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <Typography>
           Answers, readings, practices, lessons, weeks and pictures go, and what was removed before. There is no undo.
-          Old words may stay for a while in the browser’s own files, until it tidies them.
+          Backups made before still hold this student, and old words may stay for a while in the browser’s own files.
         </Typography>
         <Button variant="outlined" onClick={() => void onFile().then(() => setSaved(true))}>
           {saved ? 'Saved. Save it again' : 'Save a file first'}

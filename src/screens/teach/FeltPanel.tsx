@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import type { Place } from '@/core/students/student';
 import { PLACE_WORDS } from '@/core/students/words';
+import { STRENGTHS } from '@/core/teaching/strengths';
 
 const PLACES_ASKED: readonly Place[] = [
   'back-thigh',
@@ -18,10 +19,6 @@ const PLACES_ASKED: readonly Place[] = [
   'knee',
   'nowhere',
 ];
-/** Of ten: nothing much, a clear pull, strong, too much. */
-const STRENGTHS = [2, 4, 6, 8] as const;
-const STRENGTH_WORDS: Readonly<Record<number, string>> = { 2: 'light', 4: 'clear', 6: 'strong', 8: 'too much' };
-
 /** Where a pose was felt and how strong, in two touches; goes into the log. */
 export function FeltPanel({
   name,
@@ -46,13 +43,8 @@ export function FeltPanel({
         ))}
       </Row>
       <Row label="How strong?">
-        {STRENGTHS.map((s) => (
-          <Answer
-            key={s}
-            on={strength === s}
-            label={`${STRENGTH_WORDS[s]}, ${s} of 10`}
-            onClick={() => onFelt({ strength: s })}
-          />
+        {STRENGTHS.map(([s, words]) => (
+          <Answer key={s} on={strength === s} label={`${words}, ${s} of 10`} onClick={() => onFelt({ strength: s })} />
         ))}
       </Row>
     </Box>

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { clock } from '@/core/practice/sheet';
 import { secondsLeft, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
-import { canSpeak } from './speak';
+import { canSpeak } from '@/instruments/speak';
 
 /** Where the practice is, how long it still takes, what is heard and shown, and the ways out. */
 export function TopBar({

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { paceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { now, type StudioDatabase } from '@/store/studio';
-import { ring } from './bell';
+import { ring } from '@/instruments/bell';
 import { useLead } from './use-lead';
 
 const KEYS: Readonly<Record<string, PlayerEvent['type']>> = {

@@ -6,7 +6,7 @@ import { sameSide } from '@/core/poses';
 import type { PlayerState } from '@/core/teaching/player';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useCues } from '../practice/use-cues';
-import { hush, speak } from './speak';
+import { hush, speak } from '@/instruments/speak';
 
 const NOTHING: never[] = [];
 

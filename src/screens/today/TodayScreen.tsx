@@ -7,7 +7,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { testById } from '@/core/assessment/battery';
-import { backupStanding } from '@/store/backup';
+import { standingOf, TAKEN_OUT } from '@/store/backup';
 import { changeSession } from '@/store/changes';
 import { CameBackButton } from '../home/CameBackButton';
 import { useStudio } from '../shell/studio-context';
@@ -30,9 +30,7 @@ export function TodayScreen() {
       db.plans.toArray(),
       db.classes.toArray(),
     ]);
-    const savedAt = memos.find((m) => m.key === 'taken-out')?.value ?? null;
     return {
-      standing: backupStanding([...students, ...readings, ...practices, ...logs, ...classes], savedAt, Date.now()),
       students: students.filter((s) => !s.archived),
       players,
       practices,
@@ -44,9 +42,9 @@ export function TodayScreen() {
       classes,
     };
   }, [db]);
+  const standing = useLiveQuery(() => standingOf(db), [db]);
   if (!data) return null;
-  const { standing } = data;
-  const { savedAt } = standing;
+  const savedAt = data.memos.find((m) => m.key === TAKEN_OUT)?.value;
   if (data.students.length === 0 && name === 'studio') return <Welcome />;
   return (
     <Box sx={{ p: 3, maxWidth: 1180 }}>
@@ -82,7 +80,7 @@ export function TodayScreen() {
           </Waiting>
         );
       })}
-      {name === 'studio' && standing.due && <BackupNote standing={standing} />}
+      {name === 'studio' && standing?.due && <BackupNote standing={standing} />}
       <People {...data} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3 }}>
         <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>

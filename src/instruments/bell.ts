@@ -1,5 +1,15 @@
 let audio: AudioContext | null = null;
 
+/** A browser makes no sound before a press: called on the press that starts. */
+export function allowSound(): void {
+  try {
+    audio ??= new AudioContext();
+    void audio.resume();
+  } catch {
+    audio = null;
+  }
+}
+
 /** A soft bell: two partials that fade over two seconds. Silent where the browser has no sound, never an error. */
 export function ring(): void {
   try {

@@ -162,7 +162,7 @@ export function GiveHome({
               {RENEW_DAYS / 7} weeks it asks to be renewed.
             </Typography>
             {!home && (
-              <Alert severity="warning">
+              <Alert severity={taken.length === 0 ? 'info' : 'warning'}>
                 {screening.stopped
                   ? stopOf(screening)?.message
                   : taken.length === 0

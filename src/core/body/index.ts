@@ -26,3 +26,4 @@ export { shareBelow } from './normal';
 export { ALIKE, partnersAt, type Partner } from './partners';
 export { passiveAt, passiveForces, passiveShares, UNKNOWN_END, type PassiveShare } from './passive';
 export { testsReaching, type Reached } from './reached';
+export { FIRST_PULL, linePullSd, pullSd, sdAt, shareAt, SLACK_POSTURES } from './share';

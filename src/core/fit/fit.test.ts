@@ -3,7 +3,7 @@ import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/bod
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import { LIBRARY, shapeById } from '@/core/poses';
 import { fitRung, readAt } from './fit';
-import { FIRST_PULL, pullSd, sdAt, shareAt, SLACK_POSTURES } from './share';
+import { FIRST_PULL, pullSd, sdAt, shareAt, SLACK_POSTURES } from '@/core/body';
 import { USUAL_WAY } from './way';
 import { stretchAt, typicalStretchAt } from './stretch';
 

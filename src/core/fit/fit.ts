@@ -16,7 +16,7 @@ import { verdictOf } from '@/core/cautions/screen';
 import { anglesAt, demandsOf, isSided, postureAt, type Rung, type Shape } from '@/core/poses';
 import { loadsAt } from './loads-at';
 import { propsOf, type FittedProp } from './props';
-import { shareAt } from './share';
+import { shareAt } from '@/core/body';
 import { enoughOf, USUAL_WAY, type FitWay } from './way';
 
 /** SD below her end from which she is near it. Ours; the same from which a caution that eases counts. */

@@ -15,7 +15,9 @@ import {
 import { LIBRARY, postureAt, reachFor, rungOf, type Intent } from '@/core/poses';
 import type { Loads } from '@/core/statics/statics';
 import { trunkShare } from '@/core/statics/trunk-share';
+import { fitRung } from './fit';
 import { loadsAt } from './loads-at';
+import { TYPICAL as TYPICAL_PEOPLE } from './typical';
 
 /** Loads against what is known of them from mechanics and the literature on muscle activity (recalled), and in the right order. */
 const TYPICAL = new Float64Array(2 * ELEMENTS.length);
@@ -97,6 +99,25 @@ describe('work that is known', () => {
         const l = loadsAt(shape, i + 1, 'right', 1, TYPICAL, TYPICAL_BUILD, { cold: true });
         for (const s of l.structures) expect(s.load, `${shape.id}/${i + 1} ${s.structure}`).toBeLessThanOrEqual(0.1);
       });
+  });
+});
+
+describe('who lies or sits in a stretch', () => {
+  const LYING = ['on the back', 'on the front', 'on the side', 'seated'];
+  const rows = LIBRARY.filter((s) => LYING.includes(s.position)).flatMap((shape) =>
+    shape.rungs.flatMap((rung, i) => {
+      if (rung.kind !== 'stretch' || rung.level === 3) return [];
+      const { work } = fitRung(shape, i + 1, 'right', TYPICAL_PEOPLE, TYPICAL_BUILD);
+      return [{ rung: `${shape.id}/${i + 1}`, most: Math.max(0, ...work.map((w) => w.load)) }];
+    }),
+  );
+
+  it.each(rows)('is held by floor, hands, strap and what is stretched: $rung', ({ most }) => {
+    expect(most).toBeLessThan(0.35);
+  });
+
+  it('next to nothing works in four of five', () => {
+    expect(rows.filter((r) => r.most <= 0.2).length).toBeGreaterThan(0.8 * rows.length);
   });
 });
 

@@ -12,7 +12,7 @@ import {
   type Side,
 } from '@/core/body';
 import { ELEMENT_COUNT } from '@/core/inference';
-import { linePullSd, shareAt } from './share';
+import { linePullSd, shareAt } from '@/core/body';
 
 export interface StructureStretch {
   structure: string;

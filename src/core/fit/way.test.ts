@@ -7,7 +7,7 @@ import type { Reading } from '@/core/assessment/reading';
 import { compensationsOf } from './compensate';
 import { fitRung } from './fit';
 import { TYPICAL } from './typical';
-import { FIRST_PULL, sdAt } from './share';
+import { FIRST_PULL, sdAt } from '@/core/body';
 import { capacityOf, COMFORT, comfortOf, enoughOf, USUAL_WAY, wayFor } from './way';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });

@@ -4,7 +4,7 @@ import { ELEMENT_COUNT, type Hint, type StrengthFinding } from '@/core/inference
 import { readoutOf } from '@/core/assessment/battery';
 import type { Screening } from '@/core/cautions/screen';
 import type { Rung } from '@/core/poses';
-import { FIRST_PULL, sdAt } from './share';
+import { FIRST_PULL, sdAt } from '@/core/body';
 
 /** How far a comfortable hold goes, as a share of the tolerance; the teacher's to set. All are our defaults, no study gives them. */
 export const comfortSchema = z.object({

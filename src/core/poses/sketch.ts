@@ -85,7 +85,11 @@ const PHASES: Readonly<Record<Kind, readonly Phase[]>> = {
 };
 
 /** How mobile somebody must be for the full depth, by level, SD beyond the end of typical people (ours). */
-const MOST_SD: Readonly<Record<Level, number>> = { 1: 1, 2: 2, 3: 3.5 };
+const MOST_SD: Readonly<Record<'stretch' | 'other', Readonly<Record<Level, number>>>> = {
+  // A stretch that most people would never see the end of is no textbook shape of its level.
+  stretch: { 1: 0.6, 2: 1, 3: 3.5 },
+  other: { 1: 1, 2: 2, 3: 3.5 },
+};
 
 /** Hands on the floor bear weight like any other point; hands on the body hold it. */
 const handContacts = (reach: Rung['reach']): Contact[] =>
@@ -125,7 +129,10 @@ export function roughOf(sketch: ShapeSketch): Rough[] {
       entry: entry.angles,
       full: full.angles,
       held: { entry: entry.held, full: full.held },
-      reaches_sd: MOST_SD[r.level ?? (Math.min(3, i + 1) as Level)],
+      reaches_sd:
+        MOST_SD[(r.kind ?? sketch.kind ?? 'stretch') === 'stretch' ? 'stretch' : 'other'][
+          r.level ?? (Math.min(3, i + 1) as Level)
+        ],
       reach,
       contacts: [...contactsOfText(r.on), ...handContacts(reach)],
       wall: r.wall,

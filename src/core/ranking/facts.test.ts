@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS, TYPICAL_BUILD, type GroupId, type Side } from '@/core/body';
 import { fitRung, pathTable, type FittedPose } from '@/core/fit/fit';
-import { pullSd } from '@/core/fit/share';
+import { pullSd } from '@/core/body';
 import { StrandModel } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
 import { rungOf, shapeById } from '@/core/poses';

@@ -1,7 +1,7 @@
 import { fleshOf, norm, otherSide, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { partOf, type Part } from './degrees-of-freedom';
-import { BEARS, HOLDS, LIMB_SHEAR, pricesOf } from './prices';
+import { BEARS, pricesOf, STEADIES } from './prices';
 
 /** Friction of skin or cloth on mat, wall and prop, and of limb on limb. Our defaults. */
 const FRICTION = 0.8;
@@ -14,7 +14,7 @@ const BROAD = 0.05;
 /** A hand holds what it lies on: its wrist is no further than this from the middle of the limb, metres (half a limb and a hand). */
 const WITHIN_GRASP = 0.105;
 /** A hand laid on a wall to steady a standing shape: what it bears, share of body weight, and its friction. Ours. */
-const STEADIES = 0.1;
+const STEADY_MOST = 0.1;
 const FRICTION_HAND = 0.5;
 
 /** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */
@@ -118,7 +118,9 @@ export function pushesOf(
   rung: Pick<Rung, 'wall' | 'props' | 'kind'>,
 ): { pushes: Push[]; touches: Touch[] } {
   const p = skeleton.points;
-  const { shear } = pricesOf(rung.kind);
+  const { shear, holds, limbShear } = pricesOf(rung.kind);
+  // Whoever works with the chest lifted lies on thighs and pubic bone.
+  const onThighs = contacts.some((c) => c.point.startsWith('thigh_') && c.on === 'floor');
   const pushes: Push[] = [],
     touches: Touch[] = [];
   const add = (touch: Touch, list: readonly Omit<Push, 'contact'>[]): void => {
@@ -137,13 +139,11 @@ export function pushesOf(
       const middle = plus(other, way, 0.5);
       add(
         { point: c.point, on: 'limb', limb },
-        cone(normal, FRICTION_LIMB, LIMB_SHEAR).map((edge) => ({
-          ...edge,
-          part,
-          at: middle,
-          against: partOf(limb),
-          most: Infinity,
-        })),
+        // What is laid on a limb to rest there bears by its weight too, wherever on the round of the limb it lies.
+        [
+          ...cone(normal, FRICTION_LIMB, limbShear),
+          ...(rung.kind === 'strength' ? [] : [{ direction: [0, 1, 0] as Vec3, price: BEARS }]),
+        ].map((edge) => ({ ...edge, part, at: middle, against: partOf(limb), most: Infinity })),
       );
       continue;
     }
@@ -153,10 +153,11 @@ export function pushesOf(
     const flesh = fleshOf(c.point);
     const foot = plus(plus(at, normal, -flesh), underSacrum(skeleton, c), 1);
     // Broad flesh bears over its breadth, not at a point: a seat does not roll over its middle.
-    const places =
-      flesh >= BROAD
-        ? [plus(foot, across(normal)[1], 0.6 * flesh), plus(foot, across(normal)[1], -0.6 * flesh)]
-        : [foot];
+    const aside = across(normal)[1];
+    const places = [
+      ...(flesh >= BROAD ? [plus(foot, aside, 0.6 * flesh), plus(foot, aside, -0.6 * flesh)] : [foot]),
+      ...(rung.kind === 'strength' && onThighs ? [] : bellyOf(skeleton, c, foot)),
+    ];
     add(
       { point: c.point, on: c.on },
       places.flatMap((place) =>
@@ -175,8 +176,13 @@ export function pushesOf(
     const at = p[`wrist_${side}`],
       held = partOf(way.to);
     const own: Part[] = [`forearm_${side}`, `arm_${side}`, 'thorax'];
+    const reached = grasp(skeleton, way.to, at) <= WITHIN_GRASP;
     const strap =
-      rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way);
+      (rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way)) ||
+      // Who does not reach her leg takes a strap to it, so that nobody has to hold it up.
+      (rung.kind !== 'strength' && !reached && /^(ankle|calf|heel|ball|toe)/.test(way.to)
+        ? { at: p[way.to], part: held }
+        : false);
     if (strap) {
       const line = sub(strap.at, at),
         size = norm(line) || 1;
@@ -186,7 +192,7 @@ export function pushesOf(
           at,
           direction: [line[0] / size, line[1] / size, line[2] / size],
           against: strap.part,
-          price: HOLDS,
+          price: holds,
           most: GRIP,
         },
       ]);
@@ -199,10 +205,10 @@ export function pushesOf(
               [0, s, 0],
               [0, 0, s],
             ] as Vec3[]
-          ).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: HOLDS, most: GRIP })),
+          ).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: holds, most: GRIP })),
         ),
       ]);
-    } else if (!own.includes(held) && grasp(skeleton, way.to, at) <= WITHIN_GRASP) {
+    } else if (!own.includes(held) && reached) {
       add(
         { point: `wrist_${side}`, on: 'hand', limb: way.to },
         [1, -1].flatMap((s) =>
@@ -217,7 +223,7 @@ export function pushesOf(
             at,
             direction,
             against: held,
-            price: HOLDS,
+            price: holds,
             most: GRIP,
           })),
         ),
@@ -249,12 +255,12 @@ export function pushesOf(
     const at = p[`wrist_${side}`];
     add(
       { point: `wrist_${side}`, on: 'wall' },
-      cone([0, 0, side === 'right' ? -1 : 1], FRICTION_HAND, HOLDS).map(({ direction }) => ({
+      cone([0, 0, side === 'right' ? -1 : 1], FRICTION_HAND, STEADIES).map(({ direction }) => ({
         part: `forearm_${side}` as Part,
         at,
         direction,
-        price: HOLDS,
-        most: STEADIES,
+        price: STEADIES,
+        most: STEADY_MOST,
       })),
     );
   }
@@ -269,6 +275,16 @@ function underSacrum(skeleton: Skeleton, { point, on }: Contact): Vec3 {
   if (on !== 'floor' || !point.startsWith('buttock_')) return [0, 0, 0];
   const { turn } = skeleton.frames.pelvis;
   return Math.abs(turn[4]) < 0.5 ? [SACRUM * turn[1], 0, SACRUM * turn[7]] : [0, 0, 0];
+}
+
+/** Who lies on the front bears on the belly too, from the pubic bone this far towards the head, metres. Ours. */
+const BELLY = 0.16;
+
+/** Where the belly bears beside the pubic bone on the floor: nowhere unless the pelvis lies on its front. */
+function bellyOf(skeleton: Skeleton, { point, on }: Contact, at: Vec3): Vec3[] {
+  const { turn } = skeleton.frames.pelvis;
+  if (on !== 'floor' || point !== 'pubis' || Math.abs(turn[4]) > 0.5) return [];
+  return [plus(at, [turn[1], 0, turn[7]], BELLY)];
 }
 
 /** How far a wrist is from what it reaches for: from the axis of the limb that carries the landmark, or from the landmark. */

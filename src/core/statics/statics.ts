@@ -10,9 +10,11 @@ import {
   LINES,
   MuscleModel,
   newHalf,
+  norm,
   passiveAt,
   SIDES,
   skeletonOf,
+  sub,
   TRUNK_COUNT,
   typicalEnd,
   UNKNOWN_END,
@@ -33,6 +35,7 @@ import { askedPushes, type Asked, type AskedRow } from './intents';
 import { kneeMoments } from './knee-moments';
 import { addGravity } from './masses';
 import { BEARS, CAPSULE, MISSING, PASSIVE, pricesOf, SHORTFALL, STOP, TIPPING } from './prices';
+import { EndFeel } from './end-feel';
 import { touching } from './touching';
 import { trunkShare } from './trunk-share';
 
@@ -53,6 +56,7 @@ const TORQUE: Readonly<Record<string, number>> = {
   elbow: 50,
 };
 /** Ends of joints where ligament and bone hold without effort: from this angle on, against going further. Ours. */
+const STRAIGHT_ARM = { from_deg: 18, most_Nm: 60 };
 const STOPS: readonly { coordinate: string; from_deg: number; way: 1 | -1; most_Nm: number }[] = [
   { coordinate: 'knee_flexion', from_deg: 6, way: 1, most_Nm: 200 },
   { coordinate: 'hip_flexion', from_deg: -8, way: 1, most_Nm: 60 },
@@ -130,6 +134,7 @@ export interface Loads {
 export class Statics {
   private readonly model: MuscleModel;
   private readonly half = newHalf();
+  private readonly endFeel = new EndFeel();
 
   constructor(readonly build: Build) {
     this.model = new MuscleModel(build);
@@ -219,6 +224,13 @@ export class Statics {
       if (most > 0)
         columns.push({ column: one(m, freedom(`hip_rotation_${side}`), most), d: CAPSULE, low: -1, high: 1 });
     }
+    // Who is not there to work lets go: the limb sinks until what is stretched carries it.
+    if (kind !== 'strength')
+      SIDES.forEach((side, k) => {
+        const half = halfOf(posed.posture, side, this.half, build.version[side]);
+        for (const column of this.endFeel.of(half, side, options.tolerances, k * ELEMENTS.length))
+          columns.push({ column, d: PASSIVE, low: 0, high: 1 });
+      });
     const stops: number[] = [];
     for (const stop of STOPS)
       for (const side of /^(hip|knee)/.test(stop.coordinate) ? SIDES : ([null] as const)) {
@@ -228,6 +240,15 @@ export class Statics {
         stops.push(columns.length);
         columns.push({ column: one(m, freedom(id), stop.way * stop.most_Nm), d: STOP, low: 0, high: 1 });
       }
+    const lies = bearing.some((c) => /^(back|chest|head)/.test(c.point) && c.on === 'floor');
+    for (const side of SIDES) {
+      const { points: p } = skeleton;
+      // Arms that lie beside a lying trunk do not prop it up.
+      if (lies || bendOf(p[`shoulder_${side}`], p[`elbow_${side}`], p[`wrist_${side}`]) > STRAIGHT_ARM.from_deg)
+        continue;
+      // The hinge of a straight arm has no sure direction: it is locked both ways.
+      columns.push({ column: one(m, freedom(`elbow_${side}`), STRAIGHT_ARM.most_Nm), d: STOP, low: -1, high: 1 });
+    }
     const program = programOf(m, b, columns, askedRows, muscles);
     // A start for other actions has other rows.
     const start = options.start?.length === program.rows ? options.start : undefined;
@@ -337,6 +358,14 @@ export class Statics {
     });
     return { structures, groups };
   }
+}
+
+/** Bend of a joint between two limbs, degrees; 0 straight. */
+function bendOf(a: Vec3, b: Vec3, c: Vec3): number {
+  const u = sub(b, a),
+    v = sub(c, b);
+  const cosine = (u[0] * v[0] + u[1] * v[1] + u[2] * v[2]) / (norm(u) * norm(v));
+  return Math.acos(Math.max(-1, Math.min(1, cosine))) / DEG;
 }
 
 const LUMBAR = freedom('lumbar_flexion');

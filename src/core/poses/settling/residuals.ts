@@ -1,6 +1,8 @@
 import {
   clearancePairs,
   clearancesOf,
+  coordinateIndex,
+  DEG,
   ELEMENTS,
   fleshOf,
   halfOf,
@@ -11,11 +13,11 @@ import {
   type Posture,
   type Skeleton,
 } from '@/core/body';
-import type { Contact } from '../format';
+import type { Contact, PoseAngles } from '../format';
 import { reachFor } from '../format';
 import { allowed, beyondSupport, contactGaps, floorOfContacts, handGaps, heldBy, type Node } from '../gaps';
 import { contactsAt, handsDown, reaches, type Place } from './faults';
-import type { Variable } from './variables';
+import { sits, type Variable } from './variables';
 
 /** What one unit of each demand is, metres: small means strict. Ours. */
 const TOUCH = 0.001;
@@ -33,6 +35,9 @@ const INSIDE = 0.008;
 const FOLLOWS = 0.15;
 /** How much higher than usual a block or bolster may be where a pose begins, metres. */
 const HIGHER = 0.1;
+/** Degrees that the chest of somebody who sits may lean from what was written, at a price of one. */
+const LEAN_DEG = 5;
+const LEANS = ['pelvis_tilt', 'lumbar_flexion', 'thorax_flexion'] as const;
 /** SD beyond a structure's limit that cost one. */
 const STRAINED = 0.2;
 
@@ -65,6 +70,9 @@ export class Demands {
   /** Of every pair of limbs, how far they may press into each other and what a unit of more is; made with the first skeleton. */
   private pairs: readonly { may: number; unit: number }[] | null = null;
 
+  /** Lean of the chest as it was written, degrees forward; null where nobody sits. */
+  private readonly lean: number | null;
+
   /**
    * @param most SD beyond the end of typical people that no structure may pass; null asks nothing
    * @param firm hands that do not carry must arrive too; else they only follow
@@ -74,7 +82,9 @@ export class Demands {
     private readonly node: Node,
     private readonly most: number | null,
     private readonly firm = false,
+    written: PoseAngles | null = null,
   ) {
+    this.lean = written && sits(rough) ? LEANS.reduce((sum, id) => sum + (written[id] ?? 0), 0) : null;
     this.contacts = contactsAt(rough, node);
     this.reach = reachFor(rough, 'right');
   }
@@ -91,6 +101,11 @@ export class Demands {
       for (const gap of handGaps(skeleton, this.reach))
         out.push(gap / (this.rough.carries || this.firm ? LIMB : FOLLOWS));
     this.bodies(skeleton, out);
+    // Whoever sits and cannot tip the pelvis rounds the back: nobody leans back as a whole.
+    if (this.lean !== null) {
+      const lean = LEANS.reduce((sum, id) => sum + q[coordinateIndex(id)], 0) / DEG;
+      out.push((lean - this.lean) / LEAN_DEG);
+    }
     if (this.most !== null) for (const z of standingOf(q)) out.push(Math.max(0, z - this.most) / STRAINED);
     return Float64Array.from(out);
   }

@@ -8,7 +8,7 @@ import { roughOf, withHands, type Rough } from '../sketch';
 import { faults } from './faults';
 import { movedHands } from './hands';
 import { settle, settlePath } from './settle';
-import { MEANT, variablesOf } from './variables';
+import { MEANT, sits, variablesOf } from './variables';
 
 const rough = (id: string, rung: number): Rough => {
   const found = SKETCHES.flatMap(roughOf).find((r) => r.id === id && r.rung === rung);
@@ -26,6 +26,20 @@ describe('settling', () => {
     const hanging = { ...own.full, knee_flexion_worked: 40, knee_flexion_other: 52 };
     expect(faults(hanging, own).gap).toBeGreaterThan(0.015);
     expect(settle(own, hanging).gap).toBeLessThan(0.004);
+  });
+  it('rounds the back of somebody who sits and cannot tip the pelvis: the chest stays where it was written', () => {
+    const lean = (a: Readonly<Record<string, number>>) =>
+      (a.pelvis_tilt ?? 0) + (a.lumbar_flexion ?? 0) + (a.thorax_flexion ?? 0);
+    const rows = SKETCHES.flatMap(roughOf).filter(
+      (r) => sits(r) && !Object.values(r.reach).some((w) => w?.floor === 0),
+    );
+    expect(rows.length).toBeGreaterThan(20);
+    const backs = rows.map((r) => {
+      const entry = LIBRARY.find((s) => s.id === r.id)?.rungs[r.rung - 1].path[0] ?? {};
+      return { rung: `${r.id}/${r.rung}`, by: Math.min(0, lean(r.entry)) - lean(entry) };
+    });
+    for (const { rung, by } of backs) expect(by, `${rung} leans back by`).toBeLessThan(23);
+    expect(backs.filter(({ by }) => by > 12).length).toBeLessThanOrEqual(0.1 * backs.length);
   });
   it('holds what was meant within twice its leash, in every rung of the library', () => {
     for (const r of SKETCHES.flatMap(roughOf)) {

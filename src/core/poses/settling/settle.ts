@@ -6,7 +6,7 @@ import { faults, type Faults, type Place } from './faults';
 import { movedHands } from './hands';
 import { minimise } from './minimise';
 import { Demands, standingOf } from './residuals';
-import { MEANT, variablesOf, type Stage, type Variable } from './variables';
+import { MEANT, sits, variablesOf, type Stage, type Variable } from './variables';
 
 /**
  * Settling a rough pose: the joint angles nearest to what was written at which every contact touches, nothing passes through anything,
@@ -25,7 +25,7 @@ const ENOUGH = { gap: 0.003, overlap: 0.004, sunk: 0.012, moved: 12 };
 const enough = (s: Faults): boolean =>
   s.gap <= ENOUGH.gap && s.overlap <= ENOUGH.overlap && s.sunk <= ENOUGH.sunk && s.beyond <= 0;
 /** Before the end of typical people, SD: so far a stretch begins, so that nearly everybody can. Others may begin a little later. */
-const ENTRY_SD = { stretch: -2, other: -1.75 };
+const ENTRY_SD = { stretch: -2.2, other: -1.75 };
 /** What carries, lies or points as it must is no key angle. */
 const FOLLOWS = /^(pelvis|neck|toe|shoulder|elbow|ankle)/;
 
@@ -120,6 +120,11 @@ const RELIEF: Readonly<Record<string, readonly [scale: number, slack: number]>> 
   thorax_rotation: [8, 1],
   ankle_dorsiflexion: [9, 12],
 };
+/** Who sits rounds the back where the pelvis cannot tip: price of a degree, slack beyond what was written, and the most, degrees. */
+const SLUMP: Readonly<Record<string, readonly [scale: number, slack: number, most: number]>> = {
+  lumbar_flexion: [9, 24, 36],
+  thorax_flexion: [12, 12, 20],
+};
 const BENDS = ['hip_flexion', 'knee_flexion'] as const;
 const BENT_KNEE = 8;
 
@@ -133,6 +138,16 @@ export function relieve(rough: Place, written: PoseAngles, node: Node, from: Set
     const bends = node === 'entry' && v.bare === 'knee_flexion' ? BENT_KNEE : v.scale;
     const [scale, slack] = RELIEF[v.bare] ?? [bends, Infinity];
     const at = start(v);
+    const slump = sits(rough) ? SLUMP[v.bare] : undefined;
+    if (slump)
+      return {
+        ...v,
+        scale: slump[0],
+        stage: 3,
+        leash: 90,
+        min: Math.max(v.min, Math.min(0, v.start, at) - slack),
+        max: Math.min(v.max, Math.max(v.start, at, Math.min(slump[2], Math.max(0, v.start) + slump[1]))),
+      };
     return {
       ...v,
       scale,
@@ -175,7 +190,7 @@ class Relief {
         for (const id of v.ids) q[id] = (tried[i] * Math.PI) / 180;
       });
     const search = (variables: readonly Variable[], limit: number | null) => {
-      const demands = new Demands(this.rough, this.node, limit);
+      const demands = new Demands(this.rough, this.node, limit, false, this.written);
       minimise(
         (tried) => {
           place(tried);

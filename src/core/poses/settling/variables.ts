@@ -81,6 +81,12 @@ function touched(rough: Place) {
   };
 }
 
+/** True where somebody who is not there to work sits, and nothing holds the trunk but itself and the hands. */
+export const sits = (rough: Pick<Place, 'contacts' | 'kind'>): boolean =>
+  rough.kind !== 'strength' &&
+  rough.contacts.some((c) => /^buttock/.test(c.point)) &&
+  !rough.contacts.some((c) => /^(back|chest|head)/.test(c.point));
+
 /** Price and stage of a coordinate in this pose; null where it stays as it was written. */
 function moveOf(bare: string, sides: readonly ('worked' | 'other')[], t: ReturnType<typeof touched>, written: number) {
   const [stage, usual, leash] = MOVES[bare];

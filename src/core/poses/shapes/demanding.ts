@@ -149,7 +149,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The shin slides because the foot has gone to sleep.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'seated entry: shin across the arms', entry: 't pt-6; o f92 k104 d0; w f104 a-34 r-44', full: 't pt6 lf14; o f100 k108; w f116 a-34 r-54', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s 6 0 14', kind: 'stretch', hold: [10, 40], level: 2 },
+      { name: 'seated entry: shin across the arms', entry: 't pt-6; o f92 k104 d0; w f104 a-34 r-44', full: 't pt6 lf14; o f100 k108; w f116 a-34 r-54', on: 'buttock_b@blanket:8 heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s 6 0 14', kind: 'stretch', hold: [10, 40], level: 2 },
       { name: 'hands down, toes light', entry: 't pt64 lf16; o f104 k84 d20; w f112', full: 't pt84 lf24; o f122 k92 d24; w f126 a-30 r-52', on: 'ball_o toe_o ankle_w~thigh_o', hands: 'b floor shoulder_s 0 0 -2', hold: [5, 20], level: 3, balance: false },
     ],
   },

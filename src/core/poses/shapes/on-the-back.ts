@@ -135,7 +135,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The whole pelvis rolls over.',
     instead: 'crossed-side-reach',
     rungs: [
-      { name: 'knee soft', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f42 k20 d0', full: 'w f46 k10 a26 r-6', on: `${HELD_BACK} heel_o ball_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
+      { name: 'knee soft', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f56 k42 d0', full: 'w f60 k34 a26 r-6', on: `${HELD_BACK} heel_o ball_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
       { name: 'knee straight', entry: 't pt-90; b sf8 sa-22 d-15; w f42 k14 d0', full: 'w f49 k2 a35 r-10', on: `${HELD_BACK} heel_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
     ],
   },
@@ -249,7 +249,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches off the floor.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o`, hold: [60, 420], phases: ['settle', 'warm', 'approach'], level: 1 },
+      { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [60, 420], phases: ['settle', 'warm', 'approach'], level: 1 },
       { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [45, 300], level: 2 },
       { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 300], level: 2 },
     ],

@@ -169,7 +169,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     rungs: [
       { name: 'knee bent, turned out', entry: 'w a-4', full: 'w a-38 r-4', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], intents: SIDE_OF_HIP },
       { name: 'knee bent, foot higher: turned in', entry: 'w a-4', full: 'w a-34 r24', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 2, intents: SIDE_OF_HIP },
-      { name: 'leg straight to the side', entry: 'w f60 a-12 k40', full: 'w f58 a-40 k6 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 3, intents: SIDE_OF_HIP },
+      { name: 'leg straight to the side', entry: 'w f72 a-10 k40', full: 'w f70 a-32 k6 d0', on: 'knee_o toe_o', hands: HANDS, props: 'blanket', hold: [5, 20], repeats: [4, 10], level: 3, intents: SIDE_OF_HIP },
     ],
   },
   {
@@ -295,8 +295,8 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The weight hangs on the neck because the hips are high.',
     instead: 'chair-fold',
     rungs: [
-      { name: 'seat raised, knees apart', entry: 't pt40 lf20; b f100 k120 a-16', full: 't pt60 lf28 tf22; b f122 k128 a-18', on: 'knee_b toe_b buttock_b@bolster:20', hands: 'b floor shoulder_s 16 0 4', props: 'blanket', level: 1 },
-      { name: 'knees apart', entry: 't pt40 lf20; b f100 k116 a-16', full: 't pt66 lf30 tf24 nf8; b f128 k148 a-20', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 1 },
+      { name: 'seat raised, knees apart', entry: 't pt40 lf20; b f100 k118 a-10', full: 't pt60 lf28 tf22; b f122 k128 a-12', on: 'knee_b toe_b buttock_b@bolster:20 head@block:23', hands: 'b floor shoulder_s 16 0 4', props: 'blanket', level: 1 },
+      { name: 'knees apart', entry: 't pt40 lf20; b f100 k116 a-10', full: 't pt66 lf30 tf24 nf8; b f128 k148 a-12', on: 'knee_b toe_b head@block:12', hands: 'b floor shoulder_s 18 0 4', level: 1 },
       { name: 'knees together', entry: 't pt38 lf22; b f98 k116 a0', full: 't pt62 lf40 tf32 nf20; b f130 k150 a0', on: 'knee_b toe_b', hands: 'b floor shoulder_s 18 0 4', level: 2 },
     ],
   },

@@ -61,7 +61,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'upright, seat lifted', entry: 't pt-22 lf18; b f54 a-34 k30 d0', full: 't pt-16 lf14; b f60 a-56 k22', on: 'buttock_b@blanket:8 heel_b', hands: 'b floor shoulder_s 4 0 8', hold: [30, 240] },
-      { name: 'folding forward', entry: 't pt-22 lf28 tf8; b f54 a-40 k26 d0', full: 't pt-4 lf36 tf24; b f74 a-60 k14', on: 'buttock_b heel_b', hands: 'b floor shoulder_s 22 0 4', hold: [30, 240], phases: ['deepest'] },
+      { name: 'folding forward', entry: 't pt-22 lf28 tf8; b f54 a-40 k26 d0', full: 't pt-4 lf36 tf24; b f74 a-60 k14', on: 'buttock_b heel_b', hands: 'b floor shoulder_s 24 0 -4', hold: [30, 240], phases: ['deepest'] },
       { name: 'chest low, on the forearms', entry: 't pt-20 lf34 tf16; b f56 a-44 k26 d0', full: 't pt18 lf42 tf30; b f98 a-64 k4', on: 'buttock_b heel_b', hands: 'b forearm shoulder_s 8 0 4', hold: [30, 240], phases: ['deepest'] },
     ],
   },
@@ -80,7 +80,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The far hip lifts and the trunk drops in front.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'turned and folded', entry: 't pt-20 lr4 tr-14 lf16; b f56 a-38 k24', full: 't pt8 lr-6 tr-22 lf24 tf14; w f98 a-44; o f96 a-46', on: 'buttock_b@blanket:5 heel_b', hands: 'w elbow:-0.4,-0.2,1 calf_w 0 7 4', hold: [20, 90] },
+      { name: 'turned and folded', entry: 't pt-20 lr4 tr-14 lf16; b f52 a-44 k32', full: 't pt8 lr-6 tr-22 lf24 tf14; w f98 a-44; o f96 a-46', on: 'buttock_b@blanket:5 heel_b', hands: 'w elbow:-0.4,-0.2,1 calf_w 0 7 4', hold: [20, 90] },
       { name: 'side bending, chest open', entry: 't pt-10 lb8 tb8', full: 't pt-8 lb26 tb30 lf4; w f78 a-48; o f76 a-46', on: 'buttock_b heel_b', hands: 'w elbow:0.4,-0.4,1 calf_w 4 6 -4', hold: [20, 60], level: 3 },
     ],
   },
@@ -120,7 +120,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'upright on a seat', entry: 't pt-12 lf12; b f76 a-30 r-30', full: 't pt-2 lf4; b f88 a-38', on: 'buttock_b@blanket:10 ankle_w ankle_o', hands: 'b elbow:-0.4,-0.4,1 knee_s -6 6 0', hold: [30, 180], phases: ['settle', 'warm', 'approach'] },
-      { name: 'folded forward', entry: 't pt4 lf18; b f90 a-30', full: 't pt24 lf34 tf18; b f114 a-32', on: 'buttock_b@blanket:6 ankle_w ankle_o', hands: 'b floor shoulder_s 18 0 2', hold: [30, 120] },
+      { name: 'folded forward', entry: 't pt4 lf18; b f90 a-30', full: 't pt24 lf34 tf18; b f114 a-32', on: 'buttock_b@blanket:6 ankle_w ankle_o', hands: 'b elbow:-0.2,0.8,1 floor shoulder_s 26 0 16', hold: [30, 120] },
     ],
   },
   {
@@ -156,8 +156,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'One hip floats and the top knee points up.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 180] },
-      { name: 'folded forward', entry: 't pt-18 lf20; w f92 a8 r-26; o f84 a8 r-32', full: 't pt4 lf30 tf18; w f112 a20 r-36; o f100 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:2 ankle_o@blanket:2', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 180] },
+      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:3 ankle_o@blanket:3', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 180] },
+      { name: 'folded forward', entry: 't pt-18 lf20; w f92 a8 r-26; o f84 a8 r-32', full: 't pt4 lf30 tf18; w f112 a20 r-36; o f100 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:3 ankle_o@blanket:3', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 180] },
     ],
   },
   {

@@ -245,7 +245,7 @@ export const STANDING: readonly ShapeSketch[] = [
     cheat: 'The knee swings out and the low back hollows.',
     instead: 'half-frog',
     rungs: [
-      { name: 'upright, hand on a wall', entry: 'w k100', full: 'w f-4 k126', on: FOOT_O, hands: 'w elbow:-1,0,0.5 ankle_w 3 4 2', props: 'wall', hold: [15, 60], level: 1, balance: false },
+      { name: 'upright, hand on a wall', entry: 'w k100', full: 'w f-4 k126', on: FOOT_O, hands: 'w elbow:-1,0,0.5 ankle_w 3 4 2', props: 'wall', hold: [15, 60], level: 1 },
       { name: 'strap round the foot', entry: 't pt4; w f-6 k92', full: 't pt14 lf-10; w f-18 k98; o f14', on: FOOT_O, hands: 'w elbow:-1,0.2,0.5 ankle_w 14 14 2', props: 'strap', hold: [10, 40], level: 2 },
       { name: 'tipped forward', entry: 't pt18; w f-8 k100; o f18; o sf100', full: 't pt44 lf-22 tf-14; w f-24 k94; o f46; o sf130', on: FOOT_O, hands: 'w elbow:-1,0.4,0.5 ankle_w 4 4 2', hold: [8, 30], level: 3 },
     ],

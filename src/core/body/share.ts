@@ -1,4 +1,9 @@
-import { ELEMENT_IDS, halfOf, LINES, newHalf, postureFrom, StrandModel, TYPICAL_BUILD, typicalEnd } from '@/core/body';
+import { TYPICAL_BUILD } from './build';
+import { postureFrom } from './coordinates';
+import { halfOf, newHalf } from './half-body';
+import { LINES } from './lines';
+import { StrandModel, typicalEnd } from './strands';
+import { ELEMENT_IDS } from './structures';
 
 /**
  * The scale of a stretch. A tissue that is slack uses nothing of its tolerance, one at its end uses all. Slack is what

@@ -219,7 +219,7 @@ export function parseAims(texts: readonly string[]): Aim[] | null {
   });
 }
 
-function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
+export function ranked(record: KolposRecord, id: string | undefined, wanted: Aim[] | null, seed: number) {
   const { student, screening, findings: f, posterior } = inferenceOf(record, id, seed);
   const chosen = wanted ?? aimsFor(student, record.readings, f, new Date().getFullYear()).work;
   const poses = rankPoses(posterior, buildOfStudent(student), chosen, screening);

@@ -1,6 +1,7 @@
 import { cautions } from './cautions';
 import { home, homeRead } from './home';
 import { bodyFor, pose } from './pose';
+import { sequence } from './sequence';
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { version } from '../../package.json';
@@ -101,6 +102,7 @@ export function run(argv: string[]): unknown {
           nameless: { type: 'boolean' },
           tests: { type: 'boolean' },
           read: { type: 'string' },
+          text: { type: 'string' },
         },
       });
     } catch (error) {
@@ -185,6 +187,8 @@ export function run(argv: string[]): unknown {
         { practices: values.practice ?? [], named: !values.nameless, tests: values.tests ?? false },
         seed,
       );
+    case 'sequence':
+      return sequence(recordFrom(argument, values.student), values.student, values.text, seed);
     case 'cautions':
       return cautions(recordFrom(argument, values.student), values.student);
     case 'pose': {

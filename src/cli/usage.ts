@@ -20,6 +20,10 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'a practice; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE',
   ],
   [
+    'sequence FILE --student ID --text LINES|FILE',
+    'a teacher’s own sequence, by names: what it means, the practice it becomes, its doses, the smallest changes',
+  ],
+  [
     'home FILE --student ID --practice ID [--practice ID]… [--nameless] [--tests]',
     'one HTML file that plays the practice on a phone',
   ],

@@ -13,8 +13,8 @@ const folded = (text: string): string =>
     .replace(/[-–—/]/g, ' ')
     .toLowerCase();
 
-/** Words of a text as they are compared, in any script: a student's name need not be written in Latin letters. */
-const wordsOf = (text: string): string[] =>
+/** Words of a text as they are compared, lower case and without marks, in any script: a student's name need not be written in Latin letters. */
+export const wordsOf = (text: string): string[] =>
   folded(text)
     .replaceAll("'", '')
     .split(/[^\p{L}\p{N}]+/u)
@@ -26,6 +26,20 @@ const near = (word: string, typed: string): boolean =>
   [typed.length - 1, typed.length, typed.length + 1].some(
     (n) => n <= word.length && distance(word.slice(0, n), typed) <= 1,
   );
+
+/** How much alike two words are: 1 the same, 0.85 but for one letter or two that changed places, 0 not. */
+export function alike(a: string, b: string): number {
+  if (a === b) return 1;
+  if (Math.min(a.length, b.length) < FORGIVING) return 0;
+  return distance(a, b) <= 1 || swapped(a, b) ? 0.85 : 0;
+}
+
+/** True where two neighbouring letters of a word changed places. */
+function swapped(a: string, b: string): boolean {
+  if (a.length !== b.length) return false;
+  const at = [...a].findIndex((letter, i) => letter !== b[i]);
+  return a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2);
+}
 
 /**
  * True where everything that was typed is in a text: every word somewhere in it, in any order and case, without accents and

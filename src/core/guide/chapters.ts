@@ -84,6 +84,8 @@ export const CHAPTERS: readonly Chapter[] = [
       'The line at the top shows every shape at its time. Below it, work goes up and stretch goes down.',
       'Everything can be changed: longer, shorter, another shape, another order. Undo has no end.',
       '“Keep” holds a shape in place when the practice is built again around it.',
+      '“Your own sequence” reads what you teach anyway, by any name, and fits it to your student.',
+      'Beside every practice stand small changes that would help. Take one, or leave them all.',
     ],
   },
   {

@@ -29,6 +29,7 @@ export interface BuiltPractice {
   objective: number;
   /** No choice of rungs and times from the whole library is worth more by this measure. It says nothing of the order. */
   bound: number;
+  /** What is missing to the bound, as a share of it; time that has to be given back takes nothing off this scale. */
   gap: number;
   missing: Missing[];
   /** Rungs that were searched, of those that the wishes allow. */
@@ -219,6 +220,8 @@ function buildWith(
   );
   // Another version must differ; what it is held against is the best of all, not the best that differs.
   const bound = Math.max(versions[0].bound, objective);
+  // Minutes that nothing can fill cost whatever is chosen: a practice is not measured by the little that is left after them.
+  const back = Math.max(0, valueOf(choice.chosen, active, wanted, time.work, request, 0) - choice.objective);
   const doses = dosesOf(items, active, ranked, wanted);
   return {
     minutes: request.minutes,
@@ -226,7 +229,7 @@ function buildWith(
     doses,
     objective,
     bound,
-    gap: bound > 1e-9 ? (bound - objective) / bound : 0,
+    gap: bound > 1e-9 ? (bound - objective) / (bound + back) : 0,
     missing: doses
       .filter((d) => d.minutes < HARDLY)
       .map((d) => ({

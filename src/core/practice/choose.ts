@@ -18,7 +18,7 @@ import { countersAfter, needsCounter, needsPreparation, preparesBefore, type Uni
 /** Units that the search is made with at first, and where that does not come near enough to the bound of all. */
 const KEPT = [60, 140] as const;
 /** Gap to the bound of the whole library that is good enough. */
-const GOOD = 0.01;
+const GOOD = 0.0075;
 
 export interface Choice {
   chosen: Chosen[];

@@ -142,7 +142,7 @@ function climb(value: () => number, fits: () => boolean, free: readonly Timed[],
   }
 }
 /** Changes of single breaths that are tried for; few are needed. */
-const ROUNDS = 24;
+const ROUNDS = 80;
 
 const step = (t: Timed, by: number): void => {
   if (t.unit.rung.repeats) t.repeats += by;

@@ -36,6 +36,7 @@ import { DoseBars } from './DoseBars';
 import { PracticeMenu } from './PracticeMenu';
 import { useBuild } from '../students/use-build';
 import { PracticeProfile } from './PracticeProfile';
+import { SmallChanges } from './SmallChanges';
 import { useEdits, type ItemsChange } from './use-edits';
 
 /** A practice under the teacher's hands: its chart, its blocks to drag, lengthen, open and swap; totals, doses and warnings follow. */
@@ -258,6 +259,13 @@ export function PracticeEditor({
             </Box>
           )}
           <DoseBars doses={doses} />
+          <SmallChanges
+            items={items}
+            ranked={ranked}
+            aims={aims}
+            request={request}
+            onTake={(nudge) => put(nudge.take, 'The small change is taken.')}
+          />
         </Box>
       </Box>
       {adding && (

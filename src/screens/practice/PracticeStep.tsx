@@ -39,6 +39,7 @@ import { NothingFits } from './NothingFits';
 import { PracticeEditor } from './PracticeEditor';
 import { PeakNote } from './PeakNote';
 import { nameOf, RecheckedNote } from './Rechecked';
+import { PasteSequence } from './PasteSequence';
 import { StartFrom } from './StartFrom';
 import { useWishes } from './use-wishes';
 import { WishesPanel } from './WishesPanel';
@@ -67,6 +68,7 @@ export function PracticeStep({
   const [likes] = useLikes();
   const [wished, setWished] = useState(false);
   const [giving, setGiving] = useState(false);
+  const [pasting, setPasting] = useState(false);
   const [building, setBuilding] = useState(false);
   const [answer, setAnswer] = useState<
     (Pick<BuiltPractice, 'change' | 'missing' | 'unkept'> & { request: PracticeRequest }) | null
@@ -147,7 +149,13 @@ export function PracticeStep({
   /** A plan of elsewhere, fitted to this student as she is now. */
   const fitPlan = async (plan: Plan) => {
     if (!ranked) return;
-    const { items, changes } = refit(plan.items, ranked, aims, student.breathSeconds, newId);
+    await openFitted(plan, refit(plan.items, ranked, aims, student.breathSeconds, newId));
+  };
+  /** Items that were fitted to her, as a practice of her own, open below. */
+  const openFitted = async (
+    plan: Pick<Plan, 'title' | 'minutes' | 'request'>,
+    { items, changes }: { items: PracticeItem[]; changes: Refit[] },
+  ) => {
     if (items.length === 0) {
       enqueueSnackbar('Nothing in it is allowed and within reach here.', { variant: 'info' });
       return;
@@ -217,6 +225,9 @@ export function PracticeStep({
           disabled={!ranked || building}
           onFit={(plan) => void fitPlan(plan)}
         />
+        <Button variant="outlined" onClick={() => setPasting(true)} disabled={!ranked || building}>
+          Your own sequence …
+        </Button>
         {sorted.length > 1 && (
           <TextField
             select
@@ -325,6 +336,21 @@ export function PracticeStep({
           </Box>
           {open.choice && <ChoiceNote choice={open.choice} />}
         </PracticeEditor>
+      )}
+      {pasting && ranked && (
+        <PasteSequence
+          student={student}
+          ranked={ranked}
+          aims={aims}
+          onClose={() => setPasting(false)}
+          onFit={(pasted) => {
+            setPasting(false);
+            void openFitted(
+              { title: `Your sequence for ${student.name.split(' ')[0]}`, minutes: pasted.minutes },
+              pasted,
+            );
+          }}
+        />
       )}
       {giving && open && ranked && (
         <GiveHome student={student} practice={open} ranked={ranked} onClose={() => setGiving(false)} />

@@ -1,0 +1,70 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { AIM_WORDS } from '@/core/aims/words';
+import { groupName } from '@/core/body/words';
+import { shapeById } from '@/core/poses';
+import { nudgeKey, nudgesFor, type Nudge } from '@/core/practice/nudges';
+import type { PracticeItem } from '@/core/practice/practice';
+import type { PracticeRequest } from '@/core/practice/request';
+import type { RankedPose } from '@/core/ranking/rank';
+import type { Aim } from '@/core/students/student';
+import { newId } from '@/store/studio';
+
+/** The smallest changes that would bring a practice nearer to its aims; nothing where it serves them as well as one change could. */
+export function SmallChanges({
+  items,
+  ranked,
+  aims,
+  request,
+  onTake,
+}: {
+  items: readonly PracticeItem[];
+  ranked: readonly RankedPose[];
+  aims: readonly Aim[];
+  request: PracticeRequest;
+  onTake: (nudge: Nudge) => void;
+}) {
+  const nudges = useMemo(() => nudgesFor(items, ranked, aims, request, newId), [items, ranked, aims, request]);
+  if (nudges.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Small changes" sx={{ mt: 3 }}>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Small changes that would help
+      </Typography>
+      {nudges.map((nudge) => (
+        <Box key={nudgeKey(nudge)} sx={{ borderTop: '1px solid var(--line)', py: 0.75 }}>
+          <Typography>{nudgeWords(nudge)}</Typography>
+          <Typography variant="caption" component="p">
+            {AIM_WORDS[nudge.aim.kind]} <span className="muscle">{groupName(nudge.aim.group)}</span> {nudge.aim.side}:{' '}
+            <span className="num">
+              {nudge.before.toFixed(1)} → {nudge.after.toFixed(1)} min
+            </span>
+            {Math.abs(nudge.grows) >= 10 && (
+              <>
+                ; {nudge.grows > 0 ? 'longer' : 'shorter'} by{' '}
+                <span className="num">{Math.round(Math.abs(nudge.grows))} s</span>
+              </>
+            )}
+          </Typography>
+          <Button size="small" onClick={() => onTake(nudge)} aria-label={`Take it: ${nudgeWords(nudge)}`}>
+            Take it
+          </Button>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const nameOf = (pose: string): string => shapeById(pose)?.name ?? pose;
+const formOf = (to: { pose: string; rung: number }): string => {
+  const shape = shapeById(to.pose);
+  return shape ? `${shape.name}, ${shape.rungs[to.rung - 1]?.name ?? ''}` : to.pose;
+};
+/** A change as a sentence. */
+function nudgeWords({ kind, pose, to }: Nudge): string {
+  if (kind === 'longer' || !to) return `Hold ${nameOf(pose)} half a minute longer.`;
+  return kind === 'swap' ? `${formOf(to)}, in place of ${nameOf(pose)}.` : `Add ${formOf(to)}, after ${nameOf(pose)}.`;
+}

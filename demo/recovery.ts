@@ -102,7 +102,7 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
   const { findings, posterior } = infer({ id: who.id, sexForNorms: who.sex }, readings, { next: false, felt });
   out.worstRhat = Math.max(out.worstRhat, findings.diagnostics.rhat);
   for (const m of findings.movements) {
-    const main = MAIN_TEST[m.movement];
+    const main = { test: m.test, readout: m.readout };
     const id = `${who.id}-${main.test}-${main.readout}-${m.side}`;
     const real = truth.limiter.get(id);
     const [top] = m.limiters;

@@ -187,3 +187,73 @@ describe('a thigh that drifts out as it hangs', () => {
     expect(aims(f).some((a) => a.includes('lateral-hip left'))).toBe(true);
   });
 });
+
+describe('a test that is the only one of its movement', () => {
+  it.each([
+    ['an Ober that stays above level', 'ober', 'hip-adduction', -2, 'hip-adduction', 'lateral-hip'],
+    ['an Ober with the knee straight', 'modified-ober', 'hip-adduction', -4, 'hip-adduction', 'lateral-hip'],
+    ['a knee that falls out little', 'bent-knee-fall-out', 'knee-height', 30, 'hip-abduction', 'adductors'],
+    ['a narrow straddle', 'straddle', 'angle-between-thighs', 60, 'hip-abduction', 'adductors'],
+    ['a high knee in FABER', 'faber', 'knee-height', 26, 'hip-abduction', 'adductors'],
+    [
+      'thigh upright, much missing to straight',
+      'knee-extension-90-90',
+      'missing-extension',
+      58,
+      'hip-flexion-knee-straight',
+      'hamstrings',
+    ],
+  ] as const)('%s is told as it was read, by what stops it there', (_, test, readout, value, movement, group) => {
+    const f = of([readOf(test, readout, value)]);
+    const m = f.movements.find((x) => x.movement === movement && x.side === 'left');
+    expect([m?.test, m?.readout, m?.measured]).toEqual([test, readout, value]);
+    expect(m?.band).toBeLessThan(-1.9);
+    expect(m?.limiters[0]).toMatchObject({ structure: group });
+    expect(m?.limiters[0].probability).toBeGreaterThan(0.9);
+    expect(aims(f).some((a) => a.includes(`${group} left`))).toBe(true);
+  });
+  it('gives way to the test that asks most directly', () => {
+    const f = of([readOf('ober', 'hip-adduction', 4), ...hanging(5, 55)]);
+    expect(f.movements.find((m) => m.movement === 'hip-adduction' && m.side === 'left')?.test).toBe('modified-thomas');
+  });
+});
+
+describe('felt in the front of the hip', () => {
+  it.each([
+    ['knee to chest', 'knee-to-chest', 'hip-flexion', 92],
+    ['knee to the opposite shoulder', 'knee-to-opposite-shoulder', 'hip-adduction', 4],
+    ['turning in while sitting', 'seated-hip-rotation', 'internal-rotation', 14],
+  ] as const)('where the hip is folded (%s) it is pressed there: nothing is lengthened', (_, test, readout, value) => {
+    const f = of([readOf(test, readout, value, { placeFelt: 'front-hip-crease' })]);
+    expect(f.hints.map((h) => h.kind)).toContain('joint');
+    expect(aims(f).filter((a) => a.startsWith('lengthen'))).toEqual([]);
+  });
+  it('where it is opened it is a stretch', () => {
+    const f = of(hanging(-10, 85, { placeFelt: 'front-hip-crease' }));
+    expect(aims(f)).toContain('lengthen deep-hip-flexor left');
+  });
+});
+
+describe('a raise that is felt far from the muscle', () => {
+  const raise = (more: Partial<Reading>) => [readOf('straight-leg-raise', 'hip-flexion', 48, more)];
+  it.each(['behind-knee', 'calf-high', 'leg-line'] as const)(
+    '%s: head and ankle are asked before any claim',
+    (placeFelt) => {
+      const f = of(raise({ placeFelt }));
+      expect(f.hints.find((h) => h.kind === 'nerve')).toMatchObject({ facts: { ask: 1 }, refer: false });
+      expect(aims(f).filter((a) => a.startsWith('lengthen'))).toEqual([]);
+    },
+  );
+  it('is the muscle once nothing changed, the nerve once something did', () => {
+    const same = of(raise({ placeFelt: 'behind-knee', distant: 'same' }));
+    expect(same.hints.some((h) => h.kind === 'nerve')).toBe(false);
+    expect(aims(same)).toContain('lengthen hamstrings left');
+    const changed = of(raise({ placeFelt: 'behind-knee', distant: 'changes' }));
+    expect(changed.hints.find((h) => h.kind === 'nerve')?.refer).toBe(true);
+    expect(aims(changed).some((a) => a.startsWith('lengthen'))).toBe(false);
+  });
+  it('is not asked where it is felt in the belly of the muscle, or goes as far as it usually does', () => {
+    expect(of(raise({ placeFelt: 'back-thigh' })).hints).toEqual([]);
+    expect(of([readOf('straight-leg-raise', 'hip-flexion', 72, { placeFelt: 'behind-knee' })]).hints).toEqual([]);
+  });
+});

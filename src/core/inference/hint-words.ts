@@ -21,12 +21,15 @@ const lyingSitting = (lying: number | undefined, sitting: number | undefined): s
 
 const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; seen: string; then: string }>> = {
   nerve: (f) => ({
-    title: 'Perhaps the nerve, not the muscle',
-    seen:
-      f.share === undefined
+    title: f.ask ? 'Muscle or nerve? Ask first' : 'Perhaps the nerve, not the muscle',
+    seen: f.ask
+      ? 'The end was felt behind the knee or in the calf, away from the belly of the muscle.'
+      : f.share === undefined
         ? 'The end was felt as tingling, or head or ankle changed what is felt far away.'
         : `The readings leave ${inHundred(f.share)} to a sensitive nerve.`,
-    then: 'No long holds at the end of the raise. Move in and out gently; if there is numbness or weakness, a clinician looks first.',
+    then: f.ask
+      ? 'At the end, lower the leg a little and draw the foot up, then lift the head. Write down whether the feeling far away changes. Until then nothing is lengthened here.'
+      : 'No long holds at the end of the raise. Move in and out gently; if there is numbness or weakness, a clinician looks first.',
   }),
   'both-rotations': (f) => ({
     title: 'The hip turns little both ways',
@@ -36,7 +39,7 @@ const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; see
   joint: (f) => ({
     title: 'Rather the joint than a muscle',
     seen: f.pinch
-      ? 'A movement ended in a pinch, or was felt as one in the groin.'
+      ? 'A movement ended in a pinch, or was felt in the groin or in front where the hip is folded.'
       : `Hip joint or capsule stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
     then: f.pinch
       ? 'Stop before it pinches. Try another width or turn of the leg; if it stays or catches, a clinician looks.'

@@ -1,8 +1,9 @@
 import { SIDES, type Side } from '@/core/body';
-import type { Complaint, Student } from '@/core/students/student';
+import type { Complaint, Place, Student } from '@/core/students/student';
 import { modelledReadoutOf, readoutOf } from '@/core/assessment/battery';
 import { bandOf, isModelled, normOf, type Readout } from '@/core/assessment/definition';
-import { EASED_DEG, easedBy, meanOf, pinches, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { pressesJoint } from '@/core/assessment/pinch';
+import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { MovementFinding } from './statements';
 
 export const HINT_KINDS = [
@@ -61,6 +62,13 @@ const JOINT_LIKELY = 0.5;
 
 const SLR = ['straight-leg-raise', 'hip-flexion'] as const;
 
+/** Where the nerve is felt when a straight leg is lifted or a knee straightened: away from the bellies of the muscles. */
+const FAR: Readonly<Record<string, readonly Place[]>> = {
+  'straight-leg-raise': ['behind-knee', 'calf-high', 'calf-low', 'leg-line'],
+  'knee-extension-90-90': ['calf-high', 'calf-low', 'leg-line'],
+};
+const feltFar = (r: Reading): boolean => r.placeFelt !== undefined && (FAR[r.test]?.includes(r.placeFelt) ?? false);
+
 /** Everything that points past the length of a muscle, most serious first. Empty where nothing does. */
 export function hintsOf(own: readonly Reading[], person: Understood, movements: readonly MovementFinding[]): Hint[] {
   const usual = own.filter((r) => !r.variant && !r.active);
@@ -71,6 +79,7 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     const norm = readout && normOf(readout, person.sexForNorms);
     return r && readout && norm ? bandOf(readout, meanOf(r.trials), norm) : null;
   };
+  const short = (r: Reading) => (z(r) ?? 0) < SHORT_Z;
   const hint = (
     kind: HintKind,
     side: ReadingSide,
@@ -89,7 +98,10 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
         (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r.test === 'slump' && meanOf(r.trials) < 0.5)),
     );
     const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
+    // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.
+    const far = usual.filter((r) => r.side === side && r.distant === undefined && !r.pain && feltFar(r) && short(r));
     if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
+    else if (far.length > 0) out.push(hint('nerve', side, far, { ask: 1 }));
     else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));
 
     out.push(...rotations(side, of, z, person, own, hint));
@@ -98,7 +110,7 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
       (m) => m.side === side && m.band < SHORT_Z && shareOf(m, 'joint-or-capsule') >= JOINT_LIKELY,
     );
     // A pinch says it by itself, whatever the range.
-    const pinching = usual.filter((r) => r.side === side && pinches(r) && modelledReadoutOf(r.test, r.readout));
+    const pinching = usual.filter((r) => r.side === side && pressesJoint(r) && modelledReadoutOf(r.test, r.readout));
     if (pinching.length > 0)
       out.push({
         ...hint('joint', side, pinching, {

@@ -47,7 +47,7 @@ export interface MovementFinding {
   norm: { mean: number; sd: number; source: string };
   /** True where pain, guarding or fear ended the main test's reading: it is no end of range. */
   brokenOff?: boolean;
-  /** True where a reading of it ended in a pinch, or was felt as one in the groin: the joint speaks, not a muscle. */
+  /** True where a reading of it ended in a pinch, or was felt in the groin or in front of the folded hip: the joint speaks, not a muscle. */
   pinched?: boolean;
   /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;

@@ -1,7 +1,8 @@
 import { GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
-import { meanOf, pinches } from '@/core/assessment/reading';
+import { pressesJoint } from '@/core/assessment/pinch';
+import { meanOf } from '@/core/assessment/reading';
 import type { Estimate, Limiter, MovementFinding, StructureFinding } from './statements';
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
@@ -142,13 +143,26 @@ export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarit
   return 'unclear';
 }
 
-/** The stop table of a movement on a side: the one of the reading itself, else of a typical position. */
-export function tableOf(movement: Movement, side: Side, terms: readonly Term[], person: Compared, model: StrandModel) {
+/**
+ * The reading that a movement is told by: of the test that asks for it most directly, else the one of another test that stands furthest
+ * below its norm. What was never read is not told: a thigh that falls little across the table is no hanging leg.
+ */
+function toldBy(movement: Movement, side: Side, terms: readonly Term[], person: Compared): Term | null {
+  const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement && !t.reading.variant);
   const main = MAIN_TEST[movement];
-  const own = terms.find(
-    (t) => t.reading.test === main.test && t.reading.readout === main.readout && t.side === side && !t.reading.variant,
-  );
+  const own = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout);
+  if (own) return own;
+  const standing = (t: Term) =>
+    bandOf(t.table.readout, meanOf(t.reading.trials), normFor(t.table.readout, person.sexForNorms));
+  const whole = about.filter((t) => !t.brokenOff);
+  return [...(whole.length > 0 ? whole : about)].sort((a, b) => standing(a) - standing(b)).at(0) ?? null;
+}
+
+/** The stop table of a movement on a side: the one of the reading that it is told by, else of a typical position. */
+export function tableOf(movement: Movement, side: Side, terms: readonly Term[], person: Compared, model: StrandModel) {
+  const own = toldBy(movement, side, terms, person);
   if (own) return own.table;
+  const main = MAIN_TEST[movement];
   const readout = modelledReadoutOf(main.test, main.readout);
   if (!readout) throw new Error(`movement "${movement}" names an unknown test`);
   return stopTableFor(readout, boneContext(person, side), normFor(readout, person.sexForNorms), model);
@@ -170,10 +184,8 @@ export function summariseMovements(
       const { group, end } = limitersPerDraw(draws, table, side);
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, person.sexForNorms);
-      const main = MAIN_TEST[movement];
-      const own = about.find(
-        (t) => t.reading.test === main.test && t.reading.readout === main.readout && !t.reading.variant,
-      );
+      const own = toldBy(movement, side, about, person);
+      const main = own ? { test: own.reading.test, readout: own.reading.readout } : MAIN_TEST[movement];
       const measured = own?.reading;
       const expected = estimate(end);
       return [
@@ -185,7 +197,7 @@ export function summariseMovements(
           measured: measured ? meanOf(measured.trials) : null,
           norm: { mean: norm.mean, sd: norm.sd, source: norm.source },
           ...(own?.brokenOff && { brokenOff: true }),
-          ...(about.some((t) => pinches(t.reading)) && { pinched: true }),
+          ...(about.some((t) => pressesJoint(t.reading)) && { pinched: true }),
           // Where somebody stopped is not how far it goes.
           band: bandOf(table.readout, measured && !own.brokenOff ? meanOf(measured.trials) : expected.mean, norm),
           limiters,

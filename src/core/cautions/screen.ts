@@ -1,4 +1,5 @@
 import { stillHurts, type Hurt } from '@/core/students/hurt';
+import { withAllowed, type Allowed } from './allowed';
 import { cautionById, unknownCaution, type Caution, type CautionLevel } from './catalogue';
 import { mostOf, type AsksAlong, type Demand } from './demands';
 import type { Rule } from './rules';
@@ -10,6 +11,8 @@ export interface Told {
   until?: string;
   /** Who lifted it, and when; the entry stays as a record. */
   cleared?: { by: string; on: string };
+  /** What somebody who may say so allows in spite of it. */
+  allowed?: readonly Allowed[];
 }
 
 export interface Screening {
@@ -34,7 +37,7 @@ export const stands = (told: Told, today: string): boolean => !told.cleared && !
 export function screen(entries: readonly Told[], today: string): Screening {
   const cautions = entries
     .filter((e) => stands(e, today))
-    .map((e) => cautionById(e.caution) ?? unknownCaution(e.caution));
+    .map((e) => withAllowed(cautionById(e.caution) ?? unknownCaution(e.caution), e.allowed));
   const level = cautions.reduce<CautionLevel | 'go'>(
     (worst, c) => (LEVELS.indexOf(c.level) > LEVELS.indexOf(worst) ? c.level : worst),
     'go',

@@ -45,7 +45,17 @@ export function soundStudent(s: Student, where: string, moments: Moments, writte
     const cleared = c.cleared === undefined ? null : moments.past(c.cleared.on);
     if (until) aside.put(`${where}.cautions[${i}].until`, `${until} The caution stands.`, c.until);
     if (cleared) aside.put(`${where}.cautions[${i}].cleared.on`, `${cleared} The caution stands.`, c.cleared);
-    return { ...c, ...(until && { until: undefined }), ...(cleared && { cleared: undefined }) };
+    const allowed = c.allowed?.filter((a, k) => {
+      const why = moments.past(a.on);
+      if (why) aside.put(`${where}.cautions[${i}].allowed[${k}].on`, `${why} It is not allowed.`, a);
+      return why === null;
+    });
+    return {
+      ...c,
+      ...(until && { until: undefined }),
+      ...(cleared && { cleared: undefined }),
+      ...(allowed && { allowed: allowed.length > 0 ? allowed : undefined }),
+    };
   });
   sound.hurt = s.hurt?.map((h, i) => {
     const cleared = h.cleared === undefined ? null : moments.past(h.cleared.on);

@@ -1,6 +1,7 @@
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
 import { dayOf } from '@/core/day-of';
+import { allowedWords } from '@/core/cautions/allowed';
 import { cautionById } from '@/core/cautions/catalogue';
 import { htmlText } from '@/core/html-text';
 import type { Practice } from '@/core/practice/practice';
@@ -43,10 +44,14 @@ export function studentPage({ student: s, readings, practices, logs, plan }: Stu
     line(
       'Cautions',
       s.cautions
-        .map(
-          (c) =>
-            `${cautionById(c.caution)?.name ?? c.caution}${c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : ''}`,
-        )
+        .map((c) => {
+          const caution = cautionById(c.caution);
+          const lifted = c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : '';
+          const allowed = (c.allowed ?? []).map(
+            (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a.demand)} (${a.why})`,
+          );
+          return `${caution?.name ?? c.caution}${lifted}${allowed.join('')}`;
+        })
         .join('; '),
     ),
     line('Consent', s.consent && `${s.consent.on}: touch ${s.consent.touch}, given by the ${s.consent.by}`),

@@ -1,5 +1,6 @@
 import { AIM_WORDS } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
+import { allowedWords } from '@/core/cautions/allowed';
 import { cautionById } from '@/core/cautions/catalogue';
 import type { Findings } from '@/core/inference';
 import { limiterWords } from '@/core/inference/words';
@@ -84,6 +85,8 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
     // “Since” may be told in words: then it has no day of its own.
     if (c.since && /^\d{4}-\d{2}-\d{2}$/.test(c.since)) say(c.since, 'asked', `Caution since then: ${name}.`);
     if (c.cleared) say(c.cleared.on, 'asked', `Caution lifted by ${c.cleared.by}: ${name}.`);
+    for (const a of c.allowed ?? [])
+      say(a.on, 'asked', `Allowed by ${a.by}: ${allowedWords(cautionById(c.caution), a.demand)} (${a.why}).`);
   }
   for (const { place, side, course = [] } of student.complaints)
     for (const [k, { on, strength }] of course.entries()) {

@@ -13,6 +13,7 @@ import { goodUnder } from '@/core/assessment/stays-good';
 import { lockOf } from '@/core/assessment/locks';
 import { BATTERY } from '@/core/assessment/battery';
 import { today } from '@/store/studio';
+import { AllowedPart } from './AllowedPart';
 import { KeptText } from './KeptText';
 
 export const LEVEL_WORDS: Readonly<Record<CautionLevel, string>> = {
@@ -93,7 +94,8 @@ function Told({
   const caution = cautionById(entry.caution);
   const day = today();
   const live = stands(entry, day);
-  const alone = screen([{ caution: entry.caution }], day);
+  const alone = screen([{ caution: entry.caution, allowed: entry.allowed }], day);
+  const [now] = alone.cautions;
   const good = live ? goodUnder(entry.caution) : [];
   const locked = BATTERY.filter((t) => lockOf(alone, t) !== null);
   return (
@@ -122,14 +124,23 @@ function Told({
           <Typography sx={{ fontSize: 14 }}>
             <strong>Why:</strong> {caution.reason}
           </Typography>
-          <Typography sx={{ fontSize: 14 }}>
-            <strong>You might say:</strong> “{caution.message}”
-          </Typography>
-          {caution.rules.length > 0 && (
+          {(caution.rules.length === 0 || now.rules.length > 0) && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>In poses:</strong> {ruleSentences(caution.rules).join(' ')}
+              <strong>You might say:</strong> “{caution.message}”
             </Typography>
           )}
+          {caution.rules.length > 0 && (
+            <Typography sx={{ fontSize: 14 }}>
+              <strong>In poses:</strong>{' '}
+              {now.rules.length > 0 ? ruleSentences(now.rules).join(' ') : 'Nothing of it is closed any more.'}
+            </Typography>
+          )}
+          <AllowedPart
+            caution={caution}
+            allowed={entry.allowed ?? []}
+            day={day}
+            onChange={(allowed) => onPut({ allowed: allowed.length > 0 ? allowed : undefined })}
+          />
           <Typography sx={{ fontSize: 14 }}>
             <strong>Stop at:</strong> {caution.stop} <strong>Whom to see:</strong> {caution.see}.
           </Typography>

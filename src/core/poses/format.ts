@@ -70,6 +70,8 @@ export interface Rung {
   intents: readonly Intent[];
   /** How to come in, where this rung does it another way than its shape says. */
   enter?: string;
+  /** True where it is done as the shape's own warning tells not to: for those who cannot do it otherwise yet. */
+  loose?: true;
 }
 
 /** What is said of a rung: its shape's lines, and its own way in where it has one. */

@@ -109,6 +109,7 @@ export const rungSchema = z.object({
   give: z.array(z.enum(['knee-bends', 'pelvis-rolls', 'heel-lifts', 'stance-shortens', 'thigh-turns'])).max(5),
   intents: z.array(intentSchema).max(6),
   enter: z.string().max(300).optional(),
+  loose: z.literal(true).optional(),
 });
 
 const line = z.string().max(300);

@@ -28,6 +28,8 @@ export interface RungSketch {
   carries?: boolean;
   /** How to come in, where it is not as the shape says. */
   enter?: string;
+  /** Done as the shape's own warning tells not to: it ranks behind its clean rungs. */
+  loose?: true;
 }
 
 export interface ShapeSketch {
@@ -173,6 +175,7 @@ export function finished(sketch: ShapeSketch, settledOf: (rung: number) => Settl
       give: r.give ?? sketch.give ?? [],
       intents: r.intents ?? [],
       ...(r.enter && { enter: r.enter }),
+      ...(r.loose && { loose: r.loose }),
     };
   });
   const [enter, keep, deepen, leave] = sketch.cues;

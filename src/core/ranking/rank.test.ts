@@ -185,3 +185,37 @@ describe('the first ranking', () => {
     expect(Object.keys(guide).sort()).toEqual([...all].sort());
   });
 });
+
+describe('what a shape warns of itself', () => {
+  it.each([
+    ['a typical body', person()],
+    ['a short front of the hip', person({ 'deep-hip-flexor': -1.5 })],
+    ['a short front of hip and thigh', person({ 'deep-hip-flexor': -1.5, 'rectus-femoris': -1.5 })],
+  ] as const)('ranks behind its clean rungs for the front of the hip: %s', (_, posterior) => {
+    for (const aims of [
+      [aim('lengthen', 'deep-hip-flexor', 'left')],
+      [aim('lengthen', 'deep-hip-flexor', 'left'), aim('lengthen', 'rectus-femoris', 'left')],
+    ]) {
+      const list = rankPoses(posterior, BUILD, aims, go);
+      for (const shape of LIBRARY)
+        shape.rungs.forEach((rung, i) => {
+          if (!rung.loose) return;
+          const of = (n: number) =>
+            list.find((r) => r.pose === shape.id && r.rung === n && r.side === 'left')?.score ?? 0;
+          expect(Math.max(...shape.rungs.flatMap((r, k) => (r.loose ? [] : [of(k + 1)])))).toBeGreaterThan(of(i + 1));
+        });
+    }
+  });
+
+  it('an upright low lunge is among the first for a short psoas, and its knees are spared', () => {
+    const list = rankPoses(
+      person({ 'deep-hip-flexor': -1.5 }),
+      BUILD,
+      [aim('lengthen', 'deep-hip-flexor', 'left')],
+      go,
+    );
+    const at = list.findIndex((r) => r.pose === 'low-lunge' && r.rung === 1 && r.side === 'left');
+    expect(new Set(list.slice(0, at).map((r) => r.pose)).size).toBeLessThan(6);
+    expect(list[at].costs.knee).toBeLessThan(0.1);
+  });
+});

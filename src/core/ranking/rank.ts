@@ -26,7 +26,7 @@ export interface RankedPose extends FittedPose {
 }
 
 export type CostId =
-  'effort' | 'knee' | 'lowBack' | 'hipFront' | 'instep' | 'hanging' | 'offAim' | 'leaveAlone' | 'beyond';
+  'effort' | 'knee' | 'lowBack' | 'hipFront' | 'instep' | 'hanging' | 'offAim' | 'leaveAlone' | 'loose' | 'beyond';
 /** Weights of the costs, our defaults. */
 const COST: Readonly<Record<CostId, number>> = {
   knee: 0.2,
@@ -37,6 +37,7 @@ const COST: Readonly<Record<CostId, number>> = {
   effort: 0.08,
   offAim: 0.15,
   leaveAlone: 0.3,
+  loose: 0.12,
   beyond: 0.5,
 };
 /** Strains behind each cost. */
@@ -141,6 +142,7 @@ export function scorePose(
         const group = groupOf(a.group);
         return s + (group ? a.weight * worthOfStretch(fit.stretch[a.side][group]) : 0);
       }, 0),
+    loose: found.rung.loose ? COST.loose : 0,
     beyond: fit.beyondEntry ? COST.beyond : 0,
   };
   const left = verdictOfRung(screening, found.shape, fit.rung, fit.side);

@@ -12,6 +12,7 @@ const COST_WORDS: Readonly<Record<CostId, string>> = {
   effort: 'a demanding shape for what is reached',
   offAim: 'stretch off the aims',
   leaveAlone: 'what is to be left alone',
+  loose: 'done as its own warning tells not to',
   beyond: 'out of reach',
 };
 

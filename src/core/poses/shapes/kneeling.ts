@@ -1,7 +1,7 @@
 import type { ShapeSketch } from '../sketch';
 import { pushes, works } from './intents';
 
-const HALF_KNEEL = 'w f0 k90 d-46; o f92 k92 d2';
+const HALF_KNEEL = 'w f0 a6 k90 d-46; o f92 k92 d2';
 const PADDED = 'knee_w@blanket:2 toe_w heel_o ball_o';
 const ON_THIGH = 'b elbow:-0.4,-0.5,1 knee_o -6 7 4';
 const KNEELING_TALL = 't pt0; b f0 k92 d-46';
@@ -20,9 +20,9 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The pelvis spills forward and the low back arches.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'upright, hands on the thigh', entry: 't pt2; w f4 k88 d-54; o f90 k88 d0', full: 't pt-2; w f-18 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 120], phases: ['warm', 'approach', 'deepest'], intents: [works('squeeze', 'Squeeze the buttock of the kneeling leg.', 'gluteus-maximus', 'worked', 0.25), pushes('draw', 'Draw the knee and the front foot towards each other.', 'knee_worked', [-0.1, 0, 0])] },
-      { name: 'deep, arms up', entry: 't pt4; w f-2 k84 d-54; o f92 k92 d4; b sf150', full: 't pt6 lf-14 tf-10; w f-26 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 120], phases: ['deepest'], intents: [works('lift', 'Lift the ribs away from the pelvis.', 'erector-spinae', 'both', 0.15)] },
-      { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f4 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-13 k54; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 120], phases: ['warm', 'approach'], level: 2 },
+      { name: 'upright, hands on the thigh', entry: 't pt5; w f5 a9 k92 d-54; o f88 k97 d9', full: 't pt-2; w f-18 a5 k74; o f95 k100 d7', on: PADDED, hands: ON_THIGH, hold: [20, 120], phases: ['warm', 'approach', 'deepest'], intents: [works('squeeze', 'Squeeze the buttock of the kneeling leg.', 'gluteus-maximus', 'worked', 0.25), pushes('draw', 'Draw the knee and the front foot towards each other.', 'knee_worked', [-0.1, 0, 0])] },
+      { name: 'deep, arms up', entry: 't pt4; w f-2 a9 k84 d-54; o f91 k97 d8; b sf150', full: 't pt6 lf-14 tf-10; w f-26 a5 k58; o f105 k114 d15; b sf170', on: PADDED, hold: [20, 120], phases: ['deepest'], intents: [works('lift', 'Lift the ribs away from the pelvis.', 'erector-spinae', 'both', 0.15)] },
+      { name: 'pelvis spilled, hands inside the foot', entry: 't pt10 lf16; w f4 a6 k78 d-54; o f104 k96 d4', full: 't pt20 lf26 tf16; w f-13 k54; o f120 k114 d13', on: PADDED, hands: 'w floor:15 ankle_o 4 0 14; o floor:15 ankle_o 4 0 14', hold: [20, 120], phases: ['warm', 'approach'], level: 2, loose: true },
     ],
   },
   {
@@ -65,7 +65,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     also: ['couch stretch', 'King Arthur pose', 'quad stretch lunge'],
     position: 'kneeling',
     reaches: ['rectus-femoris', 'deep-hip-flexor'],
-    base: 'w f0 k92 d-30; o f92 k92 d2',
+    base: 'w f0 a6 k92 d-30; o f92 k92 d2',
     cues: ['Pad the knee, then lift the back foot.', 'Pelvis upright before the foot comes nearer.', 'Bring heel and buttock together a little.', 'Foot down first.'],
     cheat: 'The pelvis tips instead of the thigh lengthening.',
     instead: 'standing-bow',

@@ -10,11 +10,9 @@ import {
   LINES,
   MuscleModel,
   newHalf,
-  norm,
   passiveAt,
   SIDES,
   skeletonOf,
-  sub,
   TRUNK_COUNT,
   typicalEnd,
   UNKNOWN_END,
@@ -36,6 +34,7 @@ import { kneeMoments } from './knee-moments';
 import { addGravity } from './masses';
 import { BEARS, CAPSULE, MISSING, PASSIVE, pricesOf, SHORTFALL, STOP, TIPPING } from './prices';
 import { EndFeel } from './end-feel';
+import { stopsAt, straightArms } from './joint-stops';
 import { touching } from './touching';
 import { trunkShare } from './trunk-share';
 
@@ -55,16 +54,6 @@ const TORQUE: Readonly<Record<string, number>> = {
   shoulder_z: 60,
   elbow: 50,
 };
-/** Ends of joints where ligament and bone hold without effort: from this angle on, against going further. Ours. */
-const STRAIGHT_ARM = { from_deg: 18, most_Nm: 60 };
-const STOPS: readonly { coordinate: string; from_deg: number; way: 1 | -1; most_Nm: number }[] = [
-  { coordinate: 'knee_flexion', from_deg: 6, way: 1, most_Nm: 200 },
-  { coordinate: 'hip_flexion', from_deg: -8, way: 1, most_Nm: 60 },
-  { coordinate: 'lumbar_flexion', from_deg: 28, way: -1, most_Nm: 160 },
-  { coordinate: 'lumbar_flexion', from_deg: -20, way: 1, most_Nm: 120 },
-  { coordinate: 'thorax_flexion', from_deg: 20, way: -1, most_Nm: 100 },
-  { coordinate: 'thorax_flexion', from_deg: -12, way: 1, most_Nm: 100 },
-];
 /** Missing torque, N·m, beyond which a load is not told. Our default. */
 export const BEYOND_NM = 6;
 /** Imbalance, N or N·m, beyond which a shape cannot be held as it stands. Our default. */
@@ -231,24 +220,13 @@ export class Statics {
         for (const column of this.endFeel.of(half, side, options.tolerances, k * ELEMENTS.length))
           columns.push({ column, d: PASSIVE, low: 0, high: 1 });
       });
-    const stops: number[] = [];
-    for (const stop of STOPS)
-      for (const side of /^(hip|knee)/.test(stop.coordinate) ? SIDES : ([null] as const)) {
-        const id = side ? `${stop.coordinate}_${side}` : stop.coordinate;
-        const deg = (at(posed.posture, id) * 180) / Math.PI;
-        if (stop.way === 1 ? deg > stop.from_deg : deg < stop.from_deg) continue;
-        stops.push(columns.length);
-        columns.push({ column: one(m, freedom(id), stop.way * stop.most_Nm), d: STOP, low: 0, high: 1 });
-      }
-    const lies = bearing.some((c) => /^(back|chest|head)/.test(c.point) && c.on === 'floor');
-    for (const side of SIDES) {
-      const { points: p } = skeleton;
-      // Arms that lie beside a lying trunk do not prop it up.
-      if (lies || bendOf(p[`shoulder_${side}`], p[`elbow_${side}`], p[`wrist_${side}`]) > STRAIGHT_ARM.from_deg)
-        continue;
-      // The hinge of a straight arm has no sure direction: it is locked both ways.
-      columns.push({ column: one(m, freedom(`elbow_${side}`), STRAIGHT_ARM.most_Nm), d: STOP, low: -1, high: 1 });
-    }
+    const stops = stopsAt(posed.posture).map(({ freedom: f, torque_Nm }) => {
+      columns.push({ column: one(m, f, torque_Nm), d: STOP, low: 0, high: 1 });
+      return columns.length - 1;
+    });
+    // The hinge of a straight arm has no sure direction: it is locked both ways.
+    for (const { freedom: f, torque_Nm } of straightArms(skeleton, bearing))
+      columns.push({ column: one(m, f, torque_Nm), d: STOP, low: -1, high: 1 });
     const program = programOf(m, b, columns, askedRows, muscles);
     // A start for other actions has other rows.
     const start = options.start?.length === program.rows ? options.start : undefined;
@@ -358,14 +336,6 @@ export class Statics {
     });
     return { structures, groups };
   }
-}
-
-/** Bend of a joint between two limbs, degrees; 0 straight. */
-function bendOf(a: Vec3, b: Vec3, c: Vec3): number {
-  const u = sub(b, a),
-    v = sub(c, b);
-  const cosine = (u[0] * v[0] + u[1] * v[1] + u[2] * v[2]) / (norm(u) * norm(v));
-  return Math.acos(Math.max(-1, Math.min(1, cosine))) / DEG;
 }
 
 const LUMBAR = freedom('lumbar_flexion');

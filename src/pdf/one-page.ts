@@ -1,5 +1,5 @@
 /** Sizes of letters that a page to carry may have, points, the biggest first; below the last it becomes two pages instead. */
-export const SIZES = [13, 12, 11, 10, 9, 8.5, 8, 7.5] as const;
+export const SIZES = [13, 12, 11, 10, 9, 8.5, 8, 7.5, 7] as const;
 /** Size on several pages, where nothing needs to be squeezed. */
 const ON_SEVERAL = 10;
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { demandsOf, LIBRARY } from '@/core/poses';
-import { allowedWords, forbiddenBy, mayAllow, withAllowed, type Allowed } from './allowed';
-import { CAUTIONS, cautionById } from './catalogue';
-import { screen, verdictOf } from './screen';
+import { demandsOf, LIBRARY } from './index';
+import { allowedWords, forbiddenBy, mayAllow, withAllowed, type Allowed } from '@/core/cautions/allowed';
+import { CAUTIONS, cautionById } from '@/core/cautions/catalogue';
+import { screen, verdictOf } from '@/core/cautions/screen';
 
 const DAY = '2026-11-29';
 const word = (demand: string): Allowed => ({ demand, by: 'her surgeon', why: 'healed, no limit', on: DAY });

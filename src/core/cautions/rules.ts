@@ -56,6 +56,20 @@ export function ruleSentences(rules: readonly Rule[] | 'all'): string[] {
   return out;
 }
 
+/** What one rule forbids, as words that name it among the rules of its caution. */
+export function ruleWords(r: Rule): string {
+  switch (r.does) {
+    case 'closes':
+      return wordsOf(r);
+    case 'stops':
+      return `going as far as ${wordsOf(r)}`;
+    case 'shortens':
+      return `${wordsOf(r)} for longer than ${r.hold_s} s`;
+    case 'eases':
+      return `holds beyond ${Math.round(100 * r.share)} % of what she has`;
+  }
+}
+
 /** What a verdict leaves of a rung that is only limited, as words; empty where nothing is limited. */
 export function limitWords(v: { state: string; depth: number; hold_s: number | null; share: number | null }): string[] {
   if (v.state !== 'limited') return [];

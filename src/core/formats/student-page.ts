@@ -48,7 +48,7 @@ export function studentPage({ student: s, readings, practices, logs, plan }: Stu
           const caution = cautionById(c.caution);
           const lifted = c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : '';
           const allowed = (c.allowed ?? []).map(
-            (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a.demand)} (${a.why})`,
+            (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a)} (${a.why})`,
           );
           return `${caution?.name ?? c.caution}${lifted}${allowed.join('')}`;
         })

@@ -86,7 +86,7 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
     if (c.since && /^\d{4}-\d{2}-\d{2}$/.test(c.since)) say(c.since, 'asked', `Caution since then: ${name}.`);
     if (c.cleared) say(c.cleared.on, 'asked', `Caution lifted by ${c.cleared.by}: ${name}.`);
     for (const a of c.allowed ?? [])
-      say(a.on, 'asked', `Allowed by ${a.by}: ${allowedWords(cautionById(c.caution), a.demand)} (${a.why}).`);
+      say(a.on, 'asked', `Allowed by ${a.by}: ${allowedWords(cautionById(c.caution), a)} (${a.why}).`);
   }
   for (const { place, side, course = [] } of student.complaints)
     for (const [k, { on, strength }] of course.entries()) {

@@ -54,11 +54,13 @@ export const cautionEntrySchema = z.object({
   until: daySchema.optional(),
   /** Who lifted it and on which day; the entry stays as a record. */
   cleared: z.object({ by: z.string().trim().min(1).max(80), on: daySchema }).optional(),
-  /** What is allowed in spite of it, by whom, why and since which day. */
+  /** Rules of it that do not count, as they stood then: by whom, why and since which day. */
   allowed: z
     .array(
       z.object({
         demand: z.string().min(1).max(40),
+        does: z.string().min(1).max(20),
+        over: z.number(),
         by: z.string().trim().min(1).max(80),
         why: z.string().trim().min(1).max(200),
         on: daySchema,

@@ -26,14 +26,14 @@ export function AllowedPart({
   return (
     <Box sx={{ mt: 0.5 }}>
       {allowed.map((a) => (
-        <Box key={a.demand} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+        <Box key={`${a.demand}/${a.does}/${a.over}`} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
           <Typography sx={{ fontSize: 14, flex: 1 }}>
-            <strong>Allowed by {a.by}:</strong> {allowedWords(caution, a.demand)}. “{a.why}” ({dayWords(a.on)})
+            <strong>Allowed by {a.by}:</strong> {allowedWords(caution, a)}. “{a.why}” ({dayWords(a.on)})
           </Typography>
           <Button
             size="small"
             onClick={() => onChange(allowed.filter((x) => x !== a))}
-            aria-label={`Not allowed any more: ${allowedWords(caution, a.demand)}`}
+            aria-label={`Not allowed any more: ${allowedWords(caution, a)}`}
           >
             Take it back
           </Button>
@@ -64,11 +64,11 @@ function AllowForm({
   onAllow,
   onCancel,
 }: {
-  left: readonly { demand: string; words: string }[];
+  left: ReturnType<typeof forbiddenBy>;
   onAllow: (one: Omit<Allowed, 'on'>) => void;
   onCancel: () => void;
 }) {
-  const [demand, setDemand] = useState(left[0]?.demand ?? '');
+  const [chosen, setChosen] = useState(0);
   const [by, setBy] = useState('');
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
@@ -79,7 +79,9 @@ function AllowForm({
       onSubmit={(e) => {
         e.preventDefault();
         setTried(true);
-        if (by.trim() && why.trim()) onAllow({ demand, by: by.trim().slice(0, 80), why: why.trim().slice(0, 200) });
+        if (!by.trim() || !why.trim()) return;
+        const { demand, does, over } = left[chosen].rule;
+        onAllow({ demand, does, over, by: by.trim().slice(0, 80), why: why.trim().slice(0, 200) });
       }}
       sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1.4fr' }, gap: 1.5, mt: 1.5, mb: 1 }}
     >
@@ -87,12 +89,12 @@ function AllowForm({
         select
         label="What is allowed"
         sx={{ gridColumn: '1 / -1' }}
-        value={demand}
-        onChange={(e) => setDemand(e.target.value)}
+        value={chosen}
+        onChange={(e) => setChosen(Number(e.target.value))}
         slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
       >
-        {left.map((f) => (
-          <option key={f.demand} value={f.demand}>
+        {left.map((f, i) => (
+          <option key={f.words} value={i}>
             {f.words}
           </option>
         ))}

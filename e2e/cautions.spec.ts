@@ -150,9 +150,12 @@ test('one thing is allowed in spite of a caution: by whom and why is kept, and o
   await form.getByLabel('What was said').fill('weight on fists is fine');
   await form.getByRole('button', { name: 'Allow it' }).click();
   await expect(told).toContainText('her physiotherapist');
+  await expect(told).toContainText('Nothing of it is closed any more.');
+  await expect(told).not.toContainText('Tests it locks');
   await stored(page, 'students', '"weight on fists is fine"');
   await page.reload();
   await expect(told).toContainText('weight on fists is fine');
   await told.getByRole('button', { name: /^Not allowed any more/ }).click();
   await expect(told).not.toContainText('her physiotherapist');
+  await expect(told).toContainText('Tests it locks');
 });

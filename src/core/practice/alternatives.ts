@@ -36,18 +36,17 @@ export function alternativesFor(
   const asked = served.length > 0 ? served : active;
   const total = asked.reduce((s, a) => s + a.weight, 0) || 1;
   const byShape = new Map<string, Alternative>();
-  const seen = new Set<string>();
-  for (const r of ranked) {
-    const key = `${r.pose}/${r.rung}`;
+  const byRung = new Map<string, RankedPose[]>();
+  for (const r of ranked) byRung.set(`${r.pose}/${r.rung}`, [...(byRung.get(`${r.pose}/${r.rung}`) ?? []), r]);
+  for (const [key, [r, ...others]] of byRung) {
     const found = rungOf(r.pose, r.rung);
-    if (!found || seen.has(key) || taken.has(key)) continue;
-    seen.add(key);
+    if (!found || taken.has(key)) continue;
     // Where arriving or resting is, only what rests can stand; elsewhere what is taught where the block stands, or where its rung usually does.
     const phases = kind === 'rest' ? [block.phase] : [block.phase, ...(now?.phases ?? [])];
     if ((found.rung.kind === 'rest') !== (kind === 'rest') || !phases.some((p) => found.rung.phases.includes(p)))
       continue;
     if (inTheWay(found.shape, found.rung, request)) continue;
-    const fits = sidesOf(ranked, r.pose, r.rung);
+    const fits = sidesOf([r, ...others], r.pose, r.rung);
     if (fits.some((f) => f.cautions.length > 0 || f.beyondEntry)) continue;
     const gain = asked.reduce((s, a) => s + a.weight * Math.max(...fits.map((f) => worthFor(f, a).worth)), 0) / total;
     const costs = fits.reduce((s, f) => s + Object.values(f.costs).reduce((c, v) => c + v, 0), 0) / fits.length;

@@ -12,6 +12,7 @@ import { without } from './without';
 /** Changes by hand. Each takes the items and gives new ones; an id that is not there changes nothing. */
 
 const LONGEST_S = 1800;
+const MOST_BREATHS = 300;
 const joined = (blocks: readonly { items: readonly PracticeItem[] }[]): PracticeItem[] =>
   blocks.flatMap((b) => b.items);
 const onBlock = (
@@ -43,10 +44,13 @@ export function moveBlock(items: readonly PracticeItem[], id: string, to: number
 
 export const removeBlock = (items: readonly PracticeItem[], id: string): PracticeItem[] => onBlock(items, id, () => []);
 
-function lengthened(item: PracticeItem, breaths: number, breathSeconds: number): PracticeItem {
-  const next = Math.max(1, Math.min(Math.floor(LONGEST_S / breathSeconds), item.breaths + breaths));
+/** An item held for so many breaths: at least one, at most half an hour and three hundred. */
+export function heldFor(item: PracticeItem, breaths: number, breathSeconds: number): PracticeItem {
+  const next = Math.max(1, Math.min(MOST_BREATHS, Math.floor(LONGEST_S / breathSeconds), breaths));
   return { ...item, breaths: next, holdSeconds: Math.max(3, next * breathSeconds) };
 }
+const lengthened = (item: PracticeItem, breaths: number, breathSeconds: number): PracticeItem =>
+  heldFor(item, item.breaths + breaths, breathSeconds);
 
 /** Hold of one item changed by whole breaths, at least one breath and at most half an hour. */
 export const lengthenItem = (

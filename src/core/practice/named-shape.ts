@@ -1,4 +1,4 @@
-import { LIBRARY, namesOf, type Shape } from '@/core/poses';
+import { allShapes, namesOf, type Shape } from '@/core/poses';
 import { alike, wordsOf } from '@/core/text-search';
 
 /** Which pose of the library a written name means, and how surely. */
@@ -75,8 +75,8 @@ function likeness(written: readonly string[], name: readonly string[], beside: r
   return (2 * ofName * ofWritten) / (ofName + ofWritten);
 }
 
-/** The poses that a name may mean. @param shapes the library by default */
-export function shapesNamed(name: string, shapes: readonly Shape[] = LIBRARY): Named {
+/** The poses that a name may mean. @param shapes the library and the teacher's own by default */
+export function shapesNamed(name: string, shapes: readonly Shape[] = allShapes()): Named {
   const written = told(name);
   const all = shapes.flatMap((shape): NamedShape[] => {
     const rungs = shape.rungs.map((r) => told(r.name));

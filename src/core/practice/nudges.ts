@@ -13,8 +13,8 @@ import { warningsOf } from './warnings';
 
 export interface Nudge {
   kind: 'longer' | 'swap' | 'add';
-  /** The block that is changed; for `add` the one before, or null. */
-  block: string | null;
+  /** The block that is changed; for `add` the one before. */
+  block: string;
   /** The shape as it stands there now, and what comes. */
   pose: string;
   rung: number;
@@ -44,7 +44,7 @@ const ALTERNATIVES = 3;
 
 /**
  * Changes by one block, the best first, each of another block and for what it would bring by itself. None breaks a rule that the practice keeps
- * now; none makes it longer than was asked.
+ * now; none makes it a tenth longer than was asked.
  */
 export function nudgesFor(
   items: readonly PracticeItem[],
@@ -99,11 +99,11 @@ export function nudgesFor(
     const at = { block: b.id, pose: b.pose, rung: b.rung };
     if (b.items.every((i) => i.repeats === 1))
       tried({ kind: 'longer', ...at }, (own) => lengthenBlock(own, b.id, more, breathSeconds));
-    const seconds = Math.max(...b.items.map((i) => i.holdSeconds * i.repeats));
+    const held = Math.max(...b.items.map((i) => i.holdSeconds * i.repeats));
     const about = { phase: b.phase, breathSeconds, aims, newId };
     for (const { fits } of alternativesFor(b, items, ranked, aims, request, ALTERNATIVES)) {
       const to = { pose: fits[0].pose, rung: fits[0].rung };
-      const instead = itemsFor(fits, { ...about, seconds }),
+      const instead = itemsFor(fits, { ...about, seconds: held }),
         beside = itemsFor(fits, about);
       // What wakes the joints is not there for an aim.
       if (kindOf(b) !== 'mobility' && b.items.every((i) => !i.locked))
@@ -115,13 +115,14 @@ export function nudgesFor(
     out,
     (n) => warningsOf(n.items, ranked, request).filter((w) => w.kind !== 'time').length <= broken,
     most,
+    request.place === 'chair',
   );
 }
 
 /** The best by what they bring for a minute that they take, each for another block and another pose. */
-function chosen(all: readonly Nudge[], keeps: (n: Nudge) => boolean, most: number): Nudge[] {
+function chosen(all: readonly Nudge[], keeps: (n: Nudge) => boolean, most: number, onChair: boolean): Nudge[] {
   const out: Nudge[] = [];
-  const known = (n: Nudge) => !n.to || isKnown({ id: n.to.pose });
+  const known = (n: Nudge) => !n.to || isKnown({ id: n.to.pose }, onChair);
   const score = (n: Nudge) =>
     n.gain -
     (n.kind === 'swap' ? PRICE.swap : 0) -
@@ -137,4 +138,4 @@ function chosen(all: readonly Nudge[], keeps: (n: Nudge) => boolean, most: numbe
 const kindOf = (b: { pose: string; rung: number }) => rungOf(b.pose, b.rung)?.rung.kind;
 /** A name for a change that no other change of the same practice has. */
 export const nudgeKey = (n: Nudge): string =>
-  `${n.kind}:${n.block ?? ''}:${n.to ? `${n.to.pose}/${n.to.rung}` : ''}:${aimKey(n.aim)}`;
+  `${n.kind}:${n.block}:${n.to ? `${n.to.pose}/${n.to.rung}` : ''}:${aimKey(n.aim)}`;

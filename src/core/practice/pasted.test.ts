@@ -4,9 +4,10 @@ import { LIBRARY, namesOf } from '@/core/poses';
 import { blocksOf } from './blocks';
 import { shapesNamed } from './named-shape';
 import { nudgesFor } from './nudges';
-import { practiceOf, readSequence, rungFor, settledOf } from './pasted';
-import { PHASES, totalSeconds } from './practice';
-import { AIMS as aims, POSES as ranked } from './practices.fixtures';
+import { formOf, practiceOf, readSequence, rungFor, settledOf } from './pasted';
+import { itemSchema, PHASES, totalSeconds } from './practice';
+import { AIMS as aims, POSES as ranked, ranked as fitted } from './practices.fixtures';
+import { risingPath } from './rising';
 import { requestOf } from './request';
 import { linesOfSequence } from './sequence-text';
 import { warningsOf } from './warnings';
@@ -14,7 +15,14 @@ import { warningsOf } from './warnings';
 let n = 0;
 const newId = () => `p-${n++}`;
 const BREATH = 6;
-const from = (text: string) => practiceOf(readSequence(text).map(settledOf), ranked, aims, BREATH, newId);
+const from = (text: string) =>
+  practiceOf(
+    readSequence(text).map((line) => settledOf(line)),
+    ranked,
+    aims,
+    BREATH,
+    newId,
+  );
 
 describe('a line of a sequence', () => {
   it.each([
@@ -158,6 +166,45 @@ describe('a sequence for a student', () => {
     expect(key(from(again).items)).toEqual(key(items));
   });
 
+  it('holds no more than a practice can, and tells what is left out', () => {
+    const lines = readSequence(Array.from({ length: 70 }, () => 'pigeon').join('\n'));
+    expect(lines.filter((l) => l.what === 'over')).toHaveLength(10);
+    const long = practiceOf(
+      lines.map((line) => settledOf(line)),
+      ranked,
+      aims,
+      BREATH,
+      newId,
+    ).items;
+    expect(long.length).toBeLessThanOrEqual(120);
+    for (const breathSeconds of [3, 6, 12])
+      for (const item of practiceOf(
+        [settledOf(readSequence('pigeon 45 minutes')[0])],
+        ranked,
+        aims,
+        breathSeconds,
+        newId,
+      ).items)
+        expect(itemSchema.safeParse(item).success).toBe(true);
+  });
+
+  it('is held no longer than a caution lets it be, and says so before', () => {
+    const careful = fitted(aims, 'very-mobile');
+    const line = settledOf(readSequence('pigeon 5 min')[0]);
+    const { limits } = formOf(line, careful);
+    expect(limits.join()).toContain('at most 30 s at a time');
+    const { items: own } = practiceOf([line], careful, aims, BREATH, newId);
+    expect(own.length).toBeGreaterThan(0);
+    for (const item of own) expect(item.holdSeconds).toBeLessThanOrEqual(30);
+  });
+
+  it('takes an answer in place of what was read, and leaves out what is answered with nothing', () => {
+    const [line] = readSequence('low lunge, arms up');
+    expect(settledOf(line)).toMatchObject({ pose: 'low-lunge', rung: 2 });
+    expect(settledOf(line, 'high-lunge')).toMatchObject({ pose: 'high-lunge', rung: null });
+    expect(settledOf(line, null).pose).toBeNull();
+  });
+
   it('gets small changes that help, keep what it keeps, and do not make it longer than asked', () => {
     const request = requestOf({ minutes: minutes + 3, breathSeconds: BREATH });
     const before = warningsOf(items, ranked, request).filter((w) => w.kind !== 'time').length;
@@ -179,5 +226,28 @@ describe('a sequence for a student', () => {
       own = next.items;
       expect(k).toBeLessThan(29);
     }
+  });
+});
+
+describe('the cheapest way that never goes back', () => {
+  it('is what trying every way finds', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 3, maxLength: 3 }), {
+          minLength: 1,
+          maxLength: 5,
+        }),
+        (costs) => {
+          const cost = (way: readonly number[]) => way.reduce((s, p, i) => s + costs[i][p], 0);
+          let ways: number[][] = [[]];
+          costs.forEach(() => {
+            ways = ways.flatMap((w) => [0, 1, 2].filter((p) => p >= (w.at(-1) ?? 0)).map((p) => [...w, p]));
+          });
+          const found = risingPath(costs);
+          expect(found.every((p, i) => i === 0 || p >= found[i - 1])).toBe(true);
+          expect(cost(found)).toBe(Math.min(...ways.map(cost)));
+        },
+      ),
+    );
   });
 });

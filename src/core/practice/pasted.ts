@@ -1,10 +1,12 @@
-import { rungOf, type Phase } from '@/core/poses';
+import { limitWords } from '@/core/cautions/rules';
+import { rungOf, type Phase, type Rung } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
-import { itemsFor, sidesOf } from './edit';
+import { heldFor, itemsFor, sidesOf } from './edit';
 import { shapesNamed, type Named } from './named-shape';
 import { totalSeconds, type PracticeItem } from './practice';
 import { refit, type Refit } from './refit';
+import { risingPath } from './rising';
 import { linesOfSequence, type SequenceLine } from './sequence-text';
 
 /** A teacher's own sequence, typed or pasted, read for one student. */
@@ -27,12 +29,15 @@ export interface SettledLine extends SequenceLine {
   rung: number | null;
 }
 
-/** As it is read, before anybody has answered: what is sure. */
-export const settledOf = (line: ReadLine): SettledLine => ({
-  ...line,
-  pose: line.named.sure?.shape.id ?? null,
-  rung: line.named.sure?.rung ?? null,
-});
+/**
+ * A line as it is read, or as it was answered.
+ * @param answer the shape that is meant, null to leave it out; without, what is sure
+ */
+export function settledOf(line: ReadLine, answer?: string | null): SettledLine {
+  const { sure } = line.named;
+  const pose = answer === undefined ? (sure?.shape.id ?? null) : answer;
+  return { ...line, pose, rung: sure && pose === sure.shape.id ? sure.rung : null };
+}
 
 /** Depth from which a demanding rung is taken for somebody who did not ask for it. Ours. */
 const WELL_IN = 0.12;
@@ -48,6 +53,22 @@ export function rungFor(pose: string, ranked: readonly RankedPose[]): number {
   if (rested.length > 0) return [...rested].sort((a, b) => props(a) - props(b) || a.rung - b.rung)[0].rung;
   const fits = open.filter((r) => (rungOf(r.pose, r.rung)?.rung.level ?? 3) < 3 || r.depth >= WELL_IN);
   return Math.max(1, ...fits.map((r) => r.rung));
+}
+
+/** The form of a line that this student will do, and what stands against it. */
+export function formOf(
+  line: SettledLine,
+  ranked: readonly RankedPose[],
+): { rung: number; against: 'caution' | 'reach' | null; limits: string[] } {
+  const pose = line.pose ?? '';
+  const rung = line.rung ?? rungFor(pose, ranked);
+  const fits = sidesOf(ranked, pose, rung);
+  const against = fits.some((r) => r.cautions.length > 0)
+    ? 'caution'
+    : fits.some((r) => r.beyondEntry)
+      ? 'reach'
+      : null;
+  return { rung, against, limits: against ? [] : [...new Set(fits.flatMap((r) => limitWords(r.verdict)))] };
 }
 
 export interface Pasted {
@@ -70,10 +91,11 @@ export function practiceOf(
   newId: () => string,
 ): Pasted {
   const taken = lines.filter((l) => l.what === 'pose' && l.pose !== null);
-  const phases = phasesOf(taken);
+  const forms = taken.map((line) => formOf(line, ranked).rung);
+  const phases = phasesOf(taken.map((line, i) => rungOf(line.pose ?? '', forms[i])?.rung));
   const items = taken.flatMap((line, i): PracticeItem[] => {
-    const pose = line.pose ?? '';
-    const rung = line.rung ?? rungFor(pose, ranked);
+    const pose = line.pose ?? '',
+      rung = forms[i];
     const seconds = line.seconds ?? (line.breaths === undefined ? undefined : line.breaths * breathSeconds);
     const fits = sidesOf(ranked, pose, rung).filter((r) => !line.side || r.side === 'both' || r.side === line.side);
     return itemsFor(fits, { phase: phases[i], breathSeconds, aims, newId, seconds }).map((item) =>
@@ -94,8 +116,7 @@ function written(
   const repeated = rungOf(item.pose, item.rung)?.rung.repeats !== undefined;
   const repeats = times ?? (seconds !== undefined && !repeated ? 1 : item.repeats);
   if (seconds === undefined || (repeated && times === undefined)) return { ...item, repeats };
-  const breaths = Math.max(1, Math.round(seconds / breathSeconds));
-  return { ...item, repeats, breaths, holdSeconds: Math.max(3, Math.min(1800, breaths * breathSeconds)) };
+  return { ...heldFor(item, Math.round(seconds / breathSeconds), breathSeconds), repeats };
 }
 
 const BETWEEN: readonly Phase[] = ['warm', 'approach', 'deepest', 'counter'];
@@ -104,36 +125,23 @@ const NOT_ITS_OWN = 0.8;
 
 /**
  * Parts of a practice along a given order: rest before everything is settling, rest after everything rest; between them parts that never go
- * back, as near as can be to where each rung usually stands and to where it is in the order (dynamic programming).
+ * back, as near as can be to where each rung usually stands and to where it is in the order.
  */
-function phasesOf(lines: readonly SettledLine[]): Phase[] {
-  const kinds = lines.map((l) => rungOf(l.pose ?? '', l.rung ?? 1)?.rung);
-  const rests = (i: number) => kinds[i]?.kind === 'rest';
-  let from = 0,
-    to = lines.length;
-  while (from < to && rests(from) && from < 1) from++;
-  while (to > from && rests(to - 1)) to--;
-  const inner = kinds.slice(from, to);
-  let best = BETWEEN.map(() => 0);
-  const came: number[][] = [];
-  inner.forEach((rung, i) => {
-    const usual = (inner.length > 1 ? i / (inner.length - 1) : 0.5) * (BETWEEN.length - 1);
-    const next: number[] = [],
-      back: number[] = [];
-    BETWEEN.forEach((phase, p) => {
-      let at = 0;
-      for (let q = 0; q <= p; q++) if (best[q] < best[at]) at = q;
-      next.push(best[at] + Math.abs(p - usual) + (rung?.phases.includes(phase) ? 0 : NOT_ITS_OWN));
-      back.push(at);
-    });
-    best = next;
-    came.push(back);
-  });
-  const middle: Phase[] = [];
-  let p = best.indexOf(Math.min(...best));
-  for (let i = inner.length - 1; i >= 0; i--) {
-    middle.unshift(BETWEEN[p]);
-    p = came[i][p];
-  }
-  return [...lines.slice(0, from).map((): Phase => 'settle'), ...middle, ...lines.slice(to).map((): Phase => 'rest')];
+function phasesOf(rungs: readonly (Rung | undefined)[]): Phase[] {
+  const rests = (rung: Rung | undefined) => rung?.kind === 'rest';
+  const from = rests(rungs[0]) ? 1 : 0;
+  let to = rungs.length;
+  while (to > from && rests(rungs[to - 1])) to--;
+  const inner = rungs.slice(from, to);
+  const middle = risingPath(
+    inner.map((rung, i) => {
+      const usual = (inner.length > 1 ? i / (inner.length - 1) : 0.5) * (BETWEEN.length - 1);
+      return BETWEEN.map((phase, p) => Math.abs(p - usual) + (rung?.phases.includes(phase) ? 0 : NOT_ITS_OWN));
+    }),
+  );
+  return [
+    ...rungs.slice(0, from).map((): Phase => 'settle'),
+    ...middle.map((p) => BETWEEN[p]),
+    ...rungs.slice(to).map((): Phase => 'rest'),
+  ];
 }

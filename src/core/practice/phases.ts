@@ -1,6 +1,6 @@
-import type { Phase } from '@/core/poses';
 import { orderPhase, type Placed } from './order';
 import type { Arc } from './request';
+import { risingPath } from './rising';
 import { STATIONS, type Station } from './stations';
 import { counters, needsCounter, needsPreparation, preparersOf, preparesBefore, type Unit } from './units';
 
@@ -111,33 +111,8 @@ function phased(order: readonly Unit[], arc: Arc): Placed[] {
       (p, at) => OF_THE_UNIT * wished.indexOf(p) + Math.abs(at - usual) + (unit.phases.includes(p) ? 0 : NOT_ITS_OWN),
     );
   });
-  // Cheapest way to give non-decreasing phases, by dynamic programming along the order.
-  let best = BETWEEN.map(() => 0);
-  const from: number[][] = [];
-  costs.forEach((own, i) => {
-    const next: number[] = [],
-      came: number[] = [];
-    BETWEEN.forEach((_, p) => {
-      let least = Infinity,
-        at = 0;
-      for (let q = 0; q <= (i === 0 ? 0 : p); q++)
-        if (best[q] < least) {
-          least = best[q];
-          at = q;
-        }
-      next.push(least + own[p]);
-      came.push(at);
-    });
-    best = next;
-    from.push(came);
-  });
-  let p = best.indexOf(Math.min(...best));
-  const phases: Phase[] = [];
-  for (let i = order.length - 1; i >= 0; i--) {
-    phases.unshift(BETWEEN[p]);
-    p = from[i][p];
-  }
-  return order.map((unit, i) => ({ unit, phase: phases[i] }));
+  const phases = risingPath(costs);
+  return order.map((unit, i) => ({ unit, phase: BETWEEN[phases[i]] }));
 }
 /** What a phase costs that a rung is not meant for, and how much its own kind counts beside where it stands. */
 const NOT_ITS_OWN = 1.2;

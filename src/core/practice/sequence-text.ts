@@ -16,12 +16,13 @@ export interface SequenceLine {
   times?: number;
   /** One side only, where one was written. */
   side?: 'left' | 'right';
-  /** `heading`: no pose is meant. `again`: the other side of the line before, which is in already. */
-  what: 'pose' | 'heading' | 'again';
+  /** `heading`: no pose is meant. `again`: the other side of the line before, which is in already. `over`: more than a practice holds. */
+  what: 'pose' | 'heading' | 'again' | 'over';
 }
 
-/** Lines that are read of a text; more is no sequence. */
-const MOST_LINES = 80;
+/** Lines that are read of a text, and poses that a practice holds with both their sides; more is told and left out. */
+const MOST_LINES = 300;
+const MOST_POSES = 60;
 /** Longest hold that is believed, seconds, and most repeats. */
 const LONGEST_S = 1800;
 const MOST_TIMES = 20;
@@ -57,10 +58,14 @@ const HEADINGS =
 export function linesOfSequence(text: string): SequenceLine[] {
   const rows = text.split(/\r?\n/).filter((row) => /\p{L}/u.test(row));
   const all = rows.length === 1 ? partsOf(rows[0]) : rows;
+  let poses = 0;
   return all
     .filter((row) => /\p{L}/u.test(row))
     .slice(0, MOST_LINES)
-    .map(lineOf);
+    .map((row): SequenceLine => {
+      const line = lineOf(row);
+      return line.what === 'pose' && ++poses > MOST_POSES ? { ...line, what: 'over' } : line;
+    });
 }
 
 /** Fewer names than this between commas are one name with what is said of it: low lunge, arms up. */

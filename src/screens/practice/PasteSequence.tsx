@@ -9,14 +9,21 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { allShapes } from '@/core/poses';
-import { practiceOf, readSequence, rungFor, settledOf, type Pasted, type ReadLine } from '@/core/practice/pasted';
+import { allShapes, shapeById, type Shape } from '@/core/poses';
+import {
+  formOf,
+  practiceOf,
+  readSequence,
+  settledOf,
+  type Pasted,
+  type ReadLine,
+  type SettledLine,
+} from '@/core/practice/pasted';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Aim, Student } from '@/core/students/student';
 import { newId } from '@/store/studio';
 
-/** What stands for a line where the teacher answered: a shape's id, or to leave it out. */
-type Answer = string;
+/** What a teacher answers a line with to leave it out; else the id of a shape. */
 const OUT = '';
 const EXAMPLE = 'Child’s pose 2 min\nCat-cow x 8\nLow lunge 8 breaths\nPigeon 2 min each side\nCorpse pose 5 min';
 
@@ -35,25 +42,16 @@ export function PasteSequence({
   onClose: () => void;
 }) {
   const [text, setText] = useState('');
-  const [answers, setAnswers] = useState<ReadonlyMap<string, Answer>>(new Map());
+  const [answers, setAnswers] = useState<ReadonlyMap<string, string>>(new Map());
   const typed = useDeferredValue(text);
   const lines = useMemo(() => readSequence(typed), [typed]);
   const first = student.name.split(' ')[0];
-  const poseOf = (line: ReadLine): string | null => {
+  const settled = lines.map((line) => {
     const answer = answers.get(line.text);
-    if (answer !== undefined) return answer === OUT ? null : answer;
-    return line.named.sure?.shape.id ?? null;
-  };
+    return settledOf(line, answer === OUT ? null : answer);
+  });
   const open = lines.filter((l) => l.what === 'pose' && !answers.has(l.text) && !l.named.sure);
-  const taken = lines.filter((l) => l.what === 'pose' && poseOf(l) !== null);
-  const fit = () => {
-    const settled = lines.map((line) => {
-      const pose = poseOf(line);
-      const own = settledOf(line);
-      return { ...own, pose, rung: pose === own.pose ? own.rung : null };
-    });
-    onFit(practiceOf(settled, ranked, aims, student.breathSeconds, newId));
-  };
+  const fit = () => onFit(practiceOf(settled, ranked, aims, student.breathSeconds, newId));
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="paste-title">
       <DialogTitle id="paste-title">Your own sequence</DialogTitle>
@@ -88,7 +86,7 @@ export function PasteSequence({
                 <Line
                   key={`${i}-${line.text}`}
                   line={line}
-                  pose={poseOf(line)}
+                  settled={settled[i]}
                   answered={answers.has(line.text)}
                   ranked={ranked}
                   onAnswer={(answer) => setAnswers((now) => new Map(now).set(line.text, answer))}
@@ -105,7 +103,7 @@ export function PasteSequence({
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Button onClick={onClose}>Close</Button>
-        <Button variant="contained" disabled={taken.length === 0} onClick={fit}>
+        <Button variant="contained" disabled={!settled.some((l) => l.what === 'pose' && l.pose !== null)} onClick={fit}>
           Fit it to {first}
         </Button>
       </DialogActions>
@@ -115,25 +113,23 @@ export function PasteSequence({
 
 function Line({
   line,
-  pose,
+  settled,
   answered,
   ranked,
   onAnswer,
 }: {
   line: ReadLine;
-  pose: string | null;
+  settled: SettledLine;
   answered: boolean;
   ranked: readonly RankedPose[];
-  onAnswer: (answer: Answer) => void;
+  onAnswer: (answer: string) => void;
 }) {
   const row = { borderBottom: '1px solid var(--line)', py: 0.75, display: 'flex', gap: 1, alignItems: 'baseline' };
   if (line.what !== 'pose')
     return (
       <Box component="li" sx={{ ...row, color: 'text.secondary' }}>
         <Box sx={{ flex: 1 }}>{line.text}</Box>
-        <Typography variant="caption">
-          {line.what === 'again' ? 'both sides are in already' : 'not a pose, left out'}
-        </Typography>
+        <Typography variant="caption">{LEFT_OUT[line.what]}</Typography>
       </Box>
     );
   const asks = !line.named.sure || answered;
@@ -141,7 +137,8 @@ function Line({
   const others = allShapes()
     .filter((s) => !likely.some((l) => l.shape.id === s.id))
     .sort((a, b) => (a.name < b.name ? -1 : 1));
-  const shape = allShapes().find((s) => s.id === pose);
+  const { pose } = settled;
+  const shape = pose === null ? null : shapeById(pose);
   return (
     <Box component="li" sx={{ ...row, display: 'block' }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
@@ -151,8 +148,13 @@ function Line({
         <Typography variant="caption" className="num">
           {timeWords(line)}
         </Typography>
+        {!asks && shape && (
+          <Button size="small" onClick={() => onAnswer(shape.id)} aria-label={`Another pose than ${shape.name}`}>
+            Another
+          </Button>
+        )}
       </Box>
-      {shape && <Typography variant="caption">{formWords(line, shape.id, ranked)}</Typography>}
+      {shape && <Typography variant="caption">{formWords(shape, formOf(settled, ranked))}</Typography>}
       {asks && (
         <TextField
           select
@@ -201,17 +203,19 @@ function timeWords({ seconds, breaths, times, side }: ReadLine): string {
   return parts.length > 0 ? parts.join(', ') : 'held as is usual';
 }
 
+const LEFT_OUT = {
+  pose: '',
+  again: 'both sides are in already',
+  heading: 'not a pose, left out',
+  over: 'more than a practice holds, left out',
+} as const;
+
 /** The form of a shape that will be taken, and what is against it. */
-function formWords(line: ReadLine, pose: string, ranked: readonly RankedPose[]): string {
-  const shape = allShapes().find((s) => s.id === pose);
-  const named = line.named.sure?.shape.id === pose ? line.named.sure.rung : null;
-  const rung = named ?? rungFor(pose, ranked);
-  const fits = ranked.filter((r) => r.pose === pose && r.rung === rung);
-  const form = shape?.rungs[rung - 1]?.name ?? '';
-  if (fits.length === 0) return form;
-  if (fits.some((r) => r.cautions.length > 0)) return `${form} · a caution closes it: something else takes its place`;
-  if (fits.some((r) => r.beyondEntry)) return `${form} · out of reach: something milder takes its place`;
-  return form;
+function formWords(shape: Shape, { rung, against, limits }: ReturnType<typeof formOf>): string {
+  const form = shape.rungs[rung - 1]?.name ?? '';
+  if (against === 'caution') return `${form} · a caution closes it: something else takes its place`;
+  if (against === 'reach') return `${form} · out of reach: something milder takes its place`;
+  return [form, ...limits].join(' · ');
 }
 
 const plural = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;

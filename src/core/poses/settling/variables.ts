@@ -75,17 +75,16 @@ function touched(rough: Place) {
     other: of('_other'),
     trunk: Object.keys(rough.reach).length > 0 || rough.contacts.some((c) => TRUNK.test(c.point)),
     head: rough.contacts.some((c) => /^head/.test(c.point)),
-    seated:
-      rough.contacts.some((c) => /^buttock/.test(c.point)) &&
-      !rough.contacts.some((c) => /^(back|chest|head)/.test(c.point)),
+    seated: onSeat(rough),
   };
 }
 
-/** True where somebody who is not there to work sits, and nothing holds the trunk but itself and the hands. */
-export const sits = (rough: Pick<Place, 'contacts' | 'kind'>): boolean =>
-  rough.kind !== 'strength' &&
+/** True where the weight is on the seat and the trunk lies on nothing. */
+const onSeat = (rough: Pick<Place, 'contacts'>): boolean =>
   rough.contacts.some((c) => /^buttock/.test(c.point)) &&
   !rough.contacts.some((c) => /^(back|chest|head)/.test(c.point));
+/** The same of somebody who is not there to work: only then does the back round where the pelvis cannot tip. */
+export const sits = (rough: Pick<Place, 'contacts' | 'kind'>): boolean => rough.kind !== 'strength' && onSeat(rough);
 
 /** Price and stage of a coordinate in this pose; null where it stays as it was written. */
 function moveOf(bare: string, sides: readonly ('worked' | 'other')[], t: ReturnType<typeof touched>, written: number) {

@@ -156,6 +156,13 @@ describe('a sequence for a student', () => {
     expect([rest?.pose, rest?.rung]).toEqual(['resting-back', 2]);
   });
 
+  it('never takes a rung that its shape warns of where a clean one is open', () => {
+    const loose = LIBRARY.filter((s) => s.rungs.some((r) => r.loose));
+    expect(loose.length).toBeGreaterThan(0);
+    for (const list of [ranked, fitted(aims, 'low-back-ache')])
+      for (const shape of loose) expect(shape.rungs[rungFor(shape.id, list) - 1].loose, shape.id).toBeUndefined();
+  });
+
   it('read again from its own names is the same', () => {
     const again = blocksOf(items)
       .map(

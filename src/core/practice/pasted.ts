@@ -51,7 +51,11 @@ export function rungFor(pose: string, ranked: readonly RankedPose[]): number {
   const rested = open.filter((r) => rungOf(r.pose, r.rung)?.rung.kind === 'rest');
   const props = (r: RankedPose) => rungOf(r.pose, r.rung)?.rung.props.length ?? 0;
   if (rested.length > 0) return [...rested].sort((a, b) => props(a) - props(b) || a.rung - b.rung)[0].rung;
-  const fits = open.filter((r) => (rungOf(r.pose, r.rung)?.rung.level ?? 3) < 3 || r.depth >= WELL_IN);
+  // A rung that is what its shape warns of is nobody's pose by that name where a clean one is open.
+  const clean = open.filter((r) => !rungOf(r.pose, r.rung)?.rung.loose);
+  const fits = (clean.length > 0 ? clean : open).filter(
+    (r) => (rungOf(r.pose, r.rung)?.rung.level ?? 3) < 3 || r.depth >= WELL_IN,
+  );
   return Math.max(1, ...fits.map((r) => r.rung));
 }
 

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { messagesStay, openDemo, rowsOf, undo } from './teacher';
+import { messagesStay, openDemo, rowsOf, stored, undo } from './teacher';
 
 const items = (page: Page) => page.getByRole('list', { name: 'Practice items' }).getByRole('listitem');
 const total = async (page: Page): Promise<number> => {
@@ -62,9 +62,18 @@ test('a practice is wished for, built, kept in part, built again in other versio
     await expect(page.getByText('The practice is built.').last()).toBeVisible();
   });
 
-  await test.step('wishes stay with the student', async () => {
+  await test.step('two wishes in one breath both count, and wishes stay with the student', async () => {
+    const chosen = (name: string) => page.getByRole('button', { name, exact: true });
+    await page.evaluate(() => {
+      const buttons = [...document.querySelectorAll<HTMLElement>('section[aria-label="Wishes"] [aria-pressed]')];
+      for (const name of ['kneeling', 'bolster']) buttons.find((b) => b.textContent === name)?.click();
+    });
+    await stored(page, 'memos', 'bolster');
+    await expect(chosen('bolster')).toHaveAttribute('aria-pressed', 'true');
     await page.reload();
     await page.getByText('Wishes: style, place, props, sides, peak').click();
+    await expect(chosen('bolster')).toHaveAttribute('aria-pressed', 'true');
+    await expect(chosen('kneeling')).toHaveAttribute('aria-pressed', 'true');
     await expect(page.getByRole('button', { name: 'weight on the wrists' })).toHaveAttribute('aria-pressed', 'true');
     await expect(page.getByLabel('Leads to a peak')).toHaveValue('Front split');
   });

@@ -1,6 +1,24 @@
 import { expect, test, type Page } from '@playwright/test';
-import { readFileSync } from 'node:fs';
+import { readFileSync, renameSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import config from '../playwright.config';
 import { openDemo, stored } from './teacher';
+
+/** What the camera of this browser sees, over and over; each browser has a file of its own. */
+const SEEN = join(tmpdir(), `kolpos-camera-${process.pid}.mjpeg`);
+test.use({
+  launchOptions: {
+    ...config.use?.launchOptions,
+    args: [
+      ...(config.use?.launchOptions?.args ?? []),
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-video-capture=${SEEN}`,
+    ],
+  },
+});
+test.afterAll(() => rmSync(SEEN, { force: true }));
 
 /** Opens a file as a phone does: from its own storage, without a network. */
 async function phone(page: Page, file: string): Promise<string[]> {
@@ -73,6 +91,8 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await expect(code).toBeVisible();
   const photo = info.outputPath('code.png');
   await her.screenshot({ path: photo });
+  await her.screenshot({ path: `${SEEN}.jpg`, type: 'jpeg', quality: 90 });
+  renameSync(`${SEEN}.jpg`, SEEN);
   expect(asked.filter((url) => !url.startsWith('file://') && !url.startsWith('data:'))).toEqual([]);
 
   // The teacher photographs it.
@@ -89,9 +109,9 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await back.getByRole('button', { name: 'Keep it in the log' }).click();
   await stored(page, 'logs', '"source":"home"');
 
-  // A second time it is known.
+  // A second time, held before the camera, it is known.
   await page.getByRole('button', { name: 'Back from home' }).click();
-  await back.getByLabel('Picture or file from the student').setInputFiles(photo);
+  await back.getByRole('button', { name: 'Use the camera' }).click();
   await expect(back.getByText('This is in the log already.')).toBeVisible();
   await expect(back.getByRole('button', { name: 'Keep it in the log' })).toBeHidden();
   await back.getByRole('button', { name: 'Close' }).click();
@@ -104,6 +124,17 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await expect(note.getByText(/stays closed until you clear it/)).toBeVisible();
   await note.getByRole('button', { name: 'Draft a message' }).click();
   await expect(note.getByLabel(/^To Maren/)).toHaveValue(/leave .* alone/);
+
+  // Days that passed since: proposed, taken over on a press, and kept.
+  await note.getByRole('link', { name: 'see what would change' }).click();
+  const weeks = page.getByRole('region', { name: 'What the weeks could follow' });
+  await expect(weeks.getByRole('listitem').first()).toContainText(/was missed|was done on/);
+  await weeks.getByRole('button', { name: 'Make these changes' }).click();
+  await expect(page.getByText('The weeks follow.')).toBeVisible();
+  await expect(weeks).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('region', { name: /^Week \d of 8/ })).toBeVisible();
+  await expect(weeks).toBeHidden();
   await context.close();
 });
 

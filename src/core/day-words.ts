@@ -5,3 +5,11 @@ export function dayWords(day: string, month: 'short' | 'long' = 'short'): string
     ? day
     : at.toLocaleDateString('en-GB', { day: 'numeric', month, year: 'numeric', timeZone: 'UTC' });
 }
+
+/** A day within weeks that are known: "Tuesday 3 March". */
+export function weekdayWords(day: string): string {
+  const at = new Date(`${day}T12:00:00Z`);
+  const part = (options: Intl.DateTimeFormatOptions): string =>
+    at.toLocaleDateString('en-GB', { ...options, timeZone: 'UTC' });
+  return `${part({ weekday: 'long' })} ${part({ day: 'numeric', month: 'long' })}`;
+}

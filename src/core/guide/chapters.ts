@@ -107,6 +107,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'At the end your student shows you a square code, or sends a line. On Today, press “Back from home”.',
       'It stands in the log as done at home. What hurt there is closed until you clear it.',
       'Open the practice again: it tells what speaks for milder, longer or the next rung. Nothing changes until you press.',
+      'Progress, Weeks ahead: days that were missed or done on another day are moved the same way, on your press.',
       'Small tests that were taken alone count less than yours, and never take their place.',
     ],
   },

@@ -1,3 +1,4 @@
+import { weekdayWords } from '@/core/day-words';
 import { shapeById, rungOf } from '@/core/poses';
 import type { HeldBack } from '@/core/progress/hold-back';
 import type { LogEntry } from '@/core/teaching/log';
@@ -51,8 +52,13 @@ export const missedSentence = (times: number, planned: number | null): string =>
     ? 'That is less than half of the days. Ask what stands in the way: fewer days, or a shorter practice, are kept more often.'
     : '';
 
-/** A message to send with the next file, in the teacher's own voice and for her to change. */
-export function draftMessage(name: string, times: number, { changes }: Pick<Adapted, 'changes'>): string {
+/** A message to send with the next file, in the teacher's own voice and for her to change; with her next days where they are planned. */
+export function draftMessage(
+  name: string,
+  times: number,
+  { changes }: Pick<Adapted, 'changes'>,
+  days: readonly string[] = [],
+): string {
   const of = (kind: Adaptation['kind']): string[] => changes.filter((c) => c.kind === kind).map((c) => nameOf(c.pose));
   const say = (list: readonly string[], words: (all: string) => string): string[] =>
     list.length > 0 ? [words(list.join(' and '))] : [];
@@ -64,5 +70,6 @@ export function draftMessage(name: string, times: number, { changes }: Pick<Adap
     ...say([...of('longer'), ...of('next')], (all) => `${all} went well, so there is a little more of it now.`),
     ...say(of('skipped'), (all) => `You left out ${all}: tell me why, and I will find something else.`),
     'The new practice is attached; you can delete the old one.',
+    ...(days.length > 0 ? [`Your next days: ${days.map(weekdayWords).join(', ')}.`] : []),
   ].join(' ');
 }

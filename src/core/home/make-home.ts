@@ -1,3 +1,4 @@
+import { daysLater } from '@/core/day-count';
 import type { Build, Side } from '@/core/body';
 import { DEMANDS, type Demand } from '@/core/cautions/demands';
 import type { Screening } from '@/core/cautions/screen';
@@ -10,7 +11,6 @@ import { itemsFor } from '@/core/practice/edit';
 import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { recheck, type Rechecked } from '@/core/practice/recheck';
 import { without } from '@/core/practice/without';
-import { daysLater } from '@/core/progress/retest';
 import type { RankedPose } from '@/core/ranking/rank';
 import { otherRung } from '@/core/teaching/other-rung';
 import type { Student } from '@/core/students/student';

@@ -1,3 +1,4 @@
+import { daysBetween } from '@/core/day-count';
 import type { AimsOf } from '@/core/aims/for-student';
 import type { Findings } from '@/core/inference';
 import type { Aim } from '@/core/students/student';
@@ -5,7 +6,7 @@ import { readoutOf } from '@/core/assessment/battery';
 import { together, type ReadingChange, type Together } from './change';
 import { doneFor, type DoneDose } from './dose';
 import { stuck, whyNoChange, type Reason } from './no-change';
-import { daysBetween, tellsOf } from './retest';
+import { tellsOf } from './retest';
 
 /** What came of an aim between two rounds. */
 export interface AimVerdict {

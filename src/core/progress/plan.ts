@@ -1,6 +1,6 @@
+import { daysLater } from '@/core/day-count';
 import { z } from 'zod';
 import { daySchema } from '@/core/students/student';
-import { daysLater } from './retest';
 
 /** Weeks ahead: which days, how long, what for; strength with a day between, a lighter week now and then, and when to test again. */
 
@@ -14,6 +14,8 @@ export const planSchema = z.object({
   /** What became of planned days; a day may be moved to another one. */
   marks: z.record(daySchema, z.enum(['done', 'missed'])).default({}),
   moved: z.record(daySchema, daySchema).default({}),
+  /** Weeks, from 0, that stay as the week before them, by what came back of it. */
+  held: z.array(z.number().int().min(0).max(15)).max(16).optional(),
   /** A pose that the weeks lead to. */
   peak: z.string().max(60).optional(),
 });
@@ -44,6 +46,8 @@ export interface PlannedDay {
 }
 
 export interface Plan {
+  /** The day from which weeks are counted. */
+  start: string;
   days: PlannedDay[];
   /** What the days and minutes given do not hold, a week: useful minutes, or days of strength. */
   short: { key: string; kind: 'stretch' | 'strength'; wanted: number; given: number }[];
@@ -139,7 +143,7 @@ export function planWeeks(aims: readonly WeeklyAim[], choice: PlanChoice): Plan 
     const work = days.filter((d) => strengthOn(d).includes(a)).length;
     if (work < a.strengthDays) short.push({ key: a.key, kind: 'strength', wanted: a.strengthDays, given: work });
   }
-  return { days: planned.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)), short };
+  return { start: choice.start, days: planned.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)), short };
 }
 
 /** Days of the weeks ahead from one day to another, both counted, whatever is done on them. */
@@ -152,25 +156,42 @@ export const withTaught = (plan: Plan, taught: ReadonlySet<string>): Plan => ({
   days: plan.days.map((d) => (d.mark === null && taught.has(d.day) ? { ...d, mark: 'done' } : d)),
 });
 
-/** Where a missed day could go: the next day of the same week that has no practice, and no strength beside it where this day has some; null where there is none. */
-export function catchUp(plan: Plan, missed: PlannedDay, today: string): string | null {
-  const taken = new Set(plan.days.filter((d) => d !== missed).map((d) => d.day));
+/** Where a missed day could go: the next day of the same week that has no practice, and no strength beside it where this day has some; null where there is none. Nothing goes on a day on which something was done. */
+export function catchUp(
+  plan: Plan,
+  missed: PlannedDay,
+  today: string,
+  taught: ReadonlySet<string> = new Set(),
+): string | null {
+  const taken = new Set([...taught, ...plan.days.filter((d) => d !== missed).map((d) => d.day)]);
   const strong = new Set(
     plan.days.filter((d) => d !== missed && d.strength.length > 0 && d.mark !== 'missed').map((d) => d.day),
   );
+  // Within the week of the plan: what belongs to this week is not pushed into the next.
+  const last = daysLater(plan.start, missed.week * 7 + 6);
   for (let k = 1; k < 7; k++) {
-    const day = daysLater(missed.was, k);
+    const day = daysLater(missed.day, k);
+    if (day > last) return null;
     if (day < today || taken.has(day)) continue;
-    // Within the week of the plan: what belongs to this week is not pushed into the next.
-    if (weekday(day) <= weekday(missed.was)) return null;
     if (missed.strength.length > 0 && (strong.has(daysLater(day, -1)) || strong.has(daysLater(day, 1)))) continue;
     return day;
   }
   return null;
 }
 
-/** What a week asks for beyond the last one; a rule, told in words, that the teacher follows or not. */
-export function progression(week: number): 'as-they-are' | 'longer' | 'next-rung' | 'light' {
+export type Progression = 'as-they-are' | 'longer' | 'next-rung' | 'light' | 'as-last-week';
+
+/**
+ * What a week asks for beyond the last one; a rule, told in words, that the teacher follows or not. What a held week would have asked for
+ * the next one asks for.
+ * @param week from 0
+ * @param held weeks that stay as the one before
+ */
+export function progression(week: number, held: readonly number[] = []): Progression {
   if ((week + 1) % LIGHT_EVERY === 0) return 'light';
-  return week % LIGHT_EVERY === 0 ? 'as-they-are' : week % LIGHT_EVERY === 1 ? 'longer' : 'next-rung';
+  if (held.includes(week)) return 'as-last-week';
+  const first = week - (week % LIGHT_EVERY);
+  const stayed = held.filter((w) => w >= first && w < week).length;
+  const step = (week % LIGHT_EVERY) - stayed;
+  return step <= 0 ? 'as-they-are' : step === 1 ? 'longer' : 'next-rung';
 }

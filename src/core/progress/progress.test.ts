@@ -1,3 +1,4 @@
+import { daysBetween, daysLater } from '@/core/day-count';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { LogEntry } from '@/core/teaching/log';
@@ -13,7 +14,7 @@ import { doneDoses } from './dose';
 import { stuck, whyNoChange } from './no-change';
 import { heldBack } from './hold-back';
 import { catchUp, planSchema, planWeeks, progression, strengthDays, type WeeklyAim } from './plan';
-import { daysBetween, daysLater, retestsOf, tellsOf } from './retest';
+import { retestsOf, tellsOf } from './retest';
 import { gapChange, gapSentence } from './side-gap';
 import { todayOf } from './today';
 import { toleranceChanges } from './tolerance';
@@ -229,7 +230,7 @@ describe('weeks ahead', () => {
       ['2027-01-04', ['length']],
       ['2027-01-18', ['strength']],
     ]);
-    expect([0, 1, 2, 3].map(progression)).toEqual(['as-they-are', 'longer', 'next-rung', 'light']);
+    expect([0, 1, 2, 3].map((week) => progression(week))).toEqual(['as-they-are', 'longer', 'next-rung', 'light']);
   });
   it('a missed day finds another one in its week, away from other strength, or none', () => {
     const plan = planWeeks(list, planSchema.parse({ ...choice, marks: { '2026-11-30': 'missed' } }));

@@ -1,3 +1,4 @@
+import { daysBetween, daysLater } from '@/core/day-count';
 import { groupOf } from '@/core/body';
 import type { Aim } from '@/core/students/student';
 import { readoutOf, testById } from '@/core/assessment/battery';
@@ -24,14 +25,6 @@ export interface Retest {
 
 /** Days between two tests of a kind (rules of thumb: length four to six weeks, strength six to eight, holds four, painful two). */
 export const RETEST_DAYS: Readonly<Record<Retest['why'], number>> = { length: 35, strength: 49, hold: 28, painful: 14 };
-
-const DAY_MS = 86_400_000;
-/** A day so many days later, `YYYY-MM-DD`; days are counted in the calendar, whatever the clocks do. */
-export const daysLater = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
-/** Days from one day to another. */
-export const daysBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
 
 const whyOf = (r: Reading): Retest['why'] =>
   r.pain ? 'painful' : r.unit === 'Nm_kg' ? 'strength' : r.unit === 's' || r.unit === 'reps' ? 'hold' : 'length';

@@ -1,8 +1,8 @@
+import { daysLater } from '@/core/day-count';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { changesOf } from './change';
 import type { Point } from './point';
-import { daysLater } from './retest';
 import { normals, reading, slr } from './readings.fixtures';
 import { trendOf } from './trend';
 import { changeSentences } from './words';

@@ -1,7 +1,7 @@
+import { daysBetween } from '@/core/day-count';
 import type { Readout } from '@/core/assessment/definition';
 import { detectableAt } from '@/core/assessment/definition';
 import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
-import { daysBetween } from './retest';
 
 /** What all days of a reading say together, as if it had gone evenly. */
 export interface Trend {

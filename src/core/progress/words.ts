@@ -1,10 +1,12 @@
 import { groupName } from '@/core/body/words';
+import { weekdayWords } from '@/core/day-words';
 import { readoutOf } from '@/core/assessment/battery';
 import { withUnit } from '@/core/assessment/reading';
 import type { Caveat, ReadingChange, Together } from './change';
 import type { HeldBack } from './hold-back';
 import type { Reason } from './no-change';
-import type { progression } from './plan';
+import type { DayChange } from './adapt-days';
+import type { Progression } from './plan';
 import type { Verdict } from './point';
 import type { Trend } from './trend';
 import { RETEST_DAYS, type Retest } from './retest';
@@ -93,9 +95,33 @@ export const HELD_BACK_WORDS: Readonly<Record<HeldBack, string>> = {
   'too-few': 'two practices are not in the log yet',
 };
 
-export const PROGRESSION_WORDS: Readonly<Record<ReturnType<typeof progression>, string>> = {
+/** What the weeks ahead become by what was done, as sentences; days that were missed for good share one. */
+export function dayChangeSentences(changes: readonly DayChange[]): string[] {
+  const missed = changes.flatMap((c) => (c.kind === 'missed' ? [weekdayWords(c.day)] : []));
+  return [
+    ...changes.flatMap((c) => (c.kind === 'other-day' || c.kind === 'moved' ? [movedWords(c)] : [])),
+    ...(missed.length > 0
+      ? [
+          `${DAYS.format(missed)} ${missed.length === 1 ? 'was' : 'were'} missed. Nothing to make up for: the next day goes on as planned.`,
+        ]
+      : []),
+    ...changes.flatMap((c) =>
+      c.kind === 'held' ? [`Week ${c.week + 1} stays as week ${c.week}: ${c.why.map(heldWords).join('; ')}.`] : [],
+    ),
+  ];
+}
+const DAYS = new Intl.ListFormat('en-GB');
+const movedWords = (c: Extract<DayChange, { kind: 'other-day' | 'moved' }>): string =>
+  c.kind === 'moved'
+    ? `${weekdayWords(c.day)} was missed: ${weekdayWords(c.to)} is free for it.`
+    : `${weekdayWords(c.day)} was done on ${weekdayWords(c.to)}: it counts.`;
+const heldWords = (why: HeldBack | 'missed'): string =>
+  why === 'missed' ? 'half of last week’s days or more were missed' : HELD_BACK_WORDS[why];
+
+export const PROGRESSION_WORDS: Readonly<Record<Progression, string>> = {
   'as-they-are': 'Holds as they are.',
   longer: 'A breath longer, where the last two times were easy.',
   'next-rung': 'The next rung, where the last two times were easy; else as they are.',
   light: 'A lighter week: shorter, nothing new.',
+  'as-last-week': 'As last week: nothing longer or harder yet.',
 };

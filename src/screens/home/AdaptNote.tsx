@@ -1,8 +1,10 @@
 'use client';
+import { daysLater } from '@/core/day-count';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import Link from 'next/link';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { dayOf } from '@/core/day-of';
@@ -10,10 +12,11 @@ import { adapt, cameBack } from '@/core/home/adapt';
 import { adaptationWords, draftMessage, heldSentence, missedSentence, timesSentence } from '@/core/home/adapt-words';
 import { firstName } from '@/core/home/make-home';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
+import { adaptDays } from '@/core/progress/adapt-days';
 import { plannedBetween } from '@/core/progress/plan';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Student } from '@/core/students/student';
-import { newId } from '@/store/studio';
+import { newId, today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 
 /** What came back of this practice since it was last changed, and what it should become by the rules of progression; nothing by itself. */
@@ -28,7 +31,7 @@ export function AdaptNote({
   ranked: readonly RankedPose[];
   onPut: (items: readonly PracticeItem[]) => void;
 }) {
-  const { db } = useStudio();
+  const { db, base } = useStudio();
   const logs = useLiveQuery(() => db.logs.where('student').equals(student.id).toArray(), [db, student.id]);
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]);
   const [message, setMessage] = useState<string | null>(null);
@@ -43,7 +46,9 @@ export function AdaptNote({
   const planned = plan ? plannedBetween(plan, made, until).length : null;
   const held = heldSentence(adapted.held);
   const missed = missedSentence(home.length, planned);
+  const follow = plan && logs && adaptDays(plan, [], logs, today()).changes.length > 0;
   const changes = adapted.items !== practice.items;
+  const ahead = plan ? plannedBetween(plan, today(), daysLater(today(), 6)).filter((d) => d.mark === null) : [];
   return (
     <Box
       component="section"
@@ -62,6 +67,12 @@ export function AdaptNote({
       )}
       {held && <Typography>{held}</Typography>}
       {missed && <Typography>{missed}</Typography>}
+      {follow && (
+        <Typography>
+          The weeks ahead could follow:{' '}
+          <Link href={`${base}/student?id=${student.id}&step=progress&part=weeks`}>see what would change</Link>.
+        </Typography>
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         {changes && (
           <Button size="small" variant="contained" onClick={() => onPut(adapted.items)}>
@@ -74,7 +85,16 @@ export function AdaptNote({
         <Button
           size="small"
           onClick={() =>
-            setMessage(message === null ? draftMessage(firstName(student.name), home.length, adapted) : null)
+            setMessage(
+              message === null
+                ? draftMessage(
+                    firstName(student.name),
+                    home.length,
+                    adapted,
+                    ahead.map((d) => d.day),
+                  )
+                : null,
+            )
           }
         >
           {message === null ? 'Draft a message' : 'Put the message away'}

@@ -1,4 +1,5 @@
 'use client';
+import { daysLater } from '@/core/day-count';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -18,7 +19,6 @@ import { RENEW_DAYS } from '@/core/home/home-file';
 import { homeTests } from '@/core/home/self-tests';
 import type { Practice } from '@/core/practice/practice';
 import { plannedBetween } from '@/core/progress/plan';
-import { daysLater } from '@/core/progress/retest';
 import type { RankedPose } from '@/core/ranking/rank';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { canSeal } from '@/store/sealing';

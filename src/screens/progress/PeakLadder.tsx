@@ -1,4 +1,5 @@
 'use client';
+import { daysLater } from '@/core/day-count';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -9,7 +10,6 @@ import type { Student } from '@/core/students/student';
 import type { Shape } from '@/core/poses';
 import { ladderWeeks, workingAt, WEEKS_A_STEP, type LadderStep } from '@/core/practice/peak-ladder';
 import type { PlanChoice } from '@/core/progress/plan';
-import { daysLater } from '@/core/progress/retest';
 import { PoseFigure } from '../poses/PoseFigure';
 import { useWishes } from '../practice/use-wishes';
 import { useStudio } from '../shell/studio-context';

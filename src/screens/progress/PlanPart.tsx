@@ -13,6 +13,7 @@ import { shapeById } from '@/core/poses';
 import { peakGap } from '@/core/practice/peak';
 import { peakLadder } from '@/core/practice/peak-ladder';
 import { aimWords } from '@/core/practice/words';
+import { adaptDays } from '@/core/progress/adapt-days';
 import { plannedOf, readCalendar, uidOf, writeCalendar } from '@/core/progress/calendar';
 import { heldBack } from '@/core/progress/hold-back';
 import { planSchema, planWeeks, withTaught, progression, type PlanChoice } from '@/core/progress/plan';
@@ -26,6 +27,7 @@ import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { useAimDefaults } from '../settings/use-aim-defaults';
+import { DaysNote } from './DaysNote';
 import { PeakLadder } from './PeakLadder';
 import { PlanForm } from './PlanForm';
 import { PlanCalendar } from './PlanCalendar';
@@ -72,6 +74,10 @@ export function PlanPart({
   const plan = useMemo(() => {
     return choice ? withTaught(planWeeks(aims, choice), taught) : null;
   }, [choice, aims, taught]);
+  const adapted = useMemo(
+    () => (choice && aimed ? adaptDays(choice, aims, logs, today()) : null),
+    [choice, aimed, aims, logs],
+  );
   if (!stored) return null;
   const put = async (next: PlanChoice, did: string) => undo(did, await savePlan(db, next));
   const calendar = () => {
@@ -82,7 +88,7 @@ export function PlanPart({
         day: d.day,
         // A calendar may be seen by others: it names nobody and no finding.
         title: `Practice, ${d.minutes} minutes${d.retest.length > 0 ? ', and testing again' : ''}`,
-        description: PROGRESSION_WORDS[progression(d.week)],
+        description: PROGRESSION_WORDS[progression(d.week, choice?.held)],
       })),
     );
     saveFile('practice-weeks.ics', text, 'text/calendar');
@@ -122,6 +128,13 @@ export function PlanPart({
       {aims.length === 0 && <Typography>Weeks are laid out for aims: choose them under Findings first.</Typography>}
       {plan && choice && (
         <>
+          {adapted && (
+            <DaysNote
+              key={JSON.stringify(adapted.changes)}
+              adapted={adapted}
+              onPut={() => void put(adapted.choice, 'The weeks follow.')}
+            />
+          )}
           {plan.short.length > 0 && (
             <Box role="status" sx={{ mb: 1 }} className="no-print">
               <Typography sx={{ fontWeight: 700 }}>These days and minutes are not enough for all of it:</Typography>

@@ -1,4 +1,5 @@
 'use client';
+import { daysBetween } from '@/core/day-count';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -8,7 +9,6 @@ import { format, parseISO } from 'date-fns';
 import { aimWords } from '@/core/practice/words';
 import { catchUp, progression, type Plan, type PlanChoice, type PlannedDay } from '@/core/progress/plan';
 import type { HeldBack } from '@/core/progress/hold-back';
-import { daysBetween } from '@/core/progress/retest';
 import { HELD_BACK_WORDS, PROGRESSION_WORDS } from '@/core/progress/words';
 import { today } from '@/store/studio';
 
@@ -31,7 +31,8 @@ export function PlanWeek({
 }) {
   const week = Math.max(0, Math.min(choice.weeks - 1, Math.floor(daysBetween(choice.start, chosen) / 7)));
   const days = plan.days.filter((d) => d.week === week);
-  const asksMore = ['longer', 'next-rung'].includes(progression(week));
+  const asked = progression(week, choice.held);
+  const asksMore = ['longer', 'next-rung'].includes(asked);
   const mark = (d: PlannedDay, to: 'done' | 'missed' | null) => {
     const marks = { ...choice.marks };
     if (to) marks[d.was] = to;
@@ -49,8 +50,19 @@ export function PlanWeek({
         Week {week + 1} of {choice.weeks}, for {name}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        {PROGRESSION_WORDS[progression(week)]}
+        {PROGRESSION_WORDS[asked]}
         {held.length > 0 && asksMore && ` Now rather as it is: ${held.map((h) => HELD_BACK_WORDS[h]).join(', ')}.`}
+        {choice.held?.includes(week) && (
+          <Button
+            size="small"
+            className="no-print"
+            onClick={() =>
+              onPut({ ...choice, held: choice.held?.filter((w) => w !== week) }, 'It asks for more again.')
+            }
+          >
+            Ask for more again
+          </Button>
+        )}
       </Typography>
       {days.map((d) => {
         const other = d.mark === 'missed' ? catchUp(plan, d, today()) : null;

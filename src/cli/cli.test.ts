@@ -8,6 +8,7 @@ import { demoStudio } from '@demo/studio';
 import { COORDINATES } from '@/core/body';
 import { cautions } from './cautions';
 import { bodyFor, pose } from './pose';
+import { why } from './why';
 import { run as answer } from './run';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
@@ -286,5 +287,18 @@ describe('cautions on the command line', () => {
   it('names the side that hurt', () => {
     const told = of({ hurt: [{ log: 'a', pose: 'pigeon', rung: 2, side: 'left', on: '2026-05-03' }] });
     expect(told.rungs.find((r) => r.pose === 'pigeon' && r.rung === 3)?.closedSides).toEqual(['left']);
+  });
+});
+
+describe('why', () => {
+  it('tells for each side of a rung what closes it, or by what it falls behind', () => {
+    const told = why(record, 'demo-maren', null, 'pigeon', 1, undefined, 1) as { side: string; sentences: string[] }[];
+    expect(told.map((t) => t.side).sort()).toEqual(['left', 'right']);
+    for (const t of told) expect(t.sentences.join(' ')).toMatch(/hamstrings left/);
+  });
+  it('answers what is not there', () => {
+    expect(fault(() => why(record, 'demo-maren', null, 'no-such', 1, undefined, 1)).field).toBe('pose');
+    expect(fault(() => why(record, 'demo-maren', null, 'pigeon', 9, undefined, 1)).field).toBe('rung');
+    expect(fault(() => why(record, 'demo-maren', null, 'pigeon', 1, 'middle', 1)).field).toBe('side');
   });
 });

@@ -15,6 +15,7 @@ import { textOf } from '@/core/formats/text';
 import { recordJsonSchema, type KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
+import { why } from './why';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
 function readFile(file: string | undefined): Extract<ReadResult, { ok: true }> {
@@ -164,6 +165,16 @@ export function run(argv: string[]): unknown {
         values.student,
         parseAims(values.aim ?? []),
         number(values.top, 'top', Infinity),
+        seed,
+      );
+    case 'why':
+      return why(
+        recordFrom(argument, values.student),
+        values.student,
+        parseAims(values.aim ?? []),
+        values.pose,
+        number(values.rung, 'rung', 1),
+        values.side,
         seed,
       );
     case 'practice':

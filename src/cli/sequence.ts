@@ -27,7 +27,13 @@ export function sequence(record: KolposRecord, id: string | undefined, text: str
   if (!lines.some((l) => l.what === 'pose')) throw new InputProblem('No line of it names a pose.', 'text');
   let n = 0;
   const newId = () => `own-${++n}`;
-  const { items, changes, minutes } = practiceOf(lines.map((line) => settledOf(line)), poses, aims, student.breathSeconds, newId);
+  const { items, changes, minutes } = practiceOf(
+    lines.map((line) => settledOf(line)),
+    poses,
+    aims,
+    student.breathSeconds,
+    newId,
+  );
   const request = requestOf({ minutes, breathSeconds: student.breathSeconds });
   return {
     lines: lines.map(({ text: written, what, named, seconds, breaths, times, side }) => ({

@@ -11,6 +11,10 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['aims FILE --student ID', 'what to lengthen, strengthen or leave'],
   ['rank FILE --student ID [--aim KIND:GROUP:SIDE]… [--top N]', 'poses for her aims, best first'],
   [
+    'why FILE --student ID --pose ID [--rung N] [--side left|right]',
+    'why a pose stands where it stands for her: what closes it, or by what it falls behind the first',
+  ],
+  [
     'pose ID|--all [--rung N] [--side left|right] [--depth D] [FILE --student ID]',
     'one rung, or every one: names, depth, limiter, stretch, work, angles, demands; in a typical body or in a student',
   ],

@@ -61,7 +61,7 @@ const strainCost = (fit: FittedPose, cost: CostId): number => {
 const LENGTHENS: Readonly<Record<Kind, number>> = { stretch: 1, strength: 0.5, mobility: 0.35, rest: 0 };
 
 /** Share of the tolerance from which a stretch is credited: where it is felt. Ours. */
-const FELT = 0.5;
+export const FELT = 0.5;
 /** Share from which more adds nothing: the comfortable one. */
 const ENOUGH = 0.8;
 /** What a stretch is worth: nothing below half of the tolerance, where it is hardly felt, all at the comfortable 0.8. */
@@ -69,7 +69,7 @@ export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(
 /** The least stretch that is worth so much. */
 export const stretchOfWorth = (worth: number): number => (worth <= 0 ? 0 : FELT + (ENOUGH - FELT) * Math.min(1, worth));
 /** Share of the capacity up to which a load strengthens nobody, and from which more adds nothing. Ours. */
-const WORKS = 0.2;
+export const WORKS = 0.2;
 const WORKS_FULLY = 0.5;
 /** What a load is worth: nothing up to a fifth of the capacity, all from half of it on. */
 export const worthOfLoad = (load: number): number => Math.min(1, Math.max(0, (load - WORKS) / (WORKS_FULLY - WORKS)));

@@ -15,6 +15,7 @@ import { SETTLED_AT, type Inference } from '@/core/inference';
 import { shapeById } from '@/core/poses';
 import type { Aim, Student } from '@/core/students/student';
 import { aimKey } from '@/core/practice/doses';
+import { WORTHWHILE } from '@/core/ranking/behind';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { varied } from '@/core/ranking/varied';
 import { useRanking, type Answer } from '@/workers/use-core';
@@ -37,8 +38,6 @@ const MILDER = {
   nerve: 'a pull like a nerve’s was found',
   mobile: 'very mobile, the end is not where to rest',
 } as const;
-/** Below this a pose gives nothing worth the time; it is still found by name, with the reason. */
-const WORTH = 0.02;
 
 const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${groupName(a.group)} ${a.side}`;
 
@@ -49,7 +48,7 @@ function shownOf(ranked: readonly RankedPose[], filter: PoseFilter, aims: readon
   const found = ranked.filter(
     (p) =>
       matches(p, filter) &&
-      (asked || (p.score > WORTH && p.cautions.length === 0)) &&
+      (asked || (p.score > WORTHWHILE && p.cautions.length === 0)) &&
       (!aim || worthFor(p, aim).worth > 0.1),
   );
   const inOrder = aim
@@ -165,7 +164,7 @@ export function PosesStep({
             {open.rough ? (
               <Typography>Its score is still being worked out …</Typography>
             ) : (
-              <ScoreParts ranked={open} groupName={groupName} />
+              <ScoreParts ranked={open} among={ranking.whole} aims={aims} groupName={groupName} />
             )}
           </PoseDetail>
         )}

@@ -1,29 +1,30 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { behind } from '@/core/ranking/behind';
+import { behindSentences, COST_WORDS } from '@/core/ranking/behind-words';
 import type { CostId, RankedPose } from '@/core/ranking/rank';
-
-const COST_WORDS: Readonly<Record<CostId, string>> = {
-  knee: 'knee',
-  lowBack: 'low back',
-  hipFront: 'front of the hip',
-  instep: 'instep',
-  hanging: 'hard work at full length',
-  effort: 'a demanding shape for what is reached',
-  offAim: 'stretch off the aims',
-  leaveAlone: 'what is to be left alone',
-  loose: 'done as its own warning tells not to',
-  beyond: 'out of reach',
-};
+import type { Aim } from '@/core/students/student';
 
 /** Why a pose stands where it stands: what it gives to the aims less what it costs, in hundredths. */
-export function ScoreParts({ ranked: p, groupName }: { ranked: RankedPose; groupName: (group: string) => string }) {
+export function ScoreParts({
+  ranked: p,
+  among,
+  aims,
+  groupName,
+}: {
+  ranked: RankedPose;
+  /** The whole library for the same student; null while some of it is still a guess. */
+  among: readonly RankedPose[] | null;
+  aims: readonly Aim[];
+  groupName: (group: string) => string;
+}) {
   const hundred = (v: number) => Math.round(v * 100);
   const costs = (Object.entries(p.costs) as [CostId, number][]).filter(([, v]) => hundred(v) > 0);
   return (
     <Box component="details" sx={{ mt: 1 }}>
       <summary>
-        Score <span className="num">{hundred(p.score)}</span>
+        Why it stands where it stands: score <span className="num">{hundred(p.score)}</span>
       </summary>
       <Typography>
         Gives{' '}
@@ -36,6 +37,8 @@ export function ScoreParts({ ranked: p, groupName }: { ranked: RankedPose; group
           : `costs ${costs.map(([id, v]) => `${COST_WORDS[id]} ${hundred(v)}`).join(', ')}`}
         .
       </Typography>
+      {among &&
+        behindSentences(behind(among, p, aims)).map((sentence) => <Typography key={sentence}>{sentence}</Typography>)}
       <Typography variant="caption" component="p">
         Each gift counts by the weight of its aim; weights of the costs are our defaults.
       </Typography>

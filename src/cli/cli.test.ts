@@ -8,6 +8,7 @@ import { demoStudio } from '@demo/studio';
 import { COORDINATES } from '@/core/body';
 import { cautions } from './cautions';
 import { bodyFor, pose } from './pose';
+import { csv } from './csv';
 import { why } from './why';
 import { run as answer } from './run';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
@@ -300,5 +301,18 @@ describe('why', () => {
     expect(fault(() => why(record, 'demo-maren', null, 'no-such', 1, undefined, 1)).field).toBe('pose');
     expect(fault(() => why(record, 'demo-maren', null, 'pigeon', 9, undefined, 1)).field).toBe('rung');
     expect(fault(() => why(record, 'demo-maren', null, 'pigeon', 1, 'middle', 1)).field).toBe('side');
+  });
+});
+
+describe('csv', () => {
+  it('gives the tables of everybody or of one student, and answers what is no table', () => {
+    const rows = (text: string) => text.trimEnd().split('\r\n').length - 1;
+    expect(rows(csv(record, 'readings', undefined))).toBe(record.readings.length);
+    const own = record.readings.filter((r) => r.student === 'demo-maren').length;
+    expect(rows(csv(record, 'readings', 'demo-maren'))).toBe(own);
+    expect(rows(csv(record, 'students', undefined))).toBe(record.students.length);
+    expect(rows(csv(record, 'log', 'demo-maren'))).toBeGreaterThan(5);
+    expect(fault(() => csv(record, 'poses', undefined)).field).toBe('table');
+    expect(fault(() => csv(record, 'log', 'nobody')).field).toBe('student');
   });
 });

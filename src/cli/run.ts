@@ -15,6 +15,7 @@ import { textOf } from '@/core/formats/text';
 import { recordJsonSchema, type KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
+import { csv } from './csv';
 import { why } from './why';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
@@ -167,6 +168,8 @@ export function run(argv: string[]): unknown {
         number(values.top, 'top', Infinity),
         seed,
       );
+    case 'csv':
+      return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).trimEnd();
     case 'why':
       return why(
         recordFrom(argument, values.student),

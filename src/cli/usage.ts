@@ -35,6 +35,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'home [RECORD] --read LINE|FILE',
     'what came back from a phone; with a record, the log entry and readings it would become',
   ],
+  ['csv FILE [readings|log|students] [--student ID]', 'a table for any program; of everybody, or of one student'],
   ['demo', 'the demo studio as a record'],
   ['schema [record|pose|practice]', 'the JSON schema of a format'],
 ];

@@ -136,6 +136,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'Everything stays in this browser, on this device. Nothing is sent anywhere.',
       'Save a backup under Settings & files, best after each working day. Lock it with a passphrase when it leaves your hands.',
       'Bringing a file in never takes later work away. What is newer here stays, and you are told how much.',
+      'Readings, log and students go out as tables for any program. Readings come in from a table of your own; what is not clear is asked.',
       'Clearing the browser’s data clears Kolpos too. A backup is the only way back.',
     ],
   },

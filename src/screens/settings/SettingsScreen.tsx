@@ -9,6 +9,7 @@ import { setMessageTime, useMessageTime, type MessageTime } from '../shell/messa
 import { useStudio } from '../shell/studio-context';
 import { AimSettings } from './AimSettings';
 import { FilesPart } from './FilesPart';
+import { SheetsPart } from './SheetsPart';
 import { RemovedPart } from './RemovedPart';
 import { MeasuringSettings } from './MeasuringSettings';
 import { PoseSettings } from './PoseSettings';
@@ -27,6 +28,7 @@ export function SettingsScreen() {
       <AimSettings />
       <PoseSettings />
       <FilesPart />
+      <SheetsPart />
       <RemovedPart />
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Light

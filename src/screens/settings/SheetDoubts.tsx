@@ -1,0 +1,55 @@
+'use client';
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import type { Doubt } from '@/core/formats/sheets/read';
+
+/** What has to be said before the rows of a table can be read, one question each. */
+export function SheetDoubts({
+  doubts,
+  onAnswer,
+}: {
+  doubts: readonly Doubt[];
+  onAnswer: (key: string, value: string) => void;
+}) {
+  const open = doubts.filter((d) => d.answer === null).length;
+  return (
+    <Box component="section" aria-label="What is not clear">
+      <Typography variant="h3" sx={{ mb: 1 }}>
+        {open === 0 ? 'All is clear' : open === 1 ? 'One thing is not clear' : `${open} things are not clear`}
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        {doubts.map((d) => (
+          <Box key={d.key} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+            <Typography sx={{ flex: '1 1 260px' }}>
+              {d.question} ({d.rows} {d.rows === 1 ? 'row' : 'rows'})
+            </Typography>
+            <TextField
+              size="small"
+              select={!d.day}
+              type={d.day ? 'date' : undefined}
+              value={d.answer ?? ''}
+              onChange={(e) => onAnswer(d.key, e.target.value)}
+              sx={{ width: 300 }}
+              slotProps={{
+                htmlInput: { 'aria-label': d.question },
+                select: {
+                  displayEmpty: true,
+                  SelectDisplayProps: { 'aria-label': d.question },
+                  renderValue: (v) => d.options.find((o) => o.value === v)?.label ?? 'choose …',
+                },
+              }}
+            >
+              {d.options.map((o) => (
+                <MenuItem key={o.value} value={o.value}>
+                  {o.label}
+                </MenuItem>
+              ))}
+            </TextField>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -9,6 +9,7 @@ import { COORDINATES } from '@/core/body';
 import { cautions } from './cautions';
 import { bodyFor, pose } from './pose';
 import { csv } from './csv';
+import { ics } from './ics';
 import { why } from './why';
 import { run as answer } from './run';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
@@ -314,5 +315,16 @@ describe('csv', () => {
     expect(rows(csv(record, 'log', 'demo-maren'))).toBeGreaterThan(5);
     expect(fault(() => csv(record, 'poses', undefined)).field).toBe('table');
     expect(fault(() => csv(record, 'log', 'nobody')).field).toBe('student');
+  });
+});
+
+describe('ics', () => {
+  it('gives the weeks ahead without a name, and answers where none are planned', () => {
+    const text = ics(record, 'demo-maren', 1, Date.UTC(2026, 10, 29));
+    expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(24);
+    expect(text).toContain('testing again');
+    expect(text).not.toMatch(/Maren|hamstrings/);
+    const other = record.students.find((s) => !record.plans.some((p) => p.student === s.id));
+    expect(fault(() => ics(record, other?.id, 1, 0)).field).toBe('plans');
   });
 });

@@ -16,6 +16,7 @@ import { recordJsonSchema, type KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
 import { csv } from './csv';
+import { ics } from './ics';
 import { why } from './why';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
@@ -170,6 +171,8 @@ export function run(argv: string[]): unknown {
       );
     case 'csv':
       return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).trimEnd();
+    case 'ics':
+      return ics(recordFrom(argument, values.student), values.student, seed, Date.now()).trimEnd();
     case 'why':
       return why(
         recordFrom(argument, values.student),

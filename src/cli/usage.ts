@@ -36,6 +36,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'what came back from a phone; with a record, the log entry and readings it would become',
   ],
   ['csv FILE [readings|log|students] [--student ID]', 'a table for any program; of everybody, or of one student'],
+  ['ics FILE --student ID', 'her weeks ahead as a calendar that names nobody'],
   ['demo', 'the demo studio as a record'],
   ['schema [record|pose|practice]', 'the JSON schema of a format'],
 ];

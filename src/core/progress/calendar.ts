@@ -1,7 +1,7 @@
-import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import ICAL from 'ical.js';
+import { daysLater } from '@/core/day-count';
 
-/** Planned days as an iCalendar file, and back: days that were moved in another calendar come home. */
+/** Planned days as an iCalendar file (RFC 5545), and back: days that were moved in another calendar come home. */
 
 export interface CalendarDay {
   /** Names the planned day for good: it stays when the day is moved. */
@@ -12,6 +12,15 @@ export interface CalendarDay {
   description: string;
 }
 
+/** A day that goes out. */
+export interface DayOut extends CalendarDay {
+  /** The hour on the wall, `HH:MM`, where it has one; else it is a whole day. */
+  at?: string;
+  minutes: number;
+  /** No longer planned: a calendar that had it takes it off. */
+  cancelled?: boolean;
+}
+
 const DOMAIN = 'kolpos';
 export const uidOf = (student: string, was: string): string => `${student}.${was}@${DOMAIN}`;
 /** The student and planned day behind a name; null for somebody else's event. */
@@ -20,25 +29,44 @@ export function plannedOf(uid: string): { student: string; was: string } | null 
   return m && { student: m[1], was: m[2] };
 }
 
-/** Text of a calendar with whole-day events. @throws where a day is none */
-export function writeCalendar(days: readonly CalendarDay[]): string {
-  const events = days.map(({ uid, day, title, description }): EventAttributes => {
-    const start = day.split('-').map(Number) as unknown as DateArray;
-    return {
-      uid,
-      title,
-      description,
-      start,
+/** Who wrote it, as the standard wants it. */
+const PRODUCT = '-//Kolpos//Practice weeks//EN';
+/** Moment from which versions of a file are counted, so that the later one wins. */
+const FIRST_VERSION = Date.UTC(2026, 0, 1);
+const MINUTE = 60_000;
+
+/**
+ * Text of a calendar. A day without an hour is a whole day that keeps nobody from other things; one with an hour stands at that hour
+ * of the wall, wherever it is read.
+ * @param now moment of writing, milliseconds since 1970: a calendar takes the later file for the newer one
+ */
+export function writeCalendar(days: readonly DayOut[], now: number): string {
+  const calendar = new ICAL.Component('vcalendar');
+  calendar.addPropertyWithValue('prodid', PRODUCT);
+  calendar.addPropertyWithValue('version', '2.0');
+  calendar.addPropertyWithValue('calscale', 'GREGORIAN');
+  const stamp = ICAL.Time.fromJSDate(new Date(now), true);
+  const sequence = Math.max(0, Math.floor((now - FIRST_VERSION) / MINUTE));
+  for (const { uid, day, title, description, at, minutes, cancelled } of days) {
+    const event = new ICAL.Component('vevent');
+    event.addPropertyWithValue('uid', uid);
+    event.addPropertyWithValue('dtstamp', stamp);
+    event.addPropertyWithValue('sequence', sequence);
+    if (at) {
+      event.addPropertyWithValue('dtstart', ICAL.Time.fromDateTimeString(`${day}T${at}:00`));
+      event.addPropertyWithValue('duration', ICAL.Duration.fromSeconds(minutes * 60));
+    } else {
+      event.addPropertyWithValue('dtstart', ICAL.Time.fromDateString(day));
       // The day after: the end of a whole day does not count.
-      duration: { days: 1 },
-      productId: 'kolpos',
-      calName: 'Practice',
-    };
-  });
-  const { error, value } = createEvents(events);
-  if (error || typeof value !== 'string')
-    throw new Error(`The calendar could not be written: ${error?.message ?? 'no text'}`);
-  return value;
+      event.addPropertyWithValue('dtend', ICAL.Time.fromDateString(daysLater(day, 1)));
+    }
+    event.addPropertyWithValue('summary', title);
+    event.addPropertyWithValue('description', description);
+    event.addPropertyWithValue('status', cancelled ? 'CANCELLED' : 'CONFIRMED');
+    event.addPropertyWithValue('transp', at ? 'OPAQUE' : 'TRANSPARENT');
+    calendar.addSubcomponent(event);
+  }
+  return `${calendar.toString()}\r\n`;
 }
 
 export type ReadCalendar =

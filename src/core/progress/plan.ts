@@ -16,6 +16,13 @@ export const planSchema = z.object({
   moved: z.record(daySchema, daySchema).default({}),
   /** Weeks, from 0, that stay as the week before them, by what came back of it. */
   held: z.array(z.number().int().min(0).max(15)).max(16).optional(),
+  /** The hour on the wall at which she practises, `HH:MM`; without one a day has no hour. */
+  at: z
+    .string()
+    .regex(/^([01]\d|2[0-3]):[0-5]\d$/)
+    .optional(),
+  /** Days that were saved as a calendar, by where they were planned: those that are planned no more are called off in the next one. */
+  saved: z.array(daySchema).max(800).optional(),
   /** A pose that the weeks lead to. */
   peak: z.string().max(60).optional(),
 });

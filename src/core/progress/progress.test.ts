@@ -7,7 +7,9 @@ import { worthFor } from '@/core/ranking/rank';
 import { readoutOf } from '@/core/assessment/battery';
 import { detectableAt } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
-import { plannedOf, readCalendar, uidOf, writeCalendar } from './calendar';
+import { parseICS } from 'node-ical';
+import { plannedOf, readCalendar, uidOf, writeCalendar, type DayOut } from './calendar';
+import { asSaved, calendarDays } from './calendar-days';
 import { changesOf, compared, together } from './change';
 import { betterBy, type Point } from './point';
 import { doneDoses } from './dose';
@@ -255,14 +257,57 @@ describe('iCalendar', () => {
     title: 'Practice, 20 minutes; bring a strap',
     description: 'Lengthen hamstrings left, “slowly”.\nNothing that hurts.',
   }));
+  const NOW = Date.UTC(2026, 10, 29, 12);
+  const out = (more: Partial<DayOut> = {}): DayOut[] => days.map((d) => ({ ...d, minutes: 20, ...more }));
   it('comes back as it went out, through a reader that is not ours', () => {
-    const text = writeCalendar(days);
+    const text = writeCalendar(out(), NOW);
     expect(text).toContain('BEGIN:VCALENDAR');
     expect(text).toMatch(/DTSTART;VALUE=DATE:20261231/);
     for (const line of text.split('\r\n')) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
     expect(readCalendar(text)).toEqual({ ok: true, days });
     expect(plannedOf(days[0].uid)).toEqual({ student: 's.1', was: '2026-12-31' });
     expect(plannedOf('somebody@else')).toBeNull();
+  });
+  it('is what the standard wants, and what a reader of another house reads', () => {
+    const whole = writeCalendar(out(), NOW);
+    expect(whole).toMatch(/^BEGIN:VCALENDAR\r\nPRODID:-\/\/Kolpos\/\/.+\r\nVERSION:2\.0\r\n/);
+    expect(whole).toMatch(/\r\nEND:VCALENDAR\r\n$/);
+    expect(whole.match(/DTSTAMP:20261129T120000Z/g)).toHaveLength(3);
+    expect(whole.match(/TRANSP:TRANSPARENT/g)).toHaveLength(3);
+    expect(whole).toContain('DTEND;VALUE=DATE:20270101');
+    const hour = writeCalendar(out({ at: '18:30' }), NOW);
+    expect(hour).toContain('DTSTART:20261231T183000\r\n');
+    expect(hour).toContain('DURATION:PT20M');
+    expect(hour).not.toMatch(/DTEND|P1DT|VALUE=DATE/);
+    const versions = [NOW, NOW + 3 * 60_000].map((at) => Number(/SEQUENCE:(\d+)/.exec(writeCalendar(out(), at))?.[1]));
+    expect(versions[1]).toBeGreaterThan(versions[0]);
+    for (const text of [whole, hour, writeCalendar(out({ cancelled: true }), NOW)]) {
+      const read = Object.values(parseICS(text)).filter((e) => e?.type === 'VEVENT');
+      expect(read).toHaveLength(3);
+      expect(read.map((e) => e?.uid)).toEqual(days.map((d) => d.uid));
+      for (const e of read) expect(e).toMatchObject({ summary: days[0].title, description: days[0].description });
+    }
+    const [called] = Object.values(parseICS(writeCalendar(out({ cancelled: true }), NOW))).filter(
+      (e) => e?.type === 'VEVENT',
+    );
+    expect(called).toMatchObject({ status: 'CANCELLED' });
+  });
+  it('names nobody but as wished, and calls off what was saved and is planned no more', () => {
+    const before = planSchema.parse({ student: 's', start: '2026-11-30', weeks: 1, days: [1, 3], minutes: 20 });
+    const saved = asSaved(before, planWeeks([], before));
+    expect(saved.saved).toEqual(['2026-11-30', '2026-12-02']);
+    const now = { ...saved, days: [1, 4] };
+    const told = calendarDays(planWeeks([], now), now, 'Maren Tideway', 'nobody');
+    expect(told.map((d) => [d.day, d.cancelled ?? false])).toEqual([
+      ['2026-11-30', false],
+      ['2026-12-03', false],
+      ['2026-12-02', true],
+    ]);
+    expect(JSON.stringify(told)).not.toMatch(/Maren|Tideway/);
+    const titles = (called: 'initials' | 'first-name') =>
+      calendarDays(planWeeks([], before), before, 'Maren Tideway', called)[0].title;
+    expect(titles('initials')).toBe('M. T.: Practice, 20 minutes');
+    expect(titles('first-name')).toBe('Maren: Practice, 20 minutes');
   });
   const event = (lines: string) => `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n${lines}END:VCALENDAR\r\n`;
   const one = (lines: string) => readCalendar(event(`BEGIN:VEVENT\r\nUID:u\r\nSUMMARY:a\r\n${lines}END:VEVENT\r\n`));

@@ -40,6 +40,7 @@ export function PlanForm({
   const [minutes, setMinutes] = useState(String(choice?.minutes ?? FIRST.minutes));
   const [weeks, setWeeks] = useState(String(choice?.weeks ?? FIRST.weeks));
   const [start, setStart] = useState(choice?.start ?? today());
+  const [at, setAt] = useState(choice?.at ?? '');
   const [peak, setPeak] = useState(choice?.peak ?? null);
   const [problem, setProblem] = useState<string | null>(null);
   const shapes = allShapes().filter((s) => s.rungs.some((r) => r.kind !== 'rest'));
@@ -52,6 +53,8 @@ export function PlanForm({
       minutes: Number(minutes),
       // What became of days stays; where days were moved to is planned anew.
       marks: choice?.marks ?? {},
+      ...(choice?.saved && { saved: choice.saved }),
+      ...(at && { at }),
       ...(peak && { peak }),
     });
     if (!parsed.success) {
@@ -104,6 +107,15 @@ export function PlanForm({
           type="date"
           value={start}
           onChange={(e) => setStart(e.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField
+          size="small"
+          label="At (if there is an hour)"
+          type="time"
+          value={at}
+          onChange={(e) => setAt(e.target.value)}
+          sx={{ width: 170 }}
           slotProps={{ inputLabel: { shrink: true } }}
         />
         <Autocomplete

@@ -1,6 +1,5 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -14,19 +13,16 @@ import { peakGap } from '@/core/practice/peak';
 import { peakLadder } from '@/core/practice/peak-ladder';
 import { aimWords } from '@/core/practice/words';
 import { adaptDays } from '@/core/progress/adapt-days';
-import { plannedOf, readCalendar, uidOf, writeCalendar } from '@/core/progress/calendar';
 import { heldBack } from '@/core/progress/hold-back';
-import { planSchema, planWeeks, withTaught, progression, type PlanChoice } from '@/core/progress/plan';
+import { planWeeks, withTaught, type PlanChoice } from '@/core/progress/plan';
 import { weeklyAims } from '@/core/progress/weekly-aims';
-import { PROGRESSION_WORDS } from '@/core/progress/words';
 import type { LogEntry } from '@/core/teaching/log';
 import { savePlan } from '@/store/edits';
 import { today } from '@/store/studio';
-import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
-import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { useAimDefaults } from '../settings/use-aim-defaults';
+import { CalendarPart } from './CalendarPart';
 import { DaysNote } from './DaysNote';
 import { PeakLadder } from './PeakLadder';
 import { PlanForm } from './PlanForm';
@@ -51,7 +47,6 @@ export function PlanPart({
   const { db } = useStudio();
   const undo = useUndo();
   const stored = useLiveQuery(async () => ({ plan: await db.plans.get(student.id) }), [db, student.id]);
-  const [refused, setRefused] = useState<RefusedFile | null>(null);
   const [chosen, setChosen] = useState(today());
   const choice = stored?.plan;
   const defaults = useAimDefaults();
@@ -80,42 +75,6 @@ export function PlanPart({
   );
   if (!stored) return null;
   const put = async (next: PlanChoice, did: string) => undo(did, await savePlan(db, next));
-  const calendar = () => {
-    if (!plan) return;
-    const text = writeCalendar(
-      plan.days.map((d) => ({
-        uid: uidOf(student.id, d.was),
-        day: d.day,
-        // A calendar may be seen by others: it names nobody and no finding.
-        title: `Practice, ${d.minutes} minutes${d.retest.length > 0 ? ', and testing again' : ''}`,
-        description: PROGRESSION_WORDS[progression(d.week, choice?.held)],
-      })),
-    );
-    saveFile('practice-weeks.ics', text, 'text/calendar');
-  };
-  const into = async (file: File) => {
-    setRefused(null);
-    if (!choice) return;
-    const read = readCalendar(await file.text());
-    if (!read.ok) {
-      setRefused({ ...read.problem, file: file.name });
-      return;
-    }
-    const moved: Record<string, string> = { ...choice.moved };
-    let count = 0;
-    for (const { uid, day } of read.days) {
-      const own = plannedOf(uid);
-      if (own?.student !== student.id) continue;
-      if ((moved[own.was] ?? own.was) !== day) count += 1;
-      moved[own.was] = day;
-    }
-    const parsed = planSchema.safeParse({ ...choice, moved });
-    if (!parsed.success) {
-      setRefused({ field: 'a day', message: 'One of its days is not a date.', file: file.name });
-      return;
-    }
-    void put(parsed.data, count === 1 ? 'One day was moved.' : `${count} days were moved.`);
-  };
   return (
     <>
       <PlanForm
@@ -158,25 +117,12 @@ export function PlanPart({
           >
             <Box className="no-print">
               <PlanCalendar plan={plan} chosen={chosen} onChoose={setChosen} />
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-                <Button size="small" variant="outlined" onClick={calendar}>
-                  Save as a calendar
-                </Button>
-                <BringInButton
-                  small
-                  words="Bring moved days in"
-                  label="Calendar file"
-                  accept="text/calendar,.ics"
-                  onFile={(file) => void into(file)}
-                />
-                <Button size="small" onClick={() => window.print()}>
-                  Print this week
-                </Button>
-              </Box>
-              {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
-              <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-                A file for any calendar. Move days there and bring the file in again: they move here too.
-              </Typography>
+              <CalendarPart
+                plan={plan}
+                choice={choice}
+                name={student.name}
+                onPut={(next, did) => void put(next, did)}
+              />
             </Box>
             <PlanWeek
               plan={plan}

@@ -1,0 +1,94 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { plannedOf, readCalendar, writeCalendar } from '@/core/progress/calendar';
+import { asSaved, calendarDays, CALLED, CALLED_WORDS, type Called } from '@/core/progress/calendar-days';
+import { planSchema, type Plan, type PlanChoice } from '@/core/progress/plan';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
+import { saveFile } from '../shell/save-file';
+
+/** The weeks out as a calendar file, and days that were moved in another calendar in again. */
+export function CalendarPart({
+  plan,
+  choice,
+  name,
+  onPut,
+}: {
+  plan: Plan;
+  choice: PlanChoice;
+  name: string;
+  onPut: (next: PlanChoice, did: string) => void;
+}) {
+  const [refused, setRefused] = useState<RefusedFile | null>(null);
+  const [called, setCalled] = useState<Called>('nobody');
+  const out = () => {
+    saveFile(
+      'practice-weeks.ics',
+      writeCalendar(calendarDays(plan, choice, name, called), Date.now()),
+      'text/calendar',
+    );
+    onPut(asSaved(choice, plan), 'The calendar is saved.');
+  };
+  const into = async (file: File) => {
+    setRefused(null);
+    const read = readCalendar(await file.text());
+    if (!read.ok) {
+      setRefused({ ...read.problem, file: file.name });
+      return;
+    }
+    const moved: Record<string, string> = { ...choice.moved };
+    let count = 0;
+    for (const { uid, day } of read.days) {
+      const own = plannedOf(uid);
+      if (own?.student !== choice.student) continue;
+      if ((moved[own.was] ?? own.was) !== day) count += 1;
+      moved[own.was] = day;
+    }
+    const parsed = planSchema.safeParse({ ...choice, moved });
+    if (!parsed.success) {
+      setRefused({ field: 'a day', message: 'One of its days is not a date.', file: file.name });
+      return;
+    }
+    onPut(parsed.data, count === 1 ? 'One day was moved.' : `${count} days were moved.`);
+  };
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button size="small" variant="outlined" onClick={out}>
+          Save as a calendar
+        </Button>
+        <TextField
+          select
+          size="small"
+          value={called}
+          onChange={(e) => setCalled(CALLED.find((c) => c === e.target.value) ?? 'nobody')}
+          slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Name in the calendar' } }}
+        >
+          {CALLED.map((c) => (
+            <option key={c} value={c}>
+              {CALLED_WORDS[c]}
+            </option>
+          ))}
+        </TextField>
+        <BringInButton
+          small
+          words="Bring moved days in"
+          label="Calendar file"
+          accept="text/calendar,.ics"
+          onFile={(file) => void into(file)}
+        />
+        <Button size="small" onClick={() => window.print()}>
+          Print this week
+        </Button>
+      </Box>
+      {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
+      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+        A file for any calendar. Move days there and bring the file in again: they move here too. Saved again after the
+        weeks are planned anew, it calls off the days that are gone.
+      </Typography>
+    </>
+  );
+}

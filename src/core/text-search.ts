@@ -20,11 +20,11 @@ export const wordsOf = (text: string): string[] =>
     .split(/[^\p{L}\p{N}]+/u)
     .filter(Boolean);
 
-/** True where a word, or its beginning, is the one that was typed, but for one letter. */
+/** True where a word, or its beginning, is the one that was typed, but for one letter or two that changed places. */
 const near = (word: string, typed: string): boolean =>
   typed.length >= FORGIVING &&
   [typed.length - 1, typed.length, typed.length + 1].some(
-    (n) => n <= word.length && distance(word.slice(0, n), typed) <= 1,
+    (n) => n <= word.length && (distance(word.slice(0, n), typed) <= 1 || swapped(word.slice(0, n), typed)),
   );
 
 /** How much alike two words are: 1 the same, 0.85 but for one letter or two that changed places, 0 not. */

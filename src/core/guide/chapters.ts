@@ -144,6 +144,7 @@ export const CHAPTERS: readonly Chapter[] = [
     id: 'trouble',
     title: 'When something is not right',
     paragraphs: [
+      'Cannot find something? Press Ctrl and K, and type any part of its name.',
       'A number is refused: only what a joint can do is taken. Check the unit, and where zero is.',
       'Two readings contradict each other: neither is used until both are taken again. Kolpos says which.',
       'No pose is found: look at the cautions and the choices above the list. Typing a name shows the reason.',

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { useState } from 'react';
 import { LIBRARY } from '@/core/poses';
 import { TYPICAL } from '@/core/fit/typical';
 import { LateProgress } from '../shell/LateProgress';
@@ -26,6 +27,12 @@ export function LibraryScreen() {
   const { fits, failed } = useLibrary();
   const view = usePoseView();
   const asked = useSearchParams().get('pose');
+  const [seen, setSeen] = useState(asked);
+  // Another pose that the address asks for goes before the one that was opened by hand.
+  if (asked !== seen) {
+    setSeen(asked);
+    view.closePose();
+  }
   const named = calledFirst(fits?.filter((p) => matches(p, view.filter)) ?? [], view.filter.text);
   const list = view.filter.rungs === 'best' ? firstOfShape(named) : named;
   const open =

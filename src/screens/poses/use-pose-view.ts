@@ -17,6 +17,8 @@ export function usePoseView() {
       setOpen(key);
       setComparing(false);
     },
+    /** Back to what is open by itself. */
+    closePose: () => setOpen(null),
     compared,
     toggleCompared: (key: string) =>
       setCompared((list) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key])),

@@ -73,9 +73,12 @@ export function PracticeStep({
   const [answer, setAnswer] = useState<
     (Pick<BuiltPractice, 'change' | 'missing' | 'unkept'> & { request: PracticeRequest }) | null
   >(null);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const params = useSearchParams();
+  const from = params.get('from');
+  // A practice that the address names is open until another one is chosen.
+  const [picked, setChosen] = useState<string | null>(null);
+  const chosen = picked ?? params.get('practice');
   const [refitted, setRefitted] = useState<readonly Refit[] | null>(null);
-  const from = useSearchParams().get('from');
   const posterior = inference.value?.posterior ?? null;
   const peak = wishes.peak ? shapeById(wishes.peak) : null;
   const gap = useMemo(

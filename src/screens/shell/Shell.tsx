@@ -5,6 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -12,6 +13,8 @@ import { DemoNote } from './DemoNote';
 import { useStudio } from './studio-context';
 import { UnsavedNote } from './UnsavedNote';
 import { useDailyBackup } from './use-daily-backup';
+
+const SearchDialog = dynamic(() => import('../search/SearchDialog').then((m) => m.SearchDialog));
 
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
@@ -25,6 +28,7 @@ const RAIL = [
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['g then t, s, c, p, m, f or u', 'Today, Students, Classes, Poses, Muscles, Settings & files, Guide'],
+  ['Ctrl K or /', 'search everything'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],
   [
@@ -50,13 +54,23 @@ export function Shell({ children }: { children: ReactNode }) {
   const pathname = usePathname();
   const router = useRouter();
   const [help, setHelp] = useState(false);
+  const [searching, setSearching] = useState(false);
   const teaching = pathname.endsWith('/teach');
 
   useEffect(() => {
     let going = false;
     const onKey = (e: globalThis.KeyboardEvent) => {
+      // Also from a field: this key writes nothing.
+      if ((e.ctrlKey || e.metaKey) && !e.altKey && e.key.toLowerCase() === 'k' && !teaching) {
+        e.preventDefault();
+        setSearching(true);
+      }
       if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
       if (e.key === '?') setHelp(true);
+      if (e.key === '/' && !teaching) {
+        e.preventDefault();
+        setSearching(true);
+      }
       const place = going ? RAIL.find((r) => r.key === e.key) : undefined;
       if (place) router.push(base + place.path);
       going = e.key === 'g';
@@ -65,7 +79,7 @@ export function Shell({ children }: { children: ReactNode }) {
     // Told to whoever must not press a key too early: tests, and programs that read the page aloud.
     document.documentElement.dataset.listens = 'yes';
     return () => window.removeEventListener('keydown', onKey);
-  }, [base, router]);
+  }, [base, router, teaching]);
 
   if (teaching) return <main>{children}</main>;
   return (
@@ -106,6 +120,15 @@ export function Shell({ children }: { children: ReactNode }) {
         >
           Kolpos
         </Box>
+        <Button
+          size="small"
+          variant="outlined"
+          aria-keyshortcuts="Control+K"
+          onClick={() => setSearching(true)}
+          sx={{ mx: 1.5, mb: { md: 1 } }}
+        >
+          Search
+        </Button>
         {RAIL.map((r) => {
           const here =
             r.path === ''
@@ -144,6 +167,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <UnsavedNote />
         <main>{children}</main>
       </Box>
+      {searching && <SearchDialog onClose={() => setSearching(false)} />}
       <Dialog open={help} onClose={() => setHelp(false)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>

@@ -1,0 +1,43 @@
+import { expect, test } from '@playwright/test';
+import { openDemo } from './teacher';
+
+test('one box finds students, poses, muscles, tests and what one can do, by keyboard alone', async ({ page }) => {
+  await openDemo(page);
+  await expect(page.locator('html')).toHaveAttribute('data-listens', 'yes');
+  const box = page.getByRole('combobox', { name: 'Search everything' });
+
+  await page.keyboard.press('Control+k');
+  await expect(box).toBeFocused();
+  await box.fill('mraen progress');
+  await expect(page.getByRole('option').first()).toContainText('Maren Tideway: Progress');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Progress of Maren Tideway' })).toBeVisible();
+
+  // Inside a student a test leads into Measure.
+  await page.keyboard.press('/');
+  await box.fill('faber');
+  await expect(page.getByRole('option').first()).toContainText('FABER');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: /Ankle over knee/ })).toBeVisible();
+
+  await page.keyboard.press('Control+k');
+  await box.fill('eka pada rajakapotasana');
+  await expect(page.getByRole('option').first()).toContainText(/pigeon/i);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /pigeon/i }).first()).toBeVisible();
+
+  // By mouse; nonsense is answered, Escape leaves.
+  await page.getByRole('button', { name: 'Search', exact: true }).click();
+  await box.fill('qqqqxyz');
+  await expect(page.getByText('Nothing is called that. Check the spelling.')).toBeVisible();
+  await box.fill('psoas');
+  await page
+    .getByRole('option', { name: /^psoas major/ })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/muscles\?muscle=psoas/);
+  await page.keyboard.press('Control+k');
+  await expect(box).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(box).toBeHidden();
+});

@@ -1,0 +1,223 @@
+import { BATTERY } from '@/core/assessment/battery';
+import { MUSCLES } from '@/core/body';
+import { CHAPTERS } from '@/core/guide/chapters';
+import { GLOSSARY } from '@/core/guide/glossary';
+import { allShapes, namesOf } from '@/core/poses';
+import type { Practice } from '@/core/practice/practice';
+import type { Student } from '@/core/students/student';
+import { finds, nearness, wordsOf } from '@/core/text-search';
+
+/** Everything that one box finds, and in which order. */
+
+export const GROUPS = [
+  'Students',
+  'Practices',
+  'Poses',
+  'Muscles',
+  'Tests',
+  'Templates',
+  'Classes',
+  'Do',
+  'Guide',
+] as const;
+export type Group = (typeof GROUPS)[number];
+
+export interface Entry {
+  key: string;
+  group: Group;
+  label: string;
+  /** What tells it from others of its name. */
+  detail: string;
+  /** Address below the studio's own. */
+  to: string;
+  /** What it is found by, its own name first. */
+  names: readonly string[];
+  /** True where it is found only when more than the name of its student was typed. */
+  step?: true;
+}
+
+/** What of the studio can be found. */
+export interface Findable {
+  students: readonly Pick<Student, 'id' | 'name' | 'archived' | 'aim'>[];
+  practices: readonly Pick<Practice, 'id' | 'title' | 'student' | 'minutes'>[];
+  templates: readonly { id: string; title: string }[];
+  classes: readonly { id: string; name: string }[];
+  /** The student whose page is open; tests and templates lead into it. */
+  open: string | null;
+}
+
+const STEPS = [
+  ['ask', 'Ask'],
+  ['measure', 'Measure'],
+  ['findings', 'Findings'],
+  ['poses', 'Poses'],
+  ['practice', 'Practice'],
+  ['progress', 'Progress'],
+] as const;
+
+const DO: readonly (readonly [label: string, to: string, also: string])[] = [
+  ['Add a student', '/students?add=1', 'new student'],
+  ['Make a class', '/classes', 'new class'],
+  ['Make a pose of your own', '/poses/bench', 'new pose bench draw'],
+  ['Save a backup of everything', '/settings', 'file export'],
+  ['Bring a file in', '/settings', 'import restore'],
+  ['Bring readings in from a table', '/settings', 'csv spreadsheet import'],
+  ['Back from home', '', 'code qr phone'],
+  ['Day and night', '/settings', 'dark light theme'],
+];
+
+const id = encodeURIComponent;
+
+/** All that can be found, in no order. */
+export function entriesOf(f: Findable): Entry[] {
+  const name = new Map(f.students.map((s) => [s.id, s.name]));
+  const current = f.open !== null && name.has(f.open) ? f.open : null;
+  return [
+    ...f.students.flatMap((s): Entry[] => [
+      {
+        key: `student/${s.id}`,
+        group: 'Students',
+        label: s.name,
+        detail: s.archived ? 'archived' : s.aim.slice(0, 60),
+        to: `/student?id=${id(s.id)}`,
+        names: [s.name],
+      },
+      ...STEPS.map(([step, label]): Entry => ({
+        key: `student/${s.id}/${step}`,
+        group: 'Students',
+        label: `${s.name}: ${label}`,
+        detail: '',
+        to: `/student?id=${id(s.id)}&step=${step}`,
+        names: [`${s.name} ${label}`],
+        step: true,
+      })),
+    ]),
+    ...f.practices.map((p): Entry => ({
+      key: `practice/${p.id}`,
+      group: 'Practices',
+      label: p.title,
+      detail: `${name.get(p.student) ?? ''}, ${p.minutes} minutes`,
+      to: `/student?id=${id(p.student)}&step=practice&practice=${id(p.id)}`,
+      names: [p.title],
+    })),
+    ...allShapes().map((s): Entry => ({
+      key: `pose/${s.id}`,
+      group: 'Poses',
+      label: s.name,
+      detail: namesOf(s)
+        .filter((n) => n !== s.name)
+        .slice(0, 2)
+        .join(', '),
+      to: `/poses?pose=${id(`${s.id}/1`)}`,
+      names: namesOf(s),
+    })),
+    ...MUSCLES.map((m): Entry => ({
+      key: `muscle/${m.structure}`,
+      group: 'Muscles',
+      label: m.name,
+      detail: m.plain,
+      to: `/muscles?muscle=${id(m.structure)}`,
+      names: [m.name, m.plain],
+    })),
+    ...(current
+      ? BATTERY.map((t): Entry => ({
+          key: `test/${t.id}`,
+          group: 'Tests',
+          label: t.clinical,
+          detail: `measure it in ${name.get(current) ?? ''}`,
+          to: `/student?id=${id(current)}&step=measure&at=${id(`${t.id}/${t.readouts[0].id}/${t.sided ? 'left' : 'both'}`)}`,
+          names: [t.clinical, t.name],
+        }))
+      : []),
+    ...(current
+      ? f.templates.map((t): Entry => ({
+          key: `template/${t.id}`,
+          group: 'Templates',
+          label: t.title,
+          detail: `fit it to ${name.get(current) ?? ''}`,
+          to: `/student?id=${id(current)}&step=practice&from=${id(t.id)}`,
+          names: [t.title],
+        }))
+      : []),
+    ...f.classes.map((c): Entry => ({
+      key: `class/${c.id}`,
+      group: 'Classes',
+      label: c.name,
+      detail: '',
+      to: `/class?id=${id(c.id)}`,
+      names: [c.name],
+    })),
+    ...DO.map(([label, to, also]): Entry => ({
+      key: `do/${label}`,
+      group: 'Do',
+      label,
+      detail: '',
+      to,
+      names: [label, also],
+    })),
+    ...CHAPTERS.map((c): Entry => ({
+      key: `guide/${c.id}`,
+      group: 'Guide',
+      label: c.title,
+      detail: 'guide',
+      to: `/guide#${c.id}`,
+      names: [c.title],
+    })),
+    ...GLOSSARY.map((t): Entry => ({
+      key: `term/${t.term}`,
+      group: 'Guide',
+      label: t.term,
+      detail: t.means.slice(0, 80),
+      to: '/guide#glossary',
+      names: [t.term, ...(t.also ?? [])],
+    })),
+  ];
+}
+
+/** What explains a thing goes behind the thing itself. */
+const BEHIND: Readonly<Partial<Record<Group, number>>> = { Guide: 1.25 };
+
+/**
+ * How far an entry is from what was typed: a whole name goes before one that only begins so, the first name of a thing before its
+ * others, and of equals the one with the fewest other words.
+ * @param own its names that hold what was typed
+ */
+function farness(entry: Entry, own: readonly string[], typed: string): number {
+  const whole = own.some((n) => wordsOf(n).join(' ') === typed);
+  const words = Math.min(...own.map((n) => wordsOf(n).length));
+  const first = own.includes(entry.names[0]) ? 0 : 0.5;
+  return nearness(own, typed) + first - (whole ? 1 : 0) + 0.01 * words + (BEHIND[entry.group] ?? 0);
+}
+
+/** Of each kind at most so many are shown. */
+const MOST_EACH = 6;
+
+/**
+ * What was typed, found among the entries: in groups, the group of the nearest first, in each the nearest first. Nothing typed finds
+ * the students and what one can do.
+ */
+export function findEntries(entries: readonly Entry[], text: string): Entry[] {
+  const idle = text.trim() === '';
+  const typed = wordsOf(text).join(' ');
+  const found = entries.flatMap((entry, at) => {
+    if (idle)
+      return entry.step || (entry.group !== 'Students' && entry.group !== 'Do') || entry.detail === 'archived'
+        ? []
+        : [{ entry, near: 0 as number, at }];
+    // One of its names holds everything that was typed: words of two names do not add up.
+    const own = entry.names.filter((n) => finds(n, text));
+    if (own.length === 0) return [];
+    if (entry.step && finds(entry.label.split(':')[0], text)) return [];
+    return [{ entry, near: farness(entry, own, typed), at }];
+  });
+  found.sort((a, b) => a.near - b.near || a.at - b.at);
+  const best = new Map<Group, number>();
+  for (const { entry, near } of found) if (!best.has(entry.group)) best.set(entry.group, near);
+  const order = [...best].sort((a, b) => a[1] - b[1] || GROUPS.indexOf(a[0]) - GROUPS.indexOf(b[0])).map(([g]) => g);
+  return order.flatMap((group) =>
+    found
+      .filter((x) => x.entry.group === group)
+      .slice(0, MOST_EACH)
+      .map((x) => x.entry),
+  );
+}

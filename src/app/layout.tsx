@@ -1,6 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/source-serif-4/wght-italic.css';
 import '@/theme/colours.css';
+import '@/theme/bodies.css';
 import '@/theme/chart.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';

@@ -14,6 +14,7 @@ import {
 } from '@/core/body';
 import { LIBRARY, postureAt, reachFor } from '@/core/poses';
 import { legArcs } from './arcs';
+import { bodyAttributes, CLOTHS, SKINS } from './bodies';
 import { DAY } from './day';
 import { draw, paint, prepare, steadyBox, type Detail, type Drawing } from './draw';
 import { sample } from './field/grid';
@@ -381,4 +382,48 @@ it('points of a drawing are the points that are computed with', () => {
   const [x, y] = seen(lensOf(view), skeletonOf(posture).points.knee_right);
   expect(d.points.knee_right.x).toBeCloseTo(x, 9);
   expect(d.points.knee_right.y).toBeCloseTo(y, 9);
+});
+
+describe('how the drawn body is painted', () => {
+  const css = ['colours', 'bodies'].map((f) => readFileSync(`src/theme/${f}.css`, 'utf8')).join('\n');
+  /** The variables that stand under these attributes of the page. */
+  const under = (...attributes: string[]): Map<string, string> => {
+    const out = new Map<string, string>();
+    for (const [, selector, body] of css.matchAll(/([^{}]+)\{([^}]*)\}/g)) {
+      const wanted = [...selector.replace(/\/\*[^]*?\*\//g, '').matchAll(/\[[^\]]+\]/g)].map((m) => m[0]);
+      if (!wanted.every((w) => attributes.includes(w))) continue;
+      for (const [, name, colour] of body.matchAll(/--([\w-]+): (#[0-9a-f]{6})/g)) out.set(name, colour);
+    }
+    return out;
+  };
+  const light = (hex: string): number => {
+    const [r, g, b] = [1, 3, 5].map((i) => {
+      const v = parseInt(hex.slice(i, i + 2), 16) / 255;
+      return v <= 0.03928 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
+    });
+    return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+  };
+  const contrast = (a: string, b: string): number => {
+    const [less, more] = [light(a), light(b)].sort((x, y) => x - y);
+    return (more + 0.05) / (less + 0.05);
+  };
+  it.each(SKINS.flatMap((skin) => CLOTHS.map((cloth) => [skin, cloth] as const)))(
+    '%s in %s: lines are seen on skin and cloth, and cloth beside skin, by day and by night',
+    (skin, cloth) => {
+      for (const night of [[], ["[data-mui-color-scheme='dark']"]]) {
+        const own = bodyAttributes({ skin, cloth });
+        const colours = under(...night, ...Object.entries(own).map(([name, v]) => `[${name}='${v}']`));
+        const of = (name: string): string => {
+          const found = colours.get(name);
+          if (!found) throw new Error(`${name} has no colour`);
+          return found;
+        };
+        for (const ground of ['flesh', 'flesh-far', 'cloth-top', 'cloth-shorts'])
+          expect(contrast(of('ink'), of(ground)), `${ground} ${night.join('')}`).toBeGreaterThan(3);
+        expect(of('flesh')).not.toBe(of('cloth-shorts'));
+        if (skin !== 'paper') expect(of('flesh')).not.toBe(under(...night).get('flesh'));
+        if (cloth !== 'water') expect(of('cloth-top')).not.toBe(under(...night).get('cloth-top'));
+      }
+    },
+  );
 });

@@ -41,6 +41,15 @@ describe('the file that plays', () => {
     expect(parts.script).not.toMatch(/ZodError|react|dexie/i);
     expect(parts.style.length).toBeGreaterThan(1000);
   });
+  it('paints the body as the studio does', () => {
+    const { made } = whole(1);
+    const file = JSON.stringify(withPictures(made, TYPICAL_BUILD, draw));
+    expect(homeHtml('x', file, parts)).toContain('<html lang="en">');
+    expect(homeHtml('x', file, parts, { skin: 'brown', cloth: 'moss' })).toContain(
+      '<html lang="en" data-skin="brown" data-cloth="moss">',
+    );
+    expect(parts.style).toMatch(/data-skin=.?brown/);
+  });
   it('stays small enough for any messenger, whatever is in it, with every picture there', () => {
     const { made, html } = whole(44);
     expect(new TextEncoder().encode(html).length).toBeLessThan(MOST_BYTES);

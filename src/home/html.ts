@@ -1,5 +1,6 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { htmlText } from '@/core/html-text';
+import { bodyAttributes, PLAIN_BODY, type DrawnBody } from '@/figure/bodies';
 import type { HomeFile } from '@/core/home/home-file';
 import { pictureStyle } from './picture-text';
 
@@ -21,9 +22,15 @@ const inside = (text: string): string => text.replaceAll('<', '\\u003c');
 
 /**
  * The whole file. Its policy lets nothing run but its own script, and nothing be fetched from anywhere.
+ * @param body how the drawn body is painted
  * @param data what `makeHome` made with its pictures as JSON, or a locked text of it
  */
-export function homeHtml(title: string, data: string, { script, style }: HomeParts): string {
+export function homeHtml(
+  title: string,
+  data: string,
+  { script, style }: HomeParts,
+  body: DrawnBody = PLAIN_BODY,
+): string {
   const css = style + pictureStyle();
   const policy = [
     "default-src 'none'",
@@ -35,7 +42,9 @@ export function homeHtml(title: string, data: string, { script, style }: HomePar
     "form-action 'none'",
   ].join('; ');
   return `<!doctype html>
-<html lang="en">
+<html lang="en"${Object.entries(bodyAttributes(body))
+    .map(([name, value]) => ` ${name}="${value}"`)
+    .join('')}>
 <head>
 <meta charset="utf-8">
 <meta http-equiv="content-security-policy" content="${policy}">

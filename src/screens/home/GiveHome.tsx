@@ -28,6 +28,7 @@ import { RecheckedNote } from '../practice/Rechecked';
 import { PassphraseDialog } from '../settings/PassphraseDialog';
 import { usePropSizes } from '../settings/use-pose-settings';
 import { saveFile } from '../shell/save-file';
+import { useDrawnBody } from '../settings/use-drawn-body';
 import { useStudio } from '../shell/studio-context';
 import { makeFile, type HomeMade } from './make-file';
 
@@ -46,6 +47,7 @@ export function GiveHome({
   ranked: readonly RankedPose[];
   onClose: () => void;
 }) {
+  const [body] = useDrawnBody();
   const { db } = useStudio();
   const [sizes] = usePropSizes();
   const { schools, book } = useCues();
@@ -95,7 +97,7 @@ export function GiveHome({
     setBusy(true);
     setProblem(null);
     try {
-      const file = await makeFile(home, build, passphrase);
+      const file = await makeFile(home, build, passphrase, body);
       saveFile(file.name, file.html, 'text/html');
       setMade(file);
     } catch (error) {

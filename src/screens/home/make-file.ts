@@ -1,4 +1,5 @@
 import type { Build } from '@/core/body';
+import type { DrawnBody } from '@/figure/bodies';
 import type { MadeHome } from '@/core/home/make-home';
 import { homeHtml, homeName, MOST_BYTES, type HomeParts } from '@/home/html';
 import { filled, wishesOf } from '@/home/with-pictures';
@@ -20,14 +21,21 @@ async function parts(): Promise<HomeParts> {
 }
 
 /** The file to give, drawn and whole; locked where there is a passphrase. Rejects with a sentence. */
-export async function makeFile(made: MadeHome, build: Build, passphrase: string | null): Promise<HomeMade> {
+export async function makeFile(
+  made: MadeHome,
+  build: Build,
+  passphrase: string | null,
+  body: DrawnBody,
+): Promise<HomeMade> {
   const [page, drawn] = await Promise.all([parts(), drawnAll(wishesOf(made, build))]);
   const file = filled(made, drawn);
   const { title, file: name } = homeName(file);
   const text = JSON.stringify(file);
   // A locked file says nobody's name, not even in its title.
   const html =
-    passphrase === null ? homeHtml(title, text, page) : homeHtml('A practice', await seal(text, passphrase), page);
+    passphrase === null
+      ? homeHtml(title, text, page, body)
+      : homeHtml('A practice', await seal(text, passphrase), page, body);
   const bytes = new Blob([html]).size;
   // What is locked is written in longer letters: a third more.
   if (bytes > MOST_BYTES * (passphrase === null ? 1 : 1.4))

@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { setMessageTime, useMessageTime, type MessageTime } from '../shell/message-time';
 import { useStudio } from '../shell/studio-context';
 import { AimSettings } from './AimSettings';
+import { BodySettings } from './BodySettings';
 import { FilesPart } from './FilesPart';
 import { SheetsPart } from './SheetsPart';
 import { RemovedPart } from './RemovedPart';
@@ -27,6 +28,7 @@ export function SettingsScreen() {
       <MeasuringSettings />
       <AimSettings />
       <PoseSettings />
+      <BodySettings />
       <FilesPart />
       <SheetsPart />
       <RemovedPart />

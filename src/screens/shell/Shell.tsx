@@ -12,6 +12,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { DemoNote } from './DemoNote';
 import { useStudio } from './studio-context';
 import { UnsavedNote } from './UnsavedNote';
+import { usePaintedBody } from '../settings/use-drawn-body';
 import { useDailyBackup } from './use-daily-backup';
 
 const SearchDialog = dynamic(() => import('../search/SearchDialog').then((m) => m.SearchDialog));
@@ -51,6 +52,7 @@ const typing = (target: EventTarget | null): boolean =>
 export function Shell({ children }: { children: ReactNode }) {
   const { base, name, db } = useStudio();
   useDailyBackup(db, name === 'studio');
+  usePaintedBody();
   const pathname = usePathname();
   const router = useRouter();
   const [help, setHelp] = useState(false);

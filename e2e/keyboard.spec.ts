@@ -87,6 +87,8 @@ test('the whole line by keyboard alone', async ({ page }) => {
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('in Teach: pause');
   await page.keyboard.press('Escape');
+  // Keys belong to the dialog until it is gone.
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('g');
   await page.keyboard.press('f');
   await expect(page.getByRole('heading', { name: 'Settings & files' })).toBeVisible();

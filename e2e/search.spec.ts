@@ -40,4 +40,16 @@ test('one box finds students, poses, muscles, tests and what one can do, by keyb
   await expect(box).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(box).toBeHidden();
+
+  // Single keys can be switched off; keys with Ctrl stay.
+  await page.goto('/demo/settings');
+  const keys = page.getByRole('group', { name: 'Single keys' });
+  await keys.getByRole('button', { name: 'Off' }).click();
+  await expect(keys.getByRole('button', { name: 'Off' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('heading', { level: 1 }).click();
+  for (const key of ['?', '/', 'g', 't']) await page.keyboard.press(key);
+  await expect(page).toHaveURL(/settings/);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('Control+k');
+  await expect(box).toBeFocused();
 });

@@ -51,6 +51,15 @@ test('a practice is taught with a swap, an easier rung, a stop for pain, a reloa
 
   await test.step('where it was felt, and pain: it ends, its other side may go too, and something spares it', async () => {
     while (!/right side/.test(await page.locator('main').innerText())) await next(page).click();
+    // By a tap on her body, of this side alone; keys of the page are not heard meanwhile.
+    const before = await name(page).innerText();
+    await page.getByText('Tap on the body').click();
+    const map = page.getByRole('group', { name: 'Tap where it was felt' });
+    await expect(map.getByRole('button', { name: /, left$/ })).toHaveCount(0);
+    await page.keyboard.press('ArrowRight');
+    await map.getByRole('button', { name: 'outer thigh, right' }).click();
+    expect(await name(page).innerText()).toBe(before);
+    await expect(page.getByRole('button', { name: 'outer thigh', pressed: true })).toBeVisible();
     await page.getByRole('button', { name: 'back of the thigh' }).click();
     await page.getByRole('button', { name: 'clear, 4 of 10' }).click();
     const hurt = await name(page).innerText();

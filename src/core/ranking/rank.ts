@@ -162,10 +162,22 @@ export function scorePose(
   };
 }
 
-/** Best first; poses that a caution forbids come last. */
+/** Share of what a pose gives that goes to what its shape is taken for first, 0–1. */
+export function takenFor(p: RankedPose): number {
+  const shape = rungOf(p.pose, p.rung)?.shape;
+  const all = p.gives.reduce((s, g) => s + g.worth * g.aim.weight, 0);
+  if (!shape || all === 0) return 0;
+  const own = p.gives.filter(
+    (g) => groupOf(g.aim.group) === (g.aim.kind === 'lengthen' ? shape.reaches : shape.works)[0],
+  );
+  return own.reduce((s, g) => s + g.worth * g.aim.weight, 0) / all;
+}
+
+/** Best first, of equals what is taken for it first; poses that a caution forbids come last. */
 const inOrder = (a: RankedPose, b: RankedPose): number =>
   Number(a.cautions.length > 0) - Number(b.cautions.length > 0) ||
   b.score - a.score ||
+  takenFor(b) - takenFor(a) ||
   (`${a.pose}${a.rung}${a.side}` < `${b.pose}${b.rung}${b.side}` ? -1 : 1);
 
 /** What the poses that hurt ask for in this student. */

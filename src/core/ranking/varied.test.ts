@@ -37,4 +37,11 @@ describe('near equals are mixed', () => {
       new Set(list.slice(0, 8).map((p) => rungOf(p.pose, p.rung)?.shape.position)).size;
     expect(positions(mixed)).toBeGreaterThanOrEqual(positions(ranked));
   });
+  it('of equals what a shape is taken for first goes before what it does besides', () => {
+    for (const list of [ranked, mixed]) {
+      const at = (pose: string) => list.findIndex((p) => p.pose === pose);
+      expect(at('strap-leg-raise')).toBeGreaterThanOrEqual(0);
+      expect(at('strap-leg-raise')).toBeLessThan(at('strap-leg-aside'));
+    }
+  });
 });

@@ -1,8 +1,10 @@
 import { rungOf } from '@/core/poses';
-import type { RankedPose } from './rank';
+import { takenFor, type RankedPose } from './rank';
 
 /** What an earlier pose of the same kind costs a later one in the order, 0–1 of a score. Only near equals change places. Ours. */
 const LIKENESS = 0.02;
+/** What a pose loses in the order, 0–1 of a score, where its shape is taken for something else first. Ours. */
+const OTHERWISE = 0.015;
 /** Earlier ones of its kind that count. */
 const MOST = 3;
 /** Poses at the top whose order is looked at. */
@@ -30,7 +32,8 @@ export function varied<T extends RankedPose>(ranked: readonly T[]): T[] {
   const out: T[] = [];
   while (rest.length > 0) {
     let best = 0;
-    const worth = (p: T) => p.score - LIKENESS * Math.min(MOST, seen.get(kinds.get(p) ?? '') ?? 0);
+    const worth = (p: T) =>
+      p.score - OTHERWISE * (1 - takenFor(p)) - LIKENESS * Math.min(MOST, seen.get(kinds.get(p) ?? '') ?? 0);
     rest.forEach((p, i) => {
       if (worth(p) > worth(rest[best]) + 1e-12) best = i;
     });

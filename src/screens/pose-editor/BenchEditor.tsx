@@ -13,7 +13,7 @@ import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSnackbar } from 'notistack';
-import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import {
   depthOf,
   isHeld,
@@ -40,6 +40,7 @@ import { BenchProblems, BenchReading } from './BenchReading';
 import { useBench } from './use-bench';
 import { useReadFor } from './use-for';
 import { Words } from './WordPanel';
+import { useKeys } from '../shell/use-keys';
 
 /** Rungs that a pose may have. */
 const MOST_RUNGS = 6;
@@ -90,18 +91,13 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
     setPulling(true);
     setRung(next, mark);
   };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return;
-      // A field that is being typed in has a way back of its own.
-      if (e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement) return;
-      e.preventDefault();
-      if (e.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo]);
+  // A field that is being typed in has a way back of its own.
+  useKeys((e) => {
+    if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return;
+    e.preventDefault();
+    if (e.shiftKey) redo();
+    else undo();
+  });
 
   const settle = async () => {
     setSettling(true);

@@ -1,10 +1,11 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback, useEffect } from 'react';
+import { useCallback } from 'react';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
 import { changePractice, stepPractice, stepsOf } from '@/store/edits';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { useKeys } from '../shell/use-keys';
 
 /** New items from those that are stored when it is made. */
 export type ItemsChange = (items: readonly PracticeItem[]) => PracticeItem[];
@@ -22,20 +23,14 @@ export function useEdits(practice: Practice) {
   );
   const back = useCallback(() => void stepPractice(db, id, -1), [db, id]);
   const forward = useCallback(() => void stepPractice(db, id, 1), [db, id]);
-  useEffect(() => {
-    const onKey = (e: globalThis.KeyboardEvent) => {
-      const t = e.target;
-      if (!(e.ctrlKey || e.metaKey) || (t instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(t.tagName)))
-        return;
-      const key = e.key.toLowerCase();
-      if (key === 'z' && !e.shiftKey) back();
-      else if (key === 'y' || (key === 'z' && e.shiftKey)) forward();
-      else return;
-      e.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [back, forward]);
+  useKeys((e) => {
+    if (!(e.ctrlKey || e.metaKey)) return;
+    const key = e.key.toLowerCase();
+    if (key === 'z' && !e.shiftKey) back();
+    else if (key === 'y' || (key === 'z' && e.shiftKey)) forward();
+    else return;
+    e.preventDefault();
+  });
   return { save, back, forward, canBack: steps?.back ?? null, canForward: steps?.forward ?? null };
 }
 export type Edits = ReturnType<typeof useEdits>;

@@ -7,6 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { setMessageTime, useMessageTime, type MessageTime } from '../shell/message-time';
 import { useStudio } from '../shell/studio-context';
+import { singleKeys } from '../shell/use-keys';
 import { AimSettings } from './AimSettings';
 import { BodySettings } from './BodySettings';
 import { FilesPart } from './FilesPart';
@@ -20,6 +21,7 @@ export function SettingsScreen() {
   const { name } = useStudio();
   const { mode, setMode } = useColorScheme();
   const messages = useMessageTime();
+  const keys = singleKeys.use();
   return (
     <Box sx={{ p: 3, maxWidth: 720 }}>
       <Typography variant="h1" gutterBottom>
@@ -57,6 +59,23 @@ export function SettingsScreen() {
       >
         <ToggleButton value="short">Go by themselves</ToggleButton>
         <ToggleButton value="stay">Stay until I close them</ToggleButton>
+      </ToggleButtonGroup>
+      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+        Single keys
+      </Typography>
+      <Typography sx={{ mb: 1 }}>
+        Letters, digits and signs that do something by themselves. Switch them off where they get in your way; keys with
+        Ctrl or Alt, arrows and the space bar stay.
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={keys}
+        onChange={(_, v: 'on' | 'off' | null) => v && singleKeys.set(v)}
+        aria-label="Single keys"
+      >
+        <ToggleButton value="on">On</ToggleButton>
+        <ToggleButton value="off">Off</ToggleButton>
       </ToggleButtonGroup>
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Where the numbers come from

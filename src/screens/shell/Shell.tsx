@@ -8,12 +8,13 @@ import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { DemoNote } from './DemoNote';
 import { useStudio } from './studio-context';
 import { UnsavedNote } from './UnsavedNote';
 import { usePaintedBody } from '../settings/use-drawn-body';
 import { useDailyBackup } from './use-daily-backup';
+import { useKeys } from './use-keys';
 
 const SearchDialog = dynamic(() => import('../search/SearchDialog').then((m) => m.SearchDialog));
 
@@ -44,10 +45,6 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['?', 'this list'],
 ];
 
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
-
 /** Rail and page. Keys: `g` and a letter goes to a page, `?` lists the keys. */
 export function Shell({ children }: { children: ReactNode }) {
   const { base, name, db } = useStudio();
@@ -59,29 +56,31 @@ export function Shell({ children }: { children: ReactNode }) {
   const [searching, setSearching] = useState(false);
   const teaching = pathname.endsWith('/teach');
 
+  const going = useRef(false);
+  useKeys((e) => {
+    if (e.ctrlKey || e.metaKey || e.altKey) return;
+    if (e.key === '?') setHelp(true);
+    if (e.key === '/' && !teaching) {
+      e.preventDefault();
+      setSearching(true);
+    }
+    const place = going.current ? RAIL.find((r) => r.key === e.key) : undefined;
+    if (place) router.push(base + place.path);
+    going.current = e.key === 'g';
+  });
+  // Also from a field: this key writes nothing.
+  useKeys(
+    (e) => {
+      if (!(e.ctrlKey || e.metaKey) || e.altKey || e.key.toLowerCase() !== 'k' || teaching) return;
+      e.preventDefault();
+      setSearching(true);
+    },
+    { inFields: true },
+  );
   useEffect(() => {
-    let going = false;
-    const onKey = (e: globalThis.KeyboardEvent) => {
-      // Also from a field: this key writes nothing.
-      if ((e.ctrlKey || e.metaKey) && !e.altKey && e.key.toLowerCase() === 'k' && !teaching) {
-        e.preventDefault();
-        setSearching(true);
-      }
-      if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
-      if (e.key === '?') setHelp(true);
-      if (e.key === '/' && !teaching) {
-        e.preventDefault();
-        setSearching(true);
-      }
-      const place = going ? RAIL.find((r) => r.key === e.key) : undefined;
-      if (place) router.push(base + place.path);
-      going = e.key === 'g';
-    };
-    window.addEventListener('keydown', onKey);
     // Told to whoever must not press a key too early: tests, and programs that read the page aloud.
     document.documentElement.dataset.listens = 'yes';
-    return () => window.removeEventListener('keydown', onKey);
-  }, [base, router, teaching]);
+  }, []);
 
   if (teaching) return <main>{children}</main>;
   return (

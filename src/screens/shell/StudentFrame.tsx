@@ -3,11 +3,12 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { today } from '@/store/studio';
 import type { Student } from '@/core/students/student';
 import { useStudio } from './studio-context';
+import { useKeys } from './use-keys';
 
 export const STEPS = ['ask', 'measure', 'findings', 'poses', 'practice', 'progress'] as const;
 export type Step = (typeof STEPS)[number];
@@ -39,19 +40,18 @@ export function StudentFrame({
   const address = (s: Step) => `${base}/student?id=${student.id}&step=${s}`;
   const screening = screenOf(student, today());
 
-  useEffect(() => {
-    const onKey = (e: globalThis.KeyboardEvent) => {
+  useKeys(
+    (e) => {
       const t = e.target;
-      const inField = t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName);
+      const inField = t instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(t.tagName);
       if ((inField && !e.altKey) || e.ctrlKey || e.metaKey) return;
       const to = STEPS[Number(e.code.replace('Digit', '')) - 1];
       if (!to) return;
       e.preventDefault();
       router.push(`${base}/student?id=${student.id}&step=${to}`);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [base, router, student.id]);
+    },
+    { inFields: true },
+  );
 
   return (
     <Box>

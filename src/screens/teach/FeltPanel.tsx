@@ -2,10 +2,12 @@
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
-import type { Place } from '@/core/students/student';
+import { useState, type ReactNode } from 'react';
+import type { Build, Side } from '@/core/body';
+import { PLACES, type Place } from '@/core/students/student';
 import { PLACE_WORDS } from '@/core/students/words';
 import { STRENGTHS } from '@/core/teaching/strengths';
+import { FeltOnBody } from './FeltOnBody';
 
 const PLACES_ASKED: readonly Place[] = [
   'back-thigh',
@@ -22,15 +24,24 @@ const PLACES_ASKED: readonly Place[] = [
 /** Where a pose was felt and how strong, in two touches; goes into the log. */
 export function FeltPanel({
   name,
+  side = 'both',
+  build,
   placeFelt,
   strength,
   onFelt,
 }: {
   name: string;
+  /** The side of the pose that is asked about. */
+  side?: Side | 'both';
+  build?: Build;
   placeFelt: string | undefined;
   strength: number | undefined;
   onFelt: (felt: { placeFelt?: string; strength?: number }) => void;
 }) {
+  const [pointing, setPointing] = useState(false);
+  // A place that was pointed at and is not among the usual ones is shown all the same.
+  const told = placeFelt === undefined ? undefined : PLACES.find((p) => p === placeFelt);
+  const asked = told && !PLACES_ASKED.includes(told) ? [told, ...PLACES_ASKED] : PLACES_ASKED;
   return (
     <Box
       component="section"
@@ -38,7 +49,8 @@ export function FeltPanel({
       sx={{ display: 'grid', gap: { xs: 0, sm: 1 }, minWidth: 0 }}
     >
       <Row label={`${name}: felt where?`}>
-        {PLACES_ASKED.map((p) => (
+        <Chip clickable color="primary" variant="outlined" label="Tap on the body" onClick={() => setPointing(true)} />
+        {asked.map((p) => (
           <Answer key={p} on={placeFelt === p} label={PLACE_WORDS[p]} onClick={() => onFelt({ placeFelt: p })} />
         ))}
       </Row>
@@ -47,6 +59,16 @@ export function FeltPanel({
           <Answer key={s} on={strength === s} label={`${words}, ${s} of 10`} onClick={() => onFelt({ strength: s })} />
         ))}
       </Row>
+      {pointing && (
+        <FeltOnBody
+          name={name}
+          side={side}
+          build={build}
+          placeFelt={placeFelt}
+          onFelt={(place) => onFelt({ placeFelt: place })}
+          onClose={() => setPointing(false)}
+        />
+      )}
     </Box>
   );
 }

@@ -1,8 +1,9 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
+import { useKeys } from '../shell/use-keys';
 
 /** Breaths by which a hold grows at a touch. Ours. */
 const MORE = 2;
@@ -32,16 +33,12 @@ export function MainWays({
 }) {
   const item = state.items.at(state.index);
   const full = most_s !== null && !!item && item.repeats === 1 && item.holdSeconds * (1 + MORE / item.breaths) > most_s;
-  useEffect(() => {
-    const onKey = (e: globalThis.KeyboardEvent) => {
-      if (e.ctrlKey || e.metaKey || e.altKey || quiet) return;
-      if (e.key === 'l' && !full) send({ type: 'longer', breaths: MORE });
-      else if (e.key === 'r') send({ type: 'again' });
-      else if (e.key === 'b') send({ type: 'breath' });
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [send, quiet, full]);
+  useKeys((e) => {
+    if (e.ctrlKey || e.metaKey || e.altKey || quiet) return;
+    if (e.key === 'l' && !full) send({ type: 'longer', breaths: MORE });
+    else if (e.key === 'r') send({ type: 'again' });
+    else if (e.key === 'b') send({ type: 'breath' });
+  });
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
       <Button

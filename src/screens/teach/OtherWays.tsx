@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { reachedIn } from '@/core/fit/fit';
 import { propsOf } from '@/core/fit/props';
 import type { FitWay } from '@/core/fit/way';
@@ -25,6 +25,7 @@ import { usePropSizes } from '../settings/use-pose-settings';
 import { useBuild } from '../students/use-build';
 import { BIG, MainWays } from './MainWays';
 import { NextUp } from './NextUp';
+import { useKeys } from '../shell/use-keys';
 
 interface OtherWaysProps {
   state: PlayerState;
@@ -79,14 +80,10 @@ export function OtherWays({
     if (!now) return;
     send({ type: 'exchange', now, twin: own.find((i) => i !== now) ?? null });
   };
-  useEffect(() => {
-    const onKey = (e: globalThis.KeyboardEvent) => {
-      if (e.ctrlKey || e.metaKey || e.altKey || anchor) return;
-      if (e.key === 'e') exchange(easier);
-      else if (e.key === 'h') exchange(harder);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+  useKeys((e) => {
+    if (e.ctrlKey || e.metaKey || e.altKey || anchor) return;
+    if (e.key === 'e') exchange(easier);
+    else if (e.key === 'h') exchange(harder);
   });
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>

@@ -141,6 +141,8 @@ function Teaching({
   const feltPanel = asked && !onlyCues && (
     <FeltPanel
       name={`${rungOf(asked.pose, asked.rung)?.shape.name ?? asked.pose}${asked.side === 'both' ? '' : ` ${SIDE_MARK[asked.side]} ${asked.side}`}`}
+      side={asked.side}
+      build={build}
       placeFelt={told?.placeFelt}
       strength={told?.strength}
       onFelt={(answer) => send({ type: 'felt', item: asked.id, ...answer })}

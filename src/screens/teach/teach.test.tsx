@@ -61,15 +61,15 @@ describe('ways beside the mat', () => {
     ['b', 'breath'],
   ])('key %s', (key, type) => {
     const send = show();
-    fireEvent.keyDown(window, { key });
+    fireEvent.keyDown(document.body, { key });
     expect(send.mock.lastCall?.[0].type).toBe(type);
     send.mockClear();
-    fireEvent.keyDown(window, { key, ctrlKey: true });
+    fireEvent.keyDown(document.body, { key, ctrlKey: true });
     expect(send).not.toHaveBeenCalled();
   });
   it('keys are quiet while a menu listens', () => {
     const send = show(started, { quiet: true });
-    fireEvent.keyDown(window, { key: 'l' });
+    fireEvent.keyDown(document.body, { key: 'l' });
     expect(send).not.toHaveBeenCalled();
   });
 });

@@ -6,6 +6,7 @@ import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerStat
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from '@/instruments/bell';
 import { useLead } from './use-lead';
+import { useKeys } from '../shell/use-keys';
 
 const KEYS: Readonly<Record<string, PlayerEvent['type']>> = {
   ArrowRight: 'next',
@@ -111,24 +112,19 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
     lastBeat.current = beat;
   }, [beat, bell]);
 
-  useEffect(() => {
-    const onKey = (e: globalThis.KeyboardEvent) => {
-      const t = e.target;
-      if (t instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(t.tagName)) return;
-      if (e.key === ' ' && !(t instanceof HTMLElement && t.closest('button, a, [role=button]'))) {
-        e.preventDefault();
-        if (leads) setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
-        return;
-      }
-      const type = KEYS[e.key];
-      if (type === 'next' || type === 'back' || type === 'skip') {
-        e.preventDefault();
-        send({ type });
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [send, leads]);
+  useKeys((e) => {
+    const t = e.target;
+    if (e.key === ' ' && !(t instanceof HTMLElement && t.closest('button, a, [role=button]'))) {
+      e.preventDefault();
+      if (leads) setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
+      return;
+    }
+    const type = KEYS[e.key];
+    if (type === 'next' || type === 'back' || type === 'skip') {
+      e.preventDefault();
+      send({ type });
+    }
+  });
 
   return { state: shown, send, bell, setBell, lead, takeOver };
 }

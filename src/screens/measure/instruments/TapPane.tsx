@@ -2,19 +2,19 @@
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
-import { useEffect, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
+import { useKeys } from '../../shell/use-keys';
 
 /** Calls back on the space bar, wherever the focus is, except on a button that has it by keyboard. */
 export function useSpaceBar(press: () => void): void {
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
+  useKeys(
+    (e) => {
       if (e.key !== ' ' || (e.target instanceof HTMLElement && e.target.closest('button, [role="button"]'))) return;
       e.preventDefault();
       press();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [press]);
+    },
+    { inDialog: true },
+  );
 }
 
 /** A full page that is one big button: works by the space bar, and from across the room by a tap anywhere. */

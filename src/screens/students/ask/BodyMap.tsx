@@ -1,28 +1,7 @@
 'use client';
-import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
-import { postureFrom, SIDES, skeletonOf, type Build, type Side } from '@/core/body';
+import type { Build, Side } from '@/core/body';
 import type { Complaint, Place } from '@/core/students/student';
-import { PLACE_WORDS } from '@/core/students/words';
-import { Figure, type BodyMark } from '@/figure/Figure';
-import { BACK_PLACES, FRONT_PLACES, placePoint, SIDE_PLACES } from '@/figure/places';
-
-/** Feet apart and arms away, so that no place hides another. */
-const STANDING = postureFrom({
-  shoulder_adduction_left: -32,
-  shoulder_adduction_right: -32,
-  hip_adduction_left: -13,
-  hip_adduction_right: -13,
-});
-
-/** The four sides of a body that can be pointed at: what is seen from each, and of which side of the student. */
-const VIEWS: readonly { name: string; yaw: number; places: readonly Place[]; sides: readonly Side[] }[] = [
-  { name: 'left side', yaw: 180, places: SIDE_PLACES, sides: ['left'] },
-  { name: 'front', yaw: -90, places: FRONT_PLACES, sides: SIDES },
-  { name: 'back', yaw: 90, places: BACK_PLACES, sides: SIDES },
-  { name: 'right side', yaw: 0, places: SIDE_PLACES, sides: ['right'] },
-];
+import { PlaceMap } from '../../shell/PlaceMap';
 
 /** The student's hips and legs from four sides: a tap on a ring says where it bothers, another takes it back. */
 export function BodyMap({
@@ -34,48 +13,12 @@ export function BodyMap({
   build?: Build;
   onToggle: (place: Place, side: Side) => void;
 }) {
-  const skeleton = useMemo(() => skeletonOf(STANDING, {}, build), [build]);
-  const marksOf = (view: (typeof VIEWS)[number]): BodyMark[] =>
-    view.sides.flatMap((side) =>
-      view.places.flatMap((place) => {
-        const at = placePoint(skeleton, place, side);
-        if (!at) return [];
-        return [
-          {
-            id: `${place}/${side}`,
-            at,
-            label: `${PLACE_WORDS[place]}, ${side}`,
-            chosen: complaints.some((c) => c.place === place && (c.side === side || c.side === 'both')),
-            onChoose: () => onToggle(place, side),
-          },
-        ];
-      }),
-    );
   return (
-    <Box
-      role="group"
-      aria-label="Where it bothers"
-      sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' } }}
-    >
-      {VIEWS.map((view) => (
-        <Box
-          key={view.name}
-          sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', height: 290, pb: 3.5 }}
-        >
-          <Figure
-            label={`Hips and legs, ${view.name}`}
-            posture={STANDING}
-            build={build}
-            view={{ yaw: view.yaw, pitch: 0 }}
-            near={{ point: 'pelvis', offset: [0, -0.39, 0], reach: 0.63 }}
-            marks={marksOf(view)}
-            markSize={1.3}
-          />
-          <Typography variant="caption" component="p" sx={{ textAlign: 'center' }}>
-            {view.name}
-          </Typography>
-        </Box>
-      ))}
-    </Box>
+    <PlaceMap
+      label="Where it bothers"
+      build={build}
+      chosen={(place, side) => complaints.some((c) => c.place === place && (c.side === side || c.side === 'both'))}
+      onChoose={onToggle}
+    />
   );
 }

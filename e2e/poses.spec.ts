@@ -40,6 +40,19 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
     await pose.getByRole('button', { name: 'work', exact: true }).click();
     await expect(pose.getByText('Who holds it up')).toBeVisible();
     await expect(pose).toContainText('vasti');
+  });
+
+  await test.step('beside typical people, and why it stands where it stands', async () => {
+    const pose = page.getByRole('region', { name: 'High lunge' });
+    await expect(pose.getByText(/^Typical people: /)).toBeVisible();
+    await pose.getByRole('button', { name: 'beside typical' }).click();
+    await expect(pose.getByText('Maren, 100 of 100 deep')).toBeVisible();
+    await expect(pose.getByText(/^typical people, /)).toBeVisible();
+    await pose.getByRole('button', { name: 'beside typical' }).click();
+    await pose.getByText(/^Why it stands where it stands/).click();
+    await expect(
+      pose.getByText(/It gives nothing to “lengthen hamstrings left”|It is number \d+ of \d+ shapes/),
+    ).toBeVisible();
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
   });
 

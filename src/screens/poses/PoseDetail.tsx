@@ -18,6 +18,7 @@ import { anglesAt, GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, rungOf, shapeById, cuesO
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, speaksActive } from '@/core/poses/schools';
 import { usePropSizes, useSchools } from '../settings/use-pose-settings';
+import { besideTypical, TypicalFigure, TypicalSentence, useTypicalReach } from './BesideTypical';
 import { KeepPicture } from './KeepPicture';
 import { LikeButtons } from './LikeButtons';
 import { PoseFigure, type Stop } from './PoseFigure';
@@ -65,6 +66,7 @@ function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean }) {
 /** One rung of a pose, opened: figure at any depth and angle, who is stretched, who works, what strains, how to teach it. */
 export function PoseDetail({
   fit,
+  name,
   build = TYPICAL_BUILD,
   posterior,
   tolerances,
@@ -75,6 +77,8 @@ export function PoseDetail({
   children,
 }: {
   fit: FittedPose;
+  /** What the student is called; absent where typical people are shown. */
+  name?: string;
   build?: Build;
   posterior: Posterior;
   tolerances?: ArrayLike<number>;
@@ -108,6 +112,8 @@ export function PoseDetail({
         : null,
     [found, fit.rung, worked, depth, posterior, build, active, way],
   );
+  const typical = useTypicalReach(found?.shape, fit, way);
+  const compared = besideTypical.use() === 'on' && name !== undefined && typical !== null;
   const props = useMemo(() => (found ? propsOf(found.rung, worked, depth, build) : []), [found, worked, depth, build]);
   const lacks = useMemo(() => (found && !fit.full ? lacksOf(found.rung, worked, fit.depth) : []), [found, fit, worked]);
   const freedoms = useMemo(
@@ -138,22 +144,40 @@ export function PoseDetail({
         </Typography>
       )}
       {limits.length > 0 && <Typography sx={{ mt: 0.5, color: 'var(--caution)' }}>▲ {limits.join('; ')}</Typography>}
-      <Box ref={frame} sx={{ height: 330, my: 1 }}>
-        <PoseFigure
-          pose={fit.pose}
-          rung={fit.rung}
-          side={fit.side}
-          depth={depth}
-          tolerances={tolerances}
-          build={build}
-          work={here.work}
-          show={show === 'stretch' || show === 'load' ? show : 'both'}
-          muscles={show !== 'skin' && show !== 'bones'}
-          shown={show === 'bones' ? 'bones' : undefined}
-          stops={stops}
-          detail="large"
-          turns
-        />
+      <Box
+        sx={{
+          height: 330,
+          my: 1,
+          display: 'grid',
+          gap: 1,
+          gridTemplateColumns: compared ? 'minmax(0, 1fr) minmax(0, 1fr)' : 'minmax(0, 1fr)',
+        }}
+      >
+        <Box ref={frame} sx={{ minWidth: 0, height: 330, display: 'flex', flexDirection: 'column' }}>
+          <Box sx={{ flex: 1, minHeight: 0 }}>
+            <PoseFigure
+              pose={fit.pose}
+              rung={fit.rung}
+              side={fit.side}
+              depth={depth}
+              tolerances={tolerances}
+              build={build}
+              work={here.work}
+              show={show === 'stretch' || show === 'load' ? show : 'both'}
+              muscles={show !== 'skin' && show !== 'bones'}
+              shown={show === 'bones' ? 'bones' : undefined}
+              stops={stops}
+              detail="large"
+              turns
+            />
+          </Box>
+          {compared && (
+            <Typography variant="caption" component="p" sx={{ textAlign: 'center' }}>
+              {name}, {Math.round(depth * 100)} of 100 deep
+            </Typography>
+          )}
+        </Box>
+        {compared && typical && <TypicalFigure typical={typical} show={show} />}
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="caption">entry</Typography>
@@ -185,10 +209,21 @@ export function PoseDetail({
             active form
           </ToggleButton>
         )}
+        {name && (
+          <ToggleButton
+            size="small"
+            value="typical"
+            selected={compared}
+            onChange={() => besideTypical.set(compared ? 'off' : 'on')}
+          >
+            beside typical
+          </ToggleButton>
+        )}
         <KeepPicture frame={frame} name={shape.name} />
         <LikeButtons pose={fit.pose} rung={fit.rung} name={shape.name} />
       </Box>
       <DepthSentence fit={fit} sure={posterior.drawCount <= 1} />
+      {name && typical && <TypicalSentence typical={typical} />}
       {!fit.full && <Lacking lacks={lacks} />}
       {freedoms.map((f) => (
         <Typography key={f.give}>

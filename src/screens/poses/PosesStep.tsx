@@ -148,6 +148,7 @@ export function PosesStep({
           <PoseDetail
             key={keyOf(open)}
             fit={open}
+            name={student.name.split(' ')[0]}
             build={build}
             posterior={posterior}
             tolerances={posterior.mean}

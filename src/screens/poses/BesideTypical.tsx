@@ -1,0 +1,73 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { TYPICAL_BUILD, type Side } from '@/core/body';
+import { GROUP_WORDS } from '@/core/body/words';
+import { reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
+import { TYPICAL } from '@/core/fit/typical';
+import type { FitWay } from '@/core/fit/way';
+import type { Shape } from '@/core/poses';
+import { deviceChoice } from '../shell/device-choice';
+import { PoseFigure } from './PoseFigure';
+
+/** Whether typical people are drawn beside the student. */
+export const besideTypical = deviceChoice<'off' | 'on'>('kolpos-beside-typical', ['off', 'on']);
+
+/** How far typical people come in a rung, held as deep as the student holds it; no caution of hers counts for them. */
+export function useTypicalReach(shape: Shape | undefined, { rung, side }: FittedPose, way: FitWay): Reached | null {
+  return useMemo(() => {
+    if (!shape) return null;
+    const open = { ...way, under: undefined };
+    return reachedIn(shape, rung, side === 'both' ? 'right' : side, TYPICAL, TYPICAL_BUILD, open);
+  }, [shape, rung, side, way]);
+}
+
+const deep = (fit: Pick<Reached, 'depth' | 'full' | 'beyondEntry'>): string =>
+  fit.beyondEntry ? 'cannot begin it' : fit.full ? 'all the way' : `${Math.round(fit.depth * 100)} of 100 deep`;
+
+/** What typical people do in it, in a sentence. */
+export function TypicalSentence({ typical }: { typical: Reached }) {
+  return (
+    <Typography sx={{ color: 'var(--ink-2)' }}>
+      Typical people: {deep(typical)}
+      {!typical.full && !typical.beyondEntry && (
+        <>
+          , <span className="muscle">{GROUP_WORDS[typical.limiter.structure].name}</span> first
+        </>
+      )}
+      .
+    </Typography>
+  );
+}
+
+/** Typical people in the same rung at their own depth, to be looked at beside the student. */
+export function TypicalFigure({
+  typical,
+  show,
+}: {
+  typical: Reached;
+  show: 'skin' | 'stretch' | 'load' | 'both' | 'bones';
+}) {
+  const side: Side | 'both' = typical.side;
+  return (
+    <Box component="figure" sx={{ m: 0, minWidth: 0, height: '100%', display: 'flex', flexDirection: 'column' }}>
+      <Box sx={{ flex: 1, minHeight: 0 }}>
+        <PoseFigure
+          pose={typical.pose}
+          rung={typical.rung}
+          side={side}
+          depth={typical.depth}
+          show={show === 'load' ? 'both' : show === 'stretch' ? 'stretch' : 'both'}
+          muscles={show !== 'skin' && show !== 'bones'}
+          shown={show === 'bones' ? 'bones' : undefined}
+          detail="large"
+          turns
+        />
+      </Box>
+      <Typography component="figcaption" variant="caption" sx={{ textAlign: 'center' }}>
+        typical people, {deep(typical)}
+      </Typography>
+    </Box>
+  );
+}

@@ -1,6 +1,6 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { z } from 'zod';
 import { readSetting } from '@/core/read-setting';
 import { useStudio } from '../shell/studio-context';
@@ -9,7 +9,7 @@ import { useStudio } from '../shell/studio-context';
 interface Unread<T> {
   key: string;
   part: Partial<T>;
-  /** What stood in the database, as this view last read it. */
+  /** What this view had read of the database when it was written last. */
   before: string | undefined;
   /** What was written last; null while the write is under way. */
   wrote: string | null;
@@ -27,6 +27,10 @@ export function useSetting<T extends object>(
   const { db } = useStudio();
   const text = useLiveQuery(() => db.memos.get(key), [db, key])?.value;
   const [unread, setUnread] = useState<Unread<T> | null>(null);
+  const read = useRef(text);
+  useEffect(() => {
+    read.current = text;
+  }, [text]);
   // Read back, or changed since by another tab: from here on the database tells.
   const told =
     unread !== null &&
@@ -36,7 +40,12 @@ export function useSetting<T extends object>(
   const now = useMemo(() => ({ ...readSetting(schema, ours, text), ...part }), [schema, ours, text, part]);
   const put = useCallback(
     (changed: Partial<T>) => {
-      setUnread((u) => ({ key, part: { ...(u?.key === key ? u.part : null), ...changed }, before: text, wrote: null }));
+      setUnread((u) => ({
+        key,
+        part: { ...(u?.key === key ? u.part : null), ...changed },
+        before: undefined,
+        wrote: null,
+      }));
       // Onto what is stored, not onto what is shown: two presses in one breath both count.
       void db
         .transaction('rw', db.memos, async () => {
@@ -45,9 +54,9 @@ export function useSetting<T extends object>(
           await db.memos.put({ key, value });
           return value;
         })
-        .then((value) => setUnread((u) => (u?.key === key ? { ...u, wrote: value } : u)));
+        .then((value) => setUnread((u) => (u?.key === key ? { ...u, wrote: value, before: read.current } : u)));
     },
-    [db, key, schema, ours, text],
+    [db, key, schema, ours],
   );
   return [now, put];
 }

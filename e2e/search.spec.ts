@@ -53,3 +53,26 @@ test('one box finds students, poses, muscles, tests and what one can do, by keyb
   await page.keyboard.press('Control+k');
   await expect(box).toBeFocused();
 });
+
+test('the page says where one is: its title, a way past the rail, the heading spoken and the focus at the beginning', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await expect(page).toHaveTitle('Today · Kolpos');
+  await page.keyboard.press('Tab');
+  const skip = page.getByRole('link', { name: 'Skip to the page' });
+  await expect(skip).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('main')).toBeFocused();
+  await page.getByRole('link', { name: 'Students', exact: true }).click();
+  await expect(page).toHaveTitle(/^Students/);
+  await expect(page.locator('main')).toBeFocused();
+  await page.goto('/demo/student?id=demo-maren&step=findings');
+  await expect(page.locator('html')).toHaveAttribute('data-listens', 'yes');
+  await expect(page).toHaveTitle(/hamstrings.* · Kolpos$/);
+  await page.keyboard.press('6');
+  await expect(page).toHaveTitle('Progress of Maren Tideway · Kolpos');
+  await expect(page.locator('[aria-live="polite"]').filter({ hasText: 'Progress of Maren Tideway' })).toHaveCount(1);
+  await page.goBack();
+  await expect(page).toHaveTitle(/hamstrings.* · Kolpos$/);
+});

@@ -8,8 +8,9 @@ import Typography from '@mui/material/Typography';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { DemoNote } from './DemoNote';
+import { PageTold } from './PageTold';
 import { useStudio } from './studio-context';
 import { UnsavedNote } from './UnsavedNote';
 import { usePaintedBody } from '../settings/use-drawn-body';
@@ -82,7 +83,21 @@ export function Shell({ children }: { children: ReactNode }) {
     document.documentElement.dataset.listens = 'yes';
   }, []);
 
-  if (teaching) return <main>{children}</main>;
+  const main = useRef<HTMLElement>(null);
+  const told = (
+    <Suspense>
+      <PageTold main={main} />
+    </Suspense>
+  );
+  if (teaching)
+    return (
+      <>
+        {told}
+        <main ref={main} tabIndex={-1} style={{ outline: 'none' }}>
+          {children}
+        </main>
+      </>
+    );
   return (
     <Box
       sx={{
@@ -92,6 +107,26 @@ export function Shell({ children }: { children: ReactNode }) {
         minHeight: '100vh',
       }}
     >
+      <Box
+        component="a"
+        href="#page"
+        className="no-print"
+        sx={{
+          position: 'absolute',
+          left: 8,
+          top: -60,
+          zIndex: 10,
+          bgcolor: 'var(--act)',
+          color: 'var(--surface)',
+          px: 2,
+          py: 1,
+          borderRadius: 1,
+          '&:focus': { top: 8 },
+        }}
+      >
+        Skip to the page
+      </Box>
+      {told}
       <Box
         component="nav"
         aria-label="Main"
@@ -166,7 +201,9 @@ export function Shell({ children }: { children: ReactNode }) {
       <Box sx={{ minWidth: 0 }}>
         {name === 'demo' && <DemoNote />}
         <UnsavedNote />
-        <main>{children}</main>
+        <main id="page" ref={main} tabIndex={-1} style={{ outline: 'none' }}>
+          {children}
+        </main>
       </Box>
       {searching && <SearchDialog onClose={() => setSearching(false)} />}
       <Dialog open={help} onClose={() => setHelp(false)} aria-labelledby="keys-title">

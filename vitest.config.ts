@@ -62,7 +62,7 @@ export default defineConfig({
           exclude: ['src/core/**', ...left],
           // One loaded copy too. A browser's database has to be in place before Dexie is loaded, whichever file comes first.
           isolate: false,
-          setupFiles: ['fake-indexeddb/auto'],
+          setupFiles: ['fake-indexeddb/auto', './scripts/test-setup.ts'],
         },
       },
     ],

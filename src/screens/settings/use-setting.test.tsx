@@ -1,5 +1,4 @@
 // @vitest-environment happy-dom
-import 'fake-indexeddb/auto';
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { z } from 'zod';

@@ -163,7 +163,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
     expect(record.readings).toHaveLength(16);
     expect(record.logs).toHaveLength(1);
 
-    const input = page.locator('input[type=file]');
+    const input = page.getByLabel('File to bring in');
     const broken = text.replace('"height_cm": 172', '"height_cm": "tall"');
     await input.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from(broken) });
     const shown = page.getByRole('dialog', { name: /^What is in/ });

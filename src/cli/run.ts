@@ -170,9 +170,9 @@ export function run(argv: string[]): unknown {
         seed,
       );
     case 'csv':
-      return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).trimEnd();
+      return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).replace(/\n$/, '');
     case 'ics':
-      return ics(recordFrom(argument, values.student), values.student, seed, Date.now()).trimEnd();
+      return ics(recordFrom(argument, values.student), values.student, seed, Date.now()).replace(/\n$/, '');
     case 'why':
       return why(
         recordFrom(argument, values.student),

@@ -43,8 +43,7 @@ export function adaptDays(
   const own = new Set(plan().days.map((d) => d.day));
   const spare = [...taught].filter((day) => !own.has(day) && day <= today).sort();
   // Something that hurt is looked at first: nothing is made up for on top of it.
-  const recent = logs.filter((l) => dayOf(l) >= choice.start && dayOf(l) <= today);
-  const held = heldBack(recent);
+  const held = heldBack(logs.filter((l) => dayOf(l) <= today));
   for (const d of passed) {
     const on = spare.findIndex((day) => day > d.day && daysBetween(d.day, day) < 7 && sameWeek(choice, d.was, day));
     if (on >= 0) {

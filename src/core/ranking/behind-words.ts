@@ -50,12 +50,12 @@ export function behindSentences(b: Behind): string[] {
     ? [`Of its own rungs “${shapeById(b.rung.pose)?.rungs[b.rung.rung - 1].name ?? ''}” stands higher.`]
     : [];
   const nothing = b.nothing.slice(0, MOST).map(nothingWords);
+  // Counted before the list is cut short.
+  const idle = b.nothing.length === b.aims;
   if (!b.ranked)
     return [
-      nothing.length === b.aims
-        ? 'It is not among the ranked.'
-        : 'It is not among the ranked: what it costs takes what it gives.',
-      ...(nothing.length === b.aims ? [] : lessOf(b)),
+      idle ? 'It is not among the ranked.' : 'It is not among the ranked: what it costs takes what it gives.',
+      ...(idle ? [] : lessOf(b)),
       ...nothing,
       ...rung,
     ];

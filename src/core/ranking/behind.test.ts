@@ -56,6 +56,15 @@ describe('why a pose stands where it stands', () => {
       }
     }
   });
+  it('says that it gives nothing to any aim, however many aims there are', () => {
+    const many: Aim[] = (['hamstrings', 'adductors', 'calf', 'deep-hip-flexor', 'rectus-femoris'] as const).map(
+      (group) => ({ kind: 'lengthen', group, side: 'left', weight: 1 }),
+    );
+    const rest = BODIES[0].find((p) => p.pose === 'resting-back');
+    if (!rest) throw new Error('no rest');
+    const told = behindSentences(behind(BODIES[0], { ...rest, gives: [], score: 0 }, many));
+    expect(told[0]).toBe('It is not among the ranked.');
+  });
   it('the first has nothing above it, and places count open shapes', () => {
     for (const ranked of BODIES) {
       const [first] = [...ranked].filter((p) => p.cautions.length === 0).sort((a, b) => b.score - a.score);

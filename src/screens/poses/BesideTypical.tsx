@@ -2,9 +2,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { TYPICAL_BUILD, type Side } from '@/core/body';
+import { TYPICAL_BUILD } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
-import { reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
+import { readAt, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import type { FitWay } from '@/core/fit/way';
 import type { Shape } from '@/core/poses';
@@ -41,24 +41,33 @@ export function TypicalSentence({ typical }: { typical: Reached }) {
   );
 }
 
-/** Typical people in the same rung at their own depth, to be looked at beside the student. */
+/** Typical people in the same rung at their own depth, to be looked at beside the student: tinted by the same things. */
 export function TypicalFigure({
+  shape,
   typical,
+  way,
   show,
 }: {
+  shape: Shape;
   typical: Reached;
+  way: FitWay;
   show: 'skin' | 'stretch' | 'load' | 'both' | 'bones';
 }) {
-  const side: Side | 'both' = typical.side;
+  const { pose, rung, side, depth } = typical;
+  const { work } = useMemo(
+    () => readAt(shape, rung, side === 'both' ? 'right' : side, depth, TYPICAL, TYPICAL_BUILD, { way }),
+    [shape, rung, side, depth, way],
+  );
   return (
     <Box component="figure" sx={{ m: 0, minWidth: 0, height: '100%', display: 'flex', flexDirection: 'column' }}>
       <Box sx={{ flex: 1, minHeight: 0 }}>
         <PoseFigure
-          pose={typical.pose}
-          rung={typical.rung}
+          pose={pose}
+          rung={rung}
           side={side}
-          depth={typical.depth}
-          show={show === 'load' ? 'both' : show === 'stretch' ? 'stretch' : 'both'}
+          depth={depth}
+          work={work}
+          show={show === 'stretch' || show === 'load' ? show : 'both'}
           muscles={show !== 'skin' && show !== 'bones'}
           shown={show === 'bones' ? 'bones' : undefined}
           detail="large"

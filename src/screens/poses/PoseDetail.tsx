@@ -177,7 +177,7 @@ export function PoseDetail({
             </Typography>
           )}
         </Box>
-        {compared && typical && <TypicalFigure typical={typical} show={show} />}
+        {compared && typical && <TypicalFigure shape={shape} typical={typical} way={way} show={show} />}
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Typography variant="caption">entry</Typography>

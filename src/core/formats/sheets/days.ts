@@ -1,4 +1,5 @@
 import { isValid, parse } from 'date-fns';
+import { daysLater } from '@/core/day-count';
 
 /** Days as they are written in tables. */
 
@@ -47,7 +48,7 @@ export function dayIn(text: string, order?: DayOrder): ReadDay {
   if (/^\d{5}$/.test(plain)) {
     const serial = Number(plain);
     if (serial < SERIAL.least || serial > SERIAL.most) return null;
-    return { day: new Date(Date.UTC(1899, 11, 30) + serial * 86_400_000).toISOString().slice(0, 10) };
+    return { day: daysLater('1899-12-30', serial) };
   }
   for (const form of LONG) {
     const at = parse(plain, form, new Date(2000, 0, 1));

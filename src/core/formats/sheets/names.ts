@@ -187,5 +187,6 @@ export function unitIn(text: string): { unit: Unit; times: number } | 'usual' | 
   return known ? { unit: known[0], times: known[1] } : null;
 }
 
-/** The unit that a column's name tells in brackets: "reach (in)" → "in"; "" where none. */
-export const unitOfName = (name: string): string => /[([]\s*([^()[\]]{1,8})\s*[)\]]/.exec(name)?.[1] ?? '';
+/** The unit that a column's name tells in brackets: "reach (in)" → "in"; "" where what stands there is none: a side, a short name. */
+export const unitOfName = (name: string): string =>
+  [...name.matchAll(/[([]\s*([^()[\]]+?)\s*[)\]]/g)].map((m) => m[1]).find((text) => unitIn(text) !== null) ?? '';

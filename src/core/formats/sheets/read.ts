@@ -263,6 +263,8 @@ function readingFrom(row: Row, ask: Ask, { moments, newId }: SheetAround): Readi
     unit: readout.unit,
     ...placeIn(row.cell('felt')),
     ...endIn(row.cell('ended'), row.cell('pain')),
+    ...distantIn(row.cell('distant')),
+    ...seenIn(row.cell('seen')),
     ...(yesIn(row.cell('active')) && { active: true }),
     ...(yesIn(row.cell('warm')) && { warm: true }),
     ...(yesIn(row.cell('home')) && { atHome: true }),
@@ -288,6 +290,13 @@ function endIn(text: string, pain: string): { endFeel?: EndFeel; pain?: true; pa
   if (!hurt && found !== 'pain') return found ? { endFeel: found } : {};
   const kind = PAIN_KINDS.find((k) => same(k, pain) || same(PAIN_WORDS[k], pain));
   return { endFeel: found ?? 'pain', pain: true, ...(kind && { painKind: kind }) };
+}
+const distantIn = (text: string): Pick<Reading, 'distant'> =>
+  text === 'changes' || text === 'same' ? { distant: text } : {};
+/** What was seen that spoils a reading: it then counts less. */
+function seenIn(text: string): Pick<Reading, 'compensations'> {
+  const seen = text.split(/\s*;\s*/).filter(Boolean);
+  return seen.length > 0 ? { compensations: seen.slice(0, 10).map((s) => s.slice(0, 60)) } : {};
 }
 function instrumentIn(text: string): Pick<Reading, 'instrument'> {
   const found = text === '' ? undefined : INSTRUMENTS.find((k) => same(k, text) || same(INSTRUMENT_WORDS[k], text));

@@ -45,6 +45,8 @@ export function readingsTable(readings: readonly Reading[], students: readonly S
     { name: 'felt', of: (r) => (r.placeFelt ? PLACE_WORDS[r.placeFelt] : '') },
     { name: 'ended by', of: (r) => (r.endFeel ? END_FEEL_WORDS[r.endFeel] : '') },
     { name: 'pain', of: (r) => (r.painKind ? PAIN_WORDS[r.painKind] : yes(r.pain)) },
+    { name: 'moving head or ankle', of: (r) => r.distant ?? '' },
+    { name: 'seen', of: (r) => (r.compensations ?? []).join('; ') },
     { name: 'moved alone', of: (r) => yes(r.active) },
     { name: 'warm', of: (r) => yes(r.warm) },
     { name: 'at home', of: (r) => yes(r.atHome) },

@@ -150,6 +150,8 @@ export function PoseDetail({
           my: 1,
           display: 'grid',
           gap: 1,
+          // A tall figure keeps within its height.
+          gridTemplateRows: 'minmax(0, 1fr)',
           gridTemplateColumns: compared ? 'minmax(0, 1fr) minmax(0, 1fr)' : 'minmax(0, 1fr)',
         }}
       >

@@ -1,5 +1,5 @@
 import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
-import { ASK_AT_MOST, ELEMENT_COUNT, infer, SHORT_AT, worstMember } from '@/core/inference';
+import { ASK_AT_MOST, ELEMENT_COUNT, infer, shortBelow, worstMember } from '@/core/inference';
 import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
 import { enoughOf, USUAL_WAY } from '@/core/fit/way';
 import { firstStop, fitRung, pathTable } from '@/core/fit/fit';
@@ -122,7 +122,7 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
     const real = worstMember(who.tolerances, s.side === 'left' ? 0 : ELEMENT_COUNT, GROUPS.indexOf(s.structure));
     out.groups.push({
       group: s.structure,
-      short: real < SHORT_AT,
+      short: real < shortBelow(GROUPS.indexOf(s.structure)),
       probability: s.shortProbability,
       z: plainZ(s.structure, s.side, readings, who.sex),
       covered: s.tolerance.low <= real && real <= s.tolerance.high,

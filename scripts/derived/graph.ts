@@ -74,6 +74,15 @@ export const GRAPH: readonly Node[] = [
     long: true,
   },
   {
+    id: 'findings-checked',
+    what: 'cases as a clinician writes them, and what is shown: docs/findings-checked.md',
+    module: at('findings-checked'),
+    files: ['docs/findings-checked.md'],
+    after: ['gains'],
+    // Chances are told in whole hundredths, by draws.
+    tolerance: { absolute: 3, relative: 0 },
+  },
+  {
     id: 'model-page',
     what: 'the tables of docs/model.md',
     module: at('model-page'),

@@ -1,5 +1,5 @@
 import { isMuscleGroup, groupOf, SIDES, type GroupId, type Side } from '@/core/body';
-import type { Findings, StrengthFinding, StructureFinding } from '@/core/inference';
+import { JOINT_IDS, tellsOfMuscle, type Findings, type StrengthFinding, type StructureFinding } from '@/core/inference';
 import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
@@ -174,6 +174,8 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
     const [group, side] = id.split('/') as [GroupId, Side];
     const opposite = OPPOSITE[group];
     if (d.kind !== 'lengthen' || !opposite || strongEnough.has(key(opposite, side))) continue;
+    // Upkeep asks for no counterweight: nothing is short there.
+    if (d.reasons.every((r) => r.kind === 'least')) continue;
     if (WANTS_ITS_BACK.includes(group)) want(opposite, side, 'strengthen', 0.4, { kind: 'opposes', group });
   }
 
@@ -195,18 +197,14 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
   for (const side of SIDES) {
     const nerve = findings.hints.find((h) => h.kind === 'nerve' && h.side === side);
     if (nerve?.refer) list.push(finish('nerve-like', side, referred('long-holds')));
-    const joint = findings.hints.find((h) => h.kind === 'both-rotations' && h.side === side && h.refer);
-    if (joint) list.push(finish('joint-or-capsule', side, referred('pushing')));
-    else if (hinted('joint', side) || hinted('both-rotations', side))
-      list.push(
-        finish('joint-or-capsule', side, {
-          kind: 'leave',
-          weight: 0.5,
-          reasons: [{ kind: 'joint' }],
-          avoid: ['pushing'],
-          school: null,
-        }),
+    for (const joint of JOINT_IDS) {
+      const signs = findings.hints.filter(
+        (h) =>
+          h.side === side && (h.kind === 'joint' || h.kind === 'both-rotations') && (h.joint ?? JOINT_IDS[0]) === joint,
       );
+      if (signs.length === 0) continue;
+      list.push(finish(joint, side, signs.some((h) => h.refer) ? referred('pushing') : LEFT_TO_THE_JOINT));
+    }
   }
   return list.sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
 
@@ -225,6 +223,14 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
     };
   }
 }
+
+const LEFT_TO_THE_JOINT: Draft = {
+  kind: 'leave',
+  weight: 0.5,
+  reasons: [{ kind: 'joint' }],
+  avoid: ['pushing'],
+  school: null,
+};
 
 const referred = (avoid: Avoid): Draft => ({
   kind: 'refer',
@@ -262,14 +268,16 @@ function lengthening(
   const spokenOf = (group: GroupId, side: Side): boolean =>
     findings.movements.some(
       (m) =>
-        m.side === side && !m.pinched && m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
+        m.side === side &&
+        tellsOfMuscle(m) &&
+        m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
     );
   for (const s of findings.structures)
     if (s.shortProbability > SHORT && spokenOf(s.structure, s.side))
       put(s.structure, s.side, 'lengthen', s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
-    if (m.band < LIMITED && !m.pinched && m.clarity !== 'unclear' && top && top.probability >= LIKELY)
+    if (m.band < LIMITED && tellsOfMuscle(m) && m.clarity !== 'unclear' && top && top.probability >= LIKELY)
       put(top.structure, m.side, 'lengthen', 0.7 * top.probability, {
         kind: 'limits',
         movement: m.movement,
@@ -281,7 +289,9 @@ function lengthening(
   const named = new Set(
     findings.movements.flatMap((m) => {
       const top = m.limiters.at(0);
-      return top && !m.pinched && top.probability >= LIKELY && isMuscleGroup(top.structure) ? [top.structure] : [];
+      return top && tellsOfMuscle(m) && top.probability >= LIKELY && isMuscleGroup(top.structure)
+        ? [top.structure]
+        : [];
     }),
   );
   for (const group of named) {
@@ -293,7 +303,17 @@ function lengthening(
       put(group, gap < 0 ? 'left' : 'right', 'lengthen', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
   }
   if (any) return;
-  const least = findings.structures.filter((s) => named.has(s.structure)).sort((a, b) => a.z - b.z)[0];
+  // Upkeep never goes where a reading was broken off, pressed a joint or spoke of the nerve, on either side.
+  const spared = new Set(
+    findings.movements
+      .filter((m) => m.brokenOff || !tellsOfMuscle(m))
+      .flatMap((m) => m.limiters.filter((l) => l.probability >= FAIR_SHARE).map((l) => l.structure)),
+  );
+  if (findings.hints.some((h) => h.kind === 'nerve')) spared.add('hamstrings');
+  const least = findings.structures
+    .filter((s) => named.has(s.structure) && !spared.has(s.structure))
+    .sort((a, b) => a.z - b.z)
+    .at(0);
   if (least) for (const side of SIDES) put(least.structure, side, 'lengthen', 0.3, { kind: 'least', z: least.z });
 }
 

@@ -24,9 +24,9 @@ const PLACE_GIVEN: Readonly<Record<string, Partial<Record<Place, number>>>> = {
   soleus: { 'calf-low': 0.6, 'calf-high': 0.1 },
   'hip-capsule-front': { 'front-hip-crease': 0.45, 'groin-pinch': 0.15, nowhere: 0.2 },
   'hip-capsule-back': { 'deep-buttock': 0.4, nowhere: 0.25, 'groin-pinch': 0.15 },
-  'hip-bone': { 'groin-pinch': 0.58, nowhere: 0.25 },
-  'sciatic-nerve': { 'behind-knee': 0.45, 'calf-high': 0.2, 'back-thigh': 0.15 },
-  'knee-joint': { nowhere: 0.5, 'front-thigh': 0.3 },
+  'hip-bone': { 'groin-pinch': 0.5, 'outer-hip': 0.1, nowhere: 0.22 },
+  'sciatic-nerve': { 'behind-knee': 0.4, 'calf-high': 0.2, 'back-thigh': 0.15, 'leg-line': 0.1 },
+  'knee-joint': { knee: 0.4, nowhere: 0.3, 'front-thigh': 0.15 },
   'ankle-joint': { 'ankle-front': 0.6, nowhere: 0.2 },
   instep: { instep: 0.6, nowhere: 0.1 },
 };

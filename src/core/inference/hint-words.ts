@@ -1,15 +1,82 @@
-import type { Hint, HintKind } from './hints';
+import { PLACE_WORDS } from '@/core/students/words';
+import type { Place } from '@/core/students/student';
+import type { Hint, HintKind, JointId } from './hints';
 import { inHundred } from './words';
 
 const deg = (v: number | undefined): string => `${Math.round(v ?? 0)}°`;
 
 /** What a hint is called, what was seen and what to do with it, in plain sentences. */
-export function hintWords({ kind, facts }: Pick<Hint, 'kind' | 'facts'>): {
+export function hintWords(hint: Pick<Hint, 'kind' | 'facts' | 'joint' | 'place' | 'refer'>): Said {
+  if (hint.kind === 'joint') return jointWords(hint);
+  if (hint.kind === 'elsewhere' && hint.place) return elsewhereWords(hint.place);
+  return SAID[hint.kind](hint.facts);
+}
+
+interface Said {
   title: string;
   seen: string;
   then: string;
-} {
-  return SAID[kind](facts);
+}
+
+const JOINT_NAMES: Readonly<Record<JointId, string>> = {
+  'joint-or-capsule': 'hip joint',
+  'knee-joint': 'knee joint',
+  'ankle-joint': 'ankle joint',
+};
+
+function jointWords({ facts: f, joint = 'joint-or-capsule', refer }: Pick<Hint, 'facts' | 'joint' | 'refer'>): Said {
+  const name = JOINT_NAMES[joint];
+  const pinch =
+    joint === 'joint-or-capsule'
+      ? 'A movement ended in a pinch, or was felt in the groin or in front where the hip is folded.'
+      : 'A movement ended in a pinch.';
+  const hard = 'A movement ended hard, well before typical.';
+  return {
+    title: `Rather the ${name} than a muscle`,
+    seen:
+      f.pinch || f.hard
+        ? [f.pinch && pinch, f.hard && hard].filter(Boolean).join(' ')
+        : `${name === 'hip joint' ? 'Hip joint or capsule' : `The ${name}`} stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
+    then: refer
+      ? 'Stay well out of it, and stretch nothing that way. A clinician looks first.'
+      : f.pinch
+        ? joint === 'joint-or-capsule'
+          ? 'Stop before it pinches. Try another width or turn of the leg; if it stays or catches, a clinician looks.'
+          : 'Stop before it pinches. If it stays or catches, a clinician looks.'
+        : joint === 'joint-or-capsule'
+          ? 'Do not push that direction. Try another width or turn of the leg, and mid-range movement.'
+          : 'Do not push that direction; mid-range movement is welcome.',
+  };
+}
+
+/** What was felt away from the tissue that was tested. */
+function elsewhereWords(place: Place): Said {
+  switch (place) {
+    case 'knee':
+      return {
+        title: 'The knee felt it',
+        seen: 'The end was felt in the knee, which should not take the turn or the pull of the hip.',
+        then: 'Come out, and support or bend the leg another way. No muscle is judged by this reading.',
+      };
+    case 'low-back':
+      return {
+        title: 'The low back felt it first',
+        seen: 'The end was felt in the low back, so the leg may go further than was read.',
+        then: 'Hold the pelvis still and read again, or ask about the back first. No muscle is judged by this reading.',
+      };
+    case 'sit-bone':
+      return {
+        title: 'Felt at the sit bone',
+        seen: 'The end was felt where the tendons hold on, not in the belly of the muscle.',
+        then: 'Do not pull into it. Load it gently in mid-range; if it stays sore, a clinician looks.',
+      };
+    default:
+      return {
+        title: 'Felt where this test rarely pulls',
+        seen: `The end was felt here: ${PLACE_WORDS[place].toLowerCase()}. Nothing that usually stops this movement is felt there.`,
+        then: 'Ask again, and test that place by itself. Until then no muscle is named by this reading.',
+      };
+  }
 }
 
 /** What was read of a turning, lying and sitting; only what was. */
@@ -19,31 +86,27 @@ const lyingSitting = (lying: number | undefined, sitting: number | undefined): s
     ...(sitting === undefined ? [] : [`${deg(sitting)} sitting`]),
   ].join(' and ');
 
-const SAID: Readonly<Record<HintKind, (f: Hint['facts']) => { title: string; seen: string; then: string }>> = {
+const SAID: Readonly<Record<Exclude<HintKind, 'joint'>, (f: Hint['facts']) => Said>> = {
+  elsewhere: () => elsewhereWords('nowhere'),
   nerve: (f) => ({
     title: f.ask ? 'Muscle or nerve? Ask first' : 'Perhaps the nerve, not the muscle',
     seen: f.ask
-      ? 'The end was felt behind the knee or in the calf, away from the belly of the muscle.'
+      ? f.ask === 1
+        ? 'The end was felt behind the knee or in the calf, away from the belly of the muscle.'
+        : 'The end was felt as a tingling line down the leg.'
       : f.share === undefined
         ? 'The end was felt as tingling, or head or ankle changed what is felt far away.'
         : `The readings leave ${inHundred(f.share)} to a sensitive nerve.`,
     then: f.ask
-      ? 'At the end, lower the leg a little and draw the foot up, then lift the head. Write down whether the feeling far away changes. Until then nothing is lengthened here.'
+      ? f.ask === 2
+        ? 'Ease off. Do the straight leg raise and the slump before anything is lengthened here; if it stays, a clinician looks.'
+        : 'At the end, lower the leg a little and draw the foot up, then lift the head. Write down whether the feeling far away changes. Until then nothing is lengthened here.'
       : 'No long holds at the end of the raise. Move in and out gently; if there is numbness or weakness, a clinician looks first.',
   }),
   'both-rotations': (f) => ({
     title: 'The hip turns little both ways',
     seen: `Turning in ${lyingSitting(f.inLying, f.inSitting)}, out ${lyingSitting(f.outLying, f.outSitting)}: all below typical.`,
     then: 'That is rather the joint than a muscle. Stay in mid-range; with pain or beyond fifty, a clinician looks first.',
-  }),
-  joint: (f) => ({
-    title: 'Rather the joint than a muscle',
-    seen: f.pinch
-      ? 'A movement ended in a pinch, or was felt in the groin or in front where the hip is folded.'
-      : `Hip joint or capsule stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
-    then: f.pinch
-      ? 'Stop before it pinches. Try another width or turn of the leg; if it stays or catches, a clinician looks.'
-      : 'Do not push that direction. Try another width or turn of the leg, and mid-range movement.',
   }),
   'turned-in-bone': (f) => ({
     title: 'Thigh bone twisted inward by nature',

@@ -94,7 +94,7 @@ describe('what points past the muscle', () => {
     expect(hint).toBeDefined();
     expect(hint?.from.every((id) => given.some((r) => r.id === id))).toBe(true);
     expect(hintsOf(instead, person, []).some((h) => h.kind === kind)).toBe(false);
-    const { title, seen, then } = hintWords(hint ?? { kind, facts: {} });
+    const { title, seen, then } = hintWords(hint ?? { kind, facts: {}, refer: false });
     for (const said of [title, seen, then]) expect(said).not.toMatch(/NaN|undefined|null/);
   });
   it('tells the arithmetic of the standing tilt', () => {

@@ -1,7 +1,8 @@
-import { SIDES, type Side } from '@/core/body';
+import { SIDES, type GroupId, type Side } from '@/core/body';
 import type { Complaint, Place, Student } from '@/core/students/student';
 import { modelledReadoutOf, readoutOf } from '@/core/assessment/battery';
-import { bandOf, isModelled, normOf, type Readout } from '@/core/assessment/definition';
+import { bandOf, isModelled, normOf, type Movement, type Readout } from '@/core/assessment/definition';
+import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { pressesJoint } from '@/core/assessment/pinch';
 import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { MovementFinding } from './statements';
@@ -10,6 +11,7 @@ export const HINT_KINDS = [
   'nerve',
   'both-rotations',
   'joint',
+  'elsewhere',
   'turned-in-bone',
   'turned-out-bone',
   'guarding',
@@ -23,6 +25,10 @@ export const HINT_KINDS = [
 ] as const;
 export type HintKind = (typeof HINT_KINDS)[number];
 
+/** Joints that stop a movement. */
+export const JOINT_IDS = ['joint-or-capsule', 'knee-joint', 'ankle-joint'] as const satisfies readonly GroupId[];
+export type JointId = (typeof JOINT_IDS)[number];
+
 /** A sign that something other than the length of a muscle decides. The sentence is made from it in `hint-words.ts`. */
 export interface Hint {
   kind: HintKind;
@@ -31,6 +37,10 @@ export interface Hint {
   facts: Readonly<Record<string, number>>;
   /** Readings it rests on. */
   from: readonly string[];
+  /** Which joint speaks, where one does. */
+  joint?: JointId;
+  /** Where it was felt, where that is the point. */
+  place?: Place;
   /** True where a clinician should look before anything is done about it. */
   refer: boolean;
 }
@@ -41,6 +51,9 @@ export interface Understood {
   birthYear?: number;
   complaints?: readonly Complaint[];
 }
+
+/** Where a worn or pinched hip joint is felt. */
+const AT_THE_JOINT: readonly Place[] = ['groin-pinch', 'front-hip-crease', 'outer-hip'];
 
 /** Thresholds, rules of thumb of the field. */
 const ROTATION_GAP = 20;
@@ -66,7 +79,11 @@ const SLR = ['straight-leg-raise', 'hip-flexion'] as const;
 const FAR: Readonly<Record<string, readonly Place[]>> = {
   'straight-leg-raise': ['behind-knee', 'calf-high', 'calf-low', 'leg-line'],
   'knee-extension-90-90': ['calf-high', 'calf-low', 'leg-line'],
+  'figure-four': ['leg-line'],
+  'knee-to-opposite-shoulder': ['leg-line'],
 };
+/** Where head and ankle can be asked at the very end of the test. */
+const straightLeg = (r: Reading): boolean => r.test === SLR[0] || r.test === 'knee-extension-90-90';
 const feltFar = (r: Reading): boolean => r.placeFelt !== undefined && (FAR[r.test]?.includes(r.placeFelt) ?? false);
 
 /** Everything that points past the length of a muscle, most serious first. Empty where nothing does. */
@@ -101,29 +118,13 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.
     const far = usual.filter((r) => r.side === side && r.distant === undefined && !r.pain && feltFar(r) && short(r));
     if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
-    else if (far.length > 0) out.push(hint('nerve', side, far, { ask: 1 }));
+    else if (far.length > 0) out.push(hint('nerve', side, far, { ask: far.some(straightLeg) ? 1 : 2 }));
     else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));
 
     out.push(...rotations(side, of, z, person, own, hint));
 
-    const joint = movements.filter(
-      (m) => m.side === side && m.band < SHORT_Z && shareOf(m, 'joint-or-capsule') >= JOINT_LIKELY,
-    );
-    // A pinch says it by itself, whatever the range.
-    const pinching = usual.filter((r) => r.side === side && pressesJoint(r) && modelledReadoutOf(r.test, r.readout));
-    if (pinching.length > 0)
-      out.push({
-        ...hint('joint', side, pinching, {
-          pinch: 1,
-          share: Math.max(JOINT_LIKELY, ...joint.map((m) => shareOf(m, 'joint-or-capsule'))),
-        }),
-        from: [...new Set([...pinching.map((r) => r.id), ...joint.flatMap((m) => m.readings)])],
-      });
-    else if (joint.length > 0)
-      out.push({
-        ...hint('joint', side, [], { share: Math.max(...joint.map((m) => shareOf(m, 'joint-or-capsule'))) }),
-        from: [...new Set(joint.flatMap((m) => m.readings))],
-      });
+    for (const joint of JOINT_IDS) out.push(...jointHints(joint, side, usual, movements, z));
+    out.push(...elsewhere(side, usual, movements));
 
     for (const r of usual.filter((x) => x.side === side)) {
       const readout = readoutOf(r.test, r.readout);
@@ -206,6 +207,62 @@ export const controlGap = (
   readout: Pick<Readout, 'better'>,
 ): number => (meanOf(passive.trials) - meanOf(active.trials)) * (readout.better === 'lower' ? -1 : 1);
 
+/** The joint that a movement bends or turns at its end, where a hard stop or a pinch names one. */
+const jointOf = (movement: Movement): JointId =>
+  movement.startsWith('ankle')
+    ? 'ankle-joint'
+    : movement.includes('knee-flexion') || movement === 'kneeling'
+      ? 'knee-joint'
+      : 'joint-or-capsule';
+
+/**
+ * What says that a joint, not a muscle, stops: a pinch or a press by itself, whatever the range; a hard stop well before typical; or what the
+ * readings leave. A hip that ends hard, pinches and goes little is the picture of bone on bone: a clinician looks first.
+ */
+function jointHints(
+  joint: JointId,
+  side: Side,
+  usual: readonly Reading[],
+  movements: readonly MovementFinding[],
+  z: (r: Reading) => number | null,
+): Hint[] {
+  const own = usual.filter((r) => {
+    const movement = modelledReadoutOf(r.test, r.readout)?.movement;
+    return r.side === side && movement !== undefined && jointOf(movement) === joint;
+  });
+  const pinching = own.filter(pressesJoint);
+  const hard = own.filter((r) => r.endFeel === 'hard-block' && (z(r) ?? 0) < SHORT_Z);
+  const told = movements.filter((m) => m.side === side && m.band < SHORT_Z && shareOf(m, joint) >= JOINT_LIKELY);
+  // A knee or ankle that only the sums point to is told as the limiter; it needs a sign of its own to be a hint.
+  if (pinching.length + hard.length === 0 && (told.length === 0 || joint !== 'joint-or-capsule')) return [];
+  const share = Math.max(JOINT_LIKELY, ...told.map((m) => shareOf(m, joint)));
+  const clearly = [...pinching, ...hard].some((r) => (z(r) ?? 0) < CLEARLY_SHORT_Z);
+  return [
+    {
+      kind: 'joint',
+      side,
+      joint,
+      facts: { share, ...(pinching.length > 0 && { pinch: 1 }), ...(hard.length > 0 && { hard: 1 }) },
+      from: [...new Set([...pinching, ...hard].map((r) => r.id).concat(told.flatMap((m) => m.readings)))],
+      refer: pinching.length > 0 && hard.length > 0 && clearly,
+    },
+  ];
+}
+
+/** What was felt at a place that is not the tested tissue's: once for each place. */
+function elsewhere(side: Side, usual: readonly Reading[], movements: readonly MovementFinding[]): Hint[] {
+  const strange = new Set(movements.filter((m) => m.side === side && m.strange).flatMap((m) => m.readings));
+  const at = new Map<Place, string[]>();
+  for (const r of usual) {
+    if (r.side !== side || !r.placeFelt) continue;
+    const away = feltElsewhere(r);
+    if (feltFar(r)) continue;
+    if (away !== null || (strange.has(r.id) && r.placeFelt !== 'nowhere'))
+      at.set(r.placeFelt, [...(at.get(r.placeFelt) ?? []), r.id]);
+  }
+  return [...at].map(([place, from]) => ({ kind: 'elsewhere', side, place, from, facts: {}, refer: false }));
+}
+
 const shareOf = (m: MovementFinding, structure: string): number =>
   m.limiters.find((l) => l.structure === structure)?.probability ?? 0;
 
@@ -239,14 +296,13 @@ function rotations(
   if (oneWhole && read.every((r) => (z(r) ?? 0) < least)) {
     const year = Math.max(...own.map((r) => Number(r.takenAt.slice(0, 4))));
     const older = person.birthYear !== undefined && year - person.birthYear > OVER_AGE;
-    const sore = person.complaints?.some(
-      (c) =>
-        ['groin-pinch', 'front-hip-crease', 'outer-hip'].includes(c.place) && (c.side === side || c.side === 'both'),
-    );
+    const sore =
+      person.complaints?.some((c) => AT_THE_JOINT.includes(c.place) && (c.side === side || c.side === 'both')) ===
+        true || own.some((r) => r.side === side && r.placeFelt === 'groin-pinch');
     const told = Object.fromEntries(
       Object.entries({ inLying, outLying, inSitting, outSitting }).filter(([, v]) => v !== null),
     ) as Hint['facts'];
-    return [hint('both-rotations', side, from, told, older && sore === true)];
+    return [hint('both-rotations', side, from, told, older && sore)];
   }
   if (inLying === null || outLying === null || inSitting === null || outSitting === null) return [];
   const facts = { inLying, outLying, inSitting, outSitting, ...(version ? { version: meanOf(version.trials) } : {}) };

@@ -1,5 +1,5 @@
 export * from './findings';
-export { isLimited, LIMITED } from './statements';
+export { isLimited, LIMITED, tellsOfMuscle } from './statements';
 export {
   ELEMENT_COUNT,
   DIMENSIONS,
@@ -14,13 +14,13 @@ export {
 export type { FeltInPose } from './pose-places';
 export { ASK_AT_MOST, SETTLED_AT, type Question, type Settling, type Suggestion } from './question';
 export type { Doubt } from './consistency';
-export { CONTROL_GAP, controlGap, type Hint } from './hints';
+export { CONTROL_GAP, controlGap, JOINT_IDS, type Hint, type JointId } from './hints';
 export { ERROR, errorScale, contextOf } from './likelihood';
 export { endFeelGiven, placeGiven } from './evidence';
 export { StopTable, stopTableFor } from './stop-table';
 export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';
-export { SHORT_AT, worstMember } from './summarise';
+export { shortBelow, worstMember } from './summarise';
 export { groupStrength, summariseStrength, type StrengthFinding } from './strength';
 export { atComplaints, type AtComplaint } from './at-complaint';
 export { limitsOf, readLimits, restsOn, writeLimits, type Limit, type LimitsOf } from './limits';

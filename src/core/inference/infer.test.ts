@@ -4,7 +4,7 @@ import { modelledReadouts } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import { infer, type Findings } from './index';
-import { informationGain } from './next-test';
+import { informationGain } from './information';
 import { bandWords, headline, inHundred, leadingMovement, limiterWords } from './words';
 
 /** Tests that tell the model something. */

@@ -93,7 +93,7 @@ export function* inferring(
     movements,
     doubts,
     hints: hintsOf(own, student, movements),
-    next: options.next === false ? [] : nextTests(told, terms, person, model, seed),
+    next: options.next === false ? [] : nextTests(told, terms, own, movements, person, model, seed),
     question: options.question ? settle(options.question, told, terms, own, person, model, seed) : null,
     diagnostics: {
       samples: drawCount(draws),

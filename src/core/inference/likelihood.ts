@@ -2,6 +2,7 @@ import { KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/
 import type { Student } from '@/core/students/student';
 import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
 import { modelledReadoutOf, testById } from '@/core/assessment/battery';
+import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
 import { distantGiven, endFeelGiven, placeGiven } from './evidence';
 import type { PoseFelt } from './pose-places';
@@ -72,7 +73,7 @@ export interface Term {
   scale: number;
   /** True where something else ended the test first: the tissue allows at least this much. */
   atLeast: boolean;
-  /** True where pain, guarding, fear or another way of moving ended it: the value is no end of range at all. */
+  /** True where pain, guarding, fear, another way of moving or another part of the body ended it: the value is no end of range at all. */
   brokenOff: boolean;
   /** Chances of what was said of the end, by element: place felt, end feel, what head or ankle changed. */
   told: readonly Float64Array[];
@@ -146,7 +147,10 @@ function termOf(
   const eased = easedBy(reading, readout);
   const value =
     eased !== null && eased * (readout.degreesPerUnit ?? 1) > EASED_DEG ? (reading.afterBreath ?? read) : read;
-  const brokenOff = reading.pain === true || (reading.endFeel !== undefined && BROKEN_OFF.has(reading.endFeel));
+  const brokenOff =
+    reading.pain === true ||
+    (reading.endFeel !== undefined && BROKEN_OFF.has(reading.endFeel)) ||
+    feltElsewhere(reading) !== null;
   const touched = reading.endFeel === 'body-contact' || atTheEnd(readout, value);
   const felt = reading.placeFelt ? placeGiven(reading.placeFelt) : null;
   return {

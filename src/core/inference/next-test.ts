@@ -1,156 +1,157 @@
-import { GROUPS, SIDES, type Side, type StrandModel } from '@/core/body';
-import { PLACES } from '@/core/students/student';
-import { BATTERY, MOVEMENTS } from '@/core/assessment/battery';
-import { modelledReadouts, normFor, type Context, type ModelledReadout } from '@/core/assessment/definition';
-import { boneContext, errorScale, ERROR, type Term, type Compared } from './likelihood';
+import { ELEMENTS, groupOf, GROUPS, SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
+import { MOVEMENTS, testById } from '@/core/assessment/battery';
+import { testsFor } from '@/core/assessment/complaints';
+import type { Reading } from '@/core/assessment/reading';
+import type { Complaint, Place } from '@/core/students/student';
 import { placeGiven } from './evidence';
-import type { NextTest } from './statements';
-import { COUNT, DIMENSIONS } from './prior';
-import { Random } from './random';
-import { drawCount, limitersPerDraw, tableOf, weightsOf } from './summarise';
 import type { Draws } from './hamiltonian-sampler';
-import { stopTableFor } from './stop-table';
+import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type Asked } from './information';
+import { boneContext, contextOf, type Compared, type Term } from './likelihood';
+import { SETTLED_AT } from './question';
+import { Random } from './random';
+import { isLimited, type MovementFinding, type NextTest } from './statements';
+import { limitersPerDraw, tableOf } from './summarise';
+import { stillToRead } from './still-to-read';
 
-const VALUE_BINS = 4;
+/** Bits that a test must be expected to tell before it is worth a turn of the body (our default). */
+const WORTH_ASKING = 0.05;
+/**
+ * Movements of a side that make a whole look at it; once they are read, one that nobody read is asked for only where it is limited with at least
+ * this chance (our defaults).
+ */
+const WHOLE_LOOK = 9;
+const PROBABLY_LIMITED = 0.35;
 
-/** Draws that the question is asked of: more tell little more and cost the teacher's time. */
-export const ASKED_DRAWS = 400;
-const CELLS = PLACES.length * VALUE_BINS;
-const LABELS = GROUPS.length;
-
-/** Entropy in bits of `width` counts from `from`, with the Miller–Madow correction for few samples. */
-function entropy(counts: Int32Array, from: number, width: number): number {
-  let n = 0,
-    h = 0,
-    seen = 0;
-  for (let k = from; k < from + width; k++) n += counts[k];
-  if (n === 0) return 0;
-  for (let k = from; k < from + width; k++) {
-    const c = counts[k];
-    if (c === 0) continue;
-    h -= (c / n) * Math.log2(c / n);
-    seen++;
-  }
-  return h + (seen - 1) / (2 * n * Math.LN2);
-}
-
-const together = new Int32Array(CELLS * LABELS);
-const labelled = new Int32Array(LABELS);
-
-/** Mutual information in bits between limiter labels and outcome cells (below `CELLS`) over the same draws. */
-export function informationGain(labels: Uint8Array, cells: Uint16Array): number {
-  together.fill(0);
-  labelled.fill(0);
-  for (let d = 0; d < labels.length; d++) {
-    labelled[labels[d]]++;
-    together[cells[d] * LABELS + labels[d]]++;
-  }
-  let conditional = 0;
-  for (let cell = 0; cell < CELLS; cell++) {
-    let n = 0;
-    for (let k = 0; k < LABELS; k++) n += together[cell * LABELS + k];
-    if (n > 0) conditional += (n / labels.length) * entropy(together, cell * LABELS, LABELS);
-  }
-  return Math.max(0, entropy(labelled, 0, LABELS) - conditional);
-}
-
-/** Share of draws with one and the same limiter from which on a movement is no question any more. */
-const SETTLED = 0.95;
-function isOpen(labels: Uint8Array): boolean {
-  labelled.fill(0);
-  for (const k of labels) labelled[k]++;
-  return Math.max(...labelled) < SETTLED * labels.length;
-}
-
-/** Every so-manieth draw, as one chain. */
-export function thinnedTo(draws: Draws, most: number): Draws {
-  const n = drawCount(draws);
-  if (n <= most) return draws;
-  const x = new Float32Array(most * DIMENSIONS);
-  for (let k = 0; k < most; k++) {
-    const d = Math.floor((k * n) / most);
-    x.set(draws.x.subarray(d * DIMENSIONS, (d + 1) * DIMENSIONS), k * DIMENSIONS);
-  }
-  return { ...draws, x, chains: 1, perChain: most };
+/** What is still in question on a side: limiters of limited movements that are not plain, and movements that nobody has read. */
+interface Questions {
+  unclear: { labels: Uint8Array; between: readonly GroupId[] }[];
+  unread: Uint8Array[];
 }
 
 /**
- * Tests not yet done, by how much they are expected to tell about what stops this side's movements: mutual information
- * between the limiter and a simulated outcome (reading with its error, place felt) over the posterior draws.
+ * Tests worth doing next, in three ranks: what tells apart the candidates for a limited movement; what looks at a complaint, or at the
+ * place where something unexpected was felt, and is not read; what may find another limited movement. Nothing is proposed that cannot change
+ * an aim: a movement that is usual, or plainly stopped by one group, asks nothing more. Empty says: enough. Within a rank by mutual information between limiter and simulated outcome (reading with its
+ * error, place felt) over the posterior draws, in bits.
  */
 export function nextTests(
   all: Draws,
   terms: readonly Term[],
-  person: Compared,
+  readings: readonly Reading[],
+  movements: readonly MovementFinding[],
+  person: Compared & { complaints?: readonly Complaint[] },
   model: StrandModel,
   seed: number,
 ): NextTest[] {
   const draws = thinnedTo(all, ASKED_DRAWS);
-  const done = new Set(terms.map((t) => `${t.reading.test}/${t.reading.readout}/${t.side}`));
   const random = new Random(seed + 29);
-  return SIDES.flatMap((side) => {
-    const open = BATTERY.map((t) => ({
-      test: t.id,
-      readouts: modelledReadouts(t).filter((r) => !r.insteadOf && !done.has(`${t.id}/${r.id}/${side}`)),
-    }));
-    if (open.every((t) => t.readouts.length === 0)) return [];
-    const questions = MOVEMENTS.map(
-      (m) => limitersPerDraw(draws, tableOf(m, side, terms, person, model), side).group,
-    ).filter(isOpen);
-    return open
-      .filter((t) => t.readouts.length > 0)
-      .map(({ test, readouts }) => {
-        let gain = 0;
-        for (const readout of readouts) {
-          const cells = simulate({ readout, side, test }, boneContext(person, side), draws, person, model, random);
-          for (const labels of questions) gain += informationGain(labels, cells);
-        }
-        return { test, side, gain };
+  const asked = complaintOrder(person.complaints ?? []);
+  const strange = movements
+    .filter((m) => m.strange)
+    .flatMap((m) => readings.filter((r) => r.side === m.side && m.readings.includes(r.id)));
+  const known = new Set(readings.map((r) => `${r.test}/${r.side}`));
+  const questions = {
+    left: questionsOf('left', draws, terms, movements, person, model),
+    right: questionsOf('right', draws, terms, movements, person, model),
+  };
+  const told = stillToRead(readings, SIDES).flatMap((list): NextTest[] => {
+    const [{ test, side, variant }] = list;
+    // Read-outs of one test tell much the same about one question, and new things about others.
+    const unclear = questions[side].unclear.map(() => 0);
+    let unread = 0;
+    for (const a of list) {
+      const context = { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, side) };
+      const cells = simulate(a, context, draws, person, model, random);
+      questions[side].unclear.forEach(({ labels, between }, q) => {
+        if (speaksOf(a, between)) unclear[q] = Math.max(unclear[q], informationGain(labels, cells));
       });
-  }).sort((a, b) => b.gain - a.gain || (a.test + a.side < b.test + b.side ? -1 : 1));
+      if (!variant) for (const labels of questions[side].unread) unread += informationGain(labels, cells);
+    }
+    const own = { test, side, ...(variant && { variant }) };
+    const clearer = unclear.reduce((s, v) => s + v, 0);
+    if (clearer >= WORTH_ASKING) return [{ ...own, gain: clearer, why: 'unclear' }];
+    if (variant) return [];
+    if (strange.some((r) => r.side === side && r.placeFelt && list.some((a) => looksAt(a, r.placeFelt ?? 'nowhere'))))
+      return [{ ...own, gain: unread, why: 'unclear' }];
+    if (asked(test, side) >= 0 && !known.has(`${test}/${side}`)) return [{ ...own, gain: unread, why: 'complaint' }];
+    return unread >= WORTH_ASKING ? [{ ...own, gain: unread, why: 'unread' }] : [];
+  });
+  const order = ({ why, test, side }: NextTest): number => (why === 'complaint' ? asked(test, side) : 0);
+  return told.sort(
+    (a, b) =>
+      RANK.indexOf(a.why) - RANK.indexOf(b.why) ||
+      order(a) - order(b) ||
+      b.gain - a.gain ||
+      (a.test + a.side < b.test + b.side ? -1 : 1),
+  );
 }
 
-/** A reading that could be taken: of a read-out, a side and perhaps another way of doing it. */
-export interface Asked {
-  test: string;
-  readout: ModelledReadout;
-  side: Side;
-  variant?: string;
+/** Whether a read-out is a test of one of these groups, as the field has it: a calf says little of a hip, whatever people have in common. */
+function speaksOf({ test, readout }: Asked, groups: readonly GroupId[]): boolean {
+  const limiters = readout.limiters ?? testById(test)?.limiters ?? [];
+  return limiters.some(({ structure }) => groups.some((g) => groupOf(structure) === g));
 }
 
-/** Outcome cell of a simulated reading in each draw: quarter of the values × place felt. */
-export function simulate(
-  { test, readout, side, variant }: Asked,
-  context: Context,
+const RANK: readonly NextTest['why'][] = ['unclear', 'complaint', 'unread'];
+
+/** Chance from which a place is the usual one of an element that stops. */
+const USUAL_PLACE = 0.4;
+
+/** Whether what a read-out is usually stopped by is felt at a place. */
+function looksAt({ test, readout }: Asked, place: Place): boolean {
+  const limiters = readout.limiters ?? testById(test)?.limiters ?? [];
+  const most = Math.max(...limiters.map((l) => l.weight));
+  const given = placeGiven(place);
+  return limiters.some(
+    ({ structure, weight }) =>
+      weight === most &&
+      ELEMENTS.some((e, g) => (e.id === structure || e.structures.includes(structure)) && given[g] >= USUAL_PLACE),
+  );
+}
+
+/** How early complaints ask for a test of a side, 0 first; −1 where they do not. */
+function complaintOrder(
+  complaints: readonly Pick<Complaint, 'place' | 'side' | 'sounds'>[],
+): (test: string, side: Side) => number {
+  const of = (side: Side) =>
+    testsFor(complaints.filter((c) => c.side === side || c.side === 'both')).map((t) => t.test);
+  const wanted = { left: of('left'), right: of('right') };
+  return (test, side) => wanted[side].indexOf(test);
+}
+
+function questionsOf(
+  side: Side,
   draws: Draws,
+  terms: readonly Term[],
+  movements: readonly MovementFinding[],
   person: Compared,
   model: StrandModel,
-  random: Random,
-): Uint16Array {
-  const table = stopTableFor(readout, context, normFor(readout, person.sexForNorms), model);
-  const n = drawCount(draws);
-  const scale = errorScale(readout, { trials: [0, 0], side, test, variant });
-  const values = new Float64Array(n);
-  const places = new Uint16Array(n);
-  const weights = weightsOf(draws, side);
-  const shares = new Float64Array(COUNT);
-  const likely = PLACES.map((p) => placeGiven(p));
-  const chance = new Float64Array(PLACES.length);
-  for (let d = 0; d < n; d++) {
-    values[d] = table.stop(weights, d * COUNT, shares).end + scale * random.studentT(ERROR.degrees);
-    for (let p = 0; p < PLACES.length; p++) {
-      chance[p] = 0;
-      for (let g = 0; g < COUNT; g++) chance[p] += shares[g] * likely[p][g];
+): Questions {
+  const out: Questions = { unclear: [], unread: [] };
+  const whole = movements.filter((m) => m.side === side && m.measured !== null).length >= WHOLE_LOOK;
+  for (const movement of MOVEMENTS) {
+    const found = movements.find((m) => m.side === side && m.movement === movement);
+    if (found) {
+      const first = found.limiters.at(0);
+      // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the answer.
+      const askable = isLimited(found) && !found.pinched && !found.strange && !found.brokenOff;
+      // Between muscle and nerve it is head and ankle that answer, at the end of the same test.
+      const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
+      if (askable && !nerve && first && first.probability < SETTLED_AT)
+        out.unclear.push({
+          labels: limitersPerDraw(draws, tableOf(movement, side, terms, person, model), side).group,
+          between: found.limiters.slice(0, 2).map((l) => l.structure),
+        });
+      continue;
     }
-    places[d] = random.pick(chance);
+    const table = tableOf(movement, side, terms, person, model);
+    const { group, end } = limitersPerDraw(draws, table, side);
+    const upward = table.readout.better === 'lower' ? -1 : 1;
+    const labels = group.map((g, d) =>
+      isLimited({ band: ((end[d] - table.norm.mean) * upward) / table.norm.sd }) ? g : NO_LIMITER,
+    );
+    const limited = labels.filter((g) => g < GROUPS.length).length / labels.length;
+    if (!whole || limited >= PROBABLY_LIMITED) out.unread.push(labels);
   }
-  const sorted = Float64Array.from(values).sort();
-  const cuts = Array.from({ length: VALUE_BINS - 1 }, (_, i) => sorted[Math.floor(((i + 1) / VALUE_BINS) * n)]);
-  const cells = new Uint16Array(n);
-  for (let d = 0; d < n; d++) {
-    let bin = 0;
-    while (bin < cuts.length && values[d] >= cuts[bin]) bin++;
-    cells[d] = places[d] * VALUE_BINS + bin;
-  }
-  return cells;
+  return out;
 }

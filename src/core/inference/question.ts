@@ -1,13 +1,14 @@
 import { SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
 import { turnsBetween } from '@/core/assessment/batteries';
-import { BATTERY, testById } from '@/core/assessment/battery';
-import { modelledReadouts, type Movement, type Position } from '@/core/assessment/definition';
-import { kindOf, type Reading } from '@/core/assessment/reading';
+import { testById } from '@/core/assessment/battery';
+import { type Movement, type Position } from '@/core/assessment/definition';
+import type { Reading } from '@/core/assessment/reading';
 import type { Limiter } from './statements';
 import type { Draws } from './hamiltonian-sampler';
 import { boneContext, contextOf, type Compared, type Term } from './likelihood';
-import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type Asked } from './next-test';
+import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type Asked } from './information';
 import { Random } from './random';
+import { stillToRead } from './still-to-read';
 import { limiterShares, limitersPerDraw, tableOf } from './summarise';
 
 /** What is to be settled: what stops one movement of a side, or anything else that has a limiter in every draw. */
@@ -120,26 +121,15 @@ export function settle(
 const net = (t: Suggestion): number => t.gain - TURN_COSTS * t.turns;
 
 /** Everything that could still be read for a question: tests of its side, and other ways of doing those begun. */
-function candidates(question: Question, readings: readonly Reading[]): { asked: Asked[]; turns: number }[] {
+function candidates(
+  question: Question,
+  readings: readonly Reading[],
+): { asked: readonly [Asked, ...Asked[]]; turns: number }[] {
   const sides = question.labels ? SIDES : [question.side];
-  const done = new Set(readings.map(kindOf));
-  return BATTERY.filter((t) => t.sided && !question.closed?.includes(t.id)).flatMap((test) =>
-    sides.flatMap((side) => {
-      const turns = question.from ? turnsBetween(question.from, test.position) : 0;
-      const ways: (string | undefined)[] = [
-        undefined,
-        ...(test.variants ?? []).filter((v) => v.context).map((v) => v.id),
-      ];
-      return ways.flatMap((variant) => {
-        const only = variant ? testById(test.id)?.variants?.find((v) => v.id === variant)?.readouts : undefined;
-        const asked = modelledReadouts(test)
-          .filter((r) => !r.insteadOf && (!only || only.includes(r.id)))
-          .filter((r) => !done.has(kindOf({ test: test.id, readout: r.id, side, variant })))
-          .map((readout): Asked => ({ test: test.id, readout, side, ...(variant ? { variant } : {}) }));
-        // Another way of a test tells by its difference from the usual way: that comes first.
-        const begun = asked.every((a) => done.has(kindOf({ test: test.id, readout: a.readout.id, side })));
-        return asked.length === 0 || (variant && !begun) ? [] : [{ asked, turns }];
-      });
-    }),
-  );
+  return stillToRead(readings, sides)
+    .filter(([first]) => testById(first.test)?.sided === true && !question.closed?.includes(first.test))
+    .map((asked) => {
+      const position = testById(asked[0].test)?.position;
+      return { asked, turns: question.from && position ? turnsBetween(question.from, position) : 0 };
+    });
 }

@@ -71,6 +71,8 @@ export function otherWay(m: MovementFinding, readings: readonly Reading[]): { ho
 export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): string {
   const what = `Your ${m.side} ${STOPS[m.movement]}`;
   const [a, b] = m.limiters;
+  if (m.strange) return `${what}, and what stops it is not clear: it was felt where nothing usually stops it.`;
+  if (m.hard && m.clarity === 'unclear') return `${what} hard, which is rather the joint than a muscle.`;
   const way = otherWay(m, readings);
   const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
   if (a && m.clarity === 'one')

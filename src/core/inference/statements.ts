@@ -35,6 +35,13 @@ export interface Limiter {
 export const LIMITED = -1;
 export const isLimited = (m: Pick<MovementFinding, 'band'>): boolean => m.band < LIMITED;
 
+/** Probability from which one name stands alone for what stops a movement. */
+export const ONE_NAME = 0.8;
+
+/** False where a joint, a hard stop or an unexpected place speaks: nothing is lengthened for such a movement. */
+export const tellsOfMuscle = (m: Pick<MovementFinding, 'pinched' | 'hard' | 'strange'>): boolean =>
+  !m.pinched && !m.hard && !m.strange;
+
 export interface MovementFinding {
   movement: Movement;
   side: Side;
@@ -49,6 +56,10 @@ export interface MovementFinding {
   brokenOff?: boolean;
   /** True where a reading of it ended in a pinch, or was felt in the groin or in front of the folded hip: the joint speaks, not a muscle. */
   pinched?: boolean;
+  /** True where the reading that it is told by ended hard, as bone on bone. */
+  hard?: boolean;
+  /** True where it was felt at a place where nothing that can stop this movement pulls: what stops it is not known then. */
+  strange?: boolean;
   /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;
   limiters: Limiter[];
@@ -65,6 +76,10 @@ export interface MovementFinding {
 export interface NextTest {
   test: string;
   side: Side;
-  /** Bits by which it is expected to reduce what is unclear about the limiters. */
+  /** Another way of doing it, where not the usual one. */
+  variant?: string;
+  /** Bits by which it is expected to reduce what is in question. */
   gain: number;
+  /** It tells apart what may stop a limited movement; it looks at a complaint; it may find another limited movement. */
+  why: 'unclear' | 'complaint' | 'unread';
 }

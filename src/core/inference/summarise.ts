@@ -1,11 +1,12 @@
-import { GROUPS, GROUP_OF, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
+import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
 import { pressesJoint } from '@/core/assessment/pinch';
 import { meanOf } from '@/core/assessment/reading';
-import type { Estimate, Limiter, MovementFinding, StructureFinding } from './statements';
+import { ONE_NAME, type Estimate, type Limiter, type MovementFinding, type StructureFinding } from './statements';
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
+import { placeGiven } from './evidence';
 import { plainCheck } from './plain-check';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
 import { Random } from './random';
@@ -23,8 +24,11 @@ export function withNugget(draws: Draws, seed: number): Draws {
   const random = new Random(seed + 13);
   return { ...draws, x: draws.x.map((v) => v + NUGGET * random.normal()) };
 }
-/** A member is short when it is this many SD below typical. */
-export const SHORT_AT = -1;
+/**
+ * A group is short when its least tolerant member is less than that of this share of typical people have: for one member 1 SD below the mean.
+ * A cut at 1 SD for every member would call a group of four short in a third of all people, and whatever nobody tested beside one low reading.
+ */
+const SHORTEST_SHARE = 0.1587;
 
 export const drawCount = (draws: Draws): number => draws.chains * draws.perChain;
 
@@ -59,19 +63,26 @@ function typicalGroups(): Float64Array[] {
   return out.map((v) => v.sort());
 }
 let typical: Float64Array[] | null = null;
+const typicalPeople = (): Float64Array[] => (typical ??= typicalGroups());
+
+/** Tolerance of the least tolerant member below which a group (index in `GROUPS`) is short, SD of one member. */
+export function shortBelow(group: number): number {
+  const people = typicalPeople()[group];
+  return people[Math.round(SHORTEST_SHARE * people.length)];
+}
 
 /** Tolerance of every group on both sides. */
 export function summariseStructures(draws: Draws): StructureFinding[] {
-  typical ??= typicalGroups();
-  const people = typical;
+  const people = typicalPeople();
   const n = drawCount(draws);
   return SIDES.flatMap((side, s) =>
     GROUPS.map((structure, k): StructureFinding => {
       const values = new Float64Array(n);
+      const cut = shortBelow(k);
       let short = 0;
       for (let d = 0; d < n; d++) {
         const worst = worstMember(draws.x, d * DIMENSIONS + s * COUNT, k);
-        if (worst < SHORT_AT) short++;
+        if (worst < cut) short++;
         values[d] = worst;
       }
       const tolerance = estimate(values);
@@ -126,6 +137,27 @@ export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { g
   return { group, end };
 }
 
+/** Chance of a place among all that can stop a movement, below which the place does not belong to it (ours): less than one in forty. */
+const STRANGE = 0.025;
+const LOOKED_AT = 200;
+
+/** Whether a reading was felt where nothing that can stop its movement is felt. "Nowhere" is no place. */
+function isStrange(draws: Draws, term: Term): boolean {
+  const place = term.reading.placeFelt;
+  if (!place || place === 'nowhere' || term.brokenOff || pressesJoint(term.reading)) return false;
+  const given = placeGiven(place),
+    shares = new Float64Array(COUNT),
+    weights = new Float64Array(DIMENSIONS);
+  const n = drawCount(draws);
+  let chance = 0;
+  for (let k = 0; k < LOOKED_AT; k++) {
+    weigh(draws.x, Math.floor((k * n) / LOOKED_AT) * DIMENSIONS, weights, 0, DIMENSIONS);
+    term.table.stop(weights, term.offset, shares);
+    for (const g of term.table.active) chance += (shares[g] * given[g]) / LOOKED_AT;
+  }
+  return chance < STRANGE;
+}
+
 /** Shares of draws in which each group stops the movement, largest first, those below 1 % left out. */
 export function limiterShares(group: Uint8Array): Limiter[] {
   const counts = GROUPS.map(() => 0);
@@ -135,10 +167,13 @@ export function limiterShares(group: Uint8Array): Limiter[] {
     .sort((a, b) => b.probability - a.probability || (a.structure < b.structure ? -1 : 1));
 }
 
+/** Whether a muscle is named first: a hard stop contradicts that. */
+const isMuscle = ([first]: readonly Limiter[]): boolean => first !== undefined && isMuscleGroup(first.structure);
+
 /** How plainly a list of limiters may be told. */
 export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarity'] {
   const [first, second] = limiters;
-  if (first && first.probability >= 0.8) return 'one';
+  if (first && first.probability >= ONE_NAME) return 'one';
   if (first && second && first.probability >= 0.5 && first.probability + second.probability >= 0.8) return 'two';
   return 'unclear';
 }
@@ -188,6 +223,9 @@ export function summariseMovements(
       const main = own ? { test: own.reading.test, readout: own.reading.readout } : MAIN_TEST[movement];
       const measured = own?.reading;
       const expected = estimate(end);
+      const touched = measured?.endFeel === 'body-contact';
+      const hard = own?.reading.endFeel === 'hard-block',
+        strange = own !== null && isStrange(draws, own);
       return [
         {
           movement,
@@ -198,10 +236,12 @@ export function summariseMovements(
           norm: { mean: norm.mean, sd: norm.sd, source: norm.source },
           ...(own?.brokenOff && { brokenOff: true }),
           ...(about.some((t) => pressesJoint(t.reading)) && { pinched: true }),
-          // Where somebody stopped is not how far it goes.
-          band: bandOf(table.readout, measured && !own.brokenOff ? meanOf(measured.trials) : expected.mean, norm),
+          ...(hard && { hard }),
+          ...(strange && { strange }),
+          // Where somebody stopped, or body met body, is not how far it goes; what breathing won back is.
+          band: bandOf(table.readout, own && !own.brokenOff && !touched ? own.value : expected.mean, norm),
           limiters,
-          clarity: clarityOf(limiters),
+          clarity: strange || (hard && isMuscle(limiters)) ? 'unclear' : clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
           carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
           plain: plainCheck(main.test, main.readout, measured?.placeFelt),

@@ -2,7 +2,7 @@ import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Findings } from './findings';
-import { isLimited, LIMITED, type MovementFinding } from './statements';
+import { isLimited, LIMITED, ONE_NAME, type MovementFinding } from './statements';
 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;
@@ -18,6 +18,10 @@ export const otherOpinion = (m: MovementFinding): GroupId | null => {
 /** One or two names, or "not clear", for what stops a movement. Where the textbook would say another, both are told. */
 export function limiterWords(m: MovementFinding): string {
   const [a, b] = m.limiters;
+  if (m.strange) return 'not clear: felt where nothing usually stops it';
+  if (m.hard && m.clarity === 'unclear') return 'a hard stop: rather the joint than a muscle';
+  // Sure of the draws, but two readings of it pull apart: then neither is believed.
+  if (m.clarity === 'unclear' && a && a.probability >= ONE_NAME) return 'not clear: its readings contradict each other';
   const other = otherOpinion(m);
   if (other && a)
     return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;

@@ -17,8 +17,12 @@ import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Answer } from '@/workers/use-core';
 import { LateProgress } from '../shell/LateProgress';
 
-/** Information below this is not worth another turn, bits (our default). */
-const WORTH_ASKING = 0.05;
+/** Why a test is worth doing next. */
+const WHY: Readonly<Record<NextTest['why'], string>> = {
+  unclear: 'It tells apart what may stop a limited movement.',
+  complaint: 'It looks at the place that bothers the student.',
+  unread: 'Of what is not read yet, this may tell you most.',
+};
 
 /** What stops the movement being tested as far as the readings tell, what stays unclear, and the test that would tell. */
 export function LiveFindings({
@@ -39,7 +43,7 @@ export function LiveFindings({
   person: Pick<Student, 'sexForNorms' | 'birthYear'>;
   /** Tests that may be done, by what they would tell. */
   next: readonly NextTest[];
-  onTest: (next: { test: string; side: Side }) => void;
+  onTest: (next: { test: string; side: Side; variant?: string }) => void;
 }) {
   const side: Side = readSide === 'left' ? 'left' : 'right';
   const findings = inference.value?.findings ?? null;
@@ -49,7 +53,8 @@ export function LiveFindings({
   const m = of(findings);
   const earlier = of(before);
   const unclear = (findings?.movements ?? []).filter((x) => x.clarity === 'unclear' && x.side === side);
-  const next = open.find((n) => n.gain > WORTH_ASKING);
+  const next = open.at(0);
+  const way = next?.variant ? testById(next.test)?.variants?.find((v) => v.id === next.variant) : undefined;
   const sides = readSide === 'both' ? null : sideGap(readings, test, readout, side);
   const modelled = isModelled(readout);
   return (
@@ -145,13 +150,14 @@ export function LiveFindings({
           <Button
             variant="outlined"
             fullWidth
-            onClick={() => onTest({ test: next.test, side: next.side })}
+            onClick={() => onTest({ test: next.test, side: next.side, variant: next.variant })}
             sx={{ textAlign: 'left', justifyContent: 'flex-start', lineHeight: 1.3 }}
           >
-            {testById(next.test)?.name}, {next.side} {SIDE_MARK[next.side]}
+            {testById(next.test)?.name}
+            {way && `, ${way.name}`}, {next.side} {SIDE_MARK[next.side]}
           </Button>
           <Typography variant="caption" component="p">
-            This test would tell you most next.
+            {WHY[next.why]}
           </Typography>
         </Part>
       )}

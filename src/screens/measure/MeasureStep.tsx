@@ -274,7 +274,7 @@ export function MeasureStep({
           side={here.side}
           person={student}
           next={openNext}
-          onTest={(n) => go(firstOf(n.test, n.side))}
+          onTest={(n) => go(firstOf(n.test, n.side, n.variant))}
         />
         <WorkedOut
           values={derived.filter(

@@ -111,7 +111,7 @@ export function queueFor({
   const begun = new Set(counted.map((r) => r.test));
   // What has been begun keeps its place; the rest is ranked by what it would tell.
   const gainOf: Record<string, number> = {};
-  for (const g of gains) gainOf[g.test] = Math.max(gainOf[g.test] ?? 0, g.gain);
+  for (const [i, g] of gains.entries()) gainOf[g.test] ??= gains.length - i;
   for (const id of begun) gainOf[id] = Infinity;
   const order = queueOf(tests, gainOf);
   const stations: Place[] = [];

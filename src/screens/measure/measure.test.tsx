@@ -151,7 +151,7 @@ describe('the course of tests', () => {
   });
   it('ranks what would tell most first within a position, and leaves what has begun where it is', () => {
     const [, full] = batteriesFor(maren, null, []);
-    const gains = [{ test: 'faber', side: 'left' as const, gain: 3 }];
+    const gains = [{ test: 'faber', side: 'left' as const, gain: 3, why: 'unread' as const }];
     const order = queueFor({ ...base, tests: full.tests, gains, readings: [] }).entries;
     const back = order.filter((e) => e.test.position === 'on the back').map((e) => e.test.id);
     expect(back[0]).toBe('faber');

@@ -1,0 +1,65 @@
+import { proposeAims, type ProposedAim } from '@/core/aims/propose';
+import { infer, summariseStrength, type Findings } from '@/core/inference';
+import { readOf } from '@/core/inference/readings.fixtures';
+import type { ClinicalCase } from './case';
+
+/** What Kolpos shows of a case, and where it says other than the clinician. */
+export interface Judged {
+  findings: Findings;
+  aims: readonly ProposedAim[];
+  /** What does not agree, in words; empty where all does. */
+  wrong: readonly string[];
+}
+
+/** Probability from which a group counts as called short here. */
+const CALLED_SHORT = 0.5;
+const SEED = 3;
+/** Year of the readings. */
+const YEAR = 2026;
+
+/** Runs a case through inference and aims and holds what is shown against what is expected. */
+export function judge({ readings: noted, complaints = [], birthYear, expected: e }: ClinicalCase): Judged {
+  const readings = noted.map((n) => readOf(...n));
+  const person = { id: 's', complaints: [...complaints], birthYear };
+  const { findings } = infer(person, readings, { seed: SEED });
+  const strength = summariseStrength(readings, { age: birthYear === undefined ? undefined : YEAR - birthYear });
+  const aims = proposeAims(findings, { strength });
+  const wrong: string[] = [];
+  const hold = (right: boolean, what: string): void => {
+    if (!right) wrong.push(what);
+  };
+  const left = (group: string): number =>
+    findings.structures.find((s) => s.structure === group && s.side === 'left')?.shortProbability ?? 0;
+  const named = aims.map((a) => ({ text: `${a.kind} ${a.group} ${a.side}`, upkeep: a.reasons[0]?.kind === 'least' }));
+  const fits = (pattern: string, text: string): boolean => {
+    const words = text.split(' ');
+    return pattern.split(' ').every((p, i) => p === '*' || p === words[i]);
+  };
+  for (const [movement, groups] of Object.entries(e.stops ?? {})) {
+    const first = findings.movements.find((m) => m.movement === movement && m.side === 'left')?.limiters.at(0);
+    hold(
+      first !== undefined && groups.includes(first.structure),
+      `${movement} stopped by ${first?.structure ?? 'nothing'}`,
+    );
+  }
+  for (const g of e.short ?? []) hold(left(g) >= CALLED_SHORT, `${g} not short`);
+  for (const g of e.notShort ?? []) hold(left(g) < CALLED_SHORT, `${g} short`);
+  for (const a of e.aims ?? [])
+    hold(
+      named.some((x) => fits(a, x.text)),
+      `no aim to ${a}`,
+    );
+  // Upkeep of what has least, told as that, is no aim of a clinician's.
+  for (const a of e.noAims ?? []) for (const x of named) hold(x.upkeep || !fits(a, x.text), `an aim to ${x.text}`);
+  for (const h of e.hints ?? [])
+    hold(
+      findings.hints.some((x) => x.kind === h),
+      `no sign "${h}"`,
+    );
+  for (const h of e.noHints ?? []) hold(!findings.hints.some((x) => x.kind === h), `a sign "${h}"`);
+  if (e.refer !== undefined)
+    hold(findings.hints.some((h) => h.refer) === e.refer, e.refer ? 'no referral' : 'a referral');
+  const next = findings.next.at(0)?.test;
+  if (e.next) hold(next ? e.next.includes(next) : e.next.length === 0, `${next ?? 'nothing'} next`);
+  return { findings, aims, wrong };
+}

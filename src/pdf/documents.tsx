@@ -1,26 +1,12 @@
-import { Document, Font, G, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import { Document, G, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import { poseScene } from '@/figure/pose-scene';
 import { STUDENT_FOOT, studentHead, TEACHER_FOOT, type SheetContent, type SheetLine } from './content';
 import { INK, inkOf } from './ink';
+import { FAMILY } from './typefaces';
 
 /** The two sheets of a practice as PDF documents. Lengths in points. */
 
 export type PaperSize = 'A4' | 'LETTER';
-const FAMILY = 'Atkinson Hyperlegible Next';
-
-/** Makes the application's typeface known, by addresses or files of its regular and bold cuts. */
-export function registerFonts(regular: string, bold: string): void {
-  Font.register({
-    family: FAMILY,
-    fonts: [
-      { src: regular, fontWeight: 400 },
-      { src: bold, fontWeight: 700 },
-    ],
-  });
-  // Words of the field are never broken.
-  Font.registerHyphenationCallback((word) => [word]);
-}
-
 const MARGIN = 34;
 export const s = StyleSheet.create({
   page: { fontFamily: FAMILY, fontSize: 10, color: INK.ink, padding: MARGIN, lineHeight: 1.25 },
@@ -48,6 +34,9 @@ export const s = StyleSheet.create({
   },
   cards: { flexDirection: 'row', flexWrap: 'wrap' },
 });
+
+/** The typefaces of a page, where it needs more than the usual one. */
+export const inFamilies = (families?: string[]) => (families ? [{ fontFamily: families }] : []);
 
 /** A line's shape, as deep as this student goes. */
 function Drawn({ line, width, height }: { line: SheetLine; width: number; height: number }) {
@@ -79,16 +68,18 @@ export function TeacherPaper({
   content,
   size,
   fontSize,
+  families,
 }: {
   content: SheetContent;
   size: PaperSize;
   fontSize: number;
+  families?: string[];
 }) {
   // What was laid out for letters of ten points grows with them.
   const by = fontSize / 10;
   return (
     <Document title={content.title} author="Kolpos" language="en">
-      <Page size={size} style={[s.page, { fontSize }]}>
+      <Page size={size} style={[s.page, { fontSize }, ...inFamilies(families)]}>
         <View style={s.head}>
           <Text style={s.title}>{content.title}</Text>
           <Text>
@@ -116,10 +107,18 @@ export function TeacherPaper({
 }
 
 /** The student's own page: drawn shapes, breaths and few words; no muscle, no finding. */
-export function HandoutPaper({ content, size }: { content: SheetContent; size: PaperSize }) {
+export function HandoutPaper({
+  content,
+  size,
+  families,
+}: {
+  content: SheetContent;
+  size: PaperSize;
+  families?: string[];
+}) {
   return (
     <Document title={`For ${content.name}`} author="Kolpos" language="en">
-      <Page size={size} style={[s.page, { fontSize: 11 }]}>
+      <Page size={size} style={[s.page, { fontSize: 11 }, ...inFamilies(families)]}>
         <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>For {content.name}</Text>
         <Text style={{ marginBottom: 10 }}>{studentHead(content)}</Text>
         <View style={s.cards}>

@@ -1,4 +1,3 @@
-import { createRequire } from 'node:module';
 import { renderToBuffer } from '@react-pdf/renderer';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -13,15 +12,15 @@ import { totalSeconds, type Practice } from '@/core/practice/practice';
 import { AIMS, build } from '@/core/practice/practices.fixtures';
 import { poseScene } from '@/figure/pose-scene';
 import { sheetContent, STUDENT_FOOT, TEACHER_FOOT, type SheetContent } from './content';
-import { HandoutPaper, registerFonts, TeacherPaper, type PaperSize } from './documents';
+import { HandoutPaper, TeacherPaper, type PaperSize } from './documents';
 import { inkOf } from './ink';
+import { printable } from './letters';
 import { onOnePage, pagesIn, SIZES } from './one-page';
+import { ProgressPaper } from './progress-paper';
+import { inLetters } from './typefaces';
+import { registerFromPackages } from './typefaces.fixtures';
 
-const file = (name: string) =>
-  createRequire(import.meta.url).resolve(
-    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${name}`,
-  );
-beforeAll(() => registerFonts(file('400-normal.woff'), file('700-normal.woff')));
+beforeAll(registerFromPackages);
 
 const practiceOf = async (minutes: number): Promise<Practice> => ({
   id: 'p',
@@ -151,5 +150,87 @@ describe('PDF files', () => {
     expect(text).toContain(tight(STUDENT_FOOT));
     expect(text).not.toMatch(/hamstrings|psoas|Lowbackache/);
     expect(text).toContain('ForSedge');
+  });
+});
+
+/** Names as they are written, of many languages. */
+const NAMES = [
+  'Łucja Żółć',
+  'Žofie Čapková',
+  'Şükrü Ağaoğlu',
+  'Nguyễn Thị Ánh',
+  'Þórdís Ægisdóttir',
+  'Ōkubo Yūki',
+  'Ħaġar Qim',
+  'Ġanni Żejtun',
+  'Ştefan Țuțuianu',
+  'Győző Kovács',
+  'Ljubiša Đorđević',
+  'Βασιλική Παπαδάκη',
+  'Ἀθηνᾶ',
+  'Ирина Щукина',
+  'Їжакевич Ґава',
+  'Ђорђе Љубић',
+  'Айгүл Қасымова',
+  'Արփինե',
+  'ნინო',
+  'שירה',
+  'ليلى',
+  'Zoe\u0308 Bronte\u0308',
+  'Siân Ŵyn',
+  'Māra Ķīse',
+  'Eglė Šķėlė',
+  'Åse Ødegård',
+  'Renée Œuvrard',
+  'José Ñúñez',
+  'François D’Été',
+  'Ọlájídé Ṣadé',
+];
+const whole = (text: string): string => tight(text.normalize('NFKC'));
+
+describe('letters of every name', () => {
+  it('are set, in their order', async () => {
+    const page = {
+      title: 'Names',
+      head: '',
+      changes: [],
+      legend: '',
+      sections: [{ title: '', lines: NAMES }],
+      foot: '',
+    };
+    const { content, families, missing } = await inLetters(page);
+    expect(missing).toEqual([]);
+    const pages = await read(
+      await renderToBuffer(<ProgressPaper content={{ ...content, caution: null }} size="A4" families={families} />),
+    );
+    const text = whole(pages.map((p) => p.text).join(''));
+    for (const name of NAMES) {
+      // What runs from right to left may be read back from either end.
+      const there = [whole(name), Array.from(whole(name)).reverse().join('')].some((n) => text.includes(n));
+      expect(there, name).toBe(true);
+    }
+  });
+  it('the marks that we write ourselves are set', async () => {
+    const marks = '▲ ◁ ▷ → ← − – — ≤ ≥ ½ ⅔ ° ′ ″ × · • … “ ” ‘ ’ ● ○ ✓';
+    const { missing, families } = await inLetters({ marks });
+    expect(missing).toEqual([]);
+    expect(families).toHaveLength(2);
+  });
+  it('letters that no typeface has are told, and a box stands for each', async () => {
+    const { content, missing } = await inLetters({ name: 'Mei 美 and 美玲', list: ['🦀'] });
+    expect(missing).toEqual(['美', '玲', '🦀']);
+    expect(content).toEqual({ name: 'Mei □ and □□', list: ['□'] });
+  });
+  it('plain words need the one typeface, and what is no text stays', async () => {
+    const said = await inLetters({ a: 'Sedge, at 6:30', n: 3, none: null, deep: [{ b: true }] });
+    expect(said).toEqual({
+      content: { a: 'Sedge, at 6:30', n: 3, none: null, deep: [{ b: true }] },
+      missing: [],
+      families: ['Atkinson Hyperlegible Next'],
+    });
+  });
+  it('leaves out what only steers, silently', () => {
+    const plain = (c: number) => c < 0x80;
+    expect(printable('a\u200db\ufe0f', plain, () => false)).toEqual({ content: 'ab', wider: false, missing: [] });
   });
 });

@@ -1,18 +1,13 @@
-import { createRequire } from 'node:module';
 import { renderToBuffer } from '@react-pdf/renderer';
 import fc from 'fast-check';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { ProgressSheet, SheetChange } from '@/core/progress/student-sheet';
-import { registerFonts } from './documents';
 import { drawStrip, progressPage } from './progress-page';
 import { ProgressPaper } from './progress-paper';
+import { registerFromPackages } from './typefaces.fixtures';
 
-const file = (name: string) =>
-  createRequire(import.meta.url).resolve(
-    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${name}`,
-  );
-beforeAll(() => registerFonts(file('400-normal.woff'), file('700-normal.woff')));
+beforeAll(registerFromPackages);
 
 const change = (k: number): SheetChange => ({
   kind: `k${k}`,

@@ -1,6 +1,6 @@
 import { Circle, Document, Line, Page, Rect, Svg, Text, View } from '@react-pdf/renderer';
 import type { SheetChange } from '@/core/progress/student-sheet';
-import { s, type PaperSize } from './documents';
+import { inFamilies, s, type PaperSize } from './documents';
 import { INK } from './ink';
 import { drawStrip, type ProgressPage } from './progress-page';
 
@@ -26,10 +26,18 @@ function StripPaper({ change }: { change: SheetChange }) {
 }
 
 /** Readings that were taken twice as strips with words, then what was done and what comes next. */
-export function ProgressPaper({ content, size }: { content: ProgressPage; size: PaperSize }) {
+export function ProgressPaper({
+  content,
+  size,
+  families,
+}: {
+  content: ProgressPage;
+  size: PaperSize;
+  families?: string[];
+}) {
   return (
     <Document title={content.title} author="Kolpos" language="en">
-      <Page size={size} style={[s.page, { fontSize: 11 }]}>
+      <Page size={size} style={[s.page, { fontSize: 11 }, ...inFamilies(families)]}>
         <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>{content.title}</Text>
         <Text style={{ marginBottom: 10 }}>{content.head}</Text>
         <View style={[s.cards, { justifyContent: 'space-between' }]}>

@@ -4,7 +4,7 @@ import { normFor, type Context, type ModelledReadout } from '@/core/assessment/d
 import { errorScale, ERROR, type Compared } from './likelihood';
 import { placeGiven } from './evidence';
 import { COUNT, DIMENSIONS } from './prior';
-import { Random } from './random';
+import { type Random } from './random';
 import { drawCount, weightsOf } from './summarise';
 import type { Draws } from './hamiltonian-sampler';
 import { stopTableFor } from './stop-table';

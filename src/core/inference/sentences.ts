@@ -5,7 +5,7 @@ import type { Movement } from '@/core/assessment/definition';
 import { latest, meanOf, withUnit, type Reading } from '@/core/assessment/reading';
 import type { Change } from './change';
 import type { MovementFinding } from './statements';
-import { inHundred } from './words';
+import { inHundred, whyUnclear } from './words';
 
 /** What a limb stops doing: "Your left …". */
 const STOPS: Readonly<Record<Movement, string>> = {
@@ -71,8 +71,8 @@ export function otherWay(m: MovementFinding, readings: readonly Reading[]): { ho
 export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): string {
   const what = `Your ${m.side} ${STOPS[m.movement]}`;
   const [a, b] = m.limiters;
-  if (m.strange) return `${what}, and what stops it is not clear: it was felt where nothing usually stops it.`;
-  if (m.hard && m.clarity === 'unclear') return `${what} hard, which is rather the joint than a muscle.`;
+  const why = whyUnclear(m);
+  if (why) return m.hard ? `${what}: ${why}.` : `${what}, and what stops it is not clear: ${why}.`;
   const way = otherWay(m, readings);
   const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
   if (a && m.clarity === 'one')

@@ -15,13 +15,20 @@ export const otherOpinion = (m: MovementFinding): GroupId | null => {
   return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.structure && a.probability < STANDS ? m.plain : null;
 };
 
+/** Why nothing is named although the draws may be sure, in a few words; null where they are simply not. */
+export function whyUnclear(m: MovementFinding): string | null {
+  if (m.clarity !== 'unclear') return null;
+  if (m.strange) return 'felt where nothing usually stops it';
+  if (m.hard) return 'a hard stop, rather the joint than a muscle';
+  const [a] = m.limiters;
+  return a && a.probability >= ONE_NAME ? 'its readings contradict each other' : null;
+}
+
 /** One or two names, or "not clear", for what stops a movement. Where the textbook would say another, both are told. */
 export function limiterWords(m: MovementFinding): string {
   const [a, b] = m.limiters;
-  if (m.strange) return 'not clear: felt where nothing usually stops it';
-  if (m.hard && m.clarity === 'unclear') return 'a hard stop: rather the joint than a muscle';
-  // Sure of the draws, but two readings of it pull apart: then neither is believed.
-  if (m.clarity === 'unclear' && a && a.probability >= ONE_NAME) return 'not clear: its readings contradict each other';
+  const why = whyUnclear(m);
+  if (why) return m.hard ? why : `not clear: ${why}`;
   const other = otherOpinion(m);
   if (other && a)
     return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;

@@ -1,29 +1,16 @@
+import { calledAs, type Called } from '@/core/students/called';
 import type { DayOut } from './calendar';
 import { uidOf } from './calendar';
 import { progression, type Plan, type PlanChoice } from './plan';
 import { PROGRESSION_WORDS } from './words';
-
-/** How the student is called in a calendar that others may see. */
-export const CALLED = ['nobody', 'initials', 'first-name'] as const;
-export type Called = (typeof CALLED)[number];
-export const CALLED_WORDS: Readonly<Record<Called, string>> = {
-  nobody: 'without a name',
-  initials: 'with initials',
-  'first-name': 'with the first name',
-};
-
-const calledAs = (name: string, called: Called): string => {
-  const parts = name.split(/\s+/).filter(Boolean);
-  if (called === 'nobody') return '';
-  return called === 'initials' ? `${parts.map((p) => `${[...p][0]}.`).join(' ')}: ` : `${parts[0]}: `;
-};
 
 /**
  * The weeks ahead as days of a calendar: no finding, no muscle, and no name but as wished; days that an earlier file had and that are
  * planned no more are called off.
  */
 export function calendarDays(plan: Plan, choice: PlanChoice, name: string, called: Called): DayOut[] {
-  const who = calledAs(name, called);
+  const short = calledAs(name, called);
+  const who = short && `${short}: `;
   const own = new Set(plan.days.map((d) => d.was));
   const at = choice.at ? { at: choice.at } : {};
   return [

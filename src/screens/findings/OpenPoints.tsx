@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { isLimited, type Doubt, type Findings, type Hint, type MovementFinding } from '@/core/inference';
 import { hintWords } from '@/core/inference/hint-words';
+import { whyUnclear } from '@/core/inference/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
@@ -21,7 +22,7 @@ export function OpenPoints({
   /** Goes to the test of a reading, to take it again. */
   onTest: (r: Reading) => void;
 }) {
-  const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && !isLimited(m));
+  const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && !whyUnclear(m) && !isLimited(m));
   const { doubts, hints } = findings;
   return (
     <Box

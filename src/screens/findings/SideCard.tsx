@@ -7,7 +7,7 @@ import { SIDE_MARK } from '@/core/body/words';
 import { isLimited, type MovementFinding } from '@/core/inference';
 import { changeOf } from '@/core/inference/change';
 import { changeWords, sentenceOf } from '@/core/inference/sentences';
-import { bandWords, limiterWords } from '@/core/inference/words';
+import { bandWords, limiterWords, whyUnclear } from '@/core/inference/words';
 import { readoutOf } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { latest, withUnit, type Reading } from '@/core/assessment/reading';
@@ -122,7 +122,7 @@ function Row({
           </Box>
         )}
       </Box>
-      {m.clarity !== 'one' && isLimited(m) && (
+      {m.clarity !== 'one' && !whyUnclear(m) && isLimited(m) && (
         <Button
           size="small"
           variant="outlined"

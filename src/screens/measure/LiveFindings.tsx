@@ -8,7 +8,7 @@ import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { Findings, Inference, MovementFinding, NextTest } from '@/core/inference';
 import { standingOf } from '@/core/measuring/derived';
 import type { Student } from '@/core/students/student';
-import { bandWords, inHundred } from '@/core/inference/words';
+import { bandWords, inHundred, whyUnclear } from '@/core/inference/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { isModelled, type Readout } from '@/core/assessment/definition';
 import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
@@ -136,10 +136,11 @@ export function LiveFindings({
             <Typography key={x.movement} sx={{ fontSize: 14 }}>
               {MOVEMENT_WORDS[x.movement]}:{' '}
               <span className="muscle">
-                {x.limiters
-                  .slice(0, 2)
-                  .map((l) => GROUP_WORDS[l.structure].name)
-                  .join(' or ')}
+                {whyUnclear(x) ??
+                  x.limiters
+                    .slice(0, 2)
+                    .map((l) => GROUP_WORDS[l.structure].name)
+                    .join(' or ')}
               </span>
             </Typography>
           ))}

@@ -17,6 +17,7 @@ import { planOf } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
 import { changePractice, removePractice, saveTemplate } from '@/store/edits';
 import { newId, now } from '@/store/studio';
+import { fileNameOf } from '@/core/students/called';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
@@ -35,7 +36,7 @@ export function PracticeMenu({ practice }: { practice: Practice }) {
   const takeOut = async () => {
     close();
     const own = await db.poses.toArray();
-    saveFile(`${fileName(practice.title)}.kolpos-practice.json`, writePractice(planOf(practice), own));
+    saveFile(fileNameOf([practice.title], '.kolpos-practice.json'), writePractice(planOf(practice), own));
   };
   const remove = async () => {
     close();
@@ -81,12 +82,6 @@ export function PracticeMenu({ practice }: { practice: Practice }) {
     </>
   );
 }
-
-const fileName = (title: string): string =>
-  title
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]+/g, '-')
-    .replaceAll(/^-|-$/g, '') || 'practice';
 
 function TitleDialog({
   heading,

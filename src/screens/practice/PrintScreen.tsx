@@ -73,7 +73,8 @@ export function PrintScreen() {
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, '@media print': { p: 0 } }}>
       <PaperBar
-        file={who === 'teacher' ? 'practice.pdf' : `practice-for-${content.name.toLowerCase()}.pdf`}
+        what={who === 'teacher' ? 'practice' : 'practice-for'}
+        name={student.name}
         makePdf={(size) => makePdf(who, content, size)}
         ready={
           (inference.value !== null && (safe.changes.length === 0 || ranked !== null)) || inference.failed !== null

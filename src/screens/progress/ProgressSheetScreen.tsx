@@ -74,7 +74,8 @@ export function ProgressSheetScreen() {
   return (
     <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)', '@media print': { p: 0 } }}>
       <PaperBar
-        file="progress.pdf"
+        what="progress"
+        name={student.name}
         makePdf={(size) => progressPdf(page, size)}
         back="Back to the changes"
         backTo={`${back}${params.get('since') ? `&since=${params.get('since')}` : ''}`}

@@ -1,27 +1,37 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Link from 'next/link';
 import { useSnackbar } from 'notistack';
 import { useState, type ReactNode } from 'react';
+import { CALLED, CALLED_WORDS, calledAs, fileNameOf, type Called } from '@/core/students/called';
+import type { Paper } from '@/pdf/paper.worker';
 import { saveFile } from './save-file';
+import { today } from '@/store/studio';
 
-type Paper = 'A4' | 'letter';
+type PaperFormat = 'A4' | 'letter';
+
+/** What is told where letters could not be set. */
+const missingWords = (letters: readonly string[]): string =>
+  `${letters.slice(0, 8).join(' ')}${letters.length > 8 ? ' …' : ''}: ${letters.length === 1 ? 'this letter is' : 'these letters are'} not in the PDF’s typefaces; □ stands for ${letters.length === 1 ? 'it' : 'them'}. Print shows ${letters.length === 1 ? 'it' : 'them'}.`;
 
 /** What stands above every sheet: the paper, printing, keeping as a PDF, and the way back. */
 export function PaperBar({
-  file,
+  what,
+  name,
   makePdf,
   ready = true,
   back,
   backTo,
   children,
 }: {
-  /** Name of the PDF file. */
-  file: string;
-  makePdf: (size: 'A4' | 'LETTER') => Promise<Blob>;
+  /** What the PDF file is called, and whose it is. */
+  what: string;
+  name: string;
+  makePdf: (size: 'A4' | 'LETTER') => Promise<Paper>;
   /** False while the sheet is not whole yet. */
   ready?: boolean;
   back: string;
@@ -29,13 +39,16 @@ export function PaperBar({
   /** Choices that come first. */
   children?: ReactNode;
 }) {
-  const [paper, setPaper] = useState<Paper>('A4');
+  const [paper, setPaper] = useState<PaperFormat>('A4');
+  const [called, setCalled] = useState<Called>('first-name');
   const [making, setMaking] = useState(false);
   const { enqueueSnackbar } = useSnackbar();
   const pdf = async () => {
     setMaking(true);
     try {
-      saveFile(file, await makePdf(paper === 'A4' ? 'A4' : 'LETTER'));
+      const made = await makePdf(paper === 'A4' ? 'A4' : 'LETTER');
+      saveFile(fileNameOf([what, calledAs(name, called), today()], '.pdf'), made.file);
+      if (made.missing.length > 0) enqueueSnackbar(missingWords(made.missing), { variant: 'warning' });
     } catch (error) {
       enqueueSnackbar(
         `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}. Printing still works.`,
@@ -54,7 +67,7 @@ export function PaperBar({
         size="small"
         aria-label="Paper"
         value={paper}
-        onChange={(_, v: Paper | null) => v && setPaper(v)}
+        onChange={(_, v: PaperFormat | null) => v && setPaper(v)}
       >
         <ToggleButton value="A4">A4</ToggleButton>
         <ToggleButton value="letter">Letter</ToggleButton>
@@ -65,6 +78,19 @@ export function PaperBar({
       <Button variant="outlined" onClick={() => void pdf()} disabled={making || !ready}>
         {making ? 'Making the PDF …' : 'Keep as PDF'}
       </Button>
+      <TextField
+        select
+        size="small"
+        value={called}
+        onChange={(e) => setCalled(CALLED.find((c) => c === e.target.value) ?? 'nobody')}
+        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Name of the PDF file' } }}
+      >
+        {CALLED.map((c) => (
+          <option key={c} value={c}>
+            file {CALLED_WORDS[c]}
+          </option>
+        ))}
+      </TextField>
       <Button component={Link} href={backTo}>
         {back}
       </Button>

@@ -3,7 +3,7 @@ import { wrap, type Remote } from 'comlink';
 import { allShapes, LIBRARY } from '@/core/poses';
 import type { SheetContent } from '@/pdf/content';
 import type { ProgressPage } from '@/pdf/progress-page';
-import type { PaperDoor } from '@/pdf/paper.worker';
+import type { Paper, PaperDoor } from '@/pdf/paper.worker';
 
 let door: Remote<PaperDoor> | null = null;
 
@@ -12,10 +12,10 @@ const paper = (): Remote<PaperDoor> =>
   (door ??= wrap<PaperDoor>(new Worker(new URL('../../pdf/paper.worker.tsx', import.meta.url), { type: 'module' })));
 
 /** A sheet of a practice as a PDF file, made in a worker of its own that starts with the first. Browser only. */
-export function makePdf(who: 'teacher' | 'student', content: SheetContent, size: 'A4' | 'LETTER'): Promise<Blob> {
+export function makePdf(who: 'teacher' | 'student', content: SheetContent, size: 'A4' | 'LETTER'): Promise<Paper> {
   return paper().sheetPdf(who, content, size, allShapes().slice(LIBRARY.length));
 }
 
 /** The student's progress sheet as a PDF file. */
-export const progressPdf = (content: ProgressPage, size: 'A4' | 'LETTER'): Promise<Blob> =>
+export const progressPdf = (content: ProgressPage, size: 'A4' | 'LETTER'): Promise<Paper> =>
   paper().progressPdf(content, size);

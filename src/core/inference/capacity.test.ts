@@ -68,7 +68,15 @@ describe('a sentence to read out', () => {
     expect(sentenceOf(finding({ clarity: 'two' }), [])).toContain(
       ' or the muscle deep in the front of the hip (11 in 100)',
     );
-    expect(sentenceOf(finding({ clarity: 'unclear' }), [])).toContain('not clear yet: perhaps');
+    const [a, b] = finding().limiters;
+    const even = [
+      { ...a, probability: 0.5 },
+      { ...b, probability: 0.4 },
+    ];
+    expect(sentenceOf(finding({ clarity: 'unclear', limiters: even }), [])).toContain('not clear yet: perhaps');
+    expect(sentenceOf(finding({ clarity: 'unclear' }), [])).toContain('its readings contradict each other');
+    expect(sentenceOf(finding({ clarity: 'unclear', strange: true }), [])).toContain('felt where nothing');
+    expect(sentenceOf(finding({ clarity: 'unclear', hard: true }), [])).toContain(': a hard stop, rather the joint');
     expect(sentenceOf(finding({ clarity: 'unclear', limiters: [] }), [])).toContain('not clear yet');
     expect(plainly('calf')).toBe('the calf');
   });

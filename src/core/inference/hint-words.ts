@@ -64,6 +64,13 @@ function elsewhereWords(place: Place): Said {
         seen: 'The end was felt in the low back, so the leg may go further than was read.',
         then: 'Hold the pelvis still and read again, or ask about the back first. No muscle is judged by this reading.',
       };
+    case 'instep':
+    case 'ankle-front':
+      return {
+        title: 'The foot or ankle stops it first',
+        seen: `The end was felt here: ${PLACE_WORDS[place]}. What was to be tested may go further than was read.`,
+        then: 'Pad or ease it there and read again. No muscle of the thigh is judged by this reading.',
+      };
     case 'sit-bone':
       return {
         title: 'Felt at the sit bone',
@@ -73,7 +80,7 @@ function elsewhereWords(place: Place): Said {
     default:
       return {
         title: 'Felt where this test rarely pulls',
-        seen: `The end was felt here: ${PLACE_WORDS[place].toLowerCase()}. Nothing that usually stops this movement is felt there.`,
+        seen: `The end was felt here: ${PLACE_WORDS[place]}. Nothing that usually stops this movement is felt there.`,
         then: 'Ask again, and test that place by itself. Until then no muscle is named by this reading.',
       };
   }

@@ -79,6 +79,8 @@ export interface Term {
   told: readonly Float64Array[];
 }
 
+/** Chance from which a place belongs to an element. */
+const LISTED = 0.05;
 /** Ends that say nothing of tissue: somebody stopped, or the movement went elsewhere. */
 const BROKEN_OFF = new Set(['pain', 'guarding', 'fear', 'compensation']);
 
@@ -153,6 +155,8 @@ function termOf(
     feltElsewhere(reading) !== null;
   const touched = reading.endFeel === 'body-contact' || atTheEnd(readout, value);
   const felt = reading.placeFelt ? placeGiven(reading.placeFelt) : null;
+  // Felt where nothing that this test brings to its end is felt: whatever stopped it, these allow at least as much.
+  const foreign = felt !== null && reading.placeFelt !== 'nowhere' && !table.active.some((g) => felt[g] >= LISTED);
   return {
     reading,
     side,
@@ -160,21 +164,22 @@ function termOf(
     offset: side === 'left' ? 0 : COUNT,
     value,
     scale: errorScale(readout, reading),
-    atLeast: brokenOff || touched,
+    atLeast: brokenOff || touched || foreign,
     brokenOff,
     // Where it hurt is not where the tissue ended. Where body met body or floor, the place felt still tells what is longest in coming; how the
     // end felt does not.
-    told: brokenOff
-      ? []
-      : touched
-        ? felt
-          ? [felt]
-          : []
-        : [
-            felt,
-            reading.endFeel ? endFeelGiven(reading.endFeel) : null,
-            reading.distant ? distantGiven(reading.distant) : null,
-          ].filter((t) => t !== null),
+    told:
+      brokenOff || foreign
+        ? []
+        : touched
+          ? felt
+            ? [felt]
+            : []
+          : [
+              felt,
+              reading.endFeel ? endFeelGiven(reading.endFeel) : null,
+              reading.distant ? distantGiven(reading.distant) : null,
+            ].filter((t) => t !== null),
   };
 }
 

@@ -20,7 +20,7 @@ const WORTH_ASKING = 0.05;
  * this chance (our defaults).
  */
 const WHOLE_LOOK = 9;
-const PROBABLY_LIMITED = 0.35;
+const PROBABLY_LIMITED = 0.5;
 
 /** What is still in question on a side: limiters of limited movements that are not plain, and movements that nobody has read. */
 interface Questions {

@@ -25,10 +25,10 @@ export function withNugget(draws: Draws, seed: number): Draws {
   return { ...draws, x: draws.x.map((v) => v + NUGGET * random.normal()) };
 }
 /**
- * A group is short when its least tolerant member is less than that of this share of typical people have: for one member 1 SD below the mean.
- * A cut at 1 SD for every member would call a group of four short in a third of all people, and whatever nobody tested beside one low reading.
+ * A group is short when its least tolerant member is among the shortest sixth (ours, as 1 SD is for one): one cut for every member would
+ * call a group of four short in a third of all people, and whatever nobody tested beside one low reading.
  */
-const SHORTEST_SHARE = 0.1587;
+const SHORTEST_SHARE = 0.16;
 
 export const drawCount = (draws: Draws): number => draws.chains * draws.perChain;
 

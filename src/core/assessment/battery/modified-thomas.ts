@@ -4,7 +4,7 @@ import { ANGLE, limits } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
 export const ROLL = 6;
-const TYPICAL = { 'hip-extension': 5, 'knee-flexion': 58, 'hip-abduction': 15.6 };
+const TYPICAL = { 'hip-extension': 5, 'knee-flexion': 52.5, 'hip-abduction': 15.6 };
 
 function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
   const v = { ...TYPICAL, ...context, ...own };
@@ -132,11 +132,10 @@ export const modifiedThomas: TestDefinition = {
       norms: [
         {
           sex: 'all',
-          mean: 58,
-          sd: 12,
+          mean: 55,
+          sd: 10,
           group: 'untrained adults',
-          source:
-            'rule of thumb: between the 52.5° of athletes, whose thighs hang lower, and the common 80° for a level thigh',
+          source: 'rule of thumb: the mean of athletes, a spread that leaves room for the 80° that many call usual',
           confidence: 'teaching-default',
           primary: true,
         },

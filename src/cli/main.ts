@@ -9,8 +9,12 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 
 try {
   const answer = await run(process.argv.slice(2));
-  // Help and version are for people; everything else is JSON.
-  process.stdout.write(`${typeof answer === 'string' ? answer : JSON.stringify(answer, null, 2)}\n`);
+  // Help and version are for people, a PDF is bytes; everything else is JSON.
+  process.stdout.write(
+    answer instanceof Uint8Array
+      ? answer
+      : `${typeof answer === 'string' ? answer : JSON.stringify(answer, null, 2)}\n`,
+  );
 } catch (error) {
   if (error instanceof InputProblem) {
     process.stderr.write(`${error.message}\n`);

@@ -16,6 +16,7 @@ import { recordJsonSchema, type KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
 import { csv } from './csv';
+import { students } from './students';
 import { ics } from './ics';
 import { why } from './why';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
@@ -104,6 +105,8 @@ export function run(argv: string[]): unknown {
           practice: { type: 'string', multiple: true },
           nameless: { type: 'boolean' },
           tests: { type: 'boolean' },
+          for: { type: 'string' },
+          paper: { type: 'string' },
           read: { type: 'string' },
           text: { type: 'string' },
         },
@@ -137,6 +140,8 @@ export function run(argv: string[]): unknown {
         setAside: setAside.map(({ where, why }) => ({ where, why })),
       };
     }
+    case 'students':
+      return students(recordFrom(argument));
     case 'list':
       return list(argument ?? '');
     case 'muscles': {
@@ -171,6 +176,12 @@ export function run(argv: string[]): unknown {
       );
     case 'csv':
       return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).replace(/\n$/, '');
+    case 'pdf': {
+      const record = recordFrom(argument, values.student);
+      const asked = { practice: values.practice?.at(-1), who: values.for ?? 'teacher', paper: values.paper ?? 'A4' };
+      // Setting a page takes a library that nothing else needs.
+      return import('./pdf').then(({ pdf }) => pdf(record, values.student, asked, seed));
+    }
     case 'ics':
       return ics(recordFrom(argument, values.student), values.student, seed, Date.now()).replace(/\n$/, '');
     case 'why':
@@ -234,8 +245,13 @@ export function run(argv: string[]): unknown {
           return poseJsonSchema();
         case 'practice':
           return practiceJsonSchema();
+        case 'all':
+          return { record: recordJsonSchema(), pose: poseJsonSchema(), practice: practiceJsonSchema() };
         default:
-          throw new InputProblem(`There is no schema of "${argument}": ask for record, pose or practice.`, 'schema');
+          throw new InputProblem(
+            `There is no schema of "${argument}": ask for record, pose, practice or all.`,
+            'schema',
+          );
       }
     default:
       throw new InputProblem(noSuchCommand(command), 'command');

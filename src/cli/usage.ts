@@ -1,6 +1,7 @@
 /** What `bin/kolpos` understands: a line a command, told by `--help`. */
 const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['check FILE', 'is this a readable record? counts of what is in it, and what had to be set aside, where and why'],
+  ['students FILE', 'who is in it: id, name, how many readings, practices and lessons'],
   ['list tests|structures|poses|coordinates', 'ids, names, units, ranges, sources'],
   [
     'muscles --coordinates JSON [--measures JSON]',
@@ -35,10 +36,14 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'home [RECORD] --read LINE|FILE',
     'what came back from a phone; with a record, the log entry and readings it would become',
   ],
+  [
+    'pdf FILE --student ID --practice ID [--for teacher|student] [--paper A4|LETTER]',
+    'a sheet of a practice as a PDF file: the teacher’s, or the student’s own page',
+  ],
   ['csv FILE [readings|log|students] [--student ID]', 'a table for any program; of everybody, or of one student'],
   ['ics FILE --student ID', 'her weeks ahead as a calendar that names nobody'],
   ['demo', 'the demo studio as a record'],
-  ['schema [record|pose|practice]', 'the JSON schema of a format'],
+  ['schema [record|pose|practice|all]', 'the JSON schema of a format, or all of them by name'],
 ];
 
 /** What `--help` says, of one command where it is named. */
@@ -54,7 +59,7 @@ export function usage(command?: string): string {
     '',
     'FILE is a kolpos/record file, or - for standard input.',
     'Exit 0: done. 2: the input is wrong, and the sentence says where. 1: our fault.',
-    'Told in docs/files.md.',
+    'Told with examples in docs/cli.md.',
   ].join('\n');
 }
 

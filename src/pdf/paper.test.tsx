@@ -18,7 +18,7 @@ import { printable } from './letters';
 import { onOnePage, pagesIn, SIZES } from './one-page';
 import { ProgressPaper } from './progress-paper';
 import { inLetters } from './typefaces';
-import { registerFromPackages } from './typefaces.fixtures';
+import { registerFromPackages } from './from-packages';
 
 beforeAll(registerFromPackages);
 

@@ -5,7 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import type { ProgressSheet, SheetChange } from '@/core/progress/student-sheet';
 import { drawStrip, progressPage } from './progress-page';
 import { ProgressPaper } from './progress-paper';
-import { registerFromPackages } from './typefaces.fixtures';
+import { registerFromPackages } from './from-packages';
 
 beforeAll(registerFromPackages);
 

@@ -7,5 +7,5 @@ const cuts = (family: string): Cuts => {
   return [file(400), file(700)];
 };
 
-/** For tests: the typefaces of the PDF files, from the packages themselves. */
+/** The typefaces of the PDF files from the packages themselves, where there is no browser: for tests and the command line. */
 export const registerFromPackages = (): void => registerFonts(cuts('atkinson-hyperlegible-next'), cuts('dejavu-sans'));

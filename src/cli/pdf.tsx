@@ -1,0 +1,76 @@
+import { renderToBuffer } from '@react-pdf/renderer';
+import { screenOf, stopOf } from '@/core/cautions/screen';
+import type { KolposRecord } from '@/core/formats/record';
+import { readSetting } from '@/core/read-setting';
+import { PROP_SIZES, PROPS_SETTING, propSizesSchema } from '@/core/poses/prop-sizes';
+import { SCHOOLS, SCHOOLS_SETTING, schoolsSchema } from '@/core/poses/schools';
+import { CUES_SETTING, cueBookSchema, VOICE } from '@/core/practice/cues';
+import { recheck } from '@/core/practice/recheck';
+import { rankPoses } from '@/core/ranking/rank';
+import { sheetContent } from '@/pdf/content';
+import { HandoutPaper, TeacherPaper } from '@/pdf/documents';
+import { onOnePage } from '@/pdf/one-page';
+import { registerFromPackages } from '@/pdf/from-packages';
+import { inLetters } from '@/pdf/typefaces';
+import { InputProblem, studentOf } from './commands';
+import { bodyFor } from './pose';
+
+const SHEETS = ['teacher', 'student'] as const;
+const PAPERS = ['A4', 'LETTER'] as const;
+
+const oneOf = <T extends string>(all: readonly T[], given: string, name: string): T => {
+  const found = all.find((x) => x === given);
+  if (!found) throw new InputProblem(`--${name} takes ${all.join(' or ')}, not "${given}".`, name);
+  return found;
+};
+
+/**
+ * A sheet of a practice as a PDF file, looked through by what she may do today as the application does before it prints.
+ * @throws InputProblem for a practice that is not hers, a paper that is not there, or where nothing may be practised
+ */
+export async function pdf(
+  record: KolposRecord,
+  id: string | undefined,
+  asked: { practice: string | undefined; who: string; paper: string },
+  seed: number,
+): Promise<Uint8Array> {
+  const student = studentOf(record, id);
+  const who = oneOf(SHEETS, asked.who, 'for'),
+    size = oneOf(PAPERS, asked.paper, 'paper');
+  const practice = record.practices.find((p) => p.id === asked.practice && p.student === student.id);
+  if (!practice)
+    throw new InputProblem(
+      asked.practice === undefined
+        ? 'Name a practice with --practice ID.'
+        : `There is no practice "${asked.practice}" of this student.`,
+      'practice',
+    );
+  const { posterior, build, way } = bodyFor(record, id, seed);
+  const today = new Date();
+  const screening = screenOf(student, today.toLocaleDateString('sv'));
+  if (screening.stopped)
+    throw new InputProblem(stopOf(screening)?.message ?? 'A caution stops all practice.', 'cautions');
+  const ranked = rankPoses(posterior, build, practice.aims, screening, way);
+  const { items } = recheck(practice.items, screening, ranked, practice.aims, student.breathSeconds);
+  registerFromPackages();
+  const { content, families } = await inLetters(
+    sheetContent({
+      practice: { ...practice, items },
+      posterior,
+      build,
+      way,
+      on: today.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
+      name: student.name.split(' ')[0],
+      cautions: screening.cautions.map((c) => c.name),
+      sizes: readSetting(propSizesSchema, PROP_SIZES, record.settings[PROPS_SETTING]),
+      voice: VOICE,
+      schools: readSetting(schoolsSchema, SCHOOLS, record.settings[SCHOOLS_SETTING]),
+      book: readSetting(cueBookSchema, {}, record.settings[CUES_SETTING]),
+    }),
+  );
+  return who === 'teacher'
+    ? onOnePage((fontSize) =>
+        renderToBuffer(<TeacherPaper content={content} size={size} fontSize={fontSize} families={families} />),
+      )
+    : renderToBuffer(<HandoutPaper content={content} size={size} families={families} />);
+}

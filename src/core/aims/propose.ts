@@ -1,5 +1,12 @@
 import { isMuscleGroup, groupOf, SIDES, type GroupId, type Side } from '@/core/body';
-import { JOINT_IDS, tellsOfMuscle, type Findings, type StrengthFinding, type StructureFinding } from '@/core/inference';
+import {
+  isFeltAt,
+  JOINT_IDS,
+  tellsOfMuscle,
+  type Findings,
+  type StrengthFinding,
+  type StructureFinding,
+} from '@/core/inference';
 import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
@@ -270,6 +277,7 @@ function lengthening(
       (m) =>
         m.side === side &&
         tellsOfMuscle(m) &&
+        (!m.felt || isFeltAt(group, m.felt)) &&
         m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
     );
   for (const s of findings.structures)
@@ -289,7 +297,7 @@ function lengthening(
   const named = new Set(
     findings.movements.flatMap((m) => {
       const top = m.limiters.at(0);
-      return top && tellsOfMuscle(m) && top.probability >= LIKELY && isMuscleGroup(top.structure)
+      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.structure)
         ? [top.structure]
         : [];
     }),
@@ -306,7 +314,7 @@ function lengthening(
   // Upkeep never goes where a reading was broken off, pressed a joint or spoke of the nerve, on either side.
   const spared = new Set(
     findings.movements
-      .filter((m) => m.brokenOff || !tellsOfMuscle(m))
+      .filter((m) => m.brokenOff || m.against || !tellsOfMuscle(m))
       .flatMap((m) => m.limiters.filter((l) => l.probability >= FAIR_SHARE).map((l) => l.structure)),
   );
   if (findings.hints.some((h) => h.kind === 'nerve')) spared.add('hamstrings');

@@ -75,8 +75,8 @@ describe('a sentence to read out', () => {
     ];
     expect(sentenceOf(finding({ clarity: 'unclear', limiters: even }), [])).toContain('not clear yet: perhaps');
     expect(sentenceOf(finding({ clarity: 'unclear' }), [])).toContain('its readings contradict each other');
-    expect(sentenceOf(finding({ clarity: 'unclear', strange: true }), [])).toContain('felt where nothing');
-    expect(sentenceOf(finding({ clarity: 'unclear', hard: true }), [])).toContain(': a hard stop, rather the joint');
+    expect(sentenceOf(finding({ clarity: 'unclear', spoke: 'strange' }), [])).toContain('felt where nothing');
+    expect(sentenceOf(finding({ clarity: 'unclear', spoke: 'hard' }), [])).toContain(': a hard stop, rather the joint');
     expect(sentenceOf(finding({ clarity: 'unclear', limiters: [] }), [])).toContain('not clear yet');
     expect(plainly('calf')).toBe('the calf');
   });

@@ -1,4 +1,4 @@
-import { ELEMENT_IDS, ELEMENTS } from '@/core/body';
+import { ELEMENT_IDS, ELEMENTS, type GroupId } from '@/core/body';
 import { PLACES, type Place } from '@/core/students/student';
 import { STOP_REASONS, type EndFeel } from '@/core/assessment/reading';
 
@@ -20,8 +20,9 @@ const PLACE_GIVEN: Readonly<Record<string, Partial<Record<Place, number>>>> = {
   'gluteus-medius-back': { 'deep-buttock': 0.45, 'outer-hip': 0.25, 'whole-buttock': 0.1 },
   piriformis: { 'deep-buttock': 0.65, 'whole-buttock': 0.15 },
   'deep-external-rotators': { 'deep-buttock': 0.6, 'whole-buttock': 0.1, 'outer-hip': 0.1 },
-  gastrocnemius: { 'calf-high': 0.65, 'calf-low': 0.1, 'behind-knee': 0.05 },
-  soleus: { 'calf-low': 0.6, 'calf-high': 0.1 },
+  // What draws at the back of the shin is hardly ever felt in front of the ankle.
+  gastrocnemius: { 'calf-high': 0.65, 'calf-low': 0.1, 'behind-knee': 0.05, 'ankle-front': 0.004 },
+  soleus: { 'calf-low': 0.6, 'calf-high': 0.1, 'ankle-front': 0.004 },
   'hip-capsule-front': { 'front-hip-crease': 0.45, 'groin-pinch': 0.15, nowhere: 0.2 },
   'hip-capsule-back': { 'deep-buttock': 0.4, nowhere: 0.25, 'groin-pinch': 0.15 },
   'hip-bone': { 'groin-pinch': 0.5, 'outer-hip': 0.1, nowhere: 0.22 },
@@ -50,6 +51,13 @@ const endTable = ELEMENTS.map((e) => {
   const kind = e.muscle ? 'muscle' : e.group === 'nerve-like' ? 'nerve' : 'joint';
   return spread(END_GIVEN[kind], STOP_REASONS);
 });
+
+/** Chance from which a place belongs to an element; below it it is one of the odd places where anything may be felt. */
+export const BELONGS = 0.05;
+
+/** Whether any member of a group is felt at a place; "nowhere" fits all. */
+export const isFeltAt = (group: GroupId, place: Place): boolean =>
+  place === 'nowhere' || placeTable.some((t, g) => ELEMENTS[g].group === group && t[place] >= BELONGS);
 
 /** P(place | element stops the movement), by element in the order of `ELEMENTS`. */
 export const placeGiven = (place: Place): Float64Array => Float64Array.from(placeTable, (t) => t[place]);

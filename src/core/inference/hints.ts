@@ -251,7 +251,7 @@ function jointHints(
 
 /** What was felt at a place that is not the tested tissue's: once for each place. */
 function elsewhere(side: Side, usual: readonly Reading[], movements: readonly MovementFinding[]): Hint[] {
-  const strange = new Set(movements.filter((m) => m.side === side && m.strange).flatMap((m) => m.readings));
+  const strange = new Set(movements.filter((m) => m.side === side && m.spoke === 'strange').flatMap((m) => m.readings));
   const at = new Map<Place, string[]>();
   for (const r of usual) {
     if (r.side !== side || !r.placeFelt) continue;

@@ -16,7 +16,7 @@ export { ASK_AT_MOST, SETTLED_AT, type Question, type Settling, type Suggestion 
 export type { Doubt } from './consistency';
 export { CONTROL_GAP, controlGap, JOINT_IDS, type Hint, type JointId } from './hints';
 export { ERROR, errorScale, contextOf } from './likelihood';
-export { endFeelGiven, placeGiven } from './evidence';
+export { endFeelGiven, isFeltAt, placeGiven } from './evidence';
 export { StopTable, stopTableFor } from './stop-table';
 export { LATENT, tolerancesFrom } from './prior';
 export { Random } from './random';

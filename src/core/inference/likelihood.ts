@@ -1,10 +1,11 @@
-import { KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
+import { ELEMENTS, KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
 import type { Student } from '@/core/students/student';
 import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
 import { modelledReadoutOf, testById } from '@/core/assessment/battery';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
+import { speaksOfNerve } from '@/core/assessment/nerve-sign';
 import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
-import { distantGiven, endFeelGiven, placeGiven } from './evidence';
+import { BELONGS, distantGiven, endFeelGiven, placeGiven } from './evidence';
 import type { PoseFelt } from './pose-places';
 import { COUNT, DIMENSIONS, weigh } from './prior';
 import { ANOTHER_WAY, stopTableFor, type StopTable } from './stop-table';
@@ -79,8 +80,6 @@ export interface Term {
   told: readonly Float64Array[];
 }
 
-/** Chance from which a place belongs to an element. */
-const LISTED = 0.05;
 /** Ends that say nothing of tissue: somebody stopped, or the movement went elsewhere. */
 const BROKEN_OFF = new Set(['pain', 'guarding', 'fear', 'compensation']);
 
@@ -156,7 +155,10 @@ function termOf(
   const touched = reading.endFeel === 'body-contact' || atTheEnd(readout, value);
   const felt = reading.placeFelt ? placeGiven(reading.placeFelt) : null;
   // Felt where nothing that this test brings to its end is felt: whatever stopped it, these allow at least as much.
-  const foreign = felt !== null && reading.placeFelt !== 'nowhere' && !table.active.some((g) => felt[g] >= LISTED);
+  const nerve = table.active.some((g) => ELEMENTS[g].group === 'nerve-like');
+  const foreign =
+    (felt !== null && reading.placeFelt !== 'nowhere' && !table.active.some((g) => felt[g] >= BELONGS)) ||
+    (speaksOfNerve(reading) && !nerve);
   return {
     reading,
     side,

@@ -9,7 +9,7 @@ import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type Ask
 import { boneContext, contextOf, type Compared, type Term } from './likelihood';
 import { SETTLED_AT } from './question';
 import { Random } from './random';
-import { isLimited, type MovementFinding, type NextTest } from './statements';
+import { isLimited, tellsOfMuscle, type MovementFinding, type NextTest } from './statements';
 import { limitersPerDraw, tableOf } from './summarise';
 import { stillToRead } from './still-to-read';
 
@@ -47,7 +47,7 @@ export function nextTests(
   const random = new Random(seed + 29);
   const asked = complaintOrder(person.complaints ?? []);
   const strange = movements
-    .filter((m) => m.strange)
+    .filter((m) => m.spoke === 'strange')
     .flatMap((m) => readings.filter((r) => r.side === m.side && m.readings.includes(r.id)));
   const known = new Set(readings.map((r) => `${r.test}/${r.side}`));
   const questions = {
@@ -134,7 +134,7 @@ function questionsOf(
     if (found) {
       const first = found.limiters.at(0);
       // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the answer.
-      const askable = isLimited(found) && !found.pinched && !found.strange && !found.brokenOff;
+      const askable = isLimited(found) && tellsOfMuscle(found) && !found.brokenOff;
       // Between muscle and nerve it is head and ankle that answer, at the end of the same test.
       const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
       if (askable && !nerve && first && first.probability < SETTLED_AT)

@@ -72,7 +72,10 @@ export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): st
   const what = `Your ${m.side} ${STOPS[m.movement]}`;
   const [a, b] = m.limiters;
   const why = whyUnclear(m);
-  if (why) return m.hard ? `${what}: ${why}.` : `${what}, and what stops it is not clear: ${why}.`;
+  if (why)
+    return m.spoke === 'hard' || m.spoke === 'nerve'
+      ? `${what}: ${why}.`
+      : `${what}, and what stops it is not clear: ${why}.`;
   const way = otherWay(m, readings);
   const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
   if (a && m.clarity === 'one')

@@ -1,3 +1,4 @@
+import type { Place } from '@/core/students/student';
 import type { GroupId, Side } from '@/core/body';
 import type { Movement } from '@/core/assessment/definition';
 import type { Carrier } from './influence';
@@ -38,9 +39,16 @@ export const isLimited = (m: Pick<MovementFinding, 'band'>): boolean => m.band <
 /** Probability from which one name stands alone for what stops a movement. */
 export const ONE_NAME = 0.8;
 
-/** False where a joint, a hard stop or an unexpected place speaks: nothing is lengthened for such a movement. */
-export const tellsOfMuscle = (m: Pick<MovementFinding, 'pinched' | 'hard' | 'strange'>): boolean =>
-  !m.pinched && !m.hard && !m.strange;
+/** What spoke at the end of a movement instead of a muscle, most serious first. */
+export const SPEAKERS = ['nerve', 'pinch', 'hard', 'strange', 'contact'] as const;
+/**
+ * `nerve`: it ended with tingling, or head or ankle changed what was felt. `pinch`: a pinch, or pressed where the hip is folded. `hard`: as
+ * bone on bone. `strange`: felt where nothing that can stop it is felt. `contact`: body met body.
+ */
+export type Speaker = (typeof SPEAKERS)[number];
+
+/** False where something else than a muscle spoke: nothing is lengthened for such a movement. */
+export const tellsOfMuscle = (m: Pick<MovementFinding, 'spoke'>): boolean => m.spoke === undefined;
 
 export interface MovementFinding {
   movement: Movement;
@@ -54,12 +62,12 @@ export interface MovementFinding {
   norm: { mean: number; sd: number; source: string };
   /** True where pain, guarding or fear ended the main test's reading: it is no end of range. */
   brokenOff?: boolean;
-  /** True where a reading of it ended in a pinch, or was felt in the groin or in front of the folded hip: the joint speaks, not a muscle. */
-  pinched?: boolean;
-  /** True where the reading that it is told by ended hard, as bone on bone. */
-  hard?: boolean;
-  /** True where it was felt at a place where nothing that can stop this movement pulls: what stops it is not known then. */
-  strange?: boolean;
+  /** What else than a muscle spoke at its end; absent where a muscle may have. */
+  spoke?: Speaker;
+  /** Where the reading that it is told by was felt. */
+  felt?: Place;
+  /** True where its first limiter is not felt there: then that is not named. */
+  against?: boolean;
   /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;
   limiters: Limiter[];

@@ -1,12 +1,20 @@
 import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
+import { speaksOfNerve } from '@/core/assessment/nerve-sign';
 import { pressesJoint } from '@/core/assessment/pinch';
 import { meanOf } from '@/core/assessment/reading';
-import { ONE_NAME, type Estimate, type Limiter, type MovementFinding, type StructureFinding } from './statements';
+import {
+  ONE_NAME,
+  type Estimate,
+  type Limiter,
+  type MovementFinding,
+  type Speaker,
+  type StructureFinding,
+} from './statements';
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
-import { placeGiven } from './evidence';
+import { isFeltAt, placeGiven } from './evidence';
 import { plainCheck } from './plain-check';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
 import { Random } from './random';
@@ -167,8 +175,21 @@ export function limiterShares(group: Uint8Array): Limiter[] {
     .sort((a, b) => b.probability - a.probability || (a.structure < b.structure ? -1 : 1));
 }
 
-/** Whether a muscle is named first: a hard stop contradicts that. */
-const isMuscle = ([first]: readonly Limiter[]): boolean => first !== undefined && isMuscleGroup(first.structure);
+/** What spoke at the end of a movement instead of a muscle: of any reading of it for nerve and joint, else of the one that it is told by. */
+function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Speaker | undefined {
+  if (about.some((t) => speaksOfNerve(t.reading))) return 'nerve';
+  if (about.some((t) => pressesJoint(t.reading))) return 'pinch';
+  if (own?.reading.endFeel === 'hard-block') return 'hard';
+  if (own && isStrange(draws, own)) return 'strange';
+  return own?.reading.endFeel === 'body-contact' ? 'contact' : undefined;
+}
+
+/** Whether what spoke at the end is at odds with the first limiter: a muscle where a joint stopped hard or a nerve spoke, anything where the place fits nothing. */
+function contradicts(spoke: Speaker | undefined, [first]: readonly Limiter[]): boolean {
+  if (spoke === 'strange') return true;
+  if (!first) return false;
+  return (spoke === 'hard' || spoke === 'nerve') && isMuscleGroup(first.structure);
+}
 
 /** How plainly a list of limiters may be told. */
 export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarity'] {
@@ -223,9 +244,13 @@ export function summariseMovements(
       const main = own ? { test: own.reading.test, readout: own.reading.readout } : MAIN_TEST[movement];
       const measured = own?.reading;
       const expected = estimate(end);
-      const touched = measured?.endFeel === 'body-contact';
-      const hard = own?.reading.endFeel === 'hard-block',
-        strange = own !== null && isStrange(draws, own);
+      const spoke = speakerOf(draws, own, about);
+      const felt = own?.brokenOff ? undefined : measured?.placeFelt;
+      const against =
+        spoke === undefined &&
+        felt !== undefined &&
+        limiters[0] !== undefined &&
+        !isFeltAt(limiters[0].structure, felt);
       return [
         {
           movement,
@@ -235,13 +260,13 @@ export function summariseMovements(
           measured: measured ? meanOf(measured.trials) : null,
           norm: { mean: norm.mean, sd: norm.sd, source: norm.source },
           ...(own?.brokenOff && { brokenOff: true }),
-          ...(about.some((t) => pressesJoint(t.reading)) && { pinched: true }),
-          ...(hard && { hard }),
-          ...(strange && { strange }),
+          ...(spoke && { spoke }),
+          ...(felt && { felt }),
+          ...(against && { against }),
           // Where somebody stopped, or body met body, is not how far it goes; what breathing won back is.
-          band: bandOf(table.readout, own && !own.brokenOff && !touched ? own.value : expected.mean, norm),
+          band: bandOf(table.readout, own && !own.brokenOff && spoke !== 'contact' ? own.value : expected.mean, norm),
           limiters,
-          clarity: strange || (hard && isMuscle(limiters)) ? 'unclear' : clarityOf(limiters),
+          clarity: against || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
           carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
           plain: plainCheck(main.test, main.readout, measured?.placeFelt),

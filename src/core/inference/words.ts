@@ -2,7 +2,7 @@ import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Findings } from './findings';
-import { isLimited, LIMITED, ONE_NAME, type MovementFinding } from './statements';
+import { isLimited, LIMITED, ONE_NAME, type MovementFinding, type Speaker } from './statements';
 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;
@@ -15,12 +15,19 @@ export const otherOpinion = (m: MovementFinding): GroupId | null => {
   return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.structure && a.probability < STANDS ? m.plain : null;
 };
 
+const SPOKE: Readonly<Partial<Record<Speaker, string>>> = {
+  nerve: 'a sign of the nerve, rather than a muscle',
+  hard: 'a hard stop, rather the joint than a muscle',
+  strange: 'felt where nothing usually stops it',
+};
+
 /** Why nothing is named although the draws may be sure, in a few words; null where they are simply not. */
 export function whyUnclear(m: MovementFinding): string | null {
   if (m.clarity !== 'unclear') return null;
-  if (m.strange) return 'felt where nothing usually stops it';
-  if (m.hard) return 'a hard stop, rather the joint than a muscle';
+  const said = m.spoke && SPOKE[m.spoke];
+  if (said) return said;
   const [a] = m.limiters;
+  if (m.against && a) return `felt where ${GROUP_WORDS[a.structure].name} is not felt`;
   return a && a.probability >= ONE_NAME ? 'its readings contradict each other' : null;
 }
 
@@ -28,7 +35,7 @@ export function whyUnclear(m: MovementFinding): string | null {
 export function limiterWords(m: MovementFinding): string {
   const [a, b] = m.limiters;
   const why = whyUnclear(m);
-  if (why) return m.hard ? why : `not clear: ${why}`;
+  if (why) return m.spoke === 'hard' || m.spoke === 'nerve' ? why : `not clear: ${why}`;
   const other = otherOpinion(m);
   if (other && a)
     return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;

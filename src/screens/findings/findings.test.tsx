@@ -75,7 +75,14 @@ describe('a side', () => {
   it('offers to settle what is limited and not clear', () => {
     const onSettle = vi.fn();
     const movements = findings.movements.map((m) =>
-      m.movement === 'hip-extension' && m.side === 'left' ? { ...m, clarity: 'unclear' as const, band: -1.6 } : m,
+      m.movement === 'hip-extension' && m.side === 'left'
+        ? {
+            ...m,
+            clarity: 'unclear' as const,
+            band: -1.6,
+            limiters: m.limiters.map((l, k) => ({ ...l, probability: 0.45 - 0.1 * k })),
+          }
+        : m,
     );
     show(<SideCard side="left" movements={movements} readings={own} onOpen={vi.fn()} onSettle={onSettle} />);
     fireEvent.click(

@@ -67,4 +67,12 @@ export const INSIDE_AND_OUTSIDE: readonly ClinicalCase[] = [
     ],
     expected: { aims: ['strengthen lateral-hip left'], noAims: ['lengthen lateral-hip *', 'both lateral-hip *'] },
   },
+  {
+    name: 'straddle 55° between the thighs, both legs a hard stop in the groin',
+    says: 'Both hip joints, not the inner thighs: stay narrower, and let somebody look.',
+    readings: [
+      ['straddle', 'angle-between-thighs', 55, { ...felt('groin-pinch', { endFeel: 'hard-block' }), side: 'both' }],
+    ],
+    expected: { hints: ['joint'], refer: true, noAims: ['lengthen * *', 'both * *'] },
+  },
 ];

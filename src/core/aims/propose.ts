@@ -202,12 +202,14 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
         }),
       );
   for (const side of SIDES) {
-    const nerve = findings.hints.find((h) => h.kind === 'nerve' && h.side === side);
+    const nerve = findings.hints.find((h) => h.kind === 'nerve' && (h.side === side || h.side === 'both'));
     if (nerve?.refer) list.push(finish('nerve-like', side, referred('long-holds')));
     for (const joint of JOINT_IDS) {
       const signs = findings.hints.filter(
         (h) =>
-          h.side === side && (h.kind === 'joint' || h.kind === 'both-rotations') && (h.joint ?? JOINT_IDS[0]) === joint,
+          (h.side === side || h.side === 'both') &&
+          (h.kind === 'joint' || h.kind === 'both-rotations') &&
+          (h.joint ?? JOINT_IDS[0]) === joint,
       );
       if (signs.length === 0) continue;
       list.push(finish(joint, side, signs.some((h) => h.refer) ? referred('pushing') : LEFT_TO_THE_JOINT));

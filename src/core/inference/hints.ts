@@ -111,12 +111,12 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     // all, where it ended the test as pain.
     const nervous = own.filter(
       (r) =>
-        r.side === side &&
+        ofSide(r, side) &&
         (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r.test === 'slump' && meanOf(r.trials) < 0.5)),
     );
     const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
     // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.
-    const far = usual.filter((r) => r.side === side && r.distant === undefined && !r.pain && feltFar(r) && short(r));
+    const far = usual.filter((r) => ofSide(r, side) && r.distant === undefined && !r.pain && feltFar(r) && short(r));
     if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
     else if (far.length > 0) out.push(hint('nerve', side, far, { ask: far.some(straightLeg) ? 1 : 2 }));
     else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));
@@ -126,7 +126,7 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     for (const joint of JOINT_IDS) out.push(...jointHints(joint, side, usual, movements, z));
     out.push(...elsewhere(side, usual, movements));
 
-    for (const r of usual.filter((x) => x.side === side)) {
+    for (const r of usual.filter((x) => ofSide(x, side))) {
       const readout = readoutOf(r.test, r.readout);
       const eased = readout && easedBy(r, readout);
       const degrees = readout && isModelled(readout) ? (readout.degreesPerUnit ?? 1) : 1;
@@ -197,7 +197,24 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     out.push(hint('mobile', 'both', [points], { points: meanOf(points.trials) }));
   else if (far.length >= MANY_MOBILE && kinds.size >= MOBILE_MOVEMENTS)
     out.push(hint('mobile', 'both', far, { count: far.length }));
-  return out.sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
+  return oncePerPair(out).sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
+}
+
+/** Whether a reading speaks of a side; one of both sides at once speaks of each. */
+const ofSide = (r: Pick<Reading, 'side'>, side: Side): boolean => r.side === side || r.side === 'both';
+
+/** What one reading of both sides says of each is said once. */
+function oncePerPair(hints: readonly Hint[]): Hint[] {
+  const out = new Map<string, Hint>();
+  for (const h of hints) {
+    const key = [h.kind, h.joint, h.place, ...h.from].join(' ');
+    const other = out.get(key);
+    out.set(
+      h.from.length > 0 ? key : `${key} ${h.side}`,
+      other && other.side !== h.side ? { ...other, side: 'both' } : h,
+    );
+  }
+  return [...out.values()];
 }
 
 /** Degrees by which a movement goes further when it is moved by hand than alone. */
@@ -228,7 +245,9 @@ function jointHints(
 ): Hint[] {
   const own = usual.filter((r) => {
     const movement = modelledReadoutOf(r.test, r.readout)?.movement;
-    return r.side === side && movement !== undefined && jointOf(movement) === joint;
+    if (!ofSide(r, side) || movement === undefined) return false;
+    // What pinches in the groin is the hip, whatever else moves.
+    return (r.placeFelt === 'groin-pinch' ? 'joint-or-capsule' : jointOf(movement)) === joint;
   });
   const pinching = own.filter(pressesJoint);
   const hard = own.filter((r) => r.endFeel === 'hard-block' && (z(r) ?? 0) < SHORT_Z);
@@ -254,7 +273,7 @@ function elsewhere(side: Side, usual: readonly Reading[], movements: readonly Mo
   const strange = new Set(movements.filter((m) => m.side === side && m.spoke === 'strange').flatMap((m) => m.readings));
   const at = new Map<Place, string[]>();
   for (const r of usual) {
-    if (r.side !== side || !r.placeFelt) continue;
+    if (!ofSide(r, side) || !r.placeFelt) continue;
     const away = feltElsewhere(r);
     if (feltFar(r)) continue;
     if (away !== null || (strange.has(r.id) && r.placeFelt !== 'nowhere'))

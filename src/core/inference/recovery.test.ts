@@ -34,7 +34,8 @@ describe('recovery of students from another world, as published', () => {
   });
   it('calls short what is short', () => {
     expect(world.shortRight).toBeGreaterThanOrEqual(0.85);
-    expect(world.shortFound).toBeGreaterThanOrEqual(0.43);
+    // A sixth of people is short by any group, where a third was while every member had one cut: fewer, and harder to be sure of.
+    expect(world.shortFound).toBeGreaterThanOrEqual(0.35);
     for (const g of world.groups) if (g.z !== null) expect(g.auc).toBeGreaterThan(g.z);
   });
   it('stays no worse than the transparent check where the geometry is wrong', () => {

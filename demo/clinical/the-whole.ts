@@ -180,4 +180,18 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
     complaints: [{ place: 'back-thigh', side: 'left' }],
     expected: { next: ['straight-leg-raise', 'knee-extension-90-90'] },
   },
+  {
+    name: 'stiff all round (raise 50°, out to the side 26°), and heel to buttock 100° ended by the low back',
+    says: 'The back of the thighs and the inner thigh. The front was never at its end: read it again.',
+    readings: [
+      ...both('straight-leg-raise', 'hip-flexion', 50, felt('back-thigh')),
+      ...both('supine-abduction', 'straight-knee', 26, felt('inner-thigh-high')),
+      ['prone-knee-bend', 'knee-flexion', 100, felt('low-back')],
+    ],
+    expected: {
+      hints: ['elsewhere'],
+      aims: ['lengthen hamstrings left'],
+      noAims: ['lengthen rectus-femoris *', 'both rectus-femoris *', 'lengthen vasti *'],
+    },
+  },
 ];

@@ -279,6 +279,7 @@ function lengthening(
       (m) =>
         m.side === side &&
         tellsOfMuscle(m) &&
+        !m.brokenOff &&
         (!m.felt || isFeltAt(group, m.felt)) &&
         m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
     );
@@ -287,7 +288,9 @@ function lengthening(
       put(s.structure, s.side, 'lengthen', s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
-    if (m.band < LIMITED && tellsOfMuscle(m) && m.clarity !== 'unclear' && top && top.probability >= LIKELY)
+    // Where somebody stopped, that the others let expect little is no reason to pull.
+    const told = m.band < LIMITED && tellsOfMuscle(m) && !m.brokenOff && m.clarity !== 'unclear';
+    if (told && top && top.probability >= LIKELY)
       put(top.structure, m.side, 'lengthen', 0.7 * top.probability, {
         kind: 'limits',
         movement: m.movement,
@@ -299,7 +302,12 @@ function lengthening(
   const named = new Set(
     findings.movements.flatMap((m) => {
       const top = m.limiters.at(0);
-      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.structure)
+      return top &&
+        tellsOfMuscle(m) &&
+        !m.brokenOff &&
+        !m.against &&
+        top.probability >= LIKELY &&
+        isMuscleGroup(top.structure)
         ? [top.structure]
         : [];
     }),

@@ -19,6 +19,21 @@ describe('what limits, kept for a glance', () => {
     expect(new Set(keys).size).toBe(keys.length);
     expect(keys).not.toContain('hamstrings/right');
   });
+  it('paints no muscle where something else spoke at the end', () => {
+    const painted = (more: object) =>
+      limitsOf(
+        infer({ id: 's' }, [readOf('straight-leg-raise', 'hip-flexion', 42, more)], { next: false }).findings.movements,
+      ).map((l) => l.group);
+    expect(painted({})).toEqual(['hamstrings']);
+    for (const more of [
+      { pain: true },
+      { endFeel: 'hard-block' },
+      { endFeel: 'pinch' },
+      { placeFelt: 'low-back' },
+      { placeFelt: 'instep' },
+    ])
+      expect(painted(more), JSON.stringify(more)).not.toContain('hamstrings');
+  });
   it('is read back while it rests on the same, and not after anything changed', () => {
     const text = writeLimits(of, limits);
     expect(readLimits(text, of)).toEqual(limits);

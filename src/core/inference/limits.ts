@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { GROUPS, type GroupId, type Side } from '@/core/body';
+import { GROUPS, isMuscleGroup, type GroupId, type Side } from '@/core/body';
 import { sideSchema, type Student } from '@/core/students/student';
 import { digest } from '@/core/digest';
 import type { Reading } from '@/core/assessment/reading';
 import { MODEL_VERSION, type Inferred } from './infer';
 import type { FeltInPose } from './pose-places';
-import { isLimited, type MovementFinding } from './statements';
+import { isLimited, tellsOfMuscle, type MovementFinding } from './statements';
 
 /** What limits a student, as it is painted on a body. */
 export interface Limit {
@@ -20,8 +20,10 @@ export interface Limit {
 export function limitsOf(movements: readonly MovementFinding[]): Limit[] {
   const most = new Map<string, Limit>();
   for (const m of movements) {
-    if (!isLimited(m)) continue;
+    if (!isLimited(m) || m.brokenOff) continue;
     for (const { structure, probability } of m.limiters.slice(0, m.clarity === 'one' ? 1 : 2)) {
+      // Where a joint or a nerve spoke, and where nothing is known, no muscle is painted.
+      if (isMuscleGroup(structure) && !tellsOfMuscle(m)) continue;
       const key = `${structure}/${m.side}`,
         known = most.get(key);
       if (!known || -m.band * probability > -known.band * known.probability)

@@ -1,0 +1,11 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { CLINICAL_CASES } from '../demo/clinical';
+import { readOf } from '@/core/inference/readings.fixtures';
+const d = JSON.parse(readFileSync('public/demo.json', 'utf8'));
+const s = d.students.find((x: {id: string}) => x.id === 'demo-nell');
+d.readings = d.readings.filter((r: {student: string}) => r.student !== 'demo-nell');
+const names = process.argv.slice(3);
+const all = Object.values(CLINICAL_CASES).flat().filter((c) => names.some((n) => c.name.startsWith(n)));
+console.log(all.map((c) => c.name), s.name);
+for (const c of all) for (const [t, r, v, m] of c.readings) d.readings.push({ ...readOf(t, r, v, m), id: `n-${t}-${r}-${m?.side ?? 'left'}${m?.variant ?? ''}`, student: 'demo-nell', takenAt: '2026-11-20T10:00:00.000Z' });
+writeFileSync(process.argv[2], JSON.stringify(d));

@@ -27,15 +27,17 @@ const VIEWS = [
   ['guide', '/guide', 'Your first student in twenty minutes'],
 ] as const;
 
+/** A laptop, a tablet, and what remains of a laptop whose letters are four times as large. */
 const SIZES = [
   { width: 1280, height: 800 },
   { width: 820, height: 1180 },
+  { width: 320, height: 640 },
 ] as const;
 /** Every view is opened once; halves run side by side. */
 const HALVES = [VIEWS.filter((_, i) => i % 2 === 0), VIEWS.filter((_, i) => i % 2 === 1)];
 
 for (const [k, views] of HALVES.entries())
-  test(`every view fits both sizes sideways, and can be read and worked by everybody, by day and night (${k + 1})`, async ({
+  test(`every view fits every size sideways, and can be read and worked by everybody, by day and night (${k + 1})`, async ({
     page,
   }) => {
     await openDemo(page);

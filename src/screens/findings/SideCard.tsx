@@ -83,56 +83,58 @@ function Row({
   const less = readout && sides && sides.gap * (readout.better === 'lower' ? -1 : 1) < 0;
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--line)', py: 0.75, display: 'flex', gap: 1 }}>
-      <Box
-        component="button"
-        type="button"
-        onClick={() => onOpen(m)}
-        sx={{
-          all: 'unset',
-          cursor: 'pointer',
-          flex: 1,
-          minWidth: 0,
-          '&:focus-visible': { outline: '2px solid var(--act)' },
-        }}
-      >
-        <Box sx={{ fontSize: 14 }}>
-          {MOVEMENT_WORDS[m.movement]}{' '}
-          <span className="num">
-            {m.measured === null
-              ? '(not read itself)'
-              : m.brokenOff
-                ? `(ended early at ${withUnit(unitOf(m), m.measured)})`
-                : withUnit(unitOf(m), m.measured)}
-            , {bandWords(m.band)}
-          </span>
-        </Box>
-        <Box className="muscle" sx={{ fontSize: 16, lineHeight: 1.25 }}>
-          {limiterWords(m)}
-        </Box>
-        {sides?.beyondError && less && (
-          <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
-            {withUnit(unitOf(m), Math.abs(sides.gap))} less than the {otherSide(m.side)}, more than the error of{' '}
-            {withUnit(unitOf(m), sides.detectable)}
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Box
+          component="button"
+          type="button"
+          onClick={() => onOpen(m)}
+          sx={{
+            all: 'unset',
+            cursor: 'pointer',
+            display: 'block',
+            width: '100%',
+            '&:focus-visible': { outline: '2px solid var(--act)' },
+          }}
+        >
+          <Box sx={{ fontSize: 14 }}>
+            {MOVEMENT_WORDS[m.movement]}{' '}
+            <span className="num">
+              {m.measured === null
+                ? '(not read itself)'
+                : m.brokenOff
+                  ? `(ended early at ${withUnit(unitOf(m), m.measured)})`
+                  : withUnit(unitOf(m), m.measured)}
+              , {bandWords(m.band)}
+            </span>
           </Box>
-        )}
-        {change && (
-          <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
-            {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}
-            {changeWords(change, unitOf(m))}
+          <Box className="muscle" sx={{ fontSize: 16, lineHeight: 1.25 }}>
+            {limiterWords(m)}
           </Box>
+          {sides?.beyondError && less && (
+            <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
+              {withUnit(unitOf(m), Math.abs(sides.gap))} less than the {otherSide(m.side)}, more than the error of{' '}
+              {withUnit(unitOf(m), sides.detectable)}
+            </Box>
+          )}
+          {change && (
+            <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
+              {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}
+              {changeWords(change, unitOf(m))}
+            </Box>
+          )}
+        </Box>
+        {m.clarity !== 'one' && !whyUnclear(m) && isLimited(m) && (
+          <Button
+            size="small"
+            variant="outlined"
+            onClick={() => onSettle(m)}
+            aria-label={`Which test would make clear what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}?`}
+            sx={{ mt: 0.5, minWidth: 0 }}
+          >
+            Which test?
+          </Button>
         )}
       </Box>
-      {m.clarity !== 'one' && !whyUnclear(m) && isLimited(m) && (
-        <Button
-          size="small"
-          variant="outlined"
-          onClick={() => onSettle(m)}
-          aria-label={`Which test would make clear what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}?`}
-          sx={{ flex: 'none', alignSelf: 'center', minWidth: 0 }}
-        >
-          Which test?
-        </Button>
-      )}
       <Box
         aria-hidden="true"
         sx={{ flex: 'none', width: 7, bgcolor: seaTint(Math.min(1, Math.max(0, 0.35 - m.band * 0.3))) }}

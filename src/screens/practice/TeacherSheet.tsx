@@ -20,57 +20,64 @@ export function TeacherSheet({ content }: { content: SheetContent }) {
         <Typography sx={{ color: 'var(--caution)', fontWeight: 600 }}>▲ {content.cautions.join('; ')}</Typography>
       )}
       <Box
-        component="table"
-        sx={{
-          width: '100%',
-          borderCollapse: 'collapse',
-          mt: 1,
-          '& td, & th': {
-            borderTop: '1px solid var(--line)',
-            py: 0.4,
-            pr: 1,
-            textAlign: 'left',
-            verticalAlign: 'middle',
-          },
-          '& tr': { breakInside: 'avoid' },
-          '@media print': { fontSize: '10.5pt', lineHeight: 1.25 },
-        }}
+        role="region"
+        aria-label="The practice, item by item"
+        tabIndex={0}
+        sx={{ overflowX: 'auto', '@media print': { overflow: 'visible' } }}
       >
-        <thead>
-          <tr>
-            <th>from</th>
-            <th aria-label="Shape" />
-            <th>pose</th>
-            <th>hold</th>
-            <th>props</th>
-            <th>to say</th>
-          </tr>
-        </thead>
-        <tbody>
-          {content.lines.map((line, i) => (
-            <tr key={`${line.pose}${line.rung}${i}`}>
-              <td className="num">{line.at}</td>
-              <td style={{ width: 76 }}>
-                <PoseFigure
-                  pose={line.pose}
-                  rung={line.rung}
-                  side={line.side}
-                  depth={line.depth}
-                  height={42}
-                  muscles={false}
-                />
-              </td>
-              <td>
-                <strong>{line.name}</strong> {line.sides}
-                <br />
-                {line.rungName}
-              </td>
-              <td className="num">{line.hold}</td>
-              <td>{line.props.join('; ')}</td>
-              <td className="said">{line.say.join(' ')}</td>
+        <Box
+          component="table"
+          sx={{
+            width: '100%',
+            borderCollapse: 'collapse',
+            mt: 1,
+            '& td, & th': {
+              borderTop: '1px solid var(--line)',
+              py: 0.4,
+              pr: 1,
+              textAlign: 'left',
+              verticalAlign: 'middle',
+            },
+            '& tr': { breakInside: 'avoid' },
+            '@media print': { fontSize: '10.5pt', lineHeight: 1.25 },
+          }}
+        >
+          <thead>
+            <tr>
+              <th>from</th>
+              <th aria-label="Shape" />
+              <th>pose</th>
+              <th>hold</th>
+              <th>props</th>
+              <th>to say</th>
             </tr>
-          ))}
-        </tbody>
+          </thead>
+          <tbody>
+            {content.lines.map((line, i) => (
+              <tr key={`${line.pose}${line.rung}${i}`}>
+                <td className="num">{line.at}</td>
+                <td style={{ width: 76 }}>
+                  <PoseFigure
+                    pose={line.pose}
+                    rung={line.rung}
+                    side={line.side}
+                    depth={line.depth}
+                    height={42}
+                    muscles={false}
+                  />
+                </td>
+                <td>
+                  <strong>{line.name}</strong> {line.sides}
+                  <br />
+                  {line.rungName}
+                </td>
+                <td className="num">{line.hold}</td>
+                <td>{line.props.join('; ')}</td>
+                <td className="said">{line.say.join(' ')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         {TEACHER_FOOT}

@@ -103,7 +103,7 @@ export function People({
           p: 0,
           display: 'grid',
           gap: 1.5,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(min(310px, 100%), 1fr))',
         }}
       >
         {found.map((p) => (

@@ -186,20 +186,17 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
     const from = await at();
     // So many breaths more that the whole is clearly longer than was asked for.
     const LONGER = 48;
-    for (let n = 1; n <= LONGER; n++) {
-      await row(page, 2)
-        .getByRole('button', { name: / a breath longer$/ })
-        .first()
-        .click();
-      await expect.poll(at).toBe(from + n);
-    }
+    const longer = row(page, 2)
+      .getByRole('button', { name: / a breath longer$/ })
+      .first();
+    // Pressed faster than it is drawn: none is lost.
+    for (let n = 1; n <= LONGER; n++) await longer.press('Enter');
+    await expect.poll(at).toBe(from + LONGER);
     await expect(page.getByRole('region', { name: 'To look at' })).toContainText(
       /takes 2\d\.\d minutes; 20 were asked for/,
     );
-    for (let n = LONGER - 1; n >= 0; n--) {
-      await page.keyboard.press('Control+z');
-      await expect.poll(at).toBe(from + n);
-    }
+    for (let n = LONGER - 1; n >= 0; n--) await page.keyboard.press('Control+z');
+    await expect.poll(at).toBe(from);
     await expect(page.getByText(/takes 2\d\.\d minutes; 20 were asked for/)).toBeHidden();
   });
 

@@ -148,13 +148,14 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
     expected: { hints: ['mobile'], noAims: ['lengthen * *', 'both * *'] },
   },
   {
-    name: 'seated turning out 20°, in 34°; felt in front of the hip',
-    says: 'The outer front of the hip, the front of the joint or its shape. No short buttock.',
+    name: 'seated turning out 20°, in 34°; nobody asked where it is felt',
+    says: 'The outer front of the hip, the front of the joint or its shape: ask before anything is pulled. No short buttock.',
+    before: 'lengthen piriformis and deep rotators',
     readings: [
       ['seated-hip-rotation', 'external-rotation', 20],
       ['seated-hip-rotation', 'internal-rotation', 34],
     ],
-    expected: { noAims: ['lengthen gluteus-maximus *', 'lengthen hamstrings *'], notShort: ['gluteus-maximus'] },
+    expected: { hints: ['turning'], noAims: ['lengthen * *', 'both * *'], notShort: ['gluteus-maximus'] },
   },
   {
     name: 'thigh drifts out 30° as the leg hangs, thigh and knee usual',

@@ -280,6 +280,7 @@ function lengthening(
         m.side === side &&
         tellsOfMuscle(m) &&
         !m.brokenOff &&
+        !m.unasked &&
         (!m.felt || isFeltAt(group, m.felt)) &&
         m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
     );
@@ -305,6 +306,7 @@ function lengthening(
       return top &&
         tellsOfMuscle(m) &&
         !m.brokenOff &&
+        !m.unasked &&
         !m.against &&
         top.probability >= LIKELY &&
         isMuscleGroup(top.structure)
@@ -321,15 +323,10 @@ function lengthening(
       put(group, gap < 0 ? 'left' : 'right', 'lengthen', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
   }
   if (any) return;
-  // Upkeep never goes where a reading was broken off, pressed a joint or spoke of the nerve, on either side.
-  const spared = new Set(
-    findings.movements
-      .filter((m) => m.brokenOff || m.against || !tellsOfMuscle(m))
-      .flatMap((m) => m.limiters.filter((l) => l.probability >= FAIR_SHARE).map((l) => l.structure)),
-  );
-  if (findings.hints.some((h) => h.kind === 'nerve')) spared.add('hamstrings');
+  // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that comes first.
+  if (findings.hints.length > 0 || findings.movements.some((m) => m.brokenOff || !tellsOfMuscle(m))) return;
   const least = findings.structures
-    .filter((s) => named.has(s.structure) && !spared.has(s.structure))
+    .filter((s) => named.has(s.structure))
     .sort((a, b) => a.z - b.z)
     .at(0);
   if (least) for (const side of SIDES) put(least.structure, side, 'lengthen', 0.3, { kind: 'least', z: least.z });

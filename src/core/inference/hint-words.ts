@@ -94,6 +94,11 @@ const lyingSitting = (lying: number | undefined, sitting: number | undefined): s
   ].join(' and ');
 
 const SAID: Readonly<Record<Exclude<HintKind, 'joint'>, (f: Hint['facts']) => Said>> = {
+  turning: () => ({
+    title: 'Muscle or joint? Ask where it is felt',
+    seen: 'The thigh turns less than is typical, and nobody has written down where that is felt.',
+    then: 'At the end, ask: deep in the buttock, at the outer hip, in front, or nowhere. Compare lying and sitting. A hard or pinching stop is the joint.',
+  }),
   elsewhere: () => elsewhereWords('nowhere'),
   nerve: (f) => ({
     title: f.ask ? 'Muscle or nerve? Ask first' : 'Perhaps the nerve, not the muscle',

@@ -12,6 +12,7 @@ export const HINT_KINDS = [
   'both-rotations',
   'joint',
   'elsewhere',
+  'turning',
   'turned-in-bone',
   'turned-out-bone',
   'guarding',
@@ -125,6 +126,8 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
 
     for (const joint of JOINT_IDS) out.push(...jointHints(joint, side, usual, movements, z));
     out.push(...elsewhere(side, usual, movements));
+    const unasked = movements.filter((m) => m.side === side && m.unasked).flatMap((m) => m.readings);
+    if (unasked.length > 0) out.push({ ...hint('turning', side, []), from: [...new Set(unasked)] });
 
     for (const r of usual.filter((x) => ofSide(x, side))) {
       const readout = readoutOf(r.test, r.readout);

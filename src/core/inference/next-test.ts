@@ -134,7 +134,7 @@ function questionsOf(
     if (found) {
       const first = found.limiters.at(0);
       // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the answer.
-      const askable = isLimited(found) && tellsOfMuscle(found) && !found.brokenOff;
+      const askable = isLimited(found) && tellsOfMuscle(found) && !found.brokenOff && !found.unasked;
       // Between muscle and nerve it is head and ankle that answer, at the end of the same test.
       const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
       if (askable && !nerve && first && first.probability < SETTLED_AT)

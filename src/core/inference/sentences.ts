@@ -5,7 +5,7 @@ import type { Movement } from '@/core/assessment/definition';
 import { latest, meanOf, withUnit, type Reading } from '@/core/assessment/reading';
 import type { Change } from './change';
 import type { MovementFinding } from './statements';
-import { inHundred, whyUnclear } from './words';
+import { inHundred, speaks, whyUnclear } from './words';
 
 /** What a limb stops doing: "Your left …". */
 const STOPS: Readonly<Record<Movement, string>> = {
@@ -72,10 +72,7 @@ export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): st
   const what = `Your ${m.side} ${STOPS[m.movement]}`;
   const [a, b] = m.limiters;
   const why = whyUnclear(m);
-  if (why)
-    return m.spoke === 'hard' || m.spoke === 'nerve'
-      ? `${what}: ${why}.`
-      : `${what}, and what stops it is not clear: ${why}.`;
+  if (why) return speaks(m) ? `${what}: ${why}.` : `${what}, and what stops it is not clear: ${why}.`;
   const way = otherWay(m, readings);
   const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
   if (a && m.clarity === 'one')

@@ -68,6 +68,8 @@ export interface MovementFinding {
   felt?: Place;
   /** True where its first limiter is not felt there: then that is not named. */
   against?: boolean;
+  /** True where a hip turned little and nobody wrote where that was felt: turning ends at the joint as often as at a muscle. */
+  unasked?: boolean;
   /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;
   limiters: Limiter[];

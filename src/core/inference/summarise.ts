@@ -5,6 +5,7 @@ import { speaksOfNerve } from '@/core/assessment/nerve-sign';
 import { pressesJoint } from '@/core/assessment/pinch';
 import { meanOf } from '@/core/assessment/reading';
 import {
+  isLimited,
   ONE_NAME,
   type Estimate,
   type Limiter,
@@ -175,6 +176,9 @@ export function limiterShares(group: Uint8Array): Limiter[] {
     .sort((a, b) => b.probability - a.probability || (a.structure < b.structure ? -1 : 1));
 }
 
+/** Tests that turn the thigh, which muscle, joint and bone end alike. */
+const TURNS: readonly string[] = ['seated-hip-rotation', 'prone-hip-rotation'];
+
 /** What spoke at the end of a movement instead of a muscle: of any reading of it for nerve and joint, else of the one that it is told by. */
 function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Speaker | undefined {
   if (about.some((t) => speaksOfNerve(t.reading))) return 'nerve';
@@ -184,11 +188,11 @@ function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Spea
   return own?.reading.endFeel === 'body-contact' ? 'contact' : undefined;
 }
 
-/** Whether what spoke at the end is at odds with the first limiter: a muscle where a joint stopped hard or a nerve spoke, anything where the place fits nothing. */
+/** Whether what spoke at the end is at odds with the first limiter: a muscle where a joint pinched or stopped hard, or a nerve spoke, anything where the place fits nothing. */
 function contradicts(spoke: Speaker | undefined, [first]: readonly Limiter[]): boolean {
   if (spoke === 'strange') return true;
   if (!first) return false;
-  return (spoke === 'hard' || spoke === 'nerve') && isMuscleGroup(first.structure);
+  return (spoke === 'pinch' || spoke === 'hard' || spoke === 'nerve') && isMuscleGroup(first.structure);
 }
 
 /** How plainly a list of limiters may be told. */
@@ -251,6 +255,13 @@ export function summariseMovements(
         felt !== undefined &&
         limiters[0] !== undefined &&
         !isFeltAt(limiters[0].structure, felt);
+      const band = bandOf(
+        table.readout,
+        own && !own.brokenOff && spoke !== 'contact' ? own.value : expected.mean,
+        norm,
+      );
+      const unasked =
+        TURNS.includes(main.test) && spoke === undefined && measured?.placeFelt === undefined && isLimited({ band });
       return [
         {
           movement,
@@ -263,10 +274,11 @@ export function summariseMovements(
           ...(spoke && { spoke }),
           ...(felt && { felt }),
           ...(against && { against }),
+          ...(unasked && { unasked }),
           // Where somebody stopped, or body met body, is not how far it goes; what breathing won back is.
-          band: bandOf(table.readout, own && !own.brokenOff && spoke !== 'contact' ? own.value : expected.mean, norm),
+          band,
           limiters,
-          clarity: against || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
+          clarity: against || unasked || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
           carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
           plain: plainCheck(main.test, main.readout, measured?.placeFelt),

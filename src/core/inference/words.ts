@@ -15,8 +15,13 @@ export const otherOpinion = (m: MovementFinding): GroupId | null => {
   return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.structure && a.probability < STANDS ? m.plain : null;
 };
 
+/** Whether what spoke is itself the answer. */
+export const speaks = (m: Pick<MovementFinding, 'spoke'>): boolean =>
+  m.spoke === 'pinch' || m.spoke === 'hard' || m.spoke === 'nerve';
+
 const SPOKE: Readonly<Partial<Record<Speaker, string>>> = {
   nerve: 'a sign of the nerve, rather than a muscle',
+  pinch: 'a pinch, rather the joint than a muscle',
   hard: 'a hard stop, rather the joint than a muscle',
   strange: 'felt where nothing usually stops it',
 };
@@ -26,6 +31,7 @@ export function whyUnclear(m: MovementFinding): string | null {
   if (m.clarity !== 'unclear') return null;
   const said = m.spoke && SPOKE[m.spoke];
   if (said) return said;
+  if (m.unasked) return 'ask where it is felt';
   const [a] = m.limiters;
   if (m.against && a) return `felt where ${GROUP_WORDS[a.structure].name} is not felt`;
   return a && a.probability >= ONE_NAME ? 'its readings contradict each other' : null;
@@ -35,7 +41,7 @@ export function whyUnclear(m: MovementFinding): string | null {
 export function limiterWords(m: MovementFinding): string {
   const [a, b] = m.limiters;
   const why = whyUnclear(m);
-  if (why) return m.spoke === 'hard' || m.spoke === 'nerve' ? why : `not clear: ${why}`;
+  if (why) return speaks(m) ? why : `not clear: ${why}`;
   const other = otherOpinion(m);
   if (other && a)
     return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;

@@ -17,11 +17,17 @@ const SEED = 3;
 /** Year of the readings. */
 const YEAR = 2026;
 
-/** Runs a case through inference and aims and holds what is shown against what is expected. */
-export function judge({ readings: noted, complaints = [], birthYear, expected: e }: ClinicalCase): Judged {
+/**
+ * Runs a case through inference and aims and holds what is shown against what is expected.
+ * @param next whether the next test is worked out too, which takes longer
+ */
+export function judge(
+  { readings: noted, complaints = [], birthYear, expected: e }: ClinicalCase,
+  next = e.next !== undefined,
+): Judged {
   const readings = noted.map((n) => readOf(...n));
   const person = { id: 's', complaints: [...complaints], birthYear };
-  const { findings } = infer(person, readings, { seed: SEED });
+  const { findings } = infer(person, readings, { seed: SEED, next });
   const strength = summariseStrength(readings, { age: birthYear === undefined ? undefined : YEAR - birthYear });
   const aims = proposeAims(findings, { strength });
   const wrong: string[] = [];
@@ -59,7 +65,7 @@ export function judge({ readings: noted, complaints = [], birthYear, expected: e
   for (const h of e.noHints ?? []) hold(!findings.hints.some((x) => x.kind === h), `a sign "${h}"`);
   if (e.refer !== undefined)
     hold(findings.hints.some((h) => h.refer) === e.refer, e.refer ? 'no referral' : 'a referral');
-  const next = findings.next.at(0)?.test;
-  if (e.next) hold(next ? e.next.includes(next) : e.next.length === 0, `${next ?? 'nothing'} next`);
+  const [asked] = findings.next;
+  if (e.next) hold(asked ? e.next.includes(asked.test) : e.next.length === 0, `${asked?.test ?? 'nothing'} next`);
   return { findings, aims, wrong };
 }

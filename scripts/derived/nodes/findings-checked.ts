@@ -16,7 +16,7 @@ const MOST = 3;
 
 /** What Kolpos shows of a case, shortened: limited movements of the left side, aims, signs, the next test. */
 function shown(c: ClinicalCase): { text: string; wrong: readonly string[] } {
-  const { findings, aims, wrong } = judge(c);
+  const { findings, aims, wrong } = judge(c, true);
   const limited = findings.movements
     .filter((m) => m.side === 'left' && isLimited(m))
     .map((m) => `${MOVEMENT_WORDS[m.movement]}: ${limiterWords(m)}`);

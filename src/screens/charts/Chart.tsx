@@ -46,7 +46,12 @@ export function Chart<T>({
       stop();
     };
   }, [wanted, optionOf]);
-  return <Box ref={frame} role="img" aria-label={label} sx={{ width: '100%', height }} />;
+  // What is drawn never holds the page wide when the window is made narrower.
+  return (
+    <Box sx={{ position: 'relative', width: '100%', height, overflow: 'hidden' }}>
+      <Box ref={frame} role="img" aria-label={label} sx={{ position: 'absolute', inset: 0 }} />
+    </Box>
+  );
 }
 
 /** Letters of every chart. */

@@ -67,7 +67,7 @@ export function PlanCalendar({
           showDaysOutsideCurrentMonth
           reduceAnimations
           slots={{ day: Day }}
-          sx={{ m: 0, height: 350, maxWidth: '100%' }}
+          sx={{ m: 0, height: 350, width: '100%', maxWidth: 320, '& .MuiPickersSlideTransition-root': { minWidth: 0 } }}
         />
       </Planned>
     </LocalizationProvider>

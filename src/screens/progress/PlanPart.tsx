@@ -111,7 +111,7 @@ export function PlanPart({
             sx={{
               display: 'grid',
               gap: 3,
-              gridTemplateColumns: { xs: '1fr', md: '330px minmax(0, 1fr)' },
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '330px minmax(0, 1fr)' },
               alignItems: 'start',
             }}
           >

@@ -33,7 +33,8 @@ export function whyUnclear(m: MovementFinding): string | null {
   if (said) return said;
   if (m.unasked) return 'ask where it is felt';
   const [a] = m.limiters;
-  if (m.against && a) return `felt where ${GROUP_WORDS[a.structure].name} is not felt`;
+  if (m.against && a && (isLimited(m) || a.probability >= ONE_NAME))
+    return `felt away from where ${GROUP_WORDS[a.structure].name} pulls`;
   return a && a.probability >= ONE_NAME ? 'its readings contradict each other' : null;
 }
 

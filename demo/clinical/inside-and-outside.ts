@@ -75,4 +75,10 @@ export const INSIDE_AND_OUTSIDE: readonly ClinicalCase[] = [
     ],
     expected: { hints: ['joint'], refer: true, noAims: ['lengthen * *', 'both * *'] },
   },
+  {
+    name: 'FABER 14 cm, as usual, but tingling down the leg',
+    says: 'A sign of the nerve, however far it goes: ask for it before anything is stretched.',
+    readings: [['faber', 'knee-height', 14, felt('leg-line')]],
+    expected: { hints: ['nerve'], noAims: ['lengthen * *', 'both * *'] },
+  },
 ];

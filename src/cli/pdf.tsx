@@ -4,11 +4,12 @@ import type { KolposRecord } from '@/core/formats/record';
 import { readSetting } from '@/core/read-setting';
 import { PROP_SIZES, PROPS_SETTING, propSizesSchema } from '@/core/poses/prop-sizes';
 import { SCHOOLS, SCHOOLS_SETTING, schoolsSchema } from '@/core/poses/schools';
-import { CUES_SETTING, cueBookSchema, VOICE } from '@/core/practice/cues';
+import { CUES_SETTING, cueBookSchema, VOICE, VOICE_SETTING, voiceSchema } from '@/core/practice/cues';
 import { recheck } from '@/core/practice/recheck';
 import { rankPoses } from '@/core/ranking/rank';
 import { sheetContent } from '@/pdf/content';
 import { HandoutPaper, TeacherPaper } from '@/pdf/documents';
+import { missingWords } from '@/pdf/letters';
 import { onOnePage } from '@/pdf/one-page';
 import { registerFromPackages } from '@/pdf/from-packages';
 import { inLetters } from '@/pdf/typefaces';
@@ -52,8 +53,8 @@ export async function pdf(
     throw new InputProblem(stopOf(screening)?.message ?? 'A caution stops all practice.', 'cautions');
   const ranked = rankPoses(posterior, build, practice.aims, screening, way);
   const { items } = recheck(practice.items, screening, ranked, practice.aims, student.breathSeconds);
-  registerFromPackages();
-  const { content, families } = await inLetters(
+  await registerFromPackages();
+  const { content, families, missing } = await inLetters(
     sheetContent({
       practice: { ...practice, items },
       posterior,
@@ -63,11 +64,12 @@ export async function pdf(
       name: student.name.split(' ')[0],
       cautions: screening.cautions.map((c) => c.name),
       sizes: readSetting(propSizesSchema, PROP_SIZES, record.settings[PROPS_SETTING]),
-      voice: VOICE,
+      voice: readSetting(voiceSchema, VOICE, record.settings[VOICE_SETTING]),
       schools: readSetting(schoolsSchema, SCHOOLS, record.settings[SCHOOLS_SETTING]),
       book: readSetting(cueBookSchema, {}, record.settings[CUES_SETTING]),
     }),
   );
+  if (missing.length > 0) process.stderr.write(`${missingWords(missing)}\n`);
   return who === 'teacher'
     ? onOnePage((fontSize) =>
         renderToBuffer(<TeacherPaper content={content} size={size} fontSize={fontSize} families={families} />),

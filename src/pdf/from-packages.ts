@@ -1,5 +1,5 @@
 import { createRequire } from 'node:module';
-import { registerFonts, type Cuts } from './typefaces';
+import { inLetters, registerFonts, type Cuts } from './typefaces';
 
 const cuts = (family: string): Cuts => {
   const file = (weight: number) =>
@@ -7,5 +7,8 @@ const cuts = (family: string): Cuts => {
   return [file(400), file(700)];
 };
 
-/** The typefaces of the PDF files from the packages themselves, where there is no browser: for tests and the command line. */
-export const registerFromPackages = (): void => registerFonts(cuts('atkinson-hyperlegible-next'), cuts('dejavu-sans'));
+/** The typefaces of the PDF files from the packages themselves, ready, where there is no browser: for tests and the command line. */
+export async function registerFromPackages(): Promise<void> {
+  registerFonts(cuts('atkinson-hyperlegible-next'), cuts('dejavu-sans'));
+  await inLetters('');
+}

@@ -45,5 +45,11 @@ export function printable<T>(
   return { content: through(content) as T, wider, missing: [...missing] };
 }
 
+/** What is told where letters could not be set. @param letters one or more */
+export function missingWords(letters: readonly string[]): string {
+  const one = letters.length === 1;
+  return `${letters.slice(0, 8).join(' ')}${letters.length > 8 ? ' …' : ''}: ${one ? 'this letter is' : 'these letters are'} not in the PDF’s typefaces; □ stands for ${one ? 'it' : 'them'}.`;
+}
+
 /** Joiners, directions, variations of a letter's look. */
 const STEERING = /\p{Default_Ignorable_Code_Point}/u;

@@ -14,7 +14,7 @@ import { poseScene } from '@/figure/pose-scene';
 import { sheetContent, STUDENT_FOOT, TEACHER_FOOT, type SheetContent } from './content';
 import { HandoutPaper, TeacherPaper, type PaperSize } from './documents';
 import { inkOf } from './ink';
-import { printable } from './letters';
+import { missingWords, printable } from './letters';
 import { onOnePage, pagesIn, SIZES } from './one-page';
 import { ProgressPaper } from './progress-paper';
 import { inLetters } from './typefaces';
@@ -221,9 +221,17 @@ describe('letters of every name', () => {
     expect(missing).toEqual([]);
     expect(families).toHaveLength(2);
   });
+  it('what the papers say of themselves needs the one typeface', async () => {
+    expect((await inLetters([TEACHER_FOOT, STUDENT_FOOT])).families).toHaveLength(1);
+    const page = { title: '', head: '', changes: [], legend: '', sections: [], caution: 'Look first.', foot: '' };
+    const [{ text }] = await read(await renderToBuffer(<ProgressPaper content={page} size="A4" />));
+    expect(text).toBe('Caution:Lookfirst.');
+  });
   it('letters that no typeface has are told, and a box stands for each', async () => {
     const { content, missing } = await inLetters({ name: 'Mei 美 and 美玲', list: ['🦀'] });
     expect(missing).toEqual(['美', '玲', '🦀']);
+    expect(missingWords(missing)).toContain('these letters are not');
+    expect(missingWords(['美'])).toContain('this letter is not');
     expect(content).toEqual({ name: 'Mei □ and □□', list: ['□'] });
   });
   it('plain words need the one typeface, and what is no text stays', async () => {

@@ -60,7 +60,7 @@ export function ProgressPaper({
             ))}
           </View>
         ))}
-        {content.caution && <Text style={s.caution}>▲ {content.caution}</Text>}
+        {content.caution && <Text style={s.caution}>Caution: {content.caution}</Text>}
         <Text style={s.foot}>{content.foot}</Text>
       </Page>
     </Document>

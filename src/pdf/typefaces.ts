@@ -41,6 +41,19 @@ export async function inLetters<T>(content: T): Promise<Lettered<T>> {
 async function coverage(fontFamily: string): Promise<(codePoint: number) => boolean> {
   const cuts = [400, 700].map((fontWeight) => ({ fontFamily, fontWeight }));
   await Promise.all(cuts.map((c) => Font.load(c)));
-  const fonts = cuts.map((c) => Font.getFont(c)?.data);
-  return (codePoint) => fonts.every((f) => f?.hasGlyphForCodePoint(codePoint) === true);
+  const fonts = cuts.flatMap((c) => Font.getFont(c)?.data ?? []);
+  for (const f of fonts) knowLetters(f);
+  return (codePoint) => fonts.length === cuts.length && fonts.every((f) => f.hasGlyphForCodePoint(codePoint));
+}
+
+type Face = NonNullable<ReturnType<typeof Font.getFont>['data']>;
+const known = new WeakSet<Face>();
+/**
+ * Asks a typeface for all its letters once. It keeps a glyph as it first met it: a dot that came in as half of a colon would have no
+ * letter of its own in any later file, and be lost to who copies or listens.
+ */
+function knowLetters(face: Face): void {
+  if (known.has(face)) return;
+  known.add(face);
+  for (const codePoint of face.characterSet) face.glyphForCodePoint(codePoint);
 }

@@ -279,8 +279,6 @@ function lengthening(
       (m) =>
         m.side === side &&
         tellsOfMuscle(m) &&
-        !m.brokenOff &&
-        !m.unasked &&
         (!m.felt || isFeltAt(group, m.felt)) &&
         m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
     );
@@ -290,7 +288,7 @@ function lengthening(
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
     // Where somebody stopped, that the others let expect little is no reason to pull.
-    const told = m.band < LIMITED && tellsOfMuscle(m) && !m.brokenOff && m.clarity !== 'unclear';
+    const told = m.band < LIMITED && tellsOfMuscle(m) && m.clarity !== 'unclear';
     if (told && top && top.probability >= LIKELY)
       put(top.structure, m.side, 'lengthen', 0.7 * top.probability, {
         kind: 'limits',
@@ -303,13 +301,7 @@ function lengthening(
   const named = new Set(
     findings.movements.flatMap((m) => {
       const top = m.limiters.at(0);
-      return top &&
-        tellsOfMuscle(m) &&
-        !m.brokenOff &&
-        !m.unasked &&
-        !m.against &&
-        top.probability >= LIKELY &&
-        isMuscleGroup(top.structure)
+      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.structure)
         ? [top.structure]
         : [];
     }),
@@ -324,7 +316,7 @@ function lengthening(
   }
   if (any) return;
   // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that comes first.
-  if (findings.hints.length > 0 || findings.movements.some((m) => m.brokenOff || !tellsOfMuscle(m))) return;
+  if (findings.hints.length > 0 || !findings.movements.every(tellsOfMuscle)) return;
   const least = findings.structures
     .filter((s) => named.has(s.structure))
     .sort((a, b) => a.z - b.z)

@@ -97,6 +97,10 @@ export const testById = (id: string): TestDefinition | null => BATTERY.find((t) 
 export const readoutOf = (test: string, readout: string): Readout | null =>
   testById(test)?.readouts.find((r) => r.id === readout) ?? null;
 
+/** What may stop a read-out, by the field's own ranks: its own list, else its test's; empty for what is unknown. */
+export const limitersOf = (test: string, readout: string): TestDefinition['limiters'] =>
+  readoutOf(test, readout)?.limiters ?? testById(test)?.limiters ?? [];
+
 /** A read-out that the body model can use, or null. */
 export function modelledReadoutOf(test: string, readout: string): ModelledReadout | null {
   const found = readoutOf(test, readout);

@@ -1,6 +1,6 @@
 import { GROUP_OF, GROUPS, type GroupId, type Side } from '@/core/body';
 import { ERROR, type Term } from './likelihood';
-import { COUNT, DIMENSIONS, weigh } from './prior';
+import { meanShares } from './mean-shares';
 import type { LeftOut } from './influence';
 import type { Draws } from './hamiltonian-sampler';
 
@@ -32,7 +32,6 @@ const APART = 4;
 const EACH = 1.6;
 /** Share of the stop from which a reading is mainly about one element. */
 const MAINLY = 0.5;
-const LOOKED_AT = 60;
 
 /**
  * What does not fit together. A stray lies further from what all other readings expect of it (posterior draws weighed as if
@@ -103,15 +102,7 @@ export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): D
 
 /** Element that a reading is mainly about: the one with most of the stop, averaged over draws; null where none has half. */
 function mainElement(draws: Draws, term: Term): number | null {
-  const n = draws.chains * draws.perChain;
-  const shares = new Float64Array(COUNT),
-    weights = new Float64Array(DIMENSIONS),
-    mean = new Float64Array(COUNT);
-  for (let k = 0; k < LOOKED_AT; k++) {
-    weigh(draws.x, Math.floor((k * n) / LOOKED_AT) * DIMENSIONS, weights, 0, DIMENSIONS);
-    term.table.stop(weights, term.offset, shares);
-    for (const g of term.table.active) mean[g] += shares[g] / LOOKED_AT;
-  }
+  const mean = meanShares(draws, term);
   const most = mean.indexOf(Math.max(...mean));
   return mean[most] >= MAINLY ? most : null;
 }

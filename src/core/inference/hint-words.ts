@@ -8,7 +8,7 @@ const deg = (v: number | undefined): string => `${Math.round(v ?? 0)}°`;
 /** What a hint is called, what was seen and what to do with it, in plain sentences. */
 export function hintWords(hint: Pick<Hint, 'kind' | 'facts' | 'joint' | 'place' | 'refer'>): Said {
   if (hint.kind === 'joint') return jointWords(hint);
-  if (hint.kind === 'elsewhere' && hint.place) return elsewhereWords(hint.place);
+  if (hint.kind === 'elsewhere') return elsewhereWords(hint.place ?? 'nowhere');
   return SAID[hint.kind](hint.facts);
 }
 
@@ -93,13 +93,12 @@ const lyingSitting = (lying: number | undefined, sitting: number | undefined): s
     ...(sitting === undefined ? [] : [`${deg(sitting)} sitting`]),
   ].join(' and ');
 
-const SAID: Readonly<Record<Exclude<HintKind, 'joint'>, (f: Hint['facts']) => Said>> = {
+const SAID: Readonly<Record<Exclude<HintKind, 'joint' | 'elsewhere'>, (f: Hint['facts']) => Said>> = {
   turning: () => ({
     title: 'Muscle or joint? Ask where it is felt',
     seen: 'The thigh turns less than is typical, and nobody has written down where that is felt.',
     then: 'At the end, ask: deep in the buttock, at the outer hip, in front, or nowhere. Compare lying and sitting. A hard or pinching stop is the joint.',
   }),
-  elsewhere: () => elsewhereWords('nowhere'),
   nerve: (f) => ({
     title: f.ask ? 'Muscle or nerve? Ask first' : 'Perhaps the nerve, not the muscle',
     seen: f.ask

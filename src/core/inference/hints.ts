@@ -78,14 +78,15 @@ const SLR = ['straight-leg-raise', 'hip-flexion'] as const;
 
 /** Where the nerve is felt when a straight leg is lifted or a knee straightened: away from the bellies of the muscles. */
 const FAR: Readonly<Record<string, readonly Place[]>> = {
-  'straight-leg-raise': ['behind-knee', 'calf-high', 'calf-low', 'leg-line'],
-  'knee-extension-90-90': ['calf-high', 'calf-low', 'leg-line'],
-  'figure-four': ['leg-line'],
-  'knee-to-opposite-shoulder': ['leg-line'],
+  'straight-leg-raise': ['behind-knee', 'calf-high', 'calf-low'],
+  'knee-extension-90-90': ['calf-high', 'calf-low'],
 };
 /** Where head and ankle can be asked at the very end of the test. */
 const straightLeg = (r: Reading): boolean => r.test === SLR[0] || r.test === 'knee-extension-90-90';
-const feltFar = (r: Reading): boolean => r.placeFelt !== undefined && (FAR[r.test]?.includes(r.placeFelt) ?? false);
+/** A tingling line down the leg asks in every test, however far it goes. */
+const tingles = (r: Reading): boolean => r.placeFelt === 'leg-line';
+const feltFar = (r: Reading): boolean =>
+  tingles(r) || (r.placeFelt !== undefined && (FAR[r.test]?.includes(r.placeFelt) ?? false));
 
 /** Everything that points past the length of a muscle, most serious first. Empty where nothing does. */
 export function hintsOf(own: readonly Reading[], person: Understood, movements: readonly MovementFinding[]): Hint[] {
@@ -117,7 +118,9 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
     );
     const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
     // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.
-    const far = usual.filter((r) => ofSide(r, side) && r.distant === undefined && !r.pain && feltFar(r) && short(r));
+    const far = usual.filter(
+      (r) => ofSide(r, side) && r.distant === undefined && !r.pain && feltFar(r) && (tingles(r) || short(r)),
+    );
     if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
     else if (far.length > 0) out.push(hint('nerve', side, far, { ask: far.some(straightLeg) ? 1 : 2 }));
     else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));

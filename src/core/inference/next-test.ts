@@ -1,5 +1,5 @@
 import { ELEMENTS, groupOf, GROUPS, SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
-import { MOVEMENTS, testById } from '@/core/assessment/battery';
+import { limitersOf, MOVEMENTS } from '@/core/assessment/battery';
 import { testsFor } from '@/core/assessment/complaints';
 import type { Reading } from '@/core/assessment/reading';
 import type { Complaint, Place } from '@/core/students/student';
@@ -88,7 +88,7 @@ export function nextTests(
 
 /** Whether a read-out is a test of one of these groups, as the field has it: a calf says little of a hip, whatever people have in common. */
 function speaksOf({ test, readout }: Asked, groups: readonly GroupId[]): boolean {
-  const limiters = readout.limiters ?? testById(test)?.limiters ?? [];
+  const limiters = limitersOf(test, readout.id);
   return limiters.some(({ structure }) => groups.some((g) => groupOf(structure) === g));
 }
 
@@ -99,7 +99,7 @@ const USUAL_PLACE = 0.4;
 
 /** Whether what a read-out is usually stopped by is felt at a place. */
 function looksAt({ test, readout }: Asked, place: Place): boolean {
-  const limiters = readout.limiters ?? testById(test)?.limiters ?? [];
+  const limiters = limitersOf(test, readout.id);
   const most = Math.max(...limiters.map((l) => l.weight));
   const given = placeGiven(place);
   return limiters.some(
@@ -134,7 +134,7 @@ function questionsOf(
     if (found) {
       const first = found.limiters.at(0);
       // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the answer.
-      const askable = isLimited(found) && tellsOfMuscle(found) && !found.brokenOff && !found.unasked;
+      const askable = isLimited(found) && tellsOfMuscle(found);
       // Between muscle and nerve it is head and ankle that answer, at the end of the same test.
       const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
       if (askable && !nerve && first && first.probability < SETTLED_AT)

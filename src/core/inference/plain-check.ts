@@ -1,6 +1,6 @@
 import { groupOf, GROUPS, ELEMENTS, type GroupId } from '@/core/body';
 import type { Place } from '@/core/students/student';
-import { readoutOf, testById } from '@/core/assessment/battery';
+import { limitersOf } from '@/core/assessment/battery';
 import { placeGiven } from './evidence';
 
 /** Weight of where it is felt against the textbook's ranks (our default). */
@@ -12,7 +12,7 @@ const PLACE_COUNTS = 1.5;
  * names nobody or hardly separates the first two.
  */
 export function plainCheck(test: string, readout: string, place: Place | undefined): GroupId | null {
-  const limiters = readoutOf(test, readout)?.limiters ?? testById(test)?.limiters ?? [];
+  const limiters = limitersOf(test, readout);
   const given = place && place !== 'nowhere' ? placeGiven(place) : null;
   const score = new Map<GroupId, number>();
   for (const { structure, weight } of limiters) {
@@ -31,7 +31,7 @@ export function plainCheck(test: string, readout: string, place: Place | undefin
 
 /** The structure that a textbook names first for a read-out, as its reportable group; null where it names none. */
 export function usualLimiter(test: string, readout: string): GroupId | null {
-  const limiters = readoutOf(test, readout)?.limiters ?? testById(test)?.limiters ?? [];
+  const limiters = limitersOf(test, readout);
   const [first] = [...limiters].sort((a, b) => b.weight - a.weight);
   return first ? groupOf(first.structure) : null;
 }

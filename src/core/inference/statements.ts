@@ -39,16 +39,16 @@ export const isLimited = (m: Pick<MovementFinding, 'band'>): boolean => m.band <
 /** Probability from which one name stands alone for what stops a movement. */
 export const ONE_NAME = 0.8;
 
-/** What spoke at the end of a movement instead of a muscle, most serious first. */
-export const SPEAKERS = ['nerve', 'pinch', 'hard', 'strange', 'contact'] as const;
 /**
- * `nerve`: it ended with tingling, or head or ankle changed what was felt. `pinch`: a pinch, or pressed where the hip is folded. `hard`: as
- * bone on bone. `strange`: felt where nothing that can stop it is felt. `contact`: body met body.
+ * What spoke at the end of a movement instead of a muscle. `nerve`: it ended with tingling, or head or ankle changed what was felt. `pinch`: a
+ * pinch, or pressed where the hip is folded. `hard`: as bone on bone. `strange`: felt where nothing that can stop it is felt. `contact`: body
+ * met body.
  */
-export type Speaker = (typeof SPEAKERS)[number];
+export type Speaker = 'nerve' | 'pinch' | 'hard' | 'strange' | 'contact';
 
-/** False where something else than a muscle spoke: nothing is lengthened for such a movement. */
-export const tellsOfMuscle = (m: Pick<MovementFinding, 'spoke'>): boolean => m.spoke === undefined;
+/** False where something else than a muscle spoke, somebody stopped, or the place of a turning was not asked: nothing is lengthened for that. */
+export const tellsOfMuscle = (m: Pick<MovementFinding, 'spoke' | 'brokenOff' | 'unasked'>): boolean =>
+  m.spoke === undefined && !m.brokenOff && !m.unasked;
 
 export interface MovementFinding {
   movement: Movement;

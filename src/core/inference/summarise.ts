@@ -16,6 +16,7 @@ import {
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
 import { isFeltAt, placeGiven } from './evidence';
+import { meanShares } from './mean-shares';
 import { plainCheck } from './plain-check';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
 import { Random } from './random';
@@ -148,22 +149,13 @@ export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { g
 
 /** Chance of a place among all that can stop a movement, below which the place does not belong to it (ours): less than one in forty. */
 const STRANGE = 0.025;
-const LOOKED_AT = 200;
 
 /** Whether a reading was felt where nothing that can stop its movement is felt. "Nowhere" is no place. */
 function isStrange(draws: Draws, term: Term): boolean {
   const place = term.reading.placeFelt;
   if (!place || place === 'nowhere' || term.brokenOff || pressesJoint(term.reading)) return false;
-  const given = placeGiven(place),
-    shares = new Float64Array(COUNT),
-    weights = new Float64Array(DIMENSIONS);
-  const n = drawCount(draws);
-  let chance = 0;
-  for (let k = 0; k < LOOKED_AT; k++) {
-    weigh(draws.x, Math.floor((k * n) / LOOKED_AT) * DIMENSIONS, weights, 0, DIMENSIONS);
-    term.table.stop(weights, term.offset, shares);
-    for (const g of term.table.active) chance += (shares[g] * given[g]) / LOOKED_AT;
-  }
+  const given = placeGiven(place);
+  const chance = meanShares(draws, term).reduce((sum, share, g) => sum + share * given[g], 0);
   return chance < STRANGE;
 }
 

@@ -21,6 +21,7 @@ export const voiceSchema = z.object({
   breath: z.boolean().default(true),
 });
 export type Voice = z.infer<typeof voiceSchema>;
+export const VOICE_SETTING = 'voice';
 export const VOICE: Voice = voiceSchema.parse({});
 
 export type CueRole =

@@ -2,7 +2,7 @@
 import { COMFORT, comfortSchema } from '@/core/fit/way';
 import { PROP_SIZES, PROPS_SETTING, propSizesSchema } from '@/core/poses/prop-sizes';
 import { SCHOOLS, SCHOOLS_SETTING, schoolsSchema } from '@/core/poses/schools';
-import { VOICE, voiceSchema } from '@/core/practice/cues';
+import { VOICE, VOICE_SETTING, voiceSchema } from '@/core/practice/cues';
 import { LIKES_SETTING, likesSchema, NO_LIKES } from '@/core/practice/likes';
 import { useSetting } from './use-setting';
 
@@ -15,4 +15,4 @@ export const useSchools = () => useSetting(SCHOOLS_SETTING, schoolsSchema, SCHOO
 /** What she likes to teach, and what never. */
 export const useLikes = () => useSetting(LIKES_SETTING, likesSchema, NO_LIKES);
 /** How she speaks. */
-export const useVoice = () => useSetting('voice', voiceSchema, VOICE);
+export const useVoice = () => useSetting(VOICE_SETTING, voiceSchema, VOICE);

@@ -8,15 +8,12 @@ import Link from 'next/link';
 import { useSnackbar } from 'notistack';
 import { useState, type ReactNode } from 'react';
 import { CALLED, CALLED_WORDS, calledAs, fileNameOf, type Called } from '@/core/students/called';
+import { missingWords } from '@/pdf/letters';
 import type { Paper } from '@/pdf/paper.worker';
 import { saveFile } from './save-file';
 import { today } from '@/store/studio';
 
 type PaperFormat = 'A4' | 'letter';
-
-/** What is told where letters could not be set. */
-const missingWords = (letters: readonly string[]): string =>
-  `${letters.slice(0, 8).join(' ')}${letters.length > 8 ? ' …' : ''}: ${letters.length === 1 ? 'this letter is' : 'these letters are'} not in the PDF’s typefaces; □ stands for ${letters.length === 1 ? 'it' : 'them'}. Print shows ${letters.length === 1 ? 'it' : 'them'}.`;
 
 /** What stands above every sheet: the paper, printing, keeping as a PDF, and the way back. */
 export function PaperBar({
@@ -48,7 +45,8 @@ export function PaperBar({
     try {
       const made = await makePdf(paper === 'A4' ? 'A4' : 'LETTER');
       saveFile(fileNameOf([what, calledAs(name, called), today()], '.pdf'), made.file);
-      if (made.missing.length > 0) enqueueSnackbar(missingWords(made.missing), { variant: 'warning' });
+      if (made.missing.length > 0)
+        enqueueSnackbar(`${missingWords(made.missing)} Print has every letter.`, { variant: 'warning' });
     } catch (error) {
       enqueueSnackbar(
         `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}. Printing still works.`,

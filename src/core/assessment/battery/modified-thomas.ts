@@ -4,6 +4,7 @@ import { ANGLE, limits } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
 export const ROLL = 6;
+/** The posture that the body model's ends were set in (athletes' knee); the norms below are told against, and need not be the same. */
 const TYPICAL = { 'hip-extension': 5, 'knee-flexion': 52.5, 'hip-abduction': 15.6 };
 
 function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
@@ -135,7 +136,8 @@ export const modifiedThomas: TestDefinition = {
           mean: 55,
           sd: 10,
           group: 'untrained adults',
-          source: 'rule of thumb: the mean of athletes, a spread that leaves room for the 80° that many call usual',
+          source:
+            'rule of thumb: a little above athletes, whose thighs hang lower; room for the 80° that many call usual',
           confidence: 'teaching-default',
           primary: true,
         },

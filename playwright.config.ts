@@ -13,6 +13,7 @@ export default defineConfig({
   // Tests wait for states. One limit, far beyond what a busy machine needs, ends a test that waits for what never comes.
   timeout: LIMIT,
   expect: { timeout: LIMIT },
+  grepInvert: process.env.KOLPOS_FULL ? undefined : /@full/,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

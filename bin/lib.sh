@@ -21,6 +21,11 @@ need_chromium() {
   $sudo apt-get update -qq >&2 && $sudo apt-get install -y -qq chromium >&2
 }
 
+# A port that nobody listens on.
+free_port() {
+  node -e 'const s=require("net").createServer().listen(0,()=>{console.log(s.address().port);s.close()})'
+}
+
 # Builds only when a source is newer than the last build.
 need_build() {
   if [ -f .next/BUILD_ID ] && [ -z "$(find src demo public next.config.ts package-lock.json tsconfig.json -newer .next/BUILD_ID -type f ! -name '*.test.*' -print -quit)" ]; then return; fi

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { addStudent, chooseTests, keep, openDemo, stored } from './teacher';
+import { addStudent, chooseTests, FULL, keep, openDemo, stored } from './teacher';
 
 const tests = (page: Page) => page.getByRole('navigation', { name: 'Tests', exact: true });
 const osk = '/demo/student?id=demo-osk&step=measure';
@@ -18,53 +18,55 @@ async function tilt(page: Page): Promise<void> {
   }).toPass();
 }
 
-test('from Ask to the last reading of a chosen screen, with the simulated limb alone and a reload half-way', async ({
-  page,
-}) => {
-  await openDemo(page, '/students?add=1');
-  await addStudent(page, 'Fenn Lockgate');
-  await page.getByRole('link', { name: /^Ask/ }).click();
+test(
+  'from Ask to the last reading of a chosen screen, with the simulated limb alone and a reload half-way',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page, '/students?add=1');
+    await addStudent(page, 'Fenn Lockgate');
+    await page.getByRole('link', { name: /^Ask/ }).click();
 
-  await test.step('a complaint on the drawn body, and what to look at first', async () => {
-    const body = page.getByRole('group', { name: 'Where it bothers' });
-    await body.getByRole('button', { name: 'back of the thigh, left' }).click();
-    const complaint = page.getByRole('listitem', { name: 'back of the thigh, left' });
-    await complaint.getByRole('button', { name: 'sitting' }).click();
-    await complaint.getByRole('button', { name: 'a pull' }).click();
-    await complaint.getByRole('combobox', { name: 'What it sounds like' }).click();
-    await page.getByRole('option', { name: 'The middle of the back thigh pulls' }).click();
-    await expect(complaint).toContainText('Possible, not a diagnosis: hamstrings; the nerve');
-    await expect(page.getByRole('button', { name: 'Test these' })).toBeVisible();
-    await page.getByRole('button', { name: 'may be touched' }).click();
-    await expect(page.getByText(/Given by the student on/)).toBeVisible();
-    await page.reload();
-    await expect(complaint.getByRole('button', { name: 'a pull' })).toHaveAttribute('aria-pressed', 'true');
-  });
-
-  await page.getByRole('link', { name: /^Measure/ }).click();
-  await test.step('her own choice of tests', async () => {
-    await page.getByRole('button', { name: 'Choose' }).click();
-    const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Leg hanging from the table edge').uncheck();
-    await dialog.getByLabel('Thigh turning, lying on the front').uncheck();
-    await dialog.getByRole('button', { name: 'Use these' }).click();
-  });
-  for (let done = 0; done < 6; done++) {
-    await expect(page.getByText(`${done} of 6 readings`)).toBeVisible();
-    await tilt(page);
-    if (done === 3) {
-      // A closed lid between taking and keeping: the trial is still there.
-      await stored(page, 'drafts', '"trials":["');
+    await test.step('a complaint on the drawn body, and what to look at first', async () => {
+      const body = page.getByRole('group', { name: 'Where it bothers' });
+      await body.getByRole('button', { name: 'back of the thigh, left' }).click();
+      const complaint = page.getByRole('listitem', { name: 'back of the thigh, left' });
+      await complaint.getByRole('button', { name: 'sitting' }).click();
+      await complaint.getByRole('button', { name: 'a pull' }).click();
+      await complaint.getByRole('combobox', { name: 'What it sounds like' }).click();
+      await page.getByRole('option', { name: 'The middle of the back thigh pulls' }).click();
+      await expect(complaint).toContainText('Possible, not a diagnosis: hamstrings; the nerve');
+      await expect(page.getByRole('button', { name: 'Test these' })).toBeVisible();
+      await page.getByRole('button', { name: 'may be touched' }).click();
+      await expect(page.getByText(/Given by the student on/)).toBeVisible();
       await page.reload();
-      await expect(page.getByText('3 of 6 readings')).toBeVisible();
-      await expect(page.getByRole('button', { name: 'Add trial 2 of 3' })).toBeVisible();
+      await expect(complaint.getByRole('button', { name: 'a pull' })).toHaveAttribute('aria-pressed', 'true');
+    });
+
+    await page.getByRole('link', { name: /^Measure/ }).click();
+    await test.step('her own choice of tests', async () => {
+      await page.getByRole('button', { name: 'Choose' }).click();
+      const dialog = page.getByRole('dialog');
+      await dialog.getByLabel('Leg hanging from the table edge').uncheck();
+      await dialog.getByLabel('Thigh turning, lying on the front').uncheck();
+      await dialog.getByRole('button', { name: 'Use these' }).click();
+    });
+    for (let done = 0; done < 6; done++) {
+      await expect(page.getByText(`${done} of 6 readings`)).toBeVisible();
+      await tilt(page);
+      if (done === 3) {
+        // A closed lid between taking and keeping: the trial is still there.
+        await stored(page, 'drafts', '"trials":["');
+        await page.reload();
+        await expect(page.getByText('3 of 6 readings')).toBeVisible();
+        await expect(page.getByRole('button', { name: 'Add trial 2 of 3' })).toBeVisible();
+      }
+      await keep(page);
     }
-    await keep(page);
-  }
-  await expect(page.getByText('6 of 6 readings')).toBeVisible();
-  await page.getByRole('link', { name: 'All read: see the findings' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('limited');
-});
+    await expect(page.getByText('6 of 6 readings')).toBeVisible();
+    await page.getByRole('link', { name: 'All read: see the findings' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('limited');
+  },
+);
 
 test('a caution of refer now hides everything, and who lifted it is kept', async ({ page }) => {
   await openDemo(page);
@@ -119,7 +121,7 @@ test('a locked test offers the way that stays open; pain ends a test and is kept
   await expect(page.getByRole('row').nth(2)).toContainText('lying on the side');
 });
 
-test('five tests with a number pad alone', async ({ page }) => {
+test('five tests with a number pad alone', FULL, async ({ page }) => {
   await openDemo(page, '/students?add=1');
   await addStudent(page, 'Una Mooring');
   const values = ['8', '52', '14', '7', '50'];
@@ -140,7 +142,7 @@ test('five tests with a number pad alone', async ({ page }) => {
   }
 });
 
-test('an angle from a photograph: a bad file is answered, points are dragged and nudged', async ({ page }) => {
+test('an angle from a photograph: a bad file is answered, points are dragged and nudged', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto(osk);
   await tests(page)
@@ -177,7 +179,7 @@ test('an angle from a photograph: a bad file is answered, points are dragged and
   await expect(page.getByText(/last taken within ±/)).toBeVisible();
 });
 
-test('pushes, holds and counts with the stand-ins', async ({ page }) => {
+test('pushes, holds and counts with the stand-ins', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto(osk);
   await chooseTests(page, 'Full strength');

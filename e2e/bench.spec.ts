@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { openDemo, rowsOf, tabTo } from './teacher';
+import { FULL, openDemo, rowsOf, tabTo } from './teacher';
 
 /** Drags a knob of the figure by so many pixels. */
 async function drag(page: Page, point: string, dx: number, dy: number): Promise<void> {
@@ -116,32 +116,33 @@ test('a pose is made from standing by mouse, kept, taken out, brought in, and ra
   });
 });
 
-test('the bench is worked by keyboard alone, from a pose of the library, with two windows open', async ({
-  page,
-  context,
-}) => {
-  await openDemo(page, '/poses/bench');
-  await tabTo(page, /^Start from a pose/);
-  await page.keyboard.type('Low lunge');
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Low lunge, my way');
+test(
+  'the bench is worked by keyboard alone, from a pose of the library, with two windows open',
+  FULL,
+  async ({ page, context }) => {
+    await openDemo(page, '/poses/bench');
+    await tabTo(page, /^Start from a pose/);
+    await page.keyboard.type('Low lunge');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Low lunge, my way');
 
-  // The hand rests on the thigh: it is moved from there.
-  await tabTo(page, /^Pull the right hand\./);
-  for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowUp');
-  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
-  await page.keyboard.press('Control+z');
-  await expect(page.getByRole('button', { name: 'Redo' })).toBeEnabled();
+    // The hand rests on the thigh: it is moved from there.
+    await tabTo(page, /^Pull the right hand\./);
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowUp');
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('button', { name: 'Redo' })).toBeEnabled();
 
-  const other = await context.newPage();
-  await other.goto(page.url());
-  await other.getByLabel('Name', { exact: true }).fill('Changed over there');
-  await expect(page.getByText('This pose was changed in another window.')).toBeVisible();
-  await page.getByRole('button', { name: 'Show that one' }).click();
-  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Changed over there');
-  await other.close();
-  await page.goBack();
-  await expect(page.getByRole('heading', { name: 'Pose bench' })).toBeVisible();
-  await expect(page.getByText('Changed over there')).toBeVisible();
-});
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await other.getByLabel('Name', { exact: true }).fill('Changed over there');
+    await expect(page.getByText('This pose was changed in another window.')).toBeVisible();
+    await page.getByRole('button', { name: 'Show that one' }).click();
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Changed over there');
+    await other.close();
+    await page.goBack();
+    await expect(page.getByRole('heading', { name: 'Pose bench' })).toBeVisible();
+    await expect(page.getByText('Changed over there')).toBeVisible();
+  },
+);

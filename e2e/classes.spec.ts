@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { addStudent, listens, messagesStay, openDemo, tabTo, undo } from './teacher';
+import { addStudent, FULL, listens, messagesStay, openDemo, tabTo, undo } from './teacher';
 
 /** Puts a student into the class that is open. */
 async function add(page: Page, name: string): Promise<void> {
@@ -106,7 +106,7 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
   });
 });
 
-test('a class by keyboard alone, on a tablet', async ({ page }) => {
+test('a class by keyboard alone, on a tablet', FULL, async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 });
   await openDemo(page);
   await listens(page);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { messagesStay, openDemo, rowsOf, stored, undo } from './teacher';
+import { FULL, messagesStay, openDemo, rowsOf, stored, undo } from './teacher';
 
 test('everything is taken out locked, the studio emptied, and opened again with the passphrase', async ({ page }) => {
   await messagesStay(page);
@@ -75,7 +75,7 @@ test('everything is taken out locked, the studio emptied, and opened again with 
   });
 });
 
-test('what is removed can be brought back later; one student goes out alone, and for good', async ({ page }) => {
+test('what is removed can be brought back later; one student goes out alone, and for good', FULL, async ({ page }) => {
   await openDemo(page, '/student?id=demo-maren&step=practice');
   await page.getByRole('button', { name: 'More …' }).click();
   await page.getByRole('menuitem', { name: 'Remove this practice' }).click();
@@ -117,7 +117,7 @@ test('what is removed can be brought back later; one student goes out alone, and
   await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
 });
 
-test('each day leaves a backup in the folder that was chosen', async ({ page }) => {
+test('each day leaves a backup in the folder that was chosen', FULL, async ({ page }) => {
   // The browser's own private folder stands in for one on the disk.
   await page.addInitScript(() => {
     const pick = async () => (await navigator.storage.getDirectory()).getDirectoryHandle('Boathouse', { create: true });

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { chooseTests, openDemo } from './teacher';
+import { chooseTests, FULL, openDemo } from './teacher';
 
-test('the full length battery: a calf is tested standing, found, and kept', async ({ page }) => {
+test('the full length battery: a calf is tested standing, found, and kept', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-osk&step=measure');
   await expect(page.getByText('16 of 16 readings')).toBeVisible();
@@ -29,7 +29,7 @@ test('the full length battery: a calf is tested standing, found, and kept', asyn
   await expect(page.getByText('16 of 16 readings')).toBeVisible();
 });
 
-test('a caution locks the tests that it forbids in the longer battery too', async ({ page }) => {
+test('a caution locks the tests that it forbids in the longer battery too', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-osk&step=ask');
   await page.getByLabel('Cautions', { exact: true }).fill('Pinching');

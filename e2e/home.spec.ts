@@ -3,7 +3,7 @@ import { readFileSync, renameSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import config from '../playwright.config';
-import { openDemo, stored } from './teacher';
+import { FULL, openDemo, stored } from './teacher';
 
 /** What the camera of this browser sees, over and over; each browser has a file of its own. */
 const SEEN = join(tmpdir(), `kolpos-camera-${process.pid}.mjpeg`);
@@ -138,49 +138,50 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await context.close();
 });
 
-test('a locked practice opens with its passphrase only; small tests come back as read at home', async ({
-  page,
-  browser,
-}, info) => {
-  await openDemo(page, '/student?id=demo-maren&step=practice');
-  await page.getByRole('button', { name: 'Send it home' }).click();
-  const give = page.getByRole('dialog', { name: 'A practice for Maren’s phone' });
-  await give.getByLabel('Small tests to take alone').check();
-  await give.getByLabel('Lock it with a passphrase').check();
-  await give.getByRole('button', { name: 'Make the file' }).click();
-  await page.getByLabel('Passphrase', { exact: true }).fill('low tide lantern oar');
-  await page.getByLabel('The same again').fill('low tide lantern oar');
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('dialog', { name: 'Lock the file' }).getByRole('button', { name: /^Lock/ }).click(),
-  ]);
-  const file = info.outputPath('locked.html');
-  await download.saveAs(file);
-  expect(readFileSync(file, 'utf8')).not.toContain('Maren');
+test(
+  'a locked practice opens with its passphrase only; small tests come back as read at home',
+  FULL,
+  async ({ page, browser }, info) => {
+    await openDemo(page, '/student?id=demo-maren&step=practice');
+    await page.getByRole('button', { name: 'Send it home' }).click();
+    const give = page.getByRole('dialog', { name: 'A practice for Maren’s phone' });
+    await give.getByLabel('Small tests to take alone').check();
+    await give.getByLabel('Lock it with a passphrase').check();
+    await give.getByRole('button', { name: 'Make the file' }).click();
+    await page.getByLabel('Passphrase', { exact: true }).fill('low tide lantern oar');
+    await page.getByLabel('The same again').fill('low tide lantern oar');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('dialog', { name: 'Lock the file' }).getByRole('button', { name: /^Lock/ }).click(),
+    ]);
+    const file = info.outputPath('locked.html');
+    await download.saveAs(file);
+    expect(readFileSync(file, 'utf8')).not.toContain('Maren');
 
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-  const her = await context.newPage();
-  await phone(her, file);
-  await her.getByLabel('Passphrase').fill('high tide lantern oar');
-  await her.getByRole('button', { name: 'Open' }).click();
-  await expect(her.getByRole('alert')).toContainText('does not open it');
-  await her.getByLabel('Passphrase').fill('low tide lantern oar');
-  await her.getByRole('button', { name: 'Open' }).click();
-  await her.getByRole('button', { name: 'Do the tests' }).click();
-  await her.getByLabel('How many centimetres?').fill('ninety');
-  await her.getByRole('button', { name: 'Keep it' }).click();
-  await expect(her.getByRole('alert')).toContainText('between 0 and 25');
-  await her.getByLabel('How many centimetres?').fill('9,5');
-  await her.getByRole('button', { name: 'Keep it' }).click();
-  while (await her.getByRole('button', { name: 'Leave it out' }).isVisible())
-    await her.getByRole('button', { name: 'Leave it out' }).click();
-  const line = await her.getByRole('img', { name: 'Square code of what you did' }).getAttribute('data-line');
-  await page.goto('/demo');
-  await page.getByRole('button', { name: 'Back from home' }).click();
-  const back = page.getByRole('dialog', { name: 'Back from home' });
-  await back.getByLabel('Or paste it here').fill(`Here it is: ${line ?? ''}`);
-  await expect(back.getByText('9.5 cm, read alone at home')).toBeVisible();
-  await back.getByRole('button', { name: 'Keep it in the log' }).click();
-  await stored(page, 'readings', '"atHome":true');
-  await context.close();
-});
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const her = await context.newPage();
+    await phone(her, file);
+    await her.getByLabel('Passphrase').fill('high tide lantern oar');
+    await her.getByRole('button', { name: 'Open' }).click();
+    await expect(her.getByRole('alert')).toContainText('does not open it');
+    await her.getByLabel('Passphrase').fill('low tide lantern oar');
+    await her.getByRole('button', { name: 'Open' }).click();
+    await her.getByRole('button', { name: 'Do the tests' }).click();
+    await her.getByLabel('How many centimetres?').fill('ninety');
+    await her.getByRole('button', { name: 'Keep it' }).click();
+    await expect(her.getByRole('alert')).toContainText('between 0 and 25');
+    await her.getByLabel('How many centimetres?').fill('9,5');
+    await her.getByRole('button', { name: 'Keep it' }).click();
+    while (await her.getByRole('button', { name: 'Leave it out' }).isVisible())
+      await her.getByRole('button', { name: 'Leave it out' }).click();
+    const line = await her.getByRole('img', { name: 'Square code of what you did' }).getAttribute('data-line');
+    await page.goto('/demo');
+    await page.getByRole('button', { name: 'Back from home' }).click();
+    const back = page.getByRole('dialog', { name: 'Back from home' });
+    await back.getByLabel('Or paste it here').fill(`Here it is: ${line ?? ''}`);
+    await expect(back.getByText('9.5 cm, read alone at home')).toBeVisible();
+    await back.getByRole('button', { name: 'Keep it in the log' }).click();
+    await stored(page, 'readings', '"atHome":true');
+    await context.close();
+  },
+);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { listens } from './teacher';
+import { FULL, listens } from './teacher';
 
 const here = 'At these joint angles';
 
@@ -46,7 +46,7 @@ test('the atlas by mouse: turn, drag a joint past a reversal, read the sentence 
   await expect(page.getByRole('heading', { name: /piriformis/ })).toBeVisible();
 });
 
-test('the atlas by keyboard alone', async ({ page }) => {
+test('the atlas by keyboard alone', FULL, async ({ page }) => {
   await page.goto('/studio');
   await listens(page);
   await page.keyboard.press('g');
@@ -118,7 +118,7 @@ test('a muscle is chosen on the figure, compared, and taken out as pictures', as
   expect(bytes.readUInt32BE(16)).toBe(1600);
 });
 
-test('a measured build changes the figure and survives a reload', async ({ page }) => {
+test('a measured build changes the figure and survives a reload', FULL, async ({ page }) => {
   await page.goto('/demo');
   await page.getByText('Maren Tideway').first().waitFor();
   await page.goto('/demo/student?id=demo-maren&step=ask');

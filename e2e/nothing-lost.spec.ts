@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { messagesStay, openDemo, rowsOf, stored } from './teacher';
+import { FULL, messagesStay, openDemo, rowsOf, stored } from './teacher';
 
 const measure = '/demo/student?id=demo-osk&step=measure';
 
@@ -37,7 +37,7 @@ test('a reload half-way through adding a student finds what was typed', async ({
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('');
 });
 
-test('a reload in the middle of Teach waits at the second it knew', async ({ page }) => {
+test('a reload in the middle of Teach waits at the second it knew', FULL, async ({ page }) => {
   await openDemo(page, '/teach?practice=demo-practice');
   await page.getByRole('button', { name: 'Begin' }).click();
   await page.getByRole('button', { name: 'Next', exact: true }).click();

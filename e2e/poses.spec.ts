@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openDemo } from './teacher';
+import { FULL, openDemo } from './teacher';
 
 const list = (page: Page) => page.getByRole('region', { name: /Ranked poses|Poses of the library/ });
 
@@ -68,7 +68,7 @@ test('a pose is found, opened, compared and explained for a student', async ({ p
   });
 });
 
-test('the library is walked by keyboard and reached from a muscle', async ({ page }) => {
+test('the library is walked by keyboard and reached from a muscle', FULL, async ({ page }) => {
   await openDemo(page, '/muscles?muscle=piriformis');
   const reaching = page.getByRole('region', { name: 'Poses that reach it' });
   await expect(reaching.getByRole('listitem').first()).toBeVisible();

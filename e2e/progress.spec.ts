@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { keep, openDemo } from './teacher';
+import { FULL, keep, openDemo } from './teacher';
 
 const maren = (part: string) => `/demo/student?id=demo-maren&step=progress&part=${part}`;
 
@@ -108,7 +108,7 @@ test('weeks are laid out, a missed day is moved, the calendar goes out and comes
   });
 });
 
-test('the log is searched and put right, with what stood there before', async ({ page }) => {
+test('the log is searched and put right, with what stood there before', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto(maren('log'));
   await page.getByLabel('Search the log').fill('calm slip');
@@ -149,50 +149,52 @@ test('the log is searched and put right, with what stood there before', async ({
   });
 });
 
-test('after a third round a change is told since the round that is chosen, and goes home on a sheet', async ({
-  page,
-}) => {
-  await openDemo(page);
-  for (const [at, value] of [
-    ['straight-leg-raise/hip-flexion/left', '54'],
-    ['straight-leg-raise/hip-flexion/right', '70'],
-  ]) {
-    await page.goto(`/demo/student?id=demo-maren&step=measure&at=${at}`);
-    await page.getByLabel(/Leg above the floor, degrees/).fill(value);
-    await keep(page);
-    await expect(page.getByText(/is kept/).first()).toBeVisible();
-  }
-  await page.goto(maren('change'));
-  const raise = page.getByRole('article').filter({ hasText: 'Straight leg raise ◁ left' });
-  await expect(raise).toContainText('All 3 days together:');
-  await expect(raise).toContainText(': changed');
+test(
+  'after a third round a change is told since the round that is chosen, and goes home on a sheet',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page);
+    for (const [at, value] of [
+      ['straight-leg-raise/hip-flexion/left', '54'],
+      ['straight-leg-raise/hip-flexion/right', '70'],
+    ]) {
+      await page.goto(`/demo/student?id=demo-maren&step=measure&at=${at}`);
+      await page.getByLabel(/Leg above the floor, degrees/).fill(value);
+      await keep(page);
+      await expect(page.getByText(/is kept/).first()).toBeVisible();
+    }
+    await page.goto(maren('change'));
+    const raise = page.getByRole('article').filter({ hasText: 'Straight leg raise ◁ left' });
+    await expect(raise).toContainText('All 3 days together:');
+    await expect(raise).toContainText(': changed');
 
-  await test.step('since the last round but one: too small to tell', async () => {
-    await page.getByRole('combobox', { name: 'Compare with the round of' }).click();
-    await page.getByRole('option', { name: /the last but one$/ }).click();
-    await expect(raise).toContainText('too small to tell');
-    await page.reload();
-    await expect(raise).toContainText('too small to tell');
-  });
+    await test.step('since the last round but one: too small to tell', async () => {
+      await page.getByRole('combobox', { name: 'Compare with the round of' }).click();
+      await page.getByRole('option', { name: /the last but one$/ }).click();
+      await expect(raise).toContainText('too small to tell');
+      await page.reload();
+      await expect(raise).toContainText('too small to tell');
+    });
 
-  await test.step('the sheet says so in her words, and is a PDF of one page', async () => {
-    await page.getByRole('link', { name: 'Sheet for Maren' }).click();
-    const left = page.getByRole('region', { name: 'Left: straight leg raise' });
-    await expect(left).toContainText('About the same');
-    const text = await page.getByRole('main').innerText();
-    expect(text).not.toMatch(/hamstring|psoas|MDC|SD/);
-    const download = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Keep as PDF' }).click();
-    const pdf = readFileSync(await (await download).path(), 'latin1');
-    expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
-    await page.getByRole('link', { name: 'Back to the changes' }).click();
-    await expect(raise).toContainText('too small to tell');
-  });
+    await test.step('the sheet says so in her words, and is a PDF of one page', async () => {
+      await page.getByRole('link', { name: 'Sheet for Maren' }).click();
+      const left = page.getByRole('region', { name: 'Left: straight leg raise' });
+      await expect(left).toContainText('About the same');
+      const text = await page.getByRole('main').innerText();
+      expect(text).not.toMatch(/hamstring|psoas|MDC|SD/);
+      const download = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'Keep as PDF' }).click();
+      const pdf = readFileSync(await (await download).path(), 'latin1');
+      expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+      await page.getByRole('link', { name: 'Back to the changes' }).click();
+      await expect(raise).toContainText('too small to tell');
+    });
 
-  await test.step('without a second round there is nothing to send home', async () => {
-    await page.goto('/demo/sheet/progress?id=demo-osk');
-    await expect(page.getByText('There is no change to put on a sheet yet')).toBeVisible();
-    await page.goto('/demo/sheet/progress?id=nobody');
-    await expect(page.getByRole('link', { name: 'All students' })).toBeVisible();
-  });
-});
+    await test.step('without a second round there is nothing to send home', async () => {
+      await page.goto('/demo/sheet/progress?id=demo-osk');
+      await expect(page.getByText('There is no change to put on a sheet yet')).toBeVisible();
+      await page.goto('/demo/sheet/progress?id=nobody');
+      await expect(page.getByRole('link', { name: 'All students' })).toBeVisible();
+    });
+  },
+);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { addStudent, measureAll, messagesStay, undo } from './teacher';
+import { addStudent, FULL, measureAll, messagesStay, undo } from './teacher';
 
 test('a new teacher goes from the first test to a taught practice and a file', async ({ page }) => {
   await messagesStay(page);
@@ -188,7 +188,7 @@ test('a new teacher goes from the first test to a taught practice and a file', a
   });
 });
 
-test('a student is edited, archived and brought back', async ({ page }) => {
+test('a student is edited, archived and brought back', FULL, async ({ page }) => {
   await page.goto('/studio/students?add=1');
   await addStudent(page, 'Pell Mooring');
   await page.getByRole('link', { name: /^Ask/ }).click();

@@ -6,11 +6,12 @@ import { STOP_REASONS, type Reading } from '@/core/assessment/reading';
 import { PLACES } from '@/core/students/student';
 import { readAt } from '@/core/inference/readings.fixtures';
 import { proposeAims } from './propose';
+import { amount } from '@/core/how-much.fixtures';
 
 /** Every read-out that the body model can move along, 2 SD short. */
 const READOUTS = BATTERY.flatMap((t) => modelledReadouts(t).map((r) => [t, r] as const));
 /** One in so many in each run; all in `bin/test --full`. */
-const ONE_IN = process.env.KOLPOS_FULL ? 1 : 9;
+const ONE_IN = amount(9, 1);
 const some = <T>(all: readonly T[], from: number): T[] => all.filter((_, k) => (k + from) % ONE_IN === 0);
 
 function after(test: (typeof BATTERY)[number], readout: string, more: Partial<Reading>): Findings {

@@ -4,6 +4,7 @@ import { demoStudio } from '@demo/studio';
 import { readRecord } from './read-record';
 import { recordSchema, writeRecord, type KolposRecord } from './record';
 import { textOf } from './text';
+import { amount } from '@/core/how-much.fixtures';
 
 const demo = await demoStudio();
 const text = writeRecord(demo);
@@ -287,7 +288,7 @@ describe('damaged files', () => {
           }
         },
       ),
-      { numRuns: process.env.KOLPOS_FULL ? 5000 : 400 },
+      { numRuns: amount(300, 5000) },
     );
   });
   it('name the place when a value is replaced by nonsense', () => {
@@ -308,7 +309,7 @@ describe('damaged files', () => {
         const place = result.ok ? result.setAside[0]?.where : result.problem.field;
         expect(place).toContain(String(path[0]));
       }),
-      { numRuns: process.env.KOLPOS_FULL ? 500 : 100 },
+      { numRuns: amount(100, 500) },
     );
   });
 });

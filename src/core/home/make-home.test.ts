@@ -15,6 +15,7 @@ import { AIMS, bodyOf, practiceOf } from './home.fixtures';
 import { placeOf } from './felt-words';
 import { avoided, makeHome } from './make-home';
 import { homeTests } from './self-tests';
+import { someOf } from '@/core/how-much.fixtures';
 
 const { items } = await buildPractice(ranked(AIMS), AIMS, requestOf({ minutes: 30 }));
 const practice = practiceOf(items);
@@ -70,23 +71,23 @@ describe('what goes home', () => {
     expect(file.practices.flatMap((p) => p.items.flatMap((i) => i.because))).toEqual([]);
     expect(file.avoid).toContain('Hips bent beyond 90°');
   });
-  it.each([
-    'pregnancy-late',
-    ...(process.env.KOLPOS_FULL ? ['hip-replacement', 'knee-injury', 'groin-pinch', 'high-pressure'] : []),
-  ])('under %s has nothing in it that is closed, as it is or easier', (caution) => {
-    const s = screen([{ caution }], '2026-11-20');
-    const m = made({ screening: s, ranked: ranked(AIMS, caution) });
-    if (!m) return;
-    const open = (i: { pose: string; rung: number; side: PracticeItem['side']; holdSeconds: number }): boolean => {
-      const found = rungOf(i.pose, i.rung);
-      const v = found && verdictOfRung(s, found.shape, i.rung, i.side);
-      return v !== null && v.state !== 'closed' && i.holdSeconds <= (v.hold_s ?? Infinity);
-    };
-    for (const i of m.file.practices.flatMap((p) => p.items)) {
-      expect(open(i), `${i.pose}/${i.rung}`).toBe(true);
-      if (i.easier) expect(open(i.easier), `easier: ${i.easier.pose}/${i.easier.rung}`).toBe(true);
-    }
-  });
+  it.each(someOf(['pregnancy-late', 'hip-replacement', 'knee-injury', 'groin-pinch', 'high-pressure'], 1))(
+    'under %s has nothing in it that is closed, as it is or easier',
+    (caution) => {
+      const s = screen([{ caution }], '2026-11-20');
+      const m = made({ screening: s, ranked: ranked(AIMS, caution) });
+      if (!m) return;
+      const open = (i: { pose: string; rung: number; side: PracticeItem['side']; holdSeconds: number }): boolean => {
+        const found = rungOf(i.pose, i.rung);
+        const v = found && verdictOfRung(s, found.shape, i.rung, i.side);
+        return v !== null && v.state !== 'closed' && i.holdSeconds <= (v.hold_s ?? Infinity);
+      };
+      for (const i of m.file.practices.flatMap((p) => p.items)) {
+        expect(open(i), `${i.pose}/${i.rung}`).toBe(true);
+        if (i.easier) expect(open(i.easier), `easier: ${i.easier.pose}/${i.easier.rung}`).toBe(true);
+      }
+    },
+  );
   it('is not made where a lesson may not be given, or nothing is left', () => {
     expect(
       made({ screening: screen([{ caution: 'chest-pain' }, { caution: 'from-a-newer-version' }], '') }),

@@ -3,10 +3,11 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { recover, quest } from '@demo/recovery';
 import { auc, calibrationError, digestOf, questSummary, reliability, type RecoveryFile } from '@demo/recovery-summary';
 import { ANOTHER_WORLD, UNDER_STRESS } from '@demo/world';
+import { amount } from '@/core/how-much.fixtures';
 
 const file = JSON.parse(readFileSync('docs/recovery.json', 'utf8')) as RecoveryFile;
 /** Students that are made and inferred anew here; the file holds them all. More in `bin/test --full`. */
-const AGAIN = process.env.KOLPOS_FULL ? 16 : 5;
+const AGAIN = amount(5, 16);
 
 describe('recovery of students from another world, as published', () => {
   const { world, stress } = file;
@@ -77,7 +78,7 @@ describe('the same students made again', () => {
   });
   it('have chains that agree', () => expect(Math.max(again.worstRhat, stressed.worstRhat)).toBeLessThan(1.2));
   it('are asked in fewer tests when the tests are proposed', () => {
-    const few = process.env.KOLPOS_FULL ? 12 : 6;
+    const few = amount(6, 12);
     const proposed = questSummary(quest(ANOTHER_WORLD, few, 'proposed'));
     expect(proposed.students).toBe(few);
     expect(proposed.settled).toBeGreaterThan(0.6);

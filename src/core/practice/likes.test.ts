@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { buildPractice } from './build';
 import { hidden, isLiked, isNever, LIKES_SETTING, likesOf, likesSchema, NO_LIKES, starred } from './likes';
-import { AIMS, POSES } from './practices.fixtures';
+import { build } from './practices.fixtures';
+import { someOf } from '@/core/how-much.fixtures';
 
 const shapesOf = (items: readonly { pose: string }[]): Set<string> => new Set(items.map((i) => i.pose));
 
@@ -24,23 +24,19 @@ describe('what a teacher likes', () => {
     expect(likesOf({})).toEqual(NO_LIKES);
   });
   it('what is never taught is in no practice, whatever is asked', async () => {
-    for (const minutes of [12, 20, 30]) {
-      const first = await buildPractice(POSES, AIMS, { minutes });
+    for (const minutes of someOf([20, 12, 30], 1)) {
+      const first = await build(minutes);
       const taken = [...shapesOf(first.items)].filter((p) => !p.startsWith('resting'));
       const never = taken.slice(0, 4);
-      const again = await buildPractice(POSES, AIMS, { minutes, likes: { liked: [], never } });
+      const again = await build(minutes, { likes: { liked: [], never } });
       expect(again.items.length).toBeGreaterThan(0);
       for (const pose of never) expect(shapesOf(again.items).has(pose), pose).toBe(false);
     }
   });
   it('what is kept by hand stays, even where it is hidden', async () => {
-    const first = await buildPractice(POSES, AIMS, { minutes: 20 });
+    const first = await build(20);
     const [item] = first.items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest');
-    const again = await buildPractice(POSES, AIMS, {
-      minutes: 20,
-      locked: [item],
-      likes: { liked: [], never: [item.pose] },
-    });
+    const again = await build(20, { locked: [item], likes: { liked: [], never: [item.pose] } });
     expect(shapesOf(again.items).has(item.pose)).toBe(true);
   });
   it('what is liked is used where it is as good: no liked rung is used less than before, and more of them in all', async () => {
@@ -56,9 +52,9 @@ describe('what a teacher likes', () => {
     ];
     let before = 0,
       after = 0;
-    for (const minutes of [30, 45, 60]) {
-      const plain = await buildPractice(POSES, AIMS, { minutes });
-      const mine = await buildPractice(POSES, AIMS, { minutes, likes: { liked, never: [] } });
+    for (const minutes of someOf([30, 45, 60], 2)) {
+      const plain = await build(minutes);
+      const mine = await build(minutes, { likes: { liked, never: [] } });
       const count = (b: typeof plain) =>
         new Set(b.items.map((i) => `${i.pose}/${i.rung}`).filter((k) => liked.includes(k))).size;
       before += count(plain);

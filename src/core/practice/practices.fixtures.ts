@@ -16,8 +16,20 @@ export const AIMS: readonly Aim[] = [
   aim('strengthen', 'gluteus-maximus', 'left', 0.4),
 ];
 
+/** What is asked alike is made once: tests of many files ask for the same few. */
+function once<A extends unknown[], R>(make: (...asked: A) => R): (...asked: A) => R {
+  const made = new Map<string, R>();
+  return (...asked) => {
+    const key = JSON.stringify(asked);
+    const known = made.get(key) ?? make(...asked);
+    made.set(key, known);
+    return known;
+  };
+}
+
 /** The library ranked in a body that is short by so many SD, by group, left (and right where not told otherwise). */
-export function ranked(
+export const ranked = once(rankedAnew);
+function rankedAnew(
   list: readonly Aim[] = AIMS,
   caution?: string,
   short: Partial<Record<GroupId, number>> = {},
@@ -34,5 +46,8 @@ export function ranked(
 
 export const POSES = ranked();
 
-export const build = (minutes: number, more: Omit<BuildOptions, 'minutes'> = {}): Promise<BuiltPractice> =>
+export const buildAnew = (minutes: number, more: Omit<BuildOptions, 'minutes'> = {}): Promise<BuiltPractice> =>
   buildPractice(POSES, AIMS, { minutes, ...more });
+
+/** The same for whoever does not ask whether building anew gives the same. */
+export const build = once(buildAnew);

@@ -3,6 +3,7 @@ import { trialOf, STUDENTS, WISHES, type PracticeTrial } from '@demo/practice-tr
 import { GIVEN_BACK } from './customs';
 import { CUSTOMS, type Custom } from './customs-kept';
 import kept from '../../../docs/practice-trial.json';
+import { amount } from '@/core/how-much.fixtures';
 
 const { rows } = kept as PracticeTrial;
 /** Customs that are a matter of price, as shares of the practices in which they may give way to an aim. */
@@ -50,7 +51,7 @@ describe('three hundred made-up requests', () => {
   });
   it('hold today too, for the first wishes of two students', async () => {
     for (const student of [0, 7])
-      for (const r of await trialOf(student, process.env.KOLPOS_FULL ? 12 : 3)) {
+      for (const r of await trialOf(student, amount(3, 12))) {
         expect(r.change === null ? r.items > 0 : r.items === 0).toBe(true);
         expect(r.off).toBeLessThanOrEqual(2);
         expect([r.forbidden, r.oneSided, r.against, r.doseError]).toEqual([0, 0, 0, 0]);

@@ -17,6 +17,7 @@ const core = [
   'teaching',
   'classes',
   'progress',
+  'visits',
   'home',
   'formats',
 ];

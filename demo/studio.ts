@@ -16,6 +16,7 @@ import type { Reading } from '@/core/assessment/reading';
 import { planOf, type Template } from '@/core/practice/plan';
 import { choiceOf, type Practice } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
+import type { Visit } from '@/core/visits/visit';
 import { RECORD_VERSION, type KolposRecord } from '@/core/formats/record';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { readAll, simulateStudent, type Short } from './simulated-student';
@@ -345,8 +346,44 @@ export async function demoStudio(): Promise<KolposRecord> {
         updatedAt: FIRST_ROUND,
       },
     ],
+    visits: visitsOfDemo(),
     settings: {},
   };
+}
+
+/** Two weeks of the day book: two who come each week, the class, and one who could not. */
+function visitsOfDemo(): Visit[] {
+  const visit = (
+    id: string,
+    day: string,
+    at: string,
+    minutes: number,
+    who: Pick<Visit, 'student' | 'class'>,
+    became?: Visit['became'],
+  ): Visit => ({
+    id: `demo-visit-${id}`,
+    ...who,
+    day,
+    at,
+    minutes,
+    ...(became && { became }),
+    createdAt: FIRST_ROUND,
+    updatedAt: FIRST_ROUND,
+  });
+  const maren = { student: 'demo-maren' },
+    ilka = { student: 'demo-ilka' },
+    thursday = { class: 'demo-class' };
+  return [
+    visit('m1', '2026-11-16', '10:00', 60, maren, 'came'),
+    visit('m2', '2026-11-23', '10:00', 60, maren),
+    visit('m3', '2026-11-30', '10:00', 60, maren),
+    visit('i1', '2026-11-18', '18:30', 45, ilka, 'came'),
+    visit('i2', '2026-11-25', '18:30', 45, ilka, 'missed'),
+    visit('i3', '2026-12-02', '18:30', 45, ilka),
+    visit('c1', '2026-11-19', '07:15', 60, thursday, 'came'),
+    visit('c2', '2026-11-26', '07:15', 60, thursday, 'off'),
+    visit('c3', '2026-12-03', '07:15', 60, thursday),
+  ];
 }
 
 /** A pose that the studio's teacher is still working on: the reach into the boat, from a library pose. */

@@ -20,6 +20,7 @@ const VIEWS = [
   ['test again', '/student?id=demo-maren&step=progress&part=again', 'Last time'],
   ['weeks ahead', '/student?id=demo-maren&step=progress&part=weeks', 'Save as a calendar'],
   ['teach', '/teach?practice=demo-practice', 'Begin'],
+  ['day book', '/daybook', 'Who came'],
   ['classes', '/classes', 'Thursday before the flood tide'],
   ['class', '/class?id=demo-class', 'The number is the mean weight'],
   ['muscles', '/muscles?muscle=gluteus-medius&show=all&beside=sartorius', 'At these joint angles'],

@@ -1,9 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readRecord } from '@/core/formats/read-record';
 import { writeRecord } from '@/core/formats/record';
 import { COORDINATES } from '@/core/body';
 import { cautions } from './cautions';
@@ -11,13 +10,11 @@ import { bodyFor, pose } from './pose';
 import { csv } from './csv';
 import { ics } from './ics';
 import { why } from './why';
+import { publishedStudio } from '@demo/published.fixtures';
 import { run as answer } from './run';
 import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
 
-// The studio as it is published: `derived` holds it against what makes it.
-const published = readRecord(readFileSync('public/demo.json', 'utf8'));
-if (!published.ok) throw new Error(published.problem.message);
-const { record } = published;
+const record = publishedStudio();
 const fault = (run: () => unknown): InputProblem => {
   try {
     run();

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { writeHomeCode } from '@/core/home/code';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { home, homeRead } from './home';
 import { InputProblem } from './commands';
 
-const record = await demoStudio();
+const record = publishedStudio();
 const asked = { practices: ['demo-practice'], named: true, tests: false };
 
 describe('a practice for the phone', () => {

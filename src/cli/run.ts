@@ -137,6 +137,7 @@ export function run(argv: string[]): unknown {
         templates: r.templates.length,
         plans: r.plans.length,
         classes: r.classes.length,
+        visits: r.visits.length,
         setAside: setAside.map(({ where, why }) => ({ where, why })),
       };
     }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { InputProblem } from './commands';
 import { sequence } from './sequence';
 
-const record = await demoStudio();
+const record = publishedStudio();
 const told = (text: string) =>
   sequence(record, 'demo-maren', text) as {
     lines: { pose: string | null; perhaps: string[] }[];

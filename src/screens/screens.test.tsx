@@ -4,7 +4,7 @@ import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { infer } from '@/core/inference';
 import type { Student } from '@/core/students/student';
 import { latest } from '@/core/assessment/reading';
@@ -20,7 +20,7 @@ import { inStudio as inAny } from './shell/test-studio';
 import { StudentForm } from './students/StudentForm';
 import { FeltPanel } from './teach/FeltPanel';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const [maren] = demo.students;
 const inference = infer(maren, demo.readings);
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');

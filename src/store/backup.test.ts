@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { readRecord } from '@/core/formats/read-record';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { backupStanding } from './backup';
 import {
   canKeepFolder,
@@ -14,7 +14,7 @@ import {
 import { replaceAll } from './exchange';
 import { StudioDatabase } from './studio';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const NOW = Date.parse('2026-11-29T10:00:00.000Z');
 const row = (at: string) => ({ updatedAt: at });
 

@@ -49,7 +49,17 @@ export async function standingOf(db: StudioDatabase, now = Date.now()): Promise<
 }
 
 /** Tables of what a teacher enters. */
-const BACKED_UP = ['students', 'readings', 'practices', 'logs', 'plans', 'classes', 'poses', 'templates'] as const;
+const BACKED_UP = [
+  'students',
+  'readings',
+  'practices',
+  'logs',
+  'plans',
+  'classes',
+  'visits',
+  'poses',
+  'templates',
+] as const;
 
 /** Remembers that a backup was made, and of how much. */
 export async function noteBackup(db: StudioDatabase, at: string): Promise<void> {

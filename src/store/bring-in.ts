@@ -182,7 +182,7 @@ async function takeBack(db: StudioDatabase, brought: readonly Brought[]): Promis
 
 const hasWork = async (db: StudioDatabase, student: string): Promise<boolean> => {
   const counts = await Promise.all(
-    [db.readings, db.practices, db.logs].map((t) => t.where('student').equals(student).count()),
+    [db.readings, db.practices, db.logs, db.visits].map((t) => t.where('student').equals(student).count()),
   );
   return counts.some((n) => n > 0);
 };

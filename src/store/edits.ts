@@ -141,15 +141,20 @@ export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> 
 export const saveClass = (db: StudioDatabase, c: YogaClass): Promise<Change> =>
   saveRow(db.classes, c.id, { ...c, updatedAt: now() });
 
-/** Removes a class and what is under way of it; undo puts both back. */
+/** Removes a class, its visits and what is under way of it; undo puts all of it back. */
 export const removeClass = (db: StudioDatabase, id: string): Promise<Change> =>
   removing(db, async () => {
-    const [one, player] = await Promise.all([db.classes.get(id), db.players.get(id)]);
+    const [one, player, visits] = await Promise.all([
+      db.classes.get(id),
+      db.players.get(id),
+      db.visits.where('class').equals(id).toArray(),
+    ]);
     return {
       words: `The class “${one?.name ?? id}”`,
       going: [
         { table: 'classes', rows: one ? [one] : [] },
         { table: 'players', rows: player ? [player] : [] },
+        { table: 'visits', rows: visits },
       ],
     };
   });

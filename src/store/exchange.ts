@@ -32,6 +32,7 @@ export async function takeOutStudent(db: StudioDatabase, id: string): Promise<st
     practices,
     logs,
     plans: hers(all.plans),
+    visits: all.visits.filter((v) => v.student === id),
     poses: withOthers(all.poses, used),
   });
 }
@@ -54,7 +55,7 @@ export function notReadBack(text: string): readonly SetAside[] {
 
 type Everything = Omit<KolposRecord, 'format' | 'version' | 'exportedAt'>;
 async function everything(db: StudioDatabase): Promise<Everything> {
-  const [students, readings, practices, logs, poses, templates, plans, classes, memos] = await Promise.all([
+  const [students, readings, practices, logs, poses, templates, plans, classes, visits, memos] = await Promise.all([
     db.students.toArray(),
     db.readings.toArray(),
     db.practices.toArray(),
@@ -63,6 +64,7 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     db.templates.toArray(),
     db.plans.toArray(),
     db.classes.toArray(),
+    db.visits.toArray(),
     db.memos.toArray(),
   ]);
   /** What could not be written down is taken out all the same. */
@@ -74,8 +76,8 @@ async function everything(db: StudioDatabase): Promise<Everything> {
     const stored = students.find((t) => t.id === s.id);
     return stored && stored !== s ? mergeStudents(stored, s).student : s;
   });
-  // Who is not here any more is in no class either.
-  const here = new Set(people.map((s) => s.id));
+  // Who is not here any more is in no class either, and nobody waits for her.
+  const here = new Set([...people.map((s) => s.id), ...classes.map((c) => c.id)]);
   return {
     students: people,
     readings: withHeld('readings', 'id', readings),
@@ -88,6 +90,7 @@ async function everything(db: StudioDatabase): Promise<Everything> {
       ...c,
       students: c.students.filter((id) => here.has(id)),
     })),
+    visits: withHeld('visits', 'id', visits).filter((v) => here.has(v.student ?? v.class ?? '')),
     settings: Object.fromEntries(
       withHeld('memos', 'key', memos)
         .filter((m) => !ofThisMachine(m.key))

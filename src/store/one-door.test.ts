@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { readRecord } from '@/core/formats/read-record';
 import { startPlayer } from '@/core/teaching/player';
 import { bringText } from './bring-in.fixtures';
@@ -8,10 +8,11 @@ import { changeStudent, endPlayer, keepReadings, saveStudent, savePose } from '.
 import { putLogRight, savePlan } from './edits';
 import { notReadBack, replaceAll, takeOut } from './exchange';
 import { StudioDatabase } from './studio';
+import { changeVisit, saveVisits } from './visits';
 import { writeUnsaved } from './write-unsaved';
 import { heldOf, letGo, unsaved } from './unsaved';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 let db: StudioDatabase;
 const [student] = demo.students;
 const real = IDBObjectStore.prototype.put;
@@ -54,6 +55,8 @@ const WRITES: readonly (readonly [string, string, () => Promise<unknown>])[] = [
   ['a practice', 'practices', () => db.practices.put({ ...demo.practices[0], title: 'changed' })],
   ['a word in a log', 'logs', () => putLogRight(db, log.id, { note: 'better' })],
   ['weeks', 'plans', () => savePlan(db, { ...demo.plans[0], weeks: 3 })],
+  ['a visit', 'visits', () => saveVisits(db, [{ ...demo.visits[0], id: 'new' }])],
+  ['what became of a visit', 'visits', () => changeVisit(db, demo.visits[1].id, { became: 'came' })],
   ['an own pose', 'poses', () => savePose(db, { ...demo.poses[0], name: 'changed' })],
   ['a setting', 'memos', () => db.memos.put({ key: 'voice', value: '{}' })],
   ['a file that comes in', 'students', () => db.students.clear().then(() => bringText(db, JSON.stringify(demo)))],

@@ -2,15 +2,16 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { readRecord } from '@/core/formats/read-record';
 import { studentPage } from '@/core/formats/student-page';
 import { startPlayer } from '@/core/teaching/player';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { removePose, removeReadings } from './changes';
 import { editPractice, removeClass, removePractice, removeTemplate } from './edits';
 import { notReadBack, replaceAll, takeOutStudent } from './exchange';
 import { bringBack, deleteForGood, forgetOld } from './removed';
 import { LaterChanges } from './saved-row';
 import { StudioDatabase } from './studio';
+import { removeVisits } from './visits';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const WHO = 'demo-maren';
 const db = new StudioDatabase('studio');
 /** Everything but what is remembered as removed, as text. */
@@ -40,7 +41,18 @@ describe('what is removed', () => {
         ),
       /^3 readings/,
     ],
-    ['a class', () => removeClass(db, one.id), /^The class “/],
+    ['a class with its visits', () => removeClass(db, one.id), /^The class “/],
+    ['a visit', () => removeVisits(db, [demo.visits[0].id], 'Maren'), /^The visit of Maren on Monday 16 November$/],
+    [
+      'several visits',
+      () =>
+        removeVisits(
+          db,
+          demo.visits.slice(0, 2).map((v) => v.id),
+          'Maren',
+        ),
+      /^2 visits of Maren$/,
+    ],
   ] as const)('%s is noted, and comes back as it was', async (_, remove, words) => {
     await editPractice(db, { ...practice, title: 'Before rowing' }, 'Renamed.');
     const before = await all();

@@ -72,6 +72,7 @@ const OF_STUDENT: Readonly<Record<string, 'id' | 'student'>> = {
   plans: 'student',
   sessions: 'student',
   pictures: 'student',
+  visits: 'student',
 };
 
 /**

@@ -15,4 +15,5 @@ export const rowsOf = (db: StudioDatabase, r: Rows): readonly (readonly [Table, 
   [db.templates, r.templates],
   [db.plans, r.plans],
   [db.classes, r.classes],
+  [db.visits, r.visits],
 ];

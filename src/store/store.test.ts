@@ -5,7 +5,7 @@ import { readFileSync } from 'node:fs';
 import { readRecord } from '@/core/formats/read-record';
 import { readLimits } from '@/core/inference';
 import { feltIn } from '@/core/teaching/log';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import type { Student } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
 import { startPlayer } from '@/core/teaching/player';
@@ -26,7 +26,7 @@ import { emptyStudio, notReadBack, replaceAll, takeOut } from './exchange';
 import { LaterChanges } from './saved-row';
 import { StudioDatabase } from './studio';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 let db: StudioDatabase;
 beforeEach(() => {
   db = new StudioDatabase('studio');
@@ -208,7 +208,16 @@ describe('files', () => {
     expect(await db.students.orderBy('id').toArray()).toEqual(before);
   });
   it('undo of a file takes back nothing that was entered since', async () => {
-    await replaceAll(db, { ...demo, students: [], readings: [], practices: [], logs: [], plans: [], classes: [] });
+    await replaceAll(db, {
+      ...demo,
+      students: [],
+      readings: [],
+      practices: [],
+      logs: [],
+      plans: [],
+      classes: [],
+      visits: [],
+    });
     const result = await bringText(db, JSON.stringify(demo));
     const [first, second] = demo.students;
     await saveStudent(db, { ...first, name: 'Changed since' });

@@ -7,6 +7,7 @@ import type { OwnShape } from '@/core/poses/schema';
 import type { PlanChoice } from '@/core/progress/plan';
 import type { Template } from '@/core/practice/plan';
 import type { Practice } from '@/core/practice/practice';
+import type { Visit } from '@/core/visits/visit';
 import type { LogEntry } from '@/core/teaching/log';
 import type { PlayerState } from '@/core/teaching/player';
 import type { Movement } from '@/core/assessment/definition';
@@ -138,6 +139,7 @@ export class StudioDatabase extends Dexie {
   results!: Table<Result, [string, string]>;
   removed!: EntityTable<Removed, 'id'>;
   handles!: EntityTable<Handle, 'key'>;
+  visits!: EntityTable<Visit, 'id'>;
 
   constructor(name: StudioName) {
     super(name === 'demo' ? 'kolpos-demo' : 'kolpos');
@@ -178,6 +180,7 @@ export class StudioDatabase extends Dexie {
       });
     this.version(7).stores({ results: '[kind+name], [kind+usedAt]' });
     this.version(8).stores({ removed: 'id, at', handles: 'key' });
+    this.version(9).stores({ visits: 'id, day, student, class' });
   }
 }
 
@@ -199,6 +202,8 @@ export const whereAt = (at = Date.now()): { day: string; zone: string } => ({
   day: dayAt(at),
   zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
 });
+/** The hour now on the wall here, `HH:MM`. */
+export const hourNow = (): string => new Date().toLocaleTimeString('sv', { hour: '2-digit', minute: '2-digit' });
 /** The day of today here, `YYYY-MM-DD`. */
 export const today = (): string => dayAt(Date.now());
 /** The day of a moment on the wall clock here, `YYYY-MM-DD`. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { studentSchema, type Aim, type AimChoice, type Student } from '@/core/students/student';
 import { infer } from '@/core/inference';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { standingAims, withChoice, workAims } from './choices';
 import { AIM_DEFAULTS, aimDefaultsSchema, MOST_MINUTES } from './defaults';
 import { doseFor } from './dose';
@@ -9,7 +9,7 @@ import { aimsFor } from './for-student';
 import type { ProposedAim } from './propose';
 import { doseWords } from './words';
 
-const student = (await demoStudio()).students[0];
+const student = (publishedStudio()).students[0];
 const proposal = (group: ProposedAim['group'], over: Partial<ProposedAim> = {}): ProposedAim => ({
   kind: 'lengthen',
   group,

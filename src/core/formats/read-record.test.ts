@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { readRecord } from './read-record';
 import { recordSchema, writeRecord, type KolposRecord } from './record';
 import { textOf } from './text';
 import { amount } from '@/core/how-much.fixtures';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const text = writeRecord(demo);
 const changed = (change: (r: KolposRecord) => unknown) => {
   const copy = JSON.parse(text) as KolposRecord;

@@ -8,6 +8,7 @@ import { readingSchema } from '@/core/assessment/reading';
 import { hurtIn } from '@/core/students/hurt';
 import { studentSchema } from '@/core/students/student';
 import { logSchema } from '@/core/teaching/log';
+import { visitSchema } from '@/core/visits/visit';
 import { contentDigest } from './content-digest';
 import { fail, firstIssue, pathOf, readJson, type Failed } from './json';
 import { Moments } from './moments';
@@ -24,7 +25,7 @@ export type ReadResult = { ok: true; record: KolposRecord; setAside: SetAsideRow
 
 type Lists = Pick<
   KolposRecord,
-  'students' | 'readings' | 'practices' | 'logs' | 'poses' | 'templates' | 'plans' | 'classes'
+  'students' | 'readings' | 'practices' | 'logs' | 'poses' | 'templates' | 'plans' | 'classes' | 'visits'
 >;
 /** Of each kind: how one is read, how many a file may hold, and whether every version has it. */
 const KINDS = {
@@ -36,6 +37,7 @@ const KINDS = {
   templates: { schema: templateSchema, most: 5000, since: 3 },
   plans: { schema: planSchema, most: 5000, since: 3 },
   classes: { schema: classSchema, most: 2000, since: 4 },
+  visits: { schema: visitSchema, most: 100_000, since: 6 },
 } as const;
 type Kind = keyof typeof KINDS;
 
@@ -74,6 +76,7 @@ export function readRecord(text: string): ReadResult {
       templates: rows('templates'),
       plans: rows('plans'),
       classes: rows('classes'),
+      visits: rows('visits'),
     },
     exportedAt,
     aside,
@@ -210,6 +213,20 @@ function sound(read: Read, exportedAt: string, aside: Aside): Lists {
   const shapes = keep(read.poses, () => null);
   const known = new Known(shapes);
   const poses = soundShapes(shapes, 'poses', known, aside);
+  const classes = keep(
+    read.classes,
+    () => null,
+    (c, where) => ({
+      ...soundPractice(c, where, known, aside),
+      students: aside.sift(`${where}.students`, c.students, (id, i) =>
+        c.students.indexOf(id) !== i
+          ? { why: `“${id}” stands in this class a second time.` }
+          : people.has(id)
+            ? null
+            : { why: nobody({ student: id })?.why ?? '' },
+      ),
+    }),
+  );
   return {
     students,
     poses,
@@ -240,20 +257,16 @@ function sound(read: Read, exportedAt: string, aside: Aside): Lists {
       },
       (p, where) => soundPlan(p, where, moments, known, aside),
     ),
-    classes: keep(
-      read.classes,
-      () => null,
-      (c, where) => ({
-        ...soundPractice(c, where, known, aside),
-        students: aside.sift(`${where}.students`, c.students, (id, i) =>
-          c.students.indexOf(id) !== i
-            ? { why: `“${id}” stands in this class a second time.` }
-            : people.has(id)
-              ? null
-              : { why: nobody({ student: id })?.why ?? '' },
-        ),
-      }),
-    ),
+    classes,
+    visits: keep(read.visits, (v) => {
+      if (v.student !== undefined) {
+        const no = nobody({ student: v.student });
+        if (no) return no;
+      } else if (!classes.some((c) => c.id === v.class))
+        return { at: 'class', why: `There is no class “${v.class}” in this file.` };
+      const far = moments.ahead(v.day);
+      return far ? { at: 'day', why: far } : null;
+    }),
   };
 }
 

@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { readRecord } from './read-record';
 import { recordJsonSchema, writeRecord, type KolposRecord } from './record';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const text = writeRecord(demo);
 describe('a record', () => {
   it('comes back as it went out', () => {

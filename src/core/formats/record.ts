@@ -6,17 +6,18 @@ import { practiceSchema } from '@/core/practice/practice';
 import { planSchema } from '@/core/progress/plan';
 import { readingSchema } from '@/core/assessment/reading';
 import { logSchema } from '@/core/teaching/log';
+import { visitSchema } from '@/core/visits/visit';
 import { momentSchema } from '@/core/students/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { contentDigest } from './content-digest';
 
-/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine questions. */
-export const RECORD_VERSION = 5;
+/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine questions, 6 the day book. */
+export const RECORD_VERSION = 6;
 
 /** What says that a file is a record, and when it was written. */
 export const headSchema = z.object({
   format: z.literal('kolpos/record'),
-  version: z.literal([1, 2, 3, 4, RECORD_VERSION]),
+  version: z.literal([1, 2, 3, 4, 5, RECORD_VERSION]),
   exportedAt: momentSchema,
   /** SHA-256 of everything else in the file, hexadecimal: a letter lost on the way is noticed. */
   digest: z.string().max(200).optional(),
@@ -37,13 +38,15 @@ export const recordSchema = headSchema.extend({
   /** Weeks ahead, one a student. */
   plans: z.array(planSchema).max(5000).default([]),
   classes: z.array(classSchema).max(2000).default([]),
+  /** The day book: who comes when. */
+  visits: z.array(visitSchema).max(100_000).default([]),
   /** What the teacher set, by its key, as text: schools, voice, props, cues in her own words. */
   settings: z.record(settingKeySchema, settingValueSchema).default({}),
 });
 export type KolposRecord = Omit<z.infer<typeof recordSchema>, 'poses'> & { poses: OwnShape[] };
 
 /** Parts that older versions did not have. */
-type Later = 'poses' | 'templates' | 'plans' | 'classes' | 'settings';
+type Later = 'poses' | 'templates' | 'plans' | 'classes' | 'visits' | 'settings';
 
 /** Text of a record: entries by id, fields in the schema's order, two spaces, a line feed at the end. */
 export function writeRecord(
@@ -62,6 +65,7 @@ export function writeRecord(
     templates: byId(parts.templates ?? []),
     plans: [...(parts.plans ?? [])].sort((a, b) => (a.student < b.student ? -1 : 1)),
     classes: byId(parts.classes ?? []),
+    visits: byId(parts.visits ?? []),
     settings: Object.fromEntries(Object.entries(parts.settings ?? {}).sort(([a], [b]) => (a < b ? -1 : 1))),
   };
   // What does not fit the schema is written as it stands: taking out must never lose anything.
@@ -76,6 +80,6 @@ export function writeRecord(
 export const recordJsonSchema = (): unknown => ({
   title: 'kolpos/record',
   description:
-    'Everything of a studio: students, readings, practices, logs, own poses, templates, plans, classes, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
+    'Everything of a studio: students, readings, practices, logs, own poses, templates, plans, classes, visits, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
   ...z.toJSONSchema(recordSchema),
 });

@@ -121,6 +121,21 @@ export const CHAPTERS: readonly Chapter[] = [
     ],
   },
   {
+    id: 'day-book',
+    title: 'The day book: who comes when',
+    paragraphs: [
+      'Day book holds the visits of students and classes, a week at a time. Today lists those of the day.',
+      'A lesson in a student’s log counts as “came” by itself. For the rest, one tap says what became of it.',
+      'Bring in a file from any calendar. Kolpos asks once for each title whose it is, and writes nothing before.',
+      'Moved an event in that calendar? Bring the file in again, and the visit moves too.',
+    ],
+    steps: [
+      'Choose a day in the month, then who comes, the hour and the minutes.',
+      'For a standing appointment choose “every week”.',
+      'The student’s next visit stands beside the name, with a note of your own if you like.',
+    ],
+  },
+  {
     id: 'classes',
     title: 'Classes',
     paragraphs: [

@@ -4,6 +4,9 @@ import { daySchema } from '@/core/students/student';
 
 /** Weeks ahead: which days, how long, what for; strength with a day between, a lighter week now and then, and when to test again. */
 
+/** An hour on the wall, `HH:MM`. */
+export const hourSchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
+
 export const planSchema = z.object({
   student: z.string().min(1).max(64),
   start: daySchema,
@@ -17,10 +20,7 @@ export const planSchema = z.object({
   /** Weeks, from 0, that stay as the week before them, by what came back of it. */
   held: z.array(z.number().int().min(0).max(15)).max(16).optional(),
   /** The hour on the wall at which she practises, `HH:MM`; without one a day has no hour. */
-  at: z
-    .string()
-    .regex(/^([01]\d|2[0-3]):[0-5]\d$/)
-    .optional(),
+  at: hourSchema.optional(),
   /** Days that were saved as a calendar, by where they were planned: those that are planned no more are called off in the next one. */
   saved: z.array(daySchema).max(800).optional(),
   /** A pose that the weeks lead to. */

@@ -137,6 +137,8 @@ export const studentSchema = z.object({
   activity: z.string().max(400).optional(),
   practised: z.string().max(400).optional(),
   clinician: z.string().max(600).optional(),
+  /** What the teacher wants to have in sight whenever she works with this student. */
+  note: z.string().max(400).optional(),
   styles: z.array(z.enum(STYLES)).max(6).optional(),
   /** Ids of props at home; the studio's own belong to the studio. */
   props: z.array(z.string().max(40)).max(30).optional(),

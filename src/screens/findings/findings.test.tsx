@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { aimsFor } from '@/core/aims/for-student';
 import { infer, type Findings, type Settling } from '@/core/inference';
 import { studioDatabase } from '@/store/studio';
@@ -19,7 +19,7 @@ import { FoundThere } from './FoundThere';
 import { OpenPoints } from './OpenPoints';
 import { SideCard } from './SideCard';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const maren = demo.students[0];
 const own = demo.readings.filter((r) => r.student === maren.id);
 const { findings } = infer(maren, own);

@@ -4,7 +4,7 @@ import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/re
 import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import { screen as screened } from '@/core/cautions/screen';
 import { testById } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
@@ -19,7 +19,7 @@ import { ReadingPanel } from './ReadingPanel';
 import { readingFromDraft, type DraftOf } from './reading-from-draft';
 import { EMPTY_DRAFT, type DraftValues } from './use-draft';
 
-const demo = await demoStudio();
+const demo = publishedStudio();
 const [maren] = demo.students;
 const own = demo.readings.filter((r) => r.student === maren.id);
 const of = (id: string, readout: string): DraftOf => {

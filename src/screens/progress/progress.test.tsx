@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import type { LogEntry, LogItem } from '@/core/teaching/log';
 import type { TimelineDay } from '@/core/progress/timeline';
 import { shapeById } from '@/core/poses';
@@ -162,7 +162,7 @@ describe('a strip', () => {
 });
 
 describe('the ladder to a peak', async () => {
-  const [maren] = (await demoStudio()).students;
+  const [maren] = (publishedStudio()).students;
   const shape = shapeById('half-split');
   if (!shape) throw new Error('no half split');
   const step = (rung: number, state: LadderStep['state'], more: Partial<LadderStep> = {}): LadderStep => ({

@@ -21,6 +21,7 @@ const SearchDialog = dynamic(() => import('../search/SearchDialog').then((m) => 
 
 const RAIL = [
   { path: '', label: 'Today', key: 't' },
+  { path: '/daybook', label: 'Day book', key: 'd' },
   { path: '/students', label: 'Students', key: 's' },
   { path: '/classes', label: 'Classes', key: 'c' },
   { path: '/poses', label: 'Poses', key: 'p' },
@@ -30,7 +31,7 @@ const RAIL = [
 ] as const;
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['g then t, s, c, p, m, f or u', 'Today, Students, Classes, Poses, Muscles, Settings & files, Guide'],
+  ['g then t, d, s, c, p, m, f or u', 'Today, Day book, Students, Classes, Poses, Muscles, Settings & files, Guide'],
   ['Ctrl K or /', 'search everything'],
   ['1 … 6', 'inside a student: Ask, Measure, Findings, Poses, Practice, Progress (from a field: with Alt)'],
   ['← → ↑ ↓', 'turn the figure when it is chosen'],

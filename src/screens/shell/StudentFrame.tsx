@@ -7,6 +7,7 @@ import { type ReactNode } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { today } from '@/store/studio';
 import type { Student } from '@/core/students/student';
+import { HeaderNote } from './HeaderNote';
 import { useStudio } from './studio-context';
 import { useKeys } from './use-keys';
 
@@ -82,6 +83,7 @@ export function StudentFrame({
               </Box>
             )}
           </Typography>
+          <HeaderNote student={student} />
         </Box>
         <Box component="nav" aria-label="Steps" sx={{ position: 'relative', width: 520, maxWidth: '100%' }}>
           <svg

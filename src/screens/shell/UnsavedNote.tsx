@@ -20,6 +20,7 @@ const CALLED: Readonly<Record<string, readonly [string, string]>> = {
   templates: ['template', 'templates'],
   plans: ['plan of weeks', 'plans of weeks'],
   classes: ['class', 'classes'],
+  visits: ['visit', 'visits'],
   memos: ['setting', 'settings'],
 };
 const OTHER = ['place you were at', 'places you were at'] as const;

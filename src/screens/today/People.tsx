@@ -5,6 +5,8 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { nextStep } from '@/core/progress/next-step';
+import type { YogaClass } from '@/core/classes/class';
+import { byTime, type Visit } from '@/core/visits/visit';
 import type { PlanChoice } from '@/core/progress/plan';
 import { todayOf } from '@/core/progress/today';
 import type { Practice } from '@/core/practice/practice';
@@ -29,6 +31,8 @@ export function People({
   practices,
   logs,
   plans,
+  classes,
+  visits,
   memos,
 }: {
   students: readonly Student[];
@@ -36,6 +40,9 @@ export function People({
   practices: readonly Practice[];
   logs: readonly LogEntry[];
   plans: readonly PlanChoice[];
+  classes: readonly YogaClass[];
+  /** Visits of today. */
+  visits: readonly Visit[];
   memos: readonly Memo[];
 }) {
   const { db } = useStudio();
@@ -52,6 +59,11 @@ export function People({
       return out;
     };
     const day = today();
+    const comes = new Map<string, string>();
+    for (const v of [...visits].sort(byTime).reverse())
+      if (v.became === undefined)
+        for (const id of v.student ? [v.student] : (classes.find((c) => c.id === v.class)?.students ?? []))
+          comes.set(id, v.at ?? '');
     const own = { readings: by(readings), logs: by(logs), practices: by(practices) };
     return students
       .map((student) => {
@@ -68,14 +80,20 @@ export function People({
           readings: hers,
           felt: feltIn(taught),
           today: here,
+          /** The hour at which she comes today; null where she does not. */
+          comes: comes.get(student.id) ?? null,
           next: nextStep(student, hers, own.practices.get(student.id) ?? [], here, screenOf(student, day)),
           last: hers.reduce((t, r) => (r.takenAt > t ? r.takenAt : t), ''),
         };
       })
       .sort(
-        (a, b) => Number(b.today.practice !== null) - Number(a.today.practice !== null) || (b.last < a.last ? -1 : 1),
+        (a, b) =>
+          Number(b.comes !== null) - Number(a.comes !== null) ||
+          (a.comes ?? '').localeCompare(b.comes ?? '') ||
+          Number(b.today.practice !== null) - Number(a.today.practice !== null) ||
+          (b.last < a.last ? -1 : 1),
       );
-  }, [students, readings, practices, logs, plans]);
+  }, [students, readings, practices, logs, plans, classes, visits]);
   const wanted = text.trim();
   const found = useMemo(
     () => people.filter((p) => wanted === '' || finds(p.student.name, wanted)).slice(0, shown),

@@ -27,6 +27,7 @@ export function StudentCard({
   student,
   limits,
   today,
+  comes,
   next,
   last,
 }: {
@@ -34,6 +35,8 @@ export function StudentCard({
   /** Null while it is not worked out. */
   limits: readonly Limit[] | null;
   today: TodayOf;
+  /** The hour at which she comes today, empty for some time; null where she does not. */
+  comes: string | null;
   next: NextStep;
   /** Moment of the newest reading; empty without one. */
   last: string;
@@ -48,6 +51,7 @@ export function StudentCard({
       ? `${base}/teach?practice=${next.practice}`
       : `${base}/student?id=${student.id}&step=${next.step}${next.step === 'progress' ? '&part=again' : ''}`;
   const due = [
+    comes !== null && (comes === '' ? 'comes today' : `comes at ${comes}`),
     today.practice !== null && `${today.practice} minutes today`,
     today.due > 0 && `${today.due} ${today.due === 1 ? 'reading' : 'readings'} due again`,
     today.open > 0 && `${today.open} planned ${today.open === 1 ? 'day' : 'days'} without a mark`,
@@ -114,7 +118,7 @@ export function StudentCard({
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
           <Button
             size="small"
-            variant={today.practice !== null || today.due > 0 ? 'contained' : 'outlined'}
+            variant={comes !== null || today.practice !== null || today.due > 0 ? 'contained' : 'outlined'}
             component={Link}
             href={href}
             aria-label={`${next.words}: ${student.name}`}

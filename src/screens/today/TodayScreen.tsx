@@ -8,18 +8,20 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { testById } from '@/core/assessment/battery';
 import { standingOf, TAKEN_OUT } from '@/store/backup';
+import { today } from '@/store/studio';
 import { changeSession } from '@/store/changes';
 import { CameBackButton } from '../home/CameBackButton';
 import { useStudio } from '../shell/studio-context';
 import { BackupNote } from './BackupNote';
 import { People } from './People';
+import { TodayVisits } from './TodayVisits';
 import { Welcome } from './Welcome';
 
 /** What can be gone on with: running practices, students in order of last work, age of the last file. */
 export function TodayScreen() {
   const { db, base, name } = useStudio();
   const data = useLiveQuery(async () => {
-    const [students, players, practices, readings, memos, sessions, logs, plans, classes] = await Promise.all([
+    const [students, players, practices, readings, memos, sessions, logs, plans, classes, visits] = await Promise.all([
       db.students.toArray(),
       db.players.toArray(),
       db.practices.toArray(),
@@ -29,6 +31,7 @@ export function TodayScreen() {
       db.logs.toArray(),
       db.plans.toArray(),
       db.classes.toArray(),
+      db.visits.where('day').equals(today()).toArray(),
     ]);
     return {
       students: students.filter((s) => !s.archived),
@@ -40,6 +43,7 @@ export function TodayScreen() {
       logs,
       plans,
       classes,
+      visits,
     };
   }, [db]);
   const standing = useLiveQuery(() => standingOf(db), [db]);
@@ -81,6 +85,7 @@ export function TodayScreen() {
         );
       })}
       {name === 'studio' && standing?.due && <BackupNote standing={standing} />}
+      <TodayVisits />
       <People {...data} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3 }}>
         <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>

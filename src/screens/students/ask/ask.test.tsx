@@ -4,7 +4,7 @@ import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-li
 import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { demoStudio } from '@demo/studio';
+import { publishedStudio } from '@demo/published.fixtures';
 import type { CautionEntry, Complaint, Student } from '@/core/students/student';
 import { screen as screened } from '@/core/cautions/screen';
 import { studioDatabase } from '@/store/studio';
@@ -19,7 +19,7 @@ import { SinceLastTime } from './SinceLastTime';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 afterEach(cleanup);
-const [maren] = (await demoStudio()).students;
+const [maren] = (publishedStudio()).students;
 const inStudio = (children: ReactNode) =>
   render(
     <SnackbarProvider>

@@ -1,0 +1,5 @@
+import { DayBookScreen } from '@/screens/daybook/DayBookScreen';
+
+export default function Page() {
+  return <DayBookScreen />;
+}

@@ -1,0 +1,88 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { daysLater } from '@/core/day-count';
+import { writeCalendar } from '@/core/progress/calendar';
+import { CALLED, CALLED_WORDS, type Called } from '@/core/students/called';
+import { readEvents, type CalendarEvent } from '@/core/visits/read-events';
+import { isPracticeDay, visitDays } from '@/core/visits/visit-calendar';
+import { today } from '@/store/studio';
+import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
+import { saveFile } from '../shell/save-file';
+import { CalendarInDialog } from './CalendarInDialog';
+import type { CanCome } from './ComerPick';
+import type { DayBook } from './use-day-book';
+
+/** Days before and after today that a calendar is read for. */
+const BEFORE = 30;
+const AFTER = 180;
+
+/** The day book out as a calendar file, and visits in from anybody’s calendar. */
+export function BookCalendar({ book, canCome }: { book: DayBook; canCome: readonly CanCome[] }) {
+  const [refused, setRefused] = useState<RefusedFile | null>(null);
+  const [events, setEvents] = useState<CalendarEvent[] | null>(null);
+  const [called, setCalled] = useState<Called>('initials');
+  const into = async (file: File) => {
+    setRefused(null);
+    const now = today();
+    const read = readEvents(await file.text(), daysLater(now, -BEFORE), daysLater(now, AFTER));
+    if (!read.ok) return setRefused({ ...read.problem, file: file.name });
+    const own = read.events.filter((e) => !isPracticeDay(e.key));
+    if (own.length === 0)
+      return setRefused({
+        field: 'its events',
+        message: `None lies between ${BEFORE} days ago and ${AFTER} days ahead.`,
+        file: file.name,
+      });
+    setEvents(own);
+    return undefined;
+  };
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        <Button
+          size="small"
+          variant="outlined"
+          disabled={book.visits.length === 0}
+          onClick={() =>
+            saveFile(
+              'day-book.ics',
+              writeCalendar(visitDays(book.visits, book.nameOf, called), Date.now()),
+              'text/calendar',
+            )
+          }
+        >
+          Save as a calendar
+        </Button>
+        <TextField
+          select
+          size="small"
+          value={called}
+          onChange={(e) => setCalled(CALLED.find((c) => c === e.target.value) ?? 'nobody')}
+          slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Names in the calendar' } }}
+        >
+          {CALLED.map((c) => (
+            <option key={c} value={c}>
+              {CALLED_WORDS[c]}
+            </option>
+          ))}
+        </TextField>
+        <BringInButton
+          small
+          words="Bring a calendar in"
+          label="Calendar of visits"
+          accept="text/calendar,.ics"
+          onFile={(file) => void into(file)}
+        />
+      </Box>
+      {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
+      <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+        Kolpos asks whose each event is before anything is written. Brought in again, the same events are moved, not
+        doubled.
+      </Typography>
+      {events && <CalendarInDialog book={book} canCome={canCome} events={events} onClose={() => setEvents(null)} />}
+    </Box>
+  );
+}

@@ -1,0 +1,136 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { weekdayWords } from '@/core/day-words';
+import { fieldOf, type Visit } from '@/core/visits/visit';
+import { visitBehind, visitIdOf } from '@/core/visits/visit-calendar';
+import { whoIsMeant } from '@/core/visits/who-is-meant';
+import type { CalendarEvent } from '@/core/visits/read-events';
+import { now } from '@/store/studio';
+import { saveVisits } from '@/store/visits';
+import { useStudio } from '../shell/studio-context';
+import { useUndo } from '../shell/use-undo';
+import { ComerPick, type CanCome } from './ComerPick';
+import type { DayBook } from './use-day-book';
+
+/** Asks once for each title whose its events are; what nobody is chosen for stays out. */
+export function CalendarInDialog({
+  book,
+  canCome,
+  events,
+  onClose,
+}: {
+  book: DayBook;
+  canCome: readonly CanCome[];
+  events: readonly CalendarEvent[];
+  onClose: () => void;
+}) {
+  const { db } = useStudio();
+  const undo = useUndo();
+  const stood = useMemo(() => new Map(book.visits.map((v) => [v.id, v])), [book]);
+  // Events of visits that Kolpos sent out itself are whose they were.
+  const titles = useMemo(() => {
+    const out = new Map<string, CalendarEvent[]>();
+    for (const e of events) {
+      if (stood.has(visitBehind(e.key) ?? '')) continue;
+      out.set(e.title, [...(out.get(e.title) ?? []), e]);
+    }
+    return [...out];
+  }, [events, stood]);
+  const [whose, setWhose] = useState<ReadonlyMap<string, CanCome | null>>(
+    () =>
+      new Map(
+        titles.map(([title]) => {
+          const meant = whoIsMeant(title, book.students, book.classes);
+          return [title, canCome.find((c) => c.id === meant?.id) ?? null];
+        }),
+      ),
+  );
+  const time = now();
+  const wanted = events.flatMap((e): Visit[] => {
+    const before = stood.get(visitIdOf(e));
+    const who = before ?? (whose.get(e.title) ? fieldOf(whose.get(e.title) as CanCome) : null);
+    if (!who || (!before && e.cancelled)) return [];
+    const visit: Visit = {
+      ...(before ?? { createdAt: time }),
+      id: visitIdOf(e),
+      student: who.student,
+      class: who.class,
+      day: e.day,
+      at: e.at,
+      minutes: e.minutes,
+      ...(e.cancelled && { became: 'off' }),
+      updatedAt: time,
+    };
+    const same =
+      before?.day === visit.day &&
+      before.at === visit.at &&
+      before.minutes === visit.minutes &&
+      before.became === visit.became;
+    return same ? [] : [visit];
+  });
+  const added = wanted.filter((v) => !stood.has(v.id)).length,
+    changed = wanted.length - added;
+  const told = [added > 0 && `${added} added`, changed > 0 && `${changed} changed`]
+    .filter((w) => w !== false)
+    .join(', ');
+  const keep = async () => {
+    const change = await saveVisits(db, wanted);
+    undo(`The day book has ${told}.`, change);
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="calendar-in">
+      <DialogTitle id="calendar-in">Whose are these events?</DialogTitle>
+      <DialogContent>
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {titles.map(([title, own]) => (
+            <Box
+              component="li"
+              key={title}
+              sx={{
+                display: 'flex',
+                flexWrap: 'wrap',
+                alignItems: 'center',
+                gap: 1.5,
+                py: 1,
+                borderBottom: '1px solid var(--line)',
+              }}
+            >
+              <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
+                <Typography sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}>{title || 'without a title'}</Typography>
+                <Typography variant="caption" component="p">
+                  {own.length === 1
+                    ? weekdayWords(own[0].day)
+                    : `${own.length} times, first on ${weekdayWords(own[0].day)}`}
+                  {own[0].at && `, ${own[0].at}`}
+                </Typography>
+              </Box>
+              <ComerPick
+                label={`Whose is “${title || 'without a title'}”`}
+                from={canCome}
+                value={whose.get(title) ?? null}
+                onChange={(who) => setWhose(new Map([...whose, [title, who]]))}
+              />
+            </Box>
+          ))}
+          {titles.length === 0 && <Typography component="li">All of these are in the day book already.</Typography>}
+        </Box>
+        <Typography variant="caption" component="p" sx={{ mt: 1 }}>
+          Leave a field empty to leave its events out.
+        </Typography>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Cancel</Button>
+        <Button variant="contained" disabled={wanted.length === 0} onClick={() => void keep()}>
+          {wanted.length === 0 ? 'Nothing to add' : `Into the day book: ${told}`}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,55 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Popover from '@mui/material/Popover';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useState } from 'react';
+import { weekdayWords } from '@/core/day-words';
+import type { Student } from '@/core/students/student';
+import { nextVisit } from '@/core/visits/visit';
+import { changeStudent } from '@/store/changes';
+import { hourNow, today } from '@/store/studio';
+import { KeptText } from '../students/ask/KeptText';
+import { useStudio } from './studio-context';
+
+/** When a student comes next, and a note that is in sight on every step. */
+export function HeaderNote({ student }: { student: Student }) {
+  const { db, base } = useStudio();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const next = useLiveQuery(async () => {
+    const [visits, classes] = await Promise.all([db.visits.toArray(), db.classes.toArray()]);
+    const own = classes.filter((c) => c.students.includes(student.id)).map((c) => c.id);
+    return nextVisit(visits, student.id, own, today(), hourNow());
+  }, [db, student.id]);
+  const small = { fontSize: 14, p: 0, minWidth: 0, textTransform: 'none', textAlign: 'left', lineHeight: 1.4 } as const;
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+      {next && (
+        <Box component={Link} href={`${base}/daybook`} sx={{ fontSize: 14, color: 'var(--act)' }}>
+          {next.day === today() ? 'Today' : weekdayWords(next.day)}
+          {next.at && `, ${next.at}`}
+        </Box>
+      )}
+      <Button size="small" sx={{ ...small, overflowWrap: 'anywhere' }} onClick={(e) => setAnchor(e.currentTarget)}>
+        {student.note ? `Note: ${student.note}` : 'Add a note'}
+      </Button>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={() => setAnchor(null)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      >
+        <Box sx={{ p: 2, width: 360, maxWidth: '90vw' }}>
+          <KeptText
+            label="Note, seen on every step"
+            value={student.note ?? ''}
+            max={400}
+            lines={2}
+            help="For you: it is on no sheet of the student’s."
+            onKeep={(text) => void changeStudent(db, student.id, { note: text.trim() || undefined })}
+          />
+        </Box>
+      </Popover>
+    </Box>
+  );
+}

@@ -40,6 +40,7 @@ const FILES = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; object-
 
 export default withSerwist({
   reactStrictMode: true,
+  reactCompiler: true,
   // In development code changes under a running page: nothing is kept there.
   env: { KOLPOS_MODEL: process.env.NODE_ENV === 'production' ? modelFingerprint() : '' },
   poweredByHeader: false,

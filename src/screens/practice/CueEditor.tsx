@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { cuesFor } from '@/core/practice/cues';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { RankedPose } from '@/core/ranking/rank';
+import { linesOf } from '../shell/lines';
 import { VoicePicks } from '../shell/VoicePicks';
 import { useCues } from './use-cues';
 
@@ -63,7 +64,7 @@ export function CueEditor({
         multiline
         fullWidth
         size="small"
-        minRows={3}
+        slotProps={linesOf(3)}
         label="Cues, a line each"
         value={now}
         error={wrong !== null}

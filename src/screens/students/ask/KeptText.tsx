@@ -1,6 +1,7 @@
 'use client';
 import TextField from '@mui/material/TextField';
 import { useEffect, useRef, useState } from 'react';
+import { linesOf } from '../../shell/lines';
 
 /** Milliseconds without typing after which it is kept. */
 const PAUSE = 400;
@@ -37,20 +38,20 @@ export function KeptText({
     },
     [],
   );
+  const own = lines > 1 ? linesOf(lines) : undefined;
   return (
     <TextField
       label={label}
       value={typed ?? value}
       fullWidth
       multiline={lines > 1}
-      minRows={lines}
       helperText={help}
       onChange={(e) => setTyped(e.target.value.slice(0, max))}
       onBlur={() => {
         if (open.current) open.current.keep(open.current.text);
         setTyped(null);
       }}
-      slotProps={{ htmlInput: { autoComplete: 'off', maxLength: max } }}
+      slotProps={{ ...own, htmlInput: { ...own?.htmlInput, autoComplete: 'off', maxLength: max } }}
     />
   );
 }

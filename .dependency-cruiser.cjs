@@ -18,6 +18,7 @@ const core = [
   'classes',
   'progress',
   'visits',
+  'overview',
   'home',
   'formats',
 ];

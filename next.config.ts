@@ -40,7 +40,8 @@ const FILES = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; object-
 
 export default withSerwist({
   reactStrictMode: true,
-  reactCompiler: true,
+  // Components say themselves that they may be remembered: those that ask for the teacher's own poses beside their props may not.
+  reactCompiler: { compilationMode: 'annotation' },
   // In development code changes under a running page: nothing is kept there.
   env: { KOLPOS_MODEL: process.env.NODE_ENV === 'production' ? modelFingerprint() : '' },
   poweredByHeader: false,

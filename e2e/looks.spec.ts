@@ -21,6 +21,7 @@ const VIEWS = [
   ['weeks ahead', '/student?id=demo-maren&step=progress&part=weeks', 'Save as a calendar'],
   ['teach', '/teach?practice=demo-practice', 'Begin'],
   ['day book', '/daybook', 'Who came'],
+  ['overview', '/overview', 'What limits, and how many'],
   ['classes', '/classes', 'Thursday before the flood tide'],
   ['class', '/class?id=demo-class', 'The number is the mean weight'],
   ['muscles', '/muscles?muscle=gluteus-medius&show=all&beside=sartorius', 'At these joint angles'],

@@ -178,10 +178,12 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
-    'log',
+    'daybook',
     async (p) => {
-      await p.goto(`${address}/demo/student?${student}&step=progress&part=log`);
-      await p.getByText('Practices taught').waitFor();
+      // A day of the demo's own weeks, whenever the picture is taken.
+      await p.clock.setFixedTime('2026-11-30T09:00:00');
+      await p.goto(`${address}/demo/daybook`);
+      await p.getByText('Who came').waitFor();
     },
   ],
   [

@@ -10,7 +10,8 @@ declare const self: ServiceWorkerGlobalScope;
 /** Keeps the whole application on the machine: pages, scripts, workers, fonts. Data never passes through here. */
 new Serwist({
   precacheEntries: self.__SW_MANIFEST,
-  skipWaiting: true,
+  // A newer version waits until no page is open any more, or until it is asked for (screens/shell/use-update.ts).
+  skipWaiting: false,
   clientsClaim: true,
   precacheOptions: {
     cleanupOutdatedCaches: true,

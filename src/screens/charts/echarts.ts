@@ -1,5 +1,5 @@
 /** Only the parts of the chart library that are used, so that a first screen does not carry the rest. */
-import { LineChart, ScatterChart } from 'echarts/charts';
+import { BarChart, LineChart, ScatterChart } from 'echarts/charts';
 import {
   GridComponent,
   MarkAreaComponent,
@@ -11,6 +11,7 @@ import { init, use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 
 register([
+  BarChart,
   LineChart,
   ScatterChart,
   GridComponent,

@@ -33,6 +33,7 @@ import { useClassTable } from './use-class-table';
 
 /** A class by the id in the address. */
 export function ClassScreen() {
+  'use memo';
   const { base } = useStudio();
   const data = useClass(useSearchParams().get('id') ?? '');
   if (!data) return null;
@@ -55,6 +56,7 @@ export function ClassScreen() {
 
 /** Who comes, what they share, one practice for most, and each one's own rung in it. */
 function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: YogaClass }) {
+  'use memo';
   const { db, base } = useStudio();
   const router = useRouter();
   const undo = useUndo();

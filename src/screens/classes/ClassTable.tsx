@@ -31,6 +31,7 @@ export function ClassTable({
   sizes: PropSizes;
   onLeaveOut: (row: TableRow) => void;
 }) {
+  'use memo';
   const present = members.filter((m) => rows[0]?.hers.some((h) => h.member === m.id));
   return (
     <Box sx={{ overflowX: 'auto' }}>

@@ -11,6 +11,7 @@ const firstName = (name: string): string => name.split(' ')[0];
 
 /** Aims of a class by how much they weigh for all, with whose they are; then who needs care, and who waits. */
 export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
+  'use memo';
   const shared = sharedAims(members);
   const names = (ids: readonly string[]) =>
     members

@@ -7,6 +7,7 @@ import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
 
 /** Readings that ended in pain: told as that, never as a short muscle. */
 export function EndedInPain({ readings }: { readings: readonly Reading[] }) {
+  'use memo';
   const pained = latest(readings).filter((r) => r.pain);
   if (pained.length === 0) return null;
   return (

@@ -47,6 +47,7 @@ export function FindingsStep({
   aimed: AimsOf | null;
   question: LeadingQuestion;
 }) {
+  'use memo';
   const { base } = useStudio();
   const router = useRouter();
   const build = useBuild(student);

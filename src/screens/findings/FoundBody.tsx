@@ -23,6 +23,7 @@ export function FoundBody({
   build?: Build;
   height: number;
 }) {
+  'use memo';
   const limits = useMemo(() => limitsOf(movements), [movements]);
   const tints = useMemo(() => limits.flatMap(tintsOfLimit), [limits]);
   const named = limits.map((l) => `${GROUP_WORDS[l.group].name} on the ${l.side}`);

@@ -7,6 +7,7 @@ import { saveFile } from '../shell/save-file';
 
 /** The statistics behind the findings, for whoever wants them, and the findings as a file. */
 export function HowComputed({ findings, student }: { findings: Findings; student: string }) {
+  'use memo';
   const { diagnostics: d, model } = findings;
   return (
     <Box sx={{ mt: 2, fontSize: 14 }}>

@@ -22,6 +22,7 @@ export function OpenPoints({
   /** Goes to the test of a reading, to take it again. */
   onTest: (r: Reading) => void;
 }) {
+  'use memo';
   const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && !whyUnclear(m) && !isLimited(m));
   const { doubts, hints } = findings;
   return (
@@ -94,6 +95,7 @@ function DoubtSaid({
   readings: readonly Reading[];
   onTest: (r: Reading) => void;
 }) {
+  'use memo';
   const ids = doubt.kind === 'stray' ? [doubt.reading] : doubt.readings;
   const said = ids.map((id) => readings.find((r) => r.id === id));
   const [first, second] = said;
@@ -120,6 +122,7 @@ function DoubtSaid({
 }
 
 function HintSaid({ hint }: { hint: Hint }) {
+  'use memo';
   const { title, seen, then } = hintWords(hint);
   return (
     <Box sx={{ mt: 0.75, pl: 1, borderLeft: `3px solid ${hint.refer ? 'var(--caution)' : 'var(--contour)'}` }}>

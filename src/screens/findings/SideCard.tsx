@@ -33,6 +33,7 @@ export function SideCard({
   onOpen: (m: MovementFinding) => void;
   onSettle: (m: MovementFinding) => void;
 }) {
+  'use memo';
   const [all, setAll] = useState(false);
   const own = movements.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
   const limited = own.filter(isLimited);
@@ -77,6 +78,7 @@ function Row({
   onOpen: (m: MovementFinding) => void;
   onSettle: (m: MovementFinding) => void;
 }) {
+  'use memo';
   const change = changeOf(m, readings);
   const readout = readoutOf(m.test, m.readout);
   const sides = readout && sideGap(latest(readings), m.test, readout, m.side);

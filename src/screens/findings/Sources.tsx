@@ -14,6 +14,7 @@ const unitOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: '
 
 /** Where a movement's statement comes from: numbers, readings, what carries it, the textbook beside it. */
 export function MovementSource({ m, readings }: { m: MovementFinding; readings: readonly Reading[] }) {
+  'use memo';
   return (
     <>
       <DialogTitle id="source-title">
@@ -85,6 +86,7 @@ function amongHundred(below: number): string {
 
 /** Where a group's tolerance comes from. */
 export function StructureSource({ f }: { f: StructureFinding }) {
+  'use memo';
   return (
     <>
       <DialogTitle id="source-title">

@@ -21,6 +21,7 @@ export function ChoiceChips<T extends string>({
   chosen: string | undefined;
   onChoose: (id: T | undefined) => void;
 }) {
+  'use memo';
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography variant="caption" component="p" sx={{ mb: 0.25 }}>

@@ -17,6 +17,7 @@ export function DoubtQuestion({
   onInches: (cm: number) => void;
   onLook: () => void;
 }) {
+  'use memo';
   return (
     <Box role="alert" sx={{ bgcolor: 'var(--act-pale)', borderRadius: 1, p: 1, my: 0.5 }}>
       <Typography sx={{ fontWeight: 600 }}>{question}</Typography>

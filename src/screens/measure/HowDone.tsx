@@ -25,6 +25,7 @@ export function HowDone({
   change: (part: Partial<DraftValues>) => void;
   onVariant: (id: string | undefined) => void;
 }) {
+  'use memo';
   const ways = (test.variants ?? []).filter((v) => !v.readouts || v.readouts.includes(readout.id));
   const moves = readout.unit === 'deg' && test.kind === 'length';
   const seen = draft.seen ?? [];

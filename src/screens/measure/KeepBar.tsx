@@ -15,6 +15,7 @@ export function KeepBar({
   onPain: () => void;
   onSkip: (reason: string) => void;
 }) {
+  'use memo';
   const [skipping, setSkipping] = useState<HTMLElement | null>(null);
   return (
     <Box

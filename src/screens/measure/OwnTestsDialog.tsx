@@ -27,6 +27,7 @@ export function OwnTestsDialog({
   onUse: (tests: string[]) => void;
   onClose: () => void;
 }) {
+  'use memo';
   const [ids, setIds] = useState<readonly string[]>(chosen);
   const tests = BATTERY.filter((t) => ids.includes(t.id));
   return (

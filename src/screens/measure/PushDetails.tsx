@@ -24,6 +24,7 @@ export function PushDetails({
   mass_kg: number;
   gravity_Nm: number;
 }) {
+  'use memo';
   const lever = leverOf(test.id, readout.id);
   const newtons = typedNumber(draft.typed || (draft.trials.at(-1) ?? ''));
   const withGravity = draft.gravity !== false && gravity_Nm !== 0;

@@ -54,6 +54,7 @@ export function Ruler({
   marks: readonly Mark[];
   onSet: (value: number) => void;
 }) {
+  'use memo';
   const at = (v: number) => ((Math.min(max, Math.max(min, v)) - min) / (max - min)) * WIDTH;
   const height = marks.length > 0 ? 88 : 68;
   const { fine, step } = divisionsOf(max - min);

@@ -54,6 +54,7 @@ interface TestFigureProps {
 
 /** The body in a test at a value: muscles tinted as in typical people, the angle marked, the limb to be dragged. */
 export function TestFigure({ test, readout, side: readSide, value, readings, build, onSet, felt }: TestFigureProps) {
+  'use memo';
   const side: Side = readSide === 'left' ? 'left' : 'right';
   const scene = useMemo(() => {
     const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));

@@ -56,6 +56,7 @@ export function TestQueue({
   onWarm: (warm: boolean) => void;
   footer?: React.ReactNode;
 }) {
+  'use memo';
   const groups: { position: string; entries: QueueEntry[] }[] = [];
   for (const e of entries) {
     const last = groups.at(-1);
@@ -129,6 +130,7 @@ function Entry({
   onTest: (test: string, variant?: string) => void;
   onUnskip: (test: string) => void;
 }) {
+  'use memo';
   if (lock)
     return (
       <Box

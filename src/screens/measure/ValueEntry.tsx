@@ -30,6 +30,7 @@ export function ValueEntry({
   inputRef: Ref<HTMLInputElement>;
   children?: ReactNode;
 }) {
+  'use memo';
   const push = readout.unit === 'Nm_kg';
   const count = draft.trials.length;
   const values = draft.trials.map((t) => typedValue(t, readout));

@@ -5,6 +5,7 @@ import { SIDE_MARK } from '@/core/body/words';
 
 /** Values that follow from readings by arithmetic, each with its steps. */
 export function WorkedOut({ values }: { values: readonly Derived[] }) {
+  'use memo';
   if (values.length === 0) return null;
   return (
     <Box sx={{ mt: 2 }} role="region" aria-label="Worked out">

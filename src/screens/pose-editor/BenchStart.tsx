@@ -48,8 +48,8 @@ export function BenchStart() {
     <Box sx={{ p: 2, maxWidth: 900 }}>
       <Typography variant="h1">Pose bench</Typography>
       <Typography sx={{ color: 'var(--ink-2)', mb: 2 }}>
-        Make a pose of your own or change one of the library: pull the joints, say what touches what, and see at once
-        what is stretched, who works and what cannot be.
+        Make a pose of your own, or change one of the library. Pull the joints, say what touches what, and see at once
+        what is stretched, what works and what cannot be.
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <Button variant="contained" onClick={() => begin(standingPose(id(), now()))}>

@@ -46,6 +46,7 @@ export function BlockPanel({
   save: (change: ItemsChange, did: string) => void;
   onSwap: (fits: readonly RankedPose[]) => void;
 }) {
+  'use memo';
   const figure = useRef<HTMLDivElement>(null);
   const [note, setNote] = useState<string | null>(null);
   const name = blockName(block);

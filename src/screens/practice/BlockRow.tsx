@@ -62,6 +62,7 @@ export function BlockRow({
   /** What stands below it while it is open. */
   children?: ReactNode;
 }) {
+  'use memo';
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({ id: block.id });
   const found = rungOf(block.pose, block.rung);
   const name = blockName(block);

@@ -6,6 +6,7 @@ import { choiceSentences } from '@/core/practice/words';
 
 /** What the choice proves and what it does not, with its numbers. */
 export function ChoiceNote({ choice }: { choice: NonNullable<Practice['choice']> }) {
+  'use memo';
   return (
     <Box component="details" sx={{ mt: 2 }}>
       <summary>How good is this choice?</summary>

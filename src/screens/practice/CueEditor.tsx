@@ -32,6 +32,7 @@ export function CueEditor({
   /** Her lines; null goes back to the draft. */
   onPut: (lines: string[] | null) => void;
 }) {
+  'use memo';
   const { voice, schools, book, remember } = useCues();
   const { lines, from } = cuesFor(item, { voice, schools, fit, before }, book);
   const [text, setText] = useState<string | null>(null);

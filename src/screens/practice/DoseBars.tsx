@@ -7,6 +7,7 @@ import { aimKey, type Dose } from '@/core/practice/doses';
 
 /** Minutes of each aim against what it wants: water where something lengthens, land where it works. */
 export function DoseBars({ doses }: { doses: readonly Dose[] }) {
+  'use memo';
   return (
     <Box component="section" aria-label="Dose by aim">
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>

@@ -6,6 +6,7 @@ import { PoseFigure } from '../poses/PoseFigure';
 
 /** The student's own page: drawn shapes, breaths and few words; no muscle, no finding. */
 export function Handout({ content }: { content: SheetContent }) {
+  'use memo';
   return (
     <Box
       component="article"

@@ -15,6 +15,7 @@ export function NothingFits({
   request: PracticeRequest;
   onBuild: (request: PracticeRequest) => void;
 }) {
+  'use memo';
   const helped = changed(request, change);
   return (
     <Alert

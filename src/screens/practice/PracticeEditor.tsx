@@ -52,6 +52,7 @@ export function PracticeEditor({
   /** What can be done with the whole practice, beside its totals. */
   children?: ReactNode;
 }) {
+  'use memo';
   const { base } = useStudio();
   const { save, back, forward, canBack, canForward } = useEdits(practice);
   const [openId, setOpenId] = useState<string | null>(null);

@@ -39,6 +39,7 @@ export function PracticeProfile({
   build: Build;
   onOpen: (id: string) => void;
 }) {
+  'use memo';
   if (profile.length === 0 || total <= 0) return null;
   const x = (seconds: number) => (WIDTH * seconds) / total;
   const phases = profile.filter((s, i) => i === 0 || profile[i - 1].block.phase !== s.block.phase);
@@ -192,6 +193,7 @@ function Shapes({
   build: Build;
   onOpen: (id: string) => void;
 }) {
+  'use memo';
   if (profile.length > MOST) return null;
   const middles = profile.map(({ block }) => (block.at + block.seconds / 2) / total);
   const places = placedAlong(middles, APART);

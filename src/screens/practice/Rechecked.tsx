@@ -28,6 +28,7 @@ export function recheckedWords(changes: readonly Rechecked[]): string[] {
 
 /** Told wherever a practice is opened, printed or taught that cautions or pain have changed since it was made. */
 export function RecheckedNote({ changes, onKeep }: { changes: readonly Rechecked[]; onKeep?: () => void }) {
+  'use memo';
   if (changes.length === 0) return null;
   return (
     <Alert

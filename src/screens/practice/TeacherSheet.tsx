@@ -6,6 +6,7 @@ import { PoseFigure } from '../poses/PoseFigure';
 
 /** One page to carry: order, side, time, props and cues, big enough to read from the floor. */
 export function TeacherSheet({ content }: { content: SheetContent }) {
+  'use memo';
   return (
     <Box component="article" aria-label="My page" sx={{ bgcolor: 'var(--surface)', p: 2, '@media print': { p: 0 } }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>

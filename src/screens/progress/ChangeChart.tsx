@@ -18,6 +18,7 @@ const UNITS = { deg: '°', cm: ' cm', s: ' s', reps: '×', grade: '', Nm_kg: '' 
 
 /** Readings of a kind over time: the band of measuring error about the first, what is typical, and practice days along the bottom. */
 export function ChangeChart({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
+  'use memo';
   const readout = readoutOf(change.test, change.readout);
   if (!readout) return null;
   const { first, points, detectable, typical, trend } = change;

@@ -12,6 +12,7 @@ const SHOWN = 6;
 
 /** A student's story by its days, newest first. */
 export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
+  'use memo';
   const [all, setAll] = useState(false);
   return (
     <>

@@ -8,6 +8,7 @@ import { dayChangeSentences } from '@/core/progress/words';
 
 /** What the weeks ahead become by what was done, to be taken over by the teacher; nothing by itself. */
 export function DaysNote({ adapted, onPut }: { adapted: AdaptedDays; onPut: () => void }) {
+  'use memo';
   const [later, setLater] = useState(false);
   if (later || adapted.changes.length === 0) return null;
   return (

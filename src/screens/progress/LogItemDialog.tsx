@@ -28,6 +28,7 @@ export function LogItemDialog({
   onClose: () => void;
   onKeep: (item: LogItem) => void;
 }) {
+  'use memo';
   const [seconds, setSeconds] = useState(String(Math.round(item.doneSeconds)));
   const [place, setPlace] = useState<string>(item.placeFelt ?? NOT_SAID);
   const [strength, setStrength] = useState(item.strength === undefined ? NOT_SAID : String(item.strength));

@@ -42,6 +42,7 @@ export function LogPart({
   logs: readonly LogEntry[];
   practices: readonly Practice[];
 }) {
+  'use memo';
   const { db } = useStudio();
   const [search, setSearch] = useState('');
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]) ?? null;

@@ -15,6 +15,7 @@ import { itemWords, poseName } from './log-words';
 
 /** One taught practice, with items and words that can be put right; what stood there before is kept. */
 export function OneLog({ log, name }: { log: LogEntry; name: string }) {
+  'use memo';
   const { db } = useStudio();
   const undo = useUndo();
   const [text, setText] = useState<string | null>(null);

@@ -31,6 +31,7 @@ export function PeakLadder({
   steps: readonly LadderStep[];
   choice: PlanChoice;
 }) {
+  'use memo';
   const { base } = useStudio();
   const router = useRouter();
   const [, putWishes] = useWishes(student.id);

@@ -21,6 +21,7 @@ export function PlanCalendar({
   chosen: string;
   onChoose: (day: string) => void;
 }) {
+  'use memo';
   const marks = useMemo(() => new Map(plan.days.map((d) => [d.day, markOf(d)])), [plan]);
   return <MarkedCalendar marks={marks} chosen={chosen} onChoose={onChoose} />;
 }

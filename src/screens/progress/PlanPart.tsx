@@ -136,7 +136,7 @@ export function PlanPart({
           {peak && steps && <PeakLadder student={student} shape={peak} steps={steps} choice={choice} />}
           <Typography variant="caption" component="p" sx={{ mt: 2 }} className="no-print">
             From {format(new Date(`${choice.start}T00:00:00`), 'd MMMM yyyy')}, {choice.weeks} weeks. Doses are those
-            under Findings; strength has a day between, every fourth week is lighter, and testing again comes when a
+            under Findings. Strength has a day between, and every fourth week is lighter. Testing again comes when a
             change can be told (rules of thumb, ours).
           </Typography>
         </>

@@ -44,6 +44,7 @@ export function ProgressStep({
   aimed: AimsOf | null;
   way: FitWay;
 }) {
+  'use memo';
   const router = useRouter();
   const pathname = usePathname();
   const params = useSearchParams();

@@ -8,6 +8,7 @@ const WIDTH = 320,
 
 /** Two readings on a line, with what can come from the measuring alone and what is typical. */
 export function ProgressStrip({ change }: { change: SheetChange }) {
+  'use memo';
   const { box, line, error, typical, then, now, radius } = drawStrip(change, WIDTH, HEIGHT);
   const rect = ([x, y, width, height]: readonly [number, number, number, number]) => ({ x, y, width, height });
   return (

@@ -14,6 +14,7 @@ import { testName } from './log-words';
 
 /** Every reading, newest first, with what was felt and a way to remove it. */
 export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
+  'use memo';
   const { db } = useStudio();
   const undo = useUndo();
   return (

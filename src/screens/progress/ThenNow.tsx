@@ -21,6 +21,7 @@ export function ThenNow({
   readings: readonly Reading[];
   build: Build;
 }) {
+  'use memo';
   const drawn = useMemo(() => {
     const test = testById(change.test),
       readout = readoutOf(change.test, change.readout);

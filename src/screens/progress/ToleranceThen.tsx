@@ -31,6 +31,7 @@ export function ToleranceThen({
   now: readonly StructureFinding[] | null;
   aims: readonly Aim[];
 }) {
+  'use memo';
   const then = useFoundThen(student, readings, logs, base ? [base.to] : NO_DAYS).get(base?.to ?? '')?.structures;
   if (!then || !now) return null;
   // What is aimed at is told in any case; of the rest only what can be told.

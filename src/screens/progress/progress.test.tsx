@@ -162,7 +162,7 @@ describe('a strip', () => {
 });
 
 describe('the ladder to a peak', async () => {
-  const [maren] = (publishedStudio()).students;
+  const [maren] = publishedStudio().students;
   const shape = shapeById('half-split');
   if (!shape) throw new Error('no half split');
   const step = (rung: number, state: LadderStep['state'], more: Partial<LadderStep> = {}): LadderStep => ({

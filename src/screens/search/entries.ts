@@ -58,6 +58,7 @@ const STEPS = [
 const DO: readonly (readonly [label: string, to: string, also: string])[] = [
   ['Add a student', '/students?add=1', 'new student'],
   ['Day book', '/daybook', 'visits appointments who comes when attendance calendar'],
+  ['Overview of all students', '/overview', 'studio common limits due statistics'],
   ['Make a class', '/classes', 'new class'],
   ['Make a pose of your own', '/poses/bench', 'new pose bench draw'],
   ['Save a backup of everything', '/settings', 'file export'],

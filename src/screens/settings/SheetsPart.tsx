@@ -52,8 +52,8 @@ export function SheetsPart() {
         Spreadsheets
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        Tables for any program, as CSV. Readings that you keep in a table of your own come in the same way: you see what
-        each column means, and what is not clear is asked before anything is kept.
+        Tables for any program, as CSV. Readings that you keep in a table of your own come in the same way. You see what
+        each column means. What is not clear is asked before anything is kept.
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="outlined" onClick={() => void out('readings')}>

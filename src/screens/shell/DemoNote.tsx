@@ -1,12 +1,14 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from 'next/link';
 import { useSnackbar } from 'notistack';
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
 import type { KolposRecord } from '@/core/formats/record';
 import { LIMITS } from '@/store/memo-keys';
 import type { StudioDatabase } from '@/store/studio';
+import { addressOf } from './guided-stops';
 import { useStudio } from './studio-context';
 
 const MISSING = 'The demo students could not be fetched. Nothing was changed; load the page again.';
@@ -90,6 +92,9 @@ export function DemoNote() {
           : 'Demo studio in a boathouse: everyone here is made up, and so are their readings.'}
       </span>
       <Box sx={{ flex: 1 }} />
+      <Button size="small" sx={{ flexShrink: 0 }} component={Link} href={`/demo${addressOf(1)}`}>
+        Show me round
+      </Button>
       <Button size="small" sx={{ flexShrink: 0 }} disabled={busy} onClick={() => void reset()}>
         Start the demo afresh
       </Button>

@@ -10,9 +10,11 @@ import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { DemoNote } from './DemoNote';
+import { GuidedLook } from './GuidedLook';
 import { PageTold } from './PageTold';
 import { useStudio } from './studio-context';
 import { UnsavedNote } from './UnsavedNote';
+import { UpdateNote } from './UpdateNote';
 import { usePaintedBody } from '../settings/use-drawn-body';
 import { useDailyBackup } from './use-daily-backup';
 import { useKeys } from './use-keys';
@@ -171,7 +173,8 @@ export function Shell({ children }: { children: ReactNode }) {
             r.path === ''
               ? pathname === base
               : pathname.startsWith(base + r.path) ||
-                (r.path === '/students' && pathname.startsWith(`${base}/student`)) ||
+                (r.path === '/students' &&
+                  (pathname.startsWith(`${base}/student`) || pathname === `${base}/overview`)) ||
                 (r.path === '/classes' && pathname.startsWith(`${base}/class`));
           return (
             <Box
@@ -200,7 +203,15 @@ export function Shell({ children }: { children: ReactNode }) {
         </Button>
       </Box>
       <Box sx={{ minWidth: 0 }}>
-        {name === 'demo' && <DemoNote />}
+        {name === 'demo' && (
+          <>
+            <DemoNote />
+            <Suspense>
+              <GuidedLook />
+            </Suspense>
+          </>
+        )}
+        <UpdateNote />
         <UnsavedNote />
         <main id="page" ref={main} tabIndex={-1} style={{ outline: 'none' }}>
           {children}

@@ -84,6 +84,9 @@ export function StudentsScreen() {
           control={<Switch checked={archived} onChange={(_, v) => setArchived(v)} />}
           label="Archived"
         />
+        <Button component={Link} href={`${base}/overview`}>
+          Overview
+        </Button>
         <TextField label="Find" value={search} onChange={(e) => setSearch(e.target.value)} />
         <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
           Add student

@@ -6,6 +6,7 @@ import { useMemo } from 'react';
 import { Figure } from '@/figure/Figure';
 import { poseScene } from '@/figure/pose-scene';
 import { seaTint } from '@/figure/scales';
+import { addressOf } from '../shell/guided-stops';
 import { useStudio } from '../shell/studio-context';
 
 const STEPS = [
@@ -84,8 +85,8 @@ export function Welcome() {
           <Button variant="contained" size="large" component={Link} href={`${base}/students?add=1`}>
             Add the first student
           </Button>
-          <Button variant="outlined" size="large" href="/demo">
-            Look round the demo studio
+          <Button variant="outlined" size="large" href={`/demo${addressOf(1)}`}>
+            See it work
           </Button>
         </Box>
         <Typography variant="caption" component="p" sx={{ mt: 2.5, maxWidth: 480 }}>

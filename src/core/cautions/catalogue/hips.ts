@@ -107,7 +107,7 @@ export const HIPS: readonly Caution[] = [
     ask: 'Does lying on that side, climbing stairs or crossing the legs bring it on?',
     rules: [closes('outer-hip-pressed'), closes('crossing'), closes('crossing-bent'), closes('one-leg')],
     message:
-      'No crossing of the legs, no lying on it, no standing on one leg, no pressing or pulling on the outer hip; quiet holds in mid-range.',
+      'No crossing of the legs, no lying on it, no standing on one leg, no pressing or pulling on the outer hip. Quiet holds in mid-range.',
     reason: 'Crossing the leg presses the tendon against the bone.',
     stop: 'Pain at the outer hip, also the night after.',
     see: 'Clinician if it stays for weeks',

@@ -45,7 +45,7 @@ export const PREGNANCY: readonly Caution[] = [
       shortens(60, 'end-of-range', -1),
     ],
     message:
-      'No lying on the front, no lying flat on the back, no strong twists, nothing pressed into the belly, nothing at the end of a range.',
+      'No lying on the front, no lying flat on the back, no strong twists. Nothing pressed into the belly, nothing at the end of a range.',
     reason: 'Lying flat or on the front is uncomfortable, and ligaments give more.',
     stop: SIGNS,
     see: 'Midwife or doctor',

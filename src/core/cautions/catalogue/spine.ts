@@ -19,7 +19,7 @@ export const SPINE: readonly Caution[] = [
       closes('hip-flexor-work'),
     ],
     message:
-      'Knees stay bent and the back long: no rounding, no long pull on the back of the leg, no legs held in the air, no thighs pulled up against a load, no strong holds. If it spreads or weakens, see a doctor soon.',
+      'Knees stay bent and the back long: no rounding, no long pull on the back of the leg. No legs held in the air, no thighs pulled up against a load, no strong holds. If it spreads or weakens, see a doctor soon.',
     reason: 'Rounding under load can send pain further down the leg.',
     stop: LEG_SIGNS,
     see: 'Doctor or physiotherapist if it spreads, weakens or stays',

@@ -36,6 +36,7 @@ export function InstrumentButtons({
   onTake: (taken: Taken) => void;
   onProblem: (problem: string) => void;
 }) {
+  'use memo';
   const { name } = useStudio();
   const { test, readout, side } = rest;
   const [open, setOpen] = useState<{ id: InstrumentId; hidden: number | null } | null>(null);

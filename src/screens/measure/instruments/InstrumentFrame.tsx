@@ -25,6 +25,7 @@ export function InstrumentFrame({
   onClose: () => void;
   children: ReactNode;
 }) {
+  'use memo';
   const small = useMediaQuery(width === 'lg' ? '(max-width: 900px)' : '(max-width: 600px)');
   return (
     <Dialog open onClose={onClose} fullScreen={small} fullWidth maxWidth={width} aria-labelledby="instrument-title">

@@ -37,6 +37,7 @@ export function PhotoBoard({
   lines: readonly (readonly [string, string])[];
   onMove: (id: string, to: Point) => void;
 }) {
+  'use memo';
   const scale = shownWidth / width;
   const from = useRef<Point | null>(null);
   const sensors = useSensors(useSensor(PointerSensor));
@@ -117,6 +118,7 @@ function Dot({
   scale: number;
   onNudge: (dx: number, dy: number) => void;
 }) {
+  'use memo';
   const { attributes, listeners, setNodeRef } = useDraggable({ id: point.id });
   const onKey = (e: KeyboardEvent) => {
     const by = ARROWS[e.key];

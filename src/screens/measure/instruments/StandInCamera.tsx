@@ -25,6 +25,7 @@ export function StandInCamera({
   hidden,
   onPicture,
 }: InstrumentProps & { guide: PhotoGuide; hidden: number; onPicture: (picture: Blob) => void }) {
+  'use memo';
   const svg = useRef<SVGSVGElement>(null);
   const [failed, setFailed] = useState(false);
   const side: Side = readSide === 'left' ? 'left' : 'right';

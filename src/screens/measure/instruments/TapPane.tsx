@@ -33,6 +33,7 @@ export function TapPane({
   /** Buttons and choices below: a tap on them is no tap on the page. */
   children: ReactNode;
 }) {
+  'use memo';
   useSpaceBar(onPress);
   return (
     <Dialog open onClose={onClose} fullScreen aria-labelledby="tap-title">

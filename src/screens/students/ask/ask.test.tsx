@@ -19,7 +19,7 @@ import { SinceLastTime } from './SinceLastTime';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 afterEach(cleanup);
-const [maren] = (publishedStudio()).students;
+const [maren] = publishedStudio().students;
 const inStudio = (children: ReactNode) =>
   render(
     <SnackbarProvider>

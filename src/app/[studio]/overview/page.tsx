@@ -1,0 +1,5 @@
+import { OverviewScreen } from '@/screens/overview/OverviewScreen';
+
+export default function Page() {
+  return <OverviewScreen />;
+}

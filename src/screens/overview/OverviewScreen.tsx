@@ -1,0 +1,191 @@
+'use client';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { groupName, SIDE_MARK } from '@/core/body/words';
+import { dayWords, weekdayWords } from '@/core/day-words';
+import { overviewTable } from '@/core/formats/sheets/overview-table';
+import {
+  commonLimits,
+  LATELY_DAYS,
+  overviewOf,
+  sidesOfLimits,
+  type OverviewRow,
+} from '@/core/overview/studio-overview';
+import { feltIn } from '@/core/teaching/log';
+import { hourNow, today } from '@/store/studio';
+import { EmptyChart } from '../shell/EmptyChart';
+import { saveFile } from '../shell/save-file';
+import { useStudio } from '../shell/studio-context';
+import { useLimits } from '../today/use-limits';
+import { CommonLimits } from './CommonLimits';
+
+/** All students at once: what limits many, who is due, how it goes. */
+export function OverviewScreen() {
+  const { db, base } = useStudio();
+  const data = useLiveQuery(async () => {
+    const [students, readings, logs, plans, classes, visits, memos] = await Promise.all([
+      db.students.toArray(),
+      db.readings.toArray(),
+      db.logs.toArray(),
+      db.plans.toArray(),
+      db.classes.toArray(),
+      db.visits.toArray(),
+      db.memos.toArray(),
+    ]);
+    return { students: students.filter((s) => !s.archived), readings, logs, plans, classes, visits, memos };
+  }, [db]);
+  const people = useMemo(
+    () =>
+      (data?.students ?? []).map((student) => {
+        const logs = data?.logs.filter((l) => l.student === student.id) ?? [];
+        return {
+          student,
+          readings: data?.readings.filter((r) => r.student === student.id) ?? [],
+          logs,
+          felt: feltIn(logs),
+        };
+      }),
+    [data],
+  );
+  const limits = useLimits(db, people, data?.memos ?? []);
+  if (!data) return null;
+  if (people.length === 0)
+    return (
+      <EmptyChart
+        title="Nobody to look over yet"
+        action={
+          <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
+            Add the first student
+          </Button>
+        }
+      >
+        Here you will see what your students have in common, who is due and how it goes.
+      </EmptyChart>
+    );
+  const rows = overviewOf(
+    people.map(({ student, readings, logs }) => ({
+      id: student.id,
+      name: student.name,
+      limits: readings.length === 0 ? [] : (limits.get(student.id) ?? null),
+      readings,
+      logs,
+      plan: data.plans.find((p) => p.student === student.id),
+      classes: data.classes.filter((c) => c.students.includes(student.id)).map((c) => c.id),
+    })),
+    data.visits,
+    today(),
+    hourNow(),
+  );
+  const common = commonLimits(rows);
+  const open = rows.filter((r) => r.limits === null).length;
+  return (
+    <Box sx={{ p: 3, maxWidth: 1180 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          Overview
+        </Typography>
+        <Button
+          variant="outlined"
+          className="no-print"
+          onClick={() => saveFile('overview.csv', overviewTable(rows), 'text/csv')}
+        >
+          Save as a table
+        </Button>
+      </Box>
+      <Typography variant="h2" gutterBottom>
+        What limits, and how many
+      </Typography>
+      {common.length > 0 ? (
+        <Box sx={{ maxWidth: 620 }}>
+          <CommonLimits limits={common} />
+        </Box>
+      ) : (
+        <Typography color="text.secondary">Nothing that stops short of typical is known yet.</Typography>
+      )}
+      <Typography variant="caption" component="p" role="status">
+        Students, ◁ left, ▷ right, ◁▷ both sides.
+        {open > 0 && ` ${open === 1 ? 'One student is' : `${open} students are`} being worked out.`}
+      </Typography>
+      <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
+        Each student, last {LATELY_DAYS} days
+      </Typography>
+      <OverviewTable rows={rows} base={base} />
+    </Box>
+  );
+}
+
+function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: string }) {
+  const cell = {
+    py: 0.75,
+    pr: 2,
+    textAlign: 'left',
+    verticalAlign: 'top',
+    borderTop: '1px solid var(--line)',
+  } as const;
+  const heads = ['student', 'limited by', 'measured', 'due again', 'practised', 'planned days', 'came', 'next visit'];
+  return (
+    <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Each student">
+      <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', minWidth: 860 }}>
+        <thead>
+          <tr>
+            {heads.map((h) => (
+              <Box key={h} component="th" scope="col" sx={{ ...cell, borderTop: 0, color: 'var(--ink-2)' }}>
+                {h}
+              </Box>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((r) => (
+            <tr key={r.id}>
+              <Box component="th" scope="row" sx={{ ...cell, fontWeight: 600, whiteSpace: 'nowrap' }}>
+                <Link href={`${base}/student?id=${r.id}`} style={{ color: 'var(--act)' }}>
+                  {r.name}
+                </Link>
+              </Box>
+              <Box component="td" sx={cell}>
+                {r.limits === null
+                  ? '…'
+                  : sidesOfLimits(r.limits)
+                      .map((l) => `${groupName(l.group)} ${l.sides.map((x) => SIDE_MARK[x]).join('')}`)
+                      .join(', ') || '–'}
+              </Box>
+              <Box component="td" sx={cell}>
+                {r.measured ? dayWords(r.measured) : 'not yet'}
+              </Box>
+              <Box component="td" className="num" sx={cell}>
+                {r.due > 0 ? (
+                  <Link
+                    href={`${base}/student?id=${r.id}&step=progress&part=again`}
+                    style={{ color: 'var(--act)' }}
+                    aria-label={`${r.due} due again: ${r.name}`}
+                  >
+                    {r.due}
+                  </Link>
+                ) : (
+                  '–'
+                )}
+              </Box>
+              <Box component="td" className="num" sx={cell}>
+                {r.practised > 0 ? `${r.practised} ×, ${r.minutes} min` : '–'}
+              </Box>
+              <Box component="td" className="num" sx={cell}>
+                {r.planned > 0 ? `${r.done} of ${r.planned} done` : '–'}
+              </Box>
+              <Box component="td" className="num" sx={cell}>
+                {r.came + r.missed > 0 ? `${r.came} of ${r.came + r.missed}` : '–'}
+              </Box>
+              <Box component="td" sx={cell}>
+                {r.next ? `${weekdayWords(r.next.day)}${r.next.at ? `, ${r.next.at}` : ''}` : '–'}
+              </Box>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  );
+}

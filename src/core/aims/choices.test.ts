@@ -9,7 +9,7 @@ import { aimsFor } from './for-student';
 import type { ProposedAim } from './propose';
 import { doseWords } from './words';
 
-const student = (publishedStudio()).students[0];
+const student = publishedStudio().students[0];
 const proposal = (group: ProposedAim['group'], over: Partial<ProposedAim> = {}): ProposedAim => ({
   kind: 'lengthen',
   group,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { daysLater } from '@/core/day-count';
+import { weekdayWords } from '@/core/day-words';
 import { hourSchema } from '@/core/progress/plan';
 import { daySchema, momentSchema } from '@/core/students/student';
 
@@ -52,6 +53,10 @@ export const comerOf = (v: Pick<Visit, 'student' | 'class'>): Comer =>
 /** The field of a visit that says whose it is. */
 export const fieldOf = ({ kind, id }: Comer): Pick<Visit, 'student' | 'class'> =>
   kind === 'student' ? { student: id } : { class: id };
+
+/** When a visit is, in words: "Thursday 3 December, 07:15". */
+export const whenWords = ({ day, at }: Pick<Visit, 'day' | 'at'>): string =>
+  at === undefined ? weekdayWords(day) : `${weekdayWords(day)}, ${at}`;
 
 /** Earlier first; of a day what has no hour stands before what has one. */
 export const byTime = (a: Visit, b: Visit): number => {

@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
-import { dayWords, weekdayWords } from '@/core/day-words';
-import { attendanceOf, nextVisit } from '@/core/visits/visit';
+import { dayWords } from '@/core/day-words';
+import { attendanceOf, nextVisit, whenWords } from '@/core/visits/visit';
 import { hourNow, today } from '@/store/studio';
+import { PlainTable } from '../shell/PlainTable';
 import { useStudio } from '../shell/studio-context';
 import type { DayBook } from './use-day-book';
 
@@ -25,45 +26,28 @@ export function Attendance({ book }: { book: DayBook }) {
     }))
     .sort((a, b) => (a.student.name < b.student.name ? -1 : 1));
   if (rows.length === 0) return null;
-  const cell = { py: 0.5, pr: 2, textAlign: 'left', borderTop: '1px solid var(--line)' } as const;
   return (
-    <Box component="section" aria-labelledby="attendance" sx={{ mt: 3, overflowX: 'auto' }}>
+    <Box component="section" aria-labelledby="attendance" sx={{ mt: 3 }}>
       <Typography id="attendance" variant="h2" gutterBottom>
         Who came
       </Typography>
-      <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%' }}>
-        <thead>
-          <tr>
-            {['student', 'came', 'did not', 'called off', 'last', 'next'].map((h) => (
-              <Box key={h} component="th" scope="col" sx={{ ...cell, borderTop: 0, color: 'var(--ink-2)' }}>
-                {h}
-              </Box>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ student, came, missed, off, last, next }) => (
-            <tr key={student.id}>
-              <Box component="th" scope="row" sx={{ ...cell, fontWeight: 600 }}>
-                <Link href={`${base}/student?id=${student.id}`} style={{ color: 'var(--act)' }}>
-                  {student.name}
-                </Link>
-              </Box>
-              {[came, missed, off].map((n, i) => (
-                <Box key={i} component="td" className="num" sx={cell}>
-                  {n}
-                </Box>
-              ))}
-              <Box component="td" sx={cell}>
-                {last ? dayWords(last) : '–'}
-              </Box>
-              <Box component="td" sx={cell}>
-                {next ? `${weekdayWords(next.day)}${next.at ? `, ${next.at}` : ''}` : 'none planned'}
-              </Box>
-            </tr>
-          ))}
-        </tbody>
-      </Box>
+      <PlainTable
+        label="Who came how often"
+        heads={['student', 'came', 'did not', 'called off', 'last', 'next']}
+        rows={rows.map(({ student, came, missed, off, last, next }) => ({
+          key: student.id,
+          cells: [
+            <Link key="who" href={`${base}/student?id=${student.id}`} style={{ color: 'var(--act)' }}>
+              {student.name}
+            </Link>,
+            came,
+            missed,
+            off,
+            last ? dayWords(last) : '–',
+            next ? whenWords(next) : 'none planned',
+          ],
+        }))}
+      />
     </Box>
   );
 }

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { daysLater } from '@/core/day-count';
 import { writeCalendar } from '@/core/progress/calendar';
-import { CALLED, CALLED_WORDS, type Called } from '@/core/students/called';
+import type { Called } from '@/core/students/called';
 import { readEvents, type CalendarEvent } from '@/core/visits/read-events';
 import { isPracticeDay, visitDays } from '@/core/visits/visit-calendar';
 import { today } from '@/store/studio';
+import { CalledPick } from '../shell/CalledPick';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 import { CalendarInDialog } from './CalendarInDialog';
@@ -56,19 +56,7 @@ export function BookCalendar({ book, canCome }: { book: DayBook; canCome: readon
         >
           Save as a calendar
         </Button>
-        <TextField
-          select
-          size="small"
-          value={called}
-          onChange={(e) => setCalled(CALLED.find((c) => c === e.target.value) ?? 'nobody')}
-          slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Names in the calendar' } }}
-        >
-          {CALLED.map((c) => (
-            <option key={c} value={c}>
-              {CALLED_WORDS[c]}
-            </option>
-          ))}
-        </TextField>
+        <CalledPick label="Names in the calendar" value={called} onChange={setCalled} />
         <BringInButton
           small
           words="Bring a calendar in"

@@ -6,7 +6,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { groupName, SIDE_MARK } from '@/core/body/words';
-import { dayWords, weekdayWords } from '@/core/day-words';
+import { dayWords } from '@/core/day-words';
 import { overviewTable } from '@/core/formats/sheets/overview-table';
 import {
   commonLimits,
@@ -16,8 +16,10 @@ import {
   type OverviewRow,
 } from '@/core/overview/studio-overview';
 import { feltIn } from '@/core/teaching/log';
+import { whenWords } from '@/core/visits/visit';
 import { hourNow, today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
+import { PlainTable } from '../shell/PlainTable';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useLimits } from '../today/use-limits';
@@ -119,73 +121,45 @@ export function OverviewScreen() {
 }
 
 function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: string }) {
-  const cell = {
-    py: 0.75,
-    pr: 2,
-    textAlign: 'left',
-    verticalAlign: 'top',
-    borderTop: '1px solid var(--line)',
-  } as const;
-  const heads = ['student', 'limited by', 'measured', 'due again', 'practised', 'planned days', 'came', 'next visit'];
   return (
-    <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Each student">
-      <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', minWidth: 860 }}>
-        <thead>
-          <tr>
-            {heads.map((h) => (
-              <Box key={h} component="th" scope="col" sx={{ ...cell, borderTop: 0, color: 'var(--ink-2)' }}>
-                {h}
-              </Box>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((r) => (
-            <tr key={r.id}>
-              <Box component="th" scope="row" sx={{ ...cell, fontWeight: 600, whiteSpace: 'nowrap' }}>
-                <Link href={`${base}/student?id=${r.id}`} style={{ color: 'var(--act)' }}>
-                  {r.name}
-                </Link>
-              </Box>
-              <Box component="td" sx={cell}>
-                {r.limits === null
-                  ? '…'
-                  : sidesOfLimits(r.limits)
-                      .map((l) => `${groupName(l.group)} ${l.sides.map((x) => SIDE_MARK[x]).join('')}`)
-                      .join(', ') || '–'}
-              </Box>
-              <Box component="td" sx={cell}>
-                {r.measured ? dayWords(r.measured) : 'not yet'}
-              </Box>
-              <Box component="td" className="num" sx={cell}>
-                {r.due > 0 ? (
-                  <Link
-                    href={`${base}/student?id=${r.id}&step=progress&part=again`}
-                    style={{ color: 'var(--act)' }}
-                    aria-label={`${r.due} due again: ${r.name}`}
-                  >
-                    {r.due}
-                  </Link>
-                ) : (
-                  '–'
-                )}
-              </Box>
-              <Box component="td" className="num" sx={cell}>
-                {r.practised > 0 ? `${r.practised} ×, ${r.minutes} min` : '–'}
-              </Box>
-              <Box component="td" className="num" sx={cell}>
-                {r.planned > 0 ? `${r.done} of ${r.planned} done` : '–'}
-              </Box>
-              <Box component="td" className="num" sx={cell}>
-                {r.came + r.missed > 0 ? `${r.came} of ${r.came + r.missed}` : '–'}
-              </Box>
-              <Box component="td" sx={cell}>
-                {r.next ? `${weekdayWords(r.next.day)}${r.next.at ? `, ${r.next.at}` : ''}` : '–'}
-              </Box>
-            </tr>
-          ))}
-        </tbody>
-      </Box>
-    </Box>
+    <PlainTable
+      label="Each student"
+      minWidth={860}
+      heads={['student', 'limited by', 'measured', 'due again', 'practised', 'planned days', 'came', 'next visit']}
+      rows={rows.map((r) => ({
+        key: r.id,
+        cells: [
+          <Link key="who" href={`${base}/student?id=${r.id}`} style={{ color: 'var(--act)' }}>
+            {r.name}
+          </Link>,
+          limitsWords(r.limits),
+          r.measured ? dayWords(r.measured) : 'not yet',
+          r.due > 0 ? (
+            <Link
+              key="due"
+              href={`${base}/student?id=${r.id}&step=progress&part=again`}
+              style={{ color: 'var(--act)' }}
+              aria-label={`${r.due} due again: ${r.name}`}
+            >
+              {r.due}
+            </Link>
+          ) : (
+            '–'
+          ),
+          r.practised > 0 ? `${r.practised} ×, ${r.minutes} min` : '–',
+          r.planned > 0 ? `${r.done} of ${r.planned} done` : '–',
+          r.came + r.missed > 0 ? `${r.came} of ${r.came + r.missed}` : '–',
+          r.next ? whenWords(r.next) : '–',
+        ],
+      }))}
+    />
   );
 }
+
+/** What limits, in a few words; dots while it is being worked out. */
+const limitsWords = (limits: OverviewRow['limits']): string =>
+  limits === null
+    ? '…'
+    : sidesOfLimits(limits)
+        .map((l) => `${groupName(l.group)} ${l.sides.map((x) => SIDE_MARK[x]).join('')}`)
+        .join(', ') || '–';

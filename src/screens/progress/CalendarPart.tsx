@@ -1,13 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { plannedOf, readCalendar, writeCalendar } from '@/core/progress/calendar';
 import { asSaved, calendarDays } from '@/core/progress/calendar-days';
-import { CALLED, CALLED_WORDS, type Called } from '@/core/students/called';
+import type { Called } from '@/core/students/called';
 import { planSchema, type Plan, type PlanChoice } from '@/core/progress/plan';
+import { CalledPick } from '../shell/CalledPick';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { saveFile } from '../shell/save-file';
 
@@ -61,19 +61,7 @@ export function CalendarPart({
         <Button size="small" variant="outlined" onClick={out}>
           Save as a calendar
         </Button>
-        <TextField
-          select
-          size="small"
-          value={called}
-          onChange={(e) => setCalled(CALLED.find((c) => c === e.target.value) ?? 'nobody')}
-          slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Name in the calendar' } }}
-        >
-          {CALLED.map((c) => (
-            <option key={c} value={c}>
-              {CALLED_WORDS[c]}
-            </option>
-          ))}
-        </TextField>
+        <CalledPick label="Name in the calendar" value={called} onChange={setCalled} />
         <BringInButton
           small
           words="Bring moved days in"

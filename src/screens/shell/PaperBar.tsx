@@ -1,15 +1,15 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Link from 'next/link';
 import { useSnackbar } from 'notistack';
 import { useState, type ReactNode } from 'react';
-import { CALLED, CALLED_WORDS, calledAs, fileNameOf, type Called } from '@/core/students/called';
+import { calledAs, fileNameOf, type Called } from '@/core/students/called';
 import { missingWords } from '@/pdf/letters';
 import type { Paper } from '@/pdf/paper.worker';
+import { CalledPick } from './CalledPick';
 import { saveFile } from './save-file';
 import { today } from '@/store/studio';
 
@@ -76,19 +76,7 @@ export function PaperBar({
       <Button variant="outlined" onClick={() => void pdf()} disabled={making || !ready}>
         {making ? 'Making the PDF …' : 'Keep as PDF'}
       </Button>
-      <TextField
-        select
-        size="small"
-        value={called}
-        onChange={(e) => setCalled(CALLED.find((c) => c === e.target.value) ?? 'nobody')}
-        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': 'Name of the PDF file' } }}
-      >
-        {CALLED.map((c) => (
-          <option key={c} value={c}>
-            file {CALLED_WORDS[c]}
-          </option>
-        ))}
-      </TextField>
+      <CalledPick label="Name of the PDF file" before="file " value={called} onChange={setCalled} />
       <Button component={Link} href={backTo}>
         {back}
       </Button>

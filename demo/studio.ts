@@ -10,16 +10,13 @@ import { testById } from '@/core/assessment/battery';
 import { verdictOfTest } from '@/core/assessment/locks';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
-import type { PlanChoice } from '@/core/progress/plan';
-import type { LogEntry } from '@/core/teaching/log';
-import type { Reading } from '@/core/assessment/reading';
 import { planOf, type Template } from '@/core/practice/plan';
-import { choiceOf, type Practice } from '@/core/practice/practice';
+import { choiceOf } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
-import type { Visit } from '@/core/visits/visit';
 import { RECORD_VERSION, type KolposRecord } from '@/core/formats/record';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { readAll, simulateStudent, type Short } from './simulated-student';
+import { FIRST_ROUND, firstRound, planOfMaren, taughtBefore, visitsOfDemo } from './story';
 
 interface Person {
   student: Omit<Student, 'breathSeconds' | 'archived' | 'createdAt' | 'updatedAt'>;
@@ -252,9 +249,6 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
   return person ? { seed: person.seed, short: person.short } : null;
 }
 
-/** Day of the first round, six weeks before the second. */
-const FIRST_ROUND = '2026-10-07T16:30:00.000Z';
-
 /**
  * The demo studio as a record: a sculler, a ferry pilot, a potter, a cellist, a gardener, a stonemason and a rower who expects a
  * child, different in age, build and trouble; all made up.
@@ -351,41 +345,6 @@ export async function demoStudio(): Promise<KolposRecord> {
   };
 }
 
-/** Two weeks of the day book: two who come each week, the class, and one who could not. */
-function visitsOfDemo(): Visit[] {
-  const visit = (
-    id: string,
-    day: string,
-    at: string,
-    minutes: number,
-    who: Pick<Visit, 'student' | 'class'>,
-    became?: Visit['became'],
-  ): Visit => ({
-    id: `demo-visit-${id}`,
-    ...who,
-    day,
-    at,
-    minutes,
-    ...(became && { became }),
-    createdAt: FIRST_ROUND,
-    updatedAt: FIRST_ROUND,
-  });
-  const maren = { student: 'demo-maren' },
-    ilka = { student: 'demo-ilka' },
-    thursday = { class: 'demo-class' };
-  return [
-    visit('m1', '2026-11-16', '10:00', 60, maren, 'came'),
-    visit('m2', '2026-11-23', '10:00', 60, maren),
-    visit('m3', '2026-11-30', '10:00', 60, maren),
-    visit('i1', '2026-11-18', '18:30', 45, ilka, 'came'),
-    visit('i2', '2026-11-25', '18:30', 45, ilka, 'missed'),
-    visit('i3', '2026-12-02', '18:30', 45, ilka),
-    visit('c1', '2026-11-19', '07:15', 60, thursday, 'came'),
-    visit('c2', '2026-11-26', '07:15', 60, thursday, 'off'),
-    visit('c3', '2026-12-03', '07:15', 60, thursday),
-  ];
-}
-
 /** A pose that the studio's teacher is still working on: the reach into the boat, from a library pose. */
 function ownPose(moment: string): OwnShape {
   const shape = shapeById('wide-squat');
@@ -402,53 +361,3 @@ function ownPose(moment: string): OwnShape {
     rungs: shape.rungs.slice(0, 2),
   };
 }
-
-/** What some readings were then, against now, in their own unit: further, hardly, and none at all. */
-const THEN: Readonly<Record<string, number>> = {
-  'straight-leg-raise/hip-flexion/left': -14,
-  'straight-leg-raise/hip-flexion/right': -3,
-  'knee-extension-90-90/missing-extension/left': 11,
-  'modified-thomas/hip-extension/left': -2,
-};
-
-/** The first round of a student who was tested twice: some of her readings as they were then. */
-function firstRound(now: readonly Reading[]): Reading[] {
-  return now.flatMap((r) => {
-    const by = THEN[`${r.test}/${r.readout}/${r.side}`];
-    return by === undefined
-      ? []
-      : [{ ...r, id: `${r.id}-first`, trials: r.trials.map((t) => t + by), takenAt: FIRST_ROUND }];
-  });
-}
-
-/** Practices that were taught between the two rounds, as far as each got. */
-function taughtBefore(practice: Practice): LogEntry[] {
-  return ['2026-10-12', '2026-10-15', '2026-10-19', '2026-10-26', '2026-11-02', '2026-11-05'].map((day, k) => ({
-    id: `demo-log-${k}`,
-    student: practice.student,
-    practice: practice.id,
-    title: practice.title,
-    startedAt: `${day}T06:30:00.000Z`,
-    endedAt: `${day}T06:51:00.000Z`,
-    items: practice.items.map((i, n) => ({
-      pose: i.pose,
-      rung: i.rung,
-      side: i.side,
-      plannedSeconds: i.holdSeconds * i.repeats,
-      doneSeconds: Math.round(i.holdSeconds * i.repeats * (n % 4 === k % 4 ? 0.7 : 1)),
-      skipped: false,
-    })),
-    note: k === 5 ? 'Calm on the slip; the left leg let go sooner than last week.' : '',
-  }));
-}
-
-/** Weeks ahead of the rower: three mornings a week. */
-const planOfMaren = (): PlanChoice => ({
-  student: 'demo-maren',
-  start: '2026-11-16',
-  weeks: 8,
-  days: [1, 3, 6],
-  minutes: 20,
-  marks: { '2026-11-16': 'done', '2026-11-18': 'done', '2026-11-21': 'missed' },
-  moved: {},
-});

@@ -9,5 +9,5 @@ export const amount = (usual: number, full: number): number => (FULL ? full : us
 export function someOf<T>(all: readonly T[], usual: number): readonly T[] {
   if (FULL || all.length <= usual) return all;
   const step = (all.length - 1) / Math.max(1, usual - 1);
-  return all.filter((_, i) => Array.from({ length: usual }, (_, k) => Math.round(k * step)).includes(i));
+  return Array.from({ length: usual }, (_, k) => all[Math.round(k * step)]);
 }

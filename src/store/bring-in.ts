@@ -45,7 +45,7 @@ export interface ForStudent {
   standing: Standing | 'both';
   /** Fields that were changed both here and there since the last file came: of each the later one counts. */
   both: StudentField[];
-  /** Readings, practices, lessons and weeks ahead. */
+  /** Readings, practices, lessons, weeks ahead and visits. */
   rows: Tally;
 }
 
@@ -55,7 +55,7 @@ export interface Incoming {
   setAside: readonly SetAsideRow[];
   digest: Integrity;
   students: readonly ForStudent[];
-  /** Own poses, templates, classes and settings. */
+  /** Own poses, templates, classes with their visits, and settings. */
   others: Tally;
 }
 

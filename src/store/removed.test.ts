@@ -133,16 +133,19 @@ describe('one student alone', () => {
     const of = <T extends { student: string }>(rows: readonly T[]) => rows.filter((r) => r.student === WHO);
     const page = studentPage(
       {
-        student: { ...student, aim: '<script>alert(1)</script>' },
+        student: { ...student, aim: '<script>alert(1)</script>', note: 'Left knee: ask first.' },
         readings: of(demo.readings),
         practices: of(demo.practices),
         logs: of(demo.logs),
         plan: null,
+        visits: demo.visits.filter((v) => v.student === WHO),
       },
       '2026-11-29',
     );
     expect(page).toContain('Maren Tideway');
     expect(page).toContain('&lt;script&gt;');
+    expect(page).toContain('Left knee: ask first.');
+    expect(page).toContain('16 Nov 2026 10:00, came');
     expect(page).not.toMatch(/<script|undefined|NaN|\[object/);
     expect(page.match(/<tr>/g)?.length ?? 0).toBeGreaterThan(of(demo.readings).length);
   });

@@ -1,6 +1,7 @@
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
 import { dayOf } from '@/core/day-of';
+import { dayWords } from '@/core/day-words';
 import { allowedWords } from '@/core/cautions/allowed';
 import { cautionById } from '@/core/cautions/catalogue';
 import { htmlText } from '@/core/html-text';
@@ -10,6 +11,7 @@ import { timelineOf } from '@/core/progress/timeline';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { Student } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
+import { BECAME_WORDS, byTime, type Visit } from '@/core/visits/visit';
 
 /** What is kept of one person, to be read by her: everything that a file about her holds, in words. */
 export interface StudentPage {
@@ -18,13 +20,14 @@ export interface StudentPage {
   practices: readonly Practice[];
   logs: readonly LogEntry[];
   plan: PlanChoice | null;
+  visits: readonly Visit[];
 }
 
 const line = (label: string, text: string | number | undefined): string =>
   text === undefined || text === '' ? '' : `<tr><th>${htmlText(label)}</th><td>${htmlText(String(text))}</td></tr>`;
 
 /** A page of HTML that any browser reads, without scripts. */
-export function studentPage({ student: s, readings, practices, logs, plan }: StudentPage, on: string): string {
+export function studentPage({ student: s, readings, practices, logs, plan, visits }: StudentPage, on: string): string {
   const days = timelineOf({ student: s, readings: [], practices, logs, plan, found: new Map() });
   const side = (x: { side: string }): string => (x.side === 'both' ? '' : `, ${x.side}`);
   const about = [
@@ -52,6 +55,14 @@ export function studentPage({ student: s, readings, practices, logs, plan }: Stu
           );
           return `${caution?.name ?? c.caution}${lifted}${allowed.join('')}`;
         })
+        .join('; '),
+    ),
+    line('A note', s.note),
+    line(
+      'Visits',
+      [...visits]
+        .sort(byTime)
+        .map((v) => `${dayWords(v.day)}${v.at ? ` ${v.at}` : ''}${v.became ? `, ${BECAME_WORDS[v.became]}` : ''}`)
         .join('; '),
     ),
     line('Consent', s.consent && `${s.consent.on}: touch ${s.consent.touch}, given by the ${s.consent.by}`),

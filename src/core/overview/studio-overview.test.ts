@@ -20,8 +20,10 @@ const known = (id: string, more: Partial<Known> = {}): Known => {
   };
 };
 
+const CLASSES = demo.classes.map((c) => c.id);
+
 describe('the overview of a studio', () => {
-  const rows = overviewOf([known('demo-maren'), known('demo-ilka')], demo.visits, '2026-11-25', '12:00');
+  const rows = overviewOf([known('demo-maren'), known('demo-ilka')], demo.visits, CLASSES, '2026-11-25', '12:00');
   it('has a row a student, by name, with what was measured, planned, done and came lately', () => {
     expect(rows.map((r) => r.name)).toEqual(['Ilka Rushmere', 'Maren Tideway']);
     const [ilka, maren] = rows;
@@ -35,13 +37,13 @@ describe('the overview of a studio', () => {
     expect(ilka).toMatchObject({ planned: 0, done: 0, practised: 0, came: 1, missed: 1 });
   });
   it('counts only what was lately, and nothing of tomorrow', () => {
-    const [later] = overviewOf([known('demo-maren')], demo.visits, '2027-06-01', '12:00');
+    const [later] = overviewOf([known('demo-maren')], demo.visits, CLASSES, '2027-06-01', '12:00');
     expect(later).toMatchObject({ practised: 0, minutes: 0, came: 0, missed: 0, next: null });
-    const [before] = overviewOf([known('demo-maren')], demo.visits, '2026-10-01', '12:00');
+    const [before] = overviewOf([known('demo-maren')], demo.visits, CLASSES, '2026-10-01', '12:00');
     expect(before).toMatchObject({ practised: 0, came: 0 });
     const log = demo.logs.find((l) => l.student === 'demo-maren');
     if (!log) throw new Error('no lesson');
-    const [on] = overviewOf([known('demo-maren', { logs: [log] })], [], log.startedAt.slice(0, 10), '23:00');
+    const [on] = overviewOf([known('demo-maren', { logs: [log] })], [], CLASSES, log.startedAt.slice(0, 10), '23:00');
     expect(on.practised).toBe(1);
     expect(on.minutes).toBe(Math.round(log.items.reduce((s, i) => s + i.doneSeconds, 0) / 60));
   });

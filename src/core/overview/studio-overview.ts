@@ -1,4 +1,5 @@
 import type { GroupId } from '@/core/body';
+import { groupName } from '@/core/body/words';
 import { daysLater } from '@/core/day-count';
 import { dayOf } from '@/core/day-of';
 import type { Reading } from '@/core/assessment/reading';
@@ -6,7 +7,7 @@ import type { Limit } from '@/core/inference';
 import { plannedBetween, type PlanChoice } from '@/core/progress/plan';
 import { retestsOf } from '@/core/progress/retest';
 import type { LogEntry } from '@/core/teaching/log';
-import { attendanceOf, nextVisit, type Visit } from '@/core/visits/visit';
+import { attendanceOf, nextVisit, withTaught, type Visit } from '@/core/visits/visit';
 
 /** Days that “lately” reaches back, today counted. Ours: four weeks. */
 export const LATELY_DAYS = 28;
@@ -48,15 +49,23 @@ export interface OverviewRow {
 
 /**
  * One row a student, by name.
+ * @param visits as they are stored
+ * @param classes ids of the classes that there are
  * @param today the day here, `YYYY-MM-DD`
  * @param hour the hour here, `HH:MM`
  */
 export function overviewOf(
   people: readonly Known[],
   visits: readonly Visit[],
+  classes: readonly string[],
   today: string,
   hour: string,
 ): OverviewRow[] {
+  const seen = withTaught(
+    visits,
+    people.flatMap((p) => p.logs),
+    classes,
+  );
   const since = daysLater(today, 1 - LATELY_DAYS);
   const lately = (day: string): boolean => day >= since && day <= today;
   return people
@@ -66,7 +75,7 @@ export function overviewOf(
       const planned = p.plan ? plannedBetween(p.plan, since, today) : [];
       const seconds = logs.flatMap((l) => l.items).reduce((s, i) => s + i.doneSeconds, 0);
       const { came, missed } = attendanceOf(
-        visits.filter((v) => lately(v.day)),
+        seen.filter((v) => lately(v.day)),
         p.id,
       );
       return {
@@ -81,18 +90,24 @@ export function overviewOf(
         done: planned.filter((d) => d.mark === 'done' || (d.mark === null && days.has(d.day))).length,
         came,
         missed,
-        next: nextVisit(visits, p.id, p.classes, today, hour),
+        next: nextVisit(seen, p.id, p.classes, today, hour),
       };
     })
     .sort((a, b) => a.name.localeCompare(b.name) || (a.id < b.id ? -1 : 1));
 }
 
 /** Each group that limits once, with the sides on which it does, in the order of the limits. */
-export function sidesOfLimits(limits: readonly Limit[]): { group: GroupId; sides: readonly Limit['side'][] }[] {
+function sidesOfLimits(limits: readonly Limit[]): { group: GroupId; sides: readonly Limit['side'][] }[] {
   const out = new Map<GroupId, Set<Limit['side']>>();
   for (const { group, side } of limits) out.set(group, (out.get(group) ?? new Set()).add(side));
   return [...out].map(([group, sides]) => ({ group, sides: [...sides].sort() }));
 }
+
+/** What limits, in words: "adductors both sides, calf left". */
+export const limitsWords = (limits: readonly Limit[]): string =>
+  sidesOfLimits(limits)
+    .map(({ group, sides }) => `${groupName(group)} ${sides.length === 2 ? 'both sides' : sides[0]}`)
+    .join(', ');
 
 /** A group that limits somebody, with how many it limits on either side, or on both. */
 export interface CommonLimit {

@@ -1,4 +1,4 @@
-import { daysLater } from '@/core/day-count';
+import { daysLater, weekdayOf } from '@/core/day-count';
 import { z } from 'zod';
 import { daySchema } from '@/core/students/student';
 
@@ -94,8 +94,6 @@ export function strengthDays(days: readonly number[], most: number): number[] {
   return best;
 }
 
-const weekday = (day: string): number => new Date(`${day}T00:00:00Z`).getUTCDay() || 7;
-
 /** Lays out the weeks for aims and what each week of them should hold. The same choice gives the same plan. */
 export function planWeeks(aims: readonly WeeklyAim[], choice: PlanChoice): Plan {
   const days = [...new Set(choice.days)].sort((a, b) => a - b);
@@ -121,7 +119,7 @@ export function planWeeks(aims: readonly WeeklyAim[], choice: PlanChoice): Plan 
   const tested = { length: !aims.some((a) => a.minutes > 0), strength: toStrengthen.length === 0 };
   for (let k = 0; k < choice.weeks * 7; k++) {
     const was = daysLater(choice.start, k);
-    const d = weekday(was);
+    const d = weekdayOf(was);
     if (!days.includes(d)) continue;
     const week = Math.floor(k / 7);
     const light = (week + 1) % LIGHT_EVERY === 0;

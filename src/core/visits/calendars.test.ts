@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { writeCalendar } from '@/core/progress/calendar';
+import { plannedOf, writeCalendar } from '@/core/progress/calendar';
 import { readEvents, type CalendarEvent } from './read-events';
-import { isPracticeDay, visitDays, visitIdOf } from './visit-calendar';
+import { visitsFrom } from './from-events';
+import { visitDays, visitIdOf } from './visit-calendar';
 import type { Visit } from './visit';
 import { whoIsMeant } from './who-is-meant';
 
@@ -146,8 +147,39 @@ describe('visits as a calendar', () => {
       ['v3', '2026-12-03 09:00 60 M. T. (off)'],
       ['v1', '2026-12-03 17:00 60 M. T.'],
     ]);
-    expect(back.some((e) => isPracticeDay(e.key))).toBe(false);
-    expect(isPracticeDay('demo-maren.2026-11-16@kolpos')).toBe(true);
+    expect(back.some((e) => plannedOf(e.key))).toBe(false);
     expect(visitDays([visit({})], named, 'nobody')[0].title).toBe('A student');
+  });
+});
+
+describe('events become visits', () => {
+  const event = (more: Partial<CalendarEvent> = {}): CalendarEvent => ({
+    key: 'a',
+    day: '2026-12-03',
+    at: '17:00',
+    minutes: 60,
+    title: 'Maren',
+    cancelled: false,
+    ...more,
+  });
+  const NOW = '2026-11-30T08:00:00.000Z';
+  const maren = () => ({ kind: 'student' as const, id: 'm' });
+  const [first] = visitsFrom([event()], new Map(), maren, NOW);
+  const stood = new Map([[first.id, first]]);
+  it('of whom is chosen, and none of nobody or of what was called off before it came here', () => {
+    expect(first).toMatchObject({ student: 'm', day: '2026-12-03', at: '17:00', minutes: 60 });
+    expect(visitsFrom([event()], new Map(), () => null, NOW)).toEqual([]);
+    expect(visitsFrom([event({ cancelled: true })], new Map(), maren, NOW)).toEqual([]);
+  });
+  it('the same again is none, moved is moved, called off there is called off here', () => {
+    expect(visitsFrom([event()], stood, () => null, NOW)).toEqual([]);
+    expect(visitsFrom([event({ at: undefined })], stood, () => null, NOW)[0].at).toBeUndefined();
+    expect(visitsFrom([event({ cancelled: true })], stood, () => null, NOW)).toMatchObject([{ became: 'off' }]);
+  });
+  it('what was said of a visit here stays when it moves', () => {
+    const came = new Map([[first.id, { ...first, became: 'missed' as const }]]);
+    expect(visitsFrom([event({ day: '2026-12-04' })], came, maren, NOW)).toMatchObject([
+      { id: first.id, day: '2026-12-04', became: 'missed', student: 'm', createdAt: first.createdAt },
+    ]);
   });
 });

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { daysLater } from '@/core/day-count';
+import { VISIT_MINUTES } from './visit';
 
 /** An event of somebody's calendar, on one day. */
 export interface CalendarEvent {
@@ -25,9 +26,8 @@ export type ReadEvents =
 
 /** Days of an event that comes again at most; a rule without an end has no more in any span that is asked for. */
 const MOST_AGAIN = 5000;
-/** Minutes of an event without an end, or one that would last for days. Ours. */
+/** Minutes of an event without an end, or one that is no visit by its length. Ours. */
 const USUAL = 60;
-const LONGEST = 480;
 
 /**
  * Events of a calendar (RFC 5545) between two days, both counted, in their order; what comes again by a rule stands on each of its days,
@@ -82,7 +82,7 @@ function eventAt(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time | null, key
     key,
     day,
     ...(at !== null && { at }),
-    minutes: lasts >= 5 && lasts <= LONGEST ? lasts : USUAL,
+    minutes: lasts >= VISIT_MINUTES.least && lasts <= VISIT_MINUTES.most ? lasts : USUAL,
     title: event.summary ?? '',
     cancelled: String(event.component.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED',
   };

@@ -7,8 +7,6 @@ import type { CalendarEvent } from './read-events';
 const uidOf = (id: string): string => `visit.${id}@kolpos`;
 /** The visit behind a name that Kolpos gave; null for somebody else’s event. */
 export const visitBehind = (key: string): string | null => /^visit\.(\S+)@kolpos$/.exec(key)?.[1] ?? null;
-/** True for a day of somebody’s weeks ahead: these come in where they are planned. */
-export const isPracticeDay = (key: string): boolean => /^.+\.\d{4}-\d{2}-\d{2}@kolpos$/.test(key);
 
 /**
  * Visits as days of a calendar: a student by the name that is wished, no finding; a class by its own name. What was called off

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { LogEntry } from '@/core/teaching/log';
 import {
   attendanceOf,
   byTime,
@@ -11,7 +12,7 @@ import {
   visitSchema,
   weekly,
   weekOf,
-  withTaughtVisits,
+  withTaught,
   type Visit,
 } from './visit';
 
@@ -119,10 +120,37 @@ describe('many visits', () => {
     expect(attendanceOf(own, 'ilka')).toEqual({ came: 0, missed: 0, off: 0, last: null });
   });
   it('who has a lesson of that day in her log came, unless it was said otherwise', () => {
-    const old = [at('a', '2026-11-20', '10:00'), at('b', '2026-11-21', '10:00', { became: 'missed' })];
-    const taught = new Map([['maren', new Set(['2026-11-20', '2026-11-21'])]]);
-    expect(withTaughtVisits(old, taught).map((v) => v.became)).toEqual(['came', 'missed']);
-    expect(unsaid(old, '2026-11-30').map((v) => v.id)).toEqual(['a']);
-    expect(unsaid(withTaughtVisits(old, taught), '2026-11-30')).toEqual([]);
+    const lesson = (day: string, more: Partial<LogEntry> = {}): LogEntry => ({
+      id: day,
+      student: 'maren',
+      practice: 'hers',
+      title: '',
+      startedAt: `${day}T09:00:00.000Z`,
+      endedAt: `${day}T09:30:00.000Z`,
+      day,
+      items: [],
+      note: '',
+      ...more,
+    });
+    const old = [
+      at('a', '2026-11-20', '10:00'),
+      at('b', '2026-11-21', '10:00', { became: 'missed' }),
+      at('c', '2026-11-20', '07:15', ofClass),
+    ];
+    const became = (logs: LogEntry[]) => withTaught(old, logs, ['thursday']).map((v) => [v.became, v.taught]);
+    const nothing = [undefined, undefined];
+    expect(became([lesson('2026-11-20'), lesson('2026-11-21')])).toEqual([
+      ['came', true],
+      ['missed', undefined],
+      nothing,
+    ]);
+    // What was done at home is no visit; a lesson of the class is the class's.
+    expect(became([lesson('2026-11-20', { source: 'home' })])[0]).toEqual(nothing);
+    expect(became([lesson('2026-11-20', { practice: 'thursday' })])).toEqual([
+      nothing,
+      ['missed', undefined],
+      ['came', true],
+    ]);
+    expect(unsaid(old, '2026-11-30').map((v) => v.id)).toEqual(['c', 'a']);
   });
 });

@@ -1,8 +1,10 @@
 import { z } from 'zod';
-import { daysLater } from '@/core/day-count';
+import { daysLater, weekdayOf } from '@/core/day-count';
+import { dayOf } from '@/core/day-of';
 import { weekdayWords } from '@/core/day-words';
 import { hourSchema } from '@/core/progress/plan';
 import { daySchema, momentSchema } from '@/core/students/student';
+import type { LogEntry } from '@/core/teaching/log';
 
 /** What became of a visit: the student came (a class took place), did not come, or it was called off. */
 export const BECAME = ['came', 'missed', 'off'] as const;
@@ -21,6 +23,9 @@ export const CLASS_BECAME_WORDS: Readonly<Record<Became, string>> = {
 
 const idSchema = z.string().min(1).max(64);
 
+/** How long a visit may last. Ours. */
+export const VISIT_MINUTES = { least: 5, most: 480 } as const;
+
 /** A time at which a student, or a class, comes to the studio. */
 export const visitSchema = z
   .object({
@@ -32,7 +37,7 @@ export const visitSchema = z
     day: daySchema,
     /** The hour on the wall, `HH:MM`; without one the visit stands for the day. */
     at: hourSchema.optional(),
-    minutes: z.number().int().min(5).max(480),
+    minutes: z.number().int().min(VISIT_MINUTES.least).max(VISIT_MINUTES.most),
     became: z.enum(BECAME).optional(),
     createdAt: momentSchema,
     updatedAt: momentSchema,
@@ -70,7 +75,7 @@ export const visitsBetween = (visits: readonly Visit[], from: string, to: string
 
 /** The Monday of a day's week, and its Sunday. */
 export function weekOf(day: string): { from: string; to: string } {
-  const weekday = new Date(`${day}T00:00:00Z`).getUTCDay() || 7;
+  const weekday = weekdayOf(day);
   return { from: daysLater(day, 1 - weekday), to: daysLater(day, 7 - weekday) };
 }
 
@@ -150,13 +155,28 @@ export function attendanceOf(visits: readonly Visit[], student: string): Attenda
 export const unsaid = (visits: readonly Visit[], today: string): Visit[] =>
   visits.filter((v) => v.became === undefined && v.day < today).sort(byTime);
 
+/** A visit as it is shown. */
+export interface SeenVisit extends Visit {
+  /** True where nobody said what became of it, and a lesson of that day is in the log. */
+  taught?: true;
+}
+
 /**
- * Visits with those of taught days said to have come: whoever has a lesson of that day in her log was there. Nothing is written by it.
- * @param taught days with a lesson, by student
+ * Visits with those said to have come of whom a lesson of that day is in the log; nothing is written by it. What was done at home is no
+ * visit, and a lesson of a class is a visit of the class alone.
+ * @param classes ids of the classes that there are
  */
-export const withTaughtVisits = (visits: readonly Visit[], taught: ReadonlyMap<string, ReadonlySet<string>>): Visit[] =>
-  visits.map((v) =>
-    v.became === undefined && v.student !== undefined && taught.get(v.student)?.has(v.day)
-      ? { ...v, became: 'came' }
-      : v,
+export function withTaught(
+  visits: readonly Visit[],
+  logs: readonly LogEntry[],
+  classes: readonly string[],
+): SeenVisit[] {
+  const lessons = new Set(
+    logs
+      .filter((l) => l.source !== 'home')
+      .map((l) => `${classes.includes(l.practice) ? l.practice : l.student} ${dayOf(l)}`),
   );
+  return visits.map((v) =>
+    v.became === undefined && lessons.has(`${comerOf(v).id} ${v.day}`) ? { ...v, became: 'came', taught: true } : v,
+  );
+}

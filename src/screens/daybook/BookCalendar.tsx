@@ -3,10 +3,10 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { daysLater } from '@/core/day-count';
-import { writeCalendar } from '@/core/progress/calendar';
+import { plannedOf, writeCalendar } from '@/core/progress/calendar';
 import type { Called } from '@/core/students/called';
 import { readEvents, type CalendarEvent } from '@/core/visits/read-events';
-import { isPracticeDay, visitDays } from '@/core/visits/visit-calendar';
+import { visitDays } from '@/core/visits/visit-calendar';
 import { today } from '@/store/studio';
 import { CalledPick } from '../shell/CalledPick';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
@@ -29,7 +29,8 @@ export function BookCalendar({ book, canCome }: { book: DayBook; canCome: readon
     const now = today();
     const read = readEvents(await file.text(), daysLater(now, -BEFORE), daysLater(now, AFTER));
     if (!read.ok) return setRefused({ ...read.problem, file: file.name });
-    const own = read.events.filter((e) => !isPracticeDay(e.key));
+    // Days of somebody's weeks ahead come in where they are planned.
+    const own = read.events.filter((e) => !plannedOf(e.key));
     if (own.length === 0)
       return setRefused({
         field: 'its events',

@@ -7,8 +7,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { weekdayWords } from '@/core/day-words';
-import { fieldOf, type Visit } from '@/core/visits/visit';
-import { visitBehind, visitIdOf } from '@/core/visits/visit-calendar';
+import { visitsFrom } from '@/core/visits/from-events';
+import { visitBehind } from '@/core/visits/visit-calendar';
 import { whoIsMeant } from '@/core/visits/who-is-meant';
 import type { CalendarEvent } from '@/core/visits/read-events';
 import { now } from '@/store/studio';
@@ -32,16 +32,16 @@ export function CalendarInDialog({
 }) {
   const { db } = useStudio();
   const undo = useUndo();
-  const stood = useMemo(() => new Map(book.visits.map((v) => [v.id, v])), [book]);
+  const { stored } = book;
   // Events of visits that Kolpos sent out itself are whose they were.
   const titles = useMemo(() => {
     const out = new Map<string, CalendarEvent[]>();
     for (const e of events) {
-      if (stood.has(visitBehind(e.key) ?? '')) continue;
+      if (stored.has(visitBehind(e.key) ?? '')) continue;
       out.set(e.title, [...(out.get(e.title) ?? []), e]);
     }
     return [...out];
-  }, [events, stood]);
+  }, [events, stored]);
   const [whose, setWhose] = useState<ReadonlyMap<string, CanCome | null>>(
     () =>
       new Map(
@@ -51,30 +51,8 @@ export function CalendarInDialog({
         }),
       ),
   );
-  const time = now();
-  const wanted = events.flatMap((e): Visit[] => {
-    const before = stood.get(visitIdOf(e));
-    const who = before ?? (whose.get(e.title) ? fieldOf(whose.get(e.title) as CanCome) : null);
-    if (!who || (!before && e.cancelled)) return [];
-    const visit: Visit = {
-      ...(before ?? { createdAt: time }),
-      id: visitIdOf(e),
-      student: who.student,
-      class: who.class,
-      day: e.day,
-      at: e.at,
-      minutes: e.minutes,
-      ...(e.cancelled && { became: 'off' }),
-      updatedAt: time,
-    };
-    const same =
-      before?.day === visit.day &&
-      before.at === visit.at &&
-      before.minutes === visit.minutes &&
-      before.became === visit.became;
-    return same ? [] : [visit];
-  });
-  const added = wanted.filter((v) => !stood.has(v.id)).length,
+  const wanted = visitsFrom(events, stored, (title) => whose.get(title) ?? null, now());
+  const added = wanted.filter((v) => !stored.has(v.id)).length,
     changed = wanted.length - added;
   const told = [added > 0 && `${added} added`, changed > 0 && `${changed} changed`]
     .filter((w) => w !== false)

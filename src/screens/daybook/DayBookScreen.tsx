@@ -15,6 +15,9 @@ import { useDayBook } from './use-day-book';
 import { VisitForm } from './VisitForm';
 import { VisitRow } from './VisitRow';
 
+/** Visits that are asked about at once, the latest. */
+const UNSAID = 8;
+
 /** Who comes when: a week at a time, with what became of each visit; days are chosen in the months beside it. */
 export function DayBookScreen() {
   const book = useDayBook();
@@ -99,10 +102,15 @@ export function DayBookScreen() {
                 Before that: did they come?
               </Typography>
               <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-                {open.slice(-8).map((v) => (
+                {open.slice(-UNSAID).map((v) => (
                   <VisitRow key={v.id} visit={v} book={book} dated />
                 ))}
               </Box>
+              {open.length > UNSAID && (
+                <Typography variant="caption" component="p">
+                  And {open.length - UNSAID} before these.
+                </Typography>
+              )}
             </Box>
           )}
           <Attendance book={book} />

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { weekdayWords } from '@/core/day-words';
 import { hourSchema } from '@/core/progress/plan';
-import { clashesWith, fieldOf, MOST_WEEKS, weekly, type Visit } from '@/core/visits/visit';
+import { clashesWith, fieldOf, VISIT_MINUTES, weekly, type Visit } from '@/core/visits/visit';
 import { saveVisits } from '@/store/visits';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
@@ -29,8 +29,8 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
     if (!who) return setProblem({ of: 'who', words: 'Choose who comes.' });
     if (at !== '' && !hourSchema.safeParse(at).success)
       return setProblem({ of: 'at', words: 'An hour is typed as 17:30.' });
-    if (!Number.isInteger(lasts) || lasts < 5 || lasts > 480)
-      return setProblem({ of: 'minutes', words: 'Whole minutes, 5 to 480.' });
+    if (!Number.isInteger(lasts) || lasts < VISIT_MINUTES.least || lasts > VISIT_MINUTES.most)
+      return setProblem({ of: 'minutes', words: `Whole minutes, ${VISIT_MINUTES.least} to ${VISIT_MINUTES.most}.` });
     setProblem(null);
     const time = now();
     const first: Visit = {
@@ -42,7 +42,7 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
       createdAt: time,
       updatedAt: time,
     };
-    const all = weekly(first, Math.min(weeks, MOST_WEEKS), newId);
+    const all = weekly(first, weeks, newId);
     const clash = all.flatMap((v) => clashesWith(v, book.visits).map((other) => ({ v, other })))[0];
     const change = await saveVisits(db, all);
     const said =

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { weekdayWords } from '@/core/day-words';
-import { BECAME, BECAME_WORDS, CLASS_BECAME_WORDS, clashesWith, endOf, type Visit } from '@/core/visits/visit';
+import { BECAME, BECAME_WORDS, CLASS_BECAME_WORDS, clashesWith, endOf, type SeenVisit } from '@/core/visits/visit';
 import { changeVisit, removeVisits } from '@/store/visits';
 import { Pick } from '../shell/Pick';
 import { useStudio } from '../shell/studio-context';
@@ -19,7 +19,7 @@ export function VisitRow({
   dated = false,
   movable = true,
 }: {
-  visit: Visit;
+  visit: SeenVisit;
   book: DayBook;
   /** Says the day too, where it stands among other days. */
   dated?: boolean;
@@ -66,6 +66,11 @@ export function VisitRow({
             {weekdayWords(visit.day)}
           </Typography>
         )}
+        {visit.taught && (
+          <Typography variant="caption" component="p">
+            a lesson of this day is in the log
+          </Typography>
+        )}
         {clashes.length > 0 && (
           <Typography variant="caption" component="p" sx={{ color: 'var(--caution)' }}>
             at the same time as {clashes.map((c) => book.nameOf(c)).join(', ')}
@@ -79,9 +84,10 @@ export function VisitRow({
             label={words[b]}
             on={visit.became === b}
             press={() =>
+              // What follows from a lesson is only written down, not taken back.
               void change(
-                { became: visit.became === b ? undefined : b },
-                visit.became === b ? `${name}: nothing is said any more.` : `${name}: ${words[b]}.`,
+                { became: visit.became === b && !visit.taught ? undefined : b },
+                visit.became === b && !visit.taught ? `${name}: nothing is said any more.` : `${name}: ${words[b]}.`,
               )
             }
           />

@@ -1,29 +1,18 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { YogaClass } from '@/core/classes/class';
-import { dayOf } from '@/core/day-of';
 import type { Student } from '@/core/students/student';
-import type { LogEntry } from '@/core/teaching/log';
-import { withTaughtVisits, type Visit } from '@/core/visits/visit';
+import { withTaught, type SeenVisit, type Visit } from '@/core/visits/visit';
 import { useStudio } from '../shell/studio-context';
 
 export interface DayBook {
-  /** With those said to have come of whom a lesson of that day is in the log. */
-  visits: readonly Visit[];
+  /** As they are shown: whoever has a lesson of that day in the log came. */
+  visits: readonly SeenVisit[];
+  /** As they are stored, by id. */
+  stored: ReadonlyMap<string, Visit>;
   students: readonly Student[];
   classes: readonly YogaClass[];
   nameOf: (v: Pick<Visit, 'student' | 'class'>) => string;
-}
-
-/** Days with a lesson, by student. */
-export function taughtDays(logs: readonly LogEntry[]): Map<string, Set<string>> {
-  const out = new Map<string, Set<string>>();
-  for (const log of logs) {
-    const own = out.get(log.student) ?? new Set<string>();
-    own.add(dayOf(log));
-    out.set(log.student, own);
-  }
-  return out;
 }
 
 /** Everything that the day book shows; null while it is read. */
@@ -43,7 +32,12 @@ export function useDayBook(): DayBook | null {
     const names = new Map([...data.students, ...data.classes].map((x) => [x.id, x.name]));
     return {
       // A visit of somebody who is not here any more is nobody's.
-      visits: withTaughtVisits(data.visits, taughtDays(data.logs)).filter((v) => names.has(v.student ?? v.class ?? '')),
+      visits: withTaught(
+        data.visits,
+        data.logs,
+        data.classes.map((c) => c.id),
+      ).filter((v) => names.has(v.student ?? v.class ?? '')),
+      stored: new Map(data.visits.map((v) => [v.id, v])),
       students: data.students,
       classes: data.classes,
       nameOf: (v) => names.get(v.student ?? v.class ?? '') ?? '',

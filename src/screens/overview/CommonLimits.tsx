@@ -37,13 +37,13 @@ export function CommonLimits({ limits }: { limits: readonly CommonLimit[] }) {
 function optionOf({ names, left, both, right }: Input, style: CSSStyleDeclaration) {
   const colour = (name: string): string => style.getPropertyValue(name).trim();
   const text = chartText(style);
-  const bar = (name: string, data: number[], fill: string, decal: object | undefined) => ({
+  const bar = (name: string, data: number[], fill: string) => ({
     name,
     type: 'bar',
     stack: 'all',
     barWidth: 16,
     data: data.map((v) => (v === 0 ? null : v)),
-    itemStyle: { color: colour(fill), borderColor: colour('--act'), borderWidth: 1, decal },
+    itemStyle: { color: colour(fill), borderColor: colour('--act'), borderWidth: 1 },
     label: { show: true, position: 'inside', formatter: name === 'both sides' ? '◁▷' : name === 'left' ? '◁' : '▷' },
   });
   return {
@@ -51,10 +51,6 @@ function optionOf({ names, left, both, right }: Input, style: CSSStyleDeclaratio
     grid: { left: 8, right: 24, top: 4, bottom: 24, containLabel: true },
     xAxis: { type: 'value', minInterval: 1, axisLabel: text, splitLine: { lineStyle: { color: colour('--line') } } },
     yAxis: { type: 'category', data: names, axisLabel: { ...text, fontSize: 14 }, axisTick: { show: false } },
-    series: [
-      bar('left', left, '--act-pale', undefined),
-      bar('both sides', both, '--contour', undefined),
-      bar('right', right, '--act-pale', undefined),
-    ],
+    series: [bar('left', left, '--act-pale'), bar('both sides', both, '--contour'), bar('right', right, '--act-pale')],
   };
 }

@@ -5,16 +5,9 @@ import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { groupName, SIDE_MARK } from '@/core/body/words';
 import { dayWords } from '@/core/day-words';
 import { overviewTable } from '@/core/formats/sheets/overview-table';
-import {
-  commonLimits,
-  LATELY_DAYS,
-  overviewOf,
-  sidesOfLimits,
-  type OverviewRow,
-} from '@/core/overview/studio-overview';
+import { commonLimits, LATELY_DAYS, limitsWords, overviewOf, type OverviewRow } from '@/core/overview/studio-overview';
 import { feltIn } from '@/core/teaching/log';
 import { whenWords } from '@/core/visits/visit';
 import { hourNow, today } from '@/store/studio';
@@ -79,6 +72,7 @@ export function OverviewScreen() {
       classes: data.classes.filter((c) => c.students.includes(student.id)).map((c) => c.id),
     })),
     data.visits,
+    data.classes.map((c) => c.id),
     today(),
     hourNow(),
   );
@@ -120,7 +114,23 @@ export function OverviewScreen() {
   );
 }
 
+const LINK = { color: 'var(--act)' } as const;
+
 function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: string }) {
+  /** A number that leads to where it comes from; a stroke where there is none. */
+  const to = (r: OverviewRow, part: string, said: string | false, what: string) =>
+    said === false ? (
+      '–'
+    ) : (
+      <Link
+        key={part}
+        href={`${base}/student?id=${r.id}&step=progress&part=${part}`}
+        style={LINK}
+        aria-label={`${what}, ${said}: ${r.name}`}
+      >
+        {said}
+      </Link>
+    );
   return (
     <PlainTable
       label="Each student"
@@ -129,37 +139,29 @@ function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: str
       rows={rows.map((r) => ({
         key: r.id,
         cells: [
-          <Link key="who" href={`${base}/student?id=${r.id}`} style={{ color: 'var(--act)' }}>
+          <Link key="who" href={`${base}/student?id=${r.id}`} style={LINK}>
             {r.name}
           </Link>,
-          limitsWords(r.limits),
+          r.limits === null ? '…' : limitsWords(r.limits) || '–',
           r.measured ? dayWords(r.measured) : 'not yet',
-          r.due > 0 ? (
+          to(r, 'again', r.due > 0 && String(r.due), 'due again'),
+          to(r, 'log', r.practised > 0 && `${r.practised} ×, ${r.minutes} min`, 'practised'),
+          to(r, 'weeks', r.planned > 0 && `${r.done} of ${r.planned} done`, 'planned days'),
+          r.came + r.missed > 0 ? (
             <Link
-              key="due"
-              href={`${base}/student?id=${r.id}&step=progress&part=again`}
-              style={{ color: 'var(--act)' }}
-              aria-label={`${r.due} due again: ${r.name}`}
+              key="came"
+              href={`${base}/daybook`}
+              style={LINK}
+              aria-label={`Came ${r.came} of ${r.came + r.missed}: ${r.name}`}
             >
-              {r.due}
+              {r.came} of {r.came + r.missed}
             </Link>
           ) : (
             '–'
           ),
-          r.practised > 0 ? `${r.practised} ×, ${r.minutes} min` : '–',
-          r.planned > 0 ? `${r.done} of ${r.planned} done` : '–',
-          r.came + r.missed > 0 ? `${r.came} of ${r.came + r.missed}` : '–',
           r.next ? whenWords(r.next) : '–',
         ],
       }))}
     />
   );
 }
-
-/** What limits, in a few words; dots while it is being worked out. */
-const limitsWords = (limits: OverviewRow['limits']): string =>
-  limits === null
-    ? '…'
-    : sidesOfLimits(limits)
-        .map((l) => `${groupName(l.group)} ${l.sides.map((x) => SIDE_MARK[x]).join('')}`)
-        .join(', ') || '–';

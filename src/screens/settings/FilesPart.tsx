@@ -115,8 +115,8 @@ export function FilesPart() {
       </Typography>
       <Typography sx={{ mb: 2 }}>
         One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, classes,
-        your own poses and settings. A file that you bring in is shown first, beside what is here; what is newer here
-        stays.
+        visits, your own poses and settings. A file that you bring in is shown first, beside what is here; what is newer
+        here stays.
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>

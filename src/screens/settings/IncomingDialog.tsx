@@ -78,7 +78,9 @@ export function IncomingDialog({
               </Typography>
             )}
             {tallyWords(others) && (
-              <Typography sx={{ mt: 1 }}>Own poses, templates, classes and settings: {tallyWords(others)}.</Typography>
+              <Typography sx={{ mt: 1 }}>
+                Own poses, templates, classes with their visits, and settings: {tallyWords(others)}.
+              </Typography>
             )}
             <Typography variant="caption" component="p" sx={{ mt: 1 }}>
               What is newer here stays. No caution is lifted and no pain forgotten because a file leaves it out.

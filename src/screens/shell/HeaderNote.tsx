@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { weekdayWords } from '@/core/day-words';
 import type { Student } from '@/core/students/student';
-import { nextVisit } from '@/core/visits/visit';
+import { nextVisit, withTaught } from '@/core/visits/visit';
 import { changeStudent } from '@/store/changes';
 import { hourNow, today } from '@/store/studio';
 import { KeptText } from '../students/ask/KeptText';
@@ -17,9 +17,18 @@ export function HeaderNote({ student }: { student: Student }) {
   const { db, base } = useStudio();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const next = useLiveQuery(async () => {
-    const [visits, classes] = await Promise.all([db.visits.toArray(), db.classes.toArray()]);
+    const [visits, classes, logs] = await Promise.all([
+      db.visits.where('day').aboveOrEqual(today()).toArray(),
+      db.classes.toArray(),
+      db.logs.where('student').equals(student.id).toArray(),
+    ]);
     const own = classes.filter((c) => c.students.includes(student.id)).map((c) => c.id);
-    return nextVisit(visits, student.id, own, today(), hourNow());
+    const seen = withTaught(
+      visits,
+      logs,
+      classes.map((c) => c.id),
+    );
+    return nextVisit(seen, student.id, own, today(), hourNow());
   }, [db, student.id]);
   const small = { fontSize: 14, p: 0, minWidth: 0, textTransform: 'none', textAlign: 'left', lineHeight: 1.4 } as const;
   return (
@@ -45,8 +54,8 @@ export function HeaderNote({ student }: { student: Student }) {
             value={student.note ?? ''}
             max={400}
             lines={2}
-            help="For you: it is on no sheet of the student’s."
-            onKeep={(text) => void changeStudent(db, student.id, { note: text.trim() || undefined })}
+            help="For you. Of all papers only the page of everything kept tells it."
+            onKeep={(text) => void changeStudent(db, student.id, { note: text === '' ? undefined : text })}
           />
         </Box>
       </Popover>

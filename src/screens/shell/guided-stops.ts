@@ -12,7 +12,7 @@ export const STOPS: readonly Stop[] = [
   {
     title: 'What limits her',
     words:
-      'Maren rows, and the back of her thigh pulls. The painted muscle is what most likely stops her leg. 99 in 100 says how sure that is, and every line opens to the readings behind it.',
+      'Maren rows, and the back of her thigh pulls. The painted muscle is what most likely stops her leg. “In 100” says how sure that is, and every line opens to the readings behind it.',
     to: `/student?${WHO}&step=findings`,
   },
   {
@@ -36,7 +36,7 @@ export const STOPS: readonly Stop[] = [
   {
     title: 'Did it work?',
     words:
-      'Six weeks later she was tested again. A change counts only when it is larger than the error of measuring. That is the whole line: now try it with someone on your own mat.',
+      'Weeks later she was tested again. A change counts only when it is larger than the error of measuring. That is the whole line: now try it with someone on your own mat.',
     to: `/student?${WHO}&step=progress&part=change`,
   },
 ];

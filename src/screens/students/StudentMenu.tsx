@@ -48,13 +48,14 @@ export function StudentMenu({ student }: { student: Student }) {
   };
   const page = async () => {
     close();
-    const [readings, practices, logs, plan] = await Promise.all([
+    const [readings, practices, logs, plan, visits] = await Promise.all([
       db.readings.where('student').equals(student.id).toArray(),
       db.practices.where('student').equals(student.id).toArray(),
       db.logs.where('student').equals(student.id).toArray(),
       db.plans.get(student.id),
+      db.visits.where('student').equals(student.id).toArray(),
     ]);
-    const html = studentPage({ student, readings, practices, logs, plan: plan ?? null }, today());
+    const html = studentPage({ student, readings, practices, logs, plan: plan ?? null, visits }, today());
     saveFile(`what-is-kept-of-${fileOf(student.name)}.html`, html, 'text/html');
   };
   return (

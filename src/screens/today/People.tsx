@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { nextStep } from '@/core/progress/next-step';
 import type { YogaClass } from '@/core/classes/class';
-import { byTime, type Visit } from '@/core/visits/visit';
+import { byTime, withTaught, type Visit } from '@/core/visits/visit';
 import type { PlanChoice } from '@/core/progress/plan';
 import { todayOf } from '@/core/progress/today';
 import type { Practice } from '@/core/practice/practice';
@@ -60,7 +60,12 @@ export function People({
     };
     const day = today();
     const comes = new Map<string, string>();
-    for (const v of [...visits].sort(byTime).reverse())
+    const seen = withTaught(
+      visits,
+      logs,
+      classes.map((c) => c.id),
+    );
+    for (const v of seen.sort(byTime).reverse())
       if (v.became === undefined)
         for (const id of v.student ? [v.student] : (classes.find((c) => c.id === v.class)?.students ?? []))
           comes.set(id, v.at ?? '');

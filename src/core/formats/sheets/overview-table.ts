@@ -1,5 +1,4 @@
-import { groupName } from '@/core/body/words';
-import { LATELY_DAYS, type OverviewRow } from '@/core/overview/studio-overview';
+import { LATELY_DAYS, limitsWords, type OverviewRow } from '@/core/overview/studio-overview';
 import { writeTable } from './table';
 
 /** The overview of a studio as a table, one row a student; what limits as words, strongest first. */
@@ -20,7 +19,7 @@ export const overviewTable = (rows: readonly OverviewRow[]): string =>
     ],
     rows.map((r) => [
       r.name,
-      r.limits === null ? '' : r.limits.map((l) => `${groupName(l.group)} ${l.side}`).join('; '),
+      r.limits === null ? '' : limitsWords(r.limits),
       r.measured ?? '',
       r.due,
       r.practised,

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { openDemo } from './teacher';
+import { expect, test } from './test';
+import { openDemo, studentOnToday } from './teacher';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -75,7 +75,7 @@ test('works after a reload with the network cut', async ({ page, context }) => {
   await page.reload();
   await context.setOffline(true);
   await page.reload();
-  await expect(page.getByText('Maren Tideway')).toBeVisible();
+  await expect(studentOnToday(page, 'Maren Tideway')).toBeVisible();
   await page.goto('/demo/student?id=demo-maren&step=findings');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by');
   await page
@@ -115,7 +115,7 @@ test('the demo says what it is, keeps to itself, and can be begun afresh', async
   await page.getByRole('button', { name: 'Archive Maren Tideway' }).click();
   await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toHaveCount(0);
   await page.getByRole('button', { name: 'Start the demo afresh' }).click();
-  await expect(page.getByRole('link', { name: 'Maren Tideway', exact: true })).toBeVisible();
+  await expect(studentOnToday(page, 'Maren Tideway')).toBeVisible();
   await page.getByRole('link', { name: 'My own studio' }).click();
   await expect(page.getByRole('heading', { name: 'Welcome to Kolpos' })).toBeVisible();
   await expect(page.getByText('everyone here is made up')).toHaveCount(0);

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { addStudent, chooseTests, FULL, keep, openDemo, stored } from './teacher';
 
 const tests = (page: Page) => page.getByRole('navigation', { name: 'Tests', exact: true });

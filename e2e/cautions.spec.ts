@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { execFileSync } from 'node:child_process';
 import { messagesStay, openDemo, rowsOf, stored } from './teacher';
 

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { addStudent, FULL, listens, messagesStay, openDemo, tabTo, undo } from './teacher';
 
 /** Puts a student into the class that is open. */

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { chooseTests, FULL, openDemo } from './teacher';
 
 test('the full length battery: a calf is tested standing, found, and kept', FULL, async ({ page }) => {

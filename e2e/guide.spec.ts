@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { listens, openDemo } from './teacher';
 
 test('the guide is found by a word, read without a mouse, and a term opens where it stands', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, nowOnDay, test, type Page } from './test';
 import { readFileSync, renameSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -26,7 +26,7 @@ async function phone(page: Page, file: string): Promise<string[]> {
   page.on('request', (r) => asked.push(r.url()));
   page.on('pageerror', (e) => asked.push(`error: ${e.message}`));
   await page.context().setOffline(true);
-  await page.clock.install();
+  await page.clock.install({ time: nowOnDay() });
   await page.goto(`file://${file}`);
   return asked;
 }

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { tabTo } from './teacher';
 
 const type = (page: Page, text: string) => page.keyboard.type(text);

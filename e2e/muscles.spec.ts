@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { FULL, listens } from './teacher';
 
 const here = 'At these joint angles';

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { FULL, messagesStay, openDemo, rowsOf, stored } from './teacher';
 
 const measure = '/demo/student?id=demo-osk&step=measure';

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { FULL, openDemo } from './teacher';
 
 const list = (page: Page) => page.getByRole('region', { name: /Ranked poses|Poses of the library/ });

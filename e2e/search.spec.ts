@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openDemo } from './teacher';
 
 test('one box finds students, poses, muscles, tests and what one can do, by keyboard alone', async ({ page }) => {

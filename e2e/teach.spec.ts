@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { openDemo, stored } from './teacher';
 
 const timer = async (page: Page): Promise<number> => {

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Of a test that is too long for every run, and whose paths others or tests of its parts go too: run by `bin/test --full`. */
 export const FULL = { tag: '@full' } as const;
@@ -64,10 +64,14 @@ export async function measureAll(page: Page): Promise<void> {
   await expect(page.getByText('16 of 16 readings')).toBeVisible();
 }
 
+/** One of the students on *Today*: whoever comes today is named there a second time. */
+export const studentOnToday = (page: Page, name: string): Locator =>
+  page.getByRole('list', { name: 'Students' }).getByRole('link', { name, exact: true });
+
 /** Opens the demo studio and waits until its people are there. */
 export async function openDemo(page: Page, path = ''): Promise<void> {
   await page.goto('/demo');
-  await expect(page.getByText('Maren Tideway')).toBeVisible();
+  await expect(studentOnToday(page, 'Maren Tideway')).toBeVisible();
   if (path) await page.goto(`/demo${path}`);
 }
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { addStudent, FULL, measureAll, messagesStay, undo } from './teacher';
 
 test('a new teacher goes from the first test to a taught practice and a file', async ({ page }) => {

@@ -35,9 +35,6 @@ import type { LogEntry } from '@/core/teaching/log';
 import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import { newestOnly } from './interruptible';
 
-/** The day of today here, `YYYY-MM-DD`: cautions end on a day. */
-const today = (): string => new Date().toLocaleDateString('sv');
-
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
 
 const inferNewest = newestOnly(),
@@ -99,12 +96,18 @@ const door = {
     inferNewest(
       inferring(student, readings, { felt, question: asked ? questionOf(asked, student) : undefined }),
     ).finally(warmOnce),
-  /** A first ranking at once: the likely best in full, the rest in a rough order. */
-  rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay): RankedPose[] =>
-    rankFirst(posterior, buildOfStudent(student), aims, screenOf(student, today()), way),
+  /** A first ranking at once: the likely best in full, the rest in a rough order. On a day: cautions end on one. */
+  rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay, day: string): RankedPose[] =>
+    rankFirst(posterior, buildOfStudent(student), aims, screenOf(student, day), way),
   /** The whole ranking; null where a newer one was asked for meanwhile. */
-  rank: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay): Promise<RankedPose[] | null> =>
-    rankNewest(ranking(posterior, buildOfStudent(student), aims, screenOf(student, today()), way)),
+  rank: (
+    posterior: Posterior,
+    student: RankedStudent,
+    aims: Aim[],
+    way: FitWay,
+    day: string,
+  ): Promise<RankedPose[] | null> =>
+    rankNewest(ranking(posterior, buildOfStudent(student), aims, screenOf(student, day), way)),
   /** How a rung suits a student, from all her readings; null where the pose is not there. */
   suits: (
     pose: string,

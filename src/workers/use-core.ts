@@ -148,6 +148,8 @@ export function useRanking(
   aims: readonly Aim[] | null,
   way: FitWay,
 ): Ranking {
+  // Cautions end on a day.
+  const day = new Date().toLocaleDateString('sv');
   const asked =
     student && inference && aims
       ? {
@@ -164,19 +166,19 @@ export function useRanking(
       Array.from(asked.posterior.mean),
       asked.posterior.drawCount,
       way,
-      // Own poses change what there is to rank, and cautions end on a day.
+      // Own poses change what there is to rank.
       allShapes().slice(LIBRARY.length),
-      new Date().toLocaleDateString('sv'),
+      day,
     ]);
   const first = useAnswer(key, async () => {
     if (!asked || key === null) return [];
     const { posterior, person, list } = asked;
-    return (await kept<RankedPose[]>('ranking', key)) ?? core().rankFirst(posterior, person, list, way);
+    return (await kept<RankedPose[]>('ranking', key)) ?? core().rankFirst(posterior, person, list, way, day);
   });
   const whole = useAnswer(key, async () => {
     if (!asked || key === null) return [];
     const { posterior, person, list } = asked;
-    return keptOr('ranking', key, () => core().rank(posterior, person, list, way));
+    return keptOr('ranking', key, () => core().rank(posterior, person, list, way, day));
   });
   const done = !whole.busy && whole.value !== null;
   return {

@@ -6,7 +6,7 @@ import { firstIssue, readJson, type Failed } from './json';
 /** One pose of a teacher's own as a file, to keep or to give to another. */
 
 export const POSE_VERSION = 1;
-const poseFileSchema = z.object({
+export const poseFileSchema = z.object({
   format: z.literal('kolpos/pose'),
   version: z.literal(POSE_VERSION),
   pose: shapeSchema,
@@ -37,11 +37,3 @@ export function readPose(text: string, moment: string): { ok: true; pose: OwnSha
   });
   return { ok: true, pose, obstacles };
 }
-
-/** The published JSON Schema of a pose. */
-export const poseJsonSchema = (): unknown => ({
-  title: 'kolpos/pose',
-  description:
-    'A pose with its rungs: joint angles in degrees at entry, half-way and full depth, the side that is worked and the other; what touches what; hands; props in centimetres; holds in seconds.',
-  ...z.toJSONSchema(poseFileSchema),
-});

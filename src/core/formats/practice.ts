@@ -6,8 +6,8 @@ import { fail, firstIssue, readJson, type Failed } from './json';
 
 /** A practice as a file, to give to another teacher: what is done, in what order, and what for. It names no student. */
 
-const PRACTICE_VERSION = 1;
-const practiceFileSchema = z.object({
+export const PRACTICE_VERSION = 1;
+export const practiceFileSchema = z.object({
   format: z.literal('kolpos/practice'),
   version: z.literal(PRACTICE_VERSION),
   practice: planSchema,
@@ -49,11 +49,3 @@ export function readPractice(text: string): { ok: true; plan: Plan; poses: z.inf
   }
   return { ok: true, plan: practice, poses };
 }
-
-/** The published JSON Schema of a practice. */
-export const practiceJsonSchema = (): unknown => ({
-  title: 'kolpos/practice',
-  description:
-    'A practice without its student: poses of the library by id and rung, sides, holds in seconds and breaths, phases, aims, what was asked for, and own poses that it uses.',
-  ...z.toJSONSchema(practiceFileSchema),
-});

@@ -75,11 +75,3 @@ export function writeRecord(
   const file = { format, version, exportedAt, digest: contentDigest(whole), ...rest };
   return `${JSON.stringify(file, null, 2)}\n`;
 }
-
-/** The published JSON Schema of a record. */
-export const recordJsonSchema = (): unknown => ({
-  title: 'kolpos/record',
-  description:
-    'Everything of a studio: students, readings, practices, logs, own poses, templates, plans, classes, visits, settings. Angles in degrees, lengths in centimetres, mass in kilograms.',
-  ...z.toJSONSchema(recordSchema),
-});

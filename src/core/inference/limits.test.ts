@@ -46,6 +46,18 @@ describe('what limits, kept for a glance', () => {
     ];
     for (const other of others) expect(readLimits(text, other)).toBeNull();
   });
+  it('is read back when everything took place weeks later, in the same order', () => {
+    const text = writeLimits(of, limits);
+    const later = (by: string): LimitsOf => ({
+      ...of,
+      readings: readings.map((r) => ({ ...r, day: undefined, takenAt: r.takenAt.replace(/^\d{4}/, by) })),
+    });
+    expect(readLimits(text, later('2031'))).toEqual(limits);
+    const [first, ...rest] = later('2031').readings;
+    expect(
+      readLimits(text, { ...of, readings: [{ ...first, takenAt: '2032-01-01T09:00:00.000Z' }, ...rest] }),
+    ).toBeNull();
+  });
   it('nonsense is no limit', () => {
     for (const text of [
       undefined,

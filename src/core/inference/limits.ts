@@ -45,10 +45,20 @@ export interface LimitsOf {
   felt: readonly FeltInPose[];
 }
 
-/** A word for all that limits rest on: when any of it changes, or the model does, it is another. */
+/**
+ * A word for all that limits rest on: when any of it changes, or the model does, it is another. Of times only which
+ * reading came after which counts, not the day: the demo studio moves with the calendar.
+ */
 export function restsOn({ student, readings, felt }: LimitsOf): string {
   const { sexForNorms, measures, birthYear, height_cm, mass_kg } = student;
-  return digest(JSON.stringify([MODEL_VERSION, sexForNorms, measures, birthYear, height_cm, mass_kg, readings, felt]));
+  const moments = [...new Set(readings.map((r) => r.takenAt))].sort();
+  const rows = readings.map((r) => ({
+    ...r,
+    day: null,
+    history: r.history?.length,
+    takenAt: moments.indexOf(r.takenAt),
+  }));
+  return digest(JSON.stringify([MODEL_VERSION, sexForNorms, measures, birthYear, height_cm, mass_kg, rows, felt]));
 }
 
 /** Limits as they are kept beside the readings. */

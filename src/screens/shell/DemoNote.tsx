@@ -7,20 +7,26 @@ import { useEffect, useState } from 'react';
 import { z } from 'zod';
 import type { KolposRecord } from '@/core/formats/record';
 import { LIMITS } from '@/store/memo-keys';
-import type { StudioDatabase } from '@/store/studio';
+import { today, type StudioDatabase } from '@/store/studio';
 import { addressOf } from './guided-stops';
 import { useStudio } from './studio-context';
 
 const MISSING = 'The demo students could not be fetched. Nothing was changed; load the page again.';
 
-/** The made-up studio, from the file that `npm run derived demo` writes: the same every time, and there at once. */
+/**
+ * The made-up studio, from the file that `npm run derived demo` writes, moved by whole weeks to where today is: who came
+ * last week and comes on Thursday does so whenever somebody looks at it.
+ */
 async function demoRecord(): Promise<KolposRecord> {
   // Reading files needs the whole library: only where one is read.
-  const { readRecord } = await import('@/core/formats/read-record');
+  const [{ readRecord }, { movedDays, wholeWeeks }] = await Promise.all([
+    import('@/core/formats/read-record'),
+    import('@/core/formats/moved-days'),
+  ]);
   const answer = await fetch('/demo.json');
   const read = readRecord(await answer.text());
   if (!answer.ok || !read.ok) throw new Error('no demo');
-  return read.record;
+  return movedDays(read.record, wholeWeeks(read.record.exportedAt.slice(0, 10), today()));
 }
 
 const fill = async (db: StudioDatabase): Promise<void> => {

@@ -48,6 +48,21 @@ module.exports = {
       to: { path: 'node_modules/(react|react-dom|next|@mui|dexie|comlink|echarts)/' },
     },
     {
+      name: 'other-world-shares-nothing',
+      comment: 'what the inference is held against knows bones, muscle lines and tests, and no table of the inference',
+      severity: 'error',
+      from: { path: '^demo/other-world/' },
+      to: {
+        path: '^(demo|src)/',
+        pathNot: [
+          '^demo/other-world/',
+          '^src/core/body/(half-body|muscle-model|lines|structures|coordinates)\\.ts$',
+          '^src/core/assessment/(battery|definition|reading)',
+          '^src/core/students/student\\.ts$',
+        ],
+      },
+    },
+    {
       name: 'figure-knows-core-only',
       severity: 'error',
       from: { path: layer('figure') },

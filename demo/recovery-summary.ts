@@ -57,11 +57,11 @@ const mean = (values: readonly number[]): number =>
   );
 const round = (v: number): number => Math.round(v * 1000) / 1000;
 
-const rightShare = (said: readonly Said[], by: 'engine' | 'rule' | 'usual' = 'engine'): number =>
+export const rightShare = (said: readonly Said[], by: 'engine' | 'rule' | 'usual' = 'engine'): number =>
   share(said.filter((s) => s[by] === s.truth).length, said.filter((s) => s[by] !== null).length);
 
-/** Movements on which the usual limiter is right in less than three of four. */
-function ambiguous(said: readonly Said[]): Said[] {
+/** Statements about movements on which the usual limiter is right in less than three of four. */
+export function ambiguous(said: readonly Said[]): Said[] {
   const about = [...new Set(said.map((s) => s.about))].filter(
     (a) =>
       rightShare(

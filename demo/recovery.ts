@@ -1,5 +1,5 @@
 import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
-import { ASK_AT_MOST, ELEMENT_COUNT, infer, shortBelow, worstMember } from '@/core/inference';
+import { ASK_AT_MOST, ELEMENT_COUNT, infer, shortBelow, worstMember, type Findings } from '@/core/inference';
 import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
 import { enoughOf, USUAL_WAY } from '@/core/fit/way';
 import { firstStop, fitRung, pathTable } from '@/core/fit/fit';
@@ -101,23 +101,7 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
   );
   const { findings, posterior } = infer({ id: who.id, sexForNorms: who.sex }, readings, { next: false, felt });
   out.worstRhat = Math.max(out.worstRhat, findings.diagnostics.rhat);
-  for (const m of findings.movements) {
-    const main = { test: m.test, readout: m.readout };
-    const id = `${who.id}-${main.test}-${main.readout}-${m.side}`;
-    const real = truth.limiter.get(id);
-    const [top] = m.limiters;
-    if (!real || !top) continue;
-    out.said.push({
-      student,
-      about: m.movement,
-      kind: 'movement',
-      truth: real,
-      engine: top.structure,
-      probability: top.probability,
-      rule: plainCheck(main.test, main.readout, readings.find((r) => r.id === id)?.placeFelt),
-      usual: usualLimiter(main.test, main.readout),
-    });
-  }
+  out.said.push(...movementsSaid(student, who.id, findings, readings, truth.limiter));
   for (const s of findings.structures) {
     const real = worstMember(who.tolerances, s.side === 'left' ? 0 : ELEMENT_COUNT, GROUPS.indexOf(s.structure));
     out.groups.push({
@@ -154,6 +138,34 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
       });
     }
   }
+}
+
+/** What was said of each movement beside the truth. @param truth group that stops each reading, by `name-test-readout-side` */
+export function movementsSaid(
+  student: number,
+  name: string,
+  findings: Findings,
+  readings: readonly Reading[],
+  truth: ReadonlyMap<string, GroupId>,
+): Said[] {
+  return findings.movements.flatMap((m): Said[] => {
+    const id = `${name}-${m.test}-${m.readout}-${m.side}`;
+    const real = truth.get(id);
+    const [top] = m.limiters;
+    if (!real || !top) return [];
+    return [
+      {
+        student,
+        about: m.movement,
+        kind: 'movement',
+        truth: real,
+        engine: top.structure,
+        probability: top.probability,
+        rule: plainCheck(m.test, m.readout, readings.find((r) => r.id === id)?.placeFelt),
+        usual: usualLimiter(m.test, m.readout),
+      },
+    ];
+  });
 }
 
 /** The plain z-score of a group: worst reading among the tests that name it first. */

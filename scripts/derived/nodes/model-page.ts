@@ -22,6 +22,9 @@ import {
 import { GROUP_WORDS } from '../../../src/core/body/words';
 import { table, withParts } from '../marks';
 import type { Maker } from '../node';
+import otherWorld from '../../../docs/other-world.json';
+import type { OtherWorldFile } from './other-world';
+import { otherWorldTables } from './other-world-tables';
 import { recoveryTables } from './recovery-tables';
 
 const PAGE = 'docs/model.md';
@@ -79,7 +82,11 @@ function modelTables(): Record<string, string> {
 
 export const maker: Maker = {
   files: async () => {
-    const parts = { ...modelTables(), ...recoveryTables(recovery as unknown as RecoveryFile) };
+    const parts = {
+      ...modelTables(),
+      ...recoveryTables(recovery as unknown as RecoveryFile),
+      ...otherWorldTables(otherWorld as unknown as OtherWorldFile),
+    };
     return { [PAGE]: withParts(readFileSync(PAGE, 'utf8'), parts, PAGE) };
   },
 };

@@ -192,7 +192,7 @@ describe('the command', () => {
     [[], 'Name a command: check, students, list'],
     [['--nonsense'], "Unknown option '--nonsense'"],
     [['rank', file, '--student', 'demo-osk', '--top', 'many'], 'takes a number'],
-    [['schema', 'cats'], 'record, pose, practice or all'],
+    [['schema', 'cats'], 'record, pose, practice, sealed or all'],
   ])('%s names what is wrong', (args, words) => {
     const { message } = fault(() => answer([...args]));
     expect(message).toContain(words);

@@ -7,12 +7,11 @@ import { parseArgs } from 'node:util';
 import { version } from '../../package.json';
 import { z } from 'zod';
 import { measuresSchema } from '@/core/students/student';
-import { poseJsonSchema } from '@/core/formats/pose';
-import { practiceJsonSchema } from '@/core/formats/practice';
+import { isSchemaName, JSON_SCHEMAS } from '@/core/formats/json-schemas';
 import { setOwnShapes } from '@/core/poses';
 import { readRecord, type ReadResult } from '@/core/formats/read-record';
 import { textOf } from '@/core/formats/text';
-import { recordJsonSchema, type KolposRecord } from '@/core/formats/record';
+import type { KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
 import { csv } from './csv';
@@ -238,22 +237,16 @@ export function run(argv: string[]): unknown {
     }
     case 'demo':
       return demoStudio();
-    case 'schema':
-      switch (argument ?? 'record') {
-        case 'record':
-          return recordJsonSchema();
-        case 'pose':
-          return poseJsonSchema();
-        case 'practice':
-          return practiceJsonSchema();
-        case 'all':
-          return { record: recordJsonSchema(), pose: poseJsonSchema(), practice: practiceJsonSchema() };
-        default:
-          throw new InputProblem(
-            `There is no schema of "${argument}": ask for record, pose, practice or all.`,
-            'schema',
-          );
-      }
+    case 'schema': {
+      const name = argument ?? 'record';
+      if (name === 'all') return Object.fromEntries(Object.entries(JSON_SCHEMAS).map(([id, make]) => [id, make()]));
+      if (!isSchemaName(name))
+        throw new InputProblem(
+          `There is no schema of "${name}": ask for ${Object.keys(JSON_SCHEMAS).join(', ')} or all.`,
+          'schema',
+        );
+      return JSON_SCHEMAS[name]();
+    }
     default:
       throw new InputProblem(noSuchCommand(command), 'command');
   }

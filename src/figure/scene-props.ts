@@ -18,7 +18,10 @@ export function sceneProps(rung: Rung, worked: Side): SceneProp[] {
   // Where only hands lean on it, it stands where they are held out to.
   else if (rung.props.includes('wall')) out.push({ kind: 'wall', at: 'hand_right', also: 'hand_left' });
   if (rung.props.includes('strap')) {
-    const hand = rung.reach.worked ? worked : worked === 'left' ? 'right' : 'left';
+    const other = worked === 'left' ? 'right' : 'left';
+    // A hand that is on the floor holds nothing.
+    const free = rung.reach.other && rung.reach.other.floor === undefined;
+    const hand = rung.reach.worked && !(free && rung.reach.worked.floor !== undefined) ? worked : other;
     out.push({ kind: 'strap', at: `ball_${worked}`, to: `wrist_${hand}` });
   }
   return out;

@@ -38,6 +38,14 @@ describe('what a shape reaches', () => {
     }
   });
 
+  it('of every mild and middling stretch typical people go more than a third of the way', () => {
+    const short = fits.filter((f) => {
+      const rung = rungOf(f.pose, f.rung)?.rung;
+      return rung?.kind === 'stretch' && rung.level < 3 && f.depth < 0.35;
+    });
+    expect(short.map((f) => `${f.pose}/${f.rung}`)).toEqual([]);
+  });
+
   it('nearly every rung can be begun by typical people', () => {
     const beyond = fits.filter((f) => f.beyondEntry);
     expect(beyond.every((f) => rungOf(f.pose, f.rung)?.rung.level === 3)).toBe(true);

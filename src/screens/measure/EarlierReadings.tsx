@@ -47,7 +47,7 @@ export function EarlierReadings({
     if (problem) return setEditing({ ...editing, problem });
     const kept = await replaceReadings(db, [corrected(reading, { trials }, now())]);
     setEditing(null);
-    undo(`${readout.name} is put right: ${withUnit(readout, meanOf(trials))}.`, kept);
+    undo(`${readout.name} is corrected: ${withUnit(readout, meanOf(trials))}.`, kept);
   };
   return (
     <Box component="details" sx={{ pb: 1 }}>

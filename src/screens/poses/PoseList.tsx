@@ -1,6 +1,5 @@
 'use client';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
@@ -10,6 +9,7 @@ import type { FittedPose } from '@/core/fit/fit';
 import { rungOf } from '@/core/poses';
 import { isLiked } from '@/core/practice/likes';
 import { useLikes } from '../settings/use-pose-settings';
+import { ShowMore } from '../shell/ShowMore';
 import { PoseFigure } from './PoseFigure';
 
 /** Drawn thumbnails are work for the page: so many at first, and as many more each time. */
@@ -206,9 +206,7 @@ export function PoseList<T extends FittedPose>({
       )}
       {poses.length > shown && (
         <Box component="li" sx={{ p: 1, gridColumn: '1 / -1' }}>
-          <Button size="small" onClick={() => setShown(shown + AT_ONCE)}>
-            Show {Math.min(AT_ONCE, poses.length - shown)} more of {poses.length}
-          </Button>
+          <ShowMore all={poses.length} shown={shown} step={AT_ONCE} onShow={setShown} />
         </Box>
       )}
     </Box>

@@ -5,15 +5,17 @@ import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import type { TimelineDay } from '@/core/progress/timeline';
+import { ShowMore } from '../shell/ShowMore';
 import { LINE_WORDS } from './log-words';
 
-/** Days that are shown at first. */
+/** Days that are shown at first, and with each press. */
 const SHOWN = 6;
+const MORE = 30;
 
 /** A student's story by its days, newest first. */
 export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
   'use memo';
-  const [all, setAll] = useState(false);
+  const [shown, setShown] = useState(SHOWN);
   return (
     <>
       <Typography variant="h2">Day by day</Typography>
@@ -22,7 +24,7 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
         aria-label="Day by day"
         sx={{ m: 0, mb: 1, display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '110px 1fr' }, rowGap: 0.75 }}
       >
-        {days.slice(0, all ? days.length : SHOWN).map((d) => (
+        {days.slice(0, shown).map((d) => (
           <Box key={d.day} sx={{ display: 'contents' }}>
             <Typography component="dt" className="num" sx={{ fontSize: 15 }}>
               {format(new Date(`${d.day}T00:00:00`), 'd MMM yyyy')}
@@ -47,9 +49,10 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
           Found: from all that was known on the last day of a round, read with the Kolpos of today.
         </Typography>
       )}
-      {days.length > SHOWN && (
-        <Button size="small" onClick={() => setAll(!all)} sx={{ mb: 1 }}>
-          {all ? 'Show the last days only' : `Show all ${days.length} days`}
+      <ShowMore all={days.length} shown={shown} step={MORE} onShow={setShown} />
+      {shown > SHOWN && (
+        <Button size="small" onClick={() => setShown(SHOWN)} sx={{ mb: 1 }}>
+          Show the last days only
         </Button>
       )}
     </>

@@ -13,6 +13,7 @@ import { timelineOf } from '@/core/progress/timeline';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
 import { CameBackButton } from '../home/CameBackButton';
+import { ShowMore } from '../shell/ShowMore';
 import { useStudio } from '../shell/studio-context';
 import { DayByDay } from './DayByDay';
 import { LINE_WORDS, poseName, testName } from './log-words';
@@ -30,6 +31,10 @@ const holds = (text: readonly (string | undefined)[], words: readonly string[]):
 const newestFirst = <T,>(list: readonly T[], at: (x: T) => string): T[] =>
   [...list].sort((a, b) => (at(a) < at(b) ? 1 : -1));
 
+/** Lessons and readings that are shown at once. */
+const LESSONS = 8;
+const READINGS = 40;
+
 /** The student's story day by day, the practices taught and every reading ever kept, newest first; searched by any word. */
 export function LogPart({
   student,
@@ -45,6 +50,8 @@ export function LogPart({
   'use memo';
   const { db } = useStudio();
   const [search, setSearch] = useState('');
+  const [lessons, setLessons] = useState(LESSONS);
+  const [rows, setRows] = useState(READINGS);
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]) ?? null;
   const rounds = useMemo(() => roundsOf(readings.map((r) => dayOf(r))).map((r) => r.to), [readings]);
   const found = useFoundThen(student, readings, logs, rounds);
@@ -93,13 +100,15 @@ export function LogPart({
       <DayByDay days={days} />
       <Typography variant="h2">Practices taught, and done at home</Typography>
       {taught.length === 0 && none(logs)}
-      {taught.map((log) => (
+      {taught.slice(0, lessons).map((log) => (
         <OneLog key={log.id} log={log} name={student.name.split(' ')[0]} />
       ))}
+      <ShowMore all={taught.length} shown={lessons} step={LESSONS} onShow={setLessons} />
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         Readings
       </Typography>
-      {read.length === 0 ? none(readings) : <ReadingsTable readings={read} />}
+      {read.length === 0 ? none(readings) : <ReadingsTable readings={read.slice(0, rows)} />}
+      <ShowMore all={read.length} shown={rows} step={READINGS} onShow={setRows} />
     </>
   );
 }

@@ -104,7 +104,7 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
           onClose={() => setOpen(null)}
           onKeep={(to) => {
             setOpen(null);
-            void putLogRight(db, log.id, { item: { at: open, to } }).then((c) => undo('It is put right.', c));
+            void putLogRight(db, log.id, { item: { at: open, to } }).then((c) => undo('It is corrected.', c));
           }}
         />
       )}

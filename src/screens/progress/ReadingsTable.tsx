@@ -57,7 +57,7 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
                 {r.active ? ' · alone' : ''}
                 {r.atHome ? ' · read by the student at home' : ''}
                 {r.compensations?.length ? ` · seen: ${r.compensations.join(', ')}` : ''}
-                {r.history?.length ? ' · put right' : ''}
+                {r.history?.length ? ' · corrected' : ''}
               </td>
               <td>
                 <Button

@@ -129,7 +129,7 @@ describe('day by day', () => {
     render(<DayByDay days={days(9)} />);
     expect(screen.getAllByRole('term')).toHaveLength(6);
     expect(screen.getByText(/^Found: from all that was known/)).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'Show all 9 days' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Show 3 more of 9' }));
     expect(screen.getAllByRole('term')).toHaveLength(9);
     fireEvent.click(screen.getByRole('button', { name: 'Show the last days only' }));
     expect(screen.getAllByRole('term')).toHaveLength(6);

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
@@ -15,6 +14,7 @@ import { feltIn, type LogEntry } from '@/core/teaching/log';
 import { finds } from '@/core/text-search';
 import type { Reading } from '@/core/assessment/reading';
 import { today, type Memo } from '@/store/studio';
+import { ShowMore } from '../shell/ShowMore';
 import { useStudio } from '../shell/studio-context';
 import { StudentCard } from './StudentCard';
 import { useLimits } from './use-limits';
@@ -134,11 +134,7 @@ export function People({
         ))}
       </Box>
       {found.length === 0 && <Typography sx={{ mt: 2 }}>Nobody here is called that.</Typography>}
-      {!wanted && people.length > shown && (
-        <Button sx={{ mt: 1 }} onClick={() => setShown(shown + AT_ONCE)}>
-          Show {Math.min(AT_ONCE, people.length - shown)} more of {people.length}
-        </Button>
-      )}
+      {!wanted && <ShowMore all={people.length} shown={shown} step={AT_ONCE} onShow={setShown} />}
     </>
   );
 }

@@ -74,7 +74,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The legs press the arms down and the elbows take it.',
     instead: 'chair-fold',
     rungs: [
-      { name: 'resting, soles near', entry: 't pt10 lf34 tf22 nf14; b f110 a-30 r-10 k40 d0; t pt4 lf32; b f100 a-34 r-20 k92', full: 't pt20 lf46 tf34 nf20; b f122 a-38 r-24 k88', on: 'buttock_b heel_b', hands: 'b elbow:0.2,0.2,1 ankle_s 0 4 3', hold: [30, 180], level: 2 },
+      { name: 'resting, soles near', entry: 't pt-33 lf35 tf21 nf13; b f87 a-18 r-22 k70', full: 't pt-4 lf45 tf32 nf19; b f119 a-26 r-23 k72', on: 'buttock_b heel_b', hands: 'b elbow:0.2,0.2,1 ankle_s 0 4 3', hold: [30, 180], level: 2 },
       { name: 'legs straightening', entry: 't pt4 lf40 tf28 nf12; b f90 a-32 r-10 k54 d0', full: 't pt14 lf52 tf38 nf18; b f100 a-40 k24', on: 'buttock_b heel_b', hands: 'b floor shoulder_s -4 0 16', hold: [20, 60], level: 3 },
     ],
   },
@@ -149,7 +149,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The shin slides because the foot has gone to sleep.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'seated entry: shin across the arms', entry: 't pt-6; o f92 k104 d0; w f104 a-34 r-44', full: 't pt6 lf14; o f100 k108; w f116 a-34 r-54', on: 'buttock_b@blanket:8 heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s 6 0 14', kind: 'stretch', hold: [10, 40], level: 2 },
+      { name: 'seated entry: shin across the arms', entry: 't pt-44 lf30; o f52 k96 d0; w f84 a-24 r-26 k114', full: 't pt-32 lf22; o f64 k98; w f96 a-30 r-45 k112', on: 'buttock_b@blanket:8 heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s 6 0 14', kind: 'stretch', hold: [10, 40], level: 2 },
       { name: 'hands down, toes light', entry: 't pt64 lf16; o f104 k84 d20; w f112', full: 't pt84 lf24; o f122 k92 d24; w f126 a-30 r-52', on: 'ball_o toe_o ankle_w~thigh_o', hands: 'b floor shoulder_s 0 0 -2', hold: [5, 20], level: 3, balance: false },
     ],
   },

@@ -91,8 +91,8 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The front foot rolls out and the back rounds.',
     instead: 'wide-squat',
     rungs: [
-      { name: 'hands on blocks', entry: 't pt38; w f104; o f4 k70', full: 't pt48; w f120; o f-8 k52', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:15 shoulder_w 4 0 -12; o floor:15 shoulder_o 4 0 2', hold: [20, 120] },
-      { name: 'hands on the floor', entry: 't pt26; w f98 a-22 k84; o f2 k70', full: 't pt38 lf12; w f126 a-20 k98; o f-12 k48', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:10 shoulder_w 10 0 -26; o floor shoulder_o 4 0 2', hold: [20, 120] },
+      { name: 'hands on blocks', entry: 't pt0 lf11; w f88 a-21 r-16 k99 d11; o k95 d-47', full: 't pt20; w f119 a-18 d1; o f-14 k59', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:15 shoulder_w 4 0 -12; o floor:15 shoulder_o 4 0 2', hold: [20, 120] },
+      { name: 'hands on the floor', entry: 't pt-3 lf9; w f85 a-26 r-16 k80 d-8; o f3 k98 d-48', full: 't pt16 lf14; w f110 a-20 r-17 k94 d0; o f-10 k66 d-46', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w elbow:-0.2,0.2,-0.6 floor:10 shoulder_w 10 0 -26; o floor shoulder_o 4 0 2', hold: [20, 120] },
       { name: 'on the forearms', entry: 't pt34 lf14; w f104 k84; o f2 k66', full: 't pt46 lf30 tf20; w f134 a-24 k92; o f-16 k40', on: 'heel_w ball_w knee_o@blanket:2 toe_o', hands: 'w forearm floor:30 shoulder_w 6 0 -28; o forearm floor:30 shoulder_o 6 0 -2', hold: [20, 90], level: 3 },
       { name: 'knee turning open', entry: 't pt50 tr-8; w f112 r-14; o f2 k58', full: 't pt56 tr-18; w f118 a-34 r-30 i12; o f-8 k46', on: 'ball_w knee_o@blanket:2 toe_o', hands: 'o floor shoulder_o 2 0 0; w elbow:-0.5,-0.3,1 knee_w -4 5 2', hold: [20, 120], level: 3 },
     ],
@@ -110,7 +110,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'hands on high blocks', entry: 't pt8 lf12; w f54 k40 d0; o f8 k90 d-52', full: 't pt14 lf24 tf14; w f68 k14; o f14 k94', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:30 knee_w 2 0 18', hold: [20, 90] },
-      { name: 'hands on blocks', entry: 't pt12 lf22 tf8; w f58 k42 d0; o f12 k91 d-52', full: 't pt20 lf36 tf24; w f78 k10; o f24 k98', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:20 knee_w 6 0 18', hold: [20, 90], phases: ['deepest'] },
+      { name: 'hands on blocks', entry: 't pt-10 lf22 tf8; w f75 k49 d-2; o f4 k107 d-47', full: 't pt-2 lf34 tf21; w f72 k21 d0; o f12 k106 d-55', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:20 knee_w 6 0 18', hold: [20, 90], phases: ['deepest'] },
       { name: 'toes drawn back, folded', entry: 't pt16 lf28 tf14; w f62 k42 d4; o f16 k92 d-52', full: 't pt30 lf44 tf32; w f92 k8 d8; o f36 k100', on: 'knee_o@blanket:2 toe_o heel_w', hands: 'b floor:8 knee_w 10 0 18', hold: [20, 90], phases: ['deepest'] },
     ],
   },
@@ -164,7 +164,7 @@ export const KNEELING: readonly ShapeSketch[] = [
     cheat: 'The heels fall apart and the ankles roll.',
     instead: 'chair-instep',
     rungs: [
-      { name: 'feet flat, seat raised', entry: 't pt10; b f86 k124', full: 't pt6; b f88 k130 d-64', on: 'knee_b toe_b buttock_b@block:15', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [15, 60], phases: ['warm', 'approach'] },
+      { name: 'feet flat, seat raised', entry: 't pt4; b f50 k126 d-46', full: 't pt8; b f70 k144 d-61', on: 'knee_b toe_b buttock_b@block:18', hands: 'b elbow:-0.4,-0.5,1 knee_s -10 6 2', hold: [15, 60], phases: ['warm', 'approach'] },
       { name: 'toes tucked, sitting on the heels', entry: 't pt16; b f88 k118 d-8 e40', full: 't pt10; b f96 k126 d18 e64', on: 'knee_b toe_b', hands: 'b elbow:-0.4,-0.5,1 knee_s -12 6 2', hold: [10, 45], phases: ['warm', 'approach'] },
       { name: 'knees lifted from the flat feet', entry: 't pt8; b f92 k146 d-60', full: 't pt-8; b f88 k140 d-64 a-5', on: 'ankle_b toe_b', hands: 'b floor shoulder_s -22 0 8', hold: [8, 30], level: 3, balance: false },
     ],

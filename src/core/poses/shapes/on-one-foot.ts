@@ -36,7 +36,7 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     instead: 'pyramid',
     rungs: [
       { name: 'hands on a chair seat, leg low', entry: 't pt46 lf10; w f52 k24 d8; o f20 k20 d-10', full: 't pt78 lf20 tf8; w f76 k6 d4; o f10 k4 d-10', on: FOOT_W, hands: 'b floor:45 shoulder_s 2 0 0', hold: [8, 45], balance: false },
-      { name: 'hands on blocks', entry: 't pt66 lf24 tf10; w f70 k26 d8; o f20 k20 d-10', full: 't pt94 lf32 tf16; w f90 k4 d4; o f2 k2 d-20', on: FOOT_W, hands: 'b floor:20 shoulder_s 2 0 0', hold: [8, 45], balance: false },
+      { name: 'hands on blocks', entry: 't pt45 lf24 tf10; w f61 k33 d17; o f20 k20 d-10', full: 't pt69 lf31 tf15; w f66 k12 d15; o f6 k6 d-18', on: FOOT_W, hands: 'b floor:20 shoulder_s 2 0 0', hold: [8, 45], balance: false },
       { name: 'hands on the floor, leg high', entry: 't pt84 lf34 tf20; w f88 k22 d8; o f10 k10 d-10', full: 't pt108 lf40 tf26; w f104 k2 d2; o f-12 k2 d-30', on: FOOT_W, hands: 'b floor shoulder_s 2 0 0', hold: [8, 40], balance: false },
     ],
   },

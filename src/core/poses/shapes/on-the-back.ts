@@ -172,8 +172,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'foot on the floor', entry: 'o f46 k88 d0 a4; w f86 a-30 r-34 k112 d10', full: 'w f78 a-44 r-52 k108', on: `${TRUNK} heel_o ball_o ankle_w~thigh_o`, hold: [30, 180], phases: ['warm', 'approach'] },
-      { name: 'legs drawn in', entry: 'o f70 k92 a4; w f98 a-36 r-46 k108 d10', full: 'o f98! k98; w f110 a-42 r-54 k106', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o 9 8 3; o elbow:-0.3,-0.3,1 thigh_o 9 8 3', hold: [30, 180] },
-      { name: 'foot on a wall', entry: 'o f66 k86 d0 a4; w f92 a-34 r-44 k110 d10', full: 'o f84 k92; w f106 a-42 r-56 k106', on: `${TRUNK} ankle_w~thigh_o heel_o@wall ball_o@wall`, wall: 'ahead', hold: [30, 180], level: 2 },
+      { name: 'legs drawn in', entry: 't pt-89; w d13 f82 a-29 r-32 k113; o f43 k97 a8', full: 't pt-100; w d16 f98 a-35 r-56; o f80! k103 a5', on: `${HELD_BACK} ankle_w~thigh_o`, hands: 'w elbow:-0.1,-0.1,1.4 thigh_o -3 -2 4; o elbow:-0.3,-0.3,1 thigh_o -3 -2 4', hold: [30, 180] },
+      { name: 'foot on a wall', entry: 'b sf-15 sa-21; w d22 f84 a-24 r-31 k109; o d25 f41 k66 a10', full: 't pt-91; w d14 f95 a-36 r-55 k110; o d11 f73 k84 a8', on: `${TRUNK} ankle_w~thigh_o heel_o@wall ball_o@wall`, wall: 'ahead', hold: [30, 180], level: 2 },
     ],
   },
   {
@@ -230,7 +230,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'wide-squat',
     rungs: [
       { name: 'knees bent', entry: 'b f96 a-20 r-14 k92 d0', full: 'b f122 a-30 r-18 k90', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 knee_s -2 -7 5', hold: [20, 90] },
-      { name: 'legs straightening', entry: 'b f98 a-22 r-16 k88 d0', full: 'b f112 a-36 r-18 k40', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 calf_s 2 0 4', hold: [20, 60] },
+      { name: 'legs straightening', entry: 't pt-91; b d0 f86 a-12 r-20 k85', full: 't pt-93; b f118 a-23 k72', on: HELD_BACK, hands: 'b elbow:-0.2,-0.2,1 calf_s 2 0 4', hold: [20, 60] },
     ],
   },
   {

@@ -220,7 +220,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     cheat: 'The pelvis opens and the low back folds.',
     instead: 'standing-bow',
     rungs: [
-      { name: 'strap from hand to foot', entry: 'w f30 k80 d-10', full: 't lf-8; w f-6 k92', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 22 6 2', props: 'strap blanket', hold: [8, 30], balance: false, level: 2 },
+      { name: 'strap from hand to foot', entry: 'w f30 k92 d-10', full: 't lf-8; w f-2 k108', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 38 8 2', props: 'strap blanket', hold: [8, 30], balance: false, level: 2 },
       { name: 'hand on the foot', entry: 't lf-8 tf-8; w f14 k104 d-14', full: 't lf-18 tf-16; w f-8 k104', on: 'knee_o toe_o', hands: 'w floor shoulder_w 3 0 -6; o elbow:-1,0,0.6 ankle_w 4 6 3', props: 'blanket', hold: [8, 30], balance: false, level: 3 },
     ],
   },

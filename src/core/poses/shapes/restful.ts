@@ -165,7 +165,7 @@ export const RESTFUL: readonly ShapeSketch[] = [
     instead: 'chair-knee-across',
     rungs: [
       { name: 'hands at the knees', entry: 'w f88 a12 k100 d0; o f82 a6 k96 d0', full: 'w f108 a24 r-10 k108; o f98 a14 r-10 k104', on: 'buttock_b back head', hands: 'b elbow:-0.2,-0.4,1 knee_s 4 -2 2', hold: [20, 60] },
-      { name: 'hands at the shins, feet apart', entry: 'w f92 a14 r-14 k106 d0; o f84 a8 r-14 k100 d0', full: 'w f112 a28 r-32 k116; o f102 a18 r-32 k112', on: 'buttock_b back head', hands: 'b elbow:-0.2,-0.4,1 calf_s 2 3 4', hold: [30, 90] },
+      { name: 'hands at the shins, feet apart', entry: 'b d0; w f84 a5 r-7 k110; o f79 a3 r-13 k95', full: 't pt-91; w f107 a14 r-14 k105; o f76 a11 r-20 k102', on: 'buttock_b back head', hands: 'b elbow:-0.2,-0.4,1 calf_s 2 3 4', hold: [30, 90] },
     ],
   },
   {
@@ -183,7 +183,7 @@ export const RESTFUL: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'seat lifted', entry: 't pt-30 lf18; b f54 k22 d0', full: 't pt-8 lf6; b f80 k8 d0', on: 'buttock_b@blanket:10 heel_b', hands: 'b floor shoulder_s -6 0 4', hold: [15, 60], phases: ['settle', 'warm', 'approach'] },
-      { name: 'on the floor', entry: 't pt-30 lf20; b f58 k14 d0', full: 't pt-4 lf4; b f88 k2 d0', on: 'buttock_b heel_b', hands: 'b floor shoulder_s -6 0 4', hold: [15, 60], phases: ['warm', 'approach'] },
+      { name: 'on the floor', entry: 't pt-44 lf25; b f56 k25 d2', full: 't pt-28 lf9; b f64 k9', on: 'buttock_b heel_b', hands: 'b floor shoulder_s -6 0 4', hold: [15, 60], phases: ['warm', 'approach'] },
     ],
   },
 ];

@@ -37,7 +37,7 @@ export const REVOLVED: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'hand on a chair seat', entry: 't pt34 lf8 tr-6; w f44 k14 d-4; o f14 a-2 r-6 k6 d20', full: 't pt56 lf14 lr-6 tr-30; w f70 k4 d-10; o f28 a-2 r-6 k2 d28', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:45 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 45], balance: false },
-      { name: 'hand on a block', entry: 't pt52 lf16 tf8 tr-8; w f60 k18 d-4; o f22 a-2 r-6 k8 d22', full: 't pt74 lf24 tf10 lr-6 tr-36; w f88 k4 d-10; o f44 a-2 r-6 k2 d30', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:23 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 40], balance: false },
+      { name: 'hand on a block', entry: 't pt32 lf16 tf8 tr-8; w f54 k23 d2; o f22 a-2 r-6 k9 d19', full: 't pt50 lf25 tf11 tr-30 lr-5; w f66 k10 d-6; o f40 k4 d14', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:23 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 40], balance: false },
     ],
   },
   {

@@ -21,7 +21,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'knees bent, seat lifted', entry: 't pt-24 lf22; b f84 k62', full: 't pt6 lf18; b f108 k42', on: 'buttock_b@blanket:8 heel_b', hands: 'b elbow:-0.4,-0.3,1 calf_s 0 8 3', hold: [30, 120], phases: ['warm', 'approach', 'counter'] },
-      { name: 'legs straight, strap round the feet', entry: 't pt-36 lf30; b f56 k8', full: 't pt4 lf24; b f96 k0!', on: 'buttock_b heel_b', hands: 'b elbow:-0.4,-0.3,1 calf_s -2 14 2', props: 'strap', hold: [30, 180], phases: ['approach', 'deepest', 'counter'] },
+      { name: 'legs straight, strap round the feet', entry: 't pt-46 lf33; b f49 k15 d2 a2', full: 't pt-28 lf35; b f62 k5! d3 a4', on: 'buttock_b heel_b', hands: 'b elbow:-0.4,-0.3,1 calf_s -2 14 2', props: 'strap', hold: [30, 180], phases: ['approach', 'deepest', 'counter'] },
       { name: 'legs straight, hands on the shins', entry: 't pt-20 lf30 tf10; b f70 k4', full: 't pt20 lf36 tf24; b f112 k0!', on: 'buttock_b heel_b', hands: 'b elbow:-0.3,-0.2,1 ankle_s -6 8 3', hold: [30, 180], phases: ['deepest', 'counter'] },
     ],
   },
@@ -40,8 +40,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The bent-leg hip lifts and the spine bends sideways.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'strap, knee soft', entry: 't pt-24 lf20; w f66 k20; o f56', full: 't pt0 lf18; w f92 k12; o f82', on: 'buttock_b@blanket:6 heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 180] },
-      { name: 'hands on the shin', entry: 't pt-18 lf24; w f72 k6; o f62 a-40', full: 't pt14 lf30 tf16; w f106 k0!; o f96 a-42', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 180] },
+      { name: 'strap, knee soft', entry: 't pt-35 lf24; w f60 k31 a1; o f73 r-33 k103 d-7 i29', full: 't pt-22 lf25; w f72 k21; o f94 a-38 r-31 k106 d-14 i28', on: 'buttock_b@blanket:6 heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.4,-0.3,1 calf_w -2 14 4', props: 'strap', hold: [30, 180] },
+      { name: 'hands on the shin', entry: 't pt-48 lf35 tf10; w f56 k33 d2 a2; o a-37 r-33 k102 d-27 i27', full: 't pt-25 lf39 tf19; w f68 k9! d3; o f102 a-42 r-30 k110 d-24 i22', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'b elbow:-0.3,-0.2,1 ankle_w -8 7 4', hold: [30, 180] },
       { name: 'turned to the sky, side bending', entry: 't pt-8 tb6 lb4; w f84 a-24 k4; o f80', full: 't pt-4 lf4 lb22 tb26 tr30 lr4; w f88 a-32 k0!; o f84', on: 'buttock_b heel_w knee_o@blanket ankle_o', hands: 'w elbow:0.4,-0.4,1 calf_w 4 7 -6', hold: [20, 60], level: 3 },
     ],
   },
@@ -61,7 +61,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'upright, seat lifted', entry: 't pt-22 lf18; b f54 a-34 k30 d0', full: 't pt-16 lf14; b f60 a-56 k22', on: 'buttock_b@blanket:8 heel_b', hands: 'b floor shoulder_s 4 0 8', hold: [30, 240] },
-      { name: 'folding forward', entry: 't pt-22 lf28 tf8; b f54 a-40 k26 d0', full: 't pt-4 lf36 tf24; b f74 a-60 k14', on: 'buttock_b heel_b', hands: 'b floor shoulder_s 24 0 -4', hold: [30, 240], phases: ['deepest'] },
+      { name: 'folding forward', entry: 't pt-52 lf36 tf20; b f58 a-32 k39 d3', full: 't pt-32 lf38 tf24; b f78 a-38! k24 d4', on: 'buttock_b heel_b', hands: 'b floor shoulder_s 24 0 -4', hold: [30, 240], phases: ['deepest'] },
       { name: 'chest low, on the forearms', entry: 't pt-20 lf34 tf16; b f56 a-44 k26 d0', full: 't pt18 lf42 tf30; b f98 a-64 k4', on: 'buttock_b heel_b', hands: 'b forearm shoulder_s 8 0 4', hold: [30, 240], phases: ['deepest'] },
     ],
   },
@@ -80,7 +80,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The far hip lifts and the trunk drops in front.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'turned and folded', entry: 't pt-20 lr4 tr-14 lf16; b f52 a-44 k32', full: 't pt8 lr-6 tr-22 lf24 tf14; w f98 a-44; o f96 a-46', on: 'buttock_b@blanket:5 heel_b', hands: 'w elbow:-0.4,-0.2,1 calf_w 0 7 4', hold: [20, 90] },
+      { name: 'turned towards one leg', entry: 't pt-44 lf18 tr-12; b f62 a-33 k46 d1', full: 't pt-40 lf24 lr-4 tr-20 tf6; b f68 a-45 k38', on: 'buttock_b@blanket:5 heel_b', hands: 'w elbow:-0.4,-0.2,1 knee_w 0 6 4', hold: [20, 90] },
       { name: 'side bending, chest open', entry: 't pt-10 lb8 tb8', full: 't pt-8 lb26 tb30 lf4; w f78 a-48; o f76 a-46', on: 'buttock_b heel_b', hands: 'w elbow:0.4,-0.4,1 calf_w 4 6 -4', hold: [20, 60], level: 3 },
     ],
   },
@@ -100,7 +100,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The pelvis rolls back so the knees look lower.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-10 lf10; b f80 a-40 r-38 k106', full: 't pt-2 lf6; b f88 a-46 r-46 k122', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 300], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
+      { name: 'seat lifted', entry: 't pt-32 lf6; b f76 a-36 r-36 k110 d-32', full: 't pt-24 lf2; b f89 a-49 r-42 k126 d-23', on: 'buttock_b@blanket:9 ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 300], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
       { name: 'on the floor', entry: 't pt-10 lf12; b f82 a-42 r-40 k108', full: 't pt2 lf8; b f94 a-50 r-50 k124', on: 'buttock_b ball_w~ball_o heel_w~heel_o', hands: 'b elbow:-0.4,-0.3,1 ankle_s 2 5 2', hold: [30, 300], intents: [pushes('press', 'Press the soles together.', 'ball_both', [0, 0, 0.06])] },
       { name: 'folded', entry: 't pt4 lf22 tf8; b f92 a-40 r-34', full: 't pt26 lf34 tf18; b f118 a-54 r-44', on: 'buttock_b ball_w~ball_o heel_w~heel_o ankle_b', hands: 'b elbow:-0.4,-0.2,1 ankle_s 3 5 2', hold: [30, 300], phases: ['deepest'] },
     ],
@@ -138,8 +138,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The ankle sickles and the knee takes the turn.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-24 lf16; w f70 a-24 r-24; o f68 r-20', full: 't pt-2 lf4; w f92 a-34 r-46; o f88', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 4 0 10', hold: [30, 180] },
-      { name: 'folded forward', entry: 't pt-16 lf18; w f74 a-24 r-26; o f72 r-20', full: 't pt22 lf26 tf12; w f108 a-30 r-46; o f102', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 180] },
+      { name: 'seat lifted', entry: 't pt-52 lf37; w f89 a-20 r-28 k118 d1 i5; o f41 a-3 r-16 k49', full: 't pt-53 lf9; w f93 a-25 r-52 k123 d12 i7; o f59 a-15 r-19 k76', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 4 0 10', hold: [30, 180] },
+      { name: 'folded forward', entry: 't pt-48 lf43 tf15; w f87 a-24 r-31 k119 d6 i5; o f42 a-1 r-17 k34', full: 't pt-47 lf14 tf2; w f95 a-23 r-53 k123 d11 i7; o f66 a-17 r-20 k70', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 180] },
     ],
   },
   {
@@ -156,8 +156,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'One hip floats and the top knee points up.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'seat lifted', entry: 't pt-18 lf12; w f92 a8 r-26; o f84 a8 r-32', full: 't pt-10 lf8; w f108 a20 r-36; o f94 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:3 ankle_o@blanket:3', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 180] },
-      { name: 'folded forward', entry: 't pt-18 lf20; w f92 a8 r-26; o f84 a8 r-32', full: 't pt4 lf30 tf18; w f112 a20 r-36; o f100 a16 r-44', on: 'buttock_b@blanket:12 ankle_w@blanket:3 ankle_o@blanket:3', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 180] },
+      { name: 'seat lifted', entry: 't pt-26 lf14; w f80 a-1 r-14 k111 d6; o f76 a-3 r-27 k97 d-5', full: 't pt-21 lf12; w f103 a5 r-18 k124 d1; o f87 a9 r-42 k88 d-15', on: 'buttock_b@blanket:12 ankle_w@blanket:3 ankle_o@blanket:3', hands: 'b elbow:-0.4,-0.4,1 knee_s 2 6 4', hold: [30, 180] },
+      { name: 'folded forward', entry: 't pt-26 lf21 tf2; w f80 a-1 r-14 k113 d7; o f76 a-2 r-27 k96 d-5', full: 't pt-21 lf29 tf13; w f106 a10 r-17 k126 d0; o f89 a6 r-42 k93 d-15', on: 'buttock_b@blanket:12 ankle_w@blanket:3 ankle_o@blanket:3', hands: 'b elbow:-0.4,-0.2,1 knee_s 10 6 4', hold: [30, 180] },
     ],
   },
   {
@@ -192,7 +192,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'leaning back', entry: 't pt-48; o f56 k96; w f66 a-26 r-24 k104', full: 't pt-32; o f70 k96; w f86 a-36 r-42', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s -18 0 8', hold: [20, 60] },
-      { name: 'chest near the shin', entry: 't pt-34; o f70; w f86', full: 't pt-14; o f94 k112; w f106 a-38 r-52', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s -22 0 8', hold: [20, 60] },
+      { name: 'sitting taller', entry: 't pt-73; w f85 a-23 r-26 k127; o f44 k65 d-52', full: 't pt-58; w f99 a-27 r-46 k110 d13; o f69 k84 d-42', on: 'buttock_b heel_o ball_o ankle_w~thigh_o', hands: 'b floor shoulder_s -22 0 8', hold: [20, 60] },
     ],
   },
   {
@@ -207,7 +207,7 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The foot sickles and the knee is pulled by it.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'hands at knee and foot', entry: 't pt-14! lf12; o f94 k76; w f88 a-24', full: 't pt-8! lf12 tf8; o f98 k76; w f108 a-32 r-48', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:-0.4,-0.5,1 knee_w 2 5 4; o elbow:-0.4,-0.5,1 ankle_w 2 5 -2', hold: [15, 45] },
+      { name: 'hands at knee and foot', entry: 't pt-22; o f78 k76; w f82 a-27 r-28 k98', full: 't pt-18; o f84 k76; w f93 a-32 r-42 k100', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 knee_w 2 4 7; o elbow:0.4,-0.2,1 ankle_w 6 8 4', hold: [15, 45] },
       { name: 'in the crooks of the elbows', entry: 't pt-14; o f94 k76; w f92', full: 't pt-4; o f100 k76; w f116 a-32 r-54', on: 'buttock_b@blanket:6 heel_o', hands: 'w elbow:0.2,-0.6,1 calf_w 9 2 7; o elbow:0.2,-0.6,1 calf_w 8 2 3', hold: [15, 45] },
       { name: 'calf over the upper arm', entry: 't pt-10 lf8; o f96 k76; w f108 a-34 r-20 k84', full: 't pt-4 lf10; o f102 k76; w f132 a-42 r-24 k62', on: 'buttock_b@blanket:6 heel_o', hands: 'w floor shoulder_w 12 0 8; o elbow:-0.2,-0.4,1 ankle_w -2 0 4', hold: [10, 40], level: 3 },
     ],
@@ -225,8 +225,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The trunk leans off the back hip instead of turning.',
     instead: 'chair-rotation',
     rungs: [
-      { name: 'hands behind', entry: 't pt-10 pl12 lf10; w f74 a-28 r-36 k100! d-10; o f40 a-40 r28 k92! d-40', full: 't pt-6 pl14; w f86 a-32 r-50 k94!; o f48 a-46 r36 k88!', on: 'buttock_w@block:15 ankle_w ankle_o', hands: 'b floor shoulder_s -30 0 12', hold: [20, 180], balance: false },
-      { name: 'turned over the front shin', entry: 't pt-8 pl12 lf12 tr-6; w f78 a-28 r-36 k100! d-10; o f40 a-40 r28 k92! d-40', full: 't pt10 pl14 lf24 tf14 tr-14; w f100 a-32 r-52 k94!; o f50 a-46 r38 k88!', on: 'buttock_w@block:12 ankle_w ankle_o', hands: 'w floor shoulder_w 4 0 24; o floor:12 shoulder_o 32 0 -6', hold: [20, 180], balance: false },
+      { name: 'hands behind', entry: 't pt-22 pl14 lf16; w f64 a-24 r-22 k100! d-10; o f30 a-38 r22 k92! d-30', full: 't pt-10 pl14; w f84 a-29 r-44 k96!; o f40 a-43 r31 k90!', on: 'buttock_w@block:15 ankle_w ankle_o', hands: 'b floor shoulder_s -30 0 12', hold: [20, 180], balance: false },
+      { name: 'turned over the front shin', entry: 't pt-20 pl14 lf18 tr-6; w f66 a-24 r-22 k100! d-10; o f30 a-38 r22 k92! d-30', full: 't pt-4 pl14 lf20 tf8 tr-12; w f86 a-29 r-44 k96!; o f42 a-43 r32 k90!', on: 'buttock_w@block:15 ankle_w ankle_o', hands: 'w floor:12 shoulder_w 8 0 26; o floor:23 shoulder_o 34 0 -6', hold: [20, 180], balance: false },
     ],
   },
   {
@@ -242,8 +242,8 @@ export const SEATED: readonly ShapeSketch[] = [
     cheat: 'The hip drops to the outside and the knee takes the twist.',
     instead: 'chair-figure-four',
     rungs: [
-      { name: 'upright on a seat', entry: 't pt36 lf0 tf-4 pl14; w f74 a-18 r-28 k130 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf-10 tf-10 pl14; w f92 a-24 r-48 k124!; o f-22 k20', on: 'buttock_w@bolster:20 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 10 0 6', hold: [30, 180] },
-      { name: 'folded over the shin', entry: 't pt36 lf8 pl14; w f78 a-18 r-40 k116 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf30 tf22 nf10 pl14; w f96 a-24 r-60 k110!; o f-22 k20', on: 'buttock_w@bolster:16 ankle_w knee_o toe_o', hands: 'b forearm shoulder_s 10 0 8', hold: [30, 240], phases: ['deepest'] },
+      { name: 'upright on a seat', entry: 't pt9 lf11 tf8 pl40; w f79 a-3 r-24 k126 d-50! i21; o f-3 k69 d-47', full: 't pt33 lf2 tf0 pl22; w f92 a-8 r-47 k125! d-50! i26; o f-11 k49 d-51', on: 'buttock_w@bolster:20 ankle_w knee_o toe_o', hands: 'b floor shoulder_s 10 0 6', hold: [30, 180] },
+      { name: 'folded over the shin', entry: 't pt17 lf9 pl36 tf6 nf-1; w f71 a2 r-22 k123 d-50! i19; o f-2 k67 d-46', full: 't pt28 lf22 tf14 nf6 pl22; w f84 a-4 r-38 k119! d-50! i22; o f-12 k50 d-49', on: 'buttock_w@bolster:16 ankle_w knee_o toe_o', hands: 'b forearm floor:12 shoulder_s 10 0 8', hold: [30, 240], phases: ['deepest'] },
       { name: 'upright, hip low', entry: 't pt36 lf-4 pl14; w f80 a-18 r-38 k114 d-50! i8; o f-10 k36 d-50', full: 't pt50 lf-16 tf-14 nf-14 pl14; w f98 a-24 r-58 k108!; o f-22 k20', on: 'buttock_w@bolster:14 ankle_w knee_o toe_o', hands: 'b floor:12 shoulder_s 10 0 14', hold: [30, 180], phases: ['deepest'] },
     ],
   },
@@ -261,7 +261,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'strap, knee bent', entry: 't pt-20; w f84 k60', full: 't pt-10; w f104 k28', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w -8 6 4', props: 'strap', hold: [15, 45] },
-      { name: 'knee straight', enter: 'Sit tall, one shin folded, both hands on the other foot.', entry: 't pt-14; w f92 k36', full: 't pt-4 lf4; w f116 k2 d10', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w 0 6 4', hold: [15, 45], phases: ['deepest'] },
+      { name: 'knee straight', enter: 'Sit tall, one shin folded, both hands on the other foot.', entry: 't pt-24 lf11; w f80 k58 d-1; o f77 a-33 r-38 k107 d3 i29', full: 't pt-20; w f76 k20 d8; o f93 a-30 r-37 k112 d-8 i28', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w 0 6 4', hold: [15, 45], phases: ['deepest'] },
     ],
   },
   {

@@ -65,7 +65,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'half deep, a post held', entry: 't pt6; b f40 a-36 k46', full: 't pt8; b f66 a-46 r-34 k78', on: BOTH_FEET, hands: 'b shoulder_s 30 -10 -8', props: 'post', hold: [8, 45] },
-      { name: 'deep', entry: 't pt10; b f64 a-42 k72', full: 't pt14 lf10; b f98 a-52 r-38 k112 d14', on: BOTH_FEET, hands: 'b elbow:-0.2,-0.4,1 knee_s 0 -2 -8', hold: [8, 45] },
+      { name: 'deep', entry: 't pt17; b f63 a-37 k70 d15', full: 't pt28 lf8; b f89 a-48 r-36 k101 d31', on: BOTH_FEET, hands: 'b elbow:-0.2,-0.4,1 knee_s 0 -2 -8', hold: [8, 45] },
       { name: 'pulsed', entry: 't pt8; b f62 a-44 r-32 k72', full: 't pt12; b f84 a-50 r-36 k96 d12', on: BOTH_FEET, hands: 'b elbow:-0.4,-0.4,1 hip_s 2 6 6', kind: 'strength', hold: [3, 5], repeats: [8, 16], level: 2 },
     ],
   },
@@ -116,7 +116,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     cheat: 'The back foot turns out.',
     rungs: [
       { name: 'back knee straight', entry: 't pt8; w f-2 d12; o f30 k34', full: 't pt18; w f-8 k0! d28; o f50 k56', on: `${FOOT_W} ${FOOT_O}`, hands: 'b shoulder_s 38 -4 0', props: 'wall', hold: [20, 60] },
-      { name: 'back knee bent', entry: 't pt6; w f2 k20 d18; o f34 k40', full: 't pt10; w f10 k44 d38; o f48 k60', on: `${FOOT_W} ${FOOT_O}`, hands: 'b shoulder_s 38 -4 0', props: 'wall', hold: [20, 60], level: 1 },
+      { name: 'back knee bent', entry: 't pt11; w f3 k13 d21; o f32 k31 d11', full: 'w f11 k34 d34; o f41 k44 d14', on: `${FOOT_W} ${FOOT_O}`, hands: 'b shoulder_s 38 -4 0', props: 'wall', hold: [20, 60], level: 1 },
     ],
   },
   {
@@ -153,7 +153,7 @@ export const STANDING_WORK: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'hands on blocks', entry: 't pt40; b f44 a-38 k10', full: 't pt70 lf14; b f70 a-50 k4', on: BOTH_FEET, hands: 'b floor:23 shoulder_s 0 0 0', hold: [15, 60] },
-      { name: 'hands on the floor', entry: 't pt56 lf24; b f50 a-42 k14', full: 't pt96 lf30 tf16 nf8; b f94 a-52 k4', on: BOTH_FEET, hands: 'b floor shoulder_s 0 0 0', hold: [15, 90] },
+      { name: 'hands on the floor', entry: 't pt32 lf24; b f41 a-36 k22 d7', full: 't pt54 lf29 tf12 nf6; b f54 a-48 k12 d8', on: BOTH_FEET, hands: 'b floor shoulder_s 0 0 0', hold: [15, 90] },
     ],
   },
   {

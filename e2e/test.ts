@@ -16,8 +16,7 @@ const shift = Date.parse(`${DAY}T09:00:00`) - Date.now();
 export const nowOnDay = (): Date => new Date(Date.now() + shift);
 
 /** Sets the clock of every page of this browser profile to the day; time goes on from there. */
-export async function setDay(context: BrowserContext, day?: string): Promise<void> {
-  const by = day ? Date.parse(`${day}T09:00:00`) - Date.now() : shift;
+async function setDay(context: BrowserContext): Promise<void> {
   await context.addInitScript((ms) => {
     const now = Date.now.bind(Date);
     globalThis.Date = new Proxy(Date, {
@@ -26,13 +25,14 @@ export async function setDay(context: BrowserContext, day?: string): Promise<voi
       apply: (target) => new target(now() + ms).toString(),
       get: (target, key, self): unknown => (key === 'now' ? () => now() + ms : Reflect.get(target, key, self)),
     });
-  }, by);
+  }, shift);
 }
 
-/** Playwright's test, on that day. */
-export const test = base.extend({
-  context: async ({ context }, go) => {
-    await setDay(context);
+/** Playwright's test, on that day; `onDay: false` for one that sets the clock by itself. */
+export const test = base.extend<{ onDay: boolean }>({
+  onDay: [true, { option: true }],
+  context: async ({ context, onDay }, go) => {
+    if (onDay) await setDay(context);
     await go(context);
   },
 });

@@ -1,4 +1,4 @@
-import { expect, test } from './test';
+import { daysPass, expect, test } from './test';
 import { readFileSync } from 'node:fs';
 import { FULL, keep, openDemo } from './teacher';
 
@@ -154,6 +154,8 @@ test(
   FULL,
   async ({ page }) => {
     await openDemo(page);
+    // What is read within a week belongs to one round.
+    await daysPass(page.context(), 14);
     for (const [at, value] of [
       ['straight-leg-raise/hip-flexion/left', '54'],
       ['straight-leg-raise/hip-flexion/right', '70'],

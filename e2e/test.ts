@@ -15,8 +15,11 @@ const shift = Date.parse(`${DAY}T09:00:00`) - Date.now();
 /** The present moment, on that day. */
 export const nowOnDay = (): Date => new Date(Date.now() + shift);
 
-/** Sets the clock of every page of this browser profile to the day; time goes on from there. */
-async function setDay(context: BrowserContext): Promise<void> {
+/** From the next page on, this browser profile is so many days later. */
+export const daysPass = (context: BrowserContext, days: number): Promise<void> => moveClock(context, days * 86_400_000);
+
+/** Moves the clock of every page of this browser profile; time goes on from there. @param by milliseconds */
+async function moveClock(context: BrowserContext, by: number): Promise<void> {
   await context.addInitScript((ms) => {
     const now = Date.now.bind(Date);
     globalThis.Date = new Proxy(Date, {
@@ -25,14 +28,14 @@ async function setDay(context: BrowserContext): Promise<void> {
       apply: (target) => new target(now() + ms).toString(),
       get: (target, key, self): unknown => (key === 'now' ? () => now() + ms : Reflect.get(target, key, self)),
     });
-  }, shift);
+  }, by);
 }
 
 /** Playwright's test, on that day; `onDay: false` for one that sets the clock by itself. */
 export const test = base.extend<{ onDay: boolean }>({
   onDay: [true, { option: true }],
   context: async ({ context, onDay }, go) => {
-    if (onDay) await setDay(context);
+    if (onDay) await moveClock(context, shift);
     await go(context);
   },
 });

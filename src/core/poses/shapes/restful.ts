@@ -183,7 +183,7 @@ export const RESTFUL: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'seat lifted', entry: 't pt-30 lf18; b f54 k22 d0', full: 't pt-8 lf6; b f80 k8 d0', on: 'buttock_b@blanket:10 heel_b', hands: 'b floor shoulder_s -6 0 4', hold: [15, 60], phases: ['settle', 'warm', 'approach'] },
-      { name: 'on the floor', entry: 't pt-44 lf25; b f56 k25 d2', full: 't pt-28 lf9; b f64 k9', on: 'buttock_b heel_b', hands: 'b floor shoulder_s -6 0 4', hold: [15, 60], phases: ['warm', 'approach'] },
+      { name: 'on the floor', entry: 't pt-44 lf25; b f56 k25 d2', full: 't pt-12 lf5; b f80 k3 d0', on: 'buttock_b heel_b', hands: 'b floor shoulder_s -6 0 4', hold: [15, 60], phases: ['warm', 'approach'] },
     ],
   },
 ];

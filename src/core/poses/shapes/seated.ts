@@ -261,7 +261,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-leg-fold',
     rungs: [
       { name: 'strap, knee bent', entry: 't pt-20; w f84 k60', full: 't pt-10; w f104 k28', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w -8 6 4', props: 'strap', hold: [15, 45] },
-      { name: 'knee straight', enter: 'Sit tall, one shin folded, both hands on the other foot.', entry: 't pt-24 lf11; w f80 k58 d-1; o f77 a-33 r-38 k107 d3 i29', full: 't pt-20; w f76 k20 d8; o f93 a-30 r-37 k112 d-8 i28', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w 0 6 4', hold: [15, 45], phases: ['deepest'] },
+      { name: 'knee straightening', enter: 'Sit tall, one shin folded, both hands on the other foot.', entry: 't pt-24 lf11; w f80 k58 d-1; o f77 a-33 r-38 k107 d3 i29', full: 't pt-20; w f76 k20 d8; o f93 a-30 r-37 k112 d-8 i28', on: 'buttock_b@blanket:8 ankle_o', hands: 'b elbow:-0.3,-0.4,1 calf_w 0 6 4', hold: [15, 45], phases: ['deepest'] },
     ],
   },
   {

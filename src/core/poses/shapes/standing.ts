@@ -60,7 +60,7 @@ export const STANDING: readonly ShapeSketch[] = [
     instead: 'desk-dog',
     rungs: [
       { name: 'knees bent, heels up', entry: 't pt102 lf14 nf8; b f70 k58 d10 e34', full: 't pt112 lf18; b f82 k34 d12 e32', on: 'ball_b', hands: 'b floor shoulder_s 46 0 2', carries: true, hold: [10, 45], phases: ['warm', 'approach'] },
-      { name: 'legs straight', entry: 't pt105 lf16 nf8; b f71 k47; w d9 e76; o d10 e75', full: 't pt112 lf23 tf4; b f72 k20; w d23 e41; o d22 e42', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [15, 60] },
+      { name: 'legs straightening', entry: 't pt105 lf16 nf8; b f71 k47; w d9 e76; o d10 e75', full: 't pt112 lf23 tf4; b f72 k20; w d23 e41; o d22 e42', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [15, 60] },
       { name: 'pedalling, other knee bent', entry: 't pt105 lf18 nf8; w f71 k47 d10 e67; o f69 k43 d17 e61', full: 't pt111 lf21 tf3; w f68 k16 d33 e36; o f80 k41 d13 e63', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [5, 30], phases: ['warm', 'approach'], level: 2 },
       { name: 'heels near the floor', entry: 't pt106 lf18 nf8; b f72 k44 d14 e24', full: 't pt116 lf26 tf6; b f88 k2 d29 e4', on: 'ball_b', hands: 'b floor shoulder_s 44 0 2', carries: true, hold: [15, 60], level: 3 },
     ],
@@ -189,7 +189,7 @@ export const STANDING: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'hand high on a chair seat', entry: 't pt4 pl16 lb2; w f26 a-30 r-26 k4 d0; o f4 a-16 r-4 k2 d0; o sa-110', full: 't pl42 lb10 tb8; w f54 a-38 r-30; o a-6', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:45 ankle_w 4 0 6', hold: [10, 45] },
-      { name: 'hand on a block', entry: 't pt-1 pl17 lb4; w f36 a-28 r-30 k15 d-19; o f3 a-5 r-4 k4 d-1 sa-116', full: 't pt3 pl29 lb13 tb9; w f55 a-42 r-30 k10 d-25; o f-2 a-1 k3 d5', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:31 ankle_w 4 0 8', hold: [10, 45] },
+      { name: 'hand on two blocks', entry: 't pt-1 pl17 lb4; w f36 a-28 r-30 k15 d-19; o f3 a-5 r-4 k4 d-1 sa-116', full: 't pt3 pl29 lb13 tb9; w f55 a-42 r-30 k10 d-25; o f-2 a-1 k3 d5', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:31 ankle_w 4 0 8', hold: [10, 45] },
       { name: 'hand on the shin', entry: 't pt6 pl24 lb4; w f50 a-34 r-30 k2 d0; o f6 a-20 r-4 k2 d0; o sa-120; t pl42; w f66; o a-8', full: 't pl60 lb10 tb10; w f88 a-42; o a2', on: `${FOOT_W} ${FOOT_O}`, hands: 'w elbow:0.2,-0.6,0.8 ankle_w 4 10 2', hold: [10, 45] },
     ],
   },

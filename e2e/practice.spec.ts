@@ -185,7 +185,7 @@ test('a practice is changed by hand, put in her words, taken back, printed as PD
     const at = async () => Number(/"at":(\d+)/.exec(await rowsOf(page, 'kolpos-demo', 'editMarks'))?.[1] ?? '0');
     const from = await at();
     // So many breaths more that the whole is clearly longer than was asked for.
-    const LONGER = 20;
+    const LONGER = 40;
     const longer = row(page, 2)
       .getByRole('button', { name: / a breath longer$/ })
       .first();

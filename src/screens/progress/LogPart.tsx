@@ -97,7 +97,7 @@ export function LogPart({
         />
         <CameBackButton />
       </Box>
-      <DayByDay days={days} />
+      {days.length > 0 && <DayByDay days={days} />}
       <Typography variant="h2">Practices taught, and done at home</Typography>
       {taught.length === 0 && none(logs)}
       {taught.slice(0, lessons).map((log) => (

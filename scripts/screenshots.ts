@@ -29,7 +29,7 @@ async function open(width: number, height: number): Promise<Page> {
   page.on('console', (m) => m.type() === 'error' && console.log('console:', m.text().slice(0, 300)));
   page.on('pageerror', (e) => console.log('page error:', e.message.slice(0, 300)));
   await page.goto(`${address}/demo`);
-  await page.getByText('Maren Tideway').waitFor({ timeout: 60000 });
+  await page.getByText('Maren Tideway').first().waitFor({ timeout: 60000 });
   return page;
 }
 const student = 'id=demo-maren';

@@ -80,14 +80,12 @@ count_unit() {
   count test-results/unit.json 'const r=JSON.parse(require("fs").readFileSync(process.argv[1]));const broken=r.testResults.filter(f=>f.status==="failed"&&f.assertionResults.length===0).length;if(r.numTotalTests===0)process.exit(1);console.log(r.numPassedTests+" "+(r.numFailedTests+broken))'
 }
 
-# What reads the sources without running them; two beside each other, which is what most machines have cores for.
+# What reads the sources without running them, all beside each other: each is mostly one thread.
 static_steps() {
   npx next typegen >/dev/null 2>&1
   begin types npx tsc --noEmit
   begin lint npx eslint . --max-warnings 0
-  end_steps
   begin format npx prettier --check --log-level warn .
   begin "dependency rules" npx depcruise --config .dependency-cruiser.cjs src demo bench scripts --output-type err
   begin "unused code" npx knip --include files,dependencies,unlisted,unresolved,binaries
-  end_steps
 }

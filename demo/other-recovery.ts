@@ -1,7 +1,6 @@
 import { infer } from '@/core/inference';
 import { Country, readAnew, USUAL_LAWS, type Laws } from './other-world/people';
 import { movementsSaid, type Said } from './recovery';
-import { ambiguous, calibrationError, rightShare } from './recovery-summary';
 
 /**
  * How the inference fares in a world that shares nothing with it but bones, muscle lines and the tests' joint paths, as
@@ -57,38 +56,4 @@ export function recoverElsewhere(name: OtherWorld, students: number, from = 0): 
     const { findings } = infer({ id: who.id, sexForNorms: who.sex }, readings, { next: false });
     return movementsSaid(k, who.id, findings, readings, truth);
   });
-}
-
-export interface OtherSummary {
-  students: number;
-  statements: number;
-  right: number;
-  ambiguous: number;
-  usual: number;
-  rule: number;
-  ruleAmbiguous: number;
-  calibration: number;
-  stated: number;
-  rightSure: number;
-  sure: number;
-}
-
-const round = (v: number): number => Math.round(v * 1000) / 1000;
-
-export function otherSummary(said: readonly Said[]): OtherSummary {
-  const sure = said.filter((s) => s.probability >= 0.8),
-    hard = ambiguous(said);
-  return {
-    students: new Set(said.map((s) => s.student)).size,
-    statements: said.length,
-    right: round(rightShare(said)),
-    ambiguous: round(rightShare(hard)),
-    usual: round(rightShare(said, 'usual')),
-    rule: round(rightShare(said, 'rule')),
-    ruleAmbiguous: round(rightShare(hard, 'rule')),
-    calibration: round(calibrationError(said)),
-    stated: round(said.reduce((sum, s) => sum + s.probability, 0) / said.length),
-    rightSure: round(rightShare(sure)),
-    sure: round(sure.length / said.length),
-  };
 }

@@ -3,12 +3,12 @@ import type { Movement } from '@/core/assessment/definition';
 import { MOVEMENTS } from '@/core/assessment/battery';
 import type { Group, Quest, Recovery, Said } from './recovery';
 
-export interface Summary {
+/** What is true of statements, of whatever world. */
+export interface SaidSummary {
   students: number;
   statements: number;
   right: number;
   rightMovements: number;
-  rightPoses: number;
   rightAmbiguous: number;
   usual: number;
   rule: number;
@@ -17,6 +17,10 @@ export interface Summary {
   stated: number;
   rightSure: number;
   sure: number;
+}
+
+export interface Summary extends SaidSummary {
+  rightPoses: number;
   covered: number;
   shortRight: number;
   shortFound: number;
@@ -46,6 +50,16 @@ export interface RecoveryFile {
   listed: QuestSummary;
 }
 
+/** What `docs/other-world.json` holds, by world. */
+export interface OtherWorldFile<Name extends string> {
+  comment: string;
+  /** Fingerprint of the code and data it was made with. */
+  version: string;
+  worlds: Record<Name, SaidSummary>;
+  /** Of the people of the usual world. */
+  digest: Digest[];
+}
+
 /** What is compared of a student when she is run again: right, said, sum of stated probabilities. */
 export type Digest = [right: number, said: number, stated: number];
 
@@ -57,11 +71,11 @@ const mean = (values: readonly number[]): number =>
   );
 const round = (v: number): number => Math.round(v * 1000) / 1000;
 
-export const rightShare = (said: readonly Said[], by: 'engine' | 'rule' | 'usual' = 'engine'): number =>
+const rightShare = (said: readonly Said[], by: 'engine' | 'rule' | 'usual' = 'engine'): number =>
   share(said.filter((s) => s[by] === s.truth).length, said.filter((s) => s[by] !== null).length);
 
 /** Statements about movements on which the usual limiter is right in less than three of four. */
-export function ambiguous(said: readonly Said[]): Said[] {
+function ambiguous(said: readonly Said[]): Said[] {
   const about = [...new Set(said.map((s) => s.about))].filter(
     (a) =>
       rightShare(
@@ -112,11 +126,30 @@ export function auc(scores: readonly { short: boolean; score: number }[]): numbe
   return (sum - (short * (short + 1)) / 2) / (short * (sorted.length - short));
 }
 
+/** @param said statements about movements, and about poses where they were asked about */
+export function saidSummary(said: readonly Said[]): SaidSummary {
+  const movements = said.filter((s) => s.kind === 'movement');
+  const hard = ambiguous(movements);
+  const sure = said.filter((s) => s.probability >= 0.8);
+  return {
+    students: new Set(said.map((s) => s.student)).size,
+    statements: said.length,
+    right: round(rightShare(said)),
+    rightMovements: round(rightShare(movements)),
+    rightAmbiguous: round(rightShare(hard)),
+    usual: round(rightShare(movements, 'usual')),
+    rule: round(rightShare(movements, 'rule')),
+    ruleAmbiguous: round(rightShare(hard, 'rule')),
+    calibration: round(calibrationError(said)),
+    stated: round(mean(said.map((s) => s.probability))),
+    rightSure: round(rightShare(sure)),
+    sure: round(share(sure.length, said.length)),
+  };
+}
+
 export function summaryOf(r: Recovery): Summary {
   const movements = r.said.filter((s) => s.kind === 'movement'),
     poses = r.said.filter((s) => s.kind === 'pose');
-  const hard = ambiguous(movements);
-  const sure = r.said.filter((s) => s.probability >= 0.8);
   const called = r.groups.filter((g) => g.probability > 0.7);
   const scored = (own: readonly Group[], of: (g: Group) => number | null) =>
     own.flatMap((g) => {
@@ -124,19 +157,9 @@ export function summaryOf(r: Recovery): Summary {
       return score === null ? [] : [{ short: g.short, score }];
     });
   return {
+    ...saidSummary(r.said),
     students: r.students,
-    statements: r.said.length,
-    right: round(rightShare(r.said)),
-    rightMovements: round(rightShare(movements)),
     rightPoses: round(rightShare(poses)),
-    rightAmbiguous: round(rightShare(hard)),
-    usual: round(rightShare(movements, 'usual')),
-    rule: round(rightShare(movements, 'rule')),
-    ruleAmbiguous: round(rightShare(hard, 'rule')),
-    calibration: round(calibrationError(r.said)),
-    stated: round(mean(r.said.map((s) => s.probability))),
-    rightSure: round(rightShare(sure)),
-    sure: round(share(sure.length, r.said.length)),
     covered: round(share(r.groups.filter((g) => g.covered).length, r.groups.length)),
     shortRight: round(share(called.filter((g) => g.short).length, called.length)),
     shortFound: round(share(called.filter((g) => g.short).length, r.groups.filter((g) => g.short).length)),
@@ -167,7 +190,7 @@ export function summaryOf(r: Recovery): Summary {
 }
 
 /** Digest of every student in the order of their making. */
-export function digestOf(r: Recovery): Digest[] {
+export function digestOf(r: Pick<Recovery, 'said'>): Digest[] {
   return [...new Set(r.said.map((s) => s.student))].map((student) => {
     const own = r.said.filter((s) => s.student === student);
     return [

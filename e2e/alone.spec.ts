@@ -1,5 +1,5 @@
 import { expect, test } from './test';
-import { openDemo, studentOnToday } from './teacher';
+import { FULL, openDemo, studentOnToday } from './teacher';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -60,7 +60,7 @@ test('no request leaves the origin on any view, and the policy would forbid it',
   expect(refused).toBe('refused');
 });
 
-test('works after a reload with the network cut', async ({ page, context }) => {
+test('works after a reload with the network cut', FULL, async ({ page, context }) => {
   await openDemo(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await expect
@@ -85,29 +85,33 @@ test('works after a reload with the network cut', async ({ page, context }) => {
   await expect(page.getByText('What it reaches here')).toBeVisible();
 });
 
-test('the demo is seen in five stops that a reload and going back keep, and left at any time', async ({ page }) => {
-  await page.goto('/studio');
-  await page.getByRole('link', { name: 'See it work' }).click();
-  const card = page.getByRole('region', { name: 'A short look round' });
-  await expect(card).toContainText('1 of 5');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by the hamstrings');
-  await expect(card.getByRole('link', { name: 'Back' })).toHaveCount(0);
-  for (const n of [2, 3, 4, 5]) {
-    await card.getByRole('link', { name: 'Next' }).click();
-    await expect(card).toContainText(`${n} of 5`);
-  }
-  await expect(card.getByRole('link', { name: 'Add my first student' })).toBeVisible();
-  await page.reload();
-  await expect(card).toContainText('5 of 5');
-  await page.goBack();
-  await expect(card).toContainText('4 of 5');
-  await card.getByRole('link', { name: 'Leave' }).click();
-  await expect(card).toHaveCount(0);
-  await expect(page).toHaveURL(/step=practice$/);
-  await page.goto('/demo/student?id=demo-maren&step=findings&look=nonsense');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by the hamstrings');
-  await expect(card).toHaveCount(0);
-});
+test(
+  'the demo is seen in five stops that a reload and going back keep, and left at any time',
+  FULL,
+  async ({ page }) => {
+    await page.goto('/studio');
+    await page.getByRole('link', { name: 'See it work' }).click();
+    const card = page.getByRole('region', { name: 'A short look round' });
+    await expect(card).toContainText('1 of 5');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by the hamstrings');
+    await expect(card.getByRole('link', { name: 'Back' })).toHaveCount(0);
+    for (const n of [2, 3, 4, 5]) {
+      await card.getByRole('link', { name: 'Next' }).click();
+      await expect(card).toContainText(`${n} of 5`);
+    }
+    await expect(card.getByRole('link', { name: 'Add my first student' })).toBeVisible();
+    await page.reload();
+    await expect(card).toContainText('5 of 5');
+    await page.goBack();
+    await expect(card).toContainText('4 of 5');
+    await card.getByRole('link', { name: 'Leave' }).click();
+    await expect(card).toHaveCount(0);
+    await expect(page).toHaveURL(/step=practice$/);
+    await page.goto('/demo/student?id=demo-maren&step=findings&look=nonsense');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('limited by the hamstrings');
+    await expect(card).toHaveCount(0);
+  },
+);
 
 test('the demo says what it is, keeps to itself, and can be begun afresh', async ({ page }) => {
   await openDemo(page, '/students');

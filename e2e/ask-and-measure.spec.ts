@@ -68,7 +68,7 @@ test(
   },
 );
 
-test('a caution of refer now hides everything, and who lifted it is kept', async ({ page }) => {
+test('a caution of refer now hides everything, and who lifted it is kept', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-osk&step=ask');
   await page.getByLabel('Cautions', { exact: true }).fill('hot, swollen');

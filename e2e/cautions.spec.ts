@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './test';
 import { execFileSync } from 'node:child_process';
-import { messagesStay, openDemo, rowsOf, stored } from './teacher';
+import { FULL, messagesStay, openDemo, rowsOf, stored } from './teacher';
 
 /** Puts a caution up under Ask. */
 async function tell(page: Page, name: RegExp): Promise<void> {
@@ -92,22 +92,26 @@ test('late pregnancy from Ask to a lesson: only what sits or lies on the side is
   await expect(page.getByText('Something has changed since this was made:')).toBeHidden();
 });
 
-test('a caution told in another tab is out of the practice that is open, and of the lesson', async ({ context }) => {
-  const page = await context.newPage();
-  await openDemo(page, '/student?id=demo-maren&step=practice');
-  await expect(page.getByRole('heading', { name: 'Before rowing' })).toBeVisible();
-  const other = await context.newPage();
-  await other.goto('/demo/student?id=demo-maren&step=ask');
-  await tell(other, /Pain at one side of the back of the pelvis/);
-  const note = page.getByRole('status').filter({ hasText: 'Something has changed since' });
-  await expect(note).toContainText('is closed (Pain at one side of the back of the pelvis)');
-  await note.getByRole('button', { name: 'Use these changes' }).click();
-  await expect(note).toBeHidden();
-  await page.getByRole('link', { name: 'Teach it' }).click();
-  await expect(page.getByRole('timer')).toBeVisible();
-});
+test(
+  'a caution told in another tab is out of the practice that is open, and of the lesson',
+  FULL,
+  async ({ context }) => {
+    const page = await context.newPage();
+    await openDemo(page, '/student?id=demo-maren&step=practice');
+    await expect(page.getByRole('heading', { name: 'Before rowing' })).toBeVisible();
+    const other = await context.newPage();
+    await other.goto('/demo/student?id=demo-maren&step=ask');
+    await tell(other, /Pain at one side of the back of the pelvis/);
+    const note = page.getByRole('status').filter({ hasText: 'Something has changed since' });
+    await expect(note).toContainText('is closed (Pain at one side of the back of the pelvis)');
+    await note.getByRole('button', { name: 'Use these changes' }).click();
+    await expect(note).toBeHidden();
+    await page.getByRole('link', { name: 'Teach it' }).click();
+    await expect(page.getByRole('timer')).toBeVisible();
+  },
+);
 
-test('what hurt is closed for that side until it is cleared with a word', async ({ page }) => {
+test('what hurt is closed for that side until it is cleared with a word', FULL, async ({ page }) => {
   await messagesStay(page);
   await openDemo(page, '/teach?practice=demo-practice');
   await page.getByRole('button', { name: 'Begin' }).click();

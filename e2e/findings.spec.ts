@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import type { Findings } from '../src/core/inference';
 import { differenceLines, differences, SAMPLED } from '../src/testing/differences';
-import { openDemo } from './teacher';
+import { FULL, openDemo } from './teacher';
 
 /** Keeps an unlikely value: it is asked about once. */
 async function keepAnyway(page: Page): Promise<void> {
@@ -69,60 +69,66 @@ test('from findings to aims: opened to readings, changed, kept over a reload, ta
   await expect(page.getByRole('group', { name: 'Aim: Lengthen hamstrings left' })).toContainText('3 × 40 s');
 });
 
-test('a question leads from a pose to the test that tells, survives a reload, and can be left', async ({ page }) => {
-  await openDemo(page);
-  const settle = page.getByRole('button', { name: /Which test would make this clear/ });
-  const poses = page.locator('button[data-pose]');
-  const question = page.getByRole('region', { name: 'Question' });
-  /** Asks about the first pose of a student's list that is not plain; false where all are, or what was read answers it on a closer look. */
-  const asks = async (student: string): Promise<boolean> => {
-    await page.goto(`/demo/student?id=${student}&step=poses`);
-    await expect(poses.first()).toBeVisible();
-    const count = await poses.count();
-    for (let i = 0; i < count && (await settle.count()) === 0; i++) await poses.nth(i).click();
-    if ((await settle.count()) === 0) return false;
-    await settle.click();
-    await expect(question).toContainText('What stops the way in');
-    await expect(question).toContainText(/Test 1 of at most 4|Settled/);
-    if (!(await question.innerText()).includes('Settled')) return true;
-    await question.getByRole('button', { name: 'Done' }).click();
-    return false;
-  };
-  let asked = false;
-  for (const student of ['demo-tamsin', 'demo-lowen', 'demo-ilka', 'demo-osk', 'demo-bram'])
-    asked ||= await asks(student);
-  expect(asked).toBe(true);
-  await page.reload();
-  const best = question.getByRole('button').nth(1);
-  await expect(best).toBeEnabled();
-  const [name] = (await best.innerText()).split(',');
-  await best.click();
-  await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible();
-  await question.getByRole('button', { name: /Leave the question|Done/ }).click();
-  await expect(question).toBeHidden();
-});
+test(
+  'a question leads from a pose to the test that tells, survives a reload, and can be left',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page);
+    const settle = page.getByRole('button', { name: /Which test would make this clear/ });
+    const poses = page.locator('button[data-pose]');
+    const question = page.getByRole('region', { name: 'Question' });
+    /** Asks about the first pose of a student's list that is not plain; false where all are, or what was read answers it on a closer look. */
+    const asks = async (student: string): Promise<boolean> => {
+      await page.goto(`/demo/student?id=${student}&step=poses`);
+      await expect(poses.first()).toBeVisible();
+      const count = await poses.count();
+      for (let i = 0; i < count && (await settle.count()) === 0; i++) await poses.nth(i).click();
+      if ((await settle.count()) === 0) return false;
+      await settle.click();
+      await expect(question).toContainText('What stops the way in');
+      await expect(question).toContainText(/Test 1 of at most 4|Settled/);
+      if (!(await question.innerText()).includes('Settled')) return true;
+      await question.getByRole('button', { name: 'Done' }).click();
+      return false;
+    };
+    let asked = false;
+    for (const student of ['demo-tamsin', 'demo-lowen', 'demo-ilka', 'demo-osk', 'demo-bram'])
+      asked ||= await asks(student);
+    expect(asked).toBe(true);
+    await page.reload();
+    const best = question.getByRole('button').nth(1);
+    await expect(best).toBeEnabled();
+    const [name] = (await best.innerText()).split(',');
+    await best.click();
+    await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible();
+    await question.getByRole('button', { name: /Leave the question|Done/ }).click();
+    await expect(question).toBeHidden();
+  },
+);
 
-test('two readings that contradict are named, nothing is concluded, and they are taken again from there', async ({
-  page,
-}) => {
-  await openDemo(page);
-  await page.goto('/demo/student?id=demo-ilka&step=measure&at=knee-extension-90-90/missing-extension/left');
-  await page.getByLabel(/What is missing to straight, degrees/).fill('4');
-  await page.getByRole('button', { name: 'Keep and go on' }).click();
-  await keepAnyway(page);
-  await page.goto('/demo/student?id=demo-ilka&step=measure&at=straight-leg-raise/hip-flexion/left');
-  await page.getByLabel(/Leg above the floor, degrees/).fill('38');
-  await page.getByRole('button', { name: 'Keep and go on' }).click();
-  await keepAnyway(page);
-  await page.goto('/demo/student?id=demo-ilka&step=findings');
-  const doubts = page.getByRole('region', { name: 'What does not fit' });
-  await expect(doubts).toContainText('does not average them');
-  await expect(page.getByRole('group', { name: /Lengthen hamstrings left/ })).toHaveCount(0);
-  await doubts.getByRole('button', { name: 'Take again: Straight leg raise' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: /Straight leg raise/ })).toBeVisible();
-});
+test(
+  'two readings that contradict are named, nothing is concluded, and they are taken again from there',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.goto('/demo/student?id=demo-ilka&step=measure&at=knee-extension-90-90/missing-extension/left');
+    await page.getByLabel(/What is missing to straight, degrees/).fill('4');
+    await page.getByRole('button', { name: 'Keep and go on' }).click();
+    await keepAnyway(page);
+    await page.goto('/demo/student?id=demo-ilka&step=measure&at=straight-leg-raise/hip-flexion/left');
+    await page.getByLabel(/Leg above the floor, degrees/).fill('38');
+    await page.getByRole('button', { name: 'Keep and go on' }).click();
+    await keepAnyway(page);
+    await page.goto('/demo/student?id=demo-ilka&step=findings');
+    const doubts = page.getByRole('region', { name: 'What does not fit' });
+    await expect(doubts).toContainText('does not average them');
+    await expect(page.getByRole('group', { name: /Lengthen hamstrings left/ })).toHaveCount(0);
+    await doubts.getByRole('button', { name: 'Take again: Straight leg raise' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: /Straight leg raise/ })).toBeVisible();
+  },
+);
 
-test('the sheet for the student has plain words, and prints without the frame', async ({ page }) => {
+test('the sheet for the student has plain words, and prints without the frame', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=findings');
   await page.getByRole('link', { name: 'Sheet for Maren' }).click();

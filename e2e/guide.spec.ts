@@ -1,7 +1,7 @@
 import { expect, test } from './test';
-import { listens, openDemo } from './teacher';
+import { FULL, listens, openDemo } from './teacher';
 
-test('the guide is found by a word, read without a mouse, and a term opens where it stands', async ({ page }) => {
+test('the guide is found by a word, read without a mouse, and a term opens where it stands', FULL, async ({ page }) => {
   await page.goto('/studio');
   await listens(page);
   await page.keyboard.press('g');

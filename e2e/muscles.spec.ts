@@ -88,7 +88,7 @@ test('the atlas by keyboard alone', FULL, async ({ page }) => {
   await expect.poll(() => ribbon.getAttribute('d')).not.toBe(before);
 });
 
-test('a muscle is chosen on the figure, compared, and taken out as pictures', async ({ page }) => {
+test('a muscle is chosen on the figure, compared, and taken out as pictures', FULL, async ({ page }) => {
   await page.goto('/demo/muscles?muscle=gluteus-medius&show=all');
   const figure = page.getByRole('img', { name: /gluteus medius, right side/ });
   const target = figure.locator('[data-structure="tensor-fasciae-latae"][data-side="right"]').first();

@@ -23,7 +23,7 @@ test('a reload in the middle of Measure loses nothing that was typed', async ({ 
   );
 });
 
-test('a reload half-way through adding a student finds what was typed', async ({ page }) => {
+test('a reload half-way through adding a student finds what was typed', FULL, async ({ page }) => {
   await page.goto('/studio/students?add=1');
   await page.getByLabel('Name', { exact: true }).fill('Moss Ebbing');
   await page.getByLabel('Height, cm').fill('16');
@@ -82,7 +82,7 @@ test('two tabs see each other’s changes', async ({ page, context }) => {
   await expect(rows).toHaveCount(count);
 });
 
-test('going back leads to where one was', async ({ page }) => {
+test('going back leads to where one was', FULL, async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Students' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Students' })).toBeVisible();
@@ -135,45 +135,46 @@ test('a browser that keeps nothing, and a worker that does not start, are told i
   });
 });
 
-test('a lesson in two tabs: one leads, the other follows and may take over, and it is written down once', async ({
-  page,
-  context,
-}) => {
-  const at = (tab: typeof page, n: number) => expect(tab.getByText(new RegExp(`^${n} of 13`))).toBeVisible();
-  const follows = (tab: typeof page) => tab.getByRole('alert').filter({ hasText: 'being taught in another tab' });
-  await openDemo(page);
-  const logs = async () => JSON.parse(await rowsOf(page, 'kolpos-demo', 'logs')) as { practice: string }[];
-  const taught = async () => (await logs()).filter((l) => l.practice === 'demo-practice').length;
-  const before = await taught();
-  await page.goto('/demo/teach?practice=demo-practice');
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
-  const second = await context.newPage();
-  await second.goto('/demo/teach?practice=demo-practice');
-  await expect(follows(second)).toBeVisible();
-  await page.getByRole('button', { name: 'Next', exact: true }).click();
-  await at(page, 2);
-  await at(second, 2);
-  // What is pressed in the one that follows changes nothing.
-  await second.keyboard.press('ArrowRight');
-  await at(page, 2);
-  await at(second, 2);
-  await follows(second).getByRole('button', { name: 'Teach from here' }).click();
-  await expect(follows(second)).toBeHidden();
-  await expect(follows(page)).toBeVisible();
-  await expect(second.getByRole('button', { name: 'Next', exact: true })).toBeVisible();
-  // The first press may only end the way into the shape.
-  await second.keyboard.press('ArrowRight');
-  await second.keyboard.press('ArrowRight');
-  await at(second, 3);
-  await at(page, 3);
-  // The one that follows leads again once the other is closed.
-  await second.close();
-  await expect(follows(page)).toBeHidden();
-  await expect(page.getByRole('button', { name: 'Next', exact: true })).toBeVisible();
-  // A press for each way and each shape that is left.
-  for (let press = 0; press < 26; press++) await page.keyboard.press('ArrowRight');
-  await page.getByRole('button', { name: 'Keep in the log' }).click();
-  await expect(page.getByRole('heading', { name: /^Progress of/ })).toBeVisible();
-  await expect.poll(taught).toBe(before + 1);
-});
+test(
+  'a lesson in two tabs: one leads, the other follows and may take over, and it is written down once',
+  FULL,
+  async ({ page, context }) => {
+    const at = (tab: typeof page, n: number) => expect(tab.getByText(new RegExp(`^${n} of 13`))).toBeVisible();
+    const follows = (tab: typeof page) => tab.getByRole('alert').filter({ hasText: 'being taught in another tab' });
+    await openDemo(page);
+    const logs = async () => JSON.parse(await rowsOf(page, 'kolpos-demo', 'logs')) as { practice: string }[];
+    const taught = async () => (await logs()).filter((l) => l.practice === 'demo-practice').length;
+    const before = await taught();
+    await page.goto('/demo/teach?practice=demo-practice');
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+    const second = await context.newPage();
+    await second.goto('/demo/teach?practice=demo-practice');
+    await expect(follows(second)).toBeVisible();
+    await page.getByRole('button', { name: 'Next', exact: true }).click();
+    await at(page, 2);
+    await at(second, 2);
+    // What is pressed in the one that follows changes nothing.
+    await second.keyboard.press('ArrowRight');
+    await at(page, 2);
+    await at(second, 2);
+    await follows(second).getByRole('button', { name: 'Teach from here' }).click();
+    await expect(follows(second)).toBeHidden();
+    await expect(follows(page)).toBeVisible();
+    await expect(second.getByRole('button', { name: 'Next', exact: true })).toBeVisible();
+    // The first press may only end the way into the shape.
+    await second.keyboard.press('ArrowRight');
+    await second.keyboard.press('ArrowRight');
+    await at(second, 3);
+    await at(page, 3);
+    // The one that follows leads again once the other is closed.
+    await second.close();
+    await expect(follows(page)).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Next', exact: true })).toBeVisible();
+    // A press for each way and each shape that is left.
+    for (let press = 0; press < 26; press++) await page.keyboard.press('ArrowRight');
+    await page.getByRole('button', { name: 'Keep in the log' }).click();
+    await expect(page.getByRole('heading', { name: /^Progress of/ })).toBeVisible();
+    await expect.poll(taught).toBe(before + 1);
+  },
+);

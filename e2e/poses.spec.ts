@@ -84,27 +84,31 @@ test('the library is walked by keyboard and reached from a muscle', FULL, async 
   await expect(page.getByText('What it reaches here')).toBeVisible();
 });
 
-test('a pose is starred and another hidden for good: the list, the practice and Settings know it', async ({ page }) => {
-  await openDemo(page, '/student?id=demo-maren&step=poses');
-  const ranked = list(page);
-  const first = ranked.locator('button[data-pose]').first();
-  await expect(first).toBeVisible();
-  await first.click();
-  const star = page.getByRole('button', { name: /^Star / });
-  const name = ((await star.getAttribute('aria-label')) ?? '').replace('Star ', '');
-  await star.click();
-  await expect(star).toHaveAttribute('aria-pressed', 'true');
-  await expect(ranked.getByLabel('starred').first()).toBeVisible();
-  await page.reload();
-  await expect(ranked.getByLabel('starred').first()).toBeVisible();
-  await first.click();
-  await page.getByRole('button', { name: `Never use ${name}` }).click();
-  // It leaves the ranking; by its name it is still found, and can be shown again.
-  for (const mark of ['◁', '▷'])
-    await expect(ranked.locator('button[data-pose]').filter({ hasText: `${name} ${mark}` })).toHaveCount(0);
-  await page.goto('/demo/settings');
-  const back = page.getByRole('button', { name: `Show ${name} again` });
-  await expect(back).toBeVisible();
-  await back.click();
-  await expect(back).toBeHidden();
-});
+test(
+  'a pose is starred and another hidden for good: the list, the practice and Settings know it',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page, '/student?id=demo-maren&step=poses');
+    const ranked = list(page);
+    const first = ranked.locator('button[data-pose]').first();
+    await expect(first).toBeVisible();
+    await first.click();
+    const star = page.getByRole('button', { name: /^Star / });
+    const name = ((await star.getAttribute('aria-label')) ?? '').replace('Star ', '');
+    await star.click();
+    await expect(star).toHaveAttribute('aria-pressed', 'true');
+    await expect(ranked.getByLabel('starred').first()).toBeVisible();
+    await page.reload();
+    await expect(ranked.getByLabel('starred').first()).toBeVisible();
+    await first.click();
+    await page.getByRole('button', { name: `Never use ${name}` }).click();
+    // It leaves the ranking; by its name it is still found, and can be shown again.
+    for (const mark of ['◁', '▷'])
+      await expect(ranked.locator('button[data-pose]').filter({ hasText: `${name} ${mark}` })).toHaveCount(0);
+    await page.goto('/demo/settings');
+    const back = page.getByRole('button', { name: `Show ${name} again` });
+    await expect(back).toBeVisible();
+    await back.click();
+    await expect(back).toBeHidden();
+  },
+);

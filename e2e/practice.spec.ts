@@ -1,7 +1,7 @@
 import { expect, test, type Page } from './test';
 import { readFileSync } from 'node:fs';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { messagesStay, openDemo, rowsOf, stored, undo } from './teacher';
+import { FULL, messagesStay, openDemo, rowsOf, stored, undo } from './teacher';
 
 const items = (page: Page) => page.getByRole('list', { name: 'Practice items' }).getByRole('listitem');
 const total = async (page: Page): Promise<number> => {
@@ -105,176 +105,178 @@ async function pagesOf(path: string): Promise<string[]> {
   return out;
 }
 
-test('a practice is changed by hand, put in her words, taken back, printed as PDF and taught to its end', async ({
-  page,
-}) => {
-  await messagesStay(page);
-  await openDemo(page);
-  await page.goto('/demo/student?id=demo-maren&step=practice');
-  const build = page.getByRole('button', { name: 'Build a practice' });
-  await expect(build).toBeEnabled();
-  await page.getByLabel('Minutes').fill('20');
-  await build.click();
-  await expect(page.getByText('The practice is built.')).toBeVisible();
-  // The new practice is open, not the one before it any more.
-  await expect(page.getByRole('heading', { name: '20 minutes for Maren' })).toBeVisible();
+test(
+  'a practice is changed by hand, put in her words, taken back, printed as PDF and taught to its end',
+  FULL,
+  async ({ page }) => {
+    await messagesStay(page);
+    await openDemo(page);
+    await page.goto('/demo/student?id=demo-maren&step=practice');
+    const build = page.getByRole('button', { name: 'Build a practice' });
+    await expect(build).toBeEnabled();
+    await page.getByLabel('Minutes').fill('20');
+    await build.click();
+    await expect(page.getByText('The practice is built.')).toBeVisible();
+    // The new practice is open, not the one before it any more.
+    await expect(page.getByRole('heading', { name: '20 minutes for Maren' })).toBeVisible();
 
-  await test.step('two are kept, one is swapped in place, the rest is built anew round them', async () => {
-    const keep = page.getByRole('button', { name: /^Keep .* when building again$/ });
-    await keep.nth(0).click();
-    await expect(keep.nth(0)).toHaveAttribute('aria-pressed', 'true');
-    await keep.nth(2).click();
-    await expect(keep.nth(2)).toHaveAttribute('aria-pressed', 'true');
-    const kept = [(await shown(page))[1], (await shown(page))[3]];
-    await opens(page, 2).click();
-    await expect(page.getByText('Why it is here:')).toBeVisible();
-    const before = (await shown(page))[2];
-    const take = row(page, 2)
-      .getByRole('button', { name: /^Take / })
-      .first();
-    const taken = (await take.getAttribute('aria-label'))?.replace('Take ', '').split(',')[0] ?? '';
-    await take.click();
-    await expect(async () => expect((await shown(page))[2]).toBe(taken)).toPass();
-    expect(taken).not.toBe(before);
-    await page.getByRole('button', { name: 'Build again around what is kept' }).click();
-    await expect(page.getByText('Built again.')).toBeVisible();
-    for (const name of kept) expect(await shown(page)).toContain(name);
-  });
+    await test.step('two are kept, one is swapped in place, the rest is built anew round them', async () => {
+      const keep = page.getByRole('button', { name: /^Keep .* when building again$/ });
+      await keep.nth(0).click();
+      await expect(keep.nth(0)).toHaveAttribute('aria-pressed', 'true');
+      await keep.nth(2).click();
+      await expect(keep.nth(2)).toHaveAttribute('aria-pressed', 'true');
+      const kept = [(await shown(page))[1], (await shown(page))[3]];
+      await opens(page, 2).click();
+      await expect(page.getByText('Why it is here:')).toBeVisible();
+      const before = (await shown(page))[2];
+      const take = row(page, 2)
+        .getByRole('button', { name: /^Take / })
+        .first();
+      const taken = (await take.getAttribute('aria-label'))?.replace('Take ', '').split(',')[0] ?? '';
+      await take.click();
+      await expect(async () => expect((await shown(page))[2]).toBe(taken)).toPass();
+      expect(taken).not.toBe(before);
+      await page.getByRole('button', { name: 'Build again around what is kept' }).click();
+      await expect(page.getByText('Built again.')).toBeVisible();
+      for (const name of kept) expect(await shown(page)).toContain(name);
+    });
 
-  await test.step('undo goes back through all of it, past a reload, and redo forward again', async () => {
-    await page.reload();
-    await expect(items(page).first()).toBeVisible();
-    const last = await shown(page);
-    const back = page.getByRole('button', { name: 'Undo', exact: true });
-    // How far back the practice stands among its changes, as it is kept.
-    const at = async () => Number(/"at":(\d+)/.exec(await rowsOf(page, 'kolpos-demo', 'editMarks'))?.[1] ?? '0');
-    const changes = await at();
-    expect(changes).toBeGreaterThanOrEqual(3);
-    for (let n = changes; n > 0; n--) {
+    await test.step('undo goes back through all of it, past a reload, and redo forward again', async () => {
+      await page.reload();
+      await expect(items(page).first()).toBeVisible();
+      const last = await shown(page);
+      const back = page.getByRole('button', { name: 'Undo', exact: true });
+      // How far back the practice stands among its changes, as it is kept.
+      const at = async () => Number(/"at":(\d+)/.exec(await rowsOf(page, 'kolpos-demo', 'editMarks'))?.[1] ?? '0');
+      const changes = await at();
+      expect(changes).toBeGreaterThanOrEqual(3);
+      for (let n = changes; n > 0; n--) {
+        await page.keyboard.press('Control+z');
+        await expect.poll(at).toBe(n - 1);
+      }
+      await expect(back).toBeDisabled();
+      await expect(page.locator('[aria-pressed="true"][aria-label^="Keep "]')).toHaveCount(0);
+      const redo = page.getByRole('button', { name: 'Redo', exact: true });
+      for (let n = 0; n < changes; n++) {
+        await redo.click();
+        await expect.poll(at).toBe(n + 1);
+      }
+      await expect(async () => expect(await shown(page)).toEqual(last)).toPass();
+    });
+
+    await test.step('dragged by keyboard, and the handle keeps its block', async () => {
+      const handle = row(page, 2).getByRole('button', { name: /^Move / });
+      const name = (await handle.getAttribute('aria-label')) ?? '';
+      await handle.focus();
+      const said = page.locator('[id^="DndLiveRegion"]');
+      await page.keyboard.press('Space');
+      await expect(said).toContainText(/was moved over/i);
+      const over = await said.innerText();
+      await page.keyboard.press('ArrowDown');
+      await expect(said).not.toHaveText(over);
+      await page.keyboard.press('Space');
+      await expect(row(page, 3).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
+      await undo(page, /Moved/);
+      await expect(row(page, 2).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
+    });
+
+    await test.step('what breaks a rule is said, and mended', async () => {
+      await opens(page, 2).click();
+      const at = async () => Number(/"at":(\d+)/.exec(await rowsOf(page, 'kolpos-demo', 'editMarks'))?.[1] ?? '0');
+      const from = await at();
+      // So many breaths more that the whole is clearly longer than was asked for.
+      const LONGER = 40;
+      const longer = row(page, 2)
+        .getByRole('button', { name: / a breath longer$/ })
+        .first();
+      // Pressed faster than it is drawn: none is lost.
+      for (let n = 1; n <= LONGER; n++) await longer.press('Enter');
+      await expect.poll(at).toBe(from + LONGER);
+      await expect(page.getByRole('region', { name: 'To look at' })).toContainText(
+        /takes 2\d\.\d minutes; 20 were asked for/,
+      );
+      for (let n = LONGER - 1; n >= 0; n--) await page.keyboard.press('Control+z');
+      await expect.poll(at).toBe(from);
+      await expect(page.getByText(/takes 2\d\.\d minutes; 20 were asked for/)).toBeHidden();
+    });
+
+    await test.step('her own words are kept for both sides, and remembered', async () => {
+      const cues = page.getByLabel('Cues, a line each');
+      await page.getByRole('button', { name: 'inviting' }).click();
+      await expect(cues).toHaveValue(/When you are ready/);
+      await cues.fill('Feet like on the slipway.\nThe right side is soft.');
+      await cues.blur();
+      await expect(page.getByText('Your words are kept.')).toBeVisible();
+      await page.getByLabel('Note for you').fill('Ask about the knee.');
+      await page.getByLabel('Note for you').blur();
+      await expect(page.getByText('The note is kept.')).toBeVisible();
+      await opens(page, 2).click();
+      await opens(page, 2).click();
+      await expect(cues).toHaveValue(/slipway/);
+    });
+
+    await test.step('a pose from the library is added; nonsense finds nothing', async () => {
+      const count = await items(page).count();
+      await page.getByRole('button', { name: 'Add a pose' }).click();
+      await page.getByLabel('Pose', { exact: true }).fill('xyzzy');
+      await expect(page.getByText('No pose has this name.')).toBeVisible();
+      // What a caution closes cannot be added, and says why.
+      await page.getByLabel('Pose', { exact: true }).fill('Bridge');
+      await page.getByRole('option', { name: 'Bridge', exact: true }).click();
+      await expect(page.getByRole('button', { name: /^Add Bridge/ }).first()).toBeDisabled();
+      await expect(page.getByRole('dialog')).toContainText('▲ Low back ache');
+      await page.getByLabel('Pose', { exact: true }).fill('Calf stretch at the wall');
+      await page.getByRole('option', { name: 'Calf stretch at the wall', exact: true }).click();
+      await page
+        .getByRole('button', { name: /^Add Calf stretch at the wall/ })
+        .first()
+        .click();
+      await expect(items(page)).toHaveCount(count + 1);
       await page.keyboard.press('Control+z');
-      await expect.poll(at).toBe(n - 1);
-    }
-    await expect(back).toBeDisabled();
-    await expect(page.locator('[aria-pressed="true"][aria-label^="Keep "]')).toHaveCount(0);
-    const redo = page.getByRole('button', { name: 'Redo', exact: true });
-    for (let n = 0; n < changes; n++) {
-      await redo.click();
-      await expect.poll(at).toBe(n + 1);
-    }
-    await expect(async () => expect(await shown(page)).toEqual(last)).toPass();
-  });
+      await expect(items(page)).toHaveCount(count);
+    });
 
-  await test.step('dragged by keyboard, and the handle keeps its block', async () => {
-    const handle = row(page, 2).getByRole('button', { name: /^Move / });
-    const name = (await handle.getAttribute('aria-label')) ?? '';
-    await handle.focus();
-    const said = page.locator('[id^="DndLiveRegion"]');
-    await page.keyboard.press('Space');
-    await expect(said).toContainText(/was moved over/i);
-    const over = await said.innerText();
-    await page.keyboard.press('ArrowDown');
-    await expect(said).not.toHaveText(over);
-    await page.keyboard.press('Space');
-    await expect(row(page, 3).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
-    await undo(page, /Moved/);
-    await expect(row(page, 2).getByRole('button', { name: /^Move / })).toHaveAttribute('aria-label', name);
-  });
+    const names = await shown(page);
+    await test.step('both sheets as PDF: pages and words', async () => {
+      await page.getByRole('link', { name: 'Print it' }).click();
+      const pdf = page.getByRole('button', { name: 'Keep as PDF' });
+      await expect(pdf).toBeEnabled();
+      const keepPdf = async () => {
+        const download = page.waitForEvent('download');
+        await pdf.click();
+        return pagesOf(await (await download).path());
+      };
+      const [mine, ...more] = await keepPdf();
+      expect(more).toEqual([]);
+      for (const name of names) expect(mine).toContain(name.replaceAll(/\s+/g, ''));
+      expect(mine).toContain('Feetlikeontheslipway.');
+      expect(mine).toContain('Askabouttheknee.');
+      await page.getByRole('button', { name: 'Letter' }).click();
+      await page.getByRole('button', { name: 'for the student' }).click();
+      await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Come out slowly at pain');
+      const theirs = await keepPdf();
+      expect(theirs.length).toBeLessThanOrEqual(2);
+      expect(theirs.join('')).toContain('ForMaren');
+      expect(theirs.join('')).not.toContain('Askabouttheknee');
+      // The browser's own printing is of the same pages.
+      const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+      expect((printed.match(/\/Type\s*\/Page[^s]/g) ?? []).length).toBeLessThanOrEqual(2);
+      await page.getByRole('link', { name: 'Back to the practice' }).click();
+    });
 
-  await test.step('what breaks a rule is said, and mended', async () => {
-    await opens(page, 2).click();
-    const at = async () => Number(/"at":(\d+)/.exec(await rowsOf(page, 'kolpos-demo', 'editMarks'))?.[1] ?? '0');
-    const from = await at();
-    // So many breaths more that the whole is clearly longer than was asked for.
-    const LONGER = 40;
-    const longer = row(page, 2)
-      .getByRole('button', { name: / a breath longer$/ })
-      .first();
-    // Pressed faster than it is drawn: none is lost.
-    for (let n = 1; n <= LONGER; n++) await longer.press('Enter');
-    await expect.poll(at).toBe(from + LONGER);
-    await expect(page.getByRole('region', { name: 'To look at' })).toContainText(
-      /takes 2\d\.\d minutes; 20 were asked for/,
-    );
-    for (let n = LONGER - 1; n >= 0; n--) await page.keyboard.press('Control+z');
-    await expect.poll(at).toBe(from);
-    await expect(page.getByText(/takes 2\d\.\d minutes; 20 were asked for/)).toBeHidden();
-  });
+    await test.step('taught to its end', async () => {
+      await page.getByRole('link', { name: 'Teach it' }).click();
+      await page.getByRole('button', { name: 'Begin' }).click();
+      const done = page.getByRole('button', { name: 'Keep in the log' });
+      for (let n = 0; n < 80 && !(await done.isVisible()); n++) await page.keyboard.press('ArrowRight');
+      await done.click();
+      await expect(page.getByRole('article').first()).toContainText('20 minutes for Maren');
+    });
+  },
+);
 
-  await test.step('her own words are kept for both sides, and remembered', async () => {
-    const cues = page.getByLabel('Cues, a line each');
-    await page.getByRole('button', { name: 'inviting' }).click();
-    await expect(cues).toHaveValue(/When you are ready/);
-    await cues.fill('Feet like on the slipway.\nThe right side is soft.');
-    await cues.blur();
-    await expect(page.getByText('Your words are kept.')).toBeVisible();
-    await page.getByLabel('Note for you').fill('Ask about the knee.');
-    await page.getByLabel('Note for you').blur();
-    await expect(page.getByText('The note is kept.')).toBeVisible();
-    await opens(page, 2).click();
-    await opens(page, 2).click();
-    await expect(cues).toHaveValue(/slipway/);
-  });
-
-  await test.step('a pose from the library is added; nonsense finds nothing', async () => {
-    const count = await items(page).count();
-    await page.getByRole('button', { name: 'Add a pose' }).click();
-    await page.getByLabel('Pose', { exact: true }).fill('xyzzy');
-    await expect(page.getByText('No pose has this name.')).toBeVisible();
-    // What a caution closes cannot be added, and says why.
-    await page.getByLabel('Pose', { exact: true }).fill('Bridge');
-    await page.getByRole('option', { name: 'Bridge', exact: true }).click();
-    await expect(page.getByRole('button', { name: /^Add Bridge/ }).first()).toBeDisabled();
-    await expect(page.getByRole('dialog')).toContainText('▲ Low back ache');
-    await page.getByLabel('Pose', { exact: true }).fill('Calf stretch at the wall');
-    await page.getByRole('option', { name: 'Calf stretch at the wall', exact: true }).click();
-    await page
-      .getByRole('button', { name: /^Add Calf stretch at the wall/ })
-      .first()
-      .click();
-    await expect(items(page)).toHaveCount(count + 1);
-    await page.keyboard.press('Control+z');
-    await expect(items(page)).toHaveCount(count);
-  });
-
-  const names = await shown(page);
-  await test.step('both sheets as PDF: pages and words', async () => {
-    await page.getByRole('link', { name: 'Print it' }).click();
-    const pdf = page.getByRole('button', { name: 'Keep as PDF' });
-    await expect(pdf).toBeEnabled();
-    const keepPdf = async () => {
-      const download = page.waitForEvent('download');
-      await pdf.click();
-      return pagesOf(await (await download).path());
-    };
-    const [mine, ...more] = await keepPdf();
-    expect(more).toEqual([]);
-    for (const name of names) expect(mine).toContain(name.replaceAll(/\s+/g, ''));
-    expect(mine).toContain('Feetlikeontheslipway.');
-    expect(mine).toContain('Askabouttheknee.');
-    await page.getByRole('button', { name: 'Letter' }).click();
-    await page.getByRole('button', { name: 'for the student' }).click();
-    await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Come out slowly at pain');
-    const theirs = await keepPdf();
-    expect(theirs.length).toBeLessThanOrEqual(2);
-    expect(theirs.join('')).toContain('ForMaren');
-    expect(theirs.join('')).not.toContain('Askabouttheknee');
-    // The browser's own printing is of the same pages.
-    const printed = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
-    expect((printed.match(/\/Type\s*\/Page[^s]/g) ?? []).length).toBeLessThanOrEqual(2);
-    await page.getByRole('link', { name: 'Back to the practice' }).click();
-  });
-
-  await test.step('taught to its end', async () => {
-    await page.getByRole('link', { name: 'Teach it' }).click();
-    await page.getByRole('button', { name: 'Begin' }).click();
-    const done = page.getByRole('button', { name: 'Keep in the log' });
-    for (let n = 0; n < 80 && !(await done.isVisible()); n++) await page.keyboard.press('ArrowRight');
-    await done.click();
-    await expect(page.getByRole('article').first()).toContainText('20 minutes for Maren');
-  });
-});
-
-test('a practice becomes a template, a file, and somebody else’s practice, fitted anew', async ({ page }) => {
+test('a practice becomes a template, a file, and somebody else’s practice, fitted anew', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=practice');
   await expect(items(page).first()).toBeVisible();
@@ -385,5 +387,53 @@ test('a teacher’s own sequence: typed by names, asked about, fitted, two small
     await page.reload();
     await expect(page.getByRole('heading', { name: 'Your sequence for Maren' })).toBeVisible();
     await expect.poll(() => rows.allInnerTexts()).toEqual(once);
+  });
+});
+
+test('a flow goes in rounds and says how to get from pose to pose; a round comes apart and is made again', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=practice');
+  await expect(page.getByRole('link', { name: 'Teach it' })).toBeVisible();
+  await page.getByText('Wishes: style, place, props, sides, peak').click();
+  await page.getByRole('combobox', { name: 'Style', exact: true }).click();
+  await page.getByRole('option', { name: /flows/ }).click();
+  await page.getByLabel('Minutes').fill('45');
+  await page.getByRole('button', { name: 'Build a practice' }).click();
+  await expect(page.getByText('The practice is built.')).toBeVisible();
+  const round = items(page)
+    .filter({ hasText: /round of \d: right, then left|round of \d: left, then right/ })
+    .first();
+  const ways = () => page.getByLabel(/^To /).allInnerTexts();
+  expect((await ways()).join(' ')).toMatch(/Roll to one side and press up/);
+
+  const name = await round.locator('strong').innerText();
+  await test.step('apart, and together again', async () => {
+    await round.locator('strong').click();
+    await page.getByRole('button', { name: 'Pose by pose, no round' }).click();
+    await expect(page.getByText('Pose by pose again.')).toBeVisible();
+    await page
+      .getByRole('button', { name: /^Make a round of \d$/ })
+      .first()
+      .click();
+    await expect(page.getByText(/^A round of \d poses\./)).toBeVisible();
+    await expect(round.locator('strong')).toHaveText(name);
+  });
+
+  await test.step('it is taught on one side through all its poses first', async () => {
+    const rung = (await round.locator('strong ~ span').first().innerText()).split(' · ')[0];
+    await page.getByRole('link', { name: 'Teach it' }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    const next = page.getByRole('button', { name: 'Next', exact: true });
+    const shape = page.getByRole('heading', { level: 1 });
+    const side = (which: 'right' | 'left') => page.getByText(`${which} side · ${rung}`);
+    const here = async () =>
+      (await shape.innerText()) === name && ((await side('right').isVisible()) || (await side('left').isVisible()));
+    // Each press ends the way, then the hold.
+    while (!(await here())) await next.click();
+    await next.click();
+    await next.click();
+    expect(await here()).toBe(false);
   });
 });

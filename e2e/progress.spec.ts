@@ -32,7 +32,7 @@ test('a second round is read against the error of measuring, and led through aga
   });
 });
 
-test('weeks are laid out, a missed day is moved, the calendar goes out and comes in moved', async ({ page }) => {
+test('weeks are laid out, a missed day is moved, the calendar goes out and comes in moved', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto(maren('weeks'));
   const lay = page.getByRole('button', { name: 'Plan the weeks again' });

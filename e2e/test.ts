@@ -7,7 +7,7 @@ export { expect, type Page } from '@playwright/test';
  * tomorrow. A Monday, when somebody comes to the demo studio. `KOLPOS_DAY` moves it: a run on another day proves that
  * nothing hangs on this one.
  */
-export const DAY = process.env.KOLPOS_DAY ?? '2026-11-30';
+const DAY = process.env.KOLPOS_DAY ?? '2026-11-30';
 
 /** Milliseconds from the machine's clock to nine in the morning of that day. */
 const shift = Date.parse(`${DAY}T09:00:00`) - Date.now();

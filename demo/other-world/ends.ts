@@ -2,6 +2,7 @@ import { HALF, newHalf } from '@/core/body/half-body';
 import { LINE_IDS } from '@/core/body/lines';
 import { halfFromDegrees, type MuscleModel } from '@/core/body/muscle-model';
 import type { GroupId } from '@/core/body/structures';
+import { DEG } from '@/core/body/vec3';
 import type { Place } from '@/core/students/student';
 
 /** Joint angles of one leg, degrees. */
@@ -210,7 +211,7 @@ export function ownLines(muscles: MuscleModel): OwnLine[] {
     const at = (angles: Angles, by: number): number => {
       half.fill(0);
       halfFromDegrees(angles, half);
-      half[HALF[e.along]] += (by * Math.PI) / 180;
+      half[HALF[e.along]] += by * DEG;
       return muscles.lengths(half, lengths)[index];
     };
     const sd_m = (Math.abs(at(e.at[0], STEP_DEG) - at(e.at[0], -STEP_DEG)) / (2 * STEP_DEG)) * e.sd;

@@ -1,5 +1,6 @@
 import { HALF, type Half } from '@/core/body/half-body';
 import type { GroupId } from '@/core/body/structures';
+import { DEG } from '@/core/body/vec3';
 import type { Place } from '@/core/students/student';
 
 /** What is no muscle and can end a movement in this world: how far a posture brings it, degrees. */
@@ -13,7 +14,7 @@ export interface Joint {
   of(h: Half): number;
 }
 
-const deg = (v: number): number => (v * 180) / Math.PI;
+const deg = (v: number): number => v / DEG;
 const above = (v: number): number => Math.max(0, v);
 
 /** Forms and ends of this world: made up anew, not those of the body model. */

@@ -10,8 +10,8 @@ import {
   type Variant,
 } from '@/core/assessment/definition';
 import type { EndFeel, Reading } from '@/core/assessment/reading';
+import { Random } from '@/core/inference/random';
 import type { Place, SexForNorms } from '@/core/students/student';
-import { Chance } from './chance';
 import { mostOf, PARTS, Path } from './stop';
 
 /** What may be otherwise in this world than it usually is there. */
@@ -55,7 +55,7 @@ export interface Person {
   sex: SexForNorms;
   /** SD by which each part lets go further than in typical people. */
   tolerance: Record<Side, Float64Array>;
-  chance: Chance;
+  chance: Random;
 }
 
 /** A country of this world: one set of laws, the same body plan for everybody, and what a tester gives in each test. */
@@ -70,7 +70,7 @@ export class Country {
     readonly laws: Laws,
     seed: number,
   ) {
-    const chance = new Chance(seed);
+    const chance = new Random(seed);
     this.earlier = Float64Array.from(PARTS, (p) => ('index' in p ? laws.ends : laws.joints) * chance.normal());
     this.strength = Float64Array.from(PARTS, () => laws.strengths * chance.normal());
     this.crowd = Array.from({ length: CROWD }, (_, i) => this.born(900_000 + seed * 1000 + i, false).tolerance.left);
@@ -80,7 +80,7 @@ export class Country {
 
   /** @param troubled false where nobody is made short of anything */
   born(seed: number, troubled = true): Person {
-    const chance = new Chance(seed * 17 + 3);
+    const chance = new Random(seed * 17 + 3);
     const tolerance: Person['tolerance'] = {
       left: new Float64Array(PARTS.length),
       right: new Float64Array(PARTS.length),
@@ -202,7 +202,7 @@ const waysOf = (test: TestDefinition, r: ModelledReadout): (Variant | undefined)
 ];
 
 /** The place that comes to mind: the part's own, the first of them most often, or any that the test asks about. */
-function placeOf(felt: readonly Place[], test: TestDefinition, vague: number, chance: Chance): Place | undefined {
+function placeOf(felt: readonly Place[], test: TestDefinition, vague: number, chance: Random): Place | undefined {
   const asked = test.sensations.map((s) => s.place);
   if (asked.length === 0) return undefined;
   if (chance.uniform() < vague) return asked[Math.floor(chance.uniform() * asked.length)];
@@ -218,5 +218,5 @@ const FEEL_OF = {
   bone: [0.1, 0.55, 0.34, 0.01],
   nerve: [0.35, 0.03, 0.02, 0.6],
 } as const;
-const feelOf = (kind: keyof typeof FEEL_OF, chance: Chance): EndFeel =>
+const feelOf = (kind: keyof typeof FEEL_OF, chance: Random): EndFeel =>
   FEELS[chance.pick(Float64Array.from(FEEL_OF[kind]))];

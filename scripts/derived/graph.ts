@@ -153,6 +153,16 @@ export const GRAPH: readonly Node[] = [
     after: ['gains', 'paths', 'typical-loads'],
     tolerance: TWO_ENGINES,
   },
+  {
+    id: 'practices-checked',
+    what: 'practices of the people of the demo studio, read by a teacher: docs/practices-checked.md',
+    module: at('practices-checked'),
+    files: ['docs/practices-checked.md'],
+    after: ['gains', 'paths', 'typical-loads', 'demo'],
+    // Where two choices are worth the same the solver may take either.
+    tolerance: { absolute: 12, relative: 0.1 },
+    long: true,
+  },
 ];
 
 /** Ids with all that comes after them, in order. */

@@ -34,6 +34,8 @@ import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/studen
 import { anglesAt, demandsOf, LIBRARY, namesOf, rungOf, shapeById } from '@/core/poses';
 import { USUAL_WAY } from '@/core/fit/way';
 import { blocksOf } from '@/core/practice/blocks';
+import { taughtOrder } from '@/core/practice/taught-order';
+import { wayTo } from '@/core/practice/transitions';
 import { draftCues, VOICE } from '@/core/practice/cues';
 import { aimsWithPeak, peakGap } from '@/core/practice/peak';
 import { reasonsOf } from '@/core/practice/reasons';
@@ -285,17 +287,19 @@ export async function practice(
   const built = await buildPractice(poses, chosen, { ...request.data, likes: likesOf(record.settings) });
   const reasons = reasonsOf(built.items, poses, chosen, request.data);
   const blocks = blocksOf(built.items, request.data.pace);
+  const taught = taughtOrder(built.items);
   return {
     minutes: built.minutes,
-    items: built.items.map(({ id: item, ...i }, k) => {
+    items: taught.map(({ id: item, ...i }, k) => {
       const fit = poses.find((r) => r.pose === i.pose && r.rung === i.rung && r.side === i.side);
       const reason = reasons.get(blocks.find((b) => b.items.some((x) => x.id === item))?.id ?? '');
       return {
         item,
         ...i,
         props: rungOf(i.pose, i.rung)?.rung.props ?? [],
+        way: wayTo(taught, k),
         why: reason ? reasonSentences(reason) : [],
-        cues: draftCues(i, { voice: VOICE, fit, before: built.items.slice(0, k) }).map((c) => c.words),
+        cues: draftCues(i, { voice: VOICE, fit, before: taught.slice(0, k) }).map((c) => c.words),
       };
     }),
     warnings: warningsOf(built.items, poses, request.data).map(warningWords),

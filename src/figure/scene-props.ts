@@ -11,7 +11,9 @@ export function sceneProps(rung: Rung, worked: Side): SceneProp[] {
     // A seat under both sides, or under a whole foot, is one piece; hands have one each.
     const mate = out.find((q) => q.kind === on && q.at !== point && !q.also && joined(q.at, point, on));
     if (mate) mate.also = point;
-    else out.push({ kind: on, at: point });
+    // A hand beside the seat is on the chair that she sits on.
+    else if (!(on === 'chair' && out.some((q) => q.kind === 'chair' && bare(q.at) === 'buttock')))
+      out.push({ kind: on, at: point });
   }
   const onWall = contacts.find((c) => c.on === 'wall');
   if (onWall && rung.wall) out.push({ kind: 'wall', at: onWall.point, side: rung.wall });

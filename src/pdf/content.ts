@@ -41,9 +41,9 @@ export interface SheetLine {
   sides: string;
   hold: string;
   props: string[];
-  /** What the teacher says, short enough to read from the floor. */
+  /** What the teacher says, short enough to read from the floor; the way from the pose before it first. */
   say: string[];
-  /** How the student gets in. */
+  /** How the student gets in, from the pose before it. */
   enter: string;
 }
 
@@ -92,10 +92,11 @@ export function sheetContent(body: SheetBody): SheetContent {
           )
         : [],
       say: [
+        ...(row.way ? [row.way] : []),
         ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
         ...(row.note ? [row.note] : []),
       ],
-      enter: found ? cuesOf(found.shape, found.rung).enter : '',
+      enter: [row.way, found ? cuesOf(found.shape, found.rung).enter : ''].filter(Boolean).join(' '),
     };
   });
   const total = totalSeconds(practice.items, pace);

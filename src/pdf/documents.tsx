@@ -83,7 +83,7 @@ export function TeacherPaper({
         <View style={s.head}>
           <Text style={s.title}>{content.title}</Text>
           <Text>
-            {content.name}, {content.on} · {content.total}
+            {content.name}, {content.on} · {content.total} minutes
           </Text>
         </View>
         {content.cautions.length > 0 && <Text style={s.caution}>Caution: {content.cautions.join('; ')}</Text>}

@@ -19,6 +19,7 @@ import { onOnePage, pagesIn, SIZES } from './one-page';
 import { ProgressPaper } from './progress-paper';
 import { inLetters } from './typefaces';
 import { registerFromPackages } from './from-packages';
+import { sheetRows } from '@/core/practice/sheet';
 import { someOf } from '@/core/how-much.fixtures';
 
 beforeAll(registerFromPackages);
@@ -83,7 +84,10 @@ describe('what a sheet says', () => {
     expect(drafted?.say).toContain(shape?.cues.keep);
     expect(drafted?.say).not.toContain(shape?.cues.leave);
     const own = contentOf(practice, { [`${sided.pose}/${sided.rung}`]: ['Soft {worked} knee.', 'As on the slip.'] });
+    // The way to it comes first, whatever is said in it.
+    const way = sheetRows(practice.items).find((r) => r.pose === sided.pose && r.rung === sided.rung)?.way;
     expect(own.lines.find((l) => l.pose === sided.pose && l.rung === sided.rung)?.say).toEqual([
+      ...(way ? [way] : []),
       'Soft right knee.',
       'As on the slip.',
     ]);

@@ -98,8 +98,12 @@ export async function keepReadings(db: StudioDatabase, readings: readonly Readin
 /** Puts changed readings in place of the old ones; undo puts the old ones back, while nobody has changed them since. */
 export async function replaceReadings(db: StudioDatabase, changed: readonly Reading[]): Promise<Change> {
   const ids = changed.map((r) => r.id);
-  const before = (await db.readings.bulkGet(ids)).filter((r): r is Reading => r !== undefined);
-  await db.readings.bulkPut([...changed]);
+  // What stood there is read in the same breath: another tab must not come between, or undo would bring back what it replaced.
+  const before = await db.transaction('rw', db.readings, async () => {
+    const stood = (await db.readings.bulkGet(ids)).filter((r): r is Reading => r !== undefined);
+    await db.readings.bulkPut([...changed]);
+    return stood;
+  });
   return {
     undo: () =>
       db.transaction('rw', db.readings, async () => {

@@ -60,12 +60,16 @@ async function recorded(
   return {
     undo: async () => {
       if (made === null) return;
-      const mark = await db.editMarks.get(id);
-      // Taken back already, by this or another way.
-      if (!mark || mark.at < made) return;
-      if (mark.at > made) throw new LaterChanges();
+      // Looked at and gone back in one: what another tab writes meanwhile comes before it, or after.
+      const back = await db.transaction('rw', [...within(db)], async () => {
+        const mark = await db.editMarks.get(id);
+        // Taken back already, by this or another way.
+        if (!mark || mark.at < made) return true;
+        if (mark.at > made) throw new LaterChanges();
+        return goTo(db, id, made - 1);
+      });
       // Made anew with its first edit: there is nothing to go back to.
-      if (!(await goTo(db, id, made - 1))) await removePractice(db, id);
+      if (!back) await removePractice(db, id);
     },
   };
 }

@@ -1,7 +1,7 @@
 import type { StudioDatabase } from './studio';
 
 /** How many results of a kind are kept; the longest unused go first. A ranking is two megabytes. */
-const MOST: Readonly<Record<string, number>> = { inference: 60, ranking: 6, library: 1 };
+const MOST: Readonly<Record<string, number>> = { inference: 60, ranking: 6, member: 16, library: 1 };
 const MOST_OTHER = 10;
 
 /** Keeps what was computed, in the studio's own database: it goes when the studio is emptied, and into no file. */

@@ -33,8 +33,11 @@ export function momentOf(row: object): string {
 
 /** Puts a row; undo brings back what stood there before, or takes it away, while nobody has changed it since. */
 export async function saveRow<T extends object>(table: Table<T>, key: string, row: T): Promise<Change> {
-  const before = await table.get(key);
-  await table.put(row);
+  const before = await table.db.transaction('rw', table, async () => {
+    const stood = await table.get(key);
+    await table.put(row);
+    return stood;
+  });
   return {
     undo: () =>
       table.db.transaction('rw', table, async () => {

@@ -28,12 +28,13 @@ import type { FittedPose } from '@/core/fit/fit';
 import type { Comfort, FitWay } from '@/core/fit/way';
 import { suits, type Suits } from '@/core/ranking/suits';
 import type { AimDefaults } from '@/core/aims/defaults';
-import { rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
+import { allShapes, LIBRARY, rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import { newestOnly } from './interruptible';
+import { keepIn, keptOr, type Keeper } from './kept';
 
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
 
@@ -61,19 +62,24 @@ type When = Parameters<typeof memberOf>[3];
 type ClassSettings = { aims: AimDefaults; comfort: Comfort };
 export type MemberFacts = Omit<Member, 'ranked'>;
 
-/** Rankings of students in classes, kept: the wishes of a class do not change them. */
-const membersBefore = new Map<string, Member>();
-function memberOnce(person: ClassPerson, when: When, settings: ClassSettings): Member {
+/** Rankings of students in classes, kept, beyond the life of a page too: the wishes of a class do not change them. */
+const membersBefore = new Map<string, Promise<Member>>();
+function memberOnce(person: ClassPerson, when: When, settings: ClassSettings): Promise<Member> {
   const { student, readings, felt } = person;
-  const key = JSON.stringify([student, readings, felt, when, settings]);
+  const key = JSON.stringify([student, readings, felt, when, settings, allShapes().slice(LIBRARY.length)]);
   let known = membersBefore.get(key);
   if (!known) {
     if (membersBefore.size >= 2 * MOST_STUDENTS) membersBefore.clear();
-    const inference = inferredOnce(student, readings, felt);
-    membersBefore.set(key, (known = memberOf(student, readings, inference, when, settings)));
+    const read = () => memberOf(student, readings, inferredOnce(student, readings, felt), when, settings);
+    known = keptOr('member', key, () => Promise.resolve(read())).then((m) => m ?? read());
+    membersBefore.set(key, known);
+    // One that failed is tried again when it is asked for again; whoever asked is told.
+    known.catch(() => membersBefore.delete(key));
   }
   return known;
 }
+const membersOf = (people: readonly ClassPerson[], when: When, settings: ClassSettings): Promise<Member[]> =>
+  Promise.all(people.map((p) => memberOnce(p, when, settings)));
 
 let warm = false;
 /** Poses are likely to be ranked after findings: what that needs for anybody is worked out while the page is read. */
@@ -129,6 +135,8 @@ const door = {
     membersBefore.clear();
     setOwnShapes(all, offered);
   },
+  /** Where results are kept beyond the life of a page: what the page gives. */
+  keepIn: (where: Keeper): void => keepIn(where),
   /** A rung put on what it touches, entry, half-way and full. */
   settle: (shape: Shape, rung: number): Rung => settledRung(shape, rung),
   /** The library in typical people: where each rung ends, right side worked. */
@@ -138,8 +146,8 @@ const door = {
   build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): Promise<BuiltPractice> =>
     buildPractice(ranked, aims, options),
   /** What a class needs to know of a student; her ranking stays here. */
-  classMember: (person: ClassPerson, when: When, settings: ClassSettings): MemberFacts => {
-    const { id, name, aims, cautions, stopped, measured } = memberOnce(person, when, settings);
+  classMember: async (person: ClassPerson, when: When, settings: ClassSettings): Promise<MemberFacts> => {
+    const { id, name, aims, cautions, stopped, measured } = await memberOnce(person, when, settings);
     return { id, name, aims, cautions, stopped, measured };
   },
   /** A practice for all of them, for what they share. */
@@ -150,33 +158,33 @@ const door = {
     request: PracticeRequest,
     likes?: Likes,
   ): Promise<{ built: BuiltPractice; aims: Aim[] }> => {
-    const members = people.map((p) => memberOnce(p, when, settings));
+    const members = await membersOf(people, when, settings);
     const aims = classAims(members);
     return { built: await buildPractice(classRanking(members, aims, request), aims, { ...request, likes }), aims };
   },
   /** What each of them does in a practice of the class, and what each gets from it. */
-  classTable: (
+  classTable: async (
     people: ClassPerson[],
     when: When,
     settings: ClassSettings,
     items: PracticeItem[],
     request: PracticeRequest,
-  ): { rows: TableRow[]; doses: { member: string; doses: Dose[] }[] } => {
-    const members = people.map((p) => memberOnce(p, when, settings));
+  ): Promise<{ rows: TableRow[]; doses: { member: string; doses: Dose[] }[] }> => {
+    const members = await membersOf(people, when, settings);
     return {
       rows: classTable(members, items, request),
       doses: presentOf(members).map((m) => ({ member: m.id, doses: dosesFor(m, items, request) })),
     };
   },
   /** Each one's own log of what was taught to the class; ids begin with that of the log. */
-  classLogs: (
+  classLogs: async (
     people: ClassPerson[],
     when: When,
     settings: ClassSettings,
     taught: LogEntry,
     request: PracticeRequest,
-  ): LogEntry[] =>
-    presentOf(people.map((p) => memberOnce(p, when, settings))).map((m) =>
+  ): Promise<LogEntry[]> =>
+    presentOf(await membersOf(people, when, settings)).map((m) =>
       // The same name however often it is kept, and whoever else was here.
       logOf(m, taught, request, `${taught.id}-${m.id.slice(0, 20)}`),
     ),

@@ -1,5 +1,5 @@
 'use client';
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { AskedQuestion } from '@/core/fit/asked';
 import type { FitWay } from '@/core/fit/way';
@@ -9,7 +9,7 @@ import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/assessment/reading';
 import type { CoreDoor } from './core.worker';
-import { kept, keptOr } from './kept';
+import { keepIn, kept, keptOr, type Keeper } from './kept';
 
 let door: Remote<CoreDoor> | null = null;
 let own: { all: Shape[]; offered: Shape[] } = { all: [], offered: [] };
@@ -43,6 +43,7 @@ export function core(): Remote<CoreDoor> {
   if (!door) {
     door = started();
     if (own.all.length > 0) void door.setOwnShapes(own.all, own.offered);
+    if (keeper) void door.keepIn(proxy(keeper));
   }
   return door;
 }
@@ -52,6 +53,14 @@ export function tellOwnShapes(all: Shape[], offered: Shape[]): void {
   own = { all, offered };
   setOwnShapes(all, offered);
   void door?.setOwnShapes(all, offered);
+}
+
+let keeper: Keeper | null = null;
+/** Tells page and worker where results are kept. */
+export function tellKeeper(where: Keeper): void {
+  keeper = where;
+  keepIn(where);
+  void door?.keepIn(proxy(where));
 }
 
 export interface Answer<T> {

@@ -1,7 +1,8 @@
 /** Writes the computed tables of `docs/model.md` between their marks. */
 import { readFileSync } from 'node:fs';
 import recovery from '../../../docs/recovery.json';
-import type { RecoveryFile } from '../../../demo/recovery-summary';
+import type { OtherWorld } from '../../../demo/other-recovery';
+import type { OtherWorldFile, RecoveryFile } from '../../../demo/recovery-summary';
 import {
   COORDINATE_WORDS,
   curveOf,
@@ -23,7 +24,6 @@ import { GROUP_WORDS } from '../../../src/core/body/words';
 import { table, withParts } from '../marks';
 import type { Maker } from '../node';
 import otherWorld from '../../../docs/other-world.json';
-import type { OtherWorldFile } from './other-world';
 import { otherWorldTables } from './other-world-tables';
 import { recoveryTables } from './recovery-tables';
 
@@ -85,7 +85,7 @@ export const maker: Maker = {
     const parts = {
       ...modelTables(),
       ...recoveryTables(recovery as unknown as RecoveryFile),
-      ...otherWorldTables(otherWorld as unknown as OtherWorldFile),
+      ...otherWorldTables(otherWorld as unknown as OtherWorldFile<OtherWorld>),
     };
     return { [PAGE]: withParts(readFileSync(PAGE, 'utf8'), parts, PAGE) };
   },

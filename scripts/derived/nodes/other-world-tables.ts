@@ -1,9 +1,9 @@
 import { OTHER_WORLDS, type OtherWorld } from '../../../demo/other-recovery';
+import type { OtherWorldFile } from '../../../demo/recovery-summary';
 import { table } from '../marks';
-import type { OtherWorldFile } from './other-world';
 
 /** The table of `docs/model.md` that tells what `docs/other-world.json` holds, by the name of its mark. */
-export function otherWorldTables(file: OtherWorldFile): Record<string, string> {
+export function otherWorldTables(file: OtherWorldFile<OtherWorld>): Record<string, string> {
   const three = (v: number) => v.toFixed(3);
   return {
     'other-world': table(
@@ -24,7 +24,7 @@ export function otherWorldTables(file: OtherWorldFile): Record<string, string> {
           OTHER_WORLDS[name].words,
           String(w.students),
           three(w.right),
-          three(w.ambiguous),
+          three(w.rightAmbiguous),
           three(w.usual),
           three(w.rule),
           three(w.stated),

@@ -11,7 +11,7 @@ import { amount } from '@/core/how-much.fixtures';
 /** Every read-out that the body model can move along, 2 SD short. */
 const READOUTS = BATTERY.flatMap((t) => modelledReadouts(t).map((r) => [t, r] as const));
 /** One in so many in each run; all in `bin/test --full`. */
-const ONE_IN = amount(9, 1);
+const ONE_IN = amount(18, 1);
 const some = <T>(all: readonly T[], from: number): T[] => all.filter((_, k) => (k + from) % ONE_IN === 0);
 
 function after(test: (typeof BATTERY)[number], readout: string, more: Partial<Reading>): Findings {

@@ -1,4 +1,5 @@
-import { GROUP_WORDS } from '@/core/body/words';
+import { groupOf, type GroupId } from '@/core/body';
+import { GROUP_WORDS, groupName } from '@/core/body/words';
 import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
@@ -13,6 +14,18 @@ export const AIM_WORDS: Readonly<Record<AimKind | 'none', string>> = {
   refer: 'Ask a clinician',
   none: 'Not now',
 };
+
+/** What work for a group is called, where the field calls it by what it does and not by the muscle that is the first to shorten. */
+const WORKED: Readonly<Partial<Record<GroupId, string>>> = {
+  'lateral-hip': 'hip abductors',
+  'deep-buttock': 'deep hip rotators',
+};
+
+/** The muscles of an aim in words: lengthen *tensor fasciae latae*, strengthen *hip abductors*. */
+export function aimedName({ kind, group }: { kind: string; group: string }): string {
+  const id = groupOf(group);
+  return (kind === 'strengthen' && id && WORKED[id]) || groupName(group);
+}
 
 const hundred = (p: number) => Math.min(99, Math.round(p * 100));
 

@@ -253,6 +253,7 @@ const CARRIED: readonly [Demand, string, string, string | null, string | null][]
   ['legs-held-up', 'leg-lowering/1', 'bridge/1', 'double-leg-lowering', 'adductor-squeeze'],
   ['strong-work', 'plank/2', 'childs/1', 'front-plank', 'straight-leg-raise'],
   ['knee-bend-loaded', 'squat/1', 'knee-to-chest/1', 'wall-sit', 'knee-to-chest'],
+  ['knee-turned-loaded', 'eagle/1', 'warrior-two/2', null, null],
   ['knee-levered', '', '', 'prone-hip-rotation', 'straight-leg-raise'],
   ['adductor-work', 'chair-squeeze/1', 'plank/1', 'adductor-squeeze', 'wall-sit'],
   ['abductor-work', 'side-lift/1', 'plank/1', 'side-lying-abduction', 'wall-sit'],

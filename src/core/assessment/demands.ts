@@ -1,6 +1,6 @@
 import { coordinateIndex, DEG, floorOf, groupOf, SIDES, skeletonOf, type Posture, type Side } from '@/core/body';
 import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
-import { asksOfPosture, LIES_ON_BELLY, LIES_ON_HIP } from '@/core/poses/demands';
+import { asksOfPosture, LIES_ON_BELLY, LIES_ON_HIP, turnedOverKnee } from '@/core/poses/demands';
 import { isModelled, type Readout, type TestDefinition } from './definition';
 import { testPosture } from './drawn';
 
@@ -119,7 +119,10 @@ function supportOf(test: TestDefinition, q: Posture, most: Most): void {
   const floor = floorOf(points, {});
   const props = test.drawn?.props?.map((p) => p.kind) ?? [];
   if (test.position === 'standing') {
-    for (const side of SIDES) ask(most, 'knee-bend-loaded', q[coordinateIndex(`knee_flexion_${side}`)] / DEG);
+    for (const side of SIDES) {
+      ask(most, 'knee-bend-loaded', q[coordinateIndex(`knee_flexion_${side}`)] / DEG);
+      ask(most, 'knee-turned-loaded', turnedOverKnee(q, side));
+    }
     const foot = (side: Side): number => ['heel', 'ball', 'toe'].reduce((s, p) => s + points[`${p}_${side}`][1] / 3, 0);
     // Where a test has no drawing of its own its feet stand apart, one before the other.
     if (test.drawn && Math.abs(foot('left') - foot('right')) > LIFTED) {

@@ -50,6 +50,7 @@ describe('the catalogue', () => {
 /** What words of a caution promise, and one of these demands must be closed or stopped for it. */
 const PROMISES: readonly [RegExp, readonly Demand[]][] = [
   [/no (strong )?twist|not? twisting|no strong twists/i, ['twist', 'knee-twist']],
+  [/twisting through the foot|turned knee/i, ['knee-turned-loaded']],
   [/head below the heart/i, ['head-low']],
   [/weight on the head/i, ['weight-on-head']],
   [/weight on hands/i, ['weight-on-hands']],

@@ -24,6 +24,7 @@ export const DEMANDS = {
   'legs-uneven': { unit: '°', from: 60, words: (n) => `one hip bent ${n}° more than the other` },
   'knee-bend': { unit: '°', from: 120, words: (n) => `a knee bent beyond ${n}°` },
   'knee-bend-loaded': { unit: '°', from: 70, words: (n) => `standing on a knee bent beyond ${n}°` },
+  'knee-turned-loaded': { unit: '°', from: 15, words: () => 'turning over a bent knee that stands' },
   'knee-twist': { unit: '°', from: 45, words: () => 'a bent knee that the turned thigh twists' },
   'knee-levered': {
     unit: '',

@@ -83,6 +83,8 @@ export const CHAPTERS: readonly Chapter[] = [
       'Say how many minutes there are. Under Wishes you can set style, place, props and a pose to work towards.',
       'The line at the top shows every shape at its time. Below it, work goes up and stretch goes down.',
       'Everything can be changed: longer, shorter, another shape, another order. Undo has no end.',
+      'Between the poses stands how to get from one to the next. Teach says it too, before each pose.',
+      'A flow goes in rounds: one side through a few poses, then the other. “Make a round” and “Pose by pose” change that.',
       '“Keep” holds a shape in place when the practice is built again around it.',
       '“Your own sequence” reads what you teach anyway, by any name, and fits it to your student.',
       'Beside every practice stand small changes that would help. Take one, or leave them all.',

@@ -165,6 +165,7 @@ export const GLOSSARY: readonly Term[] = [
   { term: 'rectus femoris', means: 'The front-thigh muscle that crosses both hip and knee.' },
   { term: 'red flag', means: 'A sign that needs a clinician first. The nine safety questions look for them.' },
   { term: 'rotation', means: 'Turning the thigh in or out about its own length.' },
+  { term: 'round', means: 'A few poses on one side, then the same poses on the other.' },
   {
     term: 'SD',
     means: 'Standard deviation: how much people differ. Two in three lie within one SD of the average.',

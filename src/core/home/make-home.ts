@@ -9,6 +9,8 @@ import type { Schools } from '@/core/poses/schools';
 import { cuesFor, type CueRole } from '@/core/practice/cues';
 import { itemsFor } from '@/core/practice/edit';
 import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
+import { taughtOrder } from '@/core/practice/taught-order';
+import { wayTo } from '@/core/practice/transitions';
 import { recheck, type Rechecked } from '@/core/practice/recheck';
 import { without } from '@/core/practice/without';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -77,7 +79,8 @@ export function makeHome(body: HomeBody): MadeHome | null {
     changes.push(...safe.changes);
     if (safe.items.length === 0) return [];
     const pace = paceOf(p);
-    const seconds = totalSeconds(safe.items, pace);
+    const taught = taughtOrder(safe.items);
+    const seconds = totalSeconds(taught, pace);
     return [
       {
         id: p.id,
@@ -85,7 +88,7 @@ export function makeHome(body: HomeBody): MadeHome | null {
         pace,
         seconds,
         needs: [...new Set(safe.items.flatMap((i) => rungOf(i.pose, i.rung)?.rung.props ?? []))],
-        items: safe.items.flatMap((i, k) => itemOf(i, safe.items.slice(0, k), p, body, pictures)),
+        items: taught.flatMap((i, k) => itemOf(i, taught.slice(0, k), p, body, pictures)),
       },
     ];
   });
@@ -177,7 +180,7 @@ function stepOf(
     because: [],
     name: shape.name,
     sub: rung.name,
-    enter: cuesOf(shape, rung).enter,
+    enter: [wayTo([...before, item], before.length), cuesOf(shape, rung).enter].filter(Boolean).join(' '),
     keep: [
       ...cues
         .filter((c) => ALONE.includes(c.role))

@@ -41,6 +41,7 @@ export const LIES_ON_BELLY = 140;
 
 const FOOT = /^(heel|ball|toe|ankle)_/;
 const ARM = /^(wrist|elbow)_/;
+const KNEE = /^knee_/;
 /** What carries the body beside feet and arms. */
 const SEAT = /^(buttock|back|chest|pubis|sacrum|thigh|hip|shoulder|waist|knee)/;
 /** What a foot can stand on; a foot on a chair, a wall or in a strap carries nobody. */
@@ -184,18 +185,36 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
   for (const [side, at] of LEGS) {
     const flexion = q[coordinateIndex(`hip_flexion_${side}`)] / DEG,
       knee = q[coordinateIndex(`knee_flexion_${side}`)] / DEG;
+    const bears = (part: RegExp): boolean =>
+      onFloor.some((c) => part.test(c.point) && STANDS.has(c.on) && (c.point.endsWith(at) || c.point.endsWith('both')));
     // Feet that stand carry the bend of their knees.
-    const stands = onFloor.some(
-      (c) => FOOT.test(c.point) && STANDS.has(c.on) && (c.point.endsWith(at) || c.point.endsWith('both')),
-    );
-    if (stands && !lying && position !== 'seated')
+    const stands = bears(FOOT);
+    if (stands && !lying && position !== 'seated') {
       asks['knee-bend-loaded'] = Math.max(asks['knee-bend-loaded'] ?? 0, knee);
+      // Where the knee is down its foot carries little.
+      if (!bears(KNEE)) asks['knee-turned-loaded'] = Math.max(asks['knee-turned-loaded'] ?? 0, turnedOverKnee(q, side));
+    }
     if (rung.kind === 'strength' && /back|seated/.test(position) && flexion >= LEG_UP && !legHeld(rung, at))
       asks['legs-held-up'] = 1;
   }
   const { points } = skeletonOf(q, reach);
   if (floorOf(points, reach) > points.crown[1] - 0.02 && !lying) asks['weight-on-head'] = 1;
   return Object.fromEntries(Object.entries(asks).filter(([d, n]) => n > 0 || FROM_BELOW.has(d as Demand))) as Asks;
+}
+
+/** Bend from which a knee that stands can be turned, degrees: straight it is locked. Ours. */
+const UNLOCKED = 20;
+
+/** What turns over a bent knee whose foot stands: the trunk, the thigh turning in, or the other thigh coming across; degrees, 0 where it is straight. */
+export function turnedOverKnee(q: Posture, side: Side): number {
+  const deg = (id: string): number => q[coordinateIndex(id)] / DEG;
+  if (deg(`knee_flexion_${side}`) < UNLOCKED) return 0;
+  const other = side === 'left' ? 'right' : 'left';
+  return Math.max(
+    Math.abs(deg('lumbar_rotation') + deg('thorax_rotation')),
+    deg(`hip_rotation_${side}`),
+    deg(`hip_adduction_${other}`),
+  );
 }
 
 const kept = new WeakMap<Rung, AsksAlong>();

@@ -16,6 +16,10 @@ export function propWords(prop: PropId, height_cm: number | null, length_cm?: nu
 export const namesOf = (shape: Pick<Shape, 'name' | 'plain' | 'sanskrit' | 'also'>): string[] =>
   [shape.name, shape.sanskrit, ...(shape.also ?? []), shape.plain].filter((n): n is string => n !== undefined);
 
+/** A name as it stands within a sentence: small letters, but for numerals: "warrior III". */
+export const inSentence = (name: string): string =>
+  name.toLowerCase().replace(/\bi{1,3}\b/g, (numeral) => numeral.toUpperCase());
+
 export const LEVEL_WORDS: Readonly<Record<Level, string>> = { 1: 'mild', 2: 'middle', 3: 'demanding' };
 export const KIND_WORDS: Readonly<Record<Kind, string>> = {
   stretch: 'lengthens',

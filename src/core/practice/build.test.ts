@@ -21,7 +21,7 @@ const unitsOfItems = (b: BuiltPractice, request: PracticeRequest = requestOf({ m
 };
 
 describe('a built practice', () => {
-  it.each(someOf([5, 10, 20, 30, 45, 60, 90], 4))('of %i minutes fits them to 2 %%', async (minutes) => {
+  it.each(someOf([5, 10, 20, 30, 45, 60, 90], 3))('of %i minutes fits them to 2 %%', async (minutes) => {
     const { items } = await build(minutes);
     expect(Math.abs(totalSeconds(items) / 60 / minutes - 1)).toBeLessThanOrEqual(0.02);
   });
@@ -59,7 +59,7 @@ describe('a built practice', () => {
     }
   });
   it('holds in whole breaths of the student, within the bounds of the rung', async () => {
-    for (const breathSeconds of someOf([4, 6, 8.5], 2))
+    for (const breathSeconds of someOf([4, 8.5, 6], 1))
       for (const item of (await build(25, { breathSeconds })).items) {
         expect(item.holdSeconds).toBeCloseTo(item.breaths * breathSeconds, 6);
         expect(itemSchema.safeParse(item).success).toBe(true);
@@ -93,7 +93,7 @@ describe('a built practice', () => {
       }
   });
   it('is the same for the same wish, and another version differs in a quarter and is nearly as good', async () => {
-    const [a, again, other] = [await build(20), await buildAnew(20), await build(20, { version: 1 })];
+    const [a, again, other] = [await build(10), await buildAnew(10), await build(10, { version: 1 })];
     expect(again).toEqual(a);
     const keys = (b: BuiltPractice) =>
       new Set(b.items.map((i) => `${i.pose}/${i.rung}`).filter((k) => !k.startsWith('resting')));
@@ -108,13 +108,14 @@ describe('a built practice', () => {
 
 describe('wishes', () => {
   it('no prop that is not at hand, no place or position that is not wanted', async () => {
-    for (const wish of [
+    const wishes = [
       { props: ['blanket'] as const },
       { place: 'chair' as const },
       { place: 'standing' as const },
       { avoid: ['wrists', 'kneeling'] as const },
       { level: 1 as const },
-    ]) {
+    ];
+    for (const wish of someOf(wishes, 3)) {
       const request = requestOf({
         minutes: 20,
         ...wish,
@@ -153,7 +154,7 @@ describe('wishes', () => {
     );
     expect(b.items.some((i) => i.pose === 'pigeon' && i.rung === most)).toBe(true);
   });
-  it.each(someOf(['pigeon', 'dog', 'low-lunge', 'cobra'], 2))(
+  it.each(someOf(['pigeon', 'dog', 'low-lunge', 'cobra'], 1))(
     'everything leads to the peak: %s comes last, but for what counters it',
     async (peak) => {
       const b = await build(30, { peak });
@@ -214,7 +215,7 @@ describe('wishes', () => {
 });
 
 describe('cautions', () => {
-  it.each(someOf(['knee-injury', 'sciatic', 'groin-pinch', 'pregnancy-late', 'very-mobile'], 3))(
+  it.each(someOf(['knee-injury', 'sciatic', 'groin-pinch', 'pregnancy-late', 'very-mobile'], 2))(
     '%s: nothing forbidden is built in',
     async (caution) => {
       const list = ranked(AIMS, caution);

@@ -15,6 +15,7 @@ import { NO_LIKES, type Likes } from './likes';
 import { placed } from './phases';
 import { TRANSITIONS } from './pace';
 import { totalSeconds, type PracticeItem } from './practice';
+import { withRounds } from './rounds';
 import { requestOf, type PracticeRequest } from './request';
 import { inTheWay, unitsFor } from './units';
 
@@ -80,6 +81,8 @@ function buildWith(
   ranked: readonly RankedPose[],
   aims: readonly Aim[],
   options: BuildOptions,
+  /** Seconds that rounds are known to save on the way: they are taught, too. */
+  spared = 0,
 ): BuiltPractice {
   const { locked: kept = [], likes = NO_LIKES, ...said } = options;
   const request = requestOf(said);
@@ -109,7 +112,7 @@ function buildWith(
   const timeOf = (r: PracticeRequest): Time => {
     const f = frame(r);
     return {
-      work: (f.all - f.settle - f.toRest) / 60,
+      work: (f.all + spared - f.settle - f.toRest) / 60,
       slack: (f.all * SLACK) / 60,
       restLeast: f.restLeast / 60,
       restMost: f.restMost / 60,
@@ -165,9 +168,9 @@ function buildWith(
   // A hundredth more or less is nobody's matter; where no rest can fill it up, nothing else would meet the minutes at all.
   const some = f.all * SLACK;
   const space = {
-    least: f.all * (1 - GIVEN_BACK) - f.settle - f.toRest - f.restMost - some,
-    full: f.all - f.settle - f.toRest - f.restMost,
-    most: f.all - f.settle - f.toRest - f.restLeast + some,
+    least: f.all * (1 - GIVEN_BACK) + spared - f.settle - f.toRest - f.restMost - some,
+    full: f.all + spared - f.settle - f.toRest - f.restMost,
+    most: f.all + spared - f.settle - f.toRest - f.restLeast + some,
   };
   const { order, exact } = placed(
     choice.chosen.map((c) => c.unit),
@@ -185,17 +188,20 @@ function buildWith(
     }),
   );
   let timed = wholeBreaths(choice.chosen, active, wanted, time.work, space, request, fixed);
-  const made = () => [...opening, ...itemsOf(order, timed, active, request, opening.length)];
-  // Two rungs of a shape that follow each other save a change of shape: what that frees is held.
+  const made = () => {
+    const own = [...opening, ...itemsOf(order, timed, active, request, opening.length)];
+    return request.arc === 'flow' ? withRounds(own) : own;
+  };
+  // Two rungs of a shape that follow each other save a change of shape, and so does each step within a round: what that frees is held.
   const first = settling ? 0 : TRANSITIONS[pace].shape;
   const saved = f.settle + secondsOf(timed, request) - first - totalSeconds(made(), pace);
-  if (!lying && Math.abs(saved) > 1)
+  if ((!lying || request.arc === 'flow') && Math.abs(saved) > 1)
     timed = wholeBreaths(
       timed.map((t) => asChosen(t, breath)),
       active,
       wanted,
       time.work,
-      { least: space.least + saved, full: space.full + saved, most: space.most + saved },
+      { least: space.least + saved - spared, full: space.full + saved - spared, most: space.most + saved - spared },
       request,
       fixed,
     );
@@ -207,6 +213,9 @@ function buildWith(
     const breaths = Math.max(1, Math.round(clamp(free, f.restLeast, f.restMost + breath / 2) / breath));
     items[items.length - 1] = { ...last, breaths, holdSeconds: Math.max(3, breaths * breath) };
   }
+  // Where that is more than holds and rest can take, there is time for another shape.
+  if (request.arc === 'flow' && spared === 0 && saved > 1 && totalSeconds(items, pace) < f.all - some)
+    return buildWith(highs, ranked, aims, options, saved);
   // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
   if (totalSeconds(items, pace) < f.all * (1 - GIVEN_BACK - 2 * SLACK))
     return none({ kind: 'minutes', minutes: Math.floor(totalSeconds(items, pace) / 60) });

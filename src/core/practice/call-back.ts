@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/poses/words';
 import type { Side } from '@/core/body';
 import { anglesAt, rungOf } from '@/core/poses';
 import type { PracticeItem } from './practice';
@@ -29,7 +30,7 @@ export function callBack(item: Of, before: readonly PracticeItem[]): string | nu
   const earlier = before.filter((b) => !(b.pose === item.pose && b.rung === item.rung));
   const milder = earlier.filter((b) => b.pose === item.pose).at(-1);
   if (milder)
-    return `Start as in ${own.shape.name.toLowerCase()}, ${rungOf(milder.pose, milder.rung)?.rung.name ?? ''}; then go one step further.`;
+    return `Start as in ${inSentence(own.shape.name)}, ${rungOf(milder.pose, milder.rung)?.rung.name ?? ''}; then go one step further.`;
   let best: { name: string; off: number } | null = null;
   for (const b of earlier) {
     const found = rungOf(b.pose, b.rung);
@@ -38,5 +39,5 @@ export function callBack(item: Of, before: readonly PracticeItem[]): string | nu
     const off = there.reduce((s, v, i) => s + Math.abs(v - here[i]), 0) / there.length;
     if (off <= ALIKE && (!best || off < best.off)) best = { name: found.shape.name, off };
   }
-  return best && `The legs are as before in ${best.name.toLowerCase()}.`;
+  return best && `The legs are as before in ${inSentence(best.name)}.`;
 }

@@ -189,7 +189,7 @@ export function itemsOf(
 
 /** Where one arrives and where one rests, the usual first: on the back, and where that is closed on the side. */
 const USUAL = {
-  settle: ['resting-back/1', 'resting-back/2', 'easy-seat/1'],
+  settle: ['resting-back/1', 'resting-back/2', 'side-rest/1', 'side-rest/2'],
   rest: ['resting-back/2', 'resting-back/1', 'side-rest/1', 'side-rest/2'],
 } as const;
 

@@ -1,7 +1,7 @@
 import { rungOf } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
-import { blocksOf, type Block } from './blocks';
+import { blocksOf, roundSpan, type Block } from './blocks';
 import { breathed, itemOf } from './item';
 import { recalled, remembered } from './cues';
 import { servedBy } from './doses';
@@ -39,7 +39,10 @@ export function moveBlock(items: readonly PracticeItem[], id: string, to: number
   const at = Math.max(0, Math.min(rest.length, to));
   if (at === blocks.indexOf(block)) return [...items];
   const phase = phaseBetween(block, rest[at - 1], rest[at]);
-  return joined([...rest.slice(0, at), { items: block.items.map((i) => ({ ...i, phase })) }, ...rest.slice(at)]);
+  // What leaves its round is done side after side again.
+  const stays = [rest[at - 1], rest[at]].some((b) => b?.round === block.round);
+  const own = block.items.map((i) => ({ ...(stays ? i : without(i, 'round')), phase }));
+  return joined([...rest.slice(0, at), { items: own }, ...rest.slice(at)]);
 }
 
 export const removeBlock = (items: readonly PracticeItem[], id: string): PracticeItem[] => onBlock(items, id, () => []);
@@ -74,13 +77,17 @@ export const repeatBlock = (items: readonly PracticeItem[], id: string, by: numb
     b.items.map((i) => ({ ...i, repeats: Math.max(1, Math.min(MOST_REPEATS, i.repeats + by)) })),
   );
 
-/** The other side first; where only one side stands there, the other one instead. */
-export const mirrorBlock = (items: readonly PracticeItem[], id: string): PracticeItem[] =>
-  onBlock(items, id, (b) =>
+/** The other side first, in a round for all its shapes; where only one side stands there, the other one instead. */
+export function mirrorBlock(items: readonly PracticeItem[], id: string): PracticeItem[] {
+  const blocks = blocksOf(items);
+  const at = blocks.findIndex((b) => b.id === id);
+  const turned = (b: Block): PracticeItem[] =>
     b.items.length > 1
       ? [...b.items].reverse()
-      : b.items.map((i) => ({ ...i, side: i.side === 'left' ? 'right' : i.side === 'right' ? 'left' : 'both' })),
-  );
+      : b.items.map((i) => ({ ...i, side: i.side === 'left' ? 'right' : i.side === 'right' ? 'left' : 'both' }));
+  const [from, to] = at < 0 ? [0, -1] : roundSpan(blocks, at);
+  return blocks.flatMap((b, k) => (k >= from && k <= to ? turned(b) : b.items));
+}
 
 /** A note for the teacher, on the first side of a block; an empty one takes it away. */
 export const noteBlock = (items: readonly PracticeItem[], id: string, note: string): PracticeItem[] =>

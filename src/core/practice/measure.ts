@@ -1,3 +1,4 @@
+import { groupOf } from '@/core/body';
 import type { Aim } from '@/core/students/student';
 import { worthFor } from '@/core/ranking/rank';
 import { worthOfDose } from './doses';
@@ -18,6 +19,8 @@ export const PRICES = {
   crowd: 0.006,
   strain: 0.25,
   fresh: 0.008,
+  /** All that is wanted for the aims, in shapes that are meant for them and not only do it by the way. */
+  meant: 0.2,
   /** The whole working time in shapes that are known by name. */
   known: 0.16,
   /** The whole working time in shapes that the teacher has starred, and one of them by itself. */
@@ -85,6 +88,12 @@ export function priceOf(unit: Unit, request: Wishes): number {
 export const perMinute = (unit: Unit, work: number): number =>
   ((unit.known ? PRICES.known : 0) + (unit.liked ? PRICES.liked : 0) - PRICES.strain * unit.strain) / work;
 
+/** True for a shape that names what an aim is about: whoever knows the field would take it for that. */
+export function isMeant({ shape }: Pick<Unit, 'shape'>, aim: Aim): boolean {
+  const group = groupOf(aim.group);
+  return group !== null && (aim.kind === 'lengthen' ? shape.reaches : shape.works).includes(group);
+}
+
 const held = (c: Chosen): number => c.unit.sides.length * c.minutes + c.extra;
 
 /** Minutes in drills beyond their share. */
@@ -106,16 +115,14 @@ export function valueOf(
   const total = aims.reduce((s, a) => s + a.weight, 0) || 1;
   let value = 0;
   aims.forEach((aim, a) => {
-    const dose = chosen.reduce(
-      (s, c) =>
-        s +
-        c.unit.sides.reduce(
-          (d, r, i) => d + worthFor(r, aim).worth * (c.minutes + (i === c.unit.tighter ? c.extra : 0)),
-          0,
-        ),
-      0,
-    );
-    value += (aim.weight * worthOfDose(dose, wanted[a])) / total;
+    const doseOf = (c: Chosen): number =>
+      c.unit.sides.reduce(
+        (d, r, i) => d + worthFor(r, aim).worth * (c.minutes + (i === c.unit.tighter ? c.extra : 0)),
+        0,
+      );
+    const dose = chosen.reduce((s, c) => s + doseOf(c), 0);
+    const meant = chosen.reduce((s, c) => s + (isMeant(c.unit, aim) ? doseOf(c) : 0), 0);
+    value += (aim.weight * (worthOfDose(dose, wanted[a]) + PRICES.meant * Math.min(1, meant / wanted[a]))) / total;
   });
   for (const c of chosen) value += perMinute(c.unit, work) * held(c) - priceOf(c.unit, request);
   const grounds = new Map<Ground, number>();

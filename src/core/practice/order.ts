@@ -1,4 +1,6 @@
 import type { Phase, Position } from '@/core/poses';
+import { stanceOf } from './stance';
+import { stepsBetween } from './transitions';
 import { prepares, needsPreparation, needsCounter, counters, preparersOf, type Unit } from './units';
 
 /**
@@ -27,8 +29,12 @@ const FALL = 0.4;
 const OTHER = 0.15;
 /** Back to work after a stretch on the same ground. */
 const BACK_TO_WORK = 0.4;
+/** Work on one leg after work on one leg: an ankle and a hip want something else between. */
+const SAME_LEG = 0.5;
 /** Between the mat and standing up, or lying down for rest, at both ends. */
 const FIRST: Position = 'on the back';
+
+const onOneLeg = (u: Unit): boolean => u.kind === 'strength' && stanceOf(u.shape, u.rung, 'right').base === 'one';
 
 /** What it costs to go from one unit to the next, in small inconveniences. Ours. */
 export function stepCost(from: Unit | null, to: Unit | null): number {
@@ -41,8 +47,25 @@ export function stepCost(from: Unit | null, to: Unit | null): number {
   const falls = from && to && to.station !== 'lying' ? Math.max(0, from.intensity - to.intensity) * FALL : 0;
   const back =
     from && to && from.kind === 'stretch' && to.kind === 'strength' && from.ground === to.ground ? BACK_TO_WORK : 0;
-  return turn + fetch + falls + back + (from && to && from.shape.id !== to.shape.id ? OTHER : 0);
+  const tired = from && to && from.shape.id !== to.shape.id && onOneLeg(from) && onOneLeg(to) ? SAME_LEG : 0;
+  return turn + fetch + falls + back + tired + (from && to && from.shape.id !== to.shape.id ? OTHER : 0);
 }
+
+/** The same in a flow, where each move more than one between two shapes breaks it. */
+export function flowCost(from: Unit | null, to: Unit | null): number {
+  const moves = from && to ? movesBetween(from, to) : 0;
+  return stepCost(from, to) + BREAKS * Math.max(0, moves - 1);
+}
+const BREAKS = 0.4;
+
+/** Fewest moves from one unit to the next, whichever sides are done one after the other. */
+function movesBetween(from: Unit, to: Unit): number {
+  const stances = (u: Unit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side));
+  return Math.min(...stances(from).flatMap((a) => stances(to).map((b) => stepsBetween(a, b)?.length ?? MANY)));
+}
+const MANY = 4;
+
+type StepCost = typeof stepCost;
 
 /** True where `before` must not stand after `after` in a practice. */
 export const mustPrecede = (before: Unit, after: Unit): boolean =>
@@ -61,7 +84,12 @@ export interface Placed {
 }
 
 /** Cost of units in an order, from lying down to lying down; infinite where the order breaks a rule. */
-export function orderCost(units: readonly Unit[], start: Unit | null = null, end = true): number {
+export function orderCost(
+  units: readonly Unit[],
+  start: Unit | null = null,
+  end = true,
+  step: StepCost = stepCost,
+): number {
   let cost = 0,
     last = start;
   for (const [i, u] of units.entries()) {
@@ -71,10 +99,10 @@ export function orderCost(units: readonly Unit[], start: Unit | null = null, end
       const first = units.slice(0, i).filter((m) => prepares(m, u)).length;
       if (first < Math.min(preparersOf(u), helpers.length)) return Infinity;
     }
-    cost += stepCost(last, u);
+    cost += step(last, u);
     last = u;
   }
-  return cost + (end ? stepCost(last, null) : 0);
+  return cost + (end ? step(last, null) : 0);
 }
 
 /** The best order of one phase, coming from `start`; `end`: lying down follows. @param before what stands earlier and may have prepared it */
@@ -83,11 +111,12 @@ export function orderPhase(
   start: Unit | null,
   end: boolean,
   before: readonly Unit[] = [],
+  step: StepCost = stepCost,
 ): { order: Unit[]; exact: boolean } {
   if (units.length <= 1) return { order: [...units], exact: true };
   return units.length <= EXACT
-    ? { order: bySubsets(units, start, end, before), exact: true }
-    : { order: byInsertion(units, start, end), exact: false };
+    ? { order: bySubsets(units, start, end, before, step), exact: true }
+    : { order: byInsertion(units, start, end, step), exact: false };
 }
 
 /** Members of a set. */
@@ -97,7 +126,13 @@ function bits(set: number): number {
   return n;
 }
 
-function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean, before: readonly Unit[]): Unit[] {
+function bySubsets(
+  units: readonly Unit[],
+  start: Unit | null,
+  end: boolean,
+  before: readonly Unit[],
+  step: StepCost,
+): Unit[] {
   const n = units.length,
     full = (1 << n) - 1;
   // Sets of which every one, or at least so many, must stand before a unit.
@@ -106,11 +141,12 @@ function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean, bef
     needsPreparation(u) ? units.reduce((m, v, j) => (prepares(v, u) ? m | (1 << j) : m), 0) : 0,
   );
   const needs = units.map((u) => Math.max(0, preparersOf(u) - before.filter((v) => prepares(v, u)).length));
+  const steps = units.map((a) => units.map((b) => step(a, b)));
   const cost = new Float64Array((1 << n) * n).fill(Infinity);
   const from = new Int8Array((1 << n) * n).fill(-1);
   const free = (set: number, k: number) =>
     (all[k] & set) === all[k] && bits(any[k] & set) >= Math.min(needs[k], bits(any[k]));
-  for (let k = 0; k < n; k++) if (free(0, k)) cost[(1 << k) * n + k] = stepCost(start, units[k]);
+  for (let k = 0; k < n; k++) if (free(0, k)) cost[(1 << k) * n + k] = step(start, units[k]);
   for (let set = 1; set <= full; set++)
     for (let last = 0; last < n; last++) {
       const here = cost[set * n + last];
@@ -118,7 +154,7 @@ function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean, bef
       for (let k = 0; k < n; k++) {
         if (set & (1 << k) || !free(set, k)) continue;
         const next = set | (1 << k),
-          c = here + stepCost(units[last], units[k]);
+          c = here + steps[last][k];
         if (c < cost[next * n + k] - 1e-12) {
           cost[next * n + k] = c;
           from[next * n + k] = last;
@@ -128,7 +164,7 @@ function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean, bef
   let last = -1,
     least = Infinity;
   for (let k = 0; k < n; k++) {
-    const c = cost[full * n + k] + (end ? stepCost(units[k], null) : 0);
+    const c = cost[full * n + k] + (end ? step(units[k], null) : 0);
     if (c < least - 1e-12) {
       least = c;
       last = k;
@@ -146,33 +182,34 @@ function bySubsets(units: readonly Unit[], start: Unit | null, end: boolean, bef
   return order;
 }
 
-function byInsertion(units: readonly Unit[], start: Unit | null, end: boolean): Unit[] {
+function byInsertion(units: readonly Unit[], start: Unit | null, end: boolean, step: StepCost): Unit[] {
   const mildFirst = [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
   let order: Unit[] = [];
-  for (const u of mildFirst) order = cheapest(order, u, start, end) ?? [...order, u];
+  for (const u of mildFirst) order = cheapest(order, u, start, end, step) ?? [...order, u];
   for (let round = 0; round < 4; round++) {
-    const before = orderCost(order, start, end);
+    const before = orderCost(order, start, end, step);
     for (const u of [...order]) {
       const moved = cheapest(
         order.filter((o) => o !== u),
         u,
         start,
         end,
+        step,
       );
-      if (moved && orderCost(moved, start, end) < orderCost(order, start, end) - 1e-9) order = moved;
+      if (moved && orderCost(moved, start, end, step) < orderCost(order, start, end, step) - 1e-9) order = moved;
     }
-    if (orderCost(order, start, end) > before - 1e-9) break;
+    if (orderCost(order, start, end, step) > before - 1e-9) break;
   }
   return order;
 }
 
 /** The order with a unit put where it costs least, or null where it may stand nowhere. */
-function cheapest(order: readonly Unit[], u: Unit, start: Unit | null, end: boolean): Unit[] | null {
+function cheapest(order: readonly Unit[], u: Unit, start: Unit | null, end: boolean, step: StepCost): Unit[] | null {
   let best: Unit[] | null = null,
     least = Infinity;
   for (let i = 0; i <= order.length; i++) {
     const tried = [...order.slice(0, i), u, ...order.slice(i)];
-    const cost = orderCost(tried, start, end);
+    const cost = orderCost(tried, start, end, step);
     if (cost < least - 1e-12) {
       least = cost;
       best = tried;

@@ -1,4 +1,4 @@
-import { orderPhase, type Placed } from './order';
+import { flowCost, orderPhase, stepCost, type Placed } from './order';
 import type { Arc } from './request';
 import { risingPath } from './rising';
 import { STATIONS, type Station } from './stations';
@@ -27,7 +27,13 @@ export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exa
   const order: Unit[] = [];
   const parts = partsOf(units);
   parts.forEach((part, i) => {
-    const here = orderPhase(part, order.at(-1) ?? null, i === parts.length - 1, order);
+    const here = orderPhase(
+      part,
+      order.at(-1) ?? null,
+      i === parts.length - 1,
+      order,
+      arc === 'flow' ? flowCost : stepCost,
+    );
     exact &&= here.exact;
     order.push(...here.order);
   });

@@ -21,6 +21,8 @@ export const itemSchema = z.object({
   cues: z.array(z.string().max(300)).max(12).optional(),
   /** Stays when the practice is built again. */
   locked: z.boolean().optional(),
+  /** Items that follow each other with the same number are gone through on one side, then on the other. */
+  round: z.number().int().min(1).max(60).optional(),
 });
 export type PracticeItem = z.infer<typeof itemSchema>;
 

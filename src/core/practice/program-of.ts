@@ -2,7 +2,7 @@ import { worthFor } from '@/core/ranking/rank';
 import { givenTo, worthOf, type Asked, type Columns } from './asked';
 import { customRows } from './custom-rows';
 import { OVER, RETURNS } from './doses';
-import { CROWD, perMinute, PRICES, priceOf } from './measure';
+import { isMeant, CROWD, perMinute, PRICES, priceOf } from './measure';
 import { TRANSITIONS } from './pace';
 import { Program } from './program';
 import { countersAfter, needsCounter, needsPreparation, preparersOf, preparesBefore, type Unit } from './units';
@@ -88,6 +88,9 @@ function doseRows(p: Program, columns: readonly Columns[], { aims, wanted }: Ask
     const sum = pieces.map((s): [number, number] => [s, 1]);
     p.row([...sum, ...given], -Infinity, 0);
     p.row([...sum, [over, 1], ...given], 0, Infinity);
+    const meant = p.column(price * PRICES.meant, 0, wanted[a]);
+    const named = columns.filter((c) => isMeant(c.unit, aim)).flatMap((c) => givenTo(aim, c));
+    p.row([[meant, 1], ...named.map(([j, v]): [number, number] => [j, -v])], -Infinity, 0);
   });
 }
 
@@ -139,7 +142,9 @@ function ruleRows(p: Program, columns: readonly Columns[], { all, locked }: Aske
     }
     if (needsCounter(unit)) {
       const against = all.filter((u) => u !== unit && countersAfter(u, unit));
-      if (against.length > 0) after(against);
+      // What arches on the front is rounded on hands and knees, before anybody sits or lies down.
+      const soon = unit.ground === 'front' ? against.filter((u) => u.ground === 'kneeling') : [];
+      if (against.length > 0) after(soon.length > 0 ? soon : against);
     }
   }
 }

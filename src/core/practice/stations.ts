@@ -11,7 +11,7 @@ export type Station = (typeof STATIONS)[number];
 /** What carries the body. A chair is a ground of its own: somebody has to fetch it and to get up from it. */
 export type Ground = 'lying' | 'front' | 'kneeling' | 'seated' | 'chair' | 'standing';
 
-export function groundOf(shape: Shape, rung: Rung): Ground {
+export function groundOf(shape: Pick<Shape, 'position'>, rung: Rung): Ground {
   switch (shape.position) {
     case 'on the back':
     case 'on the side':

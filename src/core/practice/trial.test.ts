@@ -6,8 +6,8 @@ import kept from '../../../docs/practice-trial.json';
 import { amount } from '@/core/how-much.fixtures';
 
 const { rows } = kept as PracticeTrial;
-/** Customs that are a matter of price, as shares of the practices in which they may give way to an aim. */
-const SOFT: Partial<Record<Custom, number>> = { 'rounded-soon': 0.02 };
+/** Customs that are a matter of price, as shares of the practices in which they may give way to an aim, or to a caution that closes what rounds a back lying. */
+const SOFT: Partial<Record<Custom, number>> = { 'rounded-soon': 0.025 };
 const fits = rows.filter((r) => r.change === null);
 
 describe('three hundred made-up requests', () => {
@@ -51,7 +51,7 @@ describe('three hundred made-up requests', () => {
   });
   it('hold today too, for the first wishes of two students', async () => {
     for (const student of [0, 7])
-      for (const r of await trialOf(student, amount(3, 12))) {
+      for (const r of await trialOf(student, amount(1, 12))) {
         expect(r.change === null ? r.items > 0 : r.items === 0).toBe(true);
         expect(r.off).toBeLessThanOrEqual(2);
         expect([r.forbidden, r.oneSided, r.against, r.doseError]).toEqual([0, 0, 0, 0]);

@@ -163,8 +163,16 @@ export function unitsFor(
     if (unit.kind === 'rest' && request.arc !== 'quiet' && !unit.neutral && !counters(unit)) continue;
     if (unit.most >= unit.least) out.push(unit);
   }
-  return out;
+  // What a shape's own warning tells not to do is for those to whom nothing cleaner of it is open.
+  const clean = new Set(out.filter((u) => !u.rung.loose).map((u) => u.shape.id));
+  const tidy = out.filter((u) => !u.rung.loose || !clean.has(u.shape.id) || kept.includes(u.key));
+  // A quiet practice stays on the floor, where there is enough to do there.
+  if (request.arc !== 'quiet' || request.place !== 'anywhere') return tidy;
+  const floor = tidy.filter((u) => u.ground !== 'chair' || kept.includes(u.key));
+  return floor.length >= ENOUGH ? floor : tidy;
 }
+/** Units on the floor from which a quiet practice needs no chair. Ours. */
+const ENOUGH = 20;
 
 /** A rung of a practice whatever the request says of it, from the fits of its sides; null where it is not here. */
 export function unitOfRung(

@@ -1,4 +1,5 @@
-import { groupName } from '@/core/body/words';
+import { inSentence } from '@/core/poses/words';
+import { aimedName } from '@/core/aims/words';
 import type { Phase, PropId } from '@/core/poses';
 import type { BuiltPractice, Missing } from './build';
 import type { Change } from './change';
@@ -173,7 +174,7 @@ export function warningWords(w: Warning): string {
 /** An aim's key in words: "lengthen hamstrings left". */
 export function aimWords(key: string): string {
   const [kind, group, side] = key.split(':');
-  return `${kind} ${groupName(group ?? '')} ${side}`;
+  return `${kind} ${aimedName({ kind, group: group ?? '' })} ${side}`;
 }
 
 const listed = (names: readonly string[], most: number): string =>
@@ -189,20 +190,8 @@ export function reasonSentences(r: Reason): string[] {
   if (r.part === 'pause') out.push('A pause, before it goes on.');
   if (r.part === 'rest') out.push('To rest, so that the body takes it in.');
   if (r.serves.length > 0) out.push(`To ${listed(r.serves.map(aimWords), 2)}.`);
-  if (r.prepares.length > 0)
-    out.push(
-      `Makes ready for ${listed(
-        r.prepares.map((n) => n.toLowerCase()),
-        2,
-      )}.`,
-    );
-  if (r.counters.length > 0)
-    out.push(
-      `Rounds the back again after ${listed(
-        r.counters.map((n) => n.toLowerCase()),
-        2,
-      )}.`,
-    );
+  if (r.prepares.length > 0) out.push(`Makes ready for ${listed(r.prepares.map(inSentence), 2)}.`);
+  if (r.counters.length > 0) out.push(`Rounds the back again after ${listed(r.counters.map(inSentence), 2)}.`);
   if (r.little.length > 0) out.push(`Adds a little: ${listed(r.little.map(aimWords), 2)}.`);
-  return out.length > 0 ? out : ['Serves no aim of its own: it is there for the flow, or because you put it there.'];
+  return out.length > 0 ? out : ['No aim of its own: it keeps the practice whole.'];
 }

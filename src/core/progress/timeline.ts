@@ -1,5 +1,4 @@
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { allowedWords } from '@/core/cautions/allowed';
 import { cautionById } from '@/core/cautions/catalogue';
 import type { Findings } from '@/core/inference';
@@ -66,7 +65,7 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** The teacher's word on an aim, beside what was proposed. */
 function decided({ group, side, kind, note, proposed }: AimChoice): string {
-  const name = `${groupName(group)} ${side}`;
+  const name = `${aimedName({ kind, group })} ${side}`;
   const otherwise =
     proposed && proposed.kind !== kind && kind !== 'none'
       ? `; proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}`

@@ -1,4 +1,4 @@
-import { groupName } from '@/core/body/words';
+import { aimedName } from '@/core/aims/words';
 import { shapeById } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { Behind, Less, Nothing } from './behind';
@@ -19,7 +19,7 @@ export const COST_WORDS: Readonly<Record<CostId, string>> = {
 };
 
 const hundred = (share: number): number => Math.round(share * 100);
-const aimed = (a: Aim): string => `${a.kind} ${groupName(a.group)} ${a.side}`;
+const aimed = (a: Aim): string => `${a.kind} ${aimedName(a)} ${a.side}`;
 const nameOf = (p: RankedPose): string => {
   const shape = shapeById(p.pose);
   return shape ? `${shape.name}, ${shape.rungs[p.rung - 1].name}` : p.pose;

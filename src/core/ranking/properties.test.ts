@@ -7,6 +7,7 @@ import { screen } from '@/core/cautions/screen';
 import { LIBRARY } from '@/core/poses';
 import { rankPoses } from './rank';
 import { reaching } from './reaching';
+import { amount } from '@/core/how-much.fixtures';
 
 const BUILD = buildOf({ height_cm: 168, mass_kg: 62 });
 const of = (mean: Float32Array): Posterior => ({ mean, draws: mean, drawCount: 1 });
@@ -33,7 +34,7 @@ describe('one tolerance changed alone', () => {
           expect(b.depth).toBeGreaterThanOrEqual(a.depth - 1e-6);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: amount(30, 60) },
     );
   });
   it('makes a pose for a short muscle give no less when the muscle gets shorter, until it is out of reach', () => {

@@ -1,4 +1,5 @@
 import { blocksOf } from '@/core/practice/blocks';
+import { shapeByShape } from '@/core/practice/taught-order';
 import type { PracticeItem } from '@/core/practice/practice';
 import { secondsLeft, type PlayerState } from './player';
 
@@ -42,10 +43,10 @@ export function onTime(state: PlayerState, seconds: number): OnTime {
   for (const rest of rests)
     while (fromRest < seconds && rest.breaths > 1 && rest.holdSeconds - breathOf(rest) >= LEAST_REST)
       fromRest += cut(rest);
-  // The side that is under way keeps its hold: its other side then is not cut either.
-  const here = state.items[state.index];
+  // A side that was held keeps its hold, and so does the one under way: the other side then is not cut either.
+  const begun = state.items.slice(0, state.index + 1);
   while (fromRest + fromHolds < seconds) {
-    const blocks = blocksOf(later)
+    const blocks = blocksOf(shapeByShape(later))
       .map((b) => later.filter((i) => b.items.some((x) => x.id === i.id)))
       .filter((own) =>
         own.every(
@@ -53,7 +54,7 @@ export function onTime(state: PlayerState, seconds: number): OnTime {
             i.phase !== 'rest' &&
             i.breaths > 1 &&
             i.holdSeconds - breathOf(i) >= 3 &&
-            !(i.pose === here?.pose && i.rung === here.rung),
+            !begun.some((b) => b.pose === i.pose && b.rung === i.rung),
         ),
       )
       .sort((a, b) => b[0].holdSeconds * b[0].repeats - a[0].holdSeconds * a[0].repeats);

@@ -74,7 +74,7 @@ describe('nothing forbidden, whatever is asked', () => {
         for (const fits of ways)
           for (const r of fits ?? []) expect(closed(s, r), `${caution}: ${r.pose}/${r.rung}`).toBe(false);
       }),
-      { numRuns: amount(60, 2000) },
+      { numRuns: amount(30, 2000) },
     );
   });
 });

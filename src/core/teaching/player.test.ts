@@ -29,6 +29,17 @@ describe('the player', () => {
     expect(holding).toMatchObject({ index: 1, stage: 'holding' });
     expect(holding.left).toBeCloseTo(55, 6);
   });
+  it('goes through a round on one side before the other', () => {
+    const both = (pose: string) => [item(`${pose}-r`, pose, 'right', 5), item(`${pose}-l`, pose, 'left', 5)];
+    const flow = [...both('warrior-two'), ...both('side-angle')].map((i) => ({ ...i, round: 1 }));
+    let s = startPlayer('p', 's', flow, T0);
+    const seen: string[] = [];
+    while (s.stage !== 'finished') {
+      if (s.stage === 'holding') seen.push(s.items[s.index].id);
+      s = advance(s, { type: 'next' }, T0);
+    }
+    expect(seen).toEqual(['warrior-two-r', 'side-angle-r', 'warrior-two-l', 'side-angle-l']);
+  });
   it('ends after the last item with everything done', () => {
     const s = play([
       [0, { type: 'resume' }],

@@ -1,6 +1,7 @@
 import type { PainKind } from '@/core/students/hurt';
 import type { Pace } from '@/core/practice/pace';
 import type { PracticeItem } from '@/core/practice/practice';
+import { taughtOrder } from '@/core/practice/taught-order';
 import { transitionBefore } from '@/core/practice/timing';
 
 export interface StepResult {
@@ -85,7 +86,7 @@ export function startPlayer(
     {
       practice,
       student,
-      items: [...items],
+      items: taughtOrder(items),
       pace,
       index: 0,
       stage: 'holding',

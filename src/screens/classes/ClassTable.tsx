@@ -1,10 +1,10 @@
 'use client';
+import { aimedName } from '@/core/aims/words';
 import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
-import { groupName } from '@/core/body/words';
 import { rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { TableRow } from '@/core/classes/table';
@@ -128,7 +128,7 @@ export function ClassTable({
                   .find((d) => d.member === m.id)
                   ?.doses.map((d) => (
                     <div key={aimKey(d.aim)}>
-                      <span className="muscle">{groupName(d.aim.group)}</span> {d.aim.side}:{' '}
+                      <span className="muscle">{aimedName(d.aim)}</span> {d.aim.side}:{' '}
                       <span className="num">
                         {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)}
                       </span>

@@ -1,8 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName, SIDE_MARK } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
+import { SIDE_MARK } from '@/core/body/words';
 import { sharedAims } from '@/core/classes/shared';
 import { aimKey } from '@/core/practice/doses';
 import type { MemberFacts } from '@/workers/core.worker';
@@ -34,8 +34,7 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
             sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, borderTop: '1px solid var(--line)', py: 0.5 }}
           >
             <Box sx={{ flex: '1 1 260px' }}>
-              {AIM_WORDS[aim.kind]} <span className="muscle">{groupName(aim.group)}</span> {SIDE_MARK[aim.side]}{' '}
-              {aim.side}
+              {AIM_WORDS[aim.kind]} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]} {aim.side}
             </Box>
             <Box sx={{ flex: '1 1 240px' }}>
               {names(who)}

@@ -75,7 +75,17 @@ describe('the table of a class', () => {
     props: height_cm === null ? [] : [{ prop: 'bolster' as const, height_cm } as never],
   });
   const row: TableRow = {
-    block: { id: 'i', pose: shape.id, rung: 1, phase: 'settle', items: [item], before: 0, at: 75, seconds: 60 },
+    block: {
+      id: 'i',
+      pose: shape.id,
+      rung: 1,
+      phase: 'settle',
+      items: [item],
+      before: 0,
+      at: 75,
+      seconds: 60,
+      spans: [],
+    },
     hers: [
       { member: 'r', pose: shape.id, rung: 1, kind: 'same', sides: [side(12), side(20)] },
       { member: 'p', pose: shape.id, rung: 2, kind: 'own', sides: [side(null)] },

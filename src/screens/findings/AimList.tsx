@@ -8,8 +8,8 @@ import { useState } from 'react';
 import { withChoice } from '@/core/aims/choices';
 import { DOSE_SOURCES } from '@/core/aims/defaults';
 import type { AimsOf } from '@/core/aims/for-student';
-import { AIM_WORDS, AVOID_WORDS, doseWords, reasonWords, SCHOOL_WORDS } from '@/core/aims/words';
-import { GROUPS, groupOf, isMuscleGroup, type Side } from '@/core/body';
+import { AIM_WORDS, AVOID_WORDS, SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
+import { GROUPS, isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
@@ -35,11 +35,6 @@ const TINT = {
   refer: 'var(--surface)',
   none: 'var(--surface)',
 } as const;
-
-const nameOf = (group: string): string => {
-  const id = groupOf(group) ?? (group in GROUP_WORDS ? (group as keyof typeof GROUP_WORDS) : null);
-  return id ? GROUP_WORDS[id].name : group;
-};
 
 /** Aims: proposed with reasons, dose and what to keep away from; the teacher's word on any of them stands before it. */
 export function AimList({ student, aimed }: { student: Student; aimed: AimsOf }) {
@@ -84,7 +79,7 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
                 )
               }
             >
-              {nameOf(a.group)} {SIDE_MARK[a.side]} {a.side}: take back
+              {aimedName(a)} {SIDE_MARK[a.side]} {a.side}: take back
             </Button>
           ))}
         </Box>
@@ -99,7 +94,7 @@ type Put = (choice: AimChoice | readonly AimChoice[], message: string) => Promis
 function AimCard({ aim, onChoose }: { aim: AimsOf['standing'][number]; onChoose: Put }) {
   const [open, setOpen] = useState(false);
   const { group, side, kind, weight, proposed, choice, dose } = aim;
-  const name = nameOf(group);
+  const name = aimedName({ kind, group });
   const label = `${name} ${side}`;
   const put = (part: Partial<Pick<AimChoice, 'kind' | 'weight'>>, message: string) =>
     void onChoose({ group, side, kind, weight, ...part }, message);

@@ -1,4 +1,5 @@
 'use client';
+import { inSentence } from '@/core/poses/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
@@ -29,8 +30,8 @@ import { JointTable, Lacking, Strained, Stretched, Working } from './PoseNumbers
 /** Something milder to try: the rung before, or the shape that stands in for this one. */
 function milderThan({ pose, rung }: FittedPose): string {
   const milder = rung > 1 ? rungOf(pose, rung - 1)?.rung.name : undefined;
-  const stand = shapeById(shapeById(pose)?.instead ?? '')?.name.toLowerCase();
-  return milder ?? stand ?? 'a milder pose';
+  const stand = inSentence(shapeById(shapeById(pose)?.instead ?? '')?.name ?? '');
+  return milder ?? (stand || 'a milder pose');
 }
 
 /** What the rung's path and its limiter mean, in a sentence. */

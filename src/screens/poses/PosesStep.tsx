@@ -7,7 +7,7 @@ import { isNever } from '@/core/practice/likes';
 import { useLikes } from '../settings/use-pose-settings';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import { AIM_WORDS } from '@/core/aims/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
 import { cautionById } from '@/core/cautions/catalogue';
 import { limitWords } from '@/core/cautions/rules';
@@ -39,7 +39,7 @@ const MILDER = {
   mobile: 'very mobile, the end is not where to rest',
 } as const;
 
-const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${groupName(a.group)} ${a.side}`;
+const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${aimedName(a)} ${a.side}`;
 
 /** What of the ranking is shown: the useful ones, or by name any, also those that a caution forbids. */
 function shownOf(ranked: readonly RankedPose[], filter: PoseFilter, aims: readonly Aim[]): RankedPose[] {
@@ -165,7 +165,7 @@ export function PosesStep({
             {open.rough ? (
               <Typography>Its score is still being worked out …</Typography>
             ) : (
-              <ScoreParts ranked={open} among={ranking.whole} aims={aims} groupName={groupName} />
+              <ScoreParts ranked={open} among={ranking.whole} aims={aims} />
             )}
           </PoseDetail>
         )}

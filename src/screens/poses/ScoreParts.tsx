@@ -1,4 +1,5 @@
 'use client';
+import { aimedName } from '@/core/aims/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { behind } from '@/core/ranking/behind';
@@ -11,13 +12,11 @@ export function ScoreParts({
   ranked: p,
   among,
   aims,
-  groupName,
 }: {
   ranked: RankedPose;
   /** The whole library for the same student; null while some of it is still a guess. */
   among: readonly RankedPose[] | null;
   aims: readonly Aim[];
-  groupName: (group: string) => string;
 }) {
   const hundred = (v: number) => Math.round(v * 100);
   const costs = (Object.entries(p.costs) as [CostId, number][]).filter(([, v]) => hundred(v) > 0);
@@ -30,7 +29,7 @@ export function ScoreParts({
         Gives{' '}
         {p.gives.length === 0
           ? 'nothing that is aimed at, which is why it is not among the ranked'
-          : p.gives.map((g) => `${groupName(g.aim.group)} ${g.aim.side} ${hundred(g.worth)} of 100`).join(', ')}
+          : p.gives.map((g) => `${aimedName(g.aim)} ${g.aim.side} ${hundred(g.worth)} of 100`).join(', ')}
         ;{' '}
         {costs.length === 0
           ? 'costs nothing'

@@ -4,8 +4,8 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { AIM_WORDS } from '@/core/aims/words';
-import { GROUP_WORDS, groupName, SIDE_MARK } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
+import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { feltIn } from '@/core/teaching/log';
 import type { Suits } from '@/core/ranking/suits';
 import { core } from '@/workers/use-core';
@@ -85,7 +85,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
               ) : (
                 <Typography variant="caption" component="span" sx={{ display: 'block' }}>
                   {r.gives.length > 0
-                    ? `for: ${r.gives.map((g) => `${AIM_WORDS[g.aim.kind].toLowerCase()} ${groupName(g.aim.group)} ${g.aim.side}`).join('; ')}`
+                    ? `for: ${r.gives.map((g) => `${AIM_WORDS[g.aim.kind].toLowerCase()} ${aimedName(g.aim)} ${g.aim.side}`).join('; ')}`
                     : r.score === null
                       ? 'no aims yet'
                       : 'nothing that is aimed at'}

@@ -1,4 +1,5 @@
 'use client';
+import { inSentence } from '@/core/poses/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -12,6 +13,7 @@ import type { Block } from '@/core/practice/blocks';
 import { cueBlock, lengthenItem, mirrorBlock, noteBlock, removeBlock, repeatBlock } from '@/core/practice/edit';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { ItemsChange } from './use-edits';
+import { makeRound, roundFromBlock, takeRoundApart } from '@/core/practice/rounds';
 import type { Reason } from '@/core/practice/reasons';
 import type { PracticeRequest } from '@/core/practice/request';
 import type { Warning } from '@/core/practice/warnings';
@@ -54,6 +56,7 @@ export function BlockPanel({
   const fit = ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, first.side));
   const kept = block.items.find((i) => i.note)?.note ?? '';
   const others = alternativesFor(block, items, ranked, aims, request);
+  const round = roundFromBlock(items, block.id);
   const at = items.findIndex((i) => i.id === block.id);
   return (
     <Box
@@ -125,6 +128,16 @@ export function BlockPanel({
         {first.side !== 'both' && (
           <Button size="small" onClick={() => save((now) => mirrorBlock(now, block.id), 'The other side first.')}>
             {block.items.length > 1 ? 'Other side first' : 'The other side instead'}
+          </Button>
+        )}
+        {block.round !== undefined && (
+          <Button size="small" onClick={() => save((now) => takeRoundApart(now, block.id), 'Pose by pose again.')}>
+            Pose by pose, no round
+          </Button>
+        )}
+        {round > 1 && (
+          <Button size="small" onClick={() => save((now) => makeRound(now, block.id), `A round of ${round} poses.`)}>
+            Make a round of {round}
           </Button>
         )}
         <Button
@@ -202,7 +215,7 @@ export function BlockPanel({
             })}
           </Box>
           <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-            Of 100: how much it gives the aims that {name.toLowerCase()} is here for, less what it strains.
+            Of 100: how much it gives the aims that {inSentence(name)} is here for, less what it strains.
           </Typography>
         </Box>
       </Box>

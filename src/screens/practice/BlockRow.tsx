@@ -1,6 +1,7 @@
 'use client';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import SubdirectoryArrowRight from '@mui/icons-material/SubdirectoryArrowRight';
 import DragIndicator from '@mui/icons-material/DragIndicator';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -9,7 +10,7 @@ import type { ReactNode } from 'react';
 import { SIDE_MARK } from '@/core/body/words';
 import { rungOf } from '@/core/poses';
 import type { Block } from '@/core/practice/blocks';
-import { holdWords, sidesWords } from '@/core/practice/sheet';
+import { holdWords, sidesWords, type SheetRow } from '@/core/practice/sheet';
 import { phaseWords } from '@/core/practice/words';
 import type { Build } from '@/core/body';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -20,9 +21,7 @@ export const blockName = (block: Pick<Block, 'pose' | 'rung'>): string =>
   rungOf(block.pose, block.rung)?.shape.name ?? block.pose;
 
 /** What a block is held as, as a sheet tells it. */
-const holdsOf = (
-  block: Block,
-): { sides: { side: 'left' | 'right' | 'both'; breaths: number; repeats: number; seconds: number }[] } => ({
+const holdsOf = (block: Block): Pick<SheetRow, 'sides'> => ({
   sides: block.items.map(({ side, breaths, repeats, holdSeconds }) => ({
     side,
     breaths,
@@ -34,6 +33,8 @@ const holdsOf = (
 /** One block of the time line. Its handle drags by pointer and keyboard; Alt+arrows move it too; its name opens it. */
 export function BlockRow({
   block,
+  way,
+  round,
   newPhase,
   depth,
   build,
@@ -47,6 +48,9 @@ export function BlockRow({
   children,
 }: {
   block: Block;
+  /** How one comes to it from what is before it, and its place in a round. */
+  way: string;
+  round: SheetRow['round'];
   newPhase: boolean;
   depth: number;
   build: Build;
@@ -102,9 +106,21 @@ export function BlockRow({
           {phaseWords(block.phase)}
         </Typography>
       )}
+      {way && (
+        <Typography
+          variant="caption"
+          component="p"
+          aria-label={`To ${name}`}
+          sx={{ display: 'flex', alignItems: 'center', gap: 0.5, px: 1, pt: 0.5, color: 'var(--ink-2)' }}
+        >
+          <SubdirectoryArrowRight sx={{ fontSize: 16 }} aria-hidden />
+          {way}
+        </Typography>
+      )}
       <Box
         sx={{
           display: 'grid',
+          borderLeft: round ? '3px solid var(--act)' : '3px solid transparent',
           gridTemplateColumns: {
             xs: '24px 44px 76px 1fr',
             sm: '24px 48px 96px 1fr auto',
@@ -159,7 +175,7 @@ export function BlockRow({
           }}
         >
           <strong>{name}</strong> {holds.sides.map((s) => (s.side === 'both' ? '' : SIDE_MARK[s.side])).join(' ')}{' '}
-          {sidesWords(holds)}
+          {sidesWords({ ...holds, round })}
           {warned.count > 0 && (
             <Box
               component="span"

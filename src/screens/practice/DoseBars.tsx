@@ -1,8 +1,8 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName, SIDE_MARK } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
+import { SIDE_MARK } from '@/core/body/words';
 import { aimKey, type Dose } from '@/core/practice/doses';
 
 /** Minutes of each aim against what it wants: water where something lengthens, land where it works. */
@@ -19,7 +19,7 @@ export function DoseBars({ doses }: { doses: readonly Dose[] }) {
           <Box key={aimKey(d.aim)} sx={{ mb: 1.25 }}>
             <Box sx={{ display: 'flex', gap: 1, fontSize: 14 }}>
               <Box sx={{ flex: 1 }}>
-                {AIM_WORDS[d.aim.kind]} <span className="muscle">{groupName(d.aim.group)}</span> {SIDE_MARK[d.aim.side]}{' '}
+                {AIM_WORDS[d.aim.kind]} <span className="muscle">{aimedName(d.aim)}</span> {SIDE_MARK[d.aim.side]}{' '}
                 {d.aim.side}
               </Box>
               <span className="num">

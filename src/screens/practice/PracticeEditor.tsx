@@ -31,7 +31,7 @@ import { useStudio } from '../shell/studio-context';
 import { AddPose } from './AddPose';
 import { BlockPanel } from './BlockPanel';
 import { blockName, BlockRow } from './BlockRow';
-import { clock } from '@/core/practice/sheet';
+import { clock, sheetRows } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
 import { PracticeMenu } from './PracticeMenu';
 import { useBuild } from '../students/use-build';
@@ -73,6 +73,7 @@ export function PracticeEditor({
     const profile = profileOf(items, ranked, pace);
     return {
       profile,
+      rows: sheetRows(items, pace),
       blocks: profile.map((s) => s.block),
       reasons: reasonsOf(items, ranked, aims, request),
       warnings: warningsOf(items, ranked, request),
@@ -80,7 +81,7 @@ export function PracticeEditor({
       total: totalSeconds(items, pace),
     };
   }, [items, ranked, aims, request, pace]);
-  const { profile, blocks, reasons, warnings, doses, total } = chart;
+  const { profile, rows, blocks, reasons, warnings, doses, total } = chart;
   const depthOf = (block: Block): number =>
     ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, block.items[0].side))
       ?.depth ?? 0.5;
@@ -165,6 +166,8 @@ export function PracticeEditor({
                     <BlockRow
                       key={block.id}
                       block={block}
+                      way={rows[i].way}
+                      round={rows[i].round}
                       build={build}
                       newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
                       depth={depthOf(block)}

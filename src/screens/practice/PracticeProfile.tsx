@@ -1,5 +1,6 @@
 'use client';
 import Box from '@mui/material/Box';
+import { Fragment } from 'react';
 import type { Build } from '@/core/body';
 import { rungOf } from '@/core/poses';
 import type { Block } from '@/core/practice/blocks';
@@ -94,8 +95,6 @@ export function PracticeProfile({
             const found = rungOf(block.pose, block.rung);
             const name = `${found?.shape.name ?? block.pose}, from ${clock(block.at)}`;
             const told = `${name}: stretch ${Math.round(100 * stretch)}, work ${Math.round(100 * load)} of 100`;
-            const left = x(block.at),
-              width = Math.max(2, x(block.seconds) - 1.5);
             return (
               <g
                 key={block.id}
@@ -113,21 +112,35 @@ export function PracticeProfile({
                 style={{ cursor: 'pointer' }}
               >
                 <title>{told}</title>
-                <rect
-                  x={left}
-                  y={0}
-                  width={width}
-                  height={HEIGHT}
-                  fill={open === block.id ? 'var(--act-pale)' : 'transparent'}
-                />
-                <rect
-                  x={left}
-                  y={SHORE - LAND * Math.min(1, load)}
-                  width={width}
-                  height={LAND * Math.min(1, load)}
-                  fill={landTint(load)}
-                />
-                <rect x={left} y={SHORE} width={width} height={SEA * Math.min(1, stretch)} fill={seaTint(stretch)} />
+                {block.spans.map((span) => {
+                  const left = x(span.at),
+                    width = Math.max(2, x(span.seconds) - 1.5);
+                  return (
+                    <Fragment key={span.at}>
+                      <rect
+                        x={left}
+                        y={0}
+                        width={width}
+                        height={HEIGHT}
+                        fill={open === block.id ? 'var(--act-pale)' : 'transparent'}
+                      />
+                      <rect
+                        x={left}
+                        y={SHORE - LAND * Math.min(1, load)}
+                        width={width}
+                        height={LAND * Math.min(1, load)}
+                        fill={landTint(load)}
+                      />
+                      <rect
+                        x={left}
+                        y={SHORE}
+                        width={width}
+                        height={SEA * Math.min(1, stretch)}
+                        fill={seaTint(stretch)}
+                      />
+                    </Fragment>
+                  );
+                })}
               </g>
             );
           })}
@@ -195,7 +208,7 @@ function Shapes({
 }) {
   'use memo';
   if (profile.length > MOST) return null;
-  const middles = profile.map(({ block }) => (block.at + block.seconds / 2) / total);
+  const middles = profile.map(({ block: { spans } }) => (spans[0].at + spans[0].seconds / 2) / total);
   const places = placedAlong(middles, APART);
   const wide = Math.min(APART, 1 / profile.length);
   return (

@@ -11,8 +11,7 @@ import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { Inference } from '@/core/inference';
 import type { FitWay } from '@/core/fit/way';
 import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import type { BuiltPractice } from '@/core/practice/build';
 import { aimKey } from '@/core/practice/doses';
 import { shapeById } from '@/core/poses';
@@ -271,8 +270,7 @@ export function PracticeStep({
           ))}
           {answer.missing.map((m) => (
             <Typography key={aimKey(m.aim)}>
-              {AIM_WORDS[m.aim.kind]} {groupName(m.aim.group)} {m.aim.side} gets hardly anything: {MISSING_WORDS[m.why]}
-              .
+              {AIM_WORDS[m.aim.kind]} {aimedName(m.aim)} {m.aim.side} gets hardly anything: {MISSING_WORDS[m.why]}.
             </Typography>
           ))}
         </Alert>

@@ -3,8 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { shapeById } from '@/core/poses';
 import { nudgeKey, nudgesFor, type Nudge } from '@/core/practice/nudges';
 import type { PracticeItem } from '@/core/practice/practice';
@@ -38,7 +37,7 @@ export function SmallChanges({
         <Box key={nudgeKey(nudge)} sx={{ borderTop: '1px solid var(--line)', py: 0.75 }}>
           <Typography>{nudgeWords(nudge)}</Typography>
           <Typography variant="caption" component="p">
-            {AIM_WORDS[nudge.aim.kind]} <span className="muscle">{groupName(nudge.aim.group)}</span> {nudge.aim.side}:{' '}
+            {AIM_WORDS[nudge.aim.kind]} <span className="muscle">{aimedName(nudge.aim)}</span> {nudge.aim.side}:{' '}
             <span className="num">
               {nudge.before.toFixed(1)} → {nudge.after.toFixed(1)} min
             </span>

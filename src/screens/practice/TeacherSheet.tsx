@@ -14,7 +14,7 @@ export function TeacherSheet({ content }: { content: SheetContent }) {
           {content.title}
         </Typography>
         <Typography>
-          {content.name}, {content.on} · <span className="num">{content.total}</span>
+          {content.name}, {content.on} · <span className="num">{content.total}</span> minutes
         </Typography>
       </Box>
       {content.cautions.length > 0 && (

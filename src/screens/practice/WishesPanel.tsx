@@ -53,7 +53,7 @@ export function WishesPanel({
     <Box component="section" aria-label="Wishes" sx={{ display: 'grid', gap: 1.25, mt: 1 }}>
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
         {choose(
-          'Way',
+          'Style',
           wishes.arc,
           ARCS.map((a) => [a, ARC_WORDS[a]] as const),
           (arc) => put({ arc }),

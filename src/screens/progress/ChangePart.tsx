@@ -9,8 +9,8 @@ import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
-import { AIM_WORDS } from '@/core/aims/words';
-import { groupName, SIDE_MARK } from '@/core/body/words';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
+import { SIDE_MARK } from '@/core/body/words';
 import type { Inference } from '@/core/inference';
 import type { Student } from '@/core/students/student';
 import { aimKey } from '@/core/practice/doses';
@@ -116,12 +116,12 @@ export function ChangePart({
           <Box
             key={aimKey(aim)}
             component="section"
-            aria-label={`${AIM_WORDS[aim.kind]} ${groupName(aim.group)} ${aim.side}`}
+            aria-label={`${AIM_WORDS[aim.kind]} ${aimedName(aim)} ${aim.side}`}
             sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
           >
             <Typography variant="h2" sx={{ fontSize: 18 }}>
-              {AIM_WORDS[aim.kind]} <span className="muscle">{groupName(aim.group)}</span> {SIDE_MARK[aim.side]}{' '}
-              {aim.side}: {VERDICT_WORDS[all.verdict]}
+              {AIM_WORDS[aim.kind]} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]} {aim.side}:{' '}
+              {VERDICT_WORDS[all.verdict]}
             </Typography>
             <Typography>{togetherSentence(all)}</Typography>
             {dose && (

@@ -3,8 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { OwnShape } from '@/core/poses/schema';
 import { resultsOf } from '@/store/results';
-import { keepIn } from '@/workers/kept';
-import { tellOwnShapes } from '@/workers/use-core';
+import { tellKeeper, tellOwnShapes } from '@/workers/use-core';
 import { useStudio } from './studio-context';
 
 const Context = createContext<readonly OwnShape[]>([]);
@@ -17,8 +16,8 @@ export function OwnPoses({ children }: { children: ReactNode }) {
     // Whoever waits for a database that cannot be opened waits for ever: asked once, before anything waits.
     db.open().catch((error: unknown) => setShut(error instanceof Error ? error : new Error(String(error))));
   }, [db]);
+  useEffect(() => tellKeeper(resultsOf(db)), [db]);
   const poses = useLiveQuery(async () => {
-    keepIn(resultsOf(db));
     const all = await db.poses.toArray();
     tellOwnShapes(
       all,

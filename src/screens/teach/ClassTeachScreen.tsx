@@ -166,7 +166,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
         {lead !== 'follows' && <MainWays state={state} started={hasBegun(state)} send={send} />}
-        <NextUp next={next} body={EVERYBODY}>
+        <NextUp next={next} from={item} body={EVERYBODY}>
           {coming.length > 0 && ` · ${coming.join(' · ')}`}
         </NextUp>
       </Box>

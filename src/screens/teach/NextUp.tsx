@@ -8,6 +8,7 @@ import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
 import type { PracticeItem } from '@/core/practice/practice';
+import { wayTo } from '@/core/practice/transitions';
 import { PoseFigure } from '../poses/PoseFigure';
 
 /** Whom an item is drawn for. */
@@ -33,15 +34,19 @@ export function useDepth(
 /** What comes next: small, drawn and named, with what to fetch for it. */
 export function NextUp({
   next,
+  from,
   body,
   children,
 }: {
   next: PracticeItem | undefined;
+  /** What is done before it. */
+  from: PracticeItem | undefined;
   body: TaughtBody;
   /** What else is said of it. */
   children?: ReactNode;
 }) {
   const depth = useDepth(next, body);
+  const way = next && from ? wayTo([from, next], 1) : '';
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, minHeight: 64 }}>
       {next && (
@@ -64,6 +69,11 @@ export function NextUp({
             Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
             {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
             {children}
+            {way && (
+              <Box component="span" sx={{ display: 'block', fontSize: 16, color: 'var(--ink-2)' }}>
+                {way}
+              </Box>
+            )}
           </>
         ) : (
           'Last one'

@@ -127,7 +127,7 @@ export function OtherWays({
           })}
         </Menu>
       </MainWays>
-      <NextUp next={next} body={{ posterior, build, way }}>
+      <NextUp next={next} from={item} body={{ posterior, build, way }}>
         {next && fetchWords(next, item, student, posterior, way, sizes)}
       </NextUp>
     </Box>

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { cuesFor } from '@/core/practice/cues';
+import { wayTo } from '@/core/practice/transitions';
 import { cueNow } from '@/core/teaching/moment';
 import { sameSide } from '@/core/poses';
 import type { PlayerState } from '@/core/teaching/player';
@@ -22,7 +23,10 @@ export function useSaying(state: PlayerState | null, ranked: readonly RankedPose
     const fit = ranked?.find((r) => r.pose === item.pose && r.rung === item.rung && sameSide(r.side, item.side));
     return cuesFor(item, { voice, schools, fit, before: items.slice(0, index) }, book).cues;
   }, [items, index, ranked, voice, schools, book]);
-  const cue = state ? cueNow(cues, state) : '';
+  const now = state ? cueNow(cues, state) : '';
+  const way = useMemo(() => wayTo(items, index), [items, index]);
+  // On the way it is first said how one gets there.
+  const cue = state?.stage === 'moving' && way ? `${way} ${now}`.trim() : now;
   const running = state?.running ?? false;
   const said = useRef('');
   useEffect(() => {

@@ -11,6 +11,7 @@ export const JOINTS: readonly Caution[] = [
     rules: [
       closes('knee-bend'),
       closes('knee-twist'),
+      closes('knee-turned-loaded'),
       closes('kneeling'),
       // Turning the thigh by the shin is done from above the knee instead; lowering it sideways cannot.
       closes('knee-levered', 1),
@@ -32,6 +33,7 @@ export const JOINTS: readonly Caution[] = [
       closes('knee-bend', 90),
       closes('knee-bend-loaded', 30),
       closes('knee-twist', 30),
+      closes('knee-turned-loaded'),
       closes('kneeling'),
       closes('knee-levered'),
       closes('knee-work'),
@@ -52,6 +54,7 @@ export const JOINTS: readonly Caution[] = [
       closes('kneeling'),
       closes('knee-bend', 110),
       closes('knee-twist', 30),
+      closes('knee-turned-loaded'),
       closes('knee-levered'),
       closes('knee-bend-loaded'),
       closes('one-leg'),

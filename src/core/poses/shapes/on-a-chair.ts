@@ -58,8 +58,8 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cues: ['Ankle above the other knee, foot active.', 'Sit tall on both sitting bones.', 'Tip forward from the hips, breastbone first.', 'Rise, lift the shin with both hands.'],
     cheat: 'The back rounds and the head leads.',
     rungs: [
-      { name: 'upright', entry: 't pt-34; w f86 k124 d4 a-20 r-27; o f45 k86 d7', full: 't pt-13; w f96 k109 d16 a-34 r-49; o f68 k90 d9', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.3,1 knee_w -4 6 0; o floor:45 shoulder_o -6 0 8', hold: [30, 90] },
-      { name: 'tipped forward', entry: 't pt-34 lf16; w f85 k127 d9 a-23 r-27; o f45 k77 d-2', full: 't pt-11 lf14; w f100 k108 d12 a-27 r-49; o f70 k82 d1', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.1,1 knee_w -4 6 0; o elbow:-0.4,-0.1,1 ankle_w -4 6 2', hold: [30, 90] },
+      { name: 'leaning back', entry: 't pt-34; w f86 k124 d4 a-20 r-27; o f45 k86 d7', full: 't pt-13; w f96 k109 d16 a-34 r-49; o f68 k90 d9', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.3,1 knee_w -4 6 0; o floor:45 shoulder_o -6 0 8', hold: [30, 90] },
+      { name: 'tipped forward', level: 3, entry: 't pt4; o f92; w f98', full: 't pt28 lf12; o f116; w f122 a-34 r-54', on: `buttock_b@chair:45 heel_o ball_o ankle_w~thigh_o`, hands: 'w elbow:-0.4,-0.1,1 knee_w -4 6 0; o elbow:-0.4,-0.1,1 ankle_w -4 6 2', hold: [30, 90] },
     ],
   },
   {
@@ -75,7 +75,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cheat: 'The back rounds and the head reaches for the knee.',
     rungs: [
       { name: 'upright', entry: 't pt-16 lf8; w f48 k14', full: 't pt6; w f70 k2 d8', on: 'buttock_b@chair:45 heel_w heel_o ball_o', hands: 'b elbow:-0.4,-0.3,1 thigh_s 8 8 0', hold: [20, 60] },
-      { name: 'folded', entry: 't pt-5 lf2; w f71 k45 d-2; o f77 k86 d4', full: 't pt10 lf16; w f76 k16! d4; o f92', on: 'buttock_b@chair:45 heel_w heel_o ball_o', hands: 'b elbow:-0.4,-0.1,1 knee_s 2 7 0', hold: [20, 90] },
+      { name: 'tipping forward', entry: 't pt-5 lf2; w f71 k45 d-2; o f77 k86 d4', full: 't pt10 lf16; w f76 k16! d4; o f92', on: 'buttock_b@chair:45 heel_w heel_o ball_o', hands: 'b elbow:-0.4,-0.1,1 knee_s 2 7 0', hold: [20, 90] },
     ],
   },
   {

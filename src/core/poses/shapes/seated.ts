@@ -139,7 +139,7 @@ export const SEATED: readonly ShapeSketch[] = [
     instead: 'chair-figure-four',
     rungs: [
       { name: 'seat lifted', entry: 't pt-52 lf37; w f89 a-20 r-28 k118 d1 i5; o f41 a-3 r-16 k49', full: 't pt-53 lf9; w f93 a-25 r-52 k123 d12 i7; o f59 a-15 r-19 k76', on: 'buttock_b@blanket:10 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 4 0 10', hold: [30, 180] },
-      { name: 'folded forward', entry: 't pt-48 lf43 tf15; w f87 a-24 r-31 k119 d6 i5; o f42 a-1 r-17 k34', full: 't pt-47 lf14 tf2; w f95 a-23 r-53 k123 d11 i7; o f66 a-17 r-20 k70', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 180] },
+      { name: 'seat lower', entry: 't pt-48 lf43 tf15; w f87 a-24 r-31 k119 d6 i5; o f42 a-1 r-17 k34', full: 't pt-47 lf14 tf2; w f95 a-23 r-53 k123 d11 i7; o f66 a-17 r-20 k70', on: 'buttock_b@blanket:6 ankle_w~thigh_o knee_o@blanket', hands: 'b floor shoulder_s 18 0 6', hold: [30, 180] },
     ],
   },
   {

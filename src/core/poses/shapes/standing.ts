@@ -189,7 +189,7 @@ export const STANDING: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'hand high on a chair seat', entry: 't pt4 pl16 lb2; w f26 a-30 r-26 k4 d0; o f4 a-16 r-4 k2 d0; o sa-110', full: 't pl42 lb10 tb8; w f54 a-38 r-30; o a-6', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:45 ankle_w 4 0 6', hold: [10, 45] },
-      { name: 'hand on two blocks', entry: 't pt-1 pl17 lb4; w f36 a-28 r-30 k15 d-19; o f3 a-5 r-4 k4 d-1 sa-116', full: 't pt3 pl29 lb13 tb9; w f55 a-42 r-30 k10 d-25; o f-2 a-1 k3 d5', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:31 ankle_w 4 0 8', hold: [10, 45] },
+      { name: 'hand on two blocks', entry: 't pt-1 pl14 lb3; w f31 a-26 r-29 k15 d-17; o f3 a-6 r-4 k4 d-1 sa-116', full: 't pt3 pl28 lb18 tb14; w f49 a-41 r-30 k14 d-25; o f-2 a-1 k3 d5', on: `${FOOT_W} ${FOOT_O}`, hands: 'w floor:30 ankle_w 4 0 8', hold: [10, 45] },
       { name: 'hand on the shin', entry: 't pt6 pl24 lb4; w f50 a-34 r-30 k2 d0; o f6 a-20 r-4 k2 d0; o sa-120; t pl42; w f66; o a-8', full: 't pl60 lb10 tb10; w f88 a-42; o a2', on: `${FOOT_W} ${FOOT_O}`, hands: 'w elbow:0.2,-0.6,0.8 ankle_w 4 10 2', hold: [10, 45] },
     ],
   },

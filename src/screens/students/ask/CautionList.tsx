@@ -1,4 +1,5 @@
 'use client';
+import { inSentence } from '@/core/poses/words';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -146,7 +147,7 @@ function Told({
           </Typography>
           {good.length > 0 && caution.rules.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>Stays good:</strong> {good.map((s) => s.name.toLowerCase()).join(', ')}.
+              <strong>Stays good:</strong> {good.map((s) => inSentence(s.name)).join(', ')}.
             </Typography>
           )}
           {locked.length > 0 && (

@@ -1,0 +1,238 @@
+import { classAims } from '@/core/classes/shared';
+import { classRanking } from '@/core/classes/together';
+import { memberOf, presentOf, type Member } from '@/core/classes/member';
+import { infer } from '@/core/inference';
+import type { KolposRecord } from '@/core/formats/record';
+import { buildPractice, type BuiltPractice } from '@/core/practice/build';
+import { requestOf, type PracticeRequest } from '@/core/practice/request';
+import { sheetRows, sidesWords, type SheetRow } from '@/core/practice/sheet';
+import { phaseWords } from '@/core/practice/words';
+import { rungOf } from '@/core/poses';
+import { digest } from '@/core/digest';
+
+/** Practices of the demo studio's people that a teacher has read: docs/practices-checked.md. */
+
+export interface CheckedPractice {
+  /** Students of the demo studio: one, or those of a class. */
+  who: readonly string[];
+  /** For whom and what, as its heading. */
+  title: string;
+  wish: Partial<PracticeRequest> & { minutes: number };
+  /** What a teacher of long standing says of it, and the sheet that she read. */
+  remark: string;
+  read: string;
+}
+
+/** Day on which all of them are built: cautions end on days. */
+const DAY = '2026-11-30';
+
+const known = new Map<string, Member>();
+function memberFrom(record: KolposRecord, id: string): Member {
+  const student = record.students.find((s) => s.id === id);
+  if (!student) throw new Error(`The demo studio has nobody called "${id}".`);
+  let member = known.get(id);
+  if (!member) {
+    const readings = record.readings.filter((r) => r.student === id);
+    member = memberOf(student, readings, infer(student, readings, { next: false }), { year: 2026, day: DAY });
+    known.set(id, member);
+  }
+  return member;
+}
+
+/** Builds one of them for the people of a record. */
+export async function builtFor(
+  record: KolposRecord,
+  { who, wish }: Pick<CheckedPractice, 'who' | 'wish'>,
+): Promise<BuiltPractice> {
+  const members = who.map((id) => memberFrom(record, id));
+  const request = requestOf({ breathSeconds: 6, ...wish });
+  if (members.length === 1) return buildPractice(members[0].ranked, members[0].aims, request);
+  const aims = classAims(presentOf(members));
+  return buildPractice(classRanking(members, aims, request), aims, request);
+}
+
+const heldWords = ({ sides: [{ breaths, repeats, seconds }] }: SheetRow): string =>
+  repeats > 1 ? `${Math.round(seconds / repeats)} s × ${repeats}` : breaths > 0 ? `${Math.round(seconds)} s` : '';
+
+/** A built practice as a teacher reads it: a line a shape, with the way to it. */
+export function sheetText(built: BuiltPractice, request: Pick<PracticeRequest, 'pace'>): string {
+  return sheetRows(built.items, request.pace)
+    .map((row) => {
+      const found = rungOf(row.pose, row.rung);
+      const name = `${found?.shape.name ?? row.pose}, ${found?.rung.name ?? ''}`;
+      const line = `${phaseWords(row.phase).padEnd(11)}${name.padEnd(62)} ${[sidesWords(row), heldWords(row)].filter(Boolean).join(', ')}`;
+      return row.way ? `${' '.repeat(11)}↳ ${row.way}\n${line}` : line;
+    })
+    .join('\n');
+}
+
+const FLOW = { arc: 'flow', pace: 'brisk' } as const;
+const QUIET = { arc: 'quiet', pace: 'slow' } as const;
+const ALL = ['demo-maren', 'demo-osk', 'demo-ilka', 'demo-nell', 'demo-tamsin', 'demo-bram'] as const;
+
+/** The students and wishes that are looked at: two or three for each of the boathouse, and two classes. */
+export const CHECKED: readonly CheckedPractice[] = [
+  {
+    who: ['demo-maren'],
+    title: 'Maren, a sculler of 34 with a low back ache: 20 minutes',
+    wish: { minutes: 20 },
+    read: 'zxgp0s-1',
+    remark:
+      'All of it lying down, which her back will thank her for, and four ways to the same hamstring. I would teach it as it is, and say that the twenty minutes do not stand up.',
+  },
+  {
+    who: ['demo-maren'],
+    title: 'Maren: 45 minutes, flowing',
+    wish: { minutes: 45, ...FLOW },
+    read: '1ikiicp-',
+    remark:
+      'Reads as a flow: wake lying, stand once, a round of four on each side, down by way of the front, sit, lie. Two mild lying shapes in the first ten minutes would do for me; the standing round could be gone through twice instead.',
+  },
+  {
+    who: ['demo-maren'],
+    title: 'Maren: 60 minutes, quiet',
+    wish: { minutes: 60, ...QUIET },
+    read: '1orwbfs-',
+    remark:
+      'Long, low and on the floor, as it should be. The lunges are for somebody who can kneel for two minutes; child’s pose after them is the right rest. Ten minutes at the end are a gift.',
+  },
+  {
+    who: ['demo-maren'],
+    title: 'Maren: 20 minutes with nothing at hand',
+    wish: { minutes: 20, props: [] },
+    read: '1wtr55v-',
+    remark:
+      'No strap, and still her hamstring is reached four times. Eagle is there for the group it adds, not for her; I might leave it out.',
+  },
+  {
+    who: ['demo-osk'],
+    title: 'Osk, a ferry pilot of 47 with a stiff right front of the hip: 30 minutes',
+    wish: { minutes: 30 },
+    read: 'v66iqz-1',
+    remark:
+      'Steps for the buttock, then the lunges from mild to deep, then the front of the hip on the belly and the bridge on a block. What I would choose. The sixteen pulses on all fours are two sets of eight in my class.',
+  },
+  {
+    who: ['demo-osk'],
+    title: 'Osk: 45 minutes, work first',
+    wish: { minutes: 45, arc: 'strength' },
+    read: '2z6wji-1',
+    remark:
+      'Work first, then length: sound. Two step-downs and a step-up follow each other; dancer at the wall gives the ankle its rest, one item late.',
+  },
+  {
+    who: ['demo-osk'],
+    title: 'Osk: 60 minutes, flowing',
+    wish: { minutes: 60, ...FLOW },
+    read: '1k6sx9v-',
+    remark:
+      'A full hour. Two rounds, the second of four lunges from mild to deep, are how I would teach it. Reverse tabletop, twice, interrupts the seated part.',
+  },
+  {
+    who: ['demo-ilka'],
+    title: 'Ilka, a potter of 40 with an old knee injury and an ache deep in the left buttock: 30 minutes',
+    wish: { minutes: 30 },
+    read: 'j36s6t-y',
+    remark:
+      'Nothing kneels, nothing turns over a bent knee, and what reaches the buttock lies on the back with the shin carried. The warriors are there for the knee’s own strength. Her aim gets two minutes of four; the rest is honest company.',
+  },
+  {
+    who: ['demo-ilka'],
+    title: 'Ilka: 20 minutes, standing only',
+    wish: { minutes: 20, place: 'standing' },
+    read: '16d6hxb-',
+    remark:
+      'Standing, hardly anything opens her buttock without turning the knee, and it says so: a third of what was wanted. I would talk her into lying down.',
+  },
+  {
+    who: ['demo-lowen'],
+    title: 'Lowen, a cellist of 58 with short inner thighs: 15 minutes',
+    wish: { minutes: 15 },
+    read: 'i1dhwr-z',
+    remark:
+      'Short and to the point: easy pose and bound angle on a lifted seat carry it. The three-legged dog in between is one journey more than fifteen minutes want.',
+  },
+  {
+    who: ['demo-lowen'],
+    title: 'Lowen: 60 minutes',
+    wish: { minutes: 60 },
+    read: '1m1h2gs-',
+    remark:
+      'A sound hour; lizard and head-to-knee carry the inner thighs. Two fire hydrants are one too many, and bound angle would be my choice in their place.',
+  },
+  {
+    who: ['demo-lowen'],
+    title: 'Lowen: 60 minutes, quiet',
+    wish: { minutes: 60, ...QUIET },
+    read: '865jlr-1',
+    remark:
+      'Quiet and kind. Bound angle, supported, would be the shape that everybody expects here, and it is not in it.',
+  },
+  {
+    who: ['demo-tamsin'],
+    title: 'Tamsin, a gardener of 73 with stiff calves: 20 minutes on a chair',
+    wish: { minutes: 20, place: 'chair' },
+    read: '8mfwkx-1',
+    remark:
+      'She sits to arrive and to rest and stands in between, where calves are lengthened. Down to the floor for the dog is much for twenty minutes beside a chair; hands on the seat would do.',
+  },
+  {
+    who: ['demo-tamsin'],
+    title: 'Tamsin: 45 minutes, nothing demanding',
+    wish: { minutes: 45, level: 2 },
+    read: '916y6q-1',
+    remark:
+      'Once up, once down, and the calf is met in six shapes. Fire log on a lifted seat is enough for seventy-three; I would not go on to the folded pyramid in the same class.',
+  },
+  {
+    who: ['demo-bram'],
+    title: 'Bram, a stonemason of 44, without weight on wrists or knees: 30 minutes',
+    wish: { minutes: 30, avoid: ['wrists', 'kneeling'] },
+    read: '11kb024-',
+    remark:
+      'What he cannot do is nowhere in it. Dancer at the wall and a warrior stand between the steps and the hip hike. Side plank on the forearm is for the hip and is called so.',
+  },
+  {
+    who: ['demo-bram'],
+    title: 'Bram: 45 minutes',
+    wish: { minutes: 45 },
+    read: '1444npw-',
+    remark:
+      'Work and length for what was found, in the order in which I would teach it. Three steps in a row are long on one ankle before dancer gives it a wall.',
+  },
+  {
+    who: ['demo-nell'],
+    title: 'Nell, a rower of 33 in the middle of a pregnancy: 30 minutes',
+    wish: { minutes: 30 },
+    read: 'l0ayrq-f',
+    remark:
+      'Arrives and rests on her left side, stands with a wall and blocks near, nothing on the belly or the back. The strap in tiger pose asks for balance; I would let her leave it.',
+  },
+  {
+    who: ['demo-nell'],
+    title: 'Nell: 45 minutes, quiet',
+    wish: { minutes: 45, ...QUIET },
+    read: '1qglr1c-',
+    remark:
+      'All fours, knees, seat, side: one way down and no way back up. It says what it cannot give her aims lying like this.',
+  },
+  {
+    who: ['demo-maren', 'demo-osk', 'demo-ilka'],
+    title: 'A class of three, Maren, Osk and Ilka: 45 minutes',
+    wish: { minutes: 45 },
+    read: '13cdsxw-',
+    remark:
+      'A class that its teacher would call one: the lunges from near to far, the bridge on a block, and the back of the legs lying. Ilka has her own form beside the kneeling ones. Four shapes on one leg in the middle are plenty.',
+  },
+  {
+    who: ALL,
+    title: 'A class of six: 60 minutes, flowing',
+    wish: { minutes: 60, ...FLOW },
+    read: 'hoq7uh-o',
+    remark:
+      'Six bodies, one flow. The rounds are short enough to remember. From the front to the side to the back is a lot of lying about in the last third; I would drop the clam.',
+  },
+];
+
+/** Fingerprint of a sheet: a remark is about the one that was read. */
+export const sheetMark = (text: string): string => digest(text).slice(0, 8);

@@ -1,0 +1,92 @@
+import { SIDES, type Side } from '@/core/body';
+import { rungOf } from '@/core/poses';
+import { MOVES, type Move } from './moves';
+import type { PracticeItem } from './practice';
+import { BASES, stanceOf, type Base, type Stance } from './stance';
+
+/**
+ * The way from one shape to the next, as the least sum of moves that teachers use (`moves.ts`) between what carries the body in both: the
+ * shortest path of a small graph (Dijkstra 1959).
+ */
+
+/** A move of a way, with the foot in front (or the side below) after it. */
+interface Step {
+  move: Move;
+  lead: Side | null;
+}
+
+const keyOf = ({ base, lead }: Stance): string => (lead === null ? base : `${base}:${lead}`);
+const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
+
+/** Where a move leads from a stance: one stance, or two where the foot is chosen, or none where it cannot be made from there. */
+function after(from: Stance, move: Move): Stance[] {
+  const to = (lead: Side | null): Stance => ({ base: move.to, lead });
+  switch (move.lead) {
+    case 'none':
+      return from.base === move.to && from.lead === null ? [] : [to(null)];
+    case 'choose':
+      return from.lead === null ? SIDES.map(to) : [];
+    case 'same':
+      return from.lead === null ? [] : [to(from.lead)];
+    case 'change':
+      return from.lead === null ? [] : [to(otherSide(from.lead))];
+  }
+}
+
+const movesFrom = new Map<Base, readonly Move[]>(BASES.map((b) => [b, MOVES.filter((m) => m.from === b)]));
+const found = new Map<string, readonly Step[] | null>();
+
+/** The least way between two stances, move by move; empty where the body need not move on the ground, null where no moves lead there. */
+export function stepsBetween(from: Stance, to: Stance): readonly Step[] | null {
+  const name = `${keyOf(from)} ${keyOf(to)}`;
+  let known = found.get(name);
+  if (known === undefined) found.set(name, (known = shortest(from, to)));
+  return known;
+}
+
+function shortest(from: Stance, to: Stance): Step[] | null {
+  const goal = keyOf(to);
+  const best = new Map<string, { at: Stance; effort: number; steps: Step[] }>();
+  const open = [{ at: from, effort: 0, steps: [] as Step[] }];
+  while (open.length > 0) {
+    open.sort((a, b) => a.effort - b.effort || a.steps.length - b.steps.length);
+    const here = open.shift();
+    if (!here || best.has(keyOf(here.at))) continue;
+    best.set(keyOf(here.at), here);
+    if (keyOf(here.at) === goal) return here.steps;
+    for (const move of movesFrom.get(here.at.base) ?? [])
+      for (const at of after(here.at, move))
+        open.push({
+          at,
+          effort: here.effort + move.effort,
+          steps: [...here.steps, { move, lead: at.lead ?? here.at.lead }],
+        });
+  }
+  return null;
+}
+
+const said = ({ move, lead }: Step): string =>
+  lead ? move.words.replace('{lead}', lead).replace('{other}', otherSide(lead)) : move.words;
+
+/** A way in words, a sentence a move: "Lower the back knee. Then come back on to the knees."; "" where there is none to go. */
+export function wayWords(from: Stance, to: Stance): string {
+  const words = (stepsBetween(from, to) ?? []).map(said);
+  return words
+    .map((w, i) => `${i > 0 && i === words.length - 1 ? `Then ${w}` : w.charAt(0).toUpperCase() + w.slice(1)}.`)
+    .join(' ');
+}
+
+type Placed = Pick<PracticeItem, 'pose' | 'rung' | 'side'>;
+const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
+  const own = rungOf(pose, rung);
+  return own && stanceOf(own.shape, own.rung, side);
+};
+
+/** The way to an item from the one before it, in words; "" at the beginning and the end, for a pose that is not here, and where the body stays. */
+export function wayTo(items: readonly Placed[], i: number): string {
+  const [before, item] = [items.at(Math.max(0, i - 1)), items.at(i)];
+  if (i <= 0 || !before || !item) return '';
+  const from = stanceAt(before),
+    to = stanceAt(item);
+  return from && to ? wayWords(from, to) : '';
+}

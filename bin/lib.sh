@@ -35,6 +35,8 @@ need_build() {
 
 passed=0
 failed=0
+# What was red, named once more at the end: a long log may be cut at its beginning.
+red=()
 logs=test-results/steps
 # Begins a step beside the others; what it prints is shown by end_steps, in the order of beginning.
 names=()
@@ -59,6 +61,7 @@ end_steps() {
       failed=$((failed + 1))
       cat "$logs/$i.log"
       echo "✗ ${names[$i]} failed"
+      red+=("${names[$i]}: $(grep -v '^npm warn' "$logs/$i.log" | tail -n 3 | tr '\n' ' ' | cut -c1-300)")
     fi
   done
   names=()
@@ -71,9 +74,11 @@ count() { # file, script printing "passed failed"
   if numbers=$(node -e "$2" "$1" 2>/dev/null); then
     passed=$((passed + ${numbers% *}))
     failed=$((failed + ${numbers#* }))
+    [ "${numbers#* }" = 0 ] || red+=("${numbers#* } in $1")
   else
     failed=$((failed + 1))
     echo "✗ no report in $1"
+    red+=("no report in $1")
   fi
 }
 count_unit() {
@@ -88,4 +93,13 @@ static_steps() {
   begin format npx prettier --check --log-level warn .
   begin "dependency rules" npx depcruise --config .dependency-cruiser.cjs src demo bench scripts --output-type err
   begin "unused code" npx knip --include files,dependencies,unlisted,unresolved,binaries
+}
+
+# The last lines of a run: what was red, and how many.
+conclude() {
+  local line
+  echo
+  for line in ${red[@]+"${red[@]}"}; do echo "✗ $line"; done
+  echo "$passed passed, $failed failed"
+  [ "$failed" = 0 ]
 }

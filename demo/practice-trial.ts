@@ -6,7 +6,7 @@ import { demandsOf, rungOf, type PropId } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
 import { customsBroken, type Custom } from '@/core/practice/customs-kept';
 import { missingSides } from '@/core/practice/edit';
-import { totalSeconds } from '@/core/practice/practice';
+import { totalSeconds, workSeconds } from '@/core/practice/practice';
 import { ARCS, AVOIDED, PLACES, requestOf, type PracticeRequest } from '@/core/practice/request';
 import { inTheWay } from '@/core/practice/units';
 import { rankPoses, worthFor } from '@/core/ranking/rank';
@@ -112,7 +112,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
     const doseError = built.doses.map((d) => {
       const counted = items.reduce((s, i) => {
         const r = ranked.find((p) => p.pose === i.pose && p.rung === i.rung && p.side === i.side);
-        return s + (r ? (worthFor(r, d.aim).worth * i.holdSeconds * i.repeats) / 60 : 0);
+        return s + (r ? (worthFor(r, d.aim).worth * workSeconds(i)) / 60 : 0);
       }, 0);
       return Math.abs(d.minutes - counted);
     });

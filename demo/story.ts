@@ -1,5 +1,6 @@
 import type { Reading } from '@/core/assessment/reading';
-import type { Practice } from '@/core/practice/practice';
+import { setSeconds, type Practice } from '@/core/practice/practice';
+import { taughtOrder } from '@/core/practice/taught-order';
 import type { PlanChoice } from '@/core/progress/plan';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Visit } from '@/core/visits/visit';
@@ -36,12 +37,13 @@ export function taughtBefore(practice: Practice): LogEntry[] {
     title: practice.title,
     startedAt: `${day}T06:30:00.000Z`,
     endedAt: `${day}T06:51:00.000Z`,
-    items: practice.items.map((i, n) => ({
+    items: taughtOrder(practice.items).map((i, n) => ({
       pose: i.pose,
       rung: i.rung,
       side: i.side,
-      plannedSeconds: i.holdSeconds * i.repeats,
-      doneSeconds: Math.round(i.holdSeconds * i.repeats * (n % 4 === k % 4 ? 0.7 : 1)),
+      ...(i.set && { set: i.set }),
+      plannedSeconds: setSeconds(i),
+      doneSeconds: Math.round(setSeconds(i) * (n % 4 === k % 4 ? 0.7 : 1)),
       skipped: false,
     })),
     note: k === 5 ? 'Calm on the slip; the left leg let go sooner than last week.' : '',

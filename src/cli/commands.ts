@@ -34,7 +34,7 @@ import { aimSchema, buildOfStudent, type Aim, type Student } from '@/core/studen
 import { anglesAt, demandsOf, LIBRARY, namesOf, rungOf, shapeById } from '@/core/poses';
 import { USUAL_WAY } from '@/core/fit/way';
 import { blocksOf } from '@/core/practice/blocks';
-import { taughtOrder } from '@/core/practice/taught-order';
+import { taughtSteps } from '@/core/practice/taught-order';
 import { wayTo } from '@/core/practice/transitions';
 import { draftCues, VOICE } from '@/core/practice/cues';
 import { aimsWithPeak, peakGap } from '@/core/practice/peak';
@@ -287,12 +287,13 @@ export async function practice(
   const built = await buildPractice(poses, chosen, { ...request.data, likes: likesOf(record.settings) });
   const reasons = reasonsOf(built.items, poses, chosen, request.data);
   const blocks = blocksOf(built.items, request.data.pace);
-  const taught = taughtOrder(built.items);
+  const steps = taughtSteps(built.items);
+  const taught = steps.map((s) => s.taught);
   return {
     minutes: built.minutes,
     items: taught.map(({ id: item, ...i }, k) => {
       const fit = poses.find((r) => r.pose === i.pose && r.rung === i.rung && r.side === i.side);
-      const reason = reasons.get(blocks.find((b) => b.items.some((x) => x.id === item))?.id ?? '');
+      const reason = reasons.get(blocks.find((b) => b.items.includes(steps[k].of))?.id ?? '');
       return {
         item,
         ...i,

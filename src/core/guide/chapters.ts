@@ -84,6 +84,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'The line at the top shows every shape at its time. Below it, work goes up and stretch goes down.',
       'Everything can be changed: longer, shorter, another shape, another order. Undo has no end.',
       'Between the poses stands how to get from one to the next. Teach says it too, before each pose.',
+      'Work comes in sets. The other side is the rest between them; where both sides work at once, a rest is timed.',
       'A flow goes in rounds: one side through a few poses, then the other. “Make a round” and “Pose by pose” change that.',
       '“Keep” holds a shape in place when the practice is built again around it.',
       '“Your own sequence” reads what you teach anyway, by any name, and fits it to your student.',

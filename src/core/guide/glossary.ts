@@ -171,6 +171,7 @@ export const GLOSSARY: readonly Term[] = [
     means: 'Standard deviation: how much people differ. Two in three lie within one SD of the average.',
     also: ['standard deviation'],
   },
+  { term: 'set', means: 'A run of repeats, or one hold of work. After its other side, or a rest, comes the next.' },
   { term: 'share', means: 'A part of the whole. A stretch of .6 is six tenths of the way from slack to the end.' },
   { term: 'slump test', means: 'Sitting rounded, the knee straightened: it asks whether a nerve is part of the pull.' },
   {

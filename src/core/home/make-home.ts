@@ -8,7 +8,7 @@ import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
 import { cuesFor, type CueRole } from '@/core/practice/cues';
 import { itemsFor } from '@/core/practice/edit';
-import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
+import { paceOf, setSeconds, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { taughtOrder } from '@/core/practice/taught-order';
 import { wayTo } from '@/core/practice/transitions';
 import { recheck, type Rechecked } from '@/core/practice/recheck';
@@ -150,7 +150,7 @@ function easierOf(item: PracticeItem, practice: Practice, { ranked, student }: H
   if (!fits || fits.length === 0) return null;
   const [next] = itemsFor(fits.slice(0, 1), {
     phase: item.phase,
-    seconds: item.holdSeconds * item.repeats,
+    seconds: setSeconds(item),
     breathSeconds: student.breathSeconds,
     aims: practice.aims,
     newId: () => `${item.id}-easier`,

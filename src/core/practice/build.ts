@@ -14,9 +14,10 @@ import { solver } from './highs';
 import { NO_LIKES, type Likes } from './likes';
 import { placed } from './phases';
 import { TRANSITIONS } from './pace';
-import { totalSeconds, type PracticeItem } from './practice';
+import { setSeconds, totalSeconds, workSeconds, type PracticeItem } from './practice';
 import { withRounds } from './rounds';
 import { requestOf, type PracticeRequest } from './request';
+import { setsOf } from './taught-order';
 import { inTheWay, unitsFor } from './units';
 
 /** Why an aim gets hardly anything. */
@@ -126,7 +127,11 @@ function buildWith(
       r,
       likes,
       wished.map((l) => l.key),
-    );
+    ).map((u) => {
+      // What stays is done in as many sets as it was.
+      const own = kept.find((i) => `${i.pose}/${i.rung}` === u.key);
+      return own && setsOf(own) !== u.sets ? { ...u, sets: setsOf(own) } : u;
+    });
   const units = open(request);
   const stay = wished.filter((l) => units.some((u) => u.key === l.key));
   const unkept = wished.filter((l) => !stay.includes(l)).map((l) => l.key);
@@ -179,9 +184,7 @@ function buildWith(
   const opening = settling ? [itemOf(settling, 'settle', f.settle, breath, [], 0)] : [];
   const fixed = new Map(
     stay.flatMap((l) => {
-      const [own] = kept
-        .filter((i) => `${i.pose}/${i.rung}` === l.key)
-        .sort((a, b) => a.holdSeconds * a.repeats - b.holdSeconds * b.repeats);
+      const [own] = kept.filter((i) => `${i.pose}/${i.rung}` === l.key).sort((a, b) => setSeconds(a) - setSeconds(b));
       return kept.some((i) => `${i.pose}/${i.rung}` === l.key)
         ? [[l.key, { breaths: own.breaths, repeats: own.repeats }] as const]
         : [];
@@ -270,7 +273,7 @@ function lockedOf(items: readonly PracticeItem[]): Locked[] {
   for (const i of items) {
     if (i.phase === 'settle' || i.phase === 'rest') continue;
     const key = `${i.pose}/${i.rung}`;
-    out.set(key, Math.min(out.get(key) ?? Infinity, (i.holdSeconds * i.repeats) / 60));
+    out.set(key, Math.min(out.get(key) ?? Infinity, workSeconds(i) / 60));
   }
   return [...out].map(([key, minutes]) => ({ key, minutes }));
 }

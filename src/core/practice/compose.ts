@@ -7,6 +7,7 @@ import { breathed, itemOf } from './item';
 import type { Placed } from './order';
 import { TRANSITIONS } from './pace';
 import type { PracticeItem } from './practice';
+import { waysWithin } from './timing';
 import type { PracticeRequest } from './request';
 import { MOST_REPEATS, type Unit } from './units';
 
@@ -22,11 +23,11 @@ interface Timed {
   most: number;
 }
 
-const minutesOf = (t: Timed, breath: number): number => (t.breaths * t.repeats * breath) / 60;
+const minutesOf = (t: Timed, breath: number): number => (t.breaths * t.repeats * t.unit.sets * breath) / 60;
 export const asChosen = (t: Timed, breath: number): Chosen => ({
   unit: t.unit,
   minutes: minutesOf(t, breath),
-  extra: (t.extra * breath) / 60,
+  extra: (t.extra * t.unit.sets * breath) / 60,
   most: t.most,
 });
 
@@ -35,10 +36,10 @@ export const secondsOf = (list: readonly Timed[], request: PracticeRequest): num
   list.reduce(
     (s, t) =>
       s +
-      t.unit.sides.length * t.breaths * t.repeats * request.breathSeconds +
-      t.extra * request.breathSeconds +
+      t.unit.sides.length * t.breaths * t.repeats * t.unit.sets * request.breathSeconds +
+      t.extra * t.unit.sets * request.breathSeconds +
       TRANSITIONS[request.pace].shape +
-      (t.unit.sides.length - 1) * TRANSITIONS[request.pace].side,
+      waysWithin(t.unit.sides.length, t.unit.sets, request.pace),
     0,
   );
 
@@ -59,8 +60,8 @@ export function wholeBreaths(
   const breath = request.breathSeconds;
   const list: Timed[] = chosen.map((c) => {
     // What stays as it was stays to the breath.
-    const { breaths, repeats } = fixed.get(c.unit.key) ?? breathed(c.unit, c.minutes, breath);
-    const extra = c.unit.rung.repeats ? 0 : Math.round((c.extra * 60) / breath);
+    const { breaths, repeats } = fixed.get(c.unit.key) ?? breathed(c.unit, c.minutes / c.unit.sets, breath);
+    const extra = c.unit.rung.repeats ? 0 : Math.round((c.extra * 60) / (breath * c.unit.sets));
     return { unit: c.unit, breaths, repeats, extra, most: c.most };
   });
   const value = () =>
@@ -149,10 +150,12 @@ const step = (t: Timed, by: number): void => {
   else t.breaths += by;
 };
 function movable(t: Timed, by: number, breath: number): boolean {
-  const next = ((t.unit.rung.repeats ? t.breaths * (t.repeats + by) : (t.breaths + by) * t.repeats) * breath) / 60;
+  const once = t.unit.rung.repeats ? t.breaths * (t.repeats + by) : (t.breaths + by) * t.repeats;
+  const next = (once * t.unit.sets * breath) / 60;
   if (t.unit.rung.repeats && (t.repeats + by < 1 || t.repeats + by > MOST_REPEATS)) return false;
   // Half a breath beyond what a rung is usually held is no matter; less than one breath is none.
-  return (by > 0 ? next <= t.most + breath / 120 : next >= t.unit.least - breath / 120) && t.breaths + by >= 1;
+  const half = (t.unit.sets * breath) / 120;
+  return (by > 0 ? next <= t.most + half : next >= t.unit.least - half) && t.breaths + by >= 1;
 }
 
 /** Items of ordered units, each side one after the other. */
@@ -171,17 +174,16 @@ export function itemsOf(
     const sides = request.first === 'alternate' && turn++ % 2 === 1 ? [...unit.sides].reverse() : unit.sides;
     for (const r of sides) {
       const extra = unit.tighter !== null && r === unit.sides[unit.tighter] ? t.extra : 0;
-      out.push(
-        itemOf(
-          r,
-          phase,
-          (t.breaths + extra) * request.breathSeconds,
-          request.breathSeconds,
-          servedBy(r, aims),
-          from + out.length,
-          t.repeats,
-        ),
+      const item = itemOf(
+        r,
+        phase,
+        (t.breaths + extra) * request.breathSeconds,
+        request.breathSeconds,
+        servedBy(r, aims),
+        from + out.length,
+        t.repeats,
       );
+      out.push({ ...item, ...(unit.sets > 1 && { sets: unit.sets }) });
     }
   }
   return out;

@@ -13,7 +13,7 @@ import {
   wakingAtLeast,
 } from './customs';
 import { activeAims, dosesOf } from './doses';
-import { totalSeconds, type PracticeItem } from './practice';
+import { setSeconds, totalSeconds, workSeconds, type PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
 import {
   counters,
@@ -92,7 +92,7 @@ export function customsBroken(
 
 const middle = ({ blocks, units }: Read): Unit[] =>
   units.flatMap((u, i) => (u && blocks[i].phase !== 'settle' && blocks[i].phase !== 'rest' ? [u] : []));
-const heldOf = (b: Block): number => b.items.reduce((s, i) => s + i.holdSeconds * i.repeats, 0);
+const heldOf = (b: Block): number => b.items.reduce((s, i) => s + workSeconds(i), 0);
 const visits = (list: readonly string[]): Map<string, number> => {
   const out = new Map<string, number>();
   list.forEach((g, i) => {
@@ -204,7 +204,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
       if (!unit || b.phase === 'settle' || b.phase === 'rest' || unit.peak || unit.kind === 'rest') return true;
       const serves = r.aims.some((a) => unit.sides.some((s) => worthFor(s, a).worth >= 0.15));
       const most = Math.max(unit.least, r.request.arc === 'quiet' ? 2 : 1) * 60 + r.request.breathSeconds;
-      return serves || Math.min(...b.items.map((x) => x.holdSeconds * x.repeats)) <= most;
+      return serves || Math.min(...b.items.map(workSeconds)) <= most;
     }),
   drills: (r) => {
     const time = (is: (u: Unit) => boolean) =>
@@ -231,8 +231,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
         !u ||
         u.kind === 'rest' ||
         b.items.every(
-          (x) =>
-            x.holdSeconds * x.repeats <= r.request.ratio * Math.max(48, u.least * 60) + 2 * r.request.breathSeconds,
+          (x) => setSeconds(x) <= r.request.ratio * Math.max(48, u.least * 60) + 2 * r.request.breathSeconds,
         )
       );
     }),

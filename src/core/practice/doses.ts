@@ -1,6 +1,7 @@
 import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { PracticeItem } from './practice';
+import { workSeconds } from './timing';
 
 /** Minutes of useful work per aim, and what they are worth. */
 export interface Dose {
@@ -65,8 +66,7 @@ export function dosesOf(
 ): Dose[] {
   const active = activeAims(aims);
   const work =
-    items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest').reduce((s, i) => s + i.holdSeconds * i.repeats, 0) /
-    60;
+    items.filter((i) => i.phase !== 'settle' && i.phase !== 'rest').reduce((s, i) => s + workSeconds(i), 0) / 60;
   const byKey = new Map(ranked.map((r) => [`${r.pose}/${r.rung}/${r.side}`, r]));
   const want = wanted ?? wantedMinutes(active, work);
   return active.map((aim, a) => {
@@ -74,7 +74,7 @@ export function dosesOf(
     for (const item of items) {
       const rung = `${item.pose}/${item.rung}`;
       const r = byKey.get(`${rung}/${item.side}`) ?? byKey.get(`${rung}/both`);
-      if (r) seconds += worthFor(r, aim).worth * item.holdSeconds * item.repeats;
+      if (r) seconds += worthFor(r, aim).worth * workSeconds(item);
     }
     return { aim, minutes: seconds / 60, wanted: want[a] };
   });

@@ -6,6 +6,7 @@ import { breathed, itemOf } from './item';
 import { recalled, remembered } from './cues';
 import { servedBy } from './doses';
 import type { PracticeItem } from './practice';
+import { MOST_SETS } from './taught-order';
 import { MOST_REPEATS } from './units';
 import { without } from './without';
 
@@ -77,6 +78,23 @@ export const repeatBlock = (items: readonly PracticeItem[], id: string, by: numb
     b.items.map((i) => ({ ...i, repeats: Math.max(1, Math.min(MOST_REPEATS, i.repeats + by)) })),
   );
 
+/** Items in so many sets, or once. */
+export const inSets = (items: readonly PracticeItem[], sets: number): PracticeItem[] =>
+  items.map((i) => ({
+    ...without(i, 'sets'),
+    ...(sets > 1 && rungOf(i.pose, i.rung)?.rung.kind !== 'rest' && { sets: Math.min(MOST_SETS, sets) }),
+  }));
+
+/** A block gone through once more or once less, 1 to 5 times; in a round the whole round. */
+export function setsBlock(items: readonly PracticeItem[], id: string, by: number): PracticeItem[] {
+  const blocks = blocksOf(items);
+  const at = blocks.findIndex((b) => b.id === id);
+  const [from, to] = at < 0 ? [0, -1] : roundSpan(blocks, at);
+  return blocks.flatMap((b, k) =>
+    k >= from && k <= to ? inSets(b.items, Math.max(1, blocks[at].sets + by)) : b.items,
+  );
+}
+
 /** The other side first, in a round for all its shapes; where only one side stands there, the other one instead. */
 export function mirrorBlock(items: readonly PracticeItem[], id: string): PracticeItem[] {
   const blocks = blocksOf(items);
@@ -136,9 +154,14 @@ export function itemsFor(
   });
 }
 
-/** Other items in a block's place, with its phase. */
+/** Other items in a block's place, with its phase and sets. */
 export const swapBlock = (items: readonly PracticeItem[], id: string, next: readonly PracticeItem[]): PracticeItem[] =>
-  onBlock(items, id, (b) => next.map((i) => ({ ...i, phase: b.phase })));
+  onBlock(items, id, (b) =>
+    inSets(
+      next.map((i) => ({ ...i, phase: b.phase })),
+      b.sets,
+    ),
+  );
 
 /** Items put in after a block, or at the end; they take the phase they come to. */
 export function addAfter(

@@ -2,7 +2,7 @@ import { limitWords } from '@/core/cautions/rules';
 import { rungOf, type Phase, type Rung } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
-import { heldFor, itemsFor, sidesOf } from './edit';
+import { heldFor, inSets, itemsFor, sidesOf } from './edit';
 import { shapesNamed, type Named } from './named-shape';
 import { totalSeconds, type PracticeItem } from './practice';
 import { refit, type Refit } from './refit';
@@ -102,8 +102,10 @@ export function practiceOf(
       rung = forms[i];
     const seconds = line.seconds ?? (line.breaths === undefined ? undefined : line.breaths * breathSeconds);
     const fits = sidesOf(ranked, pose, rung).filter((r) => !line.side || r.side === 'both' || r.side === line.side);
-    return itemsFor(fits, { phase: phases[i], breathSeconds, aims, newId, seconds }).map((item) =>
-      written(item, seconds, line.times, breathSeconds),
+    const items = itemsFor(fits, { phase: phases[i], breathSeconds, aims, newId, seconds });
+    return inSets(
+      items.map((item) => written(item, seconds, line.times, breathSeconds)),
+      line.sets ?? 1,
     );
   });
   const fitted = refit(items, ranked, aims, breathSeconds, newId);

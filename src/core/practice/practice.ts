@@ -2,8 +2,9 @@ import { z } from 'zod';
 import { aimSchema, momentSchema } from '@/core/students/student';
 import type { Pace } from './pace';
 import { requestSchema } from './request';
+import { MOST_SETS } from './taught-order';
 
-export { totalSeconds, transitionBefore } from './timing';
+export { setSeconds, totalSeconds, transitionBefore, workSeconds } from './timing';
 
 export const itemSchema = z.object({
   id: z.string().min(1).max(64),
@@ -23,6 +24,12 @@ export const itemSchema = z.object({
   locked: z.boolean().optional(),
   /** Items that follow each other with the same number are gone through on one side, then on the other. */
   round: z.number().int().min(1).max(60).optional(),
+  /** How often it is gone through, with its other side or its round between, or after a rest. */
+  sets: z.number().int().min(1).max(MOST_SETS).optional(),
+  /** Which of how many, once a practice is laid out as it is taught. */
+  set: z
+    .object({ number: z.number().int().min(1).max(MOST_SETS), of: z.number().int().min(1).max(MOST_SETS) })
+    .optional(),
 });
 export type PracticeItem = z.infer<typeof itemSchema>;
 

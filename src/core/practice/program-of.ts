@@ -5,6 +5,7 @@ import { OVER, RETURNS } from './doses';
 import { isMeant, CROWD, perMinute, PRICES, priceOf } from './measure';
 import { TRANSITIONS } from './pace';
 import { Program } from './program';
+import { waysWithin } from './timing';
 import { countersAfter, needsCounter, needsPreparation, preparersOf, preparesBefore, type Unit } from './units';
 
 /** The mixed-integer program of a practice, put together row by row. */
@@ -98,12 +99,12 @@ function doseRows(p: Program, columns: readonly Columns[], { aims, wanted }: Ask
 function timeRow(p: Program, columns: readonly Columns[], { request, time }: Asked): number {
   const rest = p.column(0, time.restLeast, time.restMost);
   const given = p.column(-PRICES.given / time.work, 0, time.giveMost);
-  const way = TRANSITIONS[request.pace];
+  const way = TRANSITIONS[request.pace].shape;
   p.row(
     [
       ...columns.flatMap(({ unit, y, t, e }): [number, number][] => [
         [t, unit.sides.length],
-        [y, (way.shape + (unit.sides.length - 1) * way.side) / 60],
+        [y, (way + waysWithin(unit.sides.length, unit.sets, request.pace)) / 60],
         ...(e !== null ? [[e, 1] as [number, number]] : []),
       ]),
       [rest, 1],

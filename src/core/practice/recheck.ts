@@ -3,8 +3,8 @@ import { rungOf, sameSide, verdictOfRung, whyClosed } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
-import { itemsFor, sidesOf } from './edit';
-import type { PracticeItem } from './practice';
+import { inSets, itemsFor, sidesOf } from './edit';
+import { setSeconds, type PracticeItem } from './practice';
 import { inItsPlace } from './refit';
 
 /** What a caution that came after a practice was made changed in it. */
@@ -115,9 +115,9 @@ function inPlaceOf(
   aims: readonly Aim[],
   breathSeconds: number,
 ): PracticeItem[] {
-  const seconds = Math.max(...block.items.map((i) => i.holdSeconds * i.repeats));
+  const seconds = Math.max(...block.items.map(setSeconds));
   let n = 0;
   // The same ids each time, so that what was begun goes on after a reload.
   const newId = (): string => `${block.id}-instead-${++n}`;
-  return itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId });
+  return inSets(itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }), block.sets);
 }

@@ -3,8 +3,8 @@ import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { activeAims, servedBy } from './doses';
-import { itemsFor, sidesOf } from './edit';
-import type { PracticeItem } from './practice';
+import { inSets, itemsFor, sidesOf } from './edit';
+import { setSeconds, type PracticeItem } from './practice';
 import { without } from './without';
 
 /** What became of a rung in another student. */
@@ -50,8 +50,8 @@ export function refit(
       why: asked.length === 0 ? 'unknown' : asked.some((r) => r.cautions.length > 0) ? 'caution' : 'reach',
     });
     if (!fits) continue;
-    const seconds = Math.max(...block.items.map((i) => i.holdSeconds * i.repeats));
-    out.push(...itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }));
+    const seconds = Math.max(...block.items.map(setSeconds));
+    out.push(...inSets(itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }), block.sets));
   }
   return { items: out, changes };
 }

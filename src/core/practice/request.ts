@@ -30,6 +30,8 @@ export const requestSchema = z.object({
   pace: z.enum(PACES).default('usual'),
   /** Most demanding level that is wanted. */
   level: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(3),
+  /** Sets of whatever makes muscles work; null: as the style has it. */
+  sets: z.number().int().min(1).max(4).nullable().default(null),
   /** A pose that everything leads to. */
   peak: z.string().max(60).nullable().default(null),
   /** 0 is the best that was found; each further one differs from those before. */

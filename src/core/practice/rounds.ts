@@ -2,6 +2,7 @@ import { isKnown, rungOf } from '@/core/poses';
 import { blocksOf, roundSpan, type Block } from './blocks';
 import type { PracticeItem } from './practice';
 import { stanceOf, type Stance } from './stance';
+import { setsOf } from './taught-order';
 import { stepsBetween } from './transitions';
 import { without } from './without';
 
@@ -33,7 +34,8 @@ function sidesOf(block: Block): Sided[] | null {
 /** A block with its sides in the order that follows from the one before it, or null where it does not follow in one move. */
 function follows(before: readonly Sided[], block: Block): Sided[] | null {
   const own = sidesOf(block);
-  if (!own || block.phase !== before[0].item.phase) return null;
+  const [{ item: first }] = before;
+  if (!own || block.phase !== first.phase || block.sets !== setsOf(first)) return null;
   const ordered = before.map((b) => own.find((o) => o.stance.lead === b.stance.lead));
   const linked = ordered.every(
     (o, k) => o !== undefined && (stepsBetween(before[k].stance, o.stance)?.length ?? 2) <= 1,

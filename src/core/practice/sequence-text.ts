@@ -1,3 +1,5 @@
+import { MOST_SETS } from './taught-order';
+
 /**
  * A sequence as teachers write it down: a name a line, with minutes, breaths or times where they wish. Only the text is read here; which
  * pose a name means is told by `named-shape.ts`.
@@ -12,8 +14,9 @@ export interface SequenceLine {
   /** Hold of one side: in seconds or in breaths, whichever was written. */
   seconds?: number;
   breaths?: number;
-  /** How often, 1 to 20. */
+  /** How often, 1 to 20; in how many sets, 1 to 5. */
   times?: number;
+  sets?: number;
   /** One side only, where one was written. */
   side?: 'left' | 'right';
   /** `heading`: no pose is meant. `again`: the other side of the line before, which is in already. `over`: more than a practice holds. */
@@ -45,6 +48,9 @@ const TIMES = new RegExp(
   `(?:[x×]\\s*(\\d+)\\b|\\b(${COUNT})\\s*(?:[x×](?![a-z])|times\\b|rounds?\\b|reps?\\b|repeats?\\b))`,
   'i',
 );
+/** "3 sets", "3 sets of 10", "3 × 10": the number after them is how often, unless it is a time. */
+const OFTEN = `(\\d{1,2})(?!\\d|[.,:]\\d|\\s*(?:m|s|min|sec|breath|['′"″])\\b|\\s*(?:minute|second|breath))`;
+const SETS = new RegExp(`\\b(${COUNT})\\s*sets?\\b(?:\\s+of\\b(?:\\s+${OFTEN})?)?|\\b(\\d)\\s*[x×]\\s*${OFTEN}`, 'i');
 const EACH = /[,(]?\s*\b(?:on\s+|for\s+)?(?:each|both|per|either)\s+(?:sides?|legs?)\b\)?/i;
 const ONE_SIDE =
   /[,(]?\s*\b(?:on\s+|to\s+)?(?:the\s+)?(left|right)(?:\s+(?:side|leg|foot))?\b(?:\s+(?:forward|first|side))?\)?/i;
@@ -94,6 +100,7 @@ function lineOf(row: string): SequenceLine {
   const titled = /:\s*$/.test(rest) || HEADINGS.test(rest.trim());
   const said: Partial<SequenceLine> = {};
   const clock = take(CLOCK);
+  const sets = take(SETS);
   const minutes = clock ? null : take(MINUTES);
   const seconds = clock ? null : take(SECONDS);
   const asked = clock
@@ -102,8 +109,10 @@ function lineOf(row: string): SequenceLine {
   if (asked > 0) said.seconds = Math.min(LONGEST_S, Math.round(asked));
   const breaths = take(BREATHS);
   if (breaths && valueOf(breaths[1]) >= 1) said.breaths = Math.min(300, Math.round(valueOf(breaths[1])));
+  if (sets) said.sets = Math.max(1, Math.min(MOST_SETS, Math.round(valueOf(sets[1] ?? sets[3]))));
   const times = take(TIMES);
-  if (times) said.times = Math.max(1, Math.min(MOST_TIMES, Math.round(valueOf(times[1] ?? times[2]))));
+  const often = sets?.[2] ?? sets?.[4] ?? times?.[1] ?? times?.[2];
+  if (often !== undefined) said.times = Math.max(1, Math.min(MOST_TIMES, Math.round(valueOf(often))));
   const each = take(EACH);
   const side = each ? null : (take(ONE_SIDE) ?? take(INITIAL));
   if (side) said.side = /^l/i.test(side[1]) ? 'left' : 'right';

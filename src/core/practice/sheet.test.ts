@@ -38,7 +38,16 @@ describe('a practice on paper', () => {
     ],
     [[{ side: 'both', breaths: 2, repeats: 9, seconds: 108 }], '2 breaths, 9 times', ''],
   ] as const)('%j in words', (sides, hold, which) => {
-    expect(holdWords({ sides: [...sides] })).toBe(hold);
-    expect(sidesWords({ sides: [...sides] })).toBe(which);
+    expect(holdWords({ sets: 1, sides: [...sides] })).toBe(hold);
+    expect(sidesWords({ sets: 1, sides: [...sides] })).toBe(which);
+  });
+  it('tells sets beside the hold, and times through beside the round', () => {
+    const lifts = { sets: 2, sides: [{ side: 'both' as const, breaths: 1, repeats: 10, seconds: 60 }] };
+    expect(holdWords(lifts)).toBe('2 sets: 1 breath, 10 times');
+    expect(sidesWords(lifts)).toBe('');
+    const round = { ...lifts, sides: [{ side: 'right' as const, breaths: 5, repeats: 1, seconds: 30 }] };
+    expect(holdWords({ ...round, round: { place: 1, of: 3 } })).toBe('5 breaths');
+    expect(sidesWords({ ...round, round: { place: 1, of: 3 } })).toBe('round of 3, 2 times through: right');
+    expect(sidesWords({ ...round, round: { place: 2, of: 3 } })).toBe('round, 2 of 3: right');
   });
 });

@@ -1,7 +1,8 @@
 import { blocksOf, roundSpan } from './blocks';
 import type { Pace } from './pace';
 import type { PracticeItem } from './practice';
-import { taughtOrder } from './taught-order';
+import { taughtSteps } from './taught-order';
+import { setSeconds } from './timing';
 import { wayTo } from './transitions';
 
 export { clock } from './clock';
@@ -15,6 +16,8 @@ export interface SheetRow {
   sides: { side: PracticeItem['side']; breaths: number; repeats: number; seconds: number }[];
   /** Its place in a round, from 1, and how many shapes that has. */
   round?: { place: number; of: number };
+  /** How often it is gone through, or its round is. */
+  sets: number;
   /** How one comes to it from what is taught before it; "" where the body stays as it is. */
   way: string;
   /** Seconds from the beginning of the practice. */
@@ -24,9 +27,10 @@ export interface SheetRow {
 
 /** Lines of a practice with their beginning on the clock. */
 export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'): SheetRow[] {
-  const taught = taughtOrder(items);
+  const steps = taughtSteps(items);
+  const taught = steps.map((s) => s.taught);
   const blocks = blocksOf(items, pace);
-  return blocks.map(({ pose, rung, phase, at, round, items: own }, k) => {
+  return blocks.map(({ pose, rung, phase, at, round, sets, items: own }, k) => {
     const note = own.flatMap((i) => i.note ?? []).join(' ');
     const [from, to] = roundSpan(blocks, k);
     return {
@@ -34,21 +38,26 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'):
       rung,
       phase,
       at,
-      sides: own.map(({ side, breaths, repeats, holdSeconds }) => ({
-        side,
-        breaths,
-        repeats,
-        seconds: holdSeconds * repeats,
-      })),
+      sets,
+      sides: own.map((i) => ({ side: i.side, breaths: i.breaths, repeats: i.repeats, seconds: setSeconds(i) })),
       ...(round !== undefined && to > from && { round: { place: k - from + 1, of: to - from + 1 } }),
-      way: wayTo(taught, taught.indexOf(own[0])),
+      way: wayTo(
+        taught,
+        steps.findIndex((s) => s.of === own[0]),
+      ),
       ...(note && { note }),
     };
   });
 }
 
-/** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "right 5, left 8 breaths". */
-export function holdWords(row: Pick<SheetRow, 'sides'>): string {
+/** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "2 sets: 2 breaths, 10 times", "right 5, left 8 breaths". */
+export function holdWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>): string {
+  const once = onceWords(row);
+  // A round is gone through again as a whole: that is said of the round.
+  return row.sets > 1 && !row.round ? `${row.sets} sets: ${once}` : once;
+}
+
+function onceWords(row: Pick<SheetRow, 'sides'>): string {
   const [first] = row.sides;
   const times = first.repeats > 1 ? `, ${first.repeats} times` : '';
   const plural = (n: number) => (n === 1 ? '1 breath' : `${n} breaths`);
@@ -58,13 +67,14 @@ export function holdWords(row: Pick<SheetRow, 'sides'>): string {
 }
 
 /** Which sides, in words: "right, then left", or "" where both work at once; in a round how many shapes a side is gone through. */
-export function sidesWords(row: Pick<SheetRow, 'sides' | 'round'>): string {
+export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>): string {
   const sides = row.sides
     .filter((s) => s.side !== 'both')
     .map((s) => s.side)
     .join(', then ');
   if (!row.round) return sides;
+  const through = row.sets > 1 ? `, ${row.sets} times through` : '';
   return row.round.place === 1
-    ? `round of ${row.round.of}: ${sides}`
+    ? `round of ${row.round.of}${through}: ${sides}`
     : `round, ${row.round.place} of ${row.round.of}: ${sides}`;
 }

@@ -2,6 +2,8 @@ import { SIDES, type Side } from '@/core/body';
 import { rungOf } from '@/core/poses';
 import { MOVES, type Move } from './moves';
 import type { PracticeItem } from './practice';
+import { setWords } from './taught-order';
+import { isNextSet } from './timing';
 import { BASES, stanceOf, type Base, type Stance } from './stance';
 
 /**
@@ -76,7 +78,7 @@ export function wayWords(from: Stance, to: Stance): string {
     .join(' ');
 }
 
-type Placed = Pick<PracticeItem, 'pose' | 'rung' | 'side'>;
+type Placed = Pick<PracticeItem, 'pose' | 'rung' | 'side' | 'set'>;
 const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
   const own = rungOf(pose, rung);
   return own && stanceOf(own.shape, own.rung, side);
@@ -86,6 +88,7 @@ const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
 export function wayTo(items: readonly Placed[], i: number): string {
   const [before, item] = [items.at(Math.max(0, i - 1)), items.at(i)];
   if (i <= 0 || !before || !item) return '';
+  if (isNextSet(items, i)) return `Rest, then ${setWords(item)}.`;
   const from = stanceAt(before),
     to = stanceAt(item);
   return from && to ? wayWords(from, to) : '';

@@ -28,7 +28,9 @@ export interface Unit {
   sides: readonly RankedPose[];
   /** Index of the side that gets less far, among `sides`; null where they are alike. */
   tighter: number | null;
-  /** Minutes on one side, least and most. */
+  /** How often it is gone through: work in a practice of work is done in sets. */
+  sets: number;
+  /** Minutes on one side in all its sets, least and most. */
   least: number;
   most: number;
   position: Position;
@@ -189,6 +191,13 @@ export function unitOfRung(
 /** Longest hold that cautions allow on all sides, seconds. */
 const longestOf = (list: readonly RankedPose[]): number => Math.min(...list.map((r) => r.verdict.hold_s ?? Infinity));
 
+/** Sets of work where the way of the practice decides, and minutes from which there is time for them. Two to four: Garber 2011 (ACSM); two is ours. */
+const SETS_OF_WORK = 2;
+const SETS_FROM = 20;
+/** How often a rung is gone through: work as was asked, or in a practice of work twice; everything else once. */
+export const setsFor = (rung: Pick<Rung, 'kind'>, { arc, sets, minutes }: PracticeRequest): number =>
+  rung.kind !== 'strength' ? 1 : (sets ?? (arc === 'strength' && minutes >= SETS_FROM ? SETS_OF_WORK : 1));
+
 /** Repeats that an item may have. */
 export const MOST_REPEATS = 20;
 /** Breaths by which a hold grows: one, or those of one repeat where a rung is done over and over. */
@@ -247,7 +256,8 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   const tight = left ? tighterOf(right, left) : null;
   const firstIs = request.first === 'left' ? left : request.first === 'tighter' ? (tight ?? right) : right;
   const sides = !left ? [right] : firstIs === left ? [left, right] : [right, left];
-  const [least, most] = minutesOf(rung, list, request);
+  const sets = setsFor(rung, request);
+  const [least, most] = minutesOf(rung, list, request).map((m) => m * sets);
   const reaches = new Set<GroupId>();
   for (const r of sides)
     for (const side of SIDES)
@@ -269,6 +279,7 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
     number: list[0].rung,
     sides,
     tighter: tight ? sides.indexOf(tight) : null,
+    sets,
     least,
     most,
     position: shape.position,

@@ -2,7 +2,7 @@ import { rungOf, sameSide } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { missingSides } from './edit';
-import { PHASES, totalSeconds, type PracticeItem } from './practice';
+import { PHASES, setSeconds, totalSeconds, type PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
 import { counters, inTheWay, needsCounter, needsPreparation, prepares, unitOfRung, type Unit } from './units';
 
@@ -75,7 +75,7 @@ function ofBlock(
   else if (fits.some((r) => r.beyondEntry)) out.push({ block: b.id, kind: 'reach' });
   const what = inTheWay(found.shape, found.rung, request);
   if (what) out.push({ block: b.id, kind: 'wish', what });
-  const held = b.items.map((i) => i.holdSeconds * i.repeats);
+  const held = b.items.map(setSeconds);
   const times = Math.max(...held) / Math.min(...held);
   // A ratio is kept in whole breaths: one breath more is no matter.
   if (Math.max(...held) > Math.max(2, request.ratio) * Math.min(...held) + request.breathSeconds)

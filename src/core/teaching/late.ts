@@ -1,6 +1,6 @@
 import { blocksOf } from '@/core/practice/blocks';
 import { shapeByShape } from '@/core/practice/taught-order';
-import type { PracticeItem } from '@/core/practice/practice';
+import { setSeconds, type PracticeItem } from '@/core/practice/practice';
 import { secondsLeft, type PlayerState } from './player';
 
 /** Running late: by how much, and what would end on time all the same. */
@@ -57,7 +57,7 @@ export function onTime(state: PlayerState, seconds: number): OnTime {
             !begun.some((b) => b.pose === i.pose && b.rung === i.rung),
         ),
       )
-      .sort((a, b) => b[0].holdSeconds * b[0].repeats - a[0].holdSeconds * a[0].repeats);
+      .sort((a, b) => setSeconds(b[0]) - setSeconds(a[0]));
     if (blocks.length === 0) break;
     for (const item of blocks[0]) fromHolds += cut(item);
   }

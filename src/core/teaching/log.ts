@@ -10,6 +10,8 @@ export const logItemSchema = z.object({
   pose: z.string().min(1).max(60),
   rung: z.number().int().min(1).max(9),
   side: z.enum(['left', 'right', 'both']),
+  /** Which of its sets it was. */
+  set: z.object({ number: z.number().int().min(1).max(9), of: z.number().int().min(1).max(9) }).optional(),
   plannedSeconds: z.number().min(0).max(40000),
   doneSeconds: z.number().min(0).max(40000),
   skipped: z.boolean(),
@@ -89,6 +91,7 @@ export function logFrom(
           pose: r.pose,
           rung: r.rung,
           side: r.side,
+          ...(r.set && { set: r.set }),
           plannedSeconds: r.plannedSeconds,
           doneSeconds: r.doneSeconds,
           skipped: r.skipped,
@@ -105,10 +108,12 @@ export function logFrom(
 
 /** Where something was felt in taught poses, as evidence for the findings; what was skipped or stopped for pain says nothing. */
 export const feltIn = (logs: readonly LogEntry[]): FeltInPose[] =>
-  logs.flatMap((log) =>
-    log.items.flatMap(({ pose, rung, side, placeFelt, skipped, stopped }) =>
+  logs.flatMap((log) => {
+    const felt = log.items.flatMap(({ pose, rung, side, placeFelt, skipped, stopped }) =>
       placeFelt && placeFelt !== 'nowhere' && !skipped && !stopped
         ? [{ log: log.id, pose, rung, side, place: placeFelt }]
         : [],
-    ),
-  );
+    );
+    // The same felt again in a further set is no further evidence.
+    return felt.filter((f, k) => !felt.slice(0, k).some((g) => JSON.stringify(g) === JSON.stringify(f)));
+  });

@@ -1,4 +1,5 @@
 import type { PracticeItem } from '@/core/practice/practice';
+import { setSeconds } from '@/core/practice/timing';
 import type { Cue, CueRole } from '@/core/practice/cues';
 import type { PlayerState } from './player';
 
@@ -22,7 +23,7 @@ export const IN = 0.42;
 export function countOf(state: PlayerState): Count | null {
   const item = state.items[state.index];
   if (!item || state.stage !== 'holding') return null;
-  const elapsed = Math.max(0, item.holdSeconds * item.repeats - state.left);
+  const elapsed = Math.max(0, setSeconds(item) - state.left);
   const time = Math.min(item.repeats, Math.floor(elapsed / item.holdSeconds + 1e-9) + 1);
   const within = elapsed - (time - 1) * item.holdSeconds;
   const breath = item.holdSeconds / item.breaths;
@@ -77,7 +78,7 @@ export function cueNow(cues: readonly Cue[], state: PlayerState): string {
     inside = cues.filter((c) => !GOING_IN.includes(c.role) && c.role !== 'leave');
   const at = (list: readonly Cue[], share: number): string =>
     list[Math.min(list.length - 1, Math.floor(Math.max(0, share) * list.length))]?.words ?? '';
-  const whole = item.holdSeconds * item.repeats;
+  const whole = setSeconds(item);
   // Her own lines follow each other through the hold.
   if (cues.every((c) => c.role === 'own')) return at(cues, state.stage === 'holding' ? 1 - state.left / whole : 0);
   if (state.stage === 'moving' || (state.left >= whole && !state.running)) return at(into, 0) || at(inside, 0);

@@ -8,6 +8,17 @@ const ITEMS = [item('a', 'bridge', 'both', 5), item('b', 'pigeon', 'right', 10),
 const fresh = () => startPlayer('p', 's', ITEMS, T0);
 const play = (steps: readonly [number, PlayerEvent][]) => played(steps, fresh());
 
+/** Two sets of a sided shape, played to the end after something happened in the first. */
+function sets(happens: (s: PlayerState) => PlayerState): PlayerState {
+  const own = [item('r', 'side-leg-lift', 'right', 5, { sets: 2 }), item('l', 'side-leg-lift', 'left', 5, { sets: 2 })];
+  let s = happens(startPlayer('p', 's', own, T0));
+  for (let n = 0; s.stage !== 'finished' && n < 40; n++) {
+    s = advance(s, { type: 'resume' }, T0);
+    s = played([[40, { type: 'tick' }]], { ...s, at: T0 });
+  }
+  return s;
+}
+
 describe('the player', () => {
   it('waits for the teacher before the first item', () => {
     const s = play([[10, { type: 'tick' }]]);
@@ -39,6 +50,46 @@ describe('the player', () => {
       s = advance(s, { type: 'next' }, T0);
     }
     expect(seen).toEqual(['warrior-two-r', 'side-angle-r', 'warrior-two-l', 'side-angle-l']);
+  });
+  it('goes through the sets, each written down by itself', () => {
+    const s = sets((x) => x);
+    expect(s.results.map((r) => [r.item, r.set?.number, r.doneSeconds])).toEqual([
+      ['r', 1, 30],
+      ['l', 1, 30],
+      ['r~set2', 2, 30],
+      ['l~set2', 2, 30],
+    ]);
+    const log = logFrom(s, { id: 'x', title: '', endedAt: new Date(T0).toISOString() });
+    expect(logSchema.parse(log).items.map((i) => i.set)).toEqual(s.results.map((r) => r.set));
+  });
+  it('does not do a second time what hurt, and leaves the other side to her', () => {
+    const hurt = sets((x) => advance(x, { type: 'stop-item' }, T0));
+    expect(hurt.results.map((r) => [r.item, r.stopped ?? false])).toEqual([
+      ['r', true],
+      ['l', false],
+      ['l~set2', false],
+    ]);
+    const both = sets((x) => advance(advance(x, { type: 'stop-item' }, T0), { type: 'leave-out' }, T0));
+    expect(both.stage).toBe('finished');
+    expect(both.results.map((r) => [r.item, r.skipped])).toEqual([
+      ['r', true],
+      ['l', true],
+    ]);
+  });
+  it('does what came in its place in the sets to come, on both sides, or not at all', () => {
+    const easier = (side: 'right' | 'left') => item(`e-${side}`, 'chair', side, 4);
+    const now = easier('right'),
+      twin = easier('left');
+    const poses = (s: PlayerState) => s.items.map((i) => `${i.pose} ${i.side} ${i.set?.number}`);
+    expect(poses(sets((x) => advance(x, { type: 'exchange', now, twin }, T0)))).toEqual([
+      'chair right 1',
+      'chair left 1',
+      'chair right 2',
+      'chair left 2',
+    ]);
+    expect(poses(sets((x) => advance(x, { type: 'exchange', now, twin: null, once: true }, T0)))).toEqual([
+      'chair right 1',
+    ]);
   });
   it('ends after the last item with everything done', () => {
     const s = play([

@@ -2,13 +2,15 @@ import type { PainKind } from '@/core/students/hurt';
 import type { Pace } from '@/core/practice/pace';
 import type { PracticeItem } from '@/core/practice/practice';
 import { taughtOrder } from '@/core/practice/taught-order';
-import { transitionBefore } from '@/core/practice/timing';
+import { setSeconds, transitionBefore } from '@/core/practice/timing';
 
 export interface StepResult {
   item: string;
   pose: string;
   rung: number;
   side: PracticeItem['side'];
+  /** Which of its sets it was. */
+  set?: PracticeItem['set'];
   plannedSeconds: number;
   doneSeconds: number;
   skipped: boolean;
@@ -59,8 +61,13 @@ export type PlayerEvent =
   | { type: 'pacing'; by: 'clock' | 'taps' }
   /** This side once more, right after. */
   | { type: 'again' }
-  /** Another rung or pose from now on, and on the other side if that is still to come. */
-  | { type: 'exchange'; now: PracticeItem; twin: PracticeItem | null }
+  /** This side, in all sets that are still to come, left out. */
+  | { type: 'leave-out' }
+  /**
+   * Another rung or pose from now on, in all sets that are still to come, and on the other side if that is. `once`: of what it stands in for,
+   * nothing comes later.
+   */
+  | { type: 'exchange'; now: PracticeItem; twin: PracticeItem | null; once?: true }
   /** An item right after this one. */
   | { type: 'add'; next: PracticeItem }
   /** Other holds for what is still to come: items of the same ids, or fewer of them. */
@@ -100,7 +107,7 @@ export function startPlayer(
   );
 }
 
-const span = (item: PracticeItem): number => item.holdSeconds * item.repeats;
+const span = (item: PracticeItem): number => setSeconds(item);
 
 function begin(state: PlayerState, index: number): PlayerState {
   if (index >= state.items.length)
@@ -124,6 +131,7 @@ function close(state: PlayerState, how: { skipped?: boolean; stopped?: boolean }
     pose: item.pose,
     rung: item.rung,
     side: item.side,
+    ...(item.set && { set: item.set }),
     plannedSeconds: planned,
     doneSeconds: Math.round(Math.max(done, old?.doneSeconds ?? 0)),
     skipped: how.skipped ?? done === 0,
@@ -175,7 +183,7 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'add':
       return inserted(s, event.next);
     case 'exchange':
-      return exchanged(s, event.now, event.twin);
+      return exchanged(s, event);
     case 'retime':
       return retimed(s, event.later);
     case 'next':
@@ -184,9 +192,11 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
         : begin(close(s), s.index + 1);
     case 'skip':
       return begin(close(s, { skipped: true }), s.index + 1);
+    case 'leave-out':
+      return begin(withoutFurtherSets(close(s, { skipped: true })), s.index + 1);
     case 'stop-item':
-      // The clock stands while she is looked after; going on is one press.
-      return { ...begin(close(s, { stopped: true }), s.index + 1), running: false };
+      // The clock stands while she is looked after; going on is one press. What hurt is not done a second time.
+      return { ...begin(withoutFurtherSets(close(s, { stopped: true })), s.index + 1), running: false };
     case 'back':
       return begin(s.stage === 'finished' ? s : close(s), Math.max(0, Math.min(s.items.length, s.index) - 1));
     case 'felt': {
@@ -197,6 +207,7 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
         pose: item.pose,
         rung: item.rung,
         side: item.side,
+        ...(item.set && { set: item.set }),
         plannedSeconds: span(item),
         doneSeconds: 0,
         skipped: false,
@@ -250,6 +261,15 @@ const freshId = (items: readonly PracticeItem[], id: string): string => {
   for (let n = 2; ; n++) if (!items.some((i) => i.id === `${id}~${n}`)) return `${id}~${n}`;
 };
 
+/** Without the sets that are still to come of the current item's side. */
+function withoutFurtherSets(s: PlayerState): PlayerState {
+  const item = s.items[s.index];
+  if (!item?.set) return s;
+  const again = (i: PracticeItem, at: number): boolean =>
+    at > s.index && i.set !== undefined && i.pose === item.pose && i.rung === item.rung && i.side === item.side;
+  return { ...s, items: s.items.filter((i, at) => !again(i, at)) };
+}
+
 /** A copy of an item behind the current one. */
 function inserted(s: PlayerState, item: PracticeItem): PlayerState {
   const copy = { ...item, id: freshId(s.items, item.id) };
@@ -260,7 +280,10 @@ function inserted(s: PlayerState, item: PracticeItem): PlayerState {
  * Something else in place of the current item, for the time it still had; its other side, if that comes later, becomes the same. What was
  * done of it stays in the account.
  */
-function exchanged(s: PlayerState, now: PracticeItem, twin: PracticeItem | null): PlayerState {
+function exchanged(
+  s: PlayerState,
+  { now, twin, once }: Omit<Extract<PlayerEvent, { type: 'exchange' }>, 'type'>,
+): PlayerState {
   const item = s.items[s.index];
   if (!item) return s;
   const done = s.stage === 'holding' ? span(item) - s.left : 0;
@@ -268,14 +291,19 @@ function exchanged(s: PlayerState, now: PracticeItem, twin: PracticeItem | null)
   const left = s.stage === 'holding' && kept && now.repeats === 1 ? Math.max(3, Math.round(s.left)) : now.holdSeconds;
   const next: PracticeItem = {
     ...now,
+    ...(item.set && { set: item.set }),
     id: freshId(s.items, item.id),
     holdSeconds: left,
     breaths: Math.max(1, Math.round((left * now.breaths) / now.holdSeconds)),
   };
   const later = s.items.slice(s.index + 1).flatMap((i) => {
-    const other = i.pose === item.pose && i.rung === item.rung && i.side !== item.side && i.side !== 'both';
+    if (i.pose !== item.pose || i.rung !== item.rung) return [i];
+    const same = i.side === item.side;
+    if (once && i.set) return [];
+    const instead = same ? (i.set ? now : null) : i.side === 'both' ? null : twin;
+    if (instead) return [{ ...instead, id: i.id, phase: i.phase, ...(i.set && { set: i.set }) }];
     // A shape that works both sides at once leaves nothing to do for the other.
-    return other ? (twin ? [{ ...twin, id: i.id, phase: i.phase }] : now.side === 'both' ? [] : [i]) : [i];
+    return !same && i.side !== 'both' && now.side === 'both' ? [] : [i];
   });
   const closed = kept ? close(s) : s;
   const items = [...s.items.slice(0, s.index + (kept ? 1 : 0)), next, ...later];

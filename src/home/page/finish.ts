@@ -81,6 +81,8 @@ const askedOf = (state: HomePlayer, results: readonly HomeResult[]): { item: Hom
         ? [{ item, result }]
         : [];
     })
+    // Of several sets one is asked about.
+    .filter(({ item }, k, all) => all.findIndex((x) => x.item === item) === k)
     .sort((a, b) => b.result.doneSeconds - a.result.doneSeconds)
     .slice(0, ASKED);
 

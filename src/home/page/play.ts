@@ -1,5 +1,7 @@
 import type { HomeItem, HomePractice, HomeStep } from '@/core/home/home-file';
 import { clock } from '@/core/practice/clock';
+import { setWords } from '@/core/practice/taught-order';
+import { setSeconds } from '@/core/practice/timing';
 import { countOf, IN } from '@/core/teaching/moment';
 import { advance, secondsLeft, startPlayer, wake, type PlayerEvent } from '@/core/teaching/player';
 import { button, h, picture, show } from './dom';
@@ -139,7 +141,7 @@ export class Play {
     };
     put('left', clock(secondsLeft(s)));
     put('count', s.stage === 'moving' ? String(Math.ceil(s.left)) : this.#countWords());
-    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / (item.holdSeconds * item.repeats)));
+    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / (setSeconds(item))));
     document.getElementById('breath')?.style.setProperty('--breath', String(count ? breathAt(count.breath) : 0));
   }
 
@@ -200,7 +202,7 @@ export class Play {
         'div',
         { class: 'what' },
         h('h1', { 'aria-live': 'polite' }, `${moving ? 'Next: ' : ''}${item.name}`),
-        h('p', {}, [item.sub, sideWords(item.side)].filter(Boolean).join(' · ')),
+        h('p', {}, [item.sub, sideWords(item.side), setWords(item)].filter(Boolean).join(' · ')),
         item.props.length > 0 && h('p', { class: 'quiet' }, item.props.join('; ')),
         h('p', { class: 'count' }, h('span', { id: 'breath', 'aria-hidden': 'true' }), h('span', { id: 'count' })),
         h('p', { id: 'line' }),

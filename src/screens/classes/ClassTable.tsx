@@ -11,6 +11,7 @@ import type { TableRow } from '@/core/classes/table';
 import type { Dose } from '@/core/practice/doses';
 import { aimKey } from '@/core/practice/doses';
 import { clock, holdWords, sidesWords } from '@/core/practice/sheet';
+import { setSeconds } from '@/core/practice/timing';
 import type { MemberFacts } from '@/workers/core.worker';
 import { PoseFigure } from '../poses/PoseFigure';
 
@@ -73,7 +74,7 @@ export function ClassTable({
           {rows.map((row) => {
             const { block, hers } = row;
             const found = rungOf(block.pose, block.rung);
-            const said = { sides: block.items.map((i) => ({ ...i, seconds: i.holdSeconds * i.repeats })) };
+            const said = { sets: block.sets, sides: block.items.map((i) => ({ ...i, seconds: setSeconds(i) })) };
             return (
               <tr key={block.id}>
                 <td className="num">{clock(block.at)}</td>

@@ -81,6 +81,7 @@ describe('the table of a class', () => {
       rung: 1,
       phase: 'settle',
       items: [item],
+      sets: 1,
       before: 0,
       at: 75,
       seconds: 60,

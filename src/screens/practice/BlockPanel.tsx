@@ -10,12 +10,21 @@ import type { Aim } from '@/core/students/student';
 import { rungOf, sameSide } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
 import type { Block } from '@/core/practice/blocks';
-import { cueBlock, lengthenItem, mirrorBlock, noteBlock, removeBlock, repeatBlock } from '@/core/practice/edit';
+import {
+  cueBlock,
+  lengthenItem,
+  mirrorBlock,
+  noteBlock,
+  removeBlock,
+  repeatBlock,
+  setsBlock,
+} from '@/core/practice/edit';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { ItemsChange } from './use-edits';
 import { makeRound, roundFromBlock, takeRoundApart } from '@/core/practice/rounds';
 import type { Reason } from '@/core/practice/reasons';
 import type { PracticeRequest } from '@/core/practice/request';
+import { MOST_SETS } from '@/core/practice/taught-order';
 import type { Warning } from '@/core/practice/warnings';
 import { reasonSentences, warningWords } from '@/core/practice/words';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -23,6 +32,11 @@ import { KeepPicture } from '../poses/KeepPicture';
 import { PoseFigure } from '../poses/PoseFigure';
 import { blockName } from './BlockRow';
 import { CueEditor } from './CueEditor';
+import { Stepper } from './Stepper';
+
+/** How often a block is gone through, or its round. */
+const setsWords = ({ sets, round }: Block): string =>
+  round === undefined ? (sets === 1 ? '1 set' : `${sets} sets`) : sets === 1 ? 'round once' : `round ${sets} times`;
 
 /** An opened block: why it is there, what it breaks, each side's hold, what is said, a note, and what could stand in its place. */
 export function BlockPanel({
@@ -77,53 +91,40 @@ export function BlockPanel({
         </Box>
         <KeepPicture frame={figure} name={name} />
         {block.items.map((item) => (
-          <Box key={item.id} sx={{ display: 'flex', alignItems: 'center' }}>
-            <Button
-              size="small"
-              sx={{ minWidth: 32 }}
-              aria-label={`${item.side}: a breath shorter`}
-              onClick={() =>
-                save((now) => lengthenItem(now, item.id, -1, breathSeconds), 'A breath shorter on one side.')
-              }
-            >
-              −
-            </Button>
-            <span className="num">
-              {SIDE_MARK[item.side]} {item.side === 'both' ? '' : item.side} {item.breaths}{' '}
-              {item.breaths === 1 ? 'breath' : 'breaths'}
-            </span>
-            <Button
-              size="small"
-              sx={{ minWidth: 32 }}
-              aria-label={`${item.side}: a breath longer`}
-              onClick={() =>
-                save((now) => lengthenItem(now, item.id, 1, breathSeconds), 'A breath longer on one side.')
-              }
-            >
-              +
-            </Button>
-          </Box>
+          <Stepper
+            key={item.id}
+            less={`${item.side}: a breath shorter`}
+            more={`${item.side}: a breath longer`}
+            step={(by) =>
+              save(
+                (now) => lengthenItem(now, item.id, by, breathSeconds),
+                `A breath ${by < 0 ? 'shorter' : 'longer'} on one side.`,
+              )
+            }
+          >
+            {SIDE_MARK[item.side]} {item.side === 'both' ? '' : item.side} {item.breaths}{' '}
+            {item.breaths === 1 ? 'breath' : 'breaths'}
+          </Stepper>
         ))}
         {rungOf(block.pose, block.rung)?.rung.kind !== 'rest' && (
-          <Box sx={{ display: 'flex', alignItems: 'center' }}>
-            <Button
-              size="small"
-              sx={{ minWidth: 32 }}
-              aria-label="Once less"
-              onClick={() => save((now) => repeatBlock(now, block.id, -1), 'Once less.')}
+          <>
+            <Stepper
+              less="Once less"
+              more="Once more"
+              step={(by) => save((now) => repeatBlock(now, block.id, by), by < 0 ? 'Once less.' : 'Once more.')}
             >
-              −
-            </Button>
-            <span className="num">{first.repeats === 1 ? 'once' : `${first.repeats} times`}</span>
-            <Button
-              size="small"
-              sx={{ minWidth: 32 }}
-              aria-label="Once more"
-              onClick={() => save((now) => repeatBlock(now, block.id, 1), 'Once more.')}
+              {first.repeats === 1 ? 'once' : `${first.repeats} times`}
+            </Stepper>
+            <Stepper
+              less="One set less"
+              more="One set more"
+              least={block.sets === 1}
+              most={block.sets === MOST_SETS}
+              step={(by) => save((now) => setsBlock(now, block.id, by), by < 0 ? 'One set less.' : 'One set more.')}
             >
-              +
-            </Button>
-          </Box>
+              {setsWords(block)}
+            </Stepper>
+          </>
         )}
         {first.side !== 'both' && (
           <Button size="small" onClick={() => save((now) => mirrorBlock(now, block.id), 'The other side first.')}>

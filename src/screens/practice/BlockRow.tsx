@@ -11,6 +11,7 @@ import { SIDE_MARK } from '@/core/body/words';
 import { rungOf } from '@/core/poses';
 import type { Block } from '@/core/practice/blocks';
 import { holdWords, sidesWords, type SheetRow } from '@/core/practice/sheet';
+import { setSeconds } from '@/core/practice/timing';
 import { phaseWords } from '@/core/practice/words';
 import type { Build } from '@/core/body';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -21,13 +22,9 @@ export const blockName = (block: Pick<Block, 'pose' | 'rung'>): string =>
   rungOf(block.pose, block.rung)?.shape.name ?? block.pose;
 
 /** What a block is held as, as a sheet tells it. */
-const holdsOf = (block: Block): Pick<SheetRow, 'sides'> => ({
-  sides: block.items.map(({ side, breaths, repeats, holdSeconds }) => ({
-    side,
-    breaths,
-    repeats,
-    seconds: holdSeconds * repeats,
-  })),
+const holdsOf = (block: Block): Pick<SheetRow, 'sides' | 'sets'> => ({
+  sets: block.sets,
+  sides: block.items.map((i) => ({ side: i.side, breaths: i.breaths, repeats: i.repeats, seconds: setSeconds(i) })),
 });
 
 /** One block of the time line. Its handle drags by pointer and keyboard; Alt+arrows move it too; its name opens it. */
@@ -210,7 +207,7 @@ export function BlockRow({
             −
           </Button>
           <Box className="num" sx={{ textAlign: 'center', minWidth: 118, fontSize: 14 }}>
-            {holdWords(holds)}
+            {holdWords({ ...holds, round })}
             <br />
             {clock(block.seconds)}
           </Box>

@@ -18,7 +18,7 @@ import type { Student } from '@/core/students/student';
 import { sameSide } from '@/core/poses';
 import { dosesOf, servedBy } from '@/core/practice/doses';
 import { addAfter, addSide, itemsFor, lengthenBlock, lockItem, moveBlock, swapBlock } from '@/core/practice/edit';
-import { paceOf, totalSeconds, type Practice } from '@/core/practice/practice';
+import { paceOf, setSeconds, totalSeconds, type Practice } from '@/core/practice/practice';
 import type { Block } from '@/core/practice/blocks';
 import { profileOf } from '@/core/practice/profile';
 import { reasonsOf } from '@/core/practice/reasons';
@@ -110,7 +110,7 @@ export function PracticeEditor({
   const swap = (id: string, fits: readonly RankedPose[]) => {
     const block = blocks.find((b) => b.id === id);
     if (!block) return;
-    const seconds = Math.max(...block.items.map((i) => i.holdSeconds * i.repeats));
+    const seconds = Math.max(...block.items.map((i) => setSeconds(i)));
     const next = itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId });
     put((now) => swapBlock(now, id, next), 'Swapped.');
     setOpenId(next[0]?.id ?? null);

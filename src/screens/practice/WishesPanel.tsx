@@ -14,6 +14,14 @@ import { shapeOptions } from '@/screens/poses/shape-options';
 
 const PROPS: readonly PropId[] = ['blanket', 'block', 'strap', 'bolster', 'wall', 'chair', 'post'];
 const RATIOS = [1, 1.5, 2] as const;
+const SETS = ['style', '1', '2', '3', '4'] as const;
+const SET_WORDS: Readonly<Record<(typeof SETS)[number], string>> = {
+  style: 'as the style has it',
+  '1': 'one set',
+  '2': 'two sets',
+  '3': 'three sets',
+  '4': 'four sets',
+};
 
 /** How a practice is to be: its arc, place, props, what to avoid, sides, level and a peak. */
 export function WishesPanel({
@@ -81,6 +89,12 @@ export function WishesPanel({
           String(wishes.level),
           ([1, 2, 3] as const).map((l) => [String(l), LEVEL_WORDS[l]] as const),
           (l) => put({ level: Number(l) as Level }),
+        )}
+        {choose(
+          'Sets of work',
+          String(wishes.sets ?? 'style'),
+          SETS.map((n) => [n, SET_WORDS[n]] as const),
+          (n) => put({ sets: n === 'style' ? null : Number(n) }),
         )}
         {choose(
           'Ways between',

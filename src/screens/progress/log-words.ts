@@ -2,6 +2,7 @@ import { SIDE_MARK } from '@/core/body/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { rungOf } from '@/core/poses';
 import { clock } from '@/core/practice/sheet';
+import { setWords } from '@/core/practice/taught-order';
 import type { LogItem } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
@@ -12,6 +13,7 @@ export const poseName = (pose: string, rung: number): string => rungOf(pose, run
 /** What was done and felt in a pose. */
 export function itemWords(i: LogItem): string {
   const side = i.side === 'both' ? '' : ` ${SIDE_MARK[i.side]} ${i.side}`;
+  const set = i.set ? `, ${setWords(i)}` : '';
   const done = i.skipped ? 'skipped' : `${clock(i.doneSeconds)} of ${clock(i.plannedSeconds)}`;
   const felt = [
     ...(i.placeFelt ? [`felt ${PLACE_WORDS[i.placeFelt]}`] : []),
@@ -19,7 +21,7 @@ export function itemWords(i: LogItem): string {
   ].join(', ');
   const rung = rungOf(i.pose, i.rung)?.rung.name ?? `rung ${i.rung}`;
   return [
-    `${poseName(i.pose, i.rung)}, ${rung}${side}: ${done}`,
+    `${poseName(i.pose, i.rung)}, ${rung}${side}${set}: ${done}`,
     ...(i.stopped ? ['▲ stopped'] : []),
     ...(felt ? [felt] : []),
   ].join(' · ');

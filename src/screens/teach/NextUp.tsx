@@ -8,6 +8,7 @@ import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
 import type { PracticeItem } from '@/core/practice/practice';
+import { setWords } from '@/core/practice/taught-order';
 import { wayTo } from '@/core/practice/transitions';
 import { PoseFigure } from '../poses/PoseFigure';
 
@@ -67,7 +68,9 @@ export function NextUp({
         {next ? (
           <>
             Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
-            {next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`}
+            {[next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`, setWords(next)]
+              .filter(Boolean)
+              .join(', ')}
             {children}
             {way && (
               <Box component="span" sx={{ display: 'block', fontSize: 16, color: 'var(--ink-2)' }}>

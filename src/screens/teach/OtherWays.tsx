@@ -15,7 +15,7 @@ import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
 import { itemsFor } from '@/core/practice/edit';
-import type { Practice, PracticeItem } from '@/core/practice/practice';
+import { setSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import type { RankedPose } from '@/core/ranking/rank';
 import { otherRung } from '@/core/teaching/other-rung';
@@ -68,7 +68,7 @@ export function OtherWays({
   const most_s = here ? verdictOfRung(screening, here.shape, item.rung, item.side).hold_s : null;
   const exchange = (fits: readonly RankedPose[] | null) => {
     if (!fits || !item) return;
-    const seconds = item.holdSeconds * item.repeats;
+    const seconds = setSeconds(item);
     const own = itemsFor(fits, {
       phase: item.phase,
       seconds,

@@ -9,7 +9,7 @@ import { rungOf } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
 import { itemsFor } from '@/core/practice/edit';
-import type { Practice } from '@/core/practice/practice';
+import { setSeconds, type Practice } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import type { RankedPose } from '@/core/ranking/rank';
 import { sparing } from '@/core/teaching/other-rung';
@@ -56,10 +56,10 @@ export function PainNote({
         ).slice(0, MOST)
       : [];
   const take = (fits: readonly RankedPose[]) => {
-    const seconds = item.holdSeconds * item.repeats;
+    const seconds = setSeconds(item);
     const [first, second] = itemsFor(fits, { phase: item.phase, seconds, breathSeconds, aims: practice.aims, newId });
     if (!first) return;
-    send({ type: 'exchange', now: first, twin: null });
+    send({ type: 'exchange', now: first, twin: null, once: true });
     // Of what stands in, both sides are done: the second comes as its own.
     if (second) send({ type: 'add', next: second });
   };
@@ -82,7 +82,7 @@ export function PainNote({
       <Typography sx={{ fontSize: 18 }}>{told?.pain ? PAIN_SAYS[told.pain] : PAIN_STAYS}</Typography>
       {twin && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
-          <Button variant="outlined" onClick={() => send({ type: 'skip' })}>
+          <Button variant="outlined" onClick={() => send({ type: 'leave-out' })}>
             Leave out the other side
           </Button>
           {others.map(({ fits }) => {

@@ -8,6 +8,7 @@ import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { demandsOf, rungOf } from '@/core/poses';
 import { speaksActive } from '@/core/poses/schools';
+import { setWords } from '@/core/practice/taught-order';
 import { countOf, IN, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -93,7 +94,13 @@ export function Stage({
           {found?.shape.name ?? item.pose}
         </Typography>
         <Typography sx={{ fontSize: { xs: 20, md: 26 }, mt: 0.5 }}>
-          {item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`} · {found?.rung.name}
+          {[
+            item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`,
+            found?.rung.name,
+            setWords(item),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </Typography>
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 3 }}>
           <Typography

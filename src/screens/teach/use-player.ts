@@ -2,6 +2,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { paceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
+import { taughtOrder } from '@/core/practice/taught-order';
 import { advance, hasBegun, startPlayer, wake, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { now, type StudioDatabase } from '@/store/studio';
 import { ring } from '@/instruments/bell';
@@ -99,7 +100,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
       holds,
     ]);
     // What was only looked at leaves nothing behind; what was changed before beginning stays.
-    const touched = hasBegun(state) || (practice !== undefined && holds !== holdsOf(practice.items));
+    const touched = hasBegun(state) || (practice !== undefined && holds !== holdsOf(taughtOrder(practice.items)));
     if (!touched || mark === saved.current) return;
     saved.current = mark;
     void db.players.put({ practice: id, state, savedAt: now() });

@@ -74,6 +74,7 @@ export function logTable(logs: readonly LogEntry[], students: readonly Student[]
     { name: 'pose', of: ({ item }) => shapeById(item.pose)?.name ?? item.pose },
     { name: 'rung', of: ({ item }) => rungOf(item.pose, item.rung)?.rung.name ?? item.rung },
     { name: 'side', of: ({ item }) => item.side },
+    { name: 'set', of: ({ item }) => item.set?.number },
     { name: 'planned (s)', of: ({ item }) => Math.round(item.plannedSeconds) },
     { name: 'done (s)', of: ({ item }) => Math.round(item.doneSeconds) },
     { name: 'left out', of: ({ item }) => yes(item.skipped) },

@@ -51,8 +51,11 @@ export async function builtFor(
   return buildPractice(classRanking(members, aims, request), aims, request);
 }
 
-const heldWords = ({ sides: [{ breaths, repeats, seconds }] }: SheetRow): string =>
-  repeats > 1 ? `${Math.round(seconds / repeats)} s × ${repeats}` : breaths > 0 ? `${Math.round(seconds)} s` : '';
+const heldWords = ({ sets, sides: [{ breaths, repeats, seconds }] }: SheetRow): string => {
+  const once =
+    repeats > 1 ? `${Math.round(seconds / repeats)} s × ${repeats}` : breaths > 0 ? `${Math.round(seconds)} s` : '';
+  return sets > 1 ? `${sets} sets of ${once}` : once;
+};
 
 /** A built practice as a teacher reads it: a line a shape, with the way to it. */
 export function sheetText(built: BuiltPractice, request: Pick<PracticeRequest, 'pace'>): string {
@@ -116,9 +119,9 @@ export const CHECKED: readonly CheckedPractice[] = [
     who: ['demo-osk'],
     title: 'Osk: 45 minutes, work first',
     wish: { minutes: 45, arc: 'strength' },
-    read: '2z6wji-1',
+    read: '1itu0xx-',
     remark:
-      'Work first, then length: sound. Two step-downs and a step-up follow each other; dancer at the wall gives the ankle its rest, one item late.',
+      'Work first, in two sets, then length: I would teach it so. Warrior III and the step-down are enough for the standing leg; the second sets on all fours come when the buttock is tired, which is what they are for. I would let her shake out the legs before the lunges.',
   },
   {
     who: ['demo-osk'],

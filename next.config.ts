@@ -45,6 +45,8 @@ export default withSerwist({
   // In development code changes under a running page: nothing is kept there.
   env: { KOLPOS_MODEL: process.env.NODE_ENV === 'production' ? modelFingerprint() : '' },
   poweredByHeader: false,
+  // On the same machine packing and unpacking what is sent takes longer than sending it: the end-to-end tests do without.
+  compress: process.env.KOLPOS_UNPACKED !== '1',
   // `bin/test` has checked all types a minute before; everywhere else the build does.
   typescript: { ignoreBuildErrors: process.env.KOLPOS_TYPES_CHECKED === '1' },
   headers: () =>

@@ -58,7 +58,7 @@ export default defineConfig({
         test: {
           name: 'around',
           environment: 'node',
-          include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts'],
+          include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts', 'bench/**/*.test.ts'],
           exclude: ['src/core/**', ...left],
           // One loaded copy too. A browser's database has to be in place before Dexie is loaded, whichever file comes first.
           isolate: false,

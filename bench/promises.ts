@@ -29,15 +29,9 @@ import { rankFirst, rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
 import { queueOf } from '@/core/assessment/queue';
 import { readAll, simulateStudent } from '@demo/simulated-student';
+import { tableOf, type Row } from './table';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
-
-interface Row {
-  what: string;
-  bound: string;
-  median: string;
-  worst: string;
-}
 
 function measure(what: string, bound: string, unit: 'µs' | 'ms', rounds: number, each: number, run: () => void): Row {
   for (let i = 0; i < Math.min(5, rounds); i++) run();
@@ -171,11 +165,7 @@ rows.push({
   median: `${sorted[Math.floor(sorted.length / 2)].toFixed(0)} ms`,
   worst: `${sorted[sorted.length - 1].toFixed(0)} ms`,
 });
-const width = (key: keyof Row) => Math.max(...rows.map((r) => r[key].length), key.length);
-const line = (r: Row) => (Object.keys(r) as (keyof Row)[]).map((k) => r[k].padEnd(width(k))).join('  ');
-process.stdout.write(
-  `${line({ what: 'what', bound: 'bound', median: 'median', worst: 'worst' })}\n${rows.map(line).join('\n')}\n`,
-);
+process.stdout.write(`${tableOf(rows)}\n`);
 
 // The promise of no allocation: what the heap grew by while no collection ran, over many calls after a warm-up.
 const CALLS = 20_000;

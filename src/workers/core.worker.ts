@@ -34,6 +34,7 @@ import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reachin
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import { newestOnly } from './interruptible';
+import { ofText, textOf, type Text } from './text';
 import { keepIn, keptOr, type Keeper } from './kept';
 
 type InferredStudent = Inferred & Pick<Student, 'height_cm' | 'mass_kg'>;
@@ -71,7 +72,7 @@ function memberOnce(person: ClassPerson, when: When, settings: ClassSettings): P
   if (!known) {
     if (membersBefore.size >= 2 * MOST_STUDENTS) membersBefore.clear();
     const read = () => memberOf(student, readings, inferredOnce(student, readings, felt), when, settings);
-    known = keptOr('member', key, () => Promise.resolve(read())).then((m) => m ?? read());
+    known = keptOr('member', key, () => Promise.resolve(textOf(read()))).then((m) => (m === null ? read() : ofText(m)));
     membersBefore.set(key, known);
     // One that failed is tried again when it is asked for again; whoever asked is told.
     known.catch(() => membersBefore.delete(key));
@@ -105,15 +106,17 @@ const door = {
   /** A first ranking at once: the likely best in full, the rest in a rough order. On a day: cautions end on one. */
   rankFirst: (posterior: Posterior, student: RankedStudent, aims: Aim[], way: FitWay, day: string): RankedPose[] =>
     rankFirst(posterior, buildOfStudent(student), aims, screenOf(student, day), way),
-  /** The whole ranking; null where a newer one was asked for meanwhile. */
-  rank: (
+  /** The whole ranking, as text; null where a newer one was asked for meanwhile. */
+  rank: async (
     posterior: Posterior,
     student: RankedStudent,
     aims: Aim[],
     way: FitWay,
     day: string,
-  ): Promise<RankedPose[] | null> =>
-    rankNewest(ranking(posterior, buildOfStudent(student), aims, screenOf(student, day), way)),
+  ): Promise<Text<RankedPose[]> | null> => {
+    const all = await rankNewest(ranking(posterior, buildOfStudent(student), aims, screenOf(student, day), way));
+    return all && textOf(all);
+  },
   /** How a rung suits a student, from all her readings; null where the pose is not there. */
   suits: (
     pose: string,

@@ -31,12 +31,15 @@ export async function kept<T>(kind: string, question: string): Promise<T | null>
 
 /** The answer that is kept to a question, or a new one, which is kept. Null where the new one was given up for something newer. */
 export async function keptOr<T>(kind: string, question: string, ask: () => Promise<T | null>): Promise<T | null> {
-  const where = keeper;
   const before = await kept<T>(kind, question);
   if (before !== null) return before;
   const value = await ask();
-  // One that cannot be kept, on a full disk, is worked out again next time.
-  if (value !== null && where && MODEL)
-    void where.put(kind, nameOf(question), { question, value } satisfies Kept).catch(() => undefined);
+  if (value !== null) keep(kind, question, value);
   return value;
+}
+
+/** Keeps the answer to a question. One that cannot be kept, on a full disk, is worked out again next time. */
+export function keep(kind: string, question: string, value: unknown): void {
+  if (keeper && MODEL)
+    void keeper.put(kind, nameOf(question), { question, value } satisfies Kept).catch(() => undefined);
 }

@@ -9,7 +9,8 @@ import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/assessment/reading';
 import type { CoreDoor } from './core.worker';
-import { keepIn, kept, keptOr, type Keeper } from './kept';
+import { keep, keepIn, kept, keptOr, type Keeper } from './kept';
+import { ofText, type Text } from './text';
 
 let door: Remote<CoreDoor> | null = null;
 let own: { all: Shape[]; offered: Shape[] } = { all: [], offered: [] };
@@ -150,6 +151,14 @@ export interface Ranking extends Answer<RankedPose[]> {
   whole: RankedPose[] | null;
 }
 
+/** The newest ranking that was looked for, read once for whoever asks. */
+let newest: { key: string; all: Promise<RankedPose[] | null> } | null = null;
+function keptRanking(key: string): Promise<RankedPose[] | null> {
+  if (newest?.key !== key)
+    newest = { key, all: kept<Text<RankedPose[]>>('ranking', key).then((text) => text && ofText(text)) };
+  return newest.all;
+}
+
 /** Poses ranked for a student and her aims. */
 export function useRanking(
   student: Student | undefined,
@@ -182,12 +191,19 @@ export function useRanking(
   const first = useAnswer(key, async () => {
     if (!asked || key === null) return [];
     const { posterior, person, list } = asked;
-    return (await kept<RankedPose[]>('ranking', key)) ?? core().rankFirst(posterior, person, list, way, day);
+    return (await keptRanking(key)) ?? core().rankFirst(posterior, person, list, way, day);
   });
   const whole = useAnswer(key, async () => {
     if (!asked || key === null) return [];
     const { posterior, person, list } = asked;
-    return keptOr('ranking', key, () => core().rank(posterior, person, list, way, day));
+    const before = await keptRanking(key);
+    if (before) return before;
+    const text = await core().rank(posterior, person, list, way, day);
+    if (text === null) return null;
+    keep('ranking', key, text);
+    const all = ofText(text);
+    newest = { key, all: Promise.resolve(all) };
+    return all;
   });
   const done = !whole.busy && whole.value !== null;
   return {

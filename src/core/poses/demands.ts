@@ -13,6 +13,7 @@ import {
   type Posture,
   type Reach,
   type Side,
+  type Skeleton,
 } from '@/core/body';
 import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
 import { postureAt, reachFor, type Contact, type Rung, type Shape } from './format';
@@ -62,15 +63,22 @@ function furthest(q: Posture): number {
   return most;
 }
 
-/** What a posture itself asks, whoever holds it up: joints, head, how the trunk lies. Pose and test are read alike. */
-export function asksOfPosture(q: Posture, reach: Readonly<Partial<Record<Side, Reach>>> = {}): Record<string, number> {
+/**
+ * What a posture itself asks, whoever holds it up: joints, head, how the trunk lies. Pose and test are read alike.
+ * @param bones of that posture, where they are there already
+ */
+export function asksOfPosture(
+  q: Posture,
+  reach: Readonly<Partial<Record<Side, Reach>>> = {},
+  bones: Skeleton = skeletonOf(q, reach),
+): Record<string, number> {
   const deg = (id: string): number => q[coordinateIndex(id)] / DEG;
   const out: Record<Demand, number> = {} as Record<Demand, number>;
   const ask = (demand: Demand, n: number): void => {
     out[demand] = Math.max(out[demand] ?? -Infinity, n);
   };
   const lumbar = deg('lumbar_flexion');
-  const { points, frames } = skeletonOf(q, reach);
+  const { points, frames } = bones;
   const trunk = sub(points.neck, points.pelvis);
   const rise = Math.asin(trunk[1] / Math.sqrt(dot(trunk, trunk))) / DEG;
   const ahead = frames.pelvis.turn[3];
@@ -175,7 +183,8 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
   const { position } = shape;
   const lying = position === 'on the back' || position === 'on the front' || position === 'on the side';
   const q = postureAt(rung, 'right', depth);
-  const asks: Partial<Record<Demand, number>> = asksOfPosture(q, reach);
+  const bones = skeletonOf(q, reach);
+  const asks: Partial<Record<Demand, number>> = asksOfPosture(q, reach, bones);
   const onFloor = rung.contacts.filter((c) => c.on !== 'limb');
   // What a shape calls itself and what it lies on both count.
   if (position !== 'on the back' && !onFloor.some((c) => BACK.test(c.point))) delete asks['lying-on-back'];
@@ -197,7 +206,7 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
     if (rung.kind === 'strength' && /back|seated/.test(position) && flexion >= LEG_UP && !legHeld(rung, at))
       asks['legs-held-up'] = 1;
   }
-  const { points } = skeletonOf(q, reach);
+  const { points } = bones;
   if (floorOf(points, reach) > points.crown[1] - 0.02 && !lying) asks['weight-on-head'] = 1;
   return Object.fromEntries(Object.entries(asks).filter(([d, n]) => n > 0 || FROM_BELOW.has(d as Demand))) as Asks;
 }

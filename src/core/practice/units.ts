@@ -93,9 +93,13 @@ export function inTheWay(
   if (request.props && rung.props.includes('wall') && !request.props.includes('wall')) return 'props';
   if (rung.level > request.level) return 'level';
   if (request.avoid.includes('wrists') && onWrists(shape, rung)) return 'wrists';
-  const along = demandsOf(shape, rung);
-  const asks = (a: Exclude<Avoided, 'wrists'>): boolean =>
-    a === 'head-down' ? mostOf(along, 'head-low') > DEMANDS['head-low'].from : mostOf(along, a) > DEMANDS[a].from;
+  const asks = (a: Exclude<Avoided, 'wrists'>): boolean => {
+    // What a rung asks takes some working out, and is seldom asked here.
+    const along = demandsOf(shape, rung);
+    return a === 'head-down'
+      ? mostOf(along, 'head-low') > DEMANDS['head-low'].from
+      : mostOf(along, a) > DEMANDS[a].from;
+  };
   return request.avoid.find((a) => a !== 'wrists' && asks(a)) ?? null;
 }
 

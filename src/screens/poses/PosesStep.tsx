@@ -1,5 +1,4 @@
 'use client';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -28,6 +27,7 @@ import { calledFirst, firstOfShape, matches, type PoseFilter } from './pose-filt
 import { PoseBrowser } from './PoseBrowser';
 import { PoseDetail } from './PoseDetail';
 import { PoseFilterBar } from './PoseFilterBar';
+import { PosesWaiting } from './PosesWaiting';
 import { keyOf } from './PoseList';
 import { ScoreParts } from './ScoreParts';
 import { usePoseView } from './use-pose-view';
@@ -89,14 +89,7 @@ export function PosesStep({
     [ranked, aims, view.filter, likes],
   );
   if (!ranked || !aims || !inference.value)
-    return (
-      <Box role="status">
-        <LateProgress busy label="Ranking poses" />
-        <Typography color="text.secondary">
-          {ranking.failed ? `The ranking failed: ${ranking.failed}` : 'Fitting every pose …'}
-        </Typography>
-      </Box>
-    );
+    return <PosesWaiting name={student.name.split(' ')[0]} failed={ranking.failed} />;
   if (aims.length === 0) return <NoAimYet student={student.id} title="Poses are ranked for aims" />;
   const open = ranked.find((p) => keyOf(p) === view.open) ?? list[0];
   const { posterior } = inference.value;

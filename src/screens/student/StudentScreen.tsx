@@ -4,13 +4,13 @@ import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { aimsFor } from '@/core/aims/for-student';
 import { unanswered } from '@/core/cautions/red-flags';
 import { feltIn } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
 import { heldOf } from '@/store/unsaved';
-import { useInference } from '@/workers/use-core';
+import { core, useInference } from '@/workers/use-core';
 import { useQuestion } from '../measure/use-question';
 import { useWay } from '../poses/use-way';
 import { AskFirst } from '../shell/AskFirst';
@@ -37,6 +37,8 @@ export function StudentScreen() {
     return { student, readings, practices, logs };
   }, [db, id]);
   useStepsAhead(step);
+  // What computes is fetched while the database is read: both are waited for.
+  useEffect(() => void core(), []);
   const held = useUnsaved();
   // What the browser could not write counts like the rest while the page lives.
   const readings = useMemo(() => {

@@ -352,6 +352,15 @@ test('a teacher’s own sequence: typed by names, asked about, fitted, two small
     await expect(fit).toBeDisabled();
   });
 
+  await test.step('a salutation is known, however it is written', async () => {
+    await dialog.getByLabel('One pose a line').fill('3 x surya namaskar');
+    const read = dialog.getByRole('region', { name: 'As it is read' });
+    await expect(read.getByRole('strong').filter({ hasText: 'Sun salutation A' })).toBeVisible();
+    await expect(read.getByText('3 times')).toBeVisible();
+    await expect(read.getByText(/^9 poses, a breath each/)).toBeVisible();
+    await expect(fit).toBeEnabled();
+  });
+
   await test.step('names in many ways are read; what is not sure is asked', async () => {
     await dialog
       .getByLabel('One pose a line')
@@ -421,6 +430,14 @@ test('a flow goes in rounds and says how to get from pose to pose; a round comes
     await expect(round.locator('strong')).toHaveText(name);
   });
 
+  await test.step('twice through, and once again', async () => {
+    await page.getByRole('button', { name: 'One set more' }).click();
+    await expect(round).toContainText('2 times through');
+    await expect(page.getByText('round 2 times')).toBeVisible();
+    await page.getByRole('button', { name: 'One set less' }).click();
+    await expect(round).not.toContainText('times through');
+  });
+
   await test.step('it is taught on one side through all its poses first', async () => {
     const rung = (await round.locator('strong ~ span').first().innerText()).split(' · ')[0];
     await page.getByRole('link', { name: 'Teach it' }).click();
@@ -436,4 +453,38 @@ test('a flow goes in rounds and says how to get from pose to pose; a round comes
     await next.click();
     expect(await here()).toBe(false);
   });
+});
+
+test('work comes in sets: one more by hand, each counted in Teach, and none after pain', FULL, async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-osk&step=practice');
+  const build = page.getByRole('button', { name: 'Build a practice' });
+  await expect(build).toBeEnabled();
+  await page.getByText('Wishes: style, place, props, sides, peak').click();
+  await page.getByRole('combobox', { name: 'Style', exact: true }).click();
+  await page.getByRole('option', { name: /^work first/ }).click();
+  await page.getByLabel('Minutes').fill('20');
+  await build.click();
+  await expect(page.getByText('The practice is built.')).toBeVisible();
+  const row = items(page).filter({ hasText: '2 sets' }).first();
+  const name = await row.locator('strong').innerText();
+  const own = items(page).filter({ hasText: name }).first();
+  await row.locator('strong').click();
+  await page.getByRole('button', { name: 'One set more' }).click();
+  await expect(own).toContainText('3 sets');
+  await page.reload();
+  await expect(own).toContainText('3 sets');
+
+  await page.getByRole('link', { name: 'Teach it' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const next = page.getByRole('button', { name: 'Next', exact: true });
+  const set = page.getByText('set 1 of 3').first();
+  while (!((await page.getByRole('heading', { level: 1 }).innerText()) === name && (await set.isVisible())))
+    await next.click();
+  await page.getByRole('button', { name: /Pain, stop this/ }).click();
+  await expect(page.getByText(`${name} ended for pain.`)).toBeVisible();
+  const leave = page.getByRole('button', { name: 'Leave out the other side' });
+  if (await leave.isVisible()) await leave.click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(name);
+  await expect(page.getByLabel('Next', { exact: true })).not.toContainText(name);
 });

@@ -52,7 +52,7 @@ export function ruleSentences(rules: readonly Rule[] | 'all'): string[] {
   for (const r of rules)
     if (r.does === 'shortens') out.push(`${sentence(wordsOf(r))}: at most ${r.hold_s} s at a time.`);
     else if (r.does === 'eases')
-      out.push(`Holds go to ${Math.round(100 * r.share)} % of what she has, no nearer to the end.`);
+      out.push(`Holds go to ${Math.round(100 * r.share)} % of the range there is, no nearer to the end.`);
   return out;
 }
 
@@ -66,7 +66,7 @@ export function ruleWords(r: Rule): string {
     case 'shortens':
       return `${wordsOf(r)} for longer than ${r.hold_s} s`;
     case 'eases':
-      return `holds beyond ${Math.round(100 * r.share)} % of what she has`;
+      return `holds beyond ${Math.round(100 * r.share)} % of the range there is`;
   }
 }
 
@@ -75,7 +75,7 @@ export function limitWords(v: { state: string; depth: number; hold_s: number | n
   if (v.state !== 'limited') return [];
   return [
     ...(v.depth < 1 ? [`goes ${Math.round(100 * v.depth)} % of the way, no further`] : []),
-    ...(v.share !== null ? [`to ${Math.round(100 * v.share)} % of what she has`] : []),
+    ...(v.share !== null ? [`to ${Math.round(100 * v.share)} % of the range there is`] : []),
     ...(v.hold_s !== null ? [`at most ${v.hold_s} s at a time`] : []),
   ];
 }

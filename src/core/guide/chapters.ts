@@ -88,6 +88,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'A flow goes in rounds: one side through a few poses, then the other. “Make a round” and “Pose by pose” change that.',
       '“Keep” holds a shape in place when the practice is built again around it.',
       '“Your own sequence” reads what you teach anyway, by any name, and fits it to your student.',
+      'It knows sun salutations too: “Sun salutation A x 3” is a round that is gone through three times.',
       'Beside every practice stand small changes that would help. Take one, or leave them all.',
     ],
   },

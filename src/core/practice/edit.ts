@@ -85,6 +85,12 @@ export const inSets = (items: readonly PracticeItem[], sets: number): PracticeIt
     ...(sets > 1 && rungOf(i.pose, i.rung)?.rung.kind !== 'rest' && { sets: Math.min(MOST_SETS, sets) }),
   }));
 
+/** Items in a block's place: in as many sets, and in its round where that is gone through more than once, so that it stays one. */
+export const asBlock = (
+  items: readonly PracticeItem[],
+  { sets, round }: Pick<Block, 'sets' | 'round'>,
+): PracticeItem[] => inSets(items, sets).map((i) => (sets > 1 && round !== undefined ? { ...i, round } : i));
+
 /** A block gone through once more or once less, 1 to 5 times; in a round the whole round. */
 export function setsBlock(items: readonly PracticeItem[], id: string, by: number): PracticeItem[] {
   const blocks = blocksOf(items);
@@ -157,9 +163,9 @@ export function itemsFor(
 /** Other items in a block's place, with its phase and sets. */
 export const swapBlock = (items: readonly PracticeItem[], id: string, next: readonly PracticeItem[]): PracticeItem[] =>
   onBlock(items, id, (b) =>
-    inSets(
+    asBlock(
       next.map((i) => ({ ...i, phase: b.phase })),
-      b.sets,
+      b,
     ),
   );
 

@@ -1,5 +1,5 @@
 import { limitWords } from '@/core/cautions/rules';
-import { rungOf, type Phase, type Rung } from '@/core/poses';
+import { rungOf, sameSide, type Phase, type Rung } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { heldFor, inSets, itemsFor, sidesOf } from './edit';
@@ -7,26 +7,38 @@ import { shapesNamed, type Named } from './named-shape';
 import { totalSeconds, type PracticeItem } from './practice';
 import { refit, type Refit } from './refit';
 import { risingPath } from './rising';
+import { salutationNamed, type Salutation, type SalutationStep } from './salutations';
 import { linesOfSequence, type SequenceLine } from './sequence-text';
+import { MOST_SETS } from './taught-order';
+import { without } from './without';
 
 /** A teacher's own sequence, typed or pasted, read for one student. */
 
 export interface ReadLine extends SequenceLine {
   named: Named;
+  /** A salutation, where the name is one. */
+  salutation?: Salutation;
 }
 
 /** A text read line by line: what each name means, or may mean. */
 export const readSequence = (text: string): ReadLine[] =>
-  linesOfSequence(text).map((line) => ({
-    ...line,
-    named: line.what === 'pose' ? shapesNamed(line.name) : { sure: null, likely: [] },
-  }));
+  linesOfSequence(text).map((line): ReadLine => {
+    if (line.what !== 'pose') return { ...line, named: NONE };
+    // "5 sun salutations": how often stands before the name.
+    const [, count, name = line.name] = /^(\d{1,2}) (.+)$/.exec(line.name) ?? [];
+    const salutation = salutationNamed(name);
+    if (!salutation) return { ...line, named: shapesNamed(line.name) };
+    const times = count === undefined ? line.times : Number(count);
+    return { ...line, name, named: NONE, salutation, ...(times !== undefined && { times }) };
+  });
+const NONE: Named = { sure: null, likely: [] };
 
 /** A line with the pose it was settled on: a shape's id and its rung, or null to leave it out. */
 export interface SettledLine extends SequenceLine {
   pose: string | null;
   /** Null takes the deepest that she can begin. */
   rung: number | null;
+  salutation?: Salutation;
 }
 
 /**
@@ -36,7 +48,8 @@ export interface SettledLine extends SequenceLine {
 export function settledOf(line: ReadLine, answer?: string | null): SettledLine {
   const { sure } = line.named;
   const pose = answer === undefined ? (sure?.shape.id ?? null) : answer;
-  return { ...line, pose, rung: sure && pose === sure.shape.id ? sure.rung : null };
+  const settled = { ...line, pose, rung: sure && pose === sure.shape.id ? sure.rung : null };
+  return answer === undefined ? settled : without(settled, 'salutation');
 }
 
 /** Depth from which a demanding rung is taken for somebody who did not ask for it. Ours. */
@@ -83,6 +96,60 @@ export interface Pasted {
   minutes: number;
 }
 
+/** A step of a salutation for a student: its likeliest form that she may and can do; null where none is. */
+function stepFor(step: SalutationStep, ranked: readonly RankedPose[]): number | null {
+  const open = (rung: number): boolean => {
+    const fits = sidesOf(ranked, step.pose, rung).filter((r) => !step.side || sameSide(r.side, step.side));
+    return fits.length > 0 && fits.every((r) => r.cautions.length === 0 && !r.beyondEntry);
+  };
+  return step.rungs.find(open) ?? null;
+}
+
+/** Steps of a salutation that this student leaves out, each shape once. */
+export const leftOutOf = ({ steps }: Salutation, ranked: readonly RankedPose[]): SalutationStep[] =>
+  steps.filter((s, k) => stepFor(s, ranked) === null && steps.findIndex((x) => x.pose === s.pose) === k);
+
+/** Of a salutation at least this share of its steps has to be open for it to be one still. Ours. */
+const STILL_ONE = 0.6;
+
+/** A line of a practice to be: the shape, and the round it belongs to where it is of a salutation. */
+interface Part {
+  line: SettledLine;
+  rung: number;
+  round?: number;
+}
+
+/** Parts of settled lines, and what of the salutations had to be left out. */
+function partsFor(lines: readonly SettledLine[], ranked: readonly RankedPose[]): { parts: Part[]; out: Refit[] } {
+  const out: Refit[] = [];
+  let round = 0;
+  const parts = lines.flatMap((line): Part[] => {
+    const { salutation } = line;
+    if (!salutation) return line.pose === null ? [] : [{ line, rung: formOf(line, ranked).rung }];
+    for (const { pose, rungs } of leftOutOf(salutation, ranked)) {
+      const closed = sidesOf(ranked, pose, rungs[0]).some((r) => r.cautions.length > 0);
+      out.push({ pose, rung: rungs[0], to: null, why: closed ? 'caution' : 'reach' });
+    }
+    const steps = salutation.steps.flatMap((step) => {
+      const rung = stepFor(step, ranked);
+      return rung === null ? [] : [{ step, rung }];
+    });
+    if (steps.length < STILL_ONE * salutation.steps.length) return [];
+    round++;
+    const times = Math.min(MOST_SETS, line.times ?? line.sets ?? 1);
+    return steps.map(({ step, rung }) => ({
+      line: {
+        ...{ text: line.text, name: salutation.name, what: 'pose', pose: step.pose, rung, sets: times, times: 1 },
+        breaths: step.breaths ?? 1,
+        ...(step.side !== 'both' && step.side && { side: step.side }),
+      },
+      rung,
+      round,
+    }));
+  });
+  return { parts, out };
+}
+
 /**
  * Items of settled lines for a student: her rung where none was named, both sides unless one was, holds as they were written (in her breaths) or
  * as is usual, parts of the practice from the order. What is closed or out of reach is answered as in any practice of elsewhere (`refit.ts`).
@@ -94,22 +161,36 @@ export function practiceOf(
   breathSeconds: number,
   newId: () => string,
 ): Pasted {
-  const taken = lines.filter((l) => l.what === 'pose' && l.pose !== null);
-  const forms = taken.map((line) => formOf(line, ranked).rung);
-  const phases = phasesOf(taken.map((line, i) => rungOf(line.pose ?? '', forms[i])?.rung));
-  const items = taken.flatMap((line, i): PracticeItem[] => {
-    const pose = line.pose ?? '',
-      rung = forms[i];
+  const { parts, out } = partsFor(
+    lines.filter((l) => l.what === 'pose'),
+    ranked,
+  );
+  const usual = phasesOf(parts.map(({ line, rung }) => rungOf(line.pose ?? '', rung)?.rung));
+  // A salutation is one thing: it stands where it begins.
+  const phases = parts.map(({ round }, i) =>
+    round === undefined ? usual[i] : usual[parts.findIndex((p) => p.round === round)],
+  );
+  const items = parts.flatMap(({ line, rung, round }, i): PracticeItem[] => {
     const seconds = line.seconds ?? (line.breaths === undefined ? undefined : line.breaths * breathSeconds);
-    const fits = sidesOf(ranked, pose, rung).filter((r) => !line.side || r.side === 'both' || r.side === line.side);
-    const items = itemsFor(fits, { phase: phases[i], breathSeconds, aims, newId, seconds });
+    const fits = sidesOf(ranked, line.pose ?? '', rung).filter(
+      (r) => !line.side || r.side === 'both' || r.side === line.side,
+    );
+    const own = itemsFor(fits, { phase: phases[i], breathSeconds, aims, newId, seconds });
     return inSets(
-      items.map((item) => written(item, seconds, line.times, breathSeconds)),
+      own.map((item) => ({
+        ...written(item, seconds, line.times, breathSeconds),
+        ...(round !== undefined && { round }),
+      })),
       line.sets ?? 1,
     );
   });
   const fitted = refit(items, ranked, aims, breathSeconds, newId);
-  return { ...fitted, minutes: Math.max(5, Math.min(120, Math.round(totalSeconds(fitted.items) / 60))) };
+  const changes = [...out, ...fitted.changes];
+  return {
+    items: fitted.items,
+    changes,
+    minutes: Math.max(5, Math.min(120, Math.round(totalSeconds(fitted.items) / 60))),
+  };
 }
 
 /** An item held as long, and as often, as was written: what is written counts, what is usual is only told. */

@@ -3,7 +3,7 @@ import { rungOf, sameSide, verdictOfRung, whyClosed } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
-import { inSets, itemsFor, sidesOf } from './edit';
+import { asBlock, itemsFor, sidesOf } from './edit';
 import { setSeconds, type PracticeItem } from './practice';
 import { inItsPlace } from './refit';
 
@@ -119,5 +119,5 @@ function inPlaceOf(
   let n = 0;
   // The same ids each time, so that what was begun goes on after a reload.
   const newId = (): string => `${block.id}-instead-${++n}`;
-  return inSets(itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }), block.sets);
+  return asBlock(itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }), block);
 }

@@ -3,7 +3,7 @@ import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { activeAims, servedBy } from './doses';
-import { inSets, itemsFor, sidesOf } from './edit';
+import { asBlock, itemsFor, sidesOf } from './edit';
 import { setSeconds, type PracticeItem } from './practice';
 import { without } from './without';
 
@@ -51,7 +51,7 @@ export function refit(
     });
     if (!fits) continue;
     const seconds = Math.max(...block.items.map(setSeconds));
-    out.push(...inSets(itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }), block.sets));
+    out.push(...asBlock(itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId }), block));
   }
   return { items: out, changes };
 }

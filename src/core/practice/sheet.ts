@@ -74,7 +74,7 @@ export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>): str
     .join(', then ');
   if (!row.round) return sides;
   const through = row.sets > 1 ? `, ${row.sets} times through` : '';
-  return row.round.place === 1
-    ? `round of ${row.round.of}${through}: ${sides}`
-    : `round, ${row.round.place} of ${row.round.of}: ${sides}`;
+  const round =
+    row.round.place === 1 ? `round of ${row.round.of}${through}` : `round, ${row.round.place} of ${row.round.of}`;
+  return [round, sides].filter(Boolean).join(': ');
 }

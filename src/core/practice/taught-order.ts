@@ -15,6 +15,9 @@ export interface Rounded {
   round?: number;
   /** How often it is gone through, with its other side or its round between; once where nothing is said. */
   sets?: number;
+  /** Breaths of a hold, and how often it is repeated. */
+  breaths?: number;
+  repeats?: number;
   /** Which of how many, once the sets stand one after the other. */
   set?: SetPlace;
 }
@@ -39,7 +42,7 @@ export function taughtSteps<T extends Rounded & { id: string }>(items: readonly 
   for (let i = 0; i < items.length;) {
     const run = runAt(items, i);
     const first = run.filter((x, k) => !run.slice(0, k).some((y) => alike(x, y)));
-    const once = items[i].round === undefined ? run : [...first, ...run.filter((x) => !first.includes(x))];
+    const once = keepsOrder(run) ? run : [...first, ...run.filter((x) => !first.includes(x))];
     const sets = Math.max(...run.map(setsOf));
     for (let number = 1; number <= sets; number++)
       for (const item of once) out.push({ of: item, taught: sets > 1 ? inSet(item, { number, of: sets }) : item });
@@ -47,6 +50,10 @@ export function taughtSteps<T extends Rounded & { id: string }>(items: readonly 
   }
   return out;
 }
+
+/** True for what is taught as it stands: no round, or one with shapes of both sides among its shapes, as a salutation is. */
+const keepsOrder = (run: readonly Rounded[]): boolean =>
+  run[0].round === undefined || run.some((x) => x.side === 'both');
 
 /** Items as they are taught. The same where they are put so already. */
 export const taughtOrder = <T extends Rounded & { id: string }>(items: readonly T[]): T[] =>
@@ -85,7 +92,7 @@ export function shapeByShape<T extends Rounded>(taught: readonly T[]): T[] {
   for (let i = 0; i < taught.length;) {
     const run = runAt(taught, i);
     const shapes = run.filter((x, k) => !run.slice(0, k).some((y) => alike(x, y)));
-    out.push(...shapes.flatMap((s) => run.filter((x) => alike(x, s))));
+    out.push(...(keepsOrder(run) ? run : shapes.flatMap((s) => run.filter((x) => alike(x, s)))));
     i += run.length;
   }
   return out;
@@ -98,6 +105,9 @@ export function isWithinRound(taught: readonly Rounded[], i: number): boolean {
   if (i === 0 || round === undefined || !here(i - 1)) return false;
   let from = i - 1;
   while (from > 0 && here(from - 1)) from--;
+  let to = i + 1;
+  while (to < taught.length && here(to)) to++;
+  if (keepsOrder(taught.slice(from, to))) return true;
   const again = (k: number): boolean => taught.slice(from, k).some((x) => alike(x, taught[k]));
   // Where the other side begins, the body has to change over.
   return again(i) === again(i - 1);

@@ -25,11 +25,15 @@ export const waysWithin = (sides: number, sets: number, pace: Pace): number =>
 /** True for a further set of what was done just before, in the order taught: there is a rest between them. */
 export const isNextSet = (items: readonly Rounded[], i: number): boolean =>
   i > 0 &&
+  items[i].round === undefined &&
   (items[i].set?.number ?? 1) > 1 &&
   items[i - 1].set?.number !== items[i].set?.number &&
   items[i - 1].pose === items[i].pose &&
   items[i - 1].rung === items[i].rung &&
   items[i - 1].side === items[i].side;
+
+/** A movement with the breath has no way of its own: the breath is the way. */
+const isOneBreath = ({ breaths, repeats }: Rounded): boolean => breaths === 1 && (repeats ?? 1) === 1;
 
 /** Seconds before an item, given those before it, in the order in which they are taught. Within a round one shape grows out of the other. */
 export const transitionBefore = (items: readonly Rounded[], i: number, pace: Pace = 'usual'): number =>
@@ -37,9 +41,11 @@ export const transitionBefore = (items: readonly Rounded[], i: number, pace: Pac
     ? 0
     : isNextSet(items, i)
       ? TRANSITIONS[pace].set
-      : items[i - 1].pose === items[i].pose || isWithinRound(items, i)
-        ? TRANSITIONS[pace].side
-        : TRANSITIONS[pace].shape;
+      : isWithinRound(items, i) && isOneBreath(items[i])
+        ? 0
+        : items[i - 1].pose === items[i].pose || isWithinRound(items, i)
+          ? TRANSITIONS[pace].side
+          : TRANSITIONS[pace].shape;
 
 /** Seconds of a whole practice, with transitions. */
 export function totalSeconds(items: readonly Timed[], pace: Pace = 'usual'): number {

@@ -154,7 +154,7 @@ function propsFor(h: Hers): Hers['sides'][number]['props'] {
 
 /** What one student does, with her props. */
 function hersWords(h: Hers, sizes: PropSizes) {
-  if (h.pose === null) return 'waits, as she likes';
+  if (h.pose === null) return 'rests, or waits';
   const found = rungOf(h.pose, h.rung);
   const props = propsFor(h).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
   const fetch = props.length > 0 && (

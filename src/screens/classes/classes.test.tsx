@@ -123,7 +123,7 @@ describe('the table of a class', () => {
   });
   it('who has nothing open to her waits', () => {
     show(vi.fn(), [{ ...row, hers: [{ member: 'r', pose: null, rung: 0, kind: 'waits', sides: [] }] }]);
-    expect(screen.getByText('waits, as she likes')).toBeTruthy();
+    expect(screen.getByText('rests, or waits')).toBeTruthy();
     expect(screen.queryByText('Pell')).toBeNull();
   });
   it('tells what each one’s own aims get, and leaves a shape out at a touch', () => {

@@ -327,7 +327,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
               </MenuItem>
             ))}
           </TextField>
-          {busy && <Typography variant="caption">Reading her tests …</Typography>}
+          {busy && <Typography variant="caption">Reading the tests …</Typography>}
           <BenchReading reading={reading} comfort={comfortOf(rung, way)} />
         </Box>
         <BenchPanels

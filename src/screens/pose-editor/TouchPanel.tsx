@@ -199,9 +199,9 @@ export function TouchPanel({
           sx={{ width: 150 }}
         >
           <MenuItem value="">none</MenuItem>
-          <MenuItem value="behind">behind her</MenuItem>
-          <MenuItem value="ahead">before her</MenuItem>
-          <MenuItem value="beside">beside her</MenuItem>
+          <MenuItem value="behind">behind the body</MenuItem>
+          <MenuItem value="ahead">in front of the body</MenuItem>
+          <MenuItem value="beside">beside the body</MenuItem>
         </TextField>
         {LOOSE.map((p) => {
           const on = rung.props.includes(p);

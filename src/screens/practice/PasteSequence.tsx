@@ -10,8 +10,10 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { allShapes, shapeById, type Shape } from '@/core/poses';
+import { inSentence } from '@/core/poses/words';
 import {
   formOf,
+  leftOutOf,
   practiceOf,
   readSequence,
   settledOf,
@@ -19,13 +21,16 @@ import {
   type ReadLine,
   type SettledLine,
 } from '@/core/practice/pasted';
+import type { Salutation } from '@/core/practice/salutations';
+import { MOST_SETS } from '@/core/practice/taught-order';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Aim, Student } from '@/core/students/student';
 import { newId } from '@/store/studio';
 
 /** What a teacher answers a line with to leave it out; else the id of a shape. */
 const OUT = '';
-const EXAMPLE = 'Child’s pose 2 min\nCat-cow x 8\nLow lunge 8 breaths\nPigeon 2 min each side\nCorpse pose 5 min';
+const EXAMPLE =
+  'Child’s pose 2 min\nCat-cow x 8\nSun salutation A x 3\nLow lunge 8 breaths\nPigeon 2 min each side\nCorpse pose 5 min';
 
 /** A teacher's own sequence, typed or pasted: read as it is typed, asked about where it is not sure, and fitted to this student. */
 export function PasteSequence({
@@ -50,7 +55,7 @@ export function PasteSequence({
     const answer = answers.get(line.text);
     return settledOf(line, answer === OUT ? null : answer);
   });
-  const open = lines.filter((l) => l.what === 'pose' && !answers.has(l.text) && !l.named.sure);
+  const open = lines.filter((l) => l.what === 'pose' && !answers.has(l.text) && !l.named.sure && !l.salutation);
   const fit = () => onFit(practiceOf(settled, ranked, aims, student.breathSeconds, newId));
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="paste-title">
@@ -103,7 +108,11 @@ export function PasteSequence({
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Button onClick={onClose}>Close</Button>
-        <Button variant="contained" disabled={!settled.some((l) => l.what === 'pose' && l.pose !== null)} onClick={fit}>
+        <Button
+          variant="contained"
+          disabled={!settled.some((l) => l.what === 'pose' && (l.pose !== null || l.salutation))}
+          onClick={fit}
+        >
           Fit it to {first}
         </Button>
       </DialogActions>
@@ -130,6 +139,20 @@ function Line({
       <Box component="li" sx={{ ...row, color: 'text.secondary' }}>
         <Box sx={{ flex: 1 }}>{line.text}</Box>
         <Typography variant="caption">{LEFT_OUT[line.what]}</Typography>
+      </Box>
+    );
+  if (line.salutation)
+    return (
+      <Box component="li" sx={{ ...row, display: 'block' }}>
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+          <Box component="strong" sx={{ flex: 1 }}>
+            {line.salutation.name}
+          </Box>
+          <Typography variant="caption" className="num">
+            {through(line.times ?? line.sets ?? 1)}
+          </Typography>
+        </Box>
+        <Typography variant="caption">{salutationWords(line.salutation, ranked)}</Typography>
       </Box>
     );
   const asks = !line.named.sure || answered;
@@ -189,8 +212,18 @@ function Line({
   );
 }
 
+const through = (times: number): string =>
+  times > MOST_SETS ? `${MOST_SETS} times, the most there are` : times === 1 ? 'once' : `${times} times`;
+
+/** What a salutation is for this student: its poses, and those that are left out of it. */
+function salutationWords(salutation: Salutation, ranked: readonly RankedPose[]): string {
+  const out = leftOutOf(salutation, ranked).map((s) => shapeById(s.pose)?.name ?? s.pose);
+  const poses = `${salutation.steps.length} poses, a breath each`;
+  return out.length > 0 ? `${poses} · without ${out.map(inSentence).join(', ')}` : poses;
+}
+
 /** What was written of times, in few words. */
-function timeWords({ seconds, breaths, times, side }: ReadLine): string {
+function timeWords({ seconds, breaths, times, sets, side }: ReadLine): string {
   const held =
     seconds !== undefined
       ? seconds % 60 === 0
@@ -199,7 +232,12 @@ function timeWords({ seconds, breaths, times, side }: ReadLine): string {
       : breaths !== undefined
         ? plural(breaths, 'breath')
         : null;
-  const parts = [held, times ? `${times} times` : null, side ? `${side} side` : null].filter(Boolean);
+  const parts = [
+    sets ? plural(sets, 'set') : null,
+    held,
+    times ? `${times} times` : null,
+    side ? `${side} side` : null,
+  ].filter(Boolean);
   return parts.length > 0 ? parts.join(', ') : 'held as is usual';
 }
 

@@ -53,7 +53,7 @@ export function PeakNote({ gap }: { gap: PeakGap }) {
       )}
       {gap.beyondModel && <Typography>How hard its last rung works is beyond this model.</Typography>}
       <Typography variant="caption" component="p">
-        A practice with this peak works for these too, behind her own aims, and ends at the rung within reach.
+        A practice with this peak works for these too, behind the aims there are, and ends at the rung within reach.
       </Typography>
     </Box>
   );

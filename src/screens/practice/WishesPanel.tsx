@@ -124,7 +124,7 @@ export function WishesPanel({
         <Pick label="all" on={wishes.props === null} press={() => put({ props: wishes.props === null ? [] : null })} />
         {home.length > 0 && (
           <Pick
-            label="what she has at home"
+            label="what is at home"
             on={wishes.props !== null && PROPS.every((p) => has(p) === home.includes(p))}
             press={() => put({ props: PROPS.filter((p) => home.includes(p)) })}
           />

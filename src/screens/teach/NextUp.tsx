@@ -67,10 +67,9 @@ export function NextUp({
       <Typography aria-label="Next" sx={{ fontSize: 18 }}>
         {next ? (
           <>
-            Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>{' '}
-            {[next.side === 'both' ? '' : `${SIDE_MARK[next.side]} ${next.side}`, setWords(next)]
-              .filter(Boolean)
-              .join(', ')}
+            Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>
+            {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${next.side}`}
+            {next.set ? `, ${setWords(next)}` : ''}
             {children}
             {way && (
               <Box component="span" sx={{ display: 'block', fontSize: 16, color: 'var(--ink-2)' }}>

@@ -9,6 +9,7 @@ import type { Posterior } from '@/core/inference';
 import { demandsOf, rungOf } from '@/core/poses';
 import { speaksActive } from '@/core/poses/schools';
 import { setWords } from '@/core/practice/taught-order';
+import { isNextSet } from '@/core/practice/timing';
 import { countOf, IN, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -57,7 +58,9 @@ export function Stage({
       ? 'paused'
       : 'ready when you are'
     : state.stage === 'moving'
-      ? 'getting there'
+      ? isNextSet(state.items, state.index)
+        ? 'rest'
+        : 'getting there'
       : [
           count && count.of > 1 ? `${count.time} of ${count.of}` : '',
           count ? `${count.breathsLeft} ${count.breathsLeft === 1 ? 'breath' : 'breaths'} left` : '',

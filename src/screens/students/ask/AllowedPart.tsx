@@ -105,7 +105,7 @@ function AllowForm({
         value={by}
         onChange={(e) => setBy(e.target.value)}
         error={tried && !by.trim()}
-        helperText={tried && !by.trim() ? 'A name or a role, please.' : 'For example: her physiotherapist'}
+        helperText={tried && !by.trim() ? 'A name or a role, please.' : 'For example: the physiotherapist'}
       />
       <TextField
         label="What was said"

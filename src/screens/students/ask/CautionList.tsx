@@ -197,7 +197,7 @@ function Told({
               value={clearing}
               autoFocus
               onChange={(e) => setClearing(e.target.value)}
-              helperText={clearing.trim() === '' ? 'For example: her GP says fine' : ' '}
+              helperText={clearing.trim() === '' ? 'For example: the GP says fine' : ' '}
             />
             <Button type="submit" disabled={clearing.trim() === ''} sx={{ alignSelf: 'flex-start' }}>
               Lift it

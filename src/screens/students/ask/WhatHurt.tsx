@@ -77,7 +77,7 @@ function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => vo
             value={word}
             autoFocus
             onChange={(e) => setWord(e.target.value)}
-            helperText={word.trim() === '' ? 'For example: her physiotherapist has looked' : ' '}
+            helperText={word.trim() === '' ? 'For example: a physiotherapist has looked' : ' '}
             sx={{ flex: 1 }}
           />
           <Button type="submit" disabled={word.trim() === ''} sx={{ alignSelf: 'flex-start' }}>

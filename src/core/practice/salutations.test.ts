@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { rungOf, shapeById } from '@/core/poses';
+import { blocksOf } from './blocks';
+import { practiceOf, readSequence, settledOf } from './pasted';
+import { itemSchema, totalSeconds, transitionBefore } from './practice';
+import { AIMS, POSES, ranked } from './practices.fixtures';
+import { SALUTATIONS, salutationNamed } from './salutations';
+import { sheetRows, sidesWords } from './sheet';
+import { taughtOrder } from './taught-order';
+
+let n = 0;
+const fit = (text: string, poses = POSES) =>
+  practiceOf(
+    readSequence(text).map((line) => settledOf(line)),
+    poses,
+    AIMS,
+    6,
+    () => `s-${n++}`,
+  );
+const order = (text: string) =>
+  taughtOrder(fit(text).items).map((i) => `${i.pose} ${i.side === 'both' ? '' : i.side}`.trim());
+
+describe('salutations', () => {
+  it.each([
+    ['Sun salutation A', 'sun-a'],
+    ['sun salutations', 'sun-a'],
+    ['Surya Namaskara B', 'sun-b'],
+    ['sun sal B', 'sun-b'],
+    ['Half sun salutation', 'half-sun'],
+    ['ardha surya namaskar', 'half-sun'],
+    ['classical sun salutaton', 'sun-c'],
+    ['Half moon', null],
+    ['sun bird', null],
+    ['A', null],
+    ['', null],
+  ])('%j is %s', (name, id) => {
+    expect(salutationNamed(name)?.id ?? null).toBe(id);
+  });
+  it('name shapes, forms and sides that there are, and end where they began', () => {
+    for (const s of SALUTATIONS) {
+      for (const step of s.steps) {
+        const sided = POSES.some((r) => r.pose === step.pose && r.rung === step.rungs[0] && r.side !== 'both');
+        expect(shapeById(step.pose), step.pose).not.toBeNull();
+        for (const rung of step.rungs) expect(rungOf(step.pose, rung), `${step.pose} ${rung}`).not.toBeNull();
+        expect(step.side !== undefined, step.pose).toBe(sided);
+      }
+      expect(s.steps.at(-1)?.pose).toBe('mountain');
+      // Each side as often as the other.
+      expect(s.steps.filter((x) => x.side === 'left')).toHaveLength(s.steps.filter((x) => x.side === 'right').length);
+    }
+  });
+  it('are gone through as often as was written, their shapes in order, a breath each', () => {
+    const { items, changes } = fit('Sun salutation A x 3');
+    expect(changes).toEqual([]);
+    expect(items.map((i) => i.pose)).toEqual(salutationNamed('sun salutation a')?.steps.map((s) => s.pose));
+    expect(new Set(items.map((i) => `${i.round} ${i.sets} ${i.phase}`)).size).toBe(1);
+    for (const item of items) expect(itemSchema.parse(item)).toEqual(item);
+    const taught = taughtOrder(items);
+    expect(taught).toHaveLength(3 * items.length);
+    expect(taught.slice(0, items.length).map((i) => i.pose)).toEqual(items.map((i) => i.pose));
+    expect(new Set(taught.map((i) => i.id)).size).toBe(taught.length);
+    // One breath, one movement: only what is stayed in takes a way, and the beginning of each time through.
+    const ways = taught.map((_, i) => transitionBefore(taught, i));
+    expect(ways.filter((w) => w > 0)).toHaveLength(3 + 2);
+    expect(totalSeconds(items)).toBe(3 * (7 * 6 + 6 + 5 * 6) + ways.reduce((a, b) => a + b, 0));
+    const rows = sheetRows(items);
+    expect(sidesWords(rows[0])).toBe('round of 9, 3 times through');
+    expect(sidesWords(rows[1])).toBe('round, 2 of 9');
+    expect(blocksOf(items).every((b) => b.spans.length === 3)).toBe(true);
+  });
+  it.each([
+    ['5 sun salutations', 5],
+    ['Sun salutation B, 2 rounds', 2],
+    ['half sun salutation', undefined],
+    ['3 x Surya Namaskar', 3],
+  ])('%j is %s times', (text, sets) => {
+    expect(new Set(fit(text).items.map((i) => i.sets))).toEqual(new Set([sets]));
+  });
+  it('with sides go right, then left, as they stand', () => {
+    const steps = order('Sun salutation C');
+    expect(steps.filter((s) => s.startsWith('low-lunge'))).toEqual([
+      'low-lunge right',
+      'low-lunge right',
+      'low-lunge left',
+      'low-lunge left',
+    ]);
+    expect(steps).toEqual(salutationNamed('Sun salutation C')?.steps.map((s) => `${s.pose} ${s.side ?? ''}`.trim()));
+  });
+  it('stand among other poses, each a round of its own', () => {
+    const { items } = fit('Child’s pose 2 min\nSun salutation A x 2\nSun salutation B\nPigeon\nCorpse pose');
+    expect(new Set(items.flatMap((i) => i.round ?? []))).toEqual(new Set([1, 2]));
+    expect(items[0].pose).toBe('childs');
+    expect(items.at(-1)?.pose).toBe('resting-back');
+  });
+  it('lose what a caution closes, told; where too little is left, the whole', () => {
+    const late = ranked(AIMS, 'pregnancy-late');
+    const { items, changes } = fit('Sun salutation A x 3', late);
+    const closed = (pose: string) => late.some((r) => r.pose === pose && r.rung === 1 && r.cautions.length > 0);
+    expect(changes.length).toBeGreaterThan(0);
+    for (const c of changes) expect(c).toMatchObject({ to: null, why: 'caution' });
+    for (const i of items) expect(late.find((r) => r.pose === i.pose && r.rung === i.rung)?.cautions ?? []).toEqual([]);
+    expect(closed('cobra')).toBe(true);
+  });
+});

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compared, rowsOf, tableOf, timeOf, type Row } from './table';
+import { compared, drift, isSlower, rowsOf, tableOf, timeOf, type Row } from './table';
 
 const row = (what: string, median: string): Row => ({ what, bound: '≤ 2 s', median, worst: '3 s' });
 
@@ -17,5 +17,13 @@ describe('tables of a bench', () => {
       { what: 'b', before: 10, now: 30, ratio: 3 },
       { what: 'a', before: 20, now: 10, ratio: 0.5 },
     ]);
+  });
+  it('tell what became slower from a machine that did', () => {
+    const of = (ratio: number) => ({ what: '', before: 1, now: ratio, ratio });
+    const rows = [of(1.7), of(1.6), of(1.65), of(3), of(1)];
+    expect(drift(rows)).toBe(1.65);
+    expect(rows.filter((r) => isSlower(r, drift(rows)))).toEqual([of(3)]);
+    expect(isSlower(of(1.3), 1)).toBe(true);
+    expect(drift([])).toBe(1);
   });
 });

@@ -47,6 +47,15 @@ export interface Compared {
   ratio: number;
 }
 
+/** The middle of all ratios: how much faster or slower the machine itself ran the second time, as far as most rows tell. */
+export function drift(rows: readonly Compared[]): number {
+  const sorted = rows.map((r) => r.ratio).sort((a, b) => a - b);
+  return sorted.length > 0 ? sorted[Math.floor(sorted.length / 2)] : 1;
+}
+
+/** True for a row that became slower by a fifth, also beside the others. */
+export const isSlower = ({ ratio }: Compared, by: number): boolean => ratio > 1 + SLOWER && ratio / by > 1 + SLOWER;
+
 /** Rows that both tables have, what became slowest first. */
 export function compared(before: readonly Row[], now: readonly Row[]): Compared[] {
   return now

@@ -24,6 +24,15 @@ const from = (text: string) =>
     newId,
   );
 
+describe('what is written to be done many times', () => {
+  it('is done with the breath, unless a time is written', () => {
+    const holds = (text: string) => from(text).items.map((i) => [i.breaths, i.repeats, i.sets]);
+    expect(holds('Bridge, 3 sets of 10')).toEqual([[1, 10, 3]]);
+    expect(holds('Bridge x 10, 3 breaths')).toEqual([[3, 10, undefined]]);
+    expect(from('Bridge x 2').items[0].breaths).toBeGreaterThan(1);
+  });
+});
+
 describe('a line of a sequence', () => {
   it.each([
     ['Pigeon 2 min each side', 'Pigeon', { seconds: 120 }],

@@ -193,6 +193,9 @@ export function practiceOf(
   };
 }
 
+/** Times from which each is a movement with the breath where no time is written. Ours. */
+const WITH_BREATH = 4;
+
 /** An item held as long, and as often, as was written: what is written counts, what is usual is only told. */
 function written(
   item: PracticeItem,
@@ -202,6 +205,9 @@ function written(
 ): PracticeItem {
   const repeated = rungOf(item.pose, item.rung)?.rung.repeats !== undefined;
   const repeats = times ?? (seconds !== undefined && !repeated ? 1 : item.repeats);
+  // What is written to be done many times is done with the breath, not held for as long as is usual each time.
+  if (seconds === undefined && !repeated && times !== undefined && times >= WITH_BREATH)
+    return { ...heldFor(item, 1, breathSeconds), repeats };
   if (seconds === undefined || (repeated && times === undefined)) return { ...item, repeats };
   return { ...heldFor(item, Math.round(seconds / breathSeconds), breathSeconds), repeats };
 }

@@ -5,8 +5,10 @@ import { practiceOf, readSequence, settledOf } from './pasted';
 import { itemSchema, totalSeconds, transitionBefore } from './practice';
 import { AIMS, POSES, ranked } from './practices.fixtures';
 import { SALUTATIONS, salutationNamed } from './salutations';
+import { requestOf } from './request';
 import { sheetRows, sidesWords } from './sheet';
 import { taughtOrder } from './taught-order';
+import { warningsOf } from './warnings';
 
 let n = 0;
 const fit = (text: string, poses = POSES) =>
@@ -67,6 +69,11 @@ describe('salutations', () => {
     expect(sidesWords(rows[0])).toBe('round of 9, 3 times through');
     expect(sidesWords(rows[1])).toBe('round, 2 of 9');
     expect(blocksOf(items).every((b) => b.spans.length === 3)).toBe(true);
+  });
+  it('break no rule: what a breath passes through prepares itself', () => {
+    const { items } = fit('Child’s pose 2 min\nSun salutation A x 3\nCorpse pose 5 min');
+    const kinds = warningsOf(items, POSES, requestOf({ minutes: 11 })).map((w) => w.kind);
+    expect(kinds).not.toContain('unprepared');
   });
   it.each([
     ['5 sun salutations', 5],

@@ -88,7 +88,9 @@ function ofBlock(
     out.push({ block: b.id, kind: 'long', usual });
   const unit = units[k];
   if (unit && found.rung.kind !== 'rest') {
-    if (needsPreparation(unit) && !units.slice(0, k).some((u) => u && prepares(u, unit)))
+    // What a breath passes through prepares itself: a salutation is how one gets warm.
+    const passed = b.items.every((i) => i.breaths === 1 && i.repeats === 1);
+    if (!passed && needsPreparation(unit) && !units.slice(0, k).some((u) => u && prepares(u, unit)))
       out.push({ block: b.id, kind: 'unprepared' });
     if (needsCounter(unit) && !units.slice(k + 1).some((u) => u && counters(u) && !needsCounter(u)))
       out.push({ block: b.id, kind: 'uncountered' });

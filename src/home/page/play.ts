@@ -141,7 +141,7 @@ export class Play {
     };
     put('left', clock(secondsLeft(s)));
     put('count', s.stage === 'moving' ? String(Math.ceil(s.left)) : this.#countWords());
-    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / (setSeconds(item))));
+    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / setSeconds(item)));
     document.getElementById('breath')?.style.setProperty('--breath', String(count ? breathAt(count.breath) : 0));
   }
 

@@ -103,6 +103,8 @@ export const PROPERTY_WORDS: Readonly<Record<string, string>> = {
   over: 'The limit of that rule when it was opened; a rule that has changed is not opened.',
   why: 'The reason, in words.',
   'allowed.on': 'Day on which it was opened.',
+  'set.number': 'Which set it is, 1 first.',
+  'set.of': 'How many sets there are.',
   aims: 'What the practice is for: groups to lengthen or strengthen, by side and weight.',
   'students.aims': 'Aims that were chosen earlier, kept for older programs.',
   'aims.kind': 'Whether the group is to be lengthened, strengthened or left alone.',

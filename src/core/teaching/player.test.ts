@@ -76,6 +76,17 @@ describe('the player', () => {
       ['l', true],
     ]);
   });
+  it('does not come back to what hurt, in whatever place or deeper form, and leaves the rest', () => {
+    const own = [
+      item('1', 'cobra', 'both', 1),
+      item('2', 'dog', 'both', 1),
+      item('3', 'cobra', 'both', 1),
+      item('4', 'cobra', 'both', 1, { rung: 2 }),
+      item('5', 'pigeon', 'right', 1),
+    ];
+    const s = advance(startPlayer('p', 's', own, T0), { type: 'stop-item' }, T0);
+    expect(s.items.map((i) => i.id)).toEqual(['1', '2', '5']);
+  });
   it('does what came in its place in the sets to come, on both sides, or not at all', () => {
     const easier = (side: 'right' | 'left') => item(`e-${side}`, 'chair', side, 4);
     const now = easier('right'),

@@ -107,7 +107,7 @@ export function startPlayer(
   );
 }
 
-const span = (item: PracticeItem): number => setSeconds(item);
+const span = setSeconds;
 
 function begin(state: PlayerState, index: number): PlayerState {
   if (index >= state.items.length)
@@ -193,10 +193,10 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'skip':
       return begin(close(s, { skipped: true }), s.index + 1);
     case 'leave-out':
-      return begin(withoutFurtherSets(close(s, { skipped: true })), s.index + 1);
+      return begin(withoutLater(close(s, { skipped: true }), isSame), s.index + 1);
     case 'stop-item':
       // The clock stands while she is looked after; going on is one press. What hurt is not done a second time.
-      return { ...begin(withoutFurtherSets(close(s, { stopped: true })), s.index + 1), running: false };
+      return { ...begin(withoutLater(close(s, { stopped: true }), isClosedBy), s.index + 1), running: false };
     case 'back':
       return begin(s.stage === 'finished' ? s : close(s), Math.max(0, Math.min(s.items.length, s.index) - 1));
     case 'felt': {
@@ -261,13 +261,16 @@ const freshId = (items: readonly PracticeItem[], id: string): string => {
   for (let n = 2; ; n++) if (!items.some((i) => i.id === `${id}~${n}`)) return `${id}~${n}`;
 };
 
-/** Without the sets that are still to come of the current item's side. */
-function withoutFurtherSets(s: PlayerState): PlayerState {
+const isSame = (hurt: PracticeItem, i: PracticeItem): boolean =>
+  i.pose === hurt.pose && i.rung === hurt.rung && i.side === hurt.side;
+/** What pain in an item closes, as it does from the next lesson on (`core/poses/verdict.ts`): this rung and deeper ones, on this side. */
+const isClosedBy = (hurt: PracticeItem, i: PracticeItem): boolean =>
+  i.pose === hurt.pose && i.rung >= hurt.rung && (i.side === hurt.side || i.side === 'both' || hurt.side === 'both');
+
+/** Without what is still to come of the current item: further sets, and where a shape comes again in a round. */
+function withoutLater(s: PlayerState, is: (now: PracticeItem, later: PracticeItem) => boolean): PlayerState {
   const item = s.items[s.index];
-  if (!item?.set) return s;
-  const again = (i: PracticeItem, at: number): boolean =>
-    at > s.index && i.set !== undefined && i.pose === item.pose && i.rung === item.rung && i.side === item.side;
-  return { ...s, items: s.items.filter((i, at) => !again(i, at)) };
+  return item ? { ...s, items: s.items.filter((i, at) => at <= s.index || !is(item, i)) } : s;
 }
 
 /** A copy of an item behind the current one. */

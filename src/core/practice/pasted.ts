@@ -112,6 +112,19 @@ export const leftOutOf = ({ steps }: Salutation, ranked: readonly RankedPose[]):
 /** Of a salutation at least this share of its steps has to be open for it to be one still. Ours. */
 const STILL_ONE = 0.6;
 
+/** Steps of a salutation as this student does it; none where too little of it is left. */
+function stepsFor({ steps }: Salutation, ranked: readonly RankedPose[]): { step: SalutationStep; rung: number }[] {
+  const open = steps.flatMap((step) => {
+    const rung = stepFor(step, ranked);
+    return rung === null ? [] : [{ step, rung }];
+  });
+  return open.length < STILL_ONE * steps.length ? [] : open;
+}
+
+/** How many poses of a salutation this student does: 0 where it is left out whole. */
+export const posesLeftOf = (salutation: Salutation, ranked: readonly RankedPose[]): number =>
+  stepsFor(salutation, ranked).length;
+
 /** A line of a practice to be: the shape, and the round it belongs to where it is of a salutation. */
 interface Part {
   line: SettledLine;
@@ -130,11 +143,8 @@ function partsFor(lines: readonly SettledLine[], ranked: readonly RankedPose[]):
       const closed = sidesOf(ranked, pose, rungs[0]).some((r) => r.cautions.length > 0);
       out.push({ pose, rung: rungs[0], to: null, why: closed ? 'caution' : 'reach' });
     }
-    const steps = salutation.steps.flatMap((step) => {
-      const rung = stepFor(step, ranked);
-      return rung === null ? [] : [{ step, rung }];
-    });
-    if (steps.length < STILL_ONE * salutation.steps.length) return [];
+    const steps = stepsFor(salutation, ranked);
+    if (steps.length === 0) return [];
     round++;
     const times = Math.min(MOST_SETS, line.times ?? line.sets ?? 1);
     return steps.map(({ step, rung }) => ({

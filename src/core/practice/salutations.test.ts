@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rungOf, shapeById } from '@/core/poses';
 import { blocksOf } from './blocks';
-import { practiceOf, readSequence, settledOf } from './pasted';
+import { posesLeftOf, practiceOf, readSequence, settledOf } from './pasted';
 import { itemSchema, totalSeconds, transitionBefore } from './practice';
 import { AIMS, POSES, ranked } from './practices.fixtures';
 import { SALUTATIONS, salutationNamed } from './salutations';
@@ -107,5 +107,10 @@ describe('salutations', () => {
     for (const c of changes) expect(c).toMatchObject({ to: null, why: 'caution' });
     for (const i of items) expect(late.find((r) => r.pose === i.pose && r.rung === i.rung)?.cautions ?? []).toEqual([]);
     expect(closed('cobra')).toBe(true);
+    const known = salutationNamed('Sun salutation A');
+    if (!known) throw new Error('No salutation.');
+    expect(new Set(items.map((i) => i.id)).size).toBe(posesLeftOf(known, late));
+    expect(posesLeftOf(known, POSES)).toBe(known.steps.length);
+    expect(posesLeftOf(known, [])).toBe(0);
   });
 });

@@ -14,6 +14,7 @@ import { inSentence } from '@/core/poses/words';
 import {
   formOf,
   leftOutOf,
+  posesLeftOf,
   practiceOf,
   readSequence,
   settledOf,
@@ -218,7 +219,9 @@ const through = (times: number): string =>
 /** What a salutation is for this student: its poses, and those that are left out of it. */
 function salutationWords(salutation: Salutation, ranked: readonly RankedPose[]): string {
   const out = leftOutOf(salutation, ranked).map((s) => shapeById(s.pose)?.name ?? s.pose);
-  const poses = `${salutation.steps.length} poses, a breath each`;
+  const left = posesLeftOf(salutation, ranked);
+  if (left === 0) return `left out: ${out.map(inSentence).join(', ')} are closed or out of reach`;
+  const poses = `${left} poses, a breath each`;
   return out.length > 0 ? `${poses} · without ${out.map(inSentence).join(', ')}` : poses;
 }
 

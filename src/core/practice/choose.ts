@@ -2,7 +2,7 @@ import type { Highs } from 'highs';
 import type { Aim } from '@/core/students/student';
 import { solve } from './highs';
 import type { Chosen } from './measure';
-import type { Locked, Time } from './asked';
+import type { Columns, Locked, Time } from './asked';
 import { programOf } from './program-of';
 import type { PracticeRequest } from './request';
 import { countersAfter, needsCounter, needsPreparation, preparesBefore, type Unit } from './units';
@@ -15,8 +15,11 @@ import { countersAfter, needsCounter, needsPreparation, preparesBefore, type Uni
  * rest priced out: `bound` holds for the whole library all the same.
  */
 
-/** Units that the search is made with at first, and where that does not come near enough to the bound of all. */
-const KEPT = [60, 140] as const;
+/**
+ * Units that the search is made with at first, and at most where that does not come near enough to the bound of all: then what is found is the
+ * start, and little is looked for beside the bound.
+ */
+const KEPT = [60, 240] as const;
 /** Gap to the bound of the whole library that is good enough. */
 const GOOD = 0.0075;
 
@@ -41,7 +44,7 @@ export function possible(
 ): boolean {
   if (locked.some((l) => !units.some((u) => u.key === l.key))) return false;
   const { program } = programOf({ units, all: units, aims: [], wanted: [], request, time, locked, apart: [] });
-  return solve(highs, program, true).status !== 'none';
+  return solve(highs, program, { relaxed: true }).status !== 'none';
 }
 
 /** The best choice for a request, or null where none fits. @param apart choices of earlier versions: a quarter of each must change */
@@ -59,7 +62,7 @@ export function choose(
   const build = (list: readonly Unit[]) =>
     programOf({ units: list, all: units, aims, wanted, request, time, locked, apart });
   const whole = build(units);
-  const relaxed = solve(highs, whole.program, true);
+  const relaxed = solve(highs, whole.program, { relaxed: true });
   if (relaxed.status === 'none') return null;
   const reduced = whole.program.reducedCosts(relaxed.rowDual);
   // What a unit could add at these prices at most: it takes part with its least or its most minutes.
@@ -72,10 +75,10 @@ export function choose(
   const inOrder = [...units].sort(
     (a, b) => (score.get(b.key) ?? 0) - (score.get(a.key) ?? 0) || (a.key < b.key ? -1 : 1),
   );
-  const attempt = (kept: number): Choice | null => {
+  const attempt = (kept: number, known: Choice | null): Choice | null => {
     const list = withHelpers(inOrder.slice(0, kept), inOrder, locked);
     const built = build(list);
-    const solved = solve(highs, built.program);
+    const solved = solve(highs, built.program, known ? { known: startFrom(known, built.columns) } : {});
     if (solved.status === 'none') return null;
     const left = inOrder.filter((u) => !list.includes(u));
     // A choice that takes any unit left out is worth no more than the relaxation and that unit's best use.
@@ -96,8 +99,12 @@ export function choose(
   };
   // More and more of the library until the bound is near enough.
   let best: Choice | null = null;
-  for (const kept of KEPT) {
-    const next = attempt(kept);
+  for (const most of KEPT) {
+    // A unit that even alone could not lift the bound beyond what is good enough need not be searched.
+    const goal: number = best ? best.objective / (1 - GOOD) : -Infinity;
+    const matters = inOrder.filter((u) => relaxed.objective + (score.get(u.key) ?? 0) > goal).length;
+    const kept = Math.min(most, matters);
+    const next = attempt(kept, best);
     if (next && best) next.bound = Math.min(next.bound, best.bound);
     if (next && (!best || next.objective >= best.objective)) best = next;
     else if (next && best) best.bound = next.bound;
@@ -105,6 +112,10 @@ export function choose(
   }
   return best;
 }
+
+/** A choice as columns of another program: who is in, and who is not. */
+const startFrom = ({ chosen }: Choice, columns: readonly Columns[]): [number, number][] =>
+  columns.map(({ unit, y }) => [y, chosen.some((c) => c.unit.key === unit.key) ? 1 : 0]);
 
 const gapOf = (c: Choice): number => (c.bound - c.objective) / Math.max(1e-9, c.bound);
 

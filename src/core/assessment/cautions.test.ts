@@ -64,6 +64,27 @@ const MUST: readonly [string, string, (shape: Shape, rung: Rung, key: string) =>
   ['reflux', 'the front and hanging heads', (s) => s.position === 'on the front' || s.id === 'dog'],
   ['blood-pressure', 'strong holds from level 2', (_s, r) => r.kind === 'strength' && r.level > 1],
   ['slipped-vertebra', 'arching', (_s, _r, k) => asked(k, 'low-back-arching') > 10],
+  [
+    'ankle-or-foot',
+    'sitting back on the feet',
+    (_s, _r, k) => ['hero/3', 'reclining-hero/3', 'instep-stretch/3', 'childs/1'].includes(k),
+  ],
+  ['ankle-or-foot', 'heel raises and one leg', (s, _r, k) => s.id === 'calf-raise' || asked(k, 'one-leg') > 0],
+  [
+    'spine-fixed',
+    'folds, arches and twists of the back',
+    (_s, _r, k) => asked(k, 'twist') > 15 || asked(k, 'low-back-arching') > 20,
+  ],
+  ['spine-fixed', 'boat and leg lowering', (_s, _r, k) => asked(k, 'legs-held-up') > 0],
+  [
+    'torn-muscle',
+    'splits, and everything above level 1',
+    (s, r) => ['front-split', 'side-split'].includes(s.id) || r.level > 1,
+  ],
+  ['headaches', 'heads that hang', (s, _r, k) => s.id === 'dog' || asked(k, 'head-low') > 10],
+  ['short-of-breath', 'the front and folded bellies', (s) => s.position === 'on the front' || s.id === 'childs'],
+  ['movement-illness', 'one leg', (_s, _r, k) => asked(k, 'one-leg') > 0],
+  ['tailbone', 'a low back that rounds far', (_s, _r, k) => asked(k, 'low-back-rounding') > 25],
 ];
 
 describe('what cautions close in the library', () => {
@@ -108,6 +129,9 @@ describe('what cautions close in the library', () => {
 
 /** A test that each caution must lock, and one that it leaves open. */
 const TESTS: readonly [string, readonly string[], readonly string[]][] = [
+  ['ankle-or-foot', ['kneeling-sit', 'heel-raises', 'single-leg-stance'], ['straight-leg-raise', 'modified-thomas']],
+  ['spine-fixed', ['sit-and-reach', 'prone-press-up', 'double-leg-lowering'], ['modified-ober']],
+  ['torn-muscle', ['front-plank', 'trunk-extension-hold'], ['trochanteric-version']],
   [
     'hip-replacement',
     ['knee-to-chest', 'knee-to-opposite-shoulder', 'seated-hip-rotation', 'prone-hip-rotation', 'deep-squat'],

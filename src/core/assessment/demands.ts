@@ -102,6 +102,7 @@ function wholeOf(test: TestDefinition, most: Most): void {
   }
   if (test.position === 'on the side') ask(most, 'outer-hip-pressed', LIES_ON_HIP);
   if (test.position === 'kneeling') ask(most, 'kneeling', 1);
+  if (test.position === 'sitting') ask(most, 'seated', 1);
   if (test.position !== 'sitting' && test.position !== 'on the side') ask(most, 'not-seated-or-side', 1);
   const work = workOf(test);
   if (work === 0) return;
@@ -110,6 +111,7 @@ function wholeOf(test: TestDefinition, most: Most): void {
   if (chief.includes('adductors')) ask(most, 'adductor-work', work);
   if (chief.includes('deep-hip-flexor')) ask(most, 'hip-flexor-work', work);
   if (chief.includes('lateral-hip')) ask(most, 'abductor-work', work);
+  if (chief.includes('calf')) ask(most, 'calf-work', work);
   if (/knee-(extension|flexion)/.test(test.id)) ask(most, 'knee-work', work);
 }
 

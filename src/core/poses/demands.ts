@@ -24,6 +24,9 @@ const STEPS = 5;
 const BENT = 60,
   STRAIGHT = 20,
   KNEE_BENT = 60;
+/** Knee from which somebody sits back on the foot, and what that presses it further, degrees. Ours. */
+const SAT_BACK = 120,
+  PRESSED = 10;
 /** A hip closed by less than this opening leaves the belly no room, degrees. Ours. */
 const ROOM = -20;
 /** Leg counts as in the air from here, degrees of hip bend. Ours. */
@@ -103,6 +106,8 @@ export function asksOfPosture(
     } else ask('outer-hip-pressed', adduction);
     if (flexion <= STRAIGHT) ask('turning-out-straight', -rotation);
     ask('knee-bend', knee);
+    ask('ankle-bent', deg(`ankle_dorsiflexion_${side}`));
+    ask('ankle-pointed', -deg(`ankle_dorsiflexion_${side}`));
     if (knee >= KNEE_BENT) ask('knee-twist', -rotation);
     ask('back-of-leg', flexion - 0.8 * Math.max(0, knee) + 0.5 * Math.max(0, lumbar));
     if (adduction > ROOM) ask('belly-pressed', flexion + Math.max(0, lumbar));
@@ -151,12 +156,14 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
   if (position === 'on the side') out['outer-hip-pressed'] = LIES_ON_HIP;
   if (position !== 'on the back' && bears.some((c) => c.point.startsWith('knee'))) out.kneeling = 1;
   if (position === 'kneeling') out.kneeling = 1;
+  if (position === 'seated') out.seated = 1;
   out.demanding = rung.level;
   if (rung.kind === 'strength') {
     out['strong-work'] = rung.level;
     if (shape.works.includes('adductors')) out['adductor-work'] = rung.level;
     if (shape.works.includes('lateral-hip')) out['abductor-work'] = rung.level;
     if (shape.works.includes('deep-hip-flexor')) out['hip-flexor-work'] = rung.level;
+    if (shape.works.includes('calf')) out['calf-work'] = rung.level;
     if (shape.works.includes('vasti') && rung.level > 1) out['knee-work'] = rung.level;
   }
   return out;
@@ -196,6 +203,10 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
       knee = q[coordinateIndex(`knee_flexion_${side}`)] / DEG;
     const bears = (part: RegExp): boolean =>
       onFloor.some((c) => part.test(c.point) && STANDS.has(c.on) && (c.point.endsWith(at) || c.point.endsWith('both')));
+    // Whoever kneels and sits back on a foot presses it further than it points.
+    const pointed = -q[coordinateIndex(`ankle_dorsiflexion_${side}`)] / DEG;
+    if (asks.kneeling && knee >= SAT_BACK && pointed > 0)
+      asks['ankle-pointed'] = Math.max(asks['ankle-pointed'] ?? 0, pointed + PRESSED);
     // Feet that stand carry the bend of their knees.
     const stands = bears(FOOT);
     if (stands && !lying && position !== 'seated') {

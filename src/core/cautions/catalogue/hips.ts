@@ -1,7 +1,7 @@
 import { closes, eases, shortens, stopsAt } from '../rules';
 import type { Caution } from './caution';
 
-/** Hip joints, their tendons, the pelvis. */
+/** Hip joints, muscles and their tendons, pelvis and tailbone. */
 export const HIPS: readonly Caution[] = [
   {
     id: 'hip-replacement',
@@ -139,5 +139,35 @@ export const HIPS: readonly Caution[] = [
     reason: 'Parting or pressing the legs pulls at the joint in front.',
     stop: 'Pain at the pubic bone.',
     see: 'Clinician; in pregnancy the midwife',
+  },
+  {
+    id: 'torn-muscle',
+    name: 'A muscle pulled or torn in the last six weeks',
+    level: 'adapt',
+    ask: 'Which muscle, and how did it happen? Was there a snap, or a bruise afterwards?',
+    rules: [
+      stopsAt('end-of-range', -0.5, 'limited'),
+      closes('strong-work', 1),
+      closes('demanding', 1),
+      eases(0.5),
+      shortens(30, 'end-of-range', -1),
+    ],
+    message:
+      'Half the range, at most 30 seconds, light work: nothing near the end of a range, no strong holds, nothing above level 1.',
+    reason: 'A tear heals while it is moved gently, and opens again where it is pulled long.',
+    stop: 'A sharp pull at the same place, or soreness there the day after.',
+    see: 'Clinician first after a snap or with a bruise',
+  },
+  {
+    id: 'tailbone',
+    name: 'Sore tailbone when sitting',
+    level: 'adapt',
+    ask: 'Since a fall or a birth? Does leaning forward ease it?',
+    rules: [closes('low-back-rounding', 20), shortens(60, 'seated')],
+    message:
+      'Sit high and well forward, at most 60 seconds at a time; kneel, stand or lie on the side. No rounding of the low back.',
+    reason: 'Rolled back, the body sits on the tailbone.',
+    stop: 'Pain at the tailbone.',
+    see: 'Clinician if it stays for weeks, or with numbness',
   },
 ];

@@ -105,6 +105,28 @@ export const SPINE: readonly Caution[] = [
     see: 'Doctor first after a broken vertebra',
   },
   {
+    id: 'spine-fixed',
+    name: 'A back that was fused, or is held by metal',
+    level: 'refer-first',
+    ask: 'Which part, when, and what did the surgeon say about bending, twisting and lifting?',
+    rules: [
+      closes('low-back-rounding', 15),
+      closes('low-back-arching'),
+      closes('chest-rounding'),
+      closes('twist', 8),
+      closes('legs-held-up'),
+      closes('strong-work', 1),
+      closes('weight-on-head'),
+      closes('demanding'),
+      eases(0.8),
+    ],
+    message:
+      'Move from the hips: no rounding of the low or upper back, no arching, no twisting, no legs held in the air, no strong holds, no weight on the head.',
+    reason: 'What does not bend makes its neighbours bend more.',
+    stop: 'New pain in the back, or tingling in a leg.',
+    see: 'Surgeon or physiotherapist, for what is allowed',
+  },
+  {
     id: 'neck',
     name: 'A neck that hurts, or was hurt',
     level: 'adapt',

@@ -260,7 +260,7 @@ export function rank(
 export async function practice(
   record: KolposRecord,
   id: string | undefined,
-  said: { minutes: number; props?: readonly string[]; arc?: string; peak?: string },
+  said: { minutes: number; props?: readonly string[]; arc?: string; peak?: string; salutation?: string },
   wanted: Aim[] | null,
   seed = 1,
 ): Promise<unknown> {
@@ -275,6 +275,8 @@ export async function practice(
     ...(said.props && { props: said.props }),
     ...(said.arc && { arc: said.arc }),
     ...(said.peak && { peak: said.peak }),
+    // A table of chosen poses is what is asked for here: a salutation comes with it only where it is named.
+    salutation: said.salutation ?? 'none',
   });
   if (!request.success) {
     const [issue] = request.error.issues;
@@ -313,6 +315,7 @@ export async function practice(
     bound: built.bound,
     gap: built.gap,
     missing: built.missing.map((m) => ({ aim: `${m.aim.kind}:${m.aim.group}:${m.aim.side}`, why: m.why })),
+    ...(built.unsaluted && { unsaluted: built.unsaluted }),
     ...(built.change && { change: built.change }),
   };
 }

@@ -22,7 +22,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['cautions FILE --student ID', 'per rung and test: open, limited or closed, by which demand of which caution'],
   [
     'practice FILE --student ID --minutes M',
-    'a practice in the order taught, each item with the way to it; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE',
+    'a practice in the order taught, each item with the way to it; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE, --salutation half-sun|sun-a|sun-b|sun-c',
   ],
   [
     'sequence FILE --student ID --text LINES|FILE',

@@ -230,6 +230,8 @@ export const PROPERTY_WORDS: Readonly<Record<string, string>> = {
   structure: 'The muscle that is to work, with the least of it.',
   least: 'Least share of its strength, 0 to 0.95.',
   sets: 'How often it is gone through: with its other side or its round between, or after a rest.',
+  salutation:
+    'Of an item: the salutation that it is a step of. Of a request: the one that the standing part begins with, or none; null as the style has it.',
   set: 'Which of how many sets it is, once a practice is laid out as it is taught.',
   round: 'Items that follow each other with the same number are gone through on one side, then on the other.',
   loose: "True where it is done as the pose's own warning tells not to.",

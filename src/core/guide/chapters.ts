@@ -86,6 +86,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'Between the poses stands how to get from one to the next. Teach says it too, before each pose.',
       'Work comes in sets. The other side is the rest between them; where both sides work at once, a rest is timed.',
       'A flow goes in rounds: one side through a few poses, then the other. “Make a round” and “Pose by pose” change that.',
+      'A flow begins with sun salutations. Choose another salutation, or none, among the wishes.',
       '“Keep” holds a shape in place when the practice is built again around it.',
       '“Your own sequence” reads what you teach anyway, by any name, and fits it to your student.',
       'It knows sun salutations too: “Sun salutation A x 3” is a round that is gone through three times.',

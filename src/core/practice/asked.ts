@@ -32,15 +32,23 @@ export interface Columns {
   most: number;
 }
 
-/** All that a program is made of. */
-export interface Asked {
-  /** Units of this program, and of the whole library. */
-  units: readonly Unit[];
-  all: readonly Unit[];
+/** What a practice is to give, and by what that is measured. */
+export interface Goal {
   aims: readonly Aim[];
   /** Minutes wanted for each aim. */
   wanted: readonly number[];
+  /** Minutes that each aim is given whatever is chosen: by a salutation. */
+  already: readonly number[];
+  /** Minutes for items with the way between them and for rest. */
+  work: number;
   request: PracticeRequest;
+}
+
+/** All that a program is made of. */
+export interface Asked extends Goal {
+  /** Units of this program, and of the whole library. */
+  units: readonly Unit[];
+  all: readonly Unit[];
   time: Time;
   locked: readonly Locked[];
   /** Keys of earlier versions, from which a quarter must differ. */

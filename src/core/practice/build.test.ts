@@ -298,15 +298,16 @@ describe('the choice', () => {
     // A library small enough to be searched whole, and the same searched in part.
     const all = unitsFor(POSES, request);
     const some = all.filter((_, i) => i % 3 === 0);
-    const whole = choose(highs, some, active, wanted, request, time);
-    const more = choose(highs, all, active, wanted, request, time);
+    const goal = { aims: active, wanted, already: active.map(() => 0), work: time.work, request };
+    const whole = choose(highs, some, goal, time);
+    const more = choose(highs, all, goal, time);
     expect(whole && more).toBeTruthy();
     if (!whole || !more) return;
     expect(more.searched).toBeLessThan(more.of);
     // Whatever is found in a part of the library, by the rules of the whole, is worth no more than the bound of the whole.
     for (const take of [0, 1, 2]) {
       const part = all.filter((_, i) => i % 3 === take);
-      const asked = { units: part, all, aims: active, wanted, request, time, locked: [], apart: [] };
+      const asked = { ...goal, units: part, all, time, locked: [], apart: [] };
       const found = solve(highs, programOf(asked).program);
       if (found.status !== 'none') expect(found.objective).toBeLessThanOrEqual(more.bound + 1e-7);
     }

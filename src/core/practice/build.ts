@@ -6,7 +6,7 @@ import { smallestChange, type Change } from './change';
 import { choose, type Choice } from './choose';
 import { GIVEN_BACK, restOf } from './customs';
 import { valueOf } from './measure';
-import type { Locked, Time } from './asked';
+import type { Goal, Locked, Time } from './asked';
 import { asChosen, itemsOf, resting, secondsOf, wholeBreaths } from './compose';
 import { itemOf } from './item';
 import { activeAims, dosesOf, wantedMinutes, type Dose } from './doses';
@@ -16,7 +16,8 @@ import { placed } from './phases';
 import { TRANSITIONS } from './pace';
 import { setSeconds, totalSeconds, workSeconds, type PracticeItem } from './practice';
 import { withRounds } from './rounds';
-import { requestOf, type PracticeRequest } from './request';
+import { requestOf, type PracticeRequest, type Saluted } from './request';
+import { salute, withSalute } from './salute';
 import { setsOf } from './taught-order';
 import { inTheWay, unitsFor } from './units';
 
@@ -43,6 +44,8 @@ export interface BuiltPractice {
   kept: number;
   /** Rungs, `pose/rung`, that were to be kept and are not allowed any more. */
   unkept: string[];
+  /** Id of a salutation that was wished and is not open; null where there is nothing to tell. */
+  unsaluted: Saluted | null;
   /** What would have to change where nothing fits; then there are no items. */
   change: Change | null;
 }
@@ -85,7 +88,9 @@ function buildWith(
   /** Seconds that rounds are known to save on the way: they are taught, too. */
   spared = 0,
 ): BuiltPractice {
-  const { locked: kept = [], likes = NO_LIKES, ...said } = options;
+  const { locked: lockedItems = [], likes = NO_LIKES, ...said } = options;
+  // Salutations come anew with every practice: what of one was kept is none of what is chosen.
+  const kept = lockedItems.filter((i) => i.salutation === undefined);
   const request = requestOf(said);
   const breath = request.breathSeconds;
   const { pace } = request;
@@ -94,8 +99,19 @@ function buildWith(
     const found = rungOf(r.pose, r.rung);
     return found !== null && inTheWay(found.shape, found.rung, request) === null;
   };
+  const saluted = salute(request, ranked, allowed);
+  const unsaluted =
+    request.salutation !== null && request.salutation !== 'none' && saluted.length === 0 ? request.salutation : null;
   const settling = resting(ranked, 'settle', allowed),
     lying = resting(ranked, 'rest', allowed);
+  // A salutation with the way to it.
+  const saluting =
+    saluted.length > 0
+      ? totalSeconds(
+          withSalute([], saluted, () => null),
+          pace,
+        ) + TRANSITIONS[pace].shape
+      : 0;
   const frame = (r: PracticeRequest) => {
     const all = r.minutes * 60;
     const settle = settling ? round(clamp(all * SETTLE.share, SETTLE.least, SETTLE.most)) : 0;
@@ -113,7 +129,7 @@ function buildWith(
   const timeOf = (r: PracticeRequest): Time => {
     const f = frame(r);
     return {
-      work: (f.all + spared - f.settle - f.toRest) / 60,
+      work: (f.all + spared - f.settle - f.toRest - saluting) / 60,
       slack: (f.all * SLACK) / 60,
       restLeast: f.restLeast / 60,
       restMost: f.restMost / 60,
@@ -145,10 +161,12 @@ function buildWith(
     time = timeOf(request);
   const active = activeAims(aims);
   const wanted = wantedMinutes(active, time.work - time.restLeast);
+  const given = dosesOf(saluted, active, ranked, wanted).map((d) => d.minutes);
+  const goal: Goal = { aims: active, wanted, already: given, work: time.work, request };
   const versions: Choice[] = [];
   for (let v = 0; v <= request.version; v++) {
     const apart = versions.map((c) => c.chosen.map((x) => x.unit.key));
-    const next = choose(highs, units, active, wanted, request, time, locks(request), apart);
+    const next = choose(highs, units, goal, time, { locked: locks(request), apart });
     if (!next) break;
     versions.push(next);
   }
@@ -166,6 +184,7 @@ function buildWith(
     orderExact: true,
     kept: stay.length,
     unkept,
+    unsaluted,
     change,
   });
   if (!choice) return none(smallestChange(highs, open, request, timeOf, locks));
@@ -173,9 +192,9 @@ function buildWith(
   // A hundredth more or less is nobody's matter; where no rest can fill it up, nothing else would meet the minutes at all.
   const some = f.all * SLACK;
   const space = {
-    least: f.all * (1 - GIVEN_BACK) + spared - f.settle - f.toRest - f.restMost - some,
-    full: f.all + spared - f.settle - f.toRest - f.restMost,
-    most: f.all + spared - f.settle - f.toRest - f.restLeast + some,
+    least: f.all * (1 - GIVEN_BACK) + spared - f.settle - f.toRest - saluting - f.restMost - some,
+    full: f.all + spared - f.settle - f.toRest - saluting - f.restMost,
+    most: f.all + spared - f.settle - f.toRest - saluting - f.restLeast + some,
   };
   const { order, exact } = placed(
     choice.chosen.map((c) => c.unit),
@@ -190,22 +209,24 @@ function buildWith(
         : [];
     }),
   );
-  let timed = wholeBreaths(choice.chosen, active, wanted, time.work, space, request, fixed);
+  let timed = wholeBreaths(choice.chosen, goal, space, fixed);
   const made = () => {
     const own = [...opening, ...itemsOf(order, timed, active, request, opening.length)];
-    return request.arc === 'flow' ? withRounds(own) : own;
+    const rounds = request.arc === 'flow' ? withRounds(own) : own;
+    return withSalute(
+      rounds,
+      saluted,
+      (i) => order.find((o) => o.unit.key === `${i.pose}/${i.rung}`)?.unit.station ?? null,
+    );
   };
   // Two rungs of a shape that follow each other save a change of shape, and so does each step within a round: what that frees is held.
   const first = settling ? 0 : TRANSITIONS[pace].shape;
-  const saved = f.settle + secondsOf(timed, request) - first - totalSeconds(made(), pace);
+  const saved = f.settle + saluting + secondsOf(timed, request) - first - totalSeconds(made(), pace);
   if ((!lying || request.arc === 'flow') && Math.abs(saved) > 1)
     timed = wholeBreaths(
       timed.map((t) => asChosen(t, breath)),
-      active,
-      wanted,
-      time.work,
+      goal,
       { least: space.least + saved - spared, full: space.full + saved - spared, most: space.most + saved - spared },
-      request,
       fixed,
     );
   const items = made();
@@ -224,16 +245,13 @@ function buildWith(
     return none({ kind: 'minutes', minutes: Math.floor(totalSeconds(items, pace) / 60) });
   const objective = valueOf(
     timed.map((t) => asChosen(t, breath)),
-    active,
-    wanted,
-    time.work,
-    request,
+    goal,
     (space.full - secondsOf(timed, request)) / 60,
   );
   // Another version must differ; what it is held against is the best of all, not the best that differs.
   const bound = Math.max(versions[0].bound, objective);
   // Minutes that nothing can fill cost whatever is chosen: a practice is not measured by the little that is left after them.
-  const back = Math.max(0, valueOf(choice.chosen, active, wanted, time.work, request, 0) - choice.objective);
+  const back = Math.max(0, valueOf(choice.chosen, goal, 0) - choice.objective);
   const doses = dosesOf(items, active, ranked, wanted);
   return {
     minutes: request.minutes,
@@ -258,6 +276,7 @@ function buildWith(
     orderExact: exact,
     kept: stay.length,
     unkept,
+    unsaluted,
     change: null,
   };
 }

@@ -1,8 +1,7 @@
 import type { Highs } from 'highs';
-import type { Aim } from '@/core/students/student';
 import { solve } from './highs';
 import type { Chosen } from './measure';
-import type { Columns, Locked, Time } from './asked';
+import type { Columns, Goal, Locked, Time } from './asked';
 import { programOf } from './program-of';
 import type { PracticeRequest } from './request';
 import { countersAfter, needsCounter, needsPreparation, preparesBefore, type Unit } from './units';
@@ -43,24 +42,27 @@ export function possible(
   locked: readonly Locked[] = [],
 ): boolean {
   if (locked.some((l) => !units.some((u) => u.key === l.key))) return false;
-  const { program } = programOf({ units, all: units, aims: [], wanted: [], request, time, locked, apart: [] });
+  const goal: Goal = { aims: [], wanted: [], already: [], work: time.work, request };
+  const { program } = programOf({ ...goal, units, all: units, time, locked, apart: [] });
   return solve(highs, program, { relaxed: true }).status !== 'none';
 }
 
-/** The best choice for a request, or null where none fits. @param apart choices of earlier versions: a quarter of each must change */
+/** What a choice keeps to beside its goal: units that stay, and choices of earlier versions, of which a quarter must change. */
+export interface Keeps {
+  locked?: readonly Locked[];
+  apart?: readonly (readonly string[])[];
+}
+
+/** The best choice for a goal, or null where none fits. */
 export function choose(
   highs: Highs,
   units: readonly Unit[],
-  aims: readonly Aim[],
-  wanted: readonly number[],
-  request: PracticeRequest,
+  goal: Goal,
   time: Time,
-  locked: readonly Locked[] = [],
-  apart: readonly (readonly string[])[] = [],
+  { locked = [], apart = [] }: Keeps = {},
 ): Choice | null {
   if (locked.some((l) => !units.some((u) => u.key === l.key))) return null;
-  const build = (list: readonly Unit[]) =>
-    programOf({ units: list, all: units, aims, wanted, request, time, locked, apart });
+  const build = (list: readonly Unit[]) => programOf({ ...goal, units: list, all: units, time, locked, apart });
   const whole = build(units);
   const relaxed = solve(highs, whole.program, { relaxed: true });
   if (relaxed.status === 'none') return null;

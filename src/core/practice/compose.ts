@@ -2,6 +2,7 @@ import type { Aim } from '@/core/students/student';
 import { rungOf } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import { valueOf, type Chosen } from './measure';
+import type { Goal } from './asked';
 import { servedBy } from './doses';
 import { breathed, itemOf } from './item';
 import type { Placed } from './order';
@@ -50,13 +51,11 @@ export const secondsOf = (list: readonly Timed[], request: PracticeRequest): num
  */
 export function wholeBreaths(
   chosen: readonly Chosen[],
-  aims: readonly Aim[],
-  wanted: readonly number[],
-  work: number,
+  goal: Goal,
   space: { least: number; full: number; most: number },
-  request: PracticeRequest,
   fixed: ReadonlyMap<string, Pick<PracticeItem, 'breaths' | 'repeats'>>,
 ): Timed[] {
+  const { request } = goal;
   const breath = request.breathSeconds;
   const list: Timed[] = chosen.map((c) => {
     // What stays as it was stays to the breath.
@@ -67,10 +66,7 @@ export function wholeBreaths(
   const value = () =>
     valueOf(
       list.map((t) => asChosen(t, breath)),
-      aims,
-      wanted,
-      work,
-      request,
+      goal,
       (space.full - secondsOf(list, request)) / 60,
     );
   for (let round = 0; round < 600; round++) {

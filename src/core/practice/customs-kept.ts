@@ -76,7 +76,8 @@ export function customsBroken(
   aims: readonly Aim[],
   request: PracticeRequest,
 ): Custom[] {
-  const blocks = blocksOf(items, request.pace);
+  // A salutation is one thing with an order of its own: what shapes keep to is not asked of its steps.
+  const blocks = blocksOf(items, request.pace).filter((b) => b.items.every((i) => i.salutation === undefined));
   const read: Read = {
     items,
     blocks,

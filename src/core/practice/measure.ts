@@ -2,6 +2,7 @@ import { groupOf } from '@/core/body';
 import type { Aim } from '@/core/students/student';
 import { worthFor } from '@/core/ranking/rank';
 import { worthOfDose } from './doses';
+import type { Goal } from './asked';
 import type { PracticeRequest } from './request';
 import type { Ground } from './stations';
 import type { Unit } from './units';
@@ -106,10 +107,7 @@ export function drilled(chosen: readonly Chosen[]): number {
 /** What a choice is worth by this measure, its doses at these minutes. @param given minutes that are given back */
 export function valueOf(
   chosen: readonly Chosen[],
-  aims: readonly Aim[],
-  wanted: readonly number[],
-  work: number,
-  request: Wishes,
+  { aims, wanted, already, work, request }: Goal,
   given: number,
 ): number {
   const total = aims.reduce((s, a) => s + a.weight, 0) || 1;
@@ -120,7 +118,7 @@ export function valueOf(
         (d, r, i) => d + worthFor(r, aim).worth * (c.minutes + (i === c.unit.tighter ? c.extra : 0)),
         0,
       );
-    const dose = chosen.reduce((s, c) => s + doseOf(c), 0);
+    const dose = chosen.reduce((s, c) => s + doseOf(c), already[a]);
     const meant = chosen.reduce((s, c) => s + (isMeant(c.unit, aim) ? doseOf(c) : 0), 0);
     value += (aim.weight * (worthOfDose(dose, wanted[a]) + PRICES.meant * Math.min(1, meant / wanted[a]))) / total;
   });

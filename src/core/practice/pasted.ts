@@ -1,5 +1,5 @@
 import { limitWords } from '@/core/cautions/rules';
-import { rungOf, sameSide, type Phase, type Rung } from '@/core/poses';
+import { rungOf, type Phase, type Rung } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { heldFor, inSets, itemsFor, sidesOf } from './edit';
@@ -7,7 +7,8 @@ import { shapesNamed, type Named } from './named-shape';
 import { totalSeconds, type PracticeItem } from './practice';
 import { refit, type Refit } from './refit';
 import { risingPath } from './rising';
-import { salutationNamed, type Salutation, type SalutationStep } from './salutations';
+import { salutationNamed, type Salutation } from './salutations';
+import { leftOutOf, stepsFor } from './salute';
 import { linesOfSequence, type SequenceLine } from './sequence-text';
 import { MOST_SETS } from './taught-order';
 import { without } from './without';
@@ -96,40 +97,12 @@ export interface Pasted {
   minutes: number;
 }
 
-/** A step of a salutation for a student: its likeliest form that she may and can do; null where none is. */
-function stepFor(step: SalutationStep, ranked: readonly RankedPose[]): number | null {
-  const open = (rung: number): boolean => {
-    const fits = sidesOf(ranked, step.pose, rung).filter((r) => !step.side || sameSide(r.side, step.side));
-    return fits.length > 0 && fits.every((r) => r.cautions.length === 0 && !r.beyondEntry);
-  };
-  return step.rungs.find(open) ?? null;
-}
-
-/** Steps of a salutation that this student leaves out, each shape once. */
-export const leftOutOf = ({ steps }: Salutation, ranked: readonly RankedPose[]): SalutationStep[] =>
-  steps.filter((s, k) => stepFor(s, ranked) === null && steps.findIndex((x) => x.pose === s.pose) === k);
-
-/** Of a salutation at least this share of its steps has to be open for it to be one still. Ours. */
-const STILL_ONE = 0.6;
-
-/** Steps of a salutation as this student does it; none where too little of it is left. */
-function stepsFor({ steps }: Salutation, ranked: readonly RankedPose[]): { step: SalutationStep; rung: number }[] {
-  const open = steps.flatMap((step) => {
-    const rung = stepFor(step, ranked);
-    return rung === null ? [] : [{ step, rung }];
-  });
-  return open.length < STILL_ONE * steps.length ? [] : open;
-}
-
-/** How many poses of a salutation this student does: 0 where it is left out whole. */
-export const posesLeftOf = (salutation: Salutation, ranked: readonly RankedPose[]): number =>
-  stepsFor(salutation, ranked).length;
-
 /** A line of a practice to be: the shape, and the round it belongs to where it is of a salutation. */
 interface Part {
   line: SettledLine;
   rung: number;
   round?: number;
+  salutation?: string;
 }
 
 /** Parts of settled lines, and what of the salutations had to be left out. */
@@ -155,6 +128,7 @@ function partsFor(lines: readonly SettledLine[], ranked: readonly RankedPose[]):
       },
       rung,
       round,
+      salutation: salutation.id,
     }));
   });
   return { parts, out };
@@ -180,7 +154,7 @@ export function practiceOf(
   const phases = parts.map(({ round }, i) =>
     round === undefined ? usual[i] : usual[parts.findIndex((p) => p.round === round)],
   );
-  const items = parts.flatMap(({ line, rung, round }, i): PracticeItem[] => {
+  const items = parts.flatMap(({ line, rung, round, salutation }, i): PracticeItem[] => {
     const seconds = line.seconds ?? (line.breaths === undefined ? undefined : line.breaths * breathSeconds);
     const fits = sidesOf(ranked, line.pose ?? '', rung).filter(
       (r) => !line.side || r.side === 'both' || r.side === line.side,
@@ -190,6 +164,7 @@ export function practiceOf(
       own.map((item) => ({
         ...written(item, seconds, line.times, breathSeconds),
         ...(round !== undefined && { round }),
+        ...(salutation !== undefined && { salutation }),
       })),
       line.sets ?? 1,
     );

@@ -24,6 +24,8 @@ export const itemSchema = z.object({
   locked: z.boolean().optional(),
   /** Items that follow each other with the same number are gone through on one side, then on the other. */
   round: z.number().int().min(1).max(60).optional(),
+  /** The salutation that it is a step of, with the others of its round. */
+  salutation: z.string().min(1).max(40).optional(),
   /** How often it is gone through, with its other side or its round between, or after a rest. */
   sets: z.number().int().min(1).max(MOST_SETS).optional(),
   /** Which of how many, once a practice is laid out as it is taught. */

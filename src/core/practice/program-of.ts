@@ -79,7 +79,7 @@ function unitColumns(p: Program, unit: Unit, { aims, request, time, locked }: As
 }
 
 /** Doses with falling returns; what is beyond the last knee takes away again. */
-function doseRows(p: Program, columns: readonly Columns[], { aims, wanted }: Asked): void {
+function doseRows(p: Program, columns: readonly Columns[], { aims, wanted, already }: Asked): void {
   const total = aims.reduce((s, a) => s + a.weight, 0) || 1;
   aims.forEach((aim, a) => {
     const price = aim.weight / wanted[a] / total;
@@ -87,8 +87,8 @@ function doseRows(p: Program, columns: readonly Columns[], { aims, wanted }: Ask
     const over = p.column(-price * OVER, 0, Infinity);
     const given = columns.flatMap((c) => givenTo(aim, c)).map(([j, v]): [number, number] => [j, -v]);
     const sum = pieces.map((s): [number, number] => [s, 1]);
-    p.row([...sum, ...given], -Infinity, 0);
-    p.row([...sum, [over, 1], ...given], 0, Infinity);
+    p.row([...sum, ...given], -Infinity, already[a]);
+    p.row([...sum, [over, 1], ...given], already[a], Infinity);
     const meant = p.column(price * PRICES.meant, 0, wanted[a]);
     const named = columns.filter((c) => isMeant(c.unit, aim)).flatMap((c) => givenTo(aim, c));
     p.row([[meant, 1], ...named.map(([j, v]): [number, number] => [j, -v])], -Infinity, 0);

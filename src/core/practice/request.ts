@@ -10,6 +10,9 @@ export const PLACES = ['anywhere', 'chair', 'standing'] as const;
 export const AVOIDED = ['wrists', 'kneeling', 'lying-on-front', 'lying-on-back', 'head-down'] as const;
 export type Avoided = (typeof AVOIDED)[number];
 
+export const SALUTED = ['none', 'half-sun', 'sun-a', 'sun-b', 'sun-c'] as const;
+export type Saluted = (typeof SALUTED)[number];
+
 export const requestSchema = z.object({
   minutes: z.number().min(5).max(120),
   /** Seconds of one slow breath of this student. */
@@ -32,6 +35,8 @@ export const requestSchema = z.object({
   level: z.union([z.literal(1), z.literal(2), z.literal(3)]).default(3),
   /** Sets of whatever makes muscles work; null: as the style has it. */
   sets: z.number().int().min(1).max(4).nullable().default(null),
+  /** The salutation that the standing part begins with; null: as the style has it. */
+  salutation: z.enum(SALUTED).nullable().default(null),
   /** A pose that everything leads to. */
   peak: z.string().max(60).nullable().default(null),
   /** 0 is the best that was found; each further one differs from those before. */

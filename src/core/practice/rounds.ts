@@ -58,7 +58,9 @@ function roundFrom(blocks: readonly Block[], from: number): Sided[][] {
 
 const marked = (round: readonly Sided[][], number: number): PracticeItem[] =>
   round.flatMap((sides) => sides.map((s) => ({ ...s.item, round: number })));
-const freeNumber = (items: readonly PracticeItem[]): number => 1 + Math.max(0, ...items.map((i) => i.round ?? 0));
+/** A number that no round of these items has. */
+export const freeNumber = (items: readonly PracticeItem[]): number =>
+  1 + Math.max(0, ...items.map((i) => i.round ?? 0));
 
 /** Items with every round that there is among them. Items that stand in no round stay as they are. */
 export function withRounds(items: readonly PracticeItem[]): PracticeItem[] {
@@ -95,5 +97,7 @@ export function takeRoundApart(items: readonly PracticeItem[], id: string): Prac
   const at = blocks.findIndex((b) => b.id === id);
   if (at < 0) return [...items];
   const [from, to] = roundSpan(blocks, at);
-  return blocks.flatMap((b, k) => (k < from || k > to ? b.items : b.items.map((i) => without(i, 'round'))));
+  return blocks.flatMap((b, k) =>
+    k < from || k > to ? b.items : b.items.map((i) => without(i, 'round', 'salutation')),
+  );
 }

@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { rungOf, shapeById } from '@/core/poses';
 import { blocksOf } from './blocks';
-import { posesLeftOf, practiceOf, readSequence, settledOf } from './pasted';
-import { itemSchema, totalSeconds, transitionBefore } from './practice';
-import { AIMS, POSES, ranked } from './practices.fixtures';
+import type { BuiltPractice } from './build';
+import { customsBroken } from './customs-kept';
+import { practiceOf, readSequence, settledOf } from './pasted';
+import { posesLeftOf, salute } from './salute';
+import { itemSchema, PHASES, totalSeconds, transitionBefore } from './practice';
+import { AIMS, build, POSES, ranked } from './practices.fixtures';
 import { SALUTATIONS, salutationNamed } from './salutations';
-import { requestOf } from './request';
+import { requestOf, type PracticeRequest } from './request';
+import { takeRoundApart } from './rounds';
 import { sheetRows, sidesWords } from './sheet';
 import { taughtOrder } from './taught-order';
 import { warningsOf } from './warnings';
@@ -66,8 +70,8 @@ describe('salutations', () => {
     expect(ways.filter((w) => w > 0)).toHaveLength(3 + 2);
     expect(totalSeconds(items)).toBe(3 * (7 * 6 + 6 + 5 * 6) + ways.reduce((a, b) => a + b, 0));
     const rows = sheetRows(items);
-    expect(sidesWords(rows[0])).toBe('round of 9, 3 times through');
-    expect(sidesWords(rows[1])).toBe('round, 2 of 9');
+    expect(sidesWords(rows[0])).toBe('Sun salutation A, 9 poses, 3 times through');
+    expect(sidesWords(rows[1])).toBe('Sun salutation A, 2 of 9');
     expect(blocksOf(items).every((b) => b.spans.length === 3)).toBe(true);
   });
   it('break no rule: what a breath passes through prepares itself', () => {
@@ -112,5 +116,63 @@ describe('salutations', () => {
     expect(new Set(items.map((i) => i.id)).size).toBe(posesLeftOf(known, late));
     expect(posesLeftOf(known, POSES)).toBe(known.steps.length);
     expect(posesLeftOf(known, [])).toBe(0);
+  });
+});
+
+describe('a practice that is built', () => {
+  const ofSalutation = (b: BuiltPractice) => b.items.filter((i) => i.salutation !== undefined);
+  it('flows in with sun salutations, once for every twelve minutes, before anything else that stands', async () => {
+    const b = await build(30, { arc: 'flow' });
+    const own = ofSalutation(b);
+    expect(own.map((i) => i.pose)).toEqual(salutationNamed('sun salutation a')?.steps.map((s) => s.pose));
+    expect(new Set(own.map((i) => `${i.salutation} ${i.sets} ${i.round}`))).toEqual(
+      new Set([`sun-a 3 ${own[0].round}`]),
+    );
+    // One after the other, and nobody else in their round.
+    const at = b.items.indexOf(own[0]);
+    expect(b.items.slice(at, at + own.length)).toEqual(own);
+    expect(b.items.filter((i) => i.round === own[0].round)).toEqual(own);
+    for (const i of b.items.slice(0, at)) expect(shapeById(i.pose)?.position, i.pose).not.toBe('standing');
+    for (const i of own) expect(itemSchema.parse(i)).toEqual(i);
+    expect(Math.abs(totalSeconds(b.items) / 60 / 30 - 1)).toBeLessThanOrEqual(0.02);
+    expect(customsBroken(b.items, POSES, AIMS, requestOf({ minutes: 30, arc: 'flow' }))).toEqual([]);
+    expect(b.items.map((i) => PHASES.indexOf(i.phase))).toEqual(b.items.map((i) => PHASES.indexOf(i.phase)).sort());
+    expect(warningsOf(b.items, POSES, requestOf({ minutes: 30, arc: 'flow' }))).toEqual([]);
+  });
+  it('has none in another style, on a chair, on the way to a peak, or where none is wanted', async () => {
+    expect(ofSalutation(await build(20))).toEqual([]);
+    expect(ofSalutation(await build(30, { arc: 'flow', salutation: 'none' }))).toEqual([]);
+    const bare = (more: Partial<PracticeRequest>) =>
+      salute(requestOf({ minutes: 30, arc: 'flow', ...more }), POSES, () => true);
+    for (const more of [{ place: 'chair' as const }, { peak: 'pigeon' }, { minutes: 10 }])
+      expect(bare(more)).toEqual([]);
+    expect(bare({}).length).toBeGreaterThan(0);
+  });
+  it('has the one that is asked for in any style, and says where it is not open', async () => {
+    const b = await build(30, { salutation: 'sun-b' });
+    expect(ofSalutation(b)[0]).toMatchObject({ salutation: 'sun-b', sets: 3 });
+    expect(b.unsaluted).toBeNull();
+    expect(Math.abs(totalSeconds(b.items) / 60 / 30 - 1)).toBeLessThanOrEqual(0.02);
+    const sore = await build(30, { salutation: 'sun-b', avoid: ['wrists', 'head-down'] });
+    expect(ofSalutation(sore)).toEqual([]);
+    expect(sore.unsaluted).toBe('sun-b');
+    expect(sore.items.length).toBeGreaterThan(5);
+  });
+  it('closes what a caution closes: half of one, or none, for whoever may not hang the head', () => {
+    const own = ranked(AIMS, 'low-blood-pressure');
+    const items = salute(requestOf({ minutes: 30, arc: 'flow' }), own, () => true);
+    for (const i of items)
+      for (const r of own.filter((x) => x.pose === i.pose && x.rung === i.rung)) expect(r.cautions, i.pose).toEqual([]);
+    expect(salute(requestOf({ minutes: 30, arc: 'flow' }), ranked(AIMS, 'heart-uncleared'), () => true)).toEqual([]);
+  });
+  it('keeps what was kept by hand, and begins with its salutation once', async () => {
+    const first = await build(30, { arc: 'flow' });
+    const again = await build(30, {
+      arc: 'flow',
+      locked: first.items.filter((i) => i.salutation !== undefined || i.phase === 'deepest'),
+    });
+    expect(ofSalutation(again).map((i) => i.pose)).toEqual(ofSalutation(first).map((i) => i.pose));
+    expect(again.unkept).toEqual([]);
+    expect(takeRoundApart(first.items, ofSalutation(first)[0].id).some((i) => i.salutation !== undefined)).toBe(false);
   });
 });

@@ -108,3 +108,7 @@ export function salutationNamed(name: string): Salutation | null {
   };
   return SALUTATIONS.find((s) => [s.name, ...s.also].some(is)) ?? null;
 }
+
+/** Name of the salutation that an item is a step of; null for any other. */
+export const salutationOf = ({ salutation }: Pick<PracticeItem, 'salutation'>): string | null =>
+  (salutation !== undefined && SALUTATIONS.find((s) => s.id === salutation)?.name) || null;

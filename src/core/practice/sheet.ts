@@ -1,6 +1,7 @@
 import { blocksOf, roundSpan } from './blocks';
 import type { Pace } from './pace';
 import type { PracticeItem } from './practice';
+import { salutationOf } from './salutations';
 import { taughtSteps } from './taught-order';
 import { setSeconds } from './timing';
 import { wayTo } from './transitions';
@@ -14,8 +15,8 @@ export interface SheetRow {
   phase: PracticeItem['phase'];
   /** In the order in which they are done. */
   sides: { side: PracticeItem['side']; breaths: number; repeats: number; seconds: number }[];
-  /** Its place in a round, from 1, and how many shapes that has. */
-  round?: { place: number; of: number };
+  /** Its place in a round, from 1, how many shapes that has, and the name of the salutation that it is. */
+  round?: { place: number; of: number; name?: string };
   /** How often it is gone through, or its round is. */
   sets: number;
   /** How one comes to it from what is taught before it; "" where the body stays as it is. */
@@ -33,6 +34,7 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'):
   return blocks.map(({ pose, rung, phase, at, round, sets, items: own }, k) => {
     const note = own.flatMap((i) => i.note ?? []).join(' ');
     const [from, to] = roundSpan(blocks, k);
+    const name = salutationOf(own[0]);
     return {
       pose,
       rung,
@@ -40,7 +42,8 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'):
       at,
       sets,
       sides: own.map((i) => ({ side: i.side, breaths: i.breaths, repeats: i.repeats, seconds: setSeconds(i) })),
-      ...(round !== undefined && to > from && { round: { place: k - from + 1, of: to - from + 1 } }),
+      ...(round !== undefined &&
+        to > from && { round: { place: k - from + 1, of: to - from + 1, ...(name !== null && { name }) } }),
       way: wayTo(
         taught,
         steps.findIndex((s) => s.of === own[0]),
@@ -74,7 +77,12 @@ export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>): str
     .join(', then ');
   if (!row.round) return sides;
   const through = row.sets > 1 ? `, ${row.sets} times through` : '';
+  const { place, of, name } = row.round;
   const round =
-    row.round.place === 1 ? `round of ${row.round.of}${through}` : `round, ${row.round.place} of ${row.round.of}`;
+    place > 1
+      ? `${name ?? 'round'}, ${place} of ${of}`
+      : name === undefined
+        ? `round of ${of}${through}`
+        : `${name}, ${of} poses${through}`;
   return [round, sides].filter(Boolean).join(': ');
 }

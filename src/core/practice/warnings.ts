@@ -89,7 +89,7 @@ function ofBlock(
   const unit = units[k];
   if (unit && found.rung.kind !== 'rest') {
     // What a breath passes through prepares itself: a salutation is how one gets warm.
-    const passed = b.items.every((i) => i.breaths === 1 && i.repeats === 1);
+    const passed = b.items.every((i) => i.salutation !== undefined || (i.breaths === 1 && i.repeats === 1));
     if (!passed && needsPreparation(unit) && !units.slice(0, k).some((u) => u && prepares(u, unit)))
       out.push({ block: b.id, kind: 'unprepared' });
     if (needsCounter(unit) && !units.slice(k + 1).some((u) => u && counters(u) && !needsCounter(u)))

@@ -13,8 +13,6 @@ import { allShapes, shapeById, type Shape } from '@/core/poses';
 import { inSentence } from '@/core/poses/words';
 import {
   formOf,
-  leftOutOf,
-  posesLeftOf,
   practiceOf,
   readSequence,
   settledOf,
@@ -22,6 +20,7 @@ import {
   type ReadLine,
   type SettledLine,
 } from '@/core/practice/pasted';
+import { leftOutOf, posesLeftOf } from '@/core/practice/salute';
 import type { Salutation } from '@/core/practice/salutations';
 import { MOST_SETS } from '@/core/practice/taught-order';
 import type { RankedPose } from '@/core/ranking/rank';

@@ -21,7 +21,7 @@ import { recheck } from '@/core/practice/recheck';
 import { refit, type Refit } from '@/core/practice/refit';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
-import { MISSING_WORDS } from '@/core/practice/words';
+import { MISSING_WORDS, SALUTED_WORDS } from '@/core/practice/words';
 import { changePractice, editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { core, useRanking, type Answer } from '@/workers/use-core';
@@ -70,7 +70,7 @@ export function PracticeStep({
   const [pasting, setPasting] = useState(false);
   const [building, setBuilding] = useState(false);
   const [answer, setAnswer] = useState<
-    (Pick<BuiltPractice, 'change' | 'missing' | 'unkept'> & { request: PracticeRequest }) | null
+    (Pick<BuiltPractice, 'change' | 'missing' | 'unkept' | 'unsaluted'> & { request: PracticeRequest }) | null
   >(null);
   const params = useSearchParams();
   const from = params.get('from');
@@ -120,7 +120,13 @@ export function PracticeStep({
     setAnswer(null);
     try {
       const built = await core().build(ranked, plain, { ...request, locked: [...locked], likes });
-      setAnswer({ change: built.change, missing: built.missing, unkept: built.unkept, request });
+      setAnswer({
+        change: built.change,
+        missing: built.missing,
+        unkept: built.unkept,
+        unsaluted: built.unsaluted,
+        request,
+      });
       if (built.items.length === 0) return;
       const time = now();
       const kept = new Set(locked.map((i) => `${i.pose}/${i.rung}`));
@@ -260,12 +266,18 @@ export function PracticeStep({
       {answer?.change && (
         <NothingFits change={answer.change} request={answer.request} onBuild={(request) => void build(request)} />
       )}
-      {answer && answer.missing.length + answer.unkept.length > 0 && (
+      {answer && (answer.unsaluted !== null || answer.missing.length + answer.unkept.length > 0) && (
         <Alert severity="info" sx={{ mb: 2 }} onClose={() => setAnswer(null)}>
+          {answer.unsaluted !== null && (
+            <Typography>
+              The {SALUTED_WORDS[answer.unsaluted]} is left out: a caution, the range there is or a wish closes too much
+              of it.
+            </Typography>
+          )}
           {answer.unkept.map((key) => (
             <Typography key={key}>
-              {shapeById(key.split('/')[0])?.name ?? key} could not be kept: a caution, her reach or a wish is against
-              it now.
+              {shapeById(key.split('/')[0])?.name ?? key} could not be kept: a caution, the range there is or a wish is
+              against it now.
             </Typography>
           ))}
           {answer.missing.map((m) => (

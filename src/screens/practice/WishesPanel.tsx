@@ -6,8 +6,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
 import { PACES } from '@/core/practice/pace';
-import { ARCS, AVOIDED, PLACES } from '@/core/practice/request';
-import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS } from '@/core/practice/words';
+import { ARCS, AVOIDED, PLACES, SALUTED } from '@/core/practice/request';
+import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS, SALUTED_WORDS } from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
 import { shapeOptions } from '@/screens/poses/shape-options';
@@ -95,6 +95,12 @@ export function WishesPanel({
           String(wishes.sets ?? 'style'),
           SETS.map((n) => [n, SET_WORDS[n]] as const),
           (n) => put({ sets: n === 'style' ? null : Number(n) }),
+        )}
+        {choose(
+          'Salutation',
+          wishes.salutation ?? 'style',
+          [['style', 'as the style has it'] as const, ...SALUTED.map((s) => [s, SALUTED_WORDS[s]] as const)],
+          (s) => put({ salutation: s === 'style' ? null : s }),
         )}
         {choose(
           'Ways between',

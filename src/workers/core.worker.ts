@@ -146,8 +146,9 @@ const door = {
   library: (): FittedPose[] => typicalFits(),
   /** Poses that lengthen or load a muscle in typical people, best first. */
   reaching: (structure: string): ReachingPose[] => reaching(structure),
-  build: (ranked: RankedPose[], aims: Aim[], options: BuildOptions): Promise<BuiltPractice> =>
-    buildPractice(ranked, aims, options),
+  /** A practice from a whole ranking, which comes as text. */
+  build: (ranked: Text<RankedPose[]>, aims: Aim[], options: BuildOptions): Promise<BuiltPractice> =>
+    buildPractice(ofText(ranked), aims, options),
   /** What a class needs to know of a student; her ranking stays here. */
   classMember: async (person: ClassPerson, when: When, settings: ClassSettings): Promise<MemberFacts> => {
     const { id, name, aims, cautions, stopped, measured } = await memberOnce(person, when, settings);

@@ -24,6 +24,7 @@ import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { MISSING_WORDS, SALUTED_WORDS } from '@/core/practice/words';
 import { changePractice, editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
+import { textOf } from '@/workers/text';
 import { core, useRanking, type Answer } from '@/workers/use-core';
 import { AdaptNote } from '../home/AdaptNote';
 import { GiveHome } from '../home/GiveHome';
@@ -119,7 +120,7 @@ export function PracticeStep({
     setRefitted(null);
     setAnswer(null);
     try {
-      const built = await core().build(ranked, plain, { ...request, locked: [...locked], likes });
+      const built = await core().build(textOf(ranked), plain, { ...request, locked: [...locked], likes });
       setAnswer({
         change: built.change,
         missing: built.missing,
@@ -135,7 +136,9 @@ export function PracticeStep({
         student: student.id,
         title: over?.title ?? `${request.minutes} minutes for ${student.name.split(' ')[0]}`,
         minutes: request.minutes,
-        items: built.items.map((i) => (kept.has(`${i.pose}/${i.rung}`) ? { ...i, locked: true } : i)),
+        items: built.items.map((i) =>
+          i.salutation === undefined && kept.has(`${i.pose}/${i.rung}`) ? { ...i, locked: true } : i,
+        ),
         aims: plain,
         request,
         choice: choiceOf(built),

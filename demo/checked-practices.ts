@@ -51,10 +51,11 @@ export async function builtFor(
   return buildPractice(classRanking(members, aims, request), aims, request);
 }
 
-const heldWords = ({ sets, sides: [{ breaths, repeats, seconds }] }: SheetRow): string => {
+const heldWords = ({ sets, round, sides: [{ breaths, repeats, seconds }] }: SheetRow): string => {
   const once =
     repeats > 1 ? `${Math.round(seconds / repeats)} s × ${repeats}` : breaths > 0 ? `${Math.round(seconds)} s` : '';
-  return sets > 1 ? `${sets} sets of ${once}` : once;
+  // A round is gone through again as a whole: that is said of the round.
+  return sets > 1 && !round ? `${sets} sets of ${once}` : once;
 };
 
 /** A built practice as a teacher reads it: a line a shape, with the way to it. */

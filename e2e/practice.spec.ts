@@ -414,6 +414,8 @@ test('a flow goes in rounds and says how to get from pose to pose; a round comes
   const round = items(page)
     .filter({ hasText: /round of \d: right, then left|round of \d: left, then right/ })
     .first();
+  // What stands begins with sun salutations, once through for every twelve minutes.
+  await expect(items(page).filter({ hasText: /Sun salutation A, \d poses, 4 times through/ })).toHaveCount(1);
   const ways = () => page.getByLabel(/^To /).allInnerTexts();
   expect((await ways()).join(' ')).toMatch(/Roll to one side and press up/);
 

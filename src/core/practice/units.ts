@@ -41,7 +41,7 @@ export interface Unit {
   strain: number;
   /** Muscle groups that it lengthens well, or makes work, on either side. */
   reaches: ReadonlySet<GroupId>;
-  /** How deep it goes: 0 … 1, and more for a demanding rung. */
+  /** How much it asks, mild to deep: by its level, and by how far into it this student goes. */
   intensity: number;
   /** Low back at the depth reached, degrees; + rounded. */
   lowBack: number;
@@ -65,6 +65,9 @@ const WORKED = 0.25;
 /** Most minutes on one side of one item, and in long, quiet practices. Ours. */
 const LONGEST = 2;
 const LONGEST_QUIET = 5;
+/** What a level counts, and the whole way into a rung: half-way into a demanding one is more than all the way into a mild one. Ours. */
+const OF_LEVEL = 0.3,
+  OF_DEPTH = 0.5;
 /** What moves in and out asks less than what stays there. Ours. */
 const MOVED = 0.3;
 /** Low back from which a back-bend asks for a counter, and what counters it, degrees. Ours. */
@@ -293,7 +296,8 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
     strain: costs.reduce((s, v) => s + v, 0) / costs.length,
     reaches,
     intensity:
-      Math.max(...sides.map((r) => r.depth)) * (0.6 + 0.2 * rung.level) * (rung.kind === 'mobility' ? MOVED : 1),
+      (OF_LEVEL * rung.level + OF_DEPTH * Math.max(...sides.map((r) => r.depth))) *
+      (rung.kind === 'mobility' ? MOVED : 1),
     lowBack,
     peak: shape.id === request.peak,
     station,

@@ -3,8 +3,8 @@ import type { Contact, Rung } from '@/core/poses';
 import { partOf, type Part } from './degrees-of-freedom';
 import { BEARS, pricesOf, STEADIES } from './prices';
 
-/** Friction of skin or cloth on mat, wall and prop, and of limb on limb. Our defaults. */
-const FRICTION = 0.8;
+/** Friction of skin or cloth on mat and prop, on a wall, and of limb on limb. A mat is made to hold hands and feet. Our defaults. */
+const FRICTION = 1;
 const FRICTION_WALL = 0.3;
 const FRICTION_LIMB = 0.5;
 /** Most that a hand holds or a strap draws, share of body weight. Our default. */
@@ -52,16 +52,20 @@ const cross = (a: Vec3, b: Vec3): Vec3 => [
 ];
 const plus = (a: Vec3, b: Vec3, f: number): Vec3 => [a[0] + f * b[0], a[1] + f * b[1], a[2] + f * b[2]];
 
+/** Friction at which a price of shear is a price of the edge: what is dear is pushing sideways, however well the ground holds. */
+const PRICED_AT = 0.8;
+
 /** The normal and the four edges of a friction cone round it (linearised), each with its price. */
 function cone(normal: Vec3, friction: number, shear: number): { direction: Vec3; price: number }[] {
   const [u, v] = across(normal);
+  const price = friction > PRICED_AT ? shear * (friction / PRICED_AT) ** 2 : shear;
   const edges = [
     plus(normal, u, friction),
     plus(normal, u, -friction),
     plus(normal, v, friction),
     plus(normal, v, -friction),
   ];
-  return [{ direction: normal, price: BEARS }, ...edges.map((direction) => ({ direction, price: shear }))];
+  return [{ direction: normal, price: BEARS }, ...edges.map((direction) => ({ direction, price }))];
 }
 
 const LIMB_PARTS: Readonly<Record<string, readonly [string, string]>> = {

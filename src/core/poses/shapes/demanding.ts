@@ -187,9 +187,9 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The hip rolls back and the toes point up.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'both knees bent, knees open', entry: 'o f44 k84; w f44 k84 a2', full: 'w f44 k84 a-22 r-26', on: 'hip_o knee_o shoulder_o', hold: [5, 20], repeats: [5, 12], level: 1, balance: false },
+      { name: 'top knee bent, thigh in line', entry: 'w f4 k80 a2', full: 'w f2 k80 a-26!', on: 'hip_o knee_o shoulder_o', hold: [5, 20], repeats: [5, 12], level: 1, balance: false },
       { name: 'top leg straight', entry: 'w a2', full: 'w f-2 a-26! k2', on: 'hip_o knee_o shoulder_o', hold: [5, 20], repeats: [5, 12], level: 2, balance: false },
-      { name: 'top leg straight, a little behind', entry: 'w a2 f-6', full: 'w f-12 a-30! k2', on: 'hip_o knee_o shoulder_o', hold: [5, 20], repeats: [5, 12], level: 3, balance: false },
+      { name: 'top leg straight, a little behind', entry: 'w a2 f-6', full: 't pl-86; o f40! k60; w f-10! a-26! k2', on: 'hip_o knee_o shoulder_o', hold: [5, 20], repeats: [5, 12], level: 3, balance: false },
     ],
   },
   {

@@ -142,7 +142,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cheat: 'The trunk leans back and the pelvis curls.',
     rungs: [
       { name: 'knee bent', entry: 'w f92', full: 'w f110 k92', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', hold: [5, 20], repeats: [4, 8] },
-      { name: 'leg straight', entry: 'w f78 k30', full: 'w f88 k4', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', hold: [5, 15], repeats: [4, 8] },
+      { name: 'leg nearly straight', entry: 'w f76 k58', full: 'w f84 k16', on: 'buttock_b@chair:45 heel_o ball_o', hands: 'b floor:45 shoulder_s -4 0 6', hold: [5, 15], repeats: [4, 8] },
     ],
   },
   {

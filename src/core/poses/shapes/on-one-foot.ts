@@ -54,8 +54,8 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     cheat: 'The top hip rolls forward and the standing knee turns in.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'hand on a chair seat', entry: 't pt12 pl48 lb6; w f36! a-36 r-24! k22 d12; o f4 a-10 k6; o sa-60', full: 't pt4 pl60 lb8 tb6; w f54! a-40 r-30! k8 d4; o f0 a-14 k2 d0; o sa-88', on: FOOT_W, hands: 'w floor:45 ankle_w 6 0 44', hold: [5, 30] },
-      { name: 'hand on high blocks', entry: 't pt12 pl46 lb12 tb6; w f40 a-38 r-24 k24 d16; o f4 a-10 k6; o sa-60', full: 't pt4 pl62 lb14 tb12; w f58 a-46 r-32 k8 d6; o f0 a-16 k2 d0; o sa-88', on: FOOT_W, hands: 'w floor:30 ankle_w 6 0 50', hold: [5, 30] },
+      { name: 'hand on a chair seat', entry: 't pt12 pl38 lb6; w f36! a-34 r-24! k22 d12; o f4 a-10 k6; o sa-60', full: 't pt4 pl46 lb14 tb8; w f54! a-44 r-30! k8 d4; o f0 a-14 k2 d0; o sa-88', on: FOOT_W, hands: 'w floor:45 ankle_w 6 0 44', hold: [5, 30] },
+      { name: 'hand on high blocks', entry: 't pt12 pl40 lb12 tb6; w f40! a-38 r-24! k24 d16; o f4 a-10 k6; o sa-60', full: 't pt4 pl50 lb16 tb12; w f58! a-46 r-32! k8 d6; o f0 a-16 k2 d0; o sa-88', on: FOOT_W, hands: 'w floor:30 ankle_w 6 0 50', hold: [5, 30] },
     ],
   },
   {

@@ -119,7 +119,7 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
     instead: 'chair-round-hollow',
     rungs: [
       { name: 'rounding', entry: '', full: 't pt62 lf30 tf24 nf20; b f60', on: 'knee_b toe_b', hands: HANDS, repeats: [5, 10], props: 'blanket' },
-      { name: 'hollowing', entry: '', full: 't pt98 lf-24 tf-14 nf-34; b f98', on: 'knee_b toe_b', hands: HANDS, repeats: [5, 10], props: 'blanket', level: 1 },
+      { name: 'hollowing', entry: '', full: 't pt98 lf-24 tf-14 nf-34; b f98', on: 'knee_b', hands: HANDS, repeats: [5, 10], props: 'blanket', level: 1 },
     ],
   },
   {

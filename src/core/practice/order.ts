@@ -37,26 +37,41 @@ const FIRST: Position = 'on the back';
 const onOneLeg = (u: Unit): boolean => u.kind === 'strength' && stanceOf(u.shape, u.rung, 'right').base === 'one';
 
 /** What it costs to go from one unit to the next, in small inconveniences. Ours. */
-export function stepCost(from: Unit | null, to: Unit | null): number {
+export const stepCost = (from: Unit | null, to: Unit | null): number => costOf(from, to, FALL);
+
+function costOf(from: Unit | null, to: Unit | null, fall: number): number {
   const a = from?.position ?? FIRST,
     b = to?.position ?? FIRST;
   const journey = from && to && from.ground !== to.ground ? JOURNEY : 0;
   const turn = journey + (a === b ? 0 : CHANGE) + Math.abs(HEIGHT[a] - HEIGHT[b]) * 0.4;
   const fetch = to ? to.props.filter((p) => !from?.props.includes(p)).length * FETCH : 0;
-  // Depth rises; where everything lies down at last it may fall. A deeper rung of the same shape follows by itself.
-  const falls = from && to && to.station !== 'lying' ? Math.max(0, from.intensity - to.intensity) * FALL : 0;
+  // Depth rises on each ground; where everything lies down at last it may fall. A deeper rung of the same shape follows by itself.
+  const falls =
+    from && to && from.ground === to.ground && to.station !== 'lying'
+      ? Math.max(0, from.intensity - to.intensity) * fall
+      : 0;
   const back =
     from && to && from.kind === 'stretch' && to.kind === 'strength' && from.ground === to.ground ? BACK_TO_WORK : 0;
   const tired = from && to && from.shape.id !== to.shape.id && onOneLeg(from) && onOneLeg(to) ? SAME_LEG : 0;
   return turn + fetch + falls + back + tired + (from && to && from.shape.id !== to.shape.id ? OTHER : 0);
 }
 
-/** The same in a flow, where each move more than one between two shapes breaks it. */
+/** The same in a flow, where each move more than one between two shapes breaks it, and depth may come and go. */
 export function flowCost(from: Unit | null, to: Unit | null): number {
   const moves = from && to ? movesBetween(from, to) : 0;
-  return stepCost(from, to) + BREAKS * Math.max(0, moves - 1);
+  return costOf(from, to, FALL_IN_FLOW) + BREAKS * Math.max(0, moves - 1) + (keepsFoot(from, to) ? 0 : OTHER_FOOT);
 }
 const BREAKS = 0.4;
+const OTHER_FOOT = 0.1;
+const FALL_IN_FLOW = 0.15;
+
+/** True where the foot that is in front stays in front, so that one side can go on; or where none is before and after. */
+function keepsFoot(from: Unit | null, to: Unit | null): boolean {
+  if (!from || !to) return true;
+  const leads = (u: Unit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side).lead);
+  const [a, b] = [leads(from), leads(to)];
+  return a.every((l) => l === null) ? b.every((l) => l === null) : a.some((l) => l !== null && b.includes(l));
+}
 
 /** Fewest moves from one unit to the next, whichever sides are done one after the other. */
 function movesBetween(from: Unit, to: Unit): number {

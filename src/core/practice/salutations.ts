@@ -24,7 +24,7 @@ export interface Salutation {
 
 /** Breaths in the dog at the end of each time through, as is usual. */
 const STAY = 5;
-const MOUNTAIN: SalutationStep = { pose: 'mountain', rungs: [2] };
+const MOUNTAIN: SalutationStep = { pose: 'mountain', rungs: [2, 1] };
 const FOLD: SalutationStep = { pose: 'bent-knee-fold', rungs: [2, 1] };
 const LIFT: SalutationStep = { pose: 'forward-hinge', rungs: [1] };
 const PLANK: SalutationStep = { pose: 'plank', rungs: [2, 1] };

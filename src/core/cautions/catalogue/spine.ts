@@ -121,7 +121,7 @@ export const SPINE: readonly Caution[] = [
       eases(0.8),
     ],
     message:
-      'Move from the hips: no rounding of the low or upper back, no arching, no twisting, no legs held in the air, no strong holds, no weight on the head.',
+      'Move from the hips: no rounding of the low or upper back, no arching, no twisting. No legs held in the air, no strong holds, no weight on the head.',
     reason: 'What does not bend makes its neighbours bend more.',
     stop: 'New pain in the back, or tingling in a leg.',
     see: 'Surgeon or physiotherapist, for what is allowed',

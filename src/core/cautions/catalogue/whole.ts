@@ -92,7 +92,7 @@ export const WHOLE: readonly Caution[] = [
       shortens(60, 'end-of-range', -1),
     ],
     message:
-      'Chair or wall within reach: no balancing with nothing to hold, nothing on one leg, no weight on the head, no strong holds, nothing above level 2. A cool room, rests between.',
+      'Chair or wall within reach: no balancing with nothing to hold, nothing on one leg. No weight on the head, no strong holds, nothing above level 2. A cool room, rests between.',
     reason: 'Balance and strength change from day to day, and a fall costs much.',
     stop: 'Unsteady, very tired, or a limb that no longer obeys.',
     see: 'Her doctor or physiotherapist, for what suits the day',

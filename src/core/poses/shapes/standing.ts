@@ -77,7 +77,7 @@ export const STANDING: readonly ShapeSketch[] = [
     cheat: 'The hip opens early and the weight runs into one hand.',
     instead: 'airplane',
     rungs: [
-      { name: 'leg in line', entry: 't pt108 lf16 nf8; w f6 k10 d-10; o f66 k46 d16 e24', full: 't pt112 lf20; w f-18 k2; o f76 k40 d18 e20', on: 'ball_o', hands: 'b floor shoulder_s 44 0 2', hold: [5, 30], balance: false, level: 2 },
+      { name: 'leg in line', entry: 't pt108 lf16 nf8; w f16 k10 d-10; o f66 k46 d16 e24', full: 't pt112 lf20; w f-18 k2; o f76 k40 d18 e20', on: 'ball_o', hands: 'b floor shoulder_s 44 0 2', hold: [5, 30], balance: false, level: 2 },
       { name: 'hip open, knee bent', entry: 't pt108 lf16 nf8 pl-2; w f16 k40 d-10; o f70 k44 d16 e24', full: 't pt112 lf20 pl-20; w f-16 a-14 k92; o f76 k40 d18 e20', on: 'ball_o', hands: 'b floor shoulder_s 44 0 2', hold: [5, 30], balance: false, level: 3 },
     ],
   },

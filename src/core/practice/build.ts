@@ -11,7 +11,7 @@ import { asChosen, itemsOf, resting, secondsOf, wholeBreaths } from './compose';
 import { itemOf } from './item';
 import { activeAims, dosesOf, wantedMinutes, type Dose } from './doses';
 import { solver } from './highs';
-import { NO_LIKES, type Likes } from './likes';
+import { isNever, NO_LIKES, type Likes } from './likes';
 import { placed } from './phases';
 import { TRANSITIONS } from './pace';
 import { setSeconds, totalSeconds, workSeconds, type PracticeItem } from './practice';
@@ -99,7 +99,7 @@ function buildWith(
     const found = rungOf(r.pose, r.rung);
     return found !== null && inTheWay(found.shape, found.rung, request) === null;
   };
-  const saluted = salute(request, ranked, allowed);
+  const saluted = salute(request, ranked, (r) => allowed(r) && !isNever(likes, r.pose));
   const unsaluted =
     request.salutation !== null && request.salutation !== 'none' && saluted.length === 0 ? request.salutation : null;
   const settling = resting(ranked, 'settle', allowed),

@@ -5,6 +5,7 @@ import type { BuiltPractice } from './build';
 import { customsBroken } from './customs-kept';
 import { practiceOf, readSequence, settledOf } from './pasted';
 import { posesLeftOf, salute } from './salute';
+import { NO_LIKES } from './likes';
 import { itemSchema, PHASES, totalSeconds, transitionBefore } from './practice';
 import { AIMS, build, POSES, ranked } from './practices.fixtures';
 import { SALUTATIONS, salutationNamed } from './salutations';
@@ -164,6 +165,18 @@ describe('a practice that is built', () => {
     for (const i of items)
       for (const r of own.filter((x) => x.pose === i.pose && x.rung === i.rung)) expect(r.cautions, i.pose).toEqual([]);
     expect(salute(requestOf({ minutes: 30, arc: 'flow' }), ranked(AIMS, 'heart-uncleared'), () => true)).toEqual([]);
+  });
+  it('is held no longer than a caution lets it', () => {
+    const flow = requestOf({ minutes: 30, arc: 'flow' });
+    const short = POSES.map((r) => (r.pose === 'dog' ? { ...r, verdict: { ...r.verdict, hold_s: 13 } } : r));
+    const dog = (list: typeof POSES) => salute(flow, list, () => true).find((i) => i.pose === 'dog');
+    expect(dog(POSES)).toMatchObject({ breaths: 5, holdSeconds: 30 });
+    expect(dog(short)).toMatchObject({ breaths: 2, holdSeconds: 12 });
+  });
+  it('takes nothing that is never taught', async () => {
+    const b = await build(30, { arc: 'flow', likes: { ...NO_LIKES, never: ['dog'] } });
+    expect(ofSalutation(b).length).toBeGreaterThan(0);
+    expect(b.items.some((i) => i.pose === 'dog')).toBe(false);
   });
   it('keeps what was kept by hand, and begins with its salutation once', async () => {
     const first = await build(30, { arc: 'flow' });

@@ -1,5 +1,6 @@
 import { alike, wordsOf } from '@/core/text-search';
 import type { PracticeItem } from './practice';
+import type { Saluted } from './request';
 
 /**
  * Salutations: shapes that are taught as one, a breath each, and gone through more than once. Known by name in a teacher's own sequence; in a
@@ -15,7 +16,7 @@ export interface SalutationStep {
 }
 
 export interface Salutation {
-  id: string;
+  id: Exclude<Saluted, 'none'>;
   name: string;
   /** Other names, Sanskrit among them. */
   also: readonly string[];

@@ -55,7 +55,7 @@ const EACH_TIME = 12;
 const USUAL = ['sun-a', 'half-sun'] as const;
 
 /** Salutations that a request wants, the first that is open to be taken; none where it wants none. */
-function wantedBy({ salutation, arc, place, minutes, peak }: PracticeRequest): readonly string[] {
+function wantedBy({ salutation, arc, place, minutes, peak }: PracticeRequest): readonly Salutation['id'][] {
   if (salutation === 'none') return [];
   if (salutation !== null) return [salutation];
   return arc === 'flow' && place === 'anywhere' && minutes >= FLOWS_FROM && peak === null ? USUAL : [];
@@ -74,7 +74,9 @@ export function salute(request: PracticeRequest, ranked: readonly RankedPose[], 
     const items = steps.flatMap(({ step, rung }, k): PracticeItem[] => {
       const own = sidesOf(ranked, step.pose, rung).find((r) => !step.side || sameSide(r.side, step.side));
       if (!own) return [];
-      const item = itemOf(own, 'warm', (step.breaths ?? 1) * breath, breath, [], k);
+      // Whole breaths, no more of them than a caution lets it be held.
+      const most = Math.max(1, Math.floor((own.verdict.hold_s ?? Infinity) / breath));
+      const item = itemOf(own, 'warm', Math.min(step.breaths ?? 1, most) * breath, breath, [], k);
       return [{ ...item, id: `${id}-${k + 1}`, salutation: id, ...(times > 1 && { sets: times }) }];
     });
     if (items.length > 0) return items;
@@ -87,7 +89,7 @@ const STANDS = stationRank('standing');
 
 /**
  * Items of a practice with a salutation among them: before what is done standing, after what wakes the joints; in no other round.
- * @param stationsOf station of an item; null for what settles or rests
+ * @param stationOf station of an item; null for what settles or rests
  */
 export function withSalute(
   items: readonly PracticeItem[],

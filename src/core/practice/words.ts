@@ -5,6 +5,7 @@ import type { BuiltPractice, Missing } from './build';
 import type { Change } from './change';
 import { TRANSITIONS, type Pace } from './pace';
 import type { Reason } from './reasons';
+import { SALUTATIONS } from './salutations';
 import type { Arc, Avoided, PracticeRequest, Saluted } from './request';
 import type { inTheWay } from './units';
 import type { Warning } from './warnings';
@@ -32,13 +33,8 @@ export const AVOID_WORDS: Readonly<Record<Avoided, string>> = {
   'lying-on-back': 'lying on the back',
   'head-down': 'head low',
 };
-export const SALUTED_WORDS: Readonly<Record<Saluted, string>> = {
-  none: 'none',
-  'half-sun': 'half sun salutation',
-  'sun-a': 'sun salutation A',
-  'sun-b': 'sun salutation B',
-  'sun-c': 'sun salutation C',
-};
+/** A salutation that is wished for, as it stands in a sentence. */
+export const salutedWords = (id: Saluted): string => inSentence(SALUTATIONS.find((s) => s.id === id)?.name ?? id);
 export const FIRST_WORDS: Readonly<Record<PracticeRequest['first'], string>> = {
   right: 'right first',
   left: 'left first',

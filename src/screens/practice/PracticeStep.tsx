@@ -21,7 +21,7 @@ import { recheck } from '@/core/practice/recheck';
 import { refit, type Refit } from '@/core/practice/refit';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
-import { MISSING_WORDS, SALUTED_WORDS } from '@/core/practice/words';
+import { MISSING_WORDS, salutedWords } from '@/core/practice/words';
 import { changePractice, editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { textOf } from '@/workers/text';
@@ -273,7 +273,7 @@ export function PracticeStep({
         <Alert severity="info" sx={{ mb: 2 }} onClose={() => setAnswer(null)}>
           {answer.unsaluted !== null && (
             <Typography>
-              The {SALUTED_WORDS[answer.unsaluted]} is left out: a caution, the range there is or a wish closes too much
+              The {salutedWords(answer.unsaluted)} is left out: a caution, the range there is or a wish closes too much
               of it.
             </Typography>
           )}

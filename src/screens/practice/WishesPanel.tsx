@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
 import { PACES } from '@/core/practice/pace';
 import { ARCS, AVOIDED, PLACES, SALUTED } from '@/core/practice/request';
-import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS, SALUTED_WORDS } from '@/core/practice/words';
+import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS, salutedWords } from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
 import { shapeOptions } from '@/screens/poses/shape-options';
@@ -99,7 +99,7 @@ export function WishesPanel({
         {choose(
           'Salutation',
           wishes.salutation ?? 'style',
-          [['style', 'as the style has it'] as const, ...SALUTED.map((s) => [s, SALUTED_WORDS[s]] as const)],
+          [['style', 'as the style has it'] as const, ...SALUTED.map((s) => [s, salutedWords(s)] as const)],
           (s) => put({ salutation: s === 'style' ? null : s }),
         )}
         {choose(

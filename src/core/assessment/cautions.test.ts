@@ -81,6 +81,7 @@ const MUST: readonly [string, string, (shape: Shape, rung: Rung, key: string) =>
     'splits, and everything above level 1',
     (s, r) => ['front-split', 'side-split'].includes(s.id) || r.level > 1,
   ],
+  ['hernia-or-prolapse', 'hands and one leg that carry the body', (s) => s.id === 'three-leg-dog'],
   ['headaches', 'heads that hang', (s, _r, k) => s.id === 'dog' || asked(k, 'head-low') > 10],
   ['short-of-breath', 'the front and folded bellies', (s) => s.position === 'on the front' || s.id === 'childs'],
   ['movement-illness', 'one leg', (_s, _r, k) => asked(k, 'one-leg') > 0],

@@ -142,6 +142,8 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
     (hands.length > 0 && !seated) ||
     rung.carries === true;
   if (leans && (hands.length > 0 || Object.keys(rung.reach).length > 0)) out['weight-on-hands'] = 1;
+  // Hands and one leg that carry the whole body work, whatever the shape is there for.
+  if (out['one-leg'] && out['weight-on-hands']) out['strong-work'] = rung.level;
   // The head on the floor with nothing of the trunk beside it carries weight, also on the back with the shoulders up.
   if (
     bears.some((c) => c.point.startsWith('head') || c.point.startsWith('crown')) &&

@@ -208,7 +208,7 @@ export const CHECKED: readonly CheckedPractice[] = [
     who: ['demo-nell'],
     title: 'Nell, a rower of 33 in the middle of a pregnancy: 30 minutes',
     wish: { minutes: 30 },
-    read: 'zkudeq-1',
+    read: 'l0ayrq-f',
     remark:
       'Arrives and rests on her left side, stands with a wall and blocks near, nothing on the belly or the back. The strap in tiger pose asks for balance; I would let her leave it. Two steps one after the other are the place to ask how she is.',
   },

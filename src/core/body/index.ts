@@ -12,7 +12,7 @@ export * from './structures';
 export { HANGING_ENDS, PUSHED_ENDS, type HalfAngles, type TestEnd } from './test-ends';
 export { contactsOf, fleshOf, floorOf, floorUnder, gapUnder } from './contacts';
 export { clearancePairs, clearancesOf, overlapsOf, rodGap, rodsOf, type Overlap, type Rod } from './solids';
-export { centreOfMass, segmentMasses } from './mass';
+export { centreOfMass, segmentMasses, type SegmentMass } from './mass';
 export type { Points, Reach } from './points';
 export { reachGoal, skeletonOf, type FrameName, type Skeleton } from './skeleton';
 export { linePaths, type LinePath } from './line-path';

@@ -4,7 +4,7 @@ import type { Skeleton } from './skeleton';
 import { add, mix, place, scale, type Vec3 } from './vec3';
 
 /** Share of body mass and place of a segment's centre of mass on the way from its first landmark to its second. */
-interface SegmentMass {
+export interface SegmentMass {
   segment: string;
   share: number;
   from: Vec3;

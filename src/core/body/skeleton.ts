@@ -21,6 +21,26 @@ export interface Skeleton {
 }
 
 const at = (q: Posture, id: string): number => q[coordinateIndex(id)];
+/** Names of one side, made once: a posture is placed a thousand times for a student, and a name that is put together is looked up slowly. */
+const LANDMARKS = [
+  'hip',
+  'buttock',
+  'hip_bone',
+  'sit_bone',
+  'thigh',
+  'knee',
+  'shin',
+  'calf',
+  'ankle',
+  'heel',
+  'arch',
+  'ball',
+  'toe',
+] as const;
+type Landmark = (typeof LANDMARKS)[number];
+const namesOf = (side: Side): Readonly<Record<Landmark, string>> =>
+  Object.fromEntries(LANDMARKS.map((name) => [name, `${name}_${side}`])) as Record<Landmark, string>;
+const NAMES = { left: namesOf('left'), right: namesOf('right') };
 const turned = (parent: Float64Array, a: number, b: number, c: number): Float64Array =>
   multiply(parent, rotationZXY(a, b, c, new Float64Array(9)), new Float64Array(9));
 const ORIGIN: Vec3 = [0, 0, 0];
@@ -93,8 +113,9 @@ const legFrames = (turns: LegTurns, p: Points, side: Side): Record<string, Frame
 
 function leg(p: Points, q: Posture, pelvis: Float64Array, side: Side, build: Build): LegTurns {
   const m = side === 'right' ? 1 : -1;
-  const put = (name: string, turn: Float64Array, [x, y, z]: Vec3, size: Vec3, from: string | null): void => {
-    p[`${name}_${side}`] = place(turn, sized([x, y, z * m], size), from ? p[`${from}_${side}`] : ORIGIN);
+  const names = NAMES[side];
+  const put = (name: Landmark, turn: Float64Array, [x, y, z]: Vec3, size: Vec3, from: Landmark | null): void => {
+    p[names[name]] = place(turn, sized([x, y, z * m], size), from ? p[names[from]] : ORIGIN);
   };
   const [hx, hy, hz] = JOINTS.hip;
   put('hip', pelvis, JOINTS.hip, build.pelvis, null);

@@ -1,6 +1,8 @@
 import { type Build, type Side } from '@/core/body';
 import type { Asked } from '@/core/statics/intents';
-import { Statics, type Loads, type StaticsOptions } from '@/core/statics/statics';
+import type { StaticsOptions } from '@/core/statics/balance';
+import type { Loads } from '@/core/statics/loads';
+import { Statics } from '@/core/statics/statics';
 import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung, type Shape } from '@/core/poses';
 
 /** One set of statics a build: the muscle model of a body is made once. */

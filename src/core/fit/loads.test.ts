@@ -13,7 +13,7 @@ import {
   TYPICAL_BUILD,
 } from '@/core/body';
 import { LIBRARY, postureAt, reachFor, rungOf, type Intent } from '@/core/poses';
-import type { Loads } from '@/core/statics/statics';
+import type { Loads } from '@/core/statics/loads';
 import { trunkShare } from '@/core/statics/trunk-share';
 import { fitRung } from './fit';
 import { loadsAt } from './loads-at';

@@ -3,7 +3,9 @@ import { buildOf, ELEMENTS, GROUPS, type GroupId, type Side } from '@/core/body'
 import { screen } from '@/core/cautions/screen';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
 import type { Aim } from '@/core/students/student';
-import { isSided, LIBRARY } from '@/core/poses';
+import { fitRung } from '@/core/fit/fit';
+import { USUAL_WAY } from '@/core/fit/way';
+import { isSided, LIBRARY, shapeById } from '@/core/poses';
 import { infer } from '@/core/inference';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import guide from './data/typical-loads.json';
@@ -104,6 +106,20 @@ describe('the order', () => {
     expect(firstForbidden).toBeGreaterThan(0);
     expect(all.slice(firstForbidden).every((r) => r.cautions.length > 0)).toBe(true);
     expect(all[firstForbidden].cautions[0]).toContain('Tingling');
+  });
+  it('takes over from a ranking without cautions only what they leave as it was', () => {
+    const careful = screen([{ caution: 'very-mobile' }], '2026-01-05');
+    const body = person({ hamstrings: -1.37 });
+    const aims = [aim('lengthen', 'hamstrings', 'left')];
+    const freely = new Map(rankPoses(body, BUILD, aims, go).map((p) => [keyOf(p), p.depth]));
+    const after = rankPoses(body, BUILD, aims, careful);
+    const shallower = after.filter((p) => p.depth < (freely.get(keyOf(p)) ?? 0));
+    expect(shallower.length).toBeGreaterThan(20);
+    for (const p of [...someOf(shallower, 12), ...someOf(after, 12)]) {
+      const shape = shapeById(p.pose);
+      const side = p.side === 'both' ? 'right' : p.side;
+      if (shape) expect(p).toMatchObject(fitRung(shape, p.rung, side, body, BUILD, { ...USUAL_WAY, under: careful }));
+    }
   });
   it('counts a rung whose entry is out of reach as a cost', () => {
     const stiff = rankPoses(person({ hamstrings: -4 }), BUILD, aims, go).find(

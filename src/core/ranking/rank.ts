@@ -192,30 +192,48 @@ const soreBy = (fits: Kept['fits'], screening: Screening): Sore[] =>
 /** A student's fits, kept: other aims or cautions do not change them. The statics are worked out when first asked for. */
 interface Kept {
   key: string;
+  /** What the statics depend on; cautions only change how far she goes. */
+  body: string;
   shapes: readonly Shape[];
   fits: { shape: Shape; side: Side; reached: Reached; whole: FittedPose | null }[];
 }
 const kept: Kept[] = [];
 /** Students whose fits are kept. */
-const KEPT = 4;
+const KEPT = 6;
 
-/** Every rung and side of the library fitted to a student, the statics still to come. */
+/** What of a fit follows from body and depth alone, whatever is allowed. */
+const heldOf = ({
+  load,
+  work,
+  beyondModel,
+  tips,
+  strains,
+  props,
+  angles,
+}: FittedPose): Omit<FittedPose, keyof Reached> => ({ load, work, beyondModel, tips, strains, props, angles });
+
+/** Every rung and side of the library fitted to a student, the statics still to come where they are not known from other cautions. */
 function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {
-  const key = `${JSON.stringify([build, way])}/${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
+  const student = `${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
+  const key = `${JSON.stringify([build, way])}/${student}`,
+    body = `${JSON.stringify([build, way.capacity])}/${student}`;
   const shapes = allShapes();
   const known = kept.find((k) => k.key === key && k.shapes === shapes);
   if (known) return known.fits;
+  const sameBody = kept.filter((k) => k.body === body && k.shapes === shapes);
+  let place = 0;
   const fits = shapes.flatMap((shape) =>
     shape.rungs.flatMap((rung, i) =>
-      (isSided(shape, rung) ? SIDES : (['right'] as const)).map((side) => ({
-        shape,
-        side,
-        reached: reachedIn(shape, i + 1, side, posterior, build, way),
-        whole: null,
-      })),
+      (isSided(shape, rung) ? SIDES : (['right'] as const)).map((side) => {
+        const reached = reachedIn(shape, i + 1, side, posterior, build, way);
+        const at = place++;
+        const same = sameBody.find(({ fits: f }) => f[at].whole && f[at].reached.depth === reached.depth)?.fits[at]
+          .whole;
+        return { shape, side, reached, whole: same ? { ...reached, ...heldOf(same) } : null };
+      }),
     ),
   );
-  kept.unshift({ key, shapes, fits });
+  kept.unshift({ key, body, shapes, fits });
   kept.length = Math.min(kept.length, KEPT);
   return fits;
 }

@@ -55,18 +55,34 @@ const plus = (a: Vec3, b: Vec3, f: number): Vec3 => [a[0] + f * b[0], a[1] + f *
 /** Friction at which a price of shear is a price of the edge: what is dear is pushing sideways, however well the ground holds. */
 const PRICED_AT = 0.8;
 
+/** A direction in which something can push, with its price. */
+interface Edge {
+  direction: Vec3;
+  price: number;
+}
+
 /** The normal and the four edges of a friction cone round it (linearised), each with its price. */
-function cone(normal: Vec3, friction: number, shear: number): { direction: Vec3; price: number }[] {
+function cone(normal: Vec3, friction: number, shear: number): Edge[] {
   const [u, v] = across(normal);
   const price = friction > PRICED_AT ? shear * (friction / PRICED_AT) ** 2 : shear;
-  const edges = [
-    plus(normal, u, friction),
-    plus(normal, u, -friction),
-    plus(normal, v, friction),
-    plus(normal, v, -friction),
+  return [
+    { direction: normal, price: BEARS },
+    { direction: plus(normal, u, friction), price },
+    { direction: plus(normal, u, -friction), price },
+    { direction: plus(normal, v, friction), price },
+    { direction: plus(normal, v, -friction), price },
   ];
-  return [{ direction: normal, price: BEARS }, ...edges.map((direction) => ({ direction, price }))];
 }
+
+/** Every direction of space, as something that is held can be moved. */
+const ANY_WAY: readonly Vec3[] = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+  [-1, 0, 0],
+  [0, -1, 0],
+  [0, 0, -1],
+];
 
 const LIMB_PARTS: Readonly<Record<string, readonly [string, string]>> = {
   thigh: ['hip', 'knee'],
@@ -103,12 +119,13 @@ function kneeBend(p: Skeleton['points'], side: Side): number {
 
 /** Nearness, metres, at which soft parts of one's own body lie on each other and bear. */
 const NEAR = 0.035;
-const FOLDS = (side: Side): [string, string, Part, Part][] => [
+const folds = (side: Side): readonly (readonly [string, string, Part, Part])[] => [
   ['calf', 'thigh', `shank_${side}`, `thigh_${side}`],
   ['buttock', 'heel', 'pelvis', `foot_${side}`],
   ['chest', 'thigh', 'thorax', `thigh_${side}`],
   ['waist', 'thigh', 'lower', `thigh_${side}`],
 ];
+const FOLDS = { left: folds('left'), right: folds('right') };
 
 /**
  * Every way in which what is touched can push: floor, props and walls along friction cones; limbs on limbs with an answer on the
@@ -129,7 +146,8 @@ export function pushesOf(
     touches: Touch[] = [];
   const add = (touch: Touch, list: readonly Omit<Push, 'contact'>[]): void => {
     const contact = touches.push(touch) - 1;
-    for (const one of list) pushes.push({ ...one, contact });
+    for (const { part, at, direction, against, price, most } of list)
+      pushes.push({ contact, part, at, direction, against, price, most });
   };
   for (const c of contacts) {
     const at = p[c.point],
@@ -147,7 +165,14 @@ export function pushesOf(
         [
           ...cone(normal, FRICTION_LIMB, limbShear),
           ...(rung.kind === 'strength' ? [] : [{ direction: [0, 1, 0] as Vec3, price: BEARS }]),
-        ].map((edge) => ({ ...edge, part, at: middle, against: partOf(limb), most: Infinity })),
+        ].map(({ direction, price }) => ({
+          part,
+          at: middle,
+          direction,
+          against: partOf(limb),
+          price,
+          most: Infinity,
+        })),
       );
       continue;
     }
@@ -162,15 +187,11 @@ export function pushesOf(
       ...(flesh >= BROAD ? [plus(foot, aside, 0.6 * flesh), plus(foot, aside, -0.6 * flesh)] : [foot]),
       ...(rung.kind === 'strength' && onThighs ? [] : bellyOf(skeleton, c, foot)),
     ];
+    const edges = cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION, shear);
     add(
       { point: c.point, on: c.on },
       places.flatMap((place) =>
-        cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION, shear).map((edge) => ({
-          ...edge,
-          part,
-          at: place,
-          most: Infinity,
-        })),
+        edges.map(({ direction, price }) => ({ part, at: place, direction, price, most: Infinity })),
       ),
     );
   }
@@ -201,41 +222,26 @@ export function pushesOf(
         },
       ]);
     } else if (rung.props.includes('post') || (rung.props.includes('wall') && way.to.startsWith('shoulder'))) {
-      add({ point: `wrist_${side}`, on: rung.props.includes('post') ? 'post' : 'wall' }, [
-        ...[1, -1].flatMap((s) =>
-          (
-            [
-              [s, 0, 0],
-              [0, s, 0],
-              [0, 0, s],
-            ] as Vec3[]
-          ).map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: holds, most: GRIP })),
-        ),
-      ]);
+      add(
+        { point: `wrist_${side}`, on: rung.props.includes('post') ? 'post' : 'wall' },
+        ANY_WAY.map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: holds, most: GRIP })),
+      );
     } else if (!own.includes(held) && reached) {
       add(
         { point: `wrist_${side}`, on: 'hand', limb: way.to },
-        [1, -1].flatMap((s) =>
-          (
-            [
-              [s, 0, 0],
-              [0, s, 0],
-              [0, 0, s],
-            ] as Vec3[]
-          ).map((direction) => ({
-            part: `forearm_${side}` as Part,
-            at,
-            direction,
-            against: held,
-            price: holds,
-            most: GRIP,
-          })),
-        ),
+        ANY_WAY.map((direction) => ({
+          part: `forearm_${side}` as Part,
+          at,
+          direction,
+          against: held,
+          price: holds,
+          most: GRIP,
+        })),
       );
     }
   }
   for (const side of SIDES)
-    for (const [a, b, partA, partB] of FOLDS(side)) {
+    for (const [a, b, partA, partB] of FOLDS[side]) {
       const from = p[`${a}_${side}`] ?? p[a];
       const to = LIMB_PARTS[b] ? onLimb(skeleton, `${b}_${side}`, from) : p[`${b}_${side}`];
       const way = sub(from, to),

@@ -45,14 +45,6 @@ export const freedom = (name: string): number => {
   return index;
 };
 
-/** A turn about an axis through a point; a freedom may be made of two (the lumbar spine bends in two places). */
-interface Turn {
-  freedom: number;
-  axis: Vec3;
-  centre: Vec3;
-  moves: ReadonlySet<Part>;
-}
-
 const above = (part: 'lower' | 'upper' | 'thorax' | 'head'): ReadonlySet<Part> => {
   const trunk: Part[] = ['lower', 'upper', 'thorax', 'head'];
   const own = trunk.slice(trunk.indexOf(part));
@@ -69,8 +61,58 @@ const legAndArm = (s: Side): Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elb
 });
 const SIDE_MOVES = { left: legAndArm('left'), right: legAndArm('right') };
 
+/**
+ * The turns of a body in the order in which `Freedoms` places them, each about an axis through a point: the freedom it belongs to and
+ * what it moves. The lumbar spine bends in two places, so that its freedoms are made of two.
+ */
+const TURNS: readonly { freedom: number; moves: ReadonlySet<Part> }[] = [
+  ...['flexion', 'bend', 'rotation'].flatMap((name) => [
+    { freedom: freedom(`lumbar_${name}`), moves: MOVES.lumbar },
+    { freedom: freedom(`lumbar_${name}`), moves: MOVES.waist },
+    { freedom: freedom(`thorax_${name}`), moves: MOVES.thorax },
+    { freedom: freedom(`neck_${name}`), moves: MOVES.neck },
+  ]),
+  ...SIDES.flatMap((s) =>
+    (
+      [
+        ['hip_flexion', 'hip'],
+        ['hip_adduction', 'hip'],
+        ['hip_rotation', 'hip'],
+        ['knee_flexion', 'knee'],
+        ['knee_rotation', 'knee'],
+        ['ankle_dorsiflexion', 'ankle'],
+        ['ankle_inversion', 'ankle'],
+        ['shoulder_x', 'shoulder'],
+        ['shoulder_y', 'shoulder'],
+        ['shoulder_z', 'shoulder'],
+        ['elbow', 'elbow'],
+      ] as const
+    ).map(([name, joint]) => ({ freedom: freedom(`${name}_${s}`), moves: SIDE_MOVES[s][joint] })),
+  ),
+];
+const FREEDOM_OF_TURN = Int32Array.from(TURNS, (t) => t.freedom);
+const PARTS: readonly Part[] = [
+  'pelvis',
+  'lower',
+  'upper',
+  'thorax',
+  'head',
+  ...SIDES.flatMap((s): Part[] => [`thigh_${s}`, `shank_${s}`, `foot_${s}`, `arm_${s}`, `forearm_${s}`]),
+];
+/** The turns that move each part. */
+const TURNS_OF = Object.fromEntries(
+  PARTS.map((part) => [part, TURNS.flatMap((t, k) => (t.moves.has(part) ? [k] : []))]),
+) as unknown as Readonly<Record<Part, readonly number[]>>;
+
+const carried = new Map<string, Part>();
 /** Which part carries a landmark. */
 export function partOf(point: string): Part {
+  let part = carried.get(point);
+  if (!part) carried.set(point, (part = carrierOf(point)));
+  return part;
+}
+
+function carrierOf(point: string): Part {
   const side = point.endsWith('_left') ? 'left' : 'right';
   const bare = point.replace(/_(left|right)$/, '');
   switch (bare) {
@@ -119,69 +161,61 @@ export function partOf(point: string): Part {
 
 /** The joints of a posture as turns in the world; turns forces at points into generalised forces (virtual work). */
 export class Freedoms {
-  private readonly turns: Turn[] = [];
+  /** Axis and centre of each turn in the order of `TURNS`, three numbers each. */
+  private readonly axes = new Float64Array(3 * TURNS.length);
+  private readonly centres = new Float64Array(3 * TURNS.length);
 
   constructor(
     readonly skeleton: Skeleton,
     q: Posture,
   ) {
     const { points: p, frames } = skeleton;
+    let turn = 0;
+    const put = (axis: Vec3, times: number, centre: Vec3): void => {
+      for (let i = 0; i < 3; i++) {
+        this.axes[3 * turn + i] = times * axis[i];
+        this.centres[3 * turn + i] = centre[i];
+      }
+      turn++;
+    };
     const half = rotationAxes(frames.pelvis.turn, -at(q, 'lumbar_flexion') / 2, at(q, 'lumbar_bend') / 2);
     const full = rotationAxes(frames.pelvis.turn, -at(q, 'lumbar_flexion'), at(q, 'lumbar_bend'));
     const chest = rotationAxes(frames.upper.turn, -at(q, 'thorax_flexion'), at(q, 'thorax_bend'));
     const neck = rotationAxes(frames.thorax.turn, -at(q, 'neck_flexion'), at(q, 'neck_bend'));
-    ['flexion', 'bend', 'rotation'].forEach((name, k) => {
+    for (let k = 0; k < 3; k++) {
       const sign = k === 0 ? -1 : 1;
       const h = half[k],
         f = full[k];
-      this.turn(
-        `lumbar_${name}`,
-        [0.5 * sign * h[0], 0.5 * sign * h[1], 0.5 * sign * h[2]],
-        p.lumbosacral,
-        MOVES.lumbar,
-      );
-      this.turn(
-        `lumbar_${name}`,
-        [sign * (f[0] - 0.5 * h[0]), sign * (f[1] - 0.5 * h[1]), sign * (f[2] - 0.5 * h[2])],
-        p.waist,
-        MOVES.waist,
-      );
-      this.turn(`thorax_${name}`, scaled(chest[k], sign), p.thorax, MOVES.thorax);
-      this.turn(`neck_${name}`, scaled(neck[k], sign), p.neck, MOVES.neck);
-    });
+      put(h, 0.5 * sign, p.lumbosacral);
+      put([f[0] - 0.5 * h[0], f[1] - 0.5 * h[1], f[2] - 0.5 * h[2]], sign, p.waist);
+      put(chest[k], sign, p.thorax);
+      put(neck[k], sign, p.neck);
+    }
     for (const s of SIDES) {
       const m = s === 'right' ? 1 : -1;
-      const moves = SIDE_MOVES[s];
       const hip = rotationAxes(frames.pelvis.turn, at(q, `hip_flexion_${s}`), m * at(q, `hip_adduction_${s}`));
-      this.turn(`hip_flexion_${s}`, hip[0], p[`hip_${s}`], moves.hip);
-      this.turn(`hip_adduction_${s}`, scaled(hip[1], m), p[`hip_${s}`], moves.hip);
-      this.turn(`hip_rotation_${s}`, scaled(hip[2], m), p[`hip_${s}`], moves.hip);
+      put(hip[0], 1, p[`hip_${s}`]);
+      put(hip[1], m, p[`hip_${s}`]);
+      put(hip[2], m, p[`hip_${s}`]);
       const thigh = frames[`thigh_${s}`].turn,
         shank = frames[`shank_${s}`].turn;
-      this.turn(`knee_flexion_${s}`, [-thigh[2], -thigh[5], -thigh[8]], p[`shin_${s}`], moves.knee);
-      this.turn(`knee_rotation_${s}`, [m * shank[1], m * shank[4], m * shank[7]], p[`shin_${s}`], moves.knee);
+      put([thigh[2], thigh[5], thigh[8]], -1, p[`shin_${s}`]);
+      put([shank[1], shank[4], shank[7]], m, p[`shin_${s}`]);
       const ankle = rotationAxes(shank, at(q, `ankle_dorsiflexion_${s}`), 0);
-      this.turn(`ankle_dorsiflexion_${s}`, ankle[0], p[`ankle_${s}`], moves.ankle);
-      this.turn(`ankle_inversion_${s}`, scaled(ankle[1], m), p[`ankle_${s}`], moves.ankle);
-      this.turn(`shoulder_x_${s}`, [1, 0, 0], p[`shoulder_${s}`], moves.shoulder);
-      this.turn(`shoulder_y_${s}`, [0, 1, 0], p[`shoulder_${s}`], moves.shoulder);
-      this.turn(`shoulder_z_${s}`, [0, 0, 1], p[`shoulder_${s}`], moves.shoulder);
-      this.turn(
-        `elbow_${s}`,
-        hingeOf(p[`shoulder_${s}`], p[`elbow_${s}`], p[`wrist_${s}`]),
-        p[`elbow_${s}`],
-        moves.elbow,
-      );
+      put(ankle[0], 1, p[`ankle_${s}`]);
+      put(ankle[1], m, p[`ankle_${s}`]);
+      put([1, 0, 0], 1, p[`shoulder_${s}`]);
+      put([0, 1, 0], 1, p[`shoulder_${s}`]);
+      put([0, 0, 1], 1, p[`shoulder_${s}`]);
+      put(hingeOf(p[`shoulder_${s}`], p[`elbow_${s}`], p[`wrist_${s}`]), 1, p[`elbow_${s}`]);
     }
-  }
-
-  private turn(name: string, axis: Vec3, centre: Vec3, moves: ReadonlySet<Part>): void {
-    this.turns.push({ freedom: freedom(name), axis, centre, moves });
   }
 
   /** Adds `times` × the generalised force of a force (newtons) at a point of a part: N for the first three, then N·m. */
   push(part: Part, at: Vec3, force: Vec3, out: Float64Array, times = 1): void {
-    const [fx, fy, fz] = [force[0] * times, force[1] * times, force[2] * times];
+    const fx = force[0] * times,
+      fy = force[1] * times,
+      fz = force[2] * times;
     out[0] += fx;
     out[1] += fy;
     out[2] += fz;
@@ -189,17 +223,17 @@ export class Freedoms {
     out[3] += at[1] * fz - at[2] * fy;
     out[4] += at[2] * fx - at[0] * fz;
     out[5] += at[0] * fy - at[1] * fx;
-    for (const t of this.turns) {
-      if (!t.moves.has(part)) continue;
-      const x = at[0] - t.centre[0],
-        y = at[1] - t.centre[1],
-        z = at[2] - t.centre[2];
-      out[t.freedom] += t.axis[0] * (y * fz - z * fy) + t.axis[1] * (z * fx - x * fz) + t.axis[2] * (x * fy - y * fx);
+    const { axes, centres } = this;
+    for (const turn of TURNS_OF[part]) {
+      const k = 3 * turn;
+      const x = at[0] - centres[k],
+        y = at[1] - centres[k + 1],
+        z = at[2] - centres[k + 2];
+      out[FREEDOM_OF_TURN[turn]] +=
+        axes[k] * (y * fz - z * fy) + axes[k + 1] * (z * fx - x * fz) + axes[k + 2] * (x * fy - y * fx);
     }
   }
 }
-
-const scaled = (v: Vec3, s: number): Vec3 => [v[0] * s, v[1] * s, v[2] * s];
 
 /** Axis of the elbow: across the plane of the arm; any level one where the arm is straight. */
 function hingeOf(a: Vec3, b: Vec3, c: Vec3): Vec3 {
@@ -207,5 +241,5 @@ function hingeOf(a: Vec3, b: Vec3, c: Vec3): Vec3 {
     v: Vec3 = [c[0] - b[0], c[1] - b[1], c[2] - b[2]];
   const n: Vec3 = [u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]];
   const size = Math.hypot(...n);
-  return size > 1e-6 ? scaled(n, 1 / size) : [0, 0, 1];
+  return size > 1e-6 ? [n[0] / size, n[1] / size, n[2] / size] : [0, 0, 1];
 }

@@ -1,6 +1,7 @@
-import type { Skeleton, Vec3 } from '@/core/body';
+import type { Vec3 } from '@/core/body';
+import type { Touch } from './contact-forces';
 import { partOf, type Freedoms } from './degrees-of-freedom';
-import type { Push, Touch } from './contact-forces';
+import type { Held } from './knee-moments';
 
 /** An action asked for beside holding the shape, by real names. */
 export interface Asked {
@@ -27,15 +28,12 @@ export interface AskedPushes {
  * Where a push that is asked for is answered. A hand that presses its own limb pushes the limb one way and itself the other; a
  * foot on the floor presses as hard as is asked or harder, in one balance with all that bears; what touches nothing is
  * answered by the whole body. The first and last are taken off what has to be held, `b`.
- * @param weight of the body, N
  */
 export function askedPushes(
   asked: readonly Asked[],
-  skeleton: Skeleton,
-  freedoms: Freedoms,
-  pushes: readonly Push[],
+  { skeleton, pushes, weight }: Held,
   touches: readonly Touch[],
-  weight: number,
+  freedoms: Freedoms,
   b: Float64Array,
 ): AskedPushes {
   const rows: AskedRow[] = [];

@@ -1,20 +1,27 @@
-import { mix, segmentMasses, sub, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import { mix, sub, type SegmentMass, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import type { Push } from './contact-forces';
-import type { Part } from './degrees-of-freedom';
+
+/** A body that is held: its bones, its weights, and what holds it. */
+export interface Held {
+  skeleton: Skeleton;
+  masses: readonly SegmentMass[];
+  pushes: readonly Push[];
+  /** Of the whole body, N. */
+  weight: number;
+}
 
 /**
  * Moment of everything that pushes on shin and foot, and of their weight, about the knee; across its hinge only.
- * @param amounts of the pushes, share of body weight; `weight` in N
+ * @param amounts of the pushes, share of body weight
  */
 export function kneeMoments(
-  skeleton: Skeleton,
-  pushes: readonly Push[],
+  { skeleton, masses, pushes, weight }: Held,
   amounts: Float64Array,
-  weight: number,
   side: Side,
 ): { twist_Nm: number; sideways_Nm: number } {
   const centre = skeleton.points[`shin_${side}`];
-  const own = new Set<Part>([`shank_${side}`, `foot_${side}`]);
+  const shank = `shank_${side}`,
+    foot = `foot_${side}`;
   const moment = [0, 0, 0];
   const add = (at: Vec3, f: Vec3, times: number) => {
     const r = sub(at, centre);
@@ -23,11 +30,12 @@ export function kneeMoments(
     moment[2] += times * (r[0] * f[1] - r[1] * f[0]);
   };
   pushes.forEach((push, k) => {
-    const inside = own.has(push.part),
-      against = push.against !== undefined && own.has(push.against);
+    if (amounts[k] === 0) return;
+    const inside = push.part === shank || push.part === foot,
+      against = push.against === shank || push.against === foot;
     if (inside !== against) add(push.at, push.direction, amounts[k] * weight * (inside ? 1 : -1));
   });
-  for (const s of segmentMasses(skeleton)) {
+  for (const s of masses) {
     if (s.segment !== `shank-${side}` && s.segment !== `foot-${side}`) continue;
     add(mix(s.from, s.to, s.at), [0, -weight * s.share, 0], 1);
   }

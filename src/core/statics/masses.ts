@@ -1,4 +1,4 @@
-import { segmentMasses, type Skeleton, type Vec3 } from '@/core/body';
+import type { SegmentMass, Vec3 } from '@/core/body';
 import type { Freedoms, Part } from './degrees-of-freedom';
 
 /** Parts that carry the two ends of a segment of mass. */
@@ -27,12 +27,20 @@ function partsOfMass(segment: string): readonly [Part, Part] {
   }
 }
 
+const carriers = new Map<string, readonly [Part, Part]>();
+
 /** Adds what the weight of every segment asks of each freedom, N or N·m. @param weight of the whole body, N */
-export function addGravity(skeleton: Skeleton, freedoms: Freedoms, weight: number, out: Float64Array): void {
-  for (const s of segmentMasses(skeleton)) {
-    const [from, to] = partsOfMass(s.segment);
+export function addGravity(
+  masses: readonly SegmentMass[],
+  freedoms: Freedoms,
+  weight: number,
+  out: Float64Array,
+): void {
+  for (const s of masses) {
+    let parts = carriers.get(s.segment);
+    if (!parts) carriers.set(s.segment, (parts = partsOfMass(s.segment)));
     const down: Vec3 = [0, -weight * s.share, 0];
-    freedoms.push(from, s.from, down, out, 1 - s.at);
-    freedoms.push(to, s.to, down, out, s.at);
+    freedoms.push(parts[0], s.from, down, out, 1 - s.at);
+    freedoms.push(parts[1], s.to, down, out, s.at);
   }
 }

@@ -12,7 +12,9 @@ import {
 } from '@/core/body';
 import { contactsFor, LIBRARY, postureAt, reachFor, rungOf, type Contact } from '@/core/poses';
 import { FREEDOMS, Freedoms, freedom, partOf } from './degrees-of-freedom';
-import { Statics, type Loads, type Posed } from './statics';
+import type { Posed } from './balance';
+import type { Loads } from './loads';
+import { Statics } from './statics';
 
 const statics = new Statics(TYPICAL_BUILD);
 const G = 9.81,

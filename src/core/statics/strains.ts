@@ -1,5 +1,5 @@
 import { coordinateIndex, DEG, SIDES, type Posture, type Side } from '@/core/body';
-import type { Loads } from './statics';
+import type { Loads } from './loads';
 
 export type StrainId =
   | 'knee-twist'

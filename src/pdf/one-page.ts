@@ -9,11 +9,21 @@ export function pagesIn(pdf: Uint8Array): number {
   return (text.match(/\/Type\s*\/Page\b(?!s)/g) ?? []).length;
 }
 
-/** Renders with the biggest letters that leave it one page; where even the smallest do not, with ordinary ones on several. */
+/**
+ * Renders with the biggest letters that leave it one page; where even the smallest do not, with ordinary ones on several. Smaller letters
+ * never take more pages, so that sizes are halved instead of tried one after another.
+ */
 export async function onOnePage(render: (fontSize: number) => Promise<Uint8Array>): Promise<Uint8Array> {
-  for (const size of SIZES) {
-    const pdf = await render(size);
-    if (pagesIn(pdf) === 1) return pdf;
+  let best: Uint8Array | null = null;
+  let from = 0,
+    to: number = SIZES.length;
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    const pdf = await render(SIZES[middle]);
+    if (pagesIn(pdf) === 1) {
+      best = pdf;
+      to = middle;
+    } else from = middle + 1;
   }
-  return render(ON_SEVERAL);
+  return best ?? render(ON_SEVERAL);
 }

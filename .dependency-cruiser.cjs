@@ -1,5 +1,6 @@
 /** Core folders in order: each may import only those that stand before it. */
 const core = [
+  'languages',
   'body',
   'guide',
   'students',

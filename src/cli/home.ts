@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
 import { makeHome } from '@/core/home/make-home';
+import { sayIn } from '@/core/languages/catalogues';
 import { returnedIn, takeIn } from '@/core/home/take-in';
 import { readSetting } from '@/core/read-setting';
 import { PROP_SIZES, PROPS_SETTING, propSizesSchema } from '@/core/poses/prop-sizes';
@@ -15,13 +16,14 @@ import { draw } from '@/figure/draw';
 import { homeHtml, homeName } from '@/home/html';
 import { withPictures } from '@/home/with-pictures';
 import { InputProblem, studentOf } from './commands';
+import { languageFor } from './language';
 import { bodyFor } from './pose';
 
 /** The file that plays: the same as the application writes. */
 export function home(
   record: KolposRecord,
   id: string | undefined,
-  asked: { practices: readonly string[]; named: boolean; tests: boolean },
+  asked: { practices: readonly string[]; named: boolean; tests: boolean; language?: string },
   seed: number,
 ): string {
   const student = studentOf(record, id);
@@ -32,6 +34,7 @@ export function home(
     return found;
   });
   const { posterior, build, way } = bodyFor(record, id, seed);
+  const language = languageFor(student, asked.language);
   const today = new Date().toLocaleDateString('sv');
   const screening = screenOf(student, today);
   if (screening.stopped)
@@ -51,11 +54,12 @@ export function home(
     schools: readSetting(schoolsSchema, SCHOOLS, record.settings[SCHOOLS_SETTING]),
     book: readSetting(cueBookSchema, {}, record.settings[CUES_SETTING]),
     today,
+    say: sayIn(language),
   });
   if (!made) throw new InputProblem('Nothing of this practice is left that her cautions allow.', 'practice');
   const parts = bundleHome(fileURLToPath(new URL('../..', import.meta.url)));
   const file = withPictures(made, build, (scene, detail) => draw(scene, detail));
-  return homeHtml(homeName(file).title, JSON.stringify(file), parts);
+  return homeHtml(homeName(file, language).title, JSON.stringify(file), parts, { language });
 }
 
 /** What came back from a phone, a line itself or a file that holds some: what it says; with a record, what it would become there. */

@@ -1,3 +1,4 @@
+import { dayIn } from '@/core/languages/language';
 import { renderToBuffer } from '@react-pdf/renderer';
 import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
@@ -14,6 +15,7 @@ import { onOnePage } from '@/pdf/one-page';
 import { registerFromPackages } from '@/pdf/from-packages';
 import { inLetters } from '@/pdf/typefaces';
 import { InputProblem, studentOf } from './commands';
+import { languageFor } from './language';
 import { bodyFor } from './pose';
 
 const SHEETS = ['teacher', 'student'] as const;
@@ -32,7 +34,7 @@ const oneOf = <T extends string>(all: readonly T[], given: string, name: string)
 export async function pdf(
   record: KolposRecord,
   id: string | undefined,
-  asked: { practice: string | undefined; who: string; paper: string },
+  asked: { practice: string | undefined; who: string; paper: string; language?: string },
   seed: number,
 ): Promise<Uint8Array> {
   const student = studentOf(record, id);
@@ -48,6 +50,8 @@ export async function pdf(
     );
   const { posterior, build, way } = bodyFor(record, id, seed);
   const today = new Date();
+  // The teacher's own page is English.
+  const language = who === 'student' ? languageFor(student, asked.language) : 'en';
   const screening = screenOf(student, today.toLocaleDateString('sv'));
   if (screening.stopped)
     throw new InputProblem(stopOf(screening)?.message ?? 'A caution stops all practice.', 'cautions');
@@ -60,7 +64,8 @@ export async function pdf(
       posterior,
       build,
       way,
-      on: today.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
+      on: dayIn(language, today),
+      language,
       name: student.name.split(' ')[0],
       cautions: screening.cautions.map((c) => c.name),
       sizes: readSetting(propSizesSchema, PROP_SIZES, record.settings[PROPS_SETTING]),

@@ -104,6 +104,7 @@ export function run(argv: string[]): unknown {
           all: { type: 'boolean' },
           practice: { type: 'string', multiple: true },
           nameless: { type: 'boolean' },
+          language: { type: 'string' },
           tests: { type: 'boolean' },
           for: { type: 'string' },
           paper: { type: 'string' },
@@ -179,7 +180,12 @@ export function run(argv: string[]): unknown {
       return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).replace(/\n$/, '');
     case 'pdf': {
       const record = recordFrom(argument, values.student);
-      const asked = { practice: values.practice?.at(-1), who: values.for ?? 'teacher', paper: values.paper ?? 'A4' };
+      const asked = {
+        practice: values.practice?.at(-1),
+        who: values.for ?? 'teacher',
+        paper: values.paper ?? 'A4',
+        language: values.language,
+      };
       // Setting a page takes a library that nothing else needs.
       return import('./pdf').then(({ pdf }) => pdf(record, values.student, asked, seed));
     }
@@ -214,7 +220,12 @@ export function run(argv: string[]): unknown {
       return home(
         recordFrom(argument, values.student),
         values.student,
-        { practices: values.practice ?? [], named: !values.nameless, tests: values.tests ?? false },
+        {
+          practices: values.practice ?? [],
+          named: !values.nameless,
+          tests: values.tests ?? false,
+          language: values.language,
+        },
         seed,
       );
     case 'sequence':

@@ -29,15 +29,15 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'a teacher’s own sequence, by names: what it means, the practice it becomes, its doses, the smallest changes',
   ],
   [
-    'home FILE --student ID --practice ID [--practice ID]… [--nameless] [--tests]',
-    'one HTML file that plays the practice on a phone',
+    'home FILE --student ID --practice ID [--practice ID]… [--nameless] [--tests] [--language en|de]',
+    'one HTML file that plays the practice on a phone, in the student’s language',
   ],
   [
     'home [RECORD] --read LINE|FILE',
     'what came back from a phone; with a record, the log entry and readings it would become',
   ],
   [
-    'pdf FILE --student ID --practice ID [--for teacher|student] [--paper A4|LETTER]',
+    'pdf FILE --student ID --practice ID [--for teacher|student] [--paper A4|LETTER] [--language en|de]',
     'a sheet of a practice as a PDF file: the teacher’s, or the student’s own page',
   ],
   ['csv FILE [readings|log|students] [--student ID]', 'a table for any program; of everybody, or of one student'],

@@ -45,10 +45,18 @@ describe('the file that plays', () => {
     const { made } = whole(1);
     const file = JSON.stringify(withPictures(made, TYPICAL_BUILD, draw));
     expect(homeHtml('x', file, parts)).toContain('<html lang="en">');
-    expect(homeHtml('x', file, parts, { skin: 'brown', cloth: 'moss' })).toContain(
+    expect(homeHtml('x', file, parts, { body: { skin: 'brown', cloth: 'moss' } })).toContain(
       '<html lang="en" data-skin="brown" data-cloth="moss">',
     );
     expect(parts.style).toMatch(/data-skin=.?brown/);
+  });
+  it('speaks the language it is made in, also before it is unlocked', () => {
+    const { made } = whole(3);
+    const html = homeHtml('x', JSON.stringify(withPictures(made, TYPICAL_BUILD, draw)), parts, { language: 'de' });
+    expect(html).toContain('<html lang="de">');
+    expect(html).toContain('Deine Praxis ist verschlossen');
+    expect(html).toContain('Diese Seite spielt deine Praxis ab.');
+    expect(whole(3).html).not.toContain('verschlossen');
   });
   it('stays small enough for any messenger, whatever is in it, with every picture there', () => {
     const { made, html } = whole(44);
@@ -58,7 +66,7 @@ describe('the file that plays', () => {
   it('lets nothing run but its script, fetches nothing, and what was typed ends no script', () => {
     const { html } = whole(3);
     expect(html).toMatch(/default-src 'none'; script-src 'sha256-[A-Za-z0-9+/=]{44}';/);
-    expect(html.match(/<\/script/g)).toHaveLength(2);
+    expect(html.match(/<\/script/g)).toHaveLength(3);
     expect(html).not.toContain('<img');
     const page = html.replace(/<script[\s\S]*?<\/script>/g, '');
     expect(page).not.toMatch(/src=|href=|url\(|@import|https?:/);

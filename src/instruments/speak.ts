@@ -1,9 +1,9 @@
 /** Says a line aloud with a voice of this machine. Silent where the browser has none, or none that stays here; never an error. */
-export function speak(words: string): void {
+export function speak(words: string, language = 'en'): void {
   try {
     const { speechSynthesis: voices } = window;
     voices.cancel();
-    const own = voices.getVoices().find((v) => v.localService && v.lang.startsWith('en'));
+    const own = voices.getVoices().find((v) => v.localService && v.lang.startsWith(language));
     if (!own || words === '') return;
     const line = new SpeechSynthesisUtterance(words);
     line.voice = own;

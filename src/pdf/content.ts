@@ -3,6 +3,8 @@ import { reachedIn } from '@/core/fit/fit';
 import { propsOf } from '@/core/fit/props';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
+import { sayIn } from '@/core/languages/catalogues';
+import type { Language } from '@/core/languages/language';
 import { cuesOf, rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
@@ -26,6 +28,8 @@ export interface SheetBody {
   voice: Voice;
   schools: Schools;
   book: Readonly<Record<string, readonly string[]>>;
+  /** The language of a student's own page; the teacher's is English. */
+  language?: Language;
 }
 
 export interface SheetLine {
@@ -55,6 +59,7 @@ export interface SheetContent {
   minutes: number;
   cautions: readonly string[];
   lines: SheetLine[];
+  language: Language;
 }
 
 /** Of a draft, what a page to carry has room for. */
@@ -63,9 +68,10 @@ const CARRIED: readonly CueRole[] = ['own', 'like', 'keep', 'press', 'school'];
 const sideOf = (side: Side | 'both'): Side => (side === 'left' ? 'left' : 'right');
 /** Everything that the sheets of a practice say. */
 export function sheetContent(body: SheetBody): SheetContent {
-  const { practice, posterior, build, way, sizes, voice, schools, book } = body;
+  const { practice, posterior, build, way, sizes, voice, schools, book, language = 'en' } = body;
+  const say = sayIn(language);
   const pace = paceOf(practice);
-  const lines = sheetRows(practice.items, pace).map((row): SheetLine => {
+  const lines = sheetRows(practice.items, pace, say).map((row): SheetLine => {
     const found = rungOf(row.pose, row.rung);
     const [{ side }] = row.sides;
     // The lesser of its sides; half where nothing is known of the student.
@@ -82,13 +88,13 @@ export function sheetContent(body: SheetBody): SheetContent {
       side,
       depth,
       at: clock(row.at),
-      name: found?.shape.name ?? row.pose,
-      rungName: found?.rung.name ?? '',
-      sides: sidesWords(row),
-      hold: holdWords(row),
+      name: say(found?.shape.name ?? row.pose),
+      rungName: say(found?.rung.name ?? ''),
+      sides: sidesWords(row, say),
+      hold: holdWords(row, say),
       props: found
         ? propsOf(found.rung, sideOf(side), depth, build).map((p) =>
-            ownedWords(p.prop, p.height_cm, p.length_cm, sizes),
+            ownedWords(p.prop, p.height_cm, p.length_cm, sizes, say),
           )
         : [],
       say: [
@@ -96,7 +102,7 @@ export function sheetContent(body: SheetBody): SheetContent {
         ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
         ...(row.note ? [row.note] : []),
       ],
-      enter: [row.way, found ? cuesOf(found.shape, found.rung).enter : ''].filter(Boolean).join(' '),
+      enter: [row.way, found ? say(cuesOf(found.shape, found.rung).enter) : ''].filter(Boolean).join(' '),
     };
   });
   const total = totalSeconds(practice.items, pace);
@@ -108,6 +114,7 @@ export function sheetContent(body: SheetBody): SheetContent {
     minutes: Math.round(total / 60),
     cautions: body.cautions,
     lines,
+    language,
   };
 }
 
@@ -126,5 +133,14 @@ function said(
 export const TEACHER_FOOT = 'Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.';
 export const STUDENT_FOOT =
   'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.';
-export const studentHead = ({ on, minutes }: Pick<SheetContent, 'on' | 'minutes'>): string =>
-  `${on} · about ${minutes} minutes. Slow breaths, in and out through the nose if that is easy.`;
+export const studentHead = ({ on, minutes, language }: Pick<SheetContent, 'on' | 'minutes' | 'language'>): string => {
+  const say = sayIn(language);
+  return say('{{day}} · about {{minutes}}. Slow breaths, in and out through the nose if that is easy.', {
+    day: on,
+    minutes: say('{{count}} minutes', { count: minutes }),
+  });
+};
+/** How a student's page is headed, and what it ends with. */
+export const studentTitle = ({ name, language }: Pick<SheetContent, 'name' | 'language'>): string =>
+  sayIn(language)('For {{name}}', { name });
+export const studentFoot = ({ language }: Pick<SheetContent, 'language'>): string => sayIn(language)(STUDENT_FOOT);

@@ -1,6 +1,6 @@
 import { Document, G, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import { poseScene } from '@/figure/pose-scene';
-import { STUDENT_FOOT, studentHead, TEACHER_FOOT, type SheetContent, type SheetLine } from './content';
+import { studentFoot, studentHead, studentTitle, TEACHER_FOOT, type SheetContent, type SheetLine } from './content';
 import { INK, inkOf } from './ink';
 import { FAMILY } from './typefaces';
 
@@ -117,9 +117,9 @@ export function HandoutPaper({
   families?: string[];
 }) {
   return (
-    <Document title={`For ${content.name}`} author="Kolpos" language="en">
+    <Document title={studentTitle(content)} author="Kolpos" language={content.language}>
       <Page size={size} style={[s.page, { fontSize: 11 }, ...inFamilies(families)]}>
-        <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>For {content.name}</Text>
+        <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>{studentTitle(content)}</Text>
         <Text style={{ marginBottom: 10 }}>{studentHead(content)}</Text>
         <View style={s.cards}>
           {content.lines.map((line, i) => (
@@ -135,7 +135,7 @@ export function HandoutPaper({
             </View>
           ))}
         </View>
-        <Text style={[s.foot, { fontSize: 10 }]}>{STUDENT_FOOT}</Text>
+        <Text style={[s.foot, { fontSize: 10 }]}>{studentFoot(content)}</Text>
       </Page>
     </Document>
   );

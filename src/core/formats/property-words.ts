@@ -56,6 +56,7 @@ export const PROPERTY_WORDS: Readonly<Record<string, string>> = {
   birthYear: 'Year of birth.',
   sexForNorms: "Whose norms the readings are compared with; everybody's where absent.",
   dominantLeg: 'The leg that is used first.',
+  language: 'Language of the pages that the student is given (BCP 47); English where absent.',
   aim: 'What the student wants, in their own words.',
   aimKind: 'Which kind of wish that is: relief, more range, or a certain pose.',
   daily: 'What the day is like: work, sitting, standing.',

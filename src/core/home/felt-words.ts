@@ -1,4 +1,5 @@
 import { ELEMENTS, SIDES, type GroupId, type Side } from '@/core/body';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import { placeGiven } from '@/core/inference/evidence';
 import { PLACES, type Place } from '@/core/students/places';
 import { PLACE_WORDS } from '@/core/students/words';
@@ -32,7 +33,7 @@ export function placeOf(group: GroupId): Place | null {
 }
 
 /** "front of the thigh, right", or "" where nothing is stretched enough to be looked for. */
-export function feelOf(fit: Pick<RankedPose, 'stretch'>, sided: boolean): string {
+export function feelOf(fit: Pick<RankedPose, 'stretch'>, sided: boolean, say: Say = asWritten): string {
   let found: { place: Place; side: Side; both: boolean } | null = null,
     most = CLEAR;
   for (const side of SIDES)
@@ -44,5 +45,6 @@ export function feelOf(fit: Pick<RankedPose, 'stretch'>, sided: boolean): string
       found = { place, side, both: !sided || other > CLEAR };
     }
   if (!found) return '';
-  return found.both ? PLACE_WORDS[found.place] : `${PLACE_WORDS[found.place]}, ${found.side}`;
+  const place = say(PLACE_WORDS[found.place]);
+  return found.both ? place : say('{{place}}, {{side}}', { place, side: say(found.side) });
 }

@@ -3,6 +3,7 @@ import type { Build, Side } from '@/core/body';
 import { DEMANDS, type Demand } from '@/core/cautions/demands';
 import type { Screening } from '@/core/cautions/screen';
 import { propsOf } from '@/core/fit/props';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import { cuesOf, rungOf, sameSide, shapeById } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
@@ -50,6 +51,8 @@ export interface HomeBody {
   book: Readonly<Record<string, readonly string[]>>;
   /** `YYYY-MM-DD`. */
   today: string;
+  /** What the page says is said in this; English where it is left out. */
+  say?: Say;
 }
 
 export interface MadeHome {
@@ -70,7 +73,7 @@ const MOST_LINES = 3;
  * out. A student for whom a lesson may not be given gets no file (null), nor does a practice of which nothing is left.
  */
 export function makeHome(body: HomeBody): MadeHome | null {
-  const { student, screening, ranked, today, week } = body;
+  const { student, screening, ranked, today, week, say = asWritten } = body;
   if (screening.stopped) return null;
   const pictures = new Map<string, HomePicture>();
   const changes: Rechecked[] = [];
@@ -84,10 +87,12 @@ export function makeHome(body: HomeBody): MadeHome | null {
     return [
       {
         id: p.id,
-        title: titleOf(p, body.named, seconds),
+        title: titleOf(p, body.named, seconds, say),
         pace,
         seconds,
-        needs: [...new Set(safe.items.flatMap((i) => rungOf(i.pose, i.rung)?.rung.props ?? []))],
+        needs: [...new Set(safe.items.flatMap((i) => rungOf(i.pose, i.rung)?.rung.props ?? []))].map((prop) =>
+          say(prop),
+        ),
         items: taught.flatMap((i, k) => itemOf(i, taught.slice(0, k), p, body, pictures)),
       },
     ];
@@ -97,7 +102,8 @@ export function makeHome(body: HomeBody): MadeHome | null {
     ? homeTests(screening).map((t) => {
         const key = `test/${t.test}`;
         pictures.set(key, { key, test: t.test, readout: t.readout, side: 'right', value: (t.min + t.max) / 2 });
-        return { ...t, picture: t.side === 'left' ? `~${key}` : key };
+        const [name, asks, steps] = [say(t.name), say(t.asks), t.steps.map((s) => say(s))];
+        return { ...t, name, asks, steps, picture: t.side === 'left' ? `~${key}` : key };
       })
     : [];
   const known = new Set(practices.map((p) => p.id));
@@ -112,7 +118,7 @@ export function makeHome(body: HomeBody): MadeHome | null {
       renew: daysLater(today, RENEW_DAYS),
       practices,
       week: week.filter((d) => d.day >= today && known.has(d.practice)),
-      avoid: avoided(screening),
+      avoid: avoided(screening, say),
       tests,
     },
     pictures: [...pictures.values()],
@@ -123,8 +129,8 @@ export function makeHome(body: HomeBody): MadeHome | null {
 export const firstName = (name: string): string => name.trim().split(/\s+/)[0];
 
 /** The practice's title; without her name where that is not to be in the file. */
-function titleOf({ title }: Practice, named: boolean, seconds: number): string {
-  return named ? title : `${Math.round(seconds / 60)} minutes`;
+function titleOf({ title }: Practice, named: boolean, seconds: number, say: Say): string {
+  return named ? title : say('{{count}} minutes', { count: Math.round(seconds / 60) });
 }
 
 type Pictures = Map<string, HomePicture>;
@@ -161,7 +167,7 @@ function easierOf(item: PracticeItem, practice: Practice, { ranked, student }: H
 function stepOf(
   item: PracticeItem,
   before: readonly PracticeItem[],
-  { ranked, build, sizes, schools, book }: HomeBody,
+  { ranked, build, sizes, schools, book, say = asWritten }: HomeBody,
   pictures: Pictures,
 ): HomeStep | null {
   const found = rungOf(item.pose, item.rung);
@@ -178,18 +184,19 @@ function stepOf(
     ...without(item, 'note', 'cues', 'locked'),
     // What it serves is the teacher's business.
     because: [],
-    name: shape.name,
-    sub: rung.name,
-    enter: [wayTo([...before, item], before.length), cuesOf(shape, rung).enter].filter(Boolean).join(' '),
+    name: say(shape.name),
+    sub: say(rung.name),
+    enter: [wayTo([...before, item], before.length, say), say(cuesOf(shape, rung).enter)].filter(Boolean).join(' '),
     keep: [
       ...cues
         .filter((c) => ALONE.includes(c.role))
-        .map((c) => c.words)
+        // Her teacher's own words stay as they are.
+        .map((c) => (c.role === 'own' ? c.words : say(c.words)))
         .slice(0, MOST_LINES),
       ...(note ? [note] : []),
     ],
-    feel: fit && rung.kind === 'stretch' ? feelOf(fit, item.side !== 'both') : '',
-    props: propsOf(rung, side, depth, build).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes)),
+    feel: fit && rung.kind === 'stretch' ? feelOf(fit, item.side !== 'both', say) : '',
+    props: propsOf(rung, side, depth, build).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes, say)),
     picture: key,
   };
 }
@@ -211,18 +218,26 @@ function pictureOf(p: { pose: string; rung: number; side: Side | 'both'; depth: 
 /** Demands that say nothing to somebody at home. */
 const UNTOLD: ReadonlySet<Demand> = new Set(['demanding']);
 
+/** What a rule closes, in everyday words; the number that it begins from stands in the sentence. */
+function closedWords({ demand, over }: { demand: Demand; over: number }, say: Say): string {
+  const words: string = DEMANDS[demand].words(over);
+  return say(over > 0 ? words.replace(String(over), '{{over}}') : words, { over });
+}
+
 /** What her cautions close, and what hurt, in everyday words and never by the caution's name. */
-export function avoided({ cautions, hurt }: Screening): string[] {
+export function avoided({ cautions, hurt }: Screening, say: Say = asWritten): string[] {
   const words = cautions.flatMap((c) =>
     c.rules === 'all'
       ? []
       : c.rules.flatMap((r) =>
-          (r.does === 'closes' || r.does === 'stops') && !UNTOLD.has(r.demand) ? [DEMANDS[r.demand].words(r.over)] : [],
+          (r.does === 'closes' || r.does === 'stops') && !UNTOLD.has(r.demand) ? [closedWords(r, say)] : [],
         ),
   );
   const sore = hurt.map((h) => {
-    const side = h.side === 'both' ? '' : `, ${h.side}`;
-    return `${shapeById(h.pose)?.name ?? h.pose}${side}: it hurt before`;
+    const pose = say(shapeById(h.pose)?.name ?? h.pose);
+    return h.side === 'both'
+      ? say('{{pose}}: it hurt before', { pose })
+      : say('{{pose}}, {{side}}: it hurt before', { pose, side: say(h.side) });
   });
   return [...new Set([...words, ...sore])].map((w) => w.charAt(0).toUpperCase() + w.slice(1));
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import type { PropId } from './format';
 
 /** Key under which a studio keeps them among its settings. */
@@ -29,11 +30,10 @@ const PIECE = 0.8;
 /** A further fold is a small part of a piece. */
 const FOLD = 0.2;
 
-const cm = (v: number): string => `${Math.round(v * 10) / 10} cm`;
-const folds = (n: number): string => (n === 1 ? 'one fold of a blanket' : `a blanket in ${n} folds`);
-
 interface Pile {
   words: string;
+  /** More cannot be laid on it. */
+  folded?: true;
   height: number;
   pieces: number;
 }
@@ -44,45 +44,51 @@ export function ownedWords(
   height_cm: number | null,
   length_cm: number | undefined,
   sizes: PropSizes = PROP_SIZES,
+  say: Say = asWritten,
 ): string {
+  const folds = (count: number): string => say('a blanket in {{count}} folds', { count });
   if (length_cm !== undefined) {
     const fits = [...sizes.straps].sort((a, b) => a - b).find((l) => l >= length_cm);
-    if (fits !== undefined) return `${prop} of ${fits} cm (needs ${length_cm})`;
-    return `two straps, joined (needs ${length_cm} cm)`;
+    if (fits !== undefined)
+      return say('{{prop}} of {{length}} cm (needs {{needed}})', { prop: say(prop), length: fits, needed: length_cm });
+    return say('two straps, joined (needs {{needed}} cm)', { needed: length_cm });
   }
-  if (height_cm === null || prop === 'chair' || prop === 'wall' || prop === 'post' || prop === 'strap') return prop;
+  if (height_cm === null || prop === 'chair' || prop === 'wall' || prop === 'post' || prop === 'strap')
+    return say(prop);
   const bases: Pile[] =
     prop === 'block'
       ? [
-          ...sizes.block.map((height, i) => ({ words: `block ${LYING[i]}`, height, pieces: 1 })),
-          { words: 'two blocks flat', height: 2 * sizes.block[0], pieces: 2 },
-          { words: 'two blocks on their edges', height: 2 * sizes.block[1], pieces: 2 },
-          { words: 'block flat on one on its end', height: sizes.block[0] + sizes.block[2], pieces: 2 },
-          { words: 'block on its edge on one on its end', height: sizes.block[1] + sizes.block[2], pieces: 2 },
-          { words: 'two blocks on their ends', height: 2 * sizes.block[2], pieces: 2 },
+          ...sizes.block.map((height, i) => ({ words: say(`block ${LYING[i]}`), height, pieces: 1 })),
+          { words: say('two blocks flat'), height: 2 * sizes.block[0], pieces: 2 },
+          { words: say('two blocks on their edges'), height: 2 * sizes.block[1], pieces: 2 },
+          { words: say('block flat on one on its end'), height: sizes.block[0] + sizes.block[2], pieces: 2 },
+          { words: say('block on its edge on one on its end'), height: sizes.block[1] + sizes.block[2], pieces: 2 },
+          { words: say('two blocks on their ends'), height: 2 * sizes.block[2], pieces: 2 },
         ]
       : prop === 'bolster'
         ? [
-            { words: 'bolster', height: sizes.bolster, pieces: 1 },
-            { words: 'bolster on a block', height: sizes.bolster + sizes.block[0], pieces: 2 },
+            { words: say('bolster'), height: sizes.bolster, pieces: 1 },
+            { words: say('bolster on a block'), height: sizes.bolster + sizes.block[0], pieces: 2 },
             ...Array.from({ length: MOST_FOLDS }, (_, i) => ({
-              words: `${folds(i + 1)} in place of the bolster`,
+              words: say('{{folds}} in place of the bolster', { folds: folds(i + 1) }),
               height: (i + 1) * sizes.fold,
               pieces: 1,
+              folded: true as const,
             })),
           ]
         : Array.from({ length: MOST_FOLDS }, (_, i) => ({
             words: folds(i + 1),
             height: (i + 1) * sizes.fold,
             pieces: 1,
+            folded: true as const,
           }));
   const piles = bases.flatMap((base): Pile[] =>
-    base.words.includes('fold')
+    base.folded
       ? [base]
       : [
           base,
           ...Array.from({ length: FOLDS_ON_TOP }, (_, i) => ({
-            words: `${base.words} and ${folds(i + 1)}`,
+            words: say('{{pile}} and {{folds}}', { pile: base.words, folds: folds(i + 1) }),
             height: base.height + (i + 1) * sizes.fold,
             pieces: base.pieces + 1 + FOLD * i,
           })),
@@ -91,5 +97,8 @@ export function ownedWords(
   const off = (p: Pile) => Math.abs(p.height - height_cm) + PIECE * p.pieces;
   const best = piles.reduce((a, b) => (off(b) < off(a) ? b : a));
   const exact = Math.abs(best.height - height_cm) < 0.75;
-  return `${best.words}, ${cm(best.height)}${exact ? '' : ` (needs ${Math.round(height_cm)})`}`;
+  const found = { pile: best.words, height: Math.round(best.height * 10) / 10 };
+  return exact
+    ? say('{{pile}}, {{height}} cm', found)
+    : say('{{pile}}, {{height}} cm (needs {{needed}})', { ...found, needed: Math.round(height_cm) });
 }

@@ -8,7 +8,7 @@ export interface Move {
   from: Base;
   to: Base;
   lead: Lead;
-  /** What a teacher says; `{lead}` and `{other}` are the foot in front, or the side below, and the other one. */
+  /** What a teacher says; `{{lead}}` and `{{other}}` are the foot in front, or the side below, and the other one. */
   words: string;
   /** How much it asks of a body, in steps of about a breath: what the shortest way is counted in. Ours. */
   effort: number;
@@ -27,21 +27,21 @@ const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): 
  * back and is what everybody may do.
  */
 export const MOVES: readonly Move[] = [
-  move('back', 'side', 'choose', 1, 'roll on to the {lead} side'),
+  move('back', 'side', 'choose', 1, 'roll on to the {{lead}} side'),
   move('side', 'back', 'none', 1, 'roll on to the back'),
-  move('side', 'side', 'change', 2, 'roll over to the {lead} side'),
+  move('side', 'side', 'change', 2, 'roll over to the {{lead}} side'),
   move('back', 'front', 'none', 2, 'roll over on to the front'),
   move('front', 'back', 'none', 2, 'roll over on to the back'),
   move('side', 'front', 'none', 1, 'roll on to the front'),
-  move('front', 'side', 'choose', 1, 'roll on to the {lead} side'),
+  move('front', 'side', 'choose', 1, 'roll on to the {{lead}} side'),
   move('back', 'seat', 'none', 3, 'roll to one side and press up to sit'),
   move('seat', 'back', 'none', 3, 'lie down by way of one side'),
   move('side', 'seat', 'none', 2, 'press up to sit'),
-  move('seat', 'side', 'choose', 2, 'lie down on the {lead} side'),
+  move('seat', 'side', 'choose', 2, 'lie down on the {{lead}} side'),
   move('back', 'fours', 'none', 3, 'roll to one side and press up to hands and knees'),
   move('fours', 'back', 'none', 3, 'sit to one side and lie down'),
   move('side', 'fours', 'none', 2, 'press up to hands and knees'),
-  move('fours', 'side', 'choose', 2, 'lower on to the {lead} side'),
+  move('fours', 'side', 'choose', 2, 'lower on to the {{lead}} side'),
   move('front', 'fours', 'none', 2, 'press back up to hands and knees'),
   move('fours', 'front', 'none', 2, 'lower down on to the front'),
   move('front', 'plank', 'none', 3, 'tuck the toes and press up into a plank'),
@@ -55,9 +55,9 @@ export const MOVES: readonly Move[] = [
   move('kneel', 'fours', 'none', 1, 'come forward on to hands and knees'),
   move('kneel', 'seat', 'none', 2, 'sit to one side and bring the legs round to the front'),
   move('seat', 'kneel', 'none', 2, 'come over the legs on to the knees'),
-  move('kneel', 'lunge', 'choose', 2, 'step the {lead} foot forward'),
+  move('kneel', 'lunge', 'choose', 2, 'step the {{lead}} foot forward'),
   move('lunge', 'kneel', 'none', 2, 'bring the front knee back beside the other'),
-  move('fours', 'lunge', 'choose', 2, 'step the {lead} foot forward between the hands'),
+  move('fours', 'lunge', 'choose', 2, 'step the {{lead}} foot forward between the hands'),
   move('lunge', 'fours', 'none', 2, 'put the hands down and take the front foot back'),
   move('lunge', 'lunge', 'change', 2, 'change feet'),
   move('fours', 'dog', 'none', 2, 'tuck the toes and lift the hips'),
@@ -69,28 +69,28 @@ export const MOVES: readonly Move[] = [
 
   move('lunge', 'split', 'same', 1, 'tuck the back toes and lift the back knee'),
   move('split', 'lunge', 'same', 1, 'lower the back knee'),
-  move('dog', 'split', 'choose', 2, 'step the {lead} foot forward between the hands'),
-  move('dog', 'lunge', 'choose', 2, 'step the {lead} foot forward and lower the back knee'),
+  move('dog', 'split', 'choose', 2, 'step the {{lead}} foot forward between the hands'),
+  move('dog', 'lunge', 'choose', 2, 'step the {{lead}} foot forward and lower the back knee'),
   move('split', 'dog', 'none', 2, 'put the hands down and take the front foot back'),
   move('lunge', 'dog', 'none', 3, 'put the hands down, tuck the toes, and take the front foot back'),
   move('split', 'split', 'change', 2, 'change feet'),
   move('split', 'wide', 'same', 1, 'open the hips to the side'),
   move('wide', 'split', 'same', 1, 'turn the hips to face the front foot'),
   move('wide', 'wide', 'change', 1, 'turn to the other side'),
-  move('wide', 'wide', 'choose', 1, 'turn the {lead} foot out'),
+  move('wide', 'wide', 'choose', 1, 'turn the {{lead}} foot out'),
   move('wide', 'wide', 'none', 1, 'turn both feet forward'),
-  move('split', 'one', 'same', 1, 'bring the weight over the {lead} foot'),
+  move('split', 'one', 'same', 1, 'bring the weight over the {{lead}} foot'),
   move('one', 'split', 'same', 1, 'step the lifted foot back'),
-  move('wide', 'one', 'same', 1, 'bring the weight over the {lead} foot'),
+  move('wide', 'one', 'same', 1, 'bring the weight over the {{lead}} foot'),
   move('one', 'wide', 'same', 2, 'step the lifted foot back and open the hips to the side'),
   move('one', 'one', 'change', 2, 'change legs'),
 
-  move('stand', 'split', 'choose', 1, 'step the {other} foot back'),
+  move('stand', 'split', 'choose', 1, 'step the {{other}} foot back'),
   move('split', 'stand', 'none', 1, 'step the back foot forward beside the other'),
-  move('stand', 'wide', 'choose', 1, 'step the feet wide apart and turn the {lead} foot out'),
+  move('stand', 'wide', 'choose', 1, 'step the feet wide apart and turn the {{lead}} foot out'),
   move('stand', 'wide', 'none', 1, 'step the feet wide apart'),
   move('wide', 'stand', 'none', 1, 'step the feet together'),
-  move('stand', 'one', 'choose', 1, 'take the weight on to the {lead} foot'),
+  move('stand', 'one', 'choose', 1, 'take the weight on to the {{lead}} foot'),
   move('one', 'stand', 'none', 1, 'set the foot down'),
   move('stand', 'dog', 'none', 3, 'fold forward, put the hands down and step back'),
   move('dog', 'stand', 'none', 3, 'walk the feet to the hands and roll up'),
@@ -98,7 +98,7 @@ export const MOVES: readonly Move[] = [
   move('fours', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh'),
   move('stand', 'kneel', 'none', 3, 'lower one knee, then the other'),
   move('kneel', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh'),
-  move('stand', 'lunge', 'choose', 2, 'step the {other} foot back and lower its knee'),
+  move('stand', 'lunge', 'choose', 2, 'step the {{other}} foot back and lower its knee'),
   move('lunge', 'stand', 'none', 2, 'press into the front foot and rise'),
   move('stand', 'seat', 'none', 4, 'lower down with a hand on the floor, and sit'),
   move('stand', 'chair', 'none', 2, 'sit down on the chair'),

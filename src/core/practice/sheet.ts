@@ -1,3 +1,4 @@
+import { asWritten, type Say } from '@/core/languages/as-written';
 import { blocksOf, roundSpan } from './blocks';
 import type { Pace } from './pace';
 import type { PracticeItem } from './practice';
@@ -27,7 +28,7 @@ export interface SheetRow {
 }
 
 /** Lines of a practice with their beginning on the clock. */
-export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'): SheetRow[] {
+export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual', say: Say = asWritten): SheetRow[] {
   const steps = taughtSteps(items);
   const taught = steps.map((s) => s.taught);
   const blocks = blocksOf(items, pace);
@@ -47,6 +48,7 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'):
       way: wayTo(
         taught,
         steps.findIndex((s) => s.of === own[0]),
+        say,
       ),
       ...(note && { note }),
     };
@@ -54,35 +56,34 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual'):
 }
 
 /** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "2 sets: 2 breaths, 10 times", "right 5, left 8 breaths". */
-export function holdWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>): string {
-  const once = onceWords(row);
+export function holdWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = asWritten): string {
+  const hold = onceWords(row, say);
   // A round is gone through again as a whole: that is said of the round.
-  return row.sets > 1 && !row.round ? `${row.sets} sets: ${once}` : once;
+  return row.sets > 1 && !row.round ? say('{{sets}} sets: {{hold}}', { sets: row.sets, hold }) : hold;
 }
 
-function onceWords(row: Pick<SheetRow, 'sides'>): string {
-  const [first] = row.sides;
-  const times = first.repeats > 1 ? `, ${first.repeats} times` : '';
-  const plural = (n: number) => (n === 1 ? '1 breath' : `${n} breaths`);
-  if (row.sides.every((s) => s.breaths === first.breaths && s.repeats === first.repeats))
-    return `${plural(first.breaths)}${times}`;
-  return `${row.sides.map((s) => `${s.side} ${s.breaths}`).join(', ')} breaths${times}`;
+function onceWords({ sides }: Pick<SheetRow, 'sides'>, say: Say): string {
+  const [{ breaths, repeats }] = sides;
+  const alike = sides.every((s) => s.breaths === breaths && s.repeats === repeats);
+  const each = () => sides.map((s) => say('{{side}} {{count}}', { side: say(s.side), count: s.breaths })).join(', ');
+  const hold = alike ? say('{{count}} breaths', { count: breaths }) : say('{{each}} breaths', { each: each() });
+  return repeats > 1 ? say('{{hold}}, {{times}} times', { hold, times: repeats }) : hold;
 }
 
 /** Which sides, in words: "right, then left", or "" where both work at once; in a round how many shapes a side is gone through. */
-export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>): string {
+export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = asWritten): string {
   const sides = row.sides
     .filter((s) => s.side !== 'both')
-    .map((s) => s.side)
-    .join(', then ');
+    .map((s) => say(s.side))
+    .reduce((first, second) => (first ? say('{{first}}, then {{second}}', { first, second }) : second), '');
   if (!row.round) return sides;
-  const through = row.sets > 1 ? `, ${row.sets} times through` : '';
-  const { place, of, name } = row.round;
+  return [roundWords(row.round, row.sets, say), sides].filter(Boolean).join(': ');
+}
+
+function roundWords({ place, of, name }: NonNullable<SheetRow['round']>, sets: number, say: Say): string {
+  const named = say(name ?? 'round');
+  if (place > 1) return say('{{round}}, {{place}} of {{of}}', { round: named, place, of });
   const round =
-    place > 1
-      ? `${name ?? 'round'}, ${place} of ${of}`
-      : name === undefined
-        ? `round of ${of}${through}`
-        : `${name}, ${of} poses${through}`;
-  return [round, sides].filter(Boolean).join(': ');
+    name === undefined ? say('round of {{of}}', { of }) : say('{{round}}, {{of}} poses', { round: named, of });
+  return sets > 1 ? say('{{round}}, {{sets}} times through', { round, sets }) : round;
 }

@@ -1,3 +1,5 @@
+import { asWritten, type Say } from '@/core/languages/as-written';
+
 /**
  * Rounds and sets: shapes that are gone through on one side, then on the other, as a flow is taught; work that is done once more after its
  * other side, or after a rest. Items are kept shape by shape, each side once; here they are put into the order in which they are taught. Light, so that a phone may import it.
@@ -63,8 +65,8 @@ export const taughtOrder = <T extends Rounded & { id: string }>(items: readonly 
 export const setsOf = ({ sets }: Pick<Rounded, 'sets'>): number => Math.max(1, Math.min(MOST_SETS, sets ?? 1));
 
 /** Which set it is, in words: "set 2 of 3"; "" where it is done once. */
-export const setWords = ({ set }: Pick<Rounded, 'set'>): string =>
-  set && set.of > 1 ? `set ${set.number} of ${set.of}` : '';
+export const setWords = ({ set }: Pick<Rounded, 'set'>, say: Say = asWritten): string =>
+  set && set.of > 1 ? say('set {{number}} of {{of}}', { number: set.number, of: set.of }) : '';
 
 /** One set of an item; the first keeps its name. */
 function inSet<T extends Rounded & { id: string }>(item: T, set: SetPlace): T {

@@ -1,4 +1,5 @@
 import { SIDES, type Side } from '@/core/body';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import { rungOf } from '@/core/poses';
 import { MOVES, type Move } from './moves';
 import type { PracticeItem } from './practice';
@@ -67,14 +68,18 @@ function shortest(from: Stance, to: Stance): Step[] | null {
   return null;
 }
 
-const said = ({ move, lead }: Step): string =>
-  lead ? move.words.replace('{lead}', lead).replace('{other}', otherSide(lead)) : move.words;
+const said = ({ move, lead }: Step, say: Say): string => {
+  if (!lead) return say(move.words);
+  const stem = (side: Side) => say(side, { context: 'stem' });
+  return say(move.words, { lead: stem(lead), other: stem(otherSide(lead)) });
+};
 
 /** A way in words, a sentence a move: "Lower the back knee. Then come back on to the knees."; "" where there is none to go. */
-export function wayWords(from: Stance, to: Stance): string {
-  const words = (stepsBetween(from, to) ?? []).map(said);
+export function wayWords(from: Stance, to: Stance, say: Say = asWritten): string {
+  const words = (stepsBetween(from, to) ?? []).map((step) => said(step, say));
+  const last = (i: number) => i > 0 && i === words.length - 1;
   return words
-    .map((w, i) => `${i > 0 && i === words.length - 1 ? `Then ${w}` : w.charAt(0).toUpperCase() + w.slice(1)}.`)
+    .map((step, i) => `${last(i) ? say('Then {{step}}', { step }) : step.charAt(0).toUpperCase() + step.slice(1)}.`)
     .join(' ');
 }
 
@@ -85,11 +90,11 @@ const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
 };
 
 /** The way to an item from the one before it, in words; "" at the beginning and the end, for a pose that is not here, and where the body stays. */
-export function wayTo(items: readonly Placed[], i: number): string {
+export function wayTo(items: readonly Placed[], i: number, say: Say = asWritten): string {
   const [before, item] = [items.at(Math.max(0, i - 1)), items.at(i)];
   if (i <= 0 || !before || !item) return '';
-  if (isNextSet(items, i)) return `Rest, then ${setWords(item)}.`;
+  if (isNextSet(items, i)) return say('Rest, then {{set}}.', { set: setWords(item, say) });
   const from = stanceAt(before),
     to = stanceAt(item);
-  return from && to ? wayWords(from, to) : '';
+  return from && to ? wayWords(from, to, say) : '';
 }

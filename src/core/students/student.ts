@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { buildOf, measuresProblem, type Build } from '@/core/body';
+import { LANGUAGES } from '@/core/languages/language';
 import { hurtSchema } from './hurt';
 import { daySchema, placeSchema } from './places';
 import { redFlagsSchema } from './red-flags';
@@ -140,6 +141,8 @@ export const studentSchema = z.object({
   /** What the teacher wants to have in sight whenever she works with this student. */
   note: z.string().max(400).optional(),
   styles: z.array(z.enum(STYLES)).max(6).optional(),
+  /** Of the pages that go home: what plays on a phone, and the sheet. */
+  language: z.enum(LANGUAGES).optional(),
   /** Ids of props at home; the studio's own belong to the studio. */
   props: z.array(z.string().max(40)).max(30).optional(),
   consent: consentSchema.optional(),

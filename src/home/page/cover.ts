@@ -4,7 +4,7 @@ import { allowSound } from '@/instruments/bell';
 
 /** The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher. */
 export function cover(page: Page): void {
-  const { home, memory, go } = page;
+  const { home, memory, go, say } = page;
   const { running, plays, done, night } = memory.now;
   const today = dayNow();
   const old = today > home.renew;
@@ -13,27 +13,43 @@ export function cover(page: Page): void {
     go.play(id);
   };
   show(
-    h('header', {}, h('h1', {}, home.name ? `For ${home.name}` : 'Your practice'), nightButton(page, night)),
+    h(
+      'header',
+      {},
+      h('h1', {}, home.name ? say('For {{name}}', { name: home.name }) : say('Your practice')),
+      nightButton(page, night),
+    ),
     old &&
       h(
         'p',
         { class: 'note strong', role: 'status' },
-        `Made on ${dayWords(home.made)}, more than six weeks ago. Bodies change: ask your teacher for a new one before you go on.`,
+        say(
+          'Made on {{day}}, more than six weeks ago. Bodies change: ask your teacher for a new one before you go on.',
+          { day: dayWords(home.made) },
+        ),
       ),
     !memory.lasts &&
       h(
         'p',
         { class: 'note' },
-        'This browser keeps nothing for this page: leave it open until your teacher has seen it.',
+        say('This browser keeps nothing for this page: leave it open until your teacher has seen it.'),
       ),
     running && !old
       ? h(
           'section',
           { class: 'card now' },
-          h('h2', {}, 'You stopped half-way'),
-          h('p', {}, `${titleOf(page, running.practice)}, shape ${running.index + 1} of ${running.items.length}.`),
-          button('Carry on where you were', () => begin(running.practice), 'main'),
-          button('Leave it', () => {
+          h('h2', {}, say('You stopped half-way')),
+          h(
+            'p',
+            {},
+            say('{{title}}, shape {{number}} of {{of}}.', {
+              title: titleOf(page, running.practice),
+              number: running.index + 1,
+              of: running.items.length,
+            }),
+          ),
+          button(say('Carry on where you were'), () => begin(running.practice), 'main'),
+          button(say('Leave it'), () => {
             memory.put({ running: null });
             cover(page);
           }),
@@ -44,7 +60,14 @@ export function cover(page: Page): void {
         'section',
         { class: 'card' },
         h('h2', {}, p.title),
-        h('p', { class: 'quiet' }, `${Math.round(p.seconds / 60)} minutes · ${shapesIn(p.items)} shapes`),
+        h(
+          'p',
+          { class: 'quiet' },
+          [
+            say('{{count}} minutes', { count: Math.round(p.seconds / 60) }),
+            say('{{count}} shapes', { count: shapesIn(p.items) }),
+          ].join(' · '),
+        ),
         h(
           'div',
           { class: 'row pictures' },
@@ -53,8 +76,9 @@ export function cover(page: Page): void {
             .slice(0, 4)
             .map((i) => picture(home.pictures, i.picture, i.name)),
         ),
-        p.needs.length > 0 && h('p', { class: 'quiet' }, `You will need: ${p.needs.join(', ')}.`),
-        button(`Start “${p.title}”`, () => begin(p.id), 'main'),
+        p.needs.length > 0 &&
+          h('p', { class: 'quiet' }, say('You will need: {{things}}.', { things: p.needs.join(', ') })),
+        button(say('Start “{{title}}”', { title: p.title }), () => begin(p.id), 'main'),
       ),
     ),
     home.week.length > 0 && week(page, done, today),
@@ -62,36 +86,41 @@ export function cover(page: Page): void {
       h(
         'section',
         { class: 'card' },
-        h('h2', {}, 'Leave alone'),
+        h('h2', {}, say('Leave alone')),
         h('ul', {}, ...home.avoid.map((a) => h('li', {}, a))),
       ),
     home.tests.length > 0 &&
       h(
         'section',
         { class: 'card' },
-        h('h2', {}, 'Small tests'),
-        h('p', {}, 'Measures you can take by yourself, before the practice and not after it.'),
-        button('Do the tests', go.tests),
+        h('h2', {}, say('Small tests')),
+        h('p', {}, say('Measures you can take by yourself, before the practice and not after it.')),
+        button(say('Do the tests'), go.tests),
       ),
     plays.length > 0 &&
       h(
         'section',
         { class: 'card' },
-        h('h2', {}, 'For your teacher'),
-        h('p', {}, plays.length === 1 ? 'One time to show.' : `${plays.length} times to show.`),
-        button('Show it', go.giveBack),
+        h('h2', {}, say('For your teacher')),
+        h('p', {}, say('{{count}} times to show.', { count: plays.length })),
+        button(say('Show it'), go.giveBack),
       ),
-    h('p', { class: 'quiet' }, FOOT),
-    h('p', { class: 'quiet' }, `Made on ${dayWords(home.made)}. Nothing leaves this phone by itself.`),
+    h('p', { class: 'quiet' }, say(FOOT)),
+    h(
+      'p',
+      { class: 'quiet' },
+      say('Made on {{day}}. Nothing leaves this phone by itself.', { day: dayWords(home.made) }),
+    ),
   );
 }
 
 export function nightButton(page: Page, night: boolean): HTMLButtonElement {
-  const b = button(night ? 'Light' : 'Dim', () => {
+  const { say } = page;
+  const b = button(say(night ? 'Light' : 'Dim'), () => {
     const next = !page.memory.now.night;
     page.memory.put({ night: next });
     paintedBy(next);
-    b.textContent = next ? 'Light' : 'Dim';
+    b.textContent = say(next ? 'Light' : 'Dim');
   });
   return b;
 }
@@ -101,11 +130,11 @@ type Items = readonly { pose: string }[];
 const first = (i: { pose: string }, k: number, all: Items): boolean => all.findIndex((x) => x.pose === i.pose) === k;
 const shapesIn = (items: Items): number => new Set(items.map((i) => i.pose)).size;
 function week(page: Page, done: readonly string[], today: string): HTMLElement {
-  const { home, memory } = page;
+  const { home, memory, say } = page;
   return h(
     'section',
     { class: 'card' },
-    h('h2', {}, 'Your weeks'),
+    h('h2', {}, say('Your weeks')),
     h(
       'ul',
       { class: 'days' },
@@ -121,9 +150,8 @@ function week(page: Page, done: readonly string[], today: string): HTMLElement {
             cover(page);
           },
         });
-        box.append(
-          `${ticked ? '✓' : '○'} ${dayWords(day)}${day === today ? ', today' : ''}: ${titleOf(page, practice)}`,
-        );
+        const words = day === today ? say('{{day}}, today', { day: dayWords(day) }) : dayWords(day);
+        box.append(`${ticked ? '✓' : '○'} ${words}: ${titleOf(page, practice)}`);
         return h('li', {}, box);
       }),
     ),

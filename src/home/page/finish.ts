@@ -6,7 +6,8 @@ import { PLACE_WORDS } from '@/core/students/words';
 import { STRENGTHS } from '@/core/teaching/strengths';
 import { button, h, show } from './dom';
 import type { HomePlayer } from './kept';
-import { dayNow, zoneNow, type Page } from './page';
+import type { Say } from '@/core/languages/as-written';
+import { dayNow, sideWords, zoneNow, type Page } from './page';
 
 /** The end of a practice: what was done is kept, and a few shapes are asked about, which may be left out. */
 
@@ -24,7 +25,7 @@ const PLACES: readonly Place[] = [
   'nowhere',
 ];
 export function finish(page: Page, state: HomePlayer): void {
-  const { memory } = page;
+  const { memory, say } = page;
   const results = resultsOf(state);
   const asked = askedOf(state, results);
   const hurt = results.some((r) => r.stopped);
@@ -52,12 +53,12 @@ export function finish(page: Page, state: HomePlayer): void {
   if (page.home.week.some((d) => d.day === day) && !hurt) memory.put({ done: [...new Set([...memory.now.done, day])] });
   end();
   show(
-    h('h1', {}, hurt ? 'Rest a while.' : 'Well done.'),
-    h('p', {}, `${clock(done)} minutes held. Lie or sit a moment longer, then get up slowly.`),
-    asked.length > 0 && h('h2', {}, 'Where did you feel it?'),
-    asked.length > 0 && h('p', { class: 'quiet' }, 'It helps your teacher. Leave out what you do not know.'),
-    ...asked.map(({ item, result }) => question(item, result, end)),
-    h('footer', {}, button('For my teacher', page.go.giveBack, 'main'), button('Later', page.go.cover)),
+    h('h1', {}, say(hurt ? 'Rest a while.' : 'Well done.')),
+    h('p', {}, say('{{time}} minutes held. Lie or sit a moment longer, then get up slowly.', { time: clock(done) })),
+    asked.length > 0 && h('h2', {}, say('Where did you feel it?')),
+    asked.length > 0 && h('p', { class: 'quiet' }, say('It helps your teacher. Leave out what you do not know.')),
+    ...asked.map(({ item, result }) => question({ item, result }, say, end)),
+    h('footer', {}, button(say('For my teacher'), page.go.giveBack, 'main'), button(say('Later'), page.go.cover)),
   );
 }
 
@@ -73,7 +74,11 @@ function resultsOf(state: HomePlayer): HomeResult[] {
   });
 }
 
-const askedOf = (state: HomePlayer, results: readonly HomeResult[]): { item: HomeItem; result: HomeResult }[] =>
+interface Asked {
+  item: HomeItem;
+  result: HomeResult;
+}
+const askedOf = (state: HomePlayer, results: readonly HomeResult[]): Asked[] =>
   results
     .flatMap((result) => {
       const item = state.items.find((i) => i.pose === result.pose && i.rung === result.rung && i.side === result.side);
@@ -86,10 +91,10 @@ const askedOf = (state: HomePlayer, results: readonly HomeResult[]): { item: Hom
     .sort((a, b) => b.result.doneSeconds - a.result.doneSeconds)
     .slice(0, ASKED);
 
-function question(item: HomeItem, result: HomeResult, keep: () => void): HTMLElement {
+function question({ item, result }: Asked, say: Say, keep: () => void): HTMLElement {
   const chips = <T>(label: string, all: readonly (readonly [T, string])[], put: (v: T) => void): HTMLElement => {
     const made = all.map(([value, words]) => {
-      const b = button(words, () => {
+      const b = button(say(words), () => {
         put(value);
         for (const other of made) other.setAttribute('aria-pressed', String(other === b));
         keep();
@@ -97,13 +102,13 @@ function question(item: HomeItem, result: HomeResult, keep: () => void): HTMLEle
       b.setAttribute('aria-pressed', 'false');
       return b;
     });
-    return h('div', { class: 'chips', role: 'group', 'aria-label': label }, ...made);
+    return h('div', { class: 'chips', role: 'group', 'aria-label': say(label) }, ...made);
   };
-  const side = item.side === 'both' ? '' : `, ${item.side} side`;
+  const titled = [item.name, sideWords(item.side, say)].filter(Boolean).join(', ');
   return h(
     'section',
-    { class: 'card', 'aria-label': `${item.name}${side}` },
-    h('h3', {}, `${item.name}${side}`),
+    { class: 'card', 'aria-label': titled },
+    h('h3', {}, titled),
     chips(
       'Felt where?',
       PLACES.map((p) => [p, PLACE_WORDS[p]] as const),

@@ -1,3 +1,4 @@
+import type { Say } from '@/core/languages/as-written';
 import type { HomeStep } from '@/core/home/home-file';
 import { PAIN_KINDS, type PainKind } from '@/core/students/pain-kinds';
 import { PAIN_SAYS } from '@/core/students/pain-words';
@@ -19,38 +20,40 @@ interface Then {
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
-export function pain(item: HomeStep, then: Then): void {
+export function pain(item: HomeStep, say: Say, then: Then): void {
   show(
-    h('h1', {}, 'Come out slowly. Rest.'),
-    h('p', {}, `${item.name}: what is it like?`),
+    h('h1', {}, say('Come out slowly. Rest.')),
+    h('p', {}, say('{{name}}: what is it like?', { name: item.name })),
     h(
       'div',
       { class: 'choices' },
       ...PAIN_KINDS.map((kind) =>
-        button(capital(PAIN_WORDS[kind]), () => {
+        button(capital(say(PAIN_WORDS[kind])), () => {
           then.was(kind);
-          after(item, kind, then);
+          after(item, kind, say, then);
         }),
       ),
     ),
-    h('footer', {}, button('It was nothing, go back', then.never)),
+    h('footer', {}, button(say('It was nothing, go back'), then.never)),
   );
 }
 
-function after(item: HomeStep, kind: PainKind, { goOn, end }: Then): void {
+function after(item: HomeStep, kind: PainKind, say: Say, { goOn, end }: Then): void {
   show(
-    h('h1', {}, 'What to do now'),
-    h('p', { class: 'big' }, PAIN_SAYS[kind]),
+    h('h1', {}, say('What to do now')),
+    h('p', { class: 'big' }, say(PAIN_SAYS[kind])),
     h(
       'p',
       {},
-      `Leave “${item.name}” alone until you have spoken with your teacher. It is noted in what you bring back.`,
+      say('Leave “{{name}}” alone until you have spoken with your teacher. It is noted in what you bring back.', {
+        name: item.name,
+      }),
     ),
     h(
       'footer',
       {},
-      button('Stop here for today', end, 'main'),
-      ENDS.has(kind) ? null : button('Go on with the next shape, gently', goOn),
+      button(say('Stop here for today'), end, 'main'),
+      ENDS.has(kind) ? null : button(say('Go on with the next shape, gently'), goOn),
     ),
   );
 }

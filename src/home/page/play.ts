@@ -9,7 +9,8 @@ import { finish } from './finish';
 import { nightButton } from './cover';
 import { pain } from './pain';
 import type { HomePlayer } from './kept';
-import type { Page } from './page';
+import type { Say } from '@/core/languages/as-written';
+import { pageLanguage, sideWords, type Page } from './page';
 import { ring } from '@/instruments/bell';
 import { hush, speak } from '@/instruments/speak';
 import { stayAwake } from './awake';
@@ -20,16 +21,14 @@ import { stayAwake } from './awake';
 const TICK = 250;
 
 /** A line of its own for each sixth of a hold: long enough to be read lying down. */
-const lineOf = (item: HomeStep, share: number): string => {
+const lineOf = (item: HomeStep, share: number, say: Say): string => {
   const lines = [
     ...item.keep,
-    ...(item.feel ? [`You may feel it: ${item.feel}.`] : []),
-    'Slow breaths, and nothing sharp.',
+    ...(item.feel ? [say('You may feel it: {{place}}.', { place: item.feel })] : []),
+    say('Slow breaths, and nothing sharp.'),
   ];
   return lines[Math.min(lines.length - 1, Math.floor(share * lines.length))];
 };
-
-const sideWords = (side: HomeStep['side']): string => (side === 'both' ? '' : `${side} side`);
 
 export class Play {
   #state: HomePlayer;
@@ -89,7 +88,7 @@ export class Play {
     hush();
     clearInterval(this.#timer);
     put(advance(before, { type: 'stop-item' }, Date.now()) as HomePlayer);
-    pain(item, {
+    pain(item, this.page.say, {
       never: () => {
         put(before);
         this.#again();
@@ -126,13 +125,14 @@ export class Play {
 
   #draw(moved: boolean): void {
     const s = this.#state,
-      item = this.#item();
+      item = this.#item(),
+      { say } = this.page;
     const word = [s.index, s.stage, s.running, item.id, s.items.length].join();
     if (word !== this.#shown) {
       this.#shown = word;
       this.#screen();
       if (moved && this.page.memory.now.voice && s.stage === 'moving')
-        speak(`${item.name}. ${sideWords(item.side)}. ${item.enter}`);
+        speak([item.name, sideWords(item.side, say), item.enter].filter(Boolean).join('. '), pageLanguage());
     }
     const count = countOf(s);
     const put = (id: string, text: string): void => {
@@ -141,24 +141,26 @@ export class Play {
     };
     put('left', clock(secondsLeft(s)));
     put('count', s.stage === 'moving' ? String(Math.ceil(s.left)) : this.#countWords());
-    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / setSeconds(item)));
+    put('line', s.stage === 'moving' ? item.enter : lineOf(item, 1 - s.left / setSeconds(item), say));
     document.getElementById('breath')?.style.setProperty('--breath', String(count ? breathAt(count.breath) : 0));
   }
 
   #countWords(): string {
     const count = countOf(this.#state);
     if (!count) return '';
-    const breaths = count.breathsLeft === 1 ? '1 breath' : `${count.breathsLeft} breaths`;
-    return count.of > 1 ? `${count.time} of ${count.of}` : breaths;
+    const { say } = this.page;
+    return count.of > 1
+      ? say('{{number}} of {{of}}', { number: count.time, of: count.of })
+      : say('{{count}} breaths', { count: count.breathsLeft });
   }
 
   #screen(): void {
     const s = this.#state,
       item = this.#item(),
-      { home, memory } = this.page;
+      { home, memory, say } = this.page;
     const moving = s.stage === 'moving';
     const toggle = (name: 'voice' | 'bell', words: string): HTMLButtonElement => {
-      const b = button(words, () => {
+      const b = button(say(words), () => {
         memory.put({ [name]: !memory.now[name] });
         b.setAttribute('aria-pressed', String(memory.now[name]));
         if (name === 'voice' && !memory.now.voice) hush();
@@ -175,7 +177,13 @@ export class Play {
       h(
         'header',
         {},
-        h('p', { class: 'quiet' }, `${s.index + 1} of ${s.items.length} · `, h('span', { id: 'left' }), ' left'),
+        h(
+          'p',
+          { class: 'quiet' },
+          `${say('{{number}} of {{of}}', { number: s.index + 1, of: s.items.length })} · `,
+          h('span', { id: 'left' }),
+          ` ${say('left', { context: 'time' })}`,
+        ),
         h(
           'div',
           { class: 'row' },
@@ -183,7 +191,7 @@ export class Play {
           toggle('voice', 'Voice'),
           nightButton(this.page, memory.now.night),
           keyed(
-            button('Close', () => {
+            button(say('Close'), () => {
               this.#do({ type: 'pause' });
               this.#keep();
               this.#leave();
@@ -196,13 +204,17 @@ export class Play {
       h(
         'div',
         { class: 'stage' },
-        picture(home.pictures, item.picture, `${item.name}, ${item.sub}, ${sideWords(item.side)}`),
+        picture(
+          home.pictures,
+          item.picture,
+          [item.name, item.sub, sideWords(item.side, say)].filter(Boolean).join(', '),
+        ),
       ),
       h(
         'div',
         { class: 'what' },
-        h('h1', { 'aria-live': 'polite' }, `${moving ? 'Next: ' : ''}${item.name}`),
-        h('p', {}, [item.sub, sideWords(item.side), setWords(item)].filter(Boolean).join(' · ')),
+        h('h1', { 'aria-live': 'polite' }, moving ? say('Next: {{name}}', { name: item.name }) : item.name),
+        h('p', {}, [item.sub, sideWords(item.side, say), setWords(item, say)].filter(Boolean).join(' · ')),
         item.props.length > 0 && h('p', { class: 'quiet' }, item.props.join('; ')),
         h('p', { class: 'count' }, h('span', { id: 'breath', 'aria-hidden': 'true' }), h('span', { id: 'count' })),
         h('p', { id: 'line' }),
@@ -211,24 +223,24 @@ export class Play {
         'footer',
         {},
         keyed(
-          button('That hurts', () => this.#hurts(), 'hurts'),
+          button(say('That hurts'), () => this.#hurts(), 'hurts'),
           'hurts',
         ),
         keyed(
-          button(s.running ? 'Pause' : 'Go on', () => this.#do({ type: s.running ? 'pause' : 'resume' }), 'main'),
+          button(say(s.running ? 'Pause' : 'Go on'), () => this.#do({ type: s.running ? 'pause' : 'resume' }), 'main'),
           'pause',
         ),
         keyed(
-          button('Back', () => this.#do({ type: 'back' })),
+          button(say('Back'), () => this.#do({ type: 'back' })),
           'back',
         ),
         keyed(
-          button(moving ? 'I am there' : 'Next', () => this.#do({ type: 'next' })),
+          button(say(moving ? 'I am there' : 'Next'), () => this.#do({ type: 'next' })),
           'next',
         ),
         item.easier
           ? keyed(
-              button('Easier', () => this.#easier()),
+              button(say('Easier'), () => this.#easier()),
               'easier',
             )
           : null,

@@ -17,11 +17,14 @@ import { screenOf, stopOf } from '@/core/cautions/screen';
 import { firstName, makeHome } from '@/core/home/make-home';
 import { RENEW_DAYS } from '@/core/home/home-file';
 import { homeTests } from '@/core/home/self-tests';
+import { sayIn } from '@/core/languages/catalogues';
+import { languageOf } from '@/core/languages/language';
 import type { Practice } from '@/core/practice/practice';
 import { plannedBetween } from '@/core/progress/plan';
 import type { RankedPose } from '@/core/ranking/rank';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { canSeal } from '@/store/sealing';
+import { changeStudent } from '@/store/changes';
 import { newId, today } from '@/store/studio';
 import { useCues } from '../practice/use-cues';
 import { RecheckedNote } from '../practice/Rechecked';
@@ -29,6 +32,7 @@ import { PassphraseDialog } from '../settings/PassphraseDialog';
 import { usePropSizes } from '../settings/use-pose-settings';
 import { saveFile } from '../shell/save-file';
 import { useDrawnBody } from '../settings/use-drawn-body';
+import { LanguageSelect } from '../shell/LanguageSelect';
 import { useStudio } from '../shell/studio-context';
 import { makeFile, type HomeMade } from './make-file';
 
@@ -65,6 +69,7 @@ export function GiveHome({
   const [made, setMade] = useState<HomeMade | null>(null);
   const day = today();
   const screening = screenOf(student, day);
+  const language = languageOf(student.language);
   const offered = [
     practice,
     ...(all ?? [])
@@ -90,6 +95,7 @@ export function GiveHome({
     schools,
     book,
     today: day,
+    say: sayIn(language),
   });
   const make = async (passphrase: string | null) => {
     if (!home) return;
@@ -97,7 +103,7 @@ export function GiveHome({
     setBusy(true);
     setProblem(null);
     try {
-      const file = await makeFile(home, build, passphrase, body);
+      const file = await makeFile(home, build, passphrase, { body, language });
       saveFile(file.name, file.html, 'text/html');
       setMade(file);
     } catch (error) {
@@ -158,6 +164,13 @@ export function GiveHome({
                 !canSeal(),
               )}
             </FormGroup>
+            <LanguageSelect
+              size="small"
+              label="Language of the page"
+              helperText="Words that you wrote yourself stay as they are."
+              value={language}
+              onPick={(to) => void changeStudent(db, student.id, { language: to })}
+            />
             {home && <RecheckedNote changes={home.changes} />}
             <Typography variant="body2" color="text.secondary">
               No finding, no muscle and no caution is in it; what to leave alone is told in everyday words. After{' '}

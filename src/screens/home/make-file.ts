@@ -3,6 +3,8 @@ import type { DrawnBody } from '@/figure/bodies';
 import type { MadeHome } from '@/core/home/make-home';
 import { homeHtml, homeName, MOST_BYTES, type HomeParts } from '@/home/html';
 import { filled, wishesOf } from '@/home/with-pictures';
+import { sayIn } from '@/core/languages/catalogues';
+import type { Language } from '@/core/languages/language';
 import { seal } from '@/store/sealing';
 import { drawnAll } from './drawn';
 
@@ -25,17 +27,17 @@ export async function makeFile(
   made: MadeHome,
   build: Build,
   passphrase: string | null,
-  body: DrawnBody,
+  look: { body: DrawnBody; language: Language },
 ): Promise<HomeMade> {
   const [page, drawn] = await Promise.all([parts(), drawnAll(wishesOf(made, build))]);
   const file = filled(made, drawn);
-  const { title, file: name } = homeName(file);
+  const { title, file: name } = homeName(file, look.language);
   const text = JSON.stringify(file);
   // A locked file says nobody's name, not even in its title.
   const html =
     passphrase === null
-      ? homeHtml(title, text, page, body)
-      : homeHtml('A practice', await seal(text, passphrase), page, body);
+      ? homeHtml(title, text, page, look)
+      : homeHtml(sayIn(look.language)('A practice'), await seal(text, passphrase), page, look);
   const bytes = new Blob([html]).size;
   // What is locked is written in longer letters: a third more.
   if (bytes > MOST_BYTES * (passphrase === null ? 1 : 1.4))

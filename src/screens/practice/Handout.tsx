@@ -1,7 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { STUDENT_FOOT, studentHead, type SheetContent } from '@/pdf/content';
+import { studentFoot, studentHead, studentTitle, type SheetContent } from '@/pdf/content';
 import { PoseFigure } from '../poses/PoseFigure';
 
 /** The student's own page: drawn shapes, breaths and few words; no muscle, no finding. */
@@ -11,10 +11,11 @@ export function Handout({ content }: { content: SheetContent }) {
     <Box
       component="article"
       aria-label="For the student"
+      lang={content.language}
       sx={{ bgcolor: 'var(--surface)', p: 2, '@media print': { p: 0 } }}
     >
       <Typography variant="h1" sx={{ fontSize: 22 }}>
-        For {content.name}
+        {studentTitle(content)}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>{studentHead(content)}</Typography>
       <Box
@@ -54,7 +55,7 @@ export function Handout({ content }: { content: SheetContent }) {
           </Box>
         ))}
       </Box>
-      <Typography sx={{ mt: 1.5 }}>{STUDENT_FOOT}</Typography>
+      <Typography sx={{ mt: 1.5 }}>{studentFoot(content)}</Typography>
     </Box>
   );
 }

@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -12,6 +11,8 @@ import { buildOfStudent } from '@/core/students/student';
 import { screenOf } from '@/core/cautions/screen';
 import { recheck } from '@/core/practice/recheck';
 import { feltIn } from '@/core/teaching/log';
+import { dayIn, languageOf } from '@/core/languages/language';
+import { changeStudent } from '@/store/changes';
 import { today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
 import { useWay } from '../poses/use-way';
@@ -21,6 +22,7 @@ import { sheetContent } from '@/pdf/content';
 import { usePropSizes } from '../settings/use-pose-settings';
 import { Handout } from './Handout';
 import { makePdf } from '../shell/make-pdf';
+import { LanguageSelect } from '../shell/LanguageSelect';
 import { PaperBar } from '../shell/PaperBar';
 import { RecheckedNote } from './Rechecked';
 import { TeacherSheet } from './TeacherSheet';
@@ -29,7 +31,7 @@ import { usePractice } from './use-practice';
 
 /** A practice on paper: the teacher's page to carry, or the student's to take home. */
 export function PrintScreen() {
-  const { base } = useStudio();
+  const { base, db } = useStudio();
   const id = useSearchParams().get('practice') ?? '';
   const [who, setWho] = useState<'teacher' | 'student'>('teacher');
   const data = usePractice(id);
@@ -57,12 +59,15 @@ export function PrintScreen() {
   const screening = screenOf(student, today());
   const { cautions } = screening;
   const safe = recheck(practice.items, screening, ranked, practice.aims, student.breathSeconds);
+  // The teacher's own page is English.
+  const language = who === 'student' ? languageOf(student.language) : 'en';
   const content = sheetContent({
     practice: { ...practice, items: safe.items },
     posterior: inference.value?.posterior ?? null,
     build: buildOfStudent(student),
     way,
-    on: format(new Date(), 'd MMMM yyyy'),
+    on: dayIn(language),
+    language,
     name: student.name.split(' ')[0],
     cautions: cautions.map((c) => c.name),
     sizes,
@@ -92,6 +97,14 @@ export function PrintScreen() {
           <ToggleButton value="teacher">my page</ToggleButton>
           <ToggleButton value="student">for the student</ToggleButton>
         </ToggleButtonGroup>
+        {who === 'student' && (
+          <LanguageSelect
+            size="small"
+            label="Language"
+            value={language}
+            onPick={(to) => void changeStudent(db, student.id, { language: to })}
+          />
+        )}
       </PaperBar>
       <RecheckedNote changes={safe.changes} />
       {!inference.value && !inference.failed && (

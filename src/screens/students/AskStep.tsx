@@ -126,8 +126,30 @@ export function AskStep({ student }: { student: Student }) {
         student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
         onSave={(s) => {
           // The form knows the facts; complaints, cautions and the rest belong to the parts above.
-          const { name, height_cm, mass_kg, measures, birthYear, sexForNorms, dominantLeg, aim, breathSeconds } = s;
-          change({ name, height_cm, mass_kg, measures, birthYear, sexForNorms, dominantLeg, aim, breathSeconds });
+          const {
+            name,
+            height_cm,
+            mass_kg,
+            measures,
+            birthYear,
+            sexForNorms,
+            dominantLeg,
+            language,
+            aim,
+            breathSeconds,
+          } = s;
+          change({
+            name,
+            height_cm,
+            mass_kg,
+            measures,
+            birthYear,
+            sexForNorms,
+            dominantLeg,
+            language,
+            aim,
+            breathSeconds,
+          });
         }}
       />
     </Box>

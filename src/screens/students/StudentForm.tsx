@@ -11,10 +11,12 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
 import { CAUTIONS, cautionById } from '@/core/cautions/catalogue';
 import { screen } from '@/core/cautions/screen';
+import { LANGUAGES, languageOf } from '@/core/languages/language';
 import { PLACES, studentSchema, type Student } from '@/core/students/student';
 import { PLACE_WORDS } from '@/core/students/words';
 import { newId, now, today } from '@/store/studio';
 import { BUILD_FIELDS, buildProblems, buildShape, buildTexts, measuresFrom, type BuildField } from './build-fields';
+import { LanguageSelect } from '../shell/LanguageSelect';
 
 const YEAR = new Date().getFullYear();
 const value = (text: string): number => Number(text.replace(',', '.'));
@@ -39,6 +41,7 @@ const fieldsSchema = z.object({
   birthYear: typed(1900, YEAR, ''),
   sexForNorms: z.enum(['', 'female', 'male']),
   dominantLeg: z.enum(['left', 'right', 'unknown']),
+  language: z.enum(LANGUAGES),
   aim: z.string().max(400),
   breathSeconds: typed(2, 20, ' seconds'),
   complaints: z.array(z.string()),
@@ -87,6 +90,7 @@ const valuesOf = (s: Student | null): FormValues => ({
   birthYear: s ? String(s.birthYear) : '',
   sexForNorms: s?.sexForNorms ?? '',
   dominantLeg: s?.dominantLeg ?? 'unknown',
+  language: languageOf(s?.language),
   aim: s?.aim ?? '',
   breathSeconds: String(s?.breathSeconds ?? 6),
   complaints: s?.complaints.map((c) => `${c.place}|${c.side}`) ?? [],
@@ -106,6 +110,8 @@ function studentFrom(v: FormValues, student: Student | null): Student {
     birthYear: Math.round(value(v.birthYear)),
     sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
     dominantLeg: v.dominantLeg,
+    // English is what is meant where nothing is said.
+    language: v.language === 'en' && !student?.language ? undefined : v.language,
     aim: v.aim,
     complaints: v.complaints.map((c) => {
       const [place, side] = c.split('|');
@@ -215,13 +221,7 @@ export function StudentForm({
         name="sexForNorms"
         control={control}
         render={({ field }) => (
-          <TextField
-            select
-            label="Sex, for norms"
-            helperText="Optional; only picks the norm"
-            sx={{ gridColumn: 'span 2' }}
-            {...field}
-          >
+          <TextField select label="Sex, for norms" helperText="Optional; only picks the norm" {...field}>
             <MenuItem value="">not said</MenuItem>
             <MenuItem value="female">female</MenuItem>
             <MenuItem value="male">male</MenuItem>
@@ -232,11 +232,26 @@ export function StudentForm({
         name="dominantLeg"
         control={control}
         render={({ field }) => (
-          <TextField select label="Leg that leads" sx={{ gridColumn: 'span 2' }} {...field}>
+          <TextField select label="Leg that leads" {...field}>
             <MenuItem value="unknown">not known</MenuItem>
             <MenuItem value="left">left</MenuItem>
             <MenuItem value="right">right</MenuItem>
           </TextField>
+        )}
+      />
+      <Controller
+        name="language"
+        control={control}
+        render={({ field: { value, onChange, ref, ...field } }) => (
+          <LanguageSelect
+            label="Language of their pages"
+            helperText="What plays on their phone, and the sheet to take home"
+            sx={{ gridColumn: 'span 2' }}
+            {...field}
+            inputRef={ref}
+            value={value}
+            onPick={onChange}
+          />
         )}
       />
       <Box sx={{ gridColumn: '1 / -1' }}>{text('aim', 'Aim', 'In the student’s own words')}</Box>

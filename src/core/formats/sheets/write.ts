@@ -100,6 +100,7 @@ export function studentsTable(students: readonly Student[]): string {
     { name: 'year of birth', of: (s) => s.birthYear },
     { name: 'norms of', of: (s) => s.sexForNorms ?? '' },
     { name: 'leading leg', of: (s) => (s.dominantLeg === 'unknown' ? '' : s.dominantLeg) },
+    { name: 'language', of: (s) => s.language ?? '' },
     { name: 'aim', of: (s) => s.aim },
     { name: 'archived', of: (s) => yes(s.archived) },
   ];

@@ -1,0 +1,144 @@
+import { describe, expect, it } from 'vitest';
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { DEMANDS, DEMAND_IDS } from '@/core/cautions/demands';
+import { CAUTIONS } from '@/core/cautions/catalogue';
+import { phrasesOf, pagePhrases, sayIn } from '@/core/languages/catalogues';
+import { ONE } from '@/core/languages/as-written';
+import { sayLightly } from '@/core/languages/say-lightly';
+import { LANGUAGES } from '@/core/languages/language';
+import { cuesOf, LIBRARY } from '@/core/poses';
+import { ownedWords } from '@/core/poses/prop-sizes';
+import { schoolCues, SCHOOLS, schoolsSchema } from '@/core/poses/schools';
+import { MOVES } from '@/core/practice/moves';
+import { holdWords, sidesWords } from '@/core/practice/sheet';
+import { wayTo } from '@/core/practice/transitions';
+import { PAIN_SAYS } from '@/core/students/pain-words';
+import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
+import { STRENGTHS } from '@/core/teaching/strengths';
+import { testById } from '@/core/assessment/battery';
+import { ALONE } from './self-tests';
+
+const OTHERS = LANGUAGES.filter((l) => l !== 'en');
+/** Everything of the library that a student is given to read. */
+const LIBRARY_SAYS = LIBRARY.flatMap((shape) => [
+  shape.name,
+  ...shape.rungs.flatMap((rung) => {
+    const { enter, keep } = cuesOf(shape, rung);
+    const sides = Object.entries(schoolsSchema.shape).flatMap(([about, field]) =>
+      field.unwrap().options.map((side) => ({ ...SCHOOLS, [about]: side })),
+    );
+    const schools = sides.flatMap((s) => schoolCues(shape, rung, s).map((c) => c.words));
+    return [rung.name, enter, keep, ...rung.intents.map((i) => i.words), ...schools, ...rung.props];
+  }),
+]);
+const CLOSED = CAUTIONS.flatMap((c) => (c.rules === 'all' ? [] : c.rules)).flatMap(({ demand, over }) => {
+  const words: string = DEMANDS[demand].words(over);
+  return over > 0 ? words.replace(String(over), '{{over}}') : words;
+});
+/** What is said through `say` in the sources: the sentence as it is written there. */
+const saidIn = (folder: string): string[] =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((f) => /\.tsx?$/.test(f) && !/\.test\./.test(f))
+    .flatMap((f) => {
+      const source = readFileSync(join(folder, f), 'utf8');
+      // Others have a `say` of their own.
+      if (!/core\/languages|page'/.test(source)) return [];
+      const calls = Array.from(
+        source.matchAll(/\bsay\(\s*((?:\w+ \? )?'(?:[^'\\]|\\.)*'(?: : '(?:[^'\\]|\\.)*')?)/g),
+        (m) => m[1],
+      );
+      return calls.flatMap((call) => Array.from(call.matchAll(/'((?:[^'\\]|\\.)*)'/g), (m) => m[1]));
+    });
+const PAGE_SAYS = [
+  ...saidIn('src/home/page'),
+  ...Object.values(PAIN_WORDS),
+  ...Object.values(PAIN_SAYS),
+  ...Object.values(PLACE_WORDS),
+  ...STRENGTHS.map(([, words]) => words),
+];
+
+describe.each(OTHERS)('the student’s pages in %s', (language) => {
+  const phrases = phrasesOf(language);
+  const missing = (all: readonly string[]) => [...new Set(all)].filter((s) => s !== '' && !(s in phrases));
+
+  it('have every word of the library, of the ways between poses and of the small tests', () => {
+    expect(LIBRARY_SAYS.length).toBeGreaterThan(1000);
+    expect(missing(LIBRARY_SAYS)).toEqual([]);
+    expect(missing(MOVES.map((m) => m.words))).toEqual([]);
+    expect(missing(ALONE.flatMap((t) => [testById(t.test)?.name ?? '', t.asks, ...t.steps]))).toEqual([]);
+  });
+  it('have every word of what cautions close', () => {
+    const all = DEMAND_IDS.flatMap((d) =>
+      [0, 90].map((over) => DEMANDS[d].words(over).replace(String(over), '{{over}}')),
+    );
+    expect(missing([...CLOSED, ...all.filter((w) => w.includes('{{over}}') || !/\d/.test(w))])).toEqual([]);
+  });
+  it('have every sentence that the page, the sheet and the props say', () => {
+    expect(PAGE_SAYS.length).toBeGreaterThan(80);
+    const own = pagePhrases(language);
+    expect([...new Set(PAGE_SAYS)].filter((s) => !(s in own))).toEqual([]);
+    expect(
+      missing([
+        ...saidIn('src/pdf'),
+        ...saidIn('src/core/practice'),
+        ...saidIn('src/core/poses'),
+        ...saidIn('src/core/home'),
+      ]),
+    ).toEqual([]);
+    for (const many of Object.keys(ONE)) expect(phrases).toHaveProperty([`${many}_one`]);
+  });
+  it('are said by the page itself as everywhere else', () => {
+    const [say, lightly] = [sayIn(language), sayLightly(language, pagePhrases(language))];
+    for (const key of Object.keys(pagePhrases(language))) {
+      const [, english, context] = /^(.*?)(?:_(one|stem|time))?$/s.exec(key) ?? [];
+      for (const count of [0, 1, 2, 5]) {
+        const values = { count, name: 'Sedge', side: 'x', ...(context && context !== 'one' && { context }) };
+        expect(lightly(english, values)).toBe(say(english, values));
+      }
+    }
+    expect(lightly('Her own words. {{x}}')).toBe('Her own words. {{x}}');
+  });
+  it('put in what stands in the English, and nothing else', () => {
+    const names = (text: string) => [...new Set(Array.from(text.matchAll(/\{\{(\w+)/g), (m) => m[1]))].sort();
+    for (const [english, said] of Object.entries(phrases)) {
+      const expected = names(english.replace(/_(one|stem|time)$/, ''));
+      expect(english.endsWith('_one') ? names(said).filter((n) => n !== 'count') : names(said), english).toEqual(
+        english.endsWith('_one') ? expected.filter((n) => n !== 'count') : expected,
+      );
+      expect(said.trim()).toBe(said);
+      expect(/[.!?]$/.test(english.replace(/_\w+$/, '')), english).toBe(/[.!?]$/.test(said));
+    }
+  });
+});
+
+describe('German', () => {
+  const say = sayIn('de');
+  const row = (sides: readonly ('left' | 'right' | 'both')[], breaths: readonly number[], repeats = 1) => ({
+    sides: sides.map((side, i) => ({ side, breaths: breaths[i], repeats, seconds: 1 })),
+    sets: 1,
+  });
+  it('says sides and holds', () => {
+    expect(sidesWords(row(['right', 'left'], [5, 5]), say)).toBe('rechts, dann links');
+    expect(holdWords(row(['both'], [1]), say)).toBe('1 Atemzug');
+    expect(holdWords({ ...row(['both'], [2], 10), sets: 2 }, say)).toBe('2 Sätze: 2 Atemzüge, 10-mal');
+    expect(holdWords(row(['right', 'left'], [5, 8]), say)).toBe('rechts 5, links 8 Atemzüge');
+    expect(
+      sidesWords({ ...row(['right'], [1]), sets: 2, round: { place: 1, of: 9, name: 'Sun salutation A' } }, say),
+    ).toBe('Sonnengruß A, 9 Haltungen, 2-mal durch: rechts');
+  });
+  it('bends left and right by what they stand before', () => {
+    const items = [
+      { pose: 'cat-cow', rung: 1, side: 'both' as const },
+      { pose: 'low-lunge', rung: 1, side: 'right' as const },
+    ];
+    expect(wayTo(items, 1)).toMatch(/^Step the (left|right) foot forward between the hands/);
+    expect(wayTo(items, 1, say)).toMatch(/^Setze den (linken|rechten) Fuß nach vorn zwischen die Hände/);
+  });
+  it('says props with a comma in numbers', () => {
+    expect(ownedWords('blanket', 7.5, undefined, undefined, say)).toBe('eine Decke, 3-fach gelegt, 7,5 cm');
+    expect(ownedWords('block', 15, undefined, undefined, say)).toBe('Block auf der Kante, 15 cm');
+    expect(ownedWords('strap', null, 200, undefined, say)).toBe('Gurt von 240 cm (nötig: 200)');
+    expect(ownedWords('chair', 40, undefined, undefined, say)).toBe('Stuhl');
+  });
+});

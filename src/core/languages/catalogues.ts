@@ -1,0 +1,30 @@
+import { asWritten, type Say } from './as-written';
+import { AVOID } from './de/avoid';
+import { CUES } from './de/cues';
+import { MOVE_WORDS } from './de/moves';
+import { PAGE } from './de/page';
+import { POSE_NAMES } from './de/pose-names';
+import { RUNG_NAMES } from './de/rung-names';
+import { SHEET } from './de/sheet';
+import type { Language } from './language';
+import type { Phrases } from './phrases';
+import { sayWith } from './say';
+
+const ALL: Readonly<Record<Exclude<Language, 'en'>, { page: Phrases; all: Phrases }>> = {
+  de: { page: PAGE, all: { ...PAGE, ...SHEET, ...AVOID, ...MOVE_WORDS, ...CUES, ...RUNG_NAMES, ...POSE_NAMES } },
+};
+
+/** Sentences of the page on a phone, which carries them itself. */
+export const pagePhrases = (language: Language): Phrases => (language === 'en' ? {} : ALL[language].page);
+
+/** Every sentence of a language by the English. */
+export const phrasesOf = (language: Language): Phrases => (language === 'en' ? {} : ALL[language].all);
+
+const known = new Map<Language, Say>();
+/** Says the sentences of a student's own pages in a language. */
+export function sayIn(language: Language): Say {
+  if (language === 'en') return asWritten;
+  let say = known.get(language);
+  if (!say) known.set(language, (say = sayWith(language, ALL[language].all)));
+  return say;
+}

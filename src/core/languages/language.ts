@@ -1,0 +1,16 @@
+/** Languages in which a student's own pages can be given. What the teacher sees is English. */
+export const LANGUAGES = ['en', 'de'] as const;
+export type Language = (typeof LANGUAGES)[number];
+
+/** Each by its own name, as who reads it would look for it. */
+export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English', de: 'Deutsch' };
+
+/** How days and numbers are written (BCP 47). */
+export const LOCALES: Readonly<Record<Language, string>> = { en: 'en-GB', de: 'de-DE' };
+
+/** A day in words: "3 December 2026". */
+export const dayIn = (language: Language, at = new Date()): string =>
+  at.toLocaleDateString(LOCALES[language], { day: 'numeric', month: 'long', year: 'numeric' });
+
+/** The language of a page or record; English for what is not known. */
+export const languageOf = (text: string | undefined): Language => LANGUAGES.find((l) => l === text) ?? 'en';

@@ -1,0 +1,22 @@
+import { createInstance } from 'i18next';
+import { asWritten, type Say } from './as-written';
+import type { Language } from './language';
+import type { Phrases } from './phrases';
+
+/** Says English sentences in a language, by its phrases. English needs none. */
+export function sayWith(language: Language, phrases: Phrases): Say {
+  if (language === 'en') return asWritten;
+  const i18n = createInstance({
+    lng: language,
+    fallbackLng: false,
+    resources: { [language]: { translation: phrases } },
+    // The keys are sentences, with colons and full stops of their own.
+    keySeparator: false,
+    nsSeparator: false,
+    interpolation: { escapeValue: false },
+    showSupportNotice: false,
+    initAsync: false,
+  });
+  void i18n.init();
+  return (english, values) => (english === '' ? '' : i18n.t(english, values ?? {}));
+}

@@ -35,7 +35,7 @@ export const PAGE: Readonly<Record<string, string>> = {
   'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.':
     'Ein Ziehen ist in Ordnung, Schmerz nicht. Komm bei Schmerz, Klemmen, Kribbeln oder Taubheit langsam heraus und sag es deiner Lehrkraft. Dies ist kein ärztlicher Rat.',
   'Made on {{day}}. Nothing leaves this phone by itself.':
-    'Erstellt am {{day}}. Von allein verlässt nichts dieses Telefon.',
+    'Erstellt am {{day}}: Von allein verlässt nichts dieses Telefon.',
   Light: 'Hell',
   Dim: 'Dunkel',
   'Your weeks': 'Deine Wochen',
@@ -55,7 +55,7 @@ export const PAGE: Readonly<Record<string, string>> = {
   Pause: 'Pause',
   'Go on': 'Weiter',
   Back: 'Zurück',
-  'I am there': 'Ich bin so weit',
+  'I am there': 'Bin so weit',
   Next: 'Nächste',
   Easier: 'Leichter',
 

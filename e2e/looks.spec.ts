@@ -98,6 +98,41 @@ test('night is chosen in the settings, and stays after a reload', async ({ page 
   await expect(root).toHaveAttribute('data-mui-color-scheme', 'light');
 });
 
+test('in colours that the system forces, what is chosen is told and figures stand in its ink', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active', colorScheme: 'dark' });
+  await openDemo(page, '/poses');
+  const shown = page.getByRole('group', { name: 'Show on the figure' });
+  const colours = (name: string) =>
+    shown.getByRole('button', { name, exact: true }).evaluate((b) => {
+      const { color, backgroundColor } = getComputedStyle(b);
+      return { color, backgroundColor };
+    });
+  await shown.getByRole('button', { name: 'bones', exact: true }).click();
+  await expect(shown.getByRole('button', { name: 'bones', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  const [chosen, other] = [await colours('bones'), await colours('work')];
+  expect(chosen.backgroundColor).not.toBe(other.backgroundColor);
+  expect(chosen.color).not.toBe(chosen.backgroundColor);
+  // What is drawn of figures is in the ink of the letters beside them: none of it in the dark ink of our own papers.
+  const inked = () =>
+    page.evaluate(() => {
+      const probe = document.createElement('p');
+      document.body.append(probe);
+      const count = (colour: string) => {
+        probe.style.cssText = `forced-color-adjust: none; color: ${colour}`;
+        const sought = getComputedStyle(probe).color;
+        return [...document.querySelectorAll('main svg path')].filter((p) => {
+          const { fill, stroke } = getComputedStyle(p);
+          return fill === sought || stroke === sought;
+        }).length;
+      };
+      const counts = { forced: count('CanvasText'), ours: count('#14303b') };
+      probe.remove();
+      return counts;
+    });
+  await expect.poll(async () => (await inked()).forced).toBeGreaterThan(30);
+  expect((await inked()).ours).toBe(0);
+});
+
 test('words without an end do not widen a page', FULL, async ({ page }) => {
   await openDemo(page);
   const word = 'wachsenderwattwanderweg'.repeat(20);

@@ -123,7 +123,7 @@ const rows = [
     'ms',
     15,
     10,
-    () => void loadsAt(chair, 2, 'right', 0.8, posterior.mean, BUILD),
+    () => void loadsAt({ shape: chair, rung: 2, side: 'right' }, 0.8, { tolerances: posterior.mean, build: BUILD }),
   ),
   measure(
     'a first ranking of the library for a student never seen',
@@ -145,7 +145,7 @@ const rows = [
   measure('one step of pulling on the bench: pull, stretch, loads, what cannot be', '≤ 30 ms', 'ms', 15, 10, () => {
     const next = pull(squat, 'pelvis', goal, { held: FEET, level: FEET });
     const shape = withRung(own, 0, withAngles(own.rungs[0], 'full', anglesOfPosture(next, 'right')));
-    readAt(shape, 1, 'right', 1, posterior, BUILD);
+    readAt({ shape, rung: 1, side: 'right' }, 1, { posterior, build: BUILD });
     problemsAt(shape, shape.rungs[0], 'right', 1);
   }),
   measure('rank it again for other aims', '≤ 250 ms', 'ms', 15, 1, () => void rankPoses(posterior, BUILD, aims, go)),

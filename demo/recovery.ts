@@ -2,7 +2,8 @@ import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/cor
 import { ASK_AT_MOST, ELEMENT_COUNT, infer, shortBelow, worstMember, type Findings } from '@/core/inference';
 import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
 import { enoughOf, USUAL_WAY } from '@/core/fit/way';
-import { firstStop, fitRung, pathTable } from '@/core/fit/fit';
+import { fitRung } from '@/core/fit/fit';
+import { firstStop, pathTable } from '@/core/fit/path';
 import { LIBRARY } from '@/core/poses';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
 import { BATTERY, MAIN_TEST, modelledReadoutOf } from '@/core/assessment/battery';
@@ -117,12 +118,10 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
     if ((i + seed) % 4 !== 0) continue;
     for (const side of SIDES) {
       const rung = askedRung(shape.rungs);
-      const fit = fitRung(shape, rung, side, posterior, BUILD);
+      const fit = fitRung({ shape, rung, side }, { posterior, build: BUILD });
       const stop = firstStop(
-        pathTable(shape.rungs[rung - 1], 0, 0, who.bodies[side]),
-        who.tolerances,
-        0,
-        side === 'left',
+        { table: pathTable(shape.rungs[rung - 1], 0, 0, who.bodies[side]), mirrored: side === 'left' },
+        { of: who.tolerances, from: 0 },
         enoughOf(shape.rungs[rung - 1], USUAL_WAY),
       );
       if (stop.element < 0 || fit.full) continue;

@@ -34,10 +34,17 @@ export function bodyFor(record: KolposRecord | null, id: string | undefined, see
 /** One rung in a body: as far as it goes there, or at a depth that is asked for. */
 function told(shape: Shape, rungNumber: number, side: Side, at: number | null, body: Body): unknown {
   const rung = shape.rungs[rungNumber - 1];
-  const fit = fitRung(shape, rungNumber, side, body.posterior, body.build, body.way);
+  const fit = fitRung({ shape, rung: rungNumber, side }, { posterior: body.posterior, build: body.build }, body.way);
   const depth = at ?? fit.depth;
   const read =
-    at === null ? fit : readAt(shape, rungNumber, side, at, body.posterior, body.build, { way: body.way, cold: true });
+    at === null
+      ? fit
+      : readAt(
+          { shape, rung: rungNumber, side },
+          at,
+          { posterior: body.posterior, build: body.build },
+          { way: body.way, cold: true },
+        );
   const along = demandsOf(shape, rung);
   const small = (part: object) =>
     Object.fromEntries(Object.entries(part).map(([k, v]) => [k, rounded(v as number)])) as Record<string, number>;
@@ -79,7 +86,8 @@ const workOf = (work: readonly { structure: string; side: Side; load: number }[]
 /** The deepest rung that can be entered in a body; the first where none can. */
 function deepestOpen(shape: Shape, side: Side, body: Body): number {
   for (let n = shape.rungs.length; n > 1; n--)
-    if (!reachedIn(shape, n, side, body.posterior, body.build, body.way).beyondEntry) return n;
+    if (!reachedIn({ shape, rung: n, side }, { posterior: body.posterior, build: body.build }, body.way).beyondEntry)
+      return n;
   return 1;
 }
 

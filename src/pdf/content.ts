@@ -78,7 +78,11 @@ export function sheetContent(body: SheetBody): SheetContent {
     const depth =
       found && posterior
         ? Math.min(
-            ...row.sides.map((s) => reachedIn(found.shape, row.rung, sideOf(s.side), posterior, build, way).depth),
+            ...row.sides.map(
+              (s) =>
+                reachedIn({ shape: found.shape, rung: row.rung, side: sideOf(s.side) }, { posterior, build }, way)
+                  .depth,
+            ),
           )
         : 0.5;
     const at = practice.items.findIndex((i) => i.pose === row.pose && i.rung === row.rung && i.side === side);

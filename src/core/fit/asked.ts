@@ -30,6 +30,7 @@ export function questionOf(
   return {
     side,
     ...rest,
-    labels: (draws: Draws) => limitersInPose(shape, pose.rung, side, draws.x, draws.chains * draws.perChain, build),
+    labels: (draws: Draws) =>
+      limitersInPose({ shape, rung: pose.rung, side }, draws.x, draws.chains * draws.perChain, build),
   };
 }

@@ -22,7 +22,7 @@ function sureOf(short: Record<string, number> = {}, side?: Side): Posterior {
 const fit = (pose: string, rung: number, side: Side, posterior = sureOf()) => {
   const shape = shapeById(pose);
   if (!shape) throw new Error(`no ${pose}`);
-  return fitRung(shape, rung, side, posterior, BUILD);
+  return fitRung({ shape, rung, side }, { posterior, build: BUILD });
 };
 
 describe('depth', () => {
@@ -55,8 +55,8 @@ describe('depth', () => {
   });
   it('is the same on both sides of a person who is the same on both sides', () => {
     for (const shape of LIBRARY.filter((s) => s.sided)) {
-      const right = fitRung(shape, 1, 'right', sureOf(), BUILD),
-        left = fitRung(shape, 1, 'left', sureOf(), BUILD);
+      const right = fitRung({ shape, rung: 1, side: 'right' }, { posterior: sureOf(), build: BUILD }),
+        left = fitRung({ shape, rung: 1, side: 'left' }, { posterior: sureOf(), build: BUILD });
       expect(left.depth).toBeCloseTo(right.depth, 6);
       for (const g of GROUPS) expect(left.stretch.left[g]).toBeCloseTo(right.stretch.right[g], 6);
     }
@@ -65,7 +65,10 @@ describe('depth', () => {
 
 describe('a typical student gets into most of the library', () => {
   const fits = LIBRARY.flatMap((s) =>
-    s.rungs.map((r, i) => ({ level: r.level, f: fitRung(s, i + 1, 'right', sureOf(), BUILD) })),
+    s.rungs.map((r, i) => ({
+      level: r.level,
+      f: fitRung({ shape: s, rung: i + 1, side: 'right' }, { posterior: sureOf(), build: BUILD }),
+    })),
   );
   const beyond = (level: number) => fits.filter((x) => x.level === level && x.f.beyondEntry).length;
   const count = (level: number) => fits.filter((x) => x.level === level).length;
@@ -106,8 +109,14 @@ describe('props', () => {
   it('are as high as the gap under the body at that depth, and grow with the person', () => {
     const shape = shapeById('half-split');
     if (!shape) throw new Error('no shape');
-    const small = fitRung(shape, 1, 'right', sureOf(), buildOf({ height_cm: 150, mass_kg: 65 })),
-      tall = fitRung(shape, 1, 'right', sureOf(), buildOf({ height_cm: 190, mass_kg: 65 }));
+    const small = fitRung(
+        { shape, rung: 1, side: 'right' },
+        { posterior: sureOf(), build: buildOf({ height_cm: 150, mass_kg: 65 }) },
+      ),
+      tall = fitRung(
+        { shape, rung: 1, side: 'right' },
+        { posterior: sureOf(), build: buildOf({ height_cm: 190, mass_kg: 65 }) },
+      );
     const height = (f: typeof small) => f.props.find((p) => p.prop === 'block')?.height_cm ?? 0;
     expect(height(small)).toBeGreaterThan(10);
     expect(height(tall)).toBeGreaterThan(height(small));
@@ -156,7 +165,7 @@ describe('femoral version in a fit', () => {
     if (!shape) throw new Error('no lying-figure-four');
     const reach = (version: number) => {
       const build = buildOf({ height_cm: 170, mass_kg: 65, femoralVersion_deg: { left: version } });
-      return fitRung(shape, 1, 'left', sureOf(), build).depth;
+      return fitRung({ shape, rung: 1, side: 'left' }, { posterior: sureOf(), build }).depth;
     };
     // The deep buttock turns the thigh inward there and is lengthened by turning out: a neck twisted further forward
     // stands further out already.
@@ -168,7 +177,8 @@ describe('femoral version in a fit', () => {
 describe('a rung read at another depth', () => {
   const shape = shapeById('strap-leg-raise');
   if (!shape) throw new Error('no strap-leg-raise');
-  const read = (depth: number) => readAt(shape, 2, 'right', depth, sureOf(), BUILD);
+  const read = (depth: number) =>
+    readAt({ shape, rung: 2, side: 'right' }, depth, { posterior: sureOf(), build: BUILD });
   it('says at the fitted depth what the fit says', () => {
     const f = fit('strap-leg-raise', 2, 'right');
     expect(read(f.depth).stretch).toEqual(f.stretch);

@@ -1,29 +1,26 @@
-import {
-  GROUPS,
-  GROUP_OF,
-  halfOf,
-  newHalf,
-  otherSide,
-  ELEMENT_IDS,
-  StrandModel,
-  type Build,
-  type GroupId,
-  type Side,
-} from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
-import { strainsOf, type Strain } from '@/core/statics/strains';
+import { ELEMENT_IDS, GROUP_OF, GROUPS, shareAt, type Build, type GroupId, type Side } from '@/core/body';
 import { verdictOf } from '@/core/cautions/screen';
-import { anglesAt, demandsOf, isSided, postureAt, type Rung, type Shape } from '@/core/poses';
+import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import { anglesAt, demandsOf, isSided, postureAt } from '@/core/poses';
+import { strainsOf, type Strain } from '@/core/statics/strains';
 import { loadsAt } from './loads-at';
+import {
+  firstStop,
+  groupKey,
+  moversOf,
+  nearest,
+  pathOf,
+  standingAt,
+  STEPS,
+  type RungPath,
+  type Tolerances,
+} from './path';
+import { rungIn, type PosedRung, type StudentBody } from './posed-rung';
 import { propsOf, type FittedProp } from './props';
-import { shareAt } from '@/core/body';
 import { enoughOf, USUAL_WAY, type FitWay } from './way';
 
 /** SD below her end from which she is near it. Ours; the same from which a caution that eases counts. */
 const NEAR = -1;
-const STEPS = 20;
-/** Different pairs of bones kept for a rung: a studio has few students with measured bones. */
-const KEPT = 24;
 
 export interface FittedPose {
   pose: string;
@@ -57,122 +54,8 @@ export interface FittedPose {
   angles: Record<string, number>;
 }
 
-/** Tables by rung and by the twist of the thigh bones, which alone of a build changes what is stretched where. */
-const tables = new WeakMap<Rung, Map<string, Float32Array>>();
-let model: StrandModel | null = null;
-
-/** Standing z of all elements, both sides, along the path with the right side worked: [step × DIMENSIONS + i]. */
-function tableOf(rung: Rung, worked: number, other: number): Float32Array {
-  let own = tables.get(rung);
-  if (!own) tables.set(rung, (own = new Map()));
-  const key = `${worked}/${other}`;
-  const known = own.get(key);
-  if (known) return known;
-  if (own.size >= KEPT) own.clear();
-  const out = pathTable(rung, worked, other, (model ??= new StrandModel()));
-  own.set(key, out);
-  return out;
-}
-
-/**
- * Standing z of all elements along a rung's path in a given body, right side worked: `[step × DIMENSIONS + i]`.
- * @param worked twist of the thigh bone against the usual, radians, of the worked and of the other side
- */
-export function pathTable(rung: Rung, worked: number, other: number, strands: StrandModel): Float32Array {
-  const out = new Float32Array((STEPS + 1) * DIMENSIONS);
-  const half = newHalf(),
-    z = new Float64Array(ELEMENT_COUNT);
-  for (let i = 0; i <= STEPS; i++) {
-    const q = postureAt(rung, 'right', i / STEPS);
-    out.set(strands.standing(halfOf(q, 'left', half, other), 'pushed', z), i * DIMENSIONS);
-    out.set(strands.standing(halfOf(q, 'right', half, worked), 'pushed', z), i * DIMENSIONS + ELEMENT_COUNT);
-  }
-  return out;
-}
-
-/** Elements that a path lengthens, which alone can stop it, with their columns in the table. */
-interface Movers {
-  elements: Int32Array;
-  columns: Int32Array;
-}
-
 /** Draws that tell a probability to two in a hundred: more would make ranking slower and not surer. */
 const ENOUGH_DRAWS = 400;
-/** What the path lengthens by less than this, SD, cannot be what stops it. */
-const MOVES_SD = 0.1;
-
-function moversOf(table: Float32Array, mirrored: boolean, without: number, anySide = false): Movers {
-  const elements: number[] = [],
-    columns: number[] = [];
-  for (let e = 0; e < DIMENSIONS; e++) {
-    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-    if (table[STEPS * DIMENSIONS + column] - table[column] < MOVES_SD) continue;
-    if (without >= 0 && (anySide ? groupKey(e) % GROUPS.length === without % GROUPS.length : groupKey(e) === without))
-      continue;
-    elements.push(e);
-    columns.push(column);
-  }
-  return { elements: Int32Array.from(elements), columns: Int32Array.from(columns) };
-}
-
-/**
- * First place on the path (in steps) where an element reaches its comfortable share, and which; -1 when none does.
- * @param enough SD from the end, 0 or −, at which an element of a side has enough
- * @param without a group's key to be left out
- */
-export function firstStop(
-  table: Float32Array,
-  x: ArrayLike<number>,
-  at: number,
-  mirrored: boolean,
-  enough: Float64Array,
-  without = -1,
-  movers: Movers = moversOf(table, mirrored, without),
-): { step: number; element: number } {
-  let best = Infinity,
-    element = -1;
-  for (let k = 0; k < movers.elements.length; k++) {
-    const e = movers.elements[k],
-      column = movers.columns[k];
-    const limit = x[at + e] + enough[e % ELEMENT_COUNT];
-    if (table[STEPS * DIMENSIONS + column] < limit) continue;
-    let i = 0;
-    while (table[i * DIMENSIONS + column] < limit && i < STEPS && i <= best) i++;
-    const above = table[i * DIMENSIONS + column];
-    const below = i > 0 ? table[(i - 1) * DIMENSIONS + column] : above;
-    const step = i === 0 ? 0 : i - 1 + (limit - below) / Math.max(1e-6, above - below);
-    if (step < best) {
-      best = step;
-      element = e;
-    }
-  }
-  return { step: best, element };
-}
-
-/** Element that stands nearest to its end at the full rung. */
-function nearest(table: Float32Array, x: ArrayLike<number>, at: number, mirrored: boolean): number {
-  let most = -Infinity,
-    element = 0;
-  for (let e = 0; e < DIMENSIONS; e++) {
-    const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-    const near = table[STEPS * DIMENSIONS + column] - x[at + e];
-    if (near > most) {
-      most = near;
-      element = e;
-    }
-  }
-  return element;
-}
-
-/** Standing z of an element at a depth, between the steps of a table. */
-function standingAt(table: Float32Array, mirrored: boolean, e: number, depth: number): number {
-  const column = mirrored ? (e + ELEMENT_COUNT) % DIMENSIONS : e;
-  const s = depth * STEPS,
-    i = Math.min(STEPS - 1, Math.floor(s));
-  const a = table[i * DIMENSIONS + column],
-    b = table[(i + 1) * DIMENSIONS + column];
-  return a + (b - a) * (s - i);
-}
 
 /** What a rung asks of a student at any depth: who is stretched, who works, what strains. */
 export type PoseReading = Pick<FittedPose, 'stretch' | 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'>;
@@ -181,9 +64,8 @@ export type PoseReading = Pick<FittedPose, 'stretch' | 'load' | 'work' | 'beyond
 const LEAST_LOAD = 0.05;
 
 /** Share of its tolerance that each element uses at a depth, left then right. */
-function usedAt(rung: Rung, side: Side, depth: number, posterior: Posterior, build: Build): (e: number) => number {
-  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
-  return (e) => shareAt(e % ELEMENT_COUNT, standingAt(table, side === 'left', e, depth) - posterior.mean[e]);
+function usedAt(path: RungPath, depth: number, { mean }: Posterior): (e: number) => number {
+  return (e) => shareAt(e % ELEMENT_COUNT, standingAt(path, e, depth) - mean[e]);
 }
 
 /** Share of the tolerance used, by side and group: of a group the element that is nearest to its end. */
@@ -198,21 +80,11 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
   return stretch;
 }
 
-/** SD of tolerance that each group lacks for a rung's full depth to be comfortable, by side. Parameters as in `readAt`. */
-export function missingIn(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  posterior: Posterior,
-  build: Build,
-  way: FitWay,
-): FittedPose['stretch'] {
-  const rung = shape.rungs[rungNumber - 1];
-  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
-  const enough = enoughOf(rung, way);
-  return groupsOf((e) =>
-    Math.max(0, standingAt(table, side === 'left', e, 1) - posterior.mean[e] - enough[e % ELEMENT_COUNT]),
-  );
+/** SD of tolerance that each group lacks for a rung's full depth to be comfortable, by side. */
+export function missingIn(posed: PosedRung, { posterior, build }: StudentBody, way: FitWay): FittedPose['stretch'] {
+  const path = pathOf(posed, build);
+  const enough = enoughOf(rungIn(posed), way);
+  return groupsOf((e) => Math.max(0, standingAt(path, e, 1) - posterior.mean[e] - enough[e % ELEMENT_COUNT]));
 }
 
 /** What the statics of a rung at a depth tell. */
@@ -228,28 +100,21 @@ export interface ReadOptions {
 
 /** Who works and what strains at a depth. */
 export function workedAt(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
+  posed: PosedRung,
   depth: number,
-  posterior: Posterior,
-  build: Build,
+  { posterior, build }: StudentBody,
   { active, way = USUAL_WAY, cold }: ReadOptions = {},
 ): Worked {
-  const rung = shape.rungs[rungNumber - 1];
-  const used = usedAt(rung, side, depth, posterior, build);
+  const used = usedAt(pathOf(posed, build), depth, posterior);
   const stretch = groupsOf(used);
-  const loads = loadsAt(shape, rungNumber, side, depth, posterior.mean, build, {
-    active,
-    capacity: way.capacity,
-    cold,
-  });
+  const tolerances = posterior.mean;
+  const loads = loadsAt(posed, depth, { tolerances, build }, { active, capacity: way.capacity, cold });
   return {
     load: loads.beyond ? { left: {}, right: {} } : loads.groups,
     work: loads.beyond ? [] : loads.structures.filter((s) => s.load > LEAST_LOAD),
     beyondModel: loads.beyond,
     tips: loads.tips,
-    strains: strainsOf(postureAt(rung, side, depth), loads, (what, s) => {
+    strains: strainsOf(postureAt(rungIn(posed), posed.side, depth), loads, (what, s) => {
       const element = ELEMENT_IDS.indexOf(what);
       return element < 0 ? (stretch[s][what as GroupId] ?? 0) : used(element + (s === 'left' ? 0 : ELEMENT_COUNT));
     }),
@@ -257,110 +122,86 @@ export function workedAt(
 }
 
 /** A rung read at a depth: who is stretched, who works, what strains. Parameters as in `workedAt`. */
-export function readAt(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  depth: number,
-  posterior: Posterior,
-  build: Build,
-  options: ReadOptions = {},
-): PoseReading {
-  const used = usedAt(shape.rungs[rungNumber - 1], side, depth, posterior, build);
-  return { stretch: groupsOf(used), ...workedAt(shape, rungNumber, side, depth, posterior, build, options) };
+export function readAt(posed: PosedRung, depth: number, body: StudentBody, options: ReadOptions = {}): PoseReading {
+  const used = usedAt(pathOf(posed, body.build), depth, body.posterior);
+  return { stretch: groupsOf(used), ...workedAt(posed, depth, body, options) };
 }
 
 /** What of a fit needs no statics: how far she gets, what stops her and what is stretched there. */
 export type Reached = Omit<FittedPose, keyof Worked | 'props' | 'angles'>;
 
 /** Fits one rung with one side worked, to the student's tolerances and build. */
-export function fitRung(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  posterior: Posterior,
-  build: Build,
-  way: FitWay = USUAL_WAY,
-): FittedPose {
-  return completed(reachedIn(shape, rungNumber, side, posterior, build, way), shape, side, posterior, build, way);
+export function fitRung(posed: PosedRung, body: StudentBody, way: FitWay = USUAL_WAY): FittedPose {
+  return completed(reachedIn(posed, body, way), posed, body, way);
 }
 
 /** The second half: who works, what strains, props and joint angles where she gets to. */
-export function completed(
-  reached: Reached,
-  shape: Shape,
-  side: Side,
-  posterior: Posterior,
-  build: Build,
-  way: FitWay = USUAL_WAY,
-): FittedPose {
-  const { depth, rung } = reached;
+export function completed(reached: Reached, posed: PosedRung, body: StudentBody, way: FitWay = USUAL_WAY): FittedPose {
+  const { depth } = reached;
+  const rung = rungIn(posed);
   return {
     ...reached,
     // Not from the last solution: the same student must get the same loads whatever was asked before.
-    ...workedAt(shape, rung, side, depth, posterior, build, { way, cold: true }),
-    props: propsOf(shape.rungs[rung - 1], side, depth, build),
-    angles: anglesAt(shape.rungs[rung - 1], side, depth),
+    ...workedAt(posed, depth, body, { way, cold: true }),
+    props: propsOf(rung, posed.side, depth, body.build),
+    angles: anglesAt(rung, posed.side, depth),
   };
 }
 
 /** The first half of `fitRung`, in a tenth of its time. */
-export function reachedIn(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  posterior: Posterior,
-  build: Build,
-  way: FitWay = USUAL_WAY,
-): Reached {
-  const rung = shape.rungs[rungNumber - 1];
-  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
-  const mirrored = side === 'left';
+export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, way: FitWay = USUAL_WAY): Reached {
+  const { shape, side } = posed;
+  const rung = rungIn(posed),
+    path = pathOf(posed, build);
   const limit = way.under && way.under.cautions.length > 0 ? verdictOf(way.under, demandsOf(shape, rung)) : null;
   const enough = enoughOf(rung, way, limit?.share);
-  const stop = firstStop(table, posterior.mean, 0, mirrored, enough);
+  const mean: Tolerances = { of: posterior.mean, from: 0 };
+  const stop = firstStop(path, mean, enough);
   const unstopped = stop.element < 0;
-  const reach = unstopped ? 1 : Math.min(1, stop.step / STEPS);
-  const depth = Math.min(reach, limit?.depth ?? 1);
-  const full = unstopped && depth === 1;
-  const counts = new Map<number, number>();
-  const movers = moversOf(table, mirrored, -1);
-  const stride = Math.max(1, Math.floor(posterior.drawCount / ENOUGH_DRAWS));
-  let counted = 0;
-  for (let d = 0; d < posterior.drawCount; d += stride) {
-    counted += 1;
-    const first = firstStop(table, posterior.draws, d * DIMENSIONS, mirrored, enough, -1, movers).element;
-    if (first >= 0) {
-      const key = groupKey(first);
-      counts.set(key, (counts.get(key) ?? 0) + 1);
-    }
-  }
-  const who = groupKey(unstopped ? nearest(table, posterior.mean, 0, mirrored) : stop.element);
-
-  const share = (key: number): number => (counts.get(key) ?? 0) / counted;
-  const stopped = [...counts.values()].reduce((s, n) => s + n, 0) / counted;
-  const mate = (who + GROUPS.length) % (2 * GROUPS.length);
+  const depth = Math.min(unstopped ? 1 : stop.step / STEPS, limit?.depth ?? 1, 1);
+  const who = groupKey(unstopped ? nearest(path, mean) : stop.element);
   const sided = isSided(shape, rung);
-
   let over = -Infinity;
-  for (let e = 0; e < DIMENSIONS; e++) over = Math.max(over, standingAt(table, mirrored, e, 0) - posterior.mean[e]);
+  for (let e = 0; e < DIMENSIONS; e++) over = Math.max(over, standingAt(path, e, 0) - posterior.mean[e]);
   return {
     pose: shape.id,
-    rung: rungNumber,
+    rung: posed.rung,
     side: sided ? side : 'both',
     depth,
-    full,
+    full: unstopped && depth === 1,
     beyondEntry: over > 0,
     ...(typeof limit?.share === 'number' && over > NEAR && { tooNear: true as const }),
-    limiter: {
-      structure: GROUPS[who % GROUPS.length],
-      side: who < GROUPS.length ? 'left' : 'right',
-      // A shape without sides is stopped by the structure, whichever side comes first.
-      probability: sided ? share(who) : share(who) + share(mate),
-      anySide: (share(who) + share(mate)) / Math.max(1e-9, stopped),
-    },
-    next: unstopped ? null : nextStop(table, posterior.mean, mirrored, enough, groupKey(stop.element), !sided),
-    stretch: groupsOf(usedAt(rung, side, depth, posterior, build)),
+    limiter: limiterOf(who, stopsIn(path, posterior, enough), sided),
+    next: unstopped ? null : nextStop(path, mean, enough, groupKey(stop.element), !sided),
+    stretch: groupsOf(usedAt(path, depth, posterior)),
+  };
+}
+
+/** Share of the draws in which each group stops a path first, by `groupKey`; where nothing does it is nobody's. */
+function stopsIn(path: RungPath, { draws, drawCount }: Posterior, enough: Float64Array): Map<number, number> {
+  const movers = moversOf(path);
+  const stride = Math.max(1, Math.floor(drawCount / ENOUGH_DRAWS));
+  const counts = new Map<number, number>();
+  let counted = 0;
+  for (let d = 0; d < drawCount; d += stride) {
+    counted += 1;
+    const { element } = firstStop(path, { of: draws, from: d * DIMENSIONS }, enough, movers);
+    if (element >= 0) counts.set(groupKey(element), (counts.get(groupKey(element)) ?? 0) + 1);
+  }
+  return new Map([...counts].map(([key, n]) => [key, n / counted]));
+}
+
+/** What stops a rung, with how sure that is. @param who its `groupKey` @param shares of the draws, by group and side */
+function limiterOf(who: number, shares: ReadonlyMap<number, number>, sided: boolean): FittedPose['limiter'] {
+  const own = shares.get(who) ?? 0,
+    mate = shares.get((who + GROUPS.length) % (2 * GROUPS.length)) ?? 0;
+  const stopped = [...shares.values()].reduce((s, n) => s + n, 0);
+  return {
+    structure: GROUPS[who % GROUPS.length],
+    side: who < GROUPS.length ? 'left' : 'right',
+    // A shape without sides is stopped by the structure, whichever side comes first.
+    probability: sided ? own : own + mate,
+    anySide: (own + mate) / Math.max(1e-9, stopped),
   };
 }
 
@@ -368,39 +209,26 @@ export function reachedIn(
  * Group that stops a rung first in each draw; where nothing does, the one that comes nearest to it. As indexes of `GROUPS`.
  * @param x tolerances, draw after draw, DIMENSIONS each
  */
-export function limitersInPose(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
-  x: ArrayLike<number>,
-  draws: number,
-  build: Build,
-): Uint8Array {
-  const rung = shape.rungs[rungNumber - 1];
-  const table = tableOf(rung, build.version[side], build.version[otherSide(side)]);
-  const mirrored = side === 'left';
-  const movers = moversOf(table, mirrored, -1),
-    enough = enoughOf(rung, USUAL_WAY);
+export function limitersInPose(posed: PosedRung, x: ArrayLike<number>, draws: number, build: Build): Uint8Array {
+  const path = pathOf(posed, build);
+  const movers = moversOf(path),
+    enough = enoughOf(rungIn(posed), USUAL_WAY);
   return Uint8Array.from({ length: draws }, (_, d) => {
-    const at = d * DIMENSIONS;
-    const { element } = firstStop(table, x, at, mirrored, enough, -1, movers);
-    return GROUP_OF[(element < 0 ? nearest(table, x, at, mirrored) : element) % ELEMENT_COUNT];
+    const at: Tolerances = { of: x, from: d * DIMENSIONS };
+    const { element } = firstStop(path, at, enough, movers);
+    return GROUP_OF[(element < 0 ? nearest(path, at) : element) % ELEMENT_COUNT];
   });
 }
 
-const groupKey = (element: number): number =>
-  GROUP_OF[element % ELEMENT_COUNT] + (element < ELEMENT_COUNT ? 0 : GROUPS.length);
-
 /** The first structure of another group that would stop the path. */
 function nextStop(
-  table: Float32Array,
-  x: ArrayLike<number>,
-  mirrored: boolean,
+  path: RungPath,
+  mean: Tolerances,
   enough: Float64Array,
   first: number,
   anySide: boolean,
 ): FittedPose['next'] {
-  const { step, element } = firstStop(table, x, 0, mirrored, enough, first, moversOf(table, mirrored, first, anySide));
+  const { step, element } = firstStop(path, mean, enough, moversOf(path, first, anySide));
   if (element < 0) return null;
   const who = groupKey(element);
   return {

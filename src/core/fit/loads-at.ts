@@ -3,7 +3,8 @@ import type { Asked } from '@/core/statics/intents';
 import type { StaticsOptions } from '@/core/statics/balance';
 import type { Loads } from '@/core/statics/loads';
 import { Statics } from '@/core/statics/statics';
-import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung, type Shape } from '@/core/poses';
+import { contactsFor, postureAt, reachFor, realName, type Intent, type Rung } from '@/core/poses';
+import { rungIn, type PosedRung } from './posed-rung';
 
 /** One set of statics a build: the muscle model of a body is made once. */
 const bodies = new WeakMap<Build, Statics>();
@@ -35,30 +36,40 @@ export function askedOf(intents: readonly Intent[], worked: Side): Asked[] {
   ]);
 }
 
-/**
- * Loads of a rung at a depth in a student's body. @param tolerances the student's, SD, left then right
- * @param active with the cues' actions, or just held; `capacity` share of the usual force where it was measured;
- * `cold` without the prices of the last solution, so that nothing asked before moves the last hundredths
- */
+/** A body whose muscles carry: the student's tolerances, SD, left then right, and her size. */
+export interface LoadedBody {
+  tolerances: ArrayLike<number>;
+  build: Build;
+}
+
+export interface LoadOptions {
+  /** With the cues' actions, or just held; without it as the rung is meant. */
+  active?: boolean;
+  /** Share of the usual force where it was measured. */
+  capacity?: StaticsOptions['capacity'];
+  /** Without the prices of the last solution, so that nothing asked before moves the last hundredths. */
+  cold?: boolean;
+}
+
+/** Loads of a rung at a depth in a student's body. */
 export function loadsAt(
-  shape: Shape,
-  rungNumber: number,
-  side: Side,
+  posed: PosedRung,
   depth: number,
-  tolerances: ArrayLike<number>,
-  build: Build,
-  {
-    active = shape.rungs[rungNumber - 1].kind === 'strength',
-    capacity,
-    cold = false,
-  }: { active?: boolean; capacity?: StaticsOptions['capacity']; cold?: boolean } = {},
+  { tolerances, build }: LoadedBody,
+  { active, capacity, cold = false }: LoadOptions = {},
 ): Loads {
-  const rung = shape.rungs[rungNumber - 1];
+  const { side } = posed;
+  const rung = rungIn(posed);
   let own = prices.get(rung);
   if (!own) prices.set(rung, (own = {}));
   const loads = staticsOf(build).solve(
     { posture: postureAt(rung, side, depth), reach: reachFor(rung, side), contacts: contactsFor(rung, side), rung },
-    { asked: active ? askedOf(rung.intents, side) : [], tolerances, capacity, start: cold ? undefined : own[side] },
+    {
+      asked: (active ?? rung.kind === 'strength') ? askedOf(rung.intents, side) : [],
+      tolerances,
+      capacity,
+      start: cold ? undefined : own[side],
+    },
   );
   if (loads.converged) own[side] = loads.prices;
   return loads;

@@ -30,7 +30,12 @@ function of(id: string, n: number, intents?: readonly Intent[]): Loads {
   const own = intents ? undefined : known.get(key);
   if (own) return own;
   const rungs = found.shape.rungs.map((r, i) => (i === n - 1 && intents ? { ...r, intents } : r));
-  const loads = loadsAt({ ...found.shape, rungs }, n, 'right', 1, TYPICAL, TYPICAL_BUILD, { active: true, cold: true });
+  const loads = loadsAt(
+    { shape: { ...found.shape, rungs }, rung: n, side: 'right' },
+    1,
+    { tolerances: TYPICAL, build: TYPICAL_BUILD },
+    { active: true, cold: true },
+  );
   if (!intents) known.set(key, loads);
   return loads;
 }
@@ -96,7 +101,12 @@ describe('work that is known', () => {
     for (const shape of LIBRARY)
       shape.rungs.forEach((rung, i) => {
         if (rung.kind !== 'rest') return;
-        const l = loadsAt(shape, i + 1, 'right', 1, TYPICAL, TYPICAL_BUILD, { cold: true });
+        const l = loadsAt(
+          { shape, rung: i + 1, side: 'right' },
+          1,
+          { tolerances: TYPICAL, build: TYPICAL_BUILD },
+          { cold: true },
+        );
         for (const s of l.structures) expect(s.load, `${shape.id}/${i + 1} ${s.structure}`).toBeLessThanOrEqual(0.1);
       });
   });
@@ -107,7 +117,10 @@ describe('who lies or sits in a stretch', () => {
   const rows = LIBRARY.filter((s) => LYING.includes(s.position)).flatMap((shape) =>
     shape.rungs.flatMap((rung, i) => {
       if (rung.kind !== 'stretch' || rung.level === 3) return [];
-      const { work } = fitRung(shape, i + 1, 'right', TYPICAL_PEOPLE, TYPICAL_BUILD);
+      const { work } = fitRung(
+        { shape, rung: i + 1, side: 'right' },
+        { posterior: TYPICAL_PEOPLE, build: TYPICAL_BUILD },
+      );
       return [{ rung: `${shape.id}/${i + 1}`, most: Math.max(0, ...work.map((w) => w.load)) }];
     }),
   );

@@ -53,8 +53,10 @@ describe('how far a comfortable hold goes', () => {
     const mild = { ...USUAL_WAY, share: 0.6, longShare: 0.6 };
     for (const s of LIBRARY)
       s.rungs.forEach((_, i) => {
-        const usual = fitRung(s, i + 1, 'right', TYPICAL, BUILD).depth;
-        expect(fitRung(s, i + 1, 'right', TYPICAL, BUILD, mild).depth).toBeLessThanOrEqual(usual + 1e-9);
+        const usual = fitRung({ shape: s, rung: i + 1, side: 'right' }, { posterior: TYPICAL, build: BUILD }).depth;
+        expect(
+          fitRung({ shape: s, rung: i + 1, side: 'right' }, { posterior: TYPICAL, build: BUILD }, mild).depth,
+        ).toBeLessThanOrEqual(usual + 1e-9);
       });
   });
   it('a share that a caution or a sign leaves is kept clear of the end on the long scale, in every element', () => {
@@ -103,10 +105,11 @@ describe('measured strength', () => {
   it('half the strength works nearly twice as hard', () => {
     const [id, structure] = ['chair-pose', 'vasti'] as const;
     const work = (capacity?: number) =>
-      fitRung(shape(id), 2, 'right', TYPICAL, BUILD, {
-        ...USUAL_WAY,
-        ...(capacity && { capacity: { [structure]: { left: capacity, right: capacity } } }),
-      }).work.find((w) => w.structure === structure)?.load ?? 0;
+      fitRung(
+        { shape: shape(id), rung: 2, side: 'right' },
+        { posterior: TYPICAL, build: BUILD },
+        { ...USUAL_WAY, ...(capacity && { capacity: { [structure]: { left: capacity, right: capacity } } }) },
+      ).work.find((w) => w.structure === structure)?.load ?? 0;
     expect(work(0.5) / work()).toBeGreaterThan(1.5);
     expect(work(0.5) / work()).toBeLessThan(2.2);
   });

@@ -128,8 +128,8 @@ describe('edits', () => {
       const shape = find(id);
       expect(mirrored(mirrored(shape.rungs[0]))).toEqual(shape.rungs[0]);
       const turned: Shape = { ...shape, rungs: [mirrored(shape.rungs[0])] };
-      const a = readAt(shape, 1, 'right', 1, TYPICAL, TYPICAL_BUILD).stretch,
-        b = readAt(turned, 1, 'right', 1, TYPICAL, TYPICAL_BUILD).stretch;
+      const a = readAt({ shape, rung: 1, side: 'right' }, 1, { posterior: TYPICAL, build: TYPICAL_BUILD }).stretch,
+        b = readAt({ shape: turned, rung: 1, side: 'right' }, 1, { posterior: TYPICAL, build: TYPICAL_BUILD }).stretch;
       for (const g of GROUPS)
         for (const side of SIDES) expect(b[side][g]).toBeCloseTo(a[side === 'left' ? 'right' : 'left'][g], 5);
     }

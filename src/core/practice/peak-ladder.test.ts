@@ -27,7 +27,10 @@ describe('the ladder to a peak', () => {
             });
           return posteriorOf(mean);
         };
-        const fits = (p: Posterior) => sidesOf(shape).map((s) => reachedIn(shape, step.rung, s, p, BUILD, USUAL_WAY));
+        const fits = (p: Posterior) =>
+          sidesOf(shape).map((s) =>
+            reachedIn({ shape, rung: step.rung, side: s }, { posterior: p, build: BUILD }, USUAL_WAY),
+          );
         // What is missing by less than a tenth is not told.
         for (const f of fits(shifted(0, 0.1))) expect(f.full, `${shape.id} ${step.rung}`).toBe(true);
         const comfort = comfortOf(shape.rungs[step.rung - 1], USUAL_WAY);
@@ -39,7 +42,9 @@ describe('the ladder to a peak', () => {
   it('a rung is through, open or ahead as the fit says, and depth is that of the lesser side', () => {
     for (const shape of allShapes().slice(0, 40))
       for (const step of ladder(shape)) {
-        const fits = sidesOf(shape).map((s) => reachedIn(shape, step.rung, s, TYPICAL, BUILD, USUAL_WAY));
+        const fits = sidesOf(shape).map((s) =>
+          reachedIn({ shape, rung: step.rung, side: s }, { posterior: TYPICAL, build: BUILD }, USUAL_WAY),
+        );
         expect(step.state).toBe(
           fits.some((f) => f.beyondEntry) ? 'ahead' : fits.every((f) => f.full) ? 'through' : 'open',
         );

@@ -34,8 +34,8 @@ const TOLD_SD = 0.1;
 export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way: FitWay): LadderStep[] {
   return shape.rungs.map((rung, i): LadderStep => {
     const sides: readonly Side[] = isSided(shape, rung) ? SIDES : ['right'];
-    const fits = sides.map((s) => reachedIn(shape, i + 1, s, posterior, build, way));
-    const lacks = sides.map((s) => missingIn(shape, i + 1, s, posterior, build, way));
+    const fits = sides.map((s) => reachedIn({ shape, rung: i + 1, side: s }, { posterior, build }, way));
+    const lacks = sides.map((s) => missingIn({ shape, rung: i + 1, side: s }, { posterior, build }, way));
     const missing = SIDES.flatMap((side) =>
       GROUPS.map((group): Missing => {
         const sd = Math.max(...lacks.map((f) => f[side][group]));

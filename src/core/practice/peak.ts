@@ -34,13 +34,13 @@ const MOST_LISTED = 4;
 export function peakGap(shape: Shape, posterior: Posterior, build: Build, way: FitWay): PeakGap {
   const top = shape.rungs.length;
   const sides: readonly Side[] = isSided(shape, shape.rungs[top - 1]) ? SIDES : ['right'];
-  const reached = (rung: number, side: Side) => reachedIn(shape, rung, side, posterior, build, way);
+  const reached = (rung: number, side: Side) => reachedIn({ shape, rung, side }, { posterior, build }, way);
   const side = sides.reduce((worse, s) => (reached(top, s).depth < reached(top, worse).depth ? s : worse), sides[0]);
   let reachable: number | null = null;
   for (let n = top; n >= 1 && reachable === null; n--) if (!reached(n, side).beyondEntry) reachable = n;
   const rung = shape.rungs[top - 1];
   const at = reached(top, side);
-  const full = readAt(shape, top, side, 1, posterior, build, { way });
+  const full = readAt({ shape, rung: top, side }, 1, { posterior, build }, { way });
   const comfortable = comfortOf(rung, way);
   const all = SIDES.flatMap((s) => GROUPS.map((group) => ({ group, side: s })));
   return {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS, TYPICAL_BUILD, type GroupId, type Side } from '@/core/body';
-import { fitRung, pathTable, type FittedPose } from '@/core/fit/fit';
+import { fitRung, type FittedPose } from '@/core/fit/fit';
+import { pathTable } from '@/core/fit/path';
 import { pullSd } from '@/core/body';
 import { StrandModel } from '@/core/body';
 import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
@@ -128,9 +129,9 @@ describe('a shape fitted twice', () => {
     const shape = shapeById('chair-pose');
     if (!shape) throw new Error('no chair-pose');
     const mean = new Float32Array(DIMENSIONS);
-    const once = () => fitRung(shape, 2, 'right', { mean, draws: mean, drawCount: 1 }, TYPICAL_BUILD);
+    const once = () => fitRung({ shape, rung: 2, side: 'right' }, { posterior: { mean, draws: mean, drawCount: 1 }, build: TYPICAL_BUILD });
     const a = once();
-    fitRung(shape, 1, 'right', { mean, draws: mean, drawCount: 1 }, TYPICAL_BUILD);
+    fitRung({ shape, rung: 1, side: 'right' }, { posterior: { mean, draws: mean, drawCount: 1 }, build: TYPICAL_BUILD });
     const b = once();
     for (const x of a.work) expect(b.work.find((y) => y.structure === x.structure && y.side === x.side)?.load).toBeCloseTo(x.load, 6);
   });

@@ -16,7 +16,12 @@ function cut(list: readonly number[]): number[] {
 /** The guide's figures of a rung at entry, half-way and full depth in typical people, hundredths. */
 export function guidePoints(shape: Shape, rung: number): Point[] {
   return [0, 0.5, 1].map((depth): Point => {
-    const { load, strains } = workedAt(shape, rung, 'right', depth, TYPICAL, TYPICAL_BUILD, { cold: true });
+    const { load, strains } = workedAt(
+      { shape, rung, side: 'right' },
+      depth,
+      { posterior: TYPICAL, build: TYPICAL_BUILD },
+      { cold: true },
+    );
     const hundredths = (v: number | undefined) => Math.round(100 * (v ?? 0));
     return [
       cut(GROUPS.map((g) => hundredths(load.right[g]))),

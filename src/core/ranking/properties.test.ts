@@ -27,10 +27,10 @@ describe('one tolerance changed alone', () => {
           const side = shape.sided && left ? 'left' : 'right';
           const mean = new Float32Array(DIMENSIONS);
           mean[e] = before;
-          const a = fitRung(shape, rung, side, of(mean), BUILD);
+          const a = fitRung({ shape, rung, side }, { posterior: of(mean), build: BUILD });
           const more = Float32Array.from(mean);
           more[e] += longer;
-          const b = fitRung(shape, rung, side, of(more), BUILD);
+          const b = fitRung({ shape, rung, side }, { posterior: of(more), build: BUILD });
           expect(b.depth).toBeGreaterThanOrEqual(a.depth - 1e-6);
         },
       ),

@@ -118,7 +118,10 @@ describe('the order', () => {
     for (const p of [...someOf(shallower, 12), ...someOf(after, 12)]) {
       const shape = shapeById(p.pose);
       const side = p.side === 'both' ? 'right' : p.side;
-      if (shape) expect(p).toMatchObject(fitRung(shape, p.rung, side, body, BUILD, { ...USUAL_WAY, under: careful }));
+      if (shape)
+        expect(p).toMatchObject(
+          fitRung({ shape, rung: p.rung, side }, { posterior: body, build: BUILD }, { ...USUAL_WAY, under: careful }),
+        );
     }
   });
   it('counts a rung whose entry is out of reach as a cost', () => {

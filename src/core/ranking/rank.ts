@@ -225,7 +225,7 @@ function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {
   const fits = shapes.flatMap((shape) =>
     shape.rungs.flatMap((rung, i) =>
       (isSided(shape, rung) ? SIDES : (['right'] as const)).map((side) => {
-        const reached = reachedIn(shape, i + 1, side, posterior, build, way);
+        const reached = reachedIn({ shape, rung: i + 1, side }, { posterior, build }, way);
         const at = place++;
         const same = sameBody.find(({ fits: f }) => f[at].whole && f[at].reached.depth === reached.depth)?.fits[at]
           .whole;
@@ -246,7 +246,8 @@ export function* warmUp(): Generator<number, void, void> {
   const shapes = allShapes();
   let done = 0;
   for (const shape of shapes) {
-    for (let i = 1; i <= shape.rungs.length; i++) reachedIn(shape, i, 'right', TYPICAL, TYPICAL_BUILD);
+    for (let i = 1; i <= shape.rungs.length; i++)
+      reachedIn({ shape, rung: i, side: 'right' }, { posterior: TYPICAL, build: TYPICAL_BUILD });
     for (const rung of shape.rungs) demandsOf(shape, rung);
     yield ++done / shapes.length;
   }
@@ -254,7 +255,7 @@ export function* warmUp(): Generator<number, void, void> {
 
 /** The fit with its statics, worked out once. */
 function wholeOf(fit: Kept['fits'][number], posterior: Posterior, build: Build, way: FitWay): FittedPose {
-  return (fit.whole ??= completed(fit.reached, fit.shape, fit.side, posterior, build, way));
+  return (fit.whole ??= completed(fit.reached, { ...fit, rung: fit.reached.rung }, { posterior, build }, way));
 }
 
 /** Every rung and side of the library for this student, best first; poses that a caution forbids come last. */

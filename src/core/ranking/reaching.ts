@@ -24,7 +24,9 @@ export function typicalFits(): FittedPose[] {
   const shapes = allShapes();
   if (known?.shapes === shapes) return known.fits;
   const fits = shapes.flatMap((shape) =>
-    shape.rungs.map((_, i) => fitRung(shape, i + 1, 'right', TYPICAL, TYPICAL_BUILD)),
+    shape.rungs.map((_, i) =>
+      fitRung({ shape, rung: i + 1, side: 'right' }, { posterior: TYPICAL, build: TYPICAL_BUILD }),
+    ),
   );
   known = { shapes, fits };
   return fits;

@@ -41,7 +41,7 @@ export function suits(
   const build = buildOfStudent(student);
   const sides = isSided(shape, shape.rungs[rung - 1]) ? (['left', 'right'] as const) : (['right'] as const);
   const [best] = sides
-    .map((side) => scorePose(fitRung(shape, rung, side, posterior, build, way), work, screening))
+    .map((side) => scorePose(fitRung({ shape, rung, side }, { posterior, build }, way), work, screening))
     .sort((a, b) => b.score - a.score || b.depth - a.depth);
   const { side, depth, full, beyondEntry, limiter, score, gives, cautions } = best;
   return {

@@ -1,7 +1,7 @@
-import { fleshOf, norm, otherSide, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
+import { fleshOf, norm, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { partOf, type Part } from './degrees-of-freedom';
-import { BEARS, pricesOf, STEADIES } from './prices';
+import { BEARS, pricesOf, STEADIES, type Prices } from './prices';
 
 /** Friction of skin or cloth on mat and prop, on a wall, and of limb on limb. A mat is made to hold hands and feet. Our defaults. */
 const FRICTION = 1;
@@ -127,6 +127,28 @@ const folds = (side: Side): readonly (readonly [string, string, Part, Part])[] =
 ];
 const FOLDS = { left: folds('left'), right: folds('right') };
 
+/** A body where it is, and what it is held by. */
+interface Surroundings {
+  skeleton: Skeleton;
+  contacts: readonly Contact[];
+  reach: Partial<Record<Side, Reach>>;
+  rung: Pick<Rung, 'wall' | 'props' | 'kind'>;
+  prices: Prices;
+}
+
+/** Places where the body is held, each with the ways in which it can be pushed there. */
+class PushList {
+  readonly pushes: Push[] = [];
+  readonly touches: Touch[] = [];
+
+  add(touch: Touch, list: readonly Omit<Push, 'contact'>[]): void {
+    const contact = this.touches.push(touch) - 1;
+    // All written in one order: what is alike in memory is read quickly.
+    for (const { part, at, direction, against, price, most } of list)
+      this.pushes.push({ contact, part, at, direction, against, price, most });
+  }
+}
+
 /**
  * Every way in which what is touched can push: floor, props and walls along friction cones; limbs on limbs with an answer on the
  * other; hands that hold a part of the body in any direction up to a grip; a strap from hand to foot by its pull; flesh folded
@@ -138,143 +160,140 @@ export function pushesOf(
   reach: Partial<Record<Side, Reach>>,
   rung: Pick<Rung, 'wall' | 'props' | 'kind'>,
 ): { pushes: Push[]; touches: Touch[] } {
-  const p = skeleton.points;
-  const { shear, holds, limbShear } = pricesOf(rung.kind);
+  const held = new PushList();
+  const about: Surroundings = { skeleton, contacts, reach, rung, prices: pricesOf(rung.kind) };
+  for (const c of contacts)
+    if (c.on === 'limb') onOwnLimb(held, c, about);
+    else onGround(held, c, about);
+  for (const side of SIDES) byHand(held, side, about);
+  for (const side of SIDES) byFolds(held, side, skeleton);
+  steadied(held, about);
+  return held;
+}
+
+/** What is laid on one's own limb. */
+function onOwnLimb(held: PushList, { point, limb = '' }: Contact, { skeleton, rung, prices }: Surroundings): void {
+  const at = skeleton.points[point];
+  const other = onLimb(skeleton, limb, at);
+  const way = sub(at, other),
+    size = norm(way) || 1;
+  const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
+  const middle = plus(other, way, 0.5);
+  // What is laid on a limb to rest there bears by its weight too, wherever on the round of the limb it lies.
+  const resting: Edge[] = rung.kind === 'strength' ? [] : [{ direction: [0, 1, 0], price: BEARS }];
+  held.add(
+    { point, on: 'limb', limb },
+    [...cone(normal, FRICTION_LIMB, prices.limbShear), ...resting].map(({ direction, price }) => ({
+      part: partOf(point),
+      at: middle,
+      direction,
+      against: partOf(limb),
+      price,
+      most: Infinity,
+    })),
+  );
+}
+
+/** What stands, sits or lies on floor, prop or wall. */
+function onGround(held: PushList, c: Contact, { skeleton, contacts, rung, prices }: Surroundings): void {
+  const at = skeleton.points[c.point],
+    part = partOf(c.point);
+  const wall: Vec3 =
+    rung.wall === 'behind' ? [1, 0, 0] : rung.wall === 'ahead' ? [-1, 0, 0] : [0, 0, -Math.sign(at[2]) || 1];
+  const normal: Vec3 = c.on === 'wall' ? wall : [0, 1, 0];
+  const flesh = fleshOf(c.point);
+  const foot = plus(plus(at, normal, -flesh), underSacrum(skeleton, c), 1);
+  // Broad flesh bears over its breadth, not at a point: a seat does not roll over its middle.
+  const aside = across(normal)[1];
+  const breadth = flesh >= BROAD ? [plus(foot, aside, 0.6 * flesh), plus(foot, aside, -0.6 * flesh)] : [foot];
   // Whoever works with the chest lifted lies on thighs and pubic bone.
-  const onThighs = contacts.some((c) => c.point.startsWith('thigh_') && c.on === 'floor');
-  const pushes: Push[] = [],
-    touches: Touch[] = [];
-  const add = (touch: Touch, list: readonly Omit<Push, 'contact'>[]): void => {
-    const contact = touches.push(touch) - 1;
-    for (const { part, at, direction, against, price, most } of list)
-      pushes.push({ contact, part, at, direction, against, price, most });
-  };
-  for (const c of contacts) {
-    const at = p[c.point],
-      part = partOf(c.point);
-    if (c.on === 'limb') {
-      const limb = c.limb ?? '';
-      const other = onLimb(skeleton, limb, at);
-      const way = sub(at, other),
-        size = norm(way) || 1;
-      const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
-      const middle = plus(other, way, 0.5);
-      add(
-        { point: c.point, on: 'limb', limb },
-        // What is laid on a limb to rest there bears by its weight too, wherever on the round of the limb it lies.
-        [
-          ...cone(normal, FRICTION_LIMB, limbShear),
-          ...(rung.kind === 'strength' ? [] : [{ direction: [0, 1, 0] as Vec3, price: BEARS }]),
-        ].map(({ direction, price }) => ({
-          part,
-          at: middle,
-          direction,
-          against: partOf(limb),
-          price,
-          most: Infinity,
-        })),
-      );
-      continue;
-    }
-    const wallNormal: Vec3 =
-      rung.wall === 'behind' ? [1, 0, 0] : rung.wall === 'ahead' ? [-1, 0, 0] : [0, 0, -Math.sign(at[2]) || 1];
-    const normal: Vec3 = c.on === 'wall' ? wallNormal : [0, 1, 0];
-    const flesh = fleshOf(c.point);
-    const foot = plus(plus(at, normal, -flesh), underSacrum(skeleton, c), 1);
-    // Broad flesh bears over its breadth, not at a point: a seat does not roll over its middle.
-    const aside = across(normal)[1];
-    const places = [
-      ...(flesh >= BROAD ? [plus(foot, aside, 0.6 * flesh), plus(foot, aside, -0.6 * flesh)] : [foot]),
-      ...(rung.kind === 'strength' && onThighs ? [] : bellyOf(skeleton, c, foot)),
-    ];
-    const edges = cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION, shear);
-    add(
-      { point: c.point, on: c.on },
-      places.flatMap((place) =>
-        edges.map(({ direction, price }) => ({ part, at: place, direction, price, most: Infinity })),
-      ),
+  const lifted = rung.kind === 'strength' && contacts.some((x) => x.point.startsWith('thigh_') && x.on === 'floor');
+  const places = lifted ? breadth : [...breadth, ...bellyOf(skeleton, c, foot)];
+  const edges = cone(normal, c.on === 'wall' ? FRICTION_WALL : FRICTION, prices.shear);
+  held.add(
+    { point: c.point, on: c.on },
+    places.flatMap((place) =>
+      edges.map(({ direction, price }) => ({ part, at: place, direction, price, most: Infinity })),
+    ),
+  );
+}
+
+/** What a hand that reaches for something holds: a strap, a post, the wall, or a part of the own body. */
+function byHand(held: PushList, side: Side, { skeleton, reach, rung, prices }: Surroundings): void {
+  const way = reach[side];
+  if (!way || way.floor !== undefined || way.free) return;
+  const p = skeleton.points,
+    point = `wrist_${side}`,
+    part: Part = `forearm_${side}`;
+  const at = p[point],
+    taken = partOf(way.to);
+  const price = prices.holds,
+    most = GRIP;
+  const reached = grasp(skeleton, way.to, at) <= WITHIN_GRASP;
+  const strap =
+    (rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way)) ||
+    // Who does not reach her leg takes a strap to it, so that nobody has to hold it up.
+    (rung.kind !== 'strength' && !reached && /^(ankle|calf|heel|ball|toe)/.test(way.to)
+      ? { at: p[way.to], part: taken }
+      : false);
+  if (strap) {
+    const line = sub(strap.at, at),
+      size = norm(line) || 1;
+    const direction: Vec3 = [line[0] / size, line[1] / size, line[2] / size];
+    held.add({ point, on: 'strap' }, [{ part, at, direction, against: strap.part, price, most }]);
+    return;
+  }
+  const post = rung.props.includes('post');
+  const own: Part[] = [part, `arm_${side}`, 'thorax'];
+  if (post || (rung.props.includes('wall') && way.to.startsWith('shoulder')))
+    held.add(
+      { point, on: post ? 'post' : 'wall' },
+      ANY_WAY.map((direction) => ({ part, at, direction, price, most })),
     );
-  }
-  for (const side of SIDES) {
-    const way = reach[side];
-    if (!way || way.floor !== undefined || way.free) continue;
-    const at = p[`wrist_${side}`],
-      held = partOf(way.to);
-    const own: Part[] = [`forearm_${side}`, `arm_${side}`, 'thorax'];
-    const reached = grasp(skeleton, way.to, at) <= WITHIN_GRASP;
-    const strap =
-      (rung.props.includes('strap') && /^(ankle|calf|knee|shoulder)/.test(way.to) && strapFoot(skeleton, side, way)) ||
-      // Who does not reach her leg takes a strap to it, so that nobody has to hold it up.
-      (rung.kind !== 'strength' && !reached && /^(ankle|calf|heel|ball|toe)/.test(way.to)
-        ? { at: p[way.to], part: held }
-        : false);
-    if (strap) {
-      const line = sub(strap.at, at),
-        size = norm(line) || 1;
-      add({ point: `wrist_${side}`, on: 'strap' }, [
-        {
-          part: `forearm_${side}`,
-          at,
-          direction: [line[0] / size, line[1] / size, line[2] / size],
-          against: strap.part,
-          price: holds,
-          most: GRIP,
-        },
-      ]);
-    } else if (rung.props.includes('post') || (rung.props.includes('wall') && way.to.startsWith('shoulder'))) {
-      add(
-        { point: `wrist_${side}`, on: rung.props.includes('post') ? 'post' : 'wall' },
-        ANY_WAY.map((direction) => ({ part: `forearm_${side}` as Part, at, direction, price: holds, most: GRIP })),
-      );
-    } else if (!own.includes(held) && reached) {
-      add(
-        { point: `wrist_${side}`, on: 'hand', limb: way.to },
-        ANY_WAY.map((direction) => ({
-          part: `forearm_${side}` as Part,
-          at,
-          direction,
-          against: held,
-          price: holds,
-          most: GRIP,
-        })),
-      );
-    }
-  }
-  for (const side of SIDES)
-    for (const [a, b, partA, partB] of FOLDS[side]) {
-      const from = p[`${a}_${side}`] ?? p[a];
-      const to = LIMB_PARTS[b] ? onLimb(skeleton, `${b}_${side}`, from) : p[`${b}_${side}`];
-      const way = sub(from, to),
-        size = norm(way) || 1;
-      const free = size - fleshOf(a === 'waist' ? 'chest' : a) - (LIMB_PARTS[b] ? 0.06 : fleshOf(b));
-      // The calf comes near the thigh long before it lies on it: flesh must be pressed.
-      if (free > (a === 'calf' ? -0.01 : NEAR)) continue;
-      const most = a === 'calf' ? CALF_BEARS * (kneeBend(p, side) - CALF_FROM) : Infinity;
-      if (most <= 0) continue;
-      // The trunk lies on the thigh only beyond its root: in the crease they are always near.
-      if (b === 'thigh' && a !== 'calf' && norm(sub(to, p[`hip_${side}`])) < CREASE) continue;
-      const normal: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
-      add({ point: `${a}_${side}` in p ? `${a}_${side}` : a, on: 'limb', limb: `${b}_${side}` }, [
-        { part: partA, at: plus(to, way, 0.5), direction: normal, against: partB, price: BEARS, most },
-      ]);
-    }
-  // A free hand on a wall steadies a standing shape.
-  const free = SIDES.filter((s) => !reach[s]);
-  if (rung.props.includes('wall') && !rung.wall && free.length > 0 && !touches.some((t) => t.on === 'wall')) {
-    const side = free.at(-1) ?? otherSide('left');
-    const at = p[`wrist_${side}`];
-    add(
-      { point: `wrist_${side}`, on: 'wall' },
-      cone([0, 0, side === 'right' ? -1 : 1], FRICTION_HAND, STEADIES).map(({ direction }) => ({
-        part: `forearm_${side}` as Part,
-        at,
-        direction,
-        price: STEADIES,
-        most: STEADY_MOST,
-      })),
+  else if (!own.includes(taken) && reached)
+    held.add(
+      { point, on: 'hand', limb: way.to },
+      ANY_WAY.map((direction) => ({ part, at, direction, against: taken, price, most })),
     );
+}
+
+/** Flesh that lies on flesh. */
+function byFolds(held: PushList, side: Side, skeleton: Skeleton): void {
+  const p = skeleton.points;
+  for (const [a, b, partA, partB] of FOLDS[side]) {
+    const from = p[`${a}_${side}`] ?? p[a];
+    const to = LIMB_PARTS[b] ? onLimb(skeleton, `${b}_${side}`, from) : p[`${b}_${side}`];
+    const way = sub(from, to),
+      size = norm(way) || 1;
+    const free = size - fleshOf(a === 'waist' ? 'chest' : a) - (LIMB_PARTS[b] ? 0.06 : fleshOf(b));
+    // The calf comes near the thigh long before it lies on it: flesh must be pressed.
+    if (free > (a === 'calf' ? -0.01 : NEAR)) continue;
+    const most = a === 'calf' ? CALF_BEARS * (kneeBend(p, side) - CALF_FROM) : Infinity;
+    if (most <= 0) continue;
+    // The trunk lies on the thigh only beyond its root: in the crease they are always near.
+    if (b === 'thigh' && a !== 'calf' && norm(sub(to, p[`hip_${side}`])) < CREASE) continue;
+    const direction: Vec3 = [way[0] / size, way[1] / size, way[2] / size];
+    held.add({ point: `${a}_${side}` in p ? `${a}_${side}` : a, on: 'limb', limb: `${b}_${side}` }, [
+      { part: partA, at: plus(to, way, 0.5), direction, against: partB, price: BEARS, most },
+    ]);
   }
-  return { pushes, touches };
+}
+
+/** A free hand on a wall steadies a standing shape. */
+function steadied(held: PushList, { skeleton, reach, rung }: Surroundings): void {
+  const side = SIDES.filter((s) => !reach[s]).at(-1);
+  if (!side || !rung.props.includes('wall') || rung.wall || held.touches.some((t) => t.on === 'wall')) return;
+  const point = `wrist_${side}`;
+  held.add(
+    { point, on: 'wall' },
+    cone([0, 0, side === 'right' ? -1 : 1], FRICTION_HAND, STEADIES).map(({ direction }) => ({
+      part: `forearm_${side}` as Part,
+      at: skeleton.points[point],
+      direction,
+      price: STEADIES,
+      most: STEADY_MOST,
+    })),
+  );
 }
 
 /** Who lies on the back bears on the sacrum and the upper part of the buttocks, this far towards the head, metres. */

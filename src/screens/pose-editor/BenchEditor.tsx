@@ -72,7 +72,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
   const now = useMemo(() => ({ shape, at: i, depth }), [shape, i, depth]);
   const slow = useDeferredValue(now);
   const reading = useMemo(
-    () => readAt(slow.shape, slow.at + 1, 'right', slow.depth, posterior, build, { way }),
+    () => readAt({ shape: slow.shape, rung: slow.at + 1, side: 'right' }, slow.depth, { posterior, build }, { way }),
     [slow, posterior, build, way],
   );
   const problems = useMemo(() => {

@@ -19,7 +19,11 @@ export function useTypicalReach(shape: Shape | undefined, { rung, side }: Fitted
   return useMemo(() => {
     if (!shape) return null;
     const open = { ...way, under: undefined };
-    return reachedIn(shape, rung, side === 'both' ? 'right' : side, TYPICAL, TYPICAL_BUILD, open);
+    return reachedIn(
+      { shape, rung, side: side === 'both' ? 'right' : side },
+      { posterior: TYPICAL, build: TYPICAL_BUILD },
+      open,
+    );
   }, [shape, rung, side, way]);
 }
 
@@ -55,7 +59,13 @@ export function TypicalFigure({
 }) {
   const { pose, rung, side, depth } = typical;
   const { work } = useMemo(
-    () => readAt(shape, rung, side === 'both' ? 'right' : side, depth, TYPICAL, TYPICAL_BUILD, { way }),
+    () =>
+      readAt(
+        { shape, rung, side: side === 'both' ? 'right' : side },
+        depth,
+        { posterior: TYPICAL, build: TYPICAL_BUILD },
+        { way },
+      ),
     [shape, rung, side, depth, way],
   );
   return (

@@ -109,7 +109,12 @@ export function PoseDetail({
   const here = useMemo(
     () =>
       found
-        ? readAt(found.shape, fit.rung, worked, depth, posterior, build, { active: active || undefined, way })
+        ? readAt(
+            { shape: found.shape, rung: fit.rung, side: worked },
+            depth,
+            { posterior, build },
+            { active: active || undefined, way },
+          )
         : null,
     [found, fit.rung, worked, depth, posterior, build, active, way],
   );

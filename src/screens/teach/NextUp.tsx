@@ -28,7 +28,8 @@ export function useDepth(
   return useMemo(() => {
     const found = pose !== undefined && rung !== undefined ? rungOf(pose, rung) : null;
     if (!found || rung === undefined || !posterior) return 0.5;
-    return reachedIn(found.shape, rung, side === 'left' ? 'left' : 'right', posterior, build, way).depth;
+    return reachedIn({ shape: found.shape, rung, side: side === 'left' ? 'left' : 'right' }, { posterior, build }, way)
+      .depth;
   }, [pose, rung, side, posterior, build, way]);
 }
 

@@ -147,7 +147,9 @@ function fetchWords(
   if (!found || (item?.pose === next.pose && item.rung === next.rung)) return '';
   const side = next.side === 'left' ? 'left' : 'right';
   const build = buildOfStudent(student);
-  const depth = posterior ? reachedIn(found.shape, next.rung, side, posterior, build, way).depth : 0.5;
+  const depth = posterior
+    ? reachedIn({ shape: found.shape, rung: next.rung, side }, { posterior, build }, way).depth
+    : 0.5;
   const fetched = propsOf(found.rung, side, depth, build)
     .filter((p) => p.prop !== 'wall')
     .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));

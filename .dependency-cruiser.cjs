@@ -88,7 +88,7 @@ module.exports = {
       comment: 'what runs on the phone carries no schema and no interface library',
       severity: 'error',
       from: { path: '^src/home/page/' },
-      to: { path: 'node_modules/(zod|react|react-dom|next|@mui|dexie)/' },
+      to: { path: 'node_modules/(zod|react|react-dom|next|@mui|dexie|i18next)/' },
     },
     {
       name: 'store-knows-core-only',

@@ -3,7 +3,6 @@ import { home, homeRead } from './home';
 import { bodyFor, pose } from './pose';
 import { sequence } from './sequence';
 import { readFileSync } from 'node:fs';
-import { parseArgs } from 'node:util';
 import { version } from '../../package.json';
 import { z } from 'zod';
 import { measuresSchema } from '@/core/students/student';
@@ -14,6 +13,7 @@ import { textOf } from '@/core/formats/text';
 import type { KolposRecord } from '@/core/formats/record';
 import { demoStudio } from '@demo/studio';
 import { noSuchCommand, usage } from './usage';
+import { lineOf, number, objectFrom, type Line } from './arguments';
 import { csv } from './csv';
 import { students } from './students';
 import { ics } from './ics';
@@ -54,213 +54,138 @@ function recordFrom(file: string | undefined, student?: string): KolposRecord {
   return result.record;
 }
 
-function number(text: string | undefined, name: string, otherwise: number): number {
-  if (text === undefined) return otherwise;
-  const value = Number(text);
-  if (!Number.isFinite(value)) throw new InputProblem(`--${name} takes a number, not "${text}".`, name);
-  return value;
-}
+/** The record that a line names, for its student. */
+const recordOf = ({ argument, values }: Line): KolposRecord => recordFrom(argument, values.student);
+const seedOf = ({ values }: Line): number => number(values.seed, 'seed', 1);
 
-function objectFrom(text: string | undefined, name: string, example: string): object {
-  let value: unknown;
-  try {
-    value = JSON.parse(text ?? '');
-  } catch {
-    throw new InputProblem(`--${name} takes JSON such as ${example}.`, name);
-  }
-  if (typeof value !== 'object' || value === null || Array.isArray(value))
-    throw new InputProblem(`--${name} takes an object such as ${example}.`, name);
-  return value;
-}
+/** What each command answers; a promise where it takes long. */
+const ANSWERS: Readonly<Record<string, (line: Line) => unknown>> = {
+  check: ({ argument }) => checked(readFile(argument)),
+  students: ({ argument }) => students(recordFrom(argument)),
+  list: ({ argument }) => list(argument ?? ''),
+  muscles: lengths,
+  findings: (line) => findings(recordOf(line), line.values.student, seedOf(line)),
+  aims: (line) => aims(recordOf(line), line.values.student, seedOf(line)),
+  rank: (line) => {
+    const { student, aim = [], top } = line.values;
+    return rank(recordOf(line), student, parseAims(aim), number(top, 'top', Infinity), seedOf(line));
+  },
+  csv: (line) => csv(recordOf(line), line.second ?? 'readings', line.values.student).replace(/\n$/, ''),
+  pdf: sheetOf,
+  ics: (line) => ics(recordOf(line), line.values.student, seedOf(line), Date.now()).replace(/\n$/, ''),
+  why: (line) => {
+    const { student, aim = [], pose: of, rung, side } = line.values;
+    return why(recordOf(line), student, parseAims(aim), of, number(rung, 'rung', 1), side, seedOf(line));
+  },
+  practice: (line) => {
+    const { student, minutes, props, school, peak, salutation, aim = [] } = line.values;
+    const wishes = {
+      minutes: number(minutes, 'minutes', 30),
+      props: props?.split(',').filter(Boolean),
+      arc: school,
+      peak,
+      salutation,
+    };
+    return practice(recordOf(line), student, wishes, parseAims(aim), seedOf(line));
+  },
+  home: (line) => {
+    const { student, read, practice: practices = [], nameless = false, tests = false, language } = line.values;
+    if (read !== undefined) return homeRead(read, line.argument === undefined ? null : recordFrom(line.argument));
+    return home(recordOf(line), student, { practices, named: !nameless, tests, language }, seedOf(line));
+  },
+  sequence: (line) => sequence(recordOf(line), line.values.student, line.values.text, seedOf(line)),
+  cautions: (line) => cautions(recordOf(line), line.values.student),
+  pose: rungOrAll,
+  demo: () => demoStudio(),
+  schema: ({ argument }) => schemaOf(argument ?? 'record'),
+};
 
 /**
  * Answers a command line: an object to be printed as JSON, or a text for people.
  * @throws InputProblem where the input is wrong
  */
 export function run(argv: string[]): unknown {
-  const parsed = (() => {
-    try {
-      return parseArgs({
-        args: argv,
-        allowPositionals: true,
-        options: {
-          help: { type: 'boolean', short: 'h' },
-          version: { type: 'boolean' },
-          coordinates: { type: 'string' },
-          measures: { type: 'string' },
-          pose: { type: 'string' },
-          rung: { type: 'string' },
-          depth: { type: 'string' },
-          student: { type: 'string' },
-          seed: { type: 'string' },
-          aim: { type: 'string', multiple: true },
-          top: { type: 'string' },
-          minutes: { type: 'string' },
-          props: { type: 'string' },
-          school: { type: 'string' },
-          peak: { type: 'string' },
-          salutation: { type: 'string' },
-          side: { type: 'string' },
-          all: { type: 'boolean' },
-          practice: { type: 'string', multiple: true },
-          nameless: { type: 'boolean' },
-          language: { type: 'string' },
-          tests: { type: 'boolean' },
-          for: { type: 'string' },
-          paper: { type: 'string' },
-          read: { type: 'string' },
-          text: { type: 'string' },
-        },
-      });
-    } catch (error) {
-      const [said] = (error instanceof Error ? error.message : '').split(/\. |\n/);
-      throw new InputProblem(`${said}. bin/kolpos --help tells what there is.`, 'arguments');
-    }
-  })();
-  const { values, positionals } = parsed;
-  const [command, argument, second] = positionals;
+  const line = lineOf(argv);
+  const { command, argument, values } = line;
   if (values.help) return usage(command);
   if (command === 'help') return usage(argument);
   if (values.version) return version;
-  const seed = number(values.seed, 'seed', 1);
-  switch (command) {
-    case 'check': {
-      const { record: r, setAside, digest } = readFile(argument);
-      return {
-        readable: true,
-        version: r.version,
-        digest,
-        students: r.students.length,
-        readings: r.readings.length,
-        practices: r.practices.length,
-        logs: r.logs.length,
-        poses: r.poses.length,
-        templates: r.templates.length,
-        plans: r.plans.length,
-        classes: r.classes.length,
-        visits: r.visits.length,
-        setAside: setAside.map(({ where, why }) => ({ where, why })),
-      };
-    }
-    case 'students':
-      return students(recordFrom(argument));
-    case 'list':
-      return list(argument ?? '');
-    case 'muscles': {
-      if (values.pose !== undefined)
-        return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
-      const angles = objectFrom(values.coordinates, 'coordinates', '{"hip_flexion_left": 90}');
-      if (values.measures === undefined) return muscles(angles as Record<string, number>);
-      const given = objectFrom(values.measures, 'measures', '{"height_cm": 168, "mass_kg": 60}');
-      const measures = z
-        .strictObject({ height_cm: z.number(), mass_kg: z.number(), ...measuresSchema.shape })
-        .safeParse(given);
-      if (!measures.success) {
-        const [issue] = measures.error.issues;
-        throw new InputProblem(
-          `--measures: ${issue.path.join('.')}: ${issue.message}`,
-          issue.path.join('.') || 'measures',
-        );
-      }
-      return muscles(angles as Record<string, number>, measures.data);
-    }
-    case 'findings':
-      return findings(recordFrom(argument, values.student), values.student, seed);
-    case 'aims':
-      return aims(recordFrom(argument, values.student), values.student, seed);
-    case 'rank':
-      return rank(
-        recordFrom(argument, values.student),
-        values.student,
-        parseAims(values.aim ?? []),
-        number(values.top, 'top', Infinity),
-        seed,
-      );
-    case 'csv':
-      return csv(recordFrom(argument, values.student), second ?? 'readings', values.student).replace(/\n$/, '');
-    case 'pdf': {
-      const record = recordFrom(argument, values.student);
-      const asked = {
-        practice: values.practice?.at(-1),
-        who: values.for ?? 'teacher',
-        paper: values.paper ?? 'A4',
-        language: values.language,
-      };
-      // Setting a page takes a library that nothing else needs.
-      return import('./pdf').then(({ pdf }) => pdf(record, values.student, asked, seed));
-    }
-    case 'ics':
-      return ics(recordFrom(argument, values.student), values.student, seed, Date.now()).replace(/\n$/, '');
-    case 'why':
-      return why(
-        recordFrom(argument, values.student),
-        values.student,
-        parseAims(values.aim ?? []),
-        values.pose,
-        number(values.rung, 'rung', 1),
-        values.side,
-        seed,
-      );
-    case 'practice':
-      return practice(
-        recordFrom(argument, values.student),
-        values.student,
-        {
-          minutes: number(values.minutes, 'minutes', 30),
-          props: values.props?.split(',').filter(Boolean),
-          arc: values.school,
-          peak: values.peak,
-          salutation: values.salutation,
-        },
-        parseAims(values.aim ?? []),
-        seed,
-      );
-    case 'home':
-      if (values.read !== undefined) return homeRead(values.read, argument === undefined ? null : recordFrom(argument));
-      return home(
-        recordFrom(argument, values.student),
-        values.student,
-        {
-          practices: values.practice ?? [],
-          named: !values.nameless,
-          tests: values.tests ?? false,
-          language: values.language,
-        },
-        seed,
-      );
-    case 'sequence':
-      return sequence(recordFrom(argument, values.student), values.student, values.text, seed);
-    case 'cautions':
-      return cautions(recordFrom(argument, values.student), values.student);
-    case 'pose': {
-      // With --all there is no id: what stands first is the file.
-      const file = values.all ? argument : second;
-      if (!values.all && argument === undefined)
-        throw new InputProblem('Name a pose, or ask for --all; bin/kolpos list poses tells what there is.', 'pose');
-      return pose(
-        argument,
-        {
-          all: values.all ?? false,
-          rung: values.rung === undefined ? null : number(values.rung, 'rung', 1),
-          side: values.side ?? 'right',
-          depth: values.depth === undefined ? null : number(values.depth, 'depth', 1),
-        },
-        bodyFor(file === undefined ? null : recordFrom(file, values.student), values.student, seed),
-      );
-    }
-    case 'demo':
-      return demoStudio();
-    case 'schema': {
-      const name = argument ?? 'record';
-      if (name === 'all') return Object.fromEntries(Object.entries(JSON_SCHEMAS).map(([id, make]) => [id, make()]));
-      if (!isSchemaName(name))
-        throw new InputProblem(
-          `There is no schema of "${name}": ask for ${Object.keys(JSON_SCHEMAS).join(', ')} or all.`,
-          'schema',
-        );
-      return JSON_SCHEMAS[name]();
-    }
-    default:
-      throw new InputProblem(noSuchCommand(command), 'command');
+  const answer = command !== undefined && Object.hasOwn(ANSWERS, command) ? ANSWERS[command] : null;
+  if (!answer) throw new InputProblem(noSuchCommand(command), 'command');
+  return answer(line);
+}
+
+/** How a file reads: what is in it, and what is set aside. */
+function checked({ record: r, setAside, digest }: Extract<ReadResult, { ok: true }>): object {
+  return {
+    readable: true,
+    version: r.version,
+    digest,
+    students: r.students.length,
+    readings: r.readings.length,
+    practices: r.practices.length,
+    logs: r.logs.length,
+    poses: r.poses.length,
+    templates: r.templates.length,
+    plans: r.plans.length,
+    classes: r.classes.length,
+    visits: r.visits.length,
+    setAside: setAside.map(({ where, why: reason }) => ({ where, why: reason })),
+  };
+}
+
+/** Lengths and arms of every line: in a pose, or at joint angles in a body of some size. */
+function lengths({ values }: Line): unknown {
+  if (values.pose !== undefined)
+    return musclesInPose(values.pose, number(values.rung, 'rung', 1), number(values.depth, 'depth', 1));
+  const angles = objectFrom(values.coordinates, 'coordinates', '{"hip_flexion_left": 90}') as Record<string, number>;
+  if (values.measures === undefined) return muscles(angles);
+  const given = objectFrom(values.measures, 'measures', '{"height_cm": 168, "mass_kg": 60}');
+  const measures = z
+    .strictObject({ height_cm: z.number(), mass_kg: z.number(), ...measuresSchema.shape })
+    .safeParse(given);
+  if (!measures.success) {
+    const [issue] = measures.error.issues;
+    const field = issue.path.join('.');
+    throw new InputProblem(`--measures: ${field}: ${issue.message}`, field || 'measures');
   }
+  return muscles(angles, measures.data);
+}
+
+async function sheetOf(line: Line): Promise<Uint8Array> {
+  const { student, practice: practices, for: who = 'teacher', paper = 'A4', language } = line.values;
+  const record = recordOf(line),
+    seed = seedOf(line);
+  // Setting a page takes a library that nothing else needs.
+  const { pdf } = await import('./pdf');
+  return pdf(record, student, { practice: practices?.at(-1), who, paper, language }, seed);
+}
+
+function rungOrAll(line: Line): unknown {
+  const { all = false, rung, side = 'right', depth, student } = line.values;
+  const { argument, second } = line;
+  // With --all there is no id: what stands first is the file.
+  const file = all ? argument : second;
+  if (!all && argument === undefined)
+    throw new InputProblem('Name a pose, or ask for --all; bin/kolpos list poses tells what there is.', 'pose');
+  return pose(
+    argument,
+    {
+      all,
+      rung: rung === undefined ? null : number(rung, 'rung', 1),
+      side,
+      depth: depth === undefined ? null : number(depth, 'depth', 1),
+    },
+    bodyFor(file === undefined ? null : recordFrom(file, student), student, seedOf(line)),
+  );
+}
+
+function schemaOf(name: string): unknown {
+  if (name === 'all') return Object.fromEntries(Object.entries(JSON_SCHEMAS).map(([id, make]) => [id, make()]));
+  if (!isSchemaName(name))
+    throw new InputProblem(
+      `There is no schema of "${name}": ask for ${Object.keys(JSON_SCHEMAS).join(', ')} or all.`,
+      'schema',
+    );
+  return JSON_SCHEMAS[name]();
 }

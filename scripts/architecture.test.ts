@@ -1,0 +1,30 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { describe, expect, it } from 'vitest';
+
+interface Rules {
+  forbidden: { name: string; from: { path?: string } }[];
+}
+/** Folders of the core in the order that the rules hold them to. */
+const ordered = (createRequire(import.meta.url)('../.dependency-cruiser.cjs') as Rules).forbidden
+  .filter((r) => r.name.startsWith('core-order-'))
+  .map((r) => r.name.replace('core-order-', ''));
+const page = readFileSync('docs/architecture.md', 'utf8');
+
+describe('the page on how it is built', () => {
+  const told = Array.from(page.matchAll(/^\| `([a-z-]+)`/gm), (m) => m[1]);
+  const folders = readdirSync('src/core', { withFileTypes: true }).flatMap((f) => (f.isDirectory() ? [f.name] : []));
+  it('tells every folder of the core once, in the order of the rules', () => {
+    expect(told.slice(0, -1)).toEqual(ordered);
+    expect([...told].sort()).toEqual([...folders].sort());
+  });
+  it('names files and folders that there are', () => {
+    for (const [, file] of page.matchAll(/`((?:store|practice|src)\/[\w/.-]+\.ts)`/g))
+      expect(() =>
+        readFileSync(file.startsWith('src/') ? file : file.startsWith('practice') ? `src/core/${file}` : `src/${file}`),
+      ).not.toThrow();
+    for (const [, folder] of page.matchAll(/\["(\w+):/g))
+      if (!/^(reading|database|inference|findings|posterior|log|core)$/.test(folder))
+        expect(readdirSync(`src/${folder}`).length).toBeGreaterThan(0);
+  });
+});

@@ -11,7 +11,16 @@ import { VOICE } from '@/core/practice/cues';
 import { totalSeconds, type Practice } from '@/core/practice/practice';
 import { AIMS, build } from '@/core/practice/practices.fixtures';
 import { poseScene } from '@/figure/pose-scene';
-import { sheetContent, STUDENT_FOOT, TEACHER_FOOT, type SheetContent } from './content';
+import type { Language } from '@/core/languages/language';
+import {
+  sheetContent,
+  STUDENT_FOOT,
+  studentFoot,
+  studentHead,
+  studentTitle,
+  TEACHER_FOOT,
+  type SheetContent,
+} from './content';
 import { HandoutPaper, TeacherPaper, type PaperSize } from './documents';
 import { inkOf } from './ink';
 import { missingWords, printable } from './letters';
@@ -34,7 +43,7 @@ const practiceOf = async (minutes: number): Promise<Practice> => ({
   createdAt: '2026-01-01T00:00:00.000Z',
   updatedAt: '2026-01-01T00:00:00.000Z',
 });
-const contentOf = (practice: Practice, book: Record<string, string[]> = {}): SheetContent =>
+const contentOf = (practice: Practice, book: Record<string, string[]> = {}, language: Language = 'en'): SheetContent =>
   sheetContent({
     practice,
     posterior: TYPICAL,
@@ -47,6 +56,7 @@ const contentOf = (practice: Practice, book: Record<string, string[]> = {}): She
     voice: VOICE,
     schools: SCHOOLS,
     book,
+    language,
   });
 
 /** Pages of a PDF with their size in points and their text without spaces, which paper sets where it likes. */
@@ -90,6 +100,19 @@ describe('what a sheet says', () => {
       ...(way ? [way] : []),
       'Soft right knee.',
       'As on the slip.',
+    ]);
+  });
+  it('a student’s page is in her language, with the teacher’s own words as they are', async () => {
+    const practice = await practiceOf(10);
+    practice.items[1] = { ...practice.items[1], note: 'Mind the wet boards.' };
+    const content = contentOf(practice, {}, 'de');
+    expect(content.lines[0].name).toBe('Totenstellung');
+    for (const line of content.lines) expect(line.hold).toMatch(/Atemz(u|ü)g/);
+    expect(content.lines.some((l) => l.say.includes('Mind the wet boards.'))).toBe(true);
+    expect([studentTitle(content), studentHead(content), studentFoot(content)]).toEqual([
+      'Für Sedge',
+      expect.stringMatching(/^27 November 2026 · etwa 10 Minuten\. Ruhige Atemzüge/),
+      expect.stringMatching(/^Ein Ziehen ist in Ordnung, Schmerz nicht\./),
     ]);
   });
   it('a note stands with what is said', async () => {

@@ -13,11 +13,12 @@ import { MOST_STUDENTS, practiceOf, type YogaClass } from '@/core/classes/class'
 import { classAims } from '@/core/classes/shared';
 import type { Change } from '@/core/practice/change';
 import { paceOf, totalSeconds } from '@/core/practice/practice';
-import { requestOf, type PracticeRequest } from '@/core/practice/request';
+import { requestOf, type PracticeRequest, type Saluted } from '@/core/practice/request';
 import { clock } from '@/core/practice/sheet';
 import { removeClass, saveClass } from '@/store/edits';
 import { core } from '@/workers/use-core';
 import { NothingFits } from '../practice/NothingFits';
+import { Unsaluted } from '../practice/Unsaluted';
 import { useWishes } from '../practice/use-wishes';
 import { WishesPanel } from '../practice/WishesPanel';
 import { useLikes, usePropSizes } from '../settings/use-pose-settings';
@@ -72,6 +73,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const [wishes, putWishes] = useWishes(one.id);
   const [building, setBuilding] = useState(false);
   const [refused, setRefused] = useState<{ change: Change; request: PracticeRequest } | null>(null);
+  const [unsaluted, setUnsaluted] = useState<Saluted | null>(null);
   const table = useClassTable(one, people, way, !busy);
   const keep = async (next: YogaClass, did: string) => undo(did, await saveClass(db, next));
   const present = members.filter((m) => m.stopped === null && one.students.includes(m.id));
@@ -80,8 +82,10 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const build = async (request: PracticeRequest) => {
     setBuilding(true);
     setRefused(null);
+    setUnsaluted(null);
     try {
       const { built, aims } = await core().classBuild(people, way.when, way.settings, request, likes);
+      setUnsaluted(built.unsaluted);
       if (built.change) setRefused({ change: built.change, request });
       else await keep({ ...one, items: built.items, aims, request }, 'The practice is built.');
     } catch (error) {
@@ -220,6 +224,11 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
         </Box>
       )}
       {refused && <NothingFits {...refused} onBuild={(request) => void build(request)} />}
+      {unsaluted !== null && (
+        <Alert severity="info" className="no-print" sx={{ mb: 2 }} onClose={() => setUnsaluted(null)}>
+          <Unsaluted salutation={unsaluted} />
+        </Alert>
+      )}
       {one.items.length > 0 && people.length > 0 && (
         <Box component="section" aria-label="The practice">
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>

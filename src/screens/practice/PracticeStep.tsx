@@ -21,7 +21,7 @@ import { recheck } from '@/core/practice/recheck';
 import { refit, type Refit } from '@/core/practice/refit';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
-import { MISSING_WORDS, salutedWords } from '@/core/practice/words';
+import { MISSING_WORDS } from '@/core/practice/words';
 import { changePractice, editPractice } from '@/store/edits';
 import { newId, now, today } from '@/store/studio';
 import { textOf } from '@/workers/text';
@@ -42,6 +42,7 @@ import { nameOf, RecheckedNote } from './Rechecked';
 import { PasteSequence } from './PasteSequence';
 import { StartFrom } from './StartFrom';
 import { useWishes } from './use-wishes';
+import { Unsaluted } from './Unsaluted';
 import { WishesPanel } from './WishesPanel';
 
 /** Minutes → a practice for these aims; the newest one open for changing. */
@@ -271,12 +272,7 @@ export function PracticeStep({
       )}
       {answer && (answer.unsaluted !== null || answer.missing.length + answer.unkept.length > 0) && (
         <Alert severity="info" sx={{ mb: 2 }} onClose={() => setAnswer(null)}>
-          {answer.unsaluted !== null && (
-            <Typography>
-              The {salutedWords(answer.unsaluted)} is left out: a caution, the range there is or a wish closes too much
-              of it.
-            </Typography>
-          )}
+          {answer.unsaluted !== null && <Unsaluted salutation={answer.unsaluted} />}
           {answer.unkept.map((key) => (
             <Typography key={key}>
               {shapeById(key.split('/')[0])?.name ?? key} could not be kept: a caution, the range there is or a wish is

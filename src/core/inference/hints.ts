@@ -1,57 +1,14 @@
-import { SIDES, type GroupId, type Side } from '@/core/body';
-import type { Complaint, Place, Student } from '@/core/students/student';
+import { SIDES, type Side } from '@/core/body';
 import { modelledReadoutOf, readoutOf } from '@/core/assessment/battery';
-import { bandOf, isModelled, normOf, type Movement, type Readout } from '@/core/assessment/definition';
+import { isModelled, normOf, type Movement, type Readout } from '@/core/assessment/definition';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { pressesJoint } from '@/core/assessment/pinch';
-import { EASED_DEG, easedBy, meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
+import type { Place } from '@/core/students/student';
+import { hint, HINT_KINDS, JOINT_IDS, Signs, type Hint, type JointId, type Understood } from './hint';
 import type { MovementFinding } from './statements';
 
-export const HINT_KINDS = [
-  'nerve',
-  'both-rotations',
-  'joint',
-  'elsewhere',
-  'turning',
-  'turned-in-bone',
-  'turned-out-bone',
-  'guarding',
-  'body-contact',
-  'pre-lengthened',
-  'pelvis-control',
-  'spine-or-proportion',
-  'control',
-  'balance',
-  'mobile',
-] as const;
-export type HintKind = (typeof HINT_KINDS)[number];
-
-/** Joints that stop a movement. */
-export const JOINT_IDS = ['joint-or-capsule', 'knee-joint', 'ankle-joint'] as const satisfies readonly GroupId[];
-export type JointId = (typeof JOINT_IDS)[number];
-
-/** A sign that something other than the length of a muscle decides. The sentence is made from it in `hint-words.ts`. */
-export interface Hint {
-  kind: HintKind;
-  side: ReadingSide;
-  /** Numbers the sentence tells, each computed from readings. */
-  facts: Readonly<Record<string, number>>;
-  /** Readings it rests on. */
-  from: readonly string[];
-  /** Which joint speaks, where one does. */
-  joint?: JointId;
-  /** Where it was felt, where that is the point. */
-  place?: Place;
-  /** True where a clinician should look before anything is done about it. */
-  refer: boolean;
-}
-
-/** What of a student changes how her readings are understood beyond norms and bones. */
-export interface Understood {
-  sexForNorms?: Student['sexForNorms'];
-  birthYear?: number;
-  complaints?: readonly Complaint[];
-}
+export { HINT_KINDS, JOINT_IDS, type Hint, type HintKind, type JointId, type Understood } from './hint';
 
 /** Where a worn or pinched hip joint is felt. */
 const AT_THE_JOINT: readonly Place[] = ['groin-pinch', 'front-hip-crease', 'outer-hip'];
@@ -70,11 +27,11 @@ const MOBILE_POINTS_OLDER = 4;
 const SHORT_Z = -1;
 const CLEARLY_SHORT_Z = -1.5;
 const USUAL_Z = -0.5;
-const OVER_AGE = 50;
 const NERVE_LIKELY = 0.35;
 const JOINT_LIKELY = 0.5;
 
 const SLR = ['straight-leg-raise', 'hip-flexion'] as const;
+const TILT = ['standing-pelvic-tilt', 'tilt'] as const;
 
 /** Where the nerve is felt when a straight leg is lifted or a knee straightened: away from the bellies of the muscles. */
 const FAR: Readonly<Record<string, readonly Place[]>> = {
@@ -90,120 +47,133 @@ const feltFar = (r: Reading): boolean =>
 
 /** Everything that points past the length of a muscle, most serious first. Empty where nothing does. */
 export function hintsOf(own: readonly Reading[], person: Understood, movements: readonly MovementFinding[]): Hint[] {
-  const usual = own.filter((r) => !r.variant && !r.active);
-  const of = (test: string, readout: string, side: ReadingSide) =>
-    usual.find((r) => r.test === test && r.readout === readout && r.side === side && !r.pain);
-  const z = (r: Reading | undefined): number | null => {
-    const readout = r && readoutOf(r.test, r.readout);
-    const norm = readout && normOf(readout, person.sexForNorms);
-    return r && readout && norm ? bandOf(readout, meanOf(r.trials), norm) : null;
-  };
-  const short = (r: Reading) => (z(r) ?? 0) < SHORT_Z;
-  const hint = (
-    kind: HintKind,
-    side: ReadingSide,
-    from: readonly (Reading | undefined)[],
-    facts: Hint['facts'] = {},
-    refer = false,
-  ): Hint => ({ kind, side, facts, refer, from: from.flatMap((r) => (r ? [r.id] : [])) });
-  const out: Hint[] = [];
-  for (const side of SIDES) {
-    const raise = of(...SLR, side);
-    // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change: also, and most of
-    // all, where it ended the test as pain.
-    const nervous = own.filter(
-      (r) =>
-        ofSide(r, side) &&
-        (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r.test === 'slump' && meanOf(r.trials) < 0.5)),
-    );
-    const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
-    // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.
-    const far = usual.filter(
-      (r) => ofSide(r, side) && r.distant === undefined && !r.pain && feltFar(r) && (tingles(r) || short(r)),
-    );
-    if (nervous.length > 0) out.push(hint('nerve', side, nervous, {}, true));
-    else if (far.length > 0) out.push(hint('nerve', side, far, { ask: far.some(straightLeg) ? 1 : 2 }));
-    else if (nerve) out.push(hint('nerve', side, [raise], { share: shareOf(nerve, 'nerve-like') }));
+  const signs = new Signs(own, person);
+  const ofEach = SIDES.flatMap((side) => [
+    ...nerveHints(side, signs, movements),
+    ...rotations(side, signs),
+    ...JOINT_IDS.flatMap((joint) => jointHints(joint, side, signs, movements)),
+    ...elsewhere(side, signs.usual, movements),
+    ...unaskedTurning(side, movements),
+    ...heldBack(side, signs),
+    ...preLengthened(side, signs),
+    ...bentOnly(side, signs),
+    ...uncontrolled(side, signs),
+  ]);
+  const all = [...ofEach, ...backOrProportion(signs), ...unbalanced(signs), ...mobile(signs)];
+  return oncePerPair(all).sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
+}
 
-    out.push(...rotations(side, of, z, person, own, hint));
+/** Signs of a nerve: said by head or ankle, felt far from the muscle, or left over by the sums. */
+function nerveHints(side: Side, signs: Signs, movements: readonly MovementFinding[]): Hint[] {
+  // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change: also, and most of
+  // all, where it ended the test as pain.
+  const nervous = signs.own.filter(
+    (r) =>
+      ofSide(r, side) &&
+      (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r.test === 'slump' && meanOf(r.trials) < 0.5)),
+  );
+  if (nervous.length > 0) return [hint('nerve', side, nervous, {}, true)];
+  // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.
+  const short = (r: Reading) => (signs.z(r) ?? 0) < SHORT_Z;
+  const far = signs.usual.filter(
+    (r) => ofSide(r, side) && r.distant === undefined && !r.pain && feltFar(r) && (tingles(r) || short(r)),
+  );
+  if (far.length > 0) return [hint('nerve', side, far, { ask: far.some(straightLeg) ? 1 : 2 })];
+  const nerve = movements.find((m) => m.side === side && shareOf(m, 'nerve-like') >= NERVE_LIKELY);
+  return nerve ? [hint('nerve', side, [signs.of(...SLR, side)], { share: shareOf(nerve, 'nerve-like') })] : [];
+}
 
-    for (const joint of JOINT_IDS) out.push(...jointHints(joint, side, usual, movements, z));
-    out.push(...elsewhere(side, usual, movements));
-    const unasked = movements.filter((m) => m.side === side && m.unasked).flatMap((m) => m.readings);
-    if (unasked.length > 0) out.push({ ...hint('turning', side, []), from: [...new Set(unasked)] });
+/** Turning of which nobody asked where it is felt. */
+function unaskedTurning(side: Side, movements: readonly MovementFinding[]): Hint[] {
+  const from = movements.filter((m) => m.side === side && m.unasked).flatMap((m) => m.readings);
+  return from.length > 0 ? [{ ...hint('turning', side, []), from: [...new Set(from)] }] : [];
+}
 
-    for (const r of usual.filter((x) => ofSide(x, side))) {
+/** What guarding, fear or the body itself held back. */
+function heldBack(side: Side, { usual }: Signs): Hint[] {
+  return usual
+    .filter((r) => ofSide(r, side))
+    .flatMap((r): Hint[] => {
       const readout = readoutOf(r.test, r.readout);
       const eased = readout && easedBy(r, readout);
       const degrees = readout && isModelled(readout) ? (readout.degreesPerUnit ?? 1) : 1;
-      if (readout && eased !== null && eased * degrees > EASED_DEG) out.push(hint('guarding', side, [r], { eased }));
-      else if (r.endFeel === 'guarding' || r.endFeel === 'fear') out.push(hint('guarding', side, [r]));
-      if (r.endFeel === 'body-contact') out.push(hint('body-contact', side, [r]));
-    }
+      const body = r.endFeel === 'body-contact' ? [hint('body-contact', side, [r])] : [];
+      if (readout && eased !== null && eased !== undefined && eased * degrees > EASED_DEG)
+        return [hint('guarding', side, [r], { eased }), ...body];
+      if (r.endFeel === 'guarding' || r.endFeel === 'fear') return [hint('guarding', side, [r]), ...body];
+      return body;
+    });
+}
 
-    const tilt = of('standing-pelvic-tilt', 'tilt', side) ?? of('standing-pelvic-tilt', 'tilt', 'both');
-    const tiltReadout = readoutOf('standing-pelvic-tilt', 'tilt');
-    const usualTilt = tiltReadout && normOf(tiltReadout, undefined);
-    const raiseZ = z(raise);
-    const feltTight =
-      raise?.placeFelt === 'back-thigh' ||
-      person.complaints?.some((c) => c.place === 'back-thigh' && (c.side === side || c.side === 'both'));
-    if (raise && tilt && usualTilt && tiltReadout && raiseZ !== null && feltTight) {
-      const [up, stand] = [meanOf(raise.trials), meanOf(tilt.trials)];
-      if (raiseZ >= SHORT_Z && stand - usualTilt.mean > tiltReadout.detectable)
-        out.push(
-          hint('pre-lengthened', side, [raise, tilt], {
-            raise: up,
-            tilt: stand,
-            usual: usualTilt.mean,
-            together: up + stand - usualTilt.mean,
-          }),
-        );
-    }
-    const bent = of('knee-extension-90-90', 'missing-extension', side);
-    const bentZ = z(bent);
-    if (raiseZ !== null && bentZ !== null && raiseZ < SHORT_Z && bentZ >= USUAL_Z)
-      out.push(hint('pelvis-control', side, [raise, bent]));
+/** Hamstrings that feel tight and are long: a pelvis that stands tipped forward has drawn them out already. */
+function preLengthened(side: Side, signs: Signs): Hint[] {
+  const raise = signs.of(...SLR, side),
+    raiseZ = signs.z(raise);
+  const tilt = signs.of(...TILT, side) ?? signs.of(...TILT, 'both');
+  const readout = readoutOf(...TILT),
+    usual = readout && normOf(readout, undefined);
+  if (!raise || !tilt || !usual || raiseZ === null || raiseZ < SHORT_Z) return [];
+  if (raise.placeFelt !== 'back-thigh' && !signs.complains(['back-thigh'], side)) return [];
+  const [up, stand] = [meanOf(raise.trials), meanOf(tilt.trials)];
+  if (stand - usual.mean <= readout.detectable) return [];
+  const facts = { raise: up, tilt: stand, usual: usual.mean, together: up + stand - usual.mean };
+  return [hint('pre-lengthened', side, [raise, tilt], facts)];
+}
 
-    for (const active of own.filter((r) => r.side === side && r.active && r.unit === 'deg')) {
-      const passive = of(active.test, active.readout, side);
+/** A straight leg that rises little, of which the bent-knee test knows nothing: the pelvis did not hold. */
+function bentOnly(side: Side, signs: Signs): Hint[] {
+  const raise = signs.of(...SLR, side),
+    bent = signs.of('knee-extension-90-90', 'missing-extension', side);
+  const [raiseZ, bentZ] = [signs.z(raise), signs.z(bent)];
+  if (raiseZ === null || bentZ === null || raiseZ >= SHORT_Z || bentZ < USUAL_Z) return [];
+  return [hint('pelvis-control', side, [raise, bent])];
+}
+
+/** Movements that go much further by hand than alone. */
+function uncontrolled(side: Side, signs: Signs): Hint[] {
+  return signs.own
+    .filter((r) => r.side === side && r.active && r.unit === 'deg')
+    .flatMap((active): Hint[] => {
+      const passive = signs.of(active.test, active.readout, side);
       const readout = readoutOf(active.test, active.readout);
-      if (!passive || !readout) continue;
+      if (!passive || !readout) return [];
       const gap = controlGap(passive, active, readout);
-      if (gap > CONTROL_GAP) out.push(hint('control', side, [passive, active], { gap }));
-    }
-  }
+      return gap > CONTROL_GAP ? [hint('control', side, [passive, active], { gap })] : [];
+    });
+}
 
-  const reach = of('sit-and-reach', 'reach', 'both');
-  const [left, right] = SIDES.map((s) => z(of(...SLR, s)));
-  const reachZ = z(reach);
-  if (reachZ !== null && left !== null && right !== null && reachZ < SHORT_Z && Math.min(left, right) >= USUAL_Z)
-    out.push(hint('spine-or-proportion', 'both', [reach, of(...SLR, 'left'), of(...SLR, 'right')]));
+/** Hands that do not reach though the hamstrings are usual: the back, or the proportions. */
+function backOrProportion(signs: Signs): Hint[] {
+  const reach = signs.of('sit-and-reach', 'reach', 'both');
+  const raises = SIDES.map((s) => signs.of(...SLR, s));
+  const [reachZ, left, right] = [reach, ...raises].map((r) => signs.z(r));
+  if (reachZ === null || left === null || right === null || reachZ >= SHORT_Z || Math.min(left, right) < USUAL_Z)
+    return [];
+  return [hint('spine-or-proportion', 'both', [reach, ...raises])];
+}
 
-  const squat = of('deep-squat', 'grade', 'both');
-  const lying = own.find((r) => r.test === 'deep-squat' && r.variant === 'on-the-back');
-  if (squat && lying && meanOf(lying.trials) > meanOf(squat.trials)) out.push(hint('balance', 'both', [squat, lying]));
+/** A squat that is deeper lying down than standing. */
+function unbalanced(signs: Signs): Hint[] {
+  const squat = signs.of('deep-squat', 'grade', 'both');
+  const lying = signs.own.find((r) => r.test === 'deep-squat' && r.variant === 'on-the-back');
+  return squat && lying && meanOf(lying.trials) > meanOf(squat.trials) ? [hint('balance', 'both', [squat, lying])] : [];
+}
 
-  const far = usual.filter((r) => {
+/** A person who goes far in many ways. The nine points say it by themselves, other movements by their number. */
+function mobile(signs: Signs): Hint[] {
+  const points = signs.of('mobility-score', 'points', 'both');
+  const count = points ? meanOf(points.trials) : 0;
+  if (points && count >= (signs.over50(points) ? MOBILE_POINTS_OLDER : MOBILE_POINTS))
+    return [hint('mobile', 'both', [points], { points: count })];
+  const far = signs.usual.filter((r) => {
     const readout = readoutOf(r.test, r.readout);
-    return readout && isModelled(readout) && (z(r) ?? 0) > MOBILE_Z;
+    return readout && isModelled(readout) && (signs.z(r) ?? 0) > MOBILE_Z;
   });
   // One joint's turning that goes far both ways of lying tells of its bone, not of the person.
-  const kinds = new Set(
-    far.map((r) => {
-      const readout = readoutOf(r.test, r.readout);
-      return readout?.movement?.replace(/-(extended|flexed)$/, '');
-    }),
-  );
-  // The nine points say it by themselves, the other movements by their number.
-  const points = of('mobility-score', 'points', 'both');
-  const year = points ? Number(points.takenAt.slice(0, 4)) : 0;
-  const older = person.birthYear !== undefined && year - person.birthYear > OVER_AGE;
-  if (points && meanOf(points.trials) >= (older ? MOBILE_POINTS_OLDER : MOBILE_POINTS))
-    out.push(hint('mobile', 'both', [points], { points: meanOf(points.trials) }));
-  else if (far.length >= MANY_MOBILE && kinds.size >= MOBILE_MOVEMENTS)
-    out.push(hint('mobile', 'both', far, { count: far.length }));
-  return oncePerPair(out).sort((a, b) => HINT_KINDS.indexOf(a.kind) - HINT_KINDS.indexOf(b.kind));
+  const kinds = new Set(far.map((r) => readoutOf(r.test, r.readout)?.movement?.replace(/-(extended|flexed)$/, '')));
+  return far.length >= MANY_MOBILE && kinds.size >= MOBILE_MOVEMENTS
+    ? [hint('mobile', 'both', far, { count: far.length })]
+    : [];
 }
 
 /** Whether a reading speaks of a side; one of both sides at once speaks of each. */
@@ -242,14 +212,9 @@ const jointOf = (movement: Movement): JointId =>
  * What says that a joint, not a muscle, stops: a pinch or a press by itself, whatever the range; a hard stop well before typical; or what the
  * readings leave. A hip that ends hard, pinches and goes little is the picture of bone on bone: a clinician looks first.
  */
-function jointHints(
-  joint: JointId,
-  side: Side,
-  usual: readonly Reading[],
-  movements: readonly MovementFinding[],
-  z: (r: Reading) => number | null,
-): Hint[] {
-  const own = usual.filter((r) => {
+function jointHints(joint: JointId, side: Side, signs: Signs, movements: readonly MovementFinding[]): Hint[] {
+  const z = (r: Reading) => signs.z(r);
+  const own = signs.usual.filter((r) => {
     const movement = modelledReadoutOf(r.test, r.readout)?.movement;
     if (!ofSide(r, side) || movement === undefined) return false;
     // What pinches in the groin is the hip, whatever else moves.
@@ -292,25 +257,13 @@ const shareOf = (m: MovementFinding, structure: string): number =>
   m.limiters.find((l) => l.structure === structure)?.probability ?? 0;
 
 /** What the four turnings of a side say together: the twist of the bone, or a joint that turns little either way. */
-function rotations(
-  side: Side,
-  of: (test: string, readout: string, side: ReadingSide) => Reading | undefined,
-  z: (r: Reading | undefined) => number | null,
-  person: Understood,
-  own: readonly Reading[],
-  hint: (
-    kind: HintKind,
-    side: ReadingSide,
-    from: readonly (Reading | undefined)[],
-    facts?: Hint['facts'],
-    refer?: boolean,
-  ) => Hint,
-): Hint[] {
+function rotations(side: Side, signs: Signs): Hint[] {
+  const { own } = signs;
   const four = (['prone-hip-rotation', 'seated-hip-rotation'] as const).flatMap((t) =>
-    (['internal-rotation', 'external-rotation'] as const).map((r) => of(t, r, side)),
+    (['internal-rotation', 'external-rotation'] as const).map((r) => signs.of(t, r, side)),
   );
   const [inLying, outLying, inSitting, outSitting] = four.map((r) => (r ? meanOf(r.trials) : null));
-  const version = of('trochanteric-version', 'version', side);
+  const version = signs.of('trochanteric-version', 'version', side);
   const from = [...four, version];
   const read = four.filter((r) => r !== undefined);
   const pair = (inward: number | null, outward: number | null): boolean => inward !== null && outward !== null;
@@ -318,12 +271,10 @@ function rotations(
   // Where only one position was read both ways of it must be clearly short.
   const least = all ? SHORT_Z : CLEARLY_SHORT_Z;
   const oneWhole = pair(inLying, outLying) || pair(inSitting, outSitting);
-  if (oneWhole && read.every((r) => (z(r) ?? 0) < least)) {
-    const year = Math.max(...own.map((r) => Number(r.takenAt.slice(0, 4))));
-    const older = person.birthYear !== undefined && year - person.birthYear > OVER_AGE;
+  if (oneWhole && read.every((r) => (signs.z(r) ?? 0) < least)) {
+    const older = own.some((r) => signs.over50(r));
     const sore =
-      person.complaints?.some((c) => AT_THE_JOINT.includes(c.place) && (c.side === side || c.side === 'both')) ===
-        true || own.some((r) => r.side === side && r.placeFelt === 'groin-pinch');
+      signs.complains(AT_THE_JOINT, side) || own.some((r) => r.side === side && r.placeFelt === 'groin-pinch');
     const told = Object.fromEntries(
       Object.entries({ inLying, outLying, inSitting, outSitting }).filter(([, v]) => v !== null),
     ) as Hint['facts'];

@@ -7,51 +7,15 @@ import {
   type StrengthFinding,
   type StructureFinding,
 } from '@/core/inference';
-import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
+import type { HintKind } from '@/core/inference/hint';
 import { AIM_DEFAULTS, type AimDefaults } from './defaults';
-import { doseFor, type Dose } from './dose';
+import { doseFor } from './dose';
+import { become, Drafts, type Draft } from './drafts';
+import type { AimReason, Avoid, ProposedAim } from './proposed';
 
-/** Fact behind a proposal; the words are made from it in `words.ts`. */
-export type AimReason =
-  | { kind: 'short'; probability: number }
-  | { kind: 'limits'; movement: Movement; probability: number; band: number }
-  | { kind: 'side-gap'; gap: number }
-  | { kind: 'least'; z: number }
-  | { kind: 'weak'; test: string; z: number }
-  | { kind: 'weaker-side'; test: string }
-  | { kind: 'long-and-weak'; test: string; z: number }
-  | { kind: 'control'; gap: number }
-  | { kind: 'opposes'; group: GroupId }
-  | { kind: 'very-mobile'; z: number }
-  | { kind: 'mobile-person' }
-  | { kind: 'pre-lengthened' }
-  | { kind: 'band' }
-  | { kind: 'nerve' }
-  | { kind: 'joint' }
-  | { kind: 'bone' }
-  | { kind: 'refer' };
-
-/** What should be kept away from it; words in `words.ts`. */
-export type Avoid = 'end-range' | 'long-holds' | 'stretching' | 'pushing' | 'pressing-outer-hip';
-/** Where teachers differ and her own settings decided. */
-export type School = 'hamstrings' | 'outer-hip';
-
-export interface ProposedAim {
-  kind: AimKind;
-  group: GroupId;
-  side: Side;
-  /** 0 … 1, how much of the practice it deserves against the others. */
-  weight: number;
-  /** Most telling first. */
-  reasons: AimReason[];
-  /** Muscles that work against it, and that are strengthened beside it where they are not known to be strong. */
-  opposite: GroupId | null;
-  dose: Dose;
-  avoid: Avoid[];
-  school: School | null;
-}
+export type { AimReason, Avoid, ProposedAim, School } from './proposed';
 
 /** What besides the findings decides about aims. */
 export interface AimContext {
@@ -97,140 +61,124 @@ const MOVER: Partial<Record<Movement, GroupId>> = {
   'knee-flexion-hip-extended': 'hamstrings',
 };
 
-interface Draft {
-  kind: AimKind;
-  weight: number;
-  reasons: AimReason[];
-  avoid: Avoid[];
-  school: School | null;
-}
-
 /** Proposed aims, heaviest first. Empty without readings: nothing is known then. */
 export function proposeAims(findings: Findings, context: AimContext = {}): ProposedAim[] {
   const { strength = [], age, defaults = AIM_DEFAULTS } = context;
   if (findings.diagnostics.readings === 0 && strength.length === 0) return [];
-  const drafts = new Map<string, Draft>();
-  const key = (group: GroupId, side: Side) => `${group}/${side}`;
-  const of = (group: GroupId, side: Side): StructureFinding | undefined =>
-    findings.structures.find((s) => s.structure === group && s.side === side);
-  const hinted = (kind: string, side: Side) =>
-    findings.hints.some((h) => h.kind === kind && (h.side === side || h.side === 'both'));
   const mobile = findings.hints.some((h) => h.kind === 'mobile');
-  const torn = new Set(findings.doubts.flatMap((d) => (d.kind === 'contradiction' ? [key(d.group, d.side)] : [])));
+  const drafts = new Drafts();
+  lengthening(findings, drafts);
+  strengthening(strength, findings, drafts);
+  controlling(findings, drafts);
+  for (const [group, side, draft] of drafts.entries()) settle(draft, group, signsAt(findings, side), defaults);
+  counterweights(strength, drafts);
+  const finish = ([group, side, { kind, weight, reasons, avoid, school }]: [GroupId, Side, Draft]): ProposedAim => ({
+    kind,
+    group,
+    side,
+    weight,
+    reasons,
+    opposite: kind === 'lengthen' || kind === 'both' ? (OPPOSITE[group] ?? null) : null,
+    dose: doseFor(kind, { age, mobile }, defaults),
+    avoid: [...new Set(avoid)],
+    school,
+  });
+  return [...drafts.entries(), ...veryLong(findings, drafts), ...SIDES.flatMap((side) => notMuscle(findings, side))]
+    .map(finish)
+    .sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
+}
 
-  /** Adds a wish; to lengthen and to strengthen the same becomes both. */
-  const want = (group: GroupId, side: Side, kind: AimKind, weight: number, reason: AimReason): void => {
-    if (!isMuscleGroup(group)) return;
-    const old = drafts.get(key(group, side));
-    if (!old) {
-      drafts.set(key(group, side), { kind, weight: round(weight), reasons: [reason], avoid: [], school: null });
-      return;
-    }
-    if (old.kind !== kind && old.kind !== 'both') old.kind = 'both';
-    if (weight > old.weight) old.reasons.unshift(reason);
-    else old.reasons.push(reason);
-    old.weight = Math.max(old.weight, round(weight));
-  };
+const structureOf = ({ structures }: Findings, group: GroupId, side: Side): StructureFinding | undefined =>
+  structures.find((s) => s.structure === group && s.side === side);
 
-  lengthening(findings, torn, key, of, want);
-  const weak = weakest(strength);
-  for (const w of weak) {
-    const z = of(w.group, w.side)?.z ?? 0;
-    const reason: AimReason = w.reason.kind === 'weak' && z > LONG ? { ...w.reason, kind: 'long-and-weak' } : w.reason;
-    want(w.group, w.side, 'strengthen', w.weight, reason);
+/** Kinds of hints that speak of a side. */
+const signsAt = ({ hints }: Findings, side: Side): ReadonlySet<HintKind> =>
+  new Set(hints.filter((h) => h.side === side || h.side === 'both' || h.kind === 'mobile').map((h) => h.kind));
+
+/** What tests of strength found weak. */
+function strengthening(strength: readonly StrengthFinding[], findings: Findings, drafts: Drafts): void {
+  for (const { group, side, weight, reason: found } of weakest(strength)) {
+    const long = (structureOf(findings, group, side)?.z ?? 0) > LONG;
+    const reason: AimReason = found.kind === 'weak' && long ? { ...found, kind: 'long-and-weak' } : found;
+    drafts.want(group, side, 'strengthen', weight, reason);
     // What is long and weak is never stretched, whatever else speaks for it.
-    const draft = drafts.get(key(w.group, w.side));
+    const draft = drafts.get(group, side);
     if (draft && reason.kind === 'long-and-weak') Object.assign(draft, { kind: 'strengthen', avoid: ['stretching'] });
   }
-  for (const h of findings.hints.filter((x) => x.kind === 'control'))
+}
+
+/** Who moves the limb where it goes much further by hand than alone. */
+function controlling({ hints, movements }: Findings, drafts: Drafts): void {
+  for (const h of hints.filter((x) => x.kind === 'control'))
     for (const side of SIDES) {
-      const m = findings.movements.find(
-        (x) => x.side === side && h.side === side && x.readings.some((r) => h.from.includes(r)),
-      );
+      const m = movements.find((x) => x.side === side && h.side === side && x.readings.some((r) => h.from.includes(r)));
       const mover = m && MOVER[m.movement];
-      if (mover) want(mover, side, 'strengthen', 0.5, { kind: 'control', gap: h.facts.gap });
+      if (mover) drafts.want(mover, side, 'strengthen', 0.5, { kind: 'control', gap: h.facts.gap });
     }
+}
 
-  for (const [id, d] of drafts) {
-    const [group, side] = id.split('/') as [GroupId, Side];
-    if (group === 'hamstrings' && hinted('pre-lengthened', side)) {
-      d.school = 'hamstrings';
-      if (defaults.hamstrings !== 'stretch') become(d, 'strengthen', { kind: 'pre-lengthened' }, 'stretching');
-    }
-    const bone = hinted('turned-in-bone', side) || hinted('turned-out-bone', side);
-    if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'bone' }, 'pushing');
-    // A joint that turns little either way is not pulled open at its rotators.
-    if (group === 'deep-buttock' && !bone && hinted('both-rotations', side) && d.kind !== 'strengthen')
-      become(d, 'leave', { kind: 'joint' }, 'pushing');
-    if (group === 'hamstrings' && hinted('nerve', side) && d.kind !== 'strengthen')
-      become(d, 'leave', { kind: 'nerve' }, 'long-holds');
-    if (group === 'lateral-hip' && (d.kind === 'lengthen' || d.kind === 'both')) {
-      d.school = 'outer-hip';
-      d.avoid.push('pressing-outer-hip');
-      const kind = { load: 'strengthen', stretch: d.kind, both: 'both' } as const;
-      become(d, kind[defaults.outerHip], { kind: 'band' });
-    }
-    if (mobile && (d.kind === 'lengthen' || d.kind === 'both'))
-      become(d, 'strengthen', { kind: 'mobile-person' }, 'end-range');
+/** What signs past the muscle, and the sides that a teacher takes, make of an aim. */
+function settle(d: Draft, group: GroupId, signs: ReadonlySet<HintKind>, defaults: AimDefaults): void {
+  if (group === 'hamstrings' && signs.has('pre-lengthened')) {
+    d.school = 'hamstrings';
+    if (defaults.hamstrings !== 'stretch') become(d, 'strengthen', { kind: 'pre-lengthened' }, 'stretching');
   }
+  const bone = signs.has('turned-in-bone') || signs.has('turned-out-bone');
+  if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'bone' }, 'pushing');
+  // A joint that turns little either way is not pulled open at its rotators.
+  if (group === 'deep-buttock' && !bone && signs.has('both-rotations') && d.kind !== 'strengthen')
+    become(d, 'leave', { kind: 'joint' }, 'pushing');
+  if (group === 'hamstrings' && signs.has('nerve') && d.kind !== 'strengthen')
+    become(d, 'leave', { kind: 'nerve' }, 'long-holds');
+  if (group === 'lateral-hip' && (d.kind === 'lengthen' || d.kind === 'both')) {
+    d.school = 'outer-hip';
+    d.avoid.push('pressing-outer-hip');
+    const kind = { load: 'strengthen', stretch: d.kind, both: 'both' } as const;
+    become(d, kind[defaults.outerHip], { kind: 'band' });
+  }
+  if (signs.has('mobile') && (d.kind === 'lengthen' || d.kind === 'both'))
+    become(d, 'strengthen', { kind: 'mobile-person' }, 'end-range');
+}
 
-  const strongEnough = new Set(
+/** Backs of lengthened fronts, where nobody found them strong. */
+function counterweights(strength: readonly StrengthFinding[], drafts: Drafts): void {
+  const strong = new Set(
     strength.filter((s) => s.z !== null && s.z >= WEAK).flatMap((s) => muscleGroups(s).map((g) => `${g}/${s.side}`)),
   );
-  for (const [id, d] of [...drafts]) {
-    const [group, side] = id.split('/') as [GroupId, Side];
+  for (const [group, side, { kind, reasons }] of drafts.entries()) {
     const opposite = OPPOSITE[group];
-    if (d.kind !== 'lengthen' || !opposite || strongEnough.has(key(opposite, side))) continue;
+    if (kind !== 'lengthen' || !opposite || strong.has(`${opposite}/${side}`)) continue;
     // Upkeep asks for no counterweight: nothing is short there.
-    if (d.reasons.every((r) => r.kind === 'least')) continue;
-    if (WANTS_ITS_BACK.includes(group)) want(opposite, side, 'strengthen', 0.4, { kind: 'opposes', group });
+    if (reasons.every((r) => r.kind === 'least')) continue;
+    if (WANTS_ITS_BACK.includes(group)) drafts.want(opposite, side, 'strengthen', 0.4, { kind: 'opposes', group });
   }
+}
 
-  const list: ProposedAim[] = [...drafts].map(([id, d]) => {
-    const [group, side] = id.split('/') as [GroupId, Side];
-    return finish(group, side, d);
-  });
-  for (const s of findings.structures)
-    if (isMuscleGroup(s.structure) && s.z > MOBILE && !drafts.has(key(s.structure, s.side)))
-      list.push(
-        finish(s.structure, s.side, {
-          kind: 'leave',
-          weight: 0.5,
-          reasons: [{ kind: 'very-mobile', z: s.z }],
-          avoid: ['end-range'],
-          school: null,
-        }),
-      );
-  for (const side of SIDES) {
-    const nerve = findings.hints.find((h) => h.kind === 'nerve' && (h.side === side || h.side === 'both'));
-    if (nerve?.refer) list.push(finish('nerve-like', side, referred('long-holds')));
-    for (const joint of JOINT_IDS) {
-      const signs = findings.hints.filter(
-        (h) =>
-          (h.side === side || h.side === 'both') &&
-          (h.kind === 'joint' || h.kind === 'both-rotations') &&
-          (h.joint ?? JOINT_IDS[0]) === joint,
-      );
-      if (signs.length === 0) continue;
-      list.push(finish(joint, side, signs.some((h) => h.refer) ? referred('pushing') : LEFT_TO_THE_JOINT));
-    }
-  }
-  return list.sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
+/** Muscles that go so far that they are left alone. */
+function veryLong({ structures }: Findings, drafts: Drafts): [GroupId, Side, Draft][] {
+  return structures
+    .filter((s) => isMuscleGroup(s.structure) && s.z > MOBILE && !drafts.get(s.structure, s.side))
+    .map((s) => [
+      s.structure,
+      s.side,
+      { kind: 'leave', weight: 0.5, reasons: [{ kind: 'very-mobile', z: s.z }], avoid: ['end-range'], school: null },
+    ]);
+}
 
-  function finish(group: GroupId, side: Side, d: Draft): ProposedAim {
-    const { kind, weight, reasons, avoid, school } = d;
-    return {
-      kind,
-      group,
-      side,
-      weight,
-      reasons,
-      opposite: kind === 'lengthen' || kind === 'both' ? (OPPOSITE[group] ?? null) : null,
-      dose: doseFor(kind, { age, mobile }, defaults),
-      avoid: [...new Set(avoid)],
-      school,
-    };
-  }
+/** A nerve or a joint that speaks: left alone, or first shown to a clinician. */
+function notMuscle({ hints }: Findings, side: Side): [GroupId, Side, Draft][] {
+  const here = hints.filter((h) => h.side === side || h.side === 'both');
+  const nerve = here.find((h) => h.kind === 'nerve');
+  return [
+    ...(nerve?.refer ? [['nerve-like', side, referred('long-holds')] as [GroupId, Side, Draft]] : []),
+    ...JOINT_IDS.flatMap((joint): [GroupId, Side, Draft][] => {
+      const signs = here.filter(
+        (h) => (h.kind === 'joint' || h.kind === 'both-rotations') && (h.joint ?? JOINT_IDS[0]) === joint,
+      );
+      if (signs.length === 0) return [];
+      return [[joint, side, signs.some((h) => h.refer) ? referred('pushing') : LEFT_TO_THE_JOINT]];
+    }),
+  ];
 }
 
 const LEFT_TO_THE_JOINT: Draft = {
@@ -249,28 +197,15 @@ const referred = (avoid: Avoid): Draft => ({
   school: null,
 });
 
-function become(d: Draft, kind: AimKind, reason: AimReason, avoid?: Avoid): void {
-  d.kind = kind;
-  d.reasons.push(reason);
-  if (avoid) d.avoid.push(avoid);
-}
-
-type Want = (group: GroupId, side: Side, kind: AimKind, weight: number, reason: AimReason) => void;
-
 /** What is short, what stops a limited movement, what has clearly less than the other side; else the least there is. */
-function lengthening(
-  findings: Findings,
-  torn: ReadonlySet<string>,
-  key: (group: GroupId, side: Side) => string,
-  of: (group: GroupId, side: Side) => StructureFinding | undefined,
-  want: Want,
-): void {
+function lengthening(findings: Findings, drafts: Drafts): void {
+  const torn = findings.doubts.filter((d) => d.kind === 'contradiction');
   let any = false;
-  const put: Want = (group, side, kind, weight, reason) => {
+  const put = (group: GroupId, side: Side, weight: number, reason: AimReason): void => {
     // Where readings contradict each other nothing is concluded from them.
-    if (torn.has(key(group, side)) || !isMuscleGroup(group)) return;
+    if (torn.some((d) => d.group === group && d.side === side) || !isMuscleGroup(group)) return;
     any = true;
-    want(group, side, kind, weight, reason);
+    drafts.want(group, side, 'lengthen', weight, reason);
   };
   if (findings.diagnostics.readings === 0) return;
   // A muscle of which no reading speaks is only as short as people with such readings usually are: that is no aim.
@@ -284,13 +219,13 @@ function lengthening(
     );
   for (const s of findings.structures)
     if (s.shortProbability > SHORT && spokenOf(s.structure, s.side))
-      put(s.structure, s.side, 'lengthen', s.shortProbability, { kind: 'short', probability: s.shortProbability });
+      put(s.structure, s.side, s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
     // Where somebody stopped, that the others let expect little is no reason to pull.
     const told = m.band < LIMITED && tellsOfMuscle(m) && m.clarity !== 'unclear';
     if (told && top && top.probability >= LIKELY)
-      put(top.structure, m.side, 'lengthen', 0.7 * top.probability, {
+      put(top.structure, m.side, 0.7 * top.probability, {
         kind: 'limits',
         movement: m.movement,
         probability: top.probability,
@@ -307,12 +242,11 @@ function lengthening(
     }),
   );
   for (const group of named) {
-    const left = of(group, 'left'),
-      right = of(group, 'right');
+    const left = structureOf(findings, group, 'left'),
+      right = structureOf(findings, group, 'right');
     if (!left || !right || !spokenOf(group, 'left') || !spokenOf(group, 'right')) continue;
     const gap = left.tolerance.mean - right.tolerance.mean;
-    if (Math.abs(gap) > GAP)
-      put(group, gap < 0 ? 'left' : 'right', 'lengthen', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
+    if (Math.abs(gap) > GAP) put(group, gap < 0 ? 'left' : 'right', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
   }
   if (any) return;
   // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that comes first.
@@ -321,7 +255,7 @@ function lengthening(
     .filter((s) => named.has(s.structure))
     .sort((a, b) => a.z - b.z)
     .at(0);
-  if (least) for (const side of SIDES) put(least.structure, side, 'lengthen', 0.3, { kind: 'least', z: least.z });
+  if (least) for (const side of SIDES) put(least.structure, side, 0.3, { kind: 'least', z: least.z });
 }
 
 const muscleGroups = (s: StrengthFinding): GroupId[] => [
@@ -345,5 +279,3 @@ function weakest(strength: readonly StrengthFinding[]) {
       );
     });
 }
-
-const round = (v: number) => Math.round(Math.min(1, v) * 100) / 100;

@@ -29,8 +29,8 @@ export const PAGE: Readonly<Record<string, string>> = {
     'Messungen, die du allein machen kannst, vor der Praxis und nicht danach.',
   'Do the tests': 'Zu den Tests',
   'For your teacher': 'Für deine Lehrkraft',
-  '{{count}} times to show.': '{{count}} Male zu zeigen.',
-  '{{count}} times to show._one': 'Ein Mal zu zeigen.',
+  '{{count}} times to show.': '{{count}} Durchgänge zu zeigen.',
+  '{{count}} times to show._one': 'Ein Durchgang zu zeigen.',
   'Show it': 'Zeigen',
   'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.':
     'Ein Ziehen ist in Ordnung, Schmerz nicht. Komm bei Schmerz, Klemmen, Kribbeln oder Taubheit langsam heraus und sag es deiner Lehrkraft. Dies ist kein ärztlicher Rat.',

@@ -8,7 +8,12 @@ import { obstaclesOf, TIPS_OVER } from './problems';
 export function notReady(shape: Shape): string[] {
   return shape.rungs.flatMap((rung, i) => {
     const words = obstaclesOf(shape, rung).map((p) => p.words);
-    if ([0, 0.5, 1].some((depth) => readAt({ shape, rung: i + 1, side: 'right' }, depth, { posterior: TYPICAL, build: TYPICAL_BUILD }).tips))
+    if (
+      [0, 0.5, 1].some(
+        (depth) =>
+          readAt({ shape, rung: i + 1, side: 'right' }, depth, { posterior: TYPICAL, build: TYPICAL_BUILD }).tips,
+      )
+    )
       words.push(TIPS_OVER.words);
     return shape.rungs.length > 1 ? words.map((w) => `${rung.name}: ${w}`) : words;
   });
@@ -23,7 +28,10 @@ export function meantFor(shape: Shape): Pick<Shape, 'reaches' | 'works'> {
   const reaches = new Set<GroupId>(),
     works = new Set<GroupId>();
   shape.rungs.forEach((_, i) => {
-    const { stretch, load } = readAt({ shape, rung: i + 1, side: 'right' }, 1, { posterior: TYPICAL, build: TYPICAL_BUILD });
+    const { stretch, load } = readAt({ shape, rung: i + 1, side: 'right' }, 1, {
+      posterior: TYPICAL,
+      build: TYPICAL_BUILD,
+    });
     for (const side of SIDES)
       for (const group of GROUPS) {
         if (!isMuscleGroup(group)) continue;

@@ -1,5 +1,6 @@
 import { groupOf, isMuscleGroup } from '@/core/body';
 import { plainly } from '@/core/inference/sentences';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import type { AimKind } from '@/core/students/student';
 import type { StandingAim } from './choices';
 
@@ -13,11 +14,16 @@ export interface PlainAims {
 }
 
 /** What is worked for, as it is told to the student. */
-export function aimsPlainly(standing: readonly Pick<StandingAim, 'kind' | 'group' | 'side'>[]): PlainAims {
+export function aimsPlainly(
+  standing: readonly Pick<StandingAim, 'kind' | 'group' | 'side'>[],
+  say: Say = asWritten,
+): PlainAims {
   const namedFor = (...kinds: AimKind[]) =>
     standing.flatMap((a) => {
       const group = groupOf(a.group);
-      return kinds.some((k) => k === a.kind) && group && isMuscleGroup(group) ? [`${plainly(group)}, ${a.side}`] : [];
+      return kinds.some((k) => k === a.kind) && group && isMuscleGroup(group)
+        ? [say('{{place}}, {{side}}', { place: say(plainly(group)), side: say(a.side) })]
+        : [];
     });
   return {
     lengthen: namedFor('lengthen', 'both'),
@@ -27,5 +33,7 @@ export function aimsPlainly(standing: readonly Pick<StandingAim, 'kind' | 'group
 }
 
 /** Names with commas in them, one after another. */
-export const listed = (items: readonly string[]): string =>
-  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join('; ')}; and ${items[items.length - 1]}`;
+export const listed = (items: readonly string[], say: Say = asWritten): string =>
+  items.length < 2
+    ? (items[0] ?? '')
+    : say('{{some}}; and {{last}}', { some: items.slice(0, -1).join('; '), last: items[items.length - 1] });

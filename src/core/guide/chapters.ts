@@ -109,7 +109,7 @@ export const CHAPTERS: readonly Chapter[] = [
     paragraphs: [
       '“Send it home” beside a practice makes one file. Send it as you send any file; it plays without a network.',
       'It says no finding, no muscle and no caution. What to leave alone is told in everyday words.',
-      'It can be in English or German, and so can the sheet to take home. Words of your own stay as you wrote them.',
+      'It can be in English or German, and so can the sheets for your student. Words of your own stay as you wrote them.',
       'At the end your student shows you a square code, or sends a line. On Today, press “Back from home”.',
       'It stands in the log as done at home. What hurt there is closed until you clear it.',
       'Open the practice again: it tells what speaks for milder, longer or the next rung. Nothing changes until you press.',

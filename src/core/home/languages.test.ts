@@ -16,7 +16,11 @@ import { wayTo } from '@/core/practice/transitions';
 import { PAIN_SAYS } from '@/core/students/pain-words';
 import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
 import { STRENGTHS } from '@/core/teaching/strengths';
-import { testById } from '@/core/assessment/battery';
+import { GROUPS } from '@/core/body';
+import { BATTERY, testById } from '@/core/assessment/battery';
+import type { Movement } from '@/core/assessment/definition';
+import { MOVEMENT_WORDS } from '@/core/assessment/words';
+import { plainly, stopWords } from '@/core/inference/sentences';
 import { ALONE } from './self-tests';
 
 const OTHERS = LANGUAGES.filter((l) => l !== 'en');
@@ -87,6 +91,24 @@ describe.each(OTHERS)('the student’s pages in %s', (language) => {
       ]),
     ).toEqual([]);
     for (const many of Object.keys(ONE)) expect(phrases).toHaveProperty([`${many}_one`]);
+  });
+  it('have every word of the sheet of findings', () => {
+    const movements = Object.keys(MOVEMENT_WORDS) as Movement[];
+    expect(missing(movements.flatMap((m) => [MOVEMENT_WORDS[m], stopWords(m)]))).toEqual([]);
+    expect(missing(GROUPS.map(plainly))).toEqual([]);
+    const ways = BATTERY.flatMap((t) => t.variants ?? []).flatMap((v) => (v.context ? [v.name] : []));
+    expect(missing(ways)).toEqual([]);
+    const sheet = readFileSync('src/screens/findings/SheetScreen.tsx', 'utf8');
+    const constant = Array.from(sheet.matchAll(/^ {2}(?:'?[\w-]+'?: )?'((?:[A-Z“])[^']+\.)',$/gm), (m) => m[1]);
+    expect(constant.length).toBe(6);
+    expect(
+      missing([
+        ...saidIn('src/core/inference'),
+        ...saidIn('src/core/aims'),
+        ...saidIn('src/screens/findings'),
+        ...constant,
+      ]),
+    ).toEqual([]);
   });
   it('are said by the page itself as everywhere else', () => {
     const [say, lightly] = [sayIn(language), sayLightly(language, pagePhrases(language))];

@@ -1,4 +1,5 @@
 import type { GroupId } from '@/core/body';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import { dayWords } from '@/core/day-words';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
@@ -68,21 +69,42 @@ export function otherWay(m: MovementFinding, readings: readonly Reading[]): { ho
  * One movement in a sentence that can be read out to the student: what stops it, how sure, and what another way changes.
  * "Not clear" names the two that are left.
  */
-export function sentenceOf(m: MovementFinding, readings: readonly Reading[]): string {
-  const what = `Your ${m.side} ${STOPS[m.movement]}`;
-  const [a, b] = m.limiters;
-  const why = whyUnclear(m);
-  if (why) return speaks(m) ? `${what}: ${why}.` : `${what}, and what stops it is not clear: ${why}.`;
+export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say: Say = asWritten): string {
+  const what = say(stopWords(m.movement), { side: say(m.side, { context: 'stem' }) });
+  const [a, b] = m.limiters.map((l) => ({ name: say(plainly(l.structure)), sure: inHundred(l.probability, say) }));
+  const why = whyUnclear(m, say, (group) => say(plainly(group)));
+  if (why)
+    return speaks(m)
+      ? say('{{what}}: {{why}}.', { what, why })
+      : say('{{what}}, and what stops it is not clear: {{why}}.', { what, why });
   const way = otherWay(m, readings);
-  const more = way ? `; with the ${way.how} it goes ${withUnit({ unit: 'deg' }, way.further)} further` : '';
-  if (a && m.clarity === 'one')
-    return `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)})${more}.`;
+  const more = way
+    ? say('; with the {{how}} it goes {{range}} further', {
+        how: say(way.how),
+        range: withUnit({ unit: 'deg' }, way.further),
+      })
+    : '';
+  if (a && m.clarity === 'one') return say('{{what}} because of {{name}} ({{sure}}){{more}}.', { what, ...a, more });
   if (a && b)
     return m.clarity === 'two'
-      ? `${what} because of ${plainly(a.structure)} (${inHundred(a.probability)}) or ${plainly(b.structure)} (${inHundred(b.probability)})${more}.`
-      : `${what}, and what stops it is not clear yet: perhaps ${plainly(a.structure)}, perhaps ${plainly(b.structure)}${more}.`;
-  return `${what}, and what stops it is not clear yet${more}.`;
+      ? say('{{what}} because of {{name}} ({{sure}}) or {{other}} ({{otherSure}}){{more}}.', {
+          what,
+          ...a,
+          other: b.name,
+          otherSure: b.sure,
+          more,
+        })
+      : say('{{what}}, and what stops it is not clear yet: perhaps {{name}}, perhaps {{other}}{{more}}.', {
+          what,
+          name: a.name,
+          other: b.name,
+          more,
+        });
+  return say('{{what}}, and what stops it is not clear yet{{more}}.', { what, more });
 }
+
+/** What a movement stops doing, with its side to be put in: "Your {{side}} knee stops bending …". */
+export const stopWords = (movement: Movement): string => `Your {{side}} ${STOPS[movement]}`;
 
 /** A change since an earlier day in words. */
 export function changeWords(c: Change, unit: Pick<Reading, 'unit'>): string {

@@ -1,11 +1,13 @@
 import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import type { Findings } from './findings';
 import { isLimited, LIMITED, ONE_NAME, type MovementFinding, type Speaker } from './statements';
 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
-export const inHundred = (p: number): string => `${Math.min(99, Math.max(1, Math.round(p * 100)))} in 100`;
+export const inHundred = (p: number, say: Say = asWritten): string =>
+  say('{{number}} in 100', { number: Math.min(99, Math.max(1, Math.round(p * 100))) });
 
 /** Probability from which the engine's word stands although the textbook would say another (our default). */
 const STANDS = 0.95;
@@ -26,16 +28,20 @@ const SPOKE: Readonly<Partial<Record<Speaker, string>>> = {
   strange: 'felt where nothing usually stops it',
 };
 
-/** Why nothing is named although the draws may be sure, in a few words; null where they are simply not. */
-export function whyUnclear(m: MovementFinding): string | null {
+/** Why nothing is named although the draws may be sure, in a few words; null where they are simply not. @param name of a muscle group */
+export function whyUnclear(
+  m: MovementFinding,
+  say: Say = asWritten,
+  name: (group: GroupId) => string = (group) => GROUP_WORDS[group].name,
+): string | null {
   if (m.clarity !== 'unclear') return null;
   const said = m.spoke && SPOKE[m.spoke];
-  if (said) return said;
-  if (m.unasked) return 'ask where it is felt';
+  if (said) return say(said);
+  if (m.unasked) return say('ask where it is felt');
   const [a] = m.limiters;
   if (m.against && a && (isLimited(m) || a.probability >= ONE_NAME))
-    return `felt away from where ${GROUP_WORDS[a.structure].name} pulls`;
-  return a && a.probability >= ONE_NAME ? 'its readings contradict each other' : null;
+    return say('felt away from where {{name}} pulls', { name: name(a.structure) });
+  return a && a.probability >= ONE_NAME ? say('its readings contradict each other') : null;
 }
 
 /** One or two names, or "not clear", for what stops a movement. Where the textbook would say another, both are told. */

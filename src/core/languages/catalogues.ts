@@ -1,6 +1,7 @@
 import { asWritten, type Say } from './as-written';
 import { AVOID } from './de/avoid';
 import { CUES } from './de/cues';
+import { FOUND } from './de/found';
 import { MOVE_WORDS } from './de/moves';
 import { PAGE } from './de/page';
 import { POSE_NAMES } from './de/pose-names';
@@ -11,7 +12,10 @@ import type { Phrases } from './phrases';
 import { sayWith } from './say';
 
 const ALL: Readonly<Record<Exclude<Language, 'en'>, { page: Phrases; all: Phrases }>> = {
-  de: { page: PAGE, all: { ...PAGE, ...SHEET, ...AVOID, ...MOVE_WORDS, ...CUES, ...RUNG_NAMES, ...POSE_NAMES } },
+  de: {
+    page: PAGE,
+    all: { ...PAGE, ...SHEET, ...FOUND, ...AVOID, ...MOVE_WORDS, ...CUES, ...RUNG_NAMES, ...POSE_NAMES },
+  },
 };
 
 /** Sentences of the page on a phone, which carries them itself. */

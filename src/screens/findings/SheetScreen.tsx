@@ -2,19 +2,22 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { aimsPlainly, listed } from '@/core/aims/plainly';
 import { aimsFor } from '@/core/aims/for-student';
 import { changeOf } from '@/core/inference/change';
 import { sentenceOf } from '@/core/inference/sentences';
-import { SIDES } from '@/core/body';
+import { SIDES, type Side } from '@/core/body';
+import { sayIn } from '@/core/languages/catalogues';
+import { dayIn, languageOf } from '@/core/languages/language';
+import { changeStudent } from '@/store/changes';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { Figure } from '@/figure/Figure';
 import { useInference } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';
 import { EmptyChart } from '../shell/EmptyChart';
+import { LanguageSelect } from '../shell/LanguageSelect';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
 import { isLimited } from '@/core/inference';
@@ -26,12 +29,23 @@ const VIEWS = [
   { label: 'from behind', view: { yaw: 96, pitch: 3 } },
 ] as const;
 const NOTHING: never[] = [];
+/** What a movement did since last time. */
+const SINCE = {
+  further: 'It goes further than last time.',
+  less: 'It goes less far than last time.',
+  'within-error': 'About the same as last time.',
+} as const;
+const FOOT = [
+  '“87 in 100” means: of a hundred people who measure as you do, this would stop about 87.',
+  'These are measurements for a yoga practice, not a diagnosis.',
+  'Pain that is new, strong or does not go away belongs to a doctor or physiotherapist.',
+] as const;
 /** Movements of a side that are told to a student: more would only weigh on her. */
 const TOLD = 3;
 
 /** One page for the student: what was found, in her words, without names of muscles; made to be printed. */
 export function SheetScreen() {
-  const { base } = useStudio();
+  const { base, db } = useStudio();
   const id = useSearchParams().get('id') ?? '';
   const data = useKnown(id);
   const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
@@ -62,9 +76,12 @@ export function SheetScreen() {
     const [first] = m.clarity === 'unclear' ? [] : m.limiters;
     return first ? tintsOf(first.structure, m.side, depthOf(m.band)) : [];
   });
-  const { lengthen, strengthen, refer } = aimsPlainly(standing);
+  const language = languageOf(student.language);
+  const say = sayIn(language);
+  const { lengthen, strengthen, refer } = aimsPlainly(standing, say);
+  const stem = (side: Side) => say(side, { context: 'stem' });
   return (
-    <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>
+    <Box lang={language} sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button component={Link} href={`${base}/student?id=${id}&step=findings`}>
           Back to the findings
@@ -72,23 +89,29 @@ export function SheetScreen() {
         <Button variant="contained" onClick={() => window.print()}>
           Print
         </Button>
+        <LanguageSelect
+          size="small"
+          label="Language"
+          value={language}
+          onPick={(to) => void changeStudent(db, student.id, { language: to })}
+        />
       </Box>
-      <Typography variant="h1">For {student.name}</Typography>
+      <Typography variant="h1">{say('For {{name}}', { name: student.name })}</Typography>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1 }}>
-        What we measured on {format(new Date(last), 'd MMMM yyyy')}
+        {say('What we measured on {{day}}', { day: dayIn(language, new Date(last)) })}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr' }}>
         {VIEWS.map(({ label, view }) => (
           <Box key={label} sx={{ textAlign: 'center' }}>
             <Box sx={{ height: 320 }}>
               <Figure
-                label={`The body ${label}, what stops a movement tinted.`}
+                label={say('The body {{from}}, what stops a movement tinted.', { from: say(label) })}
                 posture={STANDING}
                 tints={tints}
                 view={view}
               />
             </Box>
-            <Typography variant="caption">{label}</Typography>
+            <Typography variant="caption">{say(label)}</Typography>
           </Box>
         ))}
       </Box>
@@ -96,46 +119,48 @@ export function SheetScreen() {
         const own = limited.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
         const fine = findings.movements.filter((m) => m.side === side && !isLimited(m));
         return (
-          <Box component="section" key={side} aria-label={`${side} side`} sx={{ mb: 1.5 }}>
-            <Typography variant="h2">Your {side} side</Typography>
+          <Box component="section" key={side} aria-label={say('{{side}} side', { side: stem(side) })} sx={{ mb: 1.5 }}>
+            <Typography variant="h2">{say('Your {{side}} side', { side: stem(side) })}</Typography>
             {own.length === 0 && (
-              <Typography>Every movement we measured goes as far as it does in most people.</Typography>
+              <Typography>{say('Every movement we measured goes as far as it does in most people.')}</Typography>
             )}
             {own.slice(0, TOLD).map((m) => {
               const change = changeOf(m, readings);
               return (
                 <Typography key={m.movement} sx={{ mb: 0.5 }}>
-                  {sentenceOf(m, readings)}
-                  {change?.verdict === 'further' && ' It goes further than last time.'}
-                  {change?.verdict === 'less' && ' It goes less far than last time.'}
-                  {change?.verdict === 'within-error' && ' About the same as last time.'}
+                  {sentenceOf(m, readings, say)}
+                  {change && ` ${say(SINCE[change.verdict])}`}
                 </Typography>
               );
             })}
             {own.length > 0 && fine.length > 0 && (
               <Typography sx={{ color: 'var(--ink-2)' }}>
-                As far as in most people: {fine.map((m) => MOVEMENT_WORDS[m.movement]).join(', ')}.
+                {say('As far as in most people: {{movements}}.', {
+                  movements: fine.map((m) => say(MOVEMENT_WORDS[m.movement])).join(', '),
+                })}
               </Typography>
             )}
           </Box>
         );
       })}
       {(lengthen.length > 0 || strengthen.length > 0) && (
-        <Box component="section" aria-label="What we will do">
-          <Typography variant="h2">What we will do</Typography>
-          {lengthen.length > 0 && <Typography>Give room to {listed(lengthen)}.</Typography>}
-          {strengthen.length > 0 && <Typography>Make stronger {listed(strengthen)}.</Typography>}
+        <Box component="section" aria-label={say('What we will do')}>
+          <Typography variant="h2">{say('What we will do')}</Typography>
+          {lengthen.length > 0 && (
+            <Typography>{say('Give room to {{places}}.', { places: listed(lengthen, say) })}</Typography>
+          )}
+          {strengthen.length > 0 && (
+            <Typography>{say('Make stronger {{places}}.', { places: listed(strengthen, say) })}</Typography>
+          )}
         </Box>
       )}
       {refer && (
         <Typography sx={{ mt: 1, color: 'var(--caution)', fontWeight: 600 }}>
-          ▲ Some of what we saw should be looked at by a clinician before we work on it.
+          ▲ {say('Some of what we saw should be looked at by a clinician before we work on it.')}
         </Typography>
       )}
       <Typography sx={{ mt: 2, fontSize: 14, color: 'var(--ink-2)' }}>
-        “87 in 100” means: of a hundred people who measure as you do, this would stop about 87. These are measurements
-        for a yoga practice, not a diagnosis. Pain that is new, strong or does not go away belongs to a doctor or
-        physiotherapist.
+        {FOOT.map((line) => say(line)).join(' ')}
       </Typography>
     </Box>
   );

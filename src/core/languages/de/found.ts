@@ -7,8 +7,8 @@ export const FOUND: Readonly<Record<string, string>> = {
   'Your {{side}} side': 'Deine {{side}}e Seite',
   'Every movement we measured goes as far as it does in most people.':
     'Jede Bewegung, die wir gemessen haben, geht so weit wie bei den meisten Menschen.',
-  'It goes further than last time.': 'Sie geht weiter als beim letzten Mal.',
-  'It goes less far than last time.': 'Sie geht weniger weit als beim letzten Mal.',
+  'It goes further than last time.': 'Diese Bewegung geht weiter als beim letzten Mal.',
+  'It goes less far than last time.': 'Diese Bewegung geht weniger weit als beim letzten Mal.',
   'About the same as last time.': 'Etwa wie beim letzten Mal.',
   'As far as in most people: {{movements}}.': 'So weit wie bei den meisten Menschen: {{movements}}.',
   'What we will do': 'Was wir tun werden',

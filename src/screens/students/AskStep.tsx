@@ -29,6 +29,20 @@ const restored = (before: Student, now: Student): Partial<Student> =>
       .map((key) => [key, before[key as keyof Student]]),
   );
 
+/** What the form of a student knows; complaints, cautions and the rest belong to the other parts of the step. */
+const FACTS = [
+  'name',
+  'height_cm',
+  'mass_kg',
+  'measures',
+  'birthYear',
+  'sexForNorms',
+  'dominantLeg',
+  'language',
+  'aim',
+  'breathSeconds',
+] as const satisfies readonly (keyof Student)[];
+
 /** What a student says: kept as the teacher types, with one way back to how it was when she came here. */
 export function AskStep({ student }: { student: Student }) {
   const { db } = useStudio();
@@ -124,33 +138,7 @@ export function AskStep({ student }: { student: Student }) {
         key={`${student.id}/${round}`}
         factsOnly
         student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
-        onSave={(s) => {
-          // The form knows the facts; complaints, cautions and the rest belong to the parts above.
-          const {
-            name,
-            height_cm,
-            mass_kg,
-            measures,
-            birthYear,
-            sexForNorms,
-            dominantLeg,
-            language,
-            aim,
-            breathSeconds,
-          } = s;
-          change({
-            name,
-            height_cm,
-            mass_kg,
-            measures,
-            birthYear,
-            sexForNorms,
-            dominantLeg,
-            language,
-            aim,
-            breathSeconds,
-          });
-        }}
+        onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
       />
     </Box>
   );

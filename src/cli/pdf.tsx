@@ -1,4 +1,4 @@
-import { dayIn } from '@/core/languages/language';
+import { dateIn } from '@/core/languages/language';
 import { renderToBuffer } from '@react-pdf/renderer';
 import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
@@ -64,7 +64,7 @@ export async function pdf(
       posterior,
       build,
       way,
-      on: dayIn(language, today),
+      on: dateIn(language, today),
       language,
       name: student.name.split(' ')[0],
       cautions: screening.cautions.map((c) => c.name),

@@ -5,6 +5,7 @@ import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { sayIn } from '@/core/languages/catalogues';
 import type { Language } from '@/core/languages/language';
+import { STUDENT_FOOT } from '@/core/students/pain-words';
 import { cuesOf, rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
@@ -135,8 +136,6 @@ function said(
 
 /** What every sheet ends with. */
 export const TEACHER_FOOT = 'Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.';
-export const STUDENT_FOOT =
-  'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.';
 export const studentHead = ({ on, minutes, language }: Pick<SheetContent, 'on' | 'minutes' | 'language'>): string => {
   const say = sayIn(language);
   return say('{{day}} · about {{minutes}}. Slow breaths, in and out through the nose if that is easy.', {

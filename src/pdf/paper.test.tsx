@@ -11,16 +11,9 @@ import { VOICE } from '@/core/practice/cues';
 import { totalSeconds, type Practice } from '@/core/practice/practice';
 import { AIMS, build } from '@/core/practice/practices.fixtures';
 import { poseScene } from '@/figure/pose-scene';
+import { STUDENT_FOOT } from '@/core/students/pain-words';
 import type { Language } from '@/core/languages/language';
-import {
-  sheetContent,
-  STUDENT_FOOT,
-  studentFoot,
-  studentHead,
-  studentTitle,
-  TEACHER_FOOT,
-  type SheetContent,
-} from './content';
+import { sheetContent, studentFoot, studentHead, studentTitle, TEACHER_FOOT, type SheetContent } from './content';
 import { HandoutPaper, TeacherPaper, type PaperSize } from './documents';
 import { inkOf } from './ink';
 import { missingWords, printable } from './letters';

@@ -9,7 +9,7 @@ import {
   groupKey,
   moversOf,
   nearest,
-  pathOf,
+  rungPathOf,
   standingAt,
   STEPS,
   type RungPath,
@@ -82,7 +82,7 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
 
 /** SD of tolerance that each group lacks for a rung's full depth to be comfortable, by side. */
 export function missingIn(posed: PosedRung, { posterior, build }: StudentBody, way: FitWay): FittedPose['stretch'] {
-  const path = pathOf(posed, build);
+  const path = rungPathOf(posed, build);
   const enough = enoughOf(rungIn(posed), way);
   return groupsOf((e) => Math.max(0, standingAt(path, e, 1) - posterior.mean[e] - enough[e % ELEMENT_COUNT]));
 }
@@ -105,7 +105,7 @@ export function workedAt(
   { posterior, build }: StudentBody,
   { active, way = USUAL_WAY, cold }: ReadOptions = {},
 ): Worked {
-  const used = usedAt(pathOf(posed, build), depth, posterior);
+  const used = usedAt(rungPathOf(posed, build), depth, posterior);
   const stretch = groupsOf(used);
   const tolerances = posterior.mean;
   const loads = loadsAt(posed, depth, { tolerances, build }, { active, capacity: way.capacity, cold });
@@ -123,7 +123,7 @@ export function workedAt(
 
 /** A rung read at a depth: who is stretched, who works, what strains. Parameters as in `workedAt`. */
 export function readAt(posed: PosedRung, depth: number, body: StudentBody, options: ReadOptions = {}): PoseReading {
-  const used = usedAt(pathOf(posed, body.build), depth, body.posterior);
+  const used = usedAt(rungPathOf(posed, body.build), depth, body.posterior);
   return { stretch: groupsOf(used), ...workedAt(posed, depth, body, options) };
 }
 
@@ -152,7 +152,7 @@ export function completed(reached: Reached, posed: PosedRung, body: StudentBody,
 export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, way: FitWay = USUAL_WAY): Reached {
   const { shape, side } = posed;
   const rung = rungIn(posed),
-    path = pathOf(posed, build);
+    path = rungPathOf(posed, build);
   const limit = way.under && way.under.cautions.length > 0 ? verdictOf(way.under, demandsOf(shape, rung)) : null;
   const enough = enoughOf(rung, way, limit?.share);
   const mean: Tolerances = { of: posterior.mean, from: 0 };
@@ -210,7 +210,7 @@ function limiterOf(who: number, shares: ReadonlyMap<number, number>, sided: bool
  * @param x tolerances, draw after draw, DIMENSIONS each
  */
 export function limitersInPose(posed: PosedRung, x: ArrayLike<number>, draws: number, build: Build): Uint8Array {
-  const path = pathOf(posed, build);
+  const path = rungPathOf(posed, build);
   const movers = moversOf(path),
     enough = enoughOf(rungIn(posed), USUAL_WAY);
   return Uint8Array.from({ length: draws }, (_, d) => {

@@ -22,7 +22,7 @@ export interface Tolerances {
 }
 
 /** The way into a rung for a student of this build. */
-export function pathOf(posed: PosedRung, { version }: Pick<Build, 'version'>): RungPath {
+export function rungPathOf(posed: PosedRung, { version }: Pick<Build, 'version'>): RungPath {
   const { side } = posed;
   return { table: tableOf(rungIn(posed), version[side], version[otherSide(side)]), mirrored: side === 'left' };
 }

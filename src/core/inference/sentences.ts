@@ -114,3 +114,18 @@ export function changeWords(c: Change, unit: Pick<Reading, 'unit'>): string {
     return `about as on ${dayWords(c.on)} (${withUnit(unit, c.before)}): ${by} is within the error of ${withUnit(unit, c.detectable)}${state}`;
   return `${by} ${c.verdict === 'further' ? 'further' : 'less far'} than on ${dayWords(c.on)} (${withUnit(unit, c.before)}), more than the error of ${withUnit(unit, c.detectable)}${state}`;
 }
+
+const SINCE: Readonly<Record<Change['verdict'], string>> = {
+  further: 'It goes further than last time.',
+  less: 'It goes less far than last time.',
+  'within-error': 'About the same as last time.',
+};
+/** A change as it is told to the student. */
+export const sinceWords = ({ verdict }: Pick<Change, 'verdict'>): string => SINCE[verdict];
+
+/** What the student's sheet of findings ends with. */
+export const SHEET_FOOT: readonly string[] = [
+  '“87 in 100” means: of a hundred people who measure as you do, this would stop about 87.',
+  'These are measurements for a yoga practice, not a diagnosis.',
+  'Pain that is new, strong or does not go away belongs to a doctor or physiotherapist.',
+];

@@ -9,7 +9,7 @@ export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English
 export const LOCALES: Readonly<Record<Language, string>> = { en: 'en-GB', de: 'de-DE' };
 
 /** A day in words: "3 December 2026". */
-export const dayIn = (language: Language, at = new Date()): string =>
+export const dateIn = (language: Language, at = new Date()): string =>
   at.toLocaleDateString(LOCALES[language], { day: 'numeric', month: 'long', year: 'numeric' });
 
 /** The language of a page or record; English for what is not known. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { asWritten, ONE } from './as-written';
-import { dayIn, languageOf } from './language';
+import { dateIn, languageOf } from './language';
 import { sayWith } from './say';
 
 describe('English', () => {
@@ -44,9 +44,19 @@ describe('another language', () => {
     expect(say('{{height}} cm', { height: 12.5 })).toBe('12,5 cm');
   });
   it('leaves a teacher’s own words as they are, whatever they hold', () => {
-    for (const own of ['Soft knee, 1.5 breaths.', 'a_b & <c>', 'key.with.dots: and colon', 'constructor', ''])
+    for (const own of [
+      'Soft knee, 1.5 breaths.',
+      'a_b & <c>',
+      'dots: and.colon',
+      'constructor',
+      '',
+      '{{x}}',
+      '$t(left)',
+    ])
       expect(say(own)).toBe(own);
-    expect(say('On the {{side}} foot: now.', { side: '$t(left) <b>' })).toContain('<b>');
+    expect(say('On the {{side}} foot: now.', { side: '$t(left) {{side}} <b>' })).toBe(
+      'Auf dem $t(left) {{side}} <b>en Fuß: jetzt.',
+    );
   });
 });
 
@@ -56,6 +66,6 @@ describe('languages', () => {
   });
   it('write a day as they do', () => {
     const day = new Date(2026, 11, 3);
-    expect([dayIn('en', day), dayIn('de', day)]).toEqual(['3 December 2026', '3. Dezember 2026']);
+    expect([dateIn('en', day), dateIn('de', day)]).toEqual(['3 December 2026', '3. Dezember 2026']);
   });
 });

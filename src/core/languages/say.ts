@@ -18,5 +18,7 @@ export function sayWith(language: Language, phrases: Phrases): Say {
     initAsync: false,
   });
   void i18n.init();
-  return (english, values) => (english === '' ? '' : i18n.t(english, values ?? {}));
+  // What is in no phrase is somebody's own words: nothing in them is looked up or filled in as if it were ours.
+  return (english, values = {}) =>
+    i18n.exists(english, values) ? i18n.t(english, values) : asWritten(english, values);
 }

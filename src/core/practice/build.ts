@@ -7,14 +7,14 @@ import { choose, type Choice } from './choose';
 import { asChosen, itemsOf, secondsOf, wholeBreaths } from './compose';
 import { GIVEN_BACK } from './customs';
 import { dosesOf, type Dose } from './doses';
-import { frameOf, restIn, SLACK, spaceIn, timeIn } from './frame';
+import { frameOf, restIn, TIME_SLACK, spaceIn, timeIn } from './frame';
 import { solver } from './highs';
 import { itemOf } from './item';
 import { valueOf } from './measure';
 import { TRANSITIONS } from './pace';
 import { placed } from './phases';
 import { setSeconds, totalSeconds, type PracticeItem } from './practice';
-import { problemOf, type BuildOptions, type Problem } from './problem';
+import { problemOf, type BuildOptions, type BuildProblem } from './problem';
 import type { PracticeRequest, Saluted } from './request';
 import { withRounds } from './rounds';
 import { withSalute } from './salute';
@@ -87,16 +87,16 @@ function attempt(
   const laid = laidOut(problem, choice);
   const seconds = totalSeconds(laid.items, request.pace);
   // Where that is more than holds and rest can take, there is time for another shape.
-  if (request.arc === 'flow' && spared === 0 && laid.saved > 1 && seconds < frame.all * (1 - SLACK))
+  if (request.arc === 'flow' && spared === 0 && laid.saved > 1 && seconds < frame.all * (1 - TIME_SLACK))
     return attempt(highs, ranked, aims, options, laid.saved);
   // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
-  if (seconds < frame.all * (1 - GIVEN_BACK - 2 * SLACK))
+  if (seconds < frame.all * (1 - GIVEN_BACK - 2 * TIME_SLACK))
     return nothing(problem, { kind: 'minutes', minutes: Math.floor(seconds / 60) });
   return answer(problem, versions, choice, laid);
 }
 
 /** The best choice, and as many others, each a quarter different from all before it, as the version that is asked for needs. */
-function versionsOf(highs: Highs, { units, goal, request, frame, locks }: Problem): Choice[] {
+function versionsOf(highs: Highs, { units, goal, request, frame, locks }: BuildProblem): Choice[] {
   const locked = locks(request);
   const versions: Choice[] = [];
   for (let v = 0; v <= request.version; v++) {
@@ -119,7 +119,7 @@ interface Laid {
 }
 
 /** Orders what was chosen, makes it whole breaths, and puts round it how one arrives and rests. */
-function laidOut(problem: Problem, choice: Choice): Laid {
+function laidOut(problem: BuildProblem, choice: Choice): Laid {
   const { request, frame, goal, settling, lying, saluted, standing } = problem;
   const { breathSeconds, pace, arc } = request;
   const { order, exact } = placed(
@@ -154,7 +154,7 @@ function laidOut(problem: Problem, choice: Choice): Laid {
 }
 
 /** Breaths of what stays, each rung at its shorter side. */
-function timesThatStay({ kept, stay }: Problem): Map<string, Pick<PracticeItem, 'breaths' | 'repeats'>> {
+function timesThatStay({ kept, stay }: BuildProblem): Map<string, Pick<PracticeItem, 'breaths' | 'repeats'>> {
   return new Map(
     stay.flatMap(({ key }) =>
       kept
@@ -167,7 +167,7 @@ function timesThatStay({ kept, stay }: Problem): Map<string, Pick<PracticeItem, 
 }
 
 /** With rest at the end, which fills what is left. */
-function withRest(items: PracticeItem[], { lying, frame, request }: Problem): PracticeItem[] {
+function withRest(items: PracticeItem[], { lying, frame, request }: BuildProblem): PracticeItem[] {
   if (!lying) return items;
   const { breathSeconds, pace } = request;
   const last = itemOf(lying, 'rest', frame.restLeast, breathSeconds, [], items.length);
@@ -176,7 +176,10 @@ function withRest(items: PracticeItem[], { lying, frame, request }: Problem): Pr
 }
 
 /** What is answered where nothing fits, with what would have to change. */
-function nothing({ request, goal, ranked, units, stay, unkept, unsaluted }: Problem, change: Change): BuiltPractice {
+function nothing(
+  { request, goal, ranked, units, stay, unkept, unsaluted }: BuildProblem,
+  change: Change,
+): BuiltPractice {
   return {
     minutes: request.minutes,
     items: [],
@@ -197,7 +200,7 @@ function nothing({ request, goal, ranked, units, stay, unkept, unsaluted }: Prob
 
 /** A practice with what it gives, and how near that is to the best there can be. */
 function answer(
-  problem: Problem,
+  problem: BuildProblem,
   [best]: readonly Choice[],
   choice: Choice,
   { items, timed, exact }: Laid,

@@ -7,7 +7,7 @@ const SETTLE = { share: 0.06, least: 30, most: 120 } as const;
 /** Shortest rest at the end, seconds. */
 const REST_LEAST = 45;
 /** Share of the minutes that may be missing or too much: nobody's matter. */
-export const SLACK = 0.01;
+export const TIME_SLACK = 0.01;
 
 const clamp = (v: number, least: number, most: number): number => Math.min(most, Math.max(least, v));
 
@@ -23,7 +23,7 @@ export interface Standing {
 }
 
 /** What of the minutes is settled before anything is chosen, seconds. */
-export interface Frame {
+export interface TimeFrame {
   all: number;
   settle: number;
   restLeast: number;
@@ -34,7 +34,7 @@ export interface Frame {
 }
 
 /** The frame of a request. */
-export function frameOf(request: PracticeRequest, { settles, rests, saluting, spared }: Standing): Frame {
+export function frameOf(request: PracticeRequest, { settles, rests, saluting, spared }: Standing): TimeFrame {
   const { breathSeconds, pace } = request;
   const round = (seconds: number) => Math.max(1, Math.round(seconds / breathSeconds)) * breathSeconds;
   const all = request.minutes * 60;
@@ -54,9 +54,9 @@ export function frameOf(request: PracticeRequest, { settles, rests, saluting, sp
 }
 
 /** What a frame leaves to the program, minutes. */
-export const timeIn = (f: Frame): Time => ({
+export const timeIn = (f: TimeFrame): Time => ({
   work: f.open / 60,
-  slack: (f.all * SLACK) / 60,
+  slack: (f.all * TIME_SLACK) / 60,
   restLeast: f.restLeast / 60,
   restMost: f.restMost / 60,
   giveMost: (f.all * GIVEN_BACK) / 60,
@@ -70,8 +70,8 @@ export interface Space {
 }
 
 /** The space of a frame, a hundredth more or less; where no rest can fill it up, nothing else would meet the minutes at all. */
-export function spaceIn(f: Frame): Space {
-  const some = f.all * SLACK;
+export function spaceIn(f: TimeFrame): Space {
+  const some = f.all * TIME_SLACK;
   return {
     least: f.open - f.all * GIVEN_BACK - f.restMost - some,
     full: f.open - f.restMost,
@@ -80,7 +80,7 @@ export function spaceIn(f: Frame): Space {
 }
 
 /** Seconds of rest that fill what is left, in whole breaths. @param free seconds from the end of what stands before it */
-export function restIn(f: Frame, free: number, breathSeconds: number): { breaths: number; holdSeconds: number } {
+export function restIn(f: TimeFrame, free: number, breathSeconds: number): { breaths: number; holdSeconds: number } {
   const filled = clamp(free, f.restLeast, f.restMost + breathSeconds / 2);
   const breaths = Math.max(1, Math.round(filled / breathSeconds));
   return { breaths, holdSeconds: Math.max(3, breaths * breathSeconds) };

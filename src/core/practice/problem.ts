@@ -4,7 +4,7 @@ import type { Aim } from '@/core/students/student';
 import type { Goal, Locked } from './asked';
 import { resting } from './compose';
 import { activeAims, dosesOf, wantedMinutes } from './doses';
-import { frameOf, timeIn, type Frame, type Standing } from './frame';
+import { frameOf, timeIn, type TimeFrame, type Standing } from './frame';
 import { isNever, NO_LIKES, type Likes } from './likes';
 import { TRANSITIONS } from './pace';
 import { totalSeconds, workSeconds, type PracticeItem } from './practice';
@@ -23,7 +23,7 @@ export interface BuildOptions extends Partial<Omit<PracticeRequest, 'minutes'>> 
 }
 
 /** Everything that is known of a practice before anything is chosen. */
-export interface Problem {
+export interface BuildProblem {
   ranked: readonly RankedPose[];
   request: PracticeRequest;
   /** Items that were to be kept, without salutations: those come anew with every practice. */
@@ -35,7 +35,7 @@ export interface Problem {
   /** Id of a salutation that was wished and is not open. */
   unsaluted: Saluted | null;
   standing: Standing;
-  frame: Frame;
+  frame: TimeFrame;
   units: readonly Unit[];
   goal: Goal;
   /** Rungs that stay, and keys of those that are not allowed any more. */
@@ -52,7 +52,7 @@ export function problemOf(
   aims: readonly Aim[],
   { locked = [], likes = NO_LIKES, ...said }: BuildOptions,
   spared = 0,
-): Problem {
+): BuildProblem {
   const kept = locked.filter((i) => i.salutation === undefined);
   const request = requestOf(said);
   const allowed = (r: RankedPose): boolean => {
@@ -102,7 +102,7 @@ function goalOf(
   ranked: readonly RankedPose[],
   aims: readonly Aim[],
   request: PracticeRequest,
-  frame: Frame,
+  frame: TimeFrame,
   saluted: readonly PracticeItem[],
 ): Goal {
   const active = activeAims(aims);

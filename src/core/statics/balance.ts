@@ -24,13 +24,13 @@ import {
 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
 import { at } from './axes';
-import { Columns } from './columns';
+import { BalanceColumns } from './columns';
 import { pushesOf, type Touch } from './contact-forces';
 import { FREEDOMS, freedom, Freedoms, ROOT } from './degrees-of-freedom';
 import { EndFeel } from './end-feel';
 import { askedPushes, type Asked, type AskedPushes } from './intents';
 import { stopsAt, straightArms } from './joint-stops';
-import type { Held } from './knee-moments';
+import type { Held } from './held';
 import { addGravity } from './masses';
 import { BEARS, CAPSULE, MISSING, PASSIVE, pricesOf, SHORTFALL, STOP, TIPPING } from './prices';
 import { touching } from './touching';
@@ -83,10 +83,10 @@ export interface StaticsOptions {
 
 /** The equations of one posture: every freedom's, then one for each push that is asked for. */
 export interface Balance extends Held {
-  columns: Columns;
+  columns: BalanceColumns;
   b: Float64Array;
   touches: readonly Touch[];
-  /** Columns before this one are the muscles, left then right; the pushes begin here. */
+  /** BalanceColumns before this one are the muscles, left then right; the pushes begin here. */
   firstPush: number;
   /** Greatest force of every line as long as it is now, N, left then right. */
   able_N: Float64Array;
@@ -121,7 +121,7 @@ export class BalanceWriter {
   private readonly model: MuscleModel;
   private readonly half = newHalf();
   private readonly endFeel = new EndFeel();
-  private readonly columns = new Columns();
+  private readonly columns = new BalanceColumns();
   private readonly scratch = new Float64Array(FREEDOMS.length);
   private readonly sides: Readonly<Record<Side, HalfBody>>;
 
@@ -174,7 +174,7 @@ export class BalanceWriter {
 
   /** A column that speaks in one equation. */
   private single(
-    kind: Columns['kinds'][number],
+    kind: BalanceColumns['kinds'][number],
     equation: number,
     value: number,
     { price, low = -1, high = 1 }: { price: number; low?: number; high?: number },

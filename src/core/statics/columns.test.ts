@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { Columns } from './columns';
+import { BalanceColumns } from './columns';
 
 describe('columns of a balance', () => {
   it('keep what is put, without noughts, beyond the room they began with', () => {
-    const columns = new Columns();
+    const columns = new BalanceColumns();
     for (let j = 0; j < 3000; j++) {
       expect(columns.begin(j % 2 ? 'muscle' : 'push', j + 1, -1 - j, j)).toBe(j);
       for (let i = 0; i < 5; i++) columns.put(i, (j + i) % 3);
@@ -17,7 +17,7 @@ describe('columns of a balance', () => {
     expect(columns.from[3000]).toBe(10_000);
   });
   it('are empty again after they were cleared', () => {
-    const columns = new Columns();
+    const columns = new BalanceColumns();
     columns.begin('push', 1, 0, 1);
     columns.put(2, 7);
     columns.clear();

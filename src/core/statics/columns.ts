@@ -18,7 +18,7 @@ export type ColumnKind =
  * column without noughts, because a muscle crosses few joints: nine numbers of ten are none. Grows as it is filled, and is used again
  * after `clear`, so that nothing is allocated once it has been as large as it gets.
  */
-export class Columns {
+export class BalanceColumns {
   count = 0;
   kinds: ColumnKind[] = [];
   /** Where each column begins in the lists; one more than there are columns. */

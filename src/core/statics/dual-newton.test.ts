@@ -1,7 +1,7 @@
 import { solveQP } from 'quadprog';
 import { describe, expect, it } from 'vitest';
 import { Random } from '@/core/inference';
-import { Columns } from './columns';
+import { BalanceColumns } from './columns';
 import { dualNewton, type BoxProgram } from './dual-newton';
 
 interface Written {
@@ -15,7 +15,7 @@ interface Written {
 
 /** A program out of its table; every unknown between nought and 1. */
 function programOf({ rows, a, b, d, w }: Written): BoxProgram {
-  const columns = new Columns();
+  const columns = new BalanceColumns();
   for (let j = 0; j < d.length; j++) {
     columns.begin('muscle', d[j], 0, 1);
     for (let i = 0; i < rows; i++) columns.put(i, a[j * rows + i]);

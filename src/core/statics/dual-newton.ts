@@ -1,8 +1,8 @@
-import type { Columns } from './columns';
+import type { BalanceColumns } from './columns';
 
 /** `min Σ price x² + Σ w r²` with `A x + r = b`, `low ≤ x ≤ high`; all prices and w above 0. */
 export interface BoxProgram {
-  columns: Columns;
+  columns: BalanceColumns;
   /** One number an equation. */
   b: Float64Array;
   /** Weight of what is left of each equation. */
@@ -102,7 +102,7 @@ export function dualNewton(p: BoxProgram, start?: Float64Array): Solved {
 }
 
 /** out = Aᵀ v. */
-function times({ count, from, row, value }: Columns, v: Float64Array, out: Float64Array): void {
+function times({ count, from, row, value }: BalanceColumns, v: Float64Array, out: Float64Array): void {
   for (let j = 0, k = 0; j < count; j++) {
     const end = from[j + 1];
     let s = 0;
@@ -112,7 +112,12 @@ function times({ count, from, row, value }: Columns, v: Float64Array, out: Float
 }
 
 /** out = b − A x. */
-function remainder(b: Float64Array, { count, from, row, value }: Columns, x: Float64Array, out: Float64Array): void {
+function remainder(
+  b: Float64Array,
+  { count, from, row, value }: BalanceColumns,
+  x: Float64Array,
+  out: Float64Array,
+): void {
   out.set(b);
   for (let j = 0; j < count; j++) {
     const v = x[j];
@@ -126,7 +131,7 @@ function remainder(b: Float64Array, { count, from, row, value }: Columns, x: Flo
  * that is not nought. Limbs are coupled with the trunk and the whole body, which come first, and hardly with each other.
  */
 function newtonMatrix(
-  { count, from, row, value, price }: Columns,
+  { count, from, row, value, price }: BalanceColumns,
   m: number,
   free: Uint8Array,
   soft: number,

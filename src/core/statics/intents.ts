@@ -1,7 +1,7 @@
 import type { Vec3 } from '@/core/body';
 import type { Touch } from './contact-forces';
 import { partOf, type Freedoms } from './degrees-of-freedom';
-import type { Held } from './knee-moments';
+import type { Held } from './held';
 
 /** An action asked for beside holding the shape, by real names. */
 export interface Asked {

@@ -1,14 +1,5 @@
-import { mix, sub, type SegmentMass, type Side, type Skeleton, type Vec3 } from '@/core/body';
-import type { Push } from './contact-forces';
-
-/** A body that is held: its bones, its weights, and what holds it. */
-export interface Held {
-  skeleton: Skeleton;
-  masses: readonly SegmentMass[];
-  pushes: readonly Push[];
-  /** Of the whole body, N. */
-  weight: number;
-}
+import { mix, sub, type Side, type Vec3 } from '@/core/body';
+import type { Held } from './held';
 
 /**
  * Moment of everything that pushes on shin and foot, and of their weight, about the knee; across its hinge only.

@@ -13,3 +13,7 @@ export const PAIN_SAYS: Readonly<Record<PainKind, string>> = {
   dizzy: 'Sit or lie down, breathe, drink. Nothing with the head low today; if it stays, get help.',
   breathless: 'Sit upright and wait. With pain in the chest, or if it does not ease: emergency care.',
 };
+
+/** What every page that a student takes along ends with. */
+export const STUDENT_FOOT =
+  'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.';

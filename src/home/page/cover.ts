@@ -1,5 +1,6 @@
 import { button, h, paintedBy, picture, show } from './dom';
-import { dayNow, dayWords, FOOT, type Page } from './page';
+import { STUDENT_FOOT } from '@/core/students/pain-words';
+import { dayNow, dayWords, type Page } from './page';
 import { allowSound } from '@/instruments/bell';
 
 /** The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher. */
@@ -105,7 +106,7 @@ export function cover(page: Page): void {
         h('p', {}, say('{{count}} times to show.', { count: plays.length })),
         button(say('Show it'), go.giveBack),
       ),
-    h('p', { class: 'quiet' }, say(FOOT)),
+    h('p', { class: 'quiet' }, say(STUDENT_FOOT)),
     h(
       'p',
       { class: 'quiet' },

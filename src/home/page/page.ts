@@ -41,7 +41,3 @@ export const dayWords = (day: string): string =>
 /** "left side", or "" for both. */
 export const sideWords = (side: Side | 'both', say: Say): string =>
   side === 'both' ? '' : say('{{side}} side', { side: say(side, { context: 'stem' }) });
-
-/** What a practice may never go without. */
-export const FOOT =
-  'A pull is fine, pain is not. Come out slowly at pain, pinching, tingling or numbness, and tell your teacher. This is no medical advice.';

@@ -7,10 +7,10 @@ import { useSearchParams } from 'next/navigation';
 import { aimsPlainly, listed } from '@/core/aims/plainly';
 import { aimsFor } from '@/core/aims/for-student';
 import { changeOf } from '@/core/inference/change';
-import { sentenceOf } from '@/core/inference/sentences';
+import { sentenceOf, SHEET_FOOT, sinceWords } from '@/core/inference/sentences';
 import { SIDES, type Side } from '@/core/body';
 import { sayIn } from '@/core/languages/catalogues';
-import { dayIn, languageOf } from '@/core/languages/language';
+import { dateIn, languageOf } from '@/core/languages/language';
 import { changeStudent } from '@/store/changes';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { Figure } from '@/figure/Figure';
@@ -29,17 +29,6 @@ const VIEWS = [
   { label: 'from behind', view: { yaw: 96, pitch: 3 } },
 ] as const;
 const NOTHING: never[] = [];
-/** What a movement did since last time. */
-const SINCE = {
-  further: 'It goes further than last time.',
-  less: 'It goes less far than last time.',
-  'within-error': 'About the same as last time.',
-} as const;
-const FOOT = [
-  '“87 in 100” means: of a hundred people who measure as you do, this would stop about 87.',
-  'These are measurements for a yoga practice, not a diagnosis.',
-  'Pain that is new, strong or does not go away belongs to a doctor or physiotherapist.',
-] as const;
 /** Movements of a side that are told to a student: more would only weigh on her. */
 const TOLD = 3;
 
@@ -82,7 +71,7 @@ export function SheetScreen() {
   const stem = (side: Side) => say(side, { context: 'stem' });
   return (
     <Box lang={language} sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>
-      <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+      <Box lang="en" className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button component={Link} href={`${base}/student?id=${id}&step=findings`}>
           Back to the findings
         </Button>
@@ -98,7 +87,7 @@ export function SheetScreen() {
       </Box>
       <Typography variant="h1">{say('For {{name}}', { name: student.name })}</Typography>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1 }}>
-        {say('What we measured on {{day}}', { day: dayIn(language, new Date(last)) })}
+        {say('What we measured on {{day}}', { day: dateIn(language, new Date(last)) })}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr' }}>
         {VIEWS.map(({ label, view }) => (
@@ -129,7 +118,7 @@ export function SheetScreen() {
               return (
                 <Typography key={m.movement} sx={{ mb: 0.5 }}>
                   {sentenceOf(m, readings, say)}
-                  {change && ` ${say(SINCE[change.verdict])}`}
+                  {change && ` ${say(sinceWords(change))}`}
                 </Typography>
               );
             })}
@@ -160,7 +149,7 @@ export function SheetScreen() {
         </Typography>
       )}
       <Typography sx={{ mt: 2, fontSize: 14, color: 'var(--ink-2)' }}>
-        {FOOT.map((line) => say(line)).join(' ')}
+        {SHEET_FOOT.map((line) => say(line)).join(' ')}
       </Typography>
     </Box>
   );

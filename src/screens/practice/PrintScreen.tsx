@@ -11,7 +11,7 @@ import { buildOfStudent } from '@/core/students/student';
 import { screenOf } from '@/core/cautions/screen';
 import { recheck } from '@/core/practice/recheck';
 import { feltIn } from '@/core/teaching/log';
-import { dayIn, languageOf } from '@/core/languages/language';
+import { dateIn, languageOf } from '@/core/languages/language';
 import { changeStudent } from '@/store/changes';
 import { today } from '@/store/studio';
 import { useInference, useRanking } from '@/workers/use-core';
@@ -66,7 +66,7 @@ export function PrintScreen() {
     posterior: inference.value?.posterior ?? null,
     build: buildOfStudent(student),
     way,
-    on: dayIn(language),
+    on: dateIn(language),
     language,
     name: student.name.split(' ')[0],
     cautions: cautions.map((c) => c.name),

@@ -1,5 +1,6 @@
 'use client';
 import Alert from '@mui/material/Alert';
+import dynamic from 'next/dynamic';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -27,7 +28,6 @@ import { newId, now, today } from '@/store/studio';
 import { textOf } from '@/workers/text';
 import { core, useRanking, type Answer } from '@/workers/use-core';
 import { AdaptNote } from '../home/AdaptNote';
-import { GiveHome } from '../home/GiveHome';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
@@ -44,6 +44,9 @@ import { StartFrom } from './StartFrom';
 import { useWishes } from './use-wishes';
 import { Unsaluted } from './Unsaluted';
 import { WishesPanel } from './WishesPanel';
+
+// What goes home, its languages and its drawing, is fetched with the first press.
+const GiveHome = dynamic(() => import('../home/GiveHome').then((m) => m.GiveHome), { ssr: false });
 
 /** Minutes → a practice for these aims; the newest one open for changing. */
 export function PracticeStep({

@@ -1,3 +1,4 @@
+import { firstName } from '@/core/students/called';
 import { dateIn } from '@/core/languages/language';
 import { renderToBuffer } from '@react-pdf/renderer';
 import { screenOf, stopOf } from '@/core/cautions/screen';
@@ -66,7 +67,7 @@ export async function pdf(
       way,
       on: dateIn(language, today),
       language,
-      name: student.name.split(' ')[0],
+      name: firstName(student.name),
       cautions: screening.cautions.map((c) => c.name),
       sizes: readSetting(propSizesSchema, PROP_SIZES, record.settings[PROPS_SETTING]),
       voice: readSetting(voiceSchema, VOICE, record.settings[VOICE_SETTING]),

@@ -11,6 +11,8 @@ import { cuesOf, LIBRARY } from '@/core/poses';
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, SCHOOLS, schoolsSchema } from '@/core/poses/schools';
 import { MOVES } from '@/core/practice/moves';
+import type { Practice } from '@/core/practice/practice';
+import { build } from '@/core/practice/practices.fixtures';
 import { holdWords, sidesWords } from '@/core/practice/sheet';
 import { wayTo } from '@/core/practice/transitions';
 import { PAIN_SAYS, STUDENT_FOOT } from '@/core/students/pain-words';
@@ -21,6 +23,8 @@ import { BATTERY, testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { plainly, SHEET_FOOT, sinceWords, stopWords } from '@/core/inference/sentences';
+import { bodyOf, practiceOf } from './home.fixtures';
+import { makeHome } from './make-home';
 import { ALONE } from './self-tests';
 
 const OTHERS = LANGUAGES.filter((l) => l !== 'en');
@@ -128,6 +132,13 @@ describe.each(OTHERS)('the student’s pages in %s', (language) => {
 });
 
 describe('German', () => {
+  it('has titles that Kolpos gave, and leaves those of the teacher', async () => {
+    const titles = (practice: Practice) =>
+      makeHome(bodyOf([practice], { say: sayIn('de') }))?.file.practices.map((p) => p.title);
+    const { items } = await build(20);
+    expect(titles(practiceOf(items))).toEqual(['20 Minuten für Hazel']);
+    expect(titles(practiceOf(items, { title: 'Clay days' }))).toEqual(['Clay days']);
+  });
   const say = sayIn('de');
   const row = (sides: readonly ('left' | 'right' | 'both')[], breaths: readonly number[], repeats = 1) => ({
     sides: sides.map((side, i) => ({ side, breaths: breaths[i], repeats, seconds: 1 })),

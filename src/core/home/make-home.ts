@@ -1,3 +1,4 @@
+import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import type { Build, Side } from '@/core/body';
 import { DEMANDS, type Demand } from '@/core/cautions/demands';
@@ -9,6 +10,7 @@ import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
 import { cuesFor, type CueRole } from '@/core/practice/cues';
 import { itemsFor } from '@/core/practice/edit';
+import { givenTitle } from '@/core/practice/given-title';
 import { paceOf, setSeconds, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { taughtOrder } from '@/core/practice/taught-order';
 import { wayTo } from '@/core/practice/transitions';
@@ -87,7 +89,7 @@ export function makeHome(body: HomeBody): MadeHome | null {
     return [
       {
         id: p.id,
-        title: titleOf(p, body.named, seconds, say),
+        title: titleOf(p, body, seconds, say),
         pace,
         seconds,
         needs: [...new Set(safe.items.flatMap((i) => rungOf(i.pose, i.rung)?.rung.props ?? []))].map((prop) =>
@@ -126,11 +128,12 @@ export function makeHome(body: HomeBody): MadeHome | null {
   };
 }
 
-export const firstName = (name: string): string => name.trim().split(/\s+/)[0];
-
 /** The practice's title; without her name where that is not to be in the file. */
-function titleOf({ title }: Practice, named: boolean, seconds: number, say: Say): string {
-  return named ? title : say('{{count}} minutes', { count: Math.round(seconds / 60) });
+function titleOf({ title, minutes }: Practice, { named, student }: HomeBody, seconds: number, say: Say): string {
+  const name = firstName(student.name);
+  // A title that Kolpos gave is said in the language of the page; one that the teacher wrote is hers.
+  if (named) return title === givenTitle(minutes, name) ? givenTitle(minutes, name, say) : title;
+  return say('{{count}} minutes', { count: Math.round(seconds / 60) });
 }
 
 type Pictures = Map<string, HomePicture>;

@@ -7,11 +7,14 @@ export const CALLED_WORDS: Readonly<Record<Called, string>> = {
   'first-name': 'with the first name',
 };
 
+/** What a student is called to her face: the first of her names; "" for blanks. */
+export const firstName = (name: string): string => name.trim().split(/\s+/)[0];
+
 /** A name as wished: "", "M. T.", "Maren". Empty for a name without a letter. */
 export function calledAs(name: string, called: Called): string {
   const parts = name.split(/\s+/).filter(Boolean);
   if (called === 'nobody') return '';
-  return called === 'initials' ? parts.map((p) => `${[...p][0]}.`).join(' ') : (parts.at(0) ?? '');
+  return called === 'initials' ? parts.map((p) => `${[...p][0]}.`).join(' ') : firstName(name);
 }
 
 /**

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import { aimedName } from '@/core/aims/words';
 import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
@@ -16,8 +17,6 @@ import type { MemberFacts } from '@/workers/core.worker';
 import { PoseFigure } from '../poses/PoseFigure';
 
 type Hers = TableRow['hers'][number];
-const firstName = (name: string): string => name.split(' ')[0];
-
 /** A practice of a class on one page: a row a shape, a column a student with her own rung, its props, or what she does instead. */
 export function ClassTable({
   rows,

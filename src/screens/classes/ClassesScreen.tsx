@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -27,7 +28,7 @@ export function ClassesScreen() {
   const firstNames = (ids: readonly string[]) =>
     data.students
       .filter((s) => ids.includes(s.id))
-      .map((s) => s.name.split(' ')[0])
+      .map((s) => firstName(s.name))
       .join(', ');
   const add = async () => {
     const said = name.trim();

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
@@ -6,8 +7,6 @@ import { SIDE_MARK } from '@/core/body/words';
 import { sharedAims } from '@/core/classes/shared';
 import { aimKey } from '@/core/practice/doses';
 import type { MemberFacts } from '@/workers/core.worker';
-
-const firstName = (name: string): string => name.split(' ')[0];
 
 /** Aims of a class by how much they weigh for all, with whose they are; then who needs care, and who waits. */
 export function SharedAims({ members }: { members: readonly MemberFacts[] }) {

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -106,7 +107,7 @@ export function FindingsStep({
           {headline(findings)}
         </Typography>
         <Button size="small" component={Link} href={`${base}/sheet?id=${student.id}`}>
-          Sheet for {student.name.split(' ')[0]}
+          Sheet for {firstName(student.name)}
         </Button>
       </Box>
       <Box

@@ -10,7 +10,7 @@ import { useMemo, useState } from 'react';
 import { dayOf } from '@/core/day-of';
 import { adapt, cameBack } from '@/core/home/adapt';
 import { adaptationWords, draftMessage, heldSentence, missedSentence, timesSentence } from '@/core/home/adapt-words';
-import { firstName } from '@/core/home/make-home';
+import { firstName } from '@/core/students/called';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
 import { adaptDays } from '@/core/progress/adapt-days';
 import { plannedBetween } from '@/core/progress/plan';

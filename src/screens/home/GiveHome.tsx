@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
@@ -14,7 +15,7 @@ import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { screenOf, stopOf } from '@/core/cautions/screen';
-import { firstName, makeHome } from '@/core/home/make-home';
+import { makeHome } from '@/core/home/make-home';
 import { RENEW_DAYS } from '@/core/home/home-file';
 import { homeTests } from '@/core/home/self-tests';
 import { sayIn } from '@/core/languages/catalogues';

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -89,7 +90,7 @@ export function PosesStep({
     [ranked, aims, view.filter, likes],
   );
   if (!ranked || !aims || !inference.value)
-    return <PosesWaiting name={student.name.split(' ')[0]} failed={ranking.failed} />;
+    return <PosesWaiting name={firstName(student.name)} failed={ranking.failed} />;
   if (aims.length === 0) return <NoAimYet student={student.id} title="Poses are ranked for aims" />;
   const open = ranked.find((p) => keyOf(p) === view.open) ?? list[0];
   const { posterior } = inference.value;
@@ -101,7 +102,7 @@ export function PosesStep({
     <>
       <LateProgress busy={ranking.busy} label="Ranking poses" />
       <Typography variant="h1" sx={{ fontSize: 20 }}>
-        Poses for {student.name.split(' ')[0]}
+        Poses for {firstName(student.name)}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1 }}>
         For: {aims.map(aimWords).join('; ')}. A name typed below finds any pose and says why it is not among them. Near
@@ -141,7 +142,7 @@ export function PosesStep({
           <PoseDetail
             key={keyOf(open)}
             fit={open}
-            name={student.name.split(' ')[0]}
+            name={firstName(student.name)}
             build={build}
             posterior={posterior}
             tolerances={posterior.mean}

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -50,7 +51,7 @@ export function PasteSequence({
   const [answers, setAnswers] = useState<ReadonlyMap<string, string>>(new Map());
   const typed = useDeferredValue(text);
   const lines = useMemo(() => readSequence(typed), [typed]);
-  const first = student.name.split(' ')[0];
+  const first = firstName(student.name);
   const settled = lines.map((line) => {
     const answer = answers.get(line.text);
     return settledOf(line, answer === OUT ? null : answer);

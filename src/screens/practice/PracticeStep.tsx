@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Alert from '@mui/material/Alert';
 import dynamic from 'next/dynamic';
 import Box from '@mui/material/Box';
@@ -20,6 +21,7 @@ import { aimsWithPeak, peakGap } from '@/core/practice/peak';
 import type { Plan } from '@/core/practice/plan';
 import { recheck } from '@/core/practice/recheck';
 import { refit, type Refit } from '@/core/practice/refit';
+import { givenTitle } from '@/core/practice/given-title';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { MISSING_WORDS } from '@/core/practice/words';
@@ -138,7 +140,7 @@ export function PracticeStep({
       const practice: Practice = {
         id: over?.id ?? newId(),
         student: student.id,
-        title: over?.title ?? `${request.minutes} minutes for ${student.name.split(' ')[0]}`,
+        title: over?.title ?? givenTitle(request.minutes, firstName(student.name)),
         minutes: request.minutes,
         items: built.items.map((i) =>
           i.salutation === undefined && kept.has(`${i.pose}/${i.rung}`) ? { ...i, locked: true } : i,
@@ -360,10 +362,7 @@ export function PracticeStep({
           onClose={() => setPasting(false)}
           onFit={(pasted) => {
             setPasting(false);
-            void openFitted(
-              { title: `Your sequence for ${student.name.split(' ')[0]}`, minutes: pasted.minutes },
-              pasted,
-            );
+            void openFitted({ title: `Your sequence for ${firstName(student.name)}`, minutes: pasted.minutes }, pasted);
           }}
         />
       )}

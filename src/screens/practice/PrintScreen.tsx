@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -68,7 +69,7 @@ export function PrintScreen() {
     way,
     on: dateIn(language),
     language,
-    name: student.name.split(' ')[0],
+    name: firstName(student.name),
     cautions: cautions.map((c) => c.name),
     sizes,
     voice,

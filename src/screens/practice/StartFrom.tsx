@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -48,7 +49,7 @@ export function StartFrom({
   const { templates, names } = data;
   const practices = data.practices.filter((p) => p.items.length > 0);
   const came = practices.find((p) => p.id === asked && p.student !== student.id);
-  const first = student.name.split(' ')[0];
+  const first = firstName(student.name);
   const into = async (file: File) => {
     setProblem(null);
     const read = readPractice(await file.text());

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -108,7 +109,7 @@ export function ChangePart({
           component={Link}
           href={`${root}/sheet/progress?id=${student.id}${base ? `&since=${base.from}` : ''}`}
         >
-          Sheet for {student.name.split(' ')[0]}
+          Sheet for {firstName(student.name)}
         </Button>
       </Box>
       {told.map(({ aim, all, done: dose, asked, why }) => {
@@ -160,7 +161,7 @@ export function ChangePart({
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
         Ochre: nothing can be told within it. Water: what is typical. Dashed: three days or more as one line. Small
-        strokes below: days on which {student.name.split(' ')[0]} practised here.
+        strokes below: days on which {firstName(student.name)} practised here.
       </Typography>
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -101,7 +102,7 @@ export function LogPart({
       <Typography variant="h2">Practices taught, and done at home</Typography>
       {taught.length === 0 && none(logs)}
       {taught.slice(0, lessons).map((log) => (
-        <OneLog key={log.id} log={log} name={student.name.split(' ')[0]} />
+        <OneLog key={log.id} log={log} name={firstName(student.name)} />
       ))}
       <ShowMore all={taught.length} shown={lessons} step={LESSONS} onShow={setLessons} />
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>

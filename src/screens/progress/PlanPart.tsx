@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
@@ -128,7 +129,7 @@ export function PlanPart({
               plan={plan}
               choice={choice}
               chosen={chosen}
-              name={student.name.split(' ')[0]}
+              name={firstName(student.name)}
               held={heldBack(logs)}
               onPut={(next, did) => void put(next, did)}
             />

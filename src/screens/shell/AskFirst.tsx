@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { unanswered } from '@/core/cautions/red-flags';
@@ -15,7 +16,7 @@ export function AskFirst({ student }: { student: Pick<Student, 'id' | 'name' | '
       title="First, nine questions"
       action={
         <Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=ask`}>
-          Ask {student.name.split(' ')[0]}
+          Ask {firstName(student.name)}
         </Button>
       }
     >

@@ -12,7 +12,7 @@ import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { studentPage } from '@/core/formats/student-page';
-import { firstName } from '@/core/home/make-home';
+import { firstName } from '@/core/students/called';
 import type { Student } from '@/core/students/student';
 import { notReadBack, takeOutStudent } from '@/store/exchange';
 import { deleteForGood } from '@/store/removed';

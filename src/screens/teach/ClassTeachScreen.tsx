@@ -1,4 +1,5 @@
 'use client';
+import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -182,7 +183,7 @@ const NOTHING_AGAINST = screen([], '');
 /** Those who do another rung or another shape, in a few words each. */
 function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): string[] {
   return (row?.hers ?? []).flatMap((h) => {
-    const name = people.find((p) => p.student.id === h.member)?.student.name.split(' ')[0] ?? '';
+    const name = firstName(people.find((p) => p.student.id === h.member)?.student.name ?? '');
     const short = h.most_s === undefined ? '' : `▲ ${h.most_s} s at most, then rest`;
     if (h.kind === 'same') return short ? [`${name}: ${short}`] : [];
     const found = h.pose === null ? null : rungOf(h.pose, h.rung);

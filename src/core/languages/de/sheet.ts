@@ -1,7 +1,7 @@
 /** German words of the sheet to take home, of props and of the small tests. */
 export const SHEET: Readonly<Record<string, string>> = {
   'A practice': 'Eine Praxis',
-  '{{name}}, {{minutes}}': '{{name}}, {{minutes}}',
+  '{{minutes}} minutes for {{name}}': '{{minutes}} Minuten für {{name}}',
   'This page plays your practice. If nothing more appears, open it in a web browser that runs scripts, such as Safari, Chrome or Firefox.':
     'Diese Seite spielt deine Praxis ab. Erscheint nichts weiter, öffne sie in einem Browser, der Skripte ausführt, etwa Safari, Chrome oder Firefox.',
   '{{day}} · about {{minutes}}. Slow breaths, in and out through the nose if that is easy.':

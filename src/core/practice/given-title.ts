@@ -1,0 +1,5 @@
+import { asWritten, type Say } from '@/core/languages/as-written';
+
+/** What a practice is called until its teacher calls it otherwise. @param name the student's first name */
+export const givenTitle = (minutes: number, name: string, say: Say = asWritten): string =>
+  say('{{minutes}} minutes for {{name}}', { minutes, name });

@@ -32,6 +32,43 @@ export const BACK_OF_THE_THIGH: readonly ClinicalCase[] = [
     },
   },
   {
+    name: 'straight leg raise 55°, felt behind the knee; with the foot drawn up only 36°',
+    says: 'The ankle changes it: a sign of the nerve. Nothing is stretched, a clinician looks first.',
+    before: 'called the hamstrings short, 84 in 100, and did not know the foot drawn up',
+    readings: [
+      ['straight-leg-raise', 'hip-flexion', 55, felt('behind-knee')],
+      ['straight-leg-raise', 'hip-flexion', 36, felt('leg-line', { variant: 'ankle-up' })],
+    ],
+    expected: {
+      stops: { 'hip-flexion-knee-straight': ['nerve-like'] },
+      hints: ['nerve'],
+      refer: true,
+      notShort: ['hamstrings'],
+      noAims: ['lengthen hamstrings *', 'both hamstrings *'],
+    },
+  },
+  {
+    name: 'straight leg raise 55°, felt behind the knee; with the foot drawn up 48°, back of the thigh',
+    says: 'The foot costs what it costs anybody: hamstrings.',
+    before: 'left it open between muscle and nerve',
+    readings: [
+      ['straight-leg-raise', 'hip-flexion', 55, felt('behind-knee')],
+      ['straight-leg-raise', 'hip-flexion', 48, felt('back-thigh', { variant: 'ankle-up' })],
+    ],
+    expected: {
+      stops: { 'hip-flexion-knee-straight': ['hamstrings'] },
+      noHints: ['nerve'],
+      aims: ['lengthen hamstrings left'],
+    },
+  },
+  {
+    name: 'straight leg raise 55°, felt behind the knee, nobody asked head or ankle',
+    says: 'Muscle or nerve: draw the foot up and lift again before anything is said.',
+    before: 'asked for a leg hanging from the table edge next',
+    readings: [['straight-leg-raise', 'hip-flexion', 55, felt('behind-knee')]],
+    expected: { hints: ['nerve'], refer: false, noAims: ['lengthen hamstrings *'], next: ['straight-leg-raise'] },
+  },
+  {
     name: 'straight leg raise 50°, thigh upright misses only 25° to straight',
     says: 'Not plainly the hamstrings: with the hip bent they are long enough. Ask for the nerve and the other leg.',
     readings: [

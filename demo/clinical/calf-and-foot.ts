@@ -25,4 +25,11 @@ export const CALF_AND_FOOT: readonly ClinicalCase[] = [
     ],
     expected: { stops: { 'ankle-dorsiflexion-knee-straight': ['calf'] }, aims: ['lengthen calf left'] },
   },
+  {
+    name: 'toes 4 cm from the wall, felt in front of the ankle, no word of a pinch',
+    says: 'The front of the ankle is pressed, not the calf stretched: the joint.',
+    before: 'left it open between calf and ankle joint',
+    readings: [['knee-to-wall', 'toe-distance', 4, felt('ankle-front')]],
+    expected: { hints: ['joint'], aims: ['leave ankle-joint left'], noAims: ['lengthen calf *', 'both calf *'] },
+  },
 ];

@@ -29,7 +29,7 @@ export interface ClinicalCase {
   name: string;
   /** What an experienced clinician would say, in her own words. */
   says: string;
-  /** What Kolpos said until version 0.14, where that was wrong. */
+  /** What Kolpos said before it was mended, where that was wrong. */
   before?: string;
   readings: readonly Noted[];
   complaints?: readonly Complaint[];

@@ -86,4 +86,18 @@ export const FRONT_OF_THE_HIP: readonly ClinicalCase[] = [
       noAims: ['lengthen deep-hip-flexor *'],
     },
   },
+  {
+    name: 'heel comes 95° in the prone knee bend, felt in front; the hanging leg bends 70° with its thigh 10° below level',
+    says: 'The two do not fit: the long rectus femoris of the one cannot stop the other. Read both again before anything is named.',
+    before: 'proposed upkeep for the other leg, which nobody had read',
+    readings: [...hanging(10, 70, 12), ['prone-knee-bend', 'knee-flexion', 95, felt('front-thigh')]],
+    expected: { noAims: ['* * right', 'leave * *'] },
+  },
+  {
+    name: 'kneeling leaves 18 cm, felt in the knee',
+    says: 'The knee: no pushing down onto it.',
+    before: 'named the joint, and drew nothing from it',
+    readings: [['kneeling-sit', 'heel-gap', 18, felt('knee')]],
+    expected: { hints: ['joint'], aims: ['leave knee-joint left'], noAims: ['lengthen vasti *'] },
+  },
 ];

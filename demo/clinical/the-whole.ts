@@ -195,4 +195,36 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
       noAims: ['lengthen rectus-femoris *', 'both rectus-femoris *', 'lengthen vasti *'],
     },
   },
+  {
+    name: 'straight leg raise 100°, knee to chest 140°, straddle 150°: far everywhere it was read',
+    says: 'Nothing needs length. No stretching for upkeep either.',
+    before: 'proposed gluteus maximus for upkeep, which goes further than most people’s',
+    readings: [
+      ...both('straight-leg-raise', 'hip-flexion', 100),
+      ...both('knee-to-chest', 'hip-flexion', 140),
+      ['straddle', 'angle-between-thighs', 150, { side: 'both' }],
+    ],
+    expected: { noAims: ['lengthen * *', 'both * *'] },
+  },
+  {
+    name: 'a full look, all usual but for the seated figure-four: 45° short, felt deep in the buttock, and turning in lying 20°',
+    says: 'Piriformis and deep rotators, though the thigh turns out as most do.',
+    before: 'a contradiction, no aim',
+    readings: [
+      ...both('straight-leg-raise', 'hip-flexion', 74),
+      ...both('knee-to-chest', 'hip-flexion', 122),
+      ...both('seated-hip-rotation', 'internal-rotation', 34),
+      ...both('seated-hip-rotation', 'external-rotation', 36),
+      ...both('prone-hip-rotation', 'external-rotation', 42),
+      ['prone-hip-rotation', 'internal-rotation', 36, R],
+      ['prone-hip-rotation', 'internal-rotation', 20, felt('deep-buttock')],
+      ['figure-four', 'shin-angle', 10, R],
+      ['figure-four', 'shin-angle', 45, felt('deep-buttock')],
+    ],
+    expected: {
+      stops: { 'internal-rotation-extended': ['deep-buttock'] },
+      aims: ['lengthen deep-buttock left'],
+      noAims: ['lengthen gluteus-maximus *', 'lengthen * right'],
+    },
+  },
 ];

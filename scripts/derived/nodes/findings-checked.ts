@@ -1,10 +1,9 @@
 /** Writes `docs/findings-checked.md`: cases as a clinician writes them, what she would say, and what Kolpos shows. */
 import { readFileSync } from 'node:fs';
 import { CLINICAL_CASES, judge, type ClinicalCase } from '../../../demo/clinical';
-import { AIM_WORDS } from '../../../src/core/aims/words';
+import { AIM_WORDS, aimedName } from '../../../src/core/aims/words';
 import { testById } from '../../../src/core/assessment/battery';
 import { MOVEMENT_WORDS } from '../../../src/core/assessment/words';
-import { GROUP_WORDS } from '../../../src/core/body/words';
 import { hintWords } from '../../../src/core/inference/hint-words';
 import { isLimited } from '../../../src/core/inference';
 import { limiterWords } from '../../../src/core/inference/words';
@@ -24,7 +23,7 @@ function shown(c: ClinicalCase): { text: string; wrong: readonly string[] } {
     .slice(0, MOST)
     .map(
       (a) =>
-        `${AIM_WORDS[a.kind].toLowerCase()} ${GROUP_WORDS[a.group].name} ${a.side}${a.reasons[0]?.kind === 'least' ? ' (upkeep)' : ''}`,
+        `${AIM_WORDS[a.kind].toLowerCase()} ${aimedName(a)} ${a.side}${a.reasons[0]?.kind === 'least' ? ' (upkeep)' : ''}`,
     );
   const signs = findings.hints.map((h) => `${hintWords(h).title}${h.refer ? ', a clinician looks first' : ''}`);
   const next = findings.next.at(0);
@@ -50,7 +49,7 @@ export const maker: Maker = {
         if (wrong.length === 0) agree++;
         return [c.name, c.says, text, wrong.length === 0 ? 'agree' : wrong.join('; '), c.before ?? ''];
       });
-      return `## ${title}\n\n${table(['case', 'a clinician', 'Kolpos', '', 'until 0.14'], rows)}`;
+      return `## ${title}\n\n${table(['case', 'a clinician', 'Kolpos', '', 'before it was mended'], rows)}`;
     });
     const before = Object.values(CLINICAL_CASES)
       .flat()

@@ -10,6 +10,7 @@ import {
   ELEMENT_COUNT,
   ERROR,
   LATENT,
+  modelError,
   Random,
   StopTable,
   tolerancesFrom,
@@ -43,7 +44,7 @@ const noise = new Float64Array(PEOPLE);
 
 function predicted(readout: ModelledReadout, norm: Norm, gain: number): { mean: number; sd: number } {
   const table = new StopTable(readout, {}, norm, model, { gain });
-  const error = Math.hypot(ERROR.model, ERROR.trial / Math.SQRT2) / (readout.degreesPerUnit ?? 1);
+  const error = Math.hypot(modelError(readout), ERROR.trial / Math.SQRT2) / (readout.degreesPerUnit ?? 1);
   let mean = 0,
     square = 0;
   for (let d = 0; d < PEOPLE; d++) {

@@ -68,7 +68,7 @@ describe('what an expert would say', () => {
   it('figure-four at 40° felt deep in the buttock: the deep buttock, not gluteus maximus', () => {
     const f = of([readOf('figure-four', 'shin-angle', 40, { placeFelt: 'deep-buttock' })]);
     expect(limiter(f, 'external-rotation-flexed')[0]).toMatchObject({ structure: 'deep-buttock' });
-    expect(short(f, 'deep-buttock')).toBeGreaterThan(0.8);
+    expect(short(f, 'deep-buttock')).toBeGreaterThan(0.7);
     expect(short(f, 'gluteus-maximus')).toBeLessThan(0.5);
     expect(aims(f)).toEqual(['lengthen deep-buttock left']);
   });

@@ -1,6 +1,7 @@
 import { isMuscleGroup, groupOf, SIDES, type GroupId, type Side } from '@/core/body';
 import {
   isFeltAt,
+  isLimited,
   JOINT_IDS,
   tellsOfMuscle,
   type Findings,
@@ -251,8 +252,10 @@ function lengthening(findings: Findings, drafts: Drafts): void {
   if (any) return;
   // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that comes first.
   if (findings.hints.length > 0 || !findings.movements.every(tellsOfMuscle)) return;
+  // A movement that is limited by what is not clear yet is a question, and no upkeep.
+  if (findings.movements.some(isLimited)) return;
   const least = findings.structures
-    .filter((s) => named.has(s.structure))
+    .filter((s) => named.has(s.structure) && s.z <= LONG)
     .sort((a, b) => a.z - b.z)
     .at(0);
   if (least) for (const side of SIDES) put(least.structure, side, 0.3, { kind: 'least', z: least.z });

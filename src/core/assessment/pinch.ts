@@ -1,16 +1,21 @@
+import type { Place } from '@/core/students/student';
 import { modelledReadoutOf } from './battery';
 import type { Movement } from './definition';
 import { pinches, type Reading } from './reading';
 
-/** Movements that fold the front of the hip: what is felt there is pressed, not lengthened. */
-const FOLDS: readonly Movement[] = ['hip-flexion-knee-bent', 'cross-body', 'internal-rotation-flexed'];
+/** Movements that fold a joint, by the place that tells of its fold: what is felt there is pressed, not lengthened. */
+const FOLDS: Partial<Record<Place, readonly Movement[]>> = {
+  'front-hip-crease': ['hip-flexion-knee-bent', 'cross-body', 'internal-rotation-flexed'],
+  knee: ['kneeling', 'knee-flexion-hip-extended'],
+  'ankle-front': ['ankle-dorsiflexion-knee-bent', 'ankle-dorsiflexion-knee-straight'],
+};
 
 /**
  * True where a joint speaks and no muscle is at its end: a reading that ended in a pinch, was felt as one in the groin, or was felt in the
- * front of the hip while that was folded.
+ * front of a hip or an ankle, or in a knee, while that was folded.
  */
 export function pressesJoint(r: Pick<Reading, 'test' | 'readout' | 'endFeel' | 'placeFelt'>): boolean {
   if (pinches(r)) return true;
   const movement = modelledReadoutOf(r.test, r.readout)?.movement;
-  return r.placeFelt === 'front-hip-crease' && movement !== undefined && FOLDS.includes(movement);
+  return r.placeFelt !== undefined && movement !== undefined && FOLDS[r.placeFelt]?.includes(movement) === true;
 }

@@ -24,12 +24,16 @@ const JOINT_NAMES: Readonly<Record<JointId, string>> = {
   'ankle-joint': 'ankle joint',
 };
 
+/** Where a joint is felt that is pressed, not lengthened. */
+const FOLDED: Readonly<Record<JointId, string>> = {
+  'joint-or-capsule': 'in the groin or in front where the hip is folded',
+  'knee-joint': 'in the knee where that is folded',
+  'ankle-joint': 'in front of the ankle where that is folded',
+};
+
 function jointWords({ facts: f, joint = 'joint-or-capsule', refer }: Pick<Hint, 'facts' | 'joint' | 'refer'>): Said {
   const name = JOINT_NAMES[joint];
-  const pinch =
-    joint === 'joint-or-capsule'
-      ? 'A movement ended in a pinch, or was felt in the groin or in front where the hip is folded.'
-      : 'A movement ended in a pinch.';
+  const pinch = `A movement ended in a pinch, or was felt ${FOLDED[joint]}.`;
   const hard = 'A movement ended hard, well before typical.';
   return {
     title: `Rather the ${name} than a muscle`,

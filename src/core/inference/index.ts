@@ -15,7 +15,7 @@ export type { FeltInPose } from './pose-places';
 export { ASK_AT_MOST, SETTLED_AT, type Question, type Settling, type Suggestion } from './question';
 export type { Doubt } from './consistency';
 export { CONTROL_GAP, controlGap, JOINT_IDS, type Hint, type JointId } from './hints';
-export { ERROR, errorScale, contextOf } from './likelihood';
+export { ERROR, errorScale, modelError, contextOf } from './likelihood';
 export { endFeelGiven, isFeltAt, placeGiven } from './evidence';
 export { StopTable, stopTableFor } from './stop-table';
 export { LATENT, tolerancesFrom } from './prior';

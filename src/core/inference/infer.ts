@@ -1,5 +1,6 @@
 import { StrandModel } from '@/core/body';
 import type { Student } from '@/core/students/student';
+import { askedByAnkle } from '@/core/assessment/ankle-up';
 import { latest, type Reading } from '@/core/assessment/reading';
 import { worstConvergence } from './diagnostics';
 import { doubtsOf, type Doubt } from './consistency';
@@ -14,7 +15,7 @@ import { settle, type Question } from './question';
 import { COUNT, DIMENSIONS } from './prior';
 import { sampling, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
-import { drawCount, summariseMovements, summariseStructures, withNugget } from './summarise';
+import { drawCount, NUGGET, summariseMovements, summariseStructures, withNugget } from './summarise';
 
 export const MODEL_VERSION = 'kolpos-limits 2';
 const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
@@ -66,7 +67,7 @@ export function* inferring(
 ): Generator<number, Inference, void> {
   const model = (shared ??= new StrandModel());
   const seed = options.seed ?? 1;
-  const own = latest(readings.filter((r) => r.student === student.id));
+  const own = askedByAnkle(latest(readings.filter((r) => r.student === student.id)));
   const person = withFeltVersion(student, own);
   const terms = termsOf(own, person, model);
   const felt = feltTerms(options.felt ?? [], model);
@@ -80,21 +81,23 @@ export function* inferring(
     perChain *= 2;
   } while ((quality.rhat > TARGET_RHAT || quality.effective < LEAST_EFFECTIVE) && perChain <= 1200);
   yield 0.9;
-  const told = withNugget(draws, seed);
+  const told = withNugget(draws, seed, NUGGET.tolerance),
+    rivals = withNugget(draws, seed, NUGGET.limiter);
   const left = leaveOneOut(draws, terms);
   const doubts = doubtsOf(draws, terms, left);
-  const movements = summariseMovements(told, terms, person, model, left).map((m) => doubted(m, doubts));
+  const movements = summariseMovements(rivals, terms, person, model, left).map((m) => doubted(m, doubts));
   const structures = summariseStructures(told);
   yield 0.95;
+  const hints = hintsOf(own, student, movements);
   const findings: Findings = {
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },
     structures,
     movements,
     doubts,
-    hints: hintsOf(own, student, movements),
-    next: options.next === false ? [] : nextTests(told, terms, own, movements, person, model, seed),
-    question: options.question ? settle(options.question, told, terms, own, person, model, seed) : null,
+    hints,
+    next: options.next === false ? [] : nextTests(rivals, terms, own, { movements, hints }, person, model, seed),
+    question: options.question ? settle(options.question, rivals, terms, own, person, model, seed) : null,
     diagnostics: {
       samples: drawCount(draws),
       effective: Math.round(quality.effective),

@@ -12,8 +12,10 @@ import { ANOTHER_WAY, stopTableFor, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
-  /** What the model and this student's own way of moving leave unexplained in one test. */
+  /** What the model and this student's own way of moving leave unexplained in one test, at least. */
   model: 3.6,
+  /** The same as a share of people's spread, where that is more: a test that ranges over ninety degrees is missed by more of them. */
+  modelShare: 0.33,
   /** One trial of a trained hand. */
   trial: 3,
   /** Added where the pelvis is not read with a second inclinometer. */
@@ -27,6 +29,10 @@ const TRIAL_ERROR: Partial<Record<NonNullable<Reading['instrument']>, number>> =
 /** How much wider the error becomes: seen cheating, another way of doing it, both sides read as one, read alone at home. Ours. */
 const WIDER = { compensated: 1.5, sameMeasure: 1.25, bothSides: Math.SQRT2, atHome: 1.5 } as const;
 
+/** What the model leaves unexplained in a test, degrees of the joint. */
+export const modelError = (readout: ModelledReadout): number =>
+  Math.max(ERROR.model, ERROR.modelShare * normFor(readout, undefined).sd * (readout.degreesPerUnit ?? 1));
+
 /** Scale of the error of a reading in its own unit: fewer trials, a coarser eye, an unread pelvis and cheating widen it. */
 export function errorScale(
   readout: ModelledReadout,
@@ -37,7 +43,7 @@ export function errorScale(
 ): number {
   const tilt = readout.pelvisShares && reading.pelvicTilt_deg === undefined ? ERROR.tiltUnread : 0;
   const trial = (reading.instrument && TRIAL_ERROR[reading.instrument]) ?? ERROR.trial;
-  let scale = Math.sqrt(ERROR.model ** 2 + trial ** 2 / reading.trials.length + tilt ** 2);
+  let scale = Math.sqrt(modelError(readout) ** 2 + trial ** 2 / reading.trials.length + tilt ** 2);
   if (reading.compensations?.length) scale *= WIDER.compensated;
   if (variantOf(reading)?.sameMeasure) scale *= WIDER.sameMeasure;
   if (reading.side === 'both') scale *= WIDER.bothSides;
@@ -114,7 +120,8 @@ const atTheEnd = (readout: ModelledReadout, value: number): boolean =>
 export function termsOf(readings: readonly Reading[], person: Compared, model: StrandModel): Term[] {
   return readings.flatMap((reading) => {
     const readout = modelledReadoutOf(reading.test, reading.readout);
-    if (!readout) return [];
+    // How a way that Kolpos does not know was done nobody can tell, so its number tells nothing.
+    if (!readout || (reading.variant && !variantOf(reading))) return [];
     // Two read-outs of the same thing are not two witnesses.
     const twin = readings.some(
       (r) =>

@@ -18,3 +18,16 @@ export function meanShares(draws: Draws, term: Term): Float64Array {
   }
   return mean;
 }
+
+/** Where a term's movement ends, averaged over draws, in the unit of its reading. */
+export function meanEnd(draws: Draws, term: Term): number {
+  const n = draws.chains * draws.perChain;
+  const shares = new Float64Array(COUNT),
+    weights = new Float64Array(DIMENSIONS);
+  let mean = 0;
+  for (let k = 0; k < LOOKED_AT; k++) {
+    weigh(draws.x, Math.floor((k * n) / LOOKED_AT) * DIMENSIONS, weights, 0, DIMENSIONS);
+    mean += term.table.stop(weights, term.offset, shares).end / LOOKED_AT;
+  }
+  return mean;
+}

@@ -1,9 +1,11 @@
 import { ELEMENTS, groupOf, GROUPS, SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
 import { limitersOf, MOVEMENTS } from '@/core/assessment/battery';
+import { ANKLE_UP, straightLegRaise } from '@/core/assessment/battery/straight-leg-raise';
 import { testsFor } from '@/core/assessment/complaints';
 import type { Reading } from '@/core/assessment/reading';
 import type { Complaint, Place } from '@/core/students/student';
 import { placeGiven } from './evidence';
+import type { Hint } from './hint';
 import type { Draws } from './hamiltonian-sampler';
 import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type Asked } from './information';
 import { boneContext, contextOf, type Compared, type Term } from './likelihood';
@@ -38,7 +40,7 @@ export function nextTests(
   all: Draws,
   terms: readonly Term[],
   readings: readonly Reading[],
-  movements: readonly MovementFinding[],
+  { movements, hints }: { movements: readonly MovementFinding[]; hints: readonly Hint[] },
   person: Compared & { complaints?: readonly Complaint[] },
   model: StrandModel,
   seed: number,
@@ -49,7 +51,18 @@ export function nextTests(
   const strange = movements
     .filter((m) => m.spoke === 'strange')
     .flatMap((m) => readings.filter((r) => r.side === m.side && m.readings.includes(r.id)));
+  // Muscle or nerve: no claim before head or ankle was asked.
+  const nerveIn = new Set(
+    hints
+      .filter((h) => h.kind === 'nerve' && h.facts.ask)
+      .flatMap((h) => SIDES.filter((s) => h.side === s || h.side === 'both')),
+  );
+  const asksNerve = ({ test, side, variant }: Pick<NextTest, 'test' | 'side' | 'variant'>): boolean =>
+    nerveIn.has(side) && test === straightLegRaise.id && (variant === ANKLE_UP || !known.has(`${test}/${side}`));
+  const raiseLimiters = (side: Side) =>
+    limitersPerDraw(draws, tableOf('hip-flexion-knee-straight', side, draws, terms, person, model), side).group;
   const known = new Set(readings.map((r) => `${r.test}/${r.side}`));
+  const raise = { left: raiseLimiters('left'), right: raiseLimiters('right') };
   const questions = {
     left: questionsOf('left', draws, terms, movements, person, model),
     right: questionsOf('right', draws, terms, movements, person, model),
@@ -58,17 +71,20 @@ export function nextTests(
     const [{ test, side, variant }] = list;
     // Read-outs of one test tell much the same about one question, and new things about others.
     const unclear = questions[side].unclear.map(() => 0);
-    let unread = 0;
+    let unread = 0,
+      nerve = 0;
     for (const a of list) {
       const context = { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, side) };
       const cells = simulate(a, context, draws, person, model, random);
       questions[side].unclear.forEach(({ labels, between }, q) => {
         if (speaksOf(a, between)) unclear[q] = Math.max(unclear[q], informationGain(labels, cells));
       });
+      nerve += asksNerve({ test, side, variant }) ? informationGain(raise[side], cells) : 0;
       if (!variant) for (const labels of questions[side].unread) unread += informationGain(labels, cells);
     }
     const own = { test, side, ...(variant && { variant }) };
     const clearer = unclear.reduce((s, v) => s + v, 0);
+    if (asksNerve(own)) return [{ ...own, gain: Math.max(clearer, nerve), why: 'unclear' }];
     if (clearer >= WORTH_ASKING) return [{ ...own, gain: clearer, why: 'unclear' }];
     if (variant) return [];
     if (strange.some((r) => r.side === side && r.placeFelt && list.some((a) => looksAt(a, r.placeFelt ?? 'nowhere'))))
@@ -76,7 +92,7 @@ export function nextTests(
     if (asked(test, side) >= 0 && !known.has(`${test}/${side}`)) return [{ ...own, gain: unread, why: 'complaint' }];
     return unread >= WORTH_ASKING ? [{ ...own, gain: unread, why: 'unread' }] : [];
   });
-  const order = ({ why, test, side }: NextTest): number => (why === 'complaint' ? asked(test, side) : 0);
+  const order = (t: NextTest): number => (t.why === 'complaint' ? asked(t.test, t.side) : asksNerve(t) ? -1 : 0);
   return told.sort(
     (a, b) =>
       RANK.indexOf(a.why) - RANK.indexOf(b.why) ||
@@ -139,12 +155,12 @@ function questionsOf(
       const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
       if (askable && !nerve && first && first.probability < SETTLED_AT)
         out.unclear.push({
-          labels: limitersPerDraw(draws, tableOf(movement, side, terms, person, model), side).group,
+          labels: limitersPerDraw(draws, tableOf(movement, side, draws, terms, person, model), side).group,
           between: found.limiters.slice(0, 2).map((l) => l.structure),
         });
       continue;
     }
-    const table = tableOf(movement, side, terms, person, model);
+    const table = tableOf(movement, side, draws, terms, person, model);
     const { group, end } = limitersPerDraw(draws, table, side);
     const upward = table.readout.better === 'lower' ? -1 : 1;
     const labels = group.map((g, d) =>

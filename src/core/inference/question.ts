@@ -76,7 +76,7 @@ export function settle(
   const labelsOf = (d: Draws) =>
     question.labels?.(d) ??
     (movement
-      ? limitersPerDraw(d, tableOf(movement, side, terms, person, model), side).group
+      ? limitersPerDraw(d, tableOf(movement, side, d, terms, person, model), side).group
       : new Uint8Array(d.perChain * d.chains));
   const limiters = limiterShares(labelsOf(all));
   const [first, second] = limiters;

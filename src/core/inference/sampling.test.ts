@@ -4,7 +4,7 @@ import { readAll, simulateStudent } from '@demo/simulated-student';
 import { approximate } from './gaussian-approximation';
 import { convergence, worstConvergence } from './diagnostics';
 import { sample, sampling } from './hamiltonian-sampler';
-import { ERROR, errorScale, Likelihood, termsOf, withFeltVersion } from './likelihood';
+import { ERROR, errorScale, Likelihood, modelError, termsOf, withFeltVersion } from './likelihood';
 import { COUNT, DIMENSIONS } from './prior';
 import { modelledReadoutOf } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
@@ -74,7 +74,7 @@ describe('likelihood', () => {
     const knee = modelledReadoutOf('faber', 'knee-height');
     if (!knee || !readout) throw new Error('no readout');
     const plain = { trials: [14], side: 'left' as const, test: 'faber' };
-    const tilt = Math.hypot(ERROR.model, ERROR.trial);
+    const tilt = Math.hypot(modelError(knee), ERROR.trial);
     expect(errorScale(knee, plain)).toBeCloseTo(tilt / 1.45, 9);
   });
   it('takes a reading of both sides for either, a twin once, and a knee on the floor as “at least”', () => {

@@ -6,6 +6,7 @@ import { pressesJoint } from '@/core/assessment/pinch';
 import { meanOf } from '@/core/assessment/reading';
 import {
   isLimited,
+  LIMITED,
   ONE_NAME,
   type Estimate,
   type Limiter,
@@ -16,7 +17,7 @@ import {
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
 import { isFeltAt, placeGiven } from './evidence';
-import { meanShares } from './mean-shares';
+import { meanEnd, meanShares } from './mean-shares';
 import { plainCheck } from './plain-check';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
 import { Random } from './random';
@@ -25,15 +26,18 @@ import { stopTableFor, type StopTable } from './stop-table';
 
 /**
  * Spread added to every draw, SD: a body's strands differ from what their element says, and so does its geometry from the
- * model's. Without it intervals cover less and probabilities promise more than they hold (`demo/recovery.ts`).
+ * model's. Without it intervals cover less and probabilities promise more than they hold (`demo/recovery.ts`). Who is first to stop a
+ * movement hangs on where *two* things end, and there another body differs more: that spread is set so that what is stated is as often
+ * true in a world that shares nothing with this one (`demo/other-recovery.ts`).
  */
-const NUGGET = 0.25;
+export const NUGGET = { tolerance: 0.25, limiter: 0.4 } as const;
 
-/** Draws as they are told: each tolerance with the nugget that no test can see. Seeded. */
-export function withNugget(draws: Draws, seed: number): Draws {
+/** Draws as they are told: each tolerance with the nugget that no test can see. Seeded. @param sd spread, SD of typical people */
+export function withNugget(draws: Draws, seed: number, sd: number): Draws {
   const random = new Random(seed + 13);
-  return { ...draws, x: draws.x.map((v) => v + NUGGET * random.normal()) };
+  return { ...draws, x: draws.x.map((v) => v + sd * random.normal()) };
 }
+
 /**
  * A group is short when its least tolerant member is among the shortest sixth (ours, as 1 SD is for one): one cut for every member would
  * call a group of four short in a third of all people, and whatever nobody tested beside one low reading.
@@ -197,22 +201,35 @@ export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarit
 
 /**
  * The reading that a movement is told by: of the test that asks for it most directly, else the one of another test that stands furthest
- * below its norm. What was never read is not told: a thigh that falls little across the table is no hanging leg.
+ * below its norm. What was never read is not told: a thigh that falls little across the table is no hanging leg. Where the direct test is
+ * usual, another one is told that is limited, as read and as all readings together expect it: a shin that stays far from level is not undone
+ * by a thigh that turns as most do.
  */
-function toldBy(movement: Movement, side: Side, terms: readonly Term[], person: Compared): Term | null {
+function toldBy(movement: Movement, side: Side, draws: Draws, terms: readonly Term[], person: Compared): Term | null {
   const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement && !t.reading.variant);
   const main = MAIN_TEST[movement];
   const own = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout);
-  if (own) return own;
-  const standing = (t: Term) =>
-    bandOf(t.table.readout, meanOf(t.reading.trials), normFor(t.table.readout, person.sexForNorms));
+  const band = (t: Term, value: number) => bandOf(t.table.readout, value, normFor(t.table.readout, person.sexForNorms));
+  const standing = (t: Term) => band(t, meanOf(t.reading.trials));
   const whole = about.filter((t) => !t.brokenOff);
+  if (own) {
+    if (own.brokenOff || standing(own) < LIMITED) return own;
+    const limited = whole.filter((t) => !t.atLeast && standing(t) < LIMITED && band(t, meanEnd(draws, t)) < LIMITED);
+    return limited.sort((a, b) => standing(a) - standing(b)).at(0) ?? own;
+  }
   return [...(whole.length > 0 ? whole : about)].sort((a, b) => standing(a) - standing(b)).at(0) ?? null;
 }
 
 /** The stop table of a movement on a side: the one of the reading that it is told by, else of a typical position. */
-export function tableOf(movement: Movement, side: Side, terms: readonly Term[], person: Compared, model: StrandModel) {
-  const own = toldBy(movement, side, terms, person);
+export function tableOf(
+  movement: Movement,
+  side: Side,
+  draws: Draws,
+  terms: readonly Term[],
+  person: Compared,
+  model: StrandModel,
+): StopTable {
+  const own = toldBy(movement, side, draws, terms, person);
   if (own) return own.table;
   const main = MAIN_TEST[movement];
   const readout = modelledReadoutOf(main.test, main.readout);
@@ -232,11 +249,11 @@ export function summariseMovements(
     MOVEMENTS.flatMap((movement): MovementFinding[] => {
       const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement);
       if (about.length === 0) return [];
-      const table = tableOf(movement, side, terms, person, model);
+      const table = tableOf(movement, side, draws, terms, person, model);
       const { group, end } = limitersPerDraw(draws, table, side);
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, person.sexForNorms);
-      const own = toldBy(movement, side, about, person);
+      const own = toldBy(movement, side, draws, about, person);
       const main = own ? { test: own.reading.test, readout: own.reading.readout } : MAIN_TEST[movement];
       const measured = own?.reading;
       const expected = estimate(end);

@@ -40,7 +40,7 @@ export function whyUnclear(
   if (m.unasked) return say('ask where it is felt');
   const [a] = m.limiters;
   if (m.against && a && (isLimited(m) || a.probability >= ONE_NAME))
-    return say('felt away from where {{name}} pulls', { name: name(a.structure) });
+    return say('felt away from where {{name}} would be felt', { name: name(a.structure) });
   return a && a.probability >= ONE_NAME ? say('its readings contradict each other') : null;
 }
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
-import { groupName } from '@/core/body/words';
+import { aimedName } from '@/core/aims/words';
+import type { AimKind } from '@/core/students/student';
 import { anglesAt, cuesOf, rungOf, type Rung } from '@/core/poses';
 import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/schools';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -115,10 +116,14 @@ function feelWords(fit: RankedPose | undefined, sided: boolean): string[] {
       }
     return best;
   };
-  const where = (m: { group: GroupId; side: Side }) => `the ${sided ? `${m.side} ` : ''}${groupName(m.group)}`;
+  const where = (kind: AimKind, { group, side }: { group: GroupId; side: Side }) =>
+    `the ${sided ? `${side} ` : ''}${aimedName({ kind, group })}`;
   const long = most('stretch', FELT),
     works = fit.beyondModel ? null : most('load', WORKING);
-  return [...(long ? [`This lengthens ${where(long)}.`] : []), ...(works ? [`The work is in ${where(works)}.`] : [])];
+  return [
+    ...(long ? [`This lengthens ${where('lengthen', long)}.`] : []),
+    ...(works ? [`The work is in ${where('strengthen', works)}.`] : []),
+  ];
 }
 
 const BREATH: Readonly<Record<Rung['kind'], string>> = {

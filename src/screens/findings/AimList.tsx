@@ -10,7 +10,7 @@ import { DOSE_SOURCES } from '@/core/aims/defaults';
 import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS, AVOID_WORDS, SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
 import { GROUPS, isMuscleGroup, type Side } from '@/core/body';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { SIDE_MARK } from '@/core/body/words';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
 import { today } from '@/store/studio';
@@ -140,7 +140,8 @@ function AimCard({ aim, onChoose }: { aim: AimsOf['standing'][number]; onChoose:
           {proposed?.school && <Typography sx={{ fontSize: 13 }}>{SCHOOL_WORDS[proposed.school]}</Typography>}
           {proposed?.opposite && (
             <Typography sx={{ fontSize: 13 }}>
-              Works against it: <span className="muscle">{GROUP_WORDS[proposed.opposite].name}</span>.
+              Works against it:{' '}
+              <span className="muscle">{aimedName({ kind: 'strengthen', group: proposed.opposite })}</span>.
             </Typography>
           )}
           {dose.sources.map((s) => (
@@ -212,7 +213,10 @@ function AddAim({ onChoose }: { onChoose: Put }) {
         wide
         label="What"
         value={draft.group}
-        options={GROUPS.filter(isMuscleGroup).map((g) => ({ value: g as string, label: GROUP_WORDS[g].name }))}
+        options={GROUPS.filter(isMuscleGroup).map((g) => ({
+          value: g as string,
+          label: aimedName({ kind: draft.kind, group: g }),
+        }))}
         onChoose={(group) => setDraft({ ...draft, group })}
       />
       <Button variant="outlined" onClick={() => void add()} sx={{ gridColumn: '1 / -1' }}>

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { aimedName } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
 import { shapeById } from '@/core/poses';
 import type { PeakGap } from '@/core/practice/peak';
@@ -48,7 +49,13 @@ export function PeakNote({ gap }: { gap: PeakGap }) {
       {gap.strength.length > 0 && (
         <Typography>
           Strength it asks for:{' '}
-          {gap.strength.map((m) => `${groupName(m.group)} ${m.side} ${Math.round(100 * m.asked)} of 100`).join(', ')}.
+          {gap.strength
+            .map(
+              (m) =>
+                `${aimedName({ kind: 'strengthen', group: m.group })} ${m.side} ${Math.round(100 * m.asked)} of 100`,
+            )
+            .join(', ')}
+          .
         </Typography>
       )}
       {gap.beyondModel && <Typography>How hard its last rung works is beyond this model.</Typography>}

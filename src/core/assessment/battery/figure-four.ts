@@ -41,7 +41,7 @@ export const figureFour: TestDefinition = {
   limiters: limits({
     'gluteus-maximus': 2,
     piriformis: 2,
-    'gluteus-medius': 2,
+    'gluteus-medius-back': 2,
     'hip-version': 2,
     'hip-capsule-back': 1,
   }),

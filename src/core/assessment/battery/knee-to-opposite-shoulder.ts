@@ -19,7 +19,13 @@ export const kneeToOppositeShoulder: TestDefinition = {
   end: 'Stop at the first pull in the buttock, when the pelvis rolls, or at a pinch.',
   spoils: ['pelvis rolling', 'low back turning'],
   care: 'A pinch in the groin stops the test: this is the position of a hip that meets bone. Not after hip surgery from behind.',
-  limiters: limits({ 'hip-bone': 3, piriformis: 2, 'gluteus-maximus': 2, 'gluteus-medius': 2, 'hip-capsule-back': 2 }),
+  limiters: limits({
+    'hip-bone': 3,
+    piriformis: 2,
+    'gluteus-maximus': 2,
+    'gluteus-medius-back': 2,
+    'hip-capsule-back': 2,
+  }),
   readouts: [
     {
       id: 'hip-adduction',

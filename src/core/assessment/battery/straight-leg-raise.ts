@@ -5,6 +5,11 @@ import { ANGLE, limits } from './parts';
 /** Share of the raise that is really the pelvis curling; our default (trial of the model) without an inclinometer. */
 export const PELVIC_SHARE = 0.24;
 
+/** The way of lifting a straight leg with the foot drawn up: hamstrings do not cross the ankle, the nerve does. */
+export const ANKLE_UP = 'ankle-up';
+/** How far a foot that is drawn up firmly stands beyond one that hangs loose, degrees (rule of thumb, ours). */
+const FOOT_DRAWN_UP_DEG = 20;
+
 export const straightLegRaise: TestDefinition = {
   id: 'straight-leg-raise',
   name: 'Straight leg raise',
@@ -33,6 +38,12 @@ export const straightLegRaise: TestDefinition = {
       how: 'The other foot stands on the floor, so that short hip flexors on that side do not tip the pelvis.',
       opens: ['low-back-leg-pain'],
       sameMeasure: true,
+    },
+    {
+      id: ANKLE_UP,
+      name: 'foot drawn up',
+      how: 'Ankle-sensitised: draw the foot up firmly before the leg is lifted, then lift as before. Hamstrings do not mind; the nerve does.',
+      context: { ankleUp: FOOT_DRAWN_UP_DEG },
     },
   ],
   readouts: [
@@ -73,6 +84,7 @@ export const straightLegRaise: TestDefinition = {
       posture: (value, context, out) => {
         out.fill(0);
         out[HALF.hipFlexion] = (value - (context.pelvicTilt ?? PELVIC_SHARE * value)) * DEG;
+        out[HALF.ankleDorsiflexion] = (context.ankleUp ?? 0) * DEG;
       },
     },
   ],

@@ -41,7 +41,7 @@ export const FOUND: Readonly<Record<string, string>> = {
   'a hard stop, rather the joint than a muscle': 'ein harter Anschlag, eher das Gelenk als ein Muskel',
   'felt where nothing usually stops it': 'gespürt, wo gewöhnlich nichts aufhält',
   'ask where it is felt': 'noch zu fragen, wo es zu spüren ist',
-  'felt away from where {{name}} pulls': 'nicht dort gespürt, wo es dafür ziehen müsste ({{name}})',
+  'felt away from where {{name}} would be felt': 'nicht dort gespürt, wo es dafür ziehen müsste ({{name}})',
   'its readings contradict each other': 'die Messungen widersprechen einander',
 
   'Your {{side}} hip stops straightening': 'Deine {{side}}e Hüfte streckt sich nicht weiter',

@@ -47,9 +47,10 @@ describe('recovery of students from another world, as published', () => {
         expect(m.engine, m.movement).toBeGreaterThanOrEqual(m.rule - (m.movement === 'kneeling' ? 0.05 : 0.01));
   });
   it('settles most questions, and rightly; what stays open stays open with every test of the list', () => {
+    // A name needs more since what is stated is set by a world with another body: fewer are settled, and more of those rightly.
     // Two in three are settled by the first test. Of the others less than half are settled by any number of them: no median.
     expect(file.proposed.atOnce).toBeGreaterThanOrEqual(0.6);
-    expect(file.proposed.settled).toBeGreaterThanOrEqual(0.78);
+    expect(file.proposed.settled).toBeGreaterThanOrEqual(0.75);
     expect(file.listed.settled - file.proposed.settled).toBeLessThanOrEqual(0.05);
     expect(file.proposed.right).toBeGreaterThanOrEqual(0.88);
     expect(file.proposed.right).toBeGreaterThanOrEqual(file.listed.right);

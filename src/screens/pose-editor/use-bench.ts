@@ -5,6 +5,7 @@ import type { OwnShape } from '@/core/poses/schema';
 import { savePose } from '@/store/changes';
 import { now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
+import { useKeys } from '../shell/use-keys';
 
 /** Changes of the same thing within this time are one step of the way back, milliseconds. */
 const ONE_STEP_MS = 1200;
@@ -57,6 +58,13 @@ export function useBench(first: OwnShape) {
       }),
     [],
   );
+  // A field that is being typed in has a way back of its own.
+  useKeys((e) => {
+    if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'z') return;
+    e.preventDefault();
+    if (e.shiftKey) redo();
+    else undo();
+  });
   /** Takes over a version that another window wrote. */
   const adopt = useCallback((shape: OwnShape) => {
     setHistory((h) => ({ past: [...h.past, h.present], present: shape, future: [], mark: '', at: 0 }));

@@ -30,7 +30,7 @@ import { reasonSentences, warningWords } from '@/core/practice/words';
 import type { RankedPose } from '@/core/ranking/rank';
 import { KeepPicture } from '../poses/KeepPicture';
 import { PoseFigure } from '../poses/PoseFigure';
-import { blockName } from './BlockRow';
+import { blockName } from './block-name';
 import { CueEditor } from './CueEditor';
 import { Stepper } from './Stepper';
 

@@ -10,9 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import Link from 'next/link';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { Student } from '@/core/students/student';
 import { sameSide } from '@/core/poses';
@@ -23,20 +21,22 @@ import type { Block } from '@/core/practice/blocks';
 import { profileOf } from '@/core/practice/profile';
 import { reasonsOf } from '@/core/practice/reasons';
 import { requestOf } from '@/core/practice/request';
-import { warningsOf, type Warning } from '@/core/practice/warnings';
-import { reasonSentences, warningWords } from '@/core/practice/words';
+import { warningsOf } from '@/core/practice/warnings';
+import { reasonSentences } from '@/core/practice/words';
 import type { RankedPose } from '@/core/ranking/rank';
 import { newId } from '@/store/studio';
-import { useStudio } from '../shell/studio-context';
 import { AddPose } from './AddPose';
 import { BlockPanel } from './BlockPanel';
-import { blockName, BlockRow } from './BlockRow';
-import { clock, sheetRows } from '@/core/practice/sheet';
+import { blockName } from './block-name';
+import { BlockRow } from './BlockRow';
+import { sheetRows } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
-import { PracticeMenu } from './PracticeMenu';
+import { EditorHead } from './EditorHead';
+import { PracticeTotal } from './PracticeTotal';
 import { useBuild } from '../students/use-build';
 import { PracticeProfile } from './PracticeProfile';
 import { SmallChanges } from './SmallChanges';
+import { ToLookAt, type SideMissing } from './ToLookAt';
 import { useEdits, type ItemsChange } from './use-edits';
 
 /** A practice under the teacher's hands: its chart, its blocks to drag, lengthen, open and swap; totals, doses and warnings follow. */
@@ -53,8 +53,7 @@ export function PracticeEditor({
   children?: ReactNode;
 }) {
   'use memo';
-  const { base } = useStudio();
-  const { save, back, forward, canBack, canForward } = useEdits(practice);
+  const edits = useEdits(practice);
   const [openId, setOpenId] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
   const sensors = useSensors(
@@ -86,7 +85,7 @@ export function PracticeEditor({
     ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, block.items[0].side))
       ?.depth ?? 0.5;
   const open = blocks.find((b) => b.id === openId) ?? null;
-  const put = (change: ItemsChange, did: string) => void save(change, did);
+  const put = (change: ItemsChange, did: string) => void edits.save(change, did);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const to = blocks.findIndex((b) => b.id === over.id);
@@ -115,33 +114,14 @@ export function PracticeEditor({
     put((now) => swapBlock(now, id, next), 'Swapped.');
     setOpenId(next[0]?.id ?? null);
   };
-  const bringSide = (w: Extract<Warning, { kind: 'side' }>) => {
+  const bringSide = (w: SideMissing) => {
     const fit = ranked.find((r) => r.pose === w.pose && r.rung === w.rung && sameSide(r.side, w.missing));
     const id = newId();
     if (fit) put((now) => addSide(now, w, servedBy(fit, aims), id), 'The other side is added.');
   };
   return (
     <>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'baseline', mb: 0.5 }}>
-        <Typography variant="h1" sx={{ fontSize: 20, flex: 1, minWidth: 180 }}>
-          {practice.title}
-        </Typography>
-        <Button size="small" disabled={canBack === null} onClick={back} title={canBack ? `Take back: ${canBack}` : ''}>
-          Undo
-        </Button>
-        <Button
-          size="small"
-          disabled={canForward === null}
-          onClick={forward}
-          title={canForward ? `Do again: ${canForward}` : ''}
-        >
-          Redo
-        </Button>
-        <Button size="small" onClick={() => setAdding(true)}>
-          Add a pose
-        </Button>
-        <PracticeMenu practice={practice} />
-      </Box>
+      <EditorHead practice={practice} edits={edits} onAdd={() => setAdding(true)} />
       <PracticeProfile profile={profile} total={total} open={openId} depthOf={depthOf} build={build} onOpen={show} />
       <Box
         sx={{
@@ -212,56 +192,9 @@ export function PracticeEditor({
           )}
         </Box>
         <Box component="aside" sx={{ position: { md: 'sticky' }, top: 16 }}>
-          <Typography variant="caption">Total, with changes of place</Typography>
-          <Typography className="num" sx={{ fontSize: 40, fontWeight: 700, lineHeight: 1.1 }}>
-            {clock(total)}
-          </Typography>
-          <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
-            of {practice.minutes}:00 asked; one breath is {breathSeconds} s
-          </Typography>
-          <Button
-            fullWidth
-            size="large"
-            variant="contained"
-            component={Link}
-            href={`${base}/teach?practice=${practice.id}`}
-            disabled={items.length === 0}
-          >
-            Teach it
-          </Button>
-          <Button fullWidth size="small" component={Link} href={`${base}/print?practice=${practice.id}`} sx={{ mt: 1 }}>
-            Print it
-          </Button>
+          <PracticeTotal practice={practice} total={total} breathSeconds={breathSeconds} />
           {children}
-          {warnings.length > 0 && (
-            <Box component="section" aria-label="To look at" sx={{ mt: 2 }}>
-              <Typography variant="h2" sx={{ mb: 0.5 }}>
-                To look at
-              </Typography>
-              {warnings.map((w, i) => {
-                const block = blocks.find((b) => b.id === w.block);
-                return (
-                  <Box key={`${w.kind}${i}`} role="status" sx={{ borderTop: '1px solid var(--line)', py: 0.5 }}>
-                    <Typography sx={w.kind === 'caution' ? { color: 'var(--caution)', fontWeight: 700 } : undefined}>
-                      {w.kind === 'caution' ? '▲ ' : ''}
-                      {block ? `${blockName(block)}: ` : ''}
-                      {warningWords(w)}
-                    </Typography>
-                    {w.kind === 'side' && (
-                      <Button size="small" onClick={() => bringSide(w)}>
-                        Add the {w.missing} side
-                      </Button>
-                    )}
-                    {block && w.kind !== 'side' && openId !== block.id && (
-                      <Button size="small" onClick={() => show(block.id)} aria-label={`Open ${blockName(block)}`}>
-                        Open it
-                      </Button>
-                    )}
-                  </Box>
-                );
-              })}
-            </Box>
-          )}
+          <ToLookAt warnings={warnings} blocks={blocks} open={openId} onSide={bringSide} onShow={show} />
           <DoseBars doses={doses} />
           <SmallChanges
             items={items}

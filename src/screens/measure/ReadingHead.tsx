@@ -1,0 +1,51 @@
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { SIDE_MARK } from '@/core/body/words';
+import type { TestDefinition } from '@/core/assessment/definition';
+import type { ReadingSide } from '@/core/assessment/reading';
+
+/** Which test of which side, and how it is done. */
+export function ReadingHead({
+  test,
+  side,
+  onSide,
+}: {
+  test: TestDefinition;
+  side: ReadingSide;
+  onSide: (side: ReadingSide) => void;
+}) {
+  'use memo';
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
+        <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
+          {test.name}
+          {side !== 'both' && ` · ${side} ${SIDE_MARK[side]}`}
+          {test.clinical !== test.name && (
+            <Typography component="span" sx={{ display: 'block', color: 'var(--ink-2)', lineHeight: 1.2 }}>
+              {test.clinical}
+            </Typography>
+          )}
+        </Typography>
+        {side !== 'both' && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={side}
+            onChange={(_, v: ReadingSide | null) => v && onSide(v)}
+            aria-label="Side"
+            sx={{ '& .MuiToggleButton-root': { py: 0.3 } }}
+          >
+            <ToggleButton value="left">◁ left</ToggleButton>
+            <ToggleButton value="right">right ▷</ToggleButton>
+          </ToggleButtonGroup>
+        )}
+      </Box>
+      <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.35 }}>
+        {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
+      </Typography>
+    </>
+  );
+}

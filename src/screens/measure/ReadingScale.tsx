@@ -1,0 +1,67 @@
+import { SIDE_MARK } from '@/core/body/words';
+import type { Student } from '@/core/students/student';
+import type { Readout, TestDefinition } from '@/core/assessment/definition';
+import { meanOf, withUnit } from '@/core/assessment/reading';
+import { UNIT_WORDS } from '@/core/assessment/words';
+import { ChoiceChips } from './ChoiceChips';
+import { PushDetails } from './PushDetails';
+import { Ruler } from './Ruler';
+import type { Taking } from './use-reading';
+
+/** What a value is set on and compared with: how a push was given, grades in words, or a ruler with what is typical. */
+export function ReadingScale({
+  student,
+  test,
+  readout,
+  taking,
+}: {
+  student: Student;
+  test: TestDefinition;
+  readout: Readout;
+  taking: Taking;
+}) {
+  'use memo';
+  const { push, values, change, gravity_Nm, norm, draft, before, across, shown, set } = taking;
+  if (push)
+    return (
+      <PushDetails
+        test={test}
+        readout={readout}
+        draft={values}
+        change={change}
+        mass_kg={student.mass_kg}
+        gravity_Nm={gravity_Nm}
+      />
+    );
+  if (readout.grades)
+    return (
+      <ChoiceChips
+        question={norm ? `Grade; usual: ${withUnit(readout, norm.mean)} (${norm.source})` : 'Grade'}
+        choices={readout.grades.map((words, i) => ({
+          id: String(readout.min + i),
+          label: `${readout.min + i} ${words}`,
+        }))}
+        chosen={draft.typed || draft.trials.at(-1)}
+        onChoose={(g) => change({ typed: g ?? '' })}
+      />
+    );
+  return (
+    <Ruler
+      label={`Set ${readout.name}`}
+      min={readout.min}
+      max={readout.max}
+      value={shown}
+      unit={UNIT_WORDS[readout.unit]}
+      step={readout.unit === 'cm' ? 0.5 : 1}
+      band={norm && [norm.mean - norm.sd, norm.mean + norm.sd]}
+      bandLabel={norm ? `typical: ${norm.group} (${norm.source})` : 'no norm: compare with other days'}
+      marks={[
+        ...(across && across.side !== 'both'
+          ? [{ value: meanOf(across.trials), label: `${across.side} ${SIDE_MARK[across.side]}` }]
+          : []),
+        ...(before ? [{ value: meanOf(before.trials), label: 'before' }] : []),
+      ]}
+      onSet={set}
+    />
+  );
+}

@@ -1,0 +1,62 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { HAND_WAYS, wayOfHand, withHandAt, withHandHeight } from '@/core/pose-editor/hand-ways';
+import type { Rung } from '@/core/poses';
+import type { OwnShape } from '@/core/poses/schema';
+
+/** Where a hand goes, and how high it stands. */
+export function HandRow({
+  shape,
+  rung,
+  depth,
+  hand,
+  onChange,
+}: {
+  shape: OwnShape;
+  rung: Rung;
+  depth: number;
+  hand: 'worked' | 'other';
+  onChange: (rung: Rung, mark?: string) => void;
+}) {
+  'use memo';
+  const name = !shape.sided ? 'Both hands' : hand === 'worked' ? 'Right hand' : 'Left hand';
+  const way = rung.reach[hand];
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
+      <TextField
+        select
+        size="small"
+        label={name}
+        value={wayOfHand(way, hand)}
+        onChange={(e) => onChange(withHandAt(shape, rung, depth, hand, e.target.value))}
+        sx={{ flex: 1 }}
+      >
+        <MenuItem value="">free, by the arm’s own angles</MenuItem>
+        {HAND_WAYS.map((w) => (
+          <MenuItem key={w.id} value={w.id}>
+            {w.words}
+          </MenuItem>
+        ))}
+        <MenuItem value="other" disabled>
+          somewhere else on the body
+        </MenuItem>
+      </TextField>
+      {way?.floor !== undefined && way.floor > 0 && (
+        <TextField
+          size="small"
+          type="number"
+          label="cm"
+          value={Math.round(way.floor * 100)}
+          onChange={(e) => {
+            const v = Number(e.target.value);
+            if (e.target.value !== '' && v >= 1 && v <= 120)
+              onChange(withHandHeight(shape, rung, hand, v / 100), `hand height ${hand}`);
+          }}
+          slotProps={{ htmlInput: { 'aria-label': `Height under the ${name.toLowerCase()}, centimetres` } }}
+          sx={{ width: 84 }}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,44 @@
+import Typography from '@mui/material/Typography';
+import type { Side } from '@/core/body';
+import { GROUP_WORDS } from '@/core/body/words';
+import type { FittedPose } from '@/core/fit/fit';
+import { inHundred } from '@/core/inference/words';
+import { rungOf, shapeById } from '@/core/poses';
+import { inSentence } from '@/core/poses/words';
+
+/** Something milder to try: the rung before, or the shape that stands in for this one. */
+function milderThan({ pose, rung }: FittedPose): string {
+  const milder = rung > 1 ? rungOf(pose, rung - 1)?.rung.name : undefined;
+  const stand = inSentence(shapeById(shapeById(pose)?.instead ?? '')?.name ?? '');
+  return milder ?? (stand || 'a milder pose');
+}
+
+/** What the rung's path and its limiter mean, in a sentence. */
+export function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean }) {
+  if (fit.beyondEntry)
+    return (
+      <Typography sx={{ mt: 1 }}>
+        Too much today: even the way in asks for more than there is. Try {milderThan(fit)} instead.
+      </Typography>
+    );
+  if (fit.full) return <Typography sx={{ mt: 1 }}>The full rung is reached before anything stops it.</Typography>;
+  // Both sides at once are stopped alike: then the side says nothing.
+  const side = (s: Side) => (fit.side === 'both' ? '' : `${s} `);
+  return (
+    <Typography sx={{ mt: 1 }}>
+      {fit.depth < 0.02
+        ? 'The entry is already enough'
+        : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
+      ; then the {side(fit.limiter.side)}
+      <span className="muscle">{GROUP_WORDS[fit.limiter.structure].name}</span> has enough first
+      {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
+      {fit.next && (
+        <>
+          ; behind it the {side(fit.next.side)}
+          <span className="muscle">{GROUP_WORDS[fit.next.structure].name}</span>, at {Math.round(fit.next.depth * 100)}
+        </>
+      )}
+      .
+    </Typography>
+  );
+}

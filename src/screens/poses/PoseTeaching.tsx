@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { FittedPose } from '@/core/fit/fit';
+import type { propsOf } from '@/core/fit/props';
+import { cuesOf, rungOf, shapeById } from '@/core/poses';
+import { ownedWords } from '@/core/poses/prop-sizes';
+import { schoolCues, speaksActive } from '@/core/poses/schools';
+import { usePropSizes, useSchools } from '../settings/use-pose-settings';
+
+/** The ladder a rung stands in, its props, and how it is taught. */
+export function PoseTeaching({
+  fit,
+  props,
+  onRung,
+}: {
+  fit: Pick<FittedPose, 'pose' | 'rung'>;
+  props: ReturnType<typeof propsOf>;
+  /** Opens another rung of the same shape. */
+  onRung?: (rung: number) => void;
+}) {
+  'use memo';
+  const [sizes] = usePropSizes();
+  const [schools] = useSchools();
+  const found = rungOf(fit.pose, fit.rung);
+  if (!found) return null;
+  const { shape, rung } = found;
+  const instead = shape.instead ? shapeById(shape.instead) : null;
+  return (
+    <>
+      <Typography variant="h3">Ladder</Typography>
+      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, mb: 1.5 }}>
+        {shape.rungs.map((r, i) => (
+          <li key={r.name}>
+            <Button
+              size="small"
+              aria-current={i + 1 === fit.rung ? 'step' : undefined}
+              disabled={!onRung}
+              onClick={() => onRung?.(i + 1)}
+              sx={{ justifyContent: 'flex-start', textAlign: 'left', fontWeight: i + 1 === fit.rung ? 700 : 400 }}
+            >
+              {i + 1} · {r.name}
+            </Button>
+          </li>
+        ))}
+      </Box>
+      <Typography variant="h3">Props</Typography>
+      <Typography>
+        {props.length === 0 ? 'none' : props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
+      </Typography>
+      <Typography variant="h3" sx={{ mt: 1.5 }}>
+        How to teach it
+      </Typography>
+      {Object.values(cuesOf(shape, rung)).map((cue) => cue !== '' && <Typography key={cue}>{cue}</Typography>)}
+      {schoolCues(shape, rung, schools).map((c) => (
+        <Typography key={c.about}>{c.words}</Typography>
+      ))}
+      {speaksActive(rung, schools) &&
+        rung.intents.map((i) => (
+          <Typography key={i.words}>
+            <strong>Active:</strong> {i.words}
+          </Typography>
+        ))}
+      <Typography sx={{ mt: 1 }}>
+        Hold <span className="num">{rung.hold[0]}</span> to <span className="num">{rung.hold[1]}</span> s
+        {rung.repeats ? `, ${rung.repeats[0]} to ${rung.repeats[1]} times` : ''}: a rule of thumb.
+      </Typography>
+      {shape.cheat !== '' && (
+        <Typography sx={{ mt: 1 }}>
+          <strong>Looks deeper, gives less:</strong> {shape.cheat}
+        </Typography>
+      )}
+      {instead && (
+        <Typography sx={{ mt: 1 }}>
+          <strong>Off the floor:</strong> {instead.name}.
+        </Typography>
+      )}
+    </>
+  );
+}

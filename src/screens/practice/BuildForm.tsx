@@ -1,0 +1,54 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+
+const LEAST_MIN = 5,
+  MOST_MIN = 120;
+
+/** How many minutes, and the press that builds. */
+export function BuildForm({
+  again,
+  building,
+  disabled,
+  onBuild,
+}: {
+  /** True where a practice is open: then building is not the first thing to do. */
+  again: boolean;
+  building: boolean;
+  disabled: boolean;
+  onBuild: (minutes: number) => void;
+}) {
+  'use memo';
+  const [minutes, setMinutes] = useState('20');
+  const [problem, setProblem] = useState<string | null>(null);
+  const asked = () => {
+    const wanted = Number(minutes.replace(',', '.'));
+    const fits = wanted >= LEAST_MIN && wanted <= MOST_MIN;
+    setProblem(fits ? null : `Type minutes between ${LEAST_MIN} and ${MOST_MIN}.`);
+    if (fits) onBuild(wanted);
+  };
+  return (
+    <Box
+      component="form"
+      onSubmit={(e) => {
+        e.preventDefault();
+        asked();
+      }}
+      sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}
+    >
+      <TextField
+        label="Minutes"
+        value={minutes}
+        onChange={(e) => setMinutes(e.target.value)}
+        error={problem !== null}
+        helperText={problem}
+        sx={{ width: 150 }}
+        slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+      />
+      <Button type="submit" variant={again ? 'outlined' : 'contained'} disabled={disabled}>
+        {building ? 'Building …' : 'Build a practice'}
+      </Button>
+    </Box>
+  );
+}

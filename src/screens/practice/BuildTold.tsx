@@ -1,0 +1,68 @@
+import Alert from '@mui/material/Alert';
+import Typography from '@mui/material/Typography';
+import { AIM_WORDS, aimedName } from '@/core/aims/words';
+import { shapeById } from '@/core/poses';
+import { aimKey } from '@/core/practice/doses';
+import type { Refit } from '@/core/practice/refit';
+import type { PracticeRequest } from '@/core/practice/request';
+import { MISSING_WORDS } from '@/core/practice/words';
+import { NothingFits } from './NothingFits';
+import { nameOf } from './Rechecked';
+import { Unsaluted } from './Unsaluted';
+import type { BuildAnswer } from './use-building';
+
+/** What could not be done as it was asked when a practice was built: nothing fits, a wish left out, an aim that gets hardly anything. */
+export function BuildTold({
+  answer,
+  onBuild,
+  onClose,
+}: {
+  answer: BuildAnswer;
+  onBuild: (request: PracticeRequest) => void;
+  onClose: () => void;
+}) {
+  'use memo';
+  const { change, missing, unkept, unsaluted, request } = answer;
+  return (
+    <>
+      {change && <NothingFits change={change} request={request} onBuild={onBuild} />}
+      {(unsaluted !== null || missing.length + unkept.length > 0) && (
+        <Alert severity="info" sx={{ mb: 2 }} onClose={onClose}>
+          {unsaluted !== null && <Unsaluted salutation={unsaluted} />}
+          {unkept.map((key) => (
+            <Typography key={key}>
+              {shapeById(key.split('/')[0])?.name ?? key} could not be kept: a caution, the range there is or a wish is
+              against it now.
+            </Typography>
+          ))}
+          {missing.map((m) => (
+            <Typography key={aimKey(m.aim)}>
+              {AIM_WORDS[m.aim.kind]} {aimedName(m.aim)} {m.aim.side} gets hardly anything: {MISSING_WORDS[m.why]}.
+            </Typography>
+          ))}
+        </Alert>
+      )}
+    </>
+  );
+}
+
+/** What became of the rungs of a practice that was fitted to somebody else. */
+export function RefittedTold({ changes, onClose }: { changes: readonly Refit[]; onClose: () => void }) {
+  'use memo';
+  return (
+    <Alert severity="info" sx={{ mb: 2 }} onClose={onClose}>
+      {changes.map((c) => (
+        <Typography key={`${c.pose}/${c.rung}`}>{refitWords(c)}</Typography>
+      ))}
+    </Alert>
+  );
+}
+
+const WHY: Readonly<Record<Refit['why'], string>> = {
+  caution: 'runs against a caution here',
+  reach: 'is out of reach here',
+  unknown: 'is not in this library',
+};
+/** What became of a rung, as a sentence. */
+const refitWords = (c: Refit): string =>
+  `${nameOf(c)} ${WHY[c.why]}; ${c.to ? `${nameOf(c.to)} stands in its place` : 'it is left out'}.`;

@@ -17,6 +17,12 @@ const config = [
       eqeqeq: 'error',
     },
   },
+  {
+    // A component has one job: what is longer is several.
+    files: ['src/**/*.ts', 'src/**/*.tsx'],
+    ignores: ['src/**/*.test.*'],
+    rules: { 'max-lines-per-function': ['error', { max: 150 }] },
+  },
   { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
 ];
 export default config;

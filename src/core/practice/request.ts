@@ -13,6 +13,9 @@ export type Avoided = (typeof AVOIDED)[number];
 export const SALUTED = ['none', 'half-sun', 'sun-a', 'sun-b', 'sun-c'] as const;
 export type Saluted = (typeof SALUTED)[number];
 
+/** Versions of a practice that can be asked for before the first comes back. */
+export const VERSIONS = 9;
+
 export const requestSchema = z.object({
   minutes: z.number().min(5).max(120),
   /** Seconds of one slow breath of this student. */
@@ -40,7 +43,12 @@ export const requestSchema = z.object({
   /** A pose that everything leads to. */
   peak: z.string().max(60).nullable().default(null),
   /** 0 is the best that was found; each further one differs from those before. */
-  version: z.number().int().min(0).max(8).default(0),
+  version: z
+    .number()
+    .int()
+    .min(0)
+    .max(VERSIONS - 1)
+    .default(0),
 });
 export type PracticeRequest = z.infer<typeof requestSchema>;
 

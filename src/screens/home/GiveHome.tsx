@@ -3,18 +3,16 @@ import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import FormGroup from '@mui/material/FormGroup';
 import FormLabel from '@mui/material/FormLabel';
 import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { screenOf, stopOf } from '@/core/cautions/screen';
+import { screenOf, stopOf, type Screening } from '@/core/cautions/screen';
 import { makeHome } from '@/core/home/make-home';
 import { RENEW_DAYS } from '@/core/home/home-file';
 import { homeTests } from '@/core/home/self-tests';
@@ -24,7 +22,6 @@ import type { Practice } from '@/core/practice/practice';
 import { plannedBetween } from '@/core/progress/plan';
 import type { RankedPose } from '@/core/ranking/rank';
 import { buildOfStudent, type Student } from '@/core/students/student';
-import { canSeal } from '@/store/sealing';
 import { changeStudent } from '@/store/changes';
 import { newId, today } from '@/store/studio';
 import { useCues } from '../practice/use-cues';
@@ -35,6 +32,7 @@ import { saveFile } from '../shell/save-file';
 import { useDrawnBody } from '../settings/use-drawn-body';
 import { LanguageSelect } from '../shell/LanguageSelect';
 import { useStudio } from '../shell/studio-context';
+import { GoesAlong, Tick, type Along } from './GoesAlong';
 import { makeFile, type HomeMade } from './make-file';
 
 /** Practices that are offered: the newest. */
@@ -60,10 +58,8 @@ export function GiveHome({
   const plan = useLiveQuery(() => db.plans.get(student.id), [db, student.id]) ?? null;
   const [id] = useState(newId);
   const [chosen, setChosen] = useState<readonly string[]>([practice.id]);
-  const [named, setNamed] = useState(true);
-  const [weeks, setWeeks] = useState(true);
-  const [tests, setTests] = useState(false);
-  const [locks, setLocks] = useState(false);
+  const [along, setAlong] = useState<Along>({ named: true, weeks: true, tests: false, locks: false });
+  const { named, weeks, tests, locks } = along;
   const [asking, setAsking] = useState(false);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -113,14 +109,6 @@ export function GiveHome({
       setBusy(false);
     }
   };
-  const tick = (label: string, checked: boolean, on: (to: boolean) => void, disabled = false) => (
-    <FormControlLabel
-      key={label}
-      label={label}
-      disabled={disabled}
-      control={<Checkbox size="small" checked={checked && !disabled} onChange={(_, to) => on(to)} />}
-    />
-  );
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="give-title">
       <DialogTitle id="give-title">A practice for {first}’s phone</DialogTitle>
@@ -135,36 +123,22 @@ export function GiveHome({
             </Typography>
             <FormGroup aria-label="Practices in the file">
               <FormLabel component="legend">Practices in it</FormLabel>
-              {offered.map((p) =>
-                tick(`${p.title}, ${p.minutes} minutes`, chosen.includes(p.id), (to) =>
-                  setChosen(to ? [...chosen, p.id] : chosen.filter((c) => c !== p.id)),
-                ),
-              )}
+              {offered.map((p) => (
+                <Tick
+                  key={p.id}
+                  label={`${p.title}, ${p.minutes} minutes`}
+                  checked={chosen.includes(p.id)}
+                  on={(to) => setChosen(to ? [...chosen, p.id] : chosen.filter((c) => c !== p.id))}
+                />
+              ))}
             </FormGroup>
-            <FormGroup aria-label="What goes along">
-              <FormLabel component="legend">What goes along</FormLabel>
-              {tick(`The first name, ${first}`, named, setNamed)}
-              {tick(
-                ahead.length > 0
-                  ? `The weeks ahead, ${ahead.length} days to tick`
-                  : 'The weeks ahead: none are planned',
-                weeks,
-                setWeeks,
-                ahead.length === 0,
-              )}
-              {tick(
-                alone.length > 0 ? 'Small tests to take alone' : 'Small tests: the cautions leave none to take alone',
-                tests,
-                setTests,
-                alone.length === 0,
-              )}
-              {tick(
-                canSeal() ? 'Lock it with a passphrase' : 'Lock it: this address has no cryptography',
-                locks,
-                setLocks,
-                !canSeal(),
-              )}
-            </FormGroup>
+            <GoesAlong
+              first={first}
+              along={along}
+              days={ahead.length}
+              tests={alone.length}
+              on={(part) => setAlong({ ...along, ...part })}
+            />
             <LanguageSelect
               size="small"
               label="Language of the page"
@@ -178,13 +152,7 @@ export function GiveHome({
               {RENEW_DAYS / 7} weeks it asks to be renewed.
             </Typography>
             {!home && (
-              <Alert severity={taken.length === 0 ? 'info' : 'warning'}>
-                {screening.stopped
-                  ? stopOf(screening)?.message
-                  : taken.length === 0
-                    ? 'Tick at least one practice.'
-                    : 'The cautions leave nothing of what is ticked.'}
-              </Alert>
+              <Alert severity={taken.length === 0 ? 'info' : 'warning'}>{whyNone(screening, taken.length)}</Alert>
             )}
             {problem && <Alert severity="warning">{problem}</Alert>}
           </>
@@ -213,6 +181,12 @@ export function GiveHome({
       )}
     </Dialog>
   );
+}
+
+/** Why there is nothing to take home, in a sentence. @param ticked how many practices are ticked */
+function whyNone(screening: Screening, ticked: number): string {
+  const stop = screening.stopped ? stopOf(screening)?.message : undefined;
+  return stop ?? (ticked === 0 ? 'Tick at least one practice.' : 'The cautions leave nothing of what is ticked.');
 }
 
 /** What to do with the file. */

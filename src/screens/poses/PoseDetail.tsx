@@ -152,13 +152,7 @@ export function PoseDetail({
       <DepthSentence fit={fit} sure={posterior.drawCount <= 1} />
       {name && typical && <TypicalSentence typical={typical} />}
       {!fit.full && <Lacking lacks={lacks} />}
-      {freedoms.map((f) => (
-        <Typography key={f.give}>
-          {f.degrees === null
-            ? `It is not enough to ${GIVE_WORDS[f.give]}.`
-            : `Or ${GIVE_WORDS[f.give]} by ${f.degrees}°: then the full shape is comfortable.`}
-        </Typography>
-      ))}
+      <Freedoms freedoms={freedoms} />
       {children}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>
         <Box>
@@ -175,4 +169,16 @@ export function PoseDetail({
       <ToBench shape={shape} />
     </Box>
   );
+}
+
+/** What may give a little so that the whole shape is comfortable. */
+function Freedoms({ freedoms }: { freedoms: ReturnType<typeof compensationsOf> }) {
+  'use memo';
+  return freedoms.map((f) => (
+    <Typography key={f.give}>
+      {f.degrees === null
+        ? `It is not enough to ${GIVE_WORDS[f.give]}.`
+        : `Or ${GIVE_WORDS[f.give]} by ${f.degrees}°: then the full shape is comfortable.`}
+    </Typography>
+  ));
 }

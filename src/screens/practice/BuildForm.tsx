@@ -1,26 +1,32 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 
 const LEAST_MIN = 5,
   MOST_MIN = 120;
 
 /** How many minutes, and the press that builds. */
 export function BuildForm({
+  first = 20,
   again,
   building,
   disabled,
   onBuild,
+  children,
 }: {
+  /** Minutes that stand there at first. */
+  first?: number;
   /** True where a practice is open: then building is not the first thing to do. */
   again: boolean;
   building: boolean;
   disabled: boolean;
   onBuild: (minutes: number) => void;
+  /** What else can be pressed. */
+  children?: ReactNode;
 }) {
   'use memo';
-  const [minutes, setMinutes] = useState('20');
+  const [minutes, setMinutes] = useState(String(first));
   const [problem, setProblem] = useState<string | null>(null);
   const asked = () => {
     const wanted = Number(minutes.replace(',', '.'));
@@ -35,7 +41,7 @@ export function BuildForm({
         e.preventDefault();
         asked();
       }}
-      sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start' }}
     >
       <TextField
         label="Minutes"
@@ -49,6 +55,7 @@ export function BuildForm({
       <Button type="submit" variant={again ? 'outlined' : 'contained'} disabled={disabled}>
         {building ? 'Building …' : 'Build a practice'}
       </Button>
+      {children}
     </Box>
   );
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Screening } from '@/core/cautions/screen';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
 import { recheck } from '@/core/practice/recheck';
-import { requestOf, type PracticeRequest } from '@/core/practice/request';
+import { requestOf, VERSIONS, type PracticeRequest } from '@/core/practice/request';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Aim, Student } from '@/core/students/student';
 import { AdaptNote } from '../home/AdaptNote';
@@ -15,8 +15,6 @@ import { RecheckedNote } from './Rechecked';
 
 // What goes home, its languages and its drawing, is fetched with the first press.
 const GiveHome = dynamic(() => import('../home/GiveHome').then((m) => m.GiveHome), { ssr: false });
-/** Versions of a practice that can be asked for before the first comes back. */
-const VERSIONS = 9;
 
 /** The practice that is open: what cautions have changed, what came back from home, and its items to be edited. */
 export function OpenPractice({

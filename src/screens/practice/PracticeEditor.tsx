@@ -1,34 +1,23 @@
 'use client';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { Student } from '@/core/students/student';
 import { sameSide } from '@/core/poses';
 import { dosesOf, servedBy } from '@/core/practice/doses';
-import { addAfter, addSide, itemsFor, lengthenBlock, lockItem, moveBlock, swapBlock } from '@/core/practice/edit';
+import { addAfter, addSide, itemsFor, swapBlock } from '@/core/practice/edit';
 import { paceOf, setSeconds, totalSeconds, type Practice } from '@/core/practice/practice';
 import type { Block } from '@/core/practice/blocks';
 import { profileOf } from '@/core/practice/profile';
 import { reasonsOf } from '@/core/practice/reasons';
 import { requestOf } from '@/core/practice/request';
 import { warningsOf } from '@/core/practice/warnings';
-import { reasonSentences } from '@/core/practice/words';
 import type { RankedPose } from '@/core/ranking/rank';
 import { newId } from '@/store/studio';
 import { AddPose } from './AddPose';
+import { BlockList } from './BlockList';
 import { BlockPanel } from './BlockPanel';
 import { blockName } from './block-name';
-import { BlockRow } from './BlockRow';
 import { sheetRows } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
 import { EditorHead } from './EditorHead';
@@ -56,10 +45,6 @@ export function PracticeEditor({
   const edits = useEdits(practice);
   const [openId, setOpenId] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const { items, aims } = practice;
   const pace = paceOf(practice);
   const { breathSeconds } = student;
@@ -80,18 +65,12 @@ export function PracticeEditor({
       total: totalSeconds(items, pace),
     };
   }, [items, ranked, aims, request, pace]);
-  const { profile, rows, blocks, reasons, warnings, doses, total } = chart;
+  const { profile, blocks, reasons, warnings, doses, total } = chart;
   const depthOf = (block: Block): number =>
     ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, block.items[0].side))
       ?.depth ?? 0.5;
   const open = blocks.find((b) => b.id === openId) ?? null;
   const put = (change: ItemsChange, did: string) => void edits.save(change, did);
-  const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return;
-    const to = blocks.findIndex((b) => b.id === over.id);
-    put((now) => moveBlock(now, String(active.id), to), 'Moved.');
-  };
-  const toggle = (id: string) => setOpenId((now) => (now === id ? null : id));
   /** Opens a block and brings it into sight. */
   const show = (id: string) => {
     setOpenId(id);
@@ -132,61 +111,30 @@ export function PracticeEditor({
         }}
       >
         <Box>
-          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-            <SortableContext items={blocks.map((b) => b.id)} strategy={verticalListSortingStrategy}>
-              <Box
-                component="ol"
-                aria-label="Practice items"
-                sx={{ listStyle: 'none', m: 0, p: 0, borderTop: '1px solid var(--line)' }}
-              >
-                {blocks.map((block, i) => {
-                  const reason = reasons.get(block.id);
-                  const own = warnings.filter((w) => w.block === block.id);
-                  return (
-                    <BlockRow
-                      key={block.id}
-                      block={block}
-                      way={rows[i].way}
-                      round={rows[i].round}
-                      build={build}
-                      newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
-                      depth={depthOf(block)}
-                      why={reason ? reasonSentences(reason)[0] : ''}
-                      warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}
-                      open={openId === block.id}
-                      onOpen={() => toggle(block.id)}
-                      onMove={(by) => put((now) => moveBlock(now, block.id, i + by), 'Moved.')}
-                      onLength={(by) =>
-                        put(
-                          (now) => lengthenBlock(now, block.id, by, breathSeconds),
-                          by > 0 ? 'A breath longer.' : 'A breath shorter.',
-                        )
-                      }
-                      onLock={() =>
-                        put(
-                          (now) => lockItem(now, block.items[0]),
-                          block.items[0].locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
-                        )
-                      }
-                    >
-                      <BlockPanel
-                        block={block}
-                        items={items}
-                        ranked={ranked}
-                        aims={aims}
-                        request={request}
-                        reason={reason}
-                        warnings={own}
-                        breathSeconds={breathSeconds}
-                        save={put}
-                        onSwap={(fits) => swap(block.id, fits)}
-                      />
-                    </BlockRow>
-                  );
-                })}
-              </Box>
-            </SortableContext>
-          </DndContext>
+          <BlockList
+            chart={chart}
+            openId={openId}
+            depthOf={depthOf}
+            build={build}
+            breathSeconds={breathSeconds}
+            onToggle={(id) => setOpenId((now) => (now === id ? null : id))}
+            put={put}
+          >
+            {(block, own) => (
+              <BlockPanel
+                block={block}
+                items={items}
+                ranked={ranked}
+                aims={aims}
+                request={request}
+                reason={reasons.get(block.id)}
+                warnings={own}
+                breathSeconds={breathSeconds}
+                save={put}
+                onSwap={(fits) => swap(block.id, fits)}
+              />
+            )}
+          </BlockList>
           {items.length === 0 && (
             <Typography sx={{ py: 2 }}>The practice is empty. Add a pose, build it again above, or undo.</Typography>
           )}

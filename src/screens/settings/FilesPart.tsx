@@ -1,17 +1,13 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { saysSealed } from '@/core/formats/sealed';
 import { textOf } from '@/core/formats/text';
 import { bringIn, compare, type Incoming } from '@/store/bring-in';
-import { emptyStudio, takeOut } from '@/store/exchange';
+import { takeOut } from '@/store/exchange';
 import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
@@ -21,6 +17,7 @@ import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { broughtWords } from './incoming-words';
 import { IncomingDialog } from './IncomingDialog';
+import { EmptyStudio } from './EmptyStudio';
 import { FolderPart } from './FolderPart';
 import { PassphraseDialog } from './PassphraseDialog';
 
@@ -38,7 +35,6 @@ export function FilesPart() {
   const [locked, setLocked] = useState<{ file: string; text: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const [emptying, setEmptying] = useState(false);
   const [incoming, setIncoming] = useState<{ file: string; what: Incoming } | null>(null);
 
   const outLocked = async (passphrase: string) => {
@@ -129,7 +125,7 @@ export function FilesPart() {
           Save a locked backup
         </Button>
         <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />
-        <Button onClick={() => setEmptying(true)}>Empty this studio</Button>
+        <EmptyStudio />
       </Box>
       <FolderPart />
       {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
@@ -163,28 +159,6 @@ export function FilesPart() {
           onClose={() => setLocked(null)}
         />
       )}
-      <Dialog open={emptying} onClose={() => setEmptying(false)} aria-labelledby="empty-title">
-        <DialogTitle id="empty-title">Empty this studio?</DialogTitle>
-        <DialogContent>
-          <Typography>
-            Every student, reading, practice, log, photo and setting of this studio is removed from this browser. Save a
-            backup first if you may want it again. Undo works as long as this page is open.
-          </Typography>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={() => setEmptying(false)}>Leave it</Button>
-          <Button
-            variant="contained"
-            color="warning"
-            onClick={() => {
-              setEmptying(false);
-              void emptyStudio(db).then((change) => undo('This studio is empty.', change));
-            }}
-          >
-            Empty it
-          </Button>
-        </DialogActions>
-      </Dialog>
     </Box>
   );
 }

@@ -3,64 +3,22 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useEffect, useRef, useState } from 'react';
-import { photoAngle, PLACING_PX, type Placement, type Point } from '@/core/measuring/photo';
-import { photoGuide, type PhotoGuide } from '@/core/measuring/photo-marks';
+import { useEffect, useState } from 'react';
+import { photoAngle, PLACING_PX, type Placement } from '@/core/measuring/photo';
+import { photoGuide } from '@/core/measuring/photo-marks';
 import { withUnit } from '@/core/assessment/reading';
 import { openPicture } from '@/instruments/picture';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../../shell/studio-context';
+import { BringPicture } from './BringPicture';
 import { InstrumentFrame } from './InstrumentFrame';
+import { PhotoAngle, ZoomSlider } from './PhotoAngle';
 import { PhotoBoard, type BoardPoint } from './PhotoBoard';
+import { placementOf, waiting, type Shot } from './photo-points';
 import { StandInCamera } from './StandInCamera';
 import type { InstrumentProps } from './types';
-
-interface Shot {
-  blob: Blob;
-  url: string;
-  width: number;
-  height: number;
-}
-
-/** Where the points wait before they are placed: beside each other in the middle of the picture. */
-function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
-  const { width: w, height: h } = shot;
-  const marks = guide.marks.map((m, i) => ({
-    id: m.id,
-    sign: 'ABC'[i],
-    name: m.name,
-    at: { x: w * (0.35 + 0.15 * i), y: h * 0.45 },
-  }));
-  if (!guide.line) return marks;
-  const line = [0, 1].map((i) => ({
-    id: `line${i}`,
-    sign: i === 0 ? 'L' : 'R',
-    name: `${guide.line ?? ''}, ${i === 0 ? 'first' : 'second'} point`,
-    // A level line starts along the picture's foot, so that leaving it there takes the picture as level.
-    at: guide.zero === 'upright' ? { x: w * 0.06, y: h * (0.9 - 0.6 * i) } : { x: w * (0.06 + 0.88 * i), y: h * 0.93 },
-  }));
-  return [...marks, ...line];
-}
-
-function placementOf(points: readonly BoardPoint[], guide: PhotoGuide): Placement | null {
-  const at = (id: string): Point | null => points.find((p) => p.id === id)?.at ?? null;
-  const vertex = at('vertex'),
-    far = at('far');
-  if (!vertex || !far) return null;
-  const a = at('line0'),
-    b = at('line1');
-  // A plumb line is told as the level line across it.
-  const level =
-    a && b
-      ? guide.zero === 'upright'
-        ? ([a, { x: a.x - (b.y - a.y), y: a.y + (b.x - a.x) }] as const)
-        : ([a, b] as const)
-      : null;
-  return { vertex, far, near: at('near'), level };
-}
 
 /** A picture taken or brought in, points on its landmarks, and the angle with its likely error. */
 export default function PhotoDialog(props: InstrumentProps) {
@@ -75,7 +33,6 @@ export default function PhotoDialog(props: InstrumentProps) {
   const [leftward, setLeftward] = useState(side === 'left');
   const [keep, setKeep] = useState(false);
   const [message, setMessage] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
   const small = useMediaQuery('(max-width: 900px)');
   const url = shot?.url;
   useEffect(() => () => (url ? URL.revokeObjectURL(url) : undefined), [url]);
@@ -120,26 +77,6 @@ export default function PhotoDialog(props: InstrumentProps) {
       });
     onTake({ value, likelyError: Math.round(told.likelyError * 10) / 10, instrument: 'photo' });
   };
-  const bring = (
-    <>
-      <Button variant={shot ? 'text' : 'contained'} onClick={() => input.current?.click()}>
-        {shot ? 'Another picture' : 'Take or bring in a picture'}
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        hidden
-        aria-label="Picture to measure on"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f) void open(f);
-          e.target.value = '';
-        }}
-      />
-    </>
-  );
   return (
     <InstrumentFrame
       title={`Photo: ${readout.name}`}
@@ -160,7 +97,7 @@ export default function PhotoDialog(props: InstrumentProps) {
             Take it {guide.from}, the tested limb whole in the picture. It stays on this machine and goes into no file.
           </Typography>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            {bring}
+            <BringPicture again={shot !== null} onPicture={(blob) => void open(blob)} />
             {hidden !== null && (
               <StandInCamera {...props} guide={guide} hidden={hidden} onPicture={(blob) => void open(blob)} />
             )}
@@ -188,47 +125,15 @@ export default function PhotoDialog(props: InstrumentProps) {
             />
           </Box>
           <Box>
-            <Typography
-              role="status"
-              aria-label="Angle on the picture"
-              sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1, fontVariantNumeric: 'tabular-nums' }}
-            >
-              {value === null ? '–' : withUnit(readout, value)}
-            </Typography>
-            <Typography sx={{ mb: 1 }}>
-              {told
-                ? `likely within ± ${told.likelyError.toFixed(1)}°${all.length > 1 ? ` from ${all.length} placements` : ''}`
-                : 'Put the points where they belong.'}
-            </Typography>
-            <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
-              {points
-                .filter((p) => !p.id.startsWith('line'))
-                .map((p) => (
-                  <li key={p.id}>
-                    <strong>{p.sign}</strong> {p.name}
-                  </li>
-                ))}
-              {guide.line && (
-                <li>
-                  <strong>L–R</strong> {guide.line}
-                  {guide.zero === 'level' && guide.line === 'level' ? ': a table edge, or leave it' : ''}
-                </li>
-              )}
-            </Box>
-            <Typography variant="caption" component="p">
-              Drag the points, or choose one and use the arrow keys (shift: ten at a time).
-            </Typography>
-            <Typography variant="caption" component="p" sx={{ mt: 1 }} id="zoom-label">
-              Zoom
-            </Typography>
-            <Slider
-              aria-labelledby="zoom-label"
-              min={1}
-              max={5}
-              step={0.25}
-              value={zoom}
-              onChange={(_, v) => setZoom(Number(v))}
+            <PhotoAngle
+              readout={readout}
+              value={value}
+              told={told}
+              placements={all.length}
+              points={points}
+              guide={guide}
             />
+            <ZoomSlider zoom={zoom} onZoom={setZoom} />
             {guide.pastUpright && (
               <FormControlLabel
                 control={<Checkbox checked={leftward} onChange={(_, v) => setLeftward(v)} />}
@@ -248,7 +153,7 @@ export default function PhotoDialog(props: InstrumentProps) {
               >
                 Place once more
               </Button>
-              {bring}
+              <BringPicture again={shot !== null} onPicture={(blob) => void open(blob)} />
             </Box>
             <FormControlLabel
               sx={{ mt: 1 }}

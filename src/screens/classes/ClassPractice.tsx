@@ -1,0 +1,73 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import Link from 'next/link';
+import { practiceOf, type YogaClass } from '@/core/classes/class';
+import { paceOf, totalSeconds } from '@/core/practice/practice';
+import { clock } from '@/core/practice/sheet';
+import { usePropSizes } from '../settings/use-pose-settings';
+import { useStudio } from '../shell/studio-context';
+import { ClassTable } from './ClassTable';
+import type { useMembers } from './use-class';
+import type { KeepClass } from './use-class-building';
+import type { useClassTable } from './use-class-table';
+
+/** The practice of a class: its poses with each one's own rung, to be printed and taught. */
+export function ClassPractice({
+  one,
+  table,
+  members,
+  canTeach,
+  keep,
+}: {
+  one: YogaClass;
+  table: ReturnType<typeof useClassTable>;
+  members: ReturnType<typeof useMembers>['members'];
+  /** True where somebody is there who may practise. */
+  canTeach: boolean;
+  keep: KeepClass;
+}) {
+  'use memo';
+  const { base } = useStudio();
+  const [sizes] = usePropSizes();
+  return (
+    <Box component="section" aria-label="The practice">
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>
+        <Typography variant="h1" sx={{ fontSize: 20, flex: 1 }}>
+          {one.name} · <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOf(one))))}</span>
+        </Typography>
+        <Button className="no-print" variant="outlined" disabled={!table} onClick={() => window.print()}>
+          Print on one page
+        </Button>
+        <Button
+          className="no-print"
+          variant="contained"
+          component={Link}
+          href={`${base}/teach?class=${one.id}`}
+          disabled={!canTeach}
+        >
+          Teach
+        </Button>
+      </Box>
+      {table ? (
+        <ClassTable
+          rows={table.rows}
+          doses={table.doses}
+          members={members}
+          sizes={sizes}
+          onLeaveOut={({ block }) =>
+            void keep(
+              { ...one, items: one.items.filter((i) => !block.items.some((b) => b.id === i.id)) },
+              'It is left out.',
+            )
+          }
+        />
+      ) : (
+        <Typography role="status">Finding each one’s own rung …</Typography>
+      )}
+      <Typography sx={{ mt: 1, fontSize: 13, color: 'var(--ink-2)' }}>
+        ▲ a caution: her own rungs keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.
+      </Typography>
+    </Box>
+  );
+}

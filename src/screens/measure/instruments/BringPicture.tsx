@@ -1,0 +1,28 @@
+import Button from '@mui/material/Button';
+import { useRef } from 'react';
+
+/** Takes a picture with the camera of this machine, or brings one in. */
+export function BringPicture({ again, onPicture }: { again: boolean; onPicture: (picture: Blob) => void }) {
+  'use memo';
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Button variant={again ? 'text' : 'contained'} onClick={() => input.current?.click()}>
+        {again ? 'Another picture' : 'Take or bring in a picture'}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        aria-label="Picture to measure on"
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          if (f) onPicture(f);
+          e.target.value = '';
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,49 @@
+import type { Placement, Point } from '@/core/measuring/photo';
+import type { PhotoGuide } from '@/core/measuring/photo-marks';
+import type { BoardPoint } from './PhotoBoard';
+
+/** A picture to measure on, in its own pixels. */
+export interface Shot {
+  blob: Blob;
+  url: string;
+  width: number;
+  height: number;
+}
+
+/** Where the points wait before they are placed: beside each other in the middle of the picture. */
+export function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
+  const { width: w, height: h } = shot;
+  const marks = guide.marks.map((m, i) => ({
+    id: m.id,
+    sign: 'ABC'[i],
+    name: m.name,
+    at: { x: w * (0.35 + 0.15 * i), y: h * 0.45 },
+  }));
+  if (!guide.line) return marks;
+  const line = [0, 1].map((i) => ({
+    id: `line${i}`,
+    sign: i === 0 ? 'L' : 'R',
+    name: `${guide.line ?? ''}, ${i === 0 ? 'first' : 'second'} point`,
+    // A level line starts along the picture's foot, so that leaving it there takes the picture as level.
+    at: guide.zero === 'upright' ? { x: w * 0.06, y: h * (0.9 - 0.6 * i) } : { x: w * (0.06 + 0.88 * i), y: h * 0.93 },
+  }));
+  return [...marks, ...line];
+}
+
+/** What the points say where they stand; null before the joint and its limb are placed. */
+export function placementOf(points: readonly BoardPoint[], guide: PhotoGuide): Placement | null {
+  const at = (id: string): Point | null => points.find((p) => p.id === id)?.at ?? null;
+  const vertex = at('vertex'),
+    far = at('far');
+  if (!vertex || !far) return null;
+  const a = at('line0'),
+    b = at('line1');
+  // A plumb line is told as the level line across it.
+  const level =
+    a && b
+      ? guide.zero === 'upright'
+        ? ([a, { x: a.x - (b.y - a.y), y: a.y + (b.x - a.x) }] as const)
+        : ([a, b] as const)
+      : null;
+  return { vertex, far, near: at('near'), level };
+}

@@ -1,0 +1,95 @@
+import Button from '@mui/material/Button';
+import { SIDE_MARK } from '@/core/body/words';
+import { rungOf } from '@/core/poses';
+import type { Block } from '@/core/practice/blocks';
+import { lengthenItem, mirrorBlock, removeBlock, repeatBlock, setsBlock } from '@/core/practice/edit';
+import type { PracticeItem } from '@/core/practice/practice';
+import { makeRound, roundFromBlock, takeRoundApart } from '@/core/practice/rounds';
+import { MOST_SETS } from '@/core/practice/taught-order';
+import { blockName } from './block-name';
+import { Stepper } from './Stepper';
+import type { ItemsChange } from './use-edits';
+
+/** How often a block is gone through, or its round. */
+const setsWords = ({ sets, round }: Block): string =>
+  round === undefined ? (sets === 1 ? '1 set' : `${sets} sets`) : sets === 1 ? 'round once' : `round ${sets} times`;
+
+/** How long and how often each side of a block is held, which comes first, and its rounds. */
+export function BlockHolds({
+  block,
+  items,
+  breathSeconds,
+  save,
+}: {
+  block: Block;
+  items: readonly PracticeItem[];
+  breathSeconds: number;
+  save: (change: ItemsChange, did: string) => void;
+}) {
+  'use memo';
+  const name = blockName(block);
+  const [first] = block.items;
+  const round = roundFromBlock(items, block.id);
+  return (
+    <>
+      {block.items.map((item) => (
+        <Stepper
+          key={item.id}
+          less={`${item.side}: a breath shorter`}
+          more={`${item.side}: a breath longer`}
+          step={(by) =>
+            save(
+              (now) => lengthenItem(now, item.id, by, breathSeconds),
+              `A breath ${by < 0 ? 'shorter' : 'longer'} on one side.`,
+            )
+          }
+        >
+          {SIDE_MARK[item.side]} {item.side === 'both' ? '' : item.side} {item.breaths}{' '}
+          {item.breaths === 1 ? 'breath' : 'breaths'}
+        </Stepper>
+      ))}
+      {rungOf(block.pose, block.rung)?.rung.kind !== 'rest' && (
+        <>
+          <Stepper
+            less="Once less"
+            more="Once more"
+            step={(by) => save((now) => repeatBlock(now, block.id, by), by < 0 ? 'Once less.' : 'Once more.')}
+          >
+            {first.repeats === 1 ? 'once' : `${first.repeats} times`}
+          </Stepper>
+          <Stepper
+            less="One set less"
+            more="One set more"
+            least={block.sets === 1}
+            most={block.sets === MOST_SETS}
+            step={(by) => save((now) => setsBlock(now, block.id, by), by < 0 ? 'One set less.' : 'One set more.')}
+          >
+            {setsWords(block)}
+          </Stepper>
+        </>
+      )}
+      {first.side !== 'both' && (
+        <Button size="small" onClick={() => save((now) => mirrorBlock(now, block.id), 'The other side first.')}>
+          {block.items.length > 1 ? 'Other side first' : 'The other side instead'}
+        </Button>
+      )}
+      {block.round !== undefined && (
+        <Button size="small" onClick={() => save((now) => takeRoundApart(now, block.id), 'Pose by pose again.')}>
+          Pose by pose, no round
+        </Button>
+      )}
+      {round > 1 && (
+        <Button size="small" onClick={() => save((now) => makeRound(now, block.id), `A round of ${round} poses.`)}>
+          Make a round of {round}
+        </Button>
+      )}
+      <Button
+        size="small"
+        aria-label={`Remove ${name}`}
+        onClick={() => save((now) => removeBlock(now, block.id), `${name} is removed.`)}
+      >
+        Remove
+      </Button>
+    </>
+  );
+}

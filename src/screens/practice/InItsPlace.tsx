@@ -1,0 +1,56 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { rungOf } from '@/core/poses';
+import { inSentence } from '@/core/poses/words';
+import type { alternativesFor } from '@/core/practice/alternatives';
+import type { RankedPose } from '@/core/ranking/rank';
+import { PoseFigure } from '../poses/PoseFigure';
+
+/** What could stand in the place of a block, best first. */
+export function InItsPlace({
+  name,
+  others,
+  onSwap,
+}: {
+  /** Of the block. */
+  name: string;
+  others: ReturnType<typeof alternativesFor>;
+  onSwap: (fits: readonly RankedPose[]) => void;
+}) {
+  'use memo';
+  return (
+    <Box component="section" aria-label={`Instead of ${name}`}>
+      <Typography sx={{ fontWeight: 700 }}>In its place</Typography>
+      {others.length === 0 && <Typography>Nothing else of its phase is allowed and within reach.</Typography>}
+      <Box sx={{ display: 'grid', gap: 0.5, gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', mt: 0.5 }}>
+        {others.map(({ fits, worth }) => {
+          const [r] = fits;
+          const found = rungOf(r.pose, r.rung);
+          return (
+            <Button
+              key={`${r.pose}/${r.rung}`}
+              variant="outlined"
+              aria-label={`Take ${found?.shape.name ?? r.pose}, ${found?.rung.name ?? ''}`}
+              onClick={() => onSwap(fits)}
+              sx={{ justifyContent: 'flex-start', textAlign: 'left', gap: 1, p: 0.5, lineHeight: 1.25 }}
+            >
+              <Box sx={{ width: 60, flex: 'none' }}>
+                <PoseFigure pose={r.pose} rung={r.rung} side={r.side} depth={r.depth} height={40} muscles={false} />
+              </Box>
+              <span>
+                {found?.shape.name}
+                <Typography variant="caption" component="span" sx={{ display: 'block' }}>
+                  {found?.rung.name} · {Math.round(100 * worth)} of 100
+                </Typography>
+              </span>
+            </Button>
+          );
+        })}
+      </Box>
+      <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
+        Of 100: how much it gives the aims that {inSentence(name)} is here for, less what it strains.
+      </Typography>
+    </Box>
+  );
+}

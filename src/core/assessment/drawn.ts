@@ -30,7 +30,9 @@ export function testPosture(
   readout.posture(value, context, half);
   const posture = postureFrom(lyingAs(test, readout, side, value, context, half));
   for (const [i, name] of HALF_NAMES.entries())
-    if (i >= TRUNK_COUNT && !name.startsWith('ankle')) posture[coordinateIndex(`${name}_${side}`)] = half[i];
+    // A foot is loose, and lies as the position lets it, but where it is drawn up.
+    if (i >= TRUNK_COUNT && (!name.startsWith('ankle') || context.ankleUp !== undefined))
+      posture[coordinateIndex(`${name}_${side}`)] = half[i];
   return posture;
 }
 

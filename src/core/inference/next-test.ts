@@ -28,6 +28,8 @@ const PROBABLY_LIMITED = 0.5;
 interface Questions {
   unclear: { labels: Uint8Array; between: readonly GroupId[] }[];
   unread: Uint8Array[];
+  /** Limiters of the leg raise, where the nerve is to be asked first; null where not. */
+  nerve: Uint8Array | null;
 }
 
 /**
@@ -51,46 +53,29 @@ export function nextTests(
   const strange = movements
     .filter((m) => m.spoke === 'strange')
     .flatMap((m) => readings.filter((r) => r.side === m.side && m.readings.includes(r.id)));
-  // Muscle or nerve: no claim before head or ankle was asked.
-  const nerveIn = new Set(
-    hints
-      .filter((h) => h.kind === 'nerve' && h.facts.ask)
-      .flatMap((h) => SIDES.filter((s) => h.side === s || h.side === 'both')),
-  );
-  const asksNerve = ({ test, side, variant }: Pick<NextTest, 'test' | 'side' | 'variant'>): boolean =>
-    nerveIn.has(side) && test === straightLegRaise.id && (variant === ANKLE_UP || !known.has(`${test}/${side}`));
-  const raiseLimiters = (side: Side) =>
-    limitersPerDraw(draws, tableOf('hip-flexion-knee-straight', side, draws, terms, person, model), side).group;
   const known = new Set(readings.map((r) => `${r.test}/${r.side}`));
-  const raise = { left: raiseLimiters('left'), right: raiseLimiters('right') };
-  const questions = {
-    left: questionsOf('left', draws, terms, movements, person, model),
-    right: questionsOf('right', draws, terms, movements, person, model),
-  };
+  const of = (side: Side) => questionsOf(side, draws, terms, { movements, hints }, person, model);
+  const questions = { left: of('left'), right: of('right') };
+  /** Muscle or nerve: no claim before the leg was lifted with the foot drawn up, or lifted at all. */
+  const asksNerve = ({ test, side, variant }: Pick<NextTest, 'test' | 'side' | 'variant'>): boolean =>
+    questions[side].nerve !== null &&
+    test === straightLegRaise.id &&
+    (variant === ANKLE_UP || !known.has(`${test}/${side}`));
   const told = stillToRead(readings, SIDES).flatMap((list): NextTest[] => {
     const [{ test, side, variant }] = list;
-    // Read-outs of one test tell much the same about one question, and new things about others.
-    const unclear = questions[side].unclear.map(() => 0);
-    let unread = 0,
-      nerve = 0;
-    for (const a of list) {
-      const context = { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, side) };
-      const cells = simulate(a, context, draws, person, model, random);
-      questions[side].unclear.forEach(({ labels, between }, q) => {
-        if (speaksOf(a, between)) unclear[q] = Math.max(unclear[q], informationGain(labels, cells));
-      });
-      nerve += asksNerve({ test, side, variant }) ? informationGain(raise[side], cells) : 0;
-      if (!variant) for (const labels of questions[side].unread) unread += informationGain(labels, cells);
-    }
     const own = { test, side, ...(variant && { variant }) };
-    const clearer = unclear.reduce((s, v) => s + v, 0);
-    if (asksNerve(own)) return [{ ...own, gain: Math.max(clearer, nerve), why: 'unclear' }];
-    if (clearer >= WORTH_ASKING) return [{ ...own, gain: clearer, why: 'unclear' }];
+    const gains = gainsOf(list, questions[side], (a) => {
+      const context = { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, side) };
+      return simulate(a, context, draws, person, model, random);
+    });
+    if (asksNerve(own)) return [{ ...own, gain: Math.max(gains.unclear, gains.nerve), why: 'unclear' }];
+    if (gains.unclear >= WORTH_ASKING) return [{ ...own, gain: gains.unclear, why: 'unclear' }];
     if (variant) return [];
     if (strange.some((r) => r.side === side && r.placeFelt && list.some((a) => looksAt(a, r.placeFelt ?? 'nowhere'))))
-      return [{ ...own, gain: unread, why: 'unclear' }];
-    if (asked(test, side) >= 0 && !known.has(`${test}/${side}`)) return [{ ...own, gain: unread, why: 'complaint' }];
-    return unread >= WORTH_ASKING ? [{ ...own, gain: unread, why: 'unread' }] : [];
+      return [{ ...own, gain: gains.unread, why: 'unclear' }];
+    if (asked(test, side) >= 0 && !known.has(`${test}/${side}`))
+      return [{ ...own, gain: gains.unread, why: 'complaint' }];
+    return gains.unread >= WORTH_ASKING ? [{ ...own, gain: gains.unread, why: 'unread' }] : [];
   });
   const order = (t: NextTest): number => (t.why === 'complaint' ? asked(t.test, t.side) : asksNerve(t) ? -1 : 0);
   return told.sort(
@@ -100,6 +85,26 @@ export function nextTests(
       b.gain - a.gain ||
       (a.test + a.side < b.test + b.side ? -1 : 1),
   );
+}
+
+/** What the read-outs of one test done in one way are expected to tell of a side's questions, bits. @param cells outcomes over the draws */
+function gainsOf(
+  list: readonly Asked[],
+  { unclear, unread, nerve }: Questions,
+  cells: (a: Asked) => Uint16Array,
+): { unclear: number; unread: number; nerve: number } {
+  // Read-outs of one test tell much the same about one question, and new things about others.
+  const most = unclear.map(() => 0);
+  const sum = { unread: 0, nerve: 0 };
+  for (const a of list) {
+    const outcome = cells(a);
+    unclear.forEach(({ labels, between }, q) => {
+      if (speaksOf(a, between)) most[q] = Math.max(most[q], informationGain(labels, outcome));
+    });
+    if (nerve) sum.nerve += informationGain(nerve, outcome);
+    if (!a.variant) for (const labels of unread) sum.unread += informationGain(labels, outcome);
+  }
+  return { ...sum, unclear: most.reduce((s, v) => s + v, 0) };
 }
 
 /** Whether a read-out is a test of one of these groups, as the field has it: a calf says little of a hip, whatever people have in common. */
@@ -139,11 +144,13 @@ function questionsOf(
   side: Side,
   draws: Draws,
   terms: readonly Term[],
-  movements: readonly MovementFinding[],
+  { movements, hints }: { movements: readonly MovementFinding[]; hints: readonly Hint[] },
   person: Compared,
   model: StrandModel,
 ): Questions {
-  const out: Questions = { unclear: [], unread: [] };
+  const asks = hints.some((h) => h.kind === 'nerve' && h.facts.ask && (h.side === side || h.side === 'both'));
+  const raise = () => tableOf('hip-flexion-knee-straight', side, draws, terms, person, model);
+  const out: Questions = { unclear: [], unread: [], nerve: asks ? limitersPerDraw(draws, raise(), side).group : null };
   const whole = movements.filter((m) => m.side === side && m.measured !== null).length >= WHOLE_LOOK;
   for (const movement of MOVEMENTS) {
     const found = movements.find((m) => m.side === side && m.movement === movement);

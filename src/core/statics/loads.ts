@@ -5,8 +5,12 @@ import { FREEDOMS, freedom, ROOT } from './degrees-of-freedom';
 import type { Solved } from './dual-newton';
 import { kneeMoments } from './knee-moments';
 
-/** Missing torque, N·m, beyond which a load is not told. Our default. */
-export const BEYOND_NM = 6;
+/**
+ * Missing torque, N·m, beyond which a load is not told. At shoulder and elbow, whose strength is a round figure and no muscle, more may be
+ * missing: an arm that shakes says nothing of the hips. Our defaults.
+ */
+export const BEYOND_NM = { leg: 6, arm: 25 } as const;
+const beyondAt = (freedom: string): number => BEYOND_NM[/^(shoulder|elbow)/.test(freedom) ? 'arm' : 'leg'];
 /** Imbalance, N or N·m, beyond which a shape cannot be held as it stands. Our default. */
 const TIPS = 15;
 
@@ -17,7 +21,7 @@ export interface Loads {
   structures: { structure: string; side: Side; load: number }[];
   /** Greatest load of a group's muscles, by side. */
   groups: Record<Side, Partial<Record<GroupId, number>>>;
-  /** Torque that no muscle can make here, N·m; above `BEYOND_NM` the shape is beyond this model. */
+  /** Torque that nothing can make here, N·m, where it matters most; above `BEYOND_NM` the shape is beyond this model. */
   missing_Nm: number;
   missingAt: string;
   /** True where the whole body would tip or slide. */
@@ -64,7 +68,7 @@ export function readLoads(balance: Balance, solved: Solved): Loads {
     ...summed(activation, able_N),
     ...missing,
     tips,
-    beyond: tips || missing.missing_Nm > BEYOND_NM,
+    beyond: tips || missing.missing_Nm > beyondAt(missing.missingAt),
     contacts: contactForces(balance, amounts),
     lowBack_Nm: heldAtLowBack(balance, x),
     torques_Nm: heldAtJoints(balance, x),
@@ -93,9 +97,10 @@ function missingTorque({ columns }: Balance, x: Float64Array): { missing_Nm: num
     if (kind !== 'missing') return;
     const entry = columns.from[j];
     const torque = Math.abs(x[j] * columns.value[entry]);
-    if (torque <= missing_Nm) return;
+    const at = FREEDOMS[columns.row[entry]];
+    if (torque / beyondAt(at) <= missing_Nm / beyondAt(missingAt)) return;
     missing_Nm = torque;
-    missingAt = FREEDOMS[columns.row[entry]];
+    missingAt = at;
   });
   return { missing_Nm, missingAt };
 }

@@ -63,6 +63,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
           test={test}
           readout={readout}
           side={side}
+          variant={variant}
           value={taking.shown}
           readings={readings}
           build={taking.build}

@@ -5,7 +5,7 @@ import { stretchAt } from '@/core/fit/stretch';
 import { contextOf } from '@/core/inference';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { Place } from '@/core/students/student';
-import type { Readout, TestDefinition } from '@/core/assessment/definition';
+import type { Readout, TestDefinition, Variant } from '@/core/assessment/definition';
 import { testAngle, testPosture } from '@/core/assessment/drawn';
 import { latest, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { Tint } from '@/figure/draw';
@@ -44,6 +44,8 @@ interface TestFigureProps {
   test: TestDefinition;
   readout: Readout;
   side: ReadingSide;
+  /** The way it is done, where not the usual one. */
+  variant?: Variant;
   value: number;
   readings: readonly Reading[];
   build?: Build;
@@ -53,11 +55,12 @@ interface TestFigureProps {
 }
 
 /** The body in a test at a value: muscles tinted as in typical people, the angle marked, the limb to be dragged. */
-export function TestFigure({ test, readout, side: readSide, value, readings, build, onSet, felt }: TestFigureProps) {
+export function TestFigure(props: TestFigureProps) {
   'use memo';
+  const { test, readout, side: readSide, variant, value, readings, build, onSet, felt } = props;
   const side: Side = readSide === 'left' ? 'left' : 'right';
   const scene = useMemo(() => {
-    const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));
+    const context = contextOf({ test: test.id, readout: readout.id, side, variant: variant?.id }, latest(readings));
     const posture = testPosture(test, readout, side, value, context);
     const mark = testAngle(test, readout, side);
     return {
@@ -68,7 +71,7 @@ export function TestFigure({ test, readout, side: readSide, value, readings, bui
       angle: mark ? { ...mark, label: withUnit(readout, value) } : undefined,
       view: viewOf(test, readout, side),
     };
-  }, [test, readout, side, readSide, value, readings, build]);
+  }, [test, readout, side, readSide, variant, value, readings, build]);
   const marks = useMemo((): BodyMark[] | undefined => {
     if (!felt) return undefined;
     const skeleton = skeletonOf(scene.posture, {}, build);
@@ -92,7 +95,7 @@ export function TestFigure({ test, readout, side: readSide, value, readings, bui
   const onDrag = (to: { x: number; y: number }, view: View) => {
     const step = STEP[readout.unit];
     if (!point || !onSet || !step) return;
-    const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));
+    const context = contextOf({ test: test.id, readout: readout.id, side, variant: variant?.id }, latest(readings));
     const project = projector(view);
     let best = value,
       least = Infinity;

@@ -35,6 +35,7 @@ export const FOUND: Readonly<Record<string, string>> = {
   '{{what}}, and what stops it is not clear: {{why}}.': '{{what}}. Was aufhält, ist nicht klar: {{why}}.',
   '; with the {{how}} it goes {{range}} further': '; {{how}} geht es {{range}} weiter',
   'knee straightened': 'mit gestrecktem Knie',
+  'foot drawn up': 'mit angezogenem Fuß',
   'thigh let out': 'mit dem Oberschenkel etwas nach außen',
   'a sign of the nerve, rather than a muscle': 'ein Zeichen des Nervs, eher als ein Muskel',
   'a pinch, rather the joint than a muscle': 'ein Klemmen, eher das Gelenk als ein Muskel',

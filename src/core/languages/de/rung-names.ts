@@ -244,7 +244,7 @@ export const RUNG_NAMES: Readonly<Record<string, string>> = {
   'from a low step, hand on a wall': 'von einer niedrigen Stufe, Hand an der Wand',
   'from a step': 'von einer Stufe',
   'onto a low step': 'auf eine niedrige Stufe',
-  'onto a chair seat': 'auf eine Stuhlfläche',
+  'onto a higher step': 'auf eine höhere Stufe',
   'back knee down, hand on a block': 'hinteres Knie am Boden, Hand auf einem Block',
   'back knee lifted, hand on a block': 'hinteres Knie gehoben, Hand auf einem Block',
   'back knee down': 'hinteres Knie am Boden',

@@ -156,7 +156,7 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     instead: 'chair-stand',
     rungs: [
       { name: 'onto a low step', entry: 't pt18; w f62 k60 d16; o f6 k2 d-40', full: 't pt30; w f86 k84 d26; o f14 k4 d-20', on: 'heel_w@block:20 ball_w@block:20', props: 'wall', hold: [3, 6], repeats: [5, 12] },
-      { name: 'onto a chair seat', entry: 't pt20; w f92 k88 d12; o f8 k2 d-45', full: 't pt32; w f112 k98 d18; o f16 k4 d-25', on: 'heel_w@chair:40 ball_w@chair:40', props: 'wall', hold: [3, 6], repeats: [4, 8] },
+      { name: 'onto a higher step', entry: 't pt30 lf6; w f82 k72 d22; o f8 k2 d-45; b sf40', full: 't pt44 lf10; w f106 k86 d28; o f16 k4 d-25; b sf80', on: 'heel_w@block:30 ball_w@block:30', props: 'wall', hold: [3, 6], repeats: [4, 8] },
     ],
   },
 ];

@@ -21,7 +21,7 @@ export interface Solved {
 const GAP = 0.006;
 const MOST_NODES = 1500;
 /** The same where a choice is known already and it is asked how much better any could be. */
-const MOST_NODES_MORE = 1;
+const MOST_NODES_MORE = 20;
 /** Cuts that are kept in hand: with ten thousand, as is usual, looking for them takes longer than they spare. */
 const CUTS = 500;
 

@@ -17,7 +17,6 @@ export interface SwappedReadings {
 
 /** Asks whether left and right were swapped, and exchanges them. */
 export function SidesSwapped({ swapped: { pair, name }, onDone }: { swapped: SwappedReadings; onDone: () => void }) {
-  'use memo';
   const { db } = useStudio();
   const undo = useUndo();
   const swap = async () => {

@@ -19,7 +19,6 @@ export function PoseTeaching({
   /** Opens another rung of the same shape. */
   onRung?: (rung: number) => void;
 }) {
-  'use memo';
   const [sizes] = usePropSizes();
   const [schools] = useSchools();
   const found = rungOf(fit.pose, fit.rung);

@@ -21,7 +21,6 @@ export function BuildTold({
   onBuild: (request: PracticeRequest) => void;
   onClose: () => void;
 }) {
-  'use memo';
   const { change, missing, unkept, unsaluted, request } = answer;
   return (
     <>
@@ -48,7 +47,6 @@ export function BuildTold({
 
 /** What became of the rungs of a practice that was fitted to somebody else. */
 export function RefittedTold({ changes, onClose }: { changes: readonly Refit[]; onClose: () => void }) {
-  'use memo';
   return (
     <Alert severity="info" sx={{ mb: 2 }} onClose={onClose}>
       {changes.map((c) => (

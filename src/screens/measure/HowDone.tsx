@@ -107,11 +107,6 @@ export function HowDone({
           A reading with {seen.length > 1 ? 'these' : 'this'} counts less: its error is taken half as wide again.
         </Typography>
       )}
-      {variant && (
-        <Typography sx={{ width: '100%', fontSize: 14 }}>
-          <strong>{variant.name[0].toUpperCase() + variant.name.slice(1)}:</strong> {variant.how}
-        </Typography>
-      )}
     </Box>
   );
 }

@@ -3,17 +3,20 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
-import type { TestDefinition } from '@/core/assessment/definition';
+import type { TestDefinition, Variant } from '@/core/assessment/definition';
 import type { ReadingSide } from '@/core/assessment/reading';
 
 /** Which test of which side, and how it is done. */
 export function ReadingHead({
   test,
   side,
+  variant,
   onSide,
 }: {
   test: TestDefinition;
   side: ReadingSide;
+  /** The way it is done, where not the usual one. */
+  variant?: Variant;
   onSide: (side: ReadingSide) => void;
 }) {
   'use memo';
@@ -23,6 +26,7 @@ export function ReadingHead({
         <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
           {test.name}
           {side !== 'both' && ` · ${side} ${SIDE_MARK[side]}`}
+          {variant && ` · ${variant.name}`}
           {test.clinical !== test.name && (
             <Typography component="span" sx={{ display: 'block', color: 'var(--ink-2)', lineHeight: 1.2 }}>
               {test.clinical}
@@ -44,7 +48,8 @@ export function ReadingHead({
         )}
       </Box>
       <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.35 }}>
-        {test.start} {test.hold} {test.move} <strong>{test.end}</strong>
+        {test.start} {test.hold} {test.move} {variant && <strong>{variant.how} </strong>}
+        <strong>{test.end}</strong>
       </Typography>
     </>
   );

@@ -26,7 +26,7 @@ interface ReadingPanelProps extends Read, AfterReading {
 
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */
 export function ReadingPanel(props: ReadingPanelProps) {
-  const { student, test, readout, side, variant, locked = false, readings, onChoose, onSkip } = props;
+  const { test, readout, side, variant, locked = false, readings, onChoose, onSkip } = props;
   const taking = useReading(props, props);
   const { draft, change } = taking ?? {};
   const felt = useMemo(
@@ -52,7 +52,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
         minWidth: 0,
       }}
     >
-      <ReadingHead test={test} side={side} onSide={(s) => onChoose({ side: s })} />
+      <ReadingHead test={test} side={side} variant={variant} onSide={(s) => onChoose({ side: s })} />
       <Box
         sx={{
           // As large as the screen leaves room for, without pushing what is asked below the fold.
@@ -102,7 +102,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
           }}
         />
       )}
-      <ReadingScale student={student} test={test} readout={readout} taking={taking} />
+      <ReadingScale read={props} taking={taking} />
       <FeltAndEnd test={test} taking={taking} />
       <HowDone
         test={test}

@@ -1,26 +1,15 @@
 import { SIDE_MARK } from '@/core/body/words';
-import type { Student } from '@/core/students/student';
-import type { Readout, TestDefinition } from '@/core/assessment/definition';
 import { meanOf, withUnit } from '@/core/assessment/reading';
 import { UNIT_WORDS } from '@/core/assessment/words';
 import { ChoiceChips } from './ChoiceChips';
 import { PushDetails } from './PushDetails';
 import { Ruler } from './Ruler';
-import type { Taking } from './use-reading';
+import type { Read, Taking } from './use-reading';
 
 /** What a value is set on and compared with: how a push was given, grades in words, or a ruler with what is typical. */
-export function ReadingScale({
-  student,
-  test,
-  readout,
-  taking,
-}: {
-  student: Student;
-  test: TestDefinition;
-  readout: Readout;
-  taking: Taking;
-}) {
+export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
   'use memo';
+  const { student, test, readout, variant } = read;
   const { push, values, change, gravity_Nm, norm, draft, before, across, shown, set } = taking;
   if (push)
     return (
@@ -45,6 +34,7 @@ export function ReadingScale({
         onChoose={(g) => change({ typed: g ?? '' })}
       />
     );
+  const typical = variant && !variant.sameMeasure ? 'typical of the usual way' : 'typical';
   return (
     <Ruler
       label={`Set ${readout.name}`}
@@ -54,7 +44,7 @@ export function ReadingScale({
       unit={UNIT_WORDS[readout.unit]}
       step={readout.unit === 'cm' ? 0.5 : 1}
       band={norm && [norm.mean - norm.sd, norm.mean + norm.sd]}
-      bandLabel={norm ? `typical: ${norm.group} (${norm.source})` : 'no norm: compare with other days'}
+      bandLabel={norm ? `${typical}: ${norm.group} (${norm.source})` : 'no norm: compare with other days'}
       marks={[
         ...(across && across.side !== 'both'
           ? [{ value: meanOf(across.trials), label: `${across.side} ${SIDE_MARK[across.side]}` }]

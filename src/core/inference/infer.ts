@@ -17,7 +17,7 @@ import { sampling, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
 import { drawCount, NUGGET, summariseMovements, summariseStructures, withNugget } from './summarise';
 
-export const MODEL_VERSION = 'kolpos-limits 2';
+export const MODEL_VERSION = 'kolpos-limits 3';
 const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
 
 /** Posterior tolerances as the fit of poses needs them. Plain data, may cross a worker's door. */

@@ -25,6 +25,14 @@ describe('a straight leg raise with the foot drawn up', () => {
   it('takes a line down the leg as the answer, whatever the degrees', () => {
     expect(told(raise(55), up(52, { placeFelt: 'leg-line' }))).toBe('changes');
   });
+  it('clears nothing where somebody stopped, where it tingled all along, or where the two do not fit', () => {
+    for (const more of [{ pain: true }, { endFeel: 'guarding' }, { endFeel: 'fear' }, { endFeel: 'pain' }] as const)
+      expect(told(raise(55), up(50, more)), JSON.stringify(more)).toBeUndefined();
+    expect(told(raise(55, { placeFelt: 'leg-line' }), up(50))).toBeUndefined();
+    expect(told(raise(55), up(75))).toBeUndefined();
+    // What it takes away is a sign all the same.
+    expect(told(raise(55), up(30, { pain: true }))).toBe('changes');
+  });
   it('leaves what was written by hand, the other side, another day and a leg lifted alone', () => {
     expect(told(raise(55, { distant: 'same' }), up(30))).toBe('same');
     expect(told(raise(55), up(30, { side: 'right' }))).toBeUndefined();

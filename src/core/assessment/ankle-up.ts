@@ -11,6 +11,10 @@ const SIGN_DEG = 15;
 /** Readings further apart are not of one look: a leg rises higher on another day. */
 const ONE_LOOK_MS = 12 * 3600 * 1000;
 
+/** True where a stretch ended it or nobody said what did: not pain, holding back, fear or another way of moving. */
+const tissueEnded = ({ pain, endFeel }: Reading): boolean =>
+  !pain && (endFeel === undefined || endFeel === 'stretch-firm');
+
 /**
  * Readings in which a straight leg raise that was also read with the foot drawn up carries the answer of that: whether the ankle changed
  * what stopped it. What was written by hand stays.
@@ -22,6 +26,8 @@ export function askedByAnkle(readings: readonly Reading[]): Reading[] {
     if (!up || Math.abs(Date.parse(up.takenAt) - Date.parse(r.takenAt)) > ONE_LOOK_MS) return r;
     const lost = meanOf(r.trials) - meanOf(up.trials);
     if (speaksOfNerve(up) || lost >= SIGN_DEG) return { ...r, distant: 'changes' };
-    return lost <= AS_IN_ANYBODY_DEG ? { ...r, distant: 'same' } : r;
+    // Nothing speaks for "the same" where somebody stopped, where it tingled all along, or where the two readings do not fit.
+    const clears = tissueEnded(up) && !speaksOfNerve(r) && Math.abs(lost) <= AS_IN_ANYBODY_DEG;
+    return clears ? { ...r, distant: 'same' } : r;
   });
 }

@@ -1,6 +1,6 @@
 import { GROUP_OF, GROUPS, type GroupId, type Side } from '@/core/body';
 import { ERROR, type Term } from './likelihood';
-import { meanShares } from './mean-shares';
+import { meanStop } from './mean-stop';
 import type { LeftOut } from './influence';
 import type { Draws } from './hamiltonian-sampler';
 
@@ -102,7 +102,7 @@ export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): D
 
 /** Element that a reading is mainly about: the one with most of the stop, averaged over draws; null where none has half. */
 function mainElement(draws: Draws, term: Term): number | null {
-  const mean = meanShares(draws, term);
+  const mean = meanStop(draws, term).shares;
   const most = mean.indexOf(Math.max(...mean));
   return mean[most] >= MAINLY ? most : null;
 }

@@ -17,7 +17,7 @@ import {
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Compared, type Term } from './likelihood';
 import { isFeltAt, placeGiven } from './evidence';
-import { meanEnd, meanShares } from './mean-shares';
+import { meanStop } from './mean-stop';
 import { plainCheck } from './plain-check';
 import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
 import { Random } from './random';
@@ -159,7 +159,7 @@ function isStrange(draws: Draws, term: Term): boolean {
   const place = term.reading.placeFelt;
   if (!place || place === 'nowhere' || term.brokenOff || pressesJoint(term.reading)) return false;
   const given = placeGiven(place);
-  const chance = meanShares(draws, term).reduce((sum, share, g) => sum + share * given[g], 0);
+  const chance = meanStop(draws, term).shares.reduce((sum, share, g) => sum + share * given[g], 0);
   return chance < STRANGE;
 }
 
@@ -214,7 +214,9 @@ function toldBy(movement: Movement, side: Side, draws: Draws, terms: readonly Te
   const whole = about.filter((t) => !t.brokenOff);
   if (own) {
     if (own.brokenOff || standing(own) < LIMITED) return own;
-    const limited = whole.filter((t) => !t.atLeast && standing(t) < LIMITED && band(t, meanEnd(draws, t)) < LIMITED);
+    const limited = whole.filter(
+      (t) => !t.atLeast && standing(t) < LIMITED && band(t, meanStop(draws, t).end) < LIMITED,
+    );
     return limited.sort((a, b) => standing(a) - standing(b)).at(0) ?? own;
   }
   return [...(whole.length > 0 ? whole : about)].sort((a, b) => standing(a) - standing(b)).at(0) ?? null;

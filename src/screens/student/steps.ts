@@ -1,6 +1,6 @@
 import dynamic from 'next/dynamic';
 import { useEffect } from 'react';
-import type { STEPS } from '../shell/StudentFrame';
+import type { STEPS } from '../shell/PlottedCourse';
 
 type Step = (typeof STEPS)[number];
 

@@ -336,6 +336,7 @@ export async function demoStudio(): Promise<KolposRecord> {
         students: students.slice(0, 3).map((s) => s.id),
         items: [],
         aims: [],
+        weeks: { start: '2026-11-19', weeks: 6, day: 4, themes: {} },
         createdAt: FIRST_ROUND,
         updatedAt: FIRST_ROUND,
       },

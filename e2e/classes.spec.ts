@@ -58,6 +58,27 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await expect(table.getByRole('row')).toHaveCount(rows);
   });
 
+  await test.step('weeks: a theme a week in turn, one chosen, one built, and all of it there after a reload', async () => {
+    const ahead = page.getByRole('region', { name: 'Weeks ahead' });
+    await ahead.getByLabel('Weeks').fill('a few');
+    await ahead.getByRole('button', { name: 'Lay the weeks out' }).click();
+    await expect(ahead.getByRole('alert')).toHaveText('Type weeks between 1 and 16.');
+    await ahead.getByLabel('Weeks').fill('4');
+    await ahead.getByRole('button', { name: 'Lay the weeks out' }).click();
+    await expect(ahead.getByRole('listitem')).toHaveCount(4);
+    await expect(ahead.getByRole('listitem').last()).toContainText('A little of everything');
+    await expect(ahead.getByRole('listitem').last()).toContainText('A lighter week');
+    await ahead.getByRole('combobox', { name: 'What week 2 is about' }).click();
+    await page.getByRole('option', { name: 'Strong hips' }).click();
+    await expect(ahead.getByRole('listitem').nth(1)).toContainText('Strong hips');
+    await ahead.getByRole('button', { name: 'Build week 2' }).click();
+    const title = page.getByRole('heading', { name: 'Tuesday on the slip: strong hips' });
+    await expect(title).toBeVisible();
+    await page.reload();
+    await expect(title).toBeVisible();
+    await expect(ahead.getByRole('listitem').nth(1)).toContainText('Strong hips');
+  });
+
   await test.step('it prints on one page, without buttons', async () => {
     await page.emulateMedia({ media: 'print' });
     await expect(page.getByRole('button', { name: 'Teach' })).toBeHidden();

@@ -13,3 +13,9 @@ export function weekdayWords(day: string): string {
     at.toLocaleDateString('en-GB', { ...options, timeZone: 'UTC' });
   return `${part({ weekday: 'long' })} ${part({ day: 'numeric', month: 'long' })}`;
 }
+
+/** Days of the week in their order, Monday first. */
+export const WEEKDAYS: readonly string[] = [1, 2, 3, 4, 5, 6, 7].map((day) =>
+  // The first of January 2024 was a Monday.
+  new Date(Date.UTC(2024, 0, day)).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' }),
+);

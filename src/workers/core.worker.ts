@@ -6,6 +6,7 @@ import { logOf } from '@/core/classes/logs';
 import { memberOf, presentOf, type Member } from '@/core/classes/member';
 import { classAims } from '@/core/classes/shared';
 import { classTable, dosesFor, type TableRow } from '@/core/classes/table';
+import { aboutOf, type WeekTheme } from '@/core/classes/themes';
 import { classRanking } from '@/core/classes/together';
 import { questionOf, type AskedQuestion } from '@/core/fit/asked';
 import {
@@ -61,6 +62,12 @@ export interface ClassPerson {
 }
 type When = Parameters<typeof memberOf>[3];
 type ClassSettings = { aims: AimDefaults; comfort: Comfort };
+/** What a practice of a class is to be like; without a theme it is about all that they share. */
+export interface ClassWish {
+  request: PracticeRequest;
+  likes?: Likes;
+  theme?: WeekTheme;
+}
 export type MemberFacts = Omit<Member, 'ranked'>;
 
 /** Rankings of students in classes, kept, beyond the life of a page too: the wishes of a class do not change them. */
@@ -154,17 +161,20 @@ const door = {
     const { id, name, aims, cautions, stopped, measured } = await memberOnce(person, when, settings);
     return { id, name, aims, cautions, stopped, measured };
   },
-  /** A practice for all of them, for what they share. */
+  /** A practice for all of them, for what they share; about a theme where there is one. */
   classBuild: async (
     people: ClassPerson[],
     when: When,
     settings: ClassSettings,
-    request: PracticeRequest,
-    likes?: Likes,
+    { request, likes, theme }: ClassWish,
   ): Promise<{ built: BuiltPractice; aims: Aim[] }> => {
     const members = await membersOf(people, when, settings);
-    const aims = classAims(members);
-    return { built: await buildPractice(classRanking(members, aims, request), aims, { ...request, likes }), aims };
+    const aims = classAims(members, theme);
+    const about = theme && aboutOf(aims, theme);
+    return {
+      built: await buildPractice(classRanking(members, aims, request), aims, { ...request, likes, about }),
+      aims,
+    };
   },
   /** What each of them does in a practice of the class, and what each gets from it. */
   classTable: async (
@@ -186,11 +196,11 @@ const door = {
     when: When,
     settings: ClassSettings,
     taught: LogEntry,
-    request: PracticeRequest,
+    practice: { items: PracticeItem[]; request: PracticeRequest },
   ): Promise<LogEntry[]> =>
     presentOf(await membersOf(people, when, settings)).map((m) =>
       // The same name however often it is kept, and whoever else was here.
-      logOf(m, taught, request, `${taught.id}-${m.id.slice(0, 20)}`),
+      logOf(m, taught, practice, `${taught.id}-${m.id.slice(0, 20)}`),
     ),
   /** What the simulated student of the demo hides in a read-out. */
   hidden: (student: Pick<Student, 'id' | 'sexForNorms'>, test: string, readout: string, side: ReadingSide): number =>

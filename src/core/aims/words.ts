@@ -4,7 +4,7 @@ import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Dose } from './dose';
-import type { AimReason, Avoid, School } from './propose';
+import type { AimReason, Avoid, ProposedAim, School } from './propose';
 
 export const AIM_WORDS: Readonly<Record<AimKind | 'none', string>> = {
   lengthen: 'Lengthen',
@@ -25,6 +25,16 @@ const WORKED: Readonly<Partial<Record<GroupId, string>>> = {
 export function aimedName({ kind, group }: { kind: string; group: string }): string {
   const id = groupOf(group);
   return (kind === 'strengthen' && id && WORKED[id]) || groupName(group);
+}
+
+/** What tests of strength found weak, in words: *left hip abductors*, *hip abductors on both sides*. */
+export function weakWords(proposed: readonly Pick<ProposedAim, 'kind' | 'group' | 'side' | 'reasons'>[]): string[] {
+  const weak = proposed.filter((a) => a.reasons.some((r) => r.kind === 'weak' || r.kind === 'long-and-weak'));
+  const named = weak.map((a) => ({ side: a.side, name: aimedName({ kind: 'strengthen', group: a.group }) }));
+  return [...new Set(named.map((n) => n.name))].map((name) => {
+    const sides = named.filter((n) => n.name === name);
+    return sides.length > 1 ? `${name} on both sides` : `${sides[0].side} ${name}`;
+  });
 }
 
 const hundred = (p: number) => Math.min(99, Math.round(p * 100));

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { aimSchema, momentSchema } from '@/core/students/student';
 import { itemSchema, type Practice } from '@/core/practice/practice';
 import { requestOf, requestSchema } from '@/core/practice/request';
+import { weekThemeSchema } from './themes';
+import { classWeeksSchema } from './weeks';
 
 /** Most students of a class: more cannot be watched, and do not fit on a page. Ours. */
 export const MOST_STUDENTS = 16;
@@ -16,6 +18,10 @@ export const classSchema = z.object({
   /** Shared aims that it was built for. */
   aims: z.array(aimSchema).max(60).default([]),
   request: requestSchema.optional(),
+  /** What the practice was built about; without one, about all that they share. */
+  theme: weekThemeSchema.optional(),
+  /** Its weeks ahead. */
+  weeks: classWeeksSchema.optional(),
   createdAt: momentSchema,
   updatedAt: momentSchema,
 });

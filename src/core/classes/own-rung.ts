@@ -53,21 +53,68 @@ export function ownRung(
   return working.reduce<OwnRung | null>((best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best), null);
 }
 
-/** What a student does where a shape is closed to her: the best for her in the same position, else a rest. Null where nothing is open. */
-export function insteadOf(member: Pick<Member, 'ranked'>, pose: string, request: PracticeRequest): OwnRung | null {
-  const shape = shapeById(pose);
+/** Share of the worth of the best from which another shape may stand in, so that the same one is not done again and again. Ours. */
+const NEARLY = 0.5;
+
+/**
+ * What a student does where a shape is closed to her: of what is worth nearly as much to her as the best in the same position, what she has done
+ * least often in this practice; else a rest. Null where nothing is open.
+ * @param done how often she does each shape in it already
+ */
+export function insteadOf(
+  member: Pick<Member, 'ranked'>,
+  pose: string,
+  request: PracticeRequest,
+  done: ReadonlyMap<string, number> = new Map(),
+): OwnRung | null {
+  const position = shapeById(pose)?.position;
   const seen = new Set<string>();
-  let rest: OwnRung | null = null;
+  let rest: OwnRung | null = null,
+    best: OwnRung | null = null,
+    least: OwnRung | null = null;
+  const times = (o: OwnRung): number => done.get(o.sides[0].pose) ?? 0;
   // The ranking is in order of worth: the first that fits is the best.
   for (const r of member.ranked) {
     if (!isOpen(r) || seen.has(`${r.pose}/${r.rung}`) || r.pose === pose) continue;
     seen.add(`${r.pose}/${r.rung}`);
     const found = rungOf(r.pose, r.rung);
     if (!found) continue;
+    const rests = found.rung.kind === 'rest';
+    if (rests ? rest !== null : found.shape.position !== position || r.score <= 0) continue;
     const whole = openRungs(member, found.shape, request).find((o) => o.rung === r.rung);
     if (!whole) continue;
-    if (found.rung.kind === 'rest') rest ??= whole;
-    else if (found.shape.position === shape?.position && r.score > 0) return whole;
+    if (rests) {
+      rest = whole;
+      continue;
+    }
+    best ??= whole;
+    if (scoreOf(whole) < NEARLY * scoreOf(best)) continue;
+    if (!least || times(whole) < times(least)) least = whole;
+    if (times(least) === 0) break;
   }
-  return rest;
+  return least ?? rest;
+}
+
+/** What stands in for each shape of a practice that is closed to a student, by the class's shape and rung; shapes that are open to her are not in it. */
+export function insteadsIn(
+  member: Pick<Member, 'ranked'>,
+  items: readonly { pose: string; rung: number }[],
+  request: PracticeRequest,
+): ReadonlyMap<string, OwnRung | null> {
+  const done = new Map<string, number>();
+  const closed: { key: string; pose: string }[] = [];
+  for (const { pose, rung } of items) {
+    const found = rungOf(pose, rung);
+    const key = `${pose}/${rung}`;
+    const rest = found?.rung.kind === 'rest' ? rung : undefined;
+    if (found && ownRung(member, found.shape, request, rest)) done.set(pose, 1);
+    else if (!closed.some((c) => c.key === key)) closed.push({ key, pose });
+  }
+  return new Map(
+    closed.map(({ key, pose }) => {
+      const instead = insteadOf(member, pose, request, done);
+      if (instead) done.set(instead.sides[0].pose, (done.get(instead.sides[0].pose) ?? 0) + 1);
+      return [key, instead] as const;
+    }),
+  );
 }

@@ -1,6 +1,7 @@
 import type { Aim } from '@/core/students/student';
 import { activeAims, aimKey } from '@/core/practice/doses';
 import { presentOf, type Member } from './member';
+import { themedAims, type WeekTheme } from './themes';
 
 /** An aim of a class: how much it weighs for all, and whose it is. */
 export interface SharedAim {
@@ -36,8 +37,12 @@ export function sharedAims(members: readonly Wanting[]): SharedAim[] {
   return [...byKey.values()].sort((a, b) => b.aim.weight - a.aim.weight || (aimKey(a.aim) < aimKey(b.aim) ? -1 : 1));
 }
 
-/** The aims that a practice of the class works for. */
-export const classAims = (members: readonly Wanting[]): Aim[] =>
-  sharedAims(members)
-    .slice(0, MOST_AIMS)
-    .map((s) => s.aim);
+/** The aims that a practice of the class works for, as they weigh under its theme. */
+export function classAims(members: readonly Wanting[], theme: WeekTheme = 'all'): Aim[] {
+  const aims = themedAims(
+    sharedAims(members).map((s) => s.aim),
+    theme,
+  );
+  // The sort keeps the order of equals.
+  return aims.sort((a, b) => b.weight - a.weight).slice(0, MOST_AIMS);
+}

@@ -5,7 +5,7 @@ import { paceOf, type PracticeItem } from '@/core/practice/practice';
 import type { PracticeRequest } from '@/core/practice/request';
 import type { RankedPose } from '@/core/ranking/rank';
 import { presentOf, type Member } from './member';
-import { insteadOf, ownRung, type OwnRung } from './own-rung';
+import { insteadsIn, ownRung, type OwnRung } from './own-rung';
 
 /** What a student does while the class is in a shape. */
 export interface Hers {
@@ -21,13 +21,29 @@ export interface Hers {
   most_s?: number;
 }
 
+type Placed = Pick<PracticeItem, 'pose' | 'rung'>;
+
 export interface TableRow {
   block: Block;
   hers: Hers[];
 }
 
+/** A student in one practice of the class: what stands in for what is closed to her. */
+export interface Attending {
+  member: Member;
+  request: PracticeRequest;
+  instead: ReadonlyMap<string, OwnRung | null>;
+}
+
+/** A student in a practice, or in as much of it as was taught. */
+export const attending = (member: Member, items: readonly Placed[], request: PracticeRequest): Attending => ({
+  member,
+  request,
+  instead: insteadsIn(member, items, request),
+});
+
 /** What a student does in a shape and rung of the class. */
-export function hersIn(member: Member, pose: string, rung: number, request: PracticeRequest, hold_s = 0): Hers {
+function hersIn({ member, request, instead: insteads }: Attending, { pose, rung }: Placed, hold_s: number): Hers {
   const found = rungOf(pose, rung);
   const own = found && ownRung(member, found.shape, request, found.rung.kind === 'rest' ? rung : undefined);
   const seen = (o: OwnRung) => ({
@@ -37,7 +53,7 @@ export function hersIn(member: Member, pose: string, rung: number, request: Prac
     ...shorter(o, hold_s),
   });
   if (own) return { ...seen(own), pose, kind: own.rung === rung ? 'same' : 'own' };
-  const instead = insteadOf(member, pose, request);
+  const instead = insteads.get(`${pose}/${rung}`);
   if (!instead) return { member: member.id, pose: null, rung: 0, sides: [], kind: 'waits' };
   return { ...seen(instead), pose: instead.sides[0].pose, kind: 'instead' };
 }
@@ -54,12 +70,10 @@ export function classTable(
   items: readonly PracticeItem[],
   request: PracticeRequest,
 ): TableRow[] {
-  const present = presentOf(members);
+  const present = presentOf(members).map((m) => attending(m, items, request));
   return blocksOf(items, paceOf({ request })).map((block) => ({
     block,
-    hers: present.map((m) =>
-      hersIn(m, block.pose, block.rung, request, Math.max(...block.items.map((i) => i.holdSeconds))),
-    ),
+    hers: present.map((a) => hersIn(a, block, Math.max(...block.items.map((i) => i.holdSeconds)))),
   }));
 }
 
@@ -74,12 +88,11 @@ export interface HerPart {
 
 /** Parts of hers while the class is in an item; none where she waits. */
 export function herParts(
-  member: Member,
-  item: Pick<PracticeItem, 'pose' | 'rung' | 'side'> & { holdSeconds?: number },
-  request: PracticeRequest,
+  student: Attending,
+  item: Placed & Pick<PracticeItem, 'side'> & { holdSeconds?: number },
 ): HerPart[] {
   const { holdSeconds = 0 } = item;
-  const { pose, rung, sides, most_s } = hersIn(member, item.pose, item.rung, request, holdSeconds);
+  const { pose, rung, sides, most_s } = hersIn(student, item, holdSeconds);
   if (pose === null) return [];
   const same = sides.filter((s) => sameSide(s.side, item.side));
   const own = same.length > 0 ? same : sides;
@@ -90,8 +103,9 @@ export function herParts(
 
 /** Useful minutes that each student's own aims get from a practice of the class. */
 export function dosesFor(member: Member, items: readonly PracticeItem[], request: PracticeRequest): Dose[] {
+  const student = attending(member, items, request);
   const own = items.flatMap((item) =>
-    herParts(member, item, request).map(({ pose, rung, side, share }) => ({
+    herParts(student, item).map(({ pose, rung, side, share }) => ({
       ...item,
       pose,
       rung,

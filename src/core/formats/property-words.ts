@@ -240,6 +240,10 @@ export const PROPERTY_WORDS: Readonly<Record<string, string>> = {
   // Weeks and visits.
   start: 'First day, YYYY-MM-DD.',
   weeks: 'How many weeks.',
+  'classes.weeks': 'Weeks ahead of a class: from when, how many, on which day, and what each is about.',
+  'weeks.day': 'Day of the week on which the class meets, 1 Monday to 7 Sunday.',
+  themes: 'What the teacher chose a week to be about, by week from 0; the other weeks follow by need.',
+  theme: 'What the practice of a class was built about; without one, about all that its students share.',
   days: 'Days of the week, 1 Monday to 7 Sunday.',
   marks: 'What became of planned days, by day.',
   moved: 'Days that were moved, from and to.',

@@ -2,6 +2,7 @@ import { SIDES, type Side } from '@/core/body';
 import { modelledReadoutOf, readoutOf } from '@/core/assessment/battery';
 import { isModelled, normOf, type Movement, type Readout } from '@/core/assessment/definition';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
+import { slumpBrings } from '@/core/assessment/nerve-sign';
 import { pressesJoint } from '@/core/assessment/pinch';
 import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
 import type { Place } from '@/core/students/student';
@@ -68,9 +69,7 @@ function nerveHints(side: Side, signs: Signs, movements: readonly MovementFindin
   // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change: also, and most of
   // all, where it ended the test as pain.
   const nervous = signs.own.filter(
-    (r) =>
-      ofSide(r, side) &&
-      (r.distant === 'changes' || r.endFeel === 'nerve-like' || (r.test === 'slump' && meanOf(r.trials) < 0.5)),
+    (r) => ofSide(r, side) && (r.distant === 'changes' || r.endFeel === 'nerve-like' || slumpBrings(r)),
   );
   if (nervous.length > 0) return [hint('nerve', side, nervous, {}, true)];
   // Felt far from the muscle, and nobody has asked head or ankle yet: no claim before that.

@@ -1,11 +1,12 @@
 import { StrandModel } from '@/core/body';
 import type { Student } from '@/core/students/student';
 import { askedByAnkle } from '@/core/assessment/ankle-up';
+import { slumpBrings } from '@/core/assessment/nerve-sign';
 import { latest, type Reading } from '@/core/assessment/reading';
 import { worstConvergence } from './diagnostics';
 import { doubtsOf, type Doubt } from './consistency';
 import type { Findings } from './findings';
-import type { MovementFinding } from './statements';
+import { isLimited, type MovementFinding } from './statements';
 import { approximate } from './gaussian-approximation';
 import { Likelihood, termsOf, withFeltVersion } from './likelihood';
 import { hintsOf } from './hints';
@@ -85,7 +86,7 @@ export function* inferring(
     rivals = withNugget(draws, seed, NUGGET.limiter);
   const left = leaveOneOut(draws, terms);
   const doubts = doubtsOf(draws, terms, left);
-  const movements = summariseMovements(rivals, terms, person, model, left).map((m) => doubted(m, doubts));
+  const movements = summariseMovements(rivals, terms, person, model, left).map((m) => nervous(doubted(m, doubts), own));
   const structures = summariseStructures(told);
   yield 0.95;
   const hints = hintsOf(own, student, movements);
@@ -125,6 +126,12 @@ function doubted(m: MovementFinding, doubts: readonly Doubt[]): MovementFinding 
     (d) => d.kind === 'contradiction' && d.side === m.side && d.readings.some((r) => m.readings.includes(r)),
   );
   return against ? { ...m, clarity: 'unclear' } : m;
+}
+
+/** A leg that is lifted little where a slump has brought her own trouble: the nerve has spoken, in another test. */
+function nervous(m: MovementFinding, own: readonly Reading[]): MovementFinding {
+  const brings = m.movement === 'hip-flexion-knee-straight' && own.some((r) => r.side === m.side && slumpBrings(r));
+  return brings && m.spoke === undefined && isLimited(m) ? { ...m, spoke: 'nerve', clarity: 'unclear' } : m;
 }
 
 function thinned(draws: Draws): Posterior {

@@ -273,6 +273,8 @@ export function summariseMovements(
       );
       const unasked =
         TURNS.includes(main.test) && spoke === undefined && measured?.placeFelt === undefined && isLimited({ band });
+      // Where every reading of it was broken off, nothing has told what would have stopped it.
+      const stopped = about.every((t) => t.brokenOff);
       return [
         {
           movement,
@@ -289,7 +291,7 @@ export function summariseMovements(
           // Where somebody stopped, or body met body, is not how far it goes; what breathing won back is.
           band,
           limiters,
-          clarity: against || unasked || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
+          clarity: against || unasked || stopped || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
           carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
           plain: plainCheck(main.test, main.readout, measured?.placeFelt),

@@ -3,7 +3,7 @@ import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { asWritten, type Say } from '@/core/languages/as-written';
 import type { Findings } from './findings';
-import { isLimited, LIMITED, ONE_NAME, type MovementFinding, type Speaker } from './statements';
+import { isLimited, LIMITED, ONE_NAME, type Limiter, type MovementFinding, type Speaker } from './statements';
 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number, say: Say = asWritten): string =>
@@ -37,6 +37,7 @@ export function whyUnclear(
   if (m.clarity !== 'unclear') return null;
   const said = m.spoke && SPOKE[m.spoke];
   if (said) return say(said);
+  if (m.brokenOff) return say('it ended early, before a muscle could tell');
   if (m.unasked) return say('ask where it is felt');
   const [a] = m.limiters;
   if (m.against && a && (isLimited(m) || a.probability >= ONE_NAME))
@@ -76,13 +77,34 @@ export const leadingMovement = (f: Findings): MovementFinding | null =>
 
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
-/** One sentence for the top of Findings, from the facts. */
-export function headline(f: Findings): string {
+/** A group as it is said to stop something. */
+const theGroup = ({ structure }: Limiter): string =>
+  structure === 'nerve-like' ? 'a nerve-like pull' : `the ${GROUP_WORDS[structure].name}`;
+
+/** Signs that count however far a movement goes. */
+const ENDS_WITH: Readonly<Partial<Record<Speaker, string>>> = { nerve: 'a sign of the nerve', pinch: 'a pinch' };
+
+/** Where no movement is limited: what ended early or with a sign, and what is weak. */
+function restWords(f: Findings, weak: readonly string[]): string {
+  const moved = (m: MovementFinding): string => `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]}`;
+  const early = f.movements.find((m) => m.brokenOff);
+  if (early) return `${moved(early)} ended early, before a muscle could tell: leave it until that is clear.`;
+  const sign = f.movements.find((m) => m.spoke && ENDS_WITH[m.spoke]);
+  if (sign?.spoke) return `${moved(sign)} goes as far as usual, but ends with ${ENDS_WITH[sign.spoke]}.`;
+  if (weak.length > 0) return `Every movement measured is typical or more. Weak: ${weak.join(', ')}.`;
+  return 'Every movement measured lies within or above what is typical.';
+}
+
+/** One sentence for the top of Findings, from the facts. @param weak what is weak, with its side */
+export function headline(f: Findings, weak: readonly string[] = []): string {
   const m = leadingMovement(f);
   if (!m) return 'Nothing is measured yet.';
-  const top = m.limiters[0];
-  if (!isLimited(m)) return 'Every movement measured lies within or above what is typical.';
-  if (m.clarity === 'unclear' || !top)
-    return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited; by what is not clear yet.`;
-  return `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited by the ${GROUP_WORDS[top.structure].name}.`;
+  if (!isLimited(m)) return restWords(f, weak);
+  const limited = `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited`;
+  const why = (m.spoke && ENDS_WITH[m.spoke] && SPOKE[m.spoke]) || whyUnclear(m);
+  if (why && speaks(m)) return `${limited}: ${why}.`;
+  const [first, second] = m.limiters;
+  if (m.clarity === 'unclear' || !first) return `${limited}; by what is not clear yet${why ? `: ${why}` : ''}.`;
+  if (m.clarity === 'two' && second) return `${limited}, by ${theGroup(first)} or ${theGroup(second)}.`;
+  return `${limited} by ${theGroup(first)}${otherOpinion(m) ? ', most likely' : ''}.`;
 }

@@ -26,10 +26,19 @@ export const servedBy = (r: RankedPose, aims: readonly Aim[]): string[] =>
 const MOST_WANTED = 4;
 const LEAST_WANTED = 0.5;
 
-/** Minutes wanted for each of the active aims: its share by weight of the working time, at most four. */
-export function wantedMinutes(active: readonly Aim[], work: number): number[] {
+/** What is left to an aim beside those that a practice is about: it goes on, and no more. Ours. */
+export const BESIDE = 0.3;
+
+/**
+ * Minutes wanted for each of the active aims: its share by weight of the working time, at most four.
+ * @param about keys of the aims that the practice is about, where it is about some: of the others less is enough
+ */
+export function wantedMinutes(active: readonly Aim[], work: number, about?: readonly string[]): number[] {
   const total = active.reduce((s, a) => s + a.weight, 0) || 1;
-  return active.map((a) => Math.min(MOST_WANTED, Math.max(LEAST_WANTED, (work * a.weight) / total)));
+  return active.map((a) => {
+    const most = !about || about.includes(aimKey(a)) ? MOST_WANTED : BESIDE * MOST_WANTED;
+    return Math.min(most, Math.max(LEAST_WANTED, (work * a.weight) / total));
+  });
 }
 
 /** Places on the curve of falling returns, as shares of what is wanted; between them it is straight. Ours. */

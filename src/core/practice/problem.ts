@@ -20,6 +20,8 @@ export interface BuildOptions extends Partial<Omit<PracticeRequest, 'minutes'>> 
   locked?: readonly PracticeItem[];
   /** What the teacher likes to teach and what never. */
   likes?: Likes;
+  /** Keys of the aims that it is about; without them it is about all. */
+  about?: readonly string[];
 }
 
 /** Everything that is known of a practice before anything is chosen. */
@@ -50,7 +52,7 @@ export interface BuildProblem {
 export function problemOf(
   ranked: readonly RankedPose[],
   aims: readonly Aim[],
-  { locked = [], likes = NO_LIKES, ...said }: BuildOptions,
+  { locked = [], likes = NO_LIKES, about, ...said }: BuildOptions,
   spared = 0,
 ): BuildProblem {
   const kept = locked.filter((i) => i.salutation === undefined);
@@ -90,7 +92,7 @@ export function problemOf(
     standing,
     frame,
     units,
-    goal: goalOf(ranked, aims, request, frame, saluted),
+    goal: goalOf(ranked, { aims, about }, request, frame, saluted),
     stay,
     unkept: wished.filter((l) => !stay.includes(l)).map((l) => l.key),
     open,
@@ -100,14 +102,14 @@ export function problemOf(
 
 function goalOf(
   ranked: readonly RankedPose[],
-  aims: readonly Aim[],
+  { aims, about }: { aims: readonly Aim[]; about?: readonly string[] },
   request: PracticeRequest,
   frame: TimeFrame,
   saluted: readonly PracticeItem[],
 ): Goal {
   const active = activeAims(aims);
   const { work, restLeast } = timeIn(frame);
-  const wanted = wantedMinutes(active, work - restLeast);
+  const wanted = wantedMinutes(active, work - restLeast, about);
   return {
     aims: active,
     wanted,

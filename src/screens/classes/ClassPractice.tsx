@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { practiceOf, type YogaClass } from '@/core/classes/class';
+import { themeName } from '@/core/classes/themes';
 import { paceOf, totalSeconds } from '@/core/practice/practice';
 import { clock } from '@/core/practice/sheet';
 import { usePropSizes } from '../settings/use-pose-settings';
@@ -34,7 +35,9 @@ export function ClassPractice({
     <Box component="section" aria-label="The practice">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>
         <Typography variant="h1" sx={{ fontSize: 20, flex: 1 }}>
-          {one.name} · <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOf(one))))}</span>
+          {one.name}
+          {one.theme && one.theme !== 'all' && `: ${themeName(one.theme).toLowerCase()}`} ·{' '}
+          <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOf(one))))}</span>
         </Typography>
         <Button className="no-print" variant="outlined" disabled={!table} onClick={() => window.print()}>
           Print on one page

@@ -7,6 +7,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import type { YogaClass } from '@/core/classes/class';
 import { classAims } from '@/core/classes/shared';
+import { requestOfWeek } from '@/core/classes/weeks';
 import { requestOf, VERSIONS } from '@/core/practice/request';
 import { saveClass } from '@/store/edits';
 import { BuildForm } from '../practice/BuildForm';
@@ -24,6 +25,7 @@ import { SharedAims } from './SharedAims';
 import { useClass, useClassWay, useMembers, type ClassData } from './use-class';
 import { useClassBuilding } from './use-class-building';
 import { useClassTable } from './use-class-table';
+import { WeeksAhead } from './WeeksAhead';
 import { WhoComes } from './WhoComes';
 
 /** A class by the id in the address. */
@@ -60,9 +62,12 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const keep = async (next: YogaClass, did: string) => undo(did, await saveClass(db, next));
   const { build, building, refused, unsaluted, forgetUnsaluted } = useClassBuilding(one, people, way, keep);
   const table = useClassTable(one, people, way, !busy);
-  const present = members.filter((m) => m.stopped === null && one.students.includes(m.id));
   const breath = people.reduce((s, p) => s + p.student.breathSeconds, 0) / Math.max(1, people.length);
   const again = one.items.length > 0 ? one.request : undefined;
+  const inIt = members.filter((m) => one.students.includes(m.id));
+  const present = inIt.filter((m) => m.stopped === null);
+  const wished = (minutes: number) => requestOf({ ...wishes, minutes, breathSeconds: Math.round(breath * 2) / 2 });
+  const canBuild = !busy && !building && classAims(present).length > 0;
   return (
     <Box sx={{ p: 3, maxWidth: 1180, '@media print': { p: 0 } }}>
       <style>{'@page { size: A4 landscape; margin: 10mm }'}</style>
@@ -79,21 +84,21 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
         <Typography color="text.secondary">Choose who comes. Then Kolpos tells what they share.</Typography>
       ) : (
         <Box className="no-print" sx={{ mb: 3 }}>
-          <SharedAims members={members.filter((m) => one.students.includes(m.id))} />
+          <SharedAims members={inIt} />
           <Box sx={{ mt: 2 }}>
             <BuildForm
               first={one.request?.minutes ?? USUAL_MIN}
               again={one.items.length > 0}
               building={building}
-              disabled={busy || building || classAims(present).length === 0}
-              onBuild={(minutes) =>
-                void build(requestOf({ ...wishes, minutes, breathSeconds: Math.round(breath * 2) / 2 }))
-              }
+              disabled={!canBuild}
+              onBuild={(minutes) => void build(wished(minutes))}
             >
               {again && (
                 <Button
                   disabled={busy || building}
-                  onClick={() => void build({ ...again, version: (again.version + 1) % VERSIONS })}
+                  onClick={() =>
+                    void build({ ...again, version: (again.version + 1) % VERSIONS }, { theme: one.theme })
+                  }
                 >
                   Another version
                 </Button>
@@ -106,7 +111,22 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
           </Box>
         </Box>
       )}
-      {refused && <NothingFits {...refused} onBuild={(request) => void build(request)} />}
+      {people.length > 0 && (
+        <WeeksAhead
+          choice={one.weeks ?? null}
+          members={inIt}
+          today={way.when.day}
+          canBuild={canBuild}
+          onPut={(weeks, did) => void keep({ ...one, weeks }, did)}
+          onBuild={(week) =>
+            void build(requestOfWeek(week, wished(one.request?.minutes ?? USUAL_MIN)), {
+              theme: week.theme,
+              week: week.week,
+            })
+          }
+        />
+      )}
+      {refused && <NothingFits {...refused} onBuild={(request) => void build(request, { theme: one.theme })} />}
       {unsaluted !== null && (
         <Alert severity="info" className="no-print" sx={{ mb: 2 }} onClose={forgetUnsaluted}>
           <Unsaluted salutation={unsaluted} />

@@ -10,6 +10,7 @@ import type { MemberFacts } from '@/workers/core.worker';
 import { inStudio } from '../shell/test-studio';
 import { ClassTable } from './ClassTable';
 import { SharedAims } from './SharedAims';
+import { WeeksAhead } from './WeeksAhead';
 
 afterEach(cleanup);
 const aim = (kind: Aim['kind'], group: string, weight: number): Aim => ({ kind, group, side: 'left', weight });
@@ -49,6 +50,57 @@ describe('aims of a class', () => {
   it('without any it says what to do', () => {
     inStudio(<SharedAims members={[pilot]} />);
     expect(screen.getByText(/No aims yet: measure them/)).toBeTruthy();
+  });
+});
+
+describe('weeks ahead of a class', () => {
+  const choice = { start: '2026-11-26', weeks: 4, day: 4, themes: { '1': 'inner' as const } };
+  const shown = (over: Partial<Parameters<typeof WeeksAhead>[0]> = {}) => {
+    const onPut = vi.fn(),
+      onBuild = vi.fn();
+    inStudio(
+      <WeeksAhead
+        choice={choice}
+        members={[rower, potter, pilot]}
+        today="2026-12-11"
+        canBuild
+        onPut={onPut}
+        onBuild={onBuild}
+        {...over}
+      />,
+    );
+    return { onPut, onBuild, rows: screen.queryAllByRole('listitem') };
+  };
+  it('each says its day, what it is about, for whom, and what it asks', () => {
+    const { rows } = shown();
+    expect(rows).toHaveLength(4);
+    expect(rows[0].textContent).toContain('Thursday 26 November');
+    expect(rows[0].textContent).toContain('The backs of the legs');
+    expect(rows[0].textContent).toContain('for Sedge, Wren');
+    expect(rows[1].textContent).toContain('nobody’s aim just now');
+    expect(rows[3].textContent).toContain('A lighter week');
+    expect(rows.map((r) => r.getAttribute('aria-current'))).toEqual([null, null, 'date', null]);
+  });
+  it('one is built by a press, and none while something is built', () => {
+    const { rows, onBuild } = shown();
+    fireEvent.click(within(rows[2]).getByRole('button', { name: 'Build week 3' }));
+    expect(onBuild).toHaveBeenCalledWith(expect.objectContaining({ week: 2, day: '2026-12-10', theme: 'strong' }));
+    cleanup();
+    expect(within(shown({ canBuild: false }).rows[2]).getByRole<HTMLButtonElement>('button').disabled).toBe(true);
+  });
+  it('what was chosen goes back to its turn', () => {
+    const { rows, onPut } = shown();
+    fireEvent.mouseDown(within(rows[1]).getByRole('combobox'));
+    fireEvent.click(screen.getByRole('option', { name: 'In turn, by need' }));
+    expect(onPut).toHaveBeenCalledWith({ ...choice, themes: {} }, 'It follows in its turn.');
+  });
+  it('nonsense is answered, and without aims it is said why there are none', () => {
+    const { onPut } = shown({ choice: null, members: [pilot] });
+    expect(screen.getByText(/Weeks take their themes from the aims of the class/)).toBeTruthy();
+    fireEvent.change(screen.getByLabelText('Weeks'), { target: { value: '99' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Lay the weeks out' }));
+    expect(screen.getByRole('alert').textContent).toBe('Type weeks between 1 and 16.');
+    expect(onPut).not.toHaveBeenCalled();
   });
 });
 

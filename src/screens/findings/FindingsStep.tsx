@@ -10,6 +10,7 @@ import { useState } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
 import type { Side } from '@/core/body';
 import type { Inference, MovementFinding, StructureFinding } from '@/core/inference';
+import { weakWords } from '@/core/aims/words';
 import { headline } from '@/core/inference/words';
 import { derivedFrom } from '@/core/measuring/derived';
 import type { Student } from '@/core/students/student';
@@ -104,7 +105,7 @@ export function FindingsStep({
       <LateProgress busy={inference.busy} label="Computing findings" />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 1, mb: 1.5 }}>
         <Typography variant="h1" sx={{ flex: '1 1 360px' }}>
-          {headline(findings)}
+          {headline(findings, weakWords(aimed.proposed))}
         </Typography>
         <Button size="small" component={Link} href={`${base}/sheet?id=${student.id}`}>
           Sheet for {firstName(student.name)}

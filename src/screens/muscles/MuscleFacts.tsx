@@ -141,7 +141,7 @@ function partnerButtons(partners: readonly Partner[], set: (change: Partial<Atla
         className="muscle"
         title={`likeness ${p.likeness.toFixed(2)}: cosine between what the two could turn at these angles`}
         onClick={() => set({ muscle: p.structure })}
-        sx={{ p: 0, mr: 1, minWidth: 0, fontSize: 15 }}
+        sx={{ p: 0, mr: 1, minWidth: 24, minHeight: 24, fontSize: 15 }}
       >
         {entry.name}
       </Button>

@@ -85,6 +85,7 @@ export function MuscleList({
                   lineHeight: 1.25,
                   px: 1,
                   py: '3px',
+                  minHeight: 24,
                   cursor: 'pointer',
                   '&:hover': { bgcolor: 'var(--act-pale)' },
                 }}

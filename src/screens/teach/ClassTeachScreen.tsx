@@ -83,8 +83,8 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
         endedAt: now(),
         ...whereAt(state.startedAt),
       });
-      const request = one.request ?? requestOf({ minutes: 60 });
-      await endPlayer(db, one.id, await core().classLogs(here, way.when, way.settings, taught, request));
+      const practice = { items: one.items, request: one.request ?? requestOf({ minutes: 60 }) };
+      await endPlayer(db, one.id, await core().classLogs(here, way.when, way.settings, taught, practice));
       router.push(back);
     } catch (error) {
       enqueueSnackbar(

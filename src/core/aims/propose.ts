@@ -84,7 +84,12 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
     avoid: [...new Set(avoid)],
     school,
   });
-  return [...drafts.entries(), ...veryLong(findings, drafts), ...SIDES.flatMap((side) => notMuscle(findings, side))]
+  const told = [
+    ...drafts.entries(),
+    ...veryLong(findings, drafts),
+    ...SIDES.flatMap((side) => notMuscle(findings, side)),
+  ];
+  return [...told, ...besideTheNerve(told)]
     .map(finish)
     .sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
 }
@@ -181,6 +186,16 @@ function notMuscle({ hints }: Findings, side: Side): [GroupId, Side, Draft][] {
     }),
   ];
 }
+
+/** What pulls at a nerve that a clinician is to look at first is spared with it, whatever else was found of it: nothing to be stretched. */
+const besideTheNerve = (told: readonly [GroupId, Side, Draft][]): [GroupId, Side, Draft][] =>
+  told
+    .filter(([group, side]) => group === 'nerve-like' && !told.some(([g, s]) => g === 'hamstrings' && s === side))
+    .map(([, side]) => [
+      'hamstrings',
+      side,
+      { kind: 'leave', weight: 0.5, reasons: [{ kind: 'nerve' }], avoid: ['long-holds'], school: null },
+    ]);
 
 const LEFT_TO_THE_JOINT: Draft = {
   kind: 'leave',

@@ -1,4 +1,4 @@
-import { StrandModel } from '@/core/body';
+import { isMuscleGroup, StrandModel } from '@/core/body';
 import type { Student } from '@/core/students/student';
 import { askedByAnkle } from '@/core/assessment/ankle-up';
 import { slumpBrings } from '@/core/assessment/nerve-sign';
@@ -9,7 +9,7 @@ import type { Findings } from './findings';
 import { isLimited, type MovementFinding } from './statements';
 import { approximate } from './gaussian-approximation';
 import { Likelihood, termsOf, withFeltVersion } from './likelihood';
-import { hintsOf } from './hints';
+import { hintsOf, type Hint } from './hints';
 import { nextTests } from './next-test';
 import { feltTerms, type FeltInPose } from './pose-places';
 import { settle, type Question } from './question';
@@ -86,10 +86,11 @@ export function* inferring(
     rivals = withNugget(draws, seed, NUGGET.limiter);
   const left = leaveOneOut(draws, terms);
   const doubts = doubtsOf(draws, terms, left);
-  const movements = summariseMovements(rivals, terms, person, model, left).map((m) => nervous(doubted(m, doubts), own));
+  const seen = summariseMovements(rivals, terms, person, model, left).map((m) => nervous(doubted(m, doubts), own));
   const structures = summariseStructures(told);
   yield 0.95;
-  const hints = hintsOf(own, student, movements);
+  const hints = hintsOf(own, student, seen);
+  const movements = seen.map((m) => openToNerve(m, hints));
   const findings: Findings = {
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },
@@ -132,6 +133,16 @@ function doubted(m: MovementFinding, doubts: readonly Doubt[]): MovementFinding 
 function nervous(m: MovementFinding, own: readonly Reading[]): MovementFinding {
   const brings = m.movement === 'hip-flexion-knee-straight' && own.some((r) => r.side === m.side && slumpBrings(r));
   return brings && m.spoke === undefined && isLimited(m) ? { ...m, spoke: 'nerve', clarity: 'unclear' } : m;
+}
+
+/** A muscle is not named while the same reading still asks for the nerve. */
+function openToNerve(m: MovementFinding, hints: readonly Hint[]): MovementFinding {
+  const asks = hints.some(
+    (h) => h.kind === 'nerve' && 'ask' in h.facts && h.side === m.side && h.from.some((r) => m.readings.includes(r)),
+  );
+  const [first] = m.limiters;
+  const named = m.clarity !== 'unclear' && first !== undefined && isMuscleGroup(first.structure);
+  return asks && named && isLimited(m) ? { ...m, orNerve: true, clarity: 'unclear' } : m;
 }
 
 function thinned(draws: Draws): Posterior {

@@ -70,6 +70,8 @@ export interface MovementFinding {
   against?: boolean;
   /** True where a hip turned little and nobody wrote where that was felt: turning ends at the joint as often as at a muscle. */
   unasked?: boolean;
+  /** True where it was felt far from the muscle that would stop it, and head or ankle are still to be asked: muscle or nerve is open. */
+  orNerve?: boolean;
   /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;
   limiters: Limiter[];

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { asWritten, type Say } from '@/core/languages/as-written';
+import { feetWords, halfInches, UNIT_SYSTEMS } from '@/core/units';
 import type { PropId } from './format';
 
 /** Key under which a studio keeps them among its settings. */
@@ -17,9 +18,26 @@ export const propSizesSchema = z.object({
   bolster: z.number().min(5).max(40).default(20),
   /** Lengths of the straps. */
   straps: z.array(z.number().min(50).max(500)).min(1).max(6).default([180, 240]),
+  /** In which units props, and bodies, are told and asked; kept are always centimetres and kilograms. */
+  units: z.enum(UNIT_SYSTEMS).default('metric'),
 });
 export type PropSizes = z.infer<typeof propSizesSchema>;
 export const PROP_SIZES: PropSizes = propSizesSchema.parse({});
+/** Generic sizes where feet and inches are used: blocks of 4, 6 and 9 inches, a bolster of 8, straps of 6, 8 and 10 feet. */
+export const PROP_SIZES_IMPERIAL: PropSizes = propSizesSchema.parse({
+  block: [10.16, 15.24, 22.86],
+  fold: 2.54,
+  bolster: 20.32,
+  straps: [182.9, 243.8, 304.8],
+  units: 'imperial',
+});
+
+/** Sizes told in other units; generic ones become the generic ones of these units. */
+export function inUnits(sizes: PropSizes, units: PropSizes['units']): PropSizes {
+  const generic = sizes.units === 'metric' ? PROP_SIZES : PROP_SIZES_IMPERIAL;
+  const own = JSON.stringify({ ...sizes, units }) !== JSON.stringify({ ...generic, units });
+  return own ? { ...sizes, units } : units === 'metric' ? PROP_SIZES : PROP_SIZES_IMPERIAL;
+}
 
 const LYING = ['flat', 'on its edge', 'on its end'] as const;
 /** Folds of blanket that lie steadily on something. */
@@ -38,6 +56,33 @@ interface Pile {
   pieces: number;
 }
 
+/** A strap that is long enough, in words. */
+function strapWords(prop: PropId, length_cm: number, sizes: PropSizes, say: Say): string {
+  const fits = [...sizes.straps].sort((a, b) => a - b).find((l) => l >= length_cm);
+  if (sizes.units === 'imperial') {
+    const needed = feetWords(length_cm, true);
+    return fits === undefined
+      ? say('two straps, joined (needs {{needed}})', { needed })
+      : say('{{prop}} of {{length}} (needs {{needed}})', { prop: say(prop), length: feetWords(fits), needed });
+  }
+  return fits === undefined
+    ? say('two straps, joined (needs {{needed}} cm)', { needed: length_cm })
+    : say('{{prop}} of {{length}} cm (needs {{needed}})', { prop: say(prop), length: fits, needed: length_cm });
+}
+
+/** A pile with its height, and the height that is needed where that is another, in words. */
+function pileWords(pile: Pile, height_cm: number, { units }: PropSizes, say: Say): string {
+  const exact = Math.abs(pile.height - height_cm) < 0.75;
+  if (units === 'imperial') {
+    const found = { pile: pile.words, height: halfInches(pile.height), needed: halfInches(height_cm) };
+    return exact || found.height === found.needed
+      ? say('{{pile}}, {{height}} in', found)
+      : say('{{pile}}, {{height}} in (needs {{needed}})', found);
+  }
+  const found = { pile: pile.words, height: Math.round(pile.height * 10) / 10, needed: Math.round(height_cm) };
+  return exact ? say('{{pile}}, {{height}} cm', found) : say('{{pile}}, {{height}} cm (needs {{needed}})', found);
+}
+
 /** What of her props comes nearest to a height or a length, in words: "block on its edge, 15 cm (needs 13)". */
 export function ownedWords(
   prop: PropId,
@@ -47,12 +92,7 @@ export function ownedWords(
   say: Say = asWritten,
 ): string {
   const folds = (count: number): string => say('a blanket in {{count}} folds', { count });
-  if (length_cm !== undefined) {
-    const fits = [...sizes.straps].sort((a, b) => a - b).find((l) => l >= length_cm);
-    if (fits !== undefined)
-      return say('{{prop}} of {{length}} cm (needs {{needed}})', { prop: say(prop), length: fits, needed: length_cm });
-    return say('two straps, joined (needs {{needed}} cm)', { needed: length_cm });
-  }
+  if (length_cm !== undefined) return strapWords(prop, length_cm, sizes, say);
   if (height_cm === null || prop === 'chair' || prop === 'wall' || prop === 'post' || prop === 'strap')
     return say(prop);
   const bases: Pile[] =
@@ -96,9 +136,5 @@ export function ownedWords(
   );
   const off = (p: Pile) => Math.abs(p.height - height_cm) + PIECE * p.pieces;
   const best = piles.reduce((a, b) => (off(b) < off(a) ? b : a));
-  const exact = Math.abs(best.height - height_cm) < 0.75;
-  const found = { pile: best.words, height: Math.round(best.height * 10) / 10 };
-  return exact
-    ? say('{{pile}}, {{height}} cm', found)
-    : say('{{pile}}, {{height}} cm (needs {{needed}})', { ...found, needed: Math.round(height_cm) });
+  return pileWords(best, height_cm, sizes, say);
 }

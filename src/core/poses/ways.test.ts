@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, shapeById } from './index';
-import { ownedWords, PROP_SIZES, propSizesSchema } from './prop-sizes';
+import { inUnits, ownedWords, PROP_SIZES, PROP_SIZES_IMPERIAL, propSizesSchema } from './prop-sizes';
 import { SCHOOL_WORDS, schoolCues, SCHOOLS, schoolsSchema, speaksActive, type Schools } from './schools';
 
 describe('props of the sizes at hand', () => {
@@ -19,6 +19,23 @@ describe('props of the sizes at hand', () => {
     ['chair', 44, undefined, 'chair'],
     ['wall', null, undefined, 'wall'],
   ] as const)('%s %s', (prop, height, length, words) => expect(ownedWords(prop, height, length)).toBe(words));
+
+  it.each([
+    ['block', 15, undefined, 'block on its edge, 6 in'],
+    ['block', 13, undefined, 'block flat and one fold of a blanket, 5 in'],
+    ['blanket', 7, undefined, 'a blanket in 3 folds, 3 in'],
+    ['bolster', 20, undefined, 'bolster, 8 in'],
+    ['strap', null, 200, 'strap of 8 ft (needs 6 ft 7 in)'],
+    ['strap', null, 320, 'two straps, joined (needs 10 ft 6 in)'],
+  ] as const)('in feet and inches: %s %s', (prop, height, length, words) =>
+    expect(ownedWords(prop, height, length, PROP_SIZES_IMPERIAL)).toBe(words),
+  );
+  it('other units change generic sizes to generic ones, and leave her own as they are', () => {
+    expect(inUnits(PROP_SIZES, 'imperial')).toEqual(PROP_SIZES_IMPERIAL);
+    expect(inUnits(PROP_SIZES_IMPERIAL, 'metric')).toEqual(PROP_SIZES);
+    const own = propSizesSchema.parse({ straps: [200] });
+    expect(inUnits(own, 'imperial')).toEqual({ ...own, units: 'imperial' });
+  });
 
   it('her own block changes the answer', () => {
     const sizes = propSizesSchema.parse({ block: [7.5, 15, 23] });

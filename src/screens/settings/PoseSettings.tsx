@@ -1,17 +1,17 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { COMFORT, type Comfort } from '@/core/fit/way';
-import { PROP_SIZES, propSizesSchema, type PropSizes } from '@/core/poses/prop-sizes';
+import { PROP_SIZES, PROP_SIZES_IMPERIAL } from '@/core/poses/prop-sizes';
 import { VOICE } from '@/core/practice/cues';
 import { SCHOOL_WORDS, SCHOOLS, type Schools } from '@/core/poses/schools';
 import { VoicePicks } from '../shell/VoicePicks';
 import { HiddenPoses } from './HiddenPoses';
+import { Numbers } from './Numbers';
+import { PropSettings } from './PropSettings';
 import { useComfort, usePropSizes, useSchools, useVoice } from './use-pose-settings';
 
 const SHARES: readonly { key: 'usual' | 'long' | 'nerve' | 'mobile'; label: string }[] = [
@@ -60,45 +60,7 @@ export function PoseSettings() {
         />
       </Box>
       <HiddenPoses />
-      <Typography sx={{ mt: 2, mb: 1 }}>Your props, in centimetres: what a pose needs is told in them.</Typography>
-      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
-        <Numbers
-          label="Block, its three heights"
-          help="flat, edge, end"
-          values={sizes.block}
-          least={2}
-          most={40}
-          count={3}
-          onPut={(v) => putSizes({ block: [v[0], v[1], v[2]] as PropSizes['block'] })}
-        />
-        <Numbers
-          label="One fold of a blanket"
-          help="firm, pressed"
-          values={[sizes.fold]}
-          least={0.5}
-          most={10}
-          count={1}
-          onPut={([v]) => putSizes({ fold: v })}
-        />
-        <Numbers
-          label="Bolster, sat on"
-          help="height"
-          values={[sizes.bolster]}
-          least={5}
-          most={40}
-          count={1}
-          onPut={([v]) => putSizes({ bolster: v })}
-        />
-        <Numbers
-          label="Straps"
-          help="lengths, with commas"
-          values={sizes.straps}
-          least={50}
-          most={500}
-          count={null}
-          onPut={(straps) => propSizesSchema.shape.straps.safeParse(straps).success && putSizes({ straps })}
-        />
-      </Box>
+      <PropSettings />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 2 }}>
         <Typography sx={{ mr: 0.5 }}>How you speak, where Kolpos drafts cues:</Typography>
         <VoicePicks />
@@ -126,7 +88,7 @@ export function PoseSettings() {
         sx={{ mt: 1 }}
         onClick={() => {
           putComfort(COMFORT);
-          putSizes(PROP_SIZES);
+          putSizes(sizes.units === 'imperial' ? PROP_SIZES_IMPERIAL : PROP_SIZES);
           putSchools(SCHOOLS);
           putVoice(VOICE);
         }}
@@ -134,55 +96,5 @@ export function PoseSettings() {
         Back to our defaults
       </Button>
     </Box>
-  );
-}
-
-/** One number, or several with commas between them; what makes no sense is answered and the old stays. */
-function Numbers({
-  label,
-  help,
-  values,
-  least,
-  most,
-  count,
-  onPut,
-}: {
-  label: string;
-  help: string;
-  values: readonly number[];
-  least: number;
-  most: number;
-  /** How many there must be; null for any. */
-  count: number | null;
-  onPut: (values: number[]) => void;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const parts = (text ?? '')
-    .split(/[,;/ ]+/)
-    .filter(Boolean)
-    .map(Number);
-  const fine =
-    parts.length > 0 &&
-    (count === null ? parts.length <= 6 : parts.length === count) &&
-    parts.every((v) => v >= least && v <= most);
-  const wrong = text !== null && !fine;
-  return (
-    <TextField
-      size="small"
-      label={label}
-      value={text ?? values.join(', ')}
-      error={wrong}
-      helperText={
-        wrong
-          ? `${count === null ? 'Numbers' : count === 1 ? 'A number' : `${count} numbers`} from ${least} to ${most}, please.`
-          : help
-      }
-      onChange={(e) => setText(e.target.value)}
-      onBlur={() => {
-        if (text !== null && fine) onPut(parts);
-        setText(null);
-      }}
-      slotProps={{ htmlInput: { inputMode: count === 1 ? 'decimal' : 'text' } }}
-    />
   );
 }

@@ -15,6 +15,7 @@ import { SheetsPart } from './SheetsPart';
 import { RemovedPart } from './RemovedPart';
 import { MeasuringSettings } from './MeasuringSettings';
 import { PoseSettings } from './PoseSettings';
+import { UnitSettings } from './UnitSettings';
 
 /** Light, files, and where the numbers come from. */
 export function SettingsScreen() {
@@ -29,6 +30,7 @@ export function SettingsScreen() {
       </Typography>
       <MeasuringSettings />
       <AimSettings />
+      <UnitSettings />
       <PoseSettings />
       <BodySettings />
       <FilesPart />

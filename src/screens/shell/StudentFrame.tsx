@@ -6,6 +6,8 @@ import { type ReactNode } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { today } from '@/store/studio';
 import type { Student } from '@/core/students/student';
+import { heightWords } from '@/core/units';
+import { useUnits } from '../settings/use-units';
 import { HeaderNote } from './HeaderNote';
 import { PlottedCourse, STEPS, type Step } from './PlottedCourse';
 import { useStudio } from './studio-context';
@@ -25,6 +27,7 @@ export function StudentFrame({
 }) {
   const { base } = useStudio();
   const router = useRouter();
+  const units = useUnits() ?? 'metric';
   const screening = screenOf(student, today());
 
   useKeys(
@@ -60,7 +63,7 @@ export function StudentFrame({
             {student.name}
           </Typography>
           <Typography variant="caption" component="p" sx={{ overflow: 'hidden' }}>
-            {student.height_cm} cm · born {student.birthYear}
+            {heightWords(student.height_cm, units)} · born {student.birthYear}
             {student.dominantLeg !== 'unknown' && ` · ${student.dominantLeg} leg leads`}
             {screening.cautions.length > 0 && (
               <Box component="span" sx={{ color: 'var(--caution)', fontWeight: 600 }}>

@@ -18,6 +18,7 @@ import { MoreAsked } from './ask/MoreAsked';
 import { RedFlagQuestions } from './ask/RedFlagQuestions';
 import { SinceLastTime } from './ask/SinceLastTime';
 import { WhatHurt } from './ask/WhatHurt';
+import { useUnits } from '../settings/use-units';
 import { StudentForm } from './StudentForm';
 import { useBuild } from './use-build';
 
@@ -46,6 +47,7 @@ const FACTS = [
 /** What a student says: kept as the teacher types, with one way back to how it was when she came here. */
 export function AskStep({ student }: { student: Student }) {
   const { db } = useStudio();
+  const units = useUnits();
   const [before] = useState(student);
   const [round, setRound] = useState(0);
   const build = useBuild(student);
@@ -134,12 +136,15 @@ export function AskStep({ student }: { student: Student }) {
       <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
         The person
       </Typography>
-      <StudentForm
-        key={`${student.id}/${round}`}
-        factsOnly
-        student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
-        onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
-      />
+      {units && (
+        <StudentForm
+          key={`${student.id}/${round}/${units}`}
+          factsOnly
+          units={units}
+          student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
+          onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
+        />
+      )}
     </Box>
   );
 }

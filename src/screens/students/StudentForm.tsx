@@ -8,8 +8,9 @@ import { useEffect, useEffectEvent, useRef, type RefObject } from 'react';
 import { Controller, useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import type { Student } from '@/core/students/student';
 import { LanguageSelect } from '../shell/LanguageSelect';
-import { BUILD_FIELDS, type BuildField } from './build-fields';
-import { draftValues, formSchema, studentFrom, valuesOf, type FormValues } from './student-values';
+import type { UnitSystem } from '@/core/units';
+import { BUILD_FIELDS, unitOfField, type BuildField } from './build-fields';
+import { draftValues, formSchemaIn, studentFrom, valuesOf, type FormValues } from './student-values';
 import { TroubleFields } from './TroubleFields';
 
 /** Milliseconds without typing after which a valid change is kept. */
@@ -26,6 +27,7 @@ export function StudentForm({
   label,
   draft,
   factsOnly = false,
+  units = 'metric',
 }: {
   student: Student | null;
   onSave: (s: Student) => void;
@@ -34,15 +36,17 @@ export function StudentForm({
   draft?: { text: string | undefined; onChange: (text: string) => void };
   /** Without complaints and cautions, where the page has its own parts for them. */
   factsOnly?: boolean;
+  /** In which height, weight and measures are typed. A form that is open does not change them. */
+  units?: UnitSystem;
 }) {
   const form = useForm<FormValues>({
-    resolver: zodResolver(formSchema),
-    defaultValues: { ...valuesOf(student), ...draftValues(draft?.text) },
+    resolver: zodResolver(formSchemaIn(units)),
+    defaultValues: { ...valuesOf(student, units), ...draftValues(draft?.text) },
     mode: 'onTouched',
   });
   const { register, control, handleSubmit, formState, getValues } = form;
   const frame = useRef<HTMLFormElement>(null);
-  useKeptAsTyped({ form, frame, student, onSave, onDraft: draft?.onChange });
+  useKeptAsTyped({ form, frame, student, units, onSave, onDraft: draft?.onChange });
   const { errors } = formState;
 
   const text = (
@@ -65,12 +69,12 @@ export function StudentForm({
       component="form"
       ref={frame}
       noValidate
-      onSubmit={(e) => void handleSubmit((v) => onSave(studentFrom(v, student)))(e)}
+      onSubmit={(e) => void handleSubmit((v) => onSave(studentFrom(v, student, units)))(e)}
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, maxWidth: 900 }}
     >
       <Box sx={{ gridColumn: '1 / -1' }}>{text('name', 'Name')}</Box>
-      {text('height_cm', 'Height, cm')}
-      {text('mass_kg', 'Mass, kg')}
+      {text('height_cm', units === 'metric' ? 'Height, cm' : 'Height, feet and inches')}
+      {text('mass_kg', units === 'metric' ? 'Mass, kg' : 'Weight, pounds')}
       {text('birthYear', 'Year of birth')}
       {text('breathSeconds', 'One slow breath, seconds', 'Counted, or 6 as a rule of thumb')}
       <Controller
@@ -119,7 +123,7 @@ export function StudentForm({
         <summary>Measures of the build: optional, they make props and figures fit closer</summary>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, mt: 2 }}>
           {BUILD_FIELDS.map(([field, label, help]) => (
-            <Box key={field}>{text(field, label, help)}</Box>
+            <Box key={field}>{text(field, `${label}, ${unitOfField(field, units)}`, help)}</Box>
           ))}
         </Box>
       </Box>
@@ -141,12 +145,14 @@ function useKeptAsTyped({
   form: { control, handleSubmit, reset, getValues },
   frame,
   student,
+  units,
   onSave,
   onDraft,
 }: {
   form: UseFormReturn<FormValues>;
   frame: RefObject<HTMLFormElement | null>;
   student: Student | null;
+  units: UnitSystem;
   onSave: (s: Student) => void;
   /** Takes what is typed for somebody new. */
   onDraft: ((text: string) => void) | undefined;
@@ -156,7 +162,7 @@ function useKeptAsTyped({
   const seen = useRef(typedText);
   const keep = useEffectEvent(() => {
     seen.current = typedText;
-    if (student) void handleSubmit((v) => onSave(studentFrom(v, student)))();
+    if (student) void handleSubmit((v) => onSave(studentFrom(v, student, units)))();
     else onDraft?.(typedText);
   });
   const pause = student ? PAUSE : 0;
@@ -170,9 +176,9 @@ function useKeptAsTyped({
     // A change from another tab comes in while nobody types here.
     // What is typed and not kept yet stays: a change elsewhere on the page must not wipe it away.
     if (!student || typedText !== seen.current || frame.current?.contains(document.activeElement)) return;
-    const fresh = valuesOf(student);
+    const fresh = valuesOf(student, units);
     if (JSON.stringify(fresh) === JSON.stringify(getValues())) return;
     seen.current = JSON.stringify(fresh);
     reset(fresh);
-  }, [student, typedText, reset, getValues, frame]);
+  }, [student, units, typedText, reset, getValues, frame]);
 }

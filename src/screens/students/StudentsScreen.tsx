@@ -17,6 +17,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { StudentMenu } from './StudentMenu';
+import { useUnits } from '../settings/use-units';
 import { StudentForm } from './StudentForm';
 import { finds } from '@/core/text-search';
 
@@ -33,7 +34,8 @@ export function StudentsScreen() {
   const [archived, setArchived] = useState(false);
   const students = useLiveQuery(() => db.students.orderBy('name').toArray(), [db]);
   const draft = useLiveQuery(async () => ({ text: (await db.memos.get(DRAFT))?.value }), [db]);
-  if (!students || !draft) return null;
+  const units = useUnits();
+  if (!students || !draft || !units) return null;
   const forgetDraft = () => db.memos.delete(DRAFT);
 
   if (adding)
@@ -44,6 +46,7 @@ export function StudentsScreen() {
         </Typography>
         <StudentForm
           student={null}
+          units={units}
           label="Add student"
           draft={{ text: draft.text, onChange: (value) => void db.memos.put({ key: DRAFT, value }) }}
           onCancel={() => void forgetDraft().then(() => router.push(`${base}/students`))}

@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { measuresProblem, type Measures } from '@/core/body';
 import type { Student } from '@/core/students/student';
+import { CM_PER_INCH, lengthFrom, type UnitSystem } from '@/core/units';
 
-/** Optional measures as they are typed, each with its label and how to take it. */
+/** Optional measures as they are typed, each with its label (its unit follows) and how to take it. */
 export const BUILD_FIELDS = [
-  ['thigh_cm', 'Thigh, cm', 'Outer hip knob to the outer knee gap'],
-  ['shank_cm', 'Shin, cm', 'Outer knee gap to the outer ankle knob'],
-  ['foot_cm', 'Foot, cm', 'Heel to the longest toe'],
-  ['trunk_cm', 'Trunk, cm', 'Outer hip knob to the tip of the shoulder'],
-  ['pelvisWidth_cm', 'Pelvis, cm', 'Between the front hip bones'],
-  ['versionLeft', 'Thigh bone twist left, degrees', 'As a clinician measured it; 12 is usual'],
-  ['versionRight', 'Thigh bone twist right, degrees', 'As a clinician measured it; 12 is usual'],
+  ['thigh_cm', 'Thigh', 'Outer hip knob to the outer knee gap'],
+  ['shank_cm', 'Shin', 'Outer knee gap to the outer ankle knob'],
+  ['foot_cm', 'Foot', 'Heel to the longest toe'],
+  ['trunk_cm', 'Trunk', 'Outer hip knob to the tip of the shoulder'],
+  ['pelvisWidth_cm', 'Pelvis', 'Between the front hip bones'],
+  ['versionLeft', 'Thigh bone twist left', 'As a clinician measured it; 12 is usual'],
+  ['versionRight', 'Thigh bone twist right', 'As a clinician measured it; 12 is usual'],
 ] as const;
 export type BuildField = (typeof BUILD_FIELDS)[number][0];
 export type BuildTexts = Record<BuildField, string>;
@@ -26,33 +27,47 @@ export const buildShape = {
   versionRight: text,
 };
 
-const number = (typed: string): number | undefined =>
-  typed.trim() === '' ? undefined : Number(typed.trim().replace(',', '.'));
+const LENGTHS = ['thigh_cm', 'shank_cm', 'foot_cm', 'trunk_cm', 'pelvisWidth_cm'] as const satisfies BuildField[];
+const isLength = (field: BuildField): field is (typeof LENGTHS)[number] =>
+  (LENGTHS as readonly BuildField[]).includes(field);
 
-/** Measures that were typed; what is empty is left out, undefined when all are. */
-export function measuresFrom(t: BuildTexts): Student['measures'] {
-  const version = { left: number(t.versionLeft), right: number(t.versionRight) };
-  const lengths = {
-    thigh_cm: number(t.thigh_cm),
-    shank_cm: number(t.shank_cm),
-    foot_cm: number(t.foot_cm),
-    trunk_cm: number(t.trunk_cm),
-    pelvisWidth_cm: number(t.pelvisWidth_cm),
-  };
+/** In what a field is asked. */
+export const unitOfField = (field: BuildField, units: UnitSystem): string =>
+  isLength(field) ? (units === 'metric' ? 'cm' : 'inches') : 'degrees';
+
+/** What was typed as a number of centimetres or degrees; undefined where nothing was. */
+function numberIn(t: BuildTexts, field: BuildField, units: UnitSystem): number | undefined {
+  const typed = t[field].trim();
+  if (typed === '') return undefined;
+  return isLength(field) ? lengthFrom(typed, units) : Number(typed.replace(',', '.'));
+}
+
+/**
+ * Measures that were typed; what is empty is left out, undefined when all are.
+ * @param before what stands: a field that says it as it was shown leaves it as it is, to the millimetre
+ */
+export function measuresFrom(t: BuildTexts, units: UnitSystem, before: Student['measures']): Student['measures'] {
+  const shown = buildTexts(before, units);
+  const version = { left: numberIn(t, 'versionLeft', units), right: numberIn(t, 'versionRight', units) };
+  const lengths = Object.fromEntries(
+    LENGTHS.map((field) => [field, t[field] === shown[field] ? before?.[field] : numberIn(t, field, units)]),
+  );
   const twisted = version.left !== undefined || version.right !== undefined;
   if (!twisted && Object.values(lengths).every((v) => v === undefined)) return undefined;
   return { ...lengths, ...(twisted ? { femoralVersion_deg: version } : {}) };
 }
 
 /** What stands in the fields for a student. */
-export function buildTexts(measures: Student['measures']): BuildTexts {
+export function buildTexts(measures: Student['measures'], units: UnitSystem): BuildTexts {
   const say = (v: number | undefined) => (v === undefined ? '' : String(v));
+  const length = (v: number | undefined) =>
+    v === undefined || units === 'metric' ? say(v) : say(Math.round((10 * v) / CM_PER_INCH) / 10);
   return {
-    thigh_cm: say(measures?.thigh_cm),
-    shank_cm: say(measures?.shank_cm),
-    foot_cm: say(measures?.foot_cm),
-    trunk_cm: say(measures?.trunk_cm),
-    pelvisWidth_cm: say(measures?.pelvisWidth_cm),
+    thigh_cm: length(measures?.thigh_cm),
+    shank_cm: length(measures?.shank_cm),
+    foot_cm: length(measures?.foot_cm),
+    trunk_cm: length(measures?.trunk_cm),
+    pelvisWidth_cm: length(measures?.pelvisWidth_cm),
     versionLeft: say(measures?.femoralVersion_deg?.left),
     versionRight: say(measures?.femoralVersion_deg?.right),
   };
@@ -63,23 +78,28 @@ export function buildProblems(
   t: BuildTexts,
   height_cm: number,
   mass_kg: number,
+  units: UnitSystem,
 ): { field: BuildField; message: string }[] {
   const problems: { field: BuildField; message: string }[] = [];
   for (const [field] of BUILD_FIELDS) {
-    const value = number(t[field]);
+    const value = numberIn(t, field, units);
     if (value === undefined) continue;
     if (!Number.isFinite(value)) {
       problems.push({ field, message: 'Type a number, or leave it empty.' });
       continue;
     }
     if (!Number.isFinite(height_cm) || !Number.isFinite(mass_kg)) continue;
-    const alone: Measures =
-      field === 'versionLeft' || field === 'versionRight'
-        ? { height_cm, mass_kg, femoralVersion_deg: { left: value } }
-        : { height_cm, mass_kg, [field]: value };
+    const alone: Measures = isLength(field)
+      ? { height_cm, mass_kg, [field]: value }
+      : { height_cm, mass_kg, femoralVersion_deg: { left: value } };
     const problem = measuresProblem(alone);
     if (problem && problem.field !== 'height_cm' && problem.field !== 'mass_kg')
-      problems.push({ field, message: problem.message });
+      // The core tells its bounds in centimetres.
+      problems.push({
+        field,
+        message:
+          units === 'imperial' && isLength(field) ? 'This does not go with the height: check both.' : problem.message,
+      });
   }
   return problems;
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { LANGUAGES, languageOf } from '@/core/languages/language';
 import { studentSchema, type Student } from '@/core/students/student';
+import { heightWords, KG_PER_POUND, lengthFrom, weightFrom, type UnitSystem } from '@/core/units';
 import { newId, now } from '@/store/studio';
 import { buildProblems, buildShape, buildTexts, measuresFrom } from './build-fields';
 
@@ -19,11 +20,46 @@ const typed = (least: number, most: number, unit: string) =>
       `Between ${least} and ${most}${unit}.`,
     );
 
+const HEIGHT_CM = { least: 90, most: 230 } as const;
+const MASS_KG = { least: 20, most: 250 } as const;
+
+/** A text that `read` understands and that lies between bounds; what is wrong is told with an example and the bounds in words. */
+const measured = (
+  read: (text: string) => number,
+  { least, most }: { least: number; most: number },
+  words: { example: string; between: string },
+) =>
+  z
+    .string()
+    .trim()
+    .refine((v) => Number.isFinite(read(v)), `Type ${words.example}.`)
+    .refine((v) => read(v) >= least && read(v) <= most, `Between ${words.between}.`);
+
+/** How height and weight are typed and told, in each system of units. */
+const BODY = {
+  metric: {
+    height: { example: 'a number, for example 160', between: '90 and 230 cm' },
+    mass: { example: 'a number, for example 135', between: '20 and 250 kg' },
+  },
+  imperial: {
+    height: { example: 'feet and inches, for example 5 ft 7', between: '3 ft and 7 ft 6 in' },
+    mass: { example: 'pounds, for example 150', between: '45 and 550 lb' },
+  },
+} as const;
+
+const heightFrom = (text: string, units: UnitSystem): number => lengthFrom(text, units, true);
+
+const fieldsIn = (units: UnitSystem) =>
+  fieldsSchema.extend({
+    height_cm: measured((v) => heightFrom(v, units), HEIGHT_CM, BODY[units].height),
+    mass_kg: measured((v) => weightFrom(v, units), MASS_KG, BODY[units].mass),
+  });
+
 const fieldsSchema = z.object({
   ...buildShape,
   name: z.string().trim().min(1, 'A name, so that you find the student again.').max(80),
-  height_cm: typed(90, 230, ' cm'),
-  mass_kg: typed(20, 250, ' kg'),
+  height_cm: z.string(),
+  mass_kg: z.string(),
   birthYear: typed(1900, YEAR, ''),
   sexForNorms: z.enum(['', 'female', 'male']),
   dominantLeg: z.enum(['left', 'right', 'unknown']),
@@ -33,24 +69,19 @@ const fieldsSchema = z.object({
   complaints: z.array(z.string()),
   cautions: z.array(z.string()),
 });
-export const formSchema = fieldsSchema.superRefine((v, context) => {
-  for (const { field, message } of buildProblems(v, value(v.height_cm), value(v.mass_kg)))
-    context.addIssue({ code: 'custom', path: [field], message });
-});
-export type FormValues = z.infer<typeof formSchema>;
+export const formSchemaIn = (units: UnitSystem) =>
+  fieldsIn(units).superRefine((v, context) => {
+    const body = [heightFrom(v.height_cm, units), weightFrom(v.mass_kg, units)] as const;
+    for (const { field, message } of buildProblems(v, ...body, units))
+      context.addIssue({ code: 'custom', path: [field], message });
+  });
+export type FormValues = z.infer<typeof fieldsSchema>;
 
 /** What was typed before a reload, as far as it still fits; anything else is left out. */
 export function draftValues(text: string | undefined): Partial<FormValues> {
   if (!text) return {};
   const loose = z
-    .object({
-      ...fieldsSchema.shape,
-      height_cm: z.string(),
-      mass_kg: z.string(),
-      birthYear: z.string(),
-      breathSeconds: z.string(),
-      name: z.string(),
-    })
+    .object({ ...fieldsSchema.shape, birthYear: z.string(), breathSeconds: z.string(), name: z.string() })
     .partial();
   try {
     const parsed = loose.safeParse(JSON.parse(text));
@@ -60,12 +91,19 @@ export function draftValues(text: string | undefined): Partial<FormValues> {
   }
 }
 
+/** Height and weight as they are typed: a metric field names its unit itself. */
+function bodyTexts(s: Student | null, units: UnitSystem): Pick<FormValues, 'height_cm' | 'mass_kg'> {
+  if (!s) return { height_cm: '', mass_kg: '' };
+  return units === 'metric'
+    ? { height_cm: String(s.height_cm), mass_kg: String(s.mass_kg) }
+    : { height_cm: heightWords(s.height_cm, units), mass_kg: String(Math.round(s.mass_kg / KG_PER_POUND)) };
+}
+
 /** What the form shows of a student, or of nobody yet. */
-export const valuesOf = (s: Student | null): FormValues => ({
-  ...buildTexts(s?.measures),
+export const valuesOf = (s: Student | null, units: UnitSystem): FormValues => ({
+  ...buildTexts(s?.measures, units),
   name: s?.name ?? '',
-  height_cm: s ? String(s.height_cm) : '',
-  mass_kg: s ? String(s.mass_kg) : '',
+  ...bodyTexts(s, units),
   birthYear: s ? String(s.birthYear) : '',
   sexForNorms: s?.sexForNorms ?? '',
   dominantLeg: s?.dominantLeg ?? 'unknown',
@@ -77,15 +115,17 @@ export const valuesOf = (s: Student | null): FormValues => ({
 });
 
 /** The student that these values describe; what the form does not show stays as it was. */
-export function studentFrom(v: FormValues, student: Student | null): Student {
+export function studentFrom(v: FormValues, student: Student | null, units: UnitSystem): Student {
   const time = now();
+  // What is told in whole inches or pounds is kept to the millimetre where nobody typed it anew.
+  const shown = bodyTexts(student, units);
   return studentSchema.parse({
     ...student,
     id: student?.id ?? newId(),
     name: v.name,
-    height_cm: value(v.height_cm),
-    mass_kg: value(v.mass_kg),
-    measures: measuresFrom(v),
+    height_cm: student && v.height_cm === shown.height_cm ? student.height_cm : heightFrom(v.height_cm, units),
+    mass_kg: student && v.mass_kg === shown.mass_kg ? student.mass_kg : weightFrom(v.mass_kg, units),
+    measures: measuresFrom(v, units, student?.measures),
     birthYear: Math.round(value(v.birthYear)),
     sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
     dominantLeg: v.dominantLeg,

@@ -1,0 +1,61 @@
+'use client';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { propSizesSchema } from '@/core/poses/prop-sizes';
+import { CM_PER_INCH } from '@/core/units';
+import { Numbers } from './Numbers';
+import { usePropSizes } from './use-pose-settings';
+
+/** What props there are, in the units that are chosen; kept are centimetres. */
+export function PropSettings() {
+  const [sizes, putSizes] = usePropSizes();
+  const inches = sizes.units === 'imperial';
+  const shown = (cm: number): number => (inches ? Math.round((10 * cm) / CM_PER_INCH) / 10 : cm);
+  const kept = (typed: number): number => (inches ? Math.round(10 * typed * CM_PER_INCH) / 10 : typed);
+  /** Bounds of a size in centimetres, as they are told. */
+  const between = (least: number, most: number) => ({ least: shown(least), most: shown(most) });
+  return (
+    <>
+      <Typography sx={{ mt: 2, mb: 1 }}>
+        Your props, in {inches ? 'inches' : 'centimetres'}: what a pose needs is told in them.
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
+        <Numbers
+          label="Block, its three heights"
+          help="flat, edge, end"
+          values={sizes.block.map(shown)}
+          {...between(2, 40)}
+          count={3}
+          onPut={(v) => putSizes({ block: [kept(v[0]), kept(v[1]), kept(v[2])] })}
+        />
+        <Numbers
+          label="One fold of a blanket"
+          help="firm, pressed"
+          values={[shown(sizes.fold)]}
+          {...between(0.5, 10)}
+          count={1}
+          onPut={([v]) => putSizes({ fold: kept(v) })}
+        />
+        <Numbers
+          label="Bolster, sat on"
+          help="height"
+          values={[shown(sizes.bolster)]}
+          {...between(5, 40)}
+          count={1}
+          onPut={([v]) => putSizes({ bolster: kept(v) })}
+        />
+        <Numbers
+          label="Straps"
+          help="lengths, with commas"
+          values={sizes.straps.map(shown)}
+          {...between(50, 500)}
+          count={null}
+          onPut={(typed) => {
+            const straps = typed.map(kept);
+            if (propSizesSchema.shape.straps.safeParse(straps).success) putSizes({ straps });
+          }}
+        />
+      </Box>
+    </>
+  );
+}

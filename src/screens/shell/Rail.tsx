@@ -78,7 +78,8 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
             href={base + r.path}
             aria-current={here ? 'page' : undefined}
             sx={{
-              px: 2.5,
+              pl: 2.5,
+              pr: { xs: 2.5, md: 1 },
               py: 1.25,
               color: 'var(--ink)',
               textDecoration: 'none',

@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { hiddenValue } from '@demo/hidden';
 import { screenOf } from '@/core/cautions/screen';
 import { MOST_STUDENTS } from '@/core/classes/class';
+import { littleFor, type Little } from '@/core/classes/help';
 import { logOf } from '@/core/classes/logs';
 import { memberOf, presentOf, type Member } from '@/core/classes/member';
 import { classAims } from '@/core/classes/shared';
@@ -189,6 +190,17 @@ const door = {
       rows: classTable(members, items, request),
       doses: presentOf(members).map((m) => ({ member: m.id, doses: dosesFor(m, items, request) })),
     };
+  },
+  /** Who gets little from a practice of the class, and the one change that would help most; ids of new items begin with what is given. */
+  classHelp: async (
+    people: ClassPerson[],
+    when: When,
+    settings: ClassSettings,
+    { items, ...purpose }: { items: PracticeItem[]; request: PracticeRequest; theme?: WeekTheme },
+    fresh: string,
+  ): Promise<Little[]> => {
+    let n = 0;
+    return littleFor(await membersOf(people, when, settings), items, purpose, () => `${fresh}-${++n}`);
   },
   /** Each one's own log of what was taught to the class; ids begin with that of the log. */
   classLogs: async (

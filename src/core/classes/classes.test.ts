@@ -3,6 +3,7 @@ import { groupOf } from '@/core/body';
 import type { Aim } from '@/core/students/student';
 import { rungOf, shapeById } from '@/core/poses';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
+import { aimKey } from '@/core/practice/doses';
 import { totalSeconds } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { aim, ranked } from '@/core/practice/practices.fixtures';
@@ -10,6 +11,7 @@ import { inTheWay } from '@/core/practice/units';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { logSchema, type LogEntry } from '@/core/teaching/log';
 import { practiceOf, type YogaClass } from './class';
+import { littleFor } from './help';
 import { logOf } from './logs';
 import type { Member } from './member';
 import { insteadOf, insteadsIn, openRungs, ownRung } from './own-rung';
@@ -211,6 +213,33 @@ describe('a practice for a class', () => {
         expect(groupOf(dose.aim.group)).not.toBeNull();
       }
     expect(dosesFor(rower, built.items, request)[0].minutes).toBeGreaterThan(0.5);
+  });
+  it('who gets little is told with one change that gives her more, and is a practice that works', () => {
+    let n = 0;
+    const newId = () => `h${++n}`;
+    // What is left of it stretches nobody: two poses of it, and no hamstrings.
+    const poor = built.items.filter((i) => i.phase === 'settle' || i.phase === 'rest' || i.phase === 'warm');
+    const little = littleFor(members, poor, { request }, newId);
+    expect(little.length).toBeGreaterThan(0);
+    for (const { member, aim, minutes, wanted, change } of little) {
+      const m = members.find((x) => x.id === member);
+      if (!m) throw new Error(member);
+      const dose = (items: typeof poor) => dosesFor(m, items, request).find((d) => aimKey(d.aim) === aimKey(aim));
+      expect(dose(poor)?.minutes).toBeCloseTo(minutes, 9);
+      expect(minutes).toBeLessThan(0.5 * wanted);
+      if (!change) continue;
+      expect(change.minutes).toBeGreaterThan(minutes);
+      expect(dose([...change.items])?.minutes).toBeCloseTo(change.minutes, 9);
+      for (const row of classTable(members, change.items, request)) expect(row.hers).toHaveLength(members.length);
+    }
+    expect(little.some((l) => l.change !== null)).toBe(true);
+    const shares = little.map((l) => l.minutes / l.wanted);
+    expect(shares).toEqual([...shares].sort((x, y) => x - y));
+  });
+  it('under a theme less is wanted of all else', () => {
+    const about = littleFor(members, built.items, { request, theme: 'strong' }, () => 'x').map((l) => l.aim);
+    const all = littleFor(members, built.items, { request }, () => 'x').map((l) => l.aim);
+    for (const a of about) if (a.kind !== 'strengthen') expect(all.map(aimKey)).toContain(aimKey(a));
   });
   it('with nothing at hand nobody needs a prop', async () => {
     const bare = requestOf({ minutes: 20, props: [] });

@@ -147,7 +147,8 @@ export const CHAPTERS: readonly Chapter[] = [
     paragraphs: [
       'A class is built from what its students need together. Each does the same shape on a rung of their own.',
       'What is closed to one gets another shape beside it. Names and reasons can be hidden while the class looks on.',
-      'The table says who gets little from it, and which one change would help most.',
+      'Below the table you see who gets little from it, and which one change would help most.',
+      'Weeks ahead gives each week a theme in turn, by what the class needs. Build a week when it comes; every fourth is lighter.',
     ],
   },
   {

@@ -17,6 +17,7 @@ import { COUNT, DIMENSIONS } from './prior';
 import { sampling, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
 import { drawCount, NUGGET, summariseMovements, summariseStructures, withNugget } from './summarise';
+import type { Known } from './known';
 
 export const MODEL_VERSION = 'kolpos-limits 3';
 const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
@@ -84,9 +85,10 @@ export function* inferring(
   yield 0.9;
   const told = withNugget(draws, seed, NUGGET.tolerance),
     rivals = withNugget(draws, seed, NUGGET.limiter);
+  const known: Known = { draws: rivals, terms, person, model };
   const left = leaveOneOut(draws, terms);
   const doubts = doubtsOf(draws, terms, left);
-  const seen = summariseMovements(rivals, terms, person, model, left).map((m) => nervous(doubted(m, doubts), own));
+  const seen = summariseMovements(known, left).map((m) => nervous(doubted(m, doubts), own));
   const structures = summariseStructures(told);
   yield 0.95;
   const hints = hintsOf(own, student, seen);
@@ -98,8 +100,11 @@ export function* inferring(
     movements,
     doubts,
     hints,
-    next: options.next === false ? [] : nextTests(rivals, terms, own, { movements, hints }, person, model, seed),
-    question: options.question ? settle(options.question, rivals, terms, own, person, model, seed) : null,
+    next:
+      options.next === false
+        ? []
+        : nextTests(known, { readings: own, movements, hints, complaints: student.complaints }, seed),
+    question: options.question ? settle(options.question, known, own, seed) : null,
     diagnostics: {
       samples: drawCount(draws),
       effective: Math.round(quality.effective),

@@ -1,4 +1,4 @@
-import { GROUPS, type GroupId } from '@/core/body';
+import { GROUPS, type GroupId, type Side } from '@/core/body';
 import type { Draws } from './hamiltonian-sampler';
 import { termLogLikelihood, type Term } from './likelihood';
 import { COUNT, DIMENSIONS, weigh } from './prior';
@@ -63,13 +63,11 @@ function withoutIt(logs: Float64Array, out: Float64Array): void {
 /**
  * The readings that a limiter rests on, ranked by how much its probability would fall or rise without them: posterior draws
  * weighed by one over the reading's likelihood, weights cut at mean·√n (truncated importance sampling, Ionides 2008).
- * @param group limiter of each draw, as of `limitersPerDraw`
+ * @param told the limiter that is told of a side; `group` is the one of each draw, as of `limitersPerDraw`
  */
 export function carriersOf(
-  group: Uint8Array,
-  limiter: GroupId,
+  { group, limiter, side }: { group: Uint8Array; limiter: GroupId; side: Side },
   terms: readonly Term[],
-  side: 'left' | 'right',
   left: LeftOut,
   most = 3,
 ): Carrier[] {

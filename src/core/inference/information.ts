@@ -1,13 +1,14 @@
-import { GROUPS, type Side, type StrandModel } from '@/core/body';
+import { GROUPS, type Side } from '@/core/body';
 import { PLACES } from '@/core/students/student';
 import { normFor, type Context, type ModelledReadout } from '@/core/assessment/definition';
-import { errorScale, ERROR, type Compared } from './likelihood';
+import { errorScale, ERROR } from './likelihood';
 import { placeGiven } from './evidence';
 import { COUNT, DIMENSIONS } from './prior';
 import { type Random } from './random';
 import { drawCount, weightsOf } from './summarise';
 import type { Draws } from './hamiltonian-sampler';
 import { stopTableFor } from './stop-table';
+import type { Known } from './known';
 
 const VALUE_BINS = 4;
 
@@ -78,9 +79,7 @@ export interface Asked {
 export function simulate(
   { test, readout, side, variant }: Asked,
   context: Context,
-  draws: Draws,
-  person: Compared,
-  model: StrandModel,
+  { draws, person, model }: Omit<Known, 'terms'>,
   random: Random,
 ): Uint16Array {
   const table = stopTableFor(readout, context, normFor(readout, person.sexForNorms), model);

@@ -1,4 +1,4 @@
-import { ELEMENTS, groupOf, GROUPS, SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
+import { ELEMENTS, groupOf, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
 import { limitersOf, MOVEMENTS } from '@/core/assessment/battery';
 import { ANKLE_UP, straightLegRaise } from '@/core/assessment/battery/straight-leg-raise';
 import { testsFor } from '@/core/assessment/complaints';
@@ -6,14 +6,14 @@ import type { Reading } from '@/core/assessment/reading';
 import type { Complaint, Place } from '@/core/students/student';
 import { placeGiven } from './evidence';
 import type { Hint } from './hint';
-import type { Draws } from './hamiltonian-sampler';
 import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type Asked } from './information';
-import { boneContext, contextOf, type Compared, type Term } from './likelihood';
+import { boneContext, contextOf } from './likelihood';
 import { SETTLED_AT } from './question';
 import { Random } from './random';
 import { isLimited, tellsOfMuscle, type MovementFinding, type NextTest } from './statements';
 import { limitersPerDraw, tableOf } from './summarise';
 import { stillToRead } from './still-to-read';
+import type { Known } from './known';
 
 /** Bits that a test must be expected to tell before it is worth a turn of the body (our default). */
 const WORTH_ASKING = 0.05;
@@ -32,48 +32,50 @@ interface Questions {
   nerve: Uint8Array | null;
 }
 
+/** What has been found and read so far, and what she came with. */
+interface Asking {
+  readings: readonly Reading[];
+  movements: readonly MovementFinding[];
+  hints: readonly Hint[];
+  complaints?: readonly Complaint[];
+}
+
 /**
  * Tests worth doing next, in three ranks: what tells apart the candidates for a limited movement; what looks at a complaint, or at the
  * place where something unexpected was felt, and is not read; what may find another limited movement. Nothing is proposed that cannot change
  * an aim: a movement that is usual, or plainly stopped by one group, asks nothing more. Empty says: enough. Within a rank by mutual information between limiter and simulated outcome (reading with its
  * error, place felt) over the posterior draws, in bits.
  */
-export function nextTests(
-  all: Draws,
-  terms: readonly Term[],
-  readings: readonly Reading[],
-  { movements, hints }: { movements: readonly MovementFinding[]; hints: readonly Hint[] },
-  person: Compared & { complaints?: readonly Complaint[] },
-  model: StrandModel,
-  seed: number,
-): NextTest[] {
-  const draws = thinnedTo(all, ASKED_DRAWS);
+export function nextTests(all: Known, { readings, complaints = [], ...found }: Asking, seed: number): NextTest[] {
+  const { movements } = found;
+  const { person } = all;
+  const known = { ...all, draws: thinnedTo(all.draws, ASKED_DRAWS) };
   const random = new Random(seed + 29);
-  const asked = complaintOrder(person.complaints ?? []);
+  const asked = complaintOrder(complaints);
   const strange = movements
     .filter((m) => m.spoke === 'strange')
     .flatMap((m) => readings.filter((r) => r.side === m.side && m.readings.includes(r.id)));
-  const known = new Set(readings.map((r) => `${r.test}/${r.side}`));
-  const of = (side: Side) => questionsOf(side, draws, terms, { movements, hints }, person, model);
+  const read = new Set(readings.map((r) => `${r.test}/${r.side}`));
+  const of = (side: Side) => questionsOf(side, known, found);
   const questions = { left: of('left'), right: of('right') };
   /** Muscle or nerve: no claim before the leg was lifted with the foot drawn up, or lifted at all. */
   const asksNerve = ({ test, side, variant }: Pick<NextTest, 'test' | 'side' | 'variant'>): boolean =>
     questions[side].nerve !== null &&
     test === straightLegRaise.id &&
-    (variant === ANKLE_UP || !known.has(`${test}/${side}`));
+    (variant === ANKLE_UP || !read.has(`${test}/${side}`));
   const told = stillToRead(readings, SIDES).flatMap((list): NextTest[] => {
     const [{ test, side, variant }] = list;
     const own = { test, side, ...(variant && { variant }) };
     const gains = gainsOf(list, questions[side], (a) => {
       const context = { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, side) };
-      return simulate(a, context, draws, person, model, random);
+      return simulate(a, context, known, random);
     });
     if (asksNerve(own)) return [{ ...own, gain: Math.max(gains.unclear, gains.nerve), why: 'unclear' }];
     if (gains.unclear >= WORTH_ASKING) return [{ ...own, gain: gains.unclear, why: 'unclear' }];
     if (variant) return [];
     if (strange.some((r) => r.side === side && r.placeFelt && list.some((a) => looksAt(a, r.placeFelt ?? 'nowhere'))))
       return [{ ...own, gain: gains.unread, why: 'unclear' }];
-    if (asked(test, side) >= 0 && !known.has(`${test}/${side}`))
+    if (asked(test, side) >= 0 && !read.has(`${test}/${side}`))
       return [{ ...own, gain: gains.unread, why: 'complaint' }];
     return gains.unread >= WORTH_ASKING ? [{ ...own, gain: gains.unread, why: 'unread' }] : [];
   });
@@ -140,16 +142,10 @@ function complaintOrder(
   return (test, side) => wanted[side].indexOf(test);
 }
 
-function questionsOf(
-  side: Side,
-  draws: Draws,
-  terms: readonly Term[],
-  { movements, hints }: { movements: readonly MovementFinding[]; hints: readonly Hint[] },
-  person: Compared,
-  model: StrandModel,
-): Questions {
+function questionsOf(side: Side, known: Known, { movements, hints }: Pick<Asking, 'movements' | 'hints'>): Questions {
+  const { draws } = known;
   const asks = hints.some((h) => h.kind === 'nerve' && h.facts.ask && (h.side === side || h.side === 'both'));
-  const raise = () => tableOf('hip-flexion-knee-straight', side, draws, terms, person, model);
+  const raise = () => tableOf('hip-flexion-knee-straight', side, known);
   const out: Questions = { unclear: [], unread: [], nerve: asks ? limitersPerDraw(draws, raise(), side).group : null };
   const whole = movements.filter((m) => m.side === side && m.measured !== null).length >= WHOLE_LOOK;
   for (const movement of MOVEMENTS) {
@@ -162,12 +158,12 @@ function questionsOf(
       const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
       if (askable && !nerve && first && first.probability < SETTLED_AT)
         out.unclear.push({
-          labels: limitersPerDraw(draws, tableOf(movement, side, draws, terms, person, model), side).group,
+          labels: limitersPerDraw(draws, tableOf(movement, side, known), side).group,
           between: found.limiters.slice(0, 2).map((l) => l.structure),
         });
       continue;
     }
-    const table = tableOf(movement, side, draws, terms, person, model);
+    const table = tableOf(movement, side, known);
     const { group, end } = limitersPerDraw(draws, table, side);
     const upward = table.readout.better === 'lower' ? -1 : 1;
     const labels = group.map((g, d) =>

@@ -1,15 +1,16 @@
-import { SIDES, type GroupId, type Side, type StrandModel } from '@/core/body';
+import { SIDES, type GroupId, type Side } from '@/core/body';
 import { turnsBetween } from '@/core/assessment/batteries';
 import { testById } from '@/core/assessment/battery';
 import { type Movement, type Position } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import type { Limiter } from './statements';
 import type { Draws } from './hamiltonian-sampler';
-import { boneContext, contextOf, type Compared, type Term } from './likelihood';
+import { boneContext, contextOf } from './likelihood';
 import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type Asked } from './information';
 import { Random } from './random';
 import { stillToRead } from './still-to-read';
 import { limiterShares, limitersPerDraw, tableOf } from './summarise';
+import type { Known } from './known';
 
 /** What is to be settled: what stops one movement of a side, or anything else that has a limiter in every draw. */
 export interface Question {
@@ -62,21 +63,14 @@ const OFFERED = 4;
  * (reading with its error, place felt) over the posterior draws, less what turning the student over costs. Ways of doing a
  * test other than the usual one are readings of their own.
  */
-export function settle(
-  question: Question,
-  all: Draws,
-  terms: readonly Term[],
-  readings: readonly Reading[],
-  person: Compared,
-  model: StrandModel,
-  seed: number,
-): Settling {
+export function settle(question: Question, known: Known, readings: readonly Reading[], seed: number): Settling {
   const { side, movement } = question;
+  const { draws: all, person } = known;
   const draws = thinnedTo(all, ASKED_DRAWS);
   const labelsOf = (d: Draws) =>
     question.labels?.(d) ??
     (movement
-      ? limitersPerDraw(d, tableOf(movement, side, d, terms, person, model), side).group
+      ? limitersPerDraw(d, tableOf(movement, side, { ...known, draws: d }), side).group
       : new Uint8Array(d.perChain * d.chains));
   const limiters = limiterShares(labelsOf(all));
   const [first, second] = limiters;
@@ -100,9 +94,7 @@ export function settle(
             simulate(
               a,
               { ...contextOf({ ...a, readout: a.readout.id }, readings), ...boneContext(person, a.side) },
-              draws,
-              person,
-              model,
+              { ...known, draws },
               random,
             ),
           ),

@@ -1,4 +1,4 @@
-import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, SIDES, type Side, type StrandModel } from '@/core/body';
+import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, SIDES, type Side } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
 import { speaksOfNerve } from '@/core/assessment/nerve-sign';
@@ -15,7 +15,7 @@ import {
   type StructureFinding,
 } from './statements';
 import { carriersOf, type LeftOut } from './influence';
-import { boneContext, type Compared, type Term } from './likelihood';
+import { boneContext, type Term } from './likelihood';
 import { isFeltAt, placeGiven } from './evidence';
 import { meanStop } from './mean-stop';
 import { plainCheck } from './plain-check';
@@ -23,6 +23,7 @@ import { COUNT, DIMENSIONS, LATENT, tolerancesFrom, weigh } from './prior';
 import { Random } from './random';
 import type { Draws } from './hamiltonian-sampler';
 import { stopTableFor, type StopTable } from './stop-table';
+import type { Known } from './known';
 
 /**
  * Spread added to every draw, SD: a body's strands differ from what their element says, and so does its geometry from the
@@ -205,7 +206,7 @@ export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarit
  * usual, another one is told that is limited, as read and as all readings together expect it: a shin that stays far from level is not undone
  * by a thigh that turns as most do.
  */
-function toldBy(movement: Movement, side: Side, draws: Draws, terms: readonly Term[], person: Compared): Term | null {
+function toldBy(movement: Movement, side: Side, { draws, terms, person }: Omit<Known, 'model'>): Term | null {
   const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement && !t.reading.variant);
   const main = MAIN_TEST[movement];
   const own = about.find((t) => t.reading.test === main.test && t.reading.readout === main.readout);
@@ -223,15 +224,9 @@ function toldBy(movement: Movement, side: Side, draws: Draws, terms: readonly Te
 }
 
 /** The stop table of a movement on a side: the one of the reading that it is told by, else of a typical position. */
-export function tableOf(
-  movement: Movement,
-  side: Side,
-  draws: Draws,
-  terms: readonly Term[],
-  person: Compared,
-  model: StrandModel,
-): StopTable {
-  const own = toldBy(movement, side, draws, terms, person);
+export function tableOf(movement: Movement, side: Side, known: Known): StopTable {
+  const { person, model } = known;
+  const own = toldBy(movement, side, known);
   if (own) return own.table;
   const main = MAIN_TEST[movement];
   const readout = modelledReadoutOf(main.test, main.readout);
@@ -240,22 +235,17 @@ export function tableOf(
 }
 
 /** What stops each movement that any reading of that side speaks about. */
-export function summariseMovements(
-  draws: Draws,
-  terms: readonly Term[],
-  person: Compared,
-  model: StrandModel,
-  without: LeftOut,
-): MovementFinding[] {
+export function summariseMovements(known: Known, without: LeftOut): MovementFinding[] {
+  const { draws, terms, person } = known;
   return SIDES.flatMap((side) =>
     MOVEMENTS.flatMap((movement): MovementFinding[] => {
       const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement);
       if (about.length === 0) return [];
-      const table = tableOf(movement, side, draws, terms, person, model);
+      const table = tableOf(movement, side, known);
       const { group, end } = limitersPerDraw(draws, table, side);
       const limiters = limiterShares(group);
       const norm = normFor(table.readout, person.sexForNorms);
-      const own = toldBy(movement, side, draws, about, person);
+      const own = toldBy(movement, side, { ...known, terms: about });
       const main = own ? { test: own.reading.test, readout: own.reading.readout } : MAIN_TEST[movement];
       const measured = own?.reading;
       const expected = estimate(end);
@@ -293,7 +283,7 @@ export function summariseMovements(
           limiters,
           clarity: against || unasked || stopped || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
-          carriers: limiters[0] ? carriersOf(group, limiters[0].structure, terms, side, without) : [],
+          carriers: limiters[0] ? carriersOf({ group, limiter: limiters[0].structure, side }, terms, without) : [],
           plain: plainCheck(main.test, main.readout, measured?.placeFelt),
         },
       ];

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
+import type { Little } from '@/core/classes/help';
 import { practiceOf, type YogaClass } from '@/core/classes/class';
 import { themeName } from '@/core/classes/themes';
 import { paceOf, totalSeconds } from '@/core/practice/practice';
@@ -9,6 +10,7 @@ import { clock } from '@/core/practice/sheet';
 import { usePropSizes } from '../settings/use-pose-settings';
 import { useStudio } from '../shell/studio-context';
 import { ClassTable } from './ClassTable';
+import { WhoGetsLittle } from './WhoGetsLittle';
 import type { useMembers } from './use-class';
 import type { KeepClass } from './use-class-building';
 import type { useClassTable } from './use-class-table';
@@ -17,12 +19,14 @@ import type { useClassTable } from './use-class-table';
 export function ClassPractice({
   one,
   table,
+  little,
   members,
   canTeach,
   keep,
 }: {
   one: YogaClass;
   table: ReturnType<typeof useClassTable>;
+  little: readonly Little[];
   members: ReturnType<typeof useMembers>['members'];
   /** True where somebody is there who may practise. */
   canTeach: boolean;
@@ -68,6 +72,11 @@ export function ClassPractice({
       ) : (
         <Typography role="status">Finding each one’s own rung …</Typography>
       )}
+      <WhoGetsLittle
+        little={little}
+        members={members}
+        onTake={({ items }) => void keep({ ...one, items }, 'It is changed.')}
+      />
       <Typography sx={{ mt: 1, fontSize: 13, color: 'var(--ink-2)' }}>
         ▲ a caution: her own rungs keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.
       </Typography>

@@ -24,6 +24,7 @@ import { ClassPractice } from './ClassPractice';
 import { SharedAims } from './SharedAims';
 import { useClass, useClassWay, useMembers, type ClassData } from './use-class';
 import { useClassBuilding } from './use-class-building';
+import { useClassHelp } from './use-class-help';
 import { useClassTable } from './use-class-table';
 import { WeeksAhead } from './WeeksAhead';
 import { WhoComes } from './WhoComes';
@@ -62,6 +63,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const keep = async (next: YogaClass, did: string) => undo(did, await saveClass(db, next));
   const { build, building, refused, unsaluted, forgetUnsaluted } = useClassBuilding(one, people, way, keep);
   const table = useClassTable(one, people, way, !busy);
+  const little = useClassHelp(one, people, way, table !== null);
   const breath = people.reduce((s, p) => s + p.student.breathSeconds, 0) / Math.max(1, people.length);
   const again = one.items.length > 0 ? one.request : undefined;
   const inIt = members.filter((m) => one.students.includes(m.id));
@@ -133,7 +135,14 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
         </Alert>
       )}
       {one.items.length > 0 && people.length > 0 && (
-        <ClassPractice one={one} table={table} members={members} canTeach={present.length > 0} keep={keep} />
+        <ClassPractice
+          one={one}
+          table={table}
+          little={little}
+          members={members}
+          canTeach={present.length > 0}
+          keep={keep}
+        />
       )}
     </Box>
   );

@@ -11,6 +11,7 @@ import { inStudio } from '../shell/test-studio';
 import { ClassTable } from './ClassTable';
 import { SharedAims } from './SharedAims';
 import { WeeksAhead } from './WeeksAhead';
+import { WhoGetsLittle } from './WhoGetsLittle';
 
 afterEach(cleanup);
 const aim = (kind: Aim['kind'], group: string, weight: number): Aim => ({ kind, group, side: 'left', weight });
@@ -101,6 +102,36 @@ describe('weeks ahead of a class', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Lay the weeks out' }));
     expect(screen.getByRole('alert').textContent).toBe('Type weeks between 1 and 16.');
     expect(onPut).not.toHaveBeenCalled();
+  });
+});
+
+describe('who gets little', () => {
+  const lengthen = aim('lengthen', 'hamstrings', 1);
+  const change = {
+    kind: 'swap' as const,
+    pose: 'wide-squat',
+    rung: 1,
+    to: { pose: 'pyramid', rung: 1 },
+    items: [],
+    minutes: 2.44,
+  };
+  it('is told with her aim, its minutes, and the change that is taken by a press', () => {
+    const onTake = vi.fn();
+    const little = [{ member: 'r', aim: lengthen, minutes: 0.84, wanted: 4, change }];
+    inStudio(<WhoGetsLittle little={little} members={[rower, potter]} onTake={onTake} />);
+    const item = screen.getByRole('listitem');
+    expect(item.textContent).toContain('Sedge: hamstrings left, 0.8 of 4.0 minutes.');
+    expect(item.textContent).toMatch(/It would help most: Pyramid.*, in place of .+\. Then 2\.4 minutes\./);
+    fireEvent.click(within(item).getByRole('button', { name: /^Do that for Sedge/ }));
+    expect(onTake).toHaveBeenCalledWith(change);
+  });
+  it('where no change helps that is said, and where nobody gets little there is nothing', () => {
+    const little = [{ member: 'p', aim: lengthen, minutes: 0, wanted: 2, change: null }];
+    inStudio(<WhoGetsLittle little={little} members={[rower, potter]} onTake={() => undefined} />);
+    expect(screen.getByText(/No single change would help/)).toBeTruthy();
+    cleanup();
+    inStudio(<WhoGetsLittle little={[]} members={[rower]} onTake={() => undefined} />);
+    expect(screen.queryByText('Who gets little')).toBeNull();
   });
 });
 

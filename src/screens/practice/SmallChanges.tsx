@@ -4,13 +4,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
-import { shapeById } from '@/core/poses';
 import { nudgeKey, nudgesFor, type Nudge } from '@/core/practice/nudges';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { PracticeRequest } from '@/core/practice/request';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import { newId } from '@/store/studio';
+import { nudgeWords } from './nudge-words';
 
 /** The smallest changes that would bring a practice nearer to its aims; nothing where it serves them as well as one change could. */
 export function SmallChanges({
@@ -55,15 +55,4 @@ export function SmallChanges({
       ))}
     </Box>
   );
-}
-
-const nameOf = (pose: string): string => shapeById(pose)?.name ?? pose;
-const formOf = (to: { pose: string; rung: number }): string => {
-  const shape = shapeById(to.pose);
-  return shape ? `${shape.name}, ${shape.rungs[to.rung - 1]?.name ?? ''}` : to.pose;
-};
-/** A change as a sentence. */
-function nudgeWords({ kind, pose, to }: Nudge): string {
-  if (kind === 'longer' || !to) return `Hold ${nameOf(pose)} half a minute longer.`;
-  return kind === 'swap' ? `${formOf(to)}, in place of ${nameOf(pose)}.` : `Add ${formOf(to)}, after ${nameOf(pose)}.`;
 }

@@ -1,0 +1,13 @@
+import { shapeById } from '@/core/poses';
+import type { Nudge } from '@/core/practice/nudges';
+
+const nameOf = (pose: string): string => shapeById(pose)?.name ?? pose;
+const formOf = (to: { pose: string; rung: number }): string => {
+  const shape = shapeById(to.pose);
+  return shape ? `${shape.name}, ${shape.rungs[to.rung - 1]?.name ?? ''}` : to.pose;
+};
+/** A change as a sentence. */
+export function nudgeWords({ kind, pose, to }: Pick<Nudge, 'kind' | 'pose' | 'to'>): string {
+  if (kind === 'longer' || !to) return `Hold ${nameOf(pose)} half a minute longer.`;
+  return kind === 'swap' ? `${formOf(to)}, in place of ${nameOf(pose)}.` : `Add ${formOf(to)}, after ${nameOf(pose)}.`;
+}

@@ -56,7 +56,7 @@ export function sequence(record: KolposRecord, id: string | undefined, text: str
       wanted: rounded(d.wanted),
     })),
     warnings: warningsOf(items, poses, request),
-    proposals: nudgesFor(items, poses, aims, request, newId).map(
+    proposals: nudgesFor({ items, ranked: poses, aims, request }, newId).map(
       ({ kind, pose, rung, to, aim, before, after, grows }) => ({
         kind,
         pose,

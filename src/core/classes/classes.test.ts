@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { groupOf } from '@/core/body';
 import type { Aim } from '@/core/students/student';
-import { rungOf, shapeById } from '@/core/poses';
+import { LIBRARY, rungOf, shapeById } from '@/core/poses';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
 import { aimKey } from '@/core/practice/doses';
 import { totalSeconds } from '@/core/practice/practice';
@@ -92,9 +92,10 @@ describe('each one’s own rung', () => {
       expect(other).not.toBeNull();
       if (!other) continue;
       const [s] = other.sides;
-      expect(s.pose).not.toBe(pose);
       expect(other.sides.every((x) => x.cautions.length === 0 && !x.beyondEntry)).toBe(true);
       const found = rungOf(s.pose, s.rung);
+      // A rest may be another rung of the same.
+      if (found?.rung.kind !== 'rest') expect(s.pose).not.toBe(pose);
       expect(found?.rung.kind === 'rest' || found?.shape.position === shapeById(pose)?.position).toBe(true);
     }
   });
@@ -117,6 +118,17 @@ describe('what stands in for closed shapes', () => {
       if (best && other) expect(often - (done.get(other.sides[0].pose) ?? 0)).toBeLessThanOrEqual(1);
     }
     expect(done.size).toBeGreaterThan(5);
+  });
+  it('is a rest where the class rests, and nothing else', () => {
+    const rests = LIBRARY.flatMap((shape) =>
+      shape.rungs.flatMap((r, i) => (r.kind === 'rest' ? [{ pose: shape.id, rung: i + 1 }] : [])),
+    );
+    const closed = {
+      ranked: pilot.ranked.map((r) => (r.pose === 'resting-back' && r.rung === 2 ? { ...r, beyondEntry: true } : r)),
+    };
+    const own = insteadsIn(closed, rests, request);
+    expect(own.get('resting-back/2')?.sides[0]).toMatchObject({ pose: 'resting-back', rung: 1 });
+    for (const o of own.values()) if (o) expect(rungOf(o.sides[0].pose, o.rung)?.rung.kind).toBe('rest');
   });
   it('is nothing where the shape is open', () => {
     for (const { pose, rung } of items) {

@@ -12,6 +12,9 @@ import { classRanking } from './together';
 /** Share of what an aim wants below which a student gets little of it. Ours. */
 const LITTLE = 0.5;
 
+/** Changes of which the one is taken that gives her most. */
+const OFFERED = 6;
+
 /** A change of one block of a class's practice, ready to be taken. */
 export interface Helping extends Pick<Nudge, 'kind' | 'pose' | 'rung' | 'to' | 'items'> {
   /** Useful minutes that she has of her aim then. */
@@ -54,14 +57,10 @@ export function littleFor(
   return short
     .sort((a, b) => shareOf(a.dose) - shareOf(b.dose))
     .map(({ member, dose: { aim, minutes, wanted } }): Little => {
-      const [nudge] = nudgesFor(items, ranked, besides(aim, shared), request, newId, 1);
-      return {
-        member: member.id,
-        aim,
-        minutes,
-        wanted,
-        change: nudge ? helping(nudge, { member, aim, minutes }, request) : null,
-      };
+      const changes = nudgesFor({ items, ranked, aims: besides(aim, shared), request }, newId, OFFERED)
+        .flatMap((nudge) => helping(nudge, { member, aim, minutes }, request) ?? [])
+        .sort((x, y) => y.minutes - x.minutes);
+      return { member: member.id, aim, minutes, wanted, change: changes.at(0) ?? null };
     });
 }
 

@@ -56,9 +56,27 @@ export function ownRung(
 /** Share of the worth of the best from which another shape may stand in, so that the same one is not done again and again. Ours. */
 const NEARLY = 0.5;
 
+/** A rung of the library in a student, whole; null where one of its sides is closed or not within the wishes. */
+function wholeRung(member: Pick<Member, 'ranked'>, r: RankedPose, request: PracticeRequest): OwnRung | null {
+  const shape = shapeById(r.pose);
+  return (shape && openRungs(member, shape, request).find((o) => o.rung === r.rung)) ?? null;
+}
+
+/** How a student rests where a rest of the class is closed to her: another rung of it, else in the same position, else anyhow. Null where none is open. */
+export function restInstead(member: Pick<Member, 'ranked'>, pose: string, request: PracticeRequest): OwnRung | null {
+  const position = shapeById(pose)?.position;
+  const rests = member.ranked.filter((r) => isOpen(r) && rungOf(r.pose, r.rung)?.rung.kind === 'rest');
+  const near = (r: RankedPose): number => (r.pose === pose ? 0 : shapeById(r.pose)?.position === position ? 1 : 2);
+  for (const r of rests.sort((x, y) => near(x) - near(y) || x.rung - y.rung)) {
+    const whole = wholeRung(member, r, request);
+    if (whole) return whole;
+  }
+  return null;
+}
+
 /**
- * What a student does where a shape is closed to her: of what is worth nearly as much to her as the best in the same position, what she has done
- * least often in this practice; else a rest. Null where nothing is open.
+ * What a student does where a shape in which the class works is closed to her: of what is worth nearly as much to her as the best in the same
+ * position, what she has done least often in this practice; else a rest. Null where nothing is open.
  * @param done how often she does each shape in it already
  */
 export function insteadOf(
@@ -69,30 +87,23 @@ export function insteadOf(
 ): OwnRung | null {
   const position = shapeById(pose)?.position;
   const seen = new Set<string>();
-  let rest: OwnRung | null = null,
-    best: OwnRung | null = null,
+  let best: OwnRung | null = null,
     least: OwnRung | null = null;
   const times = (o: OwnRung): number => done.get(o.sides[0].pose) ?? 0;
   // The ranking is in order of worth: the first that fits is the best.
   for (const r of member.ranked) {
-    if (!isOpen(r) || seen.has(`${r.pose}/${r.rung}`) || r.pose === pose) continue;
+    if (!isOpen(r) || seen.has(`${r.pose}/${r.rung}`) || r.pose === pose || r.score <= 0) continue;
     seen.add(`${r.pose}/${r.rung}`);
     const found = rungOf(r.pose, r.rung);
-    if (!found) continue;
-    const rests = found.rung.kind === 'rest';
-    if (rests ? rest !== null : found.shape.position !== position || r.score <= 0) continue;
-    const whole = openRungs(member, found.shape, request).find((o) => o.rung === r.rung);
+    if (found?.shape.position !== position || found?.rung.kind === 'rest') continue;
+    const whole = wholeRung(member, r, request);
     if (!whole) continue;
-    if (rests) {
-      rest = whole;
-      continue;
-    }
     best ??= whole;
     if (scoreOf(whole) < NEARLY * scoreOf(best)) continue;
     if (!least || times(whole) < times(least)) least = whole;
     if (times(least) === 0) break;
   }
-  return least ?? rest;
+  return least ?? restInstead(member, pose, request);
 }
 
 /** What stands in for each shape of a practice that is closed to a student, by the class's shape and rung; shapes that are open to her are not in it. */
@@ -102,17 +113,17 @@ export function insteadsIn(
   request: PracticeRequest,
 ): ReadonlyMap<string, OwnRung | null> {
   const done = new Map<string, number>();
-  const closed: { key: string; pose: string }[] = [];
+  const closed: { key: string; pose: string; rests: boolean }[] = [];
   for (const { pose, rung } of items) {
     const found = rungOf(pose, rung);
     const key = `${pose}/${rung}`;
     const rest = found?.rung.kind === 'rest' ? rung : undefined;
     if (found && ownRung(member, found.shape, request, rest)) done.set(pose, 1);
-    else if (!closed.some((c) => c.key === key)) closed.push({ key, pose });
+    else if (!closed.some((c) => c.key === key)) closed.push({ key, pose, rests: rest !== undefined });
   }
   return new Map(
-    closed.map(({ key, pose }) => {
-      const instead = insteadOf(member, pose, request, done);
+    closed.map(({ key, pose, rests }) => {
+      const instead = rests ? restInstead(member, pose, request) : insteadOf(member, pose, request, done);
       if (instead) done.set(instead.sides[0].pose, (done.get(instead.sides[0].pose) ?? 0) + 1);
       return [key, instead] as const;
     }),

@@ -1,8 +1,8 @@
-import { isKnown, rungOf } from '@/core/poses';
+import { isKnown, rungOf, shapeById } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { alternativesFor } from './alternatives';
-import { blocksOf } from './blocks';
+import { blocksOf, type Block } from './blocks';
 import { activeAims, aimKey, dosesOf, worthOfDose } from './doses';
 import { addAfter, itemsFor, lengthenBlock, swapBlock } from './edit';
 import { totalSeconds, type PracticeItem } from './practice';
@@ -42,21 +42,39 @@ const PRICE = { swap: 0.02, unknown: 0.02, minute: 0.02 } as const;
 const MORE_S = 30;
 const ALTERNATIVES = 3;
 
+/** A practice as it stands, with all that says what a change of it is worth. */
+export interface Changed {
+  items: readonly PracticeItem[];
+  ranked: readonly RankedPose[];
+  aims: readonly Aim[];
+  request: PracticeRequest;
+}
+
+/** A change that is to be tried. */
+type Trial = Pick<Nudge, 'kind' | 'block' | 'pose' | 'rung' | 'to' | 'take'>;
+
 /**
  * Changes by one block, the best first, each of another block and for what it would bring by itself. None breaks a rule that the practice keeps
  * now; none makes it a tenth longer than was asked.
  */
-export function nudgesFor(
-  items: readonly PracticeItem[],
-  ranked: readonly RankedPose[],
-  aims: readonly Aim[],
-  request: PracticeRequest,
-  newId: () => string,
-  most = 3,
-): Nudge[] {
+export function nudgesFor(practice: Changed, newId: () => string, most = 3): Nudge[] {
+  const { items, ranked, request } = practice;
+  if (activeAims(practice.aims).length === 0 || items.length === 0) return [];
+  const brokenIn = (own: readonly PracticeItem[]): number =>
+    warningsOf(own, ranked, request).filter((w) => w.kind !== 'time').length;
+  const broken = brokenIn(items);
+  const worth = judging(practice);
+  return chosen(
+    trialsOf(practice, newId).flatMap((trial) => worth(trial) ?? []),
+    (n) => brokenIn(n.items) <= broken,
+    most,
+    request.place === 'chair',
+  );
+}
+
+/** What changes bring: a function that tells one with its worth, or null where it brings too little or takes too long. */
+function judging({ items, ranked, aims, request }: Changed): (trial: Trial) => Nudge | null {
   const active = activeAims(aims);
-  if (active.length === 0 || items.length === 0) return [];
-  const { breathSeconds, pace } = request;
   // What is wanted stays what the practice as it stands wants: a change does not move its own mark.
   const wanted = dosesOf(items, aims, ranked).map((d) => d.wanted);
   const weights = active.reduce((s, a) => s + a.weight, 0);
@@ -65,40 +83,42 @@ export function nudgesFor(
     own.reduce((s, d, a) => s + (active[a].weight * worthOfDose(d.minutes, d.wanted)) / weights, 0);
   const now = doses(items),
     value = worth(now);
-  const seconds = totalSeconds(items, pace);
+  const seconds = totalSeconds(items, request.pace);
   const limit = Math.max(seconds, request.minutes * 60 * (1 + LONGER));
-  const broken = warningsOf(items, ranked, request).filter((w) => w.kind !== 'time').length;
-  const out: Nudge[] = [];
-  const tried = (what: Pick<Nudge, 'kind' | 'block' | 'pose' | 'rung' | 'to'>, take: Nudge['take']): void => {
-    const own = take(items);
-    const length = totalSeconds(own, pace);
-    if (length > limit) return;
+  return (trial) => {
+    const own = trial.take(items);
+    const length = totalSeconds(own, request.pace);
+    if (length > limit) return null;
     const then = doses(own);
     const gain = worth(then) - value;
-    if (gain < WORTH_IT) return;
+    if (gain < WORTH_IT) return null;
     let a = 0;
     then.forEach((d, k) => {
       if (active[k].weight * (d.minutes - now[k].minutes) > active[a].weight * (then[a].minutes - now[a].minutes))
         a = k;
     });
-    out.push({
-      ...what,
-      aim: active[a],
-      before: now[a].minutes,
-      after: then[a].minutes,
-      grows: length - seconds,
-      gain,
-      take,
-      items: own,
-    });
+    const { minutes: before } = now[a];
+    return { ...trial, aim: active[a], before, after: then[a].minutes, grows: length - seconds, gain, items: own };
   };
-  const blocks = blocksOf(items, pace);
-  const work = blocks.filter((b) => b.phase !== 'settle' && b.phase !== 'rest');
+}
+
+/** Every block held longer, swapped for what could stand in its place, and with that put in beside it. */
+function trialsOf({ items, ranked, aims, request }: Changed, newId: () => string): Trial[] {
+  const { breathSeconds, pace } = request;
+  const work = blocksOf(items, pace).filter((b) => b.phase !== 'settle' && b.phase !== 'rest');
   const more = Math.max(1, Math.round(MORE_S / breathSeconds));
-  for (const b of work) {
+  /** The block to put a shape after: one earlier where that spares a journey. */
+  const nearer = (k: number, to: { pose: string }): Block => {
+    const before = work.at(k - 1);
+    return k > 0 && before && positionOf(to) !== positionOf(work[k]) && positionOf(to) === positionOf(before)
+      ? before
+      : work[k];
+  };
+  return work.flatMap((b, k): Trial[] => {
     const at = { block: b.id, pose: b.pose, rung: b.rung };
+    const out: Trial[] = [];
     if (b.items.every((i) => i.repeats === 1))
-      tried({ kind: 'longer', ...at }, (own) => lengthenBlock(own, b.id, more, breathSeconds));
+      out.push({ kind: 'longer', ...at, take: (own) => lengthenBlock(own, b.id, more, breathSeconds) });
     const held = Math.max(...b.items.map((i) => i.holdSeconds * i.repeats));
     const about = { phase: b.phase, breathSeconds, aims, newId };
     for (const { fits } of alternativesFor(b, items, ranked, aims, request, ALTERNATIVES)) {
@@ -107,16 +127,12 @@ export function nudgesFor(
         beside = itemsFor(fits, about);
       // What wakes the joints is not there for an aim.
       if (kindOf(b) !== 'mobility' && b.items.every((i) => !i.locked))
-        tried({ kind: 'swap', ...at, to }, (own) => swapBlock(own, b.id, instead));
-      tried({ kind: 'add', ...at, to }, (own) => addAfter(own, b.id, beside));
+        out.push({ kind: 'swap', ...at, to, take: (own) => swapBlock(own, b.id, instead) });
+      const { id, pose, rung } = nearer(k, to);
+      out.push({ kind: 'add', block: id, pose, rung, to, take: (own) => addAfter(own, id, beside) });
     }
-  }
-  return chosen(
-    out,
-    (n) => warningsOf(n.items, ranked, request).filter((w) => w.kind !== 'time').length <= broken,
-    most,
-    request.place === 'chair',
-  );
+    return out;
+  });
 }
 
 /** The best by what they bring for a minute that they take, each for another block and another pose. */
@@ -135,6 +151,7 @@ function chosen(all: readonly Nudge[], keeps: (n: Nudge) => boolean, most: numbe
   }
   return out;
 }
+const positionOf = ({ pose }: { pose: string }): string | undefined => shapeById(pose)?.position;
 const kindOf = (b: { pose: string; rung: number }) => rungOf(b.pose, b.rung)?.rung.kind;
 /** A name for a change that no other change of the same practice has. */
 export const nudgeKey = (n: Nudge): string =>

@@ -229,7 +229,7 @@ describe('a sequence for a student', () => {
   it('gets small changes that help, keep what it keeps, and do not make it longer than asked', () => {
     const request = requestOf({ minutes: minutes + 3, breathSeconds: BREATH });
     const before = warningsOf(items, ranked, request).filter((w) => w.kind !== 'time').length;
-    const nudges = nudgesFor(items, ranked, aims, request, newId);
+    const nudges = nudgesFor({ items, ranked, aims, request }, newId);
     expect(nudges.length).toBeGreaterThan(0);
     for (const nudge of nudges) {
       expect(nudge.gain).toBeGreaterThan(0);
@@ -242,7 +242,7 @@ describe('a sequence for a student', () => {
     // Taken one after the other they go on helping, and come to an end.
     let own = [...items];
     for (let k = 0; k < 30; k++) {
-      const [next] = nudgesFor(own, ranked, aims, request, newId);
+      const [next] = nudgesFor({ items: own, ranked, aims, request }, newId);
       if (!next) break;
       own = next.items;
       expect(k).toBeLessThan(29);

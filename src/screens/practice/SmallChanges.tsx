@@ -26,7 +26,7 @@ export function SmallChanges({
   request: PracticeRequest;
   onTake: (nudge: Nudge) => void;
 }) {
-  const nudges = useMemo(() => nudgesFor(items, ranked, aims, request, newId), [items, ranked, aims, request]);
+  const nudges = useMemo(() => nudgesFor({ items, ranked, aims, request }, newId), [items, ranked, aims, request]);
   if (nudges.length === 0) return null;
   return (
     <Box component="section" aria-label="Small changes" sx={{ mt: 3 }}>

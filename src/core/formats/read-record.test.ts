@@ -124,6 +124,12 @@ describe('one bad row is set aside, never the file', () => {
       'classes[0].students',
       '',
     ],
+    [
+      'weeks of a class in the year 2999',
+      (r) => void (r.classes[0].weeks = { start: '2999-01-01', weeks: 4, day: 4, themes: {} }),
+      'classes[0].weeks.start',
+      'without its weeks',
+    ],
     ['a class twice', (r) => void r.classes.push(r.classes[0]), 'classes[1].id', 'a second time'],
     ['a template without an item', (r) => void (r.templates[0].items = []), 'templates[0].items', 'needs an item'],
     ['own poses instead of each other', (r) => void (r.poses[0].instead = r.poses[0].id), 'poses[0].instead', 'back'],

@@ -14,19 +14,13 @@ import { fail, firstIssue, pathOf, readJson, type Failed } from './json';
 import { Moments } from './moments';
 import { headSchema, RECORD_VERSION, settingSchema, type KolposRecord } from './record';
 import { Aside, type SetAsideRow } from './set-aside';
-import { Known, soundAims, soundLog, soundPlan, soundPractice, soundShapes, whyNoLesson } from './sound-practices';
-import { whyNoReading } from './sound-readings';
-import { soundStudent, whyNobody } from './sound-students';
+import { sound, type Lists, type Placed } from './sound-record';
 
 /** Whether the file is as it was written: its digest matches, does not, or it has none (older files, files made by hand). */
 export type Integrity = 'matches' | 'differs' | 'none';
 
 export type ReadResult = { ok: true; record: KolposRecord; setAside: SetAsideRow[]; digest: Integrity } | Failed;
 
-type Lists = Pick<
-  KolposRecord,
-  'students' | 'readings' | 'practices' | 'logs' | 'poses' | 'templates' | 'plans' | 'classes' | 'visits'
->;
 /** Of each kind: how one is read, how many a file may hold, and whether every version has it. */
 const KINDS = {
   students: { schema: studentSchema, most: 5000, since: 1 },
@@ -40,12 +34,6 @@ const KINDS = {
   visits: { schema: visitSchema, most: 100_000, since: 6 },
 } as const;
 type Kind = keyof typeof KINDS;
-
-/** A row that its schema takes, with the place at which it stands in the file. */
-interface Placed<T> {
-  where: string;
-  row: T;
-}
 
 /**
  * Reads a record from text. Never throws. What is no record at all is refused with the place of the first thing wrong; a row that
@@ -151,131 +139,6 @@ function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: A
     ids.add(own);
     return [{ where, row }];
   });
-}
-
-type Read = { [K in Kind]: Placed<Lists[K][number]>[] };
-
-/** What a schema cannot see: days and people that cannot be, poses and tests that are not there, what belongs to nobody. */
-function sound(read: Read, exportedAt: string, aside: Aside): Lists {
-  const moments = new Moments(exportedAt);
-  const keep = <T extends object>(
-    placed: readonly Placed<T>[],
-    whyNot: (row: T) => { at: string; why: string } | null,
-    mend: (row: T, where: string) => T = (row) => row,
-  ): T[] =>
-    placed.flatMap(({ where, row }) => {
-      const no = whyNot(row);
-      if (no) aside.put(`${where}.${no.at}`, no.why, row);
-      return no ? [] : [withinDays(mend(row, where), where)];
-    });
-  /** Days of writing that cannot be are replaced by that of the file: the row itself stays. */
-  const withinDays = <T extends object>(row: T, where: string): T => {
-    const days = row as { createdAt?: string; updatedAt?: string };
-    for (const field of ['createdAt', 'updatedAt'] as const) {
-      const why = days[field] === undefined ? null : moments.past(days[field]);
-      if (!why) continue;
-      aside.put(`${where}.${field}`, `${why} The day of the file stands in its place.`, days[field]);
-      row = { ...row, [field]: exportedAt };
-    }
-    return row;
-  };
-
-  const students = keep(
-    read.students,
-    (s) => whyNobody(s, exportedAt),
-    (s, where) => {
-      const mended = soundStudent(s, where, moments, exportedAt, aside);
-      return {
-        ...mended,
-        ...(s.aims && { aims: soundAims(s.aims, `${where}.aims`, aside) }),
-        ...(s.aimChoices && { aimChoices: soundAims(s.aimChoices, `${where}.aimChoices`, aside) }),
-      };
-    },
-  );
-  const people = new Map(students.map((s) => [s.id, s]));
-  // Also those that the schema did not take.
-  const lost = new Map(
-    aside.rows.flatMap(({ row, where }) => {
-      const place = /^students\[\d+\]/.exec(where)?.[0];
-      const { id } = (row ?? {}) as { id?: unknown };
-      return place && typeof id === 'string' ? [[id, place] as const] : [];
-    }),
-  );
-  const nobody = ({ student }: { student: string }): { at: string; why: string } | null =>
-    people.has(student)
-      ? null
-      : {
-          at: 'student',
-          why: lost.has(student)
-            ? `Its student was set aside (${lost.get(student)}).`
-            : `There is no student “${student}” in this file.`,
-        };
-  const shapes = keep(read.poses, () => null);
-  const known = new Known(shapes);
-  const poses = soundShapes(shapes, 'poses', known, aside);
-  const classes = keep(
-    read.classes,
-    () => null,
-    (c, where) => ({
-      ...soundPractice(c, where, known, aside),
-      students: aside.sift(`${where}.students`, c.students, (id, i) =>
-        c.students.indexOf(id) !== i
-          ? { why: `“${id}” stands in this class a second time.` }
-          : people.has(id)
-            ? null
-            : { why: nobody({ student: id })?.why ?? '' },
-      ),
-    }),
-  );
-  return {
-    students,
-    poses,
-    readings: keep(
-      read.readings,
-      (r) => {
-        const student = people.get(r.student);
-        return student ? whyNoReading(r, student, moments) : nobody(r);
-      },
-      (r, where) => soundDay(r, r.takenAt, where, aside),
-    ),
-    practices: keep(read.practices, nobody, (p, where) => soundPractice(p, where, known, aside)),
-    logs: keep(
-      read.logs,
-      (l) => nobody(l) ?? whyNoLesson(l, moments),
-      (l, where) => soundDay(soundLog(l, where, known, aside), l.startedAt, where, aside),
-    ),
-    templates: keep(
-      read.templates,
-      () => null,
-      (t, where) => soundPractice(t, where, known, aside),
-    ),
-    plans: keep(
-      read.plans,
-      (p) => {
-        const start = moments.ahead(p.start);
-        return nobody(p) ?? (start ? { at: 'start', why: start } : null);
-      },
-      (p, where) => soundPlan(p, where, moments, known, aside),
-    ),
-    classes,
-    visits: keep(read.visits, (v) => {
-      if (v.student !== undefined) {
-        const no = nobody({ student: v.student });
-        if (no) return no;
-      } else if (!classes.some((c) => c.id === v.class))
-        return { at: 'class', why: `There is no class “${v.class}” in this file.` };
-      const far = moments.ahead(v.day);
-      return far ? { at: 'day', why: far } : null;
-    }),
-  };
-}
-
-/** A row without a day of the wall clock that its moment cannot have had. */
-function soundDay<T extends { day?: string }>(row: T, moment: string, where: string, aside: Aside): T {
-  const why = Moments.wallClock(row.day, moment);
-  if (!why) return row;
-  aside.put(`${where}.day`, why, row.day);
-  return { ...row, day: undefined };
 }
 
 /** Lessons to remember pain from: also those that were set aside for their days, as of the day of the file. */

@@ -81,14 +81,16 @@ export function paint({ scene, detail, skeleton, masses, floor }: Prepared, view
     bare: shown !== 'skin',
     pen: PEN[detail] * (scene.zoom ?? 1),
   };
-  const { paints: skin, hems } = skinPaints(page, order);
+  const { paints: skin, hems, hair } = skinPaints(page, order);
+  // A forehead is not hidden by the hair that would stand before it, were it not for the hairline.
+  const inked = hair ? page.fields.map((F) => (F.name === 'hair' ? { ...F, f: hair } : F)) : page.fields;
   const paints: Paint[] = [
     ...props.paints,
     ...skin,
     ...strapPaints(scene, skeleton, lens),
     ...(shown !== 'skin' && isFine(detail) ? bonePaints(page) : []),
     ...(shown === 'bones' ? [] : musclePaints(page)),
-    ...inkPaints(page, order, hems),
+    ...inkPaints({ ...page, fields: inked }, order, hems),
   ];
   return {
     paints,

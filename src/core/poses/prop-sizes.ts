@@ -56,18 +56,21 @@ interface Pile {
   pieces: number;
 }
 
+/** A strap that is this little longer than needed is just as long, centimetres. */
+const AS_LONG = 3;
+
 /** A strap that is long enough, in words. */
 function strapWords(prop: PropId, length_cm: number, sizes: PropSizes, say: Say): string {
   const fits = [...sizes.straps].sort((a, b) => a - b).find((l) => l >= length_cm);
+  const exact = fits !== undefined && fits - length_cm < AS_LONG;
   if (sizes.units === 'imperial') {
-    const needed = feetWords(length_cm, true);
-    return fits === undefined
-      ? say('two straps, joined (needs {{needed}})', { needed })
-      : say('{{prop}} of {{length}} (needs {{needed}})', { prop: say(prop), length: feetWords(fits), needed });
+    const found = { prop: say(prop), length: feetWords(fits ?? 0), needed: feetWords(length_cm, true) };
+    if (fits === undefined) return say('two straps, joined (needs {{needed}})', found);
+    return exact ? say('{{prop}} of {{length}}', found) : say('{{prop}} of {{length}} (needs {{needed}})', found);
   }
-  return fits === undefined
-    ? say('two straps, joined (needs {{needed}} cm)', { needed: length_cm })
-    : say('{{prop}} of {{length}} cm (needs {{needed}})', { prop: say(prop), length: fits, needed: length_cm });
+  const found = { prop: say(prop), length: fits ?? 0, needed: length_cm };
+  if (fits === undefined) return say('two straps, joined (needs {{needed}} cm)', found);
+  return exact ? say('{{prop}} of {{length}} cm', found) : say('{{prop}} of {{length}} cm (needs {{needed}})', found);
 }
 
 /** A pile with its height, and the height that is needed where that is another, in words. */

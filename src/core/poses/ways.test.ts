@@ -15,6 +15,7 @@ describe('props of the sizes at hand', () => {
     ['bolster', 20, undefined, 'bolster, 20 cm'],
     ['bolster', 8, undefined, 'a blanket in 3 folds in place of the bolster, 7.5 cm'],
     ['strap', null, 130, 'strap of 180 cm (needs 130)'],
+    ['strap', null, 239, 'strap of 240 cm'],
     ['strap', null, 300, 'two straps, joined (needs 300 cm)'],
     ['chair', 44, undefined, 'chair'],
     ['wall', null, undefined, 'wall'],
@@ -26,6 +27,7 @@ describe('props of the sizes at hand', () => {
     ['blanket', 7, undefined, 'a blanket in 3 folds, 3 in'],
     ['bolster', 20, undefined, 'bolster, 8 in'],
     ['strap', null, 200, 'strap of 8 ft (needs 6 ft 7 in)'],
+    ['strap', null, 243, 'strap of 8 ft'],
     ['strap', null, 320, 'two straps, joined (needs 10 ft 6 in)'],
   ] as const)('in feet and inches: %s %s', (prop, height, length, words) =>
     expect(ownedWords(prop, height, length, PROP_SIZES_IMPERIAL)).toBe(words),

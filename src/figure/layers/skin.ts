@@ -33,13 +33,17 @@ function cutBehind(F: MassField, g: Float32Array, painted: readonly MassField[],
   return out;
 }
 
-/** Fills of skin, cloth and hair, from far to near. */
-export function skinPaints(page: Page, order: readonly MassField[]): { paints: Paint[]; hems: Hems } {
+/** Fills of skin, cloth and hair, from far to near; `hair` is where there is hair, down to the hairline. */
+export function skinPaints(
+  page: Page,
+  order: readonly MassField[],
+): { paints: Paint[]; hems: Hems; hair: Float32Array | null } {
   const { fields, ghosts, far, bare, detail } = page;
   const paints: Paint[] = [];
   const painted = fields.filter((f) => f.solid);
   const hems = new Map<string, Float32Array[]>();
   const head = fields.find((f) => f.name === 'head');
+  let hair: Float32Array | null = null;
   const paint = (role: Role, F: MassField, f: Float32Array, edge = false): void => {
     const path = zeroLines(F, f)
       .map((l) => (edge ? edgePath(l, detail, 1) : fillPath(l, detail)))
@@ -48,12 +52,13 @@ export function skinPaints(page: Page, order: readonly MassField[]): { paints: P
   };
   for (const F of order) {
     if (F.name === 'hair' && head) {
+      hair = hairOf(F, head, page);
       paint(
         'hair',
         F,
         cutBehind(
           F,
-          hairOf(F, head, page),
+          hair,
           painted.filter((B) => B.name !== 'head'),
           0.001,
         ),
@@ -72,5 +77,5 @@ export function skinPaints(page: Page, order: readonly MassField[]): { paints: P
       }
     if (!F.name.startsWith('ear')) painted.push(F);
   }
-  return { paints, hems };
+  return { paints, hems, hair };
 }

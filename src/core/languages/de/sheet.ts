@@ -34,6 +34,8 @@ export const SHEET: Readonly<Record<string, string>> = {
   chair: 'Stuhl',
   post: 'Pfosten',
   '{{prop}} of {{length}} cm (needs {{needed}})': '{{prop}} von {{length, number}} cm (nötig: {{needed, number}})',
+  '{{prop}} of {{length}} cm': '{{prop}} von {{length, number}} cm',
+  '{{prop}} of {{length}}': '{{prop}} von {{length}}',
   '{{prop}} of {{length}} (needs {{needed}})': '{{prop}} von {{length}} (nötig: {{needed}})',
   'two straps, joined (needs {{needed}})': 'zwei Gurte, verbunden (nötig: {{needed}})',
   '{{pile}}, {{height}} in': '{{pile}}, {{height, number}} Zoll',

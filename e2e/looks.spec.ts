@@ -108,27 +108,29 @@ test('night is chosen in the settings, and stays after a reload', async ({ page 
   await expect(root).toHaveAttribute('data-mui-color-scheme', 'light');
 });
 
-test('feet, inches and pounds are chosen in the settings, told and typed everywhere, and nothing is changed by it', async ({
-  page,
-}) => {
-  await openDemo(page, '/settings');
-  await page.getByRole('button', { name: 'feet, inches and pounds' }).click();
-  await expect(page.getByLabel('Block, its three heights')).toHaveValue('4, 6, 9');
-  await page.goto('/demo/student?id=demo-maren&step=ask');
-  await expect(page.getByText('5 ft 10 in · born 1992')).toBeVisible();
-  const height = page.getByLabel('Height, feet and inches');
-  await expect(height).toHaveValue('5 ft 10 in');
-  await height.fill('nine');
-  await height.blur();
-  await expect(page.getByText('Type feet and inches, for example 5 ft 7.')).toBeVisible();
-  await height.fill(`5'11`);
-  await expect(page.getByText('5 ft 11 in · born 1992')).toBeVisible();
-  await page.goto('/demo/settings');
-  await page.getByRole('button', { name: 'centimetres and kilograms' }).click();
-  await expect(page.getByLabel('Block, its three heights')).toHaveValue('10, 15, 23');
-  await page.goto('/demo/student?id=demo-maren&step=ask');
-  await expect(page.getByLabel('Height, cm')).toHaveValue('180.3');
-});
+test(
+  'feet, inches and pounds are chosen in the settings, told and typed everywhere, and nothing is changed by it',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page, '/settings');
+    await page.getByRole('button', { name: 'feet, inches and pounds' }).click();
+    await expect(page.getByLabel('Block, its three heights')).toHaveValue('4, 6, 9');
+    await page.goto('/demo/student?id=demo-maren&step=ask');
+    await expect(page.getByText('5 ft 10 in · born 1992')).toBeVisible();
+    const height = page.getByLabel('Height, feet and inches');
+    await expect(height).toHaveValue('5 ft 10 in');
+    await height.fill('nine');
+    await height.blur();
+    await expect(page.getByText('Type feet and inches, for example 5 ft 7.')).toBeVisible();
+    await height.fill(`5'11`);
+    await expect(page.getByText('5 ft 11 in · born 1992')).toBeVisible();
+    await page.goto('/demo/settings');
+    await page.getByRole('button', { name: 'centimetres and kilograms' }).click();
+    await expect(page.getByLabel('Block, its three heights')).toHaveValue('10, 15, 23');
+    await page.goto('/demo/student?id=demo-maren&step=ask');
+    await expect(page.getByLabel('Height, cm')).toHaveValue('180.3');
+  },
+);
 
 test('in colours that the system forces, what is chosen is told and figures stand in its ink', async ({ page }) => {
   await page.emulateMedia({ forcedColors: 'active', colorScheme: 'dark' });

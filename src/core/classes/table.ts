@@ -35,7 +35,7 @@ export interface Attending {
   instead: ReadonlyMap<string, OwnRung | null>;
 }
 
-/** A student in a practice, or in as much of it as was taught. */
+/** A student in a practice of the class. @param items all of it: what stands in for one shape hangs on the others */
 export const attending = (member: Member, items: readonly Placed[], request: PracticeRequest): Attending => ({
   member,
   request,

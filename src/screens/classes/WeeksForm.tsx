@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { classWeeksSchema, MOST_WEEKS, type ClassWeeks } from '@/core/classes/weeks';
 import { weekdayOf } from '@/core/day-count';
 import { WEEKDAYS } from '@/core/day-words';
+import { WeeksFields } from '../shell/WeeksFields';
 
 /** Where to begin. Ours. */
 const FIRST_WEEKS = 6;
@@ -69,21 +70,7 @@ export function WeeksForm({
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          size="small"
-          label="Weeks"
-          value={weeks}
-          onChange={(e) => setWeeks(e.target.value)}
-          sx={{ width: 90 }}
-        />
-        <TextField
-          size="small"
-          label="From"
-          type="date"
-          value={start}
-          onChange={(e) => setStart(e.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
+        <WeeksFields weeks={weeks} start={start} onWeeks={setWeeks} onStart={setStart} />
         <Button type="submit" variant="outlined">
           {choice ? 'Lay the weeks out again' : 'Lay the weeks out'}
         </Button>

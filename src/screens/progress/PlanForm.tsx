@@ -11,6 +11,7 @@ import { allShapes } from '@/core/poses';
 import { planSchema, type PlanChoice } from '@/core/progress/plan';
 import { today } from '@/store/studio';
 import { shapeOptions } from '@/screens/poses/shape-options';
+import { WeeksFields } from '../shell/WeeksFields';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 /** Where to begin: three days with a day between. Ours. */
@@ -94,21 +95,7 @@ export function PlanForm({
           onChange={(e) => setMinutes(e.target.value)}
           sx={{ width: 130 }}
         />
-        <TextField
-          size="small"
-          label="Weeks"
-          value={weeks}
-          onChange={(e) => setWeeks(e.target.value)}
-          sx={{ width: 90 }}
-        />
-        <TextField
-          size="small"
-          label="From"
-          type="date"
-          value={start}
-          onChange={(e) => setStart(e.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
+        <WeeksFields weeks={weeks} start={start} onWeeks={setWeeks} onStart={setStart} />
         <TextField
           size="small"
           label="At (if there is an hour)"

@@ -16,6 +16,7 @@ import {
   removeClass,
   removePractice,
   removeTemplate,
+  changeClass,
   saveClass,
   saveTemplate,
   stepPractice,
@@ -236,6 +237,18 @@ describe('a class', () => {
     expect((await db.classes.get('c'))?.name).toBe('Tuesday');
     await made.undo();
     expect(await db.classes.count()).toBe(0);
+  });
+  it('changes as it is stored: what came in while a practice was built stays', async () => {
+    await saveClass(db, one);
+    // Drawn before somebody was added and a theme was chosen.
+    await changeClass(db, one, (c) => ({ ...c, students: [...c.students, 't'] }));
+    const weeks = { start: '2026-01-01', weeks: 4, day: 4, themes: {} };
+    await changeClass(db, one, (c) => ({ ...c, weeks }));
+    const built = await changeClass(db, one, (c) => ({ ...c, theme: 'strong' }));
+    expect(await db.classes.get('c')).toMatchObject({ students: ['s', 't'], weeks, theme: 'strong' });
+    await built.undo();
+    expect(await db.classes.get('c')).toMatchObject({ students: ['s', 't'], weeks });
+    expect((await db.classes.get('c'))?.theme).toBeUndefined();
   });
   it('goes with what is under way of it, and comes back with it', async () => {
     await saveClass(db, one);

@@ -6,7 +6,7 @@ import { logPutRight, type LogItem } from '@/core/teaching/log';
 import type { Change } from './changes';
 import { rememberHurt } from './hurt-of';
 import { removing } from './removed';
-import { LaterChanges, sameRow, saveRow } from './saved-row';
+import { LaterChanges, sameRow, changeRow, saveRow } from './saved-row';
 import { now, type StudioDatabase } from './studio';
 
 /** Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window. */
@@ -144,6 +144,17 @@ export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> 
 /** Keeps a class; undo brings back what stood there before, or takes it away. */
 export const saveClass = (db: StudioDatabase, c: YogaClass): Promise<Change> =>
   saveRow(db.classes, c.id, { ...c, updatedAt: now() });
+
+/** Changes a class as it is stored: what another tab, or a practice that was being built, has changed meanwhile stays. @param shown what stands in for it where it was removed meanwhile */
+export const changeClass = (
+  db: StudioDatabase,
+  shown: YogaClass,
+  change: (stored: YogaClass) => YogaClass,
+): Promise<Change> =>
+  changeRow(db.classes, shown.id, (stored) => ({
+    ...change(stored ? { ...stored, id: shown.id } : shown),
+    updatedAt: now(),
+  }));
 
 /** Removes a class, its visits and what is under way of it; undo puts all of it back. */
 export const removeClass = (db: StudioDatabase, id: string): Promise<Change> =>

@@ -32,11 +32,20 @@ export function momentOf(row: object): string {
 }
 
 /** Puts a row; undo brings back what stood there before, or takes it away, while nobody has changed it since. */
-export async function saveRow<T extends object>(table: Table<T>, key: string, row: T): Promise<Change> {
-  const before = await table.db.transaction('rw', table, async () => {
+export const saveRow = <T extends object>(table: Table<T>, key: string, row: T): Promise<Change> =>
+  changeRow(table, key, () => row);
+
+/** The same by a change of what is stored, not of what was drawn: what was changed meanwhile stays. The change is told undefined where nothing is stored. */
+export async function changeRow<T extends object>(
+  table: Table<T>,
+  key: string,
+  change: (stored: T | undefined) => T,
+): Promise<Change> {
+  const { before, row } = await table.db.transaction('rw', table, async () => {
     const stood = await table.get(key);
-    await table.put(row);
-    return stood;
+    const next = change(stood);
+    await table.put(next);
+    return { before: stood, row: next };
   });
   return {
     undo: () =>

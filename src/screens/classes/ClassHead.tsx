@@ -20,7 +20,7 @@ export function ClassHead({ one, keep }: { one: YogaClass; keep: KeepClass }) {
   const [name, setName] = useState<string | null>(null);
   const rename = () => {
     const said = name?.trim();
-    if (said && said !== one.name) void keep({ ...one, name: said }, 'It has another name.');
+    if (said && said !== one.name) void keep((c) => ({ ...c, name: said }), 'It has another name.');
     setName(null);
   };
   const remove = async () => {

@@ -64,7 +64,7 @@ export function ClassPractice({
           sizes={sizes}
           onLeaveOut={({ block }) =>
             void keep(
-              { ...one, items: one.items.filter((i) => !block.items.some((b) => b.id === i.id)) },
+              (c) => ({ ...c, items: c.items.filter((i) => !block.items.some((b) => b.id === i.id)) }),
               'It is left out.',
             )
           }
@@ -75,7 +75,7 @@ export function ClassPractice({
       <WhoGetsLittle
         little={little}
         members={members}
-        onTake={({ items }) => void keep({ ...one, items }, 'It is changed.')}
+        onTake={({ items }) => void keep((c) => ({ ...c, items }), 'It is changed.')}
       />
       <Typography sx={{ mt: 1, fontSize: 13, color: 'var(--ink-2)' }}>
         ▲ a caution: her own rungs keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.

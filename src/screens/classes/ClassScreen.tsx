@@ -9,7 +9,7 @@ import type { YogaClass } from '@/core/classes/class';
 import { classAims } from '@/core/classes/shared';
 import { requestOfWeek } from '@/core/classes/weeks';
 import { requestOf, VERSIONS } from '@/core/practice/request';
-import { saveClass } from '@/store/edits';
+import { changeClass } from '@/store/edits';
 import { BuildForm } from '../practice/BuildForm';
 import { NothingFits } from '../practice/NothingFits';
 import { Unsaluted } from '../practice/Unsaluted';
@@ -23,7 +23,7 @@ import { ClassHead } from './ClassHead';
 import { ClassPractice } from './ClassPractice';
 import { SharedAims } from './SharedAims';
 import { useClass, useClassWay, useMembers, type ClassData } from './use-class';
-import { useClassBuilding } from './use-class-building';
+import { useClassBuilding, type KeepClass } from './use-class-building';
 import { useClassHelp } from './use-class-help';
 import { useClassTable } from './use-class-table';
 import { WeeksAhead } from './WeeksAhead';
@@ -60,8 +60,8 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const way = useClassWay();
   const { members, busy, failed } = useMembers(people, way);
   const [wishes, putWishes] = useWishes(one.id);
-  const keep = async (next: YogaClass, did: string) => undo(did, await saveClass(db, next));
-  const { build, building, refused, unsaluted, forgetUnsaluted } = useClassBuilding(one, people, way, keep);
+  const keep: KeepClass = async (change, did) => undo(did, await changeClass(db, one, change));
+  const { build, building, refused, unsaluted, forgetUnsaluted } = useClassBuilding(people, way, keep);
   const table = useClassTable(one, people, way, !busy);
   const little = useClassHelp(one, people, way, table !== null);
   const breath = people.reduce((s, p) => s + p.student.breathSeconds, 0) / Math.max(1, people.length);
@@ -119,7 +119,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
           members={inIt}
           today={way.when.day}
           canBuild={canBuild}
-          onPut={(weeks, did) => void keep({ ...one, weeks }, did)}
+          onPut={(change, did) => void keep((c) => ({ ...c, weeks: change(c.weeks) }), did)}
           onBuild={(week) =>
             void build(requestOfWeek(week, wished(one.request?.minutes ?? USUAL_MIN)), {
               theme: week.theme,

@@ -33,7 +33,8 @@ export function WeeksAhead({
   /** The day it is. */
   today: string;
   canBuild: boolean;
-  onPut: (next: ClassWeeks, did: string) => void;
+  /** Takes a change of the weeks as they are stored. */
+  onPut: (change: (stored: ClassWeeks | undefined) => ClassWeeks | undefined, did: string) => void;
   onBuild: (week: ClassWeek) => void;
 }) {
   'use memo';
@@ -47,11 +48,10 @@ export function WeeksAhead({
     return names.length > 0 ? `for ${names.join(', ')}` : 'nobody’s aim just now';
   };
   const choose = (week: ClassWeek, theme: WeekTheme | 'turn') => {
-    if (!choice) return;
-    const themes = { ...choice.themes };
-    if (theme === 'turn') delete themes[String(week.week)];
-    else themes[String(week.week)] = theme;
-    onPut({ ...choice, themes }, theme === 'turn' ? 'It follows in its turn.' : `It is about: ${themeName(theme)}.`);
+    onPut(
+      (stored) => stored && withTheme(stored, week.week, theme),
+      theme === 'turn' ? 'It follows in its turn.' : `It is about: ${themeName(theme)}.`,
+    );
   };
   return (
     <Box component="section" aria-label="Weeks ahead" className="no-print" sx={{ mb: 3 }}>
@@ -62,7 +62,7 @@ export function WeeksAhead({
         key={choice ? 'again' : 'first'}
         choice={choice}
         today={today}
-        onPut={(next) => onPut(next, 'The weeks are laid out.')}
+        onPut={(next) => onPut(() => next, 'The weeks are laid out.')}
       />
       {needs.length === 0 && (
         <Typography>Weeks take their themes from the aims of the class: there are none yet.</Typography>
@@ -130,4 +130,12 @@ export function WeeksAhead({
       </Box>
     </Box>
   );
+}
+
+/** Weeks of which one is about something else, or follows in its turn again. */
+function withTheme(weeks: ClassWeeks, week: number, theme: WeekTheme | 'turn'): ClassWeeks {
+  const themes = { ...weeks.themes };
+  if (theme === 'turn') delete themes[String(week)];
+  else themes[String(week)] = theme;
+  return { ...weeks, themes };
 }

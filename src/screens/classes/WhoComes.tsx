@@ -29,8 +29,11 @@ export function WhoComes({
       enqueueSnackbar(`A class holds ${MOST_STUDENTS}.`, { variant: 'info' });
       return;
     }
-    const next = isIn ? one.students.filter((s) => s !== id) : [...one.students, id];
-    void keep({ ...one, students: next }, isIn ? `${who} is not in it.` : `${who} is in it.`);
+    const without = (c: YogaClass): string[] => c.students.filter((s) => s !== id);
+    void keep(
+      (c) => ({ ...c, students: isIn ? without(c) : [...without(c), id] }),
+      isIn ? `${who} is not in it.` : `${who} is in it.`,
+    );
   };
   return (
     <Box

@@ -93,7 +93,13 @@ describe('weeks ahead of a class', () => {
     const { rows, onPut } = shown();
     fireEvent.mouseDown(within(rows[1]).getByRole('combobox'));
     fireEvent.click(screen.getByRole('option', { name: 'In turn, by need' }));
-    expect(onPut).toHaveBeenCalledWith({ ...choice, themes: {} }, 'It follows in its turn.');
+    const [change, did] = onPut.mock.calls[0];
+    expect(did).toBe('It follows in its turn.');
+    // Of what is stored, not of what was drawn.
+    expect(change({ ...choice, themes: { '1': 'inner', '2': 'front' } })).toEqual({
+      ...choice,
+      themes: { '2': 'front' },
+    });
   });
   it('nonsense is answered, and without aims it is said why there are none', () => {
     const { onPut } = shown({ choice: null, members: [pilot] });

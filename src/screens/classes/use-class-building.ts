@@ -9,8 +9,8 @@ import { core } from '@/workers/use-core';
 import { useLikes } from '../settings/use-pose-settings';
 import type { ClassData, useClassWay } from './use-class';
 
-/** Keeps a class with a word of what was done, to be taken back. */
-export type KeepClass = (next: YogaClass, did: string) => Promise<void>;
+/** Keeps a change of a class with a word of what was done, to be taken back. */
+export type KeepClass = (change: (stored: YogaClass) => YogaClass, did: string) => Promise<void>;
 
 /** What a practice is built about, and the week from 0 that it is for; without a theme it is about all that they share. */
 interface About {
@@ -19,12 +19,7 @@ interface About {
 }
 
 /** Building a practice for a class: whether it is on, and what could not be done as it was asked. */
-export function useClassBuilding(
-  one: YogaClass,
-  people: ClassData['people'],
-  way: ReturnType<typeof useClassWay>,
-  keep: KeepClass,
-) {
+export function useClassBuilding(people: ClassData['people'], way: ReturnType<typeof useClassWay>, keep: KeepClass) {
   const { enqueueSnackbar } = useSnackbar();
   const [likes] = useLikes();
   const [building, setBuilding] = useState(false);
@@ -42,7 +37,7 @@ export function useClassBuilding(
       });
       setUnsaluted(built.unsaluted);
       if (built.change) setRefused({ change: built.change, request });
-      else await keep({ ...asBuilt(one, about), items: built.items, aims, request }, 'The practice is built.');
+      else await keep((c) => ({ ...asBuilt(c, about), items: built.items, aims, request }), 'The practice is built.');
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error);
       enqueueSnackbar(`It could not be built: ${why}`, { variant: 'error' });

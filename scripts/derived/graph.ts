@@ -90,7 +90,6 @@ export const GRAPH: readonly Node[] = [
     after: ['gains'],
     // Chances are told in whole hundredths, by draws.
     tolerance: { absolute: 3, relative: 0 },
-    tested: true,
   },
   {
     id: 'model-page',

@@ -35,6 +35,4 @@ export interface Node {
   tolerance: Tolerance;
   /** Takes minutes: `--check` only asks whether it is stale, unless `--full`. */
   long?: boolean;
-  /** Unit tests work out the same in every run: `--check` compares its fingerprint and leaves making it to them, unless `--full`. */
-  tested?: boolean;
 }

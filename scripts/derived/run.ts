@@ -75,9 +75,8 @@ async function check(node: Node, was: Manifest[string] | undefined): Promise<boo
   const standing = await standingOf(node, was);
   const { pieces, stale } = standing;
   const says = stale.length > 0 ? `stale (${pieces ? few(stale) : 'made with other code or data'})` : 'fits';
-  const trusted = options.stale || (node.tested && !options.full);
-  if (trusted && !node.long) {
-    console.log(`${node.id}: ${says}${options.stale ? '' : ' (made again by unit tests)'}`);
+  if (options.stale && !node.long) {
+    console.log(`${node.id}: ${says}`);
     return stale.length === 0;
   }
   if (node.long && !options.full) {

@@ -89,7 +89,7 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
     ...veryLong(findings, drafts),
     ...SIDES.flatMap((side) => notMuscle(findings, side)),
   ];
-  return [...told, ...besideTheNerve(told)]
+  return [...told, ...besideTheNerve(told, findings)]
     .map(finish)
     .sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
 }
@@ -187,15 +187,19 @@ function notMuscle({ hints }: Findings, side: Side): [GroupId, Side, Draft][] {
   ];
 }
 
-/** What pulls at a nerve that a clinician is to look at first is spared with it, whatever else was found of it: nothing to be stretched. */
-const besideTheNerve = (told: readonly [GroupId, Side, Draft][]): [GroupId, Side, Draft][] =>
-  told
-    .filter(([group, side]) => group === 'nerve-like' && !told.some(([g, s]) => g === 'hamstrings' && s === side))
-    .map(([, side]) => [
-      'hamstrings',
-      side,
-      { kind: 'leave', weight: 0.5, reasons: [{ kind: 'nerve' }], avoid: ['long-holds'], school: null },
-    ]);
+/** The hamstrings are left alone with a nerve that a clinician is to look at first, or that is still to be asked for; what is told of them already stands. */
+function besideTheNerve(told: readonly [GroupId, Side, Draft][], { movements }: Findings): [GroupId, Side, Draft][] {
+  const isTold = (group: GroupId, side: Side): boolean => told.some(([g, s]) => g === group && s === side);
+  return SIDES.filter(
+    (side) =>
+      !isTold('hamstrings', side) &&
+      (isTold('nerve-like', side) || movements.some((m) => m.side === side && m.orNerve)),
+  ).map((side) => [
+    'hamstrings',
+    side,
+    { kind: 'leave', weight: 0.5, reasons: [{ kind: 'nerve' }], avoid: ['long-holds'], school: null },
+  ]);
+}
 
 const LEFT_TO_THE_JOINT: Draft = {
   kind: 'leave',

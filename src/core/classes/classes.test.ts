@@ -3,7 +3,7 @@ import { groupOf } from '@/core/body';
 import type { Aim } from '@/core/students/student';
 import { LIBRARY, rungOf, shapeById } from '@/core/poses';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
-import { aimKey } from '@/core/practice/doses';
+import { aimKey, BESIDE } from '@/core/practice/doses';
 import { totalSeconds } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { aim, ranked } from '@/core/practice/practices.fixtures';
@@ -249,9 +249,14 @@ describe('a practice for a class', () => {
     expect(shares).toEqual([...shares].sort((x, y) => x - y));
   });
   it('under a theme less is wanted of all else', () => {
-    const about = littleFor(members, built.items, { request, theme: 'strong' }, () => 'x').map((l) => l.aim);
-    const all = littleFor(members, built.items, { request }, () => 'x').map((l) => l.aim);
-    for (const a of about) if (a.kind !== 'strengthen') expect(all.map(aimKey)).toContain(aimKey(a));
+    const rests = built.items.filter((i) => i.phase === 'settle' || i.phase === 'rest');
+    const of = (theme?: 'strong') => littleFor(members, rests, { request, theme }, () => 'x');
+    const told = of('strong').flatMap((l) => {
+      const same = of().find((x) => x.member === l.member && aimKey(x.aim) === aimKey(l.aim));
+      return same && l.aim.kind !== 'strengthen' ? [l.wanted / same.wanted] : [];
+    });
+    expect(told.length).toBeGreaterThan(0);
+    for (const share of told) expect(share).toBeCloseTo(BESIDE, 9);
   });
   it('with nothing at hand nobody needs a prop', async () => {
     const bare = requestOf({ minutes: 20, props: [] });

@@ -1,10 +1,9 @@
-import { GROUP_WORDS } from '@/core/body/words';
 import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { AtComplaint } from './at-complaint';
 import { hintWords } from './hint-words';
-import { bandWords, capital } from './words';
+import { bandWords, capital, stoppedBy } from './words';
 
 const nameOf = (test: string): string => `“${testById(test)?.name ?? test}”`;
 const listed = new Intl.ListFormat('en', { type: 'conjunction' });
@@ -22,9 +21,7 @@ export function complaintFound({ limited, weak, low, hints, read, open, pained }
     return `${nameOf(pained[0])} ended in pain there. That says nothing about length, and no stretch follows from it.`;
   const [m] = limited;
   if (m) {
-    const [top] = m.limiters;
-    const by =
-      m.clarity === 'unclear' || !top ? 'by what is not clear yet' : `by the ${GROUP_WORDS[top.structure].name}`;
+    const by = stoppedBy(m) ?? 'by what is not clear yet';
     return `${capital(MOVEMENT_WORDS[m.movement])} on the ${m.side} is ${bandWords(m.band)}: limited ${by}.`;
   }
   const [s] = weak;

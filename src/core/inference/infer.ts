@@ -19,7 +19,7 @@ import { leaveOneOut } from './influence';
 import { drawCount, NUGGET, summariseMovements, summariseStructures, withNugget } from './summarise';
 import type { Known } from './known';
 
-export const MODEL_VERSION = 'kolpos-limits 3';
+export const MODEL_VERSION = 'kolpos-limits 4';
 const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
 
 /** Posterior tolerances as the fit of poses needs them. Plain data, may cross a worker's door. */

@@ -46,9 +46,9 @@ export const ONE_NAME = 0.8;
  */
 export type Speaker = 'nerve' | 'pinch' | 'hard' | 'strange' | 'contact';
 
-/** False where something else than a muscle spoke, somebody stopped, or the place of a turning was not asked: nothing is lengthened for that. */
-export const tellsOfMuscle = (m: Pick<MovementFinding, 'spoke' | 'brokenOff' | 'unasked'>): boolean =>
-  m.spoke === undefined && !m.brokenOff && !m.unasked;
+/** False where something else than a muscle spoke, somebody stopped, or place or nerve are still to be asked: nothing is lengthened or painted for that. */
+export const tellsOfMuscle = (m: Pick<MovementFinding, 'spoke' | 'brokenOff' | 'unasked' | 'orNerve'>): boolean =>
+  m.spoke === undefined && !m.brokenOff && !m.unasked && !m.orNerve;
 
 export interface MovementFinding {
   movement: Movement;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '@/core/assessment/reading';
 import { infer } from './infer';
+import { limitsOf } from './limits';
 import { readOf } from './readings.fixtures';
 import { headline, limiterWords } from './words';
 
@@ -23,7 +24,7 @@ describe('the sentence over the findings', () => {
     ] as const;
     const [m] = f.movements;
     expect(headline({ ...f, movements: [{ ...m, clarity: 'two', limiters: [...limiters] }] })).toBe(
-      'Left straight leg raise is limited, by the hamstrings or a nerve-like pull.',
+      'Left straight leg raise is limited by the hamstrings or a nerve-like pull.',
     );
   });
   it('says the sign where a nerve or a joint spoke, and names no muscle', () => {
@@ -45,6 +46,15 @@ describe('the sentence over the findings', () => {
     expect(headline(found(slump, raise))).toContain('a sign of the nerve');
     // One that goes as far as usual is not limited by anything.
     expect(found(slump, [...RAISE, 85]).movements[0].spoke).toBeUndefined();
+  });
+  it('felt behind the knee, no muscle is named, painted or lengthened before the nerve is asked for', () => {
+    const f = found([...RAISE, 52, { placeFelt: 'behind-knee' }]);
+    expect(headline(f)).toBe(
+      'Left straight leg raise is limited; by what is not clear yet: muscle or nerve is still to be asked.',
+    );
+    expect(limitsOf(f.movements).map((l) => l.group)).not.toContain('hamstrings');
+    const asked = found([...RAISE, 52, { placeFelt: 'behind-knee', distant: 'same' }]);
+    expect(limitsOf(asked.movements)[0]).toMatchObject({ group: 'hamstrings', side: 'left' });
   });
   it('says a sign also where the movement goes as far as usual', () =>
     expect(headline(found([...RAISE, 80, { placeFelt: 'leg-line' }]))).toBe(

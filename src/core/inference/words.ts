@@ -82,6 +82,14 @@ export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slic
 const theGroup = ({ structure }: Limiter): string =>
   structure === 'nerve-like' ? 'a nerve-like pull' : `the ${GROUP_WORDS[structure].name}`;
 
+/** What stops a limited movement: "by the hamstrings", "by the vasti or the knee joint"; null where that is not clear. */
+export function stoppedBy(m: MovementFinding): string | null {
+  const [first, second] = m.limiters;
+  if (m.clarity === 'unclear' || !first) return null;
+  if (m.clarity === 'two' && second) return `by ${theGroup(first)} or ${theGroup(second)}`;
+  return `by ${theGroup(first)}${otherOpinion(m) ? ', most likely' : ''}`;
+}
+
 /** Signs that count however far a movement goes. */
 const ENDS_WITH: Readonly<Partial<Record<Speaker, string>>> = { nerve: 'a sign of the nerve', pinch: 'a pinch' };
 
@@ -104,8 +112,6 @@ export function headline(f: Findings, weak: readonly string[] = []): string {
   const limited = `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited`;
   const why = (m.spoke && ENDS_WITH[m.spoke] && SPOKE[m.spoke]) || whyUnclear(m);
   if (why && speaks(m)) return `${limited}: ${why}.`;
-  const [first, second] = m.limiters;
-  if (m.clarity === 'unclear' || !first) return `${limited}; by what is not clear yet${why ? `: ${why}` : ''}.`;
-  if (m.clarity === 'two' && second) return `${limited}, by ${theGroup(first)} or ${theGroup(second)}.`;
-  return `${limited} by ${theGroup(first)}${otherOpinion(m) ? ', most likely' : ''}.`;
+  const by = stoppedBy(m);
+  return by ? `${limited} ${by}.` : `${limited}; by what is not clear yet${why ? `: ${why}` : ''}.`;
 }

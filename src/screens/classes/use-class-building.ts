@@ -47,12 +47,12 @@ export function useClassBuilding(people: ClassData['people'], way: ReturnType<ty
   return { build, building, refused, unsaluted, forgetUnsaluted: () => setUnsaluted(null) };
 }
 
-/** A class whose practice is built about this: what a week was built about it stays about, whoever joins later. */
+/** A class whose practice is built about this: what a week was built about it stays about, whoever joins later; what was chosen for it meanwhile stays chosen. */
 function asBuilt(one: YogaClass, { theme, week }: About): YogaClass {
   const next = { ...one };
   delete next.theme;
   if (theme) next.theme = theme;
   if (theme && next.weeks && week !== undefined)
-    next.weeks = { ...next.weeks, themes: { ...next.weeks.themes, [String(week)]: theme } };
+    next.weeks = { ...next.weeks, themes: { [String(week)]: theme, ...next.weeks.themes } };
   return next;
 }

@@ -11,7 +11,13 @@ export function PropSettings() {
   const [sizes, putSizes] = usePropSizes();
   const inches = sizes.units === 'imperial';
   const shown = (cm: number): number => (inches ? Math.round((10 * cm) / CM_PER_INCH) / 10 : cm);
-  const kept = (typed: number): number => (inches ? Math.round(10 * typed * CM_PER_INCH) / 10 : typed);
+  /** Centimetres of what was typed; what stands there as it was shown stays to the millimetre. */
+  const kept = (typed: number, before?: number): number =>
+    before !== undefined && typed === shown(before)
+      ? before
+      : inches
+        ? Math.round(10 * typed * CM_PER_INCH) / 10
+        : typed;
   /** Bounds of a size in centimetres, as they are told. */
   const between = (least: number, most: number) => ({ least: shown(least), most: shown(most) });
   return (
@@ -26,7 +32,9 @@ export function PropSettings() {
           values={sizes.block.map(shown)}
           {...between(2, 40)}
           count={3}
-          onPut={(v) => putSizes({ block: [kept(v[0]), kept(v[1]), kept(v[2])] })}
+          onPut={(v) =>
+            putSizes({ block: [kept(v[0], sizes.block[0]), kept(v[1], sizes.block[1]), kept(v[2], sizes.block[2])] })
+          }
         />
         <Numbers
           label="One fold of a blanket"
@@ -34,7 +42,7 @@ export function PropSettings() {
           values={[shown(sizes.fold)]}
           {...between(0.5, 10)}
           count={1}
-          onPut={([v]) => putSizes({ fold: kept(v) })}
+          onPut={([v]) => putSizes({ fold: kept(v, sizes.fold) })}
         />
         <Numbers
           label="Bolster, sat on"
@@ -42,7 +50,7 @@ export function PropSettings() {
           values={[shown(sizes.bolster)]}
           {...between(5, 40)}
           count={1}
-          onPut={([v]) => putSizes({ bolster: kept(v) })}
+          onPut={([v]) => putSizes({ bolster: kept(v, sizes.bolster) })}
         />
         <Numbers
           label="Straps"
@@ -51,7 +59,12 @@ export function PropSettings() {
           {...between(50, 500)}
           count={null}
           onPut={(typed) => {
-            const straps = typed.map(kept);
+            const straps = typed.map((v) =>
+              kept(
+                v,
+                sizes.straps.find((cm) => shown(cm) === v),
+              ),
+            );
             if (propSizesSchema.shape.straps.safeParse(straps).success) putSizes({ straps });
           }}
         />

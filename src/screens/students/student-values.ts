@@ -39,7 +39,7 @@ const measured = (
 const BODY = {
   metric: {
     height: { example: 'a number, for example 160', between: '90 and 230 cm' },
-    mass: { example: 'a number, for example 135', between: '20 and 250 kg' },
+    mass: { example: 'a number, for example 65', between: '20 and 250 kg' },
   },
   imperial: {
     height: { example: 'feet and inches, for example 5 ft 7', between: '3 ft and 7 ft 6 in' },

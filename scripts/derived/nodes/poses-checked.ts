@@ -45,7 +45,7 @@ const listOf = (f: FittedPose, of: typeof stretchOf, from: number): string =>
 
 function rowsOf(shape: Shape, fits: readonly FittedPose[]): string[][] {
   return shape.rungs.map((rung, i) => {
-    const f = fits.find((x) => x.rung === i + 1);
+    const f = fits.find((x) => x.pose === shape.id && x.rung === i + 1);
     if (!f) throw new Error(`${shape.id}/${i + 1}`);
     return [
       `${shape.name}: ${rung.name}`,

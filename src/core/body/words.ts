@@ -18,6 +18,20 @@ export const GROUP_WORDS: Readonly<Record<GroupId, { name: string; plain: string
   instep: { name: 'instep', plain: 'top of the foot' },
 };
 
+/** Names of the muscles of a group that has more than one, by element: where one of them alone is short, it is told. */
+export const MEMBER_WORDS: Readonly<Record<string, string>> = {
+  'tensor-fasciae-latae': 'tensor fasciae latae',
+  'gluteals-front': 'front of gluteus medius, with gluteus minimus',
+  'adductors-short': 'short adductors',
+  'adductor-magnus': 'adductor magnus',
+  gracilis: 'gracilis',
+  'gluteus-medius-back': 'back of gluteus medius',
+  piriformis: 'piriformis',
+  'deep-external-rotators': 'deep external rotators',
+  gastrocnemius: 'gastrocnemius',
+  soleus: 'soleus',
+};
+
 /** Triangle that points to the student's side; always shown with the word. */
 export const SIDE_MARK: Readonly<Record<Side | 'both', string>> = { left: '◁', right: '▷', both: '◁▷' };
 

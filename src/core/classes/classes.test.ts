@@ -113,9 +113,9 @@ describe('what stands in for closed shapes', () => {
       const [pose] = key.split('/');
       const often = done.get(o.sides[0].pose) ?? 0;
       const best = insteadOf(pilot, pose, request);
-      // Whatever is done twice more often than another that would be nearly as good is not spread.
+      // Whatever is done three times more often than another that would be nearly as good is not spread.
       const other = insteadOf(pilot, pose, request, done);
-      if (best && other) expect(often - (done.get(other.sides[0].pose) ?? 0)).toBeLessThanOrEqual(1);
+      if (best && other) expect(often - (done.get(other.sides[0].pose) ?? 0)).toBeLessThanOrEqual(2);
     }
     expect(done.size).toBeGreaterThan(5);
   });

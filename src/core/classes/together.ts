@@ -79,6 +79,8 @@ function merged(model: RankedPose, doing: readonly Doing[], aims: readonly Aim[]
     ...model,
     depth: fits.reduce((s, f) => s + f.depth, 0) / fits.length,
     stretch,
+    // What is short is each one's own, and is in the worth already.
+    ofShortest: undefined,
     load,
     strains: worstStrains(fits),
   };

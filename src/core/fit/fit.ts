@@ -17,6 +17,7 @@ import {
 } from './path';
 import { rungIn, type PosedRung, type StudentBody } from './posed-rung';
 import { propsOf, type FittedProp } from './props';
+import { shortestIn } from './shortest';
 import { enoughOf, USUAL_WAY, type FitWay } from './way';
 
 /** SD below her end from which she is near it. Ours; the same from which a caution that eases counts. */
@@ -40,6 +41,8 @@ export interface FittedPose {
   next: { structure: GroupId; side: Side; depth: number } | null;
   /** Share of tolerance used at that depth, 0–1, by side and group (0 where nothing is felt). */
   stretch: Record<Side, Record<GroupId, number>>;
+  /** The same of those muscles of a group that are short in her, where the others are not: what an aim to lengthen it looks at. */
+  ofShortest?: Record<Side, Partial<Record<GroupId, number>>>;
   /** Share of capacity that holding it asks for, 0–1, by side and group; computed from statics. */
   load: Record<Side, Partial<Record<GroupId, number>>>;
   /** The same muscle by muscle, from a twentieth on. */
@@ -78,6 +81,15 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
     stretch[s][group] = Math.max(stretch[s][group], used(e));
   }
   return stretch;
+}
+
+/** What the short muscles of a group use where its others are not short; null where all groups are of a piece. */
+function shortestUsed(used: (e: number) => number, { mean }: Posterior): FittedPose['ofShortest'] | null {
+  const short = shortestIn(mean);
+  if (short.length === 0) return null;
+  const out: NonNullable<FittedPose['ofShortest']> = { left: {}, right: {} };
+  for (const { side, group, elements } of short) out[side][group] = Math.max(...elements.map(used));
+  return out;
 }
 
 /** SD of tolerance that each group lacks for a rung's full depth to be comfortable, by side. */
@@ -163,6 +175,8 @@ export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, w
   const sided = isSided(shape, rung);
   let over = -Infinity;
   for (let e = 0; e < DIMENSIONS; e++) over = Math.max(over, standingAt(path, e, 0) - posterior.mean[e]);
+  const used = usedAt(path, depth, posterior);
+  const ofShortest = shortestUsed(used, posterior);
   return {
     pose: shape.id,
     rung: posed.rung,
@@ -173,7 +187,8 @@ export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, w
     ...(typeof limit?.share === 'number' && over > NEAR && { tooNear: true as const }),
     limiter: limiterOf(who, stopsIn(path, posterior, enough), sided),
     next: unstopped ? null : nextStop(path, mean, enough, groupKey(stop.element), !sided),
-    stretch: groupsOf(usedAt(path, depth, posterior)),
+    stretch: groupsOf(used),
+    ...(ofShortest && { ofShortest }),
   };
 }
 

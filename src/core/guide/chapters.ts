@@ -71,6 +71,7 @@ export const CHAPTERS: readonly Chapter[] = [
     title: 'Choosing poses',
     paragraphs: [
       'Poses are ranked by what they reach in this body, at the depth that is comfortable now. The number opens to its parts.',
+      'Where one muscle of a group is short, that one counts. A calf that is short only with the knee straight is stretched with the knee straight.',
       'The heavy outline on the figure shows what stops the way in. The slider shows other depths.',
       'Type any name to find a pose that is not in the list. It says why it is not there.',
       'Star what you like to teach; press “Never use” for what you never teach. Practices follow both.',

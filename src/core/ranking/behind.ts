@@ -1,7 +1,7 @@
 import { groupOf } from '@/core/body';
 import { rungOf } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
-import { FELT, mostFor, WORKS, type CostId, type RankedPose } from './rank';
+import { FELT, mostFor, stretchFor, WORKS, type CostId, type RankedPose } from './rank';
 
 /** By what a pose falls behind: what closes it, why it gives nothing, or where its score is less than the first one's. */
 
@@ -78,7 +78,7 @@ function valueFor(p: RankedPose, aim: Aim): { kind: 'stretch' | 'load'; value: n
   if (!group) return null;
   return aim.kind === 'strengthen'
     ? { kind: 'load', value: p.load[aim.side][group] ?? 0 }
-    : { kind: 'stretch', value: p.stretch[aim.side][group] };
+    : { kind: 'stretch', value: stretchFor(p, aim.side, group) };
 }
 
 function lessThan(of: RankedPose, first: RankedPose, aims: readonly Aim[]): Less[] {

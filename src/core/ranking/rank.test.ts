@@ -241,3 +241,28 @@ describe('what a shape warns of itself', () => {
     expect(list[at].costs.knee).toBeLessThan(0.1);
   });
 });
+
+describe('an aim for a group of which one muscle is short', () => {
+  const shortIn = (id: string) => {
+    const mean = new Float32Array(DIMENSIONS);
+    mean[ELEMENT_COUNT + ELEMENTS.findIndex((e) => e.id === id)] = -1.8;
+    return { mean, draws: mean, drawCount: 1 };
+  };
+  const kneeOf = (p: RankedPose) => p.angles.knee_flexion_right ?? 0;
+  const calf = (id: string) =>
+    rankPoses(shortIn(id), BUILD, [aim('lengthen', 'calf', 'right')], go).filter((p) => p.score > 0.6);
+  it('is served with the knee straight where it is the gastrocnemius', () => {
+    const list = calf('gastrocnemius');
+    expect(list.length).toBeGreaterThan(3);
+    expect(list.filter((p) => kneeOf(p) > 60).map(keyOf)).toEqual([]);
+  });
+  it('is served with the knee bent, too, where it is the soleus', () => {
+    const list = calf('soleus');
+    expect(list.length).toBeGreaterThan(1);
+    expect(Math.max(...list.map(kneeOf))).toBeGreaterThan(60);
+  });
+  it('says the share of the short one', () => {
+    for (const p of calf('soleus').slice(0, 3))
+      expect(p.gives[0].stretch).toBeCloseTo(p.ofShortest?.right.calf ?? NaN, 9);
+  });
+});

@@ -1,4 +1,4 @@
-import { GROUPS, groupOf, isMuscleGroup, SIDES, TYPICAL_BUILD, type Build, type Side } from '@/core/body';
+import { GROUPS, groupOf, isMuscleGroup, SIDES, TYPICAL_BUILD, type Build, type GroupId, type Side } from '@/core/body';
 import type { Screening, Verdict } from '@/core/cautions/screen';
 import { completed, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
@@ -35,7 +35,7 @@ const COST: Readonly<Record<CostId, number>> = {
   instep: 0.05,
   hanging: 0.1,
   effort: 0.08,
-  offAim: 0.15,
+  offAim: 0.1,
   leaveAlone: 0.3,
   loose: 0.12,
   beyond: 0.5,
@@ -77,8 +77,11 @@ export const worthOfLoad = (load: number): number => Math.min(1, Math.max(0, (lo
 export const loadOfWorth = (worth: number): number =>
   worth <= 0 ? 0 : WORKS + (WORKS_FULLY - WORKS) * Math.min(1, worth);
 
-/** What stretch or work counts of a group that the shape does not name: it comes along, nobody takes the shape for it. Ours. */
-const COMES_ALONG = 0.7;
+/**
+ * What stretch or work counts of a group that the shape does not name: it comes along, nobody takes the shape for it. Less for work: a
+ * muscle that only balances another trains through no range of its own. Ours.
+ */
+const COMES_ALONG = { lengthen: 0.7, strengthen: 0.5, leave: 0 } as const;
 
 /** What a rung can give to an aim at most, 0–1: by what it is for, and whether its shape names the muscle. */
 export function mostFor(pose: string, rung: number, aim: Pick<Aim, 'kind' | 'group'>): number {
@@ -87,10 +90,14 @@ export function mostFor(pose: string, rung: number, aim: Pick<Aim, 'kind' | 'gro
   if (!group) return 0;
   const kind = found?.rung.kind ?? 'stretch';
   const named = aim.kind === 'lengthen' ? found?.shape.reaches : found?.shape.works;
-  const along = named?.includes(group) ? 1 : COMES_ALONG;
+  const along = named?.includes(group) ? 1 : COMES_ALONG[aim.kind];
   // Only a rung that is there to work is done often and hard enough to strengthen.
   return along * (aim.kind === 'lengthen' ? LENGTHENS[kind] : kind === 'strength' ? 1 : 0);
 }
+
+/** Share of its tolerance that a group uses, as an aim to lengthen it looks at it: of its short muscles where the others are not short. */
+export const stretchFor = ({ stretch, ofShortest }: FittedPose, side: Side, group: GroupId): number =>
+  ofShortest?.[side][group] ?? stretch[side][group];
 
 /** Worth of a fitted pose for one aim, 0–1. */
 export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: number; load?: number } {
@@ -99,7 +106,7 @@ export function worthFor(fit: FittedPose, aim: Aim): { worth: number; stretch?: 
   if (!group || rungOf(fit.pose, fit.rung)?.rung.kind === 'rest') return { worth: 0 };
   const most = mostFor(fit.pose, fit.rung, aim);
   if (aim.kind === 'lengthen') {
-    const stretch = fit.stretch[aim.side][group];
+    const stretch = stretchFor(fit, aim.side, group);
     return { worth: most * worthOfStretch(stretch), stretch };
   }
   if (aim.kind === 'strengthen') {

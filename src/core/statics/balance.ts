@@ -45,7 +45,7 @@ const TORQUE: Readonly<Record<string, number>> = {
   neck_flexion: 25,
   neck_bend: 25,
   neck_rotation: 15,
-  knee_rotation: 40,
+  knee_rotation: 15,
   ankle_inversion: 30,
   shoulder_x: 60,
   shoulder_y: 45,

@@ -8,9 +8,11 @@ import { useLikes } from '../settings/use-pose-settings';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
+import { groupOf } from '@/core/body';
 import { groupName } from '@/core/body/words';
 import { cautionById } from '@/core/cautions/catalogue';
 import { limitWords } from '@/core/cautions/rules';
+import { shortestWords } from '@/core/fit/shortest';
 import { SETTLED_AT, type Inference } from '@/core/inference';
 import { shapeById } from '@/core/poses';
 import type { Aim, Student } from '@/core/students/student';
@@ -25,6 +27,7 @@ import { NoAimYet } from '../shell/NoAimYet';
 import { useStudio } from '../shell/studio-context';
 import { useBuild } from '../students/use-build';
 import { calledFirst, firstOfShape, matches, type PoseFilter } from './pose-filter';
+import { NothingRanked } from './NothingRanked';
 import { PoseBrowser } from './PoseBrowser';
 import { PoseDetail } from './PoseDetail';
 import { PoseFilterBar } from './PoseFilterBar';
@@ -41,6 +44,13 @@ const MILDER = {
 } as const;
 
 const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${aimedName(a)} ${a.side}`;
+
+/** Which muscles of an aim's group the ranking looks at, where it is not all of it; nothing where it is. */
+function shortestSaid({ kind, group, side }: Aim, mean: ArrayLike<number> & object): string {
+  const id = kind === 'lengthen' ? groupOf(group) : null;
+  const names = id && shortestWords(mean, id, side);
+  return names ? ` Short in the ${groupName(group)} (${side}): ${names}. Poses are ranked by that.` : '';
+}
 
 /** What of the ranking is shown: the useful ones, or by name any, also those that a caution forbids. */
 function shownOf(ranked: readonly RankedPose[], filter: PoseFilter, aims: readonly Aim[]): RankedPose[] {
@@ -105,8 +115,9 @@ export function PosesStep({
         Poses for {firstName(student.name)}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-        For: {aims.map(aimWords).join('; ')}. A name typed below finds any pose and says why it is not among them. Near
-        equals are mixed, so that the first are not all alike.
+        For: {aims.map(aimWords).join('; ')}.{aims.map((a) => shortestSaid(a, posterior.mean)).join('')} A name typed
+        below finds any pose and says why it is not among them. Near equals are mixed, so that the first are not all
+        alike.
       </Typography>
       {way.why.length > 0 && (
         <Typography variant="caption" component="p" sx={{ mb: 1 }}>
@@ -130,13 +141,7 @@ export function PosesStep({
         way={way}
         cautions={(p) => p.cautions}
         value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}
-        empty={
-          <Typography>
-            {view.filter.text
-              ? 'No pose is called that. Check the spelling, or try another of its names.'
-              : 'No pose serves these aims within these choices and the cautions. Clear a choice, or type a name to see why it is not here.'}
-          </Typography>
-        }
+        empty={<NothingRanked aims={aims} student={student.id} named={view.filter.text !== ''} />}
       >
         {open && (
           <PoseDetail

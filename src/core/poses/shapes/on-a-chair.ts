@@ -17,7 +17,7 @@ export const ON_A_CHAIR: readonly ShapeSketch[] = [
     cheat: 'The back is held straight by effort.',
     rungs: [
       { name: 'upright', entry: '', on: CHAIR, hands: 'b elbow:-0.4,-0.4,1 thigh_s 6 8 0' },
-      { name: 'leaning on the thighs', entry: 't pt20 lf32 tf14 nf12; b f108', on: CHAIR, hands: 'b elbow:-0.4,-0.2,1 knee_s -8 7 0' },
+      { name: 'leaning on the thighs', entry: 't pt12 lf34 tf18 nf12; b f100', on: CHAIR, hands: 'b elbow:-0.4,-0.2,1 knee_s -8 7 0' },
     ],
   },
   {

@@ -153,7 +153,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'chair-straddle',
     rungs: [
       { name: 'thigh on a support', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f40 a-8 r-8 k18 d0', full: 'w f42 a-48 r-12 k8', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap bolster', hold: [30, 120] },
-      { name: 'free, other leg long', entry: 't pt-90; b sf8 sa-22 d-15; w f42 a-10 r-8 k14 d0', full: 'w f46 a-60 r-18 k4', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 120] },
+      { name: 'free, other leg long', entry: 't pt-90; b sf8 sa-22 d-15; w f38 a-12 r-8 k14 d0', full: 'w f36 a-56 r-16 k4', on: `${HELD_BACK} heel_o`, hands: 'w elbow:0.3,0.6,0.6 shoulder_w 20 10 18', props: 'strap', hold: [30, 120] },
     ],
   },
   {
@@ -249,8 +249,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches off the floor.',
     instead: 'chair-straddle',
     rungs: [
-      { name: 'thighs held up', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-42 r-42 k120', on: `${TRUNK} knee_b@bolster ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [60, 420], phases: ['settle', 'warm', 'approach'], level: 1 },
-      { name: 'thighs free', entry: 'b f42 a-30 r-30 k116 d-10 i12', full: 'b f40 a-48 r-46 k122', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b ball_b`, hold: [45, 300], level: 2 },
+      { name: 'thighs held up', entry: 'b f40 a-30 r-28 k117 d-26 i10', full: 'b f33 a-39 r-37 k117 d-32 i15', on: `${TRUNK} knee_b@bolster heel_w~heel_o heel_b`, hold: [60, 420], phases: ['settle', 'warm', 'approach'], level: 1 },
+      { name: 'thighs free', entry: 'b f40 a-30 r-28 k117 d-26 i12', full: 'b f27 a-46 r-44 k119 d-32 i16', on: `${TRUNK} heel_w~heel_o heel_b`, hold: [45, 300], level: 2 },
       { name: 'feet raised on a block', entry: 'b f62 a-30 r-30 k116 d-10 i12', full: 'b f60 a-50 r-42 k118', on: `${TRUNK} ball_w~ball_o heel_w~heel_o heel_b@block:15`, hold: [45, 300], level: 2 },
     ],
   },
@@ -389,7 +389,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The thigh turns out or the back arches.',
     instead: 'chair-knee-lift',
     rungs: [
-      { name: 'knee bent against the hand', entry: `${FOOT_DOWN}; w f92 k95 d0`, full: 'w f100', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.3,-0.3,1 knee_w -3 7 0', phases: ['warm', 'approach', 'counter'], hold: [8, 30], intents: [pushes('press', 'Press thigh and hand into each other.', 'knee_worked', [0.1, -0.06, 0])] },
+      { name: 'knee bent against the hand', entry: `${FOOT_DOWN}; w f92 k95 d0`, full: 'w f100', on: `${HELD_BACK} heel_o ball_o wrist_o`, hands: 'w elbow:-0.3,-0.3,1 thigh_w -7 11 1', phases: ['warm', 'approach', 'counter'], hold: [8, 30], intents: [pushes('press', 'Press thigh and hand into each other.', 'knee_worked', [0.1, -0.06, 0])] },
       { name: 'leg straighter', entry: `${FOOT_DOWN}; w f58 k30 d0`, full: 'w f66 k20', on: `${TRUNK} heel_o ball_o`, hold: [8, 30] },
       { name: 'leg long, just off the floor', entry: `${FOOT_DOWN}; w f20 k6 d0`, full: 'w f26 k2', on: `${TRUNK} heel_o ball_o`, hold: [8, 30] },
     ],

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { ELEMENT_IDS, ELEMENTS, SIDES, type Side } from '@/core/body';
+import { MEMBER_WORDS } from '@/core/body/words';
+import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
+import { shortestIn, shortestWords } from './shortest';
+
+const at = (id: string, side: Side): number => ELEMENT_IDS.indexOf(id) + (side === 'left' ? 0 : ELEMENT_COUNT);
+function standing(of: Partial<Record<string, number>>, side: Side): Float32Array {
+  const mean = new Float32Array(DIMENSIONS);
+  for (const [id, sd] of Object.entries(of)) mean[at(id, side)] = sd ?? 0;
+  return mean;
+}
+
+/** Of a group, without the outer hip that is always about the muscle it is called by. */
+const shortOf = (mean: Float32Array) => shortestIn(mean).filter((x) => x.group !== 'lateral-hip');
+const outerHip = (mean: Float32Array, side: Side) =>
+  shortestIn(mean).find((x) => x.group === 'lateral-hip' && x.side === side)?.elements;
+
+describe('what of a group is short', () => {
+  it('is nothing in typical people', () => expect(shortOf(new Float32Array(DIMENSIONS))).toEqual([]));
+  it('is the one muscle that is, on its own side', () =>
+    expect(shortOf(standing({ soleus: -1.4 }, 'right'))).toEqual([
+      { side: 'right', group: 'calf', elements: [at('soleus', 'right')] },
+    ]));
+  it('is nothing where all of it is short alike', () =>
+    expect(shortOf(standing({ soleus: -1.4, gastrocnemius: -1.1 }, 'left'))).toEqual([]));
+  it('is the muscle that the group is called by, unless another is the short one', () => {
+    for (const side of SIDES) {
+      expect(outerHip(new Float32Array(DIMENSIONS), side)).toEqual([at('tensor-fasciae-latae', side)]);
+      expect(outerHip(standing({ 'gluteals-front': -1.6 }, side), side)).toEqual([at('gluteals-front', side)]);
+    }
+  });
+  it('is told by its name where it is not the whole', () => {
+    const mean = standing({ soleus: -1.4, 'gluteals-front': -1.6 }, 'left');
+    expect(shortestWords(mean, 'calf', 'left')).toBe('soleus');
+    expect(shortestWords(mean, 'calf', 'right')).toBeNull();
+    expect(shortestWords(mean, 'lateral-hip', 'left')).toBe('front of gluteus medius, with gluteus minimus');
+    expect(shortestWords(mean, 'lateral-hip', 'right')).toBeNull();
+    expect(shortestWords(mean, 'hamstrings', 'left')).toBeNull();
+  });
+  it('has a name for every muscle that is one of several', () => {
+    const several = ELEMENTS.filter((e) => e.muscle && ELEMENTS.filter((x) => x.group === e.group).length > 1);
+    expect(several.map((e) => e.id).sort()).toEqual(Object.keys(MEMBER_WORDS).sort());
+  });
+  it('is both of three that stand close together', () =>
+    expect(shortOf(standing({ piriformis: -1.5, 'deep-external-rotators': -1.2 }, 'left'))[0].elements).toEqual([
+      at('piriformis', 'left'),
+      at('deep-external-rotators', 'left'),
+    ]));
+  it('is nothing where a muscle is only a little shorter than typical', () =>
+    expect(shortOf(standing({ gracilis: -0.4, 'adductor-magnus': 0.8 }, 'left'))).toEqual([]));
+});

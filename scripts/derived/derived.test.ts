@@ -1,7 +1,9 @@
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { LIBRARY } from '@/core/poses';
 import manifest from './made-from.json';
+import { LENGTHENED } from './field';
 import { fingerprintOf } from './fingerprint';
 import { downstreamOf, GRAPH } from './graph';
 import { table, withParts } from './marks';
@@ -60,4 +62,15 @@ describe('computed parts of a page', () => {
     expect(withParts(out, { n: '4' }, 'page')).toBe(out);
   });
   it('need their marks', () => expect(() => withParts('nothing', { n: '1' }, 'page.md')).toThrow('page.md'));
+});
+
+describe('poses-checked', () => {
+  const page = readFileSync('docs/poses-checked.md', 'utf8');
+  const rows = page.split('\n').filter((l) => l.startsWith('| '));
+  it.each(Object.entries(LENGTHENED))('tells of the rungs of %s what they lengthen', (id, told) => {
+    const name = LIBRARY.find((s) => s.id === id)?.name;
+    const own = rows.filter((l) => l.startsWith(`| ${name}: `));
+    expect(own.length).toBeGreaterThan(0);
+    expect(told.groups.some((g) => own.some((l) => l.includes(`${g} 0.`) || l.includes(`${g} 1.`)))).toBe(true);
+  });
 });

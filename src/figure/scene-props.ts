@@ -31,9 +31,12 @@ export function sceneProps(rung: Rung, worked: Side): SceneProp[] {
 
 const bare = (point: string): string => point.replace(/_(left|right)$/, '');
 const sideOf = (point: string): string => point.slice(point.lastIndexOf('_'));
+const SHIN = /^(knee|calf|ankle)/;
 function joined(a: string, b: string, on: string): boolean {
   const foot = /^(heel|ball|toe)/;
   if (foot.test(a) && foot.test(b)) return sideOf(a) === sideOf(b) || on === 'chair';
+  // A shin along a seat lies on one seat.
+  if (on === 'chair' && SHIN.test(a) && SHIN.test(b)) return sideOf(a) === sideOf(b);
   if (bare(a) !== bare(b)) return /^(back|head)/.test(a) && /^(back|head)/.test(b);
   return bare(a) === 'buttock' || (bare(a) === 'calf' && on !== 'block') || on === 'chair';
 }

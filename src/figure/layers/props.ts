@@ -61,9 +61,10 @@ function piecesOf(q: SceneProp, { points: p }: Skeleton, floor: number): Furnitu
     case 'chair': {
       const top = Math.max(floor + 0.1, c[1] - 0.8 * flesh),
         k = CHAIR.half - CHAIR.post;
-      // Its back stands away from the body's middle; behind, where somebody sits on it.
+      // Its back stands away from the body's middle; behind, where somebody sits on it; ahead of whoever stands and lays a shin on it.
       const away = Math.sign(c[0] - (p.pelvis[0] + p.thorax[0]) / 2) || -1;
-      const back = Math.abs(c[0]) < 0.12 ? -1 : away;
+      const shin = mate !== undefined && /^(knee|ankle)/.test(q.at);
+      const back = shin ? 1 : Math.abs(c[0]) < 0.12 ? -1 : away;
       const high = top + CHAIR.back;
       const post = (x: number, z: number): Furniture =>
         box(

@@ -140,26 +140,30 @@ test('what hurt is closed for that side until it is cleared with a word', FULL, 
   await expect(page.getByText('It hurt here on')).toBeHidden();
 });
 
-test('one thing is allowed in spite of a caution: by whom and why is kept, and only that opens', async ({ page }) => {
-  await openDemo(page, '/student?id=demo-maren&step=ask');
-  await tell(page, /^A wrist, elbow or shoulder/);
-  const told = page.getByRole('listitem', { name: /^A wrist, elbow or shoulder/ });
-  await expect(told).toContainText('weight on hands or forearms');
-  await told.getByRole('button', { name: 'Something of it is allowed …' }).click();
-  const form = told.getByRole('form', { name: 'What is allowed' });
-  await form.getByLabel('What is allowed').selectOption({ label: 'weight on hands or forearms' });
-  await form.getByRole('button', { name: 'Allow it' }).click();
-  await expect(form.getByText('A name or a role, please.')).toBeVisible();
-  await form.getByLabel('Who says so').fill('her physiotherapist');
-  await form.getByLabel('What was said').fill('weight on fists is fine');
-  await form.getByRole('button', { name: 'Allow it' }).click();
-  await expect(told).toContainText('her physiotherapist');
-  await expect(told).toContainText('Nothing of it is closed any more.');
-  await expect(told).not.toContainText('Tests it locks');
-  await stored(page, 'students', '"weight on fists is fine"');
-  await page.reload();
-  await expect(told).toContainText('weight on fists is fine');
-  await told.getByRole('button', { name: /^Not allowed any more/ }).click();
-  await expect(told).not.toContainText('her physiotherapist');
-  await expect(told).toContainText('Tests it locks');
-});
+test(
+  'one thing is allowed in spite of a caution: by whom and why is kept, and only that opens',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page, '/student?id=demo-maren&step=ask');
+    await tell(page, /^A wrist, elbow or shoulder/);
+    const told = page.getByRole('listitem', { name: /^A wrist, elbow or shoulder/ });
+    await expect(told).toContainText('weight on hands or forearms');
+    await told.getByRole('button', { name: 'Something of it is allowed …' }).click();
+    const form = told.getByRole('form', { name: 'What is allowed' });
+    await form.getByLabel('What is allowed').selectOption({ label: 'weight on hands or forearms' });
+    await form.getByRole('button', { name: 'Allow it' }).click();
+    await expect(form.getByText('A name or a role, please.')).toBeVisible();
+    await form.getByLabel('Who says so').fill('her physiotherapist');
+    await form.getByLabel('What was said').fill('weight on fists is fine');
+    await form.getByRole('button', { name: 'Allow it' }).click();
+    await expect(told).toContainText('her physiotherapist');
+    await expect(told).toContainText('Nothing of it is closed any more.');
+    await expect(told).not.toContainText('Tests it locks');
+    await stored(page, 'students', '"weight on fists is fine"');
+    await page.reload();
+    await expect(told).toContainText('weight on fists is fine');
+    await told.getByRole('button', { name: /^Not allowed any more/ }).click();
+    await expect(told).not.toContainText('her physiotherapist');
+    await expect(told).toContainText('Tests it locks');
+  },
+);

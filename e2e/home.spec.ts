@@ -144,42 +144,46 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await context.close();
 });
 
-test('a practice goes home in German, and a pain on the way is answered in German', async ({ page, browser }, info) => {
-  await openDemo(page, '/student?id=demo-maren&step=practice');
-  await page.getByRole('button', { name: 'Send it home' }).click();
-  const give = page.getByRole('dialog', { name: 'A practice for Maren’s phone' });
-  await give.getByLabel('Language of the page').click();
-  await page.getByRole('option', { name: 'Deutsch' }).click();
-  await expect(give.getByLabel('Language of the page')).toHaveText('Deutsch');
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    give.getByRole('button', { name: 'Make the file' }).click(),
-  ]);
-  expect(download.suggestedFilename()).toBe('maren-20-minuten.html');
-  const file = info.outputPath('maren-de.html');
-  await download.saveAs(file);
-  await give.getByRole('button', { name: 'Close' }).click();
+test(
+  'a practice goes home in German, and a pain on the way is answered in German',
+  FULL,
+  async ({ page, browser }, info) => {
+    await openDemo(page, '/student?id=demo-maren&step=practice');
+    await page.getByRole('button', { name: 'Send it home' }).click();
+    const give = page.getByRole('dialog', { name: 'A practice for Maren’s phone' });
+    await give.getByLabel('Language of the page').click();
+    await page.getByRole('option', { name: 'Deutsch' }).click();
+    await expect(give.getByLabel('Language of the page')).toHaveText('Deutsch');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      give.getByRole('button', { name: 'Make the file' }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe('maren-20-minuten.html');
+    const file = info.outputPath('maren-de.html');
+    await download.saveAs(file);
+    await give.getByRole('button', { name: 'Close' }).click();
 
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-  const her = await context.newPage();
-  await phone(her, file);
-  await expect(her.getByRole('heading', { name: 'Für Maren' })).toBeVisible();
-  await her.getByRole('button', { name: '„Before rowing“ beginnen' }).click();
-  await expect(her.getByRole('heading', { name: 'Totenstellung' })).toBeVisible();
-  await her.getByRole('button', { name: 'Das tut weh' }).click();
-  await her.getByRole('button', { name: 'Klemmend' }).click();
-  await expect(her.getByText('lass gebeugte Hüften heute weg', { exact: false })).toBeVisible();
-  await her.getByRole('button', { name: 'Für heute aufhören' }).click();
-  await expect(her.getByRole('heading', { name: 'Ruh dich etwas aus.' })).toBeVisible();
-  await context.close();
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const her = await context.newPage();
+    await phone(her, file);
+    await expect(her.getByRole('heading', { name: 'Für Maren' })).toBeVisible();
+    await her.getByRole('button', { name: '„Before rowing“ beginnen' }).click();
+    await expect(her.getByRole('heading', { name: 'Totenstellung' })).toBeVisible();
+    await her.getByRole('button', { name: 'Das tut weh' }).click();
+    await her.getByRole('button', { name: 'Klemmend' }).click();
+    await expect(her.getByText('lass gebeugte Hüften heute weg', { exact: false })).toBeVisible();
+    await her.getByRole('button', { name: 'Für heute aufhören' }).click();
+    await expect(her.getByRole('heading', { name: 'Ruh dich etwas aus.' })).toBeVisible();
+    await context.close();
 
-  // The sheet to take home is hers too; the teacher's own page stays English.
-  await page.getByRole('link', { name: 'Print it' }).click();
-  await expect(page.getByRole('article', { name: 'My page' })).toContainText('Corpse pose');
-  await page.getByRole('button', { name: 'for the student' }).click();
-  await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Für Maren');
-  await expect(page.getByRole('article', { name: 'For the student' })).toContainText('rechts, dann links');
-});
+    // The sheet to take home is hers too; the teacher's own page stays English.
+    await page.getByRole('link', { name: 'Print it' }).click();
+    await expect(page.getByRole('article', { name: 'My page' })).toContainText('Corpse pose');
+    await page.getByRole('button', { name: 'for the student' }).click();
+    await expect(page.getByRole('article', { name: 'For the student' })).toContainText('Für Maren');
+    await expect(page.getByRole('article', { name: 'For the student' })).toContainText('rechts, dann links');
+  },
+);
 
 test(
   'a locked practice opens with its passphrase only; small tests come back as read at home',

@@ -399,67 +399,69 @@ test('a teacher’s own sequence: typed by names, asked about, fitted, two small
   });
 });
 
-test('a flow goes in rounds and says how to get from pose to pose; a round comes apart and is made again', async ({
-  page,
-}) => {
-  await openDemo(page);
-  await page.goto('/demo/student?id=demo-maren&step=practice');
-  await expect(page.getByRole('link', { name: 'Teach it' })).toBeVisible();
-  await page.getByText('Wishes: style, place, props, sides, peak').click();
-  await page.getByRole('combobox', { name: 'Style', exact: true }).click();
-  await page.getByRole('option', { name: /flows/ }).click();
-  await page.getByLabel('Minutes').fill('45');
-  await page.getByRole('button', { name: 'Build a practice' }).click();
-  await expect(page.getByText('The practice is built.')).toBeVisible();
-  const round = items(page)
-    .filter({ hasText: /round of \d: right, then left|round of \d: left, then right/ })
-    .first();
-  // What stands begins with sun salutations, once through for every twelve minutes.
-  await expect(items(page).filter({ hasText: /Sun salutation A, \d poses, 4 times through/ })).toHaveCount(1);
-  const ways = () => page.getByLabel(/^To /).allInnerTexts();
-  expect((await ways()).join(' ')).toMatch(/Roll to one side and press up/);
+test(
+  'a flow goes in rounds and says how to get from pose to pose; a round comes apart and is made again',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.goto('/demo/student?id=demo-maren&step=practice');
+    await expect(page.getByRole('link', { name: 'Teach it' })).toBeVisible();
+    await page.getByText('Wishes: style, place, props, sides, peak').click();
+    await page.getByRole('combobox', { name: 'Style', exact: true }).click();
+    await page.getByRole('option', { name: /flows/ }).click();
+    await page.getByLabel('Minutes').fill('45');
+    await page.getByRole('button', { name: 'Build a practice' }).click();
+    await expect(page.getByText('The practice is built.')).toBeVisible();
+    const round = items(page)
+      .filter({ hasText: /round of \d: right, then left|round of \d: left, then right/ })
+      .first();
+    // What stands begins with sun salutations, once through for every twelve minutes.
+    await expect(items(page).filter({ hasText: /Sun salutation A, \d poses, 4 times through/ })).toHaveCount(1);
+    const ways = () => page.getByLabel(/^To /).allInnerTexts();
+    expect((await ways()).join(' ')).toMatch(/Roll to one side and press up/);
 
-  const name = await round.locator('strong').innerText();
-  await test.step('apart, and together again', async () => {
-    await round.locator('strong').click();
-    await page.getByRole('button', { name: 'Pose by pose, no round' }).click();
-    await expect(page.getByText('Pose by pose again.')).toBeVisible();
-    await page
-      .getByRole('button', { name: /^Make a round of \d$/ })
-      .first()
-      .click();
-    await expect(page.getByText(/^A round of \d poses\./)).toBeVisible();
-    await expect(round.locator('strong')).toHaveText(name);
-  });
-
-  await test.step('twice through, and once again', async () => {
-    await page.getByRole('button', { name: 'One set more' }).click();
-    const twice = items(page).filter({
-      hasText: /round of \d, 2 times through: right, then left|2 times through: left/,
+    const name = await round.locator('strong').innerText();
+    await test.step('apart, and together again', async () => {
+      await round.locator('strong').click();
+      await page.getByRole('button', { name: 'Pose by pose, no round' }).click();
+      await expect(page.getByText('Pose by pose again.')).toBeVisible();
+      await page
+        .getByRole('button', { name: /^Make a round of \d$/ })
+        .first()
+        .click();
+      await expect(page.getByText(/^A round of \d poses\./)).toBeVisible();
+      await expect(round.locator('strong')).toHaveText(name);
     });
-    await expect(twice.locator('strong').first()).toHaveText(name);
-    await expect(page.getByText('round 2 times')).toBeVisible();
-    await page.getByRole('button', { name: 'One set less' }).click();
-    await expect(twice).toHaveCount(0);
-    await expect(round.locator('strong')).toHaveText(name);
-  });
 
-  await test.step('it is taught on one side through all its poses first', async () => {
-    const rung = (await round.locator('strong ~ span').first().innerText()).split(' · ')[0];
-    await page.getByRole('link', { name: 'Teach it' }).click();
-    await page.getByRole('button', { name: 'Begin' }).click();
-    const next = page.getByRole('button', { name: 'Next', exact: true });
-    const shape = page.getByRole('heading', { level: 1 });
-    const side = (which: 'right' | 'left') => page.getByText(`${which} side · ${rung}`);
-    const here = async () =>
-      (await shape.innerText()) === name && ((await side('right').isVisible()) || (await side('left').isVisible()));
-    // Each press ends the way, then the hold.
-    while (!(await here())) await next.click();
-    await next.click();
-    await next.click();
-    expect(await here()).toBe(false);
-  });
-});
+    await test.step('twice through, and once again', async () => {
+      await page.getByRole('button', { name: 'One set more' }).click();
+      const twice = items(page).filter({
+        hasText: /round of \d, 2 times through: right, then left|2 times through: left/,
+      });
+      await expect(twice.locator('strong').first()).toHaveText(name);
+      await expect(page.getByText('round 2 times')).toBeVisible();
+      await page.getByRole('button', { name: 'One set less' }).click();
+      await expect(twice).toHaveCount(0);
+      await expect(round.locator('strong')).toHaveText(name);
+    });
+
+    await test.step('it is taught on one side through all its poses first', async () => {
+      const rung = (await round.locator('strong ~ span').first().innerText()).split(' · ')[0];
+      await page.getByRole('link', { name: 'Teach it' }).click();
+      await page.getByRole('button', { name: 'Begin' }).click();
+      const next = page.getByRole('button', { name: 'Next', exact: true });
+      const shape = page.getByRole('heading', { level: 1 });
+      const side = (which: 'right' | 'left') => page.getByText(`${which} side · ${rung}`);
+      const here = async () =>
+        (await shape.innerText()) === name && ((await side('right').isVisible()) || (await side('left').isVisible()));
+      // Each press ends the way, then the hold.
+      while (!(await here())) await next.click();
+      await next.click();
+      await next.click();
+      expect(await here()).toBe(false);
+    });
+  },
+);
 
 test('work comes in sets: one more by hand, each counted in Teach, and none after pain', FULL, async ({ page }) => {
   await openDemo(page);

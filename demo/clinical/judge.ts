@@ -21,10 +21,17 @@ const YEAR = 2026;
  * Runs a case through inference and aims and holds what is shown against what is expected.
  * @param next whether the next test is worked out too, which takes longer
  */
-export function judge(
-  { readings: noted, complaints = [], birthYear, expected: e }: ClinicalCase,
-  next = e.next !== undefined,
-): Judged {
+export function judge(of: ClinicalCase, next = of.expected.next !== undefined): Judged {
+  const known = judged.get(of) ?? new Map<boolean, Judged>();
+  judged.set(of, known);
+  let own = known.get(next);
+  if (!own) known.set(next, (own = judgedAnew(of, next)));
+  return own;
+}
+/** Cases that were judged, with the next test and without: tests and the page that tells of them ask for the same. */
+const judged = new WeakMap<ClinicalCase, Map<boolean, Judged>>();
+
+function judgedAnew({ readings: noted, complaints = [], birthYear, expected: e }: ClinicalCase, next: boolean): Judged {
   const readings = noted.map((n) => readOf(...n));
   const person = { id: 's', complaints: [...complaints], birthYear };
   const { findings } = infer(person, readings, { seed: SEED, next });

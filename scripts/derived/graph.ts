@@ -87,6 +87,7 @@ export const GRAPH: readonly Node[] = [
     what: 'cases as a clinician writes them, and what is shown: docs/findings-checked.md',
     module: at('findings-checked'),
     files: ['docs/findings-checked.md'],
+    tested: true,
     after: ['gains'],
     // Chances are told in whole hundredths, by draws.
     tolerance: { absolute: 3, relative: 0 },

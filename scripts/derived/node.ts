@@ -35,4 +35,6 @@ export interface Node {
   tolerance: Tolerance;
   /** Takes minutes: `--check` only asks whether it is stale, unless `--full`. */
   long?: boolean;
+  /** A test makes it again in every run: `--check` only asks whether it is stale, unless `--full`. */
+  tested?: boolean;
 }

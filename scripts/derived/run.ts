@@ -3,7 +3,7 @@
  *
  * Without ids everything is looked at; with ids those and, unless `--check`, all that comes after them. `--force` makes it whether it fits or not,
  * `--quick` leaves what takes minutes for another time. `--check`
- * writes nothing: it names what is stale, makes the quick nodes again (of poses a sample) and tells what differs and by how much;
+ * writes nothing: it names what is stale, makes the quick nodes again (of poses a sample; not what a test makes again) and tells what differs and by how much;
  * with `--stale` it only compares fingerprints, with `--full` all of everything is made again, also what takes minutes. Exit 1 where something is stale or differs.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -75,7 +75,7 @@ async function check(node: Node, was: Manifest[string] | undefined): Promise<boo
   const standing = await standingOf(node, was);
   const { pieces, stale } = standing;
   const says = stale.length > 0 ? `stale (${pieces ? few(stale) : 'made with other code or data'})` : 'fits';
-  if (options.stale && !node.long) {
+  if ((options.stale || (node.tested && !options.full)) && !node.long) {
     console.log(`${node.id}: ${says}`);
     return stale.length === 0;
   }

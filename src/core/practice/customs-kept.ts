@@ -42,6 +42,7 @@ export const CUSTOMS = [
   'two-rungs',
   'prepared',
   'demanding-prepared',
+  'demanding-needed',
   'rounded',
   'rounded-soon',
   'journeys',
@@ -162,6 +163,16 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
           Math.min(2, r.all.filter((m) => prepares(m, u)).length),
     );
   },
+  'demanding-needed': (r) =>
+    r.request.arc === 'flow' ||
+    r.request.arc === 'strength' ||
+    middle(r).every(
+      (u) =>
+        u.peak ||
+        u.kind !== 'strength' ||
+        u.rung.level < 3 ||
+        r.aims.some((a) => u.sides.some((s) => worthFor(s, a).worth >= 0.15)),
+    ),
   rounded: (r) => {
     const list = middle(r);
     const round = (u: Unit) => counters(u) && !needsCounter(u);

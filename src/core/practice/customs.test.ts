@@ -83,6 +83,7 @@ describe('customs of teachers', () => {
     ],
     ['prepared', [...both('pigeon', 2, 'deepest', 90)]],
     ['demanding-prepared', [...both('wide-lunge', 3, 'deepest', 60)]],
+    ['demanding-needed', [...both('inner-thigh-plank', 2, 'approach', 12)]],
     ['rounded', [item('up-dog', 2, 'approach', 24)]],
     [
       'rounded-soon',

@@ -118,6 +118,15 @@ const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   (rung.kind === 'strength' ||
     shape.position === 'standing' ||
     (rung.kind !== 'mobility' && rung.hold[1] < QUIET_HOLD));
+/** Worth for an aim from which demanding work is there for it. Ours. */
+const SERVES = 0.15;
+/** Demanding work that serves none of the aims has no place, but where work or flow is what was asked for. */
+const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request: PracticeRequest): boolean =>
+  rung.level === 3 &&
+  rung.kind === 'strength' &&
+  (request.arc === 'build' || request.arc === 'quiet') &&
+  shape.id !== request.peak &&
+  !list.some((r) => r.gives.some((g) => g.worth >= SERVES));
 /** Rests that may stand in the middle: what rounds or turns the back, and in a quiet practice whatever a prop carries; never the last rest. */
 const pauses = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   rung.phases.includes('counter') &&
@@ -162,6 +171,7 @@ export function unitsFor(
     if (isNever(likes, shape.id) && shape.id !== request.peak && !kept.includes(key)) continue;
     if (rung.kind === 'rest' && !pauses(shape, rung, request)) continue;
     if (loud(shape, rung, request)) continue;
+    if (needless(shape, rung, list, request) && !kept.includes(key)) continue;
     // A sided rung that only one side may do is left out: the second side is never forgotten.
     if (isSided(shape, rung) && list.length < 2) continue;
     if (inTheWay(shape, rung, request)) continue;

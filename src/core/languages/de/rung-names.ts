@@ -232,6 +232,7 @@ export const RUNG_NAMES: Readonly<Record<string, string>> = {
   'far, outer foot lifted': 'weit, äußerer Fuß gehoben',
   'swaying over the feet': 'über den Füßen wiegend',
   'arms up with the breath': 'Arme mit dem Atem gehoben',
+  'standing still': 'ruhig stehend',
   'hands on a chair seat, leg low': 'Hände auf einer Stuhlfläche, Bein niedrig',
   'hands on the floor, leg high': 'Hände am Boden, Bein hoch',
   'hand on a chair seat': 'Hand auf einer Stuhlfläche',

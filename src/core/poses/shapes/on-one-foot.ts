@@ -21,6 +21,7 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     rungs: [
       { name: 'swaying over the feet', entry: 't pt-2; b d-2', full: 't pt3; b d4', on: 'heel_b ball_b', hold: [3, 8], repeats: [4, 8], phases: ['settle', 'warm'] },
       { name: 'arms up with the breath', entry: 'b sf8', full: 'b sf172', on: 'heel_b ball_b', hold: [3, 8], repeats: [4, 8], phases: ['settle', 'warm'], level: 1 },
+      { name: 'standing still', kind: 'rest', entry: 'b sf8', on: 'heel_b ball_b', hold: [30, 180], phases: ['settle', 'rest'], level: 1 },
     ],
   },
   {

@@ -121,15 +121,16 @@ export const RESTFUL: readonly ShapeSketch[] = [
     sanskrit: 'Parsva Savasana',
     position: 'on the side',
     kind: 'rest',
-    yaw: 102,
+    yaw: -102,
     pitch: 20,
-    base: 't pl-90; o f40 k50 d-10; w f60 k70 d-10',
+    // The side of a rest is the one that is lain on, as everybody says it: the lower leg is the worked one.
+    base: 't pl90; w f40 k50 d-10; o f60 k70 d-10',
     cues: ['Lie on the side, head on a cushion.', 'Something between the knees, so that the hips are level.', 'Let the belly and the top shoulder grow heavy.', 'Press up with the top hand, head last.'],
     cheat: 'The top knee drops and rolls the pelvis forward.',
     instead: 'chair-rest',
     rungs: [
-      { name: 'a cushion between the knees', entry: 'b f44 k56', full: 'b f52 k66', on: 'hip_o knee_o shoulder_o knee_w@bolster:18', props: 'blanket', phases: ['settle', 'rest'], level: 1, balance: false },
-      { name: 'top leg forward on a bolster', entry: 'o f10 k16; w f70 k76', full: 'w f80 k84', on: 'hip_o knee_o shoulder_o knee_w@bolster:20', props: 'blanket', phases: ['settle', 'rest'], level: 1, balance: false },
+      { name: 'a cushion between the knees', entry: 'b f44 k56', full: 'b f52 k66', on: 'hip_w knee_w shoulder_w knee_o@bolster:18', props: 'blanket', phases: ['settle', 'rest'], level: 1, balance: false },
+      { name: 'top leg forward on a bolster', entry: 'w f10 k16; o f70 k76', full: 'o f80 k84', on: 'hip_w knee_w shoulder_w knee_o@bolster:20', props: 'blanket', phases: ['settle', 'rest'], level: 1, balance: false },
     ],
   },
   {

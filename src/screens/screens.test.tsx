@@ -220,6 +220,14 @@ describe('findings beside the test', () => {
     expect(screen.getByText(/9\d in 100/)).toBeTruthy();
     expect(screen.getByText(/the error of measuring \(9°\)/)).toBeTruthy();
   });
+  it('name no muscle while muscle or nerve is still to be asked', () => {
+    const movements = inference.findings.movements.map((m) =>
+      m.side === 'left' && m.movement === slr.movement ? { ...m, orNerve: true, clarity: 'unclear' as const } : m,
+    );
+    live({ ...inference, findings: { ...inference.findings, movements } });
+    expect(screen.getByText('Muscle or nerve is still to be asked.')).toBeTruthy();
+    expect(screen.queryByText('hamstrings')).toBeNull();
+  });
   it('wait kindly before the first reading', () => {
     live(null);
     expect(screen.getByText(/After the first reading/)).toBeTruthy();

@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { actionWords, SLIGHT_M, type Action } from './actions';
 import { angleWords, COORDINATE_WORDS } from './coordinate-words';
 import type { Curve, Reversal } from './curve';
@@ -7,8 +8,6 @@ import { lineWords } from './muscle-catalogue';
 const cm = (metres: number): string => `${(Math.abs(metres) * 100).toFixed(1)} cm`;
 const list = (parts: readonly string[]): string =>
   parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a muscle does at a posture, in one or two sentences: each action with its arm, then where its parts disagree. */
 export function actionSentences(actions: readonly Action[]): string[] {

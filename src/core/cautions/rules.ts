@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { DEMANDS, type Demand } from './demands';
 
 /**
@@ -37,7 +38,6 @@ export const eases = (share: number, over = -1): Rule => ({ ...base('end-of-rang
 
 const listed = (list: readonly string[]): string =>
   list.length < 2 ? list.join('') : `${list.slice(0, -1).join(', ')} and ${list[list.length - 1]}`;
-const sentence = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 const wordsOf = (r: Rule): string => DEMANDS[r.demand].words(r.over);
 
 /** What rules do, as sentences; made of the same entries as the locks. */
@@ -50,7 +50,7 @@ export function ruleSentences(rules: readonly Rule[] | 'all'): string[] {
   if (shut.length > 0) out.push(`Closed: ${listed(shut)}.`);
   if (before.length > 0) out.push(`Stops before: ${listed(before)}.`);
   for (const r of rules)
-    if (r.does === 'shortens') out.push(`${sentence(wordsOf(r))}: at most ${r.hold_s} s at a time.`);
+    if (r.does === 'shortens') out.push(`${capital(wordsOf(r))}: at most ${r.hold_s} s at a time.`);
     else if (r.does === 'eases')
       out.push(`Holds go to ${Math.round(100 * r.share)} % of the range there is, no nearer to the end.`);
   return out;

@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import type { Build, Side } from '@/core/body';
@@ -242,5 +243,5 @@ export function avoided({ cautions, hurt }: Screening, say: Say = asWritten): st
       ? say('{{pose}}: it hurt before', { pose })
       : say('{{pose}}, {{side}}: it hurt before', { pose, side: say(h.side) });
   });
-  return [...new Set([...words, ...sore])].map((w) => w.charAt(0).toUpperCase() + w.slice(1));
+  return [...new Set([...words, ...sore])].map(capital);
 }

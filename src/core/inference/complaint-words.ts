@@ -1,9 +1,10 @@
+import { capital } from '@/core/capital';
 import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { AtComplaint } from './at-complaint';
 import { hintWords } from './hint-words';
-import { bandWords, capital, stoppedBy } from './words';
+import { bandWords, stoppedBy } from './words';
 
 const nameOf = (test: string): string => `“${testById(test)?.name ?? test}”`;
 const listed = new Intl.ListFormat('en', { type: 'conjunction' });

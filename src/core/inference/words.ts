@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
@@ -75,8 +76,6 @@ export function bandWords(band: number): string {
 /** The movement that matters most: the one furthest below typical. Null without readings. */
 export const leadingMovement = (f: Findings): MovementFinding | null =>
   f.movements.reduce<MovementFinding | null>((worst, m) => (!worst || m.band < worst.band ? m : worst), null);
-
-export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** A group as it is said to stop something. */
 const theGroup = ({ structure }: Limiter): string =>

@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { SIDES, type Side } from '@/core/body';
 import { asWritten, type Say } from '@/core/languages/as-written';
 import { rungOf } from '@/core/poses';
@@ -78,9 +79,7 @@ const said = ({ move, lead }: Step, say: Say): string => {
 export function wayWords(from: Stance, to: Stance, say: Say = asWritten): string {
   const words = (stepsBetween(from, to) ?? []).map((step) => said(step, say));
   const last = (i: number) => i > 0 && i === words.length - 1;
-  return words
-    .map((step, i) => `${last(i) ? say('Then {{step}}', { step }) : step.charAt(0).toUpperCase() + step.slice(1)}.`)
-    .join(' ');
+  return words.map((step, i) => `${last(i) ? say('Then {{step}}', { step }) : capital(step)}.`).join(' ');
 }
 
 type Placed = Pick<PracticeItem, 'pose' | 'rung' | 'side' | 'set'>;

@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { allowedWords } from '@/core/cautions/allowed';
 import { cautionById } from '@/core/cautions/catalogue';
@@ -61,7 +62,6 @@ export function foundLines({ movements }: Pick<Findings, 'movements'>): string[]
     return [`${capital(side)}, short: ${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}.`];
   });
 }
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** The teacher's word on an aim, beside what was proposed. */
 function decided({ group, side, kind, note, proposed }: AimChoice): string {

@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import type { Say } from '@/core/languages/as-written';
 import type { HomeStep } from '@/core/home/home-file';
 import { PAIN_KINDS, type PainKind } from '@/core/students/pain-kinds';
@@ -17,8 +18,6 @@ interface Then {
   goOn: () => void;
   end: () => void;
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 export function pain(item: HomeStep, say: Say, then: Then): void {
   show(

@@ -5,7 +5,8 @@ import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { Side } from '@/core/body';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { Findings, Inference, MovementFinding, NextTest } from '@/core/inference';
+import { capital } from '@/core/capital';
+import { tellsOfMuscle, type Findings, type Inference, type MovementFinding, type NextTest } from '@/core/inference';
 import { standingOf } from '@/core/measuring/derived';
 import type { Student } from '@/core/students/student';
 import { bandWords, inHundred, whyUnclear } from '@/core/inference/words';
@@ -80,40 +81,7 @@ export function LiveFindings({
         </Typography>
       ) : (
         <>
-          {m.limiters.slice(0, 4).map((l) => {
-            const was = earlier?.limiters.find((x) => x.structure === l.structure)?.probability ?? 0;
-            return (
-              <Box key={l.structure} sx={{ mb: 1.25 }}>
-                <Box sx={{ display: 'flex', gap: 1 }}>
-                  <span className="muscle" style={{ flex: 1, fontSize: 16 }}>
-                    {GROUP_WORDS[l.structure].name}
-                  </span>
-                  <span className="num">{inHundred(l.probability)}</span>
-                </Box>
-                <Box sx={{ position: 'relative', height: 9, bgcolor: 'var(--sea-0)', mt: 0.25 }}>
-                  <Box
-                    sx={{
-                      height: 9,
-                      width: `${l.probability * 100}%`,
-                      bgcolor: l.probability >= 0.5 ? 'var(--sea-4)' : 'var(--sea-2)',
-                    }}
-                  />
-                  {earlier && (
-                    <Box
-                      aria-hidden="true"
-                      sx={{
-                        position: 'absolute',
-                        top: -4,
-                        height: 17,
-                        left: `${was * 100}%`,
-                        borderLeft: '2px dotted var(--ink)',
-                      }}
-                    />
-                  )}
-                </Box>
-              </Box>
-            );
-          })}
+          <Stops m={m} earlier={earlier} />
           <Typography sx={{ mt: 1.5, fontSize: 14 }}>
             {m.measured === null
               ? 'Not read yet; the other readings let Kolpos expect'
@@ -164,6 +132,46 @@ export function LiveFindings({
       )}
     </Box>
   );
+}
+
+/** What may stop the movement, by how likely; or, where no muscle is to be named before something is asked, that. */
+function Stops({ m, earlier }: { m: MovementFinding; earlier: MovementFinding | undefined }) {
+  const silent = tellsOfMuscle(m) ? null : whyUnclear(m);
+  if (silent) return <Typography sx={{ fontSize: 16 }}>{capital(silent)}.</Typography>;
+  return m.limiters.slice(0, 4).map((l) => {
+    const was = earlier?.limiters.find((x) => x.structure === l.structure)?.probability ?? 0;
+    return (
+      <Box key={l.structure} sx={{ mb: 1.25 }}>
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <span className="muscle" style={{ flex: 1, fontSize: 16 }}>
+            {GROUP_WORDS[l.structure].name}
+          </span>
+          <span className="num">{inHundred(l.probability)}</span>
+        </Box>
+        <Box sx={{ position: 'relative', height: 9, bgcolor: 'var(--sea-0)', mt: 0.25 }}>
+          <Box
+            sx={{
+              height: 9,
+              width: `${l.probability * 100}%`,
+              bgcolor: l.probability >= 0.5 ? 'var(--sea-4)' : 'var(--sea-2)',
+            }}
+          />
+          {earlier && (
+            <Box
+              aria-hidden="true"
+              sx={{
+                position: 'absolute',
+                top: -4,
+                height: 17,
+                left: `${was * 100}%`,
+                borderLeft: '2px dotted var(--ink)',
+              }}
+            />
+          )}
+        </Box>
+      </Box>
+    );
+  });
 }
 
 function Part({ title, children }: { title: string; children: ReactNode }) {

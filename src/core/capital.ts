@@ -1,0 +1,2 @@
+/** A sentence of words that begin small. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -136,7 +136,8 @@ const door = {
     settings: { aims: AimDefaults; comfort: Comfort },
   ): Suits | null => {
     const found = rungOf(pose, rung);
-    return found && suits(found.shape, rung, student, readings, inferredOnce(student, readings, felt), day, settings);
+    const who = { student, readings, inference: inferredOnce(student, readings, felt) };
+    return found && suits({ shape: found.shape, rung }, who, day, settings);
   },
   /** Findings from some of the readings alone: what was known on an earlier day, read as today. */
   foundThen: (student: Student, readings: Reading[], felt: FeltInPose[]): Findings =>

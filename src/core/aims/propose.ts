@@ -217,6 +217,27 @@ const referred = (avoid: Avoid): Draft => ({
   school: null,
 });
 
+/** Whether a reading speaks of a muscle: one that none speaks of is only as short as people with such readings usually are, which is no aim. */
+const spokenOf = (findings: Findings, group: GroupId, side: Side): boolean =>
+  findings.movements.some(
+    (m) =>
+      m.side === side &&
+      tellsOfMuscle(m) &&
+      (!m.felt || isFeltAt(group, m.felt)) &&
+      m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
+  );
+
+/** Groups that a reading really spoke about: only these may be compared between the sides. */
+const namedIn = (findings: Findings): ReadonlySet<GroupId> =>
+  new Set(
+    findings.movements.flatMap((m) => {
+      const top = m.limiters.at(0);
+      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.structure)
+        ? [top.structure]
+        : [];
+    }),
+  );
+
 /** What is short, what stops a limited movement, what has clearly less than the other side; else the least there is. */
 function lengthening(findings: Findings, drafts: Drafts): void {
   const torn = findings.doubts.filter((d) => d.kind === 'contradiction');
@@ -228,17 +249,8 @@ function lengthening(findings: Findings, drafts: Drafts): void {
     drafts.want(group, side, 'lengthen', weight, reason);
   };
   if (findings.diagnostics.readings === 0) return;
-  // A muscle of which no reading speaks is only as short as people with such readings usually are: that is no aim.
-  const spokenOf = (group: GroupId, side: Side): boolean =>
-    findings.movements.some(
-      (m) =>
-        m.side === side &&
-        tellsOfMuscle(m) &&
-        (!m.felt || isFeltAt(group, m.felt)) &&
-        m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
-    );
   for (const s of findings.structures)
-    if (s.shortProbability > SHORT && spokenOf(s.structure, s.side))
+    if (s.shortProbability > SHORT && spokenOf(findings, s.structure, s.side))
       put(s.structure, s.side, s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
@@ -252,19 +264,11 @@ function lengthening(findings: Findings, drafts: Drafts): void {
         band: m.band,
       });
   }
-  // Only groups that a reading really spoke about may be compared between the sides.
-  const named = new Set(
-    findings.movements.flatMap((m) => {
-      const top = m.limiters.at(0);
-      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.structure)
-        ? [top.structure]
-        : [];
-    }),
-  );
+  const named = namedIn(findings);
   for (const group of named) {
     const left = structureOf(findings, group, 'left'),
       right = structureOf(findings, group, 'right');
-    if (!left || !right || !spokenOf(group, 'left') || !spokenOf(group, 'right')) continue;
+    if (!left || !right || !SIDES.every((side) => spokenOf(findings, group, side))) continue;
     const gap = left.tolerance.mean - right.tolerance.mean;
     if (Math.abs(gap) > GAP) put(group, gap < 0 ? 'left' : 'right', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
   }

@@ -50,7 +50,12 @@ export const USUAL_SHARE = { thigh: 0.245, shank: 0.246, foot: 0.152, trunk: 0.2
 type Length = keyof typeof USUAL_SHARE;
 export const LENGTHS = Object.keys(USUAL_SHARE) as Length[];
 
-const LIMITS: Readonly<Record<string, { min: number; max: number; word: string }>> = {
+interface Limit {
+  min: number;
+  max: number;
+  word: string;
+}
+const LIMITS: Readonly<Record<string, Limit>> = {
   height_cm: { min: 90, max: 230, word: 'height' },
   mass_kg: { min: 20, max: 250, word: 'weight' },
   femoralVersion_deg: { min: -20, max: 50, word: 'twist of the thigh bone' },
@@ -61,25 +66,23 @@ export const usualLength_cm = (length: Length, height_cm: number): number => USU
 
 /** What is wrong with measures, or null: the field and a plain sentence. Lengths may differ by a third from the usual. */
 export function measuresProblem(m: Measures): { field: string; message: string } | null {
-  const check = (field: string, value: number | undefined, min: number, max: number, unit: string, word: string) =>
+  const check = (field: string, value: number | undefined, { min, max, word }: Limit, unit: string) =>
     value !== undefined && !(value >= min && value <= max)
       ? { field, message: `The ${word} must lie between ${Math.round(min)} and ${Math.round(max)} ${unit}.` }
       : null;
-  const own = (field: 'height_cm' | 'mass_kg', unit: string) =>
-    check(field, m[field], LIMITS[field].min, LIMITS[field].max, unit, LIMITS[field].word);
+  const own = (field: 'height_cm' | 'mass_kg', unit: string) => check(field, m[field], LIMITS[field], unit);
   const first = own('height_cm', 'cm') ?? own('mass_kg', 'kg');
   if (first) return first;
   for (const length of LENGTHS) {
     const usual = usualLength_cm(length, m.height_cm);
     const word = { thigh: 'thigh', shank: 'shin', foot: 'foot', trunk: 'trunk', pelvisWidth: 'pelvis' }[length];
-    const bad = check(`${length}_cm`, m[`${length}_cm`], usual * 0.67, usual * 1.33, 'cm at this height', word);
+    const limit = { min: usual * 0.67, max: usual * 1.33, word };
+    const bad = check(`${length}_cm`, m[`${length}_cm`], limit, 'cm at this height');
     if (bad) return bad;
   }
-  const { min, max, word } = LIMITS.femoralVersion_deg;
-  return (
-    check('femoralVersion_deg', m.femoralVersion_deg?.left, min, max, 'degrees', word) ??
-    check('femoralVersion_deg', m.femoralVersion_deg?.right, min, max, 'degrees', word)
-  );
+  const { left, right } = m.femoralVersion_deg ?? {};
+  const turned = (v: number | undefined) => check('femoralVersion_deg', v, LIMITS.femoralVersion_deg, 'degrees');
+  return turned(left) ?? turned(right);
 }
 
 /**

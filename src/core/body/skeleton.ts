@@ -89,8 +89,8 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {},
   for (const side of SIDES) {
     const m = side === 'right' ? 1 : -1;
     const way = reach[side];
-    if (way?.floor !== undefined) armOnFloor(p, thorax, side, m, { ...way, floor: floor + way.floor }, build);
-    else arm(p, q, thorax, side, m, way, build);
+    if (way?.floor !== undefined) armOnFloor({ p, thorax, side, m, build }, { ...way, floor: floor + way.floor });
+    else arm({ p, thorax, side, m, build }, q, way);
   }
   const frames = {
     pelvis: { turn: pelvis, at: ORIGIN },
@@ -198,15 +198,17 @@ function aheadOf(thorax: Float64Array): Vec3 {
   return scale(level, 1 / Math.max(1e-6, norm(level)));
 }
 
+/** What an arm hangs on: the points so far, the turn of the chest, the side and its sign across the body. */
+interface Shoulder {
+  p: Points;
+  thorax: Float64Array;
+  side: Side;
+  m: number;
+  build: Build;
+}
+
 /** A palm or a forearm laid on something level at the height `way.floor` of the world. */
-function armOnFloor(
-  p: Points,
-  thorax: Float64Array,
-  side: Side,
-  m: number,
-  way: Reach & { floor: number },
-  build: Build,
-): void {
+function armOnFloor({ p, thorax, side, m, build }: Shoulder, way: Reach & { floor: number }): void {
   const { upperArm, forearm, hand } = armLengths(build);
   const shoulder = p[`shoulder_${side}`];
   const [x, , z] = add(p[way.to] ?? shoulder, scale(way.offset ?? ORIGIN, build.arm));
@@ -225,15 +227,7 @@ function armOnFloor(
   p[`hand_${side}`] = add(p[`wrist_${side}`], scale(ahead, hand * 0.7));
 }
 
-function arm(
-  p: Points,
-  q: Posture,
-  thorax: Float64Array,
-  side: Side,
-  m: number,
-  reach: Reach | undefined,
-  build: Build,
-): void {
+function arm({ p, thorax, side, m, build }: Shoulder, q: Posture, reach: Reach | undefined): void {
   const shoulder = p[`shoulder_${side}`];
   const { upperArm, forearm, hand } = armLengths(build);
   if (reach) {

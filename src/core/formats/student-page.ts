@@ -26,11 +26,32 @@ export interface StudentPage {
 const line = (label: string, text: string | number | undefined): string =>
   text === undefined || text === '' ? '' : `<tr><th>${htmlText(label)}</th><td>${htmlText(String(text))}</td></tr>`;
 
-/** A page of HTML that any browser reads, without scripts. */
-export function studentPage({ student: s, readings, practices, logs, plan, visits }: StudentPage, on: string): string {
-  const days = timelineOf({ student: s, readings: [], practices, logs, plan, found: new Map() });
-  const side = (x: { side: string }): string => (x.side === 'both' ? '' : `, ${x.side}`);
-  const about = [
+/** With the side, where there is one. */
+const side = (x: { side: string }): string => (x.side === 'both' ? '' : `, ${x.side}`);
+
+function cautionsSaid(s: Student): string {
+  return s.cautions
+    .map((c) => {
+      const caution = cautionById(c.caution);
+      const lifted = c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : '';
+      const allowed = (c.allowed ?? []).map(
+        (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a)} (${a.why})`,
+      );
+      return `${caution?.name ?? c.caution}${lifted}${allowed.join('')}`;
+    })
+    .join('; ');
+}
+
+const visitsSaid = (visits: readonly Visit[]): string =>
+  [...visits]
+    .sort(byTime)
+    .map((v) => `${dayWords(v.day)}${v.at ? ` ${v.at}` : ''}${v.became ? `, ${BECAME_WORDS[v.became]}` : ''}`)
+    .join('; ');
+
+/** Who she is and what she said, a row each. */
+function aboutRows(s: Student, visits: readonly Visit[]): string {
+  const bothers = s.complaints.map((c) => `${PLACE_WORDS[c.place]}${side(c)}${c.since ? `, since ${c.since}` : ''}`);
+  return [
     line('Name', s.name),
     line('Height', `${s.height_cm} cm`),
     line('Mass', `${s.mass_kg} kg`),
@@ -40,34 +61,17 @@ export function studentPage({ student: s, readings, practices, logs, plan, visit
     line('Other activity', s.activity),
     line('Practised', s.practised),
     line('What a clinician said', s.clinician),
-    line(
-      'Bothers',
-      s.complaints.map((c) => `${PLACE_WORDS[c.place]}${side(c)}${c.since ? `, since ${c.since}` : ''}`).join('; '),
-    ),
-    line(
-      'Cautions',
-      s.cautions
-        .map((c) => {
-          const caution = cautionById(c.caution);
-          const lifted = c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : '';
-          const allowed = (c.allowed ?? []).map(
-            (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a)} (${a.why})`,
-          );
-          return `${caution?.name ?? c.caution}${lifted}${allowed.join('')}`;
-        })
-        .join('; '),
-    ),
+    line('Bothers', bothers.join('; ')),
+    line('Cautions', cautionsSaid(s)),
     line('A note', s.note),
-    line(
-      'Visits',
-      [...visits]
-        .sort(byTime)
-        .map((v) => `${dayWords(v.day)}${v.at ? ` ${v.at}` : ''}${v.became ? `, ${BECAME_WORDS[v.became]}` : ''}`)
-        .join('; '),
-    ),
+    line('Visits', visitsSaid(visits)),
     line('Consent', s.consent && `${s.consent.on}: touch ${s.consent.touch}, given by the ${s.consent.by}`),
   ].join('');
-  const rows = [...readings]
+}
+
+/** Readings by the day, a row each. */
+const readingRows = (readings: readonly Reading[]): string[] =>
+  [...readings]
     .sort((a, b) => (a.takenAt < b.takenAt ? -1 : 1))
     .map((r) => {
       const readout = readoutOf(r.test, r.readout);
@@ -81,7 +85,11 @@ export function studentPage({ student: s, readings, practices, logs, plan, visit
       ];
       return `<tr>${cells.map((c) => `<td>${htmlText(c)}</td>`).join('')}</tr>`;
     });
-  const story = days.map(
+
+/** A page of HTML that any browser reads, without scripts. */
+export function studentPage({ student: s, readings, practices, logs, plan, visits }: StudentPage, on: string): string {
+  const rows = readingRows(readings);
+  const story = timelineOf({ student: s, readings: [], practices, logs, plan, found: new Map() }).map(
     (d) => `<h3>${htmlText(d.day)}</h3><ul>${d.lines.map((l) => `<li>${htmlText(l.text)}</li>`).join('')}</ul>`,
   );
   return `<!doctype html>
@@ -96,7 +104,7 @@ export function studentPage({ student: s, readings, practices, logs, plan, visit
 <body>
 <h1>What is kept of ${htmlText(s.name)}</h1>
 <p>Written on ${htmlText(on)}. It holds notes on health: keep it where only those may read it who should. Kolpos never diagnoses.</p>
-<table>${about}</table>
+<table>${aboutRows(s, visits)}</table>
 <h2>Readings</h2>
 ${rows.length > 0 ? `<table><tr><th>Day</th><th>Test</th><th>Reading</th><th>Value</th><th>Felt</th></tr>${rows.join('')}</table>` : '<p>None.</p>'}
 <h2>Day by day</h2>

@@ -104,9 +104,8 @@ function takenIn({ file, student: id, play }: HomeReturn, here: Here): TakenIn |
           items,
           note: '',
         };
-  const readings = play.readings.flatMap((r, k) =>
-    readingOf(r, `${name}-${k}`, student.id, play.endedAt, where, leftOut),
-  );
+  const taken = { student: student.id, takenAt: new Date(play.endedAt).toISOString(), ...where };
+  const readings = play.readings.flatMap((r, k) => readingOf(r, { id: `${name}-${k}`, ...taken }, leftOut));
   if (log && !logSchema.safeParse(log).success) return 'Its day, or the clock of the phone, cannot be.';
   if (!log && readings.length === 0)
     return leftOut.length > 0 ? `Nothing in it can be kept. ${leftOut[0]}` : 'Nothing was done in it.';
@@ -127,12 +126,10 @@ function itemOf(r: HomeResult, leftOut: string[]): LogItem[] {
   return [{ ...r }];
 }
 
+/** @param taken of whom, when and where it was read */
 function readingOf(
   r: HomeReading,
-  id: string,
-  student: string,
-  at: number,
-  where: Pick<Reading, 'day' | 'zone'>,
+  taken: Pick<Reading, 'id' | 'student' | 'takenAt' | 'day' | 'zone'>,
   leftOut: string[],
 ): Reading[] {
   const test = testById(r.test),
@@ -143,8 +140,7 @@ function readingOf(
     return [];
   }
   const reading = readingSchema.safeParse({
-    id,
-    student,
+    ...taken,
     test: r.test,
     readout: r.readout,
     side: r.side,
@@ -152,8 +148,6 @@ function readingOf(
     unit: readout.unit,
     atHome: true,
     selfHeld: true,
-    takenAt: new Date(at).toISOString(),
-    ...where,
   });
   if (reading.success) return [reading.data];
   leftOut.push(`“${r.test}”: its day cannot be.`);

@@ -46,6 +46,53 @@ class State {
   }
 }
 
+/** The posterior in the space whitened by a Gaussian near it. */
+class Whitened {
+  private readonly fitGradient = new Float64Array(N);
+  private readonly ofPrior = new Float64Array(N);
+
+  constructor(
+    private readonly likelihood: Likelihood,
+    private readonly near: Gaussian,
+  ) {}
+
+  /** Fills tolerances, density and gradient of a state from its place u. */
+  look(state: State): void {
+    const { u, x, gradient } = state;
+    const { mean, factor } = this.near;
+    for (let i = 0; i < N; i++) {
+      let sum = mean[i];
+      for (let k = 0, at = i * N; k <= i; k++) sum += factor[at + k] * u[k];
+      x[i] = sum;
+    }
+    this.fitGradient.fill(0);
+    const fit = this.likelihood.withGradient(x, this.fitGradient);
+    priorGradient(x, this.ofPrior);
+    state.density = fit - priorQuadratic(x) / 2;
+    gradient.fill(0);
+    for (let i = 0; i < N; i++) {
+      const g = this.fitGradient[i] - this.ofPrior[i] / 2;
+      for (let k = 0, at = i * N; k <= i; k++) gradient[k] += factor[at + k] * g;
+    }
+  }
+
+  /** Carries a state along its momentum (leapfrog). */
+  carry(state: State, step: number, steps: number): void {
+    for (let s = 0; s < steps; s++) {
+      for (let i = 0; i < N; i++) state.p[i] += (step / 2) * state.gradient[i];
+      for (let i = 0; i < N; i++) state.u[i] += step * state.p[i];
+      this.look(state);
+      for (let i = 0; i < N; i++) state.p[i] += (step / 2) * state.gradient[i];
+    }
+  }
+}
+
+const energy = (state: State): number => {
+  let kinetic = 0;
+  for (let i = 0; i < N; i++) kinetic += state.p[i] * state.p[i];
+  return kinetic / 2 - state.density;
+};
+
 /**
  * Hamiltonian Monte Carlo over the tolerances given the readings (Duane et al. 1987; Neal 2011), in the space whitened by
  * a Gaussian near the posterior. The step is tuned while warming up by dual averaging (Hoffman & Gelman 2014) and then
@@ -59,41 +106,14 @@ export function* sampling(
 ): Generator<number, Draws, void> {
   const { chains, warm, perChain } = options;
   const out = new Float32Array(chains * perChain * N);
-  const { mean, factor } = near;
-  const gradientX = new Float64Array(N),
-    priorX = new Float64Array(N);
-
-  /** Fills x, density and gradient of a state from its place u. */
-  const look = (state: State): void => {
-    const { u, x, gradient } = state;
-    for (let i = 0; i < N; i++) {
-      let sum = mean[i];
-      for (let k = 0, at = i * N; k <= i; k++) sum += factor[at + k] * u[k];
-      x[i] = sum;
-    }
-    gradientX.fill(0);
-    const fit = likelihood.withGradient(x, gradientX);
-    priorGradient(x, priorX);
-    state.density = fit - priorQuadratic(x) / 2;
-    gradient.fill(0);
-    for (let i = 0; i < N; i++) {
-      const g = gradientX[i] - priorX[i] / 2;
-      for (let k = 0, at = i * N; k <= i; k++) gradient[k] += factor[at + k] * g;
-    }
-  };
-  const energy = (state: State): number => {
-    let kinetic = 0;
-    for (let i = 0; i < N; i++) kinetic += state.p[i] * state.p[i];
-    return kinetic / 2 - state.density;
-  };
-
+  const space = new Whitened(likelihood, near);
   const here = new State(),
     there = new State();
   let taken = 0;
   for (let chain = 0; chain < chains; chain++) {
     const random = new Random(options.seed * 7919 + chain * 104729 + 1);
     for (let i = 0; i < N; i++) here.u[i] = random.normal();
-    look(here);
+    space.look(here);
     const tuner = new StepTuner(0.4);
     for (let draw = -warm; draw < perChain; draw++) {
       const step = draw < 0 ? tuner.step : tuner.settled;
@@ -101,12 +121,7 @@ export function* sampling(
       for (let i = 0; i < N; i++) here.p[i] = random.normal();
       const before = energy(here);
       there.copy(here);
-      for (let s = 0; s < steps; s++) {
-        for (let i = 0; i < N; i++) there.p[i] += (step / 2) * there.gradient[i];
-        for (let i = 0; i < N; i++) there.u[i] += step * there.p[i];
-        look(there);
-        for (let i = 0; i < N; i++) there.p[i] += (step / 2) * there.gradient[i];
-      }
+      space.carry(there, step, steps);
       const chance = Math.min(1, Math.exp(before - energy(there)));
       const accept = random.uniform() < chance;
       if (accept) here.copy(there);

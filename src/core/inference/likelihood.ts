@@ -132,18 +132,18 @@ export function termsOf(readings: readonly Reading[], person: Compared, model: S
     );
     if (twin) return [];
     const sides = reading.side === 'both' ? SIDES : [reading.side];
-    return sides.map((side) => termOf(reading, side, readout, readings, person, model));
+    return sides.map((side) => termOf(reading, side, readout, { readings, person, model }));
   });
 }
 
-function termOf(
-  reading: Reading,
-  side: Side,
-  readout: ModelledReadout,
-  readings: readonly Reading[],
-  person: Compared,
-  model: StrandModel,
-): Term {
+/** What a reading is read with: all others, whose it is, and the body. */
+interface With {
+  readings: readonly Reading[];
+  person: Compared;
+  model: StrandModel;
+}
+
+function termOf(reading: Reading, side: Side, readout: ModelledReadout, { readings, person, model }: With): Term {
   const table = stopTableFor(
     readout,
     { ...contextOf(reading, readings), ...boneContext(person, side) },

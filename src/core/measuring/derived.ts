@@ -61,22 +61,18 @@ export function derivedFrom(readings: readonly Reading[], person: Measured): Der
       ...wallLunge(of('knee-to-wall', 'toe-distance', side), of('knee-to-wall', 'shin-angle', side), side),
       ...['faber', 'bent-knee-fall-out'].flatMap((test) => kneeHeight(of(test, 'knee-height', side), person, side)),
       ...ratio(
-        'hamstring-quadriceps',
-        'Hamstrings to quadriceps',
+        { id: 'hamstring-quadriceps', name: 'Hamstrings to quadriceps', side },
         of('prone-knee-flexion', 'torque', side),
         of('seated-knee-extension', 'torque', side),
-        side,
         (v) =>
           v < RATIOS.hamstringQuadriceps.low
             ? `Low; the hamstrings may want strength (${RATIOS.hamstringQuadriceps.source}).`
             : `Not low (${RATIOS.hamstringQuadriceps.source}).`,
       ),
       ...ratio(
-        'adductor-abductor',
-        'Adductors to abductors',
+        { id: 'adductor-abductor', name: 'Adductors to abductors', side },
         of('side-lying-adduction', 'torque', side),
         of('side-lying-abduction', 'torque', side),
-        side,
         (v) =>
           v < RATIOS.adductorAbductor.low
             ? `Low: below 0.8 groin strains were more common (${RATIOS.adductorAbductor.source}).`
@@ -85,11 +81,9 @@ export function derivedFrom(readings: readonly Reading[], person: Measured): Der
       ...activeAgainstPassive(known, side),
     ]),
     ...ratio(
-      'plank-extension',
-      'Front of the trunk to its back',
+      { id: 'plank-extension', name: 'Front of the trunk to its back', side: 'both' },
       of('front-plank', 'hold', 'both'),
       of('trunk-extension-hold', 'hold', 'both'),
-      'both',
       (v) =>
         v > RATIOS.flexorExtensor.high
           ? `The back tires first (${RATIOS.flexorExtensor.source}).`
@@ -204,11 +198,9 @@ function kneeHeight(reading: Reading | undefined, person: Measured, side: Side):
 }
 
 function ratio(
-  id: string,
-  name: string,
+  told: Pick<Derived, 'id' | 'name' | 'side'>,
   upper: Reading | undefined,
   lower: Reading | undefined,
-  side: ReadingSide,
   meaning: (v: number) => string,
 ): Derived[] {
   if (!upper || !lower) return [];
@@ -218,9 +210,7 @@ function ratio(
   const unit = { unit: upper.unit };
   return [
     {
-      id,
-      side,
-      name,
+      ...told,
       value: a / b,
       result: times(a / b),
       steps: `${withUnit(unit, a)} ÷ ${withUnit(unit, b)} = ${times(a / b)}`,

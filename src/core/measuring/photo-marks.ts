@@ -1,5 +1,5 @@
 import { otherSide, type Side } from '@/core/body';
-import type { Readout, TestDefinition } from '@/core/assessment/definition';
+import type { DrawnAngle, Readout, TestDefinition } from '@/core/assessment/definition';
 import { testAngle } from '@/core/assessment/drawn';
 import type { ReadingSide } from '@/core/assessment/reading';
 import type { PhotoZero } from './photo';
@@ -40,93 +40,108 @@ const LANDMARKS: Readonly<Record<string, string>> = {
 const landmark = (point: string): string => LANDMARKS[point.replace(/_(left|right)$/, '')] ?? point;
 const same = (v: number): number => v;
 
+/** A read-out on one side. */
+interface Asked {
+  test: TestDefinition;
+  readout: Readout;
+  side: Side;
+  other: Side;
+}
+type From = Pick<PhotoGuide, 'from' | 'camera'>;
+
+const beside = ({ side }: Asked): From => ({
+  from: `from the ${side} side, level with the table`,
+  camera: { yaw: side === 'right' ? 0 : 180, pitch: 0 },
+});
+const above = ({ side }: Asked): From => ({
+  from: 'from straight above',
+  camera: { yaw: side === 'right' ? 0 : 180, pitch: 90 },
+});
+const FROM_FEET: From = { from: 'from the feet, level with the table', camera: { yaw: -90, pitch: 0 } };
+const FROM_FRONT: From = { from: 'from the front, level with the seat', camera: { yaw: -90, pitch: 0 } };
+
+const two = (vertex: string, far: string): PhotoMark[] => [
+  { id: 'vertex', name: landmark(vertex), point: vertex },
+  { id: 'far', name: landmark(far), point: far },
+];
+/** A guide whose angle is the reading, of a limb that never passes upright, but for what is told. */
+const guide = (part: Pick<PhotoGuide, 'zero' | 'marks' | 'line'> & From & Partial<PhotoGuide>): PhotoGuide => ({
+  reading: same,
+  pastUpright: false,
+  ...part,
+});
+
+/** Both thighs at once, the one against the other. */
+const betweenThighs = (a: Asked): PhotoGuide =>
+  guide({
+    zero: 'between',
+    marks: two(`hip_${a.side}`, `knee_${a.side}`),
+    line: `the ${a.other} thigh: knob of the hip, then middle of the knee`,
+    linePoints: [`hip_${a.other}`, `knee_${a.other}`],
+    ...above(a),
+  });
+/** The trunk against a plumb line. */
+const leaning = (a: Asked): PhotoGuide =>
+  guide({ zero: 'upright', marks: two(`hip_${a.side}`, `shoulder_${a.side}`), line: 'plumb', ...beside(a) });
+/** A leg out to the side, against the middle of the body. */
+const outToTheSide = (a: Asked): PhotoGuide =>
+  guide({
+    zero: 'level',
+    marks: two(`hip_${a.side}`, `knee_${a.side}`),
+    line: 'midline of the body: navel, then the notch of the breastbone',
+    linePoints: ['pelvis', 'thorax'],
+    reading: Math.abs,
+    ...above(a),
+  });
+/** A shin against its thigh. */
+const fromTheThigh = (a: Asked, { vertex, toward }: DrawnAngle): PhotoGuide =>
+  guide({
+    zero: 'straight',
+    marks: [{ id: 'near', name: landmark('hip'), point: `hip_${a.side}` }, ...two(vertex, toward)],
+    line: null,
+    ...beside(a),
+  });
+/** On the side: the thigh against level, + below it. */
+const belowLevel = (a: Asked): PhotoGuide =>
+  guide({
+    zero: 'level',
+    marks: two(`hip_${a.side}`, `knee_${a.side}`),
+    line: 'level',
+    reading: (angle) => -angle,
+    ...FROM_FEET,
+  });
+/** A limb against a plumb line: turning is seen from the feet. */
+const fromPlumb = (a: Asked, { vertex, toward }: DrawnAngle): PhotoGuide =>
+  guide({
+    zero: 'upright',
+    marks: two(vertex, toward),
+    line: 'plumb',
+    ...(a.test.position === 'standing' ? beside(a) : FROM_FEET),
+  });
+/** A limb against level. */
+const fromLevel = (a: Asked, { vertex, toward }: DrawnAngle, across: boolean): PhotoGuide =>
+  guide({
+    zero: 'level',
+    marks: two(vertex, toward),
+    line: 'level',
+    reading: a.test.id === 'modified-thomas' ? (angle) => -angle : same,
+    pastUpright: a.readout.max > 90,
+    ...(across ? FROM_FRONT : beside(a)),
+  });
+
 /** How to read a read-out from a picture; null where a picture does not show it. */
 export function photoGuide(test: TestDefinition, readout: Readout, readSide: ReadingSide): PhotoGuide | null {
   if (!readout.instruments?.includes('photo')) return null;
   const side: Side = readSide === 'left' ? 'left' : 'right';
-  const beside = {
-    from: `from the ${side} side, level with the table`,
-    camera: { yaw: side === 'right' ? 0 : 180, pitch: 0 },
-  };
-  const fromFeet = { from: 'from the feet, level with the table', camera: { yaw: -90, pitch: 0 } };
-  const above = { from: 'from straight above', camera: { yaw: side === 'right' ? 0 : 180, pitch: 90 } };
-  const two = (vertex: string, far: string): PhotoMark[] => [
-    { id: 'vertex', name: landmark(vertex), point: vertex },
-    { id: 'far', name: landmark(far), point: far },
-  ];
-  const own = (name: string) => `${name}_${side}`;
-  if (test.id === 'straddle')
-    return {
-      zero: 'between',
-      marks: two(own('hip'), own('knee')),
-      line: `the ${otherSide(side)} thigh: knob of the hip, then middle of the knee`,
-      linePoints: [`hip_${otherSide(side)}`, `knee_${otherSide(side)}`],
-      reading: same,
-      pastUpright: false,
-      ...above,
-    };
-  if (test.id === 'figure-four' && readout.id === 'trunk-lean')
-    return {
-      zero: 'upright',
-      marks: two(own('hip'), own('shoulder')),
-      line: 'plumb',
-      reading: same,
-      pastUpright: false,
-      ...beside,
-    };
-  // Crossing the midline is seen along the thigh, where no landmark stays in sight.
-  if (test.id === 'knee-to-opposite-shoulder') return null;
   const angle = testAngle(test, readout, side);
-  if (!angle) return null;
-  const { vertex, toward, zero } = angle;
-  if (readout.id === 'hip-abduction' || test.id === 'supine-abduction')
-    return {
-      zero: 'level',
-      marks: two(own('hip'), own('knee')),
-      line: 'midline of the body: navel, then the notch of the breastbone',
-      linePoints: ['pelvis', 'thorax'],
-      reading: Math.abs,
-      pastUpright: false,
-      ...above,
-    };
-  if ('along' in zero && zero.along.startsWith('thigh'))
-    return {
-      zero: 'straight',
-      marks: [{ id: 'near', name: landmark('hip'), point: own('hip') }, ...two(vertex, toward)],
-      line: null,
-      reading: same,
-      pastUpright: false,
-      ...beside,
-    };
-  if ('along' in zero)
-    // On the side: the thigh against level, + below it.
-    return {
-      zero: 'level',
-      marks: two(own('hip'), own('knee')),
-      line: 'level',
-      reading: (a) => -a,
-      pastUpright: false,
-      ...fromFeet,
-    };
-  const upright = Math.abs(zero[1]) > 0.5;
-  if (upright) {
-    const turning = test.position !== 'standing';
-    return {
-      zero: 'upright',
-      marks: two(vertex, toward),
-      line: 'plumb',
-      reading: same,
-      pastUpright: false,
-      ...(turning ? fromFeet : beside),
-    };
-  }
-  const across = Math.abs(zero[2]) > 0.5;
-  return {
-    zero: 'level',
-    marks: two(vertex, toward),
-    line: 'level',
-    reading: test.id === 'modified-thomas' ? (a) => -a : same,
-    pastUpright: readout.max > 90,
-    ...(across ? { from: 'from the front, level with the seat', camera: { yaw: -90, pitch: 0 } } : beside),
-  };
+  const asked: Asked = { test, readout, side, other: otherSide(side) };
+  if (test.id === 'straddle') return betweenThighs(asked);
+  if (test.id === 'figure-four' && readout.id === 'trunk-lean') return leaning(asked);
+  // Crossing the midline is seen along the thigh, where no landmark stays in sight.
+  if (test.id === 'knee-to-opposite-shoulder' || !angle) return null;
+  if (readout.id === 'hip-abduction' || test.id === 'supine-abduction') return outToTheSide(asked);
+  const { zero } = angle;
+  if ('along' in zero) return zero.along.startsWith('thigh') ? fromTheThigh(asked, angle) : belowLevel(asked);
+  if (Math.abs(zero[1]) > 0.5) return fromPlumb(asked, angle);
+  return fromLevel(asked, angle, Math.abs(zero[2]) > 0.5);
 }

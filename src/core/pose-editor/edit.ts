@@ -129,9 +129,8 @@ export function handHere(
   hand: 'worked' | 'other',
   to: string,
   more: Pick<Reach, 'floor' | 'forearm'> = {},
-  build?: Build,
 ): Reach {
-  const { points, build: own } = skeletonOf(postureAt(rung, 'right', depth), reachFor(rung, 'right'), build);
+  const { points, build: own } = skeletonOf(postureAt(rung, 'right', depth), reachFor(rung, 'right'));
   const side: Side = hand === 'worked' ? 'right' : 'left';
   const at = points[`${more.forearm ? 'elbow' : 'wrist'}_${side}`];
   const from = points[to.replace('_worked', '_right').replace('_other', '_left')];

@@ -12,9 +12,11 @@ import {
   sub,
   SIDES,
   type Build,
+  type Posture,
   type Side,
+  type Skeleton,
 } from '@/core/body';
-import { contactsFor, postureAt, reachFor, type Rung, type Shape } from '@/core/poses';
+import { contactsFor, postureAt, reachFor, type Contact, type Rung, type Shape } from '@/core/poses';
 import { allowed, carriesOf, contactGaps, floorOfContacts, heldBy } from '@/core/poses/gaps';
 import { ON_WORDS, pointWords } from './words';
 
@@ -39,92 +41,119 @@ const cm = (m: number): string => {
   return `${v < 10 ? v.toFixed(1).replace(/\.0$/, '') : Math.round(v)} cm`;
 };
 
+type Drawn = Pick<Rung, 'path' | 'reach' | 'contacts' | 'wall' | 'props' | 'kind' | 'carries'>;
+
+/** A rung as it stands at a depth: what every question about it looks at. */
+interface Stand {
+  rung: Drawn;
+  worked: Side;
+  node: 'entry' | 'middle' | 'full';
+  posture: Posture;
+  reach: ReturnType<typeof reachFor>;
+  skeleton: Skeleton;
+  contacts: readonly Contact[];
+  /** True where hands must have arrived at this depth too. */
+  arrives: boolean;
+}
+
+function standAt(shape: Pick<Shape, 'position'>, rung: Drawn, worked: Side, depth: number, build?: Build): Stand {
+  const posture = postureAt(rung, worked, depth);
+  const reach = reachFor(rung, worked);
+  const node = depth === 1 ? 'full' : depth === 0 ? 'entry' : 'middle';
+  const arrives = node === 'full' || carriesOf(shape, rung);
+  return {
+    rung,
+    worked,
+    node,
+    posture,
+    reach,
+    skeleton: skeletonOf(posture, reach, build),
+    contacts: contactsFor(rung, worked).filter((c) => arrives || !/^(wrist|elbow)/.test(c.point)),
+    arrives,
+  };
+}
+
 /**
  * What is wrong with a rung at a depth, the worst of each kind first; empty where it can be done.
  * @param depth 0 entry, 0.5 half-way, 1 full; hands that bridge a gap with a prop need to arrive only at full depth
  */
 export function problemsAt(
   shape: Pick<Shape, 'position'>,
-  rung: Pick<Rung, 'path' | 'reach' | 'contacts' | 'wall' | 'props' | 'kind' | 'carries'>,
+  rung: Drawn,
   worked: Side,
   depth: number,
   build?: Build,
 ): Problem[] {
-  const out: Problem[] = [];
-  const posture = postureAt(rung, worked, depth);
-  const reach = reachFor(rung, worked);
-  const skeleton = skeletonOf(posture, reach, build);
-  const node = depth === 1 ? 'full' : depth === 0 ? 'entry' : 'middle';
-  const carries = carriesOf(shape, rung);
+  const stand = standAt(shape, rung, worked, depth, build);
+  return [
+    ...throughEachOther(stand),
+    ...belowTheFloor(stand),
+    ...apart(stand),
+    ...shortHands(stand),
+    ...atTheirEnds(stand),
+  ].sort((a, b) => Number(b.impossible) - Number(a.impossible));
+}
+
+/** Something that cannot be. @param off metres */
+const cannot = (kind: Problem['kind'], off: number, words: string): Problem => ({
+  kind,
+  impossible: true,
+  by: Math.abs(off) * 100,
+  words,
+});
+
+function throughEachOther({ skeleton, rung, worked }: Stand): Problem[] {
   const holds = heldBy(rung.reach, worked);
-  for (const o of overlapsOf(skeleton, 0)) {
-    const depth_m = o.depth_m - allowed(o.between, holds);
-    if (depth_m <= OVERLAP) continue;
-    const [a, b] = o.between.map(pointWords);
-    out.push({
-      kind: 'overlap',
-      impossible: true,
-      by: depth_m * 100,
-      words: `The ${a} goes ${cm(depth_m)} into the ${b}.`,
-    });
-  }
-  const contacts = contactsFor(rung, worked).filter(
-    (c) => node === 'full' || carries || !/^(wrist|elbow)/.test(c.point),
-  );
+  return overlapsOf(skeleton, 0)
+    .map((o) => ({ between: o.between.map(pointWords), into: o.depth_m - allowed(o.between, holds) }))
+    .filter((o) => o.into > OVERLAP)
+    .map(({ between: [a, b], into }) => cannot('overlap', into, `The ${a} goes ${cm(into)} into the ${b}.`));
+}
+
+/** Landmarks below the floor that are told at most. */
+const MOST_SUNK = 3;
+function belowTheFloor({ skeleton, contacts }: Stand): Problem[] {
+  if (!contacts.some((c) => c.on === 'floor')) return [];
   const floor = floorOfContacts(skeleton, contacts);
-  const bears = contacts.some((c) => c.on === 'floor');
-  const sunk = Object.entries(skeleton.points)
+  return Object.entries(skeleton.points)
     .filter(([name]) => fleshOf(name) > 0 && !/^hand/.test(name))
     .map(([name, at]) => ({ name, by: floor - (at[1] - fleshOf(name)) }))
     .filter((s) => s.by > SINKS && !contacts.some((c) => c.point === s.name && c.on === 'floor'))
-    .sort((a, b) => b.by - a.by);
-  if (bears)
-    for (const s of sunk.slice(0, 3))
-      out.push({
-        kind: 'floor',
-        impossible: true,
-        by: s.by * 100,
-        words: `The ${pointWords(s.name)} is ${cm(s.by)} below the floor.`,
-      });
-  contactGaps(skeleton, contacts, rung.wall, node).forEach((gap, i) => {
-    if (Math.abs(gap) <= GAP) return;
+    .sort((a, b) => b.by - a.by)
+    .slice(0, MOST_SUNK)
+    .map((s) => cannot('floor', s.by, `The ${pointWords(s.name)} is ${cm(s.by)} below the floor.`));
+}
+
+function apart({ skeleton, contacts, rung, node }: Stand): Problem[] {
+  return contactGaps(skeleton, contacts, rung.wall, node).flatMap((gap, i) => {
+    if (Math.abs(gap) <= GAP) return [];
     const c = contacts[i];
     const where = c.on === 'limb' ? `the ${pointWords(c.limb ?? '')}` : ON_WORDS[c.on];
-    out.push({
-      kind: 'contact',
-      impossible: true,
-      by: Math.abs(gap) * 100,
-      words:
-        gap > 0
-          ? `The ${pointWords(c.point)} is ${cm(gap)} away from ${where} that it is to touch.`
-          : `The ${pointWords(c.point)} is ${cm(gap)} inside ${where}.`,
-    });
+    const how = gap > 0 ? `${cm(gap)} away from ${where} that it is to touch` : `${cm(gap)} inside ${where}`;
+    return [cannot('contact', gap, `The ${pointWords(c.point)} is ${how}.`)];
   });
-  if (node === 'full' || carries)
-    for (const side of SIDES) {
-      const way = reach[side];
-      if (!way) continue;
-      const gap = norm(sub(skeleton.points[`wrist_${side}`], reachGoal(skeleton, side, way)));
-      if (gap > GAP)
-        out.push({
-          kind: 'hand',
-          impossible: true,
-          by: gap * 100,
-          words: `The ${side} hand is ${cm(gap)} short of where it is to go: the arm is not long enough.`,
-        });
-    }
-  for (const { id, min_deg, max_deg } of COORDINATES) {
-    if (!/^(hip|knee_flexion|ankle|lumbar|shoulder_flexion)/.test(id)) continue;
+}
+
+function shortHands({ skeleton, reach, arrives }: Stand): Problem[] {
+  if (!arrives) return [];
+  return SIDES.flatMap((side) => {
+    const way = reach[side];
+    const gap = way ? norm(sub(skeleton.points[`wrist_${side}`], reachGoal(skeleton, side, way))) : 0;
+    const words = `The ${side} hand is ${cm(gap)} short of where it is to go: the arm is not long enough.`;
+    return gap > GAP ? [cannot('hand', gap, words)] : [];
+  });
+}
+
+/** Joints whose end is told, and how near to it counts as there, degrees. */
+const TOLD = /^(hip|knee_flexion|ankle|lumbar|shoulder_flexion)/;
+const AT_END = 0.5;
+function atTheirEnds({ posture }: Stand): Problem[] {
+  return COORDINATES.filter(({ id }) => TOLD.test(id)).flatMap(({ id, min_deg, max_deg }): Problem[] => {
     const deg = posture[coordinateIndex(id)] / DEG;
-    if (deg < max_deg - 0.5 && deg > min_deg + 0.5) continue;
-    out.push({
-      kind: 'limit',
-      impossible: false,
-      by: deg,
-      words: `The ${jointWords(id)} is at the end of what any body does: ${bodyAngleWords(id, deg)}.`,
-    });
-  }
-  return out.sort((a, b) => Number(b.impossible) - Number(a.impossible));
+    if (deg < max_deg - AT_END && deg > min_deg + AT_END) return [];
+    const words = `The ${jointWords(id)} is at the end of what any body does: ${bodyAngleWords(id, deg)}.`;
+    return [{ kind: 'limit', impossible: false, by: deg, words }];
+  });
 }
 
 const jointWords = (id: string): string => {

@@ -14,6 +14,7 @@ import {
   type Side,
   type Vec3,
 } from '@/core/body';
+import { solveLinear } from '@/core/poses/settling/solve-linear';
 
 /**
  * Pulling a landmark to a place: the least turn of the joints that carry it there while what bears stays where it is. Damped
@@ -129,48 +130,75 @@ interface Free {
   bends: boolean;
 }
 
+/** What a pull is to bring about, as a sum of squares of a posture that changes meanwhile. */
+interface Pulling {
+  q: Posture;
+  free: readonly Free[];
+  /** How many squares there are. */
+  rows: number;
+  /** Writes them for the posture as it is. */
+  evaluate(out: Float64Array): void;
+}
+
 /**
  * The posture in which a landmark lies at `goal`, or as near as the joints allow.
  * @param goal metres, from the anchor of what stays (`anchorOf`); from the pelvis where nothing is held
  * @returns a new posture, radians; the given one is not changed
  */
 export function pull(posture: Posture, point: string, goal: Vec3, options: PullOptions = {}): Posture {
-  const { reach = {}, build } = options;
   const held = stayingWith(point, options.held ?? []);
   const chain = CHAINS[bareOf(point)]?.(sideOf(point));
   if (!chain) throw new Error(`"${point}" cannot be pulled`);
   const follow = followers(point, held);
   const free = freeOf(point, chain, follow, posture);
-  if (free.length === 0) return Float64Array.from(posture);
   const q = Float64Array.from(posture);
+  if (free.length === 0) return q;
   // A straight knee or elbow does not know which way to bend: a little bend tells it.
   for (const f of free) if (f.bends && q[f.id] < BENDS) bend(q, f.id, follow.length > 0);
+  descend(pulling(q, posture, free, { ...options, held, point, goal }));
+  return q;
+}
+
+/** Squares of what is missed, of what slips, of every joint's turn, and of a spine far from straight. */
+function pulling(
+  q: Posture,
+  posture: Posture,
+  free: readonly Free[],
+  { reach = {}, build, held = [], level = [], point, goal }: PullOptions & { point: string; goal: Vec3 },
+): Pulling {
   const start = Float64Array.from(free, (f) => posture[f.id]);
   const first = skeletonOf(posture, reach, build).points;
   const anchor = anchorOf(first, held);
   const stay = onFloor(
     held,
     held.map((name) => sub(first[name], anchor)),
-    options.level ?? [],
+    level,
   );
   const spine = free.filter((f) => /^(lumbar|thorax)/.test(COORDINATES[f.id].id));
-  const evaluate = (out: Float64Array): void => {
-    const p = skeletonOf(q, reach, build).points;
-    const here = anchorOf(p, held);
-    let k = 0;
-    const put = (v: Vec3, scale: number): void => {
-      for (let i = 0; i < 3; i++) out[k++] = v[i] / scale;
-    };
-    put(sub(sub(p[point], here), goal), MISS);
-    held.forEach((name, i) => put(sub(sub(p[name], here), stay[i]), SLIP));
-    free.forEach((f, i) => (out[k++] = (q[f.id] - start[i]) / f.scale));
-    for (const f of spine) out[k++] = q[f.id] / (SPINE_DEG * DEG);
+  return {
+    q,
+    free,
+    rows: 3 * (1 + held.length) + free.length + spine.length,
+    evaluate(out) {
+      const p = skeletonOf(q, reach, build).points;
+      const here = anchorOf(p, held);
+      let k = 0;
+      const put = (v: Vec3, scale: number): void => {
+        for (let i = 0; i < 3; i++) out[k++] = v[i] / scale;
+      };
+      put(sub(sub(p[point], here), goal), MISS);
+      held.forEach((name, i) => put(sub(sub(p[name], here), stay[i]), SLIP));
+      free.forEach((f, i) => (out[k++] = (q[f.id] - start[i]) / f.scale));
+      for (const f of spine) out[k++] = q[f.id] / (SPINE_DEG * DEG);
+    },
   };
-  const rows = 3 * (1 + held.length) + free.length + spine.length,
-    n = free.length;
+}
+
+/** Changes the posture towards the least sum of squares, round by round until another is not worth it. */
+function descend({ q, free, rows, evaluate }: Pulling): void {
   const r = new Float64Array(rows),
     ahead = new Float64Array(rows),
-    jacobian = Array.from({ length: n }, () => new Float64Array(rows));
+    jacobian = Array.from(free, () => new Float64Array(rows));
   const tried = new Float64Array(rows);
   evaluate(r);
   let cost = squares(r),
@@ -201,9 +229,8 @@ export function pull(posture: Posture, point: string, goal: Vec3, options: PullO
         free.forEach((f, j) => (q[f.id] = here[j]));
       }
     }
-    if (gain < ENOUGH) break;
+    if (gain < ENOUGH) return;
   }
-  return q;
 }
 
 /** How far a pulled landmark stayed from its goal, metres. */
@@ -261,32 +288,11 @@ function freeOf(point: string, chain: readonly string[], follow: readonly string
 
 const squares = (r: Float64Array): number => r.reduce((s, v) => s + v * v, 0);
 
-/** Step that makes `r + J·step` smallest, damped (normal equations, Cholesky); columns of J given one by one. */
-function leastSquares(columns: readonly Float64Array[], r: Float64Array, damping: number): Float64Array {
-  const n = columns.length;
-  const a = Array.from({ length: n }, () => new Float64Array(n)),
-    b = new Float64Array(n);
-  for (let i = 0; i < n; i++) {
-    for (let j = 0; j <= i; j++) {
-      let s = 0;
-      for (let k = 0; k < r.length; k++) s += columns[i][k] * columns[j][k];
-      a[i][j] = i === j ? s * (1 + damping) + 1e-9 : s;
-    }
-    for (let k = 0; k < r.length; k++) b[i] -= columns[i][k] * r[k];
-  }
-  for (let i = 0; i < n; i++)
-    for (let j = 0; j <= i; j++) {
-      let s = a[i][j];
-      for (let k = 0; k < j; k++) s -= a[i][k] * a[j][k];
-      a[i][j] = i === j ? Math.sqrt(Math.max(1e-12, s)) : s / a[j][j];
-    }
-  for (let i = 0; i < n; i++) {
-    for (let k = 0; k < i; k++) b[i] -= a[i][k] * b[k];
-    b[i] /= a[i][i];
-  }
-  for (let i = n - 1; i >= 0; i--) {
-    for (let k = i + 1; k < n; k++) b[i] -= a[k][i] * b[k];
-    b[i] /= a[i][i];
-  }
-  return b;
+/** Step that makes `r + J·step` smallest, damped (normal equations); columns of J given one by one. */
+function leastSquares(columns: readonly Float64Array[], r: Float64Array, damping: number): number[] {
+  const along = (a: Float64Array, b: Float64Array): number => a.reduce((s, v, k) => s + v * b[k], 0);
+  return solveLinear(
+    columns.map((a, i) => columns.map((b, j) => (i === j ? along(a, b) * (1 + damping) + 1e-9 : along(a, b)))),
+    columns.map((a) => -along(a, r)),
+  );
 }

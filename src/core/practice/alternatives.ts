@@ -15,6 +15,13 @@ export interface Alternative {
   worth: number;
 }
 
+/** What a practice was built of. */
+export interface BuiltOf {
+  ranked: readonly RankedPose[];
+  aims: readonly Aim[];
+  request: PracticeRequest;
+}
+
 /**
  * What could stand in a block's place, the best first: allowed, within reach and within the wishes, not in the practice yet, and of its phase;
  * a shape stands there once, at the rung that is worth most.
@@ -22,9 +29,7 @@ export interface Alternative {
 export function alternativesFor(
   block: Block,
   items: readonly PracticeItem[],
-  ranked: readonly RankedPose[],
-  aims: readonly Aim[],
-  request: PracticeRequest,
+  { ranked, aims, request }: BuiltOf,
   most = 6,
 ): Alternative[] {
   const taken = new Set(items.map((i) => `${i.pose}/${i.rung}`));

@@ -126,7 +126,9 @@ function laidOut(problem: BuildProblem, choice: Choice): Laid {
     choice.chosen.map((c) => c.unit),
     arc,
   );
-  const opening = settling ? [itemOf(settling, 'settle', frame.settle, breathSeconds, [], 0)] : [];
+  const opening = settling
+    ? [itemOf(settling, 'settle', { seconds: frame.settle, breath_s: breathSeconds, index: 0 })]
+    : [];
   const space = spaceIn(frame),
     stays = timesThatStay(problem);
   let timed = wholeBreaths(choice.chosen, goal, space, stays);
@@ -170,7 +172,7 @@ function timesThatStay({ kept, stay }: BuildProblem): Map<string, Pick<PracticeI
 function withRest(items: PracticeItem[], { lying, frame, request }: BuildProblem): PracticeItem[] {
   if (!lying) return items;
   const { breathSeconds, pace } = request;
-  const last = itemOf(lying, 'rest', frame.restLeast, breathSeconds, [], items.length);
+  const last = itemOf(lying, 'rest', { seconds: frame.restLeast, breath_s: breathSeconds, index: items.length });
   const free = frame.all - totalSeconds([...items, last], pace) + last.holdSeconds;
   return [...items, { ...last, ...restIn(frame, free, breathSeconds) }];
 }

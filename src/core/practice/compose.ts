@@ -170,15 +170,13 @@ export function itemsOf(
     const sides = request.first === 'alternate' && turn++ % 2 === 1 ? [...unit.sides].reverse() : unit.sides;
     for (const r of sides) {
       const extra = unit.tighter !== null && r === unit.sides[unit.tighter] ? t.extra : 0;
-      const item = itemOf(
-        r,
-        phase,
-        (t.breaths + extra) * request.breathSeconds,
-        request.breathSeconds,
-        servedBy(r, aims),
-        from + out.length,
-        t.repeats,
-      );
+      const item = itemOf(r, phase, {
+        seconds: (t.breaths + extra) * request.breathSeconds,
+        breath_s: request.breathSeconds,
+        index: from + out.length,
+        repeats: t.repeats,
+        because: servedBy(r, aims),
+      });
       out.push({ ...item, ...(unit.sets > 1 && { sets: unit.sets }) });
     }
   }

@@ -23,6 +23,7 @@ import {
   prepares,
   unitOfRung,
   unitsFor,
+  workServes,
   type Unit,
 } from './units';
 
@@ -167,11 +168,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     r.request.arc === 'flow' ||
     r.request.arc === 'strength' ||
     middle(r).every(
-      (u) =>
-        u.peak ||
-        u.kind !== 'strength' ||
-        u.rung.level < 3 ||
-        r.aims.some((a) => u.sides.some((s) => worthFor(s, a).worth >= 0.15)),
+      (u) => u.peak || u.kind !== 'strength' || u.rung.level < 3 || u.sides.some((s) => workServes(u.shape, s, r.aims)),
     ),
   rounded: (r) => {
     const list = middle(r);

@@ -48,6 +48,19 @@ describe('customs of teachers', () => {
     const { items } = await build(minutes, { arc });
     expect(broken(items, requestOf({ minutes, arc }))).toEqual([]);
   });
+  it('go no further down than the chair that was wished for', async () => {
+    const { items } = await build(30, { place: 'chair' });
+    for (const { pose, rung } of items) {
+      const own = rungOf(pose, rung)?.rung;
+      const down = own?.contacts.filter((c) => c.on === 'floor' && /^(wrist|elbow|knee)/.test(c.point)) ?? [];
+      expect(down, `${pose}/${rung}`).toEqual([]);
+    }
+  });
+  it('end on the feet, standing still, where nothing but standing was wished for', async () => {
+    const { items } = await build(20, { place: 'standing' });
+    expect(items.at(-1)).toMatchObject({ pose: 'mountain', phase: 'rest' });
+    expect(items.at(-1)?.holdSeconds).toBeGreaterThanOrEqual(60);
+  });
   it('are kept on a chair and standing too', async () => {
     for (const place of ['chair', 'standing'] as const) {
       const { items } = await build(20, { place });

@@ -156,7 +156,12 @@ export function itemsFor(
     const { breaths, repeats } = breathed({ rung }, asked / 60, about.breathSeconds);
     const because = servedBy(r, about.aims);
     const hold = Math.min(breaths, Math.max(1, Math.floor(most / about.breathSeconds))) * about.breathSeconds;
-    return [{ ...itemOf(r, about.phase, hold, about.breathSeconds, because, 0, repeats), id: about.newId() }];
+    return [
+      {
+        ...itemOf(r, about.phase, { seconds: hold, breath_s: about.breathSeconds, index: 0, repeats, because }),
+        id: about.newId(),
+      },
+    ];
   });
 }
 

@@ -5,23 +5,30 @@ import { grainOf, MOST_REPEATS } from './units';
 
 /** Items from fitted poses; light, so that a page may import it. */
 
-/** An item of a fitted pose. Ids only need to be unique in their practice. */
+/** How an item is held, and where it stands. */
+export interface ItemHold {
+  seconds: number;
+  breath_s: number;
+  /** Its place, for an id that is its own in the practice. */
+  index: number;
+  repeats?: number;
+  /** Keys of the aims that it is there for. */
+  because?: string[];
+}
+
+/** An item of a fitted pose, held for whole breaths. */
 export function itemOf(
-  r: RankedPose,
+  r: Pick<RankedPose, 'pose' | 'rung' | 'side'>,
   phase: Phase,
-  seconds: number,
-  breath: number,
-  because: string[],
-  index: number,
-  repeats = 1,
+  { seconds, breath_s, index, repeats = 1, because = [] }: ItemHold,
 ): PracticeItem {
-  const breaths = Math.max(1, Math.round(seconds / breath));
+  const breaths = Math.max(1, Math.round(seconds / breath_s));
   return {
     id: `${r.pose}-${r.rung}-${r.side}-${index}`,
     pose: r.pose,
     rung: r.rung,
     side: r.side,
-    holdSeconds: Math.max(3, breaths * breath),
+    holdSeconds: Math.max(3, breaths * breath_s),
     breaths,
     repeats,
     phase,

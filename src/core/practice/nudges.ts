@@ -121,7 +121,7 @@ function trialsOf({ items, ranked, aims, request }: Changed, newId: () => string
       out.push({ kind: 'longer', ...at, take: (own) => lengthenBlock(own, b.id, more, breathSeconds) });
     const held = Math.max(...b.items.map((i) => i.holdSeconds * i.repeats));
     const about = { phase: b.phase, breathSeconds, aims, newId };
-    for (const { fits } of alternativesFor(b, items, ranked, aims, request, ALTERNATIVES)) {
+    for (const { fits } of alternativesFor(b, items, { ranked, aims, request }, ALTERNATIVES)) {
       const to = { pose: fits[0].pose, rung: fits[0].rung };
       const instead = itemsFor(fits, { ...about, seconds: held }),
         beside = itemsFor(fits, about);

@@ -76,7 +76,11 @@ export function salute(request: PracticeRequest, ranked: readonly RankedPose[], 
       if (!own) return [];
       // Whole breaths, no more of them than a caution lets it be held.
       const most = Math.max(1, Math.floor((own.verdict.hold_s ?? Infinity) / breath));
-      const item = itemOf(own, 'warm', Math.min(step.breaths ?? 1, most) * breath, breath, [], k);
+      const item = itemOf(own, 'warm', {
+        seconds: Math.min(step.breaths ?? 1, most) * breath,
+        breath_s: breath,
+        index: k,
+      });
       return [{ ...item, id: `${id}-${k + 1}`, salutation: id, ...(times > 1 && { sets: times }) }];
     });
     if (items.length > 0) return items;

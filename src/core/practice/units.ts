@@ -1,4 +1,4 @@
-import { coordinateIndex, DEG, GROUPS, isMuscleGroup, SIDES, type GroupId } from '@/core/body';
+import { coordinateIndex, DEG, groupOf, GROUPS, isMuscleGroup, SIDES, type GroupId } from '@/core/body';
 import { DEMANDS, mostOf } from '@/core/cautions/demands';
 import {
   demandsOf,
@@ -13,7 +13,8 @@ import {
   type Rung,
   type Shape,
 } from '@/core/poses';
-import type { RankedPose } from '@/core/ranking/rank';
+import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import type { Aim } from '@/core/students/student';
 import { isLiked, isNever, NO_LIKES, type Likes } from './likes';
 import type { Avoided, PracticeRequest } from './request';
 import { groundOf, stationOf, stationRank, wakesIn, type Ground, type Station } from './stations';
@@ -83,6 +84,13 @@ const onWrists = (shape: Shape, rung: Rung): boolean =>
   !Object.values(rung.reach).some((r) => r?.forearm) &&
   rung.carries !== false;
 
+/** Height of the floor's hands at most, metres: on a seat or a high block nobody goes down. */
+const LOW = 0.2;
+/** True where hands, forearms or knees are on the floor: whoever wants a chair does not go down there. */
+const goesDown = (rung: Rung): boolean =>
+  rung.contacts.some((c) => /^(wrist|elbow|knee)/.test(c.point) && c.on === 'floor') ||
+  Object.values(rung.reach).some((r) => r?.floor !== undefined && r.floor < LOW);
+
 /** Whether a rung can be done where and with what the request says; the first thing in the way, or null. */
 export function inTheWay(
   shape: Shape,
@@ -91,7 +99,7 @@ export function inTheWay(
 ): 'place' | 'props' | 'level' | Avoided | null {
   const chair = rung.props.includes('chair');
   if (request.place === 'standing' && shape.position !== 'standing') return 'place';
-  if (request.place === 'chair' && !chair && shape.position !== 'standing') return 'place';
+  if (request.place === 'chair' && !chair && (shape.position !== 'standing' || goesDown(rung))) return 'place';
   if (request.props && rung.props.some((p) => p !== 'wall' && !request.props?.includes(p))) return 'props';
   if (request.props && rung.props.includes('wall') && !request.props.includes('wall')) return 'props';
   if (rung.level > request.level) return 'level';
@@ -120,13 +128,26 @@ const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
     (rung.kind !== 'mobility' && rung.hold[1] < QUIET_HOLD));
 /** Worth for an aim from which demanding work is there for it. Ours. */
 const SERVES = 0.15;
+/** True where demanding work is done for an aim: to strengthen what it names or works well, or to lengthen what its shape is known to lengthen. */
+export const workServes = (shape: Shape, r: RankedPose, aims: readonly Aim[]): boolean =>
+  aims.some((aim) => {
+    const group = groupOf(aim.group);
+    if (!group || (aim.kind === 'lengthen' && !shape.reaches.includes(group))) return false;
+    return worthFor(r, aim).worth >= SERVES;
+  });
 /** Demanding work that serves none of the aims has no place, but where work or flow is what was asked for. */
 const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request: PracticeRequest): boolean =>
   rung.level === 3 &&
   rung.kind === 'strength' &&
   (request.arc === 'build' || request.arc === 'quiet') &&
   shape.id !== request.peak &&
-  !list.some((r) => r.gives.some((g) => g.worth >= SERVES));
+  !list.some((r) =>
+    workServes(
+      shape,
+      r,
+      r.gives.map((g) => g.aim),
+    ),
+  );
 /** Rests that may stand in the middle: what rounds or turns the back, and in a quiet practice whatever a prop carries; never the last rest. */
 const pauses = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   rung.phases.includes('counter') &&

@@ -36,7 +36,7 @@ export function warningsOf(
 ): Warning[] {
   const blocks = blocksOf(items, request.pace);
   const units = blocks.map((b) => unitOfRung(ranked, b.pose, b.rung, request));
-  const out = blocks.flatMap((b, k) => ofBlock(b, k, blocks, units, ranked, request));
+  const out = blocks.flatMap((_, k) => ofBlock(k, { blocks, units, ranked, request }));
   const missing = missingSides(items).map((m) => ({
     ...m,
     kind: 'side' as const,
@@ -56,14 +56,17 @@ export function warningsOf(
   return [...out, ...missing, ...whole];
 }
 
-function ofBlock(
-  b: Block,
-  k: number,
-  blocks: readonly Block[],
-  units: readonly (Unit | null)[],
-  ranked: readonly RankedPose[],
-  request: PracticeRequest,
-): Warning[] {
+/** A practice as its warnings look at it. */
+interface Looked {
+  blocks: readonly Block[];
+  units: readonly (Unit | null)[];
+  ranked: readonly RankedPose[];
+  request: PracticeRequest;
+}
+
+/** What is broken of the block at a place. */
+function ofBlock(k: number, { blocks, units, ranked, request }: Looked): Warning[] {
+  const b = blocks[k];
   const found = rungOf(b.pose, b.rung);
   if (!found) return [{ block: b.id, kind: 'unknown' }];
   const out: Warning[] = [];

@@ -19,17 +19,19 @@ describe('the verdict on an aim', () => {
   it('takes its own readings, the dose asked for in that time and the dose done; aims without two rounds have none', () => {
     const changes = changesOf([reading('2026-09-01', 40), reading('2026-10-06', 60)]);
     const done = [{ aim: hamstrings, minutes: 12, days: 4 }];
-    const told = aimVerdicts(changes, aimed, done, null, '2026-09-01', '2026-10-06');
+    const told = aimVerdicts(changes, aimed, done, null, { from: '2026-09-01', to: '2026-10-06' });
     expect(told).toHaveLength(1);
     expect(told[0]).toMatchObject({ aim: hamstrings, all: { of: 1, verdict: 'changed' }, asked: 30, why: [] });
     expect(told[0].done?.minutes).toBe(12);
-    expect(aimVerdicts(changes, aimed, null, null, '2026-09-01', '2026-10-06')[0].done).toBeNull();
+    expect(aimVerdicts(changes, aimed, null, null, { from: '2026-09-01', to: '2026-10-06' })[0].done).toBeNull();
   });
   it('says why nothing moved only after a third day', () => {
     const days = ['2026-08-01', '2026-09-05', '2026-10-10'].map((d) => reading(d, 50));
     const why = (list: Reading[], minutes: number) =>
-      aimVerdicts(changesOf(list), aimed, [{ aim: hamstrings, minutes, days: 3 }], null, '2026-08-01', '2026-10-10')[0]
-        .why;
+      aimVerdicts(changesOf(list), aimed, [{ aim: hamstrings, minutes, days: 3 }], null, {
+        from: '2026-08-01',
+        to: '2026-10-10',
+      })[0].why;
     expect(why(days.slice(0, 2), 5)).toEqual([]);
     expect(why(days, 5).map((r) => r.kind)).toEqual(['dose']);
     expect(why(days, 60).map((r) => r.kind)).toEqual(['unclear']);

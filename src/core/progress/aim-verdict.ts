@@ -21,16 +21,15 @@ export interface AimVerdict {
   why: Reason[];
 }
 
-/** Verdicts on all aims that were tested twice. @param since day of the first round */
+/** Verdicts on all aims that were tested twice. @param from day of the first round @param to the day it is */
 export function aimVerdicts(
   changes: readonly ReadingChange[],
   aimed: Pick<AimsOf, 'work' | 'standing'>,
   done: readonly DoneDose[] | null,
   findings: Pick<Findings, 'movements' | 'hints'> | null,
-  since: string,
-  today: string,
+  { from, to }: { from: string; to: string },
 ): AimVerdict[] {
-  const weeks = Math.max(1, daysBetween(since, today) / 7);
+  const weeks = Math.max(1, daysBetween(from, to) / 7);
   return aimed.work.flatMap((aim): AimVerdict[] => {
     const own = aim.kind === 'leave' ? [] : changes.filter((c) => tellsOf(c, aim));
     const all = together(own);

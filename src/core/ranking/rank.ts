@@ -313,7 +313,6 @@ export function rankFirst(
   aims: readonly Aim[],
   screening: Screening,
   way: FitWay = USUAL_WAY,
-  whole = AT_FIRST,
 ): RankedPose[] {
   const under = { ...way, under: screening };
   const fits = fitsOf(posterior, build, under);
@@ -330,7 +329,7 @@ export function rankFirst(
   return guessed
     .map(({ fit, ranked }) => {
       const key = `${ranked.pose}/${ranked.side}`;
-      if (!ranked.rough || made >= whole || seen.has(key)) return ranked;
+      if (!ranked.rough || made >= AT_FIRST || seen.has(key)) return ranked;
       seen.add(key);
       made += 1;
       return scorePose(wholeOf(fit, posterior, build, under), aims, screening, sore);

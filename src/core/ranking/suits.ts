@@ -2,10 +2,11 @@ import { aimsFor } from '@/core/aims/for-student';
 import type { AimDefaults } from '@/core/aims/defaults';
 import { screenOf } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
+import type { PosedRung } from '@/core/fit/posed-rung';
 import { wayFor, type Comfort } from '@/core/fit/way';
 import { summariseStrength, type Inference } from '@/core/inference';
 import { buildOfStudent, type Student } from '@/core/students/student';
-import { isSided, type Shape } from '@/core/poses';
+import { isSided } from '@/core/poses';
 import type { Reading } from '@/core/assessment/reading';
 import { scorePose, type RankedPose } from './rank';
 
@@ -19,16 +20,20 @@ export interface Suits {
   cautions: string[];
 }
 
+/** A student, all her readings, and what follows from them. */
+export interface WhoSuits {
+  student: Student;
+  readings: readonly Reading[];
+  inference: Pick<Inference, 'findings' | 'posterior'>;
+}
+
 /**
  * A rung of a pose in one student: what `rankPoses` would say of it, without ranking the rest.
- * @param readings all of hers, @param inference what follows from them, @param day the day it is, `YYYY-MM-DD`, for her age and her cautions
+ * @param day the day it is, `YYYY-MM-DD`, for her age and her cautions
  */
 export function suits(
-  shape: Shape,
-  rung: number,
-  student: Student,
-  readings: readonly Reading[],
-  inference: Pick<Inference, 'findings' | 'posterior'>,
+  { shape, rung }: Pick<PosedRung, 'shape' | 'rung'>,
+  { student, readings, inference }: WhoSuits,
   day: string,
   settings: { aims?: AimDefaults; comfort?: Comfort } = {},
 ): Suits {

@@ -86,7 +86,7 @@ export function dualNewton(p: BoxProgram, start?: Float64Array): Solved {
       converged = true;
       break;
     }
-    newtonMatrix(c, m, free, soft, matrix, last);
+    newtonMatrix(c, free, soft, { m, matrix, last });
     step.set(gradient);
     solveInPlace(matrix, step, m, last);
     times(c, step, along);
@@ -126,17 +126,22 @@ function remainder(
   }
 }
 
+/** A symmetric matrix of which each row ends at its last column that is not nought. */
+interface Envelope {
+  m: number;
+  matrix: Float64Array;
+  last: Int32Array;
+}
+
 /**
  * diag(1/2w) + Σ over free columns of A_j A_jᵀ / 2d_j + a little: the half right of the diagonal, and of each row its last column
  * that is not nought. Limbs are coupled with the trunk and the whole body, which come first, and hardly with each other.
  */
 function newtonMatrix(
   { count, from, row, value, price }: BalanceColumns,
-  m: number,
   free: Uint8Array,
   soft: number,
-  out: Float64Array,
-  last: Int32Array,
+  { m, matrix: out, last }: Envelope,
 ): void {
   out.fill(0);
   for (let r = 0; r < m; r++) last[r] = r;

@@ -41,7 +41,7 @@ describe('in its place', () => {
     const { items } = await build(30);
     const request = requestOf({ minutes: 30, place: 'anywhere', props: ['blanket', 'strap'] });
     for (const block of blocksOf(items)) {
-      const others = alternativesFor(block, items, POSES, AIMS, request);
+      const others = alternativesFor(block, items, { ranked: POSES, aims: AIMS, request });
       expect(new Set(others.map((o) => o.fits[0].pose)).size).toBe(others.length);
       others.slice(1).forEach((o, k) => expect(o.worth).toBeLessThanOrEqual(others[k].worth + 1e-9));
       for (const { fits } of others) {

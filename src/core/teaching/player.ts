@@ -199,22 +199,8 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
       return { ...begin(withoutLater(close(s, { stopped: true }), isClosedBy), s.index + 1), running: false };
     case 'back':
       return begin(s.stage === 'finished' ? s : close(s), Math.max(0, Math.min(s.items.length, s.index) - 1));
-    case 'felt': {
-      const item = s.items.find((i) => i.id === event.item);
-      if (!item) return s;
-      const old = s.results.find((r) => r.item === item.id) ?? {
-        item: item.id,
-        pose: item.pose,
-        rung: item.rung,
-        side: item.side,
-        ...(item.set && { set: item.set }),
-        plannedSeconds: span(item),
-        doneSeconds: 0,
-        skipped: false,
-      };
-      const { placeFelt = old.placeFelt, strength = old.strength } = event;
-      return { ...s, results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }] };
-    }
+    case 'felt':
+      return felt(s, event);
     case 'pain':
       return {
         ...s,
@@ -223,6 +209,24 @@ export function advance(state: PlayerState, event: PlayerEvent, now: number): Pl
     case 'finish':
       return { ...close(s), stage: 'finished', left: 0, running: false };
   }
+}
+
+/** Where and how strongly an item was felt; said, too, of what is not done yet. */
+function felt(s: PlayerState, event: Extract<PlayerEvent, { type: 'felt' }>): PlayerState {
+  const item = s.items.find((i) => i.id === event.item);
+  if (!item) return s;
+  const old = s.results.find((r) => r.item === item.id) ?? {
+    item: item.id,
+    pose: item.pose,
+    rung: item.rung,
+    side: item.side,
+    ...(item.set && { set: item.set }),
+    plannedSeconds: span(item),
+    doneSeconds: 0,
+    skipped: false,
+  };
+  const { placeFelt = old.placeFelt, strength = old.strength } = event;
+  return { ...s, results: [...s.results.filter((r) => r.item !== item.id), { ...old, placeFelt, strength }] };
 }
 
 /** A tapped breath of a hold; after the last the next begins. */

@@ -110,7 +110,7 @@ export function BlockPanel({
             setNote(null);
           }}
         />
-        <InItsPlace name={name} others={alternativesFor(block, items, ranked, aims, request)} onSwap={onSwap} />
+        <InItsPlace name={name} others={alternativesFor(block, items, { ranked, aims, request })} onSwap={onSwap} />
       </Box>
     </Box>
   );

@@ -62,7 +62,7 @@ export function OtherWays({
     const block = item && blocksOf(state.items).find((b) => b.items.some((i) => i.id === item.id));
     if (!block || !ranked) return [];
     const request = practice.request ?? requestOf({ minutes: practice.minutes });
-    return alternativesFor(block, state.items, ranked, practice.aims, request);
+    return alternativesFor(block, state.items, { ranked, aims: practice.aims, request });
   }, [item, ranked, state.items, practice]);
   const here = item && rungOf(item.pose, item.rung);
   const most_s = here ? verdictOfRung(screening, here.shape, item.rung, item.side).hold_s : null;

@@ -48,9 +48,7 @@ export function PainNote({
           alternativesFor(
             block,
             state.items,
-            ranked,
-            practice.aims,
-            practice.request ?? requestOf({ minutes: practice.minutes }),
+            { ranked, aims: practice.aims, request: practice.request ?? requestOf({ minutes: practice.minutes }) },
             MANY,
           ),
         ).slice(0, MOST)

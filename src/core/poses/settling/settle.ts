@@ -33,16 +33,18 @@ const FOLLOWS = /^(pelvis|neck|toe|shoulder|elbow|ankle)/;
 class Search {
   private readonly q: Posture;
   private readonly values: Float64Array;
+  /** Hands must arrive too. */
+  private readonly firm: boolean;
 
+  /** @param from where the search begins; without, as it was written */
   constructor(
     private readonly rough: Place,
     private readonly written: PoseAngles,
     private readonly node: Node,
     private readonly variables: readonly Variable[],
-    /** Where the search begins; without, as it was written. */
-    from?: PoseAngles,
-    private readonly firm = false,
+    { from, firm = false }: { from?: PoseAngles; firm?: boolean } = {},
   ) {
+    this.firm = firm;
     this.q = postureFrom(anglesFor({ ...written, ...from }, 'right'));
     this.values = Float64Array.from(variables, (v) => from?.[v.names[0]] ?? v.start);
   }
@@ -243,7 +245,11 @@ function settleFull(rough: Rough): { full: Settled; hands: SettledRung['hands'] 
     const moved = movedHands(own, full.angles);
     if (moved) own = withHands(own, (hands = moved));
     const variables = variablesOf(own, rough.full, rough.held.full);
-    full = new Search(own, rough.full, 'full', variables, full.angles, true).run(3, true, rough.reaches_sd);
+    full = new Search(own, rough.full, 'full', variables, { from: full.angles, firm: true }).run(
+      3,
+      true,
+      rough.reaches_sd,
+    );
   }
   return { full, hands };
 }

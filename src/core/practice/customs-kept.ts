@@ -22,6 +22,7 @@ import {
   needsPreparation,
   prepares,
   unitOfRung,
+  isHeavy,
   unitsFor,
   workServes,
   type Unit,
@@ -167,9 +168,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
   'demanding-needed': (r) =>
     r.request.arc === 'flow' ||
     r.request.arc === 'strength' ||
-    middle(r).every(
-      (u) => u.peak || u.kind !== 'strength' || u.rung.level < 3 || u.sides.some((s) => workServes(u.shape, s, r.aims)),
-    ),
+    middle(r).every((u) => u.peak || !isHeavy(u.rung, u.sides) || u.sides.some((s) => workServes(u.shape, s, r.aims))),
   rounded: (r) => {
     const list = middle(r);
     const round = (u: Unit) => counters(u) && !needsCounter(u);

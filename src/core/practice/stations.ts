@@ -11,11 +11,16 @@ export type Station = (typeof STATIONS)[number];
 /** What carries the body. A chair is a ground of its own: somebody has to fetch it and to get up from it. */
 export type Ground = 'lying' | 'front' | 'kneeling' | 'seated' | 'chair' | 'standing';
 
+/** True where a hand or a forearm bears: a side plank comes with the planks, not between the last stretch and the rest. */
+const pressesUp = (rung: Rung): boolean =>
+  rung.kind === 'strength' && Object.values(rung.reach).some((r) => r?.forearm || r?.bears || r?.floor !== undefined);
+
 export function groundOf(shape: Pick<Shape, 'position'>, rung: Rung): Ground {
   switch (shape.position) {
     case 'on the back':
-    case 'on the side':
       return 'lying';
+    case 'on the side':
+      return pressesUp(rung) ? 'front' : 'lying';
     case 'on the front':
       return 'front';
     case 'all-fours':

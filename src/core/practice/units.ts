@@ -135,10 +135,13 @@ export const workServes = (shape: Shape, r: RankedPose, aims: readonly Aim[]): b
     if (!group || (aim.kind === 'lengthen' && !shape.reaches.includes(group))) return false;
     return worthFor(r, aim).worth >= SERVES;
   });
-/** Demanding work that serves none of the aims has no place, but where work or flow is what was asked for. */
-const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request: PracticeRequest): boolean =>
-  rung.level === 3 &&
+/** Work that is demanding, or that presses a kneecap beyond its limit. */
+export const isHeavy = (rung: Pick<Rung, 'level' | 'kind'>, sides: readonly RankedPose[]): boolean =>
   rung.kind === 'strength' &&
+  (rung.level === 3 || sides.some((r) => r.strains.some((s) => s.id === 'kneecap' && s.share > 1)));
+/** Heavy work that serves none of the aims has no place, but where work or flow is what was asked for. */
+const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request: PracticeRequest): boolean =>
+  isHeavy(rung, list) &&
   (request.arc === 'build' || request.arc === 'quiet') &&
   shape.id !== request.peak &&
   !list.some((r) =>
@@ -167,6 +170,17 @@ function drawnIn(q: ReturnType<typeof postureAt>): boolean {
   );
 }
 
+/** Shapes that are demanding in all their rungs, or of which cautions leave a milder one: where they close all of these, the demanding one is not the way in. */
+function openMildly(ranked: readonly RankedPose[]): ReadonlySet<string> {
+  const closed = new Set<string>(),
+    open = new Set<string>();
+  for (const r of ranked) {
+    const level = rungOf(r.pose, r.rung)?.rung.level ?? 3;
+    if (level < 3) (r.cautions.length > 0 ? closed : open).add(r.pose);
+  }
+  return new Set(ranked.map((r) => r.pose).filter((pose) => open.has(pose) || !closed.has(pose)));
+}
+
 /**
  * Every unit that this request allows, in the order of their keys: the same input gives the same list.
  * @param kept keys of rungs that stay although their shape is never taught
@@ -183,6 +197,7 @@ export function unitsFor(
     const key = `${r.pose}/${r.rung}`;
     byRung.set(key, [...(byRung.get(key) ?? []), r]);
   }
+  const mildly = openMildly(ranked);
   const out: Unit[] = [];
   for (const key of [...byRung.keys()].sort()) {
     const list = byRung.get(key) ?? [];
@@ -193,6 +208,7 @@ export function unitsFor(
     if (rung.kind === 'rest' && !pauses(shape, rung, request)) continue;
     if (loud(shape, rung, request)) continue;
     if (needless(shape, rung, list, request) && !kept.includes(key)) continue;
+    if (rung.level === 3 && !mildly.has(shape.id) && shape.id !== request.peak && !kept.includes(key)) continue;
     // A sided rung that only one side may do is left out: the second side is never forgotten.
     if (isSided(shape, rung) && list.length < 2) continue;
     if (inTheWay(shape, rung, request)) continue;

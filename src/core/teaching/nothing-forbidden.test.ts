@@ -69,7 +69,9 @@ describe('nothing forbidden, whatever is asked', () => {
         const ways = [
           otherRung(items[0], list, -1),
           otherRung(items[0], list, 1),
-          ...alternativesFor(block, items, { ranked: list, aims: AIMS, request: requestOf({ minutes: 20 }) }).map((a) => a.fits),
+          ...alternativesFor(block, items, { ranked: list, aims: AIMS, request: requestOf({ minutes: 20 }) }).map(
+            (a) => a.fits,
+          ),
         ];
         for (const fits of ways)
           for (const r of fits ?? []) expect(closed(s, r), `${caution}: ${r.pose}/${r.rung}`).toBe(false);

@@ -9,8 +9,9 @@ import { withChoice } from '@/core/aims/choices';
 import { DOSE_SOURCES } from '@/core/aims/defaults';
 import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS, AVOID_WORDS, SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
-import { GROUPS, isMuscleGroup, type Side } from '@/core/body';
+import { groupOf, GROUPS, isMuscleGroup, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
+import { shortestWords } from '@/core/fit/shortest';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
 import { today } from '@/store/studio';
@@ -37,7 +38,16 @@ const TINT = {
 } as const;
 
 /** Aims: proposed with reasons, dose and what to keep away from; the teacher's word on any of them stands before it. */
-export function AimList({ student, aimed }: { student: Student; aimed: AimsOf }) {
+export function AimList({
+  student,
+  aimed,
+  tolerances,
+}: {
+  student: Student;
+  aimed: AimsOf;
+  /** The student's, SD: they tell which muscle of a group it is. */
+  tolerances?: ArrayLike<number> & object;
+}) {
   const { db } = useStudio();
   const undo = useUndo();
   const { proposed, standing } = aimed;
@@ -60,7 +70,7 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
       </Typography>
       {live.length === 0 && <Typography color="text.secondary">No aim yet. Add one below.</Typography>}
       {live.map((a) => (
-        <AimCard key={`${a.group}${a.side}`} aim={a} onChoose={choose} />
+        <AimCard key={`${a.group}${a.side}`} aim={a} short={tolerances && shortIn(a, tolerances)} onChoose={choose} />
       ))}
       {left.length > 0 && (
         <Box sx={{ mb: 1 }}>
@@ -91,7 +101,13 @@ export function AimList({ student, aimed }: { student: Student; aimed: AimsOf })
 
 type Put = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
 
-function AimCard({ aim, onChoose }: { aim: AimsOf['standing'][number]; onChoose: Put }) {
+/** The muscles of an aim's group that are short, where they are not all of it. */
+function shortIn({ kind, group, side }: AimsOf['standing'][number], mean: ArrayLike<number> & object): string | null {
+  const id = kind === 'lengthen' || kind === 'both' ? groupOf(group) : null;
+  return id && shortestWords(mean, id, side);
+}
+
+function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; short?: string | null; onChoose: Put }) {
   const [open, setOpen] = useState(false);
   const { group, side, kind, weight, proposed, choice, dose } = aim;
   const name = aimedName({ kind, group });
@@ -122,6 +138,7 @@ function AimCard({ aim, onChoose }: { aim: AimsOf['standing'][number]; onChoose:
         {proposed ? reasonWords(proposed.reasons[0]) : 'Your choice.'}
         {choice && proposed && ` Kolpos proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}.`}
       </Typography>
+      {short && <Typography sx={{ fontSize: 13 }}>Short in it: {short}.</Typography>}
       {doseWords(dose) && <Typography sx={{ fontSize: 13 }}>{doseWords(dose)}.</Typography>}
       {(proposed?.avoid.length ?? 0) > 0 && kind === proposed?.kind && (
         <Typography sx={{ fontSize: 13 }}>

@@ -5,7 +5,8 @@ import type { ReactElement } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { publishedStudio } from '@demo/published.fixtures';
 import { aimsFor } from '@/core/aims/for-student';
-import { infer, type Findings, type Settling } from '@/core/inference';
+import { ELEMENT_IDS } from '@/core/body';
+import { DIMENSIONS, infer, type Findings, type Settling } from '@/core/inference';
 import { studioDatabase } from '@/store/studio';
 import { QuestionBar } from '../measure/QuestionBar';
 import { placeFrom } from '../measure/course';
@@ -144,6 +145,16 @@ describe('aims', () => {
     expect(screen.getByText(/Kolpos proposed: lengthen/)).toBeDefined();
     fireEvent.click(screen.getByRole('button', { name: 'Back to the proposal' }));
     await waitFor(async () => expect((await db.students.get(maren.id))?.aimChoices).toBeUndefined());
+  });
+  it('name the muscle of a group that is short where it is not all of it', () => {
+    const mean = new Float32Array(DIMENSIONS);
+    mean[ELEMENT_IDS.indexOf('soleus')] = -1.5;
+    const aims = [{ kind: 'lengthen', group: 'calf', side: 'left', weight: 0.6 }] as const;
+    const student = { ...maren, aims: [...aims] };
+    show(<AimList student={student} aimed={aimsFor(student, own, findings, 2026)} tolerances={mean} />);
+    expect(screen.getByRole('group', { name: /Aim: Lengthen calf left/ }).textContent).toContain(
+      'Short in it: soleus.',
+    );
   });
   it('can be added for both sides at once', async () => {
     await db.students.put(maren);

@@ -78,7 +78,9 @@ export function ChangePart({
         A change needs two days of the same reading, taken the same way. “Test again” tells when it is worth while.
       </EmptyChart>
     );
-  const told = aimed ? aimVerdicts(changes, aimed, done, inference?.findings ?? null, { from: since, to: today() }) : [];
+  const told = aimed
+    ? aimVerdicts(changes, aimed, done, inference?.findings ?? null, { from: since, to: today() })
+    : [];
   const compareWith = (from: string) => {
     const next = new URLSearchParams(params);
     next.set('since', from);

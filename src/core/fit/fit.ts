@@ -61,7 +61,10 @@ export interface FittedPose {
 const ENOUGH_DRAWS = 400;
 
 /** What a rung asks of a student at any depth: who is stretched, who works, what strains. */
-export type PoseReading = Pick<FittedPose, 'stretch' | 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'>;
+export type PoseReading = Pick<
+  FittedPose,
+  'stretch' | 'ofShortest' | 'load' | 'work' | 'beyondModel' | 'tips' | 'strains'
+>;
 
 /** Loads below this share are not told. */
 const LEAST_LOAD = 0.05;
@@ -136,7 +139,8 @@ export function workedAt(
 /** A rung read at a depth: who is stretched, who works, what strains. Parameters as in `workedAt`. */
 export function readAt(posed: PosedRung, depth: number, body: StudentBody, options: ReadOptions = {}): PoseReading {
   const used = usedAt(rungPathOf(posed, body.build), depth, body.posterior);
-  return { stretch: groupsOf(used), ...workedAt(posed, depth, body, options) };
+  const ofShortest = shortestUsed(used, body.posterior);
+  return { stretch: groupsOf(used), ...(ofShortest && { ofShortest }), ...workedAt(posed, depth, body, options) };
 }
 
 /** What of a fit needs no statics: how far she gets, what stops her and what is stretched there. */

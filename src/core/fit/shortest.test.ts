@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { ELEMENT_IDS, ELEMENTS, SIDES, type Side } from '@/core/body';
+import { ELEMENT_IDS, ELEMENTS, SIDES, TYPICAL_BUILD, type Side } from '@/core/body';
 import { MEMBER_WORDS } from '@/core/body/words';
 import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
-import { shortestIn, shortestWords } from './shortest';
+import { shapeById } from '@/core/poses';
+import { fitRung } from './fit';
+import { shortestIn, shortestWords, stretchedName } from './shortest';
+import { TYPICAL } from './typical';
 
 const at = (id: string, side: Side): number => ELEMENT_IDS.indexOf(id) + (side === 'left' ? 0 : ELEMENT_COUNT);
 function standing(of: Partial<Record<string, number>>, side: Side): Float32Array {
@@ -49,4 +52,32 @@ describe('what of a group is short', () => {
     ]));
   it('is nothing where a muscle is only a little shorter than typical', () =>
     expect(shortOf(standing({ gracilis: -0.4, 'adductor-magnus': 0.8 }, 'left'))).toEqual([]));
+});
+
+describe('what of a group a pose stretches', () => {
+  const named = (pose: string, rung: number, mean = TYPICAL.mean) => {
+    const shape = shapeById(pose);
+    if (!shape) throw new Error(pose);
+    const fit = fitRung(
+      { shape, rung, side: 'right' },
+      { posterior: { mean, draws: mean, drawCount: 1 }, build: TYPICAL_BUILD },
+    );
+    return stretchedName(fit, 'lateral-hip', 'right', mean);
+  };
+  const gluteals = 'front of gluteus medius, with gluteus minimus';
+  it('is the gluteals where the thigh turns out over a bent hip, the tensor where it crosses behind', () => {
+    expect(named('lying-figure-four', 1)).toBe(gluteals);
+    expect(named('table-pigeon', 1)).toBe(gluteals);
+    expect(named('crossed-side-reach', 1)).toBe('tensor fasciae latae');
+    expect(named('low-lunge', 1)).toBe('tensor fasciae latae');
+  });
+  it('is told so too in somebody whose gluteals are what is short', () => {
+    const mean = standing({ 'gluteals-front': -1.6 }, 'right');
+    expect(named('lying-figure-four', 1, mean)).toBe(gluteals);
+    expect(named('crossed-side-reach', 1, mean)).toBe('tensor fasciae latae');
+  });
+  it('is the group where nothing of it stands for the rest', () => {
+    const fit = { stretch: {} as never };
+    expect(stretchedName(fit, 'hamstrings', 'left')).toBe('hamstrings');
+  });
 });

@@ -1,6 +1,7 @@
-import { ELEMENTS, GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
-import { MEMBER_WORDS } from '@/core/body/words';
+import { ELEMENTS, GROUPS, isMuscleGroup, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
+import { GROUP_WORDS, MEMBER_WORDS } from '@/core/body/words';
 import { ELEMENT_COUNT } from '@/core/inference';
+import { TYPICAL } from './typical';
 
 /** From where a muscle is short, SD of people; and how much shorter than its neighbours of the group it must be to stand for them. Ours. */
 const SHORT = -0.5;
@@ -47,6 +48,35 @@ function found(mean: ArrayLike<number>): Shortest[] {
       return called.length > 0 ? [{ side, group, elements: called }] : [];
     }),
   );
+}
+
+/** Share by which a group must be stretched further than the muscles that stand for it, for others of it to be what is stretched. Ours. */
+const FURTHER = 0.05;
+
+/**
+ * What of a group a pose stretches, by name: a figure-four reaches the front of gluteus medius, which is of the outer hip, and not the
+ * tensor fasciae latae by which the group is called.
+ * @param mean tolerances, SD; those of typical people where not told
+ */
+export function stretchedName(
+  { stretch, ofShortest }: Stretch,
+  group: GroupId,
+  side: Side,
+  mean: ArrayLike<number> & object = TYPICAL.mean,
+): string {
+  const called = CALLED[group];
+  const own = shortestIn(mean).find((x) => x.group === group && x.side === side);
+  const share = ofShortest?.[side][group];
+  if (!called || !own || share === undefined) return GROUP_WORDS[group].name;
+  const ids = own.elements.map((e) => ELEMENTS[e % ELEMENT_COUNT].id);
+  const further = stretch[side][group] > share + FURTHER;
+  const told = membersOf(group).filter((id) => ids.includes(id) !== further);
+  return told.includes(called) ? GROUP_WORDS[group].name : told.map((id) => MEMBER_WORDS[id] ?? id).join(' and ');
+}
+/** How far groups are stretched, and the muscles that stand for them. */
+interface Stretch {
+  stretch: Record<Side, Record<GroupId, number>>;
+  ofShortest?: Record<Side, Partial<Record<GroupId, number>>>;
 }
 
 /** Names of the muscles that an aim for a group is about, where they are not all of it and not what the group is called by; else null. */

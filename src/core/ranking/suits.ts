@@ -3,6 +3,7 @@ import type { AimDefaults } from '@/core/aims/defaults';
 import { screenOf } from '@/core/cautions/screen';
 import { fitRung, type FittedPose } from '@/core/fit/fit';
 import type { PosedRung } from '@/core/fit/posed-rung';
+import { stretchedName } from '@/core/fit/shortest';
 import { wayFor, type Comfort } from '@/core/fit/way';
 import { summariseStrength, type Inference } from '@/core/inference';
 import { buildOfStudent, type Student } from '@/core/students/student';
@@ -13,7 +14,10 @@ import { scorePose, type RankedPose } from './rank';
 /** How a rung suits one student: her better side, scored for her own aims. */
 export interface Suits {
   student: string;
-  fit: Pick<FittedPose, 'side' | 'depth' | 'full' | 'beyondEntry' | 'limiter'>;
+  fit: Pick<FittedPose, 'side' | 'depth' | 'full' | 'beyondEntry' | 'limiter'> & {
+    /** Name of what stops it first. */
+    stops: string;
+  };
   /** What it gives her aims less what it costs, 0–1; null where she has no aims. */
   score: number | null;
   gives: RankedPose['gives'];
@@ -49,9 +53,10 @@ export function suits(
     .map((side) => scorePose(fitRung({ shape, rung, side }, { posterior, build }, way), work, screening))
     .sort((a, b) => b.score - a.score || b.depth - a.depth);
   const { side, depth, full, beyondEntry, limiter, score, gives, cautions } = best;
+  const stops = stretchedName(best, limiter.structure, limiter.side, posterior.mean);
   return {
     student: student.id,
-    fit: { side, depth, full, beyondEntry, limiter },
+    fit: { side, depth, full, beyondEntry, limiter, stops },
     score: work.length > 0 ? score : null,
     gives,
     cautions,

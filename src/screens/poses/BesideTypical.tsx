@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { TYPICAL_BUILD } from '@/core/body';
-import { GROUP_WORDS } from '@/core/body/words';
+import { stretchedName } from '@/core/fit/shortest';
 import { readAt, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import type { FitWay } from '@/core/fit/way';
@@ -37,7 +37,8 @@ export function TypicalSentence({ typical }: { typical: Reached }) {
       Typical people: {deep(typical)}
       {!typical.full && !typical.beyondEntry && (
         <>
-          , <span className="muscle">{GROUP_WORDS[typical.limiter.structure].name}</span> first
+          , <span className="muscle">{stretchedName(typical, typical.limiter.structure, typical.limiter.side)}</span>{' '}
+          first
         </>
       )}
       .

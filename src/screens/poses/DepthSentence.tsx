@@ -2,6 +2,7 @@ import Typography from '@mui/material/Typography';
 import type { Side } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import type { FittedPose } from '@/core/fit/fit';
+import { stretchedName } from '@/core/fit/shortest';
 import { inHundred } from '@/core/inference/words';
 import { rungOf, shapeById } from '@/core/poses';
 import { inSentence } from '@/core/poses/words';
@@ -14,7 +15,16 @@ function milderThan({ pose, rung }: FittedPose): string {
 }
 
 /** What the rung's path and its limiter mean, in a sentence. */
-export function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean }) {
+export function DepthSentence({
+  fit,
+  sure,
+  tolerances,
+}: {
+  fit: FittedPose;
+  sure: boolean;
+  /** The student's, SD; typical ones where none are told. */
+  tolerances?: ArrayLike<number>;
+}) {
   if (fit.beyondEntry)
     return (
       <Typography sx={{ mt: 1 }}>
@@ -30,7 +40,8 @@ export function DepthSentence({ fit, sure }: { fit: FittedPose; sure: boolean })
         ? 'The entry is already enough'
         : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
       ; then the {side(fit.limiter.side)}
-      <span className="muscle">{GROUP_WORDS[fit.limiter.structure].name}</span> has enough first
+      <span className="muscle">{stretchedName(fit, fit.limiter.structure, fit.limiter.side, tolerances)}</span> has
+      enough first
       {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
       {fit.next && (
         <>

@@ -1,6 +1,7 @@
 'use client';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { Fragment } from 'react';
 import {
   bodyAngle,
   bodyAngleWords,
@@ -11,9 +12,10 @@ import {
   SIDES,
   type Side,
 } from '@/core/body';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { SIDE_MARK } from '@/core/body/words';
 import type { Lack } from '@/core/fit/compensate';
 import type { PoseReading } from '@/core/fit/fit';
+import { shortestWords, stretchedName } from '@/core/fit/shortest';
 import { USUAL_WAY } from '@/core/fit/way';
 import { strainAbout, strainFigures, strainName } from '@/core/statics/words';
 
@@ -46,10 +48,25 @@ function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea'
 
 const sided = (name: string, side: Side): string => `${name} ${SIDE_MARK[side]} ${side}`;
 
-/** What a pose lengthens at this depth, the furthest first. */
-export function Stretched({ fit }: { fit: PoseReading }) {
+/**
+ * What a pose lengthens at this depth, the furthest first; under a group the muscle of it that alone is short in her.
+ * @param tolerances the student's, SD; none in a typical body
+ */
+export function Stretched({
+  fit,
+  tolerances,
+}: {
+  fit: Pick<PoseReading, 'stretch' | 'ofShortest'>;
+  tolerances?: ArrayLike<number> & object;
+}) {
   const felt = SIDES.flatMap((side) =>
-    GROUPS.filter(isMuscleGroup).map((group) => ({ side, group, stretch: fit.stretch[side][group] })),
+    GROUPS.filter(isMuscleGroup).map((group) => ({
+      side,
+      group,
+      stretch: fit.stretch[side][group],
+      short: (tolerances && shortestWords(tolerances, group, side)) ?? null,
+      ofShort: fit.ofShortest?.[side][group] ?? 0,
+    })),
   )
     .filter((s) => s.stretch > 0.3)
     .sort((a, b) => b.stretch - a.stretch)
@@ -59,7 +76,10 @@ export function Stretched({ fit }: { fit: PoseReading }) {
       <Typography variant="h3">What it reaches here</Typography>
       {felt.length === 0 && <Typography>Nothing is stretched enough to feel.</Typography>}
       {felt.map((s) => (
-        <Bar key={s.side + s.group} name={sided(GROUP_WORDS[s.group].name, s.side)} share={s.stretch} scale="sea" />
+        <Fragment key={s.side + s.group}>
+          <Bar name={sided(stretchedName(fit, s.group, s.side, tolerances), s.side)} share={s.stretch} scale="sea" />
+          {s.short && <Bar name={`short in it: ${s.short}`} share={s.ofShort} scale="sea" />}
+        </Fragment>
       ))}
     </Box>
   );

@@ -5,7 +5,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
-import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
+import { SIDE_MARK } from '@/core/body/words';
 import { feltIn } from '@/core/teaching/log';
 import type { Suits } from '@/core/ranking/suits';
 import { core } from '@/workers/use-core';
@@ -77,7 +77,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
             <span>
               <strong>{r.name}</strong> {r.fit.side === 'both' ? '' : `${SIDE_MARK[r.fit.side]} ${r.fit.side}, `}
               {depthWords(r.fit)}
-              {r.fit.full || r.fit.beyondEntry ? '' : `, then the ${GROUP_WORDS[r.fit.limiter.structure].name}`}
+              {r.fit.full || r.fit.beyondEntry ? '' : `, then the ${r.fit.stops}`}
               {r.cautions.length > 0 ? (
                 <Box component="span" sx={{ color: 'var(--caution)', display: 'block' }}>
                   ▲ Not with: {r.cautions.join('; ')}

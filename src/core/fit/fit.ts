@@ -87,8 +87,8 @@ function groupsOf(used: (e: number) => number): FittedPose['stretch'] {
 }
 
 /** What the short muscles of a group use where its others are not short; null where all groups are of a piece. */
-function shortestUsed(used: (e: number) => number, { mean }: Posterior): FittedPose['ofShortest'] | null {
-  const short = shortestIn(mean);
+function shortestUsed(used: (e: number) => number, posterior: Posterior): FittedPose['ofShortest'] | null {
+  const short = shortestIn(posterior);
   if (short.length === 0) return null;
   const out: NonNullable<FittedPose['ofShortest']> = { left: {}, right: {} };
   for (const { side, group, elements } of short) out[side][group] = Math.max(...elements.map(used));

@@ -12,6 +12,7 @@ import { AIM_WORDS, AVOID_WORDS, SCHOOL_WORDS, aimedName, doseWords, reasonWords
 import { groupOf, GROUPS, isMuscleGroup, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { shortestWords } from '@/core/fit/shortest';
+import type { Posterior } from '@/core/inference';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
 import { today } from '@/store/studio';
@@ -41,12 +42,12 @@ const TINT = {
 export function AimList({
   student,
   aimed,
-  tolerances,
+  posterior,
 }: {
   student: Student;
   aimed: AimsOf;
-  /** The student's, SD: they tell which muscle of a group it is. */
-  tolerances?: ArrayLike<number> & object;
+  /** What is known of the student's tolerances: it tells which muscle of a group it is. */
+  posterior?: Posterior;
 }) {
   const { db } = useStudio();
   const undo = useUndo();
@@ -70,7 +71,7 @@ export function AimList({
       </Typography>
       {live.length === 0 && <Typography color="text.secondary">No aim yet. Add one below.</Typography>}
       {live.map((a) => (
-        <AimCard key={`${a.group}${a.side}`} aim={a} short={tolerances && shortIn(a, tolerances)} onChoose={choose} />
+        <AimCard key={`${a.group}${a.side}`} aim={a} short={posterior && shortIn(a, posterior)} onChoose={choose} />
       ))}
       {left.length > 0 && (
         <Box sx={{ mb: 1 }}>
@@ -102,9 +103,9 @@ export function AimList({
 type Put = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
 
 /** The muscles of an aim's group that are short, where they are not all of it. */
-function shortIn({ kind, group, side }: AimsOf['standing'][number], mean: ArrayLike<number> & object): string | null {
+function shortIn({ kind, group, side }: AimsOf['standing'][number], posterior: Posterior): string | null {
   const id = kind === 'lengthen' || kind === 'both' ? groupOf(group) : null;
-  return id && shortestWords(mean, id, side);
+  return id && shortestWords(posterior, id, side);
 }
 
 function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; short?: string | null; onChoose: Put }) {

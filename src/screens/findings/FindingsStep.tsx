@@ -159,7 +159,7 @@ export function FindingsStep({
           <Button fullWidth variant="contained" component={Link} href={address('poses')} sx={{ mb: 1.5 }}>
             Rank poses for these aims
           </Button>
-          <AimList student={student} aimed={aimed} tolerances={inference.value?.posterior.mean} />
+          <AimList student={student} aimed={aimed} posterior={inference.value?.posterior} />
           <HowComputed findings={findings} student={student.id} />
         </Box>
       </Box>

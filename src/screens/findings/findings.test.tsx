@@ -151,7 +151,13 @@ describe('aims', () => {
     mean[ELEMENT_IDS.indexOf('soleus')] = -1.5;
     const aims = [{ kind: 'lengthen', group: 'calf', side: 'left', weight: 0.6 }] as const;
     const student = { ...maren, aims: [...aims] };
-    show(<AimList student={student} aimed={aimsFor(student, own, findings, 2026)} tolerances={mean} />);
+    show(
+      <AimList
+        student={student}
+        aimed={aimsFor(student, own, findings, 2026)}
+        posterior={{ mean, draws: mean, drawCount: 1 }}
+      />,
+    );
     expect(screen.getByRole('group', { name: /Aim: Lengthen calf left/ }).textContent).toContain(
       'Short in it: soleus.',
     );

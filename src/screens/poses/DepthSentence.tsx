@@ -1,11 +1,12 @@
 import Typography from '@mui/material/Typography';
-import type { Side } from '@/core/body';
-import { GROUP_WORDS } from '@/core/body/words';
+import type { Build, Side } from '@/core/body';
 import type { FittedPose } from '@/core/fit/fit';
 import { stretchedName } from '@/core/fit/shortest';
+import type { Posterior } from '@/core/inference';
 import { inHundred } from '@/core/inference/words';
 import { rungOf, shapeById } from '@/core/poses';
 import { inSentence } from '@/core/poses/words';
+import { useNextName } from './use-next-name';
 
 /** Something milder to try: the rung before, or the shape that stands in for this one. */
 function milderThan({ pose, rung }: FittedPose): string {
@@ -18,13 +19,16 @@ function milderThan({ pose, rung }: FittedPose): string {
 export function DepthSentence({
   fit,
   sure,
-  tolerances,
+  posterior,
+  build,
 }: {
   fit: FittedPose;
   sure: boolean;
-  /** The student's, SD; typical ones where none are told. */
-  tolerances?: ArrayLike<number>;
+  /** What is known of the student. */
+  posterior: Posterior;
+  build?: Build;
 }) {
+  const next = useNextName(fit, posterior, build);
   if (fit.beyondEntry)
     return (
       <Typography sx={{ mt: 1 }}>
@@ -40,13 +44,13 @@ export function DepthSentence({
         ? 'The entry is already enough'
         : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
       ; then the {side(fit.limiter.side)}
-      <span className="muscle">{stretchedName(fit, fit.limiter.structure, fit.limiter.side, tolerances)}</span> has
+      <span className="muscle">{stretchedName(fit, fit.limiter.structure, fit.limiter.side, posterior)}</span> has
       enough first
       {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
       {fit.next && (
         <>
           ; behind it the {side(fit.next.side)}
-          <span className="muscle">{GROUP_WORDS[fit.next.structure].name}</span>, at {Math.round(fit.next.depth * 100)}
+          <span className="muscle">{next}</span>, at {Math.round(fit.next.depth * 100)}
         </>
       )}
       .

@@ -77,7 +77,7 @@ export function PoseCompare({
                   work={p.work}
                 />
               </Box>
-              <Stretched fit={p} tolerances={tolerances} />
+              <Stretched fit={p} />
               <Working fit={p} comfort={found ? comfortOf(found.rung, way) : undefined} />
               <Strained fit={p} />
               <Typography variant="h3" sx={{ mt: 1.5 }}>

@@ -149,14 +149,14 @@ export function PoseDetail({
         <KeepPicture frame={frame} name={shape.name} />
         <LikeButtons pose={fit.pose} rung={fit.rung} name={shape.name} />
       </Box>
-      <DepthSentence fit={fit} sure={posterior.drawCount <= 1} tolerances={tolerances} />
+      <DepthSentence fit={fit} sure={posterior.drawCount <= 1} posterior={posterior} build={build} />
       {name && typical && <TypicalSentence typical={typical} />}
       {!fit.full && <Lacking lacks={lacks} />}
       <Freedoms freedoms={freedoms} />
       {children}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, gap: 3, mt: 1.5 }}>
         <Box>
-          <Stretched fit={here} tolerances={tolerances} />
+          <Stretched fit={here} posterior={posterior} />
           <Working fit={here} comfort={comfortOf(rung, way)} />
           <Strained fit={here} />
         </Box>

@@ -17,6 +17,7 @@ import type { Lack } from '@/core/fit/compensate';
 import type { PoseReading } from '@/core/fit/fit';
 import { shortestWords, stretchedName } from '@/core/fit/shortest';
 import { USUAL_WAY } from '@/core/fit/way';
+import type { Posterior } from '@/core/inference';
 import { strainAbout, strainFigures, strainName } from '@/core/statics/words';
 
 /** One bar with its number; the colour says what kind, the word says it too. */
@@ -50,21 +51,21 @@ const sided = (name: string, side: Side): string => `${name} ${SIDE_MARK[side]} 
 
 /**
  * What a pose lengthens at this depth, the furthest first; under a group the muscle of it that alone is short in her.
- * @param tolerances the student's, SD; none in a typical body
+ * @param posterior what is known of the student; none in a typical body
  */
 export function Stretched({
   fit,
-  tolerances,
+  posterior,
 }: {
   fit: Pick<PoseReading, 'stretch' | 'ofShortest'>;
-  tolerances?: ArrayLike<number> & object;
+  posterior?: Posterior;
 }) {
   const felt = SIDES.flatMap((side) =>
     GROUPS.filter(isMuscleGroup).map((group) => ({
       side,
       group,
       stretch: fit.stretch[side][group],
-      short: (tolerances && shortestWords(tolerances, group, side)) ?? null,
+      short: (posterior && shortestWords(posterior, group, side)) ?? null,
       ofShort: fit.ofShortest?.[side][group] ?? 0,
     })),
   )
@@ -77,7 +78,7 @@ export function Stretched({
       {felt.length === 0 && <Typography>Nothing is stretched enough to feel.</Typography>}
       {felt.map((s) => (
         <Fragment key={s.side + s.group}>
-          <Bar name={sided(stretchedName(fit, s.group, s.side, tolerances), s.side)} share={s.stretch} scale="sea" />
+          <Bar name={sided(stretchedName(fit, s.group, s.side, posterior), s.side)} share={s.stretch} scale="sea" />
           {s.short && <Bar name={`short in it: ${s.short}`} share={s.ofShort} scale="sea" />}
         </Fragment>
       ))}

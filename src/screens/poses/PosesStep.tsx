@@ -46,9 +46,9 @@ const MILDER = {
 const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${aimedName(a)} ${a.side}`;
 
 /** Which muscles of an aim's group the ranking looks at, where it is not all of it; nothing where it is. */
-function shortestSaid({ kind, group, side }: Aim, mean: ArrayLike<number> & object): string {
+function shortestSaid({ kind, group, side }: Aim, posterior: Inference['posterior']): string {
   const id = kind === 'lengthen' ? groupOf(group) : null;
-  const names = id && shortestWords(mean, id, side);
+  const names = id && shortestWords(posterior, id, side);
   return names ? ` Short in the ${groupName(group)} (${side}): ${names}. Poses are ranked by that.` : '';
 }
 
@@ -115,9 +115,8 @@ export function PosesStep({
         Poses for {firstName(student.name)}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-        For: {aims.map(aimWords).join('; ')}.{aims.map((a) => shortestSaid(a, posterior.mean)).join('')} A name typed
-        below finds any pose and says why it is not among them. Near equals are mixed, so that the first are not all
-        alike.
+        For: {aims.map(aimWords).join('; ')}.{aims.map((a) => shortestSaid(a, posterior)).join('')} A name typed below
+        finds any pose and says why it is not among them. Near equals are mixed, so that the first are not all alike.
       </Typography>
       {way.why.length > 0 && (
         <Typography variant="caption" component="p" sx={{ mb: 1 }}>

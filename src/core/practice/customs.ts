@@ -2,9 +2,21 @@ import type { PracticeRequest } from './request';
 
 /** What every teacher keeps to without thinking of it. All figures are ours. */
 
+/** Minutes for which anybody stands still at the end, at least and at most. */
+const STANDING_STILL = { least: 1, most: 3 } as const;
+
 /** Share of the minutes that the rest at the end takes. */
-export const restOf = ({ arc }: Pick<PracticeRequest, 'arc'>): { least: number; most: number } =>
-  arc === 'quiet' ? { least: 0.07, most: 0.2 } : { least: 0.06, most: 0.12 };
+export function restOf({ arc, place, minutes }: Pick<PracticeRequest, 'arc' | 'place' | 'minutes'>): {
+  least: number;
+  most: number;
+} {
+  const usual = arc === 'quiet' ? { least: 0.07, most: 0.2 } : { least: 0.06, most: 0.12 };
+  if (place !== 'standing') return usual;
+  return {
+    least: Math.min(usual.least, STANDING_STILL.least / minutes),
+    most: Math.min(usual.most, STANDING_STILL.most / minutes),
+  };
+}
 
 /** Share of the minutes that may be given back instead of being filled with what nobody needs. */
 export const GIVEN_BACK = 0.25;

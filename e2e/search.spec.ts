@@ -5,7 +5,7 @@ test('one box finds students, poses, muscles, tests and what one can do, by keyb
   await openDemo(page);
   await expect(page.locator('html')).toHaveAttribute('data-listens', 'yes');
   const box = page.getByRole('combobox', { name: 'Search everything' });
-  // A key that is pressed while a page is still coming goes with the page that leaves: it is pressed again, as anybody would.
+  // Pages that are still coming may lose a key: it is pressed again, as anybody would.
   const opened = (key: string): Promise<void> =>
     expect(async () => {
       if (!(await box.isVisible())) await page.keyboard.press(key);

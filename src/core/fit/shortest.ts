@@ -1,15 +1,11 @@
-import { ELEMENTS, GROUPS, isMuscleGroup, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
+import { ELEMENTS, groupOf, GROUPS, isMuscleGroup, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS, MEMBER_WORDS } from '@/core/body/words';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import { DIMENSIONS, ELEMENT_COUNT, ONE_NAME, type Posterior } from '@/core/inference';
 import { TYPICAL } from './typical';
 
-/**
- * From where a muscle is short, SD of people; how much shorter than a neighbour of its group it must be to stand apart from it, and how surely:
- * as surely as one name is told alone. Ours.
- */
+/** From where a muscle is short, SD of people, and how much shorter than a neighbour of its group it must be to stand apart from it. Ours. */
 const SHORT = -0.5;
 const APART = 0.5;
-const SURE = 0.8;
 
 /** The muscle that a group is called by: it stands for the group where no other of it is the short one. */
 const CALLED: Readonly<Partial<Record<GroupId, string>>> = { 'lateral-hip': 'tensor-fasciae-latae' };
@@ -47,7 +43,7 @@ function found(posterior: Posterior): Shortest[] {
     MEMBERS.flatMap(({ group, of }) => {
       const all = of.map((e) => s * ELEMENT_COUNT + e);
       const least = all.reduce((a, e) => (mean[e] < mean[a] ? e : a));
-      const elements = all.filter((e) => e === least || apartIn(posterior, least, e) < SURE);
+      const elements = all.filter((e) => e === least || apartIn(posterior, least, e) < ONE_NAME);
       if (mean[least] <= SHORT && elements.length < all.length) return [{ side, group, elements }];
       const called = of.filter((e) => ELEMENTS[e].id === CALLED[group]).map((e) => s * ELEMENT_COUNT + e);
       return called.length > 0 ? [{ side, group, elements: called }] : [];
@@ -98,4 +94,10 @@ export function shortestWords(posterior: Posterior, group: GroupId, side: Side):
   const ids = own?.elements.map((e) => ELEMENTS[e % ELEMENT_COUNT].id) ?? [];
   if (ids.length === 0 || ids.includes(CALLED[group] ?? '')) return null;
   return ids.map((id) => MEMBER_WORDS[id] ?? id).join(' and ');
+}
+
+/** The same of an aim; null, too, where it is not about length. */
+export function shortInAim(aim: { kind: string; group: string; side: Side }, posterior: Posterior): string | null {
+  const group = aim.kind === 'lengthen' || aim.kind === 'both' ? groupOf(aim.group) : null;
+  return group && shortestWords(posterior, group, aim.side);
 }

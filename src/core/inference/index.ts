@@ -1,5 +1,5 @@
 export * from './findings';
-export { isLimited, LIMITED, tellsOfMuscle } from './statements';
+export { isLimited, LIMITED, ONE_NAME, tellsOfMuscle } from './statements';
 export {
   ELEMENT_COUNT,
   DIMENSIONS,

@@ -23,6 +23,7 @@ import {
   prepares,
   unitOfRung,
   isHeavy,
+  SERVING,
   unitsFor,
   workServes,
   type Unit,
@@ -210,7 +211,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     r.blocks.every((b, i) => {
       const unit = r.units[i];
       if (!unit || b.phase === 'settle' || b.phase === 'rest' || unit.peak || unit.kind === 'rest') return true;
-      const serves = r.aims.some((a) => unit.sides.some((s) => worthFor(s, a).worth >= 0.15));
+      const serves = r.aims.some((a) => unit.sides.some((s) => worthFor(s, a).worth >= SERVING));
       const most = Math.max(unit.least, r.request.arc === 'quiet' ? 2 : 1) * 60 + r.request.breathSeconds;
       return serves || Math.min(...b.items.map(workSeconds)) <= most;
     }),

@@ -6,16 +6,23 @@ import { isMeant, CROWD, perMinute, PRICES, priceOf } from './measure';
 import { TRANSITIONS } from './pace';
 import { Program } from './program';
 import { waysWithin } from './timing';
-import { countersAfter, needsCounter, needsPreparation, preparersOf, preparesBefore, type Unit } from './units';
+import {
+  countersAfter,
+  needsCounter,
+  needsPreparation,
+  preparersOf,
+  preparesBefore,
+  SERVING,
+  type Unit,
+} from './units';
 
 /** The mixed-integer program of a practice, put together row by row. */
 
 /** Rungs of one shape in a practice. */
 const RUNGS_OF_SHAPE = 2;
-/** Minutes a side of what serves no aim, and worth from which it serves one. Ours. */
+/** Minutes a side of what serves no aim. Ours. */
 const LONGEST_UNSERVING = 1;
 const LONGEST_UNSERVING_QUIET = 2;
-const SERVING = 0.15;
 
 export interface Built {
   program: Program;

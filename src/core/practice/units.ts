@@ -126,14 +126,14 @@ const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   (rung.kind === 'strength' ||
     shape.position === 'standing' ||
     (rung.kind !== 'mobility' && rung.hold[1] < QUIET_HOLD));
-/** Worth for an aim from which demanding work is there for it. Ours. */
-const SERVES = 0.15;
+/** Worth for an aim from which a rung serves it. Ours. */
+export const SERVING = 0.15;
 /** True where demanding work is done for an aim: to strengthen what it names or works well, or to lengthen what its shape is known to lengthen. */
 export const workServes = (shape: Shape, r: RankedPose, aims: readonly Aim[]): boolean =>
   aims.some((aim) => {
     const group = groupOf(aim.group);
     if (!group || (aim.kind === 'lengthen' && !shape.reaches.includes(group))) return false;
-    return worthFor(r, aim).worth >= SERVES;
+    return worthFor(r, aim).worth >= SERVING;
   });
 /** Work that is demanding, or that presses a kneecap beyond its limit. */
 export const isHeavy = (rung: Pick<Rung, 'level' | 'kind'>, sides: readonly RankedPose[]): boolean =>

@@ -9,9 +9,9 @@ import { withChoice } from '@/core/aims/choices';
 import { DOSE_SOURCES } from '@/core/aims/defaults';
 import type { AimsOf } from '@/core/aims/for-student';
 import { AIM_WORDS, AVOID_WORDS, SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
-import { groupOf, GROUPS, isMuscleGroup, type Side } from '@/core/body';
+import { GROUPS, isMuscleGroup, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
-import { shortestWords } from '@/core/fit/shortest';
+import { shortInAim } from '@/core/fit/shortest';
 import type { Posterior } from '@/core/inference';
 import { AIM_KINDS, type AimChoice, type AimKind, type Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
@@ -71,7 +71,7 @@ export function AimList({
       </Typography>
       {live.length === 0 && <Typography color="text.secondary">No aim yet. Add one below.</Typography>}
       {live.map((a) => (
-        <AimCard key={`${a.group}${a.side}`} aim={a} short={posterior && shortIn(a, posterior)} onChoose={choose} />
+        <AimCard key={`${a.group}${a.side}`} aim={a} short={posterior && shortInAim(a, posterior)} onChoose={choose} />
       ))}
       {left.length > 0 && (
         <Box sx={{ mb: 1 }}>
@@ -101,12 +101,6 @@ export function AimList({
 }
 
 type Put = (choice: AimChoice | readonly AimChoice[], message: string) => Promise<void>;
-
-/** The muscles of an aim's group that are short, where they are not all of it. */
-function shortIn({ kind, group, side }: AimsOf['standing'][number], posterior: Posterior): string | null {
-  const id = kind === 'lengthen' || kind === 'both' ? groupOf(group) : null;
-  return id && shortestWords(posterior, id, side);
-}
 
 function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; short?: string | null; onChoose: Put }) {
   const [open, setOpen] = useState(false);

@@ -8,6 +8,7 @@ import type { Readout } from '@/core/assessment/definition';
 import { decimalsOf, spreadOf, wideSpread, withUnit } from '@/core/assessment/reading';
 import { UNIT_WORDS } from '@/core/assessment/words';
 import { typedValue } from '@/core/measuring/typed';
+import { useMayFocus } from '../shell/use-may-focus';
 import { VALUE_FIELD } from './number-pad';
 import type { DraftValues } from './use-draft';
 
@@ -31,6 +32,7 @@ export function ValueEntry({
   children?: ReactNode;
 }) {
   'use memo';
+  const mayFocus = useMayFocus();
   const push = readout.unit === 'Nm_kg';
   const count = draft.trials.length;
   const values = draft.trials.map((t) => typedValue(t, readout));
@@ -65,7 +67,7 @@ export function ValueEntry({
       >
         <InputBase
           value={draft.typed}
-          autoFocus
+          autoFocus={mayFocus}
           inputRef={inputRef}
           name={VALUE_FIELD}
           onChange={(e) => change({ typed: e.target.value, instrument: undefined, likelyError: undefined })}

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
 import type { Build } from '@/core/body';
+import type { Posterior } from '@/core/inference';
 import type { FittedPose } from '@/core/fit/fit';
 import type { FitWay } from '@/core/fit/way';
 import { PoseCompare } from './PoseCompare';
@@ -18,6 +19,7 @@ export function PoseBrowser<T extends FittedPose>({
   comparable,
   build,
   tolerances,
+  posterior,
   way,
   cautions,
   value,
@@ -32,6 +34,8 @@ export function PoseBrowser<T extends FittedPose>({
   comparable: readonly T[];
   build?: Build;
   tolerances?: ArrayLike<number>;
+  /** What is known of the student; none in a typical body. */
+  posterior?: Posterior;
   way?: FitWay;
   cautions?: (p: T) => readonly string[];
   value?: (p: T) => string;
@@ -72,6 +76,7 @@ export function PoseBrowser<T extends FittedPose>({
           poses={comparable.filter((p) => view.compared.includes(keyOf(p)))}
           build={build}
           tolerances={tolerances}
+          posterior={posterior}
           way={way}
           onClose={() => view.setComparing(false)}
           onOpen={view.openPose}

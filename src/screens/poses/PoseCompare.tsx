@@ -6,6 +6,7 @@ import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import type { FittedPose } from '@/core/fit/fit';
 import { comfortOf, USUAL_WAY, type FitWay } from '@/core/fit/way';
+import type { Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { usePropSizes } from '../settings/use-pose-settings';
@@ -18,6 +19,7 @@ export function PoseCompare({
   poses,
   build,
   tolerances,
+  posterior,
   way = USUAL_WAY,
   onClose,
   onOpen,
@@ -25,6 +27,7 @@ export function PoseCompare({
   poses: readonly FittedPose[];
   build?: Build;
   tolerances?: ArrayLike<number>;
+  posterior?: Posterior;
   way?: FitWay;
   onClose: () => void;
   onOpen: (key: string) => void;
@@ -77,7 +80,7 @@ export function PoseCompare({
                   work={p.work}
                 />
               </Box>
-              <Stretched fit={p} />
+              <Stretched fit={p} posterior={posterior} />
               <Working fit={p} comfort={found ? comfortOf(found.rung, way) : undefined} />
               <Strained fit={p} />
               <Typography variant="h3" sx={{ mt: 1.5 }}>

@@ -8,11 +8,10 @@ import { useLikes } from '../settings/use-pose-settings';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
-import { groupOf } from '@/core/body';
 import { groupName } from '@/core/body/words';
 import { cautionById } from '@/core/cautions/catalogue';
 import { limitWords } from '@/core/cautions/rules';
-import { shortestWords } from '@/core/fit/shortest';
+import { shortInAim } from '@/core/fit/shortest';
 import { SETTLED_AT, type Inference } from '@/core/inference';
 import { shapeById } from '@/core/poses';
 import type { Aim, Student } from '@/core/students/student';
@@ -46,10 +45,9 @@ const MILDER = {
 const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${aimedName(a)} ${a.side}`;
 
 /** Which muscles of an aim's group the ranking looks at, where it is not all of it; nothing where it is. */
-function shortestSaid({ kind, group, side }: Aim, posterior: Inference['posterior']): string {
-  const id = kind === 'lengthen' ? groupOf(group) : null;
-  const names = id && shortestWords(posterior, id, side);
-  return names ? ` Short in the ${groupName(group)} (${side}): ${names}. Poses are ranked by that.` : '';
+function shortestSaid(aim: Aim, posterior: Inference['posterior']): string {
+  const names = shortInAim(aim, posterior);
+  return names ? ` Short in the ${groupName(aim.group)} (${aim.side}): ${names}. Poses are ranked by that.` : '';
 }
 
 /** What of the ranking is shown: the useful ones, or by name any, also those that a caution forbids. */
@@ -137,6 +135,7 @@ export function PosesStep({
         comparable={ranked.filter((p) => !p.rough)}
         build={build}
         tolerances={posterior.mean}
+        posterior={posterior}
         way={way}
         cautions={(p) => p.cautions}
         value={(p) => (p.rough ? '…' : String(Math.round(p.score * 100)))}

@@ -94,4 +94,27 @@ export const BUTTOCK_AND_TURNING: readonly ClinicalCase[] = [
     ],
     expected: { stops: { 'cross-body': ['deep-buttock', 'gluteus-maximus', 'lateral-hip'] }, noHints: ['joint'] },
   },
+  {
+    name: 'figure-four 45° short on both sides, tingling down the leg',
+    says: 'The nerve. Nothing deep in the buttock is stretched onto it, nor the hamstrings.',
+    before: 'the hamstrings alone were left alone',
+    readings: both('figure-four', 'shin-angle', 45, felt('deep-buttock', { endFeel: 'nerve-like' })),
+    expected: {
+      hints: ['nerve'],
+      refer: true,
+      aims: ['leave deep-buttock left', 'leave hamstrings left'],
+      noAims: ['lengthen * *'],
+    },
+  },
+  {
+    name: 'bone felt at 30°; lying on the front the thighs turn in 70° and out 20°',
+    says: 'A thigh bone that is turned in, by hand and by turning. Leave it.',
+    before: 'only asked where it is felt',
+    readings: [
+      ['trochanteric-version', 'version', 30],
+      ['prone-hip-rotation', 'internal-rotation', 70],
+      ['prone-hip-rotation', 'external-rotation', 20],
+    ],
+    expected: { hints: ['turned-in-bone'], noAims: ['lengthen * *'] },
+  },
 ];

@@ -81,4 +81,15 @@ export const INSIDE_AND_OUTSIDE: readonly ClinicalCase[] = [
     readings: [['faber', 'knee-height', 14, felt('leg-line')]],
     expected: { hints: ['nerve'], noAims: ['lengthen * *', 'both * *'] },
   },
+  {
+    name: 'straddle 60° between the thighs, felt at the backs of the thighs',
+    says: 'The hamstrings tip the pelvis before the inner thighs come to their end: lift the straight legs.',
+    before: 'adductors to be lengthened on both sides',
+    readings: [['straddle', 'angle-between-thighs', 60, { side: 'both', placeFelt: 'back-thigh' }]],
+    expected: {
+      hints: ['elsewhere'],
+      noAims: ['lengthen adductors *'],
+      next: ['straight-leg-raise', 'knee-extension-90-90'],
+    },
+  },
 ];

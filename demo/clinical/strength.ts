@@ -37,4 +37,11 @@ export const STRENGTH: readonly ClinicalCase[] = [
     ],
     expected: { notShort: ['hamstrings'], noAims: ['lengthen hamstrings *'], hints: ['control'] },
   },
+  {
+    name: 'squeeze between the knees 0.6 N·m/kg, broken off by pain high on the inside',
+    says: 'Pain is no measure of strength. Ask what it was before anything is loaded.',
+    before: 'adductors to be strengthened on both sides',
+    readings: [['adductor-squeeze', 'torque', 0.6, { side: 'both', placeFelt: 'inner-thigh-high', endFeel: 'pain' }]],
+    expected: { noAims: ['strengthen * *', 'lengthen * *'] },
+  },
 ];

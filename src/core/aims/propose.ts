@@ -68,10 +68,10 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
   if (findings.diagnostics.readings === 0 && strength.length === 0) return [];
   const mobile = findings.hints.some((h) => h.kind === 'mobile');
   const drafts = new Drafts();
-  lengthening(findings, drafts);
+  lengthening(findings, drafts, weakest(strength).length === 0);
   strengthening(strength, findings, drafts);
   controlling(findings, drafts);
-  for (const [group, side, draft] of drafts.entries()) settle(draft, group, signsAt(findings, side), defaults);
+  for (const [group, side, draft] of drafts.entries()) settle(draft, group, signsOf(findings, side), defaults);
   counterweights(strength, drafts);
   const finish = ([group, side, { kind, weight, reasons, avoid, school }]: [GroupId, Side, Draft]): ProposedAim => ({
     kind,
@@ -97,9 +97,21 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
 const structureOf = ({ structures }: Findings, group: GroupId, side: Side): StructureFinding | undefined =>
   structures.find((s) => s.structure === group && s.side === side);
 
-/** Kinds of hints that speak of a side. */
-const signsAt = ({ hints }: Findings, side: Side): ReadonlySet<HintKind> =>
-  new Set(hints.filter((h) => h.side === side || h.side === 'both' || h.kind === 'mobile').map((h) => h.kind));
+/** What speaks of a side past the length of muscles: kinds of its hints, what a nerve runs through, whether the joint moves as a whole. */
+interface Signs {
+  kinds: ReadonlySet<HintKind>;
+  alongTheNerve: readonly GroupId[];
+  together: boolean;
+}
+
+function signsOf(findings: Findings, side: Side): Signs {
+  const here = findings.hints.filter((h) => h.side === side || h.side === 'both' || h.kind === 'mobile');
+  return {
+    kinds: new Set(here.map((h) => h.kind)),
+    alongTheNerve: alongTheNerve(findings, side),
+    together: here.some((h) => h.facts.together !== undefined),
+  };
+}
 
 /** What tests of strength found weak. */
 function strengthening(strength: readonly StrengthFinding[], findings: Findings, drafts: Drafts): void {
@@ -123,18 +135,24 @@ function controlling({ hints, movements }: Findings, drafts: Drafts): void {
     }
 }
 
+/** Groups that a hip joint which stops early in turning in, bending and opening is easily taken for. */
+const AROUND_THE_JOINT: readonly GroupId[] = ['gluteus-maximus', 'deep-buttock', 'adductors'];
+
 /** What signs past the muscle, and the sides that a teacher takes, make of an aim. */
-function settle(d: Draft, group: GroupId, signs: ReadonlySet<HintKind>, defaults: AimDefaults): void {
+function settle(d: Draft, group: GroupId, { kinds: signs, ...beside }: Signs, defaults: AimDefaults): void {
   if (group === 'hamstrings' && signs.has('pre-lengthened')) {
     d.school = 'hamstrings';
     if (defaults.hamstrings !== 'stretch') become(d, 'strengthen', { kind: 'pre-lengthened' }, 'stretching');
   }
   const bone = signs.has('turned-in-bone') || signs.has('turned-out-bone');
   if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'bone' }, 'pushing');
+  // A joint that stops early every way is not pulled open at the muscles about it.
+  if (beside.together && AROUND_THE_JOINT.includes(group) && d.kind !== 'strengthen')
+    become(d, 'leave', { kind: 'joint' }, 'pushing');
   // A joint that turns little either way is not pulled open at its rotators.
   if (group === 'deep-buttock' && !bone && signs.has('both-rotations') && d.kind !== 'strengthen')
     become(d, 'leave', { kind: 'joint' }, 'pushing');
-  if (group === 'hamstrings' && signs.has('nerve') && d.kind !== 'strengthen')
+  if (beside.alongTheNerve.includes(group) && signs.has('nerve') && d.kind !== 'strengthen')
     become(d, 'leave', { kind: 'nerve' }, 'long-holds');
   if (group === 'lateral-hip' && (d.kind === 'lengthen' || d.kind === 'both')) {
     d.school = 'outer-hip';
@@ -187,19 +205,38 @@ function notMuscle({ hints }: Findings, side: Side): [GroupId, Side, Draft][] {
   ];
 }
 
-/** The hamstrings are left alone with a nerve that a clinician is to look at first, or that is still to be asked for; what is told of them already stands. */
-function besideTheNerve(told: readonly [GroupId, Side, Draft][], { movements }: Findings): [GroupId, Side, Draft][] {
+/**
+ * What the nerve runs through is left alone with one that a clinician is to look at first, or that is still to be asked for: the hamstrings, and
+ * deep in the buttock where it spoke there. What is told of them already stands.
+ */
+function besideTheNerve(told: readonly [GroupId, Side, Draft][], findings: Findings): [GroupId, Side, Draft][] {
   const isTold = (group: GroupId, side: Side): boolean => told.some(([g, s]) => g === group && s === side);
   return SIDES.filter(
-    (side) =>
-      !isTold('hamstrings', side) &&
-      (isTold('nerve-like', side) || movements.some((m) => m.side === side && m.orNerve)),
-  ).map((side) => [
-    'hamstrings',
-    side,
-    { kind: 'leave', weight: 0.5, reasons: [{ kind: 'nerve' }], avoid: ['long-holds'], school: null },
-  ]);
+    (side) => isTold('nerve-like', side) || findings.movements.some((m) => m.side === side && m.orNerve),
+  ).flatMap((side) =>
+    alongTheNerve(findings, side)
+      .filter((group) => !isTold(group, side))
+      .map((group): [GroupId, Side, Draft] => [
+        group,
+        side,
+        { kind: 'leave', weight: 0.5, reasons: [{ kind: 'nerve' }], avoid: ['long-holds'], school: null },
+      ]),
+  );
 }
+
+/** Movements that draw at the nerve where it comes out beneath the deep muscles of the buttock. */
+const AT_THE_BUTTOCK: readonly Movement[] = [
+  'external-rotation-flexed',
+  'internal-rotation-flexed',
+  'internal-rotation-extended',
+  'cross-body',
+];
+
+/** Groups of a side that are not drawn out while a nerve speaks there: the hamstrings, and the deep buttock where it was that which was moved. */
+const alongTheNerve = ({ movements }: Findings, side: Side): readonly GroupId[] =>
+  movements.some((m) => m.side === side && m.spoke === 'nerve' && AT_THE_BUTTOCK.includes(m.movement))
+    ? ['hamstrings', 'deep-buttock']
+    : ['hamstrings'];
 
 const LEFT_TO_THE_JOINT: Draft = {
   kind: 'leave',
@@ -238,8 +275,11 @@ const namedIn = (findings: Findings): ReadonlySet<GroupId> =>
     }),
   );
 
-/** What is short, what stops a limited movement, what has clearly less than the other side; else the least there is. */
-function lengthening(findings: Findings, drafts: Drafts): void {
+/**
+ * What is short, what stops a limited movement, what has clearly less than the other side; else the least there is, as upkeep.
+ * @param upkeep whether there may be upkeep: where something is weak there is something to do
+ */
+function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void {
   const torn = findings.doubts.filter((d) => d.kind === 'contradiction');
   let any = false;
   const put = (group: GroupId, side: Side, weight: number, reason: AimReason): void => {
@@ -272,7 +312,7 @@ function lengthening(findings: Findings, drafts: Drafts): void {
     const gap = left.tolerance.mean - right.tolerance.mean;
     if (Math.abs(gap) > GAP) put(group, gap < 0 ? 'left' : 'right', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
   }
-  if (any) return;
+  if (any || !upkeep) return;
   // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that comes first.
   if (findings.hints.length > 0 || !findings.movements.every(tellsOfMuscle)) return;
   // A movement that is limited by what is not clear yet is a question, and no upkeep.

@@ -16,6 +16,8 @@ const FOLDS: Partial<Record<Place, readonly Movement[]>> = {
  */
 export function pressesJoint(r: Pick<Reading, 'test' | 'readout' | 'endFeel' | 'placeFelt'>): boolean {
   if (pinches(r)) return true;
+  // Thigh on belly presses in the fold of the hip as well, and says nothing of its joint.
+  if (r.endFeel === 'body-contact') return false;
   const movement = modelledReadoutOf(r.test, r.readout)?.movement;
   return r.placeFelt !== undefined && movement !== undefined && FOLDS[r.placeFelt]?.includes(movement) === true;
 }

@@ -40,7 +40,9 @@ function jointWords({ facts: f, joint = 'joint-or-capsule', refer }: Pick<Hint, 
     seen:
       f.pinch || f.hard
         ? [f.pinch && pinch, f.hard && hard].filter(Boolean).join(' ')
-        : `${name === 'hip joint' ? 'Hip joint or capsule' : `The ${name}`} stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
+        : f.together
+          ? `Turning in, bending and opening all stop early in this hip${f.together === 1 ? ', well before the other' : ''}. No one muscle does that.`
+          : `${name === 'hip joint' ? 'Hip joint or capsule' : `The ${name}`} stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
     then: refer
       ? 'Stay well out of it, and stretch nothing that way. A clinician looks first.'
       : f.pinch
@@ -74,6 +76,12 @@ function elsewhereWords(place: Place): Said {
         title: 'The foot or ankle stops it first',
         seen: `The end was felt here: ${PLACE_WORDS[place]}. What was to be tested may go further than was read.`,
         then: 'Pad or ease it there and read again. No muscle of the thigh is judged by this reading.',
+      };
+    case 'back-thigh':
+      return {
+        title: 'The backs of the thighs held first',
+        seen: 'The end was felt at the back of the thighs: they tip the pelvis back before the inner thighs are at their end.',
+        then: 'Sit higher and read again, or do the straight leg raise. No inner thigh is judged by this reading.',
       };
     case 'sit-bone':
       return {

@@ -4,15 +4,13 @@ import { isModelled, normOf, type Movement, type Readout } from '@/core/assessme
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { slumpBrings } from '@/core/assessment/nerve-sign';
 import { pressesJoint } from '@/core/assessment/pinch';
-import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
+import { EASED_DEG, easedBy, meanOf, pinches, type Reading } from '@/core/assessment/reading';
 import type { Place } from '@/core/students/student';
+import { AT_THE_JOINT, stopsEveryWay } from './every-way';
 import { hint, HINT_KINDS, JOINT_IDS, Signs, type Hint, type JointId, type Understood } from './hint';
 import type { MovementFinding } from './statements';
 
 export { HINT_KINDS, JOINT_IDS, type Hint, type HintKind, type JointId, type Understood } from './hint';
-
-/** Where a worn or pinched hip joint is felt. */
-const AT_THE_JOINT: readonly Place[] = ['groin-pinch', 'front-hip-crease', 'outer-hip'];
 
 /** Thresholds, rules of thumb of the field. */
 const ROTATION_GAP = 20;
@@ -223,9 +221,16 @@ function jointHints(joint: JointId, side: Side, signs: Signs, movements: readonl
   const hard = own.filter((r) => r.endFeel === 'hard-block' && (z(r) ?? 0) < SHORT_Z);
   const told = movements.filter((m) => m.side === side && m.band < SHORT_Z && shareOf(m, joint) >= JOINT_LIKELY);
   // A knee or ankle that only the sums point to is told as the limiter; it needs a sign of its own to be a hint.
+  if (pinching.length + hard.length === 0 && joint === 'joint-or-capsule') {
+    const whole = stopsEveryWay(side, signs);
+    if (whole) return [whole];
+  }
   if (pinching.length + hard.length === 0 && (told.length === 0 || joint !== 'joint-or-capsule')) return [];
   const share = Math.max(JOINT_LIKELY, ...told.map((m) => shareOf(m, joint)));
   const clearly = [...pinching, ...hard].some((r) => (z(r) ?? 0) < CLEARLY_SHORT_Z);
+  // A pinch that comes in one movement after the other, or where she has her trouble, is no matter of one position.
+  const sore = signs.complains(AT_THE_JOINT, side) && joint === 'joint-or-capsule';
+  const again = new Set(pinching.filter(pinches).map((r) => r.test)).size > 1;
   return [
     {
       kind: 'joint',
@@ -233,7 +238,7 @@ function jointHints(joint: JointId, side: Side, signs: Signs, movements: readonl
       joint,
       facts: { share, ...(pinching.length > 0 && { pinch: 1 }), ...(hard.length > 0 && { hard: 1 }) },
       from: [...new Set([...pinching, ...hard].map((r) => r.id).concat(told.flatMap((m) => m.readings)))],
-      refer: pinching.length > 0 && hard.length > 0 && clearly,
+      refer: clearly && pinching.length > 0 && (hard.length > 0 || sore || again),
     },
   ];
 }
@@ -245,7 +250,8 @@ function elsewhere(side: Side, usual: readonly Reading[], movements: readonly Mo
   for (const r of usual) {
     if (!ofSide(r, side) || !r.placeFelt) continue;
     const away = feltElsewhere(r);
-    if (feltFar(r)) continue;
+    // Thigh on belly is felt in the fold of the hip, and told as that.
+    if (feltFar(r) || (r.endFeel === 'body-contact' && r.placeFelt === 'front-hip-crease')) continue;
     if (away !== null || (strange.has(r.id) && r.placeFelt !== 'nowhere'))
       at.set(r.placeFelt, [...(at.get(r.placeFelt) ?? []), r.id]);
   }
@@ -279,6 +285,15 @@ function rotations(side: Side, signs: Signs): Hint[] {
     ) as Hint['facts'];
     return [hint('both-rotations', side, from, told, older && sore)];
   }
+  const byFeel = twistByFeel(inLying, outLying, version);
+  if (byFeel && (inSitting === null || outSitting === null))
+    return [
+      hint(byFeel, side, [four[0], four[1], version], {
+        inLying: inLying ?? 0,
+        outLying: outLying ?? 0,
+        version: version ? meanOf(version.trials) : 0,
+      }),
+    ];
   if (inLying === null || outLying === null || inSitting === null || outSitting === null) return [];
   const facts = { inLying, outLying, inSitting, outSitting, ...(version ? { version: meanOf(version.trials) } : {}) };
   if (inLying - outLying >= ROTATION_GAP && inSitting - outSitting >= ROTATION_GAP)
@@ -286,4 +301,20 @@ function rotations(side: Side, signs: Signs): Hint[] {
   if (outLying - inLying >= ROTATION_GAP && outSitting - inSitting >= ROTATION_GAP)
     return [hint('turned-out-bone', side, from, facts)];
   return [];
+}
+
+/** Twist of the thigh bone by feel from which it is turned in, and below which turned out, degrees (the usual cut of the field: 8–15° is usual). */
+const TWISTED_IN = 25;
+const TWISTED_OUT = 0;
+
+/** A bone whose twist was felt, and whose turning with the hip straight says the same: no sitting is needed to tell it. */
+function twistByFeel(
+  inward: number | null,
+  outward: number | null,
+  version: Reading | undefined,
+): 'turned-in-bone' | 'turned-out-bone' | null {
+  if (inward === null || outward === null || !version) return null;
+  const felt = meanOf(version.trials);
+  if (inward - outward >= ROTATION_GAP && felt >= TWISTED_IN) return 'turned-in-bone';
+  return outward - inward >= ROTATION_GAP && felt <= TWISTED_OUT ? 'turned-out-bone' : null;
 }

@@ -92,7 +92,7 @@ export function* inferring(
   const structures = summariseStructures(told);
   yield 0.95;
   const hints = hintsOf(own, student, seen);
-  const movements = seen.map((m) => openToNerve(m, hints));
+  const movements = seen.map((m) => ofTheJoint(openToNerve(m, hints), hints));
   const findings: Findings = {
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },
@@ -138,6 +138,14 @@ function doubted(m: MovementFinding, doubts: readonly Doubt[]): MovementFinding 
 function nervous(m: MovementFinding, own: readonly Reading[]): MovementFinding {
   const brings = m.movement === 'hip-flexion-knee-straight' && own.some((r) => r.side === m.side && slumpBrings(r));
   return brings && m.spoke === undefined && isLimited(m) ? { ...m, spoke: 'nerve', clarity: 'unclear' } : m;
+}
+
+/** No muscle is named for one of the ways in which a hip stops early together. */
+function ofTheJoint(m: MovementFinding, hints: readonly Hint[]): MovementFinding {
+  const together = hints.some(
+    (h) => h.facts.together !== undefined && h.side === m.side && h.from.some((r) => m.readings.includes(r)),
+  );
+  return together && m.spoke === undefined ? { ...m, everyWay: true, clarity: 'unclear' } : m;
 }
 
 /** A muscle is not named while the same reading still asks for the nerve. */

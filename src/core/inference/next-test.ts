@@ -1,10 +1,10 @@
-import { ELEMENTS, groupOf, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
+import { groupOf, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
 import { limitersOf, MOVEMENTS } from '@/core/assessment/battery';
 import { ANKLE_UP, straightLegRaise } from '@/core/assessment/battery/straight-leg-raise';
 import { testsFor } from '@/core/assessment/complaints';
 import type { Reading } from '@/core/assessment/reading';
-import type { Complaint, Place } from '@/core/students/student';
-import { placeGiven } from './evidence';
+import type { Complaint } from '@/core/students/student';
+import { askedByScreens } from './asked-by-screens';
 import type { Hint } from './hint';
 import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type Asked } from './information';
 import { boneContext, contextOf } from './likelihood';
@@ -52,10 +52,9 @@ export function nextTests(all: Known, { readings, complaints = [], ...found }: A
   const known = { ...all, draws: thinnedTo(all.draws, ASKED_DRAWS) };
   const random = new Random(seed + 29);
   const asked = complaintOrder(complaints);
-  const strange = movements
-    .filter((m) => m.spoke === 'strange')
-    .flatMap((m) => readings.filter((r) => r.side === m.side && m.readings.includes(r.id)));
   const read = new Set(readings.map((r) => `${r.test}/${r.side}`));
+  const screens = (side: Side) => askedByScreens(readings, movements, side, person.sexForNorms);
+  const screened = { left: screens('left'), right: screens('right') };
   const of = (side: Side) => questionsOf(side, known, found);
   const questions = { left: of('left'), right: of('right') };
   /** Muscle or nerve: no claim before the leg was lifted with the foot drawn up, or lifted at all. */
@@ -73,8 +72,7 @@ export function nextTests(all: Known, { readings, complaints = [], ...found }: A
     if (asksNerve(own)) return [{ ...own, gain: Math.max(gains.unclear, gains.nerve), why: 'unclear' }];
     if (gains.unclear >= WORTH_ASKING) return [{ ...own, gain: gains.unclear, why: 'unclear' }];
     if (variant) return [];
-    if (strange.some((r) => r.side === side && r.placeFelt && list.some((a) => looksAt(a, r.placeFelt ?? 'nowhere'))))
-      return [{ ...own, gain: gains.unread, why: 'unclear' }];
+    if (screened[side](list)) return [{ ...own, gain: gains.unread, why: 'unclear' }];
     if (asked(test, side) >= 0 && !read.has(`${test}/${side}`))
       return [{ ...own, gain: gains.unread, why: 'complaint' }];
     return gains.unread >= WORTH_ASKING ? [{ ...own, gain: gains.unread, why: 'unread' }] : [];
@@ -116,21 +114,6 @@ function speaksOf({ test, readout }: Asked, groups: readonly GroupId[]): boolean
 }
 
 const RANK: readonly NextTest['why'][] = ['unclear', 'complaint', 'unread'];
-
-/** Chance from which a place is the usual one of an element that stops. */
-const USUAL_PLACE = 0.4;
-
-/** Whether what a read-out is usually stopped by is felt at a place. */
-function looksAt({ test, readout }: Asked, place: Place): boolean {
-  const limiters = limitersOf(test, readout.id);
-  const most = Math.max(...limiters.map((l) => l.weight));
-  const given = placeGiven(place);
-  return limiters.some(
-    ({ structure, weight }) =>
-      weight === most &&
-      ELEMENTS.some((e, g) => (e.id === structure || e.structures.includes(structure)) && given[g] >= USUAL_PLACE),
-  );
-}
 
 /** How early complaints ask for a test of a side, 0 first; −1 where they do not. */
 function complaintOrder(

@@ -47,8 +47,9 @@ export const ONE_NAME = 0.8;
 export type Speaker = 'nerve' | 'pinch' | 'hard' | 'strange' | 'contact';
 
 /** False where something else than a muscle spoke, somebody stopped, or place or nerve are still to be asked: nothing is lengthened or painted for that. */
-export const tellsOfMuscle = (m: Pick<MovementFinding, 'spoke' | 'brokenOff' | 'unasked' | 'orNerve'>): boolean =>
-  m.spoke === undefined && !m.brokenOff && !m.unasked && !m.orNerve;
+export const tellsOfMuscle = (
+  m: Pick<MovementFinding, 'spoke' | 'brokenOff' | 'unasked' | 'orNerve' | 'everyWay'>,
+): boolean => m.spoke === undefined && !m.brokenOff && !m.unasked && !m.orNerve && !m.everyWay;
 
 export interface MovementFinding {
   movement: Movement;
@@ -72,6 +73,8 @@ export interface MovementFinding {
   unasked?: boolean;
   /** True where it was felt far from the muscle that would stop it, and head or ankle are still to be asked: muscle or nerve is open. */
   orNerve?: boolean;
+  /** True where the hip stops early in turning in, bending and opening together: rather the joint than the muscle that would stop each. */
+  everyWay?: boolean;
   /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
   band: number;
   limiters: Limiter[];

@@ -1,7 +1,7 @@
 import { groupOf, type GroupId, type Side } from '@/core/body';
 import { BATTERY, readoutOf } from '@/core/assessment/battery';
 import { bandOf, detectableAt, normOf, type Norm } from '@/core/assessment/definition';
-import { latest, meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { latest, meanOf, type EndFeel, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import { sideGap, type SideGap } from '@/core/assessment/sides';
 import type { SexForNorms } from '@/core/students/student';
 
@@ -43,6 +43,11 @@ export function groupStrength(
   return { z: own.z, error: detectableAt(readout, own.value) / own.norm.sd };
 }
 
+/** Ends of a push or a hold that tell of a person who stopped, not of a muscle that gave out. */
+const NO_MEASURE: readonly EndFeel[] = ['pain', 'pinch', 'nerve-like', 'guarding', 'fear'];
+const stopped = (r: Reading): boolean =>
+  r.pain === true || r.failure === 'pain' || (r.endFeel !== undefined && NO_MEASURE.includes(r.endFeel));
+
 /** Strength from the newest readings, weakest first; ways of doing a test other than the usual one are left out. */
 export function summariseStrength(
   readings: readonly Reading[],
@@ -65,7 +70,7 @@ export function summariseStrength(
               norm,
               z: norm && bandOf(readout, value, norm),
               gap: r.side === 'both' ? null : sideGap(known, test.id, readout, r.side),
-              doubtful: r.pain === true || (r.compensations?.length ?? 0) > 0,
+              doubtful: stopped(r) || (r.compensations?.length ?? 0) > 0,
               muscles: test.limiters.filter((l) => l.weight >= CHIEF).map((l) => l.structure),
             };
           }),

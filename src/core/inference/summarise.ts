@@ -159,6 +159,8 @@ const STRANGE = 0.025;
 function isStrange(draws: Draws, term: Term): boolean {
   const place = term.reading.placeFelt;
   if (!place || place === 'nowhere' || term.brokenOff || pressesJoint(term.reading)) return false;
+  // Thigh on belly is felt in the fold, which is no muscle's place and no riddle.
+  if (term.reading.endFeel === 'body-contact') return false;
   const given = placeGiven(place);
   const chance = meanStop(draws, term).shares.reduce((sum, share, g) => sum + share * given[g], 0);
   return chance < STRANGE;

@@ -40,6 +40,7 @@ export function whyUnclear(
   if (said) return say(said);
   if (m.brokenOff) return say('it ended early, before a muscle could tell');
   if (m.orNerve) return say('muscle or nerve is still to be asked');
+  if (m.everyWay) return say('this hip stops early every way, rather the joint than a muscle');
   if (m.unasked) return say('ask where it is felt');
   const [a] = m.limiters;
   if (m.against && a && (isLimited(m) || a.probability >= ONE_NAME))

@@ -42,6 +42,8 @@ export const FOUND: Readonly<Record<string, string>> = {
   'a hard stop, rather the joint than a muscle': 'ein harter Anschlag, eher das Gelenk als ein Muskel',
   'felt where nothing usually stops it': 'gespürt, wo gewöhnlich nichts aufhält',
   'ask where it is felt': 'noch zu fragen, wo es zu spüren ist',
+  'this hip stops early every way, rather the joint than a muscle':
+    'diese Hüfte endet in jede Richtung früh, eher das Gelenk als ein Muskel',
   'muscle or nerve is still to be asked': 'Muskel oder Nerv, das ist noch zu fragen',
   'it ended early, before a muscle could tell': 'zu früh beendet, bevor sich ein Muskel melden konnte',
   'felt away from where {{name}} would be felt': 'nicht dort gespürt, wo es dafür ziehen müsste ({{name}})',

@@ -1,4 +1,5 @@
 import { CAUTIONS, type Caution } from '@/core/cautions/catalogue';
+import { DEMANDS, mostOf, type AsksAlong } from '@/core/cautions/demands';
 import { screen, verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
 import { demandsOf, LIBRARY, type Shape } from '@/core/poses';
 import { BATTERY } from './battery';
@@ -53,9 +54,30 @@ export function cautionTable(): CautionRow[] {
   });
 }
 
+/** Share of a limit, and centimetres beneath the heart, from which a shape is near it. Ours. */
+const NEAR = 0.7,
+  NEAR_CM = 6;
+
 /**
- * Shapes that stay good under a screening, a few of each position: free ones first, of these the mildest, then what has only a limit. Empty
- * where nothing is practised.
+ * Whether what is open asks nearly as much as a caution allows, or lies as what is closed is done: such a shape may be done, but is not what one
+ * thinks of first. Lying on the front is the beginning of every back-bend.
+ */
+function isNearLimits(screening: Screening, along: AsksAlong): boolean {
+  const rules = screening.cautions
+    .flatMap((c) => (c.rules === 'all' ? [] : c.rules))
+    .filter((r) => r.does === 'closes');
+  return rules.some(({ demand, over }) => {
+    if (demand === 'low-back-arching' && mostOf(along, 'lying-on-front') > 0) return true;
+    if (demand === 'end-of-range' || over === 0) return false;
+    const asked = mostOf(along, demand);
+    if (demand === 'head-low') return asked > over - NEAR_CM;
+    return DEMANDS[demand].unit === '°' ? asked > NEAR * over : demand === 'strong-work' && asked >= over;
+  });
+}
+
+/**
+ * Shapes that stay good under a screening, a few of each position: those well within its limits first, of these the free ones and the mildest,
+ * then what has only a limit. Empty where nothing is practised.
  */
 export function staysGood(screening: Screening, shapes: readonly Shape[] = LIBRARY, most = 6): Shape[] {
   if (screening.stopped) return [];
@@ -64,10 +86,20 @@ export function staysGood(screening: Screening, shapes: readonly Shape[] = LIBRA
       const states = shape.rungs.map((r) => verdictOf(screening, demandsOf(shape, r)).state);
       const free = states.filter((s) => s === 'open').length,
         limited = states.filter((s) => s === 'limited').length;
-      return { shape, i, worth: free / states.length + (0.5 * limited) / states.length };
+      // The mildest form that is not closed is the one that is thought of.
+      const k = states.findIndex((s) => s !== 'closed');
+      const mildest = shape.rungs.at(k);
+      const near = !mildest || states[k] === 'limited' || isNearLimits(screening, demandsOf(shape, mildest));
+      return {
+        shape,
+        i,
+        near,
+        level: mildest?.level ?? 3,
+        worth: free / states.length + (0.5 * limited) / states.length,
+      };
     })
     .filter((r) => r.worth > 0)
-    .sort((a, b) => b.worth - a.worth || a.i - b.i);
+    .sort((a, b) => Number(a.near) - Number(b.near) || a.level - b.level || b.worth - a.worth || a.i - b.i);
   const out: Shape[] = [];
   for (let round = 0; out.length < most && rated.some((r) => !out.includes(r.shape)); round++) {
     const seen = new Set<string>();

@@ -41,7 +41,11 @@ export const DEMANDS = {
   'chest-rounding': { unit: '°', from: 20, words: () => 'rounding of the upper back' },
   twist: { unit: '°', from: 15, words: () => 'twisting the trunk' },
   'neck-bend': { unit: '°', from: 48, words: () => 'the head far back, forward or round' },
-  'belly-pressed': { unit: '°', from: 105, words: () => 'the belly pressed on the thighs or the floor' },
+  'belly-pressed': {
+    unit: '°',
+    from: 105,
+    words: (n) => (n < 140 ? 'the belly pressed on the thighs or the floor' : 'the belly pressed hard on the thighs'),
+  },
   'end-of-range': { unit: 'SD', from: 1.5, words: () => 'the far end of a range' },
   'legs-held-up': { unit: '', from: 0, words: () => 'legs held in the air' },
   'strong-work': { unit: '', from: 0, words: (n) => (n > 0 ? 'strong holds' : 'work against a load') },

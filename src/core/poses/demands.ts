@@ -48,6 +48,8 @@ const ARM = /^(wrist|elbow)_/;
 const KNEE = /^knee_/;
 /** What carries the body beside feet and arms. */
 const SEAT = /^(buttock|back|chest|pubis|sacrum|thigh|hip|shoulder|waist|knee)/;
+/** What somebody sits on. */
+const SITS = /^(buttock|sacrum|thigh|hip)/;
 /** What a foot can stand on; a foot on a chair, a wall or in a strap carries nobody. */
 const STANDS = new Set<Contact['on']>(['floor', 'block', 'blanket']);
 
@@ -150,7 +152,10 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
     !bears.some((c) => /^(back|chest|shoulder|buttock|waist)/.test(c.point))
   )
     out['weight-on-head'] = 1;
-  if (position !== 'seated' && position !== 'on the side') out['not-seated-or-side'] = 1;
+  // A seat that is lifted off the floor sits no more, and a side that hand or forearm holds up does not lie.
+  const sits = position === 'seated' && bears.some((c) => SITS.test(c.point));
+  const liesOnSide = position === 'on the side' && !out['weight-on-hands'];
+  if (!sits && !liesOnSide) out['not-seated-or-side'] = 1;
   if (position === 'on the front') {
     out['lying-on-front'] = 1;
     out['belly-pressed'] = LIES_ON_BELLY;
@@ -158,7 +163,7 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
   if (position === 'on the side') out['outer-hip-pressed'] = LIES_ON_HIP;
   if (position !== 'on the back' && bears.some((c) => c.point.startsWith('knee'))) out.kneeling = 1;
   if (position === 'kneeling') out.kneeling = 1;
-  if (position === 'seated') out.seated = 1;
+  if (sits) out.seated = 1;
   out.demanding = rung.level;
   if (rung.kind === 'strength') {
     out['strong-work'] = rung.level;

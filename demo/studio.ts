@@ -127,7 +127,7 @@ const PEOPLE: readonly Person[] = [
       props: ['block', 'bolster'],
       consent: { on: '2026-11-20', touch: 'yes', by: 'student' },
       askedOn: '2026-11-20',
-      cautions: [{ caution: 'knee-injury', since: '2019' }],
+      cautions: [{ caution: 'knee-injury', side: 'right', since: '2019' }],
     },
     seed: 63,
     short: [{ group: 'deep-buttock', side: 'left', by: -2.2 }],

@@ -1,6 +1,6 @@
-import { stands } from '@/core/cautions/screen';
+import { withTold } from '@/core/cautions/screen';
 import { stamped } from '@/core/students/merge';
-import type { Student } from '@/core/students/student';
+import type { CautionEntry, Student } from '@/core/students/student';
 import type { OwnShape } from '@/core/poses/schema';
 import type { LogEntry } from '@/core/teaching/log';
 import { testById } from '@/core/assessment/battery';
@@ -57,10 +57,13 @@ const pick = (student: Student, keys: readonly (keyof Student)[]): Partial<Stude
  * twice, and one that was lifted or is over stands again beside its record.
  * @param day today, `YYYY-MM-DD`
  */
-export async function tellCaution(db: StudioDatabase, id: string, caution: string, day: string): Promise<void> {
-  await changeStudent(db, id, ({ cautions }) =>
-    cautions.some((c) => c.caution === caution && stands(c, day)) ? {} : { cautions: [...cautions, { caution }] },
-  );
+export async function tellCaution(
+  db: StudioDatabase,
+  id: string,
+  caution: Pick<CautionEntry, 'caution' | 'side'>,
+  day: string,
+): Promise<void> {
+  await changeStudent(db, id, ({ cautions }) => ({ cautions: withTold(cautions, caution, day) }));
 }
 
 /** Tells where a reading that ended in pain hurt, and how; one that is gone meanwhile stays gone. */

@@ -261,9 +261,9 @@ describe('files', () => {
   it('a file lifts no caution by leaving it out, and brings no memo of a machine', async () => {
     await replaceAll(db, demo);
     const [first] = demo.students;
-    await tellCaution(db, first.id, 'sciatic', '2026-11-20');
+    await tellCaution(db, first.id, { caution: 'sciatic' }, '2026-11-20');
     // Told once only, however often.
-    await tellCaution(db, first.id, 'sciatic', '2026-11-20');
+    await tellCaution(db, first.id, { caution: 'sciatic' }, '2026-11-20');
     const file = {
       ...demo,
       exportedAt: '2029-01-02T00:00:00.000Z',
@@ -278,7 +278,7 @@ describe('files', () => {
   it('a caution that is over stands again when it is told, a pain told of a reading that is gone brings nothing back', async () => {
     const [first] = demo.students;
     await db.students.put({ ...first, cautions: [{ caution: 'sciatic', until: '2026-01-01' }] });
-    await tellCaution(db, first.id, 'sciatic', '2026-11-20');
+    await tellCaution(db, first.id, { caution: 'sciatic' }, '2026-11-20');
     expect((await db.students.get(first.id))?.cautions).toEqual([
       { caution: 'sciatic', until: '2026-01-01' },
       { caution: 'sciatic' },

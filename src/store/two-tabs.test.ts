@@ -147,7 +147,7 @@ async function play(edits: readonly Edit[]): Promise<void> {
         wrote(e.field, `${e.field} ${k}`);
         return;
       case 'caution':
-        await tellCaution(db, 's', `caution-${k}`, '2026-11-30');
+        await tellCaution(db, 's', { caution: `caution-${k}` }, '2026-11-30');
         there.add(`caution-${k}`);
         return;
       case 'reading': {

@@ -1,5 +1,5 @@
 import { coordinateIndex, DEG, floorOf, groupOf, SIDES, skeletonOf, type Posture, type Side } from '@/core/body';
-import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
+import { FROM_BELOW, type Asks, type AsksAlong, type AsksOfLegs, type Demand } from '@/core/cautions/demands';
 import { asksOfPosture, LIES_ON_BELLY, LIES_ON_HIP, turnedOverKnee } from '@/core/poses/demands';
 import { isModelled, type Readout, type TestDefinition } from './definition';
 import { testPosture } from './drawn';
@@ -37,29 +37,47 @@ function workOf(test: TestDefinition): number {
   return units.has('deg') ? 2 : 1;
 }
 
-const kept = new WeakMap<TestDefinition, AsksAlong>();
+const kept = new WeakMap<TestDefinition, AsksAlong>(),
+  keptOfLegs = new WeakMap<TestDefinition, Record<Leg, AsksAlong>>();
+/** The leg that is tested, and the other; a test is read as its right leg is tested. */
+type Leg = 'tested' | 'other';
+const SIDES_OF: Readonly<Record<Leg, readonly Side[]>> = { tested: ['right'], other: ['left'] };
 
 /**
  * What a test asks of the body that cautions speak about, from its position, its way and what it is read for: where it begins, and the
  * most of all its read-outs where they end.
  */
 export function demandsOfTest(test: TestDefinition): AsksAlong {
-  const known = kept.get(test);
-  if (known) return known;
+  let own = kept.get(test);
+  if (!own) kept.set(test, (own = asksOf(test)));
+  return own;
+}
+
+/** The same with the legs told apart, of a test done on a side; where both legs are tested at once each is asked what either is. */
+export function demandsOfTestSide(test: TestDefinition, side: Side): AsksOfLegs {
+  const whole = demandsOfTest(test);
+  if (!test.sided) return { whole, left: whole, right: whole };
+  let legs = keptOfLegs.get(test);
+  if (!legs) keptOfLegs.set(test, (legs = { tested: asksOf(test, 'tested'), other: asksOf(test, 'other') }));
+  return side === 'left'
+    ? { whole, left: legs.tested, right: legs.other }
+    : { whole, left: legs.other, right: legs.tested };
+}
+
+/** What a test asks where it begins and where it ends. @param leg of which leg; both where none is told */
+function asksOf(test: TestDefinition, leg?: Leg): AsksAlong {
   const first: Most = {},
     last: Most = {};
   for (const readout of test.readouts) {
     if (!isModelled(readout) && !test.drawn) continue;
     const [begins, ends] = readingsOf(readout);
-    askedAt(test, readout, begins, first);
-    for (const value of ends) askedAt(test, readout, value, last);
+    askedAt(test, readout, begins, first, leg);
+    for (const value of ends) askedAt(test, readout, value, last, leg);
   }
-  const along: AsksAlong = [first, last].map((most) => {
-    wholeOf(test, most);
+  return [first, last].map((most) => {
+    wholeOf(test, most, leg);
     return Object.fromEntries(Object.entries(most).filter(([d, n]) => n > 0 || FROM_BELOW.has(d as Demand))) as Asks;
   });
-  kept.set(test, along);
-  return along;
 }
 
 type Most = Partial<Record<Demand, number>>;
@@ -68,7 +86,8 @@ const ask = (most: Most, demand: Demand, n: number): void => {
 };
 
 /** What one read-out asks at a reading. */
-function askedAt(test: TestDefinition, readout: Readout, value: number, most: Most): void {
+function askedAt(test: TestDefinition, readout: Readout, value: number, most: Most, leg: Leg | undefined): void {
+  const sides = leg ? SIDES_OF[leg] : SIDES;
   const lying = test.position === 'table edge' || test.position.startsWith('on the');
   const q = testPosture(test, readout, 'right', value, {});
   // A leg that lies while the pelvis curls above it is not behind the body.
@@ -83,30 +102,34 @@ function askedAt(test: TestDefinition, readout: Readout, value: number, most: Mo
   const byHand = isModelled(readout)
     ? readout.manner === 'pushed' && BY_THE_SHIN.test(readout.movement)
     : test.kind === 'alignment';
-  for (const [demand, n] of Object.entries(asksOfPosture(q)) as [Demand, number][]) {
+  for (const [demand, n] of Object.entries(asksOfPosture(q, {}, undefined, sides)) as [Demand, number][]) {
     if (demand === 'lying-on-back' && !lying) continue;
     // At a right angle the turning thigh takes the shin along: what the knee bears is the lever.
     if (demand === 'knee-twist' && byHand && knee <= SQUARE) continue;
     ask(most, demand, n);
   }
-  supportOf(test, q, most);
-  if (byHand && knee >= LEVER)
+  supportOf(test, q, most, sides);
+  if (leg !== 'other' && byHand && knee >= LEVER)
     ask(most, 'knee-levered', isModelled(readout) && readout.movement === 'hip-adduction' ? 2 : 1);
 }
 
+/** Positions in which both legs bear, whichever is tested. */
+const BEARS_BOTH: readonly TestDefinition['position'][] = ['standing', 'kneeling', 'on the side'];
+
 /** What the whole test asks, at any reading. */
-function wholeOf(test: TestDefinition, most: Most): void {
+function wholeOf(test: TestDefinition, most: Most, leg: Leg | undefined): void {
   if (test.position === 'on the front') {
     ask(most, 'lying-on-front', 1);
     ask(most, 'belly-pressed', LIES_ON_BELLY);
   }
-  if (test.position === 'on the side') ask(most, 'outer-hip-pressed', LIES_ON_HIP);
   if (test.position === 'kneeling') ask(most, 'kneeling', 1);
   if (test.position === 'sitting') ask(most, 'seated', 1);
   if (test.position !== 'sitting' && test.position !== 'on the side') ask(most, 'not-seated-or-side', 1);
   const work = workOf(test);
   if (work === 0) return;
   ask(most, 'strong-work', work);
+  // The leg that is not tested does not push, but for the one that somebody stands or leans on.
+  if (leg === 'other' && !BEARS_BOTH.includes(test.position)) return;
   const chief = test.limiters.filter((l) => l.weight === 3).map((l) => groupOf(l.structure));
   if (chief.includes('adductors')) ask(most, 'adductor-work', work);
   if (chief.includes('deep-hip-flexor')) ask(most, 'hip-flexor-work', work);
@@ -116,19 +139,23 @@ function wholeOf(test: TestDefinition, most: Most): void {
 }
 
 /** What carries the body in a test, seen from where its limbs are above the floor. */
-function supportOf(test: TestDefinition, q: Posture, most: Most): void {
+function supportOf(test: TestDefinition, q: Posture, most: Most, sides: readonly Side[]): void {
   const { points } = skeletonOf(q);
+  // Whoever lies on the side lies on the hip that is lower: the other one, where the upper leg is tested.
+  const lower = points.hip_left[1] < points.hip_right[1] ? 'left' : 'right';
+  if (test.position === 'on the side' && sides.includes(lower)) ask(most, 'outer-hip-pressed', LIES_ON_HIP);
   const floor = floorOf(points, {});
   const props = test.drawn?.props?.map((p) => p.kind) ?? [];
   if (test.position === 'standing') {
-    for (const side of SIDES) {
+    for (const side of sides) {
       ask(most, 'knee-bend-loaded', q[coordinateIndex(`knee_flexion_${side}`)] / DEG);
       ask(most, 'knee-turned-loaded', turnedOverKnee(q, side));
     }
     const foot = (side: Side): number => ['heel', 'ball', 'toe'].reduce((s, p) => s + points[`${p}_${side}`][1] / 3, 0);
     // Where a test has no drawing of its own its feet stand apart, one before the other.
     if (test.drawn && Math.abs(foot('left') - foot('right')) > LIFTED) {
-      ask(most, 'one-leg', 1);
+      const stands = foot('left') < foot('right') ? 'left' : 'right';
+      if (sides.includes(stands)) ask(most, 'one-leg', 1);
       if (!test.held) ask(most, 'balance-alone', 1);
     }
   }

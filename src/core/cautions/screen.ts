@@ -1,12 +1,15 @@
+import type { CautionEntry } from '@/core/students/student';
 import { stillHurts, type Hurt } from '@/core/students/hurt';
 import { withAllowed, type Allowed } from './allowed';
-import { cautionById, unknownCaution, type Caution, type CautionLevel } from './catalogue';
-import { mostOf, type AsksAlong, type Demand } from './demands';
+import { cautionById, cautionName, unknownCaution, type Caution, type CautionLevel } from './catalogue';
+import { mostOf, type AsksAlong, type AsksOfLegs, type Demand } from './demands';
 import type { Rule } from './rules';
 
 /** A caution as it was told of a student. */
 export interface Told {
   caution: string;
+  /** Which leg it is about, where it is about one and that was told. */
+  side?: 'left' | 'right';
   /** First day on which it no longer holds, `YYYY-MM-DD`. */
   until?: string;
   /** Who lifted it, and when; the entry stays as a record. */
@@ -37,12 +40,33 @@ export const stands = (told: Told, today: string): boolean => !told.cleared && !
 export function screen(entries: readonly Told[], today: string): Screening {
   const cautions = entries
     .filter((e) => stands(e, today))
-    .map((e) => withAllowed(cautionById(e.caution) ?? unknownCaution(e.caution), e.allowed));
+    .map((e) => onItsSide(withAllowed(cautionById(e.caution) ?? unknownCaution(e.caution), e.allowed), e.side));
   const level = cautions.reduce<CautionLevel | 'go'>(
     (worst, c) => (LEVELS.indexOf(c.level) > LEVELS.indexOf(worst) ? c.level : worst),
     'go',
   );
   return { level, cautions, stopped: cautions.some((c) => c.rules === 'all'), hurt: [] };
+}
+
+/** A caution of one side, which its name tells. What is no matter of a side stays as it is: a side more in a file opens nothing. */
+const onItsSide = (caution: Caution, side: 'left' | 'right' | undefined): Caution =>
+  side && caution.sided ? { ...caution, side, name: cautionName({ caution: caution.id, side }) } : caution;
+
+/**
+ * What was told of a student, with one caution more. One that stands is not told twice; told of the other leg as well it stands for both, and
+ * one that was lifted or is over stands again beside its record.
+ * @param side of which leg; both, or not known, where none is told
+ * @param today `YYYY-MM-DD`
+ */
+export function withTold(
+  told: readonly CautionEntry[],
+  { caution, side }: Pick<CautionEntry, 'caution' | 'side'>,
+  today: string,
+): CautionEntry[] {
+  const i = told.findIndex((c) => c.caution === caution && stands(c, today));
+  if (i < 0) return [...told, cautionById(caution)?.sided && side ? { caution, side } : { caution }];
+  const { side: before, ...rest } = told[i];
+  return before === undefined || before === side ? [...told] : told.map((c, k) => (k === i ? rest : c));
 }
 
 /** Ages from which, and up to which, a student is screened as one of that age whether or not it was told. Ours. */
@@ -77,6 +101,8 @@ export const stopOf = (screening: Screening): Caution | null =>
 /** One reason why something is not free: which caution, for which demand, how much is asked and how much is allowed. */
 export interface Because {
   caution: string;
+  /** Of which leg, where the caution is about one. */
+  side?: Caution['side'];
   does: Rule['does'] | 'all';
   /** Null where the caution closes everything. */
   demand: Demand | null;
@@ -105,8 +131,11 @@ function openTo(along: AsksAlong, demand: Demand, over: number): number | null {
   return at < 0 ? 1 : (at - 1) / Math.max(1, along.length - 1);
 }
 
-/** What a screening leaves of what asks this along its way. @param of whether it is a rung or a test, which some rules treat otherwise */
-export function verdictOf(screening: Screening, along: AsksAlong, of: 'rung' | 'test' = 'rung'): Verdict {
+/**
+ * What a screening leaves of what asks this along its way. A caution of one side is held against that leg where the legs are told apart.
+ * @param of whether it is a rung or a test, which some rules treat otherwise
+ */
+export function verdictOf(screening: Screening, asks: AsksAlong | AsksOfLegs, of: 'rung' | 'test' = 'rung'): Verdict {
   if (screening.cautions.length === 0) return OPEN;
   const v: Verdict = { ...OPEN, because: [] };
   const shuts: Because[] = [];
@@ -115,10 +144,18 @@ export function verdictOf(screening: Screening, along: AsksAlong, of: 'rung' | '
       shuts.push({ caution: c.id, does: 'all', demand: null, asked: 0, over: 0 });
       continue;
     }
+    const along = asksFor(c, asks);
     for (const r of c.rules) {
       const asked = mostOf(along, r.demand);
       if (asked <= r.over || (of === 'test' && r.tests === 'open')) continue;
-      const because: Because = { caution: c.id, does: r.does, demand: r.demand, asked, over: r.over };
+      const because: Because = {
+        caution: c.id,
+        ...(c.side && { side: c.side }),
+        does: r.does,
+        demand: r.demand,
+        asked,
+        over: r.over,
+      };
       const open = r.does === 'stops' ? openTo(along, r.demand, r.over) : null;
       if (r.does === 'shortens') v.hold_s = Math.min(v.hold_s ?? Infinity, r.hold_s);
       else if (r.does === 'eases') v.share = Math.min(v.share ?? 1, r.share);
@@ -134,6 +171,10 @@ export function verdictOf(screening: Screening, along: AsksAlong, of: 'rung' | '
   if (v.because.length > 0) v.state = 'limited';
   return v;
 }
+
+/** What a caution is held against: its own leg where it has one, else all. */
+const asksFor = ({ side }: Caution, asks: AsksAlong | AsksOfLegs): AsksAlong =>
+  'whole' in asks ? (side ? asks[side] : asks.whole) : asks;
 
 /** What stands in `Because.caution` where a pose hurt. */
 export const PAIN = 'pain';

@@ -1,7 +1,7 @@
 import { ELEMENT_IDS, GROUP_OF, GROUPS, shareAt, type Build, type GroupId, type Side } from '@/core/body';
 import { verdictOf } from '@/core/cautions/screen';
 import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
-import { anglesAt, demandsOf, isSided, postureAt } from '@/core/poses';
+import { anglesAt, asksUnder, isSided, postureAt } from '@/core/poses';
 import { strainsOf, type Strain } from '@/core/statics/strains';
 import { loadsAt } from './loads-at';
 import {
@@ -169,14 +169,17 @@ export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, w
   const { shape, side } = posed;
   const rung = rungIn(posed),
     path = rungPathOf(posed, build);
-  const limit = way.under && way.under.cautions.length > 0 ? verdictOf(way.under, demandsOf(shape, rung)) : null;
+  const sided = isSided(shape, rung);
+  const limit =
+    way.under && way.under.cautions.length > 0
+      ? verdictOf(way.under, asksUnder(way.under, shape, rung, sided ? side : 'both'))
+      : null;
   const enough = enoughOf(rung, way, limit?.share);
   const mean: Tolerances = { of: posterior.mean, from: 0 };
   const stop = firstStop(path, mean, enough);
   const unstopped = stop.element < 0;
   const depth = Math.min(unstopped ? 1 : stop.step / STEPS, limit?.depth ?? 1, 1);
   const who = groupKey(unstopped ? nearest(path, mean) : stop.element);
-  const sided = isSided(shape, rung);
   let over = -Infinity;
   for (let e = 0; e < DIMENSIONS; e++) over = Math.max(over, standingAt(path, e, 0) - posterior.mean[e]);
   const used = usedAt(path, depth, posterior);

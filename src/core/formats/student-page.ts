@@ -3,7 +3,7 @@ import { withUnit, type Reading } from '@/core/assessment/reading';
 import { dayOf } from '@/core/day-of';
 import { dayWords } from '@/core/day-words';
 import { allowedWords } from '@/core/cautions/allowed';
-import { cautionById } from '@/core/cautions/catalogue';
+import { cautionById, cautionName } from '@/core/cautions/catalogue';
 import { htmlText } from '@/core/html-text';
 import type { Practice } from '@/core/practice/practice';
 import type { PlanChoice } from '@/core/progress/plan';
@@ -37,7 +37,7 @@ function cautionsSaid(s: Student): string {
       const allowed = (c.allowed ?? []).map(
         (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a)} (${a.why})`,
       );
-      return `${caution?.name ?? c.caution}${lifted}${allowed.join('')}`;
+      return `${cautionName(c)}${lifted}${allowed.join('')}`;
     })
     .join('; ');
 }

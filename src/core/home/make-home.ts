@@ -2,7 +2,7 @@ import { capital } from '@/core/capital';
 import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import type { Build, Side } from '@/core/body';
-import { DEMANDS, type Demand } from '@/core/cautions/demands';
+import { DEMANDS, isOfLeg, type Demand } from '@/core/cautions/demands';
 import type { Screening } from '@/core/cautions/screen';
 import { propsOf } from '@/core/fit/props';
 import { asWritten, type Say } from '@/core/languages/as-written';
@@ -228,13 +228,19 @@ function closedWords({ demand, over }: { demand: Demand; over: number }, say: Sa
   return say(over > 0 ? words.replace(String(over), '{{over}}') : words, { over });
 }
 
+/** What is said of one leg, with its side. */
+const ofItsLeg = (what: string, side: Side | undefined, say: Say): string =>
+  side ? say('{{what}} ({{side}})', { what, side: say(side) }) : what;
+
 /** What her cautions close, and what hurt, in everyday words and never by the caution's name. */
 export function avoided({ cautions, hurt }: Screening, say: Say = asWritten): string[] {
   const words = cautions.flatMap((c) =>
     c.rules === 'all'
       ? []
       : c.rules.flatMap((r) =>
-          (r.does === 'closes' || r.does === 'stops') && !UNTOLD.has(r.demand) ? [closedWords(r, say)] : [],
+          (r.does === 'closes' || r.does === 'stops') && !UNTOLD.has(r.demand)
+            ? [ofItsLeg(closedWords(r, say), c.side && isOfLeg(r.demand) ? c.side : undefined, say)]
+            : [],
         ),
   );
   const sore = hurt.map((h) => {

@@ -20,7 +20,7 @@ export interface Question {
   labels?: (draws: Draws) => Uint8Array;
   /** Tests taken for it so far, the one that begins it not counted. */
   asked?: number;
-  /** Tests that must not be done. */
+  /** Tests that must not be done, by their id, or of one side as `id/side`. */
   closed?: readonly string[];
   /** How the student lies or stands now. */
   from?: Position;
@@ -112,6 +112,9 @@ export function settle(question: Question, known: Known, readings: readonly Read
 
 const net = (t: Suggestion): number => t.gain - TURN_COSTS * t.turns;
 
+const isClosed = ({ closed = [] }: Question, test: string, side: Side): boolean =>
+  closed.includes(test) || closed.includes(`${test}/${side}`);
+
 /** Everything that could still be read for a question: tests of its side, and other ways of doing those begun. */
 function candidates(
   question: Question,
@@ -119,7 +122,7 @@ function candidates(
 ): { asked: readonly [Asked, ...Asked[]]; turns: number }[] {
   const sides = question.labels ? SIDES : [question.side];
   return stillToRead(readings, sides)
-    .filter(([first]) => testById(first.test)?.sided === true && !question.closed?.includes(first.test))
+    .filter(([{ test, side }]) => testById(test)?.sided === true && !isClosed(question, test, side))
     .map((asked) => {
       const position = testById(asked[0].test)?.position;
       return { asked, turns: question.from && position ? turnsBetween(question.from, position) : 0 };

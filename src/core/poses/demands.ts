@@ -15,7 +15,7 @@ import {
   type Side,
   type Skeleton,
 } from '@/core/body';
-import { FROM_BELOW, type Asks, type AsksAlong, type Demand } from '@/core/cautions/demands';
+import { FROM_BELOW, type Asks, type AsksAlong, type AsksOfLegs, type Demand } from '@/core/cautions/demands';
 import { postureAt, reachFor, type Contact, type Rung, type Shape } from './format';
 
 /** Steps of a way at which it is asked, entry and end with them. */
@@ -57,11 +57,11 @@ const half = newHalf(),
   standing = new Float64Array(ELEMENTS.length);
 let strands: StrandModel | null = null;
 
-/** How far the furthest muscle of either side stands beyond the end of typical people, SD. */
-function furthest(q: Posture): number {
+/** How far the furthest muscle of these sides stands beyond the end of typical people, SD. */
+function furthest(q: Posture, sides: readonly Side[]): number {
   strands ??= new StrandModel();
   let most = -Infinity;
-  for (const side of SIDES) {
+  for (const side of sides) {
     strands.standing(halfOf(q, side, half), 'pushed', standing);
     for (const [i, e] of ELEMENTS.entries()) if (e.muscle) most = Math.max(most, standing[i]);
   }
@@ -71,11 +71,13 @@ function furthest(q: Posture): number {
 /**
  * What a posture itself asks, whoever holds it up: joints, head, how the trunk lies. Pose and test are read alike.
  * @param bones of that posture, where they are there already
+ * @param legs of which legs it is asked what a leg does; the rest is of the whole body
  */
 export function asksOfPosture(
   q: Posture,
   reach: Readonly<Partial<Record<Side, Reach>>> = {},
   bones: Skeleton = skeletonOf(q, reach),
+  legs: readonly Side[] = SIDES,
 ): Record<string, number> {
   const deg = (id: string): number => q[coordinateIndex(id)] / DEG;
   const out: Record<Demand, number> = {} as Record<Demand, number>;
@@ -93,6 +95,10 @@ export function asksOfPosture(
   const folded = ahead < -0.3 && Math.max(deg('hip_flexion_left'), deg('hip_flexion_right')) > BENT;
   const lies = Math.abs(rise) < LEVEL && points.pelvis[1] - floorOf(points, reach) < LOW && !folded;
   for (const side of SIDES) {
+    const flexion = deg(`hip_flexion_${side}`);
+    if (deg(`hip_adduction_${side}`) > ROOM) ask('belly-pressed', flexion + Math.max(0, lumbar));
+  }
+  for (const side of legs) {
     const flexion = deg(`hip_flexion_${side}`),
       adduction = deg(`hip_adduction_${side}`),
       rotation = deg(`hip_rotation_${side}`),
@@ -112,7 +118,6 @@ export function asksOfPosture(
     ask('ankle-pointed', -deg(`ankle_dorsiflexion_${side}`));
     if (knee >= KNEE_BENT) ask('knee-twist', -rotation);
     ask('back-of-leg', flexion - 0.8 * Math.max(0, knee) + 0.5 * Math.max(0, lumbar));
-    if (adduction > ROOM) ask('belly-pressed', flexion + Math.max(0, lumbar));
   }
   ask('legs-uneven', Math.abs(deg('hip_flexion_left') - deg('hip_flexion_right')));
   ask('low-back-rounding', lumbar);
@@ -121,12 +126,16 @@ export function asksOfPosture(
   ask('twist', Math.abs(deg('lumbar_rotation') + deg('thorax_rotation')));
   ask('neck-bend', Math.max(Math.abs(deg('neck_flexion')), Math.abs(deg('neck_rotation'))));
   ask('head-low', 100 * (points.chest[1] - points.head[1]) - (lies ? PILLOW : 0));
-  out['end-of-range'] = furthest(q);
+  out['end-of-range'] = furthest(q, legs);
   return out;
 }
 
-/** What carries a rung, which is the same all along its way. */
-function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Partial<Record<Demand, number>> {
+/** What carries a rung, which is the same all along its way. @param legs of which legs it is asked what they bear */
+function asksOfSupport(
+  shape: Pick<Shape, 'position' | 'works'>,
+  rung: Rung,
+  legs: readonly Leg[],
+): Partial<Record<Demand, number>> {
   const out: Partial<Record<Demand, number>> = {};
   const { position } = shape;
   const bears = rung.contacts.filter((c) => c.on !== 'limb' && c.on !== 'strap' && c.on !== 'post');
@@ -134,8 +143,9 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
   const seated = bears.some((c) => SEAT.test(c.point));
   const hands = bears.filter((c) => ARM.test(c.point));
   const held = hands.length > 0 || rung.wall !== undefined || rung.props.some((p) => p === 'chair' || p === 'post');
-  if (position === 'standing' && feet.size === 1 && !feet.has('both') && !seated) {
-    out['one-leg'] = 1;
+  const onOneLeg = position === 'standing' && feet.size === 1 && !feet.has('both') && !seated;
+  if (onOneLeg) {
+    if (legs.some((leg) => feet.has(leg))) out['one-leg'] = 1;
     if (!held) out['balance-alone'] = 1;
   }
   const leans =
@@ -145,7 +155,7 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
     rung.carries === true;
   if (leans && (hands.length > 0 || Object.keys(rung.reach).length > 0)) out['weight-on-hands'] = 1;
   // Hands and one leg that carry the whole body work, whatever the shape is there for.
-  if (out['one-leg'] && out['weight-on-hands']) out['strong-work'] = rung.level;
+  if (onOneLeg && out['weight-on-hands']) out['strong-work'] = rung.level;
   // The head on the floor with nothing of the trunk beside it carries weight, also on the back with the shoulders up.
   if (
     bears.some((c) => c.point.startsWith('head') || c.point.startsWith('crown')) &&
@@ -160,9 +170,11 @@ function asksOfSupport(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): Pa
     out['lying-on-front'] = 1;
     out['belly-pressed'] = LIES_ON_BELLY;
   }
-  if (position === 'on the side') out['outer-hip-pressed'] = LIES_ON_HIP;
-  if (position !== 'on the back' && bears.some((c) => c.point.startsWith('knee'))) out.kneeling = 1;
-  if (position === 'kneeling') out.kneeling = 1;
+  const knees = bears.filter((c) => c.point.startsWith('knee'));
+  const ofLegs = knees.some((c) => legs.some((leg) => c.point.endsWith(leg) || c.point.endsWith('both')));
+  if (position !== 'on the back' && ofLegs) out.kneeling = 1;
+  // Whoever kneels with nothing told of the knees kneels on both.
+  if (position === 'kneeling' && (knees.length === 0 || ofLegs)) out.kneeling = 1;
   if (sits) out.seated = 1;
   out.demanding = rung.level;
   if (rung.kind === 'strength') {
@@ -182,6 +194,9 @@ const legHeld = (rung: Rung, side: 'worked' | 'other'): boolean =>
     (c) => c.on !== 'limb' && FOOT.test(c.point) && (c.point.endsWith(side) || c.point.endsWith('both')),
   ) || Object.values(rung.reach).some((r) => r && r.floor === undefined && /^(knee|thigh|calf|ankle|heel)/.test(r.to));
 
+/** A leg as a rung names it. */
+export type Leg = 'worked' | 'other';
+
 /** Both legs: the side that is right when the right is worked, and the name that a rung gives it. */
 const LEGS = [
   ['right', 'worked'],
@@ -191,28 +206,47 @@ const LEGS = [
 const BACK = /^(back|sacrum|shoulder)/,
   FRONT = /^(chest|pubis|waist)/;
 
-/** What a rung asks at a depth from 0 (entry) to 1 (full), worst of both sides, in the typical body. */
-export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, depth: number): Asks {
+/**
+ * What a rung asks at a depth from 0 (entry) to 1 (full), in the typical body: worst of both legs, or what one of them and the body as a whole
+ * are asked.
+ */
+export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, depth: number, leg?: Leg): Asks {
   const reach = reachFor(rung, 'right');
   const { position } = shape;
   const lying = position === 'on the back' || position === 'on the front' || position === 'on the side';
   const q = postureAt(rung, 'right', depth);
   const bones = skeletonOf(q, reach);
-  const asks: Partial<Record<Demand, number>> = asksOfPosture(q, reach, bones);
+  const own = LEGS.filter(([, at]) => !leg || at === leg);
+  const sides = own.map(([side]) => side);
+  const asks: Partial<Record<Demand, number>> = asksOfPosture(q, reach, bones, sides);
+  // Whoever lies on the side lies on the hip that is lower.
+  const lower = bones.points.hip_left[1] < bones.points.hip_right[1] ? 'left' : 'right';
+  if (position === 'on the side' && sides.includes(lower)) asks['outer-hip-pressed'] = LIES_ON_HIP;
   const onFloor = rung.contacts.filter((c) => c.on !== 'limb');
   // What a shape calls itself and what it lies on both count.
   if (position !== 'on the back' && !onFloor.some((c) => BACK.test(c.point))) delete asks['lying-on-back'];
   if (onFloor.some((c) => FRONT.test(c.point))) asks['lying-on-front'] = 1;
-  for (const [demand, n] of Object.entries(asksOfSupport(shape, rung)) as [Demand, number][])
+  for (const [demand, n] of Object.entries(
+    asksOfSupport(
+      shape,
+      rung,
+      own.map(([, at]) => at),
+    ),
+  ) as [Demand, number][])
     asks[demand] = Math.max(asks[demand] ?? -Infinity, n);
   for (const [side, at] of LEGS) {
-    const flexion = q[coordinateIndex(`hip_flexion_${side}`)] / DEG,
-      knee = q[coordinateIndex(`knee_flexion_${side}`)] / DEG;
+    const flexion = q[coordinateIndex(`hip_flexion_${side}`)] / DEG;
+    if (rung.kind === 'strength' && /back|seated/.test(position) && flexion >= LEG_UP && !legHeld(rung, at))
+      asks['legs-held-up'] = 1;
+  }
+  const kneels = asksOfSupport(shape, rung, ['worked', 'other']).kneeling !== undefined;
+  for (const [side, at] of own) {
+    const knee = q[coordinateIndex(`knee_flexion_${side}`)] / DEG;
     const bears = (part: RegExp): boolean =>
       onFloor.some((c) => part.test(c.point) && STANDS.has(c.on) && (c.point.endsWith(at) || c.point.endsWith('both')));
     // Whoever kneels and sits back on a foot presses it further than it points.
     const pointed = -q[coordinateIndex(`ankle_dorsiflexion_${side}`)] / DEG;
-    if (asks.kneeling && knee >= SAT_BACK && pointed > 0)
+    if (kneels && knee >= SAT_BACK && pointed > 0)
       asks['ankle-pointed'] = Math.max(asks['ankle-pointed'] ?? 0, pointed + PRESSED);
     // Feet that stand carry the bend of their knees.
     const stands = bears(FOOT);
@@ -221,8 +255,6 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
       // Where the knee is down its foot carries little.
       if (!bears(KNEE)) asks['knee-turned-loaded'] = Math.max(asks['knee-turned-loaded'] ?? 0, turnedOverKnee(q, side));
     }
-    if (rung.kind === 'strength' && /back|seated/.test(position) && flexion >= LEG_UP && !legHeld(rung, at))
-      asks['legs-held-up'] = 1;
   }
   const { points } = bones;
   if (floorOf(points, reach) > points.crown[1] - 0.02 && !lying) asks['weight-on-head'] = 1;
@@ -244,14 +276,29 @@ export function turnedOverKnee(q: Posture, side: Side): number {
   );
 }
 
-const kept = new WeakMap<Rung, AsksAlong>();
+const kept = new WeakMap<Rung, AsksAlong>(),
+  keptOfLegs = new WeakMap<Rung, Record<Leg, AsksAlong>>();
+const along = (shape: Pick<Shape, 'position' | 'works'>, rung: Rung, leg?: Leg): AsksAlong =>
+  Array.from({ length: STEPS + 1 }, (_, k) => demandsAt(shape, rung, k / STEPS, leg));
 
 /**
  * What a rung asks of the body that cautions speak about: numbers along its way from entry (first) to full depth (last), from its
  * angles, contacts and what it is for.
  */
 export function demandsOf(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): AsksAlong {
-  let along = kept.get(rung);
-  if (!along) kept.set(rung, (along = Array.from({ length: STEPS + 1 }, (_, k) => demandsAt(shape, rung, k / STEPS))));
-  return along;
+  let own = kept.get(rung);
+  if (!own) kept.set(rung, (own = along(shape, rung)));
+  return own;
+}
+
+/** The same with the legs told apart, for a rung done on a side; of both sides, or where both legs do alike, each leg is asked what either is. */
+export function demandsOfSide(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, side: Side | 'both'): AsksOfLegs {
+  const whole = demandsOf(shape, rung);
+  if (side === 'both') return { whole, left: whole, right: whole };
+  let legs = keptOfLegs.get(rung);
+  if (!legs)
+    keptOfLegs.set(rung, (legs = { worked: along(shape, rung, 'worked'), other: along(shape, rung, 'other') }));
+  return side === 'left'
+    ? { whole, left: legs.worked, right: legs.other }
+    : { whole, left: legs.other, right: legs.worked };
 }

@@ -1,6 +1,6 @@
 export * from './format';
-export { demandsAt, demandsOf } from './demands';
-export { hurtBefore, verdictOfRung, whyClosed } from './verdict';
+export { demandsAt, demandsOf, demandsOfSide } from './demands';
+export { asksUnder, hurtBefore, verdictOfRung, whyClosed } from './verdict';
 export { isKnown } from './known';
 export { isSided, sameSide } from './sided';
 export { allShapes, LIBRARY, rungOf, setOwnShapes, shapeById } from './library';

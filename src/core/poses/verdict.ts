@@ -2,8 +2,9 @@ import { dayWords } from '@/core/day-words';
 import type { Side } from '@/core/body';
 import { closers, OPEN, PAIN, verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
 import type { Hurt } from '@/core/students/hurt';
-import { demandsOf } from './demands';
-import type { Shape } from './format';
+import type { AsksAlong, AsksOfLegs } from '@/core/cautions/demands';
+import { demandsOf, demandsOfSide } from './demands';
+import type { Rung, Shape } from './format';
 
 /** What hurt before in this rung and side, or in a milder one of the same shape; the newest of it, or null. */
 export const hurtBefore = (
@@ -16,10 +17,21 @@ export const hurtBefore = (
     (h) => h.pose === shape.id && h.rung <= rung && (h.side === side || h.side === 'both' || side === 'both'),
   ) ?? null;
 
+/** What a rung on a side asks that a screening must know: the legs are told apart only where a caution speaks of one of them. */
+export const asksUnder = (
+  { cautions }: Pick<Screening, 'cautions'>,
+  shape: Pick<Shape, 'position' | 'works'>,
+  rung: Rung,
+  side: Side | 'both',
+): AsksAlong | AsksOfLegs => (cautions.some((c) => c.side) ? demandsOfSide(shape, rung, side) : demandsOf(shape, rung));
+
 /** What cautions and what hurt before leave of a rung on a side. Where it hurt it stays closed until the teacher clears it. */
 export function verdictOfRung(screening: Screening, shape: Shape, rung: number, side: Side | 'both'): Verdict {
   // Without a caution nothing is asked, and nothing need be worked out.
-  const v = screening.cautions.length === 0 ? OPEN : verdictOf(screening, demandsOf(shape, shape.rungs[rung - 1]));
+  const v =
+    screening.cautions.length === 0
+      ? OPEN
+      : verdictOf(screening, asksUnder(screening, shape, shape.rungs[rung - 1], side));
   const hurt = hurtBefore(screening, shape, rung, side);
   if (!hurt) return v;
   const because = { caution: PAIN, does: 'all' as const, demand: null, asked: 0, over: 0 };

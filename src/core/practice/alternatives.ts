@@ -1,4 +1,4 @@
-import { rungOf } from '@/core/poses';
+import { rungOf, sameSide } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Block } from './blocks';
@@ -6,7 +6,7 @@ import { activeAims, aimKey } from './doses';
 import { sidesOf } from './edit';
 import type { PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
-import { inTheWay } from './units';
+import { closedSide, inTheWay } from './units';
 
 /** A rung that could stand in a block's place, all its sides. */
 export interface Alternative {
@@ -40,6 +40,8 @@ export function alternativesFor(
   const served = active.filter((a) => here.has(aimKey(a)));
   const asked = served.length > 0 ? served : active;
   const total = asked.reduce((s, a) => s + a.weight, 0) || 1;
+  const [side, ...bothSides] = new Set(block.items.map((i) => i.side));
+  const alone = bothSides.length === 0 && side !== 'both' && closedSide(ranked, { ...block, side }) ? side : null;
   const byShape = new Map<string, Alternative>();
   const byRung = new Map<string, RankedPose[]>();
   for (const r of ranked) byRung.set(`${r.pose}/${r.rung}`, [...(byRung.get(`${r.pose}/${r.rung}`) ?? []), r]);
@@ -51,7 +53,9 @@ export function alternativesFor(
     if ((found.rung.kind === 'rest') !== (kind === 'rest') || !phases.some((p) => found.rung.phases.includes(p)))
       continue;
     if (inTheWay(found.shape, found.rung, request)) continue;
-    const fits = sidesOf([r, ...others], r.pose, r.rung);
+    // What is done on one side alone is exchanged for what is open on that side.
+    const fits = sidesOf([r, ...others], r.pose, r.rung).filter((f) => !alone || sameSide(f.side, alone));
+    if (fits.length === 0) continue;
     if (fits.some((f) => f.cautions.length > 0 || f.beyondEntry)) continue;
     const gain = asked.reduce((s, a) => s + a.weight * Math.max(...fits.map((f) => worthFor(f, a).worth)), 0) / total;
     const costs = fits.reduce((s, f) => s + Object.values(f.costs).reduce((c, v) => c + v, 0), 0) / fits.length;

@@ -80,7 +80,7 @@ export function formOf(
 ): { rung: number; against: 'caution' | 'reach' | null; limits: string[] } {
   const pose = line.pose ?? '';
   const rung = line.rung ?? rungFor(pose, ranked);
-  const fits = sidesOf(ranked, pose, rung);
+  const fits = sidesOf(ranked, pose, rung).filter((r) => !line.side || r.side === 'both' || r.side === line.side);
   const against = fits.some((r) => r.cautions.length > 0)
     ? 'caution'
     : fits.some((r) => r.beyondEntry)

@@ -1,11 +1,12 @@
+import type { Side } from '@/core/body';
 import { sameSide } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
-import { blocksOf } from './blocks';
+import { blocksOf, type Block } from './blocks';
 import { activeAims, aimKey, servedBy } from './doses';
 import type { PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
-import { counters, needsCounter, needsPreparation, prepares, unitOfRung, type Unit } from './units';
+import { closedSide, counters, needsCounter, needsPreparation, prepares, unitOfRung, type Unit } from './units';
 
 /** Why a block is in a practice, from what it does there as it stands. */
 export interface Reason {
@@ -18,6 +19,16 @@ export interface Reason {
   counters: string[];
   /** It is the peak that was asked for, or it is there for arriving, waking, bringing the body to the middle, a pause or the rest. */
   part: 'peak' | 'settle' | 'wake' | 'middle' | 'pause' | 'rest' | null;
+  /** It is done on one side alone because the other is closed, and by what; null elsewhere. */
+  alone: { side: Side; closed: Side; by: readonly string[] } | null;
+}
+
+/** The one side of a block of which the other is closed for her, and by what; null where it is done on both or nothing closes it. */
+function aloneOf(block: Block, ranked: readonly RankedPose[]): Reason['alone'] {
+  const [side, ...others] = new Set(block.items.map((i) => i.side));
+  if (others.length > 0 || side === 'both') return null;
+  const closed = closedSide(ranked, { pose: block.pose, rung: block.rung, side });
+  return closed && closed.side !== 'both' ? { side, closed: closed.side, by: closed.cautions } : null;
 }
 
 /** What a unit is for in the shape of a practice, beside its aims. */
@@ -61,6 +72,7 @@ export function reasonsOf(
         prepares: unit && !rests ? names(units.slice(k + 1), (u) => needsPreparation(u) && prepares(unit, u)) : [],
         counters: unit && counters(unit) && !needsCounter(unit) && !rests ? names(units.slice(0, k), needsCounter) : [],
         part,
+        alone: aloneOf(block, ranked),
       };
       return [block.id, reason] as const;
     }),

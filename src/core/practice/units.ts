@@ -1,5 +1,6 @@
 import { coordinateIndex, DEG, groupOf, GROUPS, isMuscleGroup, SIDES, type GroupId } from '@/core/body';
 import { DEMANDS, mostOf } from '@/core/cautions/demands';
+import { PAIN } from '@/core/cautions/screen';
 import {
   demandsOf,
   isKnown,
@@ -209,8 +210,9 @@ export function unitsFor(
     if (loud(shape, rung, request)) continue;
     if (needless(shape, rung, list, request) && !kept.includes(key)) continue;
     if (rung.level === 3 && !mildly.has(shape.id) && shape.id !== request.peak && !kept.includes(key)) continue;
-    // A sided rung that only one side may do is left out: the second side is never forgotten.
-    if (isSided(shape, rung) && list.length < 2) continue;
+    // A sided rung that only one side may do is left out: the second side is never forgotten. But for a side that a caution or pain closes the
+    // other goes on alone, where that serves an aim.
+    if (isSided(shape, rung) && list.length < 2 && !(servesAlone(list[0]) && otherIsClosed(ranked, list[0]))) continue;
     if (inTheWay(shape, rung, request)) continue;
     // One repeat that is held for longer than a caution lets it cannot be cut in two.
     if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;
@@ -227,6 +229,21 @@ export function unitsFor(
   const floor = tidy.filter((u) => u.ground !== 'chair' || kept.includes(u.key));
   return floor.length >= ENOUGH ? floor : tidy;
 }
+/** True where a side serves an aim of its own. */
+const servesAlone = (r: RankedPose): boolean => r.gives.some((g) => g.aim.side === r.side && g.worth >= SERVING);
+
+/** The other side of a fit, where a caution of that leg or pain closes it and this one is open; null elsewhere. */
+export function closedSide(
+  ranked: readonly RankedPose[],
+  one: Pick<RankedPose, 'pose' | 'rung' | 'side'>,
+): RankedPose | null {
+  const other = ranked.find((r) => r.pose === one.pose && r.rung === one.rung && r.side !== one.side);
+  if (!other || other.cautions.length === 0) return null;
+  // What closes both sides, or this one by how far she gets, leaves no side to do alone.
+  return other.verdict.because.every((b) => b.side !== undefined || b.caution === PAIN) ? other : null;
+}
+const otherIsClosed = (ranked: readonly RankedPose[], one: RankedPose): boolean => closedSide(ranked, one) !== null;
+
 /** Units on the floor from which a quiet practice needs no chair. Ours. */
 const ENOUGH = 20;
 

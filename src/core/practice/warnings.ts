@@ -37,7 +37,11 @@ export function warningsOf(
   const blocks = blocksOf(items, request.pace);
   const units = blocks.map((b) => unitOfRung(ranked, b.pose, b.rung, request));
   const out = blocks.flatMap((_, k) => ofBlock(k, { blocks, units, ranked, request }));
-  const missing = missingSides(items).map((m) => ({
+  // A side that a caution or pain closes is not forgotten.
+  const forgotten = missingSides(items).filter(
+    (m) => !ranked.some((r) => r.pose === m.pose && r.rung === m.rung && r.side === m.missing && r.cautions.length > 0),
+  );
+  const missing = forgotten.map((m) => ({
     ...m,
     kind: 'side' as const,
     block: blocks.find((b) => b.pose === m.pose && b.rung === m.rung)?.id ?? null,

@@ -1,3 +1,4 @@
+import { capital } from '@/core/capital';
 import { inSentence } from '@/core/poses/words';
 import { aimedName } from '@/core/aims/words';
 import type { Phase, PropId } from '@/core/poses';
@@ -196,5 +197,8 @@ export function reasonSentences(r: Reason): string[] {
   if (r.prepares.length > 0) out.push(`Makes ready for ${listed(r.prepares.map(inSentence), 2)}.`);
   if (r.counters.length > 0) out.push(`Rounds the back again after ${listed(r.counters.map(inSentence), 2)}.`);
   if (r.little.length > 0) out.push(`Adds a little: ${listed(r.little.map(aimWords), 2)}.`);
-  return out.length > 0 ? out : ['No aim of its own: it keeps the practice whole.'];
+  const why = out.length > 0 ? out : ['No aim of its own: it keeps the practice whole.'];
+  return r.alone
+    ? [...why, `${capital(r.alone.side)} side only. Closed on the ${r.alone.closed}: ${r.alone.by.join('; ')}.`]
+    : why;
 }

@@ -1,7 +1,7 @@
 import { capital } from '@/core/capital';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { allowedWords } from '@/core/cautions/allowed';
-import { cautionById } from '@/core/cautions/catalogue';
+import { cautionById, cautionName } from '@/core/cautions/catalogue';
 import type { Findings } from '@/core/inference';
 import { limiterWords } from '@/core/inference/words';
 import type { AimChoice, Student } from '@/core/students/student';
@@ -80,7 +80,7 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
   say(dayIn(student.createdAt), 'asked', 'Came to the studio.');
   if (student.askedOn) say(student.askedOn, 'asked', `Asked${student.aim ? `: “${student.aim}”` : '.'}`);
   for (const c of student.cautions) {
-    const name = cautionById(c.caution)?.name ?? c.caution;
+    const name = cautionName(c);
     // “Since” may be told in words: then it has no day of its own.
     if (c.since && /^\d{4}-\d{2}-\d{2}$/.test(c.since)) say(c.since, 'asked', `Caution since then: ${name}.`);
     if (c.cleared) say(c.cleared.on, 'asked', `Caution lifted by ${c.cleared.by}: ${name}.`);

@@ -101,8 +101,12 @@ function cautionsOf(newer: Cautions, older: Cautions): Cautions {
     return i >= 0;
   };
   const others = older.filter((c) => !answered((n) => textOf(n) === textOf(c)));
-  return [...newer, ...others.filter((c) => !answered((n) => n.caution === c.caution))];
+  return [...newer, ...others.filter((c) => !answered((n) => n.caution === c.caution && sameLeg(n, c)))];
 }
+
+/** A caution of one leg answers for none of the other: told left here and right there, both stand. */
+const sameLeg = (a: Cautions[number], b: Cautions[number]): boolean =>
+  a.side === undefined || b.side === undefined || a.side === b.side;
 
 type Hurts = NonNullable<Student['hurt']>;
 const keyOf = (h: Hurts[number]): string => `${h.log}/${h.pose}/${h.rung}/${h.side}`;

@@ -116,7 +116,7 @@ export function MeasureStep({
           />
         )}
         {swapped && <SidesSwapped swapped={swapped} onDone={() => setSwapped(null)} />}
-        {testLimits(screening, test).map((words) => (
+        {testLimits(screening, test, here.side === 'both' ? undefined : here.side).map((words) => (
           <Typography key={words} role="note" sx={{ color: 'var(--caution)', fontWeight: 600 }}>
             ▲ {words}
           </Typography>

@@ -10,8 +10,8 @@ import { useState } from 'react';
 import { testById } from '@/core/assessment/battery';
 import { painPointsTo } from '@/core/assessment/pain-points-to';
 import type { Reading } from '@/core/assessment/reading';
-import { cautionById } from '@/core/cautions/catalogue';
-import { stands } from '@/core/cautions/screen';
+import { cautionById, cautionName } from '@/core/cautions/catalogue';
+import { withTold } from '@/core/cautions/screen';
 import { PAIN_KINDS, type PainKind } from '@/core/students/hurt';
 import { PAIN_SAYS, PAIN_STAYS } from '@/core/students/pain-words';
 import type { Place, Student } from '@/core/students/student';
@@ -33,7 +33,10 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
     (p) => p !== 'nowhere',
   );
   const caution = cautionById(painPointsTo(place, kind) ?? '') ?? undefined;
-  const has = caution !== undefined && student.cautions.some((c) => c.caution === caution.id && stands(c, today()));
+  const side = reading.side === 'both' ? undefined : reading.side;
+  const told = caution && { caution: caution.id, ...(caution.sided && side && { side }) };
+  const has =
+    told !== undefined && withTold(student.cautions, told, today()).every((c, i) => c === student.cautions[i]);
   const tell = (next: Pick<Reading, 'placeFelt' | 'painKind'>) => {
     setPlace(next.placeFelt);
     setKind(next.painKind);
@@ -74,7 +77,7 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
           <Box sx={{ mt: 2, p: 1.5, border: '1px solid var(--caution)', borderRadius: 1 }}>
             <Typography>
               {has ? 'This is on record already: ' : 'This may point to: '}
-              <strong>{caution.name}</strong>. {caution.message}
+              <strong>{told ? cautionName(told) : caution.name}</strong>. {caution.message}
             </Typography>
             {!has && (
               <Button
@@ -82,7 +85,7 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
                 variant="outlined"
                 size="small"
                 sx={{ mt: 1 }}
-                onClick={() => void tellCaution(db, student.id, caution.id, today())}
+                onClick={() => told && void tellCaution(db, student.id, told, today())}
               >
                 Add this caution
               </Button>

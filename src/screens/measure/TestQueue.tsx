@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import type { Lock } from '@/core/assessment/locks';
+import type { Lock, ShutSide } from '@/core/assessment/locks';
 import type { TestDefinition } from '@/core/assessment/definition';
 
 export interface QueueEntry {
@@ -15,6 +15,8 @@ export interface QueueEntry {
   read: number;
   all: number;
   lock: Lock | null;
+  /** Sides that are shut while the other is open. */
+  shutSides: readonly ShutSide[];
   skipped: string | null;
 }
 
@@ -120,7 +122,7 @@ export function TestQueue({
 }
 
 function Entry({
-  entry: { test, read, all, lock, skipped },
+  entry: { test, read, all, lock, shutSides, skipped },
   active,
   onTest,
   onUnskip,
@@ -176,6 +178,16 @@ function Entry({
     >
       <span style={{ flex: 1, textDecoration: skipped ? 'line-through' : undefined }}>
         {test.name}
+        {shutSides.map(({ side, by }) => (
+          <Typography
+            key={side}
+            variant="caption"
+            component="span"
+            sx={{ display: 'block', color: active ? 'inherit' : 'var(--caution)' }}
+          >
+            ▲ {side} locked by “{by.map((c) => c.name.toLowerCase()).join('”, “')}”
+          </Typography>
+        ))}
         {skipped && (
           <Typography variant="caption" component="span" sx={{ display: 'block' }}>
             left out: {skipped}

@@ -7,7 +7,7 @@ import { BATTERIES } from '@/core/assessment/batteries';
 import { BATTERY } from '@/core/assessment/battery';
 import { testsFor } from '@/core/assessment/complaints';
 import type { Readout, TestDefinition } from '@/core/assessment/definition';
-import { lockOf } from '@/core/assessment/locks';
+import { locksOf } from '@/core/assessment/locks';
 import { queueOf, stationsOf, testsForAims, type SideOrder, type Station } from '@/core/assessment/queue';
 import { latest, meanOf, type Reading } from '@/core/assessment/reading';
 import type { MeasureSession } from '@/store/studio';
@@ -116,13 +116,14 @@ export function queueFor({
   const order = queueOf(tests, gainOf);
   const stations: Place[] = [];
   const entries = order.map((test): QueueEntry => {
-    const lock = lockOf(screening, test);
+    const { lock, shutSides } = locksOf(screening, test);
     const variant = lock?.open[0];
     const own: Place[] =
       lock && !variant
         ? []
         : stationsOf([test], sideOrder, (id) => tighterSide(known, id))
             .filter((p) => !variant?.readouts || variant.readouts.includes(p.readout))
+            .filter((p) => !shutSides.some((s) => s.side === p.side))
             .map((p) => ({ ...p, variant: variant?.id }));
     stations.push(...own);
     return {
@@ -130,6 +131,7 @@ export function queueFor({
       read: own.filter(isRead).length,
       all: own.length,
       lock,
+      shutSides,
       skipped: skipped.find((s) => s.test === test.id)?.reason ?? null,
     };
   });

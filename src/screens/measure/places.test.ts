@@ -18,7 +18,7 @@ const queue = (stations: Place[], read: readonly Place[] = []): Queue => ({
   isRead: (p) => read.some((r) => key(r) === key(p)),
   entries: [...new Set(stations.map((p) => p.test))].flatMap((id) => {
     const test = testById(id);
-    return test ? [{ test, read: 0, all: 2, lock: null, skipped: null }] : [];
+    return test ? [{ test, read: 0, all: 2, lock: null, shutSides: [], skipped: null }] : [];
   }),
 });
 

@@ -37,7 +37,9 @@ export function firstPlaceOf(
   return (
     own.find((p) => p.side === side && !isRead(p)) ??
     own.find((p) => !isRead(p)) ??
-    own.find((p) => p.side === side) ?? {
+    own.find((p) => p.side === side) ??
+    // A side that a caution shuts has no place: the other one stands in.
+    own.at(0) ?? {
       test: id,
       readout: test.readouts[0].id,
       side: test.sided ? (side === 'both' ? 'right' : side) : 'both',
@@ -54,7 +56,13 @@ export function placeNow(
   skipped: Skipped,
 ): Place | undefined {
   const fits = (p: Place | null | undefined): Place | null =>
-    p && entries.some((e) => e.test.id === p.test && (!e.lock || e.lock.open.some((v) => v.id === p.variant)))
+    p &&
+    entries.some(
+      (e) =>
+        e.test.id === p.test &&
+        (!e.lock || e.lock.open.some((v) => v.id === p.variant)) &&
+        !e.shutSides.some((s) => s.side === p.side),
+    )
       ? p
       : null;
   return (

@@ -59,7 +59,10 @@ export function useCourse({ student, readings, aims, screening, gains }: CourseO
     test: here ? testById(here.test) : null,
     done: queue.stations.filter(queue.isRead).length,
     /** Of what would tell most, what is neither locked nor left out. */
-    worth: gains.filter((n) => !queue.entries.find((e) => e.test.id === n.test)?.lock && !isSkipped(n.test)),
+    worth: gains.filter((n) => {
+      const entry = queue.entries.find((e) => e.test.id === n.test);
+      return !entry?.lock && !entry?.shutSides.some((s) => s.side === n.side) && !isSkipped(n.test);
+    }),
     next,
     go,
     goTest,

@@ -1,4 +1,5 @@
 'use client';
+import { SIDES } from '@/core/body';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { screenOf } from '@/core/cautions/screen';
@@ -37,7 +38,7 @@ export function useQuestion(student: Student | undefined, readings: readonly Rea
     return {
       ...subject,
       asked: new Set(fresh.map((r) => `${r.test}/${r.side}/${r.variant ?? ''}`)).size,
-      closed: BATTERY.filter((t) => lockOf(screening, t) !== null).map((t) => t.id),
+      closed: BATTERY.flatMap((t) => SIDES.filter((s) => lockOf(screening, t, s)).map((s) => `${t.id}/${s}`)),
       ...(from ? { from } : {}),
     };
   }, [question, readings, student]);

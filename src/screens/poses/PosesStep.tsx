@@ -9,7 +9,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { groupName } from '@/core/body/words';
-import { cautionById } from '@/core/cautions/catalogue';
+import { cautionById, cautionName } from '@/core/cautions/catalogue';
 import { limitWords } from '@/core/cautions/rules';
 import { shortInAim } from '@/core/fit/shortest';
 import { SETTLED_AT, type Inference } from '@/core/inference';
@@ -182,7 +182,7 @@ export function PosesStep({
 /** What cautions leave of a pose that is limited, by whom, and what it asks for again that hurt. */
 function limitsOf({ verdict, sore = [] }: RankedPose): string[] {
   const limit = limitWords(verdict);
-  const by = [...new Set(verdict.because.map((b) => cautionById(b.caution)?.name ?? ''))].filter(Boolean);
+  const by = [...new Set(verdict.because.filter((b) => cautionById(b.caution)).map(cautionName))];
   return [
     ...(limit.length > 0 ? [`${by.join('; ')}: ${limit.join(', ')}`] : []),
     ...sore.map(

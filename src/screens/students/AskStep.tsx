@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useRef, useState } from 'react';
-import { cautionOfAge, screenOf, stands } from '@/core/cautions/screen';
+import { cautionOfAge, screenOf, withTold } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
@@ -109,10 +109,8 @@ export function AskStep({ student }: { student: Student }) {
           <ComplaintList
             complaints={student.complaints}
             onChange={(complaints) => change({ complaints })}
-            onAskCaution={(caution) => {
-              const told = newest.current.cautions;
-              if (!told.some((c) => c.caution === caution && stands(c, today())))
-                change({ cautions: [...told, { caution }] });
+            onAskCaution={(caution, side) => {
+              change({ cautions: withTold(newest.current.cautions, { caution, side }, today()) });
             }}
           />
           <Typography variant="h2" sx={{ mt: 2.5, mb: 1 }}>

@@ -6,7 +6,7 @@ import { SIDE_MARK } from '@/core/body/words';
 import { closers, verdictOf, type Screening } from '@/core/cautions/screen';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
-import { demandsOf, rungOf } from '@/core/poses';
+import { asksUnder, rungOf } from '@/core/poses';
 import { speaksActive } from '@/core/poses/schools';
 import { setWords } from '@/core/practice/taught-order';
 import { isNextSet } from '@/core/practice/timing';
@@ -49,7 +49,9 @@ export function Stage({
   const depth = useDepth(item, { posterior, build, way });
   if (!item) return null;
   const stops = showSigns ? [...new Set(screening.cautions.map((c) => c.stop))] : [];
-  const conflicts = found ? closers(screening, verdictOf(screening, demandsOf(found.shape, found.rung))) : [];
+  const conflicts = found
+    ? closers(screening, verdictOf(screening, asksUnder(screening, found.shape, found.rung, item.side)))
+    : [];
   const count = countOf(state);
   const active = found && found.rung.intents.length > 0 && speaksActive(found.rung, schools);
   const part = active && count ? partAt(item, count.elapsed) : null;

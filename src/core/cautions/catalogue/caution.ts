@@ -9,6 +9,10 @@ export interface Caution {
   /** As the student may say it. */
   name: string;
   level: CautionLevel;
+  /** True where it speaks of one leg, so that the side can be told; where it is not told, both count. */
+  sided?: true;
+  /** The side that was told; absent: both, or no matter of a side. */
+  side?: 'left' | 'right';
   /** What to ask her. */
   ask: string;
   /** What it closes, stops, shortens and eases; `all` shuts everything. */

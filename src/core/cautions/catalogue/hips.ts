@@ -7,6 +7,7 @@ export const HIPS: readonly Caution[] = [
     id: 'hip-replacement',
     name: 'Hip replacement from behind, or the way in is not known',
     level: 'refer-first',
+    sided: true,
     ask: 'When, from which side did the surgeon go in, and what stays off limits?',
     rules: [
       closes('hip-bend', 90),
@@ -27,6 +28,7 @@ export const HIPS: readonly Caution[] = [
     id: 'hip-replacement-front',
     name: 'Hip replacement from the front or side',
     level: 'refer-first',
+    sided: true,
     ask: 'When, from which side did the surgeon go in, and what stays off limits?',
     rules: [
       closes('hip-behind', 5),
@@ -47,6 +49,7 @@ export const HIPS: readonly Caution[] = [
     id: 'groin-pinch',
     name: 'Pinching in the groin when the hip bends deeply',
     level: 'adapt',
+    sided: true,
     ask: 'At which angle does it begin? Does it catch, click or lock?',
     rules: [closes('crossing-bent'), closes('turning-in-bent', 10), closes('hip-bend', 110), stopsAt('hip-bend', 90)],
     message:
@@ -59,6 +62,7 @@ export const HIPS: readonly Caution[] = [
     id: 'torn-joint-lip',
     name: 'Told of a torn lip of the hip socket',
     level: 'refer-first',
+    sided: true,
     ask: 'What did doctor or physiotherapist allow? Does it catch or give way?',
     rules: [
       closes('hip-bend', 90),
@@ -80,6 +84,7 @@ export const HIPS: readonly Caution[] = [
     id: 'bone-stress',
     name: 'Groin or thigh pain that grows with running or jumping',
     level: 'refer-first',
+    sided: true,
     ask: 'Does it ache at rest or at night? More training lately, missed periods, little food?',
     rules: [closes('one-leg'), closes('strong-work', 1), closes('knee-bend-loaded')],
     message:
@@ -92,6 +97,7 @@ export const HIPS: readonly Caution[] = [
     id: 'sit-bone',
     name: 'Sore sit bone in folds or when sitting',
     level: 'adapt',
+    sided: true,
     ask: 'Does sitting on a hard edge, running or a fold bring it on?',
     rules: [closes('back-of-leg', 60), closes('hip-bend'), eases(0.7), shortens(30, 'back-of-leg', 40)],
     message:
@@ -104,6 +110,7 @@ export const HIPS: readonly Caution[] = [
     id: 'outer-hip',
     name: 'Outer hip sore when lying on it or standing on one leg',
     level: 'adapt',
+    sided: true,
     ask: 'Does lying on that side, climbing stairs or crossing the legs bring it on?',
     rules: [closes('outer-hip-pressed'), closes('crossing'), closes('crossing-bent'), closes('one-leg')],
     message:
@@ -144,6 +151,7 @@ export const HIPS: readonly Caution[] = [
     id: 'torn-muscle',
     name: 'A muscle pulled or torn in the last six weeks',
     level: 'adapt',
+    sided: true,
     ask: 'Which muscle, and how did it happen? Was there a snap, or a bruise afterwards?',
     rules: [
       stopsAt('end-of-range', -0.5, 'limited'),

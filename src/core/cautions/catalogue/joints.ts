@@ -7,6 +7,7 @@ export const JOINTS: readonly Caution[] = [
     id: 'knee-injury',
     name: 'Knee ligament or meniscus injury',
     level: 'adapt',
+    sided: true,
     ask: 'Which side, how long ago? Does it lock, swell or give way?',
     rules: [
       closes('knee-bend'),
@@ -28,6 +29,7 @@ export const JOINTS: readonly Caution[] = [
     id: 'knee-unstable',
     name: 'Knee that locks, swells or gives way',
     level: 'refer-first',
+    sided: true,
     ask: 'When did it begin, and who has looked at it?',
     rules: [
       closes('knee-bend', 90),
@@ -49,6 +51,7 @@ export const JOINTS: readonly Caution[] = [
     id: 'knee-replacement',
     name: 'Knee replacement',
     level: 'refer-first',
+    sided: true,
     ask: 'When, and what does the surgeon allow? How far does it bend?',
     rules: [
       closes('kneeling'),
@@ -79,6 +82,7 @@ export const JOINTS: readonly Caution[] = [
     id: 'ankle-or-foot',
     name: 'An ankle, heel or calf tendon that hurts',
     level: 'adapt',
+    sided: true,
     ask: 'Where, and since when? Turned over, or a sudden snap behind the ankle? Can she rise onto the toes of that foot?',
     rules: [stopsAt('ankle-bent', 12), closes('ankle-pointed'), closes('calf-work'), closes('one-leg')],
     message:

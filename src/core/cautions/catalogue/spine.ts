@@ -40,6 +40,7 @@ export const SPINE: readonly Caution[] = [
     id: 'sciatic',
     name: 'Tingling or shooting down the back of a leg',
     level: 'adapt',
+    sided: true,
     ask: 'How far down does it go, and what sets it off?',
     rules: [
       closes('back-of-leg', 60),

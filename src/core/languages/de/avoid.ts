@@ -34,6 +34,7 @@ export const AVOID: Readonly<Record<string, string>> = {
   'rounding of the upper back': 'den oberen Rücken rund machen',
   'twisting the trunk': 'den Oberkörper verdrehen',
   'the head far back, forward or round': 'den Kopf weit zurück, nach vorn oder zur Seite drehen',
+  'the belly pressed hard on the thighs': 'den Bauch fest auf die Oberschenkel drücken',
   'the belly pressed on the thighs or the floor': 'den Bauch auf Oberschenkel oder Boden drücken',
   'the far end of a range': 'bis ans äußerste Ende einer Bewegung gehen',
   'legs held in the air': 'Beine in der Luft halten',

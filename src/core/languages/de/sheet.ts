@@ -23,6 +23,7 @@ export const SHEET: Readonly<Record<string, string>> = {
   'Sun salutation B': 'Sonnengruß B',
   'Sun salutation C': 'Sonnengruß C',
   '{{place}}, {{side}}': '{{place}}, {{side}}',
+  '{{what}} ({{side}})': '{{what}} ({{side}})',
   '{{pose}}: it hurt before': '{{pose}}: hat früher wehgetan',
   '{{pose}}, {{side}}: it hurt before': '{{pose}}, {{side}}: hat früher wehgetan',
 

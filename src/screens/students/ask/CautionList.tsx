@@ -4,6 +4,8 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
@@ -11,7 +13,7 @@ import { ruleSentences } from '@/core/cautions/rules';
 import { screen, stands } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
 import { goodUnder } from '@/core/assessment/stays-good';
-import { lockOf } from '@/core/assessment/locks';
+import { openSides } from '@/core/assessment/locks';
 import { BATTERY } from '@/core/assessment/battery';
 import { today } from '@/store/studio';
 import { AllowedPart } from './AllowedPart';
@@ -95,10 +97,10 @@ function Told({
   const caution = cautionById(entry.caution);
   const day = today();
   const live = stands(entry, day);
-  const alone = screen([{ caution: entry.caution, allowed: entry.allowed }], day);
+  const alone = screen([{ caution: entry.caution, side: entry.side, allowed: entry.allowed }], day);
   const [now] = alone.cautions;
   const good = live ? goodUnder(entry.caution) : [];
-  const locked = BATTERY.filter((t) => lockOf(alone, t) !== null);
+  const locked = BATTERY.filter((t) => openSides(alone, t).length === 0);
   return (
     <Box
       component="li"
@@ -113,7 +115,7 @@ function Told({
     >
       <Typography sx={{ color: live ? 'var(--caution)' : 'var(--ink-2)', fontWeight: 700, fontSize: 15 }}>
         {live ? '▲ ' : ''}
-        {caution ? `${LEVEL_WORDS[caution.level]}: ${caution.name}` : entry.caution}
+        {caution ? `${LEVEL_WORDS[caution.level]}: ${now?.name ?? caution.name}` : entry.caution}
         {entry.cleared && ` · lifted by ${entry.cleared.by} on ${entry.cleared.on}`}
         {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
       </Typography>
@@ -161,6 +163,7 @@ function Told({
         </>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
+        {caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut({ side })} />}
         <Box sx={{ width: 150 }}>
           <KeptText label="Since" value={entry.since ?? ''} max={40} onKeep={(since) => onPut({ since })} />
         </Box>
@@ -209,5 +212,22 @@ function Told({
         </Button>
       </Box>
     </Box>
+  );
+}
+
+/** Which leg a caution is about. Where nobody has said, both count. */
+function WhichSide({ side, onSide }: { side: CautionEntry['side']; onSide: (side: CautionEntry['side']) => void }) {
+  return (
+    <ToggleButtonGroup
+      exclusive
+      size="small"
+      aria-label="Which side"
+      value={side ?? 'both'}
+      onChange={(_, v: 'left' | 'right' | 'both' | null) => v && onSide(v === 'both' ? undefined : v)}
+    >
+      <ToggleButton value="left">left</ToggleButton>
+      <ToggleButton value="right">right</ToggleButton>
+      <ToggleButton value="both">both, or not asked</ToggleButton>
+    </ToggleButtonGroup>
   );
 }

@@ -23,7 +23,8 @@ export function ComplaintList({
   complaints: readonly Complaint[];
   onChange: (complaints: Complaint[]) => void;
   /** A complaint that asks for a caution to be thought of. */
-  onAskCaution: (caution: string) => void;
+  /** Asks for a caution that a complaint points to, of the leg that it is told of. */
+  onAskCaution: (caution: string, side: 'left' | 'right' | undefined) => void;
 }) {
   if (complaints.length === 0)
     return (
@@ -118,7 +119,10 @@ export function ComplaintList({
                 )}
                 {pattern.begin} <strong>To a clinician:</strong> {pattern.refer}
                 {pattern.caution && (
-                  <Button size="small" onClick={() => onAskCaution(pattern.caution ?? '')}>
+                  <Button
+                    size="small"
+                    onClick={() => onAskCaution(pattern.caution ?? '', c.side === 'both' ? undefined : c.side)}
+                  >
                     Note the caution
                   </Button>
                 )}

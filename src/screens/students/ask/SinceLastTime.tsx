@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
-import { cautionById } from '@/core/cautions/catalogue';
+import { cautionName } from '@/core/cautions/catalogue';
 import { stands } from '@/core/cautions/screen';
 import { complaintNow, courseOf, type Course } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
@@ -49,9 +49,7 @@ export function SinceLastTime({ student, change }: { student: Student; change: (
         </Box>
       ))}
       {cautions.length > 0 && (
-        <Typography sx={{ mt: 1 }}>
-          Still true? {cautions.map((c) => cautionById(c.caution)?.name ?? c.caution).join('; ')}. Change it below.
-        </Typography>
+        <Typography sx={{ mt: 1 }}>Still true? {cautions.map(cautionName).join('; ')}. Change it below.</Typography>
       )}
       <Typography sx={{ mt: 1 }}>
         Anything new among the nine questions, on the body or among the cautions? Then change it here first.

@@ -75,7 +75,7 @@ describe('complaints', () => {
     );
     expect(screen.getByText(/Possible, not a diagnosis/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Note the caution' }));
-    expect(onAskCaution).toHaveBeenCalledWith('sit-bone');
+    expect(onAskCaution).toHaveBeenCalledWith('sit-bone', 'left');
   });
 });
 

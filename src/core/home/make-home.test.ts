@@ -118,6 +118,10 @@ describe('what is to be left alone', () => {
   });
   it('has what hurt', () => {
     const hurt = [{ log: 'a', pose: LIBRARY[0].id, rung: 1, side: 'left' as const, on: '2026-11-01' }];
+    const side = avoided(screen([{ caution: 'hip-replacement', side: 'left' }], '2026-11-20'));
+    expect(side).toContain('Hips bent beyond 90° (left)');
+    // What is no matter of a leg has no side.
+    expect(avoided(screen([{ caution: 'bone-stress', side: 'left' }], '2026-11-20'))).toContain('Strong holds');
     expect(avoided({ ...screen([], ''), hurt })).toEqual([`${LIBRARY[0].name}, left: it hurt before`]);
   });
 });

@@ -31,7 +31,7 @@ function once<A extends unknown[], R>(make: (...asked: A) => R): (...asked: A) =
 export const ranked = once(rankedAnew);
 function rankedAnew(
   list: readonly Aim[] = AIMS,
-  caution?: string,
+  caution?: string | { caution: string; side: Side },
   short: Partial<Record<GroupId, number>> = {},
   right: Partial<Record<GroupId, number>> = short,
 ): RankedPose[] {
@@ -41,7 +41,12 @@ function rankedAnew(
     mean[ELEMENT_COUNT + g] = right[e.group] ?? 0;
   });
   const p: Posterior = { mean, draws: mean, drawCount: 1 };
-  return rankPoses(p, BUILD, list, screen(caution ? [{ caution }] : [], '2026-01-05'));
+  return rankPoses(
+    p,
+    BUILD,
+    list,
+    screen(caution ? [typeof caution === 'string' ? { caution } : caution] : [], '2026-01-05'),
+  );
 }
 
 export const POSES = ranked();

@@ -1,4 +1,6 @@
 import type { Side } from '@/core/body';
+import { cautionById } from '@/core/cautions/catalogue';
+import { PAIN } from '@/core/cautions/screen';
 import { sameSide } from '@/core/poses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
@@ -28,7 +30,11 @@ function aloneOf(block: Block, ranked: readonly RankedPose[]): Reason['alone'] {
   const [side, ...others] = new Set(block.items.map((i) => i.side));
   if (others.length > 0 || side === 'both') return null;
   const closed = closedSide(ranked, { pose: block.pose, rung: block.rung, side });
-  return closed && closed.side !== 'both' ? { side, closed: closed.side, by: closed.cautions } : null;
+  if (!closed || closed.side === 'both') return null;
+  const by = closed.verdict.because.map((b) =>
+    b.caution === PAIN ? 'pain there before' : (cautionById(b.caution)?.name ?? b.caution),
+  );
+  return { side, closed: closed.side, by: [...new Set(by)] };
 }
 
 /** What a unit is for in the shape of a practice, beside its aims. */

@@ -199,6 +199,9 @@ export function reasonSentences(r: Reason): string[] {
   if (r.little.length > 0) out.push(`Adds a little: ${listed(r.little.map(aimWords), 2)}.`);
   const why = out.length > 0 ? out : ['No aim of its own: it keeps the practice whole.'];
   return r.alone
-    ? [...why, `${capital(r.alone.side)} side only. Closed on the ${r.alone.closed}: ${r.alone.by.join('; ')}.`]
+    ? [
+        ...why,
+        `${capital(r.alone.side)} only: closed on the ${r.alone.closed} by ${listed(r.alone.by.map(inSentence), 3)}.`,
+      ]
     : why;
 }

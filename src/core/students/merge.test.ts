@@ -106,6 +106,16 @@ describe('what a file brings', () => {
     for (const { student } of [mergeStudents(here, there), mergeStudents(there, here)])
       expect(student.cautions).toEqual([lifted, { caution: 'neck' }, { caution: 'disc' }]);
   });
+  it('keeps both legs where one was told here and the other there', () => {
+    const here = stamped(base, { cautions: [{ caution: 'knee-injury', side: 'left' }] }, at(1)),
+      there = stamped(base, { cautions: [{ caution: 'knee-injury', side: 'right' }] }, at(2));
+    for (const { student } of [mergeStudents(here, there), mergeStudents(there, here)])
+      expect(student.cautions.map((c) => c.side)).toEqual(['right', 'left']);
+    // Told closer by the newer list is what stands.
+    const closer = stamped(there, { cautions: [{ caution: 'knee-injury', side: 'left' }] }, at(3)),
+      wide = stamped(base, { cautions: [{ caution: 'knee-injury' }] }, at(1));
+    expect(mergeStudents(wide, closer).student.cautions).toEqual([{ caution: 'knee-injury', side: 'left' }]);
+  });
   it('lifts a caution that the newer list lifted', () => {
     const cleared = { by: 'her GP', on: '2026-02-02' };
     const here = stamped(base, { cautions: [{ caution: 'disc' }] }, at(1)),

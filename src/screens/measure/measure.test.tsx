@@ -149,6 +149,16 @@ describe('the course of tests', () => {
     const fresh = queueFor({ ...base, tests, since: '2027-01-01T00:00:00.000Z' });
     expect(fresh.stations.some(fresh.isRead)).toBe(false);
   });
+  it('asks of the side that a caution of the other leg leaves open, and says which is locked', () => {
+    const tests = batteriesFor(maren, null, [])[1].tests;
+    const sore = screened([{ caution: 'knee-injury', side: 'right' }], '2026-01-05');
+    const { entries, stations } = queueFor({ ...base, tests, screening: sore });
+    const of = (id: string) => entries.find((e) => e.test.id === id);
+    expect(of('prone-knee-bend')).toMatchObject({ lock: null, shutSides: [{ side: 'right' }] });
+    expect(stations.filter((p) => p.test === 'prone-knee-bend').map((p) => p.side)).toEqual(['left']);
+    expect(of('kneeling-sit')?.lock).not.toBeNull();
+    expect(of('straight-leg-raise')?.shutSides).toEqual([]);
+  });
   it('ranks what would tell most first within a position, and leaves what has begun where it is', () => {
     const [, full] = batteriesFor(maren, null, []);
     const gains = [{ test: 'faber', side: 'left' as const, gain: 3, why: 'unread' as const }];

@@ -13,7 +13,7 @@ import type { ReactNode } from 'react';
 import type { Build } from '@/core/body';
 import type { Block } from '@/core/practice/blocks';
 import { lengthenBlock, lockItem, moveBlock } from '@/core/practice/edit';
-import type { reasonsOf } from '@/core/practice/reasons';
+import type { Reason, reasonsOf } from '@/core/practice/reasons';
 import type { SheetRow } from '@/core/practice/sheet';
 import type { Warning } from '@/core/practice/warnings';
 import { reasonSentences } from '@/core/practice/words';
@@ -80,7 +80,7 @@ export function BlockList({
                 build={build}
                 newPhase={i === 0 || blocks[i - 1].phase !== block.phase}
                 depth={depthOf(block)}
-                why={reason ? reasonSentences(reason)[0] : ''}
+                why={reason ? inARow(reason) : ''}
                 warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}
                 open={openId === block.id}
                 onOpen={() => onToggle(block.id)}
@@ -106,4 +106,10 @@ export function BlockList({
       </SortableContext>
     </DndContext>
   );
+}
+
+/** What a row tells of why a block is there: the first reason, and why one side stands alone. */
+function inARow(reason: Reason): string {
+  const all = reasonSentences(reason);
+  return reason.alone && all.length > 1 ? `${all[0]} ${all[all.length - 1]}` : all[0];
 }

@@ -119,6 +119,7 @@ function Told({
         {entry.cleared && ` · lifted by ${entry.cleared.by} on ${entry.cleared.on}`}
         {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
       </Typography>
+      {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut({ side })} />}
       {live && caution && (
         <>
           <Typography sx={{ fontSize: 14 }}>
@@ -163,7 +164,6 @@ function Told({
         </>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
-        {caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut({ side })} />}
         <Box sx={{ width: 150 }}>
           <KeptText label="Since" value={entry.since ?? ''} max={40} onKeep={(since) => onPut({ since })} />
         </Box>
@@ -221,6 +221,7 @@ function WhichSide({ side, onSide }: { side: CautionEntry['side']; onSide: (side
     <ToggleButtonGroup
       exclusive
       size="small"
+      sx={{ my: 0.75 }}
       aria-label="Which side"
       value={side ?? 'both'}
       onChange={(_, v: 'left' | 'right' | 'both' | null) => v && onSide(v === 'both' ? undefined : v)}

@@ -7,7 +7,7 @@ import type { Screening } from '@/core/cautions/screen';
 import type { Complaint } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import { testsFor } from '@/core/assessment/complaints';
-import { lockOf } from '@/core/assessment/locks';
+import { locksOf } from '@/core/assessment/locks';
 import { changeSession } from '@/store/changes';
 import { useStudio } from '../../shell/studio-context';
 
@@ -44,10 +44,16 @@ export function FirstTests({
       <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
         {found.map(({ test, because }) => {
           const t = testById(test);
-          const lock = t && lockOf(screening, t);
+          const { lock = null, shutSides = [] } = t ? locksOf(screening, t) : {};
           return (
             <Box component="li" key={test} sx={{ mb: 0.5 }}>
               {t?.name ?? test}
+              {shutSides.map(({ side }) => (
+                <span key={side} style={{ color: 'var(--caution)' }}>
+                  {' '}
+                  ▲ {side} locked by a caution
+                </span>
+              ))}
               {lock && (
                 <span style={{ color: 'var(--caution)' }}>
                   {' '}

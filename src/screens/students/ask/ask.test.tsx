@@ -92,6 +92,23 @@ describe('cautions', () => {
     expect(told.textContent).toContain('You might say:');
     expect(told.textContent).toContain('heel to buttock, lying on the front');
   });
+  it('of one leg ask which, and are called by it', () => {
+    const onChange = list([{ caution: 'knee-injury' }]);
+    const which = screen.getByRole('group', { name: 'Which side' });
+    expect(within(which).getByRole('button', { name: 'both, or not asked' }).getAttribute('aria-pressed')).toBe('true');
+    fireEvent.click(within(which).getByRole('button', { name: 'right' }));
+    expect(onChange).toHaveBeenCalledWith([{ caution: 'knee-injury', side: 'right' }]);
+    cleanup();
+    const again = list([{ caution: 'knee-injury', side: 'right' }]);
+    expect(screen.getByRole('listitem').textContent).toContain('Adapt: Knee ligament or meniscus injury, right');
+    // Of what it locked of both only what cannot be done on either side is left.
+    expect(screen.getByRole('listitem').textContent).not.toContain('heel to buttock, lying on the front');
+    fireEvent.click(screen.getByRole('button', { name: 'both, or not asked' }));
+    expect(again).toHaveBeenCalledWith([{ caution: 'knee-injury', side: undefined }]);
+    cleanup();
+    list([{ caution: 'reflux' }]);
+    expect(screen.queryByRole('group', { name: 'Which side' })).toBeNull();
+  });
   it('are lifted only by somebody, and stand again when asked', () => {
     const onChange = list([{ caution: 'knee-injury' }]);
     fireEvent.click(screen.getByRole('button', { name: 'Lifted by …' }));

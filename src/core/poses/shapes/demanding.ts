@@ -93,7 +93,7 @@ export const DEMANDING: readonly ShapeSketch[] = [
     cheat: 'The heels lift further as the trunk turns.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'heels on a block', entry: 't pt32 tr-6; b f118 k124 d16', full: 't pt34 lr-6 tr-24; b f126 k134 d22', on: 'heel_b@block ball_b', hands: 'o elbow:0,0.2,1 knee_w 10 -6 8; w floor shoulder_w -6 0 14', hold: [10, 40], level: 2, balance: false },
+      { name: 'heels on a block', entry: 't pt34 tr-6; b f116 k122 d18', full: 't pt36 lr-6 tr-24; b f126 k136 d24', on: 'heel_b@block:4 ball_b', hands: 'o elbow:0,0.2,1 knee_w 10 -6 8; w floor shoulder_w -6 0 14', hold: [10, 40], level: 2, balance: false },
       { name: 'heels down', entry: 't pt36 tr-8; b f124 k130 d30', full: 't pt38 lr-8 tr-32; b f130 k140 d38', on: 'heel_b ball_b', hands: 'o elbow:0,0.2,1 knee_w 10 -6 8; w floor shoulder_w -10 0 12', hold: [10, 40], level: 3, balance: false },
     ],
   },

@@ -136,7 +136,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'crossed-side-reach',
     rungs: [
       { name: 'knee soft', entry: 't pt-90; b sf8 sa-22 d-15; o f48 k97 d-40; w f56 k42 d0', full: 'w f60 k34 a26 r-6', on: `${HELD_BACK} heel_o ball_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
-      { name: 'knee straight', entry: 't pt-90; b sf8 sa-22 d-15; w f42 k14 d0', full: 'w f49 k2 a35 r-10', on: `${HELD_BACK} heel_o wrist_w`, hands: 'o shoulder_o 26 24 -6', props: 'strap', hold: [20, 60] },
+      { name: 'knee straight', entry: 't pt-90; b sf8 sa-22 d-15; w f44 k14 d0', full: 'w f52 k3 a38 r-12', on: `${HELD_BACK} heel_o wrist_w`, hands: 'o shoulder_o 12 24 -6', props: 'strap', hold: [20, 60] },
     ],
   },
   {

@@ -48,12 +48,12 @@ export const REVOLVED: readonly ShapeSketch[] = [
     sanskrit: 'Parivrtta Utthan Pristhasana',
     position: 'kneeling',
     yaw: -20,
-    reaches: ['gluteus-maximus', 'hamstrings'],
+    reaches: ['gluteus-maximus', 'adductors', 'hamstrings'],
     cues: ['From a wide lunge, inner hand firm on the floor or a block.', 'Front knee over the foot.', 'Turn the chest to the front thigh, arm to the sky.', 'Hand down, step the foot back.'],
     cheat: 'The back hip drops and the front foot rolls out.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'back knee down', entry: 't pt6 lf20 tf8 tr-4; w f96 a-8 k92 d4; o f0 k80 d-46; w sa-40', full: 't pt24 lf28 tf14 lr-6 tr-34; w f118 a-14 r-10 k98 d8; o f-10 k58 d-46; w sa-120', on: `${FOOT_W} knee_o@blanket:2 toe_o`, hands: 'o floor:15 shoulder_o 2 0 0', hold: [10, 45] },
+      { name: 'back knee down', entry: 't pt6 lf20 tf8 tr-4; w f96 a-13 k92 d4; o f0 k80 d-46; w sa-40', full: 't pt24 lf28 tf14 lr-6 tr-34; w f118 a-19 r-12 k98 d8; o f-10 k58 d-46; w sa-120', on: `${FOOT_W} knee_o@blanket:2 toe_o`, hands: 'o floor:15 shoulder_o 2 0 0', hold: [10, 45] },
       { name: 'back knee lifted', entry: 't pt44 lf14 tr-4; w f96 a-10 k84 d4; o f4 k26 d18 e40; w sa-40', full: 't pt56 lf20 lr-6 tr-38; w f118 a-14 r-10 k92 d6; o f-6 k4 d24 e46; w sa-120', on: `${FOOT_W} ball_o toe_o`, hands: 'o floor:10 shoulder_o 2 0 0', hold: [8, 40], balance: false },
     ],
   },
@@ -89,7 +89,7 @@ export const REVOLVED: readonly ShapeSketch[] = [
     cheat: 'The hips slide away to the other side.',
     instead: 'chair-round-hollow',
     rungs: [
-      { name: 'arm to the sky', entry: 't tr4; w sa-20', full: 't lr-4 tr-34; w sa-110', on: 'knee_b toe_b', hands: 'o floor shoulder_o 3 0 0', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false },
+      { name: 'arm to the sky', entry: 't tr4; w sa-20', full: 't lr-4 tr-34; w sa-110', on: 'knee_b toe_b', hands: 'o floor shoulder_o 3 0 -10', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false },
       { name: 'arm threaded beneath', entry: 't tr0 lf4; w sf60', full: 't pt80 lf20 tf12 lr6 tr34 ; b f80; w sf80 sa50', on: 'knee_b toe_b', hands: 'o floor shoulder_o 14 0 4', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false, level: 1 },
     ],
   },

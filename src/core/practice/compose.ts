@@ -154,6 +154,9 @@ function movable(t: Timed, by: number, breath: number): boolean {
   return (by > 0 ? next <= t.most + half : next >= t.unit.least - half) && t.breaths + by >= 1;
 }
 
+/** Seconds of one side beyond which a stretch wakes nobody up. Ours. */
+const WAKES_S = 60;
+
 /** Items of ordered units, each side one after the other. */
 export function itemsOf(
   order: readonly Placed[],
@@ -163,10 +166,17 @@ export function itemsOf(
   from: number,
 ): PracticeItem[] {
   const out: PracticeItem[] = [];
-  let turn = 0;
-  for (const { unit, phase } of order) {
+  let turn = 0,
+    awake = false;
+  for (const { unit, phase: wished } of order) {
     const t = timed.find((x) => x.unit === unit);
     if (!t) continue;
+    // Who stays in a stretch for long, or works hard, is no longer warming up, nor is what follows.
+    awake ||=
+      unit.kind === 'strength'
+        ? unit.rung.level > 1
+        : unit.kind === 'stretch' && t.breaths * request.breathSeconds > WAKES_S;
+    const phase = wished === 'warm' && awake ? 'approach' : wished;
     const sides = request.first === 'alternate' && turn++ % 2 === 1 ? [...unit.sides].reverse() : unit.sides;
     for (const r of sides) {
       const extra = unit.tighter !== null && r === unit.sides[unit.tighter] ? t.extra : 0;

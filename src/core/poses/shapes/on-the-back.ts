@@ -286,7 +286,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hips opening.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-110 tf18 nf16; b f22! k112 sf-12', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [pushes('draw', 'Draw the heels towards the seat without moving them.', 'heel_both', [0.03, 0, 0])] },
+      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-99 tf6 nf14; b f31! k112 sf-8', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [pushes('draw', 'Draw the heels towards the seat without moving them.', 'heel_both', [0.03, 0, 0])] },
       { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-124 tf32 nf26; b f-6! k106 sf-30', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [pushes('draw', 'Press down through the heels and draw them lightly towards the seat.', 'heel_both', [0.04, 0, 0]), works('squeeze', 'Squeeze the buttocks as the hips open.', 'gluteus-maximus', 'both', 0.3)] },
     ],
   },

@@ -15,6 +15,7 @@ const FLESH: Readonly<Record<string, number>> = {
   calf: 0.05,
   thigh: 0.075,
   back: 0.06,
+  'back-high': 0.06,
   head: 0.1,
   elbow: 0.036,
   wrist: 0.026,

@@ -69,6 +69,7 @@ export function skeletonOf(q: Posture, reach: Partial<Record<Side, Reach>> = {},
   const inThorax = (v: Vec3) => place(thorax, sized(v, build.spine), p.thorax);
   p.chest = inThorax([0.03, 0.12, 0]);
   p.back = inThorax([-0.05, 0.13, 0]);
+  p['back-high'] = inThorax([-0.045, 0.19, 0]);
   p.neck = inThorax(JOINTS.neck);
   const head = turned(thorax, -at(q, 'neck_flexion'), at(q, 'neck_bend'), at(q, 'neck_rotation'));
   const inHead = (v: Vec3) => place(head, scale(v, build.head), p.neck);

@@ -45,7 +45,7 @@ export const BEARING_POINTS = [
   'shoulder',
   'waist',
 ] as const;
-export const BEARING_MIDDLE = ['sacrum', 'pubis', 'back', 'chest', 'head'] as const;
+export const BEARING_MIDDLE = ['sacrum', 'pubis', 'back', 'back-high', 'chest', 'head'] as const;
 /** Segments that a landmark may lie against. */
 const SEGMENTS = ['thigh', 'shank', 'foot', 'forearm', 'upper-arm'] as const;
 

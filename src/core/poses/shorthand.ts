@@ -86,7 +86,7 @@ export function contactsOfText(text: string): Contact[] {
     .split(/\s+/)
     .filter(Boolean)
     .flatMap((word): Contact[] => {
-      const match = /^([a-z_]+)(?:@([a-z]+)(?::([\d.]+))?|~([a-z_-]+))?$/.exec(word) ?? wrong(text, `"${word}"`);
+      const match = /^([a-z_-]+)(?:@([a-z]+)(?::([\d.]+))?|~([a-z_-]+))?$/.exec(word) ?? wrong(text, `"${word}"`);
       const [, point, prop, height, limb] = match;
       if (prop && !PROPS.includes(prop)) wrong(text, `unknown prop "${prop}"`);
       const sides = point.endsWith('_b') ? ['_w', '_o'] : [''];

@@ -43,8 +43,8 @@ export const DRILLS: readonly ShapeSketch[] = [
     cheat: 'The free side of the pelvis drops with each step.',
     instead: 'single-leg-squat',
     rungs: [
-      { name: 'heel lifted, toes down', entry: 't pt-100 tf8 nf8; w f44 k104; o f44 k104', full: 't pt-108 tf16 nf14; w f26 k108; o f30 k112 d-30', on: 'shoulder_b head wrist_b heel_w ball_w toe_o', hold: [3, 6], repeats: [6, 12], balance: false, intents: HEEL_DOWN },
-      { name: 'foot lifted, knee bent', entry: 't pt-104 tf12 nf10; w f40 k104; o f50 k108 d0', full: 't pt-112 tf20 nf16; w f18 k108; o f90 k108 d0', on: 'shoulder_b head wrist_b heel_w ball_w', hold: [3, 8], repeats: [6, 12], balance: false, intents: HEEL_DOWN },
+      { name: 'heel lifted, toes down', entry: 't pt-100 tf8 nf8; w f44 k104; o f44 k104', full: 't pt-116 tf24 nf14; w f6 k108; o f10 k113 d-30', on: 'back-high head wrist_b heel_w ball_w toe_o', hold: [3, 6], repeats: [6, 12], balance: false, intents: HEEL_DOWN },
+      { name: 'foot lifted, knee bent', entry: 't pt-104 tf12 nf10; w f40 k104; o f50 k108 d0', full: 't pt-116 tf24 nf16; w f6 k108; o f88 k108 d0', on: 'back-high head wrist_b heel_w ball_w', hold: [3, 8], repeats: [6, 12], balance: false, intents: HEEL_DOWN },
     ],
   },
   {
@@ -60,8 +60,8 @@ export const DRILLS: readonly ShapeSketch[] = [
     cues: ['Heels on a folded blanket on a smooth floor, hips lifted.', 'Ribs quiet, pelvis level.', 'Slide the heels away slowly, then draw them in.', 'Lower when the hips begin to sink.'],
     cheat: 'The hips drop as the heels go away.',
     rungs: [
-      { name: 'half-way', entry: 't pt-112 tf20 nf18; b f30 k100', full: 't pt-104 tf12 nf10; b f24 k68', on: 'shoulder_b head wrist_b heel_b@blanket:2', hold: [3, 6], repeats: [4, 8], balance: false, level: 2, intents: HEELS_IN },
-      { name: 'all the way', entry: 't pt-110 tf18 nf16; b f28 k92', full: 't pt-98 tf7 nf6; b f16 k36', on: 'shoulder_b head wrist_b heel_b@blanket:2', hold: [3, 6], repeats: [3, 6], balance: false, level: 3, intents: HEELS_IN },
+      { name: 'half-way', entry: 't pt-116 tf24 nf18; b f5 k104', full: 't pt-108 tf16 nf10; b f6 k72', on: 'back-high head wrist_b heel_b@blanket:2', hold: [3, 6], repeats: [4, 8], balance: false, level: 2, intents: HEELS_IN },
+      { name: 'all the way', entry: 't pt-114 tf22 nf16; b f5 k96', full: 't pt-101 tf10 nf6; b f5 k42', on: 'back-high head wrist_b heel_b@blanket:2', hold: [3, 6], repeats: [3, 6], balance: false, level: 3, intents: HEELS_IN },
     ],
   },
   {

@@ -8,6 +8,7 @@ const TRUNK = 'buttock_b back head wrist_b';
 const HELD_BACK = 'buttock_b back head';
 /** What a lifted pelvis is carried by: a foot that pushes away would make an arch of the body and spare the back of the hip (ours). */
 const HEEL_DOWN: readonly Intent[] = [pushes('draw', 'Press straight down through the heel, not away from you.', 'heel_worked', [0.005, 0, 0])];
+const HIP_OPENS: readonly Intent[] = [...HEEL_DOWN, works('squeeze', 'Squeeze the buttocks as the hips open.', 'gluteus-maximus', 'worked', 0.38)];
 const HEELS_IN: readonly Intent[] = [pushes('draw', 'Draw the heels towards you without moving them.', 'heel_both', [0.05, 0, 0])];
 
 /** Lying on the back. */
@@ -279,15 +280,15 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     position: 'on the back',
     sided: false,
     kind: 'strength',
-    reaches: ['deep-hip-flexor', 'rectus-femoris'],
+    reaches: ['rectus-femoris'],
     works: ['gluteus-maximus', 'hamstrings'],
     base: 't pt-110 tf16 nf14; b sf-14 sa-14',
     cues: ['Feet under the knees, arms long.', 'Knees in line with the hips, ribs quiet.', 'Press the feet and lengthen the front of the hips.', 'Lower slowly, then let the knees rest together.'],
     cheat: 'The low back arches instead of the hips opening.',
     instead: 'standing-hip-press',
     rungs: [
-      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-99 tf6 nf14; b f31! k112 sf-8', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [pushes('draw', 'Draw the heels towards the seat without moving them.', 'heel_both', [0.03, 0, 0])] },
-      { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-124 tf32 nf26; b f-6! k106 sf-30', on: 'shoulder_b head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [pushes('draw', 'Press down through the heels and draw them lightly towards the seat.', 'heel_both', [0.04, 0, 0]), works('squeeze', 'Squeeze the buttocks as the hips open.', 'gluteus-maximus', 'both', 0.3)] },
+      { name: 'small lift', entry: 't pt-90 tf0 nf0; b f50 k100 sf4', full: 't pt-99 tf6 nf14; b f31! k112 sf-8', on: 'back head wrist_b heel_b ball_b', hold: [15, 45], phases: ['warm', 'counter'], balance: false, intents: [pushes('draw', 'Draw the heels towards the seat without moving them.', 'heel_both', [0.01, 0, 0])] },
+      { name: 'full lift', entry: 't pt-104 tf12 nf10; b f26 k108', full: 't pt-126 tf20 nf20; b f-12! k105 sf-30', on: 'back-high head wrist_b heel_b ball_b', hold: [15, 60], phases: ['approach', 'deepest', 'counter'], balance: false, intents: [pushes('draw', 'Press down through the heels and draw them lightly towards the seat.', 'heel_both', [0.028, 0, 0]), works('squeeze', 'Squeeze the buttocks as the hips open.', 'gluteus-maximus', 'both', 0.3)] },
     ],
   },
   {
@@ -303,8 +304,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cues: ['Block between the thighs or the feet.', 'Thighs stay parallel.', 'Squeeze the block as the hips rise.', 'Keep the squeeze on the way down.'],
     cheat: 'The thighs turn out and the block does nothing.',
     rungs: [
-      { name: 'block between the thighs', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [works('squeeze', 'Squeeze the block with the thighs.', 'adductor-magnus', 'both', 0.3)] },
-      { name: 'block between the feet', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'shoulder_b head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [pushes('press', 'Press the feet together against the block.', 'ball_both', [0, 0, 0.12])] },
+      { name: 'block between the thighs', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'back-high head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [works('squeeze', 'Squeeze the block with the thighs.', 'adductor-magnus', 'both', 0.3)] },
+      { name: 'block between the feet', entry: 't pt-92 tf2 nf2; b f48 k100 a0 sf4', full: 't pt-118 tf26 nf22; b f2 k108 a0 sf-22', on: 'back-high head wrist_b heel_b ball_b', props: 'block', balance: false, hold: [10, 45], level: 2, intents: [pushes('press', 'Press the feet together against the block.', 'ball_both', [0, 0, 0.12])] },
     ],
   },
   {
@@ -320,8 +321,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The free side of the pelvis drops.',
     instead: 'single-leg-squat',
     rungs: [
-      { name: 'other knee held over the hip', entry: 't pt-96 tf4 nf4; w f42 k102; o f100 k110 d0', full: 't pt-112 tf20 nf16; w f10 k108; o f118', on: 'shoulder_b head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 2, intents: HEEL_DOWN },
-      { name: 'other leg long in line', entry: 't pt-98 tf6 nf6; w f38 k102; o f30 k40 d0', full: 't pt-118 tf26 nf22; w f2 k108; o f14 k4', on: 'shoulder_b head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 3, intents: HEEL_DOWN },
+      { name: 'other knee held over the hip', entry: 't pt-100 tf8 nf4; w f34 k104; o f94 k110 d0', full: 't pt-116 tf24 nf16; w f5 k108; o f100', on: 'back-high head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 2, intents: HIP_OPENS },
+      { name: 'other leg long in line', entry: 't pt-98 tf6 nf6; w f38 k102; o f30 k40 d0', full: 't pt-118 tf26 nf22; w f2 k108; o f14 k4', on: 'back-high head wrist_b heel_w ball_w', balance: false, hold: [8, 30], level: 3, intents: HIP_OPENS },
     ],
   },
   {
@@ -337,8 +338,8 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cues: ['Heels further away than the knees, toes up.', 'Ribs quiet, pelvis level.', 'Draw the heels towards you without moving them.', 'Lower and draw the knees in.'],
     cheat: 'The toes push and the calves take over.',
     rungs: [
-      { name: 'heels a little away', entry: 't pt-92; b f36 k72 a0', full: 't pt-108 tf16 nf14; b f10 k76', on: 'shoulder_b head wrist_b heel_b', balance: false, hold: [8, 30], level: 2, intents: HEELS_IN },
-      { name: 'heels far away', entry: 't pt-91; b f22 k44 a0', full: 't pt-103 tf11 nf9; b f4 k44', on: 'shoulder_b head wrist_b heel_b', balance: false, hold: [8, 30], level: 3, intents: HEELS_IN },
+      { name: 'heels a little away', entry: 't pt-92; b f36 k72 a0', full: 't pt-111 tf19 nf14; b f5 k78', on: 'back-high head wrist_b heel_b', balance: false, hold: [8, 30], level: 2, intents: HEELS_IN },
+      { name: 'heels far away', entry: 't pt-91; b f22 k44 a0', full: 't pt-103 tf11 nf9; b f4 k44', on: 'back-high head wrist_b heel_b', balance: false, hold: [8, 30], level: 3, intents: HEELS_IN },
     ],
   },
   {

@@ -30,7 +30,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
       { name: 'shins on a bolster', entry: 'b f42 k64 d-10', on: `${TRUNK} calf_b@bolster:20`, level: 1 },
       { name: 'flat', entry: 'b f0 a-8 r-15', on: `${TRUNK} heel_b`, level: 1 },
       { name: 'shins on a chair', entry: 'b f86 k92 d-5', on: `${TRUNK} calf_b@chair:38`, level: 1 },
-      { name: 'trunk leaning on a bolster', entry: 't pt-78 lf6 tf4 nf6; b f10 a-8 r-15 sf2 sa-26', on: 'buttock_b back@bolster:18 head@bolster:21 heel_b', props: 'blanket', level: 1 },
+      { name: 'trunk leaning on a bolster', entry: 't pt-76 lf2 tf0 nf6; b f10 a-8 r-15 sf2 sa-26', on: 'buttock_b back@bolster:18 head@bolster:24 heel_b', props: 'blanket', level: 1 },
     ],
   },
   {
@@ -99,7 +99,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     cheat: 'The low back arches instead of the hip opening.',
     instead: 'standing-lunge-chair',
     rungs: [
-      { name: 'block flat', entry: 't pt-98; w f4 k20 d-12; o f100! k116', full: 'w f-12 k2; o f104! k118', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 180], phases: ['warm', 'approach'] },
+      { name: 'block flat', entry: 't pt-98 tf0 nf0; w f4 k20 d-12; o f100! k116', full: 'w f-18 k2; o f104! k118', on: 'sacrum@block back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 180], phases: ['warm', 'approach'] },
       { name: 'block on its side', entry: 't pt-104; w f2 k26 d-14; o f104 k118', full: 'w f-20 k2', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [30, 180], phases: ['approach', 'deepest'] },
       { name: 'other knee pulsed', entry: 't pt-103; w f-8 k12 d-14; o f98 k112', full: 'w f-18 k2; o f116 k124', on: 'sacrum@block:15 back head heel_w', hands: 'b elbow:-0.4,-0.4,1 thigh_o 9 8 3', hold: [20, 60], repeats: [6, 12], phases: ['approach', 'deepest'] },
     ],
@@ -355,7 +355,7 @@ export const ON_THE_BACK: readonly ShapeSketch[] = [
     instead: 'standing-bow',
     rungs: [
       { name: 'leaning on the hands', entry: 't pt-8; b f50 k134 a-6 r12 d-56', full: 't pt-28; b f46 k148', on: 'buttock_b@block:15 knee_b toe_b', hands: 'b floor:10 shoulder_s -16 0 6', give: ['pelvis-rolls'], hold: [30, 90], level: 2 },
-      { name: 'on a high bolster', entry: 't pt-34; b f38 k122 a-6 r12 d-54 sf-20 sa-40', full: 't pt-58; b f20 k138', on: 'buttock_b@block:18 knee_b toe_b back@bolster:34 head@bolster:38', hold: [45, 300], level: 3 },
+      { name: 'on a high bolster', entry: 't pt-34; b f38 k122 a-6 r12 d-54 sf-20 sa-40', full: 't pt-58; b f20 k138', on: 'buttock_b@block:18 knee_b toe_b back@bolster:34 head@bolster:45', hold: [45, 300], level: 3 },
       { name: 'flat', entry: 't pt-20; b f66 a-6 r12 k130 d-50; t pt-40; b f44 k118 sf-10 sa-40', full: 't pt-90; b f-8 sf8 sa-24', on: 'buttock_b knee_b toe_b', hold: [30, 120], level: 3, balance: false },
     ],
   },

@@ -1,4 +1,14 @@
-import { R, felt, both, hanging, type ClinicalCase } from './case';
+import { R, felt, both, hanging, type ClinicalCase, type Noted } from './case';
+
+/** One hip that gives little every way, and its fellow as usual; nobody wrote down where it was felt. */
+const ONE_STIFF_HIP: readonly Noted[] = [
+  ['seated-hip-rotation', 'internal-rotation', 15],
+  ['seated-hip-rotation', 'internal-rotation', 38, R],
+  ['faber', 'knee-height', 28],
+  ['faber', 'knee-height', 14, R],
+  ['knee-to-chest', 'hip-flexion', 98],
+  ['knee-to-chest', 'hip-flexion', 122, R],
+];
 
 export const THE_WHOLE: readonly ClinicalCase[] = [
   {
@@ -232,14 +242,7 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
     says: 'One joint gives all three ways, no one muscle holds them. Rather the joint: nothing is pulled open.',
     before: 'adductors and gluteus maximus to be lengthened',
     birthYear: 1958,
-    readings: [
-      ['seated-hip-rotation', 'internal-rotation', 15],
-      ['seated-hip-rotation', 'internal-rotation', 38, R],
-      ['faber', 'knee-height', 28],
-      ['faber', 'knee-height', 14, R],
-      ['knee-to-chest', 'hip-flexion', 98],
-      ['knee-to-chest', 'hip-flexion', 122, R],
-    ],
+    readings: ONE_STIFF_HIP,
     expected: { hints: ['joint'], aims: ['leave joint-or-capsule left'], noAims: ['lengthen * *', 'both * *'] },
   },
   {
@@ -247,14 +250,7 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
     says: 'Past fifty, the groin, all three ways: somebody who may examine it looks first.',
     birthYear: 1958,
     complaints: [{ place: 'groin-pinch', side: 'left' }],
-    readings: [
-      ['seated-hip-rotation', 'internal-rotation', 15],
-      ['seated-hip-rotation', 'internal-rotation', 38, R],
-      ['faber', 'knee-height', 28],
-      ['faber', 'knee-height', 14, R],
-      ['knee-to-chest', 'hip-flexion', 98],
-      ['knee-to-chest', 'hip-flexion', 122, R],
-    ],
+    readings: ONE_STIFF_HIP,
     expected: { hints: ['joint'], refer: true, noAims: ['lengthen * *'] },
   },
   {

@@ -33,6 +33,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'Pain, pinching, tingling or numbness ends a test at once. Press “Pain, stop”; that side is then left alone.',
       'A reading that ended in pain says nothing about length. Kolpos builds no stretch on it.',
       'What a caution closes cannot be opened by a slip. The reason stands beside it.',
+      'A knee, a hip or an ankle has a side: say which, and the other leg stays open. Unasked, both count.',
     ],
   },
   {
@@ -88,6 +89,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'Work comes in sets. The other side is the rest between them; where both sides work at once, a rest is timed.',
       'A flow goes in rounds: one side through a few poses, then the other. “Make a round” and “Pose by pose” change that.',
       'A flow begins with sun salutations. Choose another salutation, or none, among the wishes.',
+      'Where a caution closes one side of a shape, the other is done alone if that serves an aim. The row says so.',
       '“Keep” holds a shape in place when the practice is built again around it.',
       '“Your own sequence” reads what you teach anyway, by any name, and fits it to your student.',
       'It knows sun salutations too: “Sun salutation A x 3” is a round that is gone through three times.',

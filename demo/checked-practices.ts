@@ -226,7 +226,7 @@ export const CHECKED: readonly CheckedPractice[] = [
     wish: { minutes: 45 },
     read: '2q7bwi-u',
     remark:
-      'One shape for all, from the back to standing and down again once. Ilka does the turned and folded ones on the left and has her own form on the right. The bridge march suits Maren, whose back may lie flat in it now. The higher step I would keep low for everybody.',
+      'One shape for all, from the back to standing and down again once. Ilka has her own form beside the turned and folded ones. The bridge march suits Maren, whose back may lie flat in it now. The higher step I would keep low for everybody.',
   },
   {
     who: ALL,

@@ -221,6 +221,30 @@ describe('what cautions close in the battery', () => {
   });
 });
 
+describe('hips above the shoulders', () => {
+  const low = (pose: string, rung: number): number => {
+    const found = rungOf(pose, rung);
+    if (!found) throw new Error(pose);
+    return mostOf(demandsOf(found.shape, found.rung), 'head-low');
+  };
+  it('run down to the head from a full bridge on, and not in a small lift or lying flat', () => {
+    const closes_cm = 4;
+    for (const [pose, rung] of [
+      ['bridge', 2],
+      ['single-leg-bridge', 1],
+      ['supported-bridge', 2],
+      ['legs-up-wall', 2],
+    ] as const)
+      expect(low(pose, rung), `${pose}/${rung}`).toBeGreaterThan(closes_cm);
+    for (const [pose, rung] of [
+      ['bridge', 1],
+      ['resting-back', 2],
+      ['knee-to-chest', 1],
+    ] as const)
+      expect(low(pose, rung), `${pose}/${rung}`).toBeLessThanOrEqual(closes_cm);
+  });
+});
+
 /** Joint angles just inside and just outside of what a demand counts from, degrees. */
 const EDGES: readonly [Demand, Record<string, number>, Record<string, number>, number?][] = [
   ['hip-bend', { hip_flexion_left: 89 }, { hip_flexion_left: 91 }, 90],

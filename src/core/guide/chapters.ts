@@ -152,6 +152,7 @@ export const CHAPTERS: readonly Chapter[] = [
       'What is closed to one gets another shape beside it. Names and reasons can be hidden while the class looks on.',
       'Below the table you see who gets little from it, and which one change would help most.',
       'Weeks ahead gives each week a theme in turn, by what the class needs. Build a week when it comes; every fourth is lighter.',
+      'Put the weeks into the day book with the hour at which the class meets, or save them as a calendar.',
     ],
   },
   {

@@ -67,6 +67,30 @@ describe('the sentence over the findings', () => {
     );
     expect(limiterWords(f.movements[0])).toBe('not clear: it ended early, before a muscle could tell');
   });
+  it('a hip that gives little every way is told as the joint, and no muscle of it is painted', () => {
+    const right = { side: 'right' } as const;
+    const f = found(
+      ['seated-hip-rotation', 'internal-rotation', 12],
+      ['seated-hip-rotation', 'internal-rotation', 38, right],
+      ['knee-to-chest', 'hip-flexion', 98],
+      ['knee-to-chest', 'hip-flexion', 122, right],
+      ['faber', 'knee-height', 28],
+      ['faber', 'knee-height', 14, right],
+    );
+    expect(headline(f)).toMatch(
+      /^Left .* is limited: this hip stops early every way, rather the joint than a muscle\.$/,
+    );
+    expect(
+      limitsOf(f.movements)
+        .filter((l) => l.side === 'left')
+        .map((l) => l.group),
+    ).not.toContain('gluteus-maximus');
+    expect(
+      limitsOf(f.movements)
+        .filter((l) => l.side === 'left')
+        .map((l) => l.group),
+    ).not.toContain('adductors');
+  });
   it('where all is usual, what is weak comes first', () => {
     const f = found([...RAISE, 76]);
     expect(headline(f, ['left hip abductors'])).toBe(

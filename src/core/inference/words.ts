@@ -19,8 +19,8 @@ export const otherOpinion = (m: MovementFinding): GroupId | null => {
 };
 
 /** Whether what spoke is itself the answer. */
-export const speaks = (m: Pick<MovementFinding, 'spoke'>): boolean =>
-  m.spoke === 'pinch' || m.spoke === 'hard' || m.spoke === 'nerve';
+export const speaks = (m: Pick<MovementFinding, 'spoke' | 'everyWay'>): boolean =>
+  m.spoke === 'pinch' || m.spoke === 'hard' || m.spoke === 'nerve' || m.everyWay === true;
 
 const SPOKE: Readonly<Partial<Record<Speaker, string>>> = {
   nerve: 'a sign of the nerve, rather than a muscle',

@@ -38,6 +38,9 @@ const LOW = 0.3;
 /** Lying level, within so many degrees, the head is as good as above the heart: so many centimetres. */
 const LEVEL = 15,
   PILLOW = 16;
+/** Trunk on the back that slopes down to the head from here, degrees, and what that counts as, centimetres beneath the heart. Ours. */
+const TIPPED = 18,
+  HEAD_DOWN = 5;
 /** What lying on the side puts on the outer hip, in the terms of the angle that presses as much. Ours. */
 export const LIES_ON_HIP = 30;
 /** What lying on the front puts on the belly, in the terms of a fold. Ours. */
@@ -126,6 +129,8 @@ export function asksOfPosture(
   ask('twist', Math.abs(deg('lumbar_rotation') + deg('thorax_rotation')));
   ask('neck-bend', Math.max(Math.abs(deg('neck_flexion')), Math.abs(deg('neck_rotation'))));
   ask('head-low', 100 * (points.chest[1] - points.head[1]) - (lies ? PILLOW : 0));
+  // On the back with the hips well above the shoulders the trunk runs down to the head.
+  if (ahead > 0.6 && rise < -TIPPED) ask('head-low', HEAD_DOWN);
   out['end-of-range'] = furthest(q, legs);
   return out;
 }

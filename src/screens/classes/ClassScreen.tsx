@@ -115,6 +115,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
       )}
       {people.length > 0 && (
         <WeeksAhead
+          one={one}
           choice={one.weeks ?? null}
           members={inIt}
           today={way.when.day}

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import type { YogaClass } from '@/core/classes/class';
 import { sharedAims } from '@/core/classes/shared';
 import { THEME_IDS, themeName, type WeekTheme } from '@/core/classes/themes';
 import {
@@ -18,9 +19,11 @@ import { weekdayWords } from '@/core/day-words';
 import { firstName } from '@/core/students/called';
 import type { MemberFacts } from '@/workers/core.worker';
 import { WeeksForm } from './WeeksForm';
+import { WeeksOut } from './WeeksOut';
 
 /** Weeks of a class: what each is about, in turn by what its students need; any of them can be about something else. */
 export function WeeksAhead({
+  one,
   choice,
   members,
   today,
@@ -28,6 +31,7 @@ export function WeeksAhead({
   onPut,
   onBuild,
 }: {
+  one: Pick<YogaClass, 'id' | 'name'>;
   choice: ClassWeeks | null;
   members: readonly MemberFacts[];
   /** The day it is. */
@@ -128,6 +132,7 @@ export function WeeksAhead({
           </Box>
         ))}
       </Box>
+      {weeks.length > 0 && <WeeksOut one={one} weeks={weeks} today={today} />}
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { TableRow } from '@/core/classes/table';
@@ -6,6 +7,7 @@ import type { Aim } from '@/core/students/student';
 import { shapeById } from '@/core/poses';
 import { PROP_SIZES } from '@/core/poses/prop-sizes';
 import type { PracticeItem } from '@/core/practice/practice';
+import { studioDatabase } from '@/store/studio';
 import type { MemberFacts } from '@/workers/core.worker';
 import { inStudio } from '../shell/test-studio';
 import { ClassTable } from './ClassTable';
@@ -61,6 +63,7 @@ describe('weeks ahead of a class', () => {
       onBuild = vi.fn();
     inStudio(
       <WeeksAhead
+        one={{ id: 'c', name: 'Tide Table' }}
         choice={choice}
         members={[rower, potter, pilot]}
         today="2026-12-11"
@@ -100,6 +103,24 @@ describe('weeks ahead of a class', () => {
       ...choice,
       themes: { '2': 'front' },
     });
+  });
+  it('go into the day book once, from today on, and an hour that is none is answered', async () => {
+    const db = studioDatabase('demo');
+    await db.visits.clear();
+    shown();
+    fireEvent.change(screen.getByLabelText('For minutes'), { target: { value: 'an hour' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Put them into the day book' }));
+    expect(screen.getByText(/^Whole minutes/)).toBeTruthy();
+    fireEvent.change(screen.getByLabelText('For minutes'), { target: { value: '75' } });
+    fireEvent.change(screen.getByLabelText('Meets at'), { target: { value: '18:30' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Put them into the day book' }));
+    expect(await screen.findByText('One day is in the day book.')).toBeTruthy();
+    expect(await db.visits.toArray()).toEqual([
+      expect.objectContaining({ class: 'c', day: '2026-12-17', at: '18:30', minutes: 75 }),
+    ]);
+    fireEvent.click(screen.getByRole('button', { name: 'Put them into the day book' }));
+    expect(await screen.findByText('Its days ahead are in the day book already.')).toBeTruthy();
+    expect(await db.visits.count()).toBe(1);
   });
   it('nonsense is answered, and without aims it is said why there are none', () => {
     const { onPut } = shown({ choice: null, members: [pilot] });

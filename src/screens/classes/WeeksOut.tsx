@@ -53,8 +53,8 @@ export function WeeksOut({
       visits.length === 0
         ? 'Its days ahead are in the day book already.'
         : visits.length === 1
-          ? 'One day is in the day book.'
-          : `${visits.length} days are in the day book.`,
+          ? 'One day was put into the day book.'
+          : `${visits.length} days were put into the day book.`,
       change,
     );
   };
@@ -87,7 +87,7 @@ export function WeeksOut({
         error={problem === 'at'}
         helperText={problem === 'at' ? 'An hour is typed as 17:30.' : undefined}
         slotProps={{ inputLabel: { shrink: true } }}
-        sx={{ width: 116 }}
+        sx={{ width: 140 }}
       />
       <TextField
         size="small"

@@ -114,7 +114,7 @@ describe('weeks ahead of a class', () => {
     fireEvent.change(screen.getByLabelText('For minutes'), { target: { value: '75' } });
     fireEvent.change(screen.getByLabelText('Meets at'), { target: { value: '18:30' } });
     fireEvent.click(screen.getByRole('button', { name: 'Put them into the day book' }));
-    expect(await screen.findByText('One day is in the day book.')).toBeTruthy();
+    expect(await screen.findByText('One day was put into the day book.')).toBeTruthy();
     expect(await db.visits.toArray()).toEqual([
       expect.objectContaining({ class: 'c', day: '2026-12-17', at: '18:30', minutes: 75 }),
     ]);

@@ -40,6 +40,7 @@ export const JOINTS: readonly Caution[] = [
       closes('knee-levered'),
       closes('knee-work'),
       closes('one-leg'),
+      closes('demanding'),
     ],
     message:
       'Please have the knee looked at first; the rest of the body can go on. No kneeling, no bent or turned knee under load, no standing on one leg.',
@@ -61,6 +62,7 @@ export const JOINTS: readonly Caution[] = [
       closes('knee-levered'),
       closes('knee-bend-loaded'),
       closes('one-leg'),
+      closes('demanding'),
     ],
     message: 'Ask what the surgeon allows. No kneeling, no deep or turned knee, no standing on one leg.',
     reason: 'The new joint bends less far, and kneeling on it is often not allowed.',

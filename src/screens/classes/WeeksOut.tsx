@@ -91,7 +91,7 @@ export function WeeksOut({
       />
       <TextField
         size="small"
-        label="For minutes"
+        label="Lasts (min)"
         value={minutes}
         onChange={(e) => setMinutes(e.target.value)}
         error={problem === 'minutes'}

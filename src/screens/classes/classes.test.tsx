@@ -108,10 +108,10 @@ describe('weeks ahead of a class', () => {
     const db = studioDatabase('demo');
     await db.visits.clear();
     shown();
-    fireEvent.change(screen.getByLabelText('For minutes'), { target: { value: 'an hour' } });
+    fireEvent.change(screen.getByLabelText('Lasts (min)'), { target: { value: 'an hour' } });
     fireEvent.click(screen.getByRole('button', { name: 'Put them into the day book' }));
     expect(screen.getByText(/^Whole minutes/)).toBeTruthy();
-    fireEvent.change(screen.getByLabelText('For minutes'), { target: { value: '75' } });
+    fireEvent.change(screen.getByLabelText('Lasts (min)'), { target: { value: '75' } });
     fireEvent.change(screen.getByLabelText('Meets at'), { target: { value: '18:30' } });
     fireEvent.click(screen.getByRole('button', { name: 'Put them into the day book' }));
     expect(await screen.findByText('One day was put into the day book.')).toBeTruthy();

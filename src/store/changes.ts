@@ -63,7 +63,10 @@ export async function tellCaution(
   caution: Pick<CautionEntry, 'caution' | 'side'>,
   day: string,
 ): Promise<void> {
-  await changeStudent(db, id, ({ cautions }) => ({ cautions: withTold(cautions, caution, day) }));
+  await changeStudent(db, id, ({ cautions }) => {
+    const told = withTold(cautions, caution, day);
+    return told.every((c, i) => c === cautions[i]) ? {} : { cautions: told };
+  });
 }
 
 /** Tells where a reading that ended in pain hurt, and how; one that is gone meanwhile stays gone. */

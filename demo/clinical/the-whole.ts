@@ -31,6 +31,23 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
     expected: { noAims: ['lengthen * *', 'both * *', 'strengthen * *'], next: [] },
   },
   {
+    name: 'leg raise 88° that feels tight behind the thigh, pelvis tipped forward 22° in standing, figure-four 45° short, felt deep in the buttock',
+    says: 'Hamstrings drawn long by the stance, and a tight deep buttock beside them. The one says nothing of the other.',
+    before: 'the deep buttock left alone as if the joint had stopped every way',
+    readings: [
+      ['straight-leg-raise', 'hip-flexion', 88, felt('back-thigh')],
+      ['standing-pelvic-tilt', 'tilt', 22],
+      ['figure-four', 'shin-angle', 45, felt('deep-buttock')],
+      ['figure-four', 'shin-angle', 6, R],
+    ],
+    expected: {
+      hints: ['pre-lengthened'],
+      noHints: ['joint'],
+      aims: ['lengthen deep-buttock left'],
+      noAims: ['leave deep-buttock left'],
+    },
+  },
+  {
     name: 'pelvis tipped forward 22° in standing, hanging leg 9° below level, plank 95 s',
     says: 'A stance, no short hip flexor. Nothing needs stretching for it.',
     readings: [['standing-pelvic-tilt', 'tilt', 22], ...hanging(9, 68), ['front-plank', 'hold', 95]],
@@ -252,6 +269,17 @@ export const THE_WHOLE: readonly ClinicalCase[] = [
     complaints: [{ place: 'groin-pinch', side: 'left' }],
     readings: ONE_STIFF_HIP,
     expected: { hints: ['joint'], refer: true, noAims: ['lengthen * *'] },
+  },
+  {
+    name: 'the same hip, and figure-four 45° short on it, felt deep in the buttock',
+    says: 'The joint itself. A hip that gives nowhere is not opened by pulling at what lies deep in the buttock.',
+    birthYear: 1958,
+    readings: [
+      ...ONE_STIFF_HIP,
+      ['figure-four', 'shin-angle', 45, felt('deep-buttock')],
+      ['figure-four', 'shin-angle', 6, R],
+    ],
+    expected: { hints: ['joint'], aims: ['leave deep-buttock left'], noAims: ['lengthen * left', 'both * left'] },
   },
   {
     name: 'one hip the same numbers, but deep in the buttock, over the buttock and high on the inside, each soft and firm; thirty years old',

@@ -6,7 +6,7 @@ import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY, wayFor, type FitWay } from '@/core/fit/way';
 import type { KolposRecord } from '@/core/formats/record';
 import { summariseStrength, type Posterior } from '@/core/inference';
-import { anglesAt, demandsAt, demandsOf, LIBRARY, namesOf, shapeById, type Shape } from '@/core/poses';
+import { anglesAt, asksUnder, demandsAt, demandsOf, LIBRARY, namesOf, shapeById, type Shape } from '@/core/poses';
 import { buildOfStudent } from '@/core/students/student';
 import { inferenceOf, InputProblem } from './commands';
 import { rounded, roundedAsks, toldVerdict } from './told';
@@ -75,7 +75,7 @@ function told(shape: Shape, rungNumber: number, side: Side, at: number | null, b
     demands: DEMAND_IDS.filter((d) => (asks[d] ?? -Infinity) > DEMANDS[d].from),
     asked: roundedAsks([asks]),
     askedOnTheWay: roundedAsks(along),
-    ...(body.screening && toldVerdict(verdictOf(body.screening, along))),
+    ...(body.screening && toldVerdict(verdictOf(body.screening, asksUnder(body.screening, shape, rung, fit.side)))),
   };
 }
 

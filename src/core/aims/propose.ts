@@ -68,8 +68,9 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
   if (findings.diagnostics.readings === 0 && strength.length === 0) return [];
   const mobile = findings.hints.some((h) => h.kind === 'mobile');
   const drafts = new Drafts();
-  lengthening(findings, drafts, weakest(strength).length === 0);
-  strengthening(strength, findings, drafts);
+  const weak = weakest(strength);
+  lengthening(findings, drafts, weak.length === 0);
+  strengthening(weak, findings, drafts);
   controlling(findings, drafts);
   for (const [group, side, draft] of drafts.entries()) settle(draft, group, signsOf(findings, side), defaults);
   counterweights(strength, drafts);
@@ -101,7 +102,7 @@ const structureOf = ({ structures }: Findings, group: GroupId, side: Side): Stru
 interface Signs {
   kinds: ReadonlySet<HintKind>;
   alongTheNerve: readonly GroupId[];
-  together: boolean;
+  everyWay: boolean;
 }
 
 function signsOf(findings: Findings, side: Side): Signs {
@@ -109,13 +110,13 @@ function signsOf(findings: Findings, side: Side): Signs {
   return {
     kinds: new Set(here.map((h) => h.kind)),
     alongTheNerve: alongTheNerve(findings, side),
-    together: here.some((h) => h.facts.together !== undefined),
+    everyWay: here.some((h) => h.facts.everyWay !== undefined),
   };
 }
 
 /** What tests of strength found weak. */
-function strengthening(strength: readonly StrengthFinding[], findings: Findings, drafts: Drafts): void {
-  for (const { group, side, weight, reason: found } of weakest(strength)) {
+function strengthening(weak: ReturnType<typeof weakest>, findings: Findings, drafts: Drafts): void {
+  for (const { group, side, weight, reason: found } of weak) {
     const long = (structureOf(findings, group, side)?.z ?? 0) > LONG;
     const reason: AimReason = found.kind === 'weak' && long ? { ...found, kind: 'long-and-weak' } : found;
     drafts.want(group, side, 'strengthen', weight, reason);
@@ -147,7 +148,7 @@ function settle(d: Draft, group: GroupId, { kinds: signs, ...beside }: Signs, de
   const bone = signs.has('turned-in-bone') || signs.has('turned-out-bone');
   if (group === 'deep-buttock' && bone && d.kind !== 'strengthen') become(d, 'leave', { kind: 'bone' }, 'pushing');
   // A joint that stops early every way is not pulled open at the muscles about it.
-  if (beside.together && AROUND_THE_JOINT.includes(group) && d.kind !== 'strengthen')
+  if (beside.everyWay && AROUND_THE_JOINT.includes(group) && d.kind !== 'strengthen')
     become(d, 'leave', { kind: 'joint' }, 'pushing');
   // A joint that turns little either way is not pulled open at its rotators.
   if (group === 'deep-buttock' && !bone && signs.has('both-rotations') && d.kind !== 'strengthen')

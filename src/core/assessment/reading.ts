@@ -93,6 +93,9 @@ export const readingSchema = z.object({
 });
 export type Reading = z.infer<typeof readingSchema>;
 export type ReadingSide = Reading['side'];
+/** Whether a reading speaks of a side; one of both sides at once speaks of each. */
+export const ofSide = (r: Pick<Reading, 'side'>, side: 'left' | 'right'): boolean =>
+  r.side === side || r.side === 'both';
 export type EndFeel = NonNullable<Reading['endFeel']>;
 export type Push = z.infer<typeof pushSchema>;
 

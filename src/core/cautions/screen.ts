@@ -53,8 +53,8 @@ const onItsSide = (caution: Caution, side: 'left' | 'right' | undefined): Cautio
   side && caution.sided ? { ...caution, side, name: cautionName({ caution: caution.id, side }) } : caution;
 
 /**
- * What was told of a student, with one caution more. One that stands is not told twice; told of the other leg as well it stands for both, and
- * one that was lifted or is over stands again beside its record.
+ * What was told of a student, with one caution more. One that stands is not told twice; told of the other leg as well it stands beside it, so
+ * that what ends or is allowed on one leg says nothing of the other. One that was lifted or is over stands again beside its record.
  * @param side of which leg; both, or not known, where none is told
  * @param today `YYYY-MM-DD`
  */
@@ -63,11 +63,16 @@ export function withTold(
   { caution, side }: Pick<CautionEntry, 'caution' | 'side'>,
   today: string,
 ): CautionEntry[] {
-  const i = told.findIndex((c) => c.caution === caution && stands(c, today));
-  if (i < 0) return [...told, cautionById(caution)?.sided && side ? { caution, side } : { caution }];
-  const { side: before, ...rest } = told[i];
-  return before === undefined || before === side ? [...told] : told.map((c, k) => (k === i ? rest : c));
+  const leg = cautionById(caution)?.sided ? side : undefined;
+  const known = told.some((c) => c.caution === caution && stands(c, today) && (c.side === undefined || c.side === leg));
+  return known ? [...told] : [...told, leg ? { caution, side: leg } : { caution }];
 }
+
+/** A caution told of another leg, or of both: what was allowed in spite of it was said of the leg before, and holds only where that is one of both. */
+export const toldOfLeg = (entry: CautionEntry, side: CautionEntry['side']): Pick<CautionEntry, 'side' | 'allowed'> => ({
+  side,
+  allowed: entry.side === undefined || entry.side === side ? entry.allowed : undefined,
+});
 
 /** Ages from which, and up to which, a student is screened as one of that age whether or not it was told. Ours. */
 const OLDER = 65,

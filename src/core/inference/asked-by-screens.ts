@@ -2,7 +2,7 @@ import { groupOf, ELEMENTS, type Side } from '@/core/body';
 import { BATTERY, limitersOf } from '@/core/assessment/battery';
 import { bandOf, isModelled, normOf } from '@/core/assessment/definition';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
-import { meanOf, type Reading } from '@/core/assessment/reading';
+import { meanOf, ofSide, type Reading } from '@/core/assessment/reading';
 import type { Place, SexForNorms } from '@/core/students/student';
 import { placeGiven } from './evidence';
 import type { Asked } from './information';
@@ -10,8 +10,6 @@ import { LIMITED, type MovementFinding } from './statements';
 
 /** Chance from which a place is the usual one of an element that stops. */
 const USUAL_PLACE = 0.4;
-
-const ofSide = (r: Pick<Reading, 'side'>, side: Side): boolean => r.side === side || r.side === 'both';
 
 /** Structures that stop a read-out first, as the field has it. */
 const firstOf = ({ test, readout }: Asked): readonly string[] => {

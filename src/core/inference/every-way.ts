@@ -51,7 +51,7 @@ export function stopsEveryWay(side: Side, signs: Signs): Hint | null {
   });
   if (!older && !alone) return null;
   return {
-    ...hint('joint', side, found, { together: alone ? 1 : 2 }, older && signs.complains(AT_THE_JOINT, side)),
+    ...hint('joint', side, found, { everyWay: alone ? 1 : 2 }, older && signs.complains(AT_THE_JOINT, side)),
     joint: 'joint-or-capsule',
   };
 }

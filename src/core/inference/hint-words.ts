@@ -40,8 +40,8 @@ function jointWords({ facts: f, joint = 'joint-or-capsule', refer }: Pick<Hint, 
     seen:
       f.pinch || f.hard
         ? [f.pinch && pinch, f.hard && hard].filter(Boolean).join(' ')
-        : f.together
-          ? `Turning in, bending and opening all stop early in this hip${f.together === 1 ? ', well before the other' : ''}. No one muscle does that.`
+        : f.everyWay
+          ? `Turning in, bending and opening all stop early in this hip${f.everyWay === 1 ? ', well before the other' : ''}. No one muscle does that.`
           : `${name === 'hip joint' ? 'Hip joint or capsule' : `The ${name}`} stops a movement that is below typical, ${inHundred(f.share ?? 0)}.`,
     then: refer
       ? 'Stay well out of it, and stretch nothing that way. A clinician looks first.'
@@ -98,6 +98,10 @@ function elsewhereWords(place: Place): Said {
   }
 }
 
+/** By how much one turning goes further than the other; nothing where one of them was not read. */
+const between = (further: number | undefined, other: number | undefined): number | undefined =>
+  further === undefined || other === undefined ? undefined : further - other;
+
 /** What was read of a turning, lying and sitting; only what was. */
 const lyingSitting = (lying: number | undefined, sitting: number | undefined): string =>
   [
@@ -133,12 +137,12 @@ const SAID: Readonly<Record<Exclude<HintKind, 'joint' | 'elsewhere'>, (f: Hint['
   }),
   'turned-in-bone': (f) => ({
     title: 'Thigh bone twisted inward by nature',
-    seen: `Turns in further than out by ${deg((f.inLying ?? 0) - (f.outLying ?? 0))} lying and ${deg((f.inSitting ?? 0) - (f.outSitting ?? 0))} sitting${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
+    seen: `Turns in further than out by ${lyingSitting(between(f.inLying, f.outLying), between(f.inSitting, f.outSitting))}${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
     then: 'Do not chase turning out. Let the feet stand where the middle of both turnings is.',
   }),
   'turned-out-bone': (f) => ({
     title: 'Thigh bone twisted outward by nature, or a stiff back of the joint',
-    seen: `Turns out further than in by ${deg((f.outLying ?? 0) - (f.inLying ?? 0))} lying and ${deg((f.outSitting ?? 0) - (f.inSitting ?? 0))} sitting${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
+    seen: `Turns out further than in by ${lyingSitting(between(f.outLying, f.inLying), between(f.outSitting, f.inSitting))}${f.version === undefined ? '' : `; bone felt at ${deg(f.version)}`}.`,
     then: 'Do not chase turning in. Let the feet turn out a little.',
   }),
   guarding: (f) => ({

@@ -4,7 +4,7 @@ import { isModelled, normOf, type Movement, type Readout } from '@/core/assessme
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { slumpBrings } from '@/core/assessment/nerve-sign';
 import { pressesJoint } from '@/core/assessment/pinch';
-import { EASED_DEG, easedBy, meanOf, pinches, type Reading } from '@/core/assessment/reading';
+import { EASED_DEG, easedBy, meanOf, ofSide, pinches, type Reading } from '@/core/assessment/reading';
 import type { Place } from '@/core/students/student';
 import { AT_THE_JOINT, stopsEveryWay } from './every-way';
 import { hint, HINT_KINDS, JOINT_IDS, Signs, type Hint, type JointId, type Understood } from './hint';
@@ -14,6 +14,9 @@ export { HINT_KINDS, JOINT_IDS, type Hint, type HintKind, type JointId, type Und
 
 /** Thresholds, rules of thumb of the field. */
 const ROTATION_GAP = 20;
+/** Twist of the thigh bone by feel from which it is turned in, and down to which turned out, degrees: eight to fifteen is usual. */
+const TWISTED_IN = 25;
+const TWISTED_OUT = 0;
 /** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question. */
 export const CONTROL_GAP = 15;
 const MANY_MOBILE = 4;
@@ -173,9 +176,6 @@ function mobile(signs: Signs): Hint[] {
     : [];
 }
 
-/** Whether a reading speaks of a side; one of both sides at once speaks of each. */
-const ofSide = (r: Pick<Reading, 'side'>, side: Side): boolean => r.side === side || r.side === 'both';
-
 /** What one reading of both sides says of each is said once. */
 function oncePerPair(hints: readonly Hint[]): Hint[] {
   const out = new Map<string, Hint>();
@@ -285,36 +285,23 @@ function rotations(side: Side, signs: Signs): Hint[] {
     ) as Hint['facts'];
     return [hint('both-rotations', side, from, told, older && sore)];
   }
-  const byFeel = twistByFeel(inLying, outLying, version);
-  if (byFeel && (inSitting === null || outSitting === null))
-    return [
-      hint(byFeel, side, [four[0], four[1], version], {
-        inLying: inLying ?? 0,
-        outLying: outLying ?? 0,
-        version: version ? meanOf(version.trials) : 0,
-      }),
-    ];
-  if (inLying === null || outLying === null || inSitting === null || outSitting === null) return [];
+  if (inLying === null || outLying === null) return [];
+  if (inSitting === null || outSitting === null) {
+    // A bone whose twist was felt, and whose turning with the hip straight says the same: no sitting is needed to tell it.
+    if (!version) return [];
+    const felt = meanOf(version.trials);
+    const kind =
+      inLying - outLying >= ROTATION_GAP && felt >= TWISTED_IN
+        ? 'turned-in-bone'
+        : outLying - inLying >= ROTATION_GAP && felt <= TWISTED_OUT
+          ? 'turned-out-bone'
+          : null;
+    return kind ? [hint(kind, side, [four[0], four[1], version], { inLying, outLying, version: felt })] : [];
+  }
   const facts = { inLying, outLying, inSitting, outSitting, ...(version ? { version: meanOf(version.trials) } : {}) };
   if (inLying - outLying >= ROTATION_GAP && inSitting - outSitting >= ROTATION_GAP)
     return [hint('turned-in-bone', side, from, facts)];
   if (outLying - inLying >= ROTATION_GAP && outSitting - inSitting >= ROTATION_GAP)
     return [hint('turned-out-bone', side, from, facts)];
   return [];
-}
-
-/** Twist of the thigh bone by feel from which it is turned in, and below which turned out, degrees (the usual cut of the field: 8–15° is usual). */
-const TWISTED_IN = 25;
-const TWISTED_OUT = 0;
-
-/** A bone whose twist was felt, and whose turning with the hip straight says the same: no sitting is needed to tell it. */
-function twistByFeel(
-  inward: number | null,
-  outward: number | null,
-  version: Reading | undefined,
-): 'turned-in-bone' | 'turned-out-bone' | null {
-  if (inward === null || outward === null || !version) return null;
-  const felt = meanOf(version.trials);
-  if (inward - outward >= ROTATION_GAP && felt >= TWISTED_IN) return 'turned-in-bone';
-  return outward - inward >= ROTATION_GAP && felt <= TWISTED_OUT ? 'turned-out-bone' : null;
 }

@@ -143,7 +143,7 @@ function nervous(m: MovementFinding, own: readonly Reading[]): MovementFinding {
 /** No muscle is named for one of the ways in which a hip stops early together. */
 function ofTheJoint(m: MovementFinding, hints: readonly Hint[]): MovementFinding {
   const together = hints.some(
-    (h) => h.facts.together !== undefined && h.side === m.side && h.from.some((r) => m.readings.includes(r)),
+    (h) => h.facts.everyWay !== undefined && h.side === m.side && h.from.some((r) => m.readings.includes(r)),
   );
   return together && m.spoke === undefined ? { ...m, everyWay: true, clarity: 'unclear' } : m;
 }

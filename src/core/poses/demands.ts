@@ -200,7 +200,7 @@ const legHeld = (rung: Rung, side: 'worked' | 'other'): boolean =>
   ) || Object.values(rung.reach).some((r) => r && r.floor === undefined && /^(knee|thigh|calf|ankle|heel)/.test(r.to));
 
 /** A leg as a rung names it. */
-export type Leg = 'worked' | 'other';
+type Leg = 'worked' | 'other';
 
 /** Both legs: the side that is right when the right is worked, and the name that a rung gives it. */
 const LEGS = [
@@ -222,7 +222,8 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
   const q = postureAt(rung, 'right', depth);
   const bones = skeletonOf(q, reach);
   const own = LEGS.filter(([, at]) => !leg || at === leg);
-  const sides = own.map(([side]) => side);
+  const sides = own.map(([side]) => side),
+    legs = own.map(([, at]) => at);
   const asks: Partial<Record<Demand, number>> = asksOfPosture(q, reach, bones, sides);
   // Whoever lies on the side lies on the hip that is lower.
   const lower = bones.points.hip_left[1] < bones.points.hip_right[1] ? 'left' : 'right';
@@ -231,20 +232,16 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
   // What a shape calls itself and what it lies on both count.
   if (position !== 'on the back' && !onFloor.some((c) => BACK.test(c.point))) delete asks['lying-on-back'];
   if (onFloor.some((c) => FRONT.test(c.point))) asks['lying-on-front'] = 1;
-  for (const [demand, n] of Object.entries(
-    asksOfSupport(
-      shape,
-      rung,
-      own.map(([, at]) => at),
-    ),
-  ) as [Demand, number][])
+  const support = asksOfSupport(shape, rung, legs);
+  for (const [demand, n] of Object.entries(support) as [Demand, number][])
     asks[demand] = Math.max(asks[demand] ?? -Infinity, n);
   for (const [side, at] of LEGS) {
     const flexion = q[coordinateIndex(`hip_flexion_${side}`)] / DEG;
     if (rung.kind === 'strength' && /back|seated/.test(position) && flexion >= LEG_UP && !legHeld(rung, at))
       asks['legs-held-up'] = 1;
   }
-  const kneels = asksOfSupport(shape, rung, ['worked', 'other']).kneeling !== undefined;
+  // Whichever knee is down, both feet are sat back on.
+  const kneels = (leg ? asksOfSupport(shape, rung, ['worked', 'other']) : support).kneeling !== undefined;
   for (const [side, at] of own) {
     const knee = q[coordinateIndex(`knee_flexion_${side}`)] / DEG;
     const bears = (part: RegExp): boolean =>

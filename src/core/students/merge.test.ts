@@ -111,10 +111,15 @@ describe('what a file brings', () => {
       there = stamped(base, { cautions: [{ caution: 'knee-injury', side: 'right' }] }, at(2));
     for (const { student } of [mergeStudents(here, there), mergeStudents(there, here)])
       expect(student.cautions.map((c) => c.side)).toEqual(['right', 'left']);
-    // Told closer by the newer list is what stands.
-    const closer = stamped(there, { cautions: [{ caution: 'knee-injury', side: 'left' }] }, at(3)),
+    // One leg told here lifts nothing that was told of both there; told of both it answers for each.
+    const closer = stamped(base, { cautions: [{ caution: 'knee-injury', side: 'left' }] }, at(3)),
       wide = stamped(base, { cautions: [{ caution: 'knee-injury' }] }, at(1));
-    expect(mergeStudents(wide, closer).student.cautions).toEqual([{ caution: 'knee-injury', side: 'left' }]);
+    expect(mergeStudents(wide, closer).student.cautions).toEqual([
+      { caution: 'knee-injury', side: 'left' },
+      { caution: 'knee-injury' },
+    ]);
+    const wider = stamped(base, { cautions: [{ caution: 'knee-injury' }] }, at(3));
+    expect(mergeStudents(here, wider).student.cautions).toEqual([{ caution: 'knee-injury' }]);
   });
   it('lifts a caution that the newer list lifted', () => {
     const cleared = { by: 'her GP', on: '2026-02-02' };

@@ -104,9 +104,9 @@ function cautionsOf(newer: Cautions, older: Cautions): Cautions {
   return [...newer, ...others.filter((c) => !answered((n) => n.caution === c.caution && sameLeg(n, c)))];
 }
 
-/** A caution of one leg answers for none of the other: told left here and right there, both stand. */
-const sameLeg = (a: Cautions[number], b: Cautions[number]): boolean =>
-  a.side === undefined || b.side === undefined || a.side === b.side;
+/** A caution of one leg answers for that leg alone: told left here and right or of both there, both stand. */
+const sameLeg = (newer: Cautions[number], older: Cautions[number]): boolean =>
+  newer.side === undefined || newer.side === older.side;
 
 type Hurts = NonNullable<Student['hurt']>;
 const keyOf = (h: Hurts[number]): string => `${h.log}/${h.pose}/${h.rung}/${h.side}`;

@@ -128,7 +128,7 @@ export function MeasureStep({
           readout={readout}
           side={here.side}
           variant={test.variants?.find((v) => v.id === here.variant)}
-          locked={(course.entries.find((e) => e.test.id === test.id)?.lock ?? null) !== null}
+          closed={course.entries.find((e) => e.test.id === test.id)}
           warm={course.warm}
           readings={readings}
           expected={expected}

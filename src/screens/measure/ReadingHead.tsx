@@ -3,6 +3,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
+import type { ShutSide } from '@/core/assessment/locks';
 import type { TestDefinition, Variant } from '@/core/assessment/definition';
 import type { ReadingSide } from '@/core/assessment/reading';
 
@@ -11,12 +12,15 @@ export function ReadingHead({
   test,
   side,
   variant,
+  shut,
   onSide,
 }: {
   test: TestDefinition;
   side: ReadingSide;
   /** The way it is done, where not the usual one. */
   variant?: Variant;
+  /** Sides that a caution shuts. */
+  shut: readonly ShutSide[];
   onSide: (side: ReadingSide) => void;
 }) {
   'use memo';
@@ -42,8 +46,12 @@ export function ReadingHead({
             aria-label="Side"
             sx={{ '& .MuiToggleButton-root': { py: 0.3 } }}
           >
-            <ToggleButton value="left">◁ left</ToggleButton>
-            <ToggleButton value="right">right ▷</ToggleButton>
+            <ToggleButton value="left" disabled={shut.some((s) => s.side === 'left')}>
+              ◁ left
+            </ToggleButton>
+            <ToggleButton value="right" disabled={shut.some((s) => s.side === 'right')}>
+              right ▷
+            </ToggleButton>
           </ToggleButtonGroup>
         )}
       </Box>

@@ -15,18 +15,19 @@ import { ReadingScale } from './ReadingScale';
 import { ReadoutChips } from './ReadoutChips';
 import { TakeWith } from './TakeWith';
 import { TestFigure } from './TestFigure';
+import type { QueueEntry } from './TestQueue';
 import { useReading, type AfterReading, type Read, type Taking } from './use-reading';
 import { ValueEntry } from './ValueEntry';
 
 interface ReadingPanelProps extends Read, AfterReading {
-  /** True where a caution allows only other ways of this test. */
-  locked?: boolean;
+  /** What a caution closes of this test: its usual way, or one side. */
+  closed?: Pick<QueueEntry, 'lock' | 'shutSides'>;
   onChoose: (change: { side?: ReadingSide; readout?: string; variant?: string | null }) => void;
 }
 
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */
 export function ReadingPanel(props: ReadingPanelProps) {
-  const { test, readout, side, variant, locked = false, readings, onChoose, onSkip } = props;
+  const { test, readout, side, variant, closed, readings, onChoose, onSkip } = props;
   const taking = useReading(props, props);
   const { draft, change } = taking ?? {};
   const felt = useMemo(
@@ -52,7 +53,13 @@ export function ReadingPanel(props: ReadingPanelProps) {
         minWidth: 0,
       }}
     >
-      <ReadingHead test={test} side={side} variant={variant} onSide={(s) => onChoose({ side: s })} />
+      <ReadingHead
+        test={test}
+        side={side}
+        variant={variant}
+        shut={closed?.shutSides ?? []}
+        onSide={(s) => onChoose({ side: s })}
+      />
       <Box
         sx={{
           // As large as the screen leaves room for, without pushing what is asked below the fold.
@@ -108,7 +115,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
         test={test}
         readout={readout}
         variant={variant}
-        locked={locked}
+        locked={closed !== undefined && closed.lock !== null}
         draft={taking.draft}
         change={taking.change}
         onVariant={(id) => onChoose({ variant: id ?? null })}

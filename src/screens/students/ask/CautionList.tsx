@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { ruleSentences } from '@/core/cautions/rules';
-import { screen, stands } from '@/core/cautions/screen';
+import { screen, stands, toldOfLeg } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
 import { goodUnder } from '@/core/assessment/stays-good';
 import { openSides } from '@/core/assessment/locks';
@@ -119,7 +119,7 @@ function Told({
         {entry.cleared && ` · lifted by ${entry.cleared.by} on ${entry.cleared.on}`}
         {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
       </Typography>
-      {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut({ side })} />}
+      {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut(toldOfLeg(entry, side))} />}
       {live && caution && (
         <>
           <Typography sx={{ fontSize: 14 }}>

@@ -1,28 +1,26 @@
 import react from '@vitejs/plugin-react';
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
 
-/** Left out before each commit (`bin/check`): what takes seconds each. */
-const SLOW = [
-  'inference/recovery',
-  'inference/rules',
-  'inference/consistency',
-  'inference/infer',
-  'practice/build',
-  'practice/trial',
-  'practice/change-by-hand',
-  'ranking/rank',
-  'ranking/properties',
-  'assessment/batteries',
-  'cli/cli',
-  'pdf/paper',
-  'demo/studio',
-].map((name) => `**/${name}.test.{ts,tsx}`);
-const left = process.env.KOLPOS_FAST ? SLOW : [];
+/**
+ * Tests that take more than two seconds alone, or make the files beside them wait for a ranking: left out before each commit (`bin/check`), run
+ * by `bin/test`.
+ */
+const SLOW = JSON.parse(readFileSync(new URL('./vitest.slow.json', import.meta.url), 'utf8')) as string[];
+const left = process.env.KOLPOS_FAST ? SLOW.map((name) => `**/${name}.test.{ts,tsx}`) : [];
 
 /** The longest first: begun last, one of them would keep a whole core waiting at the end. */
-const LONGEST = ['inference/recovery', 'practice/build', 'cli/cli', 'pdf/paper', 'ranking/rank', 'inference/rules'];
+const LONGEST = [
+  'practice/build',
+  'ranking/rank',
+  'cli/cli',
+  'cli/examples',
+  'pdf/paper',
+  'practice/recheck',
+  'clinical/clinical',
+];
 class LongestFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
     const place = (f: TestSpecification): number => {

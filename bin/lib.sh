@@ -85,12 +85,21 @@ count_unit() {
   count test-results/unit.json 'const r=JSON.parse(require("fs").readFileSync(process.argv[1]));const broken=r.testResults.filter(f=>f.status==="failed"&&f.assertionResults.length===0).length;if(r.numTotalTests===0)process.exit(1);console.log(r.numPassedTests+" "+(r.numFailedTests+broken))'
 }
 
-# What reads the sources without running them, all beside each other: each is mostly one thread.
-static_steps() {
+# What reads the sources without running them, all beside each other: each is mostly one thread. "again" looks only at what changed since the
+# last time, where a tool can; lint of a file that did not change can be out of date by what it imports, so a whole run never asks for that.
+static_steps() { # again?
+  local lint="" format="" kept=node_modules/.cache/kolpos
+  if [ "${1:-}" = again ]; then
+    mkdir -p "$kept"
+    lint="--cache --cache-strategy content --cache-location $kept/eslint"
+    format="--cache --cache-strategy content --cache-location $kept/prettier"
+  fi
   npx next typegen >/dev/null 2>&1
   begin types npx tsc --noEmit
-  begin lint npx eslint . --max-warnings 0
-  begin format npx prettier --check --log-level warn .
+  # shellcheck disable=SC2086 # options, apart
+  begin lint npx eslint . --max-warnings 0 $lint
+  # shellcheck disable=SC2086
+  begin format npx prettier --check --log-level warn $format .
   begin "dependency rules" npx depcruise --config .dependency-cruiser.cjs src demo bench scripts --output-type err
   begin "unused code" npx knip --include files,dependencies,unlisted,unresolved,binaries
 }

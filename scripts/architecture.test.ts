@@ -28,3 +28,11 @@ describe('the page on how it is built', () => {
         expect(readdirSync(`src/${folder}`).length).toBeGreaterThan(0);
   });
 });
+
+it('leaves out before a commit only tests that there are', () => {
+  const tests = ['src', 'demo', 'scripts']
+    .flatMap((from) => readdirSync(from, { recursive: true, encoding: 'utf8' }).map((file) => `${from}/${file}`))
+    .filter((file) => /\.test\.tsx?$/.test(file));
+  const slow = JSON.parse(readFileSync('vitest.slow.json', 'utf8')) as string[];
+  expect(slow.filter((name) => !tests.some((file) => `/${file}`.includes(`/${name}.test.`)))).toEqual([]);
+});

@@ -62,6 +62,9 @@ export const isFeltAt = (group: GroupId, place: Place): boolean =>
 /** P(place | element stops the movement), by element in the order of `ELEMENTS`. */
 export const placeGiven = (place: Place): Float64Array => Float64Array.from(placeTable, (t) => t[place]);
 
+/** P(place | element stops the movement): for each element the places in the order of `PLACES`. */
+export const placesOf: readonly Float64Array[] = placeTable.map((t) => Float64Array.from(PLACES, (p) => t[p]));
+
 /** P(end feel | element stops the movement), or null for ends that say nothing about the structure. */
 export function endFeelGiven(endFeel: EndFeel): Float64Array | null {
   if (!['stretch-firm', 'hard-block', 'pinch', 'nerve-like'].includes(endFeel)) return null;

@@ -14,8 +14,9 @@ import { nextTests } from './next-test';
 import { feltTerms, type FeltInPose } from './pose-places';
 import { settle, type Question } from './question';
 import { COUNT, DIMENSIONS } from './prior';
-import { sampling, type Draws } from './hamiltonian-sampler';
+import { HamiltonianSampler, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
+import { meanCurvature } from './mean-curvature';
 import { drawCount, NUGGET, summariseMovements, summariseStructures, withNugget } from './summarise';
 import type { Known } from './known';
 
@@ -39,6 +40,10 @@ export interface Inference {
 const FITTED_DRAWS = 160;
 const TARGET_RHAT = 1.1;
 const LEAST_EFFECTIVE = 150;
+/** A short run that only finds the space to sample in, and the run that is told. */
+const SCOUTS = { chains: 2, warm: 16, perChain: 8 },
+  TOLD = { chains: 4, warm: 30, perChain: 150 };
+const MOST_PER_CHAIN = 1200;
 let shared: StrandModel | null = null;
 
 /** What of a student an inference uses; complaints and age only for hints past the muscle. */
@@ -59,7 +64,7 @@ export interface InferOptions {
 /**
  * Tolerances and limiters of a student from her readings (only the newest of each test and side counts), step by step: yields
  * the share done, so that whoever runs it can stop when a newer reading makes it useless. Four chains; when they disagree
- * (R-hat above 1.1) or say little (below 150 effective draws) twice and then four times as many draws are taken. Same input
+ * (R-hat above 1.1) or say little (below 150 effective draws) they are led on, to twice as many, at most thrice. Same input
  * and seed, same result, in whatever order the readings come. Without readings the answer is what typical people have.
  */
 export function* inferring(
@@ -74,14 +79,17 @@ export function* inferring(
   const terms = termsOf(own, person, model);
   const felt = feltTerms(options.felt ?? [], model);
   const likelihood = new Likelihood(terms, felt);
-  const near = approximate(terms);
-  let draws: Draws, quality: { rhat: number; effective: number };
-  let perChain = 300;
-  do {
-    draws = yield* sampling(likelihood, near, { seed, chains: 4, warm: 60, perChain });
+  const rough = approximate(terms);
+  const scouts = new HamiltonianSampler(likelihood, rough, { seed, ...SCOUTS });
+  const space = meanCurvature(likelihood, yield* between(0, 0.1, scouts.more(SCOUTS.perChain)), rough);
+  const sampler = new HamiltonianSampler(likelihood, space, { seed, ...TOLD });
+  let done = 0.6;
+  let draws = yield* between(0.1, done, sampler.more(TOLD.perChain));
+  let quality = worstConvergence(draws);
+  while (!isEnough(quality) && draws.perChain < MOST_PER_CHAIN) {
+    draws = yield* between(done, (done += 0.1), sampler.more(draws.perChain));
     quality = worstConvergence(draws);
-    perChain *= 2;
-  } while ((quality.rhat > TARGET_RHAT || quality.effective < LEAST_EFFECTIVE) && perChain <= 1200);
+  }
   yield 0.9;
   const told = withNugget(draws, seed, NUGGET.tolerance),
     rivals = withNugget(draws, seed, NUGGET.limiter);
@@ -115,6 +123,18 @@ export function* inferring(
     },
   };
   return { findings, posterior: thinned(told) };
+}
+
+const isEnough = ({ rhat, effective }: { rhat: number; effective: number }): boolean =>
+  rhat <= TARGET_RHAT && effective >= LEAST_EFFECTIVE;
+
+/** Steps of a part of the work, told as shares of the whole. */
+function* between<T>(from: number, to: number, steps: Generator<number, T, void>): Generator<number, T, void> {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    yield from + (to - from) * step.value;
+  }
 }
 
 /** The same at one go. */

@@ -2,7 +2,7 @@ import { GROUPS, type Side } from '@/core/body';
 import { PLACES } from '@/core/students/student';
 import { normFor, type Context, type ModelledReadout } from '@/core/assessment/definition';
 import { errorScale, ERROR } from './likelihood';
-import { placeGiven } from './evidence';
+import { placesOf } from './evidence';
 import { COUNT, DIMENSIONS } from './prior';
 import { type Random } from './random';
 import { drawCount, weightsOf } from './summarise';
@@ -88,16 +88,13 @@ export function simulate(
   const values = new Float64Array(n);
   const places = new Uint16Array(n);
   const weights = weightsOf(draws, side);
-  const shares = new Float64Array(COUNT);
-  const likely = PLACES.map((p) => placeGiven(p));
-  const chance = new Float64Array(PLACES.length);
+  const { active } = table;
   for (let d = 0; d < n; d++) {
-    values[d] = table.stop(weights, d * COUNT, shares).end + scale * random.studentT(ERROR.degrees);
-    for (let p = 0; p < PLACES.length; p++) {
-      chance[p] = 0;
-      for (let g = 0; g < COUNT; g++) chance[p] += shares[g] * likely[p][g];
-    }
-    places[d] = random.pick(chance);
+    const { end, pulls } = table.crossing(weights, d * COUNT);
+    values[d] = end + scale * random.studentT(ERROR.degrees);
+    // What stops it first, then where that is felt: the same chances as of all together, at a tenth of the work.
+    const stops = active[random.pick(pulls.subarray(0, active.length))];
+    places[d] = random.pick(placesOf[stops]);
   }
   const sorted = Float64Array.from(values).sort();
   const cuts = Array.from({ length: VALUE_BINS - 1 }, (_, i) => sorted[Math.floor(((i + 1) / VALUE_BINS) * n)]);

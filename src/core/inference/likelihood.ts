@@ -8,7 +8,7 @@ import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/read
 import { BELONGS, distantGiven, endFeelGiven, placeGiven } from './evidence';
 import type { PoseFelt } from './pose-places';
 import { COUNT, DIMENSIONS, weigh } from './prior';
-import { ANOTHER_WAY, stopTableFor, type StopTable } from './stop-table';
+import { ANOTHER_WAY, stopTableFor, type Crossing, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
@@ -215,12 +215,17 @@ export function termLogLikelihood(
 export class Likelihood {
   private readonly weights = new Float64Array(DIMENSIONS);
   private readonly shares = new Float64Array(COUNT);
-  private readonly slopes = new Float64Array(COUNT);
+  /** Scratch: what each active element of a term was felt to do. */
+  private readonly byElement = new Float64Array(COUNT);
+  /** What was told of each term, by place in its table's active elements. */
+  private readonly chances: readonly (readonly Float64Array[])[];
 
   constructor(
     readonly terms: readonly Term[],
     readonly felt: readonly PoseFelt[] = [],
-  ) {}
+  ) {
+    this.chances = terms.map(({ table, told }) => told.map((c) => Float64Array.from(table.active, (g) => c[g])));
+  }
 
   at(x: Float64Array): number {
     this.weigh(x);
@@ -232,16 +237,16 @@ export class Likelihood {
 
   /** The same, adding its gradient to `gradient` (length DIMENSIONS). */
   withGradient(x: Float64Array, gradient: Float64Array): number {
-    const { shares, slopes } = this;
     this.weigh(x);
     // Logarithms are most of the cost: factors are multiplied up and the logarithm taken now and then.
     let sum = 0,
       errors = 1,
       told = 1;
-    for (const term of this.terms) {
+    for (let t = 0; t < this.terms.length; t++) {
+      const term = this.terms[t];
       const { table, offset } = term;
-      const { end, gain } = table.stop(this.weights, offset, shares, slopes);
-      const beyond = beyondReading(term, end);
+      const stop = table.crossing(this.weights, offset);
+      const beyond = beyondReading(term, stop.end);
       const direction = (table.readout.better === 'higher' ? 1 : -1) / term.scale;
       let byEnd: number; // d ln likelihood / d end of the movement
       if (term.atLeast) {
@@ -251,15 +256,10 @@ export class Likelihood {
         errors *= 1 + (beyond * beyond) / ERROR.degrees;
         byEnd = (-direction * (ERROR.degrees + 1) * beyond) / (ERROR.degrees + beyond * beyond);
       }
-      for (const chances of term.told) told *= this.feltGradient(term, chances, gain, gradient);
+      told *= this.addGradient(term, this.chances[t], stop, byEnd, gradient);
       if (errors > 1e100 || told < 1e-100) {
         sum += Math.log(told) - T_POWER * Math.log(errors);
         errors = told = 1;
-      }
-      for (let k = 0; k < table.active.length; k++) {
-        const g = table.active[k];
-        if (g === table.fixed) continue;
-        gradient[offset + g] += byEnd * gain * shares[g];
       }
     }
     for (const felt of this.felt) sum += this.inPose(felt, gradient);
@@ -283,23 +283,45 @@ export class Likelihood {
     return Math.log(hit / all);
   }
 
-  /** Σ share·chance, and the gradient of its logarithm: shares change with x directly and through the end of the movement. */
-  private feltGradient(term: Term, chances: Float64Array, gain: number, gradient: Float64Array): number {
-    const { shares, slopes } = this;
-    const { active } = term.table;
-    const total = weighted(shares, chances, active);
-    let moved = 0;
-    for (let k = 0; k < active.length; k++) {
-      const g = active[k];
-      moved += shares[g] * (chances[g] / total - 1) * slopes[g];
+  /**
+   * Adds a term's gradient: of its end, `byEnd` a unit, and of what was felt there. Shares change with x directly and through the end of the
+   * movement. Returns the product of Σ share·chance over all that was told.
+   */
+  private addGradient(
+    { table, offset }: Term,
+    told: readonly Float64Array[],
+    { pulls, growths, sum, gain }: Crossing,
+    byEnd: number,
+    gradient: Float64Array,
+  ): number {
+    const { active, fixed } = table;
+    const n = active.length,
+      felt = this.byElement;
+    let alike = byEnd * gain,
+      chance = 1;
+    for (let k = 0; k < n; k++) felt[k] = 0;
+    for (const chances of told) {
+      let hit = 0,
+        hitGrowth = 0,
+        growth = 0;
+      for (let k = 0; k < n; k++) {
+        const c = chances[k];
+        hit += c * pulls[k];
+        hitGrowth += c * growths[k];
+        growth += growths[k];
+      }
+      const each = KAPPA / hit;
+      for (let k = 0; k < n; k++) felt[k] += each * chances[k];
+      alike += KAPPA + gain * (hitGrowth / hit - growth / sum);
+      chance *= hit / sum;
     }
-    for (let k = 0; k < active.length; k++) {
+    alike /= sum;
+    for (let k = 0; k < n; k++) {
       const g = active[k];
       // What hangs a limb's weight on it pulls alike however long it is.
-      if (g === term.table.fixed) continue;
-      gradient[term.offset + g] += shares[g] * (KAPPA * (1 - chances[g] / total) + gain * moved);
+      if (g !== fixed) gradient[offset + g] += pulls[k] * (alike - felt[k]);
     }
-    return total;
+    return chance;
   }
 
   private weigh(x: Float64Array): void {

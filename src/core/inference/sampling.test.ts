@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS, KAPPA, StrandModel } from '@/core/body';
 import { readAll, simulateStudent } from '@demo/simulated-student';
-import { approximate } from './gaussian-approximation';
+import { approximate, type Gaussian } from './gaussian-approximation';
 import { convergence, worstConvergence } from './diagnostics';
-import { sample, sampling } from './hamiltonian-sampler';
+import { HamiltonianSampler, sample } from './hamiltonian-sampler';
+import { meanCurvature } from './mean-curvature';
 import { ERROR, errorScale, Likelihood, modelError, termsOf, withFeltVersion } from './likelihood';
-import { COUNT, DIMENSIONS } from './prior';
+import { COUNT, DIMENSIONS, priorCovariance } from './prior';
 import { modelledReadoutOf } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
 import type { Student } from '@/core/students/student';
@@ -176,11 +177,67 @@ describe('sampler', () => {
     expect(run(4).x[0]).not.toBe(a.x[0]);
   });
   it('tells how far it is and may be stopped there', () => {
-    const options = { seed: 1, chains: 3, warm: 30, perChain: 60 };
-    const told = [...sampling(new Likelihood([]), approximate([]), options)];
-    expect(told.length).toBeGreaterThan(6);
+    const sampler = new HamiltonianSampler(new Likelihood([]), approximate([]), { seed: 1, chains: 3, warm: 30 });
+    const told = [...sampler.more(60)];
+    expect(told.length).toBeGreaterThan(5);
     for (let i = 1; i < told.length; i++) expect(told[i]).toBeGreaterThanOrEqual(told[i - 1]);
     expect(told[told.length - 1]).toBeLessThan(1);
+  });
+  it('is led on from where it was: two halves are one whole', () => {
+    const near = approximate(terms);
+    const options = { seed: 6, chains: 2, warm: 20 };
+    const run = (parts: readonly number[]) => {
+      const sampler = new HamiltonianSampler(new Likelihood(terms), near, options);
+      return parts.map((perChain) => {
+        const steps = sampler.more(perChain);
+        for (;;) {
+          const step = steps.next();
+          if (step.done) return step.value;
+        }
+      });
+    };
+    const [first, both] = run([20, 30]);
+    const [whole] = run([50]);
+    expect(both.x).toEqual(whole.x);
+    expect(both.perChain).toBe(50);
+    expect(first.x.subarray(0, 20 * DIMENSIONS)).toEqual(whole.x.subarray(0, 20 * DIMENSIONS));
+  });
+});
+
+describe('mean curvature', () => {
+  const product = (factor: Float64Array, i: number, j: number): number => {
+    let sum = 0;
+    for (let k = 0; k <= Math.min(i, j); k++) sum += factor[i * DIMENSIONS + k] * factor[j * DIMENSIONS + k];
+    return sum;
+  };
+  const scouts = (likelihood: Likelihood, near: Gaussian) =>
+    sample(likelihood, near, { seed: 6, chains: 2, warm: 16, perChain: 8 });
+
+  it('is that of the prior when nothing is read', () => {
+    const likelihood = new Likelihood([]),
+      near = approximate([]);
+    const { factor } = meanCurvature(likelihood, scouts(likelihood, near), near);
+    const k = priorCovariance();
+    for (let i = 0; i < DIMENSIONS; i++)
+      for (let j = 0; j < DIMENSIONS; j++) expect(product(factor, i, j)).toBeCloseTo(k[i * DIMENSIONS + j], 4);
+  });
+  it('has about the spread of what is drawn from a full battery', () => {
+    const likelihood = new Likelihood(terms),
+      near = approximate(terms);
+    const { factor } = meanCurvature(likelihood, scouts(likelihood, near), near);
+    const { x } = sample(likelihood, near, { seed: 2, chains: 4, warm: 60, perChain: 1500 });
+    const n = x.length / DIMENSIONS;
+    for (let i = 0; i < DIMENSIONS; i++) {
+      let mean = 0,
+        square = 0;
+      for (let d = 0; d < n; d++) {
+        mean += x[d * DIMENSIONS + i] / n;
+        square += x[d * DIMENSIONS + i] ** 2 / n;
+      }
+      const ratio = product(factor, i, i) / (square - mean ** 2);
+      expect(ratio).toBeGreaterThan(0.4);
+      expect(ratio).toBeLessThan(2.5);
+    }
   });
 });
 

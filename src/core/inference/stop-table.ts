@@ -38,6 +38,18 @@ interface StopOptions {
   gain?: number;
 }
 
+/** Where a movement ends, and what resists there. */
+export interface Crossing {
+  /** End of the movement, in the unit of the reading, and what an SD of tolerance of one that stops it alone adds to it. */
+  end: number;
+  gain: number;
+  /** What each active element resists with, and how much more of it a unit further, by place in `active`. */
+  readonly pulls: Float64Array;
+  readonly growths: Float64Array;
+  /** Sum of the pulls. */
+  sum: number;
+}
+
 /**
  * Where one movement stops for given tolerances.
  *
@@ -174,40 +186,46 @@ export class StopTable {
 
   /**
    * End of the movement (degrees), its gain dEnd/dx = gain × share, and the elements' shares in the stop (summing to
-   * 1). Only `shares[active]` are written, and `slopes[active]`, d ln E / d end per degree, where asked for. The object
-   * returned is reused by the next call.
+   * 1). Only `shares[active]` are written. The object returned is reused by the next call.
    */
-  stop(
-    weights: Float64Array,
-    offset: number,
-    shares: Float64Array,
-    slopes?: Float64Array,
-  ): { end: number; gain: number } {
-    const position = this.position(weights, offset);
-    const n = this.active.length,
-      w = this.compact;
-    const i = Math.min(this.size - 2, Math.floor(position));
-    const t = position - i,
-      row = i * n;
-    let sum = 0;
-    for (let k = 0; k < n; k++) {
-      const here = this.effect[row + k];
-      sum += this.mixed[k] = (here + (this.effect[row + n + k] - here) * t) * w[k];
-    }
-    for (let k = 0; k < n; k++) {
-      const g = this.active[k];
-      shares[g] = this.mixed[k] / sum;
-      if (slopes)
-        slopes[g] =
-          ((this.effect[row + n + k] - this.effect[row + k]) * w[k]) / (this.step * Math.max(1e-300, this.mixed[k]));
-    }
-    this.result.end = this.from + this.step * position;
-    // d ln S / dθ by the grid, d ln S / dx_g = −κ share_g: implicit differentiation.
-    const inside = position > 0 && position < this.size - 1;
-    this.result.gain = inside ? (this.kappa * this.step) / Math.max(1e-6, this.rise) : 0;
+  stop(weights: Float64Array, offset: number, shares: Float64Array): { end: number; gain: number } {
+    const { pulls, sum } = this.crossing(weights, offset);
+    for (let k = 0; k < this.active.length; k++) shares[this.active[k]] = pulls[k] / sum;
     return this.result;
   }
-  private readonly result = { end: 0, gain: 0 };
+
+  /** The same in the order of `active`, with how fast each element's pull grows there. The object returned is reused by the next call. */
+  crossing(weights: Float64Array, offset: number): Crossing {
+    const position = this.position(weights, offset);
+    const { effect, result } = this;
+    const n = this.active.length,
+      w = this.compact,
+      { pulls, growths } = result;
+    const i = Math.min(this.size - 2, Math.floor(position));
+    const t = position - i,
+      row = i * n,
+      perUnit = 1 / this.step;
+    let sum = 0;
+    for (let k = 0; k < n; k++) {
+      const here = effect[row + k] * w[k];
+      const growth = effect[row + n + k] * w[k] - here;
+      growths[k] = growth * perUnit;
+      sum += pulls[k] = here + growth * t;
+    }
+    result.sum = sum;
+    result.end = this.from + this.step * position;
+    // d ln S / dθ by the grid, d ln S / dx_g = −κ share_g: implicit differentiation.
+    const inside = position > 0 && position < this.size - 1;
+    result.gain = inside ? (this.kappa * this.step) / Math.max(1e-6, this.rise) : 0;
+    return result;
+  }
+  private readonly result: Crossing = {
+    end: 0,
+    gain: 0,
+    sum: 1,
+    pulls: new Float64Array(COUNT),
+    growths: new Float64Array(COUNT),
+  };
 
   /**
    * Place on the grid where the sum crosses the threshold, linear in the logarithm between grid points. The sum only
@@ -270,7 +288,6 @@ export class StopTable {
   /** Logarithm of how much the sum grows over the grid step where it crosses the threshold. */
   private rise = 1;
   private readonly compact = new Float64Array(COUNT);
-  private readonly mixed = new Float64Array(COUNT);
 
   private fitThreshold(norm: number): void {
     const random = new Random(20211);

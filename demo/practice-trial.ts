@@ -7,7 +7,7 @@ import { buildPractice } from '@/core/practice/build';
 import { customsBroken, type Custom } from '@/core/practice/customs-kept';
 import { missingSides } from '@/core/practice/edit';
 import { totalSeconds, workSeconds } from '@/core/practice/practice';
-import { ARCS, AVOIDED, PLACES, requestOf, type PracticeRequest } from '@/core/practice/request';
+import { ARCS, AVOIDED, PRACTICE_PLACES, requestOf, type PracticeRequest } from '@/core/practice/request';
 import { inTheWay } from '@/core/practice/units';
 import { rankPoses, worthFor } from '@/core/ranking/rank';
 import { readAll, simulateStudent } from './simulated-student';
@@ -72,7 +72,7 @@ function wish(random: Random): PracticeRequest {
     minutes: pick(random, MINUTES),
     breathSeconds: pick(random, [4, 5, 6, 6, 8]),
     arc: pick(random, ARCS),
-    place: random.uniform() < 0.8 ? 'anywhere' : pick(random, PLACES),
+    place: random.uniform() < 0.8 ? 'anywhere' : pick(random, PRACTICE_PLACES),
     props: some ? PROPS.filter(() => random.uniform() < 0.5) : null,
     avoid: AVOIDED.filter(() => random.uniform() < 0.12),
     first: pick(random, ['right', 'left', 'tighter', 'alternate'] as const),

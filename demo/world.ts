@@ -3,8 +3,8 @@ import { DIMENSIONS, ELEMENT_COUNT, endFeelGiven, placeGiven, Random, StopTable 
 import { pullAt } from '@/core/inference/pose-places';
 import { PLACES, type Place, type SexForNorms } from '@/core/students/student';
 import { BATTERY } from '@/core/assessment/battery';
-import { PELVIS as UPRIGHT_PELVIS } from '@/core/assessment/battery/knee-extension-90-90';
-import { PELVIS as CHEST_PELVIS } from '@/core/assessment/battery/knee-to-chest';
+import { PELVIS_AT_90_90 as UPRIGHT_PELVIS } from '@/core/assessment/battery/knee-extension-90-90';
+import { PELVIS_BEFORE_SEEN as CHEST_PELVIS } from '@/core/assessment/battery/knee-to-chest';
 import { ROLL } from '@/core/assessment/battery/modified-thomas';
 import { PELVIC_SHARE } from '@/core/assessment/battery/straight-leg-raise';
 import { isModelled, normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';

@@ -11,6 +11,23 @@ const ordered = (createRequire(import.meta.url)('../.dependency-cruiser.cjs') as
   .map((r) => r.name.replace('core-order-', ''));
 const page = readFileSync('docs/architecture.md', 'utf8');
 
+/** Every file under these folders, from the root of the repository. */
+const filesUnder = (...folders: readonly string[]): string[] =>
+  folders.flatMap((from) => readdirSync(from, { recursive: true, encoding: 'utf8' }).map((file) => `${from}/${file}`));
+
+it('gives no name of the core two meanings', () => {
+  const at = new Map<string, string[]>();
+  for (const file of filesUnder('src/core').filter((f) => /\.ts$/.test(f) && !/\.(test|fixtures)\.ts$/.test(f))) {
+    const declared = readFileSync(file, 'utf8').matchAll(
+      /^export (?:abstract |async )?(?:const|let|function\*?|class|interface|type|enum) (\w+)/gm,
+    );
+    // A type and the values of it may share a name, and so may a function's overloads: one file, one meaning.
+    for (const name of new Set(Array.from(declared, ([, n]) => n))) at.set(name, [...(at.get(name) ?? []), file]);
+  }
+  expect(at.size).toBeGreaterThan(500);
+  expect(Object.fromEntries([...at].filter(([, files]) => files.length > 1))).toEqual({});
+});
+
 describe('the page on how it is built', () => {
   const told = Array.from(page.matchAll(/^\| `([a-z-]+)`/gm), (m) => m[1]);
   const folders = readdirSync('src/core', { withFileTypes: true }).flatMap((f) => (f.isDirectory() ? [f.name] : []));
@@ -30,9 +47,7 @@ describe('the page on how it is built', () => {
 });
 
 it('leaves out before a commit only tests that there are', () => {
-  const tests = ['src', 'demo', 'scripts']
-    .flatMap((from) => readdirSync(from, { recursive: true, encoding: 'utf8' }).map((file) => `${from}/${file}`))
-    .filter((file) => /\.test\.tsx?$/.test(file));
+  const tests = filesUnder('src', 'demo', 'scripts').filter((file) => /\.test\.tsx?$/.test(file));
   const slow = JSON.parse(readFileSync('vitest.slow.json', 'utf8')) as string[];
   expect(slow.filter((name) => !tests.some((file) => `/${file}`.includes(`/${name}.test.`)))).toEqual([]);
 });

@@ -3,7 +3,7 @@ import { stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
 import { aimKey, dosesOf } from '@/core/practice/doses';
 import { nudgesFor } from '@/core/practice/nudges';
-import { practiceOf, readSequence, settledOf } from '@/core/practice/pasted';
+import { practiceOfLines, readSequence, settledOf } from '@/core/practice/pasted';
 import { totalSeconds } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { warningsOf } from '@/core/practice/warnings';
@@ -27,7 +27,7 @@ export function sequence(record: KolposRecord, id: string | undefined, text: str
   if (!lines.some((l) => l.what === 'pose')) throw new InputProblem('No line of it names a pose.', 'text');
   let n = 0;
   const newId = () => `own-${++n}`;
-  const { items, changes, minutes } = practiceOf(
+  const { items, changes, minutes } = practiceOfLines(
     lines.map((line) => settledOf(line)),
     poses,
     aims,

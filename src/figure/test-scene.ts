@@ -1,10 +1,10 @@
 import type { Side } from '@/core/body';
-import type { Position, Readout, TestDefinition } from '@/core/assessment/definition';
+import type { TestPosition, Readout, TestDefinition } from '@/core/assessment/definition';
 import type { SceneProp } from './draw';
 import type { View } from './projection';
 
 /** What a test lies or sits on. */
-const FURNITURE: Partial<Record<Position, readonly SceneProp[]>> = {
+const FURNITURE: Partial<Record<TestPosition, readonly SceneProp[]>> = {
   'table edge': [{ kind: 'table', at: 'pelvis' }],
   sitting: [
     { kind: 'bolster', at: 'buttock_left' },

@@ -2,7 +2,7 @@ import type { AimKind } from '@/core/students/student';
 import { type DOSE_SOURCES, MOST_MINUTES, OLDER, type AimDefaults } from './defaults';
 
 /** What one muscle and side should get in a week. */
-export interface Dose {
+export interface WeeklyDose {
   stretch: { seconds: number; holds: number; days: number; minutesPerWeek: number } | null;
   strength: { sets: number; repeats: number; days: number } | null;
   /** Keys of `DOSE_SOURCES` it rests on. */
@@ -10,10 +10,14 @@ export interface Dose {
 }
 
 /** Dose of a week for an aim: longer holds from 65 on, short ones for the very mobile, never more minutes than still help. */
-export function doseFor(kind: AimKind | 'none', person: { age?: number; mobile?: boolean }, d: AimDefaults): Dose {
-  const sources: Dose['sources'] = [];
-  let stretch: Dose['stretch'] = null,
-    strength: Dose['strength'] = null;
+export function doseFor(
+  kind: AimKind | 'none',
+  person: { age?: number; mobile?: boolean },
+  d: AimDefaults,
+): WeeklyDose {
+  const sources: WeeklyDose['sources'] = [];
+  let stretch: WeeklyDose['stretch'] = null,
+    strength: WeeklyDose['strength'] = null;
   if (kind === 'lengthen' || kind === 'both') {
     const older = person.age !== undefined && person.age >= OLDER;
     const seconds = person.mobile

@@ -3,13 +3,13 @@ import type { Aim, Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { standingAims, workAims, type StandingAim } from './choices';
 import { AIM_DEFAULTS, type AimDefaults } from './defaults';
-import { doseFor, type Dose } from './dose';
+import { doseFor, type WeeklyDose } from './dose';
 import { proposeAims, type ProposedAim } from './propose';
 
 export interface AimsOf {
   proposed: ProposedAim[];
   /** Each with a week's dose for this student. */
-  standing: (StandingAim & { dose: Dose })[];
+  standing: (StandingAim & { dose: WeeklyDose })[];
   /** What ranking and practice work with. */
   work: Aim[];
 }

@@ -1,7 +1,7 @@
 import type { GroupId, Side } from '@/core/body';
 import type { Movement } from '@/core/assessment/definition';
 import type { AimKind } from '@/core/students/student';
-import type { Dose } from './dose';
+import type { WeeklyDose } from './dose';
 
 /** Fact behind a proposal; the words are made from it in `words.ts`. */
 export type AimReason =
@@ -38,7 +38,7 @@ export interface ProposedAim {
   reasons: AimReason[];
   /** Muscles that work against it, and that are strengthened beside it where they are not known to be strong. */
   opposite: GroupId | null;
-  dose: Dose;
+  dose: WeeklyDose;
   avoid: Avoid[];
   school: School | null;
 }

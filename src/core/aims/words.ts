@@ -3,7 +3,7 @@ import { GROUP_WORDS, groupName } from '@/core/body/words';
 import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
-import type { Dose } from './dose';
+import type { WeeklyDose } from './dose';
 import type { AimReason, Avoid, ProposedAim, School } from './propose';
 
 export const AIM_WORDS: Readonly<Record<AimKind | 'none', string>> = {
@@ -88,13 +88,13 @@ export const AVOID_WORDS: Readonly<Record<Avoid, string>> = {
   'pressing-outer-hip': 'pressing or lying on a sore outer hip',
 };
 
-export const SCHOOL_WORDS: Readonly<Record<School, string>> = {
+export const AIM_SCHOOL_WORDS: Readonly<Record<School, string>> = {
   hamstrings: 'Teachers differ about hamstrings under a forward pelvis; your settings decide.',
   'outer-hip': 'Teachers differ about the outer hip; your settings decide.',
 };
 
 /** A week's dose in one line; empty where there is nothing to do. */
-export function doseWords({ stretch, strength }: Dose): string {
+export function doseWords({ stretch, strength }: WeeklyDose): string {
   return [
     stretch && `${stretch.holds} × ${stretch.seconds} s on ${stretch.days} days (${stretch.minutesPerWeek} min a week)`,
     strength && `${strength.sets} × ${strength.repeats} on ${strength.days} days, never two in a row`,

@@ -1,5 +1,5 @@
 import { BATTERY } from './battery';
-import type { Position, TestDefinition } from './definition';
+import type { TestPosition, TestDefinition } from './definition';
 
 /** A set of tests that a teacher asks for. */
 export interface Battery {
@@ -12,7 +12,7 @@ export interface Battery {
  * What it costs to get from one position into another, in turns of the body: a quarter turn or getting up counts 1, turning
  * right over 2. Our reckoning; the same both ways.
  */
-const TURNS: Readonly<Record<Position, Readonly<Partial<Record<Position, number>>>>> = {
+const TURNS: Readonly<Record<TestPosition, Readonly<Partial<Record<TestPosition, number>>>>> = {
   'table edge': { 'on the back': 1, sitting: 1, 'on the side': 2, 'on the front': 3, kneeling: 2, standing: 1 },
   'on the back': { 'on the side': 1, 'on the front': 2, sitting: 1, kneeling: 2, standing: 2 },
   'on the side': { 'on the front': 1, sitting: 2, kneeling: 2, standing: 3 },
@@ -22,7 +22,8 @@ const TURNS: Readonly<Record<Position, Readonly<Partial<Record<Position, number>
   standing: {},
 };
 /** Turns from one position into another. */
-export const turnsBetween = (a: Position, b: Position): number => (a === b ? 0 : (TURNS[a][b] ?? TURNS[b][a] ?? 0));
+export const turnsBetween = (a: TestPosition, b: TestPosition): number =>
+  a === b ? 0 : (TURNS[a][b] ?? TURNS[b][a] ?? 0);
 
 /** Turns that an order of tests asks for, from the first to the last. */
 export const turnsOf = (tests: readonly TestDefinition[]): number =>
@@ -34,11 +35,11 @@ export const turnsOf = (tests: readonly TestDefinition[]): number =>
  * subsets (Held & Karp 1962). Ties go to the order given.
  * @param from position the student is in now, if any: the way begins there
  */
-export function fewestTurns(tests: readonly TestDefinition[], from?: Position): TestDefinition[] {
+export function fewestTurns(tests: readonly TestDefinition[], from?: TestPosition): TestDefinition[] {
   const positions = [...new Set(tests.map((t) => t.position))];
   const n = positions.length;
   if (n < 2) return [...tests];
-  const firstStep = (to: Position) => (from ? turnsBetween(from, to) : 0);
+  const firstStep = (to: TestPosition) => (from ? turnsBetween(from, to) : 0);
   const whole = (1 << n) - 1;
   const best = new Map<number, { cost: number; before: number }>();
   const key = (set: number, last: number) => set * n + last;
@@ -58,7 +59,7 @@ export function fewestTurns(tests: readonly TestDefinition[], from?: Position): 
   let last = 0;
   for (let i = 1; i < n; i++)
     if ((best.get(key(whole, i))?.cost ?? 0) <= (best.get(key(whole, last))?.cost ?? 0)) last = i;
-  const order: Position[] = [];
+  const order: TestPosition[] = [];
   for (let set = whole; last >= 0;) {
     order.unshift(positions[last]);
     const before = best.get(key(set, last))?.before ?? -1;

@@ -126,7 +126,7 @@ export interface Sensation {
 }
 
 /** How the student lies, sits or stands for a test. */
-export type Position =
+export type TestPosition =
   'table edge' | 'on the back' | 'on the front' | 'on the side' | 'sitting' | 'kneeling' | 'standing';
 
 /** The same test done another way, as a reading of its own. */
@@ -172,7 +172,7 @@ export interface TestDefinition {
   kind: 'length' | 'strength' | 'alignment' | 'function';
   /** What it is good for. */
   purpose: string;
-  position: Position;
+  position: TestPosition;
   /** False where both sides are read at once. */
   sided: boolean;
   /** What to do, in the order of doing. */

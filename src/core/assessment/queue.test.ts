@@ -3,7 +3,7 @@ import { BATTERIES, turnsOf } from './batteries';
 import { BATTERY, testById } from './battery';
 import { screen } from '@/core/cautions/screen';
 import { lockOf } from './locks';
-import { queueOf, sidesOf, stationsOf, testsForAims } from './queue';
+import { queueOf, sidesOfTest, stationsOf, testsForAims } from './queue';
 
 const some = (...ids: string[]) => BATTERY.filter((t) => ids.includes(t.id));
 const slr = testById('straight-leg-raise');
@@ -34,11 +34,11 @@ describe('the queue', () => {
 
 describe('sides', () => {
   it('go as the teacher’s school says', () => {
-    expect(sidesOf(slr, 'right', null)).toEqual(['right', 'left']);
-    expect(sidesOf(slr, 'left', null)).toEqual(['left', 'right']);
-    expect(sidesOf(slr, 'tighter', 'left')).toEqual(['left', 'right']);
-    expect(sidesOf(slr, 'tighter', null)).toEqual(['right', 'left']);
-    expect(sidesOf(plank, 'left', null)).toEqual(['both']);
+    expect(sidesOfTest(slr, 'right', null)).toEqual(['right', 'left']);
+    expect(sidesOfTest(slr, 'left', null)).toEqual(['left', 'right']);
+    expect(sidesOfTest(slr, 'tighter', 'left')).toEqual(['left', 'right']);
+    expect(sidesOfTest(slr, 'tighter', null)).toEqual(['right', 'left']);
+    expect(sidesOfTest(plank, 'left', null)).toEqual(['both']);
   });
   it('make one station each, without read-outs that stand instead of another', () => {
     const stations = stationsOf(some('knee-to-wall', 'front-plank'), 'right', () => null);

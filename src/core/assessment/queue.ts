@@ -1,10 +1,10 @@
 import { groupOf, type Side } from '@/core/body';
 import { fewestTurns, strengthOrder } from './batteries';
-import type { Position, TestDefinition } from './definition';
+import type { TestPosition, TestDefinition } from './definition';
 import type { ReadingSide } from './reading';
 
 /** One read-out of one side, as it waits in the queue. */
-export interface Station {
+export interface QueuedReadout {
   test: string;
   readout: string;
   side: ReadingSide;
@@ -21,7 +21,7 @@ export type SideOrder = 'right' | 'left' | 'tighter';
 export function queueOf(
   tests: readonly TestDefinition[],
   gains: Readonly<Record<string, number>> = {},
-  from?: Position,
+  from?: TestPosition,
 ): TestDefinition[] {
   const length = tests.filter((t) => t.kind !== 'strength');
   const ordered = fewestTurns(length, from);
@@ -36,7 +36,7 @@ export function queueOf(
 }
 
 /** Sides of a test in the order of the teacher's school. */
-export function sidesOf(test: TestDefinition, order: SideOrder, tighter: Side | null): readonly ReadingSide[] {
+export function sidesOfTest(test: TestDefinition, order: SideOrder, tighter: Side | null): readonly ReadingSide[] {
   if (!test.sided) return ['both'];
   const first = order === 'tighter' ? (tighter ?? 'right') : order;
   return first === 'right' ? ['right', 'left'] : ['left', 'right'];
@@ -47,9 +47,9 @@ export function stationsOf(
   tests: readonly TestDefinition[],
   order: SideOrder,
   tighter: (test: string) => Side | null,
-): Station[] {
+): QueuedReadout[] {
   return tests.flatMap((t) =>
-    sidesOf(t, order, tighter(t.id)).flatMap((side) =>
+    sidesOfTest(t, order, tighter(t.id)).flatMap((side) =>
       t.readouts.filter((r) => !r.insteadOf).map((r) => ({ test: t.id, readout: r.id, side })),
     ),
   );

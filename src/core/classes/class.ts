@@ -28,7 +28,7 @@ export const classSchema = z.object({
 export type YogaClass = z.infer<typeof classSchema>;
 
 /** The practice of a class as every sheet and player knows it; its “student” is the class. */
-export const practiceOf = (c: YogaClass): Practice => ({
+export const practiceOfClass = (c: YogaClass): Practice => ({
   id: c.id,
   student: c.id,
   title: c.name,

@@ -11,7 +11,7 @@ import { aim, ranked } from '@/core/practice/practices.fixtures';
 import { inTheWay } from '@/core/practice/units';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { logSchema, type LogEntry } from '@/core/teaching/log';
-import { practiceOf, type YogaClass } from './class';
+import { practiceOfClass, type YogaClass } from './class';
 import { littleFor } from './help';
 import { logOf } from './logs';
 import type { Member } from './member';
@@ -283,7 +283,12 @@ describe('a practice for a class', () => {
       createdAt: '2026-11-01T10:00:00.000Z',
       updatedAt: '2026-11-01T10:00:00.000Z',
     };
-    expect(practiceOf(c)).toMatchObject({ id: 'c', title: 'Tuesday on the slip', minutes: 30, items: built.items });
+    expect(practiceOfClass(c)).toMatchObject({
+      id: 'c',
+      title: 'Tuesday on the slip',
+      minutes: 30,
+      items: built.items,
+    });
   });
   it('goes into each one’s log as what she did, for as long as the class did', () => {
     const taught: LogEntry = {

@@ -1,6 +1,6 @@
 import { type Side } from '@/core/body';
 import type { Draws, Question } from '@/core/inference';
-import type { Movement, Position } from '@/core/assessment/definition';
+import type { Movement, TestPosition } from '@/core/assessment/definition';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { shapeById } from '@/core/poses';
 import { limitersInPose } from './fit';
@@ -14,7 +14,7 @@ export interface AskedQuestion {
   asked: number;
   /** Tests that must not be done. */
   closed: string[];
-  from?: Position;
+  from?: TestPosition;
 }
 
 /** The question as the inference takes it; undefined for a pose that is not in the library any more. */

@@ -144,7 +144,7 @@ export function readAt(posed: PosedRung, depth: number, body: StudentBody, optio
 }
 
 /** What of a fit needs no statics: how far she gets, what stops her and what is stretched there. */
-export type Reached = Omit<FittedPose, keyof Worked | 'props' | 'angles'>;
+export type ReachedFit = Omit<FittedPose, keyof Worked | 'props' | 'angles'>;
 
 /** Fits one rung with one side worked, to the student's tolerances and build. */
 export function fitRung(posed: PosedRung, body: StudentBody, way: FitWay = USUAL_WAY): FittedPose {
@@ -152,7 +152,12 @@ export function fitRung(posed: PosedRung, body: StudentBody, way: FitWay = USUAL
 }
 
 /** The second half: who works, what strains, props and joint angles where she gets to. */
-export function completed(reached: Reached, posed: PosedRung, body: StudentBody, way: FitWay = USUAL_WAY): FittedPose {
+export function completed(
+  reached: ReachedFit,
+  posed: PosedRung,
+  body: StudentBody,
+  way: FitWay = USUAL_WAY,
+): FittedPose {
   const { depth } = reached;
   const rung = rungIn(posed);
   return {
@@ -165,7 +170,7 @@ export function completed(reached: Reached, posed: PosedRung, body: StudentBody,
 }
 
 /** The first half of `fitRung`, in a tenth of its time. */
-export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, way: FitWay = USUAL_WAY): Reached {
+export function reachedIn(posed: PosedRung, { posterior, build }: StudentBody, way: FitWay = USUAL_WAY): ReachedFit {
   const { shape, side } = posed;
   const rung = rungIn(posed),
     path = rungPathOf(posed, build);

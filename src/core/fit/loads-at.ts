@@ -1,5 +1,5 @@
 import { type Build, type Side } from '@/core/body';
-import type { Asked } from '@/core/statics/intents';
+import type { AskedAction } from '@/core/statics/intents';
 import type { StaticsOptions } from '@/core/statics/balance';
 import type { Loads } from '@/core/statics/loads';
 import { Statics } from '@/core/statics/statics';
@@ -17,10 +17,10 @@ const staticsOf = (build: Build): Statics => {
 const prices = new WeakMap<Rung, Partial<Record<Side, Float64Array>>>();
 
 /** A cue's action by real names. */
-export function askedOf(intents: readonly Intent[], worked: Side): Asked[] {
+export function askedOf(intents: readonly Intent[], worked: Side): AskedAction[] {
   const sides = (name: 'worked' | 'other' | 'both'): Side[] =>
     name === 'both' ? ['left', 'right'] : [name === 'worked' ? worked : worked === 'left' ? 'right' : 'left'];
-  return intents.flatMap((i): Asked[] => [
+  return intents.flatMap((i): AskedAction[] => [
     ...(i.structure
       ? sides(i.structure.side).map((side) => ({
           structure: { id: i.structure?.id ?? '', side, least: i.structure?.least ?? 0 },

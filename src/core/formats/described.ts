@@ -4,7 +4,7 @@ type Json = Record<string, unknown>;
 const isObject = (v: unknown): v is Json => typeof v === 'object' && v !== null && !Array.isArray(v);
 
 /** Words for a property: those of `parent.name` before those of the name alone; undefined where there are none. */
-export const wordsOf = (parent: string, name: string): string | undefined =>
+export const propertyWords = (parent: string, name: string): string | undefined =>
   PROPERTY_WORDS[`${parent}.${name}`] ?? PROPERTY_WORDS[name];
 
 /**
@@ -26,7 +26,7 @@ function inside(schema: unknown, parent: string): unknown {
         key,
         Object.fromEntries(
           Object.entries(value).map(([name, of]) => {
-            const words = wordsOf(parent, name);
+            const words = propertyWords(parent, name);
             const own = inside(of, name);
             return [name, words && isObject(own) ? { description: words, ...own } : own];
           }),

@@ -3,7 +3,7 @@ import addFormats from 'ajv-formats';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { publishedStudio } from '@demo/published.fixtures';
-import { wordsOf } from './described';
+import { propertyWords } from './described';
 import { JSON_SCHEMAS, type SchemaName } from './json-schemas';
 import { PROPERTY_WORDS } from './property-words';
 import { writeRecord } from './record';
@@ -37,7 +37,7 @@ describe('the published schemas', () => {
     expect(all.filter(([, , of]) => typeof of.description !== 'string').map(([p, n]) => `${p}.${n}`)).toEqual([]);
   });
   it('leave no words over', () => {
-    const used = new Set(all.map(([parent, name]) => wordsOf(parent, name)));
+    const used = new Set(all.map(([parent, name]) => propertyWords(parent, name)));
     expect(Object.entries(PROPERTY_WORDS).filter(([, words]) => !used.has(words))).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { rungOf } from '@/core/poses';
 import { shapeSchema, type OwnShape } from '@/core/poses/schema';
-import { planOf, planSchema, type Plan } from '@/core/practice/plan';
+import { planOf, practicePlanSchema, type PracticePlan } from '@/core/practice/plan';
 import { fail, firstIssue, readJson, type Failed } from './json';
 
 /** A practice as a file, to give to another teacher: what is done, in what order, and what for. It names no student. */
@@ -10,12 +10,12 @@ export const PRACTICE_VERSION = 1;
 export const practiceFileSchema = z.object({
   format: z.literal('kolpos/practice'),
   version: z.literal(PRACTICE_VERSION),
-  practice: planSchema,
+  practice: practicePlanSchema,
   /** Poses of the teacher's own that it uses. */
   poses: z.array(shapeSchema).max(60).default([]),
 });
 /** Text of a `kolpos/practice` file. Notes stay behind: they may speak of the student. */
-export function writePractice(practice: Plan, own: readonly OwnShape[]): string {
+export function writePractice(practice: PracticePlan, own: readonly OwnShape[]): string {
   const used = new Set(practice.items.map((i) => i.pose));
   const file = practiceFileSchema.parse({
     format: 'kolpos/practice',
@@ -30,7 +30,9 @@ export function writePractice(practice: Plan, own: readonly OwnShape[]): string 
  * Reads a `kolpos/practice` file. Never throws; the first thing wrong is named with its place. A pose that is neither in the
  * library nor in the file is refused.
  */
-export function readPractice(text: string): { ok: true; plan: Plan; poses: z.infer<typeof shapeSchema>[] } | Failed {
+export function readPractice(
+  text: string,
+): { ok: true; plan: PracticePlan; poses: z.infer<typeof shapeSchema>[] } | Failed {
   const json = readJson(text, 'kolpos/practice', 'a Kolpos practice', PRACTICE_VERSION);
   if (!json.ok) return json;
   const parsed = practiceFileSchema.safeParse(json.data);

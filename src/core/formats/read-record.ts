@@ -14,7 +14,7 @@ import { fail, firstIssue, pathOf, readJson, type Failed } from './json';
 import { Moments } from './moments';
 import { headSchema, RECORD_VERSION, settingSchema, type KolposRecord } from './record';
 import { Aside, type SetAsideRow } from './set-aside';
-import { sound, type Lists, type Placed } from './sound-record';
+import { sound, type Lists, type PlacedRow } from './sound-record';
 
 /** Whether the file is as it was written: its digest matches, does not, or it has none (older files, files made by hand). */
 export type Integrity = 'matches' | 'differs' | 'none';
@@ -116,10 +116,10 @@ function settingsOf(given: unknown, aside: Aside): Record<string, string> {
 }
 
 /** Rows that the schema of their kind takes; of two with one id the first stays. */
-function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: Aside): Placed<T>[] {
+function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: Aside): PlacedRow<T>[] {
   const schema = KINDS[kind].schema as unknown as z.ZodType<T>;
   const ids = new Set<string>();
-  return list.flatMap((entry, i): Placed<T>[] => {
+  return list.flatMap((entry, i): PlacedRow<T>[] => {
     const where = `${kind}[${i}]`;
     const read = schema.safeParse(entry);
     if (!read.success) {
@@ -142,7 +142,11 @@ function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: A
 }
 
 /** Lessons to remember pain from: also those that were set aside for their days, as of the day of the file. */
-const lessons = (kept: KolposRecord['logs'], all: readonly Placed<KolposRecord['logs'][number]>[], written: string) => {
+const lessons = (
+  kept: KolposRecord['logs'],
+  all: readonly PlacedRow<KolposRecord['logs'][number]>[],
+  written: string,
+) => {
   const here = new Set(kept.map((l) => l.id));
   const others = all.filter(({ row }) => !here.has(row.id));
   return [...kept, ...others.map(({ row }) => ({ ...row, startedAt: written, day: undefined }))];

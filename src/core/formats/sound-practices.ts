@@ -10,7 +10,7 @@ import type { Moments } from './moments';
 import type { Aside } from './set-aside';
 
 /** Tells whether there is a pose, and that rung of it. */
-export class Known {
+export class KnownPoses {
   private readonly rungs: ReadonlyMap<string, number>;
 
   constructor(own: readonly OwnShape[]) {
@@ -46,7 +46,7 @@ interface Planned {
 }
 
 /** A practice, template or class with the items that there are; the others are set aside one by one. */
-export function soundPractice<T extends Planned>(p: T, where: string, known: Known, aside: Aside): T {
+export function soundPractice<T extends Planned>(p: T, where: string, known: KnownPoses, aside: Aside): T {
   const ids = new Set<string>();
   const items = aside.sift(`${where}.items`, p.items, (item) => {
     if (ids.has(item.id)) return { at: 'id', why: `The id “${item.id}” stands here a second time.` };
@@ -72,7 +72,7 @@ export function whyNoLesson(log: LogEntry, moments: Moments): { at: string; why:
 }
 
 /** A log with the items that there are. */
-export const soundLog = (log: LogEntry, where: string, known: Known, aside: Aside): LogEntry => ({
+export const soundLog = (log: LogEntry, where: string, known: KnownPoses, aside: Aside): LogEntry => ({
   ...log,
   items: aside.sift(`${where}.items`, log.items, (item) => known.why(item.pose, item.rung)),
 });
@@ -89,7 +89,13 @@ function circular(next: Readonly<Record<string, string>>, start: string): boolea
 }
 
 /** Weeks ahead without days that cannot be, or a pose that is not there. */
-export function soundPlan(plan: PlanChoice, where: string, moments: Moments, known: Known, aside: Aside): PlanChoice {
+export function soundPlan(
+  plan: PlanChoice,
+  where: string,
+  moments: Moments,
+  known: KnownPoses,
+  aside: Aside,
+): PlanChoice {
   const days = aside.sift(`${where}.days`, plan.days, (day, i) =>
     plan.days.indexOf(day) === i ? null : { why: 'This day of the week stands here a second time.' },
   );
@@ -114,7 +120,7 @@ export function soundPlan(plan: PlanChoice, where: string, moments: Moments, kno
 }
 
 /** Own poses whose “instead” leads somewhere: not to nothing, and not round in a circle. */
-export function soundShapes(shapes: readonly OwnShape[], where: string, known: Known, aside: Aside): OwnShape[] {
+export function soundShapes(shapes: readonly OwnShape[], where: string, known: KnownPoses, aside: Aside): OwnShape[] {
   const next = Object.fromEntries(shapes.flatMap((s) => (s.instead === undefined ? [] : [[s.id, s.instead]])));
   return shapes.map((s, i) => {
     if (s.instead === undefined) return s;

@@ -3,7 +3,7 @@ import type { Student } from '@/core/students/student';
 import { Moments } from './moments';
 import type { KolposRecord } from './record';
 import type { Aside } from './set-aside';
-import { Known, soundAims, soundLog, soundPlan, soundPractice, soundShapes, whyNoLesson } from './sound-practices';
+import { KnownPoses, soundAims, soundLog, soundPlan, soundPractice, soundShapes, whyNoLesson } from './sound-practices';
 import { whyNoReading } from './sound-readings';
 import { soundStudent, whyNobody } from './sound-students';
 
@@ -13,12 +13,12 @@ export type Lists = Pick<
 >;
 
 /** A row that its schema takes, with the place at which it stands in the file. */
-export interface Placed<T> {
+export interface PlacedRow<T> {
   where: string;
   row: T;
 }
 
-type Read = { [K in keyof Lists]: Placed<Lists[K][number]>[] };
+type Read = { [K in keyof Lists]: PlacedRow<Lists[K][number]>[] };
 /** Why a row cannot be taken, and at which of its fields; null where it can. */
 type WhyNot = { at: string; why: string } | null;
 
@@ -29,7 +29,7 @@ export function sound(read: Read, exportedAt: string, aside: Aside): Lists {
   const students = studentsOf(read.students, sieve);
   const people = new People(students, aside);
   const shapes = sieve.keep(read.poses, () => null);
-  const known = new Known(shapes);
+  const known = new KnownPoses(shapes);
   const poses = soundShapes(shapes, 'poses', known, aside);
   const classes = sieve.keep(
     read.classes,
@@ -87,7 +87,7 @@ class Sieve {
 
   /** Rows that can be taken, mended; the others are set aside with their reason. */
   keep<T extends object>(
-    placed: readonly Placed<T>[],
+    placed: readonly PlacedRow<T>[],
     whyNot: (row: T) => WhyNot,
     mend: (row: T, where: string) => T = (row) => row,
   ): T[] {
@@ -160,7 +160,7 @@ class People {
 function soundClass(
   one: YogaClass,
   where: string,
-  { sieve: { moments, aside }, people, known }: { sieve: Sieve; people: People; known: Known },
+  { sieve: { moments, aside }, people, known }: { sieve: Sieve; people: People; known: KnownPoses },
 ): YogaClass {
   const own = {
     ...soundPractice(one, where, known, aside),

@@ -1,11 +1,11 @@
 /** A word as it is used here: what it means in a sentence or two, and other names that lead to it. */
-export interface Term {
+export interface GlossaryTerm {
   term: string;
   means: string;
   also?: readonly string[];
 }
 
-export const GLOSSARY: readonly Term[] = [
+export const GLOSSARY: readonly GlossaryTerm[] = [
   { term: 'abduction', means: 'A leg or arm moving away from the middle of the body.' },
   { term: 'adduction', means: 'A leg or arm moving towards the middle of the body, or across it.' },
   { term: 'adductors', means: 'Muscles of the inner thigh. They draw the legs together.', also: ['inner thigh'] },
@@ -191,7 +191,7 @@ export const GLOSSARY: readonly Term[] = [
 ];
 
 /** The term that a word leads to, by its name or another; null where there is none. */
-export function termOf(word: string): Term | null {
+export function termOf(word: string): GlossaryTerm | null {
   const w = word.toLowerCase();
   return (
     GLOSSARY.find((t) => t.term.toLowerCase() === w) ??

@@ -1,7 +1,7 @@
 import { rungOf, sameSide } from '@/core/poses';
 import { blocksOf, type Block } from '@/core/practice/blocks';
 import { dosesOf } from '@/core/practice/doses';
-import { itemsFor, lengthenBlock, sidesOf, swapBlock } from '@/core/practice/edit';
+import { itemsFor, lengthenBlock, sidesOfRung, swapBlock } from '@/core/practice/edit';
 import type { Practice, PracticeItem } from '@/core/practice/practice';
 import { heldBack, type HeldBack } from '@/core/progress/hold-back';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -144,7 +144,7 @@ function more(items: readonly PracticeItem[], block: Block, by: By): Next | null
   if (!rung || rung.kind === 'rest' || rung.kind === 'mobility') return null;
   const most = Math.min(
     rung.hold[1],
-    ...sidesOf(ranked, block.pose, block.rung)
+    ...sidesOfRung(ranked, block.pose, block.rung)
       .filter((r) => block.items.some((i) => sameSide(r.side, i.side)))
       .map((r) => r.verdict.hold_s ?? Infinity),
   );

@@ -5,14 +5,14 @@ import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { meanOf, ofSide, type Reading } from '@/core/assessment/reading';
 import type { Place, SexForNorms } from '@/core/students/student';
 import { placeGiven } from './evidence';
-import type { Asked } from './information';
+import type { AskedReadout } from './information';
 import { LIMITED, type MovementFinding } from './statements';
 
 /** Chance from which a place is the usual one of an element that stops. */
 const USUAL_PLACE = 0.4;
 
 /** Structures that stop a read-out first, as the field has it. */
-const firstOf = ({ test, readout }: Asked): readonly string[] => {
+const firstOf = ({ test, readout }: AskedReadout): readonly string[] => {
   const limiters = limitersOf(test, readout.id);
   const most = Math.max(...limiters.map((l) => l.weight));
   return limiters.filter((l) => l.weight === most).map((l) => l.structure);
@@ -20,13 +20,13 @@ const firstOf = ({ test, readout }: Asked): readonly string[] => {
 
 /** Weight from which a structure is what a test is there for. */
 const PLAINLY = 3;
-const plainlyFirstOf = ({ test, readout }: Asked): readonly string[] =>
+const plainlyFirstOf = ({ test, readout }: AskedReadout): readonly string[] =>
   limitersOf(test, readout.id)
     .filter((l) => l.weight >= PLAINLY)
     .map((l) => l.structure);
 
 /** Whether what a read-out is usually stopped by is felt at a place. */
-function looksAt(a: Asked, place: Place): boolean {
+function looksAt(a: AskedReadout, place: Place): boolean {
   const given = placeGiven(place);
   return firstOf(a).some((structure) =>
     ELEMENTS.some((e, g) => (e.id === structure || e.structures.includes(structure)) && given[g] >= USUAL_PLACE),
@@ -80,7 +80,7 @@ export function askedByScreens(
   movements: readonly MovementFinding[],
   side: Side,
   sex: SexForNorms | undefined,
-): (list: readonly Asked[]) => boolean {
+): (list: readonly AskedReadout[]) => boolean {
   const places = placesToLookAt(readings, movements, side);
   const open = structuresInQuestion(readings, movements, side, sex);
   return (list) =>

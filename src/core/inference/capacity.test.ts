@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { changeOf } from './change';
 import { capacities } from './index';
-import { changeWords, otherWay, plainly, sentenceOf } from './sentences';
+import { movementChangeWords, otherWay, plainly, sentenceOf } from './sentences';
 import { readOf } from './readings.fixtures';
 import type { MovementFinding } from './statements';
 
@@ -90,8 +90,8 @@ describe('change since an earlier day', () => {
     expect(of(-7)?.verdict).toBe('within-error');
     expect(of(8)?.verdict).toBe('further');
     expect(of(-30)?.verdict).toBe('less');
-    expect(changeWords(of(8) ?? never(), { unit: 'deg' })).toContain('17° further than on 1 Feb 2026');
-    expect(changeWords(of(-7) ?? never(), { unit: 'deg' })).toContain('within the error');
+    expect(movementChangeWords(of(8) ?? never(), { unit: 'deg' })).toContain('17° further than on 1 Feb 2026');
+    expect(movementChangeWords(of(-7) ?? never(), { unit: 'deg' })).toContain('within the error');
   });
   it('needs an earlier day, the same way of doing, and no pain; says when one was warm', () => {
     expect(
@@ -101,7 +101,7 @@ describe('change since an earlier day', () => {
     expect(changeOf(finding(), [at(-9, '02-01', { pain: true }), at(3, '03-01')])).toBeNull();
     const warm = changeOf(finding(), [at(-9, '02-01', { warm: true }), at(8, '03-01')]);
     expect(warm?.otherState).toBe(true);
-    expect(changeWords(warm ?? never(), { unit: 'deg' })).toContain('warm');
+    expect(movementChangeWords(warm ?? never(), { unit: 'deg' })).toContain('warm');
   });
 });
 

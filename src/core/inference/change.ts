@@ -5,7 +5,7 @@ import type { MovementFinding } from './statements';
 import { dayOf } from '@/core/day-of';
 
 /** A movement's own reading against the same reading of an earlier day. */
-export interface Change {
+export interface MovementChange {
   before: number;
   now: number;
   /** Day of the earlier one, `YYYY-MM-DD`. */
@@ -21,7 +21,7 @@ export interface Change {
 export function changeOf(
   m: Pick<MovementFinding, 'test' | 'readout' | 'side'>,
   readings: readonly Reading[],
-): Change | null {
+): MovementChange | null {
   const readout = readoutOf(m.test, m.readout);
   const own = readings
     .filter((r) => kindOf(r) === kindOf({ test: m.test, readout: m.readout, side: m.side }))

@@ -12,7 +12,7 @@ import { Likelihood, termsOf, withFeltVersion } from './likelihood';
 import { hintsOf, type Hint } from './hints';
 import { nextTests } from './next-test';
 import { feltTerms, type FeltInPose } from './pose-places';
-import { settle, type Question } from './question';
+import { settleQuestion, type Question } from './question';
 import { COUNT, DIMENSIONS } from './prior';
 import { HamiltonianSampler, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
@@ -112,7 +112,7 @@ export function* inferring(
       options.next === false
         ? []
         : nextTests(known, { readings: own, movements, hints, complaints: student.complaints }, seed),
-    question: options.question ? settle(options.question, known, own, seed) : null,
+    question: options.question ? settleQuestion(options.question, known, own, seed) : null,
     diagnostics: {
       samples: drawCount(draws),
       effective: Math.round(quality.effective),

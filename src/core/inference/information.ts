@@ -68,7 +68,7 @@ export function thinnedTo(draws: Draws, most: number): Draws {
 }
 
 /** A reading that could be taken: of a read-out, a side and perhaps another way of doing it. */
-export interface Asked {
+export interface AskedReadout {
   test: string;
   readout: ModelledReadout;
   side: Side;
@@ -77,7 +77,7 @@ export interface Asked {
 
 /** Outcome cell of a simulated reading in each draw: quarter of the values × place felt. */
 export function simulate(
-  { test, readout, side, variant }: Asked,
+  { test, readout, side, variant }: AskedReadout,
   context: Context,
   { draws, person, model }: Omit<Known, 'terms'>,
   random: Random,

@@ -6,7 +6,7 @@ import type { Reading } from '@/core/assessment/reading';
 import type { Complaint } from '@/core/students/student';
 import { askedByScreens } from './asked-by-screens';
 import type { Hint } from './hint';
-import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type Asked } from './information';
+import { ASKED_DRAWS, informationGain, NO_LIMITER, simulate, thinnedTo, type AskedReadout } from './information';
 import { boneContext, contextOf } from './likelihood';
 import { SETTLED_AT } from './question';
 import { Random } from './random';
@@ -89,9 +89,9 @@ export function nextTests(all: Known, { readings, complaints = [], ...found }: A
 
 /** What the read-outs of one test done in one way are expected to tell of a side's questions, bits. @param cells outcomes over the draws */
 function gainsOf(
-  list: readonly Asked[],
+  list: readonly AskedReadout[],
   { unclear, unread, nerve }: Questions,
-  cells: (a: Asked) => Uint16Array,
+  cells: (a: AskedReadout) => Uint16Array,
 ): { unclear: number; unread: number; nerve: number } {
   // Read-outs of one test tell much the same about one question, and new things about others.
   const most = unclear.map(() => 0);
@@ -108,7 +108,7 @@ function gainsOf(
 }
 
 /** Whether a read-out is a test of one of these groups, as the field has it: a calf says little of a hip, whatever people have in common. */
-function speaksOf({ test, readout }: Asked, groups: readonly GroupId[]): boolean {
+function speaksOf({ test, readout }: AskedReadout, groups: readonly GroupId[]): boolean {
   const limiters = limitersOf(test, readout.id);
   return limiters.some(({ structure }) => groups.some((g) => groupOf(structure) === g));
 }

@@ -1,12 +1,12 @@
 import { SIDES, type GroupId, type Side } from '@/core/body';
 import { turnsBetween } from '@/core/assessment/batteries';
 import { testById } from '@/core/assessment/battery';
-import { type Movement, type Position } from '@/core/assessment/definition';
+import { type Movement, type TestPosition } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import type { Limiter } from './statements';
 import type { Draws } from './hamiltonian-sampler';
 import { boneContext, contextOf } from './likelihood';
-import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type Asked } from './information';
+import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type AskedReadout } from './information';
 import { Random } from './random';
 import { stillToRead } from './still-to-read';
 import { limiterShares, limitersPerDraw, tableOf } from './summarise';
@@ -23,7 +23,7 @@ export interface Question {
   /** Tests that must not be done, by their id, or of one side as `id/side`. */
   closed?: readonly string[];
   /** How the student lies or stands now. */
-  from?: Position;
+  from?: TestPosition;
 }
 
 export interface Suggestion {
@@ -63,7 +63,7 @@ const OFFERED = 4;
  * (reading with its error, place felt) over the posterior draws, less what turning the student over costs. Ways of doing a
  * test other than the usual one are readings of their own.
  */
-export function settle(question: Question, known: Known, readings: readonly Reading[], seed: number): Settling {
+export function settleQuestion(question: Question, known: Known, readings: readonly Reading[], seed: number): Settling {
   const { side, movement } = question;
   const { draws: all, person } = known;
   const draws = thinnedTo(all, ASKED_DRAWS);
@@ -119,7 +119,7 @@ const isClosed = ({ closed = [] }: Question, test: string, side: Side): boolean 
 function candidates(
   question: Question,
   readings: readonly Reading[],
-): { asked: readonly [Asked, ...Asked[]]; turns: number }[] {
+): { asked: readonly [AskedReadout, ...AskedReadout[]]; turns: number }[] {
   const sides = question.labels ? SIDES : [question.side];
   return stillToRead(readings, sides)
     .filter(([{ test, side }]) => testById(test)?.sided === true && !isClosed(question, test, side))

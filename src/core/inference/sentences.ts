@@ -4,7 +4,7 @@ import { dayWords } from '@/core/day-words';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
 import { latest, meanOf, withUnit, type Reading } from '@/core/assessment/reading';
-import type { Change } from './change';
+import type { MovementChange } from './change';
 import type { MovementFinding } from './statements';
 import { inHundred, speaks, whyUnclear } from './words';
 
@@ -107,7 +107,7 @@ export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say
 export const stopWords = (movement: Movement): string => `Your {{side}} ${STOPS[movement]}`;
 
 /** A change since an earlier day in words. */
-export function changeWords(c: Change, unit: Pick<Reading, 'unit'>): string {
+export function movementChangeWords(c: MovementChange, unit: Pick<Reading, 'unit'>): string {
   const by = withUnit(unit, Math.abs(c.now - c.before));
   const state = c.otherState ? ', but one was taken warm and the other not' : '';
   if (c.verdict === 'within-error')
@@ -115,13 +115,13 @@ export function changeWords(c: Change, unit: Pick<Reading, 'unit'>): string {
   return `${by} ${c.verdict === 'further' ? 'further' : 'less far'} than on ${dayWords(c.on)} (${withUnit(unit, c.before)}), more than the error of ${withUnit(unit, c.detectable)}${state}`;
 }
 
-const SINCE: Readonly<Record<Change['verdict'], string>> = {
+const SINCE: Readonly<Record<MovementChange['verdict'], string>> = {
   further: 'It goes further than last time.',
   less: 'It goes less far than last time.',
   'within-error': 'About the same as last time.',
 };
 /** A change as it is told to the student. */
-export const sinceWords = ({ verdict }: Pick<Change, 'verdict'>): string => SINCE[verdict];
+export const sinceWords = ({ verdict }: Pick<MovementChange, 'verdict'>): string => SINCE[verdict];
 
 /** What the student's sheet of findings ends with. */
 export const SHEET_FOOT: readonly string[] = [

@@ -3,11 +3,11 @@ import { skeletonOf, type Side, type Vec3 } from '@/core/body';
 import { BATTERY } from '@/core/assessment/battery';
 import { normOf } from '@/core/assessment/definition';
 import { testPosture } from '@/core/assessment/drawn';
-import { photoAngle, type Placement, type Point } from './photo';
+import { photoAngle, type Placement, type PicturePoint } from './photo';
 import { photoGuide } from './photo-marks';
 
 /** Where a point lies on a picture of 1000 pixels a metre, taken from afar. */
-function onPicture([x, y, z]: Vec3, { yaw, pitch }: { yaw: number; pitch: number }): Point {
+function onPicture([x, y, z]: Vec3, { yaw, pitch }: { yaw: number; pitch: number }): PicturePoint {
   const a = (yaw * Math.PI) / 180,
     b = (pitch * Math.PI) / 180;
   const u = x * Math.cos(a) + z * Math.sin(a);

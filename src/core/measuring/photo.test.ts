@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { Random } from '@/core/inference';
-import { photoAngle, PLACING_PX, type Placement, type Point } from './photo';
+import { photoAngle, PLACING_PX, type Placement, type PicturePoint } from './photo';
 
-const polar = (from: Point, length: number, degrees: number): Point => ({
+const polar = (from: PicturePoint, length: number, degrees: number): PicturePoint => ({
   x: from.x + length * Math.cos((degrees * Math.PI) / 180),
   y: from.y - length * Math.sin((degrees * Math.PI) / 180),
 });
@@ -33,7 +33,7 @@ describe('the angle on a photograph', () => {
     expect(photoAngle([knee], 'straight', 2)?.angle).toBeCloseTo(110, 6);
   });
   it('counts from the level line where one is placed, whichever way it was drawn', () => {
-    const left: Point = { x: 0, y: 700 };
+    const left: PicturePoint = { x: 0, y: 700 };
     for (const level of [
       [left, polar(left, 800, 5)],
       [polar(left, 800, 5), left],
@@ -59,7 +59,7 @@ describe('the angle on a photograph', () => {
     ['upright', 2],
   ] as const)('from %s, placed %d×: the truth lies in the band in at least 27 of 30 pictures', (zero, times) => {
     const random = new Random(zero.length * 10 + times);
-    const jitter = (p: Point): Point => ({
+    const jitter = (p: PicturePoint): PicturePoint => ({
       x: p.x + PLACING_PX * random.normal(),
       y: p.y + PLACING_PX * random.normal(),
     });

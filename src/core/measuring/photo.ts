@@ -1,17 +1,17 @@
 /** A point on a picture, pixels: x to the right, y down. */
-export interface Point {
+export interface PicturePoint {
   x: number;
   y: number;
 }
 
 /** What is marked on a picture: the moved limb from vertex to far, and the line it is counted from. */
 export interface Placement {
-  vertex: Point;
-  far: Point;
+  vertex: PicturePoint;
+  far: PicturePoint;
   /** A limb's near end (the angle is then counted from its straight continuation), or null for a line across the picture. */
-  near: Point | null;
+  near: PicturePoint | null;
   /** Two points of a level line in the picture; the picture's own edge where absent. */
-  level: readonly [Point, Point] | null;
+  level: readonly [PicturePoint, PicturePoint] | null;
 }
 
 /** From what an angle is counted. */
@@ -38,9 +38,9 @@ export const PLACING_PX = 2;
 /** For the pixel grid and how sharply a joint can be seen at all, degrees (our default). */
 const GRID = 0.4;
 
-const direction = (from: Point, to: Point): number => Math.atan2(from.y - to.y, to.x - from.x);
+const direction = (from: PicturePoint, to: PicturePoint): number => Math.atan2(from.y - to.y, to.x - from.x);
 const wrapped = (radians: number): number => Math.atan2(Math.sin(radians), Math.cos(radians));
-const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
+const distance = (a: PicturePoint, b: PicturePoint): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 /** Tilt of the level line as placed, radians anticlockwise; 0 where the picture's edge stands in. */
 function levelOf(p: Placement): number {

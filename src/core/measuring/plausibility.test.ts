@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readoutOf } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
-import { doubtsOf, exchanged, pairsByDay, questionOf, sidesSwapped, type Known } from './plausibility';
+import { valueDoubts, exchanged, pairsByDay, doubtQuestion, sidesSwapped, type HeldAgainst } from './plausibility';
 
 const slr = readoutOf('straight-leg-raise', 'hip-flexion');
 const wall = readoutOf('knee-to-wall', 'toe-distance');
@@ -22,13 +22,18 @@ const reading = (
   unit: 'deg',
   takenAt: `${day}T10:00:00.000Z`,
 });
-const known = (more: Partial<Known> = {}): Known => ({ readout: slr, side: 'left', sex: 'female', ...more });
-const kinds = (value: number, k: Known) => doubtsOf(value, k).map((d) => d.kind);
+const known = (more: Partial<HeldAgainst> = {}): HeldAgainst => ({
+  readout: slr,
+  side: 'left',
+  sex: 'female',
+  ...more,
+});
+const kinds = (value: number, k: HeldAgainst) => valueDoubts(value, k).map((d) => d.kind);
 
 describe('an unlikely value', () => {
   it('is nothing to ask about when it is ordinary', () => {
-    expect(doubtsOf(72, known())).toEqual([]);
-    expect(questionOf([])).toBeNull();
+    expect(valueDoubts(72, known())).toEqual([]);
+    expect(doubtQuestion([])).toBeNull();
   });
   it('is far from the norm, from the other side, from last time, from what the rest expects', () => {
     expect(kinds(20, known())).toContain('norm');
@@ -43,13 +48,13 @@ describe('an unlikely value', () => {
     ).toEqual([]);
   });
   it('is asked about in one question that names what it is held against', () => {
-    const q = questionOf(doubtsOf(45, known({ across: reading(85, 'right') })));
+    const q = doubtQuestion(valueDoubts(45, known({ across: reading(85, 'right') })));
     expect(q).toContain('right side reads 85°');
     expect(q).toMatch(/Keep it all the same\?$/);
   });
   it('may have been read in inches, and then the centimetres are offered', () => {
-    const cm = (value: number, more: Partial<Known> = {}) =>
-      doubtsOf(value, { readout: wall, side: 'left', sex: undefined, ...more });
+    const cm = (value: number, more: Partial<HeldAgainst> = {}) =>
+      valueDoubts(value, { readout: wall, side: 'left', sex: undefined, ...more });
     const before = { ...reading(10, 'left', '2026-05-01', 'knee-to-wall', 'toe-distance'), unit: 'cm' as const };
     expect(cm(4, { before }).find((d) => d.kind === 'inches')?.instead).toBeCloseTo(10.2, 6);
     expect(cm(9.5, { before }).some((d) => d.kind === 'inches')).toBe(false);

@@ -5,7 +5,7 @@ import type { SexForNorms } from '@/core/students/student';
 import { dayOf } from '@/core/day-of';
 
 /** Something that makes a value unlikely, with what to offer. */
-export interface Doubt {
+export interface ValueDoubt {
   kind: 'norm' | 'side' | 'before' | 'expected' | 'inches' | 'swapped' | 'spread';
   message: string;
   /** A value that may have been meant. */
@@ -13,7 +13,7 @@ export interface Doubt {
 }
 
 /** What a value is held against. */
-export interface Known {
+export interface HeldAgainst {
   readout: Readout;
   side: ReadingSide;
   sex: SexForNorms;
@@ -30,9 +30,9 @@ const FAR = { norm: 3, side: 3.5, before: 3, expected: 2.5 } as const;
 const INCH = 2.54;
 
 /** What speaks against a possible value; empty where nothing does. The value is in the unit of the reading. */
-export function doubtsOf(value: number, known: Known): Doubt[] {
+export function valueDoubts(value: number, known: HeldAgainst): ValueDoubt[] {
   const { readout } = known;
-  const out: Doubt[] = [];
+  const out: ValueDoubt[] = [];
   const said = (v: number) => withUnit(readout, v);
   const norm = normOf(readout, known.sex, known.age);
   const error = detectableAt(readout, value);
@@ -77,7 +77,7 @@ export function doubtsOf(value: number, known: Known): Doubt[] {
 }
 
 /** The question that is asked once, or null where nothing is unlikely. */
-export function questionOf(doubts: readonly Doubt[]): string | null {
+export function doubtQuestion(doubts: readonly ValueDoubt[]): string | null {
   if (doubts.length === 0) return null;
   return `${doubts.map((d) => d.message).join(' ')} Keep it all the same?`;
 }

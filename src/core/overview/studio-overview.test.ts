@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { publishedStudio } from '@demo/published.fixtures';
 import type { Limit } from '@/core/inference';
-import { commonLimits, overviewOf, type Known } from './studio-overview';
+import { commonLimits, overviewOf, type KnownStudent } from './studio-overview';
 
 const demo = publishedStudio();
 const limit = (group: Limit['group'], side: Limit['side']): Limit => ({ group, side, band: -1.5, probability: 0.9 });
-const known = (id: string, more: Partial<Known> = {}): Known => {
+const known = (id: string, more: Partial<KnownStudent> = {}): KnownStudent => {
   const student = demo.students.find((s) => s.id === id);
   if (!student) throw new Error(id);
   return {

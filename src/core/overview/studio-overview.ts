@@ -7,7 +7,7 @@ import type { Limit } from '@/core/inference';
 import { plannedBetween, type PlanChoice } from '@/core/progress/plan';
 import { retestsOf } from '@/core/progress/retest';
 import type { LogEntry } from '@/core/teaching/log';
-import { attendanceOf, nextVisit, withTaught, type Visit } from '@/core/visits/visit';
+import { attendanceOf, nextVisit, visitsWithTaught, type Visit } from '@/core/visits/visit';
 
 /** Days that “lately” reaches back, today counted. Ours: four weeks. */
 export const LATELY_DAYS = 28;
@@ -15,7 +15,7 @@ export const LATELY_DAYS = 28;
 const HISTORY_DAYS = 365;
 
 /** What is known of one student. */
-export interface Known {
+export interface KnownStudent {
   id: string;
   name: string;
   /** Null where it was not worked out yet. */
@@ -55,13 +55,13 @@ export interface OverviewRow {
  * @param hour the hour here, `HH:MM`
  */
 export function overviewOf(
-  people: readonly Known[],
+  people: readonly KnownStudent[],
   visits: readonly Visit[],
   classes: readonly string[],
   today: string,
   hour: string,
 ): OverviewRow[] {
-  const seen = withTaught(
+  const seen = visitsWithTaught(
     visits,
     people.flatMap((p) => p.logs),
     classes,

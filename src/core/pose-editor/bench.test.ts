@@ -22,7 +22,7 @@ import {
   evened,
   handHere,
   isHeld,
-  mirrored,
+  mirroredRung,
   standingPose,
   touchingNow,
   withAngles,
@@ -126,8 +126,8 @@ describe('edits', () => {
   it('mirroring twice gives the same rung, and once changes the sides of what it does', () => {
     for (const id of ['pigeon', 'low-lunge', 'triangle', 'half-kneel-twist']) {
       const shape = find(id);
-      expect(mirrored(mirrored(shape.rungs[0]))).toEqual(shape.rungs[0]);
-      const turned: Shape = { ...shape, rungs: [mirrored(shape.rungs[0])] };
+      expect(mirroredRung(mirroredRung(shape.rungs[0]))).toEqual(shape.rungs[0]);
+      const turned: Shape = { ...shape, rungs: [mirroredRung(shape.rungs[0])] };
       const a = readAt({ shape, rung: 1, side: 'right' }, 1, { posterior: TYPICAL, build: TYPICAL_BUILD }).stretch,
         b = readAt({ shape: turned, rung: 1, side: 'right' }, 1, { posterior: TYPICAL, build: TYPICAL_BUILD }).stretch;
       for (const g of GROUPS)

@@ -81,7 +81,7 @@ const swapped = (name: string): string =>
   name.endsWith('_worked') ? name.replace('_worked', '_other') : name.replace('_other', '_worked');
 
 /** The same shape with left and right changed: what was worked is now the other side. */
-export function mirrored(rung: Rung): Rung {
+export function mirroredRung(rung: Rung): Rung {
   const angles = (a: PoseAngles): PoseAngles =>
     Object.fromEntries(
       Object.entries(a).map(([id, v]) =>

@@ -3,7 +3,7 @@ import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Block } from './blocks';
 import { activeAims, aimKey } from './doses';
-import { sidesOf } from './edit';
+import { sidesOfRung } from './edit';
 import type { PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
 import { closedSide, inTheWay } from './units';
@@ -54,7 +54,7 @@ export function alternativesFor(
       continue;
     if (inTheWay(found.shape, found.rung, request)) continue;
     // What is done on one side alone is exchanged for what is open on that side.
-    const fits = sidesOf([r, ...others], r.pose, r.rung).filter((f) => !alone || sameSide(f.side, alone));
+    const fits = sidesOfRung([r, ...others], r.pose, r.rung).filter((f) => !alone || sameSide(f.side, alone));
     if (fits.length === 0) continue;
     if (fits.some((f) => f.cautions.length > 0 || f.beyondEntry)) continue;
     const gain = asked.reduce((s, a) => s + a.weight * Math.max(...fits.map((f) => worthFor(f, a).worth)), 0) / total;

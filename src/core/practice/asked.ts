@@ -1,7 +1,7 @@
 import { worthFor } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import type { PracticeRequest } from './request';
-import type { Unit } from './units';
+import type { PracticeUnit } from './units';
 
 /** What the program of a practice is asked, and the columns of its units. */
 
@@ -23,7 +23,7 @@ export interface Locked {
 }
 
 export interface Columns {
-  unit: Unit;
+  unit: PracticeUnit;
   /** In or not, minutes a side, minutes more on the tighter side. */
   y: number;
   t: number;
@@ -47,15 +47,15 @@ export interface Goal {
 /** All that a program is made of. */
 export interface Asked extends Goal {
   /** Units of this program, and of the whole library. */
-  units: readonly Unit[];
-  all: readonly Unit[];
+  units: readonly PracticeUnit[];
+  all: readonly PracticeUnit[];
   time: Time;
   locked: readonly Locked[];
   /** Keys of earlier versions, from which a quarter must differ. */
   apart: readonly (readonly string[])[];
 }
 
-export const worthOf = (unit: Unit, aim: Aim): number[] => unit.sides.map((r) => worthFor(r, aim).worth);
+export const worthOf = (unit: PracticeUnit, aim: Aim): number[] => unit.sides.map((r) => worthFor(r, aim).worth);
 
 /** What a column of minutes gives an aim, a minute. */
 export function givenTo(aim: Aim, { unit, t, e }: Columns): [number, number][] {

@@ -4,7 +4,7 @@ import { USUAL_WAY } from '@/core/fit/way';
 import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
 import { shapeById } from '@/core/poses';
 import { blocksOf } from './blocks';
-import { lengthenBlock, moveBlock, removeBlock, swapBlock, itemsFor, sidesOf } from './edit';
+import { lengthenBlock, moveBlock, removeBlock, swapBlock, itemsFor, sidesOfRung } from './edit';
 import { aimsWithPeak, peakGap } from './peak';
 import { reasonsOf } from './reasons';
 import { refit } from './refit';
@@ -42,7 +42,12 @@ describe('warnings', () => {
       'uneven',
     );
     expect(kinds(items.map((i) => (i.id === sided.id ? { ...i, pose: 'gone' } : i)))).toContain('unknown');
-    const [deep] = itemsFor(sidesOf(POSES, 'low-lunge', 2), { phase: 'deepest', breathSeconds: 6, aims: AIMS, newId });
+    const [deep] = itemsFor(sidesOfRung(POSES, 'low-lunge', 2), {
+      phase: 'deepest',
+      breathSeconds: 6,
+      aims: AIMS,
+      newId,
+    });
     expect(kinds([deep])).toEqual(expect.arrayContaining(['unprepared']));
   });
   it('say which caution a pose runs against, and that its beginning is out of reach', () => {

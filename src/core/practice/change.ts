@@ -3,7 +3,7 @@ import type { PropId } from '@/core/poses';
 import { possible } from './choose';
 import type { Locked, Time } from './asked';
 import type { Avoided, PracticeRequest } from './request';
-import type { Unit } from './units';
+import type { PracticeUnit } from './units';
 
 /** The smallest change of a wish with which it can be met. */
 export type Change =
@@ -24,7 +24,7 @@ const PROPS: readonly PropId[] = ['blanket', 'block', 'strap', 'wall', 'chair', 
  */
 export function smallestChange(
   highs: Highs,
-  unitsOf: (request: PracticeRequest) => Unit[],
+  unitsOf: (request: PracticeRequest) => PracticeUnit[],
   request: PracticeRequest,
   timeOf: (request: PracticeRequest) => Time,
   lockedOf: (request: PracticeRequest) => readonly Locked[],

@@ -4,7 +4,7 @@ import type { Chosen } from './measure';
 import type { Columns, Goal, Locked, Time } from './asked';
 import { programOf } from './program-of';
 import type { PracticeRequest } from './request';
-import { countersAfter, needsCounter, needsPreparation, preparesBefore, type Unit } from './units';
+import { countersAfter, needsCounter, needsPreparation, preparesBefore, type PracticeUnit } from './units';
 
 /**
  * Which rungs, and for how long on each side: a mixed-integer program (`program-of.ts`) whose worth is told in `measure.ts`. Time on a side is
@@ -36,7 +36,7 @@ export interface Choice {
 /** True where some choice fits the time and the rules at all. */
 export function possible(
   highs: Highs,
-  units: readonly Unit[],
+  units: readonly PracticeUnit[],
   request: PracticeRequest,
   time: Time,
   locked: readonly Locked[] = [],
@@ -56,13 +56,13 @@ export interface Keeps {
 /** The best choice for a goal, or null where none fits. */
 export function choose(
   highs: Highs,
-  units: readonly Unit[],
+  units: readonly PracticeUnit[],
   goal: Goal,
   time: Time,
   { locked = [], apart = [] }: Keeps = {},
 ): Choice | null {
   if (locked.some((l) => !units.some((u) => u.key === l.key))) return null;
-  const build = (list: readonly Unit[]) => programOf({ ...goal, units: list, all: units, time, locked, apart });
+  const build = (list: readonly PracticeUnit[]) => programOf({ ...goal, units: list, all: units, time, locked, apart });
   const whole = build(units);
   const relaxed = solve(highs, whole.program, { relaxed: true });
   if (relaxed.status === 'none') return null;
@@ -125,10 +125,18 @@ const gapOf = (c: Choice): number => (c.bound - c.objective) / Math.max(1e-9, c.
 const CUSTOMARY = 4;
 
 /** A list with what prepares and counters its members, what wakes and what ends a practice, the likeliest first, and all that is locked. */
-function withHelpers(list: readonly Unit[], all: readonly Unit[], locked: readonly Locked[]): Unit[] {
+function withHelpers(
+  list: readonly PracticeUnit[],
+  all: readonly PracticeUnit[],
+  locked: readonly Locked[],
+): PracticeUnit[] {
   const out = new Set(list);
   for (const u of all) if (locked.some((l) => l.key === u.key)) out.add(u);
-  for (const is of [(u: Unit) => u.wakes, (u: Unit) => u.neutral, (u: Unit) => u.known && u.rung.level === 1])
+  for (const is of [
+    (u: PracticeUnit) => u.wakes,
+    (u: PracticeUnit) => u.neutral,
+    (u: PracticeUnit) => u.known && u.rung.level === 1,
+  ])
     for (const u of all.filter(is).slice(0, CUSTOMARY)) out.add(u);
   for (const u of [...out]) {
     if (needsPreparation(u)) {

@@ -10,12 +10,12 @@ import { TRANSITIONS } from './pace';
 import type { PracticeItem } from './practice';
 import { waysWithin } from './timing';
 import type { PracticeRequest } from './request';
-import { MOST_REPEATS, type Unit } from './units';
+import { MOST_REPEATS, type PracticeUnit } from './units';
 
 /** From continuous minutes to items in whole breaths that fill the time. */
 
 interface Timed {
-  unit: Unit;
+  unit: PracticeUnit;
   breaths: number;
   repeats: number;
   /** Breaths more on the tighter side. */

@@ -12,7 +12,7 @@ import { MOST_DRILLS, PRICES } from './measure';
 import type { Program } from './program';
 import { givenTo, type Asked, type Columns } from './asked';
 import { stationRank } from './stations';
-import type { Unit } from './units';
+import type { PracticeUnit } from './units';
 
 /**
  * What every teacher would see at once, as rows of the program; `customs-kept.ts` reads the same in a finished practice. Whether a custom can be
@@ -35,7 +35,7 @@ function wakingRow(p: Program, columns: readonly Columns[], { all, request }: As
   const least = Math.min(all.filter(isEarly).length, wakingAtLeast(request));
   if (least > 0) p.row(oneEach(columns.filter((c) => isEarly(c.unit))), least, Infinity);
 }
-const isEarly = (unit: Unit): boolean =>
+const isEarly = (unit: PracticeUnit): boolean =>
   unit.wakes && stationRank(unit.station) <= stationRank('standing') && unit.kind !== 'rest';
 
 /** Joints are moved before they are held, and not for half an hour. */

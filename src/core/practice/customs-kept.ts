@@ -26,7 +26,7 @@ import {
   SERVING,
   unitsFor,
   workServes,
-  type Unit,
+  type PracticeUnit,
 } from './units';
 
 /**
@@ -64,9 +64,9 @@ export type Custom = (typeof CUSTOMS)[number];
 interface Read {
   items: readonly PracticeItem[];
   blocks: readonly Block[];
-  units: readonly (Unit | null)[];
+  units: readonly (PracticeUnit | null)[];
   /** All that might have been taken. */
-  all: readonly Unit[];
+  all: readonly PracticeUnit[];
   ranked: readonly RankedPose[];
   aims: readonly Aim[];
   request: PracticeRequest;
@@ -95,7 +95,7 @@ export function customsBroken(
   return CUSTOMS.filter((c) => !KEPT[c](read));
 }
 
-const middle = ({ blocks, units }: Read): Unit[] =>
+const middle = ({ blocks, units }: Read): PracticeUnit[] =>
   units.flatMap((u, i) => (u && blocks[i].phase !== 'settle' && blocks[i].phase !== 'rest' ? [u] : []));
 const heldOf = (b: Block): number => b.items.reduce((s, i) => s + workSeconds(i), 0);
 const visits = (list: readonly string[]): Map<string, number> => {
@@ -172,7 +172,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     middle(r).every((u) => u.peak || !isHeavy(u.rung, u.sides) || u.sides.some((s) => workServes(u.shape, s, r.aims))),
   rounded: (r) => {
     const list = middle(r);
-    const round = (u: Unit) => counters(u) && !needsCounter(u);
+    const round = (u: PracticeUnit) => counters(u) && !needsCounter(u);
     return list.every(
       (u, i) => !needsCounter(u) || !r.all.some((c) => countersAfter(c, u)) || list.slice(i + 1).some(round),
     );
@@ -216,7 +216,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
       return serves || Math.min(...b.items.map(workSeconds)) <= most;
     }),
   drills: (r) => {
-    const time = (is: (u: Unit) => boolean) =>
+    const time = (is: (u: PracticeUnit) => boolean) =>
       r.blocks.reduce((s, b, i) => {
         const u = r.units[i];
         return s + (u && b.phase !== 'settle' && b.phase !== 'rest' && is(u) ? heldOf(b) : 0);

@@ -127,7 +127,7 @@ export const cueBlock = (items: readonly PracticeItem[], id: string, lines: read
   });
 
 /** A fit of each side of a rung, right first. */
-export const sidesOf = (ranked: readonly RankedPose[], pose: string, rung: number): RankedPose[] =>
+export const sidesOfRung = (ranked: readonly RankedPose[], pose: string, rung: number): RankedPose[] =>
   ranked.filter((r) => r.pose === pose && r.rung === rung).sort((a, b) => (a.side < b.side ? 1 : -1));
 
 /** A rung as items of about so many seconds a side, within what it is usually held. */

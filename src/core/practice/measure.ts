@@ -5,7 +5,7 @@ import { worthOfDose } from './doses';
 import type { Goal } from './asked';
 import type { PracticeRequest } from './request';
 import type { Ground } from './stations';
-import type { Unit } from './units';
+import type { PracticeUnit } from './units';
 
 /**
  * What a choice is worth: the aims' doses with falling returns, less what items, journeys, props, demanding shapes and strain cost, and a
@@ -54,7 +54,7 @@ export const CROWD: Readonly<Record<Ground, number>> = {
 const BARELY = 0.12;
 
 export interface Chosen {
-  unit: Unit;
+  unit: PracticeUnit;
   /** Minutes on each side, and more on the tighter one. */
   minutes: number;
   extra: number;
@@ -67,7 +67,7 @@ const FETCHED_IN_FLOW = 4;
 type Wishes = Pick<PracticeRequest, 'place' | 'arc'>;
 
 /** What it costs to have a unit in, whatever its minutes. */
-export function priceOf(unit: Unit, request: Wishes): number {
+export function priceOf(unit: PracticeUnit, request: Wishes): number {
   if (unit.peak) return PRICES.item;
   const props = new Set(unit.props);
   const chair = props.has('chair') && request.place === 'anywhere';
@@ -86,11 +86,11 @@ export function priceOf(unit: Unit, request: Wishes): number {
 }
 
 /** What a minute of a unit adds or takes away beside its doses, on each side. */
-export const perMinute = (unit: Unit, work: number): number =>
+export const perMinute = (unit: PracticeUnit, work: number): number =>
   ((unit.known ? PRICES.known : 0) + (unit.liked ? PRICES.liked : 0) - PRICES.strain * unit.strain) / work;
 
 /** True for a shape that names what an aim is about: whoever knows the field would take it for that. */
-export function isMeant({ shape }: Pick<Unit, 'shape'>, aim: Aim): boolean {
+export function isMeant({ shape }: Pick<PracticeUnit, 'shape'>, aim: Aim): boolean {
   const group = groupOf(aim.group);
   return group !== null && (aim.kind === 'lengthen' ? shape.reaches : shape.works).includes(group);
 }

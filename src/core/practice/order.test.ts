@@ -4,11 +4,11 @@ import { EXACT, mustPrecede, orderCost, orderPhase, stepCost } from './order';
 import { placed } from './phases';
 import { requestOf } from './request';
 import { POSES } from './practices.fixtures';
-import { unitsFor, type Unit } from './units';
+import { unitsFor, type PracticeUnit } from './units';
 
 const units = unitsFor(POSES, requestOf({ minutes: 30 }));
 const random = new Random(17);
-const pick = (n: number): Unit[] => {
+const pick = (n: number): PracticeUnit[] => {
   const pool = [...units];
   return Array.from({ length: n }, () => pool.splice(Math.floor(random.uniform() * pool.length), 1)[0]);
 };

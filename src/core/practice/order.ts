@@ -1,7 +1,7 @@
 import type { Phase, Position } from '@/core/poses';
 import { stanceOf } from './stance';
 import { stepsBetween } from './transitions';
-import { prepares, needsPreparation, needsCounter, counters, preparersOf, type Unit } from './units';
+import { prepares, needsPreparation, needsCounter, counters, preparersOf, type PracticeUnit } from './units';
 
 /**
  * The order of chosen units: phases one after the other, in each the order with the least changes of position and props in which
@@ -34,12 +34,13 @@ const SAME_LEG = 0.5;
 /** Between the mat and standing up, or lying down for rest, at both ends. */
 const FIRST: Position = 'on the back';
 
-const onOneLeg = (u: Unit): boolean => u.kind === 'strength' && stanceOf(u.shape, u.rung, 'right').base === 'one';
+const onOneLeg = (u: PracticeUnit): boolean =>
+  u.kind === 'strength' && stanceOf(u.shape, u.rung, 'right').base === 'one';
 
 /** What it costs to go from one unit to the next, in small inconveniences. Ours. */
-export const stepCost = (from: Unit | null, to: Unit | null): number => costOf(from, to, FALL);
+export const stepCost = (from: PracticeUnit | null, to: PracticeUnit | null): number => costOf(from, to, FALL);
 
-function costOf(from: Unit | null, to: Unit | null, fall: number): number {
+function costOf(from: PracticeUnit | null, to: PracticeUnit | null, fall: number): number {
   const a = from?.position ?? FIRST,
     b = to?.position ?? FIRST;
   const journey = from && to && from.ground !== to.ground ? JOURNEY : 0;
@@ -57,7 +58,7 @@ function costOf(from: Unit | null, to: Unit | null, fall: number): number {
 }
 
 /** The same in a flow, where each move more than one between two shapes breaks it, and depth may come and go. */
-export function flowCost(from: Unit | null, to: Unit | null): number {
+export function flowCost(from: PracticeUnit | null, to: PracticeUnit | null): number {
   const moves = from && to ? movesBetween(from, to) : 0;
   return costOf(from, to, FALL_IN_FLOW) + BREAKS * Math.max(0, moves - 1) + (keepsFoot(from, to) ? 0 : OTHER_FOOT);
 }
@@ -66,16 +67,16 @@ const OTHER_FOOT = 0.1;
 const FALL_IN_FLOW = 0.15;
 
 /** True where the foot that is in front stays in front, so that one side can go on; or where none is before and after. */
-function keepsFoot(from: Unit | null, to: Unit | null): boolean {
+function keepsFoot(from: PracticeUnit | null, to: PracticeUnit | null): boolean {
   if (!from || !to) return true;
-  const leads = (u: Unit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side).lead);
+  const leads = (u: PracticeUnit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side).lead);
   const [a, b] = [leads(from), leads(to)];
   return a.every((l) => l === null) ? b.every((l) => l === null) : a.some((l) => l !== null && b.includes(l));
 }
 
 /** Fewest moves from one unit to the next, whichever sides are done one after the other. */
-function movesBetween(from: Unit, to: Unit): number {
-  const stances = (u: Unit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side));
+function movesBetween(from: PracticeUnit, to: PracticeUnit): number {
+  const stances = (u: PracticeUnit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side));
   return Math.min(...stances(from).flatMap((a) => stances(to).map((b) => stepsBetween(a, b)?.length ?? MANY)));
 }
 const MANY = 4;
@@ -83,7 +84,7 @@ const MANY = 4;
 type StepCost = typeof stepCost;
 
 /** True where `before` must not stand after `after` in a practice. */
-export const mustPrecede = (before: Unit, after: Unit): boolean =>
+export const mustPrecede = (before: PracticeUnit, after: PracticeUnit): boolean =>
   (needsPreparation(after) && before.shape.id === after.shape.id && before.number < after.number) ||
   (needsCounter(before) && counters(after) && !needsCounter(after)) ||
   // Joints are moved before they are held.
@@ -94,14 +95,14 @@ export const mustPrecede = (before: Unit, after: Unit): boolean =>
   (after.peak && !before.peak && !before.neutral && !(needsCounter(after) && counters(before)));
 
 export interface Placed {
-  unit: Unit;
+  unit: PracticeUnit;
   phase: Phase;
 }
 
 /** Cost of units in an order, from lying down to lying down; infinite where the order breaks a rule. */
 export function orderCost(
-  units: readonly Unit[],
-  start: Unit | null = null,
+  units: readonly PracticeUnit[],
+  start: PracticeUnit | null = null,
   end = true,
   step: StepCost = stepCost,
 ): number {
@@ -122,12 +123,12 @@ export function orderCost(
 
 /** The best order of one phase, coming from `start`; `end`: lying down follows. @param before what stands earlier and may have prepared it */
 export function orderPhase(
-  units: readonly Unit[],
-  start: Unit | null,
+  units: readonly PracticeUnit[],
+  start: PracticeUnit | null,
   end: boolean,
-  before: readonly Unit[] = [],
+  before: readonly PracticeUnit[] = [],
   step: StepCost = stepCost,
-): { order: Unit[]; exact: boolean } {
+): { order: PracticeUnit[]; exact: boolean } {
   if (units.length <= 1) return { order: [...units], exact: true };
   return units.length <= EXACT
     ? { order: bySubsets(units, start, end, before, step), exact: true }
@@ -142,12 +143,12 @@ function bits(set: number): number {
 }
 
 function bySubsets(
-  units: readonly Unit[],
-  start: Unit | null,
+  units: readonly PracticeUnit[],
+  start: PracticeUnit | null,
   end: boolean,
-  before: readonly Unit[],
+  before: readonly PracticeUnit[],
   step: StepCost,
-): Unit[] {
+): PracticeUnit[] {
   const n = units.length,
     full = (1 << n) - 1;
   // Sets of which every one, or at least so many, must stand before a unit.
@@ -187,7 +188,7 @@ function bySubsets(
   }
   // Rules that go round in a circle leave no order: then the milder comes first and that is all.
   if (last < 0) return [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
-  const order: Unit[] = [];
+  const order: PracticeUnit[] = [];
   for (let set = full; last >= 0;) {
     order.unshift(units[last]);
     const earlier = from[set * n + last];
@@ -197,9 +198,14 @@ function bySubsets(
   return order;
 }
 
-function byInsertion(units: readonly Unit[], start: Unit | null, end: boolean, step: StepCost): Unit[] {
+function byInsertion(
+  units: readonly PracticeUnit[],
+  start: PracticeUnit | null,
+  end: boolean,
+  step: StepCost,
+): PracticeUnit[] {
   const mildFirst = [...units].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
-  let order: Unit[] = [];
+  let order: PracticeUnit[] = [];
   for (const u of mildFirst) order = cheapest(order, u, start, end, step) ?? [...order, u];
   for (let round = 0; round < 4; round++) {
     const before = orderCost(order, start, end, step);
@@ -219,8 +225,14 @@ function byInsertion(units: readonly Unit[], start: Unit | null, end: boolean, s
 }
 
 /** The order with a unit put where it costs least, or null where it may stand nowhere. */
-function cheapest(order: readonly Unit[], u: Unit, start: Unit | null, end: boolean, step: StepCost): Unit[] | null {
-  let best: Unit[] | null = null,
+function cheapest(
+  order: readonly PracticeUnit[],
+  u: PracticeUnit,
+  start: PracticeUnit | null,
+  end: boolean,
+  step: StepCost,
+): PracticeUnit[] | null {
+  let best: PracticeUnit[] | null = null,
     least = Infinity;
   for (let i = 0; i <= order.length; i++) {
     const tried = [...order.slice(0, i), u, ...order.slice(i)];

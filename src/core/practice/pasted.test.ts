@@ -4,7 +4,7 @@ import { LIBRARY, namesOf } from '@/core/poses';
 import { blocksOf } from './blocks';
 import { shapesNamed } from './named-shape';
 import { nudgesFor } from './nudges';
-import { formOf, practiceOf, readSequence, rungFor, settledOf } from './pasted';
+import { formOf, practiceOfLines, readSequence, rungFor, settledOf } from './pasted';
 import { itemSchema, PHASES, totalSeconds } from './practice';
 import { AIMS as aims, POSES as ranked, ranked as fitted } from './practices.fixtures';
 import { risingPath } from './rising';
@@ -16,7 +16,7 @@ let n = 0;
 const newId = () => `p-${n++}`;
 const BREATH = 6;
 const from = (text: string) =>
-  practiceOf(
+  practiceOfLines(
     readSequence(text).map((line) => settledOf(line)),
     ranked,
     aims,
@@ -190,7 +190,7 @@ describe('a sequence for a student', () => {
   it('holds no more than a practice can, and tells what is left out', () => {
     const lines = readSequence(Array.from({ length: 70 }, () => 'pigeon').join('\n'));
     expect(lines.filter((l) => l.what === 'over')).toHaveLength(10);
-    const long = practiceOf(
+    const long = practiceOfLines(
       lines.map((line) => settledOf(line)),
       ranked,
       aims,
@@ -199,7 +199,7 @@ describe('a sequence for a student', () => {
     ).items;
     expect(long.length).toBeLessThanOrEqual(120);
     for (const breathSeconds of [3, 6, 12])
-      for (const item of practiceOf(
+      for (const item of practiceOfLines(
         [settledOf(readSequence('pigeon 45 minutes')[0])],
         ranked,
         aims,
@@ -214,7 +214,7 @@ describe('a sequence for a student', () => {
     const line = settledOf(readSequence('pigeon 5 min')[0]);
     const { limits } = formOf(line, careful);
     expect(limits.join()).toContain('at most 30 s at a time');
-    const { items: own } = practiceOf([line], careful, aims, BREATH, newId);
+    const { items: own } = practiceOfLines([line], careful, aims, BREATH, newId);
     expect(own.length).toBeGreaterThan(0);
     for (const item of own) expect(item.holdSeconds).toBeLessThanOrEqual(30);
   });

@@ -2,7 +2,7 @@ import { limitWords } from '@/core/cautions/rules';
 import { rungOf, type Phase, type Rung } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
-import { heldFor, inSets, itemsFor, sidesOf } from './edit';
+import { heldFor, inSets, itemsFor, sidesOfRung } from './edit';
 import { shapesNamed, type Named } from './named-shape';
 import { totalSeconds, type PracticeItem } from './practice';
 import { refit, type Refit } from './refit';
@@ -80,7 +80,7 @@ export function formOf(
 ): { rung: number; against: 'caution' | 'reach' | null; limits: string[] } {
   const pose = line.pose ?? '';
   const rung = line.rung ?? rungFor(pose, ranked);
-  const fits = sidesOf(ranked, pose, rung).filter((r) => !line.side || r.side === 'both' || r.side === line.side);
+  const fits = sidesOfRung(ranked, pose, rung).filter((r) => !line.side || r.side === 'both' || r.side === line.side);
   const against = fits.some((r) => r.cautions.length > 0)
     ? 'caution'
     : fits.some((r) => r.beyondEntry)
@@ -113,7 +113,7 @@ function partsFor(lines: readonly SettledLine[], ranked: readonly RankedPose[]):
     const { salutation } = line;
     if (!salutation) return line.pose === null ? [] : [{ line, rung: formOf(line, ranked).rung }];
     for (const { pose, rungs } of leftOutOf(salutation, ranked)) {
-      const closed = sidesOf(ranked, pose, rungs[0]).some((r) => r.cautions.length > 0);
+      const closed = sidesOfRung(ranked, pose, rungs[0]).some((r) => r.cautions.length > 0);
       out.push({ pose, rung: rungs[0], to: null, why: closed ? 'caution' : 'reach' });
     }
     const steps = stepsFor(salutation, ranked);
@@ -138,7 +138,7 @@ function partsFor(lines: readonly SettledLine[], ranked: readonly RankedPose[]):
  * Items of settled lines for a student: her rung where none was named, both sides unless one was, holds as they were written (in her breaths) or
  * as is usual, parts of the practice from the order. What is closed or out of reach is answered as in any practice of elsewhere (`refit.ts`).
  */
-export function practiceOf(
+export function practiceOfLines(
   lines: readonly SettledLine[],
   ranked: readonly RankedPose[],
   aims: readonly Aim[],
@@ -156,7 +156,7 @@ export function practiceOf(
   );
   const items = parts.flatMap(({ line, rung, round, salutation }, i): PracticeItem[] => {
     const seconds = line.seconds ?? (line.breaths === undefined ? undefined : line.breaths * breathSeconds);
-    const fits = sidesOf(ranked, line.pose ?? '', rung).filter(
+    const fits = sidesOfRung(ranked, line.pose ?? '', rung).filter(
       (r) => !line.side || r.side === 'both' || r.side === line.side,
     );
     const own = itemsFor(fits, { phase: phases[i], breathSeconds, aims, newId, seconds });

@@ -12,10 +12,10 @@ export interface LadderStep {
   /** How far into it she gets, 0–1, on the side that gets less far; nothing where even its entry is out of reach. */
   depth: number;
   /** Length that is missing to all of it, most first. */
-  missing: Missing[];
+  missing: MissingLength[];
 }
 
-export interface Missing {
+export interface MissingLength {
   group: GroupId;
   side: Side;
   /** SD of typical people. */
@@ -37,7 +37,7 @@ export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way
     const fits = sides.map((s) => reachedIn({ shape, rung: i + 1, side: s }, { posterior, build }, way));
     const lacks = sides.map((s) => missingIn({ shape, rung: i + 1, side: s }, { posterior, build }, way));
     const missing = SIDES.flatMap((side) =>
-      GROUPS.map((group): Missing => {
+      GROUPS.map((group): MissingLength => {
         const sd = Math.max(...lacks.map((f) => f[side][group]));
         return { group, side, sd, trained: isMuscleGroup(group) };
       }),

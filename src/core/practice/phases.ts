@@ -2,14 +2,14 @@ import { flowCost, orderPhase, stepCost, type Placed } from './order';
 import type { Arc } from './request';
 import { risingPath } from './rising';
 import { STATIONS, type Station } from './stations';
-import { counters, needsCounter, needsPreparation, preparersOf, preparesBefore, type Unit } from './units';
+import { counters, needsCounter, needsPreparation, preparersOf, preparesBefore, type PracticeUnit } from './units';
 
 /** Phases between settling and rest, in the order of each way of building. */
 const BETWEEN = ['warm', 'approach', 'deepest', 'counter'] as const;
 type Between = (typeof BETWEEN)[number];
 
 /** Phases that a unit would best be told as, the best first. */
-function wishes(unit: Unit, share: number, arc: Arc): readonly Between[] {
+function wishes(unit: PracticeUnit, share: number, arc: Arc): readonly Between[] {
   if (unit.neutral || unit.kind === 'rest') return ['counter', 'approach', 'deepest', 'warm'];
   if (unit.kind === 'mobility') return ['warm', 'approach', 'counter', 'deepest'];
   if (arc === 'strength')
@@ -22,9 +22,9 @@ function wishes(unit: Unit, share: number, arc: Arc): readonly Between[] {
 }
 
 /** Chosen units in the order in which they are taught, station after station, and what each part of the practice is. */
-export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exact: boolean } {
+export function placed(units: readonly PracticeUnit[], arc: Arc): { order: Placed[]; exact: boolean } {
   let exact = true;
-  const order: Unit[] = [];
+  const order: PracticeUnit[] = [];
   const parts = partsOf(units);
   parts.forEach((part, i) => {
     const here = orderPhase(
@@ -42,19 +42,19 @@ export function placed(units: readonly Unit[], arc: Arc): { order: Placed[]; exa
 }
 
 /** Units by station; a peak comes last with all that stands on its ground, but for what brings the body to the middle again. */
-function partsOf(units: readonly Unit[]): Unit[][] {
+function partsOf(units: readonly PracticeUnit[]): PracticeUnit[][] {
   const peaks = units.filter((u) => u.peak);
-  const ends = (u: Unit) => peaks.length > 0 && !u.peak && (u.neutral || endsAfter(u, peaks));
-  const withPeak = (u: Unit) => peaks.some((p) => p.station === u.station) && !ends(u);
+  const ends = (u: PracticeUnit) => peaks.length > 0 && !u.peak && (u.neutral || endsAfter(u, peaks));
+  const withPeak = (u: PracticeUnit) => peaks.some((p) => p.station === u.station) && !ends(u);
   const parts = STATIONS.map((s) => units.filter((u) => u.station === s && !withPeak(u) && !ends(u)));
   return [...parts, units.filter(withPeak), units.filter(ends)].filter((part) => part.length > 0);
 }
 /** True for what rounds an arched peak again. */
-const endsAfter = (u: Unit, peaks: readonly Unit[]): boolean =>
+const endsAfter = (u: PracticeUnit, peaks: readonly PracticeUnit[]): boolean =>
   peaks.some(needsCounter) && counters(u) && !needsCounter(u) && u.rung.level === 1;
 
 /** Nothing deep before what makes it ready: what stands too late for that comes before it. */
-function prepared(order: readonly Unit[]): Unit[] {
+function prepared(order: readonly PracticeUnit[]): PracticeUnit[] {
   const out = [...order];
   let turns = 0;
   for (let i = 0; i < out.length; i++) {
@@ -80,11 +80,11 @@ function prepared(order: readonly Unit[]): Unit[] {
 const SOON = 2;
 
 /** An arch is rounded soon after, where something on the same ground can do it. */
-function rounded(order: readonly Unit[]): Unit[] {
+function rounded(order: readonly PracticeUnit[]): PracticeUnit[] {
   const out = [...order];
   for (let i = 0; i < out.length; i++) {
     if (!needsCounter(out[i]) || out[i + 1]?.peak) continue;
-    const rounds = (u: Unit | undefined) => u !== undefined && counters(u) && !needsCounter(u);
+    const rounds = (u: PracticeUnit | undefined) => u !== undefined && counters(u) && !needsCounter(u);
     if (out.slice(i + 1, i + 1 + SOON).some(rounds)) continue;
     const later = out.findIndex((u, j) => j > i && rounds(u) && !u.peak && near(u, out[i]));
     if (later < 0) continue;
@@ -96,13 +96,13 @@ function rounded(order: readonly Unit[]): Unit[] {
   }
   return out;
 }
-const near = (a: Unit, b: Unit): boolean =>
+const near = (a: PracticeUnit, b: PracticeUnit): boolean =>
   a.ground === b.ground ||
   (a.ground === 'kneeling' && b.ground === 'front') ||
   (a.ground === 'lying' && b.ground === 'lying');
 
 /** Phases along an order, none before the one before it, as near to what each unit would best be as can be. */
-function phased(order: readonly Unit[], arc: Arc): Placed[] {
+function phased(order: readonly PracticeUnit[], arc: Arc): Placed[] {
   const mildFirst = [...order].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
   const peak = order.findLastIndex((u) => u.peak);
   const costs = order.map((unit, i) => {

@@ -15,7 +15,7 @@ import {
   noteBlock,
   removeBlock,
   repeatBlock,
-  sidesOf,
+  sidesOfRung,
   swapBlock,
 } from './edit';
 import { TRANSITIONS } from './pace';
@@ -103,7 +103,7 @@ describe('changing by hand', () => {
   });
   it('removes and swaps one block only, both sides of it', () => {
     expect(removeBlock(items, sided[1].id)).toHaveLength(items.length - 2);
-    const fits = sidesOf(POSES, 'pigeon', 1);
+    const fits = sidesOfRung(POSES, 'pigeon', 1);
     expect(fits.map((r) => r.side)).toEqual(['right', 'left']);
     const next = itemsFor(fits, { phase: 'warm', seconds: 60, breathSeconds: 6, aims: AIMS, newId });
     const swapped = swapBlock(items, sided[1].id, next);
@@ -114,7 +114,7 @@ describe('changing by hand', () => {
     expect(others(swapped)).toEqual(items.filter((i) => !sided[1].items.includes(i)));
   });
   it('puts a pose in from the library, held as it usually is, and repeats what is done over and over', () => {
-    const rocking = itemsFor(sidesOf(POSES, 'low-lunge-rocking', 1), {
+    const rocking = itemsFor(sidesOfRung(POSES, 'low-lunge-rocking', 1), {
       phase: 'warm',
       breathSeconds: 6,
       aims: AIMS,

@@ -11,7 +11,7 @@ import { totalSeconds, workSeconds, type PracticeItem } from './practice';
 import { requestOf, type PracticeRequest, type Saluted } from './request';
 import { salute, withSalute } from './salute';
 import { setsOf } from './taught-order';
-import { inTheWay, unitsFor, type Unit } from './units';
+import { inTheWay, unitsFor, type PracticeUnit } from './units';
 
 /** What a practice is built from, besides poses and aims. */
 export interface BuildOptions extends Partial<Omit<PracticeRequest, 'minutes'>> {
@@ -38,13 +38,13 @@ export interface BuildProblem {
   unsaluted: Saluted | null;
   standing: Standing;
   frame: TimeFrame;
-  units: readonly Unit[];
+  units: readonly PracticeUnit[];
   goal: Goal;
   /** Rungs that stay, and keys of those that are not allowed any more. */
   stay: readonly Locked[];
   unkept: string[];
   /** Units that other wishes would leave, and what must be in then. */
-  open: (request: PracticeRequest) => Unit[];
+  open: (request: PracticeRequest) => PracticeUnit[];
   locks: (request: PracticeRequest) => Locked[];
 }
 
@@ -137,13 +137,13 @@ const unsalutedOf = ({ salutation }: PracticeRequest, saluted: readonly Practice
   salutation !== null && salutation !== 'none' && saluted.length === 0 ? salutation : null;
 
 /** What stays is done in as many sets as it was. */
-function inItsSets(unit: Unit, kept: readonly PracticeItem[]): Unit {
+function inItsSets(unit: PracticeUnit, kept: readonly PracticeItem[]): PracticeUnit {
   const own = kept.find((i) => `${i.pose}/${i.rung}` === unit.key);
   return own && setsOf(own) !== unit.sets ? { ...unit, sets: setsOf(own) } : unit;
 }
 
 /** What must be in: what stays, and the deepest rung that is open of the peak; one that cannot be had where none is. */
-function withPeak(stay: readonly Locked[], { peak }: PracticeRequest, units: () => readonly Unit[]): Locked[] {
+function withPeak(stay: readonly Locked[], { peak }: PracticeRequest, units: () => readonly PracticeUnit[]): Locked[] {
   if (!peak) return [...stay];
   const [deepest] = units()
     .filter((u) => u.shape.id === peak)

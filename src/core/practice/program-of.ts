@@ -13,7 +13,7 @@ import {
   preparersOf,
   preparesBefore,
   SERVING,
-  type Unit,
+  type PracticeUnit,
 } from './units';
 
 /** The mixed-integer program of a practice, put together row by row. */
@@ -43,7 +43,7 @@ export function programOf(asked: Asked): Built {
 }
 
 /** A unit: in with its least to its most minutes, or out. */
-function unitColumns(p: Program, unit: Unit, { aims, request, time, locked }: Asked): Columns {
+function unitColumns(p: Program, unit: PracticeUnit, { aims, request, time, locked }: Asked): Columns {
   const fixed = locked.find((l) => l.key === unit.key);
   const n = unit.sides.length;
   const serves = unit.peak || aims.some((a) => Math.max(...worthOf(unit, a)) >= SERVING);
@@ -136,7 +136,7 @@ function ruleRows(p: Program, columns: readonly Columns[], { all, locked }: Aske
         RUNGS_OF_SHAPE,
       );
   for (const { unit, y } of columns) {
-    const after = (list: readonly Unit[], times = 1) => {
+    const after = (list: readonly PracticeUnit[], times = 1) => {
       const here = list.flatMap((u): [number, number][] => {
         const own = byKey.get(u.key);
         return own ? [[own.y, -1]] : [];

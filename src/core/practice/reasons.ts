@@ -8,7 +8,7 @@ import { blocksOf, type Block } from './blocks';
 import { activeAims, aimKey, servedBy } from './doses';
 import type { PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
-import { closedSide, counters, needsCounter, needsPreparation, prepares, unitOfRung, type Unit } from './units';
+import { closedSide, counters, needsCounter, needsPreparation, prepares, unitOfRung, type PracticeUnit } from './units';
 
 /** Why a block is in a practice, from what it does there as it stands. */
 export interface Reason {
@@ -38,7 +38,7 @@ function aloneOf(block: Block, ranked: readonly RankedPose[]): Reason['alone'] {
 }
 
 /** What a unit is for in the shape of a practice, beside its aims. */
-function partOf(unit: Unit | null): Reason['part'] {
+function partOf(unit: PracticeUnit | null): Reason['part'] {
   if (!unit) return null;
   if (unit.kind === 'mobility') return 'wake';
   if (unit.neutral) return 'middle';
@@ -58,7 +58,7 @@ export function reasonsOf(
   const blocks = blocksOf(items);
   const units = blocks.map((b) => unitOfRung(ranked, b.pose, b.rung, request));
   const active = activeAims(aims);
-  const names = (list: readonly (Unit | null)[], is: (u: Unit) => boolean): string[] => [
+  const names = (list: readonly (PracticeUnit | null)[], is: (u: PracticeUnit) => boolean): string[] => [
     ...new Set(list.flatMap((u) => (u && is(u) ? [u.shape.name] : []))),
   ];
   return new Map(

@@ -3,7 +3,7 @@ import { rungOf, sameSide, verdictOfRung, whyClosed } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import type { RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
-import { asBlock, itemsFor, sidesOf } from './edit';
+import { asBlock, itemsFor, sidesOfRung } from './edit';
 import { setSeconds, type PracticeItem } from './practice';
 import { inItsPlace } from './refit';
 
@@ -94,7 +94,7 @@ function standIn(
   const taken = new Set(there.map((i) => `${i.pose}/${i.rung}`));
   const open = (pose: string, rung: number): RankedPose[] | null => {
     const found = rungOf(pose, rung);
-    const fits = sidesOf(ranked, pose, rung);
+    const fits = sidesOfRung(ranked, pose, rung);
     return found &&
       fits.length > 0 &&
       fits.every(

@@ -3,7 +3,7 @@ import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { blocksOf, type Block } from './blocks';
 import { activeAims, servedBy } from './doses';
-import { asBlock, itemsFor, sidesOf } from './edit';
+import { asBlock, itemsFor, sidesOfRung } from './edit';
 import { setSeconds, type PracticeItem } from './practice';
 import { without } from './without';
 
@@ -31,7 +31,7 @@ export function refit(
   const out: PracticeItem[] = [];
   const changes: Refit[] = [];
   const open = (pose: string, rung: number): RankedPose[] | null => {
-    const fits = sidesOf(ranked, pose, rung);
+    const fits = sidesOfRung(ranked, pose, rung);
     return fits.length > 0 && fits.every((r) => r.cautions.length === 0 && !r.beyondEntry) ? fits : null;
   };
   for (const block of blocksOf(items)) {
@@ -42,7 +42,7 @@ export function refit(
     }
     const taken = new Set([...out, ...items].map((i) => `${i.pose}/${i.rung}`));
     const fits = inItsPlace(block, ranked, aims, taken, open);
-    const asked = sidesOf(ranked, block.pose, block.rung);
+    const asked = sidesOfRung(ranked, block.pose, block.rung);
     changes.push({
       pose: block.pose,
       rung: block.rung,

@@ -6,7 +6,7 @@ import { PACES } from './pace';
 /** Shape of a practice: building up to its deepest, flowing, long and quiet, or work first. */
 export const ARCS = ['build', 'flow', 'quiet', 'strength'] as const;
 export type Arc = (typeof ARCS)[number];
-export const PLACES = ['anywhere', 'chair', 'standing'] as const;
+export const PRACTICE_PLACES = ['anywhere', 'chair', 'standing'] as const;
 export const AVOIDED = ['wrists', 'kneeling', 'lying-on-front', 'lying-on-back', 'head-down'] as const;
 export type Avoided = (typeof AVOIDED)[number];
 
@@ -21,7 +21,7 @@ export const requestSchema = z.object({
   /** Seconds of one slow breath of this student. */
   breathSeconds: z.number().min(2).max(20).default(6),
   arc: z.enum(ARCS).default('build'),
-  place: z.enum(PLACES).default('anywhere'),
+  place: z.enum(PRACTICE_PLACES).default('anywhere'),
   /** Props at hand; null: whatever a pose needs. */
   props: z
     .array(z.enum(['blanket', 'block', 'strap', 'bolster', 'wall', 'chair', 'post']))

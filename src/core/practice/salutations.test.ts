@@ -3,7 +3,7 @@ import { rungOf, shapeById } from '@/core/poses';
 import { blocksOf } from './blocks';
 import type { BuiltPractice } from './build';
 import { customsBroken } from './customs-kept';
-import { practiceOf, readSequence, settledOf } from './pasted';
+import { practiceOfLines, readSequence, settledOf } from './pasted';
 import { posesLeftOf, salute } from './salute';
 import { NO_LIKES } from './likes';
 import { itemSchema, PHASES, totalSeconds, transitionBefore } from './practice';
@@ -17,7 +17,7 @@ import { warningsOf } from './warnings';
 
 let n = 0;
 const fit = (text: string, poses = POSES) =>
-  practiceOf(
+  practiceOfLines(
     readSequence(text).map((line) => settledOf(line)),
     poses,
     AIMS,

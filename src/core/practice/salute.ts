@@ -1,6 +1,6 @@
 import { sameSide } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
-import { sidesOf } from './edit';
+import { sidesOfRung } from './edit';
 import { itemOf } from './item';
 import type { PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
@@ -12,13 +12,13 @@ import { MOST_SETS } from './taught-order';
 /** Salutations as one student does them: in the forms that she may and can do, and as a part of a practice that is built. */
 
 /** What may be taken of a ranking; everything where nothing is said. */
-export type Allowed = (r: RankedPose) => boolean;
-const ANY: Allowed = () => true;
+export type MayTake = (r: RankedPose) => boolean;
+const ANY: MayTake = () => true;
 
 /** A step of a salutation for a student: its likeliest form that she may and can do; null where none is. */
-function stepFor(step: SalutationStep, ranked: readonly RankedPose[], allowed: Allowed): number | null {
+function stepFor(step: SalutationStep, ranked: readonly RankedPose[], allowed: MayTake): number | null {
   const open = (rung: number): boolean => {
-    const fits = sidesOf(ranked, step.pose, rung).filter((r) => !step.side || sameSide(r.side, step.side));
+    const fits = sidesOfRung(ranked, step.pose, rung).filter((r) => !step.side || sameSide(r.side, step.side));
     return fits.length > 0 && fits.every((r) => r.cautions.length === 0 && !r.beyondEntry && allowed(r));
   };
   return step.rungs.find(open) ?? null;
@@ -35,7 +35,7 @@ const STILL_ONE = 0.6;
 export function stepsFor(
   { steps }: Salutation,
   ranked: readonly RankedPose[],
-  allowed: Allowed = ANY,
+  allowed: MayTake = ANY,
 ): { step: SalutationStep; rung: number }[] {
   const open = steps.flatMap((step) => {
     const rung = stepFor(step, ranked, allowed);
@@ -65,14 +65,14 @@ function wantedBy({ salutation, arc, place, minutes, peak }: PracticeRequest): r
  * Items of the salutation that a practice begins its standing part with, one after the other, a breath each but for where one stays, gone through
  * once for every twelve minutes; none where none is wanted or open.
  */
-export function salute(request: PracticeRequest, ranked: readonly RankedPose[], allowed: Allowed): PracticeItem[] {
+export function salute(request: PracticeRequest, ranked: readonly RankedPose[], allowed: MayTake): PracticeItem[] {
   const breath = request.breathSeconds;
   const times = Math.max(1, Math.min(MOST_SETS, Math.round(request.minutes / EACH_TIME)));
   for (const id of wantedBy(request)) {
     const known = SALUTATIONS.find((s) => s.id === id);
     const steps = known ? stepsFor(known, ranked, allowed) : [];
     const items = steps.flatMap(({ step, rung }, k): PracticeItem[] => {
-      const own = sidesOf(ranked, step.pose, rung).find((r) => !step.side || sameSide(r.side, step.side));
+      const own = sidesOfRung(ranked, step.pose, rung).find((r) => !step.side || sameSide(r.side, step.side));
       if (!own) return [];
       // Whole breaths, no more of them than a caution lets it be held.
       const most = Math.max(1, Math.floor((own.verdict.hold_s ?? Infinity) / breath));

@@ -21,7 +21,7 @@ import type { Avoided, PracticeRequest } from './request';
 import { groundOf, stationOf, stationRank, wakesIn, type Ground, type Station } from './stations';
 
 /** A rung with all the sides that it is done on: what is chosen or not. */
-export interface Unit {
+export interface PracticeUnit {
   key: string;
   shape: Shape;
   rung: Rung;
@@ -191,7 +191,7 @@ export function unitsFor(
   request: PracticeRequest,
   likes: Likes = NO_LIKES,
   kept: readonly string[] = [],
-): Unit[] {
+): PracticeUnit[] {
   const byRung = new Map<string, RankedPose[]>();
   for (const r of ranked) {
     if (r.cautions.length > 0 || r.beyondEntry) continue;
@@ -199,7 +199,7 @@ export function unitsFor(
     byRung.set(key, [...(byRung.get(key) ?? []), r]);
   }
   const mildly = openMildly(ranked);
-  const out: Unit[] = [];
+  const out: PracticeUnit[] = [];
   for (const key of [...byRung.keys()].sort()) {
     const list = byRung.get(key) ?? [];
     const found = rungOf(list[0].pose, list[0].rung);
@@ -253,7 +253,7 @@ export function unitOfRung(
   pose: string,
   rung: number,
   request: PracticeRequest,
-): Unit | null {
+): PracticeUnit | null {
   const found = rungOf(pose, rung);
   const list = ranked.filter((r) => r.pose === pose && r.rung === rung);
   return found && list.length > 0 ? unitOf(`${pose}/${rung}`, found.shape, found.rung, list, request) : null;
@@ -322,7 +322,7 @@ function minutesOf(rung: Rung, list: readonly RankedPose[], { arc, breathSeconds
   return [least, Math.max(least, grain * Math.floor(usual / grain + 1e-9))];
 }
 
-function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], request: PracticeRequest): Unit {
+function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], request: PracticeRequest): PracticeUnit {
   const [right, left] = [...list].sort((a, b) => (a.side < b.side ? 1 : -1));
   const tight = left ? tighterOf(right, left) : null;
   const firstIs = request.first === 'left' ? left : request.first === 'tighter' ? (tight ?? right) : right;
@@ -380,7 +380,7 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
 }
 
 /** Units that prepare another: milder, and on a group that it lengthens. The peak comes last, so it prepares only itself. */
-export const prepares = (mild: Unit, deep: Unit): boolean =>
+export const prepares = (mild: PracticeUnit, deep: PracticeUnit): boolean =>
   mild !== deep &&
   (!mild.peak || deep.peak) &&
   (mild.shape.id === deep.shape.id
@@ -388,18 +388,18 @@ export const prepares = (mild: Unit, deep: Unit): boolean =>
     : mild.rung.level < deep.rung.level && [...deep.reaches].some((g) => mild.reaches.has(g)));
 
 /** Units that prepare another and stand before it, or may: everything leads to a peak. */
-export const preparesBefore = (mild: Unit, deep: Unit): boolean =>
+export const preparesBefore = (mild: PracticeUnit, deep: PracticeUnit): boolean =>
   prepares(mild, deep) && (deep.peak || stationRank(mild.station) <= stationRank(deep.station));
 
 /** Milder units that must stand before one of the third level; one before a stretch of the second. Ours. */
-export const preparersOf = (u: Unit): number => (u.rung.level === 3 ? 2 : 1);
+export const preparersOf = (u: PracticeUnit): number => (u.rung.level === 3 ? 2 : 1);
 
 /** A unit that must not stand without something milder on the same muscles before it. */
-export const needsPreparation = (u: Unit): boolean =>
+export const needsPreparation = (u: PracticeUnit): boolean =>
   u.rung.level === 3 ? u.kind !== 'rest' : u.kind === 'stretch' && u.rung.level === 2;
 
-export const needsCounter = (u: Unit): boolean => u.lowBack <= ARCHED;
-export const counters = (u: Unit): boolean => (u.lowBack >= ROUNDED || u.neutral) && u.rung.level <= 2;
+export const needsCounter = (u: PracticeUnit): boolean => u.lowBack <= ARCHED;
+export const counters = (u: PracticeUnit): boolean => (u.lowBack >= ROUNDED || u.neutral) && u.rung.level <= 2;
 /** Counters a unit and stands after it. */
-export const countersAfter = (round: Unit, arched: Unit): boolean =>
+export const countersAfter = (round: PracticeUnit, arched: PracticeUnit): boolean =>
   counters(round) && !needsCounter(round) && stationRank(round.station) >= stationRank(arched.station);

@@ -4,7 +4,7 @@ import { blocksOf, type Block } from './blocks';
 import { missingSides } from './edit';
 import { PHASES, setSeconds, totalSeconds, type PracticeItem } from './practice';
 import type { PracticeRequest } from './request';
-import { counters, inTheWay, needsCounter, needsPreparation, prepares, unitOfRung, type Unit } from './units';
+import { counters, inTheWay, needsCounter, needsPreparation, prepares, unitOfRung, type PracticeUnit } from './units';
 
 /** A rule that a practice breaks as it stands. Only a caution closes anything; the rest is the teacher's to judge. */
 export type Warning = { block: string | null } & (
@@ -63,7 +63,7 @@ export function warningsOf(
 /** A practice as its warnings look at it. */
 interface Looked {
   blocks: readonly Block[];
-  units: readonly (Unit | null)[];
+  units: readonly (PracticeUnit | null)[];
   ranked: readonly RankedPose[];
   request: PracticeRequest;
 }

@@ -22,12 +22,12 @@ export const PACE_WORDS: Readonly<Record<Pace, string>> = {
   usual: `usual, ${TRANSITIONS.usual.shape} s`,
   slow: `slow, ${TRANSITIONS.slow.shape} s`,
 };
-export const PLACE_WORDS: Readonly<Record<PracticeRequest['place'], string>> = {
+export const PRACTICE_PLACE_WORDS: Readonly<Record<PracticeRequest['place'], string>> = {
   anywhere: 'on the mat',
   chair: 'on a chair or standing',
   standing: 'standing only',
 };
-export const AVOID_WORDS: Readonly<Record<Avoided, string>> = {
+export const AVOIDED_WORDS: Readonly<Record<Avoided, string>> = {
   wrists: 'weight on the wrists',
   kneeling: 'kneeling',
   'lying-on-front': 'lying on the front',
@@ -59,7 +59,7 @@ export function changeWords(change: Change): string {
     case 'prop':
       return `With ${PROP_WORDS[change.prop]} it can be done.`;
     case 'avoid':
-      return `It can be done if ${AVOID_WORDS[change.avoided]} is allowed.`;
+      return `It can be done if ${AVOIDED_WORDS[change.avoided]} is allowed.`;
     case 'level':
       return 'It can be done if demanding rungs are allowed too.';
     case 'place':

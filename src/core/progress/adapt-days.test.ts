@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { LogEntry, LogItem } from '@/core/teaching/log';
 import { adaptDays } from './adapt-days';
-import { planSchema, planWeeks, progression, withTaught, type PlanChoice, type WeeklyAim } from './plan';
+import { planSchema, planWeeks, progression, planWithTaught, type PlanChoice, type WeeklyAim } from './plan';
 import { dayChangeSentences } from './words';
 
 /** Monday. */
@@ -51,7 +51,7 @@ describe('the weeks ahead by what was done', () => {
       '2026-11-09',
     );
     expect(changes).toEqual([{ kind: 'other-day', day: '2026-11-04', to: '2026-11-05' }]);
-    const wednesday = withTaught(planWeeks(AIMS, next), new Set(['2026-11-05'])).days.find(
+    const wednesday = planWithTaught(planWeeks(AIMS, next), new Set(['2026-11-05'])).days.find(
       (d) => d.was === '2026-11-04',
     );
     expect(wednesday).toMatchObject({ day: '2026-11-05', mark: 'done' });
@@ -115,7 +115,7 @@ describe('the weeks ahead by what was done', () => {
           const taught = new Set(logs.map((l) => l.day ?? ''));
           const { choice: after, changes } = adaptDays(before, AIMS, logs, today);
           expect(planSchema.safeParse(after).success).toBe(true);
-          const plan = withTaught(planWeeks(AIMS, after), taught);
+          const plan = planWithTaught(planWeeks(AIMS, after), taught);
           const stand = plan.days.map((d) => d.day);
           expect(new Set(stand).size).toBe(stand.length);
           // What the teacher or the log said stays; what is ahead is not judged.

@@ -2,7 +2,7 @@ import { daysBetween } from '@/core/day-count';
 import type { LogEntry } from '@/core/teaching/log';
 import { dayOf } from '@/core/day-of';
 import { heldBack, type HeldBack } from './hold-back';
-import { catchUp, planWeeks, progression, withTaught, type Plan, type PlanChoice, type WeeklyAim } from './plan';
+import { catchUp, planWeeks, progression, planWithTaught, type Plan, type PlanChoice, type WeeklyAim } from './plan';
 
 /**
  * How the weeks ahead follow from what was done: a practice of another day counts for the day it was meant for, a day that passed is
@@ -38,7 +38,7 @@ export function adaptDays(
   const taught = new Set(logs.map((l) => dayOf(l)));
   const changes: DayChange[] = [];
   let next = choice;
-  const plan = (): Plan => withTaught(planWeeks(aims, next), taught);
+  const plan = (): Plan => planWithTaught(planWeeks(aims, next), taught);
   const passed = plan().days.filter((d) => d.day < today && d.mark === null);
   const own = new Set(plan().days.map((d) => d.day));
   const spare = [...taught].filter((day) => !own.has(day) && day <= today).sort();

@@ -6,7 +6,7 @@ import { normOf } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import { aimVerdicts } from './aim-verdict';
 import { changesOf } from './change';
-import { planSchema, planWeeks, withTaught } from './plan';
+import { planSchema, planWeeks, planWithTaught } from './plan';
 import { reading } from './readings.fixtures';
 
 const hamstrings: Aim = { kind: 'lengthen', group: 'hamstrings', side: 'left', weight: 1 };
@@ -62,7 +62,7 @@ describe('taught days', () => {
       minutes: 20,
       marks: { '2026-11-25': 'missed' },
     });
-    const plan = withTaught(planWeeks([], choice), new Set(['2026-11-23', '2026-11-25']));
+    const plan = planWithTaught(planWeeks([], choice), new Set(['2026-11-23', '2026-11-25']));
     expect(plan.days.map((d) => d.mark)).toEqual(['done', 'missed']);
   });
 });

@@ -5,7 +5,7 @@ import type { Aim } from '@/core/students/student';
 import { readoutOf } from '@/core/assessment/battery';
 import { together, type ReadingChange, type Together } from './change';
 import { doneFor, type DoneDose } from './dose';
-import { stuck, whyNoChange, type Reason } from './no-change';
+import { stuck, whyNoChange, type NoChangeReason } from './no-change';
 import { tellsOf } from './retest';
 
 /** What came of an aim between two rounds. */
@@ -18,7 +18,7 @@ export interface AimVerdict {
   /** Minutes of stretch that its week's dose asked for in that time; null where it is not lengthened. */
   asked: number | null;
   /** Why nothing moved; empty where something did, or where it is too early to say. */
-  why: Reason[];
+  why: NoChangeReason[];
 }
 
 /** Verdicts on all aims that were tested twice. @param from day of the first round @param to the day it is */

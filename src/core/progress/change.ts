@@ -2,7 +2,7 @@ import type { SexForNorms } from '@/core/students/student';
 import { readoutOf } from '@/core/assessment/battery';
 import { bandOf, detectableAt, normOf, type Norm, type Readout } from '@/core/assessment/definition';
 import { kindOf, meanOf, type Reading } from '@/core/assessment/reading';
-import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
+import { betterBy, OTHER_TOOL, changeVerdict, type Point, type ChangeVerdict } from './point';
 import { trendOf, type Trend } from './trend';
 import { dayOf } from '@/core/day-of';
 
@@ -38,7 +38,7 @@ export interface ReadingChange {
   /** 95 % interval of the change. */
   low: number;
   high: number;
-  verdict: Verdict;
+  verdict: ChangeVerdict;
   caveats: Caveat[];
   /** What is typical of people like her; null where there is no norm. */
   typical: Pick<Norm, 'mean' | 'sd'> | null;
@@ -115,7 +115,7 @@ export function compared(
     detectable,
     low: by - detectable,
     high: by + detectable,
-    verdict: verdictOf(by, detectable),
+    verdict: changeVerdict(by, detectable),
     caveats,
     typical: norm && { mean: norm.mean, sd: norm.sd },
   };
@@ -125,7 +125,7 @@ export interface Together {
   /** Mean change in standard errors times the root of their number: a normal deviate where nothing changed. */
   z: number;
   of: number;
-  verdict: Verdict;
+  verdict: ChangeVerdict;
 }
 
 /** 95 % of a normal deviate. */

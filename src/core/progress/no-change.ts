@@ -4,7 +4,7 @@ import type { ReadingChange } from './change';
 
 /** Why nothing moved after two rounds, as far as it can be computed, and what to do about it. */
 
-export type Reason =
+export type NoChangeReason =
   | { kind: 'dose'; done: number; wanted: number }
   | { kind: 'other-limiter'; limiter: string }
   | { kind: 'joint' }
@@ -32,8 +32,8 @@ export function whyNoChange(
   dose: { done: number; wanted: number } | null,
   limiters: readonly string[],
   hints: readonly Hint[],
-): Reason[] {
-  const out: Reason[] = [];
+): NoChangeReason[] {
+  const out: NoChangeReason[] = [];
   const here = hints.filter((h) => h.side === aim.side || h.side === 'both');
   if (dose && dose.wanted > 0 && dose.done < REACHED * dose.wanted) out.push({ kind: 'dose', ...dose });
   const other = limiters.find((l) => l !== aim.group);

@@ -156,7 +156,7 @@ export const plannedBetween = (choice: PlanChoice, from: string, to: string): Pl
   planWeeks([], choice).days.filter((d) => d.day >= from && d.day <= to);
 
 /** A plan with the days on which something was taught marked as done: nobody has to say so again. */
-export const withTaught = (plan: Plan, taught: ReadonlySet<string>): Plan => ({
+export const planWithTaught = (plan: Plan, taught: ReadonlySet<string>): Plan => ({
   ...plan,
   days: plan.days.map((d) => (d.mark === null && taught.has(d.day) ? { ...d, mark: 'done' } : d)),
 });

@@ -11,7 +11,7 @@ export interface Point {
 }
 
 /** What a change says against the error of measuring. */
-export type Verdict = 'changed' | 'worse' | 'too-small';
+export type ChangeVerdict = 'changed' | 'worse' | 'too-small';
 /** Between two testers or two tools the error is half as much again (rule of thumb). */
 export const OTHER_TOOL = 1.5;
 
@@ -24,5 +24,5 @@ export function betterBy(readout: Readout, before: number, now: number, norm?: P
 }
 
 /** What a change of so much says where so much is the error of measuring. */
-export const verdictOf = (by: number, detectable: number): Verdict =>
+export const changeVerdict = (by: number, detectable: number): ChangeVerdict =>
   Math.abs(by) < detectable ? 'too-small' : by > 0 ? 'changed' : 'worse';

@@ -21,7 +21,7 @@ import { gapChange, gapSentence } from './side-gap';
 import { todayOf } from './today';
 import { toleranceChanges } from './tolerance';
 import { normals, reading, slr } from './readings.fixtures';
-import { changeSentences, reasonWords, togetherSentence } from './words';
+import { changeSentences, noChangeWords, togetherSentence } from './words';
 
 describe('change of a reading', () => {
   const mdc = detectableAt(slr, 60);
@@ -172,7 +172,7 @@ describe('when nothing moved', () => {
     );
     expect(reasons.map((r) => r.kind)).toEqual(['dose', 'other-limiter', 'joint', 'nerve', 'guarding']);
     expect(whyNoChange(AIMS[0], { done: 30, wanted: 30 }, ['hamstrings'], []).map((r) => r.kind)).toEqual(['unclear']);
-    for (const r of [...reasons, { kind: 'unclear' as const }]) expect(reasonWords(r)).toMatch(/[.:]/);
+    for (const r of [...reasons, { kind: 'unclear' as const }]) expect(noChangeWords(r)).toMatch(/[.:]/);
   });
 });
 

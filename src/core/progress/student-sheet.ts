@@ -6,7 +6,7 @@ import { readoutOf, testById } from '@/core/assessment/battery';
 import type { Readout } from '@/core/assessment/definition';
 import { withUnit, type Reading } from '@/core/assessment/reading';
 import type { ReadingChange } from './change';
-import type { Verdict } from './point';
+import type { ChangeVerdict } from './point';
 import { retestsOf, tellsOf } from './retest';
 import { dayOf } from '@/core/day-of';
 
@@ -27,7 +27,7 @@ export interface SheetChange {
   title: string;
   /** What was read: "Leg above the floor". */
   what: string;
-  verdict: Verdict;
+  verdict: ChangeVerdict;
   then: string;
   now: string;
   words: string;

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
-import { planWeeks, withTaught, type PlanChoice } from './plan';
+import { planWeeks, planWithTaught, type PlanChoice } from './plan';
 import { retestsOf } from './retest';
 import { dayOf } from '@/core/day-of';
 
@@ -24,7 +24,7 @@ export function todayOf(
   today: string,
 ): TodayOf {
   const taught = new Set(logs.map((l) => dayOf(l)));
-  const days = choice ? withTaught(planWeeks([], choice), taught).days.filter((d) => d.mark === null) : [];
+  const days = choice ? planWithTaught(planWeeks([], choice), taught).days.filter((d) => d.mark === null) : [];
   const due = retestsOf(readings, [], today).filter((r) => r.inDays <= 0 && r.inDays > -HISTORY_DAYS);
   return {
     practice: days.find((d) => d.day === today)?.minutes ?? null,

@@ -1,6 +1,6 @@
 import type { GroupId, Side } from '@/core/body';
 import type { StructureFinding } from '@/core/inference/statements';
-import { verdictOf, type Verdict } from './point';
+import { changeVerdict, type ChangeVerdict } from './point';
 
 /** How far a structure let itself be lengthened in an earlier round, and now. */
 export interface ToleranceChange {
@@ -12,7 +12,7 @@ export interface ToleranceChange {
   by: number;
   low: number;
   high: number;
-  verdict: Verdict;
+  verdict: ChangeVerdict;
 }
 
 /** Half an 80 % interval of a normal quantity, SD. */
@@ -42,7 +42,7 @@ export function toleranceChanges(
         by,
         low: by - half,
         high: by + half,
-        verdict: verdictOf(by, half),
+        verdict: changeVerdict(by, half),
       },
     ];
   });

@@ -1,7 +1,7 @@
 import { daysBetween } from '@/core/day-count';
 import type { Readout } from '@/core/assessment/definition';
 import { detectableAt } from '@/core/assessment/definition';
-import { betterBy, OTHER_TOOL, verdictOf, type Point, type Verdict } from './point';
+import { betterBy, OTHER_TOOL, changeVerdict, type Point, type ChangeVerdict } from './point';
 
 /** What all days of a reading say together, as if it had gone evenly. */
 export interface Trend {
@@ -12,7 +12,7 @@ export interface Trend {
   high: number;
   /** Days it rests on. */
   of: number;
-  verdict: Verdict;
+  verdict: ChangeVerdict;
   /** Values of the straight line on the first and the last day, as they are read. */
   ends: [number, number];
   /** False where the days lie further from the line than errors of measuring would leave them once in twenty. */
@@ -57,7 +57,7 @@ export function trendOf(readout: Readout, points: readonly Point[], norm?: { mea
     low: perMonth - half,
     high: perMonth + half,
     of: points.length,
-    verdict: verdictOf(perMonth, half),
+    verdict: changeVerdict(perMonth, half),
     ends,
     even: left <= chi95(points.length - 2),
   };

@@ -4,14 +4,14 @@ import { readoutOf } from '@/core/assessment/battery';
 import { withUnit } from '@/core/assessment/reading';
 import type { Caveat, ReadingChange, Together } from './change';
 import type { HeldBack } from './hold-back';
-import type { Reason } from './no-change';
+import type { NoChangeReason } from './no-change';
 import type { DayChange } from './adapt-days';
 import type { Progression } from './plan';
-import type { Verdict } from './point';
+import type { ChangeVerdict } from './point';
 import type { Trend } from './trend';
 import { RETEST_DAYS, type Retest } from './retest';
 
-export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+export const VERDICT_WORDS: Readonly<Record<ChangeVerdict, string>> = {
   changed: 'changed',
   worse: 'worse',
   'too-small': 'too small to tell',
@@ -62,7 +62,7 @@ export function togetherSentence(t: Together): string {
 }
 
 /** Why nothing moved, and what to do about it. */
-export function reasonWords(r: Reason): string {
+export function noChangeWords(r: NoChangeReason): string {
   switch (r.kind) {
     case 'dose':
       return `Only ${r.done.toFixed(1)} of ${r.wanted.toFixed(1)} minutes were done: more days, or longer holds, come first.`;

@@ -1,5 +1,5 @@
 import { GROUPS, otherSide, SIDES, type GroupId, type Side } from '@/core/body';
-import type { Reached, Worked } from '@/core/fit/fit';
+import type { ReachedFit, Worked } from '@/core/fit/fit';
 import type { StrainId } from '@/core/statics/strains';
 import guide from './data/typical-loads.json';
 
@@ -25,7 +25,7 @@ type Stored = Readonly<Record<string, readonly (readonly [readonly number[], rea
 const stored = guide as unknown as Stored;
 
 /** A guess for a rung at the depth that was reached; null for a pose that the guide does not know, such as her own. */
-export function guessOf(fit: Reached): Worked | null {
+export function guessOf(fit: ReachedFit): Worked | null {
   const nodes = stored[`${fit.pose}/${fit.rung}`];
   if (!nodes) return null;
   const at = fit.depth * 2,

@@ -1,6 +1,6 @@
 import { GROUPS, groupOf, isMuscleGroup, SIDES, TYPICAL_BUILD, type Build, type GroupId, type Side } from '@/core/body';
 import type { Screening, Verdict } from '@/core/cautions/screen';
-import { completed, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
+import { completed, reachedIn, type FittedPose, type ReachedFit } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
@@ -202,7 +202,7 @@ interface Kept {
   /** What the statics depend on; cautions only change how far she goes. */
   body: string;
   shapes: readonly Shape[];
-  fits: { shape: Shape; side: Side; reached: Reached; whole: FittedPose | null }[];
+  fits: { shape: Shape; side: Side; reached: ReachedFit; whole: FittedPose | null }[];
 }
 const kept: Kept[] = [];
 /** Students whose fits are kept. */
@@ -217,7 +217,7 @@ const heldOf = ({
   strains,
   props,
   angles,
-}: FittedPose): Omit<FittedPose, keyof Reached> => ({ load, work, beyondModel, tips, strains, props, angles });
+}: FittedPose): Omit<FittedPose, keyof ReachedFit> => ({ load, work, beyondModel, tips, strains, props, angles });
 
 /** Every rung and side of the library fitted to a student, the statics still to come where they are not known from other cautions. */
 function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {

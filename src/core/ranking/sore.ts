@@ -1,5 +1,5 @@
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
-import type { FittedPose, Reached } from '@/core/fit/fit';
+import type { FittedPose, ReachedFit } from '@/core/fit/fit';
 import { sameSide } from '@/core/poses';
 import type { Hurt } from '@/core/students/hurt';
 
@@ -15,7 +15,7 @@ export interface Sore {
 /** Share of tolerance or capacity from which a muscle may have been what hurt, and from which another pose asks for it again. Ours. */
 const MAY_HURT = 0.5;
 
-type Fit = Reached & Partial<Pick<FittedPose, 'load'>>;
+type Fit = ReachedFit & Partial<Pick<FittedPose, 'load'>>;
 const asks = (fit: Fit, group: GroupId, side: Side): boolean =>
   fit.stretch[side][group] >= MAY_HURT || (fit.load?.[side][group] ?? 0) >= MAY_HURT;
 

@@ -27,9 +27,9 @@ import { at } from './axes';
 import { BalanceColumns } from './columns';
 import { pushesOf, type Touch } from './contact-forces';
 import { FREEDOMS, freedom, Freedoms, ROOT } from './degrees-of-freedom';
-import { EndFeel } from './end-feel';
-import { askedPushes, type Asked, type AskedPushes } from './intents';
-import { stopsAt, straightArms } from './joint-stops';
+import { EndTorque } from './end-feel';
+import { askedPushes, type AskedAction, type AskedPushes } from './intents';
+import { jointStopsAt, straightArms } from './joint-stops';
 import type { Held } from './held';
 import { addGravity } from './masses';
 import { BEARS, CAPSULE, MISSING, PASSIVE, pricesOf, SHORTFALL, STOP, TIPPING } from './prices';
@@ -72,7 +72,7 @@ export interface Posed {
 }
 
 export interface StaticsOptions {
-  asked?: readonly Asked[];
+  asked?: readonly AskedAction[];
   /** Share of the usual force by structure and side; 1 where not told. */
   capacity?: Readonly<Record<string, Record<Side, number>>>;
   /** The student's tolerances, SD, left then right: her muscles resist where hers end. */
@@ -120,7 +120,7 @@ interface HalfBody {
 export class BalanceWriter {
   private readonly model: MuscleModel;
   private readonly half = newHalf();
-  private readonly endFeel = new EndFeel();
+  private readonly endFeel = new EndTorque();
   private readonly columns = new BalanceColumns();
   private readonly scratch = new Float64Array(FREEDOMS.length);
   private readonly sides: Readonly<Record<Side, HalfBody>>;
@@ -155,7 +155,7 @@ export class BalanceWriter {
     this.joints(rung.kind);
     this.stretched(options.tolerances);
     this.ligaments(posture, rung.kind, options.tolerances);
-    for (const { freedom: f, torque_Nm } of stopsAt(posture))
+    for (const { freedom: f, torque_Nm } of jointStopsAt(posture))
       this.single('stop', f, torque_Nm, { price: STOP, low: 0 });
     // The hinge of a straight arm has no sure direction: it is locked both ways.
     for (const { freedom: f, torque_Nm } of straightArms(skeleton, bearing))

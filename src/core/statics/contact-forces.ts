@@ -1,6 +1,6 @@
 import { fleshOf, norm, SIDES, sub, type Reach, type Side, type Skeleton, type Vec3 } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
-import { partOf, type Part } from './degrees-of-freedom';
+import { partOf, type BodyPart } from './degrees-of-freedom';
 import { BEARS, pricesOf, STEADIES, type Prices } from './prices';
 
 /** Friction of skin or cloth on mat and prop, on a wall, and of limb on limb. A mat is made to hold hands and feet. Our defaults. */
@@ -18,13 +18,13 @@ const STEADY_MOST = 0.1;
 const FRICTION_HAND = 0.5;
 
 /** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */
-export interface Push {
+export interface PushDirection {
   contact: number;
-  part: Part;
+  part: BodyPart;
   at: Vec3;
   direction: Vec3;
   /** The other part, pushed the opposite way at the same place. */
-  against?: Part;
+  against?: BodyPart;
   price: number;
   /** Share of body weight. */
   most: number;
@@ -119,7 +119,7 @@ function kneeBend(p: Skeleton['points'], side: Side): number {
 
 /** Nearness, metres, at which soft parts of one's own body lie on each other and bear. */
 const NEAR = 0.035;
-const folds = (side: Side): readonly (readonly [string, string, Part, Part])[] => [
+const folds = (side: Side): readonly (readonly [string, string, BodyPart, BodyPart])[] => [
   ['calf', 'thigh', `shank_${side}`, `thigh_${side}`],
   ['buttock', 'heel', 'pelvis', `foot_${side}`],
   ['chest', 'thigh', 'thorax', `thigh_${side}`],
@@ -138,10 +138,10 @@ interface Surroundings {
 
 /** Places where the body is held, each with the ways in which it can be pushed there. */
 class PushList {
-  readonly pushes: Push[] = [];
+  readonly pushes: PushDirection[] = [];
   readonly touches: Touch[] = [];
 
-  add(touch: Touch, list: readonly Omit<Push, 'contact'>[]): void {
+  add(touch: Touch, list: readonly Omit<PushDirection, 'contact'>[]): void {
     const contact = this.touches.push(touch) - 1;
     // All written in one order: what is alike in memory is read quickly.
     for (const { part, at, direction, against, price, most } of list)
@@ -159,7 +159,7 @@ export function pushesOf(
   contacts: readonly Contact[],
   reach: Partial<Record<Side, Reach>>,
   rung: Pick<Rung, 'wall' | 'props' | 'kind'>,
-): { pushes: Push[]; touches: Touch[] } {
+): { pushes: PushDirection[]; touches: Touch[] } {
   const held = new PushList();
   const about: Surroundings = { skeleton, contacts, reach, rung, prices: pricesOf(rung.kind) };
   for (const c of contacts)
@@ -224,7 +224,7 @@ function byHand(held: PushList, side: Side, { skeleton, reach, rung, prices }: S
   if (!way || way.floor !== undefined || way.free) return;
   const p = skeleton.points,
     point = `wrist_${side}`,
-    part: Part = `forearm_${side}`;
+    part: BodyPart = `forearm_${side}`;
   const at = p[point],
     taken = partOf(way.to);
   const price = prices.holds,
@@ -244,7 +244,7 @@ function byHand(held: PushList, side: Side, { skeleton, reach, rung, prices }: S
     return;
   }
   const post = rung.props.includes('post');
-  const own: Part[] = [part, `arm_${side}`, 'thorax'];
+  const own: BodyPart[] = [part, `arm_${side}`, 'thorax'];
   if (post || (rung.props.includes('wall') && way.to.startsWith('shoulder')))
     held.add(
       { point, on: post ? 'post' : 'wall' },
@@ -287,7 +287,7 @@ function steadied(held: PushList, { skeleton, reach, rung }: Surroundings): void
   held.add(
     { point, on: 'wall' },
     cone([0, 0, side === 'right' ? -1 : 1], FRICTION_HAND, STEADIES).map(({ direction }) => ({
-      part: `forearm_${side}` as Part,
+      part: `forearm_${side}` as BodyPart,
       at: skeleton.points[point],
       direction,
       price: STEADIES,
@@ -326,7 +326,7 @@ function grasp(skeleton: Skeleton, to: string, wrist: Vec3): number {
 }
 
 /** The foot a strap runs to: the one of the side it is held towards. */
-function strapFoot(skeleton: Skeleton, hand: Side, way: Reach): { at: Vec3; part: Part } | null {
+function strapFoot(skeleton: Skeleton, hand: Side, way: Reach): { at: Vec3; part: BodyPart } | null {
   const side: Side = way.to.endsWith('_left') ? 'left' : way.to.endsWith('_right') ? 'right' : hand;
   // Straps held before the chest go to the raised foot.
   const foot = way.to.startsWith('shoulder')

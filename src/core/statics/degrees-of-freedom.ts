@@ -2,7 +2,7 @@ import { SIDES, type Posture, type Side, type Skeleton, type Vec3 } from '@/core
 import { at, rotationAxes } from './axes';
 
 /** Parts that move as one. Hands and feet are stiff here. */
-export type Part =
+export type BodyPart =
   'pelvis' | 'lower' | 'upper' | 'thorax' | 'head' | `${'thigh' | 'shank' | 'foot' | 'arm' | 'forearm'}_${Side}`;
 
 /** Names of the degrees of freedom: the whole body in space first, then the joints. */
@@ -45,19 +45,19 @@ export const freedom = (name: string): number => {
   return index;
 };
 
-const above = (part: 'lower' | 'upper' | 'thorax' | 'head'): ReadonlySet<Part> => {
-  const trunk: Part[] = ['lower', 'upper', 'thorax', 'head'];
+const above = (part: 'lower' | 'upper' | 'thorax' | 'head'): ReadonlySet<BodyPart> => {
+  const trunk: BodyPart[] = ['lower', 'upper', 'thorax', 'head'];
   const own = trunk.slice(trunk.indexOf(part));
-  const arms: Part[] = part === 'head' ? [] : ['arm_left', 'arm_right', 'forearm_left', 'forearm_right'];
+  const arms: BodyPart[] = part === 'head' ? [] : ['arm_left', 'arm_right', 'forearm_left', 'forearm_right'];
   return new Set([...own, ...arms]);
 };
 const MOVES = { lumbar: above('lower'), waist: above('upper'), thorax: above('thorax'), neck: above('head') };
-const legAndArm = (s: Side): Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elbow', ReadonlySet<Part>> => ({
-  hip: new Set<Part>([`thigh_${s}`, `shank_${s}`, `foot_${s}`]),
-  knee: new Set<Part>([`shank_${s}`, `foot_${s}`]),
-  ankle: new Set<Part>([`foot_${s}`]),
-  shoulder: new Set<Part>([`arm_${s}`, `forearm_${s}`]),
-  elbow: new Set<Part>([`forearm_${s}`]),
+const legAndArm = (s: Side): Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elbow', ReadonlySet<BodyPart>> => ({
+  hip: new Set<BodyPart>([`thigh_${s}`, `shank_${s}`, `foot_${s}`]),
+  knee: new Set<BodyPart>([`shank_${s}`, `foot_${s}`]),
+  ankle: new Set<BodyPart>([`foot_${s}`]),
+  shoulder: new Set<BodyPart>([`arm_${s}`, `forearm_${s}`]),
+  elbow: new Set<BodyPart>([`forearm_${s}`]),
 });
 const SIDE_MOVES = { left: legAndArm('left'), right: legAndArm('right') };
 
@@ -65,7 +65,7 @@ const SIDE_MOVES = { left: legAndArm('left'), right: legAndArm('right') };
  * The turns of a body in the order in which `Freedoms` places them, each about an axis through a point: the freedom it belongs to and
  * what it moves. The lumbar spine bends in two places, so that its freedoms are made of two.
  */
-const TURNS: readonly { freedom: number; moves: ReadonlySet<Part> }[] = [
+const TURNS: readonly { freedom: number; moves: ReadonlySet<BodyPart> }[] = [
   ...['flexion', 'bend', 'rotation'].flatMap((name) => [
     { freedom: freedom(`lumbar_${name}`), moves: MOVES.lumbar },
     { freedom: freedom(`lumbar_${name}`), moves: MOVES.waist },
@@ -91,28 +91,28 @@ const TURNS: readonly { freedom: number; moves: ReadonlySet<Part> }[] = [
   ),
 ];
 const FREEDOM_OF_TURN = Int32Array.from(TURNS, (t) => t.freedom);
-const PARTS: readonly Part[] = [
+const PARTS: readonly BodyPart[] = [
   'pelvis',
   'lower',
   'upper',
   'thorax',
   'head',
-  ...SIDES.flatMap((s): Part[] => [`thigh_${s}`, `shank_${s}`, `foot_${s}`, `arm_${s}`, `forearm_${s}`]),
+  ...SIDES.flatMap((s): BodyPart[] => [`thigh_${s}`, `shank_${s}`, `foot_${s}`, `arm_${s}`, `forearm_${s}`]),
 ];
 /** The turns that move each part. */
 const TURNS_OF = Object.fromEntries(
   PARTS.map((part) => [part, TURNS.flatMap((t, k) => (t.moves.has(part) ? [k] : []))]),
-) as unknown as Readonly<Record<Part, readonly number[]>>;
+) as unknown as Readonly<Record<BodyPart, readonly number[]>>;
 
-const carried = new Map<string, Part>();
+const carried = new Map<string, BodyPart>();
 /** Which part carries a landmark. */
-export function partOf(point: string): Part {
+export function partOf(point: string): BodyPart {
   let part = carried.get(point);
   if (!part) carried.set(point, (part = carrierOf(point)));
   return part;
 }
 
-function carrierOf(point: string): Part {
+function carrierOf(point: string): BodyPart {
   const side = point.endsWith('_left') ? 'left' : 'right';
   const bare = point.replace(/_(left|right)$/, '');
   switch (bare) {
@@ -212,7 +212,7 @@ export class Freedoms {
   }
 
   /** Adds `times` × the generalised force of a force (newtons) at a point of a part: N for the first three, then N·m. */
-  push(part: Part, at: Vec3, force: Vec3, out: Float64Array, times = 1): void {
+  push(part: BodyPart, at: Vec3, force: Vec3, out: Float64Array, times = 1): void {
     const fx = force[0] * times,
       fy = force[1] * times,
       fz = force[2] * times;

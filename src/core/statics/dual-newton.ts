@@ -9,7 +9,7 @@ export interface BoxProgram {
   w: number;
 }
 
-export interface Solved {
+export interface NewtonSolution {
   x: Float64Array;
   /** Prices of the equations; a good start for a similar program. */
   prices: Float64Array;
@@ -55,7 +55,7 @@ const room = new Workspace();
  * near to the top of the concave, piecewise quadratic dual (Qi and Sun 1993; Hager 2000 for the box). The dual grows with every
  * step, so it ends. Milliseconds where general solvers take tens.
  */
-export function dualNewton(p: BoxProgram, start?: Float64Array): Solved {
+export function dualNewton(p: BoxProgram, start?: Float64Array): NewtonSolution {
   const { columns: c, b } = p;
   const m = b.length,
     n = c.count;

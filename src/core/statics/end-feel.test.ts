@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENTS, halfFromDegrees } from '@/core/body';
 import { freedom } from './degrees-of-freedom';
-import { EndFeel } from './end-feel';
+import { EndTorque } from './end-feel';
 
-const feel = new EndFeel();
+const feel = new EndTorque();
 const sum = (columns: Float64Array[], name: string): number => columns.reduce((s, c) => s + c[freedom(name)], 0);
 
 describe('what holds a limb that is let go', () => {

@@ -16,7 +16,7 @@ const NAMES = { hipFlexion: 'hip_flexion', hipAdduction: 'hip_adduction', hipRot
  *
  * @param tolerances the student's, SD by element of this side; typical people's where not told
  */
-export class EndFeel {
+export class EndTorque {
   private readonly strands = new StrandModel();
   private readonly z = new Float64Array(ELEMENTS.length);
   private readonly above = new Float64Array(ELEMENTS.length);

@@ -4,7 +4,7 @@ import { partOf, type Freedoms } from './degrees-of-freedom';
 import type { Held } from './held';
 
 /** An action asked for beside holding the shape, by real names. */
-export interface Asked {
+export interface AskedAction {
   /** The world's answer at a landmark, share of body weight: forward, up, outward. */
   push?: { point: string; force: Vec3 };
   structure?: { id: string; side: 'left' | 'right'; least: number };
@@ -30,7 +30,7 @@ export interface AskedPushes {
  * answered by the whole body. The first and last are taken off what has to be held, `b`.
  */
 export function askedPushes(
-  asked: readonly Asked[],
+  asked: readonly AskedAction[],
   { skeleton, pushes, weight }: Held,
   touches: readonly Touch[],
   freedoms: Freedoms,

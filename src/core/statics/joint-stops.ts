@@ -22,7 +22,7 @@ const STOPS: readonly { coordinate: string; from_deg: number; way: 1 | -1; most_
 const STRAIGHT_ARM = { from_deg: 18, most_Nm: 60 };
 
 /** Joints that stand at their end in a posture. */
-export const stopsAt = (posture: Posture): JointStop[] =>
+export const jointStopsAt = (posture: Posture): JointStop[] =>
   STOPS.flatMap((stop) =>
     (/^(hip|knee)/.test(stop.coordinate) ? SIDES : ([null] as const)).flatMap((side): JointStop[] => {
       const id = side ? `${stop.coordinate}_${side}` : stop.coordinate;

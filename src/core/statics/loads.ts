@@ -2,7 +2,7 @@ import { GROUPS, groupOf, LINES, SIDES, type GroupId, type Side, type Vec3 } fro
 import type { Balance } from './balance';
 import type { Touch } from './contact-forces';
 import { FREEDOMS, freedom, ROOT } from './degrees-of-freedom';
-import type { Solved } from './dual-newton';
+import type { NewtonSolution } from './dual-newton';
 import { kneeMoments } from './knee-moments';
 
 /**
@@ -56,7 +56,7 @@ const QUADRICEPS = LINES_OF.filter(({ structure: s }) => s === 'vasti' || s === 
 );
 
 /** What the solution of a balance says of the body. */
-export function readLoads(balance: Balance, solved: Solved): Loads {
+export function readLoads(balance: Balance, solved: NewtonSolution): Loads {
   const { x } = solved;
   const { pushes, firstPush, able_N, weight } = balance;
   const activation = Float64Array.from(x.subarray(0, firstPush));

@@ -1,8 +1,8 @@
 import type { SegmentMass, Vec3 } from '@/core/body';
-import type { Freedoms, Part } from './degrees-of-freedom';
+import type { Freedoms, BodyPart } from './degrees-of-freedom';
 
 /** Parts that carry the two ends of a segment of mass. */
-function partsOfMass(segment: string): readonly [Part, Part] {
+function partsOfMass(segment: string): readonly [BodyPart, BodyPart] {
   const side = segment.endsWith('-left') ? 'left' : 'right';
   switch (segment.replace(/-(left|right)$/, '')) {
     case 'head':
@@ -27,7 +27,7 @@ function partsOfMass(segment: string): readonly [Part, Part] {
   }
 }
 
-const carriers = new Map<string, readonly [Part, Part]>();
+const carriers = new Map<string, readonly [BodyPart, BodyPart]>();
 
 /** Adds what the weight of every segment asks of each freedom, N or N·m. @param weight of the whole body, N */
 export function addGravity(

@@ -1,6 +1,6 @@
 import { contactsOf, fleshOf, floorOf, type Reach, type Side, type Skeleton } from '@/core/body';
 import type { Contact, Rung } from '@/core/poses';
-import { partOf, type Part } from './degrees-of-freedom';
+import { partOf, type BodyPart } from './degrees-of-freedom';
 
 /** Landmarks this near to the floor bear like those that are named, metres. */
 const TOUCHES = 0.02;
@@ -8,7 +8,7 @@ const TOUCHES = 0.02;
 const SEAT = 0.025;
 
 /** The trunk rests where it lies, and the head with it. */
-const TRUNK: readonly Part[] = ['pelvis', 'lower', 'upper', 'thorax'];
+const TRUNK: readonly BodyPart[] = ['pelvis', 'lower', 'upper', 'thorax'];
 
 /**
  * What is named, and what else of the body lies on the floor or the seat. In a rung that is there to work a limb that only
@@ -22,13 +22,13 @@ export function touching(
 ): readonly Contact[] {
   const { points } = skeleton;
   const named = new Set(contacts.map((c) => c.point));
-  const bearing = new Set<Part>(
+  const bearing = new Set<BodyPart>(
     contacts
       .filter((c) => c.on === 'floor')
-      .flatMap((c): Part[] => {
+      .flatMap((c): BodyPart[] => {
         const part = partOf(c.point);
         // Who lies on the ankle lies on the back of the foot too.
-        return c.point.startsWith('ankle_') ? [part, part.replace('shank', 'foot') as Part] : [part];
+        return c.point.startsWith('ankle_') ? [part, part.replace('shank', 'foot') as BodyPart] : [part];
       }),
   );
   const lying = [...bearing].some((part) => TRUNK.includes(part));

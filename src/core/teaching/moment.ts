@@ -37,7 +37,7 @@ export function countOf(state: PlayerState): Count | null {
 }
 
 /** A part of a hold in which she works, lets go, or sinks. */
-export interface Part {
+export interface HoldPart {
   part: 'arrive' | 'press' | 'release' | 'sink';
   /** Seconds left of it. */
   left: number;
@@ -50,7 +50,7 @@ export interface Part {
 export const ACTIVE = { arrive: 10, press: 5, release: 2, sink: 13, times: 4, from: 28 } as const;
 
 /** The part of an active hold at a time; null where the hold is too short for it. */
-export function partAt(item: Pick<PracticeItem, 'holdSeconds' | 'repeats'>, elapsed: number): Part | null {
+export function partAt(item: Pick<PracticeItem, 'holdSeconds' | 'repeats'>, elapsed: number): HoldPart | null {
   if (item.repeats > 1 || item.holdSeconds < ACTIVE.from) return null;
   if (elapsed < ACTIVE.arrive) return { part: 'arrive', left: ACTIVE.arrive - elapsed };
   const round = ACTIVE.press + ACTIVE.release + ACTIVE.sink;

@@ -1,5 +1,5 @@
 import { shapeById } from '@/core/poses';
-import { sidesOf } from '@/core/practice/edit';
+import { sidesOfRung } from '@/core/practice/edit';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { RankedPose } from '@/core/ranking/rank';
 
@@ -13,7 +13,7 @@ export function otherRung(
   by: -1 | 1,
 ): RankedPose[] | null {
   const open = (pose: string, rung: number): RankedPose[] | null => {
-    const fits = sidesOf(ranked, pose, rung);
+    const fits = sidesOfRung(ranked, pose, rung);
     return fits.length > 0 && fits.every((r) => r.cautions.length === 0 && !r.beyondEntry) ? fits : null;
   };
   const shape = shapeById(item.pose);

@@ -12,7 +12,7 @@ import {
   visitSchema,
   weekly,
   weekOf,
-  withTaught,
+  visitsWithTaught,
   type Visit,
 } from './visit';
 
@@ -137,7 +137,7 @@ describe('many visits', () => {
       at('b', '2026-11-21', '10:00', { became: 'missed' }),
       at('c', '2026-11-20', '07:15', ofClass),
     ];
-    const became = (logs: LogEntry[]) => withTaught(old, logs, ['thursday']).map((v) => [v.became, v.taught]);
+    const became = (logs: LogEntry[]) => visitsWithTaught(old, logs, ['thursday']).map((v) => [v.became, v.taught]);
     const nothing = [undefined, undefined];
     expect(became([lesson('2026-11-20'), lesson('2026-11-21')])).toEqual([
       ['came', true],

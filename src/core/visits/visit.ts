@@ -126,11 +126,11 @@ export function clashesWith(visit: Visit, visits: readonly Visit[]): Visit[] {
 }
 
 /** Weeks that a visit may be repeated for. */
-export const MOST_WEEKS = 52;
+export const MOST_VISIT_WEEKS = 52;
 
 /** The same visit each week, so many times, the first where it stands; each with its own id. */
 export const weekly = (first: Visit, times: number, newId: () => string): Visit[] =>
-  Array.from({ length: Math.min(MOST_WEEKS, Math.max(1, Math.round(times))) }, (_, k) =>
+  Array.from({ length: Math.min(MOST_VISIT_WEEKS, Math.max(1, Math.round(times))) }, (_, k) =>
     k === 0 ? first : { ...first, id: newId(), day: daysLater(first.day, 7 * k) },
   );
 
@@ -166,7 +166,7 @@ export interface SeenVisit extends Visit {
  * visit, and a lesson of a class is a visit of the class alone.
  * @param classes ids of the classes that there are
  */
-export function withTaught(
+export function visitsWithTaught(
   visits: readonly Visit[],
   logs: readonly LogEntry[],
   classes: readonly string[],

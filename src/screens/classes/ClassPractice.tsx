@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import type { Little } from '@/core/classes/help';
-import { practiceOf, type YogaClass } from '@/core/classes/class';
+import { practiceOfClass, type YogaClass } from '@/core/classes/class';
 import { themeName } from '@/core/classes/themes';
 import { paceOf, totalSeconds } from '@/core/practice/practice';
 import { clock } from '@/core/practice/sheet';
@@ -41,7 +41,7 @@ export function ClassPractice({
         <Typography variant="h1" sx={{ fontSize: 20, flex: 1 }}>
           {one.name}
           {one.theme && one.theme !== 'all' && `: ${themeName(one.theme).toLowerCase()}`} ·{' '}
-          <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOf(one))))}</span>
+          <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOfClass(one))))}</span>
         </Typography>
         <Button className="no-print" variant="outlined" disabled={!table} onClick={() => window.print()}>
           Print on one page

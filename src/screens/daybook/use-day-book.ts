@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { YogaClass } from '@/core/classes/class';
 import type { Student } from '@/core/students/student';
-import { withTaught, type SeenVisit, type Visit } from '@/core/visits/visit';
+import { visitsWithTaught, type SeenVisit, type Visit } from '@/core/visits/visit';
 import { useStudio } from '../shell/studio-context';
 
 export interface DayBook {
@@ -32,7 +32,7 @@ export function useDayBook(): DayBook | null {
     const names = new Map([...data.students, ...data.classes].map((x) => [x.id, x.name]));
     return {
       // A visit of somebody who is not here any more is nobody's.
-      visits: withTaught(
+      visits: visitsWithTaught(
         data.visits,
         data.logs,
         data.classes.map((c) => c.id),

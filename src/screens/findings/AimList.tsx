@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { withChoice } from '@/core/aims/choices';
 import { DOSE_SOURCES } from '@/core/aims/defaults';
 import type { AimsOf } from '@/core/aims/for-student';
-import { AIM_WORDS, AVOID_WORDS, SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
+import { AIM_WORDS, AVOID_WORDS, AIM_SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
 import { GROUPS, isMuscleGroup, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { shortInAim } from '@/core/fit/shortest';
@@ -149,7 +149,7 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
               ))}
             </Box>
           )}
-          {proposed?.school && <Typography sx={{ fontSize: 13 }}>{SCHOOL_WORDS[proposed.school]}</Typography>}
+          {proposed?.school && <Typography sx={{ fontSize: 13 }}>{AIM_SCHOOL_WORDS[proposed.school]}</Typography>}
           {proposed?.opposite && (
             <Typography sx={{ fontSize: 13 }}>
               Works against it:{' '}

@@ -6,7 +6,7 @@ import { otherSide, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { isLimited, type MovementFinding } from '@/core/inference';
 import { changeOf } from '@/core/inference/change';
-import { changeWords, sentenceOf } from '@/core/inference/sentences';
+import { movementChangeWords, sentenceOf } from '@/core/inference/sentences';
 import { bandWords, limiterWords, whyUnclear } from '@/core/inference/words';
 import { readoutOf } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
@@ -121,7 +121,7 @@ function Row({
           {change && (
             <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
               {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}
-              {changeWords(change, unitOf(m))}
+              {movementChangeWords(change, unitOf(m))}
             </Box>
           )}
         </Box>

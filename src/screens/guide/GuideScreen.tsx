@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { CHAPTERS, type Chapter } from '@/core/guide/chapters';
-import { GLOSSARY, type Term } from '@/core/guide/glossary';
+import { GLOSSARY, type GlossaryTerm } from '@/core/guide/glossary';
 import { finds } from '@/core/text-search';
 import { Figure } from '@/figure/Figure';
 import { poseScene } from '@/figure/pose-scene';
@@ -20,7 +20,7 @@ const PICTURES: Readonly<Record<string, { pose: string; rung: number; depth: num
 };
 
 const textOf = (c: Chapter): string => [c.title, ...c.paragraphs, ...(c.steps ?? [])].join(' ');
-const wordsOf = (t: Term): string => [t.term, ...(t.also ?? []), t.means].join(' ');
+const wordsOf = (t: GlossaryTerm): string => [t.term, ...(t.also ?? []), t.means].join(' ');
 
 /** The guide for teachers and the glossary: searched as one, printed as it is, there without a network. */
 export function GuideScreen() {

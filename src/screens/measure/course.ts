@@ -8,14 +8,14 @@ import { BATTERY } from '@/core/assessment/battery';
 import { testsFor } from '@/core/assessment/complaints';
 import type { Readout, TestDefinition } from '@/core/assessment/definition';
 import { locksOf } from '@/core/assessment/locks';
-import { queueOf, stationsOf, testsForAims, type SideOrder, type Station } from '@/core/assessment/queue';
+import { queueOf, stationsOf, testsForAims, type SideOrder, type QueuedReadout } from '@/core/assessment/queue';
 import { latest, meanOf, type Reading } from '@/core/assessment/reading';
 import type { MeasureSession } from '@/store/studio';
 import type { QueueEntry } from './TestQueue';
 import { dayOf } from '@/core/day-of';
 
 /** A read-out of a side in the queue, with the way it is done where a caution leaves only that. */
-export interface Place extends Station {
+export interface Place extends QueuedReadout {
   variant?: string;
 }
 
@@ -83,7 +83,7 @@ export interface Queue {
   entries: QueueEntry[];
   /** Everything that is asked for and open, in order. */
   stations: Place[];
-  isRead: (p: Pick<Station, 'test' | 'readout' | 'side'>) => boolean;
+  isRead: (p: Pick<QueuedReadout, 'test' | 'readout' | 'side'>) => boolean;
 }
 
 /** The queue as it stands: order, what is locked, read and left out. */

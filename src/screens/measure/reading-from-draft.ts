@@ -1,4 +1,4 @@
-import { doubtsOf, questionOf, type Known } from '@/core/measuring/plausibility';
+import { valueDoubts, doubtQuestion, type HeldAgainst } from '@/core/measuring/plausibility';
 import { torqueOf } from '@/core/measuring/torque';
 import { typedNumber, typedValue } from '@/core/measuring/typed';
 import type { Readout, TestDefinition, Variant } from '@/core/assessment/definition';
@@ -28,7 +28,7 @@ export interface DraftOf {
   warm: boolean;
   /** Torque of gravity on the limb, N·m, for pushes. */
   gravity_Nm: number;
-  known: Omit<Known, 'readout' | 'side'>;
+  known: Omit<HeldAgainst, 'readout' | 'side'>;
 }
 
 export type DraftResult =
@@ -144,7 +144,7 @@ export function readingFromDraft(
     ...(options.zone && { zone: options.zone }),
   });
   // A test that ended in pain is kept as it is: no questions then.
-  const doubts = options.pain ? [] : doubtsOf(meanOf(trials), { ...of.known, readout, side: of.side });
+  const doubts = options.pain ? [] : valueDoubts(meanOf(trials), { ...of.known, readout, side: of.side });
   const inches = doubts.find((d) => d.instead !== undefined);
-  return { ok: true, reading, question: questionOf(doubts), instead: inches?.instead };
+  return { ok: true, reading, question: doubtQuestion(doubts), instead: inches?.instead };
 }

@@ -7,7 +7,7 @@ import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import {
   depthOf,
   isHeld,
-  mirrored,
+  mirroredRung,
   withAngles,
   withoutRung,
   withRung,
@@ -82,7 +82,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
 
   return (
     <Box sx={{ p: 2 }}>
-      <BenchHead bench={bench} onMirror={() => setRung(mirrored(rung))} onLibrary={toLibrary} />
+      <BenchHead bench={bench} onMirror={() => setRung(mirroredRung(rung))} onLibrary={toLibrary} />
       <BenchNotes bench={bench} stored={stored} obstacles={refused.length > 0 ? refused : bench.dropped} />
       <Box
         sx={{

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { TYPICAL_BUILD } from '@/core/body';
 import { stretchedName } from '@/core/fit/shortest';
-import { readAt, reachedIn, type FittedPose, type Reached } from '@/core/fit/fit';
+import { readAt, reachedIn, type FittedPose, type ReachedFit } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import type { FitWay } from '@/core/fit/way';
 import type { Shape } from '@/core/poses';
@@ -15,7 +15,7 @@ import { PoseFigure } from './PoseFigure';
 export const besideTypical = deviceChoice<'off' | 'on'>('kolpos-beside-typical', ['off', 'on']);
 
 /** How far typical people come in a rung, held as deep as the student holds it; no caution of hers counts for them. */
-export function useTypicalReach(shape: Shape | undefined, { rung, side }: FittedPose, way: FitWay): Reached | null {
+export function useTypicalReach(shape: Shape | undefined, { rung, side }: FittedPose, way: FitWay): ReachedFit | null {
   return useMemo(() => {
     if (!shape) return null;
     const open = { ...way, under: undefined };
@@ -27,11 +27,11 @@ export function useTypicalReach(shape: Shape | undefined, { rung, side }: Fitted
   }, [shape, rung, side, way]);
 }
 
-const deep = (fit: Pick<Reached, 'depth' | 'full' | 'beyondEntry'>): string =>
+const deep = (fit: Pick<ReachedFit, 'depth' | 'full' | 'beyondEntry'>): string =>
   fit.beyondEntry ? 'cannot begin it' : fit.full ? 'all the way' : `${Math.round(fit.depth * 100)} of 100 deep`;
 
 /** What typical people do in it, in a sentence. */
-export function TypicalSentence({ typical }: { typical: Reached }) {
+export function TypicalSentence({ typical }: { typical: ReachedFit }) {
   return (
     <Typography sx={{ color: 'var(--ink-2)' }}>
       Typical people: {deep(typical)}
@@ -54,7 +54,7 @@ export function TypicalFigure({
   show,
 }: {
   shape: Shape;
-  typical: Reached;
+  typical: ReachedFit;
   way: FitWay;
   show: 'skin' | 'stretch' | 'load' | 'both' | 'bones';
 }) {

@@ -9,7 +9,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { allShapes, type Shape } from '@/core/poses';
-import { sidesOf } from '@/core/practice/edit';
+import { sidesOfRung } from '@/core/practice/edit';
 import type { RankedPose } from '@/core/ranking/rank';
 import { PoseFigure } from '../poses/PoseFigure';
 import { shapeOptions } from '@/screens/poses/shape-options';
@@ -43,7 +43,7 @@ export function AddPose({
           renderInput={(params) => <TextField {...params} autoFocus label="Pose" sx={{ mt: 1 }} />}
         />
         {shape?.rungs.map((rung, k) => {
-          const fits = sidesOf(ranked, shape.id, k + 1);
+          const fits = sidesOfRung(ranked, shape.id, k + 1);
           const cautions = [...new Set(fits.flatMap((r) => r.cautions))];
           const far = fits.some((r) => r.beyondEntry);
           return (

@@ -14,7 +14,7 @@ import { allShapes, shapeById, type Shape } from '@/core/poses';
 import { inSentence } from '@/core/poses/words';
 import {
   formOf,
-  practiceOf,
+  practiceOfLines,
   readSequence,
   settledOf,
   type Pasted,
@@ -57,7 +57,7 @@ export function PasteSequence({
     return settledOf(line, answer === OUT ? null : answer);
   });
   const open = lines.filter((l) => l.what === 'pose' && !answers.has(l.text) && !l.named.sure && !l.salutation);
-  const fit = () => onFit(practiceOf(settled, ranked, aims, student.breathSeconds, newId));
+  const fit = () => onFit(practiceOfLines(settled, ranked, aims, student.breathSeconds, newId));
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="paste-title">
       <DialogTitle id="paste-title">Your own sequence</DialogTitle>

@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { obstaclesOf } from '@/core/pose-editor/problems';
 import { readPractice } from '@/core/formats/practice';
 import type { Student } from '@/core/students/student';
-import type { Plan } from '@/core/practice/plan';
+import type { PracticePlan } from '@/core/practice/plan';
 import { totalSeconds } from '@/core/practice/practice';
 import { removeTemplate, saveTemplate } from '@/store/edits';
 import { newId, now } from '@/store/studio';
@@ -31,7 +31,7 @@ export function StartFrom({
   asked: string | null;
   disabled: boolean;
   /** Fits a plan to this student. */
-  onFit: (plan: Plan) => void;
+  onFit: (plan: PracticePlan) => void;
 }) {
   const { db } = useStudio();
   const undo = useUndo();
@@ -137,7 +137,7 @@ function Row({
   onTake,
   onRemove,
 }: {
-  plan: Plan;
+  plan: PracticePlan;
   about: string | null;
   onTake: () => void;
   onRemove?: () => void;

@@ -6,8 +6,15 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
 import { PACES } from '@/core/practice/pace';
-import { ARCS, AVOIDED, PLACES, SALUTED } from '@/core/practice/request';
-import { ARC_WORDS, AVOID_WORDS, FIRST_WORDS, PACE_WORDS, PLACE_WORDS, salutedWords } from '@/core/practice/words';
+import { ARCS, AVOIDED, PRACTICE_PLACES, SALUTED } from '@/core/practice/request';
+import {
+  ARC_WORDS,
+  AVOIDED_WORDS,
+  FIRST_WORDS,
+  PACE_WORDS,
+  PRACTICE_PLACE_WORDS,
+  salutedWords,
+} from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
 import { shapeOptions } from '@/screens/poses/shape-options';
@@ -69,7 +76,7 @@ export function WishesPanel({
         {choose(
           'Place',
           wishes.place,
-          PLACES.map((p) => [p, PLACE_WORDS[p]] as const),
+          PRACTICE_PLACES.map((p) => [p, PRACTICE_PLACE_WORDS[p]] as const),
           (place) => put({ place }),
         )}
         {choose(
@@ -155,7 +162,7 @@ export function WishesPanel({
         {AVOIDED.map((a) => (
           <Pick
             key={a}
-            label={AVOID_WORDS[a]}
+            label={AVOIDED_WORDS[a]}
             on={wishes.avoid.includes(a)}
             press={() => put({ avoid: AVOIDED.filter((b) => (b === a) !== wishes.avoid.includes(b)) })}
           />

@@ -8,7 +8,7 @@ import { shapeById } from '@/core/poses';
 import type { BuiltPractice } from '@/core/practice/build';
 import { givenTitle } from '@/core/practice/given-title';
 import { aimsWithPeak, peakGap } from '@/core/practice/peak';
-import type { Plan } from '@/core/practice/plan';
+import type { PracticePlan } from '@/core/practice/plan';
 import { choiceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { recheck } from '@/core/practice/recheck';
 import { refit, type Refit } from '@/core/practice/refit';
@@ -109,7 +109,7 @@ export function useBuilding(practices: readonly Practice[]) {
   /** Items that were fitted to her, as a practice of her own, open below. */
   const openFitted = async (
     { student, aims }: Pick<BuiltFrom, 'student' | 'aims'>,
-    plan: Pick<Plan, 'title' | 'minutes' | 'request'>,
+    plan: Pick<PracticePlan, 'title' | 'minutes' | 'request'>,
     { items, changes }: { items: PracticeItem[]; changes: Refit[] },
   ): Promise<void> => {
     if (items.length === 0) {
@@ -135,7 +135,7 @@ export function useBuilding(practices: readonly Practice[]) {
   };
 
   /** A plan of elsewhere, fitted to this student as she is now. */
-  const fitPlan = async (from: BuiltFrom, plan: Plan): Promise<void> => {
+  const fitPlan = async (from: BuiltFrom, plan: PracticePlan): Promise<void> => {
     const { student, ranked, aims } = from;
     if (ranked) await openFitted(from, plan, refit(plan.items, ranked, aims, student.breathSeconds, newId));
   };

@@ -20,7 +20,7 @@ import { changesOf, type ReadingChange } from '@/core/progress/change';
 import { doneDoses } from '@/core/progress/dose';
 import { baseRound, roundsOf } from '@/core/progress/rounds';
 import { gapChange, gapSentence } from '@/core/progress/side-gap';
-import { changeSentences, reasonWords, togetherSentence, VERDICT_WORDS } from '@/core/progress/words';
+import { changeSentences, noChangeWords, togetherSentence, VERDICT_WORDS } from '@/core/progress/words';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { LogEntry } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/assessment/battery';
@@ -138,7 +138,7 @@ export function ChangePart({
             {why.length > 0 && (
               <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                 {why.map((r) => (
-                  <li key={r.kind}>{reasonWords(r)}</li>
+                  <li key={r.kind}>{noChangeWords(r)}</li>
                 ))}
               </Box>
             )}

@@ -15,7 +15,7 @@ import { peakLadder } from '@/core/practice/peak-ladder';
 import { aimWords } from '@/core/practice/words';
 import { adaptDays } from '@/core/progress/adapt-days';
 import { heldBack } from '@/core/progress/hold-back';
-import { planWeeks, withTaught, type PlanChoice } from '@/core/progress/plan';
+import { planWeeks, planWithTaught, type PlanChoice } from '@/core/progress/plan';
 import { weeklyAims } from '@/core/progress/weekly-aims';
 import type { LogEntry } from '@/core/teaching/log';
 import { savePlan } from '@/store/edits';
@@ -68,7 +68,7 @@ export function PlanPart({
   );
   const taught = useMemo(() => new Set(logs.map((l) => dayOf(l))), [logs]);
   const plan = useMemo(() => {
-    return choice ? withTaught(planWeeks(aims, choice), taught) : null;
+    return choice ? planWithTaught(planWeeks(aims, choice), taught) : null;
   }, [choice, aims, taught]);
   const adapted = useMemo(
     () => (choice && aimed ? adaptDays(choice, aims, logs, today()) : null),

@@ -3,14 +3,14 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import type { Doubt } from '@/core/formats/sheets/read';
+import type { SheetQuestion } from '@/core/formats/sheets/read';
 
 /** What has to be said before the rows of a table can be read, one question each. */
 export function SheetDoubts({
   doubts,
   onAnswer,
 }: {
-  doubts: readonly Doubt[];
+  doubts: readonly SheetQuestion[];
   onAnswer: (key: string, value: string) => void;
 }) {
   const open = doubts.filter((d) => d.answer === null).length;

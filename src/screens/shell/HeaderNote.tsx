@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { weekdayWords } from '@/core/day-words';
 import type { Student } from '@/core/students/student';
-import { nextVisit, withTaught } from '@/core/visits/visit';
+import { nextVisit, visitsWithTaught } from '@/core/visits/visit';
 import { changeStudent } from '@/store/changes';
 import { hourNow, today } from '@/store/studio';
 import { KeptText } from '../students/ask/KeptText';
@@ -23,7 +23,7 @@ export function HeaderNote({ student }: { student: Student }) {
       db.logs.where('student').equals(student.id).toArray(),
     ]);
     const own = classes.filter((c) => c.students.includes(student.id)).map((c) => c.id);
-    const seen = withTaught(
+    const seen = visitsWithTaught(
       visits,
       logs,
       classes.map((c) => c.id),

@@ -8,7 +8,7 @@ import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { TYPICAL_BUILD } from '@/core/body';
-import { practiceOf, type YogaClass } from '@/core/classes/class';
+import { practiceOfClass, type YogaClass } from '@/core/classes/class';
 import type { TableRow } from '@/core/classes/table';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY } from '@/core/fit/way';
@@ -63,7 +63,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
   const { db, base } = useStudio();
   const router = useRouter();
   const { enqueueSnackbar } = useSnackbar();
-  const practice = useMemo(() => practiceOf(one), [one]);
+  const practice = useMemo(() => practiceOfClass(one), [one]);
   const { state, send, bell, setBell, lead, takeOver } = usePlayer(db, practice);
   const way = useClassWay();
   const table = useClassTable(one, people, way, true);

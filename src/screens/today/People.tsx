@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { nextStep } from '@/core/progress/next-step';
 import type { YogaClass } from '@/core/classes/class';
-import { byTime, withTaught, type Visit } from '@/core/visits/visit';
+import { byTime, visitsWithTaught, type Visit } from '@/core/visits/visit';
 import type { PlanChoice } from '@/core/progress/plan';
 import { todayOf } from '@/core/progress/today';
 import type { Practice } from '@/core/practice/practice';
@@ -60,7 +60,7 @@ export function People({
     };
     const day = today();
     const comes = new Map<string, string>();
-    const seen = withTaught(
+    const seen = visitsWithTaught(
       visits,
       logs,
       classes.map((c) => c.id),

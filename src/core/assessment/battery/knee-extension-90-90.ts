@@ -3,7 +3,7 @@ import type { TestDefinition } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Hip flexion against the pelvis when the thigh stands at 90°: 13° of it are the pelvis (trial of the model). */
-export const PELVIS = 13;
+export const PELVIS_AT_90_90 = 13;
 
 export const kneeExtension9090: TestDefinition = {
   id: 'knee-extension-90-90',
@@ -57,7 +57,7 @@ export const kneeExtension9090: TestDefinition = {
       ],
       posture: (value, context, out) => {
         out.fill(0);
-        out[HALF.hipFlexion] = (90 - (context.pelvicTilt ?? PELVIS)) * DEG;
+        out[HALF.hipFlexion] = (90 - (context.pelvicTilt ?? PELVIS_AT_90_90)) * DEG;
         out[HALF.kneeFlexion] = value * DEG;
       },
     },

@@ -3,7 +3,7 @@ import type { TestDefinition } from '../definition';
 import { ANGLE, ease, limits, note, published, stop } from './parts';
 
 /** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
-export const PELVIS = 9;
+export const PELVIS_BEFORE_SEEN = 9;
 
 export const kneeToChest: TestDefinition = {
   id: 'knee-to-chest',
@@ -47,7 +47,7 @@ export const kneeToChest: TestDefinition = {
       norms: [published(121, 13, 'adults 25–74', 'Roach & Miles 1991')],
       posture: (value, context, out) => {
         out.fill(0);
-        out[HALF.hipFlexion] = (value - (context.pelvicTilt ?? PELVIS)) * DEG;
+        out[HALF.hipFlexion] = (value - (context.pelvicTilt ?? PELVIS_BEFORE_SEEN)) * DEG;
         out[HALF.kneeFlexion] = 130 * DEG;
       },
     },

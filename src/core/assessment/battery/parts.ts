@@ -40,7 +40,7 @@ export const limits = (weights: Readonly<Record<string, Weighted['weight']>>): W
 /** Instruments of angles, of holds, of counts and of pushes. */
 export const ANGLE: readonly InstrumentId[] = ['inclinometer', 'photo'];
 export const HOLD: readonly InstrumentId[] = ['stopwatch'];
-export const COUNT: readonly InstrumentId[] = ['counter'];
+export const BY_COUNTER: readonly InstrumentId[] = ['counter'];
 export const PUSH: readonly InstrumentId[] = ['force-gauge'];
 
 /** Error of holds and pushes (rule of thumb). */

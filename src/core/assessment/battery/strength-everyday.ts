@@ -1,5 +1,5 @@
 import type { TestDefinition } from '../definition';
-import { COUNT, drawnLeg, forAges, forSex, limits, note, ON_CHAIR, ruleOfThumb, stop } from './parts';
+import { BY_COUNTER, drawnLeg, forAges, forSex, limits, note, ON_CHAIR, ruleOfThumb, stop } from './parts';
 
 const SOURCE = 'Rikli & Jones 1999, as recalled';
 /** Stands in half a minute: from, to, women's mean and spread, men's. */
@@ -35,7 +35,7 @@ export const chairStands: TestDefinition = {
       id: 'count',
       name: 'Full stands',
       unit: 'reps',
-      instruments: COUNT,
+      instruments: BY_COUNTER,
       zero: 'none',
       min: 0,
       max: 60,

@@ -1,5 +1,5 @@
 import type { TestDefinition } from '../definition';
-import { COUNT, drawnLeg, forAges, limits, note, published, ruleOfThumb, stop } from './parts';
+import { BY_COUNTER, drawnLeg, forAges, limits, note, published, ruleOfThumb, stop } from './parts';
 import { holdFor } from './strength-parts';
 
 export const wallSit: TestDefinition = {
@@ -52,7 +52,7 @@ export const heelRaises: TestDefinition = {
       id: 'count',
       name: 'Full raises',
       unit: 'reps',
-      instruments: COUNT,
+      instruments: BY_COUNTER,
       zero: 'none',
       min: 0,
       max: 100,

@@ -1,6 +1,6 @@
 import type { Caution } from './caution';
 import { HIPS } from './hips';
-import { JOINTS } from './joints';
+import { JOINT_CAUTIONS } from './joints';
 import { PREGNANCY } from './pregnancy';
 import { RED_FLAGS } from './red-flags';
 import { SPINE } from './spine';
@@ -9,7 +9,14 @@ import { WHOLE } from './whole';
 export type { Caution, CautionLevel } from './caution';
 
 /** Every caution, red flags first. */
-export const CAUTIONS: readonly Caution[] = [...RED_FLAGS, ...PREGNANCY, ...SPINE, ...HIPS, ...JOINTS, ...WHOLE];
+export const CAUTIONS: readonly Caution[] = [
+  ...RED_FLAGS,
+  ...PREGNANCY,
+  ...SPINE,
+  ...HIPS,
+  ...JOINT_CAUTIONS,
+  ...WHOLE,
+];
 
 /** What stands in for a caution that this version does not know: closed until somebody has looked at it. */
 export const unknownCaution = (id: string): Caution => ({

@@ -2,7 +2,7 @@ import { closes, eases, shortens, stopsAt } from '../rules';
 import type { Caution } from './caution';
 
 /** Knees, wrists, shoulders and joints at large. */
-export const JOINTS: readonly Caution[] = [
+export const JOINT_CAUTIONS: readonly Caution[] = [
   {
     id: 'knee-injury',
     name: 'Knee ligament or meniscus injury',

@@ -1,6 +1,6 @@
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { wordsOf } from '@/core/text-search';
-import { readoutsFor, sideIn, type Named } from './names';
+import { readoutsFor, sideIn, type NamedReadout } from './names';
 import type { Table } from './table';
 
 /** What a column of a foreign table holds. */
@@ -29,7 +29,7 @@ export const PLAIN_ROLES = [
 ] as const;
 export type PlainRole = (typeof PLAIN_ROLES)[number];
 /** A column of values of one read-out; its side from its name, else from the column of sides. */
-export interface ReadoutRole extends Named {
+export interface ReadoutRole extends NamedReadout {
   side: 'left' | 'right' | 'both' | 'column';
 }
 export type Role = PlainRole | ReadoutRole;
@@ -110,7 +110,7 @@ export function rolesOf({ columns }: Pick<Table, 'columns'>): Role[] {
 }
 
 /** A column of this read-out, with the side that its name tells. */
-export function readoutRole({ test, readout }: Named, name: string): ReadoutRole {
+export function readoutRole({ test, readout }: NamedReadout, name: string): ReadoutRole {
   if (testById(test)?.sided === false) return { test, readout, side: 'both' };
   const side = sideIn(name);
   return { test, readout, side: side === 'left' || side === 'right' ? side : 'column' };

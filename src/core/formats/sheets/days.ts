@@ -58,7 +58,7 @@ export function dayIn(text: string, order?: DayOrder): ReadDay {
 }
 
 /** The order of day and month that a whole column can only have; undefined where each of its days could be either. */
-export function orderOf(cells: readonly string[]): DayOrder | undefined {
+export function dayOrderOf(cells: readonly string[]): DayOrder | undefined {
   for (const cell of cells) {
     const three = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4}|\d{2})\b/.exec(cell.trim());
     if (!three) continue;

@@ -53,11 +53,11 @@ const SHORT_READOUTS: Readonly<Record<string, readonly string[]>> = {
   grade: ['grade', 'mmt'],
 };
 
-export interface Named {
+export interface NamedReadout {
   test: string;
   readout: string;
 }
-export interface Found extends Named {
+export interface Found extends NamedReadout {
   /** 0–1: share of the words typed that are names of it. */
   sure: number;
 }
@@ -90,7 +90,7 @@ const ALL = BATTERY.flatMap((test) =>
 
 const said = (text: string): string => wordsOf(text).join(' ');
 /** The read-out whose test and own name stand there word for word. */
-function exactly(text: string, more: string): Named | null {
+function exactly(text: string, more: string): NamedReadout | null {
   const [t, r] = [said(text), said(more)];
   const test = BATTERY.find((b) => [b.id, b.name, b.clinical].some((name) => said(name) === t));
   const readout = test?.readouts.find((o) => [o.id, o.name].some((name) => said(name) === r));
@@ -136,7 +136,7 @@ export function readoutsFor(text: string, more = ''): Found[] {
 }
 
 /** What a test's read-out is called in a question. */
-export function nameOf({ test, readout }: Named): string {
+export function nameOf({ test, readout }: NamedReadout): string {
   const t = BATTERY.find((b) => b.id === test);
   const r = t?.readouts.find((o) => o.id === readout);
   if (!t || !r) return `${test}, ${readout}`;

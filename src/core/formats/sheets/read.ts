@@ -9,14 +9,14 @@ import { wordsOf } from '@/core/text-search';
 import type { Moments } from '../moments';
 import { whyNoReading } from '../sound-readings';
 import { isReadout, type PlainRole, type ReadoutRole, type Role } from './columns';
-import { dayIn, orderOf } from './days';
-import { nameOf, readoutsFor, sideIn, unitIn, unitOfName, type Named } from './names';
+import { dayIn, dayOrderOf } from './days';
+import { nameOf, readoutsFor, sideIn, unitIn, unitOfName, type NamedReadout } from './names';
 import type { Table } from './table';
 
 /** Readings of a foreign table: what is plain is read, what is not is asked, what cannot be is left out with its row and why. */
 
 /** One thing that has to be said before its rows can be read. */
-export interface Doubt {
+export interface SheetQuestion {
   key: string;
   question: string;
   /** Rows that wait for it. */
@@ -27,7 +27,7 @@ export interface Doubt {
   /** What was answered; null while it is open. */
   answer: string | null;
 }
-type Question = Omit<Doubt, 'rows' | 'answer'>;
+type Question = Omit<SheetQuestion, 'rows' | 'answer'>;
 /** Answers by the key of their doubt. */
 export type Answers = Readonly<Record<string, string>>;
 /** The answer that leaves the rows out. */
@@ -36,7 +36,7 @@ export const LEAVE_OUT = 'leave-out';
 export interface SheetReadings {
   readings: Reading[];
   /** Everything that was to be asked, answered or not. */
-  doubts: Doubt[];
+  doubts: SheetQuestion[];
   /** Rows that are here already, the same day, side and value. */
   known: number;
   leftOut: { row: number; why: string }[];
@@ -53,13 +53,13 @@ const MOST_TRIALS = 3;
 
 /** Reads a table. @param roles what each column holds; rows are counted from 2, as a program for tables does */
 export function readSheet(table: Table, roles: readonly Role[], answers: Answers, around: SheetAround): SheetReadings {
-  const doubts = new Map<string, Doubt>();
+  const doubts = new Map<string, SheetQuestion>();
   const leftOut: SheetReadings['leftOut'] = [];
   const readings: Reading[] = [];
   let known = 0;
   const here = new Set(around.readings.map(sameAs));
   const column = (role: PlainRole): number => roles.indexOf(role);
-  const order = column('day') < 0 ? undefined : orderOf(table.rows.map((r) => r[column('day')]));
+  const order = column('day') < 0 ? undefined : dayOrderOf(table.rows.map((r) => r[column('day')]));
   /** What was answered; where nothing was, the question stands and the row waits. */
   const ask = (doubt: Question): string | null => {
     const answer = answers[doubt.key];
@@ -92,7 +92,7 @@ export function readSheet(table: Table, roles: readonly Role[], answers: Answers
         {
           student: who as Student,
           day: (day as { day: string }).day,
-          named: named as Named,
+          named: named as NamedReadout,
           side: side as Reading['side'],
           text: one.text,
           unit: cell('unit') || unitOfName(one.column),
@@ -123,7 +123,7 @@ const sameAs = (r: Pick<Reading, 'student' | 'test' | 'readout' | 'side' | 'tria
 interface OneValue {
   text: string;
   column: string;
-  named?: Named;
+  named?: NamedReadout;
   side?: ReadoutRole['side'];
 }
 /** The values of a row: that of its column of values, and one for each column of a test; empty cells are none. */
@@ -152,7 +152,7 @@ function studentFor(text: string, students: readonly Student[], ask: Ask): Part<
   return answer === LEAVE_OUT ? 'out' : (students.find((s) => s.id === answer) ?? 'wait');
 }
 
-function dayFor(text: string, order: ReturnType<typeof orderOf>, ask: Ask): Part<{ day: string }> {
+function dayFor(text: string, order: ReturnType<typeof dayOrderOf>, ask: Ask): Part<{ day: string }> {
   if (text === '') {
     const answer = ask({ key: 'day', question: 'On which day were they taken?', options: [], day: true });
     return answer === null ? 'wait' : { day: answer };
@@ -173,7 +173,7 @@ function dayFor(text: string, order: ReturnType<typeof orderOf>, ask: Ask): Part
   return found === null || found === 'either' ? { why: `“${text}” is no day.` } : found;
 }
 
-function namedFor(test: string, measured: string, ask: Ask): Part<Named> {
+function namedFor(test: string, measured: string, ask: Ask): Part<NamedReadout> {
   if (test === '' && measured === '') return { why: 'The row names no test.' };
   // Both as Kolpos writes them, or by the ids of its battery.
   const found = readoutsFor(test, measured);
@@ -190,7 +190,7 @@ function namedFor(test: string, measured: string, ask: Ask): Part<Named> {
 }
 
 function sideFor(
-  named: Part<Named>,
+  named: Part<NamedReadout>,
   own: ReadoutRole['side'] | undefined,
   text: string,
   ask: Ask,
@@ -225,7 +225,7 @@ export function numbersIn(text: string): number[] | null {
 interface Row {
   student: Student;
   day: string;
-  named: Named;
+  named: NamedReadout;
   side: Reading['side'];
   text: string;
   unit: string;

@@ -6,7 +6,7 @@ import type { Reading } from '@/core/assessment/reading';
 import type { Student } from '@/core/students/student';
 import { Moments } from '../moments';
 import { missingRole, rolesOf, type Role } from './columns';
-import { dayIn, orderOf } from './days';
+import { dayIn, dayOrderOf } from './days';
 import { readoutsFor, sideIn, unitIn } from './names';
 import { LEAVE_OUT, numbersIn, readSheet, type Answers, type SheetAround } from './read';
 import { readTable, writeTable } from './table';
@@ -140,8 +140,8 @@ describe('words of foreign tables', () => {
     expect(dayIn('3/4/2026', 'month-day')).toEqual({ day: '2026-03-04' });
     expect(dayIn('13/4/2026')).toEqual({ day: '2026-04-13' });
     expect([dayIn('31.2.2026'), dayIn('soon'), dayIn('99999')]).toEqual([null, null, null]);
-    expect(orderOf(['3/4/2026', '3/25/2026'])).toBe('month-day');
-    expect(orderOf(['3/4/2026'])).toBeUndefined();
+    expect(dayOrderOf(['3/4/2026', '3/25/2026'])).toBe('month-day');
+    expect(dayOrderOf(['3/4/2026'])).toBeUndefined();
   });
 });
 

@@ -4,7 +4,7 @@ import { allowed, beyondSupport, contactGaps, floorOfContacts, handGaps, heldBy,
 import type { Rough } from '../sketch';
 
 /** What settling must know of a rung beside the angles. */
-export type Place = Omit<Rough, 'entry' | 'full'>;
+export type SettlingRung = Omit<Rough, 'entry' | 'full'>;
 
 /** What is still wrong with a posture, metres. */
 export interface Faults {
@@ -20,19 +20,20 @@ export interface Faults {
 }
 
 /** True where hands must be down at this place of the path. */
-export const handsDown = (rough: Pick<Place, 'carries'>, node: Node): boolean => node === 'full' || rough.carries;
+export const handsDown = (rough: Pick<SettlingRung, 'carries'>, node: Node): boolean =>
+  node === 'full' || rough.carries;
 
 /** True of a hand or forearm that goes where a reach says; arms that lie as they are written are like any other part. */
-export const reaches = (rough: Pick<Place, 'reach'>, point: string): boolean =>
+export const reaches = (rough: Pick<SettlingRung, 'reach'>, point: string): boolean =>
   /^(wrist|elbow)/.test(point) && rough.reach[point.endsWith('_right') ? 'worked' : 'other'] !== undefined;
 
 /** Contacts that must touch at this place of the path, right side worked. */
-export function contactsAt(rough: Place, node: Node): Contact[] {
+export function contactsAt(rough: SettlingRung, node: Node): Contact[] {
   return contactsFor(rough, 'right').filter((c) => handsDown(rough, node) || !reaches(rough, c.point));
 }
 
 /** What is still wrong with a settled posture; right side worked. */
-export function faults(angles: PoseAngles, rough: Place, node: Node = 'full'): Faults {
+export function faults(angles: PoseAngles, rough: SettlingRung, node: Node = 'full'): Faults {
   const reach = reachFor(rough, 'right');
   const skeleton = skeletonOf(postureFrom(anglesFor(angles, 'right')), reach);
   const holds = heldBy(rough.reach);

@@ -12,7 +12,7 @@ import {
   type Vec3,
 } from '@/core/body';
 import { anglesFor, reachFor, type PoseAngles, type Rung } from '../format';
-import type { Place } from './faults';
+import type { SettlingRung } from './faults';
 
 /** A hand nearer than this to where it was to go is there, metres. */
 const THERE = 0.008;
@@ -29,7 +29,7 @@ const LEG = ['toe', 'ball', 'ankle', 'calf', 'knee', 'thigh', 'hip'] as const;
  * a block; on a limb further up it. The body is not bent for a hand that carries nothing.
  * @returns the hands of the rung, of which some were moved; null where all arrive
  */
-export function movedHands(rough: Place, angles: PoseAngles): Rung['reach'] | null {
+export function movedHands(rough: SettlingRung, angles: PoseAngles): Rung['reach'] | null {
   if (rough.carries) return null;
   const reach = reachFor(rough, 'right');
   const skeleton = skeletonOf(postureFrom(anglesFor(angles, 'right')), reach);

@@ -16,7 +16,7 @@ import {
 import type { Contact, PoseAngles } from '../format';
 import { reachFor } from '../format';
 import { allowed, beyondSupport, contactGaps, floorOfContacts, handGaps, heldBy, type Node } from '../gaps';
-import { contactsAt, handsDown, reaches, type Place } from './faults';
+import { contactsAt, handsDown, reaches, type SettlingRung } from './faults';
 import { sits, type Variable } from './variables';
 
 /** What one unit of each demand is, metres: small means strict. Ours. */
@@ -47,7 +47,7 @@ const half = newHalf(),
   own = new Float64Array(count);
 
 /** How far every element of left and right stands from the end of typical people, SD. */
-export function standingOf(q: Posture): Float64Array {
+export function elementsStanding(q: Posture): Float64Array {
   strands ??= new StrandModel();
   const out = new Float64Array(2 * count);
   for (const [s, side] of SIDES.entries()) {
@@ -78,7 +78,7 @@ export class Demands {
    * @param firm hands that do not carry must arrive too; else they only follow
    */
   constructor(
-    private readonly rough: Place,
+    private readonly rough: SettlingRung,
     private readonly node: Node,
     private readonly most: number | null,
     private readonly firm = false,
@@ -106,7 +106,7 @@ export class Demands {
       const lean = LEANS.reduce((sum, id) => sum + q[coordinateIndex(id)], 0) / DEG;
       out.push((lean - this.lean) / LEAN_DEG);
     }
-    if (this.most !== null) for (const z of standingOf(q)) out.push(Math.max(0, z - this.most) / STRAINED);
+    if (this.most !== null) for (const z of elementsStanding(q)) out.push(Math.max(0, z - this.most) / STRAINED);
     return Float64Array.from(out);
   }
 

@@ -2,10 +2,10 @@ import { postureFrom, type Posture } from '@/core/body';
 import { anglesFor, type PoseAngles } from '../format';
 import type { Node } from '../gaps';
 import { halfWay, withHands, type Rough, type SettledRung } from '../sketch';
-import { faults, type Faults, type Place } from './faults';
+import { faults, type Faults, type SettlingRung } from './faults';
 import { movedHands } from './hands';
 import { minimise } from './minimise';
-import { Demands, standingOf } from './residuals';
+import { Demands, elementsStanding } from './residuals';
 import { MEANT, sits, variablesOf, type Stage, type Variable } from './variables';
 
 /**
@@ -38,7 +38,7 @@ class Search {
 
   /** @param from where the search begins; without, as it was written */
   constructor(
-    private readonly rough: Place,
+    private readonly rough: SettlingRung,
     private readonly written: PoseAngles,
     private readonly node: Node,
     private readonly variables: readonly Variable[],
@@ -94,7 +94,7 @@ class Search {
 }
 
 /** Settles one posture of a rung onto its contacts, right side worked. */
-export function settle(rough: Place, written: PoseAngles, node: Node = 'full'): Settled {
+export function settle(rough: SettlingRung, written: PoseAngles, node: Node = 'full'): Settled {
   const held = node === 'middle' ? new Set<string>() : rough.held[node];
   const search = new Search(rough, written, node, variablesOf(rough, written, held));
   let out: Settled | null = null;
@@ -131,7 +131,7 @@ const BENDS = ['hip_flexion', 'knee_flexion'] as const;
 const BENT_KNEE = 8;
 
 /** From a settled posture to one in which no structure is further than `most` SD, contacts first. */
-export function relieve(rough: Place, written: PoseAngles, node: Node, from: Settled, most: number): Settled {
+export function relieve(rough: SettlingRung, written: PoseAngles, node: Node, from: Settled, most: number): Settled {
   const held = node === 'middle' ? new Set<string>() : rough.held[node];
   const known = variablesOf(rough, written, held);
   const start = (v: { names: readonly string[] }) => from.angles[v.names[0]] ?? 0;
@@ -165,7 +165,12 @@ export function relieve(rough: Place, written: PoseAngles, node: Node, from: Set
 }
 
 /** Bends of the legs that settling left alone and relief may use. */
-function unheld(rough: Place, written: PoseAngles, held: ReadonlySet<string>, known: readonly Variable[]): Variable[] {
+function unheld(
+  rough: SettlingRung,
+  written: PoseAngles,
+  held: ReadonlySet<string>,
+  known: readonly Variable[],
+): Variable[] {
   const all = variablesOf({ ...rough, reach: { worked: LEGS.worked, other: LEGS.other } }, written, held);
   return all.filter(
     (v) => BENDS.some((b) => v.bare === b) && !known.some((k) => k.names.some((n) => v.names.includes(n))),
@@ -177,7 +182,7 @@ const LEGS = { worked: { to: 'knee_worked' }, other: { to: 'knee_other' } } as c
 /** As a search, from where a posture stands and with everything at once. */
 class Relief {
   constructor(
-    private readonly rough: Place,
+    private readonly rough: SettlingRung,
     private readonly written: PoseAngles,
     private readonly node: Node,
     private readonly variables: readonly Variable[],
@@ -228,7 +233,7 @@ class Relief {
   }
 }
 
-const furthest = (angles: PoseAngles): number => Math.max(...standingOf(postureFrom(anglesFor(angles, 'right'))));
+const furthest = (angles: PoseAngles): number => Math.max(...elementsStanding(postureFrom(anglesFor(angles, 'right'))));
 
 /** What settling left of a rung: the worst of its three postures, and how far the full one is from what was written. */
 export type Left = Faults & { moved: Settled['moved'] };

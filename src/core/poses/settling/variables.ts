@@ -1,6 +1,6 @@
 import { coordinateIndex, COORDINATES } from '@/core/body';
 import type { PoseAngles } from '../format';
-import type { Place } from './faults';
+import type { SettlingRung } from './faults';
 import type { Unknown } from './minimise';
 
 /** A joint angle, or both sides' of a pose without sides, that settling may change. */
@@ -59,7 +59,7 @@ const FOOT = /^(ankle|heel|ball|toe)/;
 const TRUNK = /^(head|back|chest|shoulder|waist|neck|elbow|wrist)/;
 
 /** Which parts of the body touch something: what touches nothing is left as it was written. */
-function touched(rough: Place) {
+function touched(rough: SettlingRung) {
   const own = (side: string, what: RegExp) => rough.contacts.some((c) => c.point.endsWith(side) && what.test(c.point));
   const limb = (side: string) => rough.contacts.some((c) => c.on === 'limb' && (c.limb ?? '').endsWith(side));
   const held = (side: string) =>
@@ -80,11 +80,12 @@ function touched(rough: Place) {
 }
 
 /** True where the weight is on the seat and the trunk lies on nothing. */
-const onSeat = (rough: Pick<Place, 'contacts'>): boolean =>
+const onSeat = (rough: Pick<SettlingRung, 'contacts'>): boolean =>
   rough.contacts.some((c) => /^buttock/.test(c.point)) &&
   !rough.contacts.some((c) => /^(back|chest|head)/.test(c.point));
 /** The same of somebody who is not there to work: only then does the back round where the pelvis cannot tip. */
-export const sits = (rough: Pick<Place, 'contacts' | 'kind'>): boolean => rough.kind !== 'strength' && onSeat(rough);
+export const sits = (rough: Pick<SettlingRung, 'contacts' | 'kind'>): boolean =>
+  rough.kind !== 'strength' && onSeat(rough);
 
 /** Price and stage of a coordinate in this pose; null where it stays as it was written. */
 function moveOf(bare: string, sides: readonly ('worked' | 'other')[], t: ReturnType<typeof touched>, written: number) {
@@ -104,7 +105,7 @@ function moveOf(bare: string, sides: readonly ('worked' | 'other')[], t: ReturnT
 }
 
 /** What settling may change of a rung. @param held names that stay as they are */
-export function variablesOf(rough: Place, written: PoseAngles, held: ReadonlySet<string>): Variable[] {
+export function variablesOf(rough: SettlingRung, written: PoseAngles, held: ReadonlySet<string>): Variable[] {
   const t = touched(rough);
   const out: Variable[] = [];
   const push = (bare: string, sides: readonly ('worked' | 'other')[]) => {

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragMoveEvent } from '@dnd-kit/core';
 import { useRef, type KeyboardEvent } from 'react';
-import type { Point } from '@/core/measuring/photo';
+import type { PicturePoint } from '@/core/measuring/photo';
 
 /** A point to be placed: where it is on the picture, in its pixels. */
 export interface BoardPoint {
@@ -10,7 +10,7 @@ export interface BoardPoint {
   /** One letter or number that stands in it. */
   sign: string;
   name: string;
-  at: Point;
+  at: PicturePoint;
 }
 
 /** Pixels of the picture that an arrow key moves a point; with shift ten. */
@@ -35,13 +35,16 @@ export function PhotoBoard({
   points: readonly BoardPoint[];
   /** Pairs of point ids that are joined by a line. */
   lines: readonly (readonly [string, string])[];
-  onMove: (id: string, to: Point) => void;
+  onMove: (id: string, to: PicturePoint) => void;
 }) {
   'use memo';
   const scale = shownWidth / width;
-  const from = useRef<Point | null>(null);
+  const from = useRef<PicturePoint | null>(null);
   const sensors = useSensors(useSensor(PointerSensor));
-  const inside = (p: Point): Point => ({ x: Math.min(width, Math.max(0, p.x)), y: Math.min(height, Math.max(0, p.y)) });
+  const inside = (p: PicturePoint): PicturePoint => ({
+    x: Math.min(width, Math.max(0, p.x)),
+    y: Math.min(height, Math.max(0, p.y)),
+  });
   const of = (id: string) => points.find((p) => p.id === id)?.at;
   const drag = (e: DragMoveEvent) => {
     const start = from.current;

@@ -1,4 +1,4 @@
-import type { Placement, Point } from '@/core/measuring/photo';
+import type { Placement, PicturePoint } from '@/core/measuring/photo';
 import type { PhotoGuide } from '@/core/measuring/photo-marks';
 import type { BoardPoint } from './PhotoBoard';
 
@@ -32,7 +32,7 @@ export function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
 
 /** What the points say where they stand; null before the joint and its limb are placed. */
 export function placementOf(points: readonly BoardPoint[], guide: PhotoGuide): Placement | null {
-  const at = (id: string): Point | null => points.find((p) => p.id === id)?.at ?? null;
+  const at = (id: string): PicturePoint | null => points.find((p) => p.id === id)?.at ?? null;
   const vertex = at('vertex'),
     far = at('far');
   if (!vertex || !far) return null;

@@ -33,7 +33,13 @@ import { tableOf, type Row } from './table';
 
 const BUILD = buildOf({ height_cm: 170, mass_kg: 65 });
 
-function measure(what: string, bound: string, unit: 'µs' | 'ms', rounds: number, each: number, run: () => void): Row {
+/** @param each runs that are timed together */
+function measure(
+  what: string,
+  bound: string,
+  { unit = 'ms', rounds, each = 1 }: { unit?: 'µs' | 'ms'; rounds: number; each?: number },
+  run: () => void,
+): Row {
   for (let i = 0; i < Math.min(5, rounds); i++) run();
   const times = Array.from({ length: rounds }, () => {
     const start = performance.now();
@@ -73,82 +79,78 @@ const own = standingPose('own-bench', '2026-01-01T00:00:00.000Z');
 const squat = pull(postureAt(own.rungs[0], 'right', 1), 'pelvis', [-0.06, 0.62, 0], { held: FEET, level: FEET });
 const goal: Vec3 = [-0.06, 0.61, 0];
 const rows = [
-  measure('all muscle lengths of both sides, one pose', '≤ 60 µs', 'µs', 40, 500, () => {
+  measure('all muscle lengths of both sides, one pose', '≤ 60 µs', { unit: 'µs', rounds: 40, each: 500 }, () => {
     for (const side of SIDES) model.lengths(halfOf(posture, side, half), lengths);
   }),
-  measure('all moment arms of both sides, one pose', '≤ 150 µs', 'µs', 40, 500, () => {
+  measure('all moment arms of both sides, one pose', '≤ 150 µs', { unit: 'µs', rounds: 40, each: 500 }, () => {
     for (const side of SIDES) model.momentArms(halfOf(posture, side, half), arms);
   }),
-  measure('a figure while it moves', '≤ 16 ms', 'ms', 40, 1, drawn('moving')),
-  measure('a figure the size of a thumb, once', '≤ 16 ms; from the cache ≤ 3', 'ms', 40, 1, drawn('small')),
-  measure('a figure the size of a card', '≤ 40 ms', 'ms', 30, 1, drawn('medium')),
-  measure('a large figure when it comes to rest', '≤ 40 ms', 'ms', 30, 1, drawn('large')),
-  measure('a figure with all its muscles, turned once', '≤ 50 ms', 'ms', 20, 1, () => void paint(turning, view)),
-  measure('order of every test there is, fewest turns', '≤ 50 ms', 'ms', 15, 5, () => void queueOf(BATTERY)),
+  measure('a figure while it moves', '≤ 16 ms', { rounds: 40 }, drawn('moving')),
+  measure('a figure the size of a thumb, once', '≤ 16 ms; from the cache ≤ 3', { rounds: 40 }, drawn('small')),
+  measure('a figure the size of a card', '≤ 40 ms', { rounds: 30 }, drawn('medium')),
+  measure('a large figure when it comes to rest', '≤ 40 ms', { rounds: 30 }, drawn('large')),
+  measure('a figure with all its muscles, turned once', '≤ 50 ms', { rounds: 20 }, () => void paint(turning, view)),
+  measure(
+    'order of every test there is, fewest turns',
+    '≤ 50 ms',
+    { rounds: 15, each: 5 },
+    () => void queueOf(BATTERY),
+  ),
   measure(
     'findings from the full battery, both sides',
     '≤ 400 ms',
-    'ms',
-    15,
-    1,
+    { rounds: 15 },
     () => void infer(student, readings, { next: false }),
   ),
   measure(
     'findings with the next best test, after the quick look',
     '≤ 400 + 200 ms',
-    'ms',
-    15,
-    1,
+    { rounds: 15 },
     () => void infer(student, quick),
   ),
   measure(
     'one question settled or the next test for it, after the quick look',
     '≤ 200 ms beside findings',
-    'ms',
-    15,
-    1,
+    { rounds: 15 },
     () => void infer(student, quick, { next: false, question: { side: 'right', movement: 'hip-extension' } }),
   ),
   measure(
     'findings of the quick look alone',
     '≤ 400 ms',
-    'ms',
-    15,
-    1,
+    { rounds: 15 },
     () => void infer(student, quick, { next: false }),
   ),
   measure(
     'loads of one pose, one student, warm',
     '≤ 10 ms',
-    'ms',
-    15,
-    10,
+    { rounds: 15, each: 10 },
     () => void loadsAt({ shape: chair, rung: 2, side: 'right' }, 0.8, { tolerances: posterior.mean, build: BUILD }),
   ),
   measure(
     'a first ranking of the library for a student never seen',
     '≤ 250 ms',
-    'ms',
-    9,
-    1,
+    { rounds: 9 },
     () => void rankFirst({ ...posterior, mean: posterior.mean.map((v) => v + ++unlike * 1e-6) }, BUILD, aims, go),
   ),
   measure(
     'every pose of it in full, behind the first',
     'the page is free meanwhile',
-    'ms',
-    5,
-    1,
+    { rounds: 5 },
     // A student never seen before: nothing is kept from the last one.
     () => void rankPoses({ ...posterior, mean: posterior.mean.map((v) => v + ++unlike * 1e-6) }, BUILD, aims, go),
   ),
-  measure('one step of pulling on the bench: pull, stretch, loads, what cannot be', '≤ 30 ms', 'ms', 15, 10, () => {
-    const next = pull(squat, 'pelvis', goal, { held: FEET, level: FEET });
-    const shape = withRung(own, 0, withAngles(own.rungs[0], 'full', anglesOfPosture(next, 'right')));
-    readAt({ shape, rung: 1, side: 'right' }, 1, { posterior, build: BUILD });
-    problemsAt(shape, shape.rungs[0], 'right', 1);
-  }),
-  measure('rank it again for other aims', '≤ 250 ms', 'ms', 15, 1, () => void rankPoses(posterior, BUILD, aims, go)),
+  measure(
+    'one step of pulling on the bench: pull, stretch, loads, what cannot be',
+    '≤ 30 ms',
+    { rounds: 15, each: 10 },
+    () => {
+      const next = pull(squat, 'pelvis', goal, { held: FEET, level: FEET });
+      const shape = withRung(own, 0, withAngles(own.rungs[0], 'full', anglesOfPosture(next, 'right')));
+      readAt({ shape, rung: 1, side: 'right' }, 1, { posterior, build: BUILD });
+      problemsAt(shape, shape.rungs[0], 'right', 1);
+    },
+  ),
+  measure('rank it again for other aims', '≤ 250 ms', { rounds: 15 }, () => void rankPoses(posterior, BUILD, aims, go)),
 ];
 
 // Building waits for the solver, so that it is timed by itself.

@@ -65,9 +65,7 @@ export const planOfMaren = (): PlanChoice => ({
 export function visitsOfDemo(): Visit[] {
   const visit = (
     id: string,
-    day: string,
-    at: string,
-    minutes: number,
+    [day, at, minutes]: readonly [string, string, number],
     who: Pick<Visit, 'student' | 'class'>,
     became?: Visit['became'],
   ): Visit => ({
@@ -84,14 +82,14 @@ export function visitsOfDemo(): Visit[] {
     ilka = { student: 'demo-ilka' },
     thursday = { class: 'demo-class' };
   return [
-    visit('m1', '2026-11-16', '10:00', 60, maren, 'came'),
-    visit('m2', '2026-11-23', '10:00', 60, maren),
-    visit('m3', '2026-11-30', '10:00', 60, maren),
-    visit('i1', '2026-11-18', '18:30', 45, ilka, 'came'),
-    visit('i2', '2026-11-25', '18:30', 45, ilka, 'missed'),
-    visit('i3', '2026-12-02', '18:30', 45, ilka),
-    visit('c1', '2026-11-19', '07:15', 60, thursday, 'came'),
-    visit('c2', '2026-11-26', '07:15', 60, thursday, 'off'),
-    visit('c3', '2026-12-03', '07:15', 60, thursday),
+    visit('m1', ['2026-11-16', '10:00', 60], maren, 'came'),
+    visit('m2', ['2026-11-23', '10:00', 60], maren),
+    visit('m3', ['2026-11-30', '10:00', 60], maren),
+    visit('i1', ['2026-11-18', '18:30', 45], ilka, 'came'),
+    visit('i2', ['2026-11-25', '18:30', 45], ilka, 'missed'),
+    visit('i3', ['2026-12-02', '18:30', 45], ilka),
+    visit('c1', ['2026-11-19', '07:15', 60], thursday, 'came'),
+    visit('c2', ['2026-11-26', '07:15', 60], thursday, 'off'),
+    visit('c3', ['2026-12-03', '07:15', 60], thursday),
   ];
 }

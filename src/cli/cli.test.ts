@@ -291,15 +291,16 @@ describe('cautions on the command line', () => {
 });
 
 describe('why', () => {
+  const MAREN = { student: 'demo-maren', wanted: null, seed: 1 };
   it('tells for each side of a rung what closes it, or by what it falls behind', () => {
-    const told = why(record, 'demo-maren', null, 'pigeon', 1, undefined, 1) as { side: string; sentences: string[] }[];
+    const told = why(record, MAREN, { pose: 'pigeon', rung: 1 }) as { side: string; sentences: string[] }[];
     expect(told.map((t) => t.side).sort()).toEqual(['left', 'right']);
     for (const t of told) expect(t.sentences.join(' ')).toMatch(/hamstrings left/);
   });
   it('answers what is not there', () => {
-    expect(fault(() => why(record, 'demo-maren', null, 'no-such', 1, undefined, 1)).field).toBe('pose');
-    expect(fault(() => why(record, 'demo-maren', null, 'pigeon', 9, undefined, 1)).field).toBe('rung');
-    expect(fault(() => why(record, 'demo-maren', null, 'pigeon', 1, 'middle', 1)).field).toBe('side');
+    expect(fault(() => why(record, MAREN, { pose: 'no-such', rung: 1 })).field).toBe('pose');
+    expect(fault(() => why(record, MAREN, { pose: 'pigeon', rung: 9 })).field).toBe('rung');
+    expect(fault(() => why(record, MAREN, { pose: 'pigeon', rung: 1, side: 'middle' })).field).toBe('side');
   });
 });
 

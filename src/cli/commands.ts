@@ -43,7 +43,7 @@ import { warningsOf } from '@/core/practice/warnings';
 import { reasonSentences, warningWords } from '@/core/practice/words';
 import { buildPractice } from '@/core/practice/build';
 import { likesOf } from '@/core/practice/likes';
-import { requestSchema } from '@/core/practice/request';
+import { requestSchema, type PracticeRequest } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
 
@@ -58,8 +58,15 @@ export class InputProblem extends Error {
 }
 
 export function list(what: string): unknown {
-  if (what === 'tests')
-    return BATTERY.map((t) => ({
+  const of = Object.hasOwn(LISTS, what) ? LISTS[what] : null;
+  if (!of)
+    throw new InputProblem(`There is no list of "${what}": ask for tests, structures, poses or coordinates.`, 'list');
+  return of();
+}
+
+const LISTS: Readonly<Record<string, () => unknown[]>> = {
+  tests: () =>
+    BATTERY.map((t) => ({
       id: t.id,
       name: t.name,
       clinical: t.clinical,
@@ -73,30 +80,29 @@ export function list(what: string): unknown {
         movement: r.movement,
         norms: r.norms,
       })),
-    }));
-  if (what === 'structures')
-    return [
-      ...GROUPS.map((id) => ({ id, kind: 'group', members: membersOf(id) })),
-      ...[...new Set(LINES.map((l) => l.structure))].map((id) => ({
-        id,
-        kind: 'muscle',
-        group: groupOf(id),
-        lines: LINES.filter((l) => l.structure === id).map((l) => ({
-          line: l.line,
-          source: l.source,
-          confidence: l.confidence,
-        })),
+    })),
+  structures: () => [
+    ...GROUPS.map((id) => ({ id, kind: 'group', members: membersOf(id) })),
+    ...[...new Set(LINES.map((l) => l.structure))].map((id) => ({
+      id,
+      kind: 'muscle',
+      group: groupOf(id),
+      lines: LINES.filter((l) => l.structure === id).map((l) => ({
+        line: l.line,
+        source: l.source,
+        confidence: l.confidence,
       })),
-      ...ELEMENTS.filter((e) => !e.muscle).map((e) => ({
-        id: e.id,
-        kind: 'other',
-        group: e.group,
-        source: 'ours',
-        form: PROXIES.filter((p) => e.strands.includes(p.id)).map((p) => p.form),
-      })),
-    ];
-  if (what === 'poses')
-    return LIBRARY.map((s) => ({
+    })),
+    ...ELEMENTS.filter((e) => !e.muscle).map((e) => ({
+      id: e.id,
+      kind: 'other',
+      group: e.group,
+      source: 'ours',
+      form: PROXIES.filter((p) => e.strands.includes(p.id)).map((p) => p.form),
+    })),
+  ],
+  poses: () =>
+    LIBRARY.map((s) => ({
       id: s.id,
       name: s.name,
       names: namesOf(s),
@@ -113,11 +119,10 @@ export function list(what: string): unknown {
         level: r.level,
         demands: roundedAsks(demandsOf(s, r)),
       })),
-    }));
-  if (what === 'coordinates')
-    return COORDINATES.map((c) => ({ id: c.id, unit: 'deg', min: c.min_deg, max: c.max_deg, positive: c.positive }));
-  throw new InputProblem(`There is no list of "${what}": ask for tests, structures, poses or coordinates.`, 'list');
-}
+    })),
+  coordinates: () =>
+    COORDINATES.map((c) => ({ id: c.id, unit: 'deg', min: c.min_deg, max: c.max_deg, positive: c.positive })),
+};
 
 /** Every line of both sides at joint angles in degrees, at the model's size or at that of somebody measured. */
 export function muscles(angles: Angles, measures?: Measures): unknown {
@@ -257,10 +262,39 @@ export function rank(
   };
 }
 
+/** Wishes for a practice as they were written on the line. */
+interface Said {
+  minutes: number;
+  props?: readonly string[];
+  arc?: string;
+  peak?: string;
+  salutation?: string;
+}
+
+/** @throws InputProblem where a wish is none that there is */
+function requestFrom(
+  { minutes, props, arc, peak, salutation = 'none' }: Said,
+  breathSeconds?: number,
+): PracticeRequest {
+  // A table of chosen poses is what is asked for here: a salutation comes with it only where it is named.
+  const wishes = {
+    minutes,
+    breathSeconds,
+    salutation,
+    ...(props && { props }),
+    ...(arc && { arc }),
+    ...(peak && { peak }),
+  };
+  const request = requestSchema.safeParse(wishes);
+  if (request.success) return request.data;
+  const [issue] = request.error.issues;
+  throw new InputProblem(issue.message, issue.path[0] === 'arc' ? 'school' : String(issue.path[0]));
+}
+
 export async function practice(
   record: KolposRecord,
   id: string | undefined,
-  said: { minutes: number; props?: readonly string[]; arc?: string; peak?: string; salutation?: string },
+  said: Said,
   wanted: Aim[] | null,
   seed = 1,
 ): Promise<unknown> {
@@ -269,26 +303,14 @@ export async function practice(
   const { student, screening, aims: own, poses, posterior } = ranked(record, id, wanted, seed);
   if (screening.stopped)
     throw new InputProblem(stopOf(screening)?.message ?? 'A caution stops all practice.', 'cautions');
-  const request = requestSchema.safeParse({
-    minutes,
-    breathSeconds: student.breathSeconds,
-    ...(said.props && { props: said.props }),
-    ...(said.arc && { arc: said.arc }),
-    ...(said.peak && { peak: said.peak }),
-    // A table of chosen poses is what is asked for here: a salutation comes with it only where it is named.
-    salutation: said.salutation ?? 'none',
-  });
-  if (!request.success) {
-    const [issue] = request.error.issues;
-    throw new InputProblem(issue.message, issue.path[0] === 'arc' ? 'school' : String(issue.path[0]));
-  }
+  const request = requestFrom(said, student.breathSeconds);
   const peak = said.peak ? shapeById(said.peak) : null;
   if (said.peak && !peak) throw new InputProblem(`There is no pose "${said.peak}".`, 'peak');
   // As on the screen, a peak adds what it asks for to the aims.
   const chosen = peak ? aimsWithPeak(own, peakGap(peak, posterior, buildOfStudent(student), USUAL_WAY)) : own;
-  const built = await buildPractice(poses, chosen, { ...request.data, likes: likesOf(record.settings) });
-  const reasons = reasonsOf(built.items, poses, chosen, request.data);
-  const blocks = blocksOf(built.items, request.data.pace);
+  const built = await buildPractice(poses, chosen, { ...request, likes: likesOf(record.settings) });
+  const reasons = reasonsOf(built.items, poses, chosen, request);
+  const blocks = blocksOf(built.items, request.pace);
   const steps = taughtSteps(built.items);
   const taught = steps.map((s) => s.taught);
   return {
@@ -305,7 +327,7 @@ export async function practice(
         cues: draftCues(i, { voice: VOICE, fit, before: taught.slice(0, k) }).map((c) => c.words),
       };
     }),
-    warnings: warningsOf(built.items, poses, request.data).map(warningWords),
+    warnings: warningsOf(built.items, poses, request).map(warningWords),
     doses: built.doses.map((d) => ({
       aim: `${d.aim.kind}:${d.aim.group}:${d.aim.side}`,
       minutes: d.minutes,

@@ -75,7 +75,8 @@ const ANSWERS: Readonly<Record<string, (line: Line) => unknown>> = {
   ics: (line) => ics(recordOf(line), line.values.student, seedOf(line), Date.now()).replace(/\n$/, ''),
   why: (line) => {
     const { student, aim = [], pose: of, rung, side } = line.values;
-    return why(recordOf(line), student, parseAims(aim), of, number(rung, 'rung', 1), side, seedOf(line));
+    const whose = { student, wanted: parseAims(aim), seed: seedOf(line) };
+    return why(recordOf(line), whose, { pose: of, rung: number(rung, 'rung', 1), side });
   },
   practice: (line) => {
     const { student, minutes, props, school, peak, salutation, aim = [] } = line.values;

@@ -11,17 +11,13 @@ import { InputProblem, ranked } from './commands';
  */
 export function why(
   record: KolposRecord,
-  id: string | undefined,
-  wanted: Aim[] | null,
-  pose: string | undefined,
-  rung: number,
-  side: string | undefined,
-  seed: number,
+  { student, wanted, seed }: { student?: string; wanted: Aim[] | null; seed: number },
+  { pose, rung, side }: { pose?: string; rung: number; side?: string },
 ): unknown {
   if (!pose || !shapeById(pose))
     throw new InputProblem(`There is no pose "${pose ?? ''}": name one with --pose ID.`, 'pose');
   if (!rungOf(pose, rung)) throw new InputProblem(`The pose "${pose}" has no rung ${rung}.`, 'rung');
-  const { aims, poses } = ranked(record, id, wanted, seed);
+  const { aims, poses } = ranked(record, student, wanted, seed);
   const own = poses.filter(
     (p) => p.pose === pose && p.rung === rung && (!side || p.side === side || p.side === 'both'),
   );

@@ -68,7 +68,7 @@ export function paint({ scene, detail, skeleton, masses, floor }: Prepared, view
   const props =
     scene.ground === false
       ? { paints: [], fields: [] }
-      : propsOf(scene, skeleton, floor, lens, detail, step, [x, y, x + width, y + height]);
+      : propsOf(scene, { skeleton, floor, lens, detail, step, window: [x, y, x + width, y + height] });
   const page: Page = {
     scene,
     skeleton,

@@ -127,11 +127,8 @@ const door = {
   },
   /** How a rung suits a student, from all her readings; null where the pose is not there. */
   suits: (
-    pose: string,
-    rung: number,
-    student: Student,
-    readings: Reading[],
-    felt: FeltInPose[],
+    { pose, rung }: { pose: string; rung: number },
+    { student, readings, felt }: { student: Student; readings: Reading[]; felt: FeltInPose[] },
     day: string,
     settings: { aims: AimDefaults; comfort: Comfort },
   ): Suits | null => {

@@ -13,21 +13,38 @@ const SPECK = 6;
 let next = new Int32Array(0),
   reached = new Uint8Array(0);
 
+/** What is drawn on: cells from (i0, j0), `w` by `h` of them, each `step` metres wide. */
+type Sheet = Pick<Field, 'i0' | 'j0' | 'w' | 'h' | 'step'>;
+
 /**
  * Closed lines where a field is zero, metres on paper; the first point is repeated at the end. What is inside lies always to
  * the same side. A field must be negative along its border; `within` says where it is not.
  */
-export function zeroLines(F: Pick<Field, 'i0' | 'j0' | 'w' | 'h' | 'step'>, f: Float32Array, within?: Cells): P2[][] {
-  const { w, h, step } = F;
-  const i0 = Math.max(0, (within?.i0 ?? 0) - 1),
-    i1 = Math.min(w - 1, (within?.i1 ?? w) + 1),
-    j0 = Math.max(0, (within?.j0 ?? 0) - 1),
-    j1 = Math.min(h - 1, (within?.j1 ?? h) + 1);
+export function zeroLines(F: Sheet, f: Float32Array, within?: Cells): P2[][] {
+  const { w, h } = F;
+  const cells: Cells = {
+    i0: Math.max(0, (within?.i0 ?? 0) - 1),
+    i1: Math.min(w - 1, (within?.i1 ?? w) + 1),
+    j0: Math.max(0, (within?.j0 ?? 0) - 1),
+    j1: Math.min(h - 1, (within?.j1 ?? h) + 1),
+  };
   if (next.length < w * h * 2) {
     next = new Int32Array(w * h * 3);
     reached = new Uint8Array(w * h * 3);
   }
-  // Edges are numbered: 2·cell the one above it, 2·cell + 1 the one to its left.
+  const starts = linked(f, w, cells);
+  const out: P2[][] = [];
+  const keep = (line: P2[]): void => {
+    if (line.length > SPECK && isClosed(line)) out.push(line);
+  };
+  for (const s of starts) if (!reached[s]) keep(walked(s, F, f));
+  for (const s of starts) if (next[s] > 0) keep(walked(s, F, f));
+  reached.fill(0, cells.j0 * w * 2, (cells.j1 + 1) * w * 2);
+  return out;
+}
+
+/** Links the edges that a line crosses, cell by cell; the edges from which a link goes out. */
+function linked(f: Float32Array, w: number, { i0, i1, j0, j1 }: Cells): number[] {
   const starts: number[] = [];
   const link = (a: number, b: number): void => {
     next[a] = b + 1;
@@ -42,18 +59,16 @@ export function zeroLines(F: Pick<Field, 'i0' | 'j0' | 'w' | 'h' | 'step'>, f: F
         br = f[o + w + 1] > 0;
       const corners = left | (tr ? 2 : 0) | (br ? 4 : 0);
       left = (tr ? 1 : 0) | (br ? 8 : 0);
-      if (corners === 0 || corners === 15) continue;
-      crossed(
-        corners,
-        o * 2,
-        (o + 1) * 2 + 1,
-        (o + w) * 2,
-        o * 2 + 1,
-        () => f[o] + f[o + 1] + f[o + w] + f[o + w + 1] > 0,
-        link,
-      );
+      if (corners !== 0 && corners !== 15)
+        crossed(corners, o, w, () => f[o] + f[o + 1] + f[o + w] + f[o + w + 1] > 0, link);
     }
   }
+  return starts;
+}
+
+/** The line that begins at an edge, as far as it leads; its links are used up. */
+function walked(from: number, F: Sheet, f: Float32Array): P2[] {
+  const { w, step } = F;
   const point = (edge: number): P2 => {
     const o = edge >> 1,
       i = o % w,
@@ -63,35 +78,33 @@ export function zeroLines(F: Pick<Field, 'i0' | 'j0' | 'w' | 'h' | 'step'>, f: F
       ? [(F.i0 + i + a / (a - f[o + 1])) * step, (F.j0 + j) * step]
       : [(F.i0 + i) * step, (F.j0 + j + a / (a - f[o + w])) * step];
   };
-  const out: P2[][] = [];
-  const walk = (from: number): void => {
-    const line: P2[] = [];
-    let at = from;
-    while (next[at] > 0) {
-      line.push(point(at));
-      const to = next[at] - 1;
-      next[at] = 0;
-      at = to;
-    }
-    line.push(at === from ? line[0] : point(at));
-    if (line.length > SPECK && isClosed(line)) out.push(line);
-  };
-  for (const s of starts) if (!reached[s]) walk(s);
-  for (const s of starts) if (next[s] > 0) walk(s);
-  reached.fill(0, j0 * w * 2, (j1 + 1) * w * 2);
-  return out;
+  const line: P2[] = [];
+  let at = from;
+  while (next[at] > 0) {
+    line.push(point(at));
+    const to = next[at] - 1;
+    next[at] = 0;
+    at = to;
+  }
+  line.push(at === from ? line[0] : point(at));
+  return line;
 }
 
-/** Links the edges of a cell that a line crosses, by which of its corners are inside: top left 1, top right 2, bottom right 4, bottom left 8. */
+/**
+ * Links the edges of cell `o` that a line crosses, by which of its corners are inside: top left 1, top right 2, bottom right 4, bottom left 8.
+ * Edges are numbered: 2·cell the one above it, 2·cell + 1 the one to its left.
+ */
 function crossed(
   corners: number,
-  top: number,
-  right: number,
-  bottom: number,
-  left: number,
+  o: number,
+  w: number,
   middle: () => boolean,
   link: (a: number, b: number) => void,
 ): void {
+  const top = o * 2,
+    right = (o + 1) * 2 + 1,
+    bottom = (o + w) * 2,
+    left = o * 2 + 1;
   switch (corners) {
     case 1:
       return link(top, left);

@@ -1,6 +1,6 @@
 import type { Mass } from '../form/ellipsoid';
 import type { Lens } from '../projection';
-import { NOTHING, OUTSIDE, type MassField, type PartField } from './grid';
+import { NOTHING, OUTSIDE, type Cells, type MassField, type PartField } from './grid';
 import { MARGIN, SEEN, shadows, strike, type Plate } from './shadow';
 import { joinChain, joinPart } from './union';
 
@@ -38,6 +38,45 @@ function bounds(e: Float64Array): [number, number, number, number] {
   return [a, b, c, d];
 }
 
+/** A part of a mass from the shadows of its chains. @param fill creases narrower than this are filled, metres */
+function partOf(name: string, chains: readonly Float64Array[], plate: Plate, fill: number): PartField {
+  const { w, h, step } = plate;
+  const { own, rim, next } = room;
+  const cells = w * h;
+  const part: PartField = {
+    name,
+    f: new Float32Array(cells).fill(OUTSIDE),
+    front: new Float32Array(cells).fill(NOTHING),
+    rim: new Float32Array(cells).fill(NOTHING),
+    cells: { i0: w, i1: 0, j0: h, j1: 0 },
+  };
+  for (const e of chains) {
+    const [p, q, r, s] = bounds(e);
+    const left = Math.max(0, Math.floor((p - MARGIN - plate.x0) / step)),
+      right = Math.min(w - 1, Math.ceil((r + MARGIN - plate.x0) / step)),
+      top = Math.max(0, Math.floor((q - MARGIN - plate.y0) / step)),
+      bottom = Math.min(h - 1, Math.ceil((s + MARGIN - plate.y0) / step));
+    // One cell more all round: the slope of the distance is asked for at the border too.
+    for (let j = Math.max(0, top - 1); j <= Math.min(h - 1, bottom + 1); j++)
+      own.fill(OUTSIDE, j * w + Math.max(0, left - 1), j * w + Math.min(w, right + 2));
+    strike(e, own, rim, part.front, plate);
+    const inner: Cells = {
+      i0: Math.max(1, left),
+      i1: Math.min(w - 2, right),
+      j0: Math.max(1, top),
+      j1: Math.min(h - 2, bottom),
+    };
+    joinChain(part, { own, rim, next, w, step }, inner, fill);
+    part.cells = {
+      i0: Math.min(part.cells.i0, inner.i0),
+      i1: Math.max(part.cells.i1, inner.i1),
+      j0: Math.min(part.cells.j0, inner.j0),
+      j1: Math.max(part.cells.j1, inner.j1),
+    };
+  }
+  return part;
+}
+
 /** A mass seen from here, on cells of `step` metres. */
 export function fieldOf(mass: Mass, m: Lens, step: number): MassField {
   let count = 0;
@@ -59,46 +98,12 @@ export function fieldOf(mass: Mass, m: Lens, step: number): MassField {
     h = Math.ceil((d + PAD) / step) - j0 + 1;
   const cells = w * h;
   roomFor(0, cells);
-  const { own, rim, next } = room;
   const plate: Plate = { w, h, x0: i0 * step, y0: j0 * step, step };
-  const struck = parts.map((chains, k): PartField => {
-    const part: PartField = {
-      name: mass.parts[k].name,
-      f: new Float32Array(cells).fill(OUTSIDE),
-      front: new Float32Array(cells).fill(NOTHING),
-      rim: new Float32Array(cells).fill(NOTHING),
-      cells: { i0: w, i1: 0, j0: h, j1: 0 },
-    };
-    for (const e of chains) {
-      const [p, q, r, s] = bounds(e);
-      const left = Math.max(0, Math.floor((p - MARGIN - plate.x0) / step)),
-        right = Math.min(w - 1, Math.ceil((r + MARGIN - plate.x0) / step)),
-        top = Math.max(0, Math.floor((q - MARGIN - plate.y0) / step)),
-        bottom = Math.min(h - 1, Math.ceil((s + MARGIN - plate.y0) / step));
-      // One cell more all round: the slope of the distance is asked for at the border too.
-      for (let j = Math.max(0, top - 1); j <= Math.min(h - 1, bottom + 1); j++)
-        own.fill(OUTSIDE, j * w + Math.max(0, left - 1), j * w + Math.min(w, right + 2));
-      strike(e, own, rim, part.front, plate);
-      const inner = {
-        i0: Math.max(1, left),
-        i1: Math.min(w - 2, right),
-        j0: Math.max(1, top),
-        j1: Math.min(h - 2, bottom),
-      };
-      joinChain(part, own, rim, next, inner, w, mass.fill, step);
-      part.cells = {
-        i0: Math.min(part.cells.i0, inner.i0),
-        i1: Math.max(part.cells.i1, inner.i1),
-        j0: Math.min(part.cells.j0, inner.j0),
-        j1: Math.max(part.cells.j1, inner.j1),
-      };
-    }
-    return part;
-  });
+  const struck = parts.map((chains, k) => partOf(mass.parts[k].name, chains, plate, mass.fill));
   const [first] = struck;
   const whole: PartField =
     struck.length === 1 ? first : { ...first, f: first.f.slice(), front: first.front.slice(), rim: first.rim.slice() };
-  for (const part of struck.slice(1)) joinPart(whole, part, next, w, step);
+  for (const part of struck.slice(1)) joinPart(whole, part, room.next, w, step);
   const { f, front, rim: rims } = whole;
   return { name: mass.name, nudge: mass.nudge, parts: struck, i0, j0, w, h, step, f, front, rim: rims };
 }

@@ -1,32 +1,47 @@
 import { INSIDE, OUTSIDE, shared, type Cells, type Field, type MassField, type PartField } from './grid';
 
+/** A distance on cells, `w` of them a row. */
+interface Rows {
+  readonly f: Float32Array;
+  readonly w: number;
+}
+
 /** 0 where two outlines run alike, 1 where they meet square or steeper: only creases are filled. */
-function crease(a: Float32Array, i: number, wa: number, b: Float32Array, j: number, wb: number, step: number): number {
-  const s = 1 / (2 * step);
+function crease(A: Rows, i: number, B: Rows, j: number, step: number): number {
+  const a = A.f,
+    b = B.f,
+    s = 1 / (2 * step);
   const ax = (a[i + 1] - a[i - 1]) * s,
-    ay = (a[i + wa] - a[i - wa]) * s,
+    ay = (a[i + A.w] - a[i - A.w]) * s,
     bx = (b[j + 1] - b[j - 1]) * s,
-    by = (b[j + wb] - b[j - wb]) * s;
+    by = (b[j + B.w] - b[j - B.w]) * s;
   const l = Math.hypot(ax, ay) * Math.hypot(bx, by);
   if (!(l > 1e-6)) return 0;
   const c = 1 - (ax * bx + ay * by) / l;
   return c > 1 ? 1 : c < 0 ? 0 : c;
 }
 
+/** A chain as it was struck: distance and rim on cells of `step` metres, `w` a row, and room to work in. */
+export interface Struck {
+  own: Float32Array;
+  rim: Float32Array;
+  next: Float32Array;
+  w: number;
+  step: number;
+}
+
 /**
- * Soft union of a chain (`own`, its `rim`) with what is there, within some cells: creases narrower than `fill` metres are
- * filled, outlines that run alike hardly grow. `next` is room to work in.
+ * Soft union of a chain with what is there, within some cells: creases narrower than `fill` metres are filled, outlines that run alike
+ * hardly grow.
  */
 export function joinChain(
   into: PartField,
-  own: Float32Array,
-  rim: Float32Array,
-  next: Float32Array,
+  { own, rim, next, w, step }: Struck,
   { i0, i1, j0, j1 }: Cells,
-  w: number,
   fill: number,
-  step: number,
 ): void {
+  const there: Rows = { f: into.f, w },
+    chain: Rows = { f: own, w };
   const { f } = into;
   for (let j = j0; j <= j1; j++)
     for (let at = j * w + i0, end = j * w + i1; at <= end; at++) {
@@ -37,7 +52,7 @@ export function joinChain(
         const gap = Math.abs(v - u);
         if (gap < fill) {
           const t = 1 - gap / fill;
-          nv += (fill / 4) * t * t * (0.2 + 0.8 * crease(f, at, w, own, at, w, step));
+          nv += (fill / 4) * t * t * (0.2 + 0.8 * crease(there, at, chain, at, step));
         }
       }
       if (v > u) into.rim[at] = rim[at];
@@ -53,6 +68,8 @@ const PART_DEPTH = 0.07;
 /** Parts of one limb flow together where they meet in depth as well; where they only cross on paper they do not. */
 export function joinPart(into: PartField, part: PartField, next: Float32Array, w: number, step: number): void {
   const { f, front, rim } = into;
+  const there: Rows = { f, w },
+    added: Rows = { f: part.f, w };
   const { i0, i1, j0, j1 } = part.cells;
   for (let j = j0; j <= j1; j++)
     for (let at = j * w + i0, end = j * w + i1; at <= end; at++) {
@@ -69,7 +86,7 @@ export function joinPart(into: PartField, part: PartField, next: Float32Array, w
         const near = 1 - Math.abs(part.rim[at] - rim[at]) / PART_DEPTH;
         if (near > 0) {
           const t = 1 - gap / PART_FILL;
-          nv += (PART_FILL / 4) * t * t * near * crease(f, at, w, part.f, at, w, step);
+          nv += (PART_FILL / 4) * t * t * near * crease(there, at, added, at, step);
         }
       }
       if (v > u) rim[at] = part.rim[at];
@@ -94,8 +111,7 @@ export function fillet(A: MassField, B: MassField, fill: number, reach: number):
       const near = 1 - Math.abs(A.rim[a] - B.rim[b]) / reach;
       if (near <= 0) continue;
       const t = 1 - gap / fill;
-      const bump =
-        (fill / 4) * t * t * Math.min(1, near * 1.5) * (0.3 + 0.7 * crease(A.f, a, A.w, B.f, b, B.w, A.step));
+      const bump = (fill / 4) * t * t * Math.min(1, near * 1.5) * (0.3 + 0.7 * crease(A, a, B, b, A.step));
       if (bump > 0) bumps.push(a, b, bump);
     }
   for (let q = 0; q < bumps.length; q += 3) {

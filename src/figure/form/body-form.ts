@@ -67,85 +67,75 @@ export function bellyOf(build: Build, pregnant = 0): number {
 
 /** The body's masses as ellipsoids on the computed frames: trunk, head, hair, ears, legs, arms. */
 export function bodyForm(skeleton: Skeleton, way: FormWay): Mass[] {
-  const { points: p, frames, build } = skeleton;
-  const { cell } = way;
-  const section = (row: Section, side: Side, own?: Frame): Ellipsoid => {
-    const name = (PAIRED.has(row[0]) ? `${row[0]}_${side}` : row[0]) as FrameName;
-    const { turn, at } = own ?? frames[name];
-    const thick = row[0] === 'head' ? build.head : build.girth;
-    const out = side === 'right' ? 1 : -1;
-    return {
-      at: place(turn, sized([row[1], row[2], row[3] * out], sizeOf(row[0], build)), at),
-      axes: [
-        scale(column(turn, 0), row[4] * thick),
-        scale(column(turn, 1), row[5] * thick),
-        scale(column(turn, 2), row[6] * thick),
-      ],
-    };
-  };
-  const chain = (rows: readonly Section[], side: Side = 'right'): Ellipsoid[] =>
-    strung(
-      rows.map((r) => section(r, side)),
-      cell,
-    );
-  const arms = Object.fromEntries(
-    SIDES.map((s) => [s, armOf(skeleton, s, { reach: way.reach?.[s], strap: way.straps?.[s], floor: way.floor })]),
-  ) as Record<Side, Arm>;
+  const shaped = new Shaping(skeleton, way);
+  return [shaped.trunk(), ...shaped.head(), ...SIDES.map((s) => shaped.leg(s)), ...SIDES.map((s) => shaped.arm(s))];
+}
 
-  return [trunk(), ...head(), ...SIDES.map(leg), ...SIDES.map(arm)];
+/** The masses of one body, each for itself. */
+class Shaping {
+  private readonly arms: Readonly<Record<Side, Arm>>;
 
-  function trunk(): Mass {
-    // Folds of the arm-pit: from the chest and the back to the upper arm.
-    const fold = (s: Side, x: number, y: number, z: number, onArm: number): Ellipsoid[] => {
-      const length = norm(sub(p[`elbow_${s}`], p[`shoulder_${s}`]));
-      const along = (t: number, ahead: number, r: number) =>
-        section(['arm', ahead, -length * t, 0, r, r, r], s, arms[s].upper);
-      return strung(
-        [
-          section(['thorax', x, y, z, 0.034, 0.034, 0.034], s),
-          along(0.12, onArm, 0.036),
-          along(0.3, onArm * 0.6, 0.03),
-        ],
-        cell,
-      );
-    };
-    const bulge = bellyOf(build, way.pregnant);
+  constructor(
+    private readonly skeleton: Skeleton,
+    private readonly way: FormWay,
+  ) {
+    const arm = (s: Side): Arm =>
+      armOf(skeleton, s, { reach: way.reach?.[s], strap: way.straps?.[s], floor: way.floor });
+    this.arms = { left: arm('left'), right: arm('right') };
+  }
+
+  trunk(): Mass {
+    const { build } = this.skeleton;
+    const bulge = bellyOf(build, this.way.pregnant);
     const belly =
-      bulge > 0.004 ? [chain(S.BELLY.map((r, i) => bulging(r, (S.BELLY_SHARE[i] * bulge) / build.girth)))] : [];
+      bulge > 0.004 ? [this.chain(S.BELLY.map((r, i) => bulging(r, (S.BELLY_SHARE[i] * bulge) / build.girth)))] : [];
     const chains = [
       // Both sides at once, so that the mirror of a body is its mirror.
-      ...SIDES.flatMap((s) => [fold(s, 0.035, 0.125, 0.1, 0.012), fold(s, -0.05, 0.08, 0.098, -0.012)]),
-      chain(S.TRUNK),
-      chain(S.NECK),
+      ...SIDES.flatMap((s) => [
+        this.armpit(s, [0.035, 0.125, 0.1], 0.012),
+        this.armpit(s, [-0.05, 0.08, 0.098], -0.012),
+      ]),
+      this.chain(S.TRUNK),
+      this.chain(S.NECK),
       ...belly,
-      ...S.TRUNK_SIDES.flatMap((rows) => SIDES.map((s) => chain(rows, s))),
+      ...S.TRUNK_SIDES.flatMap((rows) => SIDES.map((s) => this.chain(rows, s))),
     ];
     return { name: 'trunk', nudge: 0, fill: 0.022, parts: [{ name: 'trunk', chains }] };
   }
 
-  function head(): Mass[] {
-    const chains = [...S.HEAD.map((rows) => chain(rows)), ...SIDES.map((s) => chain(S.JAW, s))];
-    const mass = (name: string, nudge: number, fill: number, own: Ellipsoid[][]): Mass => ({
+  /** Fold of an arm-pit: from a place on the chest or the back to the upper arm. */
+  private armpit(s: Side, [x, y, z]: Vec3, onArm: number): Ellipsoid[] {
+    const { points: p } = this.skeleton;
+    const length = norm(sub(p[`elbow_${s}`], p[`shoulder_${s}`]));
+    const along = (t: number, ahead: number, r: number) =>
+      this.section(['arm', ahead, -length * t, 0, r, r, r], s, this.arms[s].upper);
+    return strung(
+      [
+        this.section(['thorax', x, y, z, 0.034, 0.034, 0.034], s),
+        along(0.12, onArm, 0.036),
+        along(0.3, onArm * 0.6, 0.03),
+      ],
+      this.way.cell,
+    );
+  }
+
+  head(): Mass[] {
+    const mass = (name: string, nudge: number, fill: number, chains: Ellipsoid[][]): Mass => ({
       name,
       nudge,
       fill,
-      parts: [{ name, chains: own }],
+      parts: [{ name, chains }],
     });
-    return [
-      mass('head', 0.01, 0.008, chains),
-      mass(
-        'hair',
-        0.012,
-        0.012,
-        S.HAIR.map((rows) => chain(rows)),
-      ),
-      ...(cell > WIDE_CELL ? [] : SIDES.map((s) => mass(`ear_${s}`, 0.013, 0.01, [chain(S.EAR, s)]))),
-    ];
+    const skull = [...S.HEAD.map((rows) => this.chain(rows)), ...SIDES.map((s) => this.chain(S.JAW, s))];
+    const hair = S.HAIR.map((rows) => this.chain(rows));
+    const ears =
+      this.way.cell > WIDE_CELL ? [] : SIDES.map((s) => mass(`ear_${s}`, 0.013, 0.01, [this.chain(S.EAR, s)]));
+    return [mass('head', 0.01, 0.008, skull), mass('hair', 0.012, 0.012, hair), ...ears];
   }
 
-  function leg(s: Side): Mass {
+  leg(s: Side): Mass {
     const toes =
-      cell > WIDE_CELL
+      this.way.cell > WIDE_CELL
         ? [S.BLUNT_TOES]
         : S.TOES.map(([z, x, r]): Section[] => [
             ['toes', 0.012, -0.01, z * 0.95, r * 1.1, r, r],
@@ -154,10 +144,10 @@ export function bodyForm(skeleton: Skeleton, way: FormWay): Mass[] {
           ]);
     const part = (name: string, rows: readonly (readonly Section[])[]): Part => ({
       name: `${name}_${s}`,
-      chains: rows.map((r) => chain(r, s)),
+      chains: rows.map((r) => this.chain(r, s)),
     });
     const thigh = part('thigh', S.THIGH);
-    thigh.chains.push(kneecap(s));
+    thigh.chains.push(this.kneecap(s));
     return {
       name: `leg_${s}`,
       nudge: 0.03,
@@ -167,7 +157,8 @@ export function bodyForm(skeleton: Skeleton, way: FormWay): Mass[] {
   }
 
   /** Ahead of the joint, between the fronts of both bones. */
-  function kneecap(s: Side): Ellipsoid[] {
+  private kneecap(s: Side): Ellipsoid[] {
+    const { points: p, frames, build } = this.skeleton;
     const thigh = frames[`thigh_${s}`].turn,
       shank = frames[`shank_${s}`].turn;
     const ahead = unit(add(column(thigh, 0), column(shank, 0))),
@@ -178,20 +169,22 @@ export function bodyForm(skeleton: Skeleton, way: FormWay): Mass[] {
       at,
       axes: [scale(ahead, 0.026 * g), scale(up, 0.03 * g), scale(column(thigh, 2), 0.031 * g)],
     };
-    return strung([cap, { ...cap, at: add(at, scale(up, -0.004)) }], cell);
+    return strung([cap, { ...cap, at: add(at, scale(up, -0.004)) }], this.way.cell);
   }
 
-  function arm(s: Side): Mass {
-    const own = arms[s];
+  arm(s: Side): Mass {
+    const { points: p, build } = this.skeleton;
+    const { cell } = this.way;
+    const own = this.arms[s];
     const tube = (frame: Frame, length: number, rows: readonly TubeSection[]): Ellipsoid[] =>
-      rows.map(([t, x, a, b]) => section(['arm', x, -length * t, 0, a, Math.min(a, b) * 0.9, b], s, frame));
+      rows.map(([t, x, a, b]) => this.section(['arm', x, -length * t, 0, a, Math.min(a, b) * 0.9, b], s, frame));
     const upper = norm(sub(p[`elbow_${s}`], p[`shoulder_${s}`])),
       fore = norm(sub(p[`wrist_${s}`], p[`elbow_${s}`]));
     const k = build.arm,
       thin = k / build.girth;
     // The thumb lies to the left of a right hand that hangs with its palm ahead.
     const hand = handChains(
-      (x, y, z, a, b, c) => section(['arm', x * k, y * k, -z * k, a * thin, b * thin, c * thin], s, own.hand),
+      ([x, y, z], [a, b, c]) => this.section(['arm', x * k, y * k, -z * k, a * thin, b * thin, c * thin], s, own.hand),
       own.curl,
       own.grips,
       cell,
@@ -207,6 +200,30 @@ export function bodyForm(skeleton: Skeleton, way: FormWay): Mass[] {
           chains: [strung([...tube(own.fore, fore, S.FOREARM), ...tube(own.wrist, fore, S.WRIST)], cell)],
         },
         { name: `hand_${s}`, chains: hand },
+      ],
+    };
+  }
+
+  private chain(rows: readonly Section[], side: Side = 'right'): Ellipsoid[] {
+    return strung(
+      rows.map((r) => this.section(r, side)),
+      this.way.cell,
+    );
+  }
+
+  /** One section as an ellipsoid, in its own frame or in one that is given. */
+  private section(row: Section, side: Side, own?: Frame): Ellipsoid {
+    const { frames, build } = this.skeleton;
+    const name = (PAIRED.has(row[0]) ? `${row[0]}_${side}` : row[0]) as FrameName;
+    const { turn, at } = own ?? frames[name];
+    const thick = row[0] === 'head' ? build.head : build.girth;
+    const out = side === 'right' ? 1 : -1;
+    return {
+      at: place(turn, sized([row[1], row[2], row[3] * out], sizeOf(row[0], build)), at),
+      axes: [
+        scale(column(turn, 0), row[4] * thick),
+        scale(column(turn, 1), row[5] * thick),
+        scale(column(turn, 2), row[6] * thick),
       ],
     };
   }

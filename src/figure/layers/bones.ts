@@ -1,4 +1,4 @@
-import { add, mix, place, scale, SIDES, sized, type FrameName, type Side, type Vec3 } from '@/core/body';
+import { add, mix, place, scale, SIDES, sized, type Build, type FrameName, type Side, type Vec3 } from '@/core/body';
 import { zeroLines } from '../field/contour';
 import { blur } from '../field/grid';
 import { fieldOf } from '../field/mass-field';
@@ -164,145 +164,190 @@ const WAIST_AT = 0.53;
 const THORACIC = 10;
 const RIBS = 7;
 
+/** Masses of trunk and legs, which bones of the trunk are seen through. */
+const TRUNK = /^(trunk|leg)/;
+const ofLeg = (side: Side): RegExp => new RegExp(`^(leg_${side}|trunk)$`);
+
 /** Bones to orient by: hip bones, sacrum, column, near half of the ribs, thigh and shin bones, kneecaps, heels. */
 export function bonePaints(page: Page): Paint[] {
-  const { skeleton, lens, fields, detail } = page;
-  const { frames, build, points: p } = skeleton;
-  const step = fields[0].step;
-  const size = (frame: string): Vec3 =>
-    frame === 'pelvis'
-      ? build.pelvis
-      : frame.startsWith('thigh')
-        ? build.thigh
-        : frame.startsWith('shank')
-          ? build.shank
-          : frame.startsWith('foot')
-            ? build.foot
-            : build.spine;
-  const at = (frame: FrameName, v: Vec3): Vec3 => place(frames[frame].turn, sized(v, size(frame)), frames[frame].at);
-  const pieces: { depth: number; paints: () => Paint[] }[] = [];
-  const solid = (name: string, depth: number, chains: Ellipsoid[][], own: RegExp, fill = 0.006): void => {
-    pieces.push({
-      depth,
-      paints: () => {
-        const F = fieldOf({ name, nudge: 0, fill, parts: [{ name, chains }] }, lens, step);
-        const g = masked(F, own, fields, 0.002);
-        blur(g, F.w, F.h, 1);
-        const path = zeroLines(F, g)
-          .map((l) => edgePath(l, detail))
-          .join('');
-        return path ? [{ role: 'bone', path }] : [];
-      },
-    });
-  };
-  const trunk = /^(trunk|leg)/;
-  const pelvisTurn = frames.pelvis.turn;
-  const sacrum = SACRUM.map(([x, y, a, b, c]): Ellipsoid => ({
-    at: at('pelvis', [x, y, 0]),
-    axes: [scale(column(pelvisTurn, 0), a), scale(column(pelvisTurn, 1), b), scale(column(pelvisTurn, 2), c)],
-  }));
-  solid('sacrum', seen(lens, p.sacrum)[2], [strung(sacrum, step)], trunk);
-  for (const side of SIDES) {
-    const out = side === 'right' ? 1 : -1;
-    for (const bone of BONES) {
-      const frame = (bone.frame === 'pelvis' ? 'pelvis' : `${bone.frame}_${side}`) as FrameName;
-      const own = bone.frame === 'pelvis' ? trunk : new RegExp(`^(leg_${side}|trunk)$`);
-      const on = (v: readonly number[]): Vec3 => at(frame, [v[0], v[1], v[2] * out]);
-      const chains = bone.lines.map((line) => beads(line.map((b) => [on(b), b[3]] as const)));
-      solid(bone.name, seen(lens, on(bone.middle))[2], chains, own, bone.frame === 'pelvis' ? 0.01 : 0.006);
-    }
-    kneecap(side);
-  }
-  pieces.sort((a, b) => b.depth - a.depth);
-  return [...ribs(), ...column_(), ...pieces.flatMap((q) => q.paints())];
+  const bones = new Bones(page);
+  return [...bones.ribs(), ...bones.column(), ...bones.solids()];
+}
 
-  function kneecap(side: Side): void {
+/** A bone as chains of beads, what hides it, and how far away its middle lies. */
+interface Solid {
+  name: string;
+  depth: number;
+  chains: Ellipsoid[][];
+  own: RegExp;
+  /** Creases between its chains that are filled, metres. */
+  fill?: number;
+}
+
+/** The bones of one body on one page. */
+class Bones {
+  constructor(private readonly page: Page) {}
+
+  /** All that are more than lines, from far to near. */
+  solids(): Paint[] {
+    const all = [this.sacrum(), ...SIDES.flatMap((side) => [...this.longOf(side), this.kneecap(side)])];
+    return all.sort((a, b) => b.depth - a.depth).flatMap((s) => this.paintsOf(s));
+  }
+
+  private sacrum(): Solid {
+    const { skeleton, lens, fields } = this.page;
+    const { turn } = skeleton.frames.pelvis;
+    const beadsOf = SACRUM.map(([x, y, a, b, c]): Ellipsoid => ({
+      at: this.at('pelvis', [x, y, 0]),
+      axes: [scale(column(turn, 0), a), scale(column(turn, 1), b), scale(column(turn, 2), c)],
+    }));
+    const chains = [strung(beadsOf, fields[0].step)];
+    return { name: 'sacrum', depth: seen(lens, skeleton.points.sacrum)[2], chains, own: TRUNK };
+  }
+
+  /** Hip bone, thigh, shin and heel of a side. */
+  private longOf(side: Side): Solid[] {
+    const out = side === 'right' ? 1 : -1;
+    return BONES.map((bone) => {
+      const inPelvis = bone.frame === 'pelvis';
+      const frame = (inPelvis ? 'pelvis' : `${bone.frame}_${side}`) as FrameName;
+      const on = (v: readonly number[]): Vec3 => this.at(frame, [v[0], v[1], v[2] * out]);
+      return {
+        name: bone.name,
+        depth: seen(this.page.lens, on(bone.middle))[2],
+        chains: bone.lines.map((line) => beads(line.map((b) => [on(b), b[3]] as const))),
+        own: inPelvis ? TRUNK : ofLeg(side),
+        fill: inPelvis ? 0.01 : 0.006,
+      };
+    });
+  }
+
+  private kneecap(side: Side): Solid {
+    const { frames, points: p } = this.page.skeleton;
     const thigh = frames[`thigh_${side}`].turn,
       shank = frames[`shank_${side}`].turn;
     const ahead = unit(add(column(thigh, 0), column(shank, 0)));
     const middle = add(p[`knee_${side}`], scale(ahead, 0.04));
-    solid(
-      'kneecap',
-      seen(lens, middle)[2] - 0.01,
-      [
-        beads([
-          [add(middle, scale(column(thigh, 1), 0.006)), 0.0165],
-          [add(middle, scale(column(shank, 1), -0.008)), 0.013],
-        ]),
-      ],
-      new RegExp(`^(leg_${side}|trunk)$`),
-    );
+    const chain = beads([
+      [add(middle, scale(column(thigh, 1), 0.006)), 0.0165],
+      [add(middle, scale(column(shank, 1), -0.008)), 0.013],
+    ]);
+    return { name: 'kneecap', depth: seen(this.page.lens, middle)[2] - 0.01, chains: [chain], own: ofLeg(side) };
+  }
+
+  private paintsOf({ name, chains, own, fill = 0.006 }: Solid): Paint[] {
+    const { lens, fields, detail } = this.page;
+    const F = fieldOf({ name, nudge: 0, fill, parts: [{ name, chains }] }, lens, fields[0].step);
+    const g = masked(F, own, fields, 0.002);
+    blur(g, F.w, F.h, 1);
+    const path = zeroLines(F, g)
+      .map((l) => edgePath(l, detail))
+      .join('');
+    return path ? [{ role: 'bone', path }] : [];
   }
 
   /** Thin hoops, the near half of each. */
-  function ribs(): Paint[] {
+  ribs(): Paint[] {
     let path = '';
-    const turn = frames.thorax.turn;
     for (let k = 0; k < RIBS; k++)
       for (const out of [-1, 1]) {
-        const y = 0.005 + k * 0.026,
-          wide = 0.1 + 0.024 * Math.sin(((k + 0.6) / 8) * Math.PI);
-        const hoop: P2[] = [];
-        for (let i = 0; i < 15; i++) {
-          const a = (i / 14) * Math.PI * (k < 1 ? 0.62 : 0.93),
-            c = Math.cos(a),
-            s = Math.sin(a);
-          // Its outward normal in the world: only what looks this way is drawn.
-          const away = [0, 1, 2].reduce(
-            (sum, r) => sum + lens[6 + r] * (turn[3 * r] * -c + turn[3 * r + 2] * out * s),
-            0,
-          );
-          if (away >= 0.35) continue;
-          const q = seen(
-            lens,
-            at('thorax', [-0.012 - 0.062 * c + 0.011 * (1 - c), y + 0.03 * c + 0.01, out * wide * s]),
-          );
-          hoop.push([q[0], q[1]]);
-        }
+        const hoop = this.hoop(k, out);
         if (hoop.length >= 4) path += moveTo(hoop[0]) + curves(hoop, 0.0006);
       }
     return path ? [{ role: 'rib', path }] : [];
   }
 
+  /** What is seen of one rib. @param out 1 to the right, −1 to the left */
+  private hoop(k: number, out: number): P2[] {
+    const { skeleton, lens } = this.page;
+    const { turn } = skeleton.frames.thorax;
+    const y = 0.005 + k * 0.026,
+      wide = 0.1 + 0.024 * Math.sin(((k + 0.6) / 8) * Math.PI);
+    const hoop: P2[] = [];
+    for (let i = 0; i < 15; i++) {
+      const a = (i / 14) * Math.PI * (k < 1 ? 0.62 : 0.93),
+        c = Math.cos(a),
+        s = Math.sin(a);
+      // Its outward normal in the world: only what looks this way is drawn.
+      const away = [0, 1, 2].reduce((sum, r) => sum + lens[6 + r] * (turn[3 * r] * -c + turn[3 * r + 2] * out * s), 0);
+      if (away >= 0.35) continue;
+      const q = seen(
+        lens,
+        this.at('thorax', [-0.012 - 0.062 * c + 0.011 * (1 - c), y + 0.03 * c + 0.01, out * wide * s]),
+      );
+      hoop.push([q[0], q[1]]);
+    }
+    return hoop;
+  }
+
   /** A rounded box for each vertebra. */
-  function column_(): Paint[] {
-    const bodies: [Vec3, readonly [number, number, number], Float64Array][] = LUMBAR.map((t) => {
+  column(): Paint[] {
+    const path = [...this.lowBack(), ...this.chest()].map((v) => this.boxOf(v)).join('');
+    return [{ role: 'bone', path }];
+  }
+
+  private lowBack(): Vertebra[] {
+    const { frames, points: p } = this.page.skeleton;
+    return LUMBAR.map((t) => {
       const c =
         t < WAIST_AT
           ? mix(p.lumbosacral, p.waist, t / WAIST_AT)
           : mix(p.waist, p.thorax, (t - WAIST_AT) / (1 - WAIST_AT));
       const { turn } = t < 0.35 ? frames.lower : frames.upper;
-      return [add(c, scale(column(turn, 0), -0.004)), [0.018, 0.0125, 0.022], turn];
+      return { at: add(c, scale(column(turn, 0), -0.004)), half: [0.018, 0.0125, 0.022], turn };
     });
-    for (let k = 0; k < THORACIC; k++) {
-      const s = k / (THORACIC - 1);
-      bodies.push([
-        at('thorax', [-0.022 - 0.03 * Math.sin(Math.PI * s) + 0.02 * s, 0.012 + 0.215 * s, 0]),
-        [0.014 - 0.003 * s, 0.0085, 0.017 - 0.005 * s],
-        frames.thorax.turn,
-      ]);
-    }
-    const path = bodies
-      .map(([c, r, turn]) => {
-        const q = seen(lens, c);
-        const axes = ([0, 1, 2] as const).map((k) => seen(lens, scale(column(turn, k), r[k])));
-        const outline: P2[] = Array.from({ length: 20 }, (_, i) => {
-          const a = (i * Math.PI) / 10,
-            dx = Math.cos(a),
-            dy = Math.sin(a);
-          let x = q[0],
-            y = q[1];
-          for (const e of axes) {
-            const u = Math.tanh((e[0] * dx + e[1] * dy) / 0.006);
-            x += e[0] * u;
-            y += e[1] * u;
-          }
-          return [x, y];
-        });
-        outline.push(outline[0]);
-        return `${moveTo(outline[0])}${curves(outline, 0.0006, 2.5)}Z`;
-      })
-      .join('');
-    return [{ role: 'bone', path }];
   }
+
+  private chest(): Vertebra[] {
+    const { turn } = this.page.skeleton.frames.thorax;
+    return Array.from({ length: THORACIC }, (_, k) => {
+      const s = k / (THORACIC - 1);
+      return {
+        at: this.at('thorax', [-0.022 - 0.03 * Math.sin(Math.PI * s) + 0.02 * s, 0.012 + 0.215 * s, 0]),
+        half: [0.014 - 0.003 * s, 0.0085, 0.017 - 0.005 * s],
+        turn,
+      };
+    });
+  }
+
+  private boxOf({ at, half, turn }: Vertebra): string {
+    const { lens } = this.page;
+    const q = seen(lens, at);
+    const axes = ([0, 1, 2] as const).map((k) => seen(lens, scale(column(turn, k), half[k])));
+    const outline: P2[] = Array.from({ length: 20 }, (_, i) => {
+      const a = (i * Math.PI) / 10,
+        dx = Math.cos(a),
+        dy = Math.sin(a);
+      let x = q[0],
+        y = q[1];
+      for (const e of axes) {
+        const u = Math.tanh((e[0] * dx + e[1] * dy) / 0.006);
+        x += e[0] * u;
+        y += e[1] * u;
+      }
+      return [x, y];
+    });
+    outline.push(outline[0]);
+    return `${moveTo(outline[0])}${curves(outline, 0.0006, 2.5)}Z`;
+  }
+
+  /** A place of a frame at model size, in the world. */
+  private at(frame: FrameName, v: Vec3): Vec3 {
+    const { frames, build } = this.page.skeleton;
+    return place(frames[frame].turn, sized(v, sizeIn(frame, build)), frames[frame].at);
+  }
+}
+
+/** Middle, half sizes and turn of a vertebra. */
+interface Vertebra {
+  at: Vec3;
+  half: readonly [number, number, number];
+  turn: Float64Array;
+}
+
+function sizeIn(frame: FrameName, build: Build): Vec3 {
+  if (frame === 'pelvis') return build.pelvis;
+  if (frame.startsWith('thigh')) return build.thigh;
+  if (frame.startsWith('shank')) return build.shank;
+  return frame.startsWith('foot') ? build.foot : build.spine;
 }

@@ -23,6 +23,14 @@ const LINE_ROLE: Readonly<Record<Weight, Role>> = {
   ghost: 'line-thin',
 };
 
+/** How a line is drawn: its weight, its width and what that is multiplied by from place to place, metres; where it thins out, over how much. */
+interface Pen {
+  weight: Weight;
+  width: number;
+  scale?: (q: P2) => number;
+  taper?: number;
+}
+
 /** Lines of a drawing, collected by weight. */
 class Ink {
   readonly #paths: Record<Weight, string[]> = { near: [], far: [], thin: [], ghost: [] };
@@ -56,11 +64,8 @@ class Ink {
   visible(
     line: readonly P2[],
     own: MassField,
-    weight: Weight,
-    width: number,
+    { weight, width, scale, taper = TAPER }: Pen,
     sees: (x: number, y: number) => boolean,
-    scale?: (q: P2) => number,
-    taper = TAPER,
   ): void {
     const N = line.length;
     const closed = isClosed(line);
@@ -126,89 +131,120 @@ function scaleOf(F: MassField): ((q: P2) => number) | undefined {
 
 /** Outlines, inner edges, hems, folds and the few lines of a face, without what is hidden. */
 export function inkPaints(page: Page, order: readonly MassField[], hems: Hems): Paint[] {
-  const { fields, detail, pen, far, ghosts } = page;
+  const { detail, pen } = page;
   const ink = new Ink(page);
+  const drawing = new Inking(page, ink, hems);
   const fine = isFine(detail);
-  const weightOf = (F: MassField): Weight => (ghosts.has(F.name) ? 'ghost' : far.has(F.name) ? 'far' : 'near');
   for (const F of order) {
     if (F.name === 'hair') continue;
-    outline(F);
-    if (F.parts.length > 1 && detail !== 'moving') innerEdges(F);
-    if (fine) for (const f of hems.get(F.name) ?? []) hem(F, f);
+    if (F.name.startsWith('ear')) drawing.ear(F);
+    else drawing.outline(F);
+    if (F.parts.length > 1 && detail !== 'moving') drawing.innerEdges(F);
+    if (fine) for (const f of hems.get(F.name) ?? []) drawing.hem(F, f);
   }
   if (fine) {
-    creases();
+    drawing.creases();
     for (const { line, width } of featuresOf(page)) ink.stroke(line, 'thin', pen * width, [0.02, 0.02]);
   }
   return ink.paints();
+}
 
-  function outline(F: MassField): void {
+/** A surface that another cuts: the mass, and the field of it or of one of its parts. */
+interface Surface {
+  of: MassField;
+  field: Field;
+}
+
+/** Which lines a body has, and where they may be seen. */
+class Inking {
+  constructor(
+    private readonly page: Page,
+    private readonly ink: Ink,
+    private readonly hems: Hems,
+  ) {}
+
+  private weightOf(F: MassField): Weight {
+    const { ghosts, far } = this.page;
+    return ghosts.has(F.name) ? 'ghost' : far.has(F.name) ? 'far' : 'near';
+  }
+
+  private smoothed(F: MassField, line: P2[]): P2[] {
     const scale = scaleOf(F);
     const broad = F.name === 'trunk' || F.name.startsWith('leg');
-    const passes = !fine ? 1 : broad ? Math.round(12 * (0.004 / F.step) ** 2) : 3;
-    const weight = weightOf(F);
-    const rim = (x: number, y: number) => sampleNear(F, F.rim, x, y, NOTHING);
-    for (const l of zeroLines(F, F.f)) {
-      const s = smooth(l, passes, scale && ((q) => (scale(q) < 0.9 ? 0.12 : 1)));
-      if (F.name.startsWith('ear')) {
-        const head = fields.find((f) => f.name === 'head');
-        if (!head) continue;
-        ink.visible(s, F, 'thin', pen * 0.55, (x, y) => {
-          const z = rim(x, y);
-          return !ink.hidden('head', x, y, z - 0.012, 9) && sampleLeast(head, head.front, x, y, NOTHING) > z - 0.03;
-        });
-        continue;
-      }
-      const width = pen * (weight === 'ghost' ? 0.5 : weight === 'far' ? 0.75 : 1);
-      ink.visible(s, F, weight, width, (x, y) => !ink.hidden(F.name, x, y, rim(x, y)), scale);
-    }
+    const passes = !isFine(this.page.detail) ? 1 : broad ? Math.round(12 * (0.004 / F.step) ** 2) : 3;
+    return smooth(line, passes, scale && ((q) => (scale(q) < 0.9 ? 0.12 : 1)));
+  }
+
+  outline(F: MassField): void {
+    const { ink } = this;
+    const weight = this.weightOf(F);
+    const width = this.page.pen * (weight === 'ghost' ? 0.5 : weight === 'far' ? 0.75 : 1);
+    const pen = { weight, width, scale: scaleOf(F) };
+    for (const l of zeroLines(F, F.f))
+      ink.visible(
+        this.smoothed(F, l),
+        F,
+        pen,
+        (x, y) => !ink.hidden(F.name, x, y, sampleNear(F, F.rim, x, y, NOTHING)),
+      );
+  }
+
+  /** An ear lies on the head and is seen where the head does not lie before it. */
+  ear(F: MassField): void {
+    const { ink } = this;
+    const head = this.page.fields.find((f) => f.name === 'head');
+    if (!head) return;
+    for (const l of zeroLines(F, F.f))
+      ink.visible(this.smoothed(F, l), F, { weight: 'thin', width: this.page.pen * 0.55 }, (x, y) => {
+        const z = sampleNear(F, F.rim, x, y, NOTHING);
+        return !ink.hidden('head', x, y, z - 0.012, 9) && sampleLeast(head, head.front, x, y, NOTHING) > z - 0.03;
+      });
   }
 
   /** Edges of one part of a limb before another: a shin before its own thigh. */
-  function innerEdges(F: MassField): void {
-    const weight = weightOf(F);
+  innerEdges(F: MassField): void {
+    const { ink } = this;
+    const weight = this.weightOf(F);
+    const pen: Pen = {
+      weight: weight === 'near' ? 'thin' : weight,
+      width: this.page.pen * 0.6,
+      scale: scaleOf(F),
+      taper: 0.035,
+    };
     for (const part of F.parts)
       for (const l of zeroLines(F, part.f, part.cells))
-        ink.visible(
-          smooth(l, 2),
-          F,
-          weight === 'near' ? 'thin' : weight,
-          pen * 0.6,
-          (x, y) => {
-            if (sample(F, F.f, x, y, -1) < 0.005) return false;
-            const z = sampleNear(F, part.rim, x, y, NOTHING);
-            for (const other of F.parts)
-              if (other !== part && sampleLeast(F, other.front, x, y, NOTHING) < z - 0.006) return false;
-            return !ink.hidden(F.name, x, y, z);
-          },
-          scaleOf(F),
-          0.035,
-        );
+        ink.visible(smooth(l, 2), F, pen, (x, y) => {
+          if (sample(F, F.f, x, y, -1) < 0.005) return false;
+          const z = sampleNear(F, part.rim, x, y, NOTHING);
+          for (const other of F.parts)
+            if (other !== part && sampleLeast(F, other.front, x, y, NOTHING) < z - 0.006) return false;
+          return !ink.hidden(F.name, x, y, z);
+        });
   }
 
-  function hem(F: MassField, f: Float32Array): void {
+  hem(F: MassField, f: Float32Array): void {
+    const { ink } = this;
+    const pen: Pen = { weight: this.page.far.has(F.name) ? 'far' : 'thin', width: this.page.pen * 0.45, taper: 0.004 };
     for (const l of zeroLines(F, f))
       ink.visible(
         smooth(l, 2),
         F,
-        far.has(F.name) ? 'far' : 'thin',
-        pen * 0.45,
+        pen,
         (x, y) =>
           sample(F, F.f, x, y, -1) > F.step * 0.9 &&
           !ink.hidden(F.name, x, y, sampleLeast(F, F.front, x, y, NOTHING) - 0.002, 9),
-        undefined,
-        0.004,
       );
   }
 
   /** Where surfaces cut each other sharply enough, or bare skin meets cloth. */
-  function creases(): void {
+  creases(): void {
+    const { fields, ghosts, pen } = this.page;
     const bodies = fields.filter((f) => !f.solid && !/hair|ear/.test(f.name) && !ghosts.has(f.name));
     bodies.forEach((A, i) => {
       for (const B of bodies.slice(i + 1)) {
         const names = A.name + B.name;
         const least = !grown(A.name, B.name) ? 0.2 : names.includes('head') ? 0.5 : names.includes('leg') ? 0.16 : 0.45;
-        fold(A, A, B, B, pen * 0.55, least);
+        this.fold({ of: A, field: A }, { of: B, field: B }, { width: pen * 0.55, least });
       }
       A.parts.forEach((p, k) => {
         for (const q of A.parts.slice(k + 1)) {
@@ -218,32 +254,41 @@ export function inkPaints(page: Page, order: readonly MassField[], hems: Hems): 
             j0: Math.max(p.cells.j0, q.cells.j0),
             j1: Math.min(p.cells.j1, q.cells.j1),
           };
-          fold(A, { ...A, ...p }, A, { ...A, ...q }, pen * 0.5, 0.6, within);
+          const on = (part: typeof p): Surface => ({ of: A, field: { ...A, ...part } });
+          this.fold(on(p), on(q), { width: pen * 0.5, least: 0.6 }, within);
         }
       });
     });
   }
 
-  function fold(A: MassField, a: Field, B: MassField, b: Field, width: number, least: number, within?: Cells): void {
+  /** @param least sharpness from which a fold is drawn, 0 alike … 1 square */
+  private fold(a: Surface, b: Surface, { width, least }: { width: number; least: number }, within?: Cells): void {
+    const A = a.of,
+      B = b.of;
     const leg = A.name.startsWith('leg') ? A : B;
-    const cloth = A !== B && grown(A.name, B.name) && leg.name.startsWith('leg') ? hems.get(leg.name)?.[0] : undefined;
-    for (const { line, sharp } of foldsOf(a, b, within)) {
-      const s = smooth(line, 4);
+    const meets = A !== B && grown(A.name, B.name) && leg.name.startsWith('leg');
+    const cloth = meets ? this.hems.get(leg.name)?.[0] : undefined;
+    for (const { line, sharp } of foldsOf(a.field, b.field, within)) {
       let run: P2[] = [];
       const end = (): void => {
-        if (run.length > 4 && lengthOf(run) > 0.03) ink.stroke(run, 'thin', width, [0.04, 0.04]);
+        if (run.length > 4 && lengthOf(run) > 0.03) this.ink.stroke(run, 'thin', width, [0.04, 0.04]);
         run = [];
       };
-      s.forEach(([x, y], i) => {
+      smooth(line, 4).forEach(([x, y], i) => {
         const bareThigh = cloth !== undefined && sample(leg, cloth, x, y, 1) < -0.004;
-        const z = Math.min(sampleLeast(A, a.front, x, y, NOTHING), sampleLeast(B, b.front, x, y, NOTHING));
-        const before =
-          fields.some((C) => C !== A && C !== B && sampleLeast(C, C.front, x, y, NOTHING) < z - 0.004) ||
-          (A === B && A.parts.some((C) => sampleLeast(A, C.front, x, y, NOTHING) < z - 0.004));
-        if ((sharp[i] > least || bareThigh) && !before) run.push([x, y]);
+        if ((sharp[i] > least || bareThigh) && !this.before(a, b, x, y)) run.push([x, y]);
         else end();
       });
       end();
     }
+  }
+
+  /** Whether anything else lies before a fold. */
+  private before({ of: A, field: a }: Surface, { of: B, field: b }: Surface, x: number, y: number): boolean {
+    const z = Math.min(sampleLeast(A, a.front, x, y, NOTHING), sampleLeast(B, b.front, x, y, NOTHING));
+    return (
+      this.page.fields.some((C) => C !== A && C !== B && sampleLeast(C, C.front, x, y, NOTHING) < z - 0.004) ||
+      (A === B && A.parts.some((C) => sampleLeast(A, C.front, x, y, NOTHING) < z - 0.004))
+    );
   }
 }

@@ -27,83 +27,115 @@ const BLANKET = { half: 0.13, deep: 0.19, layer: 0.02 };
 const UNDER = 0.05;
 const BOLSTER = { half: 0.3, level: 0.1, most: 0.15 };
 
+/** Where a prop stands: the middle of the places it is under, half their distance ahead and outward, the flesh over them; metres. */
+interface Standing {
+  prop: SceneProp;
+  points: Points;
+  floor: number;
+  middle: Vec3;
+  half: { ahead: number; out: number };
+  flesh: number;
+  /** True where it is under two places. */
+  shared: boolean;
+}
+
 /** The pieces of one prop of a scene, by what it holds up. */
-function piecesOf(q: SceneProp, { points: p }: Skeleton, floor: number): Furniture[] {
-  const own = p[q.at] as Vec3 | undefined;
-  if (!own || q.kind === 'strap') return [];
-  const mate = q.also ? p[q.also] : undefined;
+function piecesOf(prop: SceneProp, { points }: Skeleton, floor: number): Furniture[] {
+  const own = points[prop.at] as Vec3 | undefined;
+  if (!own) return [];
+  const mate = prop.also ? points[prop.also] : undefined;
   // Between two points, under the lower of them.
-  const c: Vec3 = mate ? [(own[0] + mate[0]) / 2, Math.min(own[1], mate[1]), (own[2] + mate[2]) / 2] : own;
-  const dx = mate ? Math.abs(own[0] - mate[0]) / 2 : 0,
-    dz = mate ? Math.abs(own[2] - mate[2]) / 2 : 0;
-  const flesh = fleshOf(q.at);
-  switch (q.kind) {
-    case 'table': {
-      const edge = (p.hip_left[0] + p.hip_right[0]) / 2 + 0.02;
-      const leg = (x: number) => box([x, floor - TABLE.legs, 0.28], [x + 0.045, floor - TABLE.top, 0.325]);
-      return [
-        leg(edge - TABLE.length + 0.07),
-        leg(edge - 0.08),
-        box([edge - TABLE.length, floor - TABLE.top, -TABLE.half], [edge, floor, TABLE.half]),
-      ];
-    }
-    case 'wall': {
-      if (!q.side) return leaning(p, floor);
-      if (q.side === 'beside') {
-        const s = Math.sign(c[2]) || 1,
-          z = c[2] + s * flesh;
-        return [{ ...box([c[0] - 0.5, floor, z], [c[0] + 0.5, floor + WALL_HEIGHT, z + s * WALL]), wall: true }];
-      }
-      const a = q.side === 'ahead' ? 1 : -1,
-        x = c[0] + a * flesh;
-      return [{ ...box([x, floor, -0.4], [x + a * WALL, floor + WALL_HEIGHT, 0.4]), wall: true }];
-    }
-    case 'chair': {
-      const top = Math.max(floor + 0.1, c[1] - 0.8 * flesh),
-        k = CHAIR.half - CHAIR.post;
-      // Its back stands away from the body's middle; behind, where somebody sits on it; ahead of whoever stands and lays a shin on it.
-      const away = Math.sign(c[0] - (p.pelvis[0] + p.thorax[0]) / 2) || -1;
-      const shin = mate !== undefined && /^(knee|ankle)/.test(q.at);
-      const back = shin ? 1 : Math.abs(c[0]) < 0.12 ? -1 : away;
-      const high = top + CHAIR.back;
-      const post = (x: number, z: number): Furniture =>
-        box(
-          [c[0] + x - CHAIR.post, floor, c[2] + z - CHAIR.post],
-          [c[0] + x + CHAIR.post, Math.sign(x) === back ? high : top, c[2] + z + CHAIR.post],
-        );
-      return [
-        ...[-k, k].flatMap((x) => [post(x, -k), post(x, k)]),
-        box([c[0] - CHAIR.half, top - CHAIR.seat, c[2] - CHAIR.half], [c[0] + CHAIR.half, top, c[2] + CHAIR.half]),
-        box([c[0] + back * k - 0.01, high - CHAIR.rail, c[2] - k], [c[0] + back * k + 0.01, high, c[2] + k]),
-      ];
-    }
-    case 'bolster': {
-      const top = Math.max(floor + 0.02, c[1] - 0.8 * flesh),
-        upright = Math.max(0.03, (top - floor) / 2);
-      return [
-        {
-          solid: {
-            shape: 'roll',
-            at: [c[0], floor + upright, c[2]],
-            along: /back|head|chest|waist/.test(q.at) ? 0 : 2,
-            half: BOLSTER.half,
-            level: Math.max(upright, Math.min(BOLSTER.most, BOLSTER.level + dx)),
-            upright,
-          },
-        },
-      ];
-    }
-    default: {
-      const size = q.kind === 'blanket' ? BLANKET : BLOCK;
-      const top = Math.max(floor + 0.02, c[1] - 0.8 * flesh);
-      // One piece under two places reaches a little beyond both.
-      const half = Math.max(size.half, dx + UNDER),
-        deep = Math.max(size.deep, dz + UNDER);
-      const layers =
-        q.kind === 'blanket' ? Math.max(2, Math.min(5, Math.round((top - floor) / BLANKET.layer))) : undefined;
-      return [{ ...box([c[0] - half, floor, c[2] - deep], [c[0] + half, top, c[2] + deep]), layers }];
-    }
+  const middle: Vec3 = mate ? [(own[0] + mate[0]) / 2, Math.min(own[1], mate[1]), (own[2] + mate[2]) / 2] : own;
+  const half = mate
+    ? { ahead: Math.abs(own[0] - mate[0]) / 2, out: Math.abs(own[2] - mate[2]) / 2 }
+    : { ahead: 0, out: 0 };
+  return MADE[prop.kind]({ prop, points, floor, middle, half, flesh: fleshOf(prop.at), shared: mate !== undefined });
+}
+
+const MADE: Readonly<Record<SceneProp['kind'], (s: Standing) => Furniture[]>> = {
+  table: tableOf,
+  wall: wallOf,
+  chair: chairOf,
+  bolster: bolsterOf,
+  block: (s) => [boxUnder(s, BLOCK)],
+  blanket: (s) => {
+    const layers = Math.max(2, Math.min(5, Math.round((topUnder(s) - s.floor) / BLANKET.layer)));
+    return [{ ...boxUnder(s, BLANKET), layers }];
+  },
+  // Drawn over the body, see `strapPaints`.
+  strap: () => [],
+};
+
+/** Height of what is under a place: most of the flesh is pressed flat. */
+const topUnder = ({ floor, middle, flesh }: Standing, least = 0.02): number =>
+  Math.max(floor + least, middle[1] - 0.8 * flesh);
+
+function tableOf({ points: p, floor }: Standing): Furniture[] {
+  const edge = (p.hip_left[0] + p.hip_right[0]) / 2 + 0.02;
+  const leg = (x: number) => box([x, floor - TABLE.legs, 0.28], [x + 0.045, floor - TABLE.top, 0.325]);
+  return [
+    leg(edge - TABLE.length + 0.07),
+    leg(edge - 0.08),
+    box([edge - TABLE.length, floor - TABLE.top, -TABLE.half], [edge, floor, TABLE.half]),
+  ];
+}
+
+function wallOf({ prop, points, floor, middle: c, flesh }: Standing): Furniture[] {
+  if (!prop.side) return leaning(points, floor);
+  if (prop.side === 'beside') {
+    const s = Math.sign(c[2]) || 1,
+      z = c[2] + s * flesh;
+    return [{ ...box([c[0] - 0.5, floor, z], [c[0] + 0.5, floor + WALL_HEIGHT, z + s * WALL]), wall: true }];
   }
+  const a = prop.side === 'ahead' ? 1 : -1,
+    x = c[0] + a * flesh;
+  return [{ ...box([x, floor, -0.4], [x + a * WALL, floor + WALL_HEIGHT, 0.4]), wall: true }];
+}
+
+function chairOf(standing: Standing): Furniture[] {
+  const { prop, points: p, floor, middle: c, shared } = standing;
+  const top = topUnder(standing, 0.1),
+    k = CHAIR.half - CHAIR.post;
+  // Its back stands away from the body's middle; behind, where somebody sits on it; ahead of whoever stands and lays a shin on it.
+  const away = Math.sign(c[0] - (p.pelvis[0] + p.thorax[0]) / 2) || -1;
+  const shin = shared && /^(knee|ankle)/.test(prop.at);
+  const back = shin ? 1 : Math.abs(c[0]) < 0.12 ? -1 : away;
+  const high = top + CHAIR.back;
+  const post = (x: number, z: number): Furniture =>
+    box(
+      [c[0] + x - CHAIR.post, floor, c[2] + z - CHAIR.post],
+      [c[0] + x + CHAIR.post, Math.sign(x) === back ? high : top, c[2] + z + CHAIR.post],
+    );
+  return [
+    ...[-k, k].flatMap((x) => [post(x, -k), post(x, k)]),
+    box([c[0] - CHAIR.half, top - CHAIR.seat, c[2] - CHAIR.half], [c[0] + CHAIR.half, top, c[2] + CHAIR.half]),
+    box([c[0] + back * k - 0.01, high - CHAIR.rail, c[2] - k], [c[0] + back * k + 0.01, high, c[2] + k]),
+  ];
+}
+
+function bolsterOf(standing: Standing): Furniture[] {
+  const { prop, floor, middle: c, half } = standing;
+  const upright = Math.max(0.03, (topUnder(standing) - floor) / 2);
+  return [
+    {
+      solid: {
+        shape: 'roll',
+        at: [c[0], floor + upright, c[2]],
+        along: /back|head|chest|waist/.test(prop.at) ? 0 : 2,
+        half: BOLSTER.half,
+        level: Math.max(upright, Math.min(BOLSTER.most, BOLSTER.level + half.ahead)),
+        upright,
+      },
+    },
+  ];
+}
+
+/** One piece under two places reaches a little beyond both. */
+function boxUnder(standing: Standing, size: { half: number; deep: number }): Furniture {
+  const { floor, middle: c, half } = standing;
+  const wide = Math.max(size.half, half.ahead + UNDER),
+    deep = Math.max(size.deep, half.out + UNDER);
+  return box([c[0] - wide, floor, c[2] - deep], [c[0] + wide, topUnder(standing), c[2] + deep]);
 }
 
 /** A hand is held out to a wall from this distance off its shoulder, metres. */
@@ -137,15 +169,20 @@ const depthOf = (s: Solid, m: Lens): number =>
     s.shape === 'roll' ? s.at : [(s.from[0] + s.to[0]) / 2, (s.from[1] + s.to[1]) / 2, (s.from[2] + s.to[2]) / 2],
   )[2];
 
+/** What props are drawn on: the body that they hold up, the floor and how it is all seen; cells of `step` metres within a window. */
+interface Room {
+  skeleton: Skeleton;
+  floor: number;
+  lens: Lens;
+  detail: Detail;
+  step: number;
+  window: Window;
+}
+
 /** Ground, shadows and props of a scene from far to near, and the fields of what can hide the body. */
 export function propsOf(
   scene: Scene,
-  skeleton: Skeleton,
-  floor: number,
-  lens: Lens,
-  detail: Detail,
-  step: number,
-  window: Window,
+  { skeleton, floor, lens, detail, step, window }: Room,
 ): { paints: Paint[]; fields: MassField[] } {
   const paints: Paint[] = [];
   const onTable = scene.props?.some((q) => q.kind === 'table') === true;

@@ -38,7 +38,7 @@ export function curves(line: readonly P2[], tolerance: number, corner = CORNER):
       j = breaks[k + 1];
     const from = ring ? direction(points[N - 2], points[1]) : direction(points[i], points[Math.min(i + 2, j)]);
     const to = ring ? opposite(from) : direction(points[j], points[Math.max(j - 2, i)]);
-    out += pieces(points, i, j, from, to, tolerance);
+    out += pieces({ points, i, j, from, to }, tolerance);
   }
   return out;
 }
@@ -48,7 +48,17 @@ const cubic = (a: P2, b: P2, c: P2): string => `C${n(a[0])} ${n(a[1])} ${n(b[0])
 /** Rounds of Newton's step on the parameters before a line is cut. */
 const ROUNDS = 3;
 
-function pieces(p: readonly P2[], i: number, j: number, from: P2, to: P2, tolerance: number): string {
+/** A stretch of a line: the points from `i` to `j`, and the directions in which it leaves its first and its last one. */
+interface Stretch {
+  points: readonly P2[];
+  i: number;
+  j: number;
+  from: P2;
+  to: P2;
+}
+
+function pieces(own: Stretch, tolerance: number): string {
+  const { points: p, i, j, from, to } = own;
   const A = p[i],
     B = p[j];
   if (j - i === 1) {
@@ -62,10 +72,10 @@ function pieces(p: readonly P2[], i: number, j: number, from: P2, to: P2, tolera
   let worstAt = i + ((j - i) >> 1),
     least = Infinity;
   for (let round = 0; round < ROUNDS; round++) {
-    const [l1, l2] = handles(p, i, u, A, B, from, to, length);
+    const [l1, l2] = handles(own, u, length);
     const c1: P2 = [A[0] + from[0] * l1, A[1] + from[1] * l1],
       c2: P2 = [B[0] + to[0] * l2, B[1] + to[1] * l2];
-    const { error, at } = better(p, i, u, A, c1, c2, B);
+    const { error, at } = better(own, u, c1, c2);
     if (error < least) {
       least = error;
       worstAt = at;
@@ -75,20 +85,13 @@ function pieces(p: readonly P2[], i: number, j: number, from: P2, to: P2, tolera
   }
   const at = Math.min(j - 1, Math.max(i + 1, worstAt));
   const way = direction(p[Math.max(i, at - 2)], p[Math.min(j, at + 2)]);
-  return pieces(p, i, at, from, opposite(way), tolerance) + pieces(p, at, j, way, to, tolerance);
+  return pieces({ ...own, j: at, to: opposite(way) }, tolerance) + pieces({ ...own, i: at, from: way }, tolerance);
 }
 
-/** Lengths of both handles by least squares; a third of the way where that makes none. */
-function handles(
-  p: readonly P2[],
-  i: number,
-  u: Float64Array,
-  A: P2,
-  B: P2,
-  from: P2,
-  to: P2,
-  length: number,
-): [number, number] {
+/** Lengths of both handles by least squares; a third of the way where that makes none. @param u place of each point on the way, 0–1 */
+function handles({ points: p, i, j, from, to }: Stretch, u: Float64Array, length: number): [number, number] {
+  const A = p[i],
+    B = p[j];
   let c00 = 0,
     c01 = 0,
     c11 = 0,
@@ -122,15 +125,9 @@ function handles(
 }
 
 /** Greatest distance of a cubic from the points, where, and each parameter moved to a better one. */
-function better(
-  p: readonly P2[],
-  i: number,
-  u: Float64Array,
-  A: P2,
-  c1: P2,
-  c2: P2,
-  B: P2,
-): { error: number; at: number } {
+function better({ points: p, i, j }: Stretch, u: Float64Array, c1: P2, c2: P2): { error: number; at: number } {
+  const A = p[i],
+    B = p[j];
   let error = 0,
     at = i + (u.length >> 1);
   for (let k = 0; k < u.length; k++) {

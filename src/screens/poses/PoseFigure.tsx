@@ -25,15 +25,18 @@ export interface Stop {
 const stopsOf = (group: GroupId): Set<string> =>
   new Set(ELEMENTS.filter((e) => e.group === group).flatMap((e) => e.structures));
 
+/** What muscles are tinted by, in the model's own build and typical people where nothing else is said. */
+export interface Tinted {
+  work: readonly MuscleLoad[];
+  show: 'stretch' | 'load' | 'both';
+  tolerances?: ArrayLike<number>;
+  build?: Build;
+  /** What ends it, painted however little it is drawn out. */
+  stops?: Stop;
+}
+
 /** Muscles of a posture tinted by how far they are stretched and how hard they work. */
-export const poseTints = (
-  posture: Posture,
-  work: readonly MuscleLoad[],
-  show: 'stretch' | 'load' | 'both',
-  tolerances?: ArrayLike<number>,
-  build?: Build,
-  stops?: Stop,
-): Tint[] => {
+export const poseTints = (posture: Posture, { work, show, tolerances, build, stops }: Tinted): Tint[] => {
   const stopping = (t: { structure: string; side: Side }): boolean =>
     stops !== undefined && (stops.side === 'both' || t.side === stops.side) && stopsOf(stops.group).has(t.structure);
   return [
@@ -90,7 +93,10 @@ export function PoseFigure({
   const scene = useMemo(() => {
     const drawn = poseScene(pose, rung, side, depth, build);
     return (
-      drawn && { ...drawn, tints: muscles ? poseTints(drawn.posture, work ?? [], show, tolerances, build, stops) : [] }
+      drawn && {
+        ...drawn,
+        tints: muscles ? poseTints(drawn.posture, { work: work ?? [], show, tolerances, build, stops }) : [],
+      }
     );
   }, [pose, rung, side, depth, tolerances, build, muscles, work, show, stops]);
   return scene ? <Figure {...scene} height={height} turns={turns} detail={detail} shown={shown} /> : null;

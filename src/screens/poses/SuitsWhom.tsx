@@ -37,7 +37,10 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
       const logs = await db.logs.where('student').equals(student.id).toArray();
       if (readings.length === 0) setUnread((list) => [...list, student.name]);
       else {
-        const found = await core().suits(pose, rung, student, readings, feltIn(logs), today(), { aims, comfort });
+        const found = await core().suits({ pose, rung }, { student, readings, felt: feltIn(logs) }, today(), {
+          aims,
+          comfort,
+        });
         if (found)
           setRows((list) =>
             [...list, { ...found, name: student.name }].sort(

@@ -45,7 +45,11 @@ function optionOf({ points, first, detectable, typical, practised, trend, unit }
   const values = [...points.map(([, v]) => v), first - detectable, first + detectable, ...(typical ?? [])];
   const low = Math.floor(Math.min(...values) / 10) * 10,
     high = Math.ceil(Math.max(...values) / 10) * 10;
-  const band = (from: number, to: number, word: string, fill: string, opacity: number, at: string) => [
+  const band = (
+    [from, to]: readonly [number, number],
+    word: string,
+    { fill, opacity, at }: { fill: string; opacity: number; at: string },
+  ) => [
     { name: word, yAxis: from, itemStyle: { color: colour(fill), opacity }, label: { ...text, position: at } },
     { yAxis: to },
   ];
@@ -76,8 +80,12 @@ function optionOf({ points, first, detectable, typical, practised, trend, unit }
         markArea: {
           silent: true,
           data: [
-            ...(typical ? [band(typical[0], typical[1], 'typical', '--sea-1', 0.45, 'insideBottomRight')] : []),
-            band(first - detectable, first + detectable, 'error of measuring', '--land-1', 0.5, 'insideTopLeft'),
+            ...(typical ? [band(typical, 'typical', { fill: '--sea-1', opacity: 0.45, at: 'insideBottomRight' })] : []),
+            band([first - detectable, first + detectable], 'error of measuring', {
+              fill: '--land-1',
+              opacity: 0.5,
+              at: 'insideTopLeft',
+            }),
           ],
         },
       },

@@ -128,7 +128,7 @@ export function OtherWays({
         </Menu>
       </MainWays>
       <NextUp next={next} from={item} body={{ posterior, build, way }}>
-        {next && fetchWords(next, item, student, posterior, way, sizes)}
+        {next && fetchWords(next, item, { student, posterior, way, sizes })}
       </NextUp>
     </Box>
   );
@@ -138,10 +138,7 @@ export function OtherWays({
 function fetchWords(
   next: PracticeItem,
   item: PracticeItem | undefined,
-  student: Student,
-  posterior: Posterior | null,
-  way: FitWay,
-  sizes: PropSizes,
+  { student, posterior, way, sizes }: { student: Student; posterior: Posterior | null; way: FitWay; sizes: PropSizes },
 ): string {
   const found = rungOf(next.pose, next.rung);
   if (!found || (item?.pose === next.pose && item.rung === next.rung)) return '';

@@ -4,14 +4,15 @@ import type { OwnShape } from '@/core/poses/schema';
 import { infer } from '@/core/inference';
 import { aimsFor } from '@/core/aims/for-student';
 import { QUESTIONS } from '@/core/cautions/red-flags';
-import { screenOf } from '@/core/cautions/screen';
+import { screenOf, type Screening } from '@/core/cautions/screen';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
 import { testById } from '@/core/assessment/battery';
 import { verdictOfTest } from '@/core/assessment/locks';
+import type { Reading } from '@/core/assessment/reading';
 import { rankPoses } from '@/core/ranking/rank';
 import { buildPractice } from '@/core/practice/build';
 import { planOf, type Template } from '@/core/practice/plan';
-import { choiceOf } from '@/core/practice/practice';
+import { choiceOf, type Practice } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { RECORD_VERSION, type KolposRecord } from '@/core/formats/record';
 import { buildOfStudent, type Student } from '@/core/students/student';
@@ -254,80 +255,20 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
  * child, different in age, build and trouble; all made up.
  */
 export async function demoStudio(): Promise<KolposRecord> {
-  const students: Student[] = [];
-  const readings: KolposRecord['readings'] = [];
-  const templates: Template[] = [];
-  const practices: KolposRecord['practices'] = [];
-  for (const { student, seed, short, measuredAt, more = [] } of PEOPLE) {
-    const full: Student = {
-      ...student,
-      breathSeconds: 6,
-      // Everybody was asked the nine questions on the day of the first talk, and said no to all.
-      redFlags: {
-        on: student.askedOn ?? measuredAt.slice(0, 10),
-        answers: Object.fromEntries(QUESTIONS.map((q) => [q.id, 'no' as const])),
-      },
-      archived: false,
-      // Who was tested twice came with the first round.
-      createdAt: student.id === 'demo-maren' ? FIRST_ROUND : measuredAt,
-      updatedAt: measuredAt,
-    };
-    students.push(full);
-    const screening = screenOf(full, '2026-01-05');
-    const simulated = simulateStudent(student.id, seed, short, student.sexForNorms);
-    const tests = more.length > 0 ? [...QUICK_BATTERY.tests.map((t) => t.id), ...more] : undefined;
-    const own = readAll(simulated, { takenAt: measuredAt, tests }).filter((r) => {
-      const test = testById(r.test);
-      return test && verdictOfTest(screening, test).state !== 'closed';
-    });
-    readings.push(...own);
-    if (student.id !== 'demo-maren') continue;
-    const { findings, posterior } = infer(full, own);
-    const { work: aims } = aimsFor(full, own, findings, 2026);
-    const built = await buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
-      minutes: 20,
-      breathSeconds: 6,
-    });
-    const short15 = await buildPractice(rankPoses(posterior, buildOfStudent(full), aims, screening), aims, {
-      minutes: 15,
-      breathSeconds: 6,
-    });
-    templates.push({
-      ...planOf({
-        title: 'Slipway quarter of an hour',
-        minutes: 15,
-        items: short15.items,
-        aims,
-        request: requestOf({ minutes: 15, breathSeconds: 6 }),
-      }),
-      id: 'demo-template',
-      createdAt: measuredAt,
-      updatedAt: measuredAt,
-    });
-    practices.push({
-      id: 'demo-practice',
-      student: full.id,
-      title: 'Before rowing',
-      minutes: 20,
-      items: built.items,
-      request: requestOf({ minutes: 20, breathSeconds: 6 }),
-      choice: choiceOf(built),
-      aims,
-      createdAt: FIRST_ROUND,
-      updatedAt: measuredAt,
-    });
-  }
-  const earlier = firstRound(readings.filter((r) => r.student === 'demo-maren'));
+  const all = PEOPLE.map(measuredPerson);
+  const students = all.map((p) => p.student);
+  const maren = await ofMaren(all);
+  const earlier = firstRound(all.flatMap((p) => p.readings).filter((r) => r.student === 'demo-maren'));
   return {
     format: 'kolpos/record',
     version: RECORD_VERSION,
     exportedAt: '2026-11-20T12:00:00.000Z',
     students,
-    readings: [...earlier, ...readings],
-    practices,
-    logs: taughtBefore(practices[0]),
+    readings: [...earlier, ...all.flatMap((p) => p.readings)],
+    practices: [maren.practice],
+    logs: taughtBefore(maren.practice),
     poses: [ownPose('2026-11-20T12:00:00.000Z')],
-    templates,
+    templates: [maren.template],
     plans: [planOfMaren()],
     classes: [
       {
@@ -344,6 +285,72 @@ export async function demoStudio(): Promise<KolposRecord> {
     visits: visitsOfDemo(),
     settings: {},
   };
+}
+
+/** A person of the studio as she was asked and measured. */
+interface Measured {
+  student: Student;
+  readings: Reading[];
+  screening: Screening;
+  measuredAt: string;
+}
+
+function measuredPerson({ student: told, seed, short, measuredAt, more = [] }: Person): Measured {
+  const student: Student = {
+    ...told,
+    breathSeconds: 6,
+    // Everybody was asked the nine questions on the day of the first talk, and said no to all.
+    redFlags: {
+      on: told.askedOn ?? measuredAt.slice(0, 10),
+      answers: Object.fromEntries(QUESTIONS.map((q) => [q.id, 'no' as const])),
+    },
+    archived: false,
+    // Who was tested twice came with the first round.
+    createdAt: told.id === 'demo-maren' ? FIRST_ROUND : measuredAt,
+    updatedAt: measuredAt,
+  };
+  const screening = screenOf(student, '2026-01-05');
+  const simulated = simulateStudent(student.id, seed, short, student.sexForNorms);
+  const tests = more.length > 0 ? [...QUICK_BATTERY.tests.map((t) => t.id), ...more] : undefined;
+  const readings = readAll(simulated, { takenAt: measuredAt, tests }).filter((r) => {
+    const test = testById(r.test);
+    return test && verdictOfTest(screening, test).state !== 'closed';
+  });
+  return { student, readings, screening, measuredAt };
+}
+
+/** The practice that Maren has, and a shorter one as a template for others. */
+async function ofMaren(all: readonly Measured[]): Promise<{ practice: Practice; template: Template }> {
+  const own = all.find((p) => p.student.id === 'demo-maren');
+  if (!own) throw new Error('Maren is not in the studio.');
+  const { student, readings, screening, measuredAt } = own;
+  const { findings, posterior } = infer(student, readings);
+  const { work: aims } = aimsFor(student, readings, findings, 2026);
+  const ranked = rankPoses(posterior, buildOfStudent(student), aims, screening);
+  const [built, shorter] = [
+    await buildPractice(ranked, aims, { minutes: 20, breathSeconds: 6 }),
+    await buildPractice(ranked, aims, { minutes: 15, breathSeconds: 6 }),
+  ];
+  const practice: Practice = {
+    id: 'demo-practice',
+    student: student.id,
+    title: 'Before rowing',
+    minutes: 20,
+    items: built.items,
+    request: requestOf({ minutes: 20, breathSeconds: 6 }),
+    choice: choiceOf(built),
+    aims,
+    createdAt: FIRST_ROUND,
+    updatedAt: measuredAt,
+  };
+  const plan = planOf({
+    title: 'Slipway quarter of an hour',
+    minutes: 15,
+    items: shorter.items,
+    aims,
+    request: requestOf({ minutes: 15, breathSeconds: 6 }),
+  });
+  return { practice, template: { ...plan, id: 'demo-template', createdAt: measuredAt, updatedAt: measuredAt } };
 }
 
 /** A pose that the studio's teacher is still working on: the reach into the boat, from a library pose. */

@@ -7,7 +7,14 @@ import { PELVIS_AT_90_90 as UPRIGHT_PELVIS } from '@/core/assessment/battery/kne
 import { PELVIS_BEFORE_SEEN as CHEST_PELVIS } from '@/core/assessment/battery/knee-to-chest';
 import { ROLL } from '@/core/assessment/battery/modified-thomas';
 import { PELVIC_SHARE } from '@/core/assessment/battery/straight-leg-raise';
-import { isModelled, normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
+import {
+  isModelled,
+  normFor,
+  type Context,
+  type ModelledReadout,
+  type TestDefinition,
+  type Variant,
+} from '@/core/assessment/definition';
 import type { EndFeel, Reading } from '@/core/assessment/reading';
 import { asRead } from './simulated-student';
 
@@ -167,105 +174,116 @@ const byGroup = new Float64Array(GROUPS.length);
 
 /** Everything there is to read of a person, both sides, with places felt, end feels and the pelvis; and the truth behind it. */
 export function readWorld(who: WorldStudent, tests = BATTERY): { readings: Reading[]; truth: WorldTruth } {
-  const { random, world } = who;
-  const readings: Reading[] = [];
   const limiter = new Map<string, GroupId>();
-  const weights = new Float64Array(ELEMENT_COUNT),
-    shares = new Float64Array(ELEMENT_COUNT);
-  for (const test of tests)
-    for (const side of test.sided ? SIDES : []) {
-      const from = side === 'left' ? 0 : ELEMENT_COUNT;
-      for (let g = 0; g < ELEMENT_COUNT; g++) weights[g] = Math.exp(-world.kappa * who.tolerances[from + g]);
-      const readouts = test.readouts.filter(isModelled).filter((r) => !r.insteadOf);
-      const pelvis = new Map(
-        readouts.flatMap((r) =>
-          r.pelvisShares
-            ? [[r.id, usualPelvis(test.id, normFor(r, who.sex).mean) + world.pelvis * random.normal()] as const]
-            : [],
-        ),
-      );
-      const at = (readout: ModelledReadout, others: Context) =>
-        new StopTable(
-          readout,
-          { ...others, ...(pelvis.has(readout.id) ? { pelvicTilt: pelvis.get(readout.id) ?? 0 } : {}) },
-          normFor(readout, who.sex),
-          who.bodies[side],
-          { threshold: who.geometry.threshold(test.id, readout, who.sex), kappa: world.kappa },
-        );
-      // Several read-outs of one position settle together: each ends where it does with the others where they are.
-      const ends: Record<string, number> = {};
-      for (let round = 0; round < (readouts.length > 1 && test.id === 'modified-thomas' ? 4 : 0); round++)
-        for (const readout of readouts) {
-          const others = besides(ends, readout.id);
-          ends[readout.id] = at(readout, others).end(weights, 0);
-        }
-      const ways = (readout: ModelledReadout): (Variant | undefined)[] => [
-        undefined,
-        ...(test.variants ?? []).filter((v) => v.context && v.readouts?.includes(readout.id)),
-      ];
-      for (const readout of readouts)
-        for (const way of ways(readout)) {
-          const blank = {
-            id: `${who.id}-${test.id}-${readout.id}-${side}${way ? `-${way.id}` : ''}`,
-            student: who.id,
-            test: test.id,
-            readout: readout.id,
-            side,
-            unit: readout.unit,
-            takenAt: '2026-02-01T09:00:00.000Z',
-            ...(way ? { variant: way.id } : {}),
-          };
-          const others = besides(ends, readout.id);
-          const table = at(readout, { ...others, ...way?.context });
-          shares.fill(0);
-          const { end } = table.stop(weights, 0, shares);
-          byGroup.fill(0);
-          for (const g of table.active) byGroup[GROUP_OF[g]] += shares[g];
-          limiter.set(blank.id, GROUPS[byGroup.indexOf(Math.max(...byGroup))]);
-          const perUnit = readout.degreesPerUnit ?? 1;
-          const off = world.bias * random.normal();
-          const trials = [0, 1].map(() => asRead(readout, end + (off + world.hand * random.normal()) / perUnit));
-          const places = test.sensations.filter((s) => s.action === 'note').map((s) => s.place);
-          const placeFelt = felt(shares, places, world, random);
-          const tilt = pelvis.get(readout.id);
-          readings.push({
-            ...blank,
-            trials,
-            endFeel: ended(shares, random),
-            ...(placeFelt ? { placeFelt } : {}),
-            ...(tilt === undefined
-              ? {}
-              : { pelvicTilt_deg: Math.max(-40, Math.min(60, Math.round(tilt + world.pelvisRead * random.normal()))) }),
-          });
-        }
-    }
-  // Both sides read as one: the legs share what there is.
-  for (const test of tests.filter((t) => !t.sided))
-    for (const readout of test.readouts.filter(isModelled)) {
-      if (readout.insteadOf) continue;
-      let end = 0;
-      for (const side of SIDES) {
-        const from = side === 'left' ? 0 : ELEMENT_COUNT;
-        for (let g = 0; g < ELEMENT_COUNT; g++) weights[g] = Math.exp(-world.kappa * who.tolerances[from + g]);
-        const threshold = who.geometry.threshold(test.id, readout, who.sex);
-        const norm = normFor(readout, who.sex);
-        end +=
-          new StopTable(readout, {}, norm, who.bodies[side], { threshold, kappa: world.kappa }).end(weights, 0) / 2;
-      }
-      const perUnit = readout.degreesPerUnit ?? 1;
-      const off = world.bias * random.normal();
-      readings.push({
-        id: `${who.id}-${test.id}-${readout.id}-both`,
-        student: who.id,
-        test: test.id,
-        readout: readout.id,
-        side: 'both',
-        trials: [0, 1].map(() => asRead(readout, end + (off + world.hand * random.normal()) / perUnit)),
-        unit: readout.unit,
-        takenAt: '2026-02-01T09:00:00.000Z',
-      });
-    }
+  const readings = [
+    ...tests.flatMap((test) => (test.sided ? SIDES : []).flatMap((side) => readSide(who, test, side, limiter))),
+    ...tests.filter((t) => !t.sided).flatMap((test) => readBoth(who, test)),
+  ];
   return { readings, truth: { limiter } };
+}
+
+const TAKEN_AT = '2026-02-01T09:00:00.000Z';
+const weights = new Float64Array(ELEMENT_COUNT),
+  shares = new Float64Array(ELEMENT_COUNT);
+
+/** Fills `weights` with those of one side. */
+function weighSide({ world, tolerances }: WorldStudent, side: Side): void {
+  const from = side === 'left' ? 0 : ELEMENT_COUNT;
+  for (let g = 0; g < ELEMENT_COUNT; g++) weights[g] = Math.exp(-world.kappa * tolerances[from + g]);
+}
+
+/** Two trials of an end, by a hand and with this body's own way in this test. */
+function trialsOf({ world, random }: WorldStudent, readout: ModelledReadout, end: number): number[] {
+  const perUnit = readout.degreesPerUnit ?? 1;
+  const off = world.bias * random.normal();
+  return [0, 1].map(() => asRead(readout, end + (off + world.hand * random.normal()) / perUnit));
+}
+
+/** All read-outs of a test on a side, in every way it is done. @param limiter told what truly stopped each, by the reading's id */
+function readSide(who: WorldStudent, test: TestDefinition, side: Side, limiter: Map<string, GroupId>): Reading[] {
+  const { random, world } = who;
+  weighSide(who, side);
+  const readouts = test.readouts.filter(isModelled).filter((r) => !r.insteadOf);
+  const pelvis = new Map(
+    readouts.flatMap((r) =>
+      r.pelvisShares
+        ? [[r.id, usualPelvis(test.id, normFor(r, who.sex).mean) + world.pelvis * random.normal()] as const]
+        : [],
+    ),
+  );
+  const at = (readout: ModelledReadout, others: Context) =>
+    new StopTable(
+      readout,
+      { ...others, ...(pelvis.has(readout.id) ? { pelvicTilt: pelvis.get(readout.id) ?? 0 } : {}) },
+      normFor(readout, who.sex),
+      who.bodies[side],
+      { threshold: who.geometry.threshold(test.id, readout, who.sex), kappa: world.kappa },
+    );
+  // Several read-outs of one position settle together: each ends where it does with the others where they are.
+  const ends: Record<string, number> = {};
+  for (let round = 0; round < (readouts.length > 1 && test.id === 'modified-thomas' ? 4 : 0); round++)
+    for (const readout of readouts) ends[readout.id] = at(readout, besides(ends, readout.id)).end(weights, 0);
+  const ways = (readout: ModelledReadout): (Variant | undefined)[] => [
+    undefined,
+    ...(test.variants ?? []).filter((v) => v.context && v.readouts?.includes(readout.id)),
+  ];
+  return readouts.flatMap((readout) =>
+    ways(readout).map((way): Reading => {
+      const id = `${who.id}-${test.id}-${readout.id}-${side}${way ? `-${way.id}` : ''}`;
+      const table = at(readout, { ...besides(ends, readout.id), ...way?.context });
+      shares.fill(0);
+      const { end } = table.stop(weights, 0, shares);
+      limiter.set(id, firstOf(table));
+      const trials = trialsOf(who, readout, end);
+      const places = test.sensations.filter((s) => s.action === 'note').map((s) => s.place);
+      const placeFelt = felt(shares, places, world, random);
+      const tilt = pelvis.get(readout.id);
+      return {
+        ...{ id, student: who.id, test: test.id, readout: readout.id, side, unit: readout.unit, takenAt: TAKEN_AT },
+        ...(way ? { variant: way.id } : {}),
+        trials,
+        endFeel: ended(shares, random),
+        ...(placeFelt ? { placeFelt } : {}),
+        ...(tilt === undefined
+          ? {}
+          : { pelvicTilt_deg: Math.max(-40, Math.min(60, Math.round(tilt + world.pelvisRead * random.normal()))) }),
+      };
+    }),
+  );
+}
+
+/** The group with the largest share in a stop, by what stands in `shares`. */
+function firstOf(table: StopTable): GroupId {
+  byGroup.fill(0);
+  for (const g of table.active) byGroup[GROUP_OF[g]] += shares[g];
+  return GROUPS[byGroup.indexOf(Math.max(...byGroup))];
+}
+
+/** A test that reads both sides as one: the legs share what there is. */
+function readBoth(who: WorldStudent, test: TestDefinition): Reading[] {
+  const readouts = test.readouts.filter(isModelled).filter((r) => !r.insteadOf);
+  return readouts.map((readout): Reading => {
+    let end = 0;
+    for (const side of SIDES) {
+      weighSide(who, side);
+      const threshold = who.geometry.threshold(test.id, readout, who.sex);
+      const table = new StopTable(readout, {}, normFor(readout, who.sex), who.bodies[side], {
+        threshold,
+        kappa: who.world.kappa,
+      });
+      end += table.end(weights, 0) / 2;
+    }
+    return {
+      id: `${who.id}-${test.id}-${readout.id}-both`,
+      student: who.id,
+      test: test.id,
+      readout: readout.id,
+      side: 'both',
+      trials: trialsOf(who, readout, end),
+      unit: readout.unit,
+      takenAt: TAKEN_AT,
+    };
+  });
 }
 
 /** Where a person of a world feels a pose that is held on a side: what pulls most there, or vaguely. */

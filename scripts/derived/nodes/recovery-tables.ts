@@ -5,11 +5,20 @@ import type { RecoveryFile } from '../../../demo/recovery-summary';
 import { table } from '../marks';
 
 /** The tables of `docs/model.md` that tell what `docs/recovery.json` holds, by the names of their marks. */
-export function recoveryTables(file: RecoveryFile): Record<string, string> {
-  const of = (v: number | null) => (v === null || Number.isNaN(v) ? '–' : v.toFixed(2));
-  const three = (v: number) => v.toFixed(3);
+export const recoveryTables = (file: RecoveryFile): Record<string, string> => ({
+  recovery: summaryOf(file),
+  'recovery-groups': groupsOf(file),
+  'recovery-movements': movementsOf(file),
+  reliability: reliabilityOf(file),
+  quests: questsOf(file),
+});
 
-  const summary = table(
+const of = (v: number | null): string => (v === null || Number.isNaN(v) ? '–' : v.toFixed(2));
+const three = (v: number): string => v.toFixed(3);
+
+/** What was right, in both worlds. */
+function summaryOf(file: RecoveryFile): string {
+  return table(
     ['', 'wanted', `another world, ${file.world.students}`, `under stress, ${file.stress.students}`],
     (
       [
@@ -30,7 +39,11 @@ export function recoveryTables(file: RecoveryFile): Record<string, string> {
       ] as const
     ).map(([what, wanted, key]) => [what, wanted, three(file.world[key]), three(file.stress[key])]),
   );
-  const groups = table(
+}
+
+/** How well a short group is told from one that is not. */
+function groupsOf(file: RecoveryFile): string {
+  return table(
     ['group', 'AUC of being short', 'plain z-score', 'short ones', 'under stress'],
     GROUPS.map((g) => {
       const own = file.world.groups.find((x) => x.group === g);
@@ -44,7 +57,11 @@ export function recoveryTables(file: RecoveryFile): Record<string, string> {
       ];
     }),
   );
-  const movements = table(
+}
+
+/** Right, movement by movement. */
+function movementsOf(file: RecoveryFile): string {
+  return table(
     [
       'movement',
       'engine',
@@ -69,7 +86,11 @@ export function recoveryTables(file: RecoveryFile): Record<string, string> {
       ];
     }),
   );
-  const bins = table(
+}
+
+/** How often what is stated is so. */
+function reliabilityOf(file: RecoveryFile): string {
+  return table(
     ['stated', 'another world: right', 'statements', 'under stress: right', 'statements'],
     Array.from({ length: 10 }, (_, i) => {
       const a = file.world.reliability.find((b) => Math.round(b.from * 10) === i),
@@ -83,7 +104,11 @@ export function recoveryTables(file: RecoveryFile): Record<string, string> {
       ];
     }).filter((r) => r[2] !== '0' || r[4] !== '0'),
   );
-  const quests = table(
+}
+
+/** Tests until a question is settled. */
+function questsOf(file: RecoveryFile): string {
+  return table(
     ['', 'proposed by Kolpos, at most 4', 'a list from top to bottom, at most 16'],
     [
       ['students', String(file.proposed.students), String(file.listed.students)],
@@ -97,5 +122,4 @@ export function recoveryTables(file: RecoveryFile): Record<string, string> {
       ['right where settled', of(file.proposed.right), of(file.listed.right)],
     ],
   );
-  return { recovery: summary, 'recovery-groups': groups, 'recovery-movements': movements, reliability: bins, quests };
 }

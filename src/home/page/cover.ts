@@ -6,13 +6,9 @@ import { allowSound } from '@/instruments/bell';
 /** The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher. */
 export function cover(page: Page): void {
   const { home, memory, go, say } = page;
-  const { running, plays, done, night } = memory.now;
+  const { plays, done, night } = memory.now;
   const today = dayNow();
   const old = today > home.renew;
-  const begin = (id: string): void => {
-    allowSound();
-    go.play(id);
-  };
   show(
     h(
       'header',
@@ -20,6 +16,44 @@ export function cover(page: Page): void {
       h('h1', {}, home.name ? say('For {{name}}', { name: home.name }) : say('Your practice')),
       nightButton(page, night),
     ),
+    ...notes(page, old),
+    old ? null : halfWay(page),
+    ...home.practices.map((p) => practiceCard(page, p)),
+    home.week.length > 0 && week(page, done, today),
+    home.avoid.length > 0 && card(say('Leave alone'), h('ul', {}, ...home.avoid.map((a) => h('li', {}, a)))),
+    home.tests.length > 0 &&
+      card(
+        say('Small tests'),
+        h('p', {}, say('Measures you can take by yourself, before the practice and not after it.')),
+        button(say('Do the tests'), go.tests),
+      ),
+    plays.length > 0 &&
+      card(
+        say('For your teacher'),
+        h('p', {}, say('{{count}} times to show.', { count: plays.length })),
+        button(say('Show it'), go.giveBack),
+      ),
+    h('p', { class: 'quiet' }, say(STUDENT_FOOT)),
+    h(
+      'p',
+      { class: 'quiet' },
+      say('Made on {{day}}. Nothing leaves this phone by itself.', { day: dayWords(home.made) }),
+    ),
+  );
+}
+
+const card = (title: string, ...content: Parameters<typeof h>[2][]): HTMLElement =>
+  h('section', { class: 'card' }, h('h2', {}, title), ...content);
+
+/** Begins a practice by a press, which is when a phone lets a page sound. */
+function begin({ go }: Page, id: string): void {
+  allowSound();
+  go.play(id);
+}
+
+/** What must be known first: a page too old to go by, a browser that keeps nothing. */
+function notes({ home, memory, say }: Page, old: boolean): (HTMLElement | false)[] {
+  return [
     old &&
       h(
         'p',
@@ -35,83 +69,44 @@ export function cover(page: Page): void {
         { class: 'note' },
         say('This browser keeps nothing for this page: leave it open until your teacher has seen it.'),
       ),
-    running && !old
-      ? h(
-          'section',
-          { class: 'card now' },
-          h('h2', {}, say('You stopped half-way')),
-          h(
-            'p',
-            {},
-            say('{{title}}, shape {{number}} of {{of}}.', {
-              title: titleOf(page, running.practice),
-              number: running.index + 1,
-              of: running.items.length,
-            }),
-          ),
-          button(say('Carry on where you were'), () => begin(running.practice), 'main'),
-          button(say('Leave it'), () => {
-            memory.put({ running: null });
-            cover(page);
-          }),
-        )
-      : null,
-    ...home.practices.map((p) =>
-      h(
-        'section',
-        { class: 'card' },
-        h('h2', {}, p.title),
-        h(
-          'p',
-          { class: 'quiet' },
-          [
-            say('{{count}} minutes', { count: Math.round(p.seconds / 60) }),
-            say('{{count}} shapes', { count: shapesIn(p.items) }),
-          ].join(' · '),
-        ),
-        h(
-          'div',
-          { class: 'row pictures' },
-          ...p.items
-            .filter(first)
-            .slice(0, 4)
-            .map((i) => picture(home.pictures, i.picture, i.name)),
-        ),
-        p.needs.length > 0 &&
-          h('p', { class: 'quiet' }, say('You will need: {{things}}.', { things: p.needs.join(', ') })),
-        button(say('Start “{{title}}”', { title: p.title }), () => begin(p.id), 'main'),
-      ),
-    ),
-    home.week.length > 0 && week(page, done, today),
-    home.avoid.length > 0 &&
-      h(
-        'section',
-        { class: 'card' },
-        h('h2', {}, say('Leave alone')),
-        h('ul', {}, ...home.avoid.map((a) => h('li', {}, a))),
-      ),
-    home.tests.length > 0 &&
-      h(
-        'section',
-        { class: 'card' },
-        h('h2', {}, say('Small tests')),
-        h('p', {}, say('Measures you can take by yourself, before the practice and not after it.')),
-        button(say('Do the tests'), go.tests),
-      ),
-    plays.length > 0 &&
-      h(
-        'section',
-        { class: 'card' },
-        h('h2', {}, say('For your teacher')),
-        h('p', {}, say('{{count}} times to show.', { count: plays.length })),
-        button(say('Show it'), go.giveBack),
-      ),
-    h('p', { class: 'quiet' }, say(STUDENT_FOOT)),
-    h(
-      'p',
-      { class: 'quiet' },
-      say('Made on {{day}}. Nothing leaves this phone by itself.', { day: dayWords(home.made) }),
-    ),
+  ];
+}
+
+/** A practice that was begun and not ended; null where there is none. */
+function halfWay(page: Page): HTMLElement | null {
+  const { memory, say } = page;
+  const { running } = memory.now;
+  if (!running) return null;
+  const where = { title: titleOf(page, running.practice), number: running.index + 1, of: running.items.length };
+  return h(
+    'section',
+    { class: 'card now' },
+    h('h2', {}, say('You stopped half-way')),
+    h('p', {}, say('{{title}}, shape {{number}} of {{of}}.', where)),
+    button(say('Carry on where you were'), () => begin(page, running.practice), 'main'),
+    button(say('Leave it'), () => {
+      memory.put({ running: null });
+      cover(page);
+    }),
+  );
+}
+
+function practiceCard(page: Page, p: Page['home']['practices'][number]): HTMLElement {
+  const { home, say } = page;
+  const long = [
+    say('{{count}} minutes', { count: Math.round(p.seconds / 60) }),
+    say('{{count}} shapes', { count: shapesIn(p.items) }),
+  ];
+  const pictures = p.items
+    .filter(first)
+    .slice(0, 4)
+    .map((i) => picture(home.pictures, i.picture, i.name));
+  return card(
+    p.title,
+    h('p', { class: 'quiet' }, long.join(' · ')),
+    h('div', { class: 'row pictures' }, ...pictures),
+    p.needs.length > 0 && h('p', { class: 'quiet' }, say('You will need: {{things}}.', { things: p.needs.join(', ') })),
+    button(say('Start “{{title}}”', { title: p.title }), () => begin(page, p.id), 'main'),
   );
 }
 

@@ -155,100 +155,116 @@ export class Play {
   }
 
   #screen(): void {
-    const s = this.#state,
-      item = this.#item(),
-      { home, memory, say } = this.page;
-    const moving = s.stage === 'moving';
-    const toggle = (name: 'voice' | 'bell', words: string): HTMLButtonElement => {
-      const b = button(say(words), () => {
-        memory.put({ [name]: !memory.now[name] });
-        b.setAttribute('aria-pressed', String(memory.now[name]));
-        if (name === 'voice' && !memory.now.voice) hush();
-      });
-      b.setAttribute('aria-pressed', String(memory.now[name]));
-      return b;
-    };
     const focused = document.activeElement?.getAttribute('data-key');
-    const keyed = (b: HTMLButtonElement, key: string): HTMLButtonElement => {
-      b.dataset.key = key;
-      return b;
-    };
-    show(
-      h(
-        'header',
-        {},
-        h(
-          'p',
-          { class: 'quiet' },
-          `${say('{{number}} of {{of}}', { number: s.index + 1, of: s.items.length })} · `,
-          h('span', { id: 'left' }),
-          ` ${say('left', { context: 'time' })}`,
-        ),
-        h(
-          'div',
-          { class: 'row' },
-          toggle('bell', 'Bell'),
-          toggle('voice', 'Voice'),
-          nightButton(this.page, memory.now.night),
-          keyed(
-            button(say('Close'), () => {
-              this.#do({ type: 'pause' });
-              this.#keep();
-              this.#leave();
-              this.page.go.cover();
-            }),
-            'close',
-          ),
-        ),
-      ),
-      h(
-        'div',
-        { class: 'stage' },
-        picture(
-          home.pictures,
-          item.picture,
-          [item.name, item.sub, sideWords(item.side, say)].filter(Boolean).join(', '),
-        ),
-      ),
-      h(
-        'div',
-        { class: 'what' },
-        h('h1', { 'aria-live': 'polite' }, moving ? say('Next: {{name}}', { name: item.name }) : item.name),
-        h('p', {}, [item.sub, sideWords(item.side, say), setWords(item, say)].filter(Boolean).join(' · ')),
-        item.props.length > 0 && h('p', { class: 'quiet' }, item.props.join('; ')),
-        h('p', { class: 'count' }, h('span', { id: 'breath', 'aria-hidden': 'true' }), h('span', { id: 'count' })),
-        h('p', { id: 'line' }),
-      ),
-      h(
-        'footer',
-        {},
-        keyed(
-          button(say('That hurts'), () => this.#hurts(), 'hurts'),
-          'hurts',
-        ),
-        keyed(
-          button(say(s.running ? 'Pause' : 'Go on'), () => this.#do({ type: s.running ? 'pause' : 'resume' }), 'main'),
-          'pause',
-        ),
-        keyed(
-          button(say('Back'), () => this.#do({ type: 'back' })),
-          'back',
-        ),
-        keyed(
-          button(say(moving ? 'I am there' : 'Next'), () => this.#do({ type: 'next' })),
-          'next',
-        ),
-        item.easier
-          ? keyed(
-              button(say('Easier'), () => this.#easier()),
-              'easier',
-            )
-          : null,
-      ),
-    );
+    show(this.#head(), this.#stage(), this.#what(), this.#ways());
     // Whoever goes by keys stays where she was.
     if (focused) document.querySelector<HTMLElement>(`[data-key="${focused}"]`)?.focus({ preventScroll: true });
   }
+
+  /** Where in the practice she is, what may sound, and the way out. */
+  #head(): HTMLElement {
+    const s = this.#state,
+      { memory, say } = this.page;
+    const close = button(say('Close'), () => {
+      this.#do({ type: 'pause' });
+      this.#keep();
+      this.#leave();
+      this.page.go.cover();
+    });
+    return h(
+      'header',
+      {},
+      h(
+        'p',
+        { class: 'quiet' },
+        `${say('{{number}} of {{of}}', { number: s.index + 1, of: s.items.length })} · `,
+        h('span', { id: 'left' }),
+        ` ${say('left', { context: 'time' })}`,
+      ),
+      h(
+        'div',
+        { class: 'row' },
+        this.#toggle('bell', 'Bell'),
+        this.#toggle('voice', 'Voice'),
+        nightButton(this.page, memory.now.night),
+        keyed(close, 'close'),
+      ),
+    );
+  }
+
+  #toggle(name: 'voice' | 'bell', words: string): HTMLButtonElement {
+    const { memory, say } = this.page;
+    const b = button(say(words), () => {
+      memory.put({ [name]: !memory.now[name] });
+      b.setAttribute('aria-pressed', String(memory.now[name]));
+      if (name === 'voice' && !memory.now.voice) hush();
+    });
+    b.setAttribute('aria-pressed', String(memory.now[name]));
+    return b;
+  }
+
+  #stage(): HTMLElement {
+    const item = this.#item(),
+      { home, say } = this.page;
+    const told = [item.name, item.sub, sideWords(item.side, say)].filter(Boolean).join(', ');
+    return h('div', { class: 'stage' }, picture(home.pictures, item.picture, told));
+  }
+
+  /** The shape's name, side and set, with room for what changes every second. */
+  #what(): HTMLElement {
+    const item = this.#item(),
+      { say } = this.page;
+    const moving = this.#state.stage === 'moving';
+    return h(
+      'div',
+      { class: 'what' },
+      h('h1', { 'aria-live': 'polite' }, moving ? say('Next: {{name}}', { name: item.name }) : item.name),
+      h('p', {}, [item.sub, sideWords(item.side, say), setWords(item, say)].filter(Boolean).join(' · ')),
+      item.props.length > 0 && h('p', { class: 'quiet' }, item.props.join('; ')),
+      h('p', { class: 'count' }, h('span', { id: 'breath', 'aria-hidden': 'true' }), h('span', { id: 'count' })),
+      h('p', { id: 'line' }),
+    );
+  }
+
+  /** What can be done about it; pain always first. */
+  #ways(): HTMLElement {
+    const s = this.#state,
+      { say } = this.page;
+    const on = button(
+      say(s.running ? 'Pause' : 'Go on'),
+      () => this.#do({ type: s.running ? 'pause' : 'resume' }),
+      'main',
+    );
+    return h(
+      'footer',
+      {},
+      keyed(
+        button(say('That hurts'), () => this.#hurts(), 'hurts'),
+        'hurts',
+      ),
+      keyed(on, 'pause'),
+      keyed(
+        button(say('Back'), () => this.#do({ type: 'back' })),
+        'back',
+      ),
+      keyed(
+        button(say(s.stage === 'moving' ? 'I am there' : 'Next'), () => this.#do({ type: 'next' })),
+        'next',
+      ),
+      this.#item().easier
+        ? keyed(
+            button(say('Easier'), () => this.#easier()),
+            'easier',
+          )
+        : null,
+    );
+  }
+}
+
+/** A button by which the focus is found again when the screen is made anew. */
+function keyed(b: HTMLButtonElement, key: string): HTMLButtonElement {
+  b.dataset.key = key;
+  return b;
 }
 
 /** How full a breath is, 0–1, from where in it she is. */

@@ -7,24 +7,10 @@ import { allowSound, ring } from '@/instruments/bell';
 
 /** The small tests, one after another; each may be left out. */
 export function tests(page: Page, at = 0, taken: readonly HomeReading[] = [], startedAt = Date.now()): void {
-  const { home, memory, go, say } = page;
+  const { home, go, say } = page;
   const test = home.tests.at(at);
   if (!test) {
-    if (taken.length === 0) {
-      go.cover();
-      return;
-    }
-    const play: HomePlay = {
-      practice: '',
-      startedAt,
-      endedAt: Date.now(),
-      day: dayNow(new Date(startedAt)),
-      zone: zoneNow(),
-      items: [],
-      readings: taken,
-    };
-    memory.put({ plays: [...memory.now.plays, play] });
-    go.giveBack();
+    ended(page, taken, startedAt);
     return;
   }
   const titled = [test.name, sideWords(test.side, say)].filter(Boolean).join(', ');
@@ -66,6 +52,25 @@ export function tests(page: Page, at = 0, taken: readonly HomeReading[] = [], st
       button(say('Leave it out'), () => next()),
     ),
   );
+}
+
+/** All done or left out: what was taken waits to be shown to the teacher. */
+function ended({ memory, go }: Page, taken: readonly HomeReading[], startedAt: number): void {
+  if (taken.length === 0) {
+    go.cover();
+    return;
+  }
+  const play: HomePlay = {
+    practice: '',
+    startedAt,
+    endedAt: Date.now(),
+    day: dayNow(new Date(startedAt)),
+    zone: zoneNow(),
+    items: [],
+    readings: taken,
+  };
+  memory.put({ plays: [...memory.now.plays, play] });
+  go.giveBack();
 }
 
 function stopwatch(kind: NonNullable<HomeTest['clock']>, field: HTMLInputElement, say: Say): HTMLElement {

@@ -86,13 +86,26 @@ export function trialProblem(
     : null;
 }
 
+/** What is told beside the trials, read; or what is wrong with it. */
+function besideTrials(draft: DraftValues, readout: Readout): { tilt?: number; after?: number; problem?: string } {
+  const tilt = readout.pelvisShares && draft.tilt?.trim() ? typedNumber(draft.tilt) : undefined;
+  if (tilt !== undefined && !(tilt >= -40 && tilt <= 60))
+    return { problem: 'The second inclinometer reads between −40° and 60°. Leave it empty if there is none.' };
+  const after = readout.unit === 'deg' && draft.after?.trim() ? typedNumber(draft.after) : undefined;
+  if (after !== undefined && !(after >= readout.min && after <= readout.max))
+    return {
+      problem: `After breathing, too, only ${withUnit(readout, readout.min)} to ${withUnit(readout, readout.max)} is possible. Leave it empty if it was not tried.`,
+    };
+  return { tilt, after };
+}
+
 /** The reading that a draft makes, with a question where it is unlikely; or what is missing, in the teacher's words. */
 export function readingFromDraft(
   draft: DraftValues,
   of: DraftOf,
   options: { pain: boolean; id: string; takenAt: string; day?: string; zone?: string },
 ): DraftResult {
-  const { readout, test } = of;
+  const { readout } = of;
   const texts = [...draft.trials, ...(draft.typed.trim() === '' ? [] : [draft.typed])].slice(-3);
   for (const text of texts) {
     const problem = trialProblem(text, draft, of);
@@ -104,47 +117,44 @@ export function readingFromDraft(
         ? 'Type the value where it began to hurt, then press again. The test is over either way.'
         : `Type the reading first${readout.norms[0] && readout.unit !== 'Nm_kg' ? `, for example ${Math.round(readout.norms[0].mean)}` : ''}.`,
     );
-  const tilt = readout.pelvisShares && draft.tilt?.trim() ? typedNumber(draft.tilt) : undefined;
-  if (tilt !== undefined && !(tilt >= -40 && tilt <= 60))
-    return fail('The second inclinometer reads between −40° and 60°. Leave it empty if there is none.');
-  const after = readout.unit === 'deg' && draft.after?.trim() ? typedNumber(draft.after) : undefined;
-  if (after !== undefined && !(after >= readout.min && after <= readout.max))
-    return fail(
-      `After breathing, too, only ${withUnit(readout, readout.min)} to ${withUnit(readout, readout.max)} is possible. Leave it empty if it was not tried.`,
-    );
+  const beside = besideTrials(draft, readout);
+  if (beside.problem !== undefined) return fail(beside.problem);
   const push = readout.unit === 'Nm_kg' ? pushOf(texts.map(typedNumber), draft, of) : undefined;
   const trials = push
     ? push.newtons.map((newtons) => Math.max(0, rounded(readout, torqueOf({ ...push, newtons }).normalised)))
     : texts.map((t) => rounded(readout, typedValue(t, readout)));
+  const { pain, ...when } = options;
   const reading = readingSchema.parse({
-    id: options.id,
-    student: of.student,
-    test: test.id,
-    readout: readout.id,
-    side: of.side,
+    ...said(draft, of, pain),
+    pelvicTilt_deg: beside.tilt,
+    afterBreath: beside.after,
     trials,
-    unit: readout.unit,
-    placeFelt: within(PLACES, draft.placeFelt),
-    endFeel: options.pain ? 'pain' : within(STOP_REASONS, draft.endFeel),
-    pain: options.pain || undefined,
-    active: draft.active,
-    selfHeld: draft.selfHeld || undefined,
-    compensations: draft.seen?.length ? draft.seen : undefined,
-    pelvicTilt_deg: tilt,
-    distant: readout.unit === 'deg' ? draft.distant : undefined,
-    afterBreath: after,
-    variant: of.variant?.id,
-    instrument: within(INSTRUMENTS, draft.instrument),
-    warm: of.warm || undefined,
     push,
-    likelyError: draft.likelyError,
-    failure: draft.failure,
-    takenAt: options.takenAt,
-    ...(options.day && { day: options.day }),
-    ...(options.zone && { zone: options.zone }),
+    ...when,
   });
   // A test that ended in pain is kept as it is: no questions then.
-  const doubts = options.pain ? [] : valueDoubts(meanOf(trials), { ...of.known, readout, side: of.side });
+  const doubts = pain ? [] : valueDoubts(meanOf(trials), { ...of.known, readout, side: of.side });
   const inches = doubts.find((d) => d.instead !== undefined);
   return { ok: true, reading, question: doubtQuestion(doubts), instead: inches?.instead };
 }
+
+/** What was tapped and chosen, as a reading keeps it. */
+const said = (draft: DraftValues, { readout, ...of }: DraftOf, pain: boolean) => ({
+  student: of.student,
+  test: of.test.id,
+  readout: readout.id,
+  side: of.side,
+  unit: readout.unit,
+  placeFelt: within(PLACES, draft.placeFelt),
+  endFeel: pain ? 'pain' : within(STOP_REASONS, draft.endFeel),
+  pain: pain || undefined,
+  active: draft.active,
+  selfHeld: draft.selfHeld || undefined,
+  compensations: draft.seen?.length ? draft.seen : undefined,
+  distant: readout.unit === 'deg' ? draft.distant : undefined,
+  variant: of.variant?.id,
+  instrument: within(INSTRUMENTS, draft.instrument),
+  warm: of.warm || undefined,
+  likelyError: draft.likelyError,
+  failure: draft.failure,
+});

@@ -73,74 +73,13 @@ const id = encodeURIComponent;
 /** All that can be found, in no order. */
 export function entriesOf(f: Findable): Entry[] {
   const name = new Map(f.students.map((s) => [s.id, s.name]));
-  const current = f.open !== null && name.has(f.open) ? f.open : null;
+  const open = f.open === null ? undefined : name.get(f.open);
+  const current: Current | null = f.open === null || open === undefined ? null : { id: f.open, name: open };
   return [
-    ...f.students.flatMap((s): Entry[] => [
-      {
-        key: `student/${s.id}`,
-        group: 'Students',
-        label: s.name,
-        detail: s.archived ? 'archived' : s.aim.slice(0, 60),
-        to: `/student?id=${id(s.id)}`,
-        names: [s.name],
-      },
-      ...STEPS.map(([step, label]): Entry => ({
-        key: `student/${s.id}/${step}`,
-        group: 'Students',
-        label: `${s.name}: ${label}`,
-        detail: '',
-        to: `/student?id=${id(s.id)}&step=${step}`,
-        names: [`${s.name} ${label}`],
-        step: true,
-      })),
-    ]),
-    ...f.practices.map((p): Entry => ({
-      key: `practice/${p.id}`,
-      group: 'Practices',
-      label: p.title,
-      detail: `${name.get(p.student) ?? ''}, ${p.minutes} minutes`,
-      to: `/student?id=${id(p.student)}&step=practice&practice=${id(p.id)}`,
-      names: [p.title],
-    })),
-    ...allShapes().map((s): Entry => ({
-      key: `pose/${s.id}`,
-      group: 'Poses',
-      label: s.name,
-      detail: namesOf(s)
-        .filter((n) => n !== s.name)
-        .slice(0, 2)
-        .join(', '),
-      to: `/poses?pose=${id(`${s.id}/1`)}`,
-      names: namesOf(s),
-    })),
-    ...MUSCLES.map((m): Entry => ({
-      key: `muscle/${m.structure}`,
-      group: 'Muscles',
-      label: m.name,
-      detail: m.plain,
-      to: `/muscles?muscle=${id(m.structure)}`,
-      names: [m.name, m.plain],
-    })),
-    ...(current
-      ? BATTERY.map((t): Entry => ({
-          key: `test/${t.id}`,
-          group: 'Tests',
-          label: t.clinical,
-          detail: `measure it in ${name.get(current) ?? ''}`,
-          to: `/student?id=${id(current)}&step=measure&at=${id(`${t.id}/${t.readouts[0].id}/${t.sided ? 'left' : 'both'}`)}`,
-          names: [t.clinical, t.name],
-        }))
-      : []),
-    ...(current
-      ? f.templates.map((t): Entry => ({
-          key: `template/${t.id}`,
-          group: 'Templates',
-          label: t.title,
-          detail: `fit it to ${name.get(current) ?? ''}`,
-          to: `/student?id=${id(current)}&step=practice&from=${id(t.id)}`,
-          names: [t.title],
-        }))
-      : []),
+    ...f.students.flatMap(ofStudent),
+    ...f.practices.map((p) => ofPractice(p, name.get(p.student) ?? '')),
+    ...ofLibrary(),
+    ...(current ? inCurrent(current, f.templates) : []),
     ...f.classes.map((c): Entry => ({
       key: `class/${c.id}`,
       group: 'Classes',
@@ -149,32 +88,117 @@ export function entriesOf(f: Findable): Entry[] {
       to: `/class?id=${id(c.id)}`,
       names: [c.name],
     })),
-    ...DO.map(([label, to, also]): Entry => ({
-      key: `do/${label}`,
-      group: 'Do',
-      label,
-      detail: '',
-      to,
-      names: [label, also],
-    })),
-    ...CHAPTERS.map((c): Entry => ({
-      key: `guide/${c.id}`,
-      group: 'Guide',
-      label: c.title,
-      detail: 'guide',
-      to: `/guide#${c.id}`,
-      names: [c.title],
-    })),
-    ...GLOSSARY.map((t): Entry => ({
-      key: `term/${t.term}`,
-      group: 'Guide',
-      label: t.term,
-      detail: t.means.slice(0, 80),
-      to: '/guide#glossary',
-      names: [t.term, ...(t.also ?? [])],
-    })),
+    ...TO_DO,
+    ...ofGuide(),
   ];
 }
+
+/** The student whose page is open. */
+interface Current {
+  id: string;
+  name: string;
+}
+
+/** A student, and each step of her line. */
+const ofStudent = (s: Findable['students'][number]): Entry[] => [
+  {
+    key: `student/${s.id}`,
+    group: 'Students',
+    label: s.name,
+    detail: s.archived ? 'archived' : s.aim.slice(0, 60),
+    to: `/student?id=${id(s.id)}`,
+    names: [s.name],
+  },
+  ...STEPS.map(([step, label]): Entry => ({
+    key: `student/${s.id}/${step}`,
+    group: 'Students',
+    label: `${s.name}: ${label}`,
+    detail: '',
+    to: `/student?id=${id(s.id)}&step=${step}`,
+    names: [`${s.name} ${label}`],
+    step: true,
+  })),
+];
+
+const ofPractice = (p: Findable['practices'][number], whose: string): Entry => ({
+  key: `practice/${p.id}`,
+  group: 'Practices',
+  label: p.title,
+  detail: `${whose}, ${p.minutes} minutes`,
+  to: `/student?id=${id(p.student)}&step=practice&practice=${id(p.id)}`,
+  names: [p.title],
+});
+
+/** Poses, the teacher's own among them, and muscles. */
+const ofLibrary = (): Entry[] => [
+  ...allShapes().map((s): Entry => ({
+    key: `pose/${s.id}`,
+    group: 'Poses',
+    label: s.name,
+    detail: namesOf(s)
+      .filter((n) => n !== s.name)
+      .slice(0, 2)
+      .join(', '),
+    to: `/poses?pose=${id(`${s.id}/1`)}`,
+    names: namesOf(s),
+  })),
+  ...MUSCLES.map((m): Entry => ({
+    key: `muscle/${m.structure}`,
+    group: 'Muscles',
+    label: m.name,
+    detail: m.plain,
+    to: `/muscles?muscle=${id(m.structure)}`,
+    names: [m.name, m.plain],
+  })),
+];
+
+/** What leads into the page of the student that is open: tests and templates. */
+const inCurrent = (current: Current, templates: Findable['templates']): Entry[] => [
+  ...BATTERY.map((t): Entry => ({
+    key: `test/${t.id}`,
+    group: 'Tests',
+    label: t.clinical,
+    detail: `measure it in ${current.name}`,
+    to: `/student?id=${id(current.id)}&step=measure&at=${id(`${t.id}/${t.readouts[0].id}/${t.sided ? 'left' : 'both'}`)}`,
+    names: [t.clinical, t.name],
+  })),
+  ...templates.map((t): Entry => ({
+    key: `template/${t.id}`,
+    group: 'Templates',
+    label: t.title,
+    detail: `fit it to ${current.name}`,
+    to: `/student?id=${id(current.id)}&step=practice&from=${id(t.id)}`,
+    names: [t.title],
+  })),
+];
+
+const TO_DO = DO.map(([label, to, also]): Entry => ({
+  key: `do/${label}`,
+  group: 'Do',
+  label,
+  detail: '',
+  to,
+  names: [label, also],
+}));
+
+const ofGuide = (): Entry[] => [
+  ...CHAPTERS.map((c): Entry => ({
+    key: `guide/${c.id}`,
+    group: 'Guide',
+    label: c.title,
+    detail: 'guide',
+    to: `/guide#${c.id}`,
+    names: [c.title],
+  })),
+  ...GLOSSARY.map((t): Entry => ({
+    key: `term/${t.term}`,
+    group: 'Guide',
+    label: t.term,
+    detail: t.means.slice(0, 80),
+    to: '/guide#glossary',
+    names: [t.term, ...(t.also ?? [])],
+  })),
+];
 
 /** What explains a thing goes behind the thing itself. */
 const BEHIND: Readonly<Partial<Record<Group, number>>> = { Guide: 1.25 };

@@ -1,5 +1,6 @@
 import { NEWTONS } from '@/core/measuring/torque';
 import type { ForceSource } from './sources';
+import { numberIn } from '@/core/number-in';
 
 /** As much of Web Serial as is used here. */
 interface SerialPort {
@@ -15,7 +16,7 @@ interface Serial {
 export function newtonsOf(line: string): number | null {
   const found = /([+-]?\d+(?:[.,]\d+)?)\s*(kgf|kg|lbf|lb|N)?/i.exec(line);
   if (!found) return null;
-  const value = Math.abs(Number(found[1].replace(',', '.')));
+  const value = Math.abs(numberIn(found[1]));
   const unit = found[2]?.toLowerCase() ?? 'n';
   return value * (unit.startsWith('kg') ? NEWTONS.kgf : unit.startsWith('lb') ? NEWTONS.lbf : NEWTONS.N);
 }

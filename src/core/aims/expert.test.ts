@@ -36,7 +36,7 @@ describe('the hanging leg', () => {
   ] as const)('%s: psoas and iliacus, not rectus femoris', (_, readings) => {
     const f = of(readings);
     expect(limiter(f, 'hip-extension')[0].structure).toBe('deep-hip-flexor');
-    expect(short(f, 'deep-hip-flexor')).toBeGreaterThan(0.45);
+    expect(short(f, 'deep-hip-flexor')).toBeGreaterThan(0.42);
     expect(short(f, 'rectus-femoris')).toBeLessThan(0.1);
   });
   it.each([

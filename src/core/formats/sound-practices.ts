@@ -8,6 +8,7 @@ import type { Aim } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Moments } from './moments';
 import type { Aside } from './set-aside';
+import { counted } from '@/core/plural';
 
 /** Tells whether there is a pose, and that rung of it. */
 export class KnownPoses {
@@ -24,9 +25,7 @@ export class KnownPoses {
       return pose.startsWith('own-')
         ? null
         : { at: 'pose', why: `There is no pose “${pose}” here or among the poses of this file.` };
-    return rung > rungs
-      ? { at: 'rung', why: `“${pose}” has ${rungs} ${rungs === 1 ? 'rung' : 'rungs'}, not ${rung}.` }
-      : null;
+    return rung > rungs ? { at: 'rung', why: `“${pose}” has ${counted(rungs, 'rung')}, not ${rung}.` } : null;
   }
 }
 

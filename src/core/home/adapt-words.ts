@@ -3,6 +3,7 @@ import { shapeById, rungOf } from '@/core/poses';
 import type { HeldBack } from '@/core/progress/hold-back';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Adaptation, Adapted } from './adapt';
+import { plural } from '@/core/plural';
 
 const nameOf = (pose: string): string => shapeById(pose)?.name ?? pose;
 const inFull = ({ pose, rung }: { pose: string; rung: number }): string => {
@@ -43,7 +44,7 @@ export const heldSentence = (held: readonly HeldBack[]): string =>
 export function timesSentence(home: readonly Pick<LogEntry, 'startedAt'>[], planned: number | null): string {
   const times = home.length === 1 ? 'Once' : home.length === 2 ? 'Twice' : `${home.length} times`;
   if (planned === null || planned === 0) return `${times} at home since the practice was made.`;
-  return `${times} at home, of ${planned} planned ${planned === 1 ? 'day' : 'days'}.`;
+  return `${times} at home, of ${planned} planned ${plural(planned, 'day')}.`;
 }
 
 /** What few times of many planned days suggest; "" where they were kept. Fewer than half of at least four. Ours. */

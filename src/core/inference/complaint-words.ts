@@ -5,6 +5,7 @@ import { PLACE_WORDS } from '@/core/students/words';
 import type { AtComplaint } from './at-complaint';
 import { hintWords } from './hint-words';
 import { bandWords, stoppedBy } from './words';
+import { plural } from '@/core/plural';
 
 const nameOf = (test: string): string => `“${testById(test)?.name ?? test}”`;
 const listed = new Intl.ListFormat('en', { type: 'conjunction' });
@@ -30,6 +31,6 @@ export function complaintFound({ limited, weak, low, hints, read, open, pained }
   if (low.length > 0) return `${nameOf(low[0])} reads less than typical.`;
   if (read.length === 0)
     return `Nothing is measured there yet. ${open.length > 0 ? `${listed.format(open.slice(0, 2).map(nameOf))} would look there.` : ''}`.trim();
-  const looked = `Nothing short or weak in ${read.length === 1 ? 'the one test' : `the ${read.length} tests`} that look${read.length === 1 ? 's' : ''} there.`;
+  const looked = `Nothing short or weak in ${read.length === 1 ? 'the one test' : `the ${read.length} tests`} that look${plural(read.length, 's', '')} there.`;
   return open.length > 0 ? `${looked} Not tested yet: ${listed.format(open.slice(0, 2).map(nameOf))}.` : looked;
 }

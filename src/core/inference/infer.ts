@@ -44,6 +44,8 @@ const LEAST_EFFECTIVE = 150;
 const SCOUTS = { chains: 2, warm: 16, perChain: 8 },
   TOLD = { chains: 4, warm: 30, perChain: 150 };
 const MOST_PER_CHAIN = 1200;
+/** Copies of the draws that limiters are counted in. */
+const COPIES = 2;
 let shared: StrandModel | null = null;
 
 /** What of a student an inference uses; complaints and age only for hints past the muscle. */
@@ -92,12 +94,12 @@ export function* inferring(
   }
   yield 0.9;
   const told = withNugget(draws, seed, NUGGET.tolerance),
-    rivals = withNugget(draws, seed, NUGGET.limiter);
+    rivals = withNugget(draws, seed, NUGGET.limiter, COPIES);
   const known: Known = { draws: rivals, terms, person, model };
   const left = leaveOneOut(draws, terms);
   const doubts = doubtsOf(draws, terms, left);
   const seen = summariseMovements(known, left).map((m) => nervous(doubted(m, doubts), own));
-  const structures = summariseStructures(told);
+  const structures = summariseStructures(draws, told);
   yield 0.95;
   const hints = hintsOf(own, student, seen);
   const movements = seen.map((m) => ofTheJoint(openToNerve(m, hints), hints));

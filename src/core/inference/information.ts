@@ -13,7 +13,7 @@ import type { Known } from './known';
 const VALUE_BINS = 4;
 
 /** Draws that the question is asked of: more tell little more and cost the teacher's time. */
-export const ASKED_DRAWS = 400;
+export const ASKED_DRAWS = 800;
 const CELLS = PLACES.length * VALUE_BINS;
 /** Groups, and one label for draws in which nothing is in question. */
 const LABELS = GROUPS.length + 1;

@@ -1,4 +1,4 @@
-import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, SIDES, type Side } from '@/core/body';
+import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, shareBelow, SIDES, type Side } from '@/core/body';
 import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
 import { speaksOfNerve } from '@/core/assessment/nerve-sign';
@@ -33,10 +33,16 @@ import type { Known } from './known';
  */
 export const NUGGET = { tolerance: 0.25, limiter: 0.4 } as const;
 
-/** Draws as they are told: each tolerance with the nugget that no test can see. Seeded. @param sd spread, SD of typical people */
-export function withNugget(draws: Draws, seed: number, sd: number): Draws {
+/**
+ * Draws as they are told: each tolerance with the nugget that no test can see. Seeded.
+ * @param sd spread, SD of typical people
+ * @param copies of every draw, each with a nugget of its own, one whole set after the other: what is counted then wanders less with the seed
+ */
+export function withNugget(draws: Draws, seed: number, sd: number, copies = 1): Draws {
   const random = new Random(seed + 13);
-  return { ...draws, x: draws.x.map((v) => v + sd * random.normal()) };
+  const x = new Float32Array(draws.x.length * copies);
+  for (let i = 0; i < x.length; i++) x[i] = draws.x[i % draws.x.length] + sd * random.normal();
+  return { ...draws, chains: draws.chains * copies, x };
 }
 
 /**
@@ -86,19 +92,30 @@ export function shortBelow(group: number): number {
   return people[Math.round(SHORTEST_SHARE * people.length)];
 }
 
-/** Tolerance of every group on both sides. */
-export function summariseStructures(draws: Draws): StructureFinding[] {
+/**
+ * Chance that any member of a group lies below its cut, in one draw with the nugget's spread about it: as a sum over the spread itself it wanders
+ * half as much from seed to seed as a count of draws with the nugget would.
+ */
+function chanceOfShort(x: ArrayLike<number>, at: number, group: number): number {
+  const cut = shortBelow(group);
+  let none = 1;
+  for (let g = 0; g < COUNT; g++)
+    if (GROUP_OF[g] === group) none *= 1 - shareBelow((cut - x[at + g]) / NUGGET.tolerance);
+  return 1 - none;
+}
+
+/** Tolerance of every group on both sides. @param told the draws with the nugget, whose spread is what is shown */
+export function summariseStructures(draws: Draws, told: Draws): StructureFinding[] {
   const people = typicalPeople();
   const n = drawCount(draws);
   return SIDES.flatMap((side, s) =>
     GROUPS.map((structure, k): StructureFinding => {
       const values = new Float64Array(n);
-      const cut = shortBelow(k);
       let short = 0;
       for (let d = 0; d < n; d++) {
-        const worst = worstMember(draws.x, d * DIMENSIONS + s * COUNT, k);
-        if (worst < cut) short++;
-        values[d] = worst;
+        const at = d * DIMENSIONS + s * COUNT;
+        short += chanceOfShort(draws.x, at, k) / n;
+        values[d] = worstMember(told.x, at, k);
       }
       const tolerance = estimate(values);
       const mean = people[k].reduce((a, v) => a + v, 0) / people[k].length;
@@ -113,7 +130,7 @@ export function summariseStructures(draws: Draws): StructureFinding[] {
         typical: { mean, sd },
         z: (tolerance.mean - mean) / sd,
         shareBelow: below / people[k].length,
-        shortProbability: short / n,
+        shortProbability: short,
       };
     }),
   );

@@ -1,15 +1,11 @@
 import type { Readout } from '@/core/assessment/definition';
+import { numberIn } from '@/core/number-in';
 
 const INCH = 2.54;
 
 /** A number that was typed, NaN where it is none: comma or point, minus in either form, degree sign and units left off. */
 export function typedNumber(text: string): number {
-  const plain = text
-    .trim()
-    .replace(',', '.')
-    .replace(/[−–]/, '-')
-    .replace(/\s*(°|deg|degrees?|cm|s|sec|seconds?|reps?|×|x)$/i, '');
-  return plain === '' ? Number.NaN : Number(plain);
+  return numberIn(text.trim().replace(/\s*(°|deg|degrees?|cm|s|sec|seconds?|reps?|×|x)$/i, ''));
 }
 
 /** A value for a read-out as it was typed; inches (`4 in`, `4"`) become centimetres where centimetres are asked. */

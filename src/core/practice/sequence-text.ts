@@ -1,4 +1,5 @@
 import { MOST_SETS } from './taught-order';
+import { numberIn } from '@/core/number-in';
 
 /**
  * A sequence as teachers write it down: a name a line, with minutes, breaths or times where they wish. Only the text is read here; which
@@ -38,7 +39,7 @@ const COUNT = `\\d+|${Object.keys(NUMBERS)
   .filter((w) => NUMBERS[w] > 1)
   .join('|')}`;
 const NUMBER = `\\d+(?:[.,]\\d+)?|${Object.keys(NUMBERS).join('|')}`;
-const valueOf = (text: string): number => NUMBERS[text.toLowerCase()] ?? Number(text.replace(',', '.'));
+const valueOf = (text: string): number => NUMBERS[text.toLowerCase()] ?? numberIn(text);
 
 const CLOCK = /\b(\d{1,2}):([0-5]\d)\b/;
 const MINUTES = new RegExp(`\\b(${NUMBER})(?:\\s+a)?\\s*(?:minutes?|mins?\\b\\.?|m\\b|['′])`, 'i');

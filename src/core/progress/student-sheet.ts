@@ -9,6 +9,7 @@ import type { ReadingChange } from './change';
 import type { ChangeVerdict } from './point';
 import { retestsOf, tellsOf } from './retest';
 import { dayOf } from '@/core/day-of';
+import { counted } from '@/core/plural';
 
 /** What a student is told of her progress, on one page and in her words: plain data for screen, print and PDF. */
 
@@ -99,7 +100,7 @@ export function stripOf(c: Pick<ReadingChange, 'first' | 'last' | 'detectable' |
 /** So much of a unit: "14°", "3 times", "1 grade". */
 function amount(readout: Readout, by: number): string {
   const whole = Math.round(by);
-  if (readout.unit === 'grade') return `${whole} ${whole === 1 ? 'grade' : 'grades'}`;
+  if (readout.unit === 'grade') return `${counted(whole, 'grade')}`;
   if (readout.unit === 'reps') return String(whole);
   return withUnit(readout, by);
 }
@@ -136,7 +137,7 @@ function practisedWords(logs: readonly LogEntry[], from: string, to: string): st
   const days = new Set(within.map((l) => dayOf(l))).size;
   const minutes = Math.round(within.reduce((s, l) => s + l.items.reduce((t, i) => t + i.doneSeconds, 0), 0) / 60);
   if (days === 0) return 'No practice is written down between the two.';
-  return `You practised on ${days} ${days === 1 ? 'day' : 'days'}, ${minutes} minutes in poses.`;
+  return `You practised on ${counted(days, 'day')}, ${minutes} minutes in poses.`;
 }
 
 /** Complaints that were asked about more than once, then and now. */

@@ -13,6 +13,7 @@ import type { Reading } from '@/core/assessment/reading';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { PlanChoice } from './plan';
 import { dayOf } from '@/core/day-of';
+import { counted } from '@/core/plural';
 
 /** What a line of a student's story is about. */
 export type LineKind = 'asked' | 'tested' | 'read' | 'aims' | 'built' | 'taught' | 'weeks';
@@ -99,7 +100,7 @@ export function timelineOf({ student, readings, practices, logs, plan, found }: 
     const hurt = list.filter((r) => r.pain).length;
     const what = named(list.map((r) => testById(r.test)?.name ?? r.test));
     const hurting = hurt > 0 ? `; ${hurt} ended in pain` : '';
-    say(day, 'tested', `${list.length} ${list.length === 1 ? 'reading' : 'readings'}: ${what}${hurting}.`);
+    say(day, 'tested', `${counted(list.length, 'reading')}: ${what}${hurting}.`);
   }
   for (const [day, findings] of found) for (const line of foundLines(findings)) say(day, 'read', line);
   for (const c of student.aimChoices ?? []) if (c.on) say(c.on, 'aims', decided(c));

@@ -10,6 +10,7 @@ import type { Progression } from './plan';
 import type { ChangeVerdict } from './point';
 import type { Trend } from './trend';
 import { RETEST_DAYS, type Retest } from './retest';
+import { plural } from '@/core/plural';
 
 export const VERDICT_WORDS: Readonly<Record<ChangeVerdict, string>> = {
   changed: 'changed',
@@ -102,7 +103,7 @@ export function dayChangeSentences(changes: readonly DayChange[]): string[] {
     ...changes.flatMap((c) => (c.kind === 'other-day' || c.kind === 'moved' ? [movedWords(c)] : [])),
     ...(missed.length > 0
       ? [
-          `${DAYS.format(missed)} ${missed.length === 1 ? 'was' : 'were'} missed. Nothing to make up for: the next day goes on as planned.`,
+          `${DAYS.format(missed)} ${plural(missed.length, 'was', 'were')} missed. Nothing to make up for: the next day goes on as planned.`,
         ]
       : []),
     ...changes.flatMap((c) =>

@@ -3,13 +3,14 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { weekdayWords } from '@/core/day-words';
-import { hourSchema } from '@/core/progress/plan';
-import { clashesWith, fieldOf, VISIT_MINUTES, weekly, type Visit } from '@/core/visits/visit';
+import { clashesWith, fieldOf, weekly, type Visit } from '@/core/visits/visit';
+import { whenTyped } from '@/core/visits/when';
 import { saveVisits } from '@/store/visits';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { ComerPick, type CanCome } from './ComerPick';
+import { WhenFields, type WhenTexts } from './WhenFields';
 import type { DayBook } from './use-day-book';
 
 /** How often a visit is repeated. */
@@ -20,28 +21,16 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
   const { db } = useStudio();
   const undo = useUndo();
   const [who, setWho] = useState<CanCome | null>(null);
-  const [at, setAt] = useState('');
-  const [minutes, setMinutes] = useState('60');
+  const [texts, setTexts] = useState<WhenTexts>({ at: '', minutes: '60' });
   const [weeks, setWeeks] = useState(1);
   const [problem, setProblem] = useState<{ of: 'who' | 'minutes' | 'at'; words: string } | null>(null);
   const add = async () => {
-    const lasts = Number(minutes.replace(',', '.'));
     if (!who) return setProblem({ of: 'who', words: 'Choose who comes.' });
-    if (at !== '' && !hourSchema.safeParse(at).success)
-      return setProblem({ of: 'at', words: 'An hour is typed as 17:30.' });
-    if (!Number.isInteger(lasts) || lasts < VISIT_MINUTES.least || lasts > VISIT_MINUTES.most)
-      return setProblem({ of: 'minutes', words: `Whole minutes, ${VISIT_MINUTES.least} to ${VISIT_MINUTES.most}.` });
+    const typed = whenTyped(texts.at, texts.minutes);
+    if (!typed.ok) return setProblem(typed);
     setProblem(null);
     const time = now();
-    const first: Visit = {
-      id: newId(),
-      ...fieldOf(who),
-      day,
-      ...(at !== '' && { at }),
-      minutes: lasts,
-      createdAt: time,
-      updatedAt: time,
-    };
+    const first: Visit = { id: newId(), ...fieldOf(who), day, ...typed.when, createdAt: time, updatedAt: time };
     const all = weekly(first, weeks, newId);
     const clash = all.flatMap((v) => clashesWith(v, book.visits).map((other) => ({ v, other })))[0];
     const change = await saveVisits(db, all);
@@ -58,7 +47,6 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
     setWho(null);
     return undefined;
   };
-  const told = (of: 'who' | 'minutes' | 'at') => (problem?.of === of ? problem.words : undefined);
   return (
     <Box
       component="form"
@@ -70,28 +58,15 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
       }}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start' }}
     >
-      <ComerPick label="Who comes" from={from} value={who} error={told('who')} width={220} onChange={setWho} />
-      <TextField
-        size="small"
-        type="time"
-        label="At"
-        value={at}
-        onChange={(e) => setAt(e.target.value)}
-        error={told('at') !== undefined}
-        helperText={told('at')}
-        slotProps={{ inputLabel: { shrink: true } }}
-        sx={{ width: 116 }}
+      <ComerPick
+        label="Who comes"
+        from={from}
+        value={who}
+        error={problem?.of === 'who' ? problem.words : undefined}
+        width={220}
+        onChange={setWho}
       />
-      <TextField
-        size="small"
-        label="Minutes"
-        value={minutes}
-        onChange={(e) => setMinutes(e.target.value)}
-        error={told('minutes') !== undefined}
-        helperText={told('minutes')}
-        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-        sx={{ width: 88 }}
-      />
+      <WhenFields texts={texts} labels={{ at: 'At', minutes: 'Minutes' }} problem={problem} onChange={setTexts} />
       <TextField
         select
         size="small"

@@ -9,6 +9,7 @@ import { MOST_SETS } from '@/core/practice/taught-order';
 import { blockName } from './block-name';
 import { Stepper } from './Stepper';
 import type { ItemsChange } from './use-edits';
+import { plural } from '@/core/plural';
 
 /** How often a block is gone through, or its round. */
 const setsWords = ({ sets, round }: Block): string =>
@@ -44,8 +45,7 @@ export function BlockHolds({
             )
           }
         >
-          {SIDE_MARK[item.side]} {item.side === 'both' ? '' : item.side} {item.breaths}{' '}
-          {item.breaths === 1 ? 'breath' : 'breaths'}
+          {SIDE_MARK[item.side]} {item.side === 'both' ? '' : item.side} {item.breaths} {plural(item.breaths, 'breath')}
         </Stepper>
       ))}
       {rungOf(block.pose, block.rung)?.rung.kind !== 'rest' && (

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState, type ReactNode } from 'react';
+import { numberIn } from '@/core/number-in';
 
 const LEAST_MIN = 5,
   MOST_MIN = 120;
@@ -29,7 +30,7 @@ export function BuildForm({
   const [minutes, setMinutes] = useState(String(first));
   const [problem, setProblem] = useState<string | null>(null);
   const asked = () => {
-    const wanted = Number(minutes.replace(',', '.'));
+    const wanted = numberIn(minutes);
     const fits = wanted >= LEAST_MIN && wanted <= MOST_MIN;
     setProblem(fits ? null : `Type minutes between ${LEAST_MIN} and ${MOST_MIN}.`);
     if (fits) onBuild(wanted);

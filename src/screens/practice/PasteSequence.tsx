@@ -27,6 +27,7 @@ import { MOST_SETS } from '@/core/practice/taught-order';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Aim, Student } from '@/core/students/student';
 import { newId } from '@/store/studio';
+import { counted } from '@/core/plural';
 
 /** What a teacher answers a line with to leave it out; else the id of a shape. */
 const OUT = '';
@@ -101,7 +102,7 @@ export function PasteSequence({
             </Box>
             {open.length > 0 && (
               <Alert severity="info" sx={{ mt: 1 }}>
-                {plural(open.length, 'line')} to look at. What you do not answer is left out.
+                {counted(open.length, 'line')} to look at. What you do not answer is left out.
               </Alert>
             )}
           </Box>
@@ -230,13 +231,13 @@ function timeWords({ seconds, breaths, times, sets, side }: ReadLine): string {
   const held =
     seconds !== undefined
       ? seconds % 60 === 0
-        ? plural(seconds / 60, 'minute')
+        ? counted(seconds / 60, 'minute')
         : `${seconds} s`
       : breaths !== undefined
-        ? plural(breaths, 'breath')
+        ? counted(breaths, 'breath')
         : null;
   const parts = [
-    sets ? plural(sets, 'set') : null,
+    sets ? counted(sets, 'set') : null,
     held,
     times ? `${times} times` : null,
     side ? `${side} side` : null,
@@ -258,5 +259,3 @@ function formWords(shape: Shape, { rung, against, limits }: ReturnType<typeof fo
   if (against === 'reach') return `${form} · out of reach: something milder takes its place`;
   return [form, ...limits].join(' · ');
 }
-
-const plural = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;

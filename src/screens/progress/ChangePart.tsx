@@ -34,6 +34,7 @@ import { ThenNow } from './ThenNow';
 import { useBuild } from '../students/use-build';
 import type { Build } from '@/core/body';
 import { dayOf } from '@/core/day-of';
+import { plural } from '@/core/plural';
 
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
@@ -129,8 +130,7 @@ export function ChangePart({
             <Typography>{togetherSentence(all)}</Typography>
             {dose && (
               <Typography>
-                Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days}{' '}
-                {dose.days === 1 ? 'day' : 'days'}
+                Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days} {plural(dose.days, 'day')}
                 {asked !== null ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each
                 other does not say that one made the other.
               </Typography>

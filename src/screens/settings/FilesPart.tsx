@@ -20,6 +20,7 @@ import { IncomingDialog } from './IncomingDialog';
 import { EmptyStudio } from './EmptyStudio';
 import { FolderPart } from './FolderPart';
 import { PassphraseDialog } from './PassphraseDialog';
+import { counted, plural } from '@/core/plural';
 
 const NO_LOCKS =
   'Locked files need a safe address: https, or Kolpos on this machine itself. The open file works everywhere.';
@@ -63,7 +64,7 @@ export function FilesPart() {
     undo(
       `Brought in ${broughtWords(result.counts)}.${
         result.newerHere > 0
-          ? ` ${result.newerHere} ${result.newerHere === 1 ? 'entry was' : 'entries were'} newer here and stay as they are.`
+          ? ` ${counted(result.newerHere, 'entry was', 'entries were')} newer here and stay as they are.`
           : ''
       }`,
       {
@@ -71,7 +72,7 @@ export function FilesPart() {
           const stay = await result.undo();
           if (stay > 0)
             enqueueSnackbar(
-              `${stay} ${stay === 1 ? 'entry was' : 'entries were'} changed since and ${stay === 1 ? 'stays' : 'stay'}; the rest is taken back.`,
+              `${counted(stay, 'entry was', 'entries were')} changed since and ${plural(stay, 'stays', 'stay')}; the rest is taken back.`,
             );
         },
       },

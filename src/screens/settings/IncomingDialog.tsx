@@ -15,6 +15,7 @@ import type { SetAsideRow } from '@/core/formats/set-aside';
 import type { Incoming } from '@/store/bring-in';
 import { saveFile } from '../shell/save-file';
 import { changesNothing, rowWords, studentWords, tallyWords } from './incoming-words';
+import { counted } from '@/core/plural';
 
 /** Entries left out that are listed; the file that can be saved holds all of them. */
 const MOST_LISTED = 12;
@@ -74,7 +75,7 @@ export function IncomingDialog({
             )}
             {same > 0 && (
               <Typography sx={{ mt: 1 }}>
-                {same} {same === 1 ? 'student is' : 'students are'} the same here and there.
+                {counted(same, 'student is', 'students are')} the same here and there.
               </Typography>
             )}
             {tallyWords(others) && (

@@ -18,10 +18,11 @@ import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { SheetColumns } from './SheetColumns';
 import { SheetDoubts } from './SheetDoubts';
+import { counted } from '@/core/plural';
 
 /** Rows left out that are listed. */
 const MOST_LISTED = 12;
-const readingsOf = (n: number): string => `${n} ${n === 1 ? 'reading' : 'readings'}`;
+const readingsOf = (n: number): string => `${counted(n, 'reading')}`;
 
 /** A foreign table: what its columns mean, what is not clear, and what would come in; nothing is kept before the last press. */
 export function SheetDialog({ file, table, onClose }: { file: string; table: Table; onClose: () => void }) {
@@ -65,7 +66,7 @@ export function SheetDialog({ file, table, onClose }: { file: string; table: Tab
         {read && (
           <Typography role="status">
             {readingsOf(read.readings.length)} can come in
-            {read.known > 0 && `; ${read.known} ${read.known === 1 ? 'is' : 'are'} here already`}
+            {read.known > 0 && `; ${counted(read.known, 'is', 'are')} here already`}
             {read.leftOut.length > 0 && `; ${read.leftOut.length} stay out`}.
           </Typography>
         )}

@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { SheetQuestion } from '@/core/formats/sheets/read';
+import { counted } from '@/core/plural';
 
 /** What has to be said before the rows of a table can be read, one question each. */
 export function SheetDoubts({
@@ -23,7 +24,7 @@ export function SheetDoubts({
         {doubts.map((d) => (
           <Box key={d.key} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
             <Typography sx={{ flex: '1 1 260px' }}>
-              {d.question} ({d.rows} {d.rows === 1 ? 'row' : 'rows'})
+              {d.question} ({counted(d.rows, 'row')})
             </Typography>
             <TextField
               size="small"

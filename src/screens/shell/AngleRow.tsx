@@ -4,6 +4,7 @@ import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { numberIn } from '@/core/number-in';
 
 interface AngleNames {
   name: string;
@@ -42,8 +43,7 @@ export function AngleRow({
   const [text, setText] = useState<string | null>(null);
   const { min_deg, max_deg } = limits;
   const said = shortWords(words, value);
-  const numberOf = (t: string): number => (t.trim() === '' ? Number.NaN : Number(t.trim().replace(',', '.')));
-  const typed = text === null || text.trim() === '' || text.trim() === '-' ? null : numberOf(text);
+  const typed = text === null || text.trim() === '' || text.trim() === '-' ? null : numberIn(text);
   const wrong =
     typed === null
       ? null
@@ -85,7 +85,7 @@ export function AngleRow({
         error={wrong !== null}
         onChange={(e) => {
           setText(e.target.value);
-          const number = numberOf(e.target.value);
+          const number = numberIn(e.target.value);
           if (Number.isFinite(number) && number >= min_deg && number <= max_deg) onSet(number);
         }}
         onBlur={() => setText(null)}

@@ -9,6 +9,7 @@ import { type HeldRow } from '@/store/unsaved';
 import { saveFile } from './save-file';
 import { useStudio } from './studio-context';
 import { useUnsaved } from './use-unsaved';
+import { plural } from '@/core/plural';
 
 /** What a row of each table is called, one and several; other tables hold where somebody was in her work. */
 const CALLED: Readonly<Record<string, readonly [string, string]>> = {
@@ -68,7 +69,7 @@ export function UnsavedNote() {
         </>
       }
     >
-      {heldWords(own)} {own.length === 1 ? 'is' : 'are'} only in this page’s memory: {reason}. Do not close it before
+      {heldWords(own)} {plural(own.length, 'is', 'are')} only in this page’s memory: {reason}. Do not close it before
       you have saved a file or made room.
     </Alert>
   );

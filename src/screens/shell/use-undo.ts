@@ -5,8 +5,8 @@ import { createElement, useCallback } from 'react';
 import type { Change } from '@/store/changes';
 import { useMessageTime } from './message-time';
 
-/** Says what was done and offers the way back. */
-export function useUndo(): (message: string, change: Change) => void {
+/** Says what was done and offers the way back; where nothing was to be done, only that. */
+export function useUndo(): (message: string, change?: Change) => void {
   const { enqueueSnackbar } = useSnackbar();
   const stays = useMessageTime() === 'stay';
   return useCallback(
@@ -14,24 +14,25 @@ export function useUndo(): (message: string, change: Change) => void {
       enqueueSnackbar(message, {
         persist: stays,
         action: (key) => [
-          createElement(
-            Button,
-            {
-              key: 'undo',
-              color: 'inherit',
-              size: 'small',
-              onClick: () => {
-                closeSnackbar(key);
-                // An undo that cannot be done says so.
-                change
-                  .undo()
-                  .catch((error: unknown) =>
-                    enqueueSnackbar(error instanceof Error ? error.message : String(error), { variant: 'error' }),
-                  );
+          change &&
+            createElement(
+              Button,
+              {
+                key: 'undo',
+                color: 'inherit',
+                size: 'small',
+                onClick: () => {
+                  closeSnackbar(key);
+                  // An undo that cannot be done says so.
+                  change
+                    .undo()
+                    .catch((error: unknown) =>
+                      enqueueSnackbar(error instanceof Error ? error.message : String(error), { variant: 'error' }),
+                    );
+                },
               },
-            },
-            'Undo',
-          ),
+              'Undo',
+            ),
           stays &&
             createElement(
               Button,

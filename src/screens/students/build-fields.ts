@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { measuresProblem, type Measures } from '@/core/body';
 import type { Student } from '@/core/students/student';
 import { CM_PER_INCH, lengthFrom, type UnitSystem } from '@/core/units';
+import { numberIn } from '@/core/number-in';
 
 /** Optional measures as they are typed, each with its label (its unit follows) and how to take it. */
 export const BUILD_FIELDS = [
@@ -36,10 +37,10 @@ export const unitOfField = (field: BuildField, units: UnitSystem): string =>
   isLength(field) ? (units === 'metric' ? 'cm' : 'inches') : 'degrees';
 
 /** What was typed as a number of centimetres or degrees; undefined where nothing was. */
-function numberIn(t: BuildTexts, field: BuildField, units: UnitSystem): number | undefined {
+function typedIn(t: BuildTexts, field: BuildField, units: UnitSystem): number | undefined {
   const typed = t[field].trim();
   if (typed === '') return undefined;
-  return isLength(field) ? lengthFrom(typed, units) : Number(typed.replace(',', '.'));
+  return isLength(field) ? lengthFrom(typed, units) : numberIn(typed);
 }
 
 /**
@@ -48,9 +49,9 @@ function numberIn(t: BuildTexts, field: BuildField, units: UnitSystem): number |
  */
 export function measuresFrom(t: BuildTexts, units: UnitSystem, before: Student['measures']): Student['measures'] {
   const shown = buildTexts(before, units);
-  const version = { left: numberIn(t, 'versionLeft', units), right: numberIn(t, 'versionRight', units) };
+  const version = { left: typedIn(t, 'versionLeft', units), right: typedIn(t, 'versionRight', units) };
   const lengths = Object.fromEntries(
-    LENGTHS.map((field) => [field, t[field] === shown[field] ? before?.[field] : numberIn(t, field, units)]),
+    LENGTHS.map((field) => [field, t[field] === shown[field] ? before?.[field] : typedIn(t, field, units)]),
   );
   const twisted = version.left !== undefined || version.right !== undefined;
   if (!twisted && Object.values(lengths).every((v) => v === undefined)) return undefined;
@@ -82,7 +83,7 @@ export function buildProblems(
 ): { field: BuildField; message: string }[] {
   const problems: { field: BuildField; message: string }[] = [];
   for (const [field] of BUILD_FIELDS) {
-    const value = numberIn(t, field, units);
+    const value = typedIn(t, field, units);
     if (value === undefined) continue;
     if (!Number.isFinite(value)) {
       problems.push({ field, message: 'Type a number, or leave it empty.' });

@@ -4,21 +4,15 @@ import { studentSchema, type Student } from '@/core/students/student';
 import { heightWords, KG_PER_POUND, lengthFrom, weightFrom, type UnitSystem } from '@/core/units';
 import { newId, now } from '@/store/studio';
 import { buildProblems, buildShape, buildTexts, measuresFrom } from './build-fields';
+import { numberIn } from '@/core/number-in';
 
 const YEAR = new Date().getFullYear();
-const value = (text: string): number => Number(text.replace(',', '.'));
 const typed = (least: number, most: number, unit: string) =>
   z
     .string()
     .trim()
-    .refine(
-      (v) => v !== '' && Number.isFinite(Number(v.replace(',', '.'))),
-      `Type a number, for example ${Math.round((least + most) / 2)}.`,
-    )
-    .refine(
-      (v) => Number(v.replace(',', '.')) >= least && Number(v.replace(',', '.')) <= most,
-      `Between ${least} and ${most}${unit}.`,
-    );
+    .refine((v) => Number.isFinite(numberIn(v)), `Type a number, for example ${Math.round((least + most) / 2)}.`)
+    .refine((v) => numberIn(v) >= least && numberIn(v) <= most, `Between ${least} and ${most}${unit}.`);
 
 const HEIGHT_CM = { least: 90, most: 230 } as const;
 const MASS_KG = { least: 20, most: 250 } as const;
@@ -126,7 +120,7 @@ export function studentFrom(v: FormValues, student: Student | null, units: UnitS
     height_cm: student && v.height_cm === shown.height_cm ? student.height_cm : heightFrom(v.height_cm, units),
     mass_kg: student && v.mass_kg === shown.mass_kg ? student.mass_kg : weightFrom(v.mass_kg, units),
     measures: measuresFrom(v, units, student?.measures),
-    birthYear: Math.round(value(v.birthYear)),
+    birthYear: Math.round(numberIn(v.birthYear)),
     sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
     dominantLeg: v.dominantLeg,
     // English is what is meant where nothing is said.
@@ -141,7 +135,7 @@ export function studentFrom(v: FormValues, student: Student | null, units: UnitS
       const own = student?.cautions.filter((c) => c.caution === caution) ?? [];
       return own.length > 0 ? own : [{ caution }];
     }),
-    breathSeconds: value(v.breathSeconds),
+    breathSeconds: numberIn(v.breathSeconds),
     archived: student?.archived ?? false,
     createdAt: student?.createdAt ?? time,
     updatedAt: time,

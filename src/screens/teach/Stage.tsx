@@ -16,6 +16,7 @@ import { PoseFigure } from '../poses/PoseFigure';
 import { useDepth } from './NextUp';
 import { clock } from '@/core/practice/sheet';
 import { useSchools } from '../settings/use-pose-settings';
+import { counted } from '@/core/plural';
 
 const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 'sink' } as const;
 
@@ -65,7 +66,7 @@ export function Stage({
         : 'getting there'
       : [
           count && count.of > 1 ? `${count.time} of ${count.of}` : '',
-          count ? `${count.breathsLeft} ${count.breathsLeft === 1 ? 'breath' : 'breaths'} left` : '',
+          count ? `${counted(count.breathsLeft, 'breath')} left` : '',
           part && part.part !== 'arrive' ? `${PART_WORDS[part.part]} ${Math.ceil(part.left)}` : '',
         ]
           .filter(Boolean)

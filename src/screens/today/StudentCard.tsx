@@ -16,6 +16,7 @@ import { STANDING } from '../findings/standing';
 import { tintsOfLimit } from '../findings/tints';
 import { useStudio } from '../shell/studio-context';
 import { useBuild } from '../students/use-build';
+import { counted, plural } from '@/core/plural';
 
 const FRONT = { yaw: -90, pitch: 3 };
 const BACK = { yaw: 90, pitch: 3 };
@@ -53,8 +54,8 @@ export function StudentCard({
   const due = [
     comes !== null && (comes === '' ? 'comes today' : `comes at ${comes}`),
     today.practice !== null && `${today.practice} minutes today`,
-    today.due > 0 && `${today.due} ${today.due === 1 ? 'reading' : 'readings'} due again`,
-    today.open > 0 && `${today.open} planned ${today.open === 1 ? 'day' : 'days'} without a mark`,
+    today.due > 0 && `${counted(today.due, 'reading')} due again`,
+    today.open > 0 && `${today.open} planned ${plural(today.open, 'day')} without a mark`,
   ].filter((w) => w !== false);
   return (
     <Box

@@ -12,6 +12,7 @@ import { isReadout, type PlainRole, type ReadoutRole, type Role } from './column
 import { dayIn, dayOrderOf } from './days';
 import { nameOf, readoutsFor, sideIn, unitIn, unitOfName, type NamedReadout } from './names';
 import type { Table } from './table';
+import { numberIn } from '@/core/number-in';
 
 /** Readings of a foreign table: what is plain is read, what is not is asked, what cannot be is left out with its row and why. */
 
@@ -217,7 +218,7 @@ export function numbersIn(text: string): number[] | null {
   if (parts.length === 0 || parts.length > MOST_TRIALS) return null;
   const numbers = parts.map((p) => {
     const found = /^([-−+]?\d+(?:[.,]\d+)?)\s*(?:°|cm|s|sec|x|×|deg)?$/i.exec(p.trim());
-    return found ? Number(found[1].replace('−', '-').replace(',', '.')) : NaN;
+    return found ? numberIn(found[1]) : NaN;
   });
   return numbers.every(Number.isFinite) ? numbers : null;
 }

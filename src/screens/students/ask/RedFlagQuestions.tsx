@@ -15,6 +15,7 @@ import type { Student } from '@/core/students/student';
 import { today } from '@/store/studio';
 import { useStudio } from '../../shell/studio-context';
 import { KeptText } from './KeptText';
+import { counted } from '@/core/plural';
 
 const WORDS: Readonly<Record<Answer, string>> = { yes: 'Yes', no: 'No', unsure: 'Not sure' };
 
@@ -47,7 +48,7 @@ export function RedFlagQuestions({
           {redFlags?.by ? ` by ${redFlags.by}` : ''}:{' '}
           {said.length === 0
             ? 'no to all.'
-            : `${said.length} ${said.length === 1 ? 'answer stands' : 'answers stand'} below as a caution.`}
+            : `${counted(said.length, 'answer stands', 'answers stand')} below as a caution.`}
         </Typography>
         <Button size="small" onClick={() => setOpened(true)}>
           Ask them again

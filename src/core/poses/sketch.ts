@@ -1,20 +1,21 @@
 import type { GroupId } from '@/core/body';
 import { carriesOf } from './gaps';
 import type { Contact, Give, Intent, Kind, Level, Phase, PoseAngles, Position, PropId, Rung, Shape } from './format';
-import { anglesOf, contactsOfText, handsOf } from './shorthand';
+import type { Laid, SketchContact, SketchHands } from './sketch-parts';
+import { anglesOf, contactsWritten, handsOf } from './sketch-read';
 
-/** A rung as an author writes it: rough angles; settling puts it on its contacts. Short hand as in `shorthand.ts`. */
+/** A rung as an author writes it (`sketch-parts.ts`): rough angles; settling puts it on its contacts. */
 export interface RungSketch {
   name: string;
   /** Joint angles at entry, on top of the shape's base. */
-  entry: string;
+  entry: Laid;
   /** What full depth changes of them. */
-  full?: string;
-  on: string;
-  hands?: string;
+  full?: Laid;
+  on: readonly SketchContact[];
+  hands?: SketchHands;
   wall?: Rung['wall'];
   /** Props that carry no weight, or beyond those of the contacts. */
-  props?: string;
+  props?: readonly PropId[];
   kind?: Kind;
   level?: Level;
   hold?: readonly [number, number];
@@ -48,7 +49,7 @@ export interface ShapeSketch {
   cheat: string;
   instead?: string;
   /** Angles that every rung begins with. */
-  base?: string;
+  base?: Laid;
   kind?: Kind;
   give?: readonly Give[];
   rungs: readonly RungSketch[];
@@ -120,8 +121,9 @@ export function withHands<R extends Pick<Rough, 'reach' | 'contacts'>>(rough: R,
 /** The rough ends of every rung of a sketched shape. */
 export function roughOf(sketch: ShapeSketch): Rough[] {
   return sketch.rungs.map((r, i) => {
-    const entry = anglesOf(`${sketch.base ?? ''};${r.entry}`);
-    const full = anglesOf(`${sketch.base ?? ''};${r.entry};${r.full ?? ''}`);
+    const { base = [] } = sketch;
+    const entry = anglesOf(base, r.entry);
+    const full = anglesOf(base, r.entry, r.full ?? []);
     const reach = r.hands ? handsOf(r.hands) : {};
     return {
       id: sketch.id,
@@ -136,7 +138,7 @@ export function roughOf(sketch: ShapeSketch): Rough[] {
           r.level ?? (Math.min(3, i + 1) as Level)
         ],
       reach,
-      contacts: [...contactsOfText(r.on), ...handContacts(reach)],
+      contacts: [...contactsWritten(r.on), ...handContacts(reach)],
       wall: r.wall,
       balance: r.balance !== false,
       carries: carriesOf(sketch, { kind: r.kind ?? sketch.kind ?? 'stretch', carries: r.carries }),
@@ -158,7 +160,6 @@ export function finished(sketch: ShapeSketch, settledOf: (rung: number) => Settl
     const own = settled?.hands ? withHands(rough[i], settled.hands) : rough[i];
     const kind = r.kind ?? sketch.kind ?? 'stretch';
     const from = own.contacts.flatMap((c) => (c.on === 'floor' || c.on === 'limb' ? [] : [c.on]));
-    const more = (r.props ?? '').split(/\s+/).filter(Boolean) as PropId[];
     return {
       name: r.name,
       path: settled?.path ?? [own.entry, halfWay(own.entry, own.full), own.full],
@@ -166,7 +167,7 @@ export function finished(sketch: ShapeSketch, settledOf: (rung: number) => Settl
       contacts: own.contacts,
       ...(r.carries !== undefined && { carries: r.carries }),
       ...(r.wall && { wall: r.wall }),
-      props: [...new Set([...from, ...more])],
+      props: [...new Set([...from, ...(r.props ?? [])])],
       kind,
       level: r.level ?? (Math.min(3, i + 1) as Level),
       hold: r.hold ?? HOLD[kind],

@@ -2,13 +2,17 @@ import type { Intent } from '../format';
 import type { ShapeSketch } from '../sketch';
 import { pushes, works } from './intents';
 
-const HEELS_IN: readonly Intent[] = [pushes('draw', 'Draw the heels towards you as they slide.', 'heel_both', [0.05, 0, 0])];
-const HEEL_DOWN: readonly Intent[] = [pushes('draw', 'Press straight down through the standing heel.', 'heel_worked', [0.005, 0, 0])];
-const SIDE_OF_HIP: readonly Intent[] = [works('lift', 'Lift from the side of the hip.', 'gluteus-medius', 'worked', 0.25)];
-const BUTTOCKS: readonly Intent[] = [works('squeeze', 'Squeeze the buttocks as the hips rise.', 'gluteus-maximus', 'both', 0.25)];
-const FRONT = 't pt90 nf-10; b d-50 sf5 sa-14';
+const HEELS_IN: readonly Intent[] = [
+  pushes('draw', 'Draw the heels towards you as they slide.', 'heel_both', [0.05, 0, 0]),
+];
+const HEEL_DOWN: readonly Intent[] = [
+  pushes('draw', 'Press straight down through the standing heel.', 'heel_worked', [0.005, 0, 0]),
+];
+const SIDE_OF_HIP: readonly Intent[] = [
+  works('lift', 'Lift from the side of the hip.', 'gluteus-medius', 'worked', 0.25),
+];
 
-/** Drills for one muscle, and back-bends that the body lifts itself. */
+/** Drills for one muscle. */
 export const DRILLS: readonly ShapeSketch[] = [
   {
     id: 'clam',
@@ -20,14 +24,51 @@ export const DRILLS: readonly ShapeSketch[] = [
     yaw: 102,
     pitch: 18,
     works: ['lateral-hip', 'deep-buttock'],
-    base: 't pl-90; o f44 k84 a0; w f44 k84 a2',
-    cues: ['On the side, knees bent, heels in line with the seat.', 'Hip bones stay stacked.', 'Open the top knee from the back of the hip.', 'Close it slowly.'],
+    base: {
+      trunk: { pelvis_list: -90 },
+      worked: { hip_flexion: 44, knee_flexion: 84, hip_adduction: 2 },
+      other: { hip_flexion: 44, knee_flexion: 84, hip_adduction: 0 },
+    },
+    cues: [
+      'On the side, knees bent, heels in line with the seat.',
+      'Hip bones stay stacked.',
+      'Open the top knee from the back of the hip.',
+      'Close it slowly.',
+    ],
     cheat: 'The pelvis rolls back and the waist sinks.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'feet together', entry: '', full: 'w a-22 r-26', on: 'hip_o knee_o shoulder_o', hold: [3, 10], repeats: [6, 15], balance: false, intents: SIDE_OF_HIP },
-      { name: 'top foot lifted too', entry: 'w a-4', full: 'w a-26 r-10', on: 'hip_o knee_o shoulder_o', hold: [3, 10], repeats: [6, 12], balance: false, intents: SIDE_OF_HIP },
-      { name: 'reversed: foot up, knee low', entry: 'w a-4 r2', full: 'w a-10 r30', on: 'hip_o knee_o shoulder_o', hold: [3, 10], repeats: [6, 12], balance: false, level: 2, intents: SIDE_OF_HIP },
+      {
+        name: 'feet together',
+        entry: [],
+        full: { worked: { hip_adduction: -22, hip_rotation: -26 } },
+        on: ['hip_other', 'knee_other', 'shoulder_other'],
+        hold: [3, 10],
+        repeats: [6, 15],
+        balance: false,
+        intents: SIDE_OF_HIP,
+      },
+      {
+        name: 'top foot lifted too',
+        entry: { worked: { hip_adduction: -4 } },
+        full: { worked: { hip_adduction: -26, hip_rotation: -10 } },
+        on: ['hip_other', 'knee_other', 'shoulder_other'],
+        hold: [3, 10],
+        repeats: [6, 12],
+        balance: false,
+        intents: SIDE_OF_HIP,
+      },
+      {
+        name: 'reversed: foot up, knee low',
+        entry: { worked: { hip_adduction: -4, hip_rotation: 2 } },
+        full: { worked: { hip_adduction: -10, hip_rotation: 30 } },
+        on: ['hip_other', 'knee_other', 'shoulder_other'],
+        hold: [3, 10],
+        repeats: [6, 12],
+        balance: false,
+        level: 2,
+        intents: SIDE_OF_HIP,
+      },
     ],
   },
   {
@@ -38,13 +79,56 @@ export const DRILLS: readonly ShapeSketch[] = [
     position: 'on the back',
     kind: 'strength',
     works: ['gluteus-maximus', 'hamstrings'],
-    base: 't pt-112 tf20 nf16; b sf-16 sa-14; w k108 d0',
-    cues: ['Lift into a bridge, feet under the knees.', 'Hip bones level like a tray.', 'Lift one foot a little, set it down, lift the other.', 'Lower slowly.'],
+    base: {
+      trunk: { pelvis_tilt: -112, thorax_flexion: 20, neck_flexion: 16 },
+      both: { shoulder_flexion: -16, shoulder_adduction: -14 },
+      worked: { knee_flexion: 108, ankle_dorsiflexion: 0 },
+    },
+    cues: [
+      'Lift into a bridge, feet under the knees.',
+      'Hip bones level like a tray.',
+      'Lift one foot a little, set it down, lift the other.',
+      'Lower slowly.',
+    ],
     cheat: 'The free side of the pelvis drops with each step.',
     instead: 'single-leg-squat',
     rungs: [
-      { name: 'heel lifted, toes down', entry: 't pt-100 tf8 nf8; w f44 k104; o f44 k104', full: 't pt-116 tf24 nf14; w f6 k108; o f10 k113 d-30', on: 'back-high head wrist_b heel_w ball_w toe_o', hold: [3, 6], repeats: [6, 12], balance: false, intents: HEEL_DOWN },
-      { name: 'foot lifted, knee bent', entry: 't pt-104 tf12 nf10; w f40 k104; o f50 k108 d0', full: 't pt-116 tf24 nf16; w f6 k108; o f88 k108 d0', on: 'back-high head wrist_b heel_w ball_w', hold: [3, 8], repeats: [6, 12], balance: false, intents: HEEL_DOWN },
+      {
+        name: 'heel lifted, toes down',
+        entry: {
+          trunk: { pelvis_tilt: -100, thorax_flexion: 8, neck_flexion: 8 },
+          worked: { hip_flexion: 44, knee_flexion: 104 },
+          other: { hip_flexion: 44, knee_flexion: 104 },
+        },
+        full: {
+          trunk: { pelvis_tilt: -116, thorax_flexion: 24, neck_flexion: 14 },
+          worked: { hip_flexion: 6, knee_flexion: 108 },
+          other: { hip_flexion: 10, knee_flexion: 113, ankle_dorsiflexion: -30 },
+        },
+        on: ['back-high', 'head', 'wrist_both', 'heel_worked', 'ball_worked', 'toe_other'],
+        hold: [3, 6],
+        repeats: [6, 12],
+        balance: false,
+        intents: HEEL_DOWN,
+      },
+      {
+        name: 'foot lifted, knee bent',
+        entry: {
+          trunk: { pelvis_tilt: -104, thorax_flexion: 12, neck_flexion: 10 },
+          worked: { hip_flexion: 40, knee_flexion: 104 },
+          other: { hip_flexion: 50, knee_flexion: 108, ankle_dorsiflexion: 0 },
+        },
+        full: {
+          trunk: { pelvis_tilt: -116, thorax_flexion: 24, neck_flexion: 16 },
+          worked: { hip_flexion: 6, knee_flexion: 108 },
+          other: { hip_flexion: 88, knee_flexion: 108, ankle_dorsiflexion: 0 },
+        },
+        on: ['back-high', 'head', 'wrist_both', 'heel_worked', 'ball_worked'],
+        hold: [3, 8],
+        repeats: [6, 12],
+        balance: false,
+        intents: HEEL_DOWN,
+      },
     ],
   },
   {
@@ -56,12 +140,52 @@ export const DRILLS: readonly ShapeSketch[] = [
     kind: 'strength',
     sided: false,
     works: ['hamstrings', 'gluteus-maximus'],
-    base: 't pt-104 tf12 nf10; b sf-8 sa-16 d6',
-    cues: ['Heels on a folded blanket on a smooth floor, hips lifted.', 'Ribs quiet, pelvis level.', 'Slide the heels away slowly, then draw them in.', 'Lower when the hips begin to sink.'],
+    base: {
+      trunk: { pelvis_tilt: -104, thorax_flexion: 12, neck_flexion: 10 },
+      both: { shoulder_flexion: -8, shoulder_adduction: -16, ankle_dorsiflexion: 6 },
+    },
+    cues: [
+      'Heels on a folded blanket on a smooth floor, hips lifted.',
+      'Ribs quiet, pelvis level.',
+      'Slide the heels away slowly, then draw them in.',
+      'Lower when the hips begin to sink.',
+    ],
     cheat: 'The hips drop as the heels go away.',
     rungs: [
-      { name: 'half-way', entry: 't pt-116 tf24 nf18; b f5 k104', full: 't pt-108 tf16 nf10; b f6 k72', on: 'back-high head wrist_b heel_b@blanket:2', hold: [3, 6], repeats: [4, 8], balance: false, level: 2, intents: HEELS_IN },
-      { name: 'all the way', entry: 't pt-114 tf22 nf16; b f5 k96', full: 't pt-101 tf10 nf6; b f5 k42', on: 'back-high head wrist_b heel_b@blanket:2', hold: [3, 6], repeats: [3, 6], balance: false, level: 3, intents: HEELS_IN },
+      {
+        name: 'half-way',
+        entry: {
+          trunk: { pelvis_tilt: -116, thorax_flexion: 24, neck_flexion: 18 },
+          both: { hip_flexion: 5, knee_flexion: 104 },
+        },
+        full: {
+          trunk: { pelvis_tilt: -108, thorax_flexion: 16, neck_flexion: 10 },
+          both: { hip_flexion: 6, knee_flexion: 72 },
+        },
+        on: ['back-high', 'head', 'wrist_both', { point: 'heel_both', prop: 'blanket', height_cm: 2 }],
+        hold: [3, 6],
+        repeats: [4, 8],
+        balance: false,
+        level: 2,
+        intents: HEELS_IN,
+      },
+      {
+        name: 'all the way',
+        entry: {
+          trunk: { pelvis_tilt: -114, thorax_flexion: 22, neck_flexion: 16 },
+          both: { hip_flexion: 5, knee_flexion: 96 },
+        },
+        full: {
+          trunk: { pelvis_tilt: -101, thorax_flexion: 10, neck_flexion: 6 },
+          both: { hip_flexion: 5, knee_flexion: 42 },
+        },
+        on: ['back-high', 'head', 'wrist_both', { point: 'heel_both', prop: 'blanket', height_cm: 2 }],
+        hold: [3, 6],
+        repeats: [3, 6],
+        balance: false,
+        level: 3,
+        intents: HEELS_IN,
+      },
     ],
   },
   {
@@ -73,83 +197,56 @@ export const DRILLS: readonly ShapeSketch[] = [
     kind: 'strength',
     yaw: 98,
     works: ['adductors'],
-    base: 't pl-74; w a0 f0; o a0 f20 k40 d0; o sa-86; w sa-60',
-    cues: ['On the side, hand under the shoulder, upper leg on a chair seat.', 'Body in one line, hips forward.', 'Press the upper leg into the seat and lift the hips.', 'Lower the hip first, then the leg.'],
+    base: {
+      trunk: { pelvis_list: -74 },
+      worked: { hip_adduction: 0, hip_flexion: 0, shoulder_adduction: -60 },
+      other: { hip_adduction: 0, hip_flexion: 20, knee_flexion: 40, ankle_dorsiflexion: 0, shoulder_adduction: -86 },
+    },
+    cues: [
+      'On the side, hand under the shoulder, upper leg on a chair seat.',
+      'Body in one line, hips forward.',
+      'Press the upper leg into the seat and lift the hips.',
+      'Lower the hip first, then the leg.',
+    ],
     cheat: 'The hips fold back and the trunk rolls.',
     instead: 'chair-squeeze',
     rungs: [
-      { name: 'knee on the seat', entry: 't pl-72 lb-4; w f30 k90 a-6; o f20 k60', full: 't pl-80; w f14 k88 a4; o f20 k60 a6', on: 'knee_w@chair:42', hands: 'o bears shoulder_o 2 -50 4', hold: [5, 20], balance: false, level: 2 },
-      { name: 'ankle on the seat', entry: 't pl-74 lb-4; w f0 k4 a-8; o f20 k50', full: 't pl-82; w f0 k2 a4; o f20 k50 a8', on: 'ankle_w@chair:42', hands: 'o bears shoulder_o 2 -50 4', hold: [5, 15], balance: false, level: 3 },
-    ],
-  },
-  {
-    id: 'reverse-tabletop',
-    name: 'Reverse tabletop',
-    plain: 'Hips lifted between hands and feet',
-    also: ['reverse table', 'crab', 'upward plank'],
-    sanskrit: 'Ardha Purvottanasana',
-    position: 'seated',
-    sided: false,
-    kind: 'strength',
-    works: ['gluteus-maximus', 'hamstrings'],
-    cues: ['Sit, feet under the knees, hands behind the hips.', 'Chest wide, neck easy.', 'Press the feet and lift the hips until the trunk is level.', 'Lower the seat slowly between the hands.'],
-    cheat: 'The knees fall open and the hips stay low.',
-    instead: 'standing-hip-press',
-    rungs: [
-      { name: 'half lifted', entry: 't pt-40; b f70 k100 d0', full: 't pt-64; b f34 k96 d0', on: 'heel_b ball_b', hands: 'b floor shoulder_s -2 0 2', hold: [5, 25], balance: false, intents: BUTTOCKS },
-      { name: 'trunk level', entry: 't pt-52; b f52 k98 d0', full: 't pt-86; b f4 k90 d0', on: 'heel_b ball_b', hands: 'b floor shoulder_s 0 0 2', hold: [5, 25], balance: false, intents: BUTTOCKS },
-      { name: 'legs long', entry: 't pt-44; b f34 k20 d-10', full: 't pt-64; b f0 k2 d-40', on: 'heel_b', hands: 'b floor shoulder_s -2 0 2', hold: [5, 20], balance: false, intents: BUTTOCKS },
-    ],
-  },
-  {
-    id: 'bow',
-    name: 'Bow',
-    also: ['bow pose', 'floor bow'],
-    sanskrit: 'Dhanurasana',
-    position: 'on the front',
-    reaches: ['rectus-femoris'],
-    base: FRONT,
-    cues: ['Face down, take the ankle behind you.', 'Knees no wider than the hips.', 'Press the foot back into the hand until the thigh lifts.', 'Let go slowly, cheek down, rest.'],
-    cheat: 'The knees splay and the low back takes the bend.',
-    instead: 'standing-bow',
-    rungs: [
-      { name: 'half bow, one foot', entry: 't tf-6; w k94 d-10', full: 't lf-12 tf-14; w k104 f-8', on: 'pubis thigh_o knee_o toe_o', hands: 'w elbow:-1,-0.2,0.6 ankle_w 2 4 3', hold: [8, 30], balance: false, level: 2 },
-      { name: 'both feet', entry: 't lf-10 tf-12; b k96 d-10', full: 't lf-20 tf-20; b k98 f-14', on: 'pubis', hands: 'b elbow:-1,-0.2,0.6 ankle_s 2 4 3', hold: [8, 30], balance: false, level: 3 },
-    ],
-  },
-  {
-    id: 'up-dog',
-    name: 'Upward-facing dog',
-    plain: 'Chest lifted on straight arms',
-    also: ['upward dog', 'up dog'],
-    sanskrit: 'Urdhva Mukha Svanasana',
-    position: 'on the front',
-    sided: false,
-    reaches: ['deep-hip-flexor'],
-    cues: ['Face down, hands beside the ribs, tops of the feet down.', 'Shoulders away from the ears, legs awake.', 'Straighten the arms and draw the chest through.', 'Hips back to the heels, or lower to the front.'],
-    cheat: 'The shoulders hang by the ears and the low back folds.',
-    instead: 'chair-backbend',
-    rungs: [
-      { name: 'hands on blocks, thighs low', entry: 't pt84 lf-12 tf-10 nf-8; b f2 k8 d-54', full: 't pt78 lf-26 tf-18 nf-10; b f-8 k4', on: 'knee_b toe_b', hands: 'b floor:15 shoulder_s 0 0 3', carries: true, hold: [5, 25], level: 2 },
-      { name: 'thighs off the floor', entry: 't pt80 lf-16 tf-12 nf-8; b f-2 k6 d-54', full: 't pt72 lf-30 tf-20 nf-14; b f-14 k2', on: 'toe_b', hands: 'b floor shoulder_s 0 0 3', carries: true, hold: [5, 25], level: 3, balance: false },
-    ],
-  },
-  {
-    id: 'dolphin',
-    name: 'Dolphin',
-    plain: 'Forearms and feet down, hips high',
-    also: ['dolphin pose'],
-    sanskrit: 'Ardha Pincha Mayurasana',
-    position: 'standing',
-    sided: false,
-    reaches: ['hamstrings'],
-    give: ['knee-bends', 'heel-lifts'],
-    cues: ['Forearms and toes down, hips up and back.', 'Press the forearms, head free.', 'Long back first, then longer legs.', 'Knees down, rest.'],
-    cheat: 'The chest sinks and the shoulders jam.',
-    instead: 'desk-dog',
-    rungs: [
-      { name: 'knees bent', entry: 't pt98 lf14; b f70 k48 d14 e34', full: 't pt108 lf18; b f80 k28 d16 e30', on: 'ball_b', hands: 'b forearm shoulder_s 12 0 0', carries: true, hold: [10, 40], level: 2 },
-      { name: 'legs long', entry: 't pt104 lf16; b f74 k34 d16 e30', full: 't pt116 lf24 tf4; b f92 k8 d20 e20', on: 'ball_b', hands: 'b forearm shoulder_s 8 0 0', carries: true, hold: [10, 40], level: 3 },
+      {
+        name: 'knee on the seat',
+        entry: {
+          trunk: { pelvis_list: -72, lumbar_bend: -4 },
+          worked: { hip_flexion: 30, knee_flexion: 90, hip_adduction: -6 },
+          other: { hip_flexion: 20, knee_flexion: 60 },
+        },
+        full: {
+          trunk: { pelvis_list: -80 },
+          worked: { hip_flexion: 14, knee_flexion: 88, hip_adduction: 4 },
+          other: { hip_flexion: 20, knee_flexion: 60, hip_adduction: 6 },
+        },
+        on: [{ point: 'knee_worked', prop: 'chair', height_cm: 42 }],
+        hands: { other: { grip: 'bears', to: 'shoulder_other', by_cm: [2, -50, 4] } },
+        hold: [5, 20],
+        balance: false,
+        level: 2,
+      },
+      {
+        name: 'ankle on the seat',
+        entry: {
+          trunk: { pelvis_list: -74, lumbar_bend: -4 },
+          worked: { hip_flexion: 0, knee_flexion: 4, hip_adduction: -8 },
+          other: { hip_flexion: 20, knee_flexion: 50 },
+        },
+        full: {
+          trunk: { pelvis_list: -82 },
+          worked: { hip_flexion: 0, knee_flexion: 2, hip_adduction: 4 },
+          other: { hip_flexion: 20, knee_flexion: 50, hip_adduction: 8 },
+        },
+        on: [{ point: 'ankle_worked', prop: 'chair', height_cm: 42 }],
+        hands: { other: { grip: 'bears', to: 'shoulder_other', by_cm: [2, -50, 4] } },
+        hold: [5, 15],
+        balance: false,
+        level: 3,
+      },
     ],
   },
 ];

@@ -16,3 +16,8 @@ export const pushes = (
   point: string,
   force: readonly [number, number, number],
 ): Intent => ({ cue, words, at: { point, force } });
+
+/** A leg's own weight asks little of the buttock, as the hamstrings would carry it: the cue asks for the rest (ours). */
+export const BUTTOCK: readonly Intent[] = [
+  works('squeeze', 'Squeeze the buttock of the lifted leg.', 'gluteus-maximus', 'worked', 0.35),
+];

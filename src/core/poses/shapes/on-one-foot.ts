@@ -1,10 +1,8 @@
 import type { ShapeSketch } from '../sketch';
+import { keep } from '../sketch-parts';
+import { FOOT_OTHER, FOOT_WORKED, HIPS_HELD } from './starts';
 
-const FOOT_O = 'heel_o ball_o';
-const FOOT_W = 'heel_w ball_w';
-const HIPS_HELD = 'b elbow:-0.4,-0.4,1 hip_s 2 6 6';
-
-/** Standing tall, balances on one foot, steps. */
+/** Standing tall, and balances on one foot. */
 export const ON_ONE_FOOT: readonly ShapeSketch[] = [
   {
     id: 'mountain',
@@ -15,13 +13,43 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     position: 'standing',
     sided: false,
     kind: 'mobility',
-    base: 't pt0; b f0 k2 d0',
-    cues: ['Stand with the feet under the hips, toes ahead.', 'Ribs above the pelvis, knees soft.', 'Sway over the feet until the weight is in the middle.', 'Let the breath find its own length.'],
+    base: { trunk: { pelvis_tilt: 0 }, both: { hip_flexion: 0, knee_flexion: 2, ankle_dorsiflexion: 0 } },
+    cues: [
+      'Stand with the feet under the hips, toes ahead.',
+      'Ribs above the pelvis, knees soft.',
+      'Sway over the feet until the weight is in the middle.',
+      'Let the breath find its own length.',
+    ],
     cheat: 'The knees lock and the ribs push forward.',
     rungs: [
-      { name: 'swaying over the feet', entry: 't pt-2; b d-2', full: 't pt3; b d4', on: 'heel_b ball_b', hold: [3, 8], repeats: [4, 8], phases: ['settle', 'warm'] },
-      { name: 'arms up with the breath', entry: 'b sf8', full: 'b sf172', on: 'heel_b ball_b', hold: [3, 8], repeats: [4, 8], phases: ['settle', 'warm'], level: 1 },
-      { name: 'standing still', kind: 'rest', entry: 'b sf8', on: 'heel_b ball_b', hold: [30, 180], phases: ['settle', 'rest'], level: 1 },
+      {
+        name: 'swaying over the feet',
+        entry: { trunk: { pelvis_tilt: -2 }, both: { ankle_dorsiflexion: -2 } },
+        full: { trunk: { pelvis_tilt: 3 }, both: { ankle_dorsiflexion: 4 } },
+        on: ['heel_both', 'ball_both'],
+        hold: [3, 8],
+        repeats: [4, 8],
+        phases: ['settle', 'warm'],
+      },
+      {
+        name: 'arms up with the breath',
+        entry: { both: { shoulder_flexion: 8 } },
+        full: { both: { shoulder_flexion: 172 } },
+        on: ['heel_both', 'ball_both'],
+        hold: [3, 8],
+        repeats: [4, 8],
+        phases: ['settle', 'warm'],
+        level: 1,
+      },
+      {
+        name: 'standing still',
+        kind: 'rest',
+        entry: { both: { shoulder_flexion: 8 } },
+        on: ['heel_both', 'ball_both'],
+        hold: [30, 180],
+        phases: ['settle', 'rest'],
+        level: 1,
+      },
     ],
   },
   {
@@ -32,13 +60,66 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     position: 'standing',
     reaches: ['hamstrings'],
     give: ['knee-bends'],
-    cues: ['Fold over one leg, hands down.', 'Both hip bones face the floor.', 'Let the other leg float up behind as you fold.', 'Foot down, knees soft, rise.'],
+    cues: [
+      'Fold over one leg, hands down.',
+      'Both hip bones face the floor.',
+      'Let the other leg float up behind as you fold.',
+      'Foot down, knees soft, rise.',
+    ],
     cheat: 'The lifted hip rolls open so that the leg looks higher.',
     instead: 'pyramid',
     rungs: [
-      { name: 'hands on a chair seat, leg low', entry: 't pt46 lf10; w f52 k24 d8; o f20 k20 d-10', full: 't pt78 lf20 tf8; w f76 k6 d4; o f10 k4 d-10', on: FOOT_W, hands: 'b floor:45 shoulder_s 2 0 0', hold: [8, 45], balance: false },
-      { name: 'hands on blocks', entry: 't pt45 lf24 tf10; w f61 k33 d17; o f20 k20 d-10', full: 't pt69 lf31 tf15; w f66 k12 d15; o f6 k6 d-18', on: FOOT_W, hands: 'b floor:20 shoulder_s 2 0 0', hold: [8, 45], balance: false },
-      { name: 'hands on the floor, leg high', entry: 't pt84 lf34 tf20; w f88 k22 d8; o f10 k10 d-10', full: 't pt108 lf40 tf26; w f104 k2 d2; o f-12 k2 d-30', on: FOOT_W, hands: 'b floor shoulder_s 2 0 0', hold: [8, 40], balance: false },
+      {
+        name: 'hands on a chair seat, leg low',
+        entry: {
+          trunk: { pelvis_tilt: 46, lumbar_flexion: 10 },
+          worked: { hip_flexion: 52, knee_flexion: 24, ankle_dorsiflexion: 8 },
+          other: { hip_flexion: 20, knee_flexion: 20, ankle_dorsiflexion: -10 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 78, lumbar_flexion: 20, thorax_flexion: 8 },
+          worked: { hip_flexion: 76, knee_flexion: 6, ankle_dorsiflexion: 4 },
+          other: { hip_flexion: 10, knee_flexion: 4, ankle_dorsiflexion: -10 },
+        },
+        on: FOOT_WORKED,
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [2, 0, 0], height_cm: 45 } },
+        hold: [8, 45],
+        balance: false,
+      },
+      {
+        name: 'hands on blocks',
+        entry: {
+          trunk: { pelvis_tilt: 45, lumbar_flexion: 24, thorax_flexion: 10 },
+          worked: { hip_flexion: 61, knee_flexion: 33, ankle_dorsiflexion: 17 },
+          other: { hip_flexion: 20, knee_flexion: 20, ankle_dorsiflexion: -10 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 69, lumbar_flexion: 31, thorax_flexion: 15 },
+          worked: { hip_flexion: 66, knee_flexion: 12, ankle_dorsiflexion: 15 },
+          other: { hip_flexion: 6, knee_flexion: 6, ankle_dorsiflexion: -18 },
+        },
+        on: FOOT_WORKED,
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [2, 0, 0], height_cm: 20 } },
+        hold: [8, 45],
+        balance: false,
+      },
+      {
+        name: 'hands on the floor, leg high',
+        entry: {
+          trunk: { pelvis_tilt: 84, lumbar_flexion: 34, thorax_flexion: 20 },
+          worked: { hip_flexion: 88, knee_flexion: 22, ankle_dorsiflexion: 8 },
+          other: { hip_flexion: 10, knee_flexion: 10, ankle_dorsiflexion: -10 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 108, lumbar_flexion: 40, thorax_flexion: 26 },
+          worked: { hip_flexion: 104, knee_flexion: 2, ankle_dorsiflexion: 2 },
+          other: { hip_flexion: -12, knee_flexion: 2, ankle_dorsiflexion: -30 },
+        },
+        on: FOOT_WORKED,
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [2, 0, 0] } },
+        hold: [8, 40],
+        balance: false,
+      },
     ],
   },
   {
@@ -51,12 +132,83 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     yaw: -86,
     reaches: ['hamstrings', 'adductors'],
     works: ['lateral-hip'],
-    cues: ['From triangle, hand ahead of the front foot, weight onto it.', 'Standing knee over its second toe.', 'Float the back leg up, stack the hips.', 'Bend the standing knee, set the foot far back.'],
+    cues: [
+      'From triangle, hand ahead of the front foot, weight onto it.',
+      'Standing knee over its second toe.',
+      'Float the back leg up, stack the hips.',
+      'Bend the standing knee, set the foot far back.',
+    ],
     cheat: 'The top hip rolls forward and the standing knee turns in.',
     instead: 'standing-leg-aside',
     rungs: [
-      { name: 'hand on a chair seat', entry: 't pt12 pl38 lb6; w f36! a-34 r-24! k22 d12; o f4 a-10 k6; o sa-60', full: 't pt4 pl46 lb14 tb8; w f54! a-44 r-30! k8 d4; o f0 a-14 k2 d0; o sa-88', on: FOOT_W, hands: 'w floor:45 ankle_w 6 0 44', hold: [5, 30] },
-      { name: 'hand on high blocks', entry: 't pt12 pl40 lb12 tb6; w f40! a-38 r-24! k24 d16; o f4 a-10 k6; o sa-60', full: 't pt4 pl50 lb16 tb12; w f58! a-46 r-32! k8 d6; o f0 a-16 k2 d0; o sa-88', on: FOOT_W, hands: 'w floor:30 ankle_w 6 0 50', hold: [5, 30] },
+      {
+        name: 'hand on a chair seat',
+        entry: {
+          trunk: { pelvis_tilt: 12, pelvis_list: 38, lumbar_bend: 6 },
+          worked: {
+            hip_flexion: keep(36),
+            hip_adduction: -34,
+            hip_rotation: keep(-24),
+            knee_flexion: 22,
+            ankle_dorsiflexion: 12,
+          },
+          other: { hip_flexion: 4, hip_adduction: -10, knee_flexion: 6, shoulder_adduction: -60 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 4, pelvis_list: 46, lumbar_bend: 14, thorax_bend: 8 },
+          worked: {
+            hip_flexion: keep(54),
+            hip_adduction: -44,
+            hip_rotation: keep(-30),
+            knee_flexion: 8,
+            ankle_dorsiflexion: 4,
+          },
+          other: {
+            hip_flexion: 0,
+            hip_adduction: -14,
+            knee_flexion: 2,
+            ankle_dorsiflexion: 0,
+            shoulder_adduction: -88,
+          },
+        },
+        on: FOOT_WORKED,
+        hands: { worked: { grip: 'flat', to: 'ankle_worked', by_cm: [6, 0, 44], height_cm: 45 } },
+        hold: [5, 30],
+      },
+      {
+        name: 'hand on high blocks',
+        entry: {
+          trunk: { pelvis_tilt: 12, pelvis_list: 40, lumbar_bend: 12, thorax_bend: 6 },
+          worked: {
+            hip_flexion: keep(40),
+            hip_adduction: -38,
+            hip_rotation: keep(-24),
+            knee_flexion: 24,
+            ankle_dorsiflexion: 16,
+          },
+          other: { hip_flexion: 4, hip_adduction: -10, knee_flexion: 6, shoulder_adduction: -60 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 4, pelvis_list: 50, lumbar_bend: 16, thorax_bend: 12 },
+          worked: {
+            hip_flexion: keep(58),
+            hip_adduction: -46,
+            hip_rotation: keep(-32),
+            knee_flexion: 8,
+            ankle_dorsiflexion: 6,
+          },
+          other: {
+            hip_flexion: 0,
+            hip_adduction: -16,
+            knee_flexion: 2,
+            ankle_dorsiflexion: 0,
+            shoulder_adduction: -88,
+          },
+        },
+        on: FOOT_WORKED,
+        hands: { worked: { grip: 'flat', to: 'ankle_worked', by_cm: [6, 0, 50], height_cm: 30 } },
+        hold: [5, 30],
+      },
     ],
   },
   {
@@ -69,12 +221,47 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     yaw: -66,
     reaches: ['deep-buttock'],
     works: ['vasti'],
-    cues: ['Bend both knees, cross one thigh high over the other.', 'Hip bones level and straight ahead.', 'Hug the thighs together and sit a little lower.', 'Unwind, stand on both feet.'],
+    cues: [
+      'Bend both knees, cross one thigh high over the other.',
+      'Hip bones level and straight ahead.',
+      'Hug the thighs together and sit a little lower.',
+      'Unwind, stand on both feet.',
+    ],
     cheat: 'The pelvis turns after the top thigh.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'toes down beside the foot', entry: 't pt14; o f30 k30 d10 a6; w f44 a12 k64 d-20 r4', full: 't pt20; o f50 k48 d16 a8; w f64 a22 k76 d-20 r6', on: `${FOOT_O} toe_w`, hands: HIPS_HELD, hold: [8, 40] },
-      { name: 'foot free, shin against the other', entry: 't pt16; o f36 k36 d12 a6; w f56 a14 k56 d0 r4', full: 't pt26; o f62 k56 d18 a8; w f78 a26 k70 d0 r8', on: FOOT_O, hands: HIPS_HELD, hold: [8, 40] },
+      {
+        name: 'toes down beside the foot',
+        entry: {
+          trunk: { pelvis_tilt: 14 },
+          worked: { hip_flexion: 44, hip_adduction: 12, knee_flexion: 64, ankle_dorsiflexion: -20, hip_rotation: 4 },
+          other: { hip_flexion: 30, knee_flexion: 30, ankle_dorsiflexion: 10, hip_adduction: 6 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 20 },
+          worked: { hip_flexion: 64, hip_adduction: 22, knee_flexion: 76, ankle_dorsiflexion: -20, hip_rotation: 6 },
+          other: { hip_flexion: 50, knee_flexion: 48, ankle_dorsiflexion: 16, hip_adduction: 8 },
+        },
+        on: [...FOOT_OTHER, 'toe_worked'],
+        hands: HIPS_HELD,
+        hold: [8, 40],
+      },
+      {
+        name: 'foot free, shin against the other',
+        entry: {
+          trunk: { pelvis_tilt: 16 },
+          worked: { hip_flexion: 56, hip_adduction: 14, knee_flexion: 56, ankle_dorsiflexion: 0, hip_rotation: 4 },
+          other: { hip_flexion: 36, knee_flexion: 36, ankle_dorsiflexion: 12, hip_adduction: 6 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 26 },
+          worked: { hip_flexion: 78, hip_adduction: 26, knee_flexion: 70, ankle_dorsiflexion: 0, hip_rotation: 8 },
+          other: { hip_flexion: 62, knee_flexion: 56, ankle_dorsiflexion: 18, hip_adduction: 8 },
+        },
+        on: FOOT_OTHER,
+        hands: HIPS_HELD,
+        hold: [8, 40],
+      },
     ],
   },
   {
@@ -86,79 +273,70 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
     position: 'standing',
     reaches: ['hamstrings'],
     give: ['knee-bends', 'pelvis-rolls'],
-    cues: ['Stand tall, one leg ahead of you.', 'Both hips level, standing knee soft.', 'Straighten the front knee, then tip from the hips.', 'Bend the knee, foot down.'],
+    cues: [
+      'Stand tall, one leg ahead of you.',
+      'Both hips level, standing knee soft.',
+      'Straighten the front knee, then tip from the hips.',
+      'Bend the knee, foot down.',
+    ],
     cheat: 'The back rounds and the lifted hip hitches.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'heel on a chair seat', entry: 't pt-6; w f66 k36 d0; o f-4 k6 d2', full: 't pt2 lf8; w f60 k4 d4; o f4 k4 d2', on: `${FOOT_O} heel_w@chair:38`, hands: 'b elbow:-0.4,-0.4,1 thigh_w 2 7 4', hold: [15, 60] },
-      { name: 'strap round the foot', entry: 't pt-2; w f50 k40 d0; o f0 k4 d0', full: 't pt0 lf8; w f84 k4 d4; o f2 k2 d0', on: FOOT_O, hands: 'w shoulder_w 30 -16 0; o elbow:-0.4,-0.4,1 hip_o 2 6 6', props: 'strap wall', hold: [8, 40] },
-      { name: 'hand to the big toe', entry: 't pt0 lf10; w f78 k60 d0; o f2 k6 d0', full: 't pt6 lf18 tf8; w f112 k6 d6; o f8 k4 d2', on: FOOT_O, hands: 'w elbow:-0.2,-0.2,0.6 ball_w 0 4 0; o elbow:-0.4,-0.4,1 hip_o 2 6 6', hold: [8, 30] },
-    ],
-  },
-  {
-    id: 'table-pigeon',
-    name: 'Pigeon at a chair',
-    plain: 'Shin along a raised chair seat, standing',
-    also: ['supported pigeon', 'desk pigeon', 'elevated pigeon', 'table pigeon'],
-    position: 'standing',
-    yaw: -22,
-    pitch: 12,
-    reaches: ['deep-buttock', 'lateral-hip'],
-    cues: ['Shin along a chair seat raised with folded blankets.', 'Foot active, standing leg straight below its hip.', 'Long back, tip forward over the shin.', 'Hands press, lift the knee with them.'],
-    cheat: 'The pelvis turns away from the shin and the ankle sickles.',
-    instead: 'chair-figure-four',
-    rungs: [
-      { name: 'upright', entry: 't pt6; w f54 a-22 r-28 k92 d0; o f6 k8 d4', full: 't pt24; w f76 a-28 r-46 k100 d0; o f22 k6 d2', on: `${FOOT_O} knee_w@chair:55 ankle_w@chair:55`, hands: HIPS_HELD, props: 'blanket', hold: [20, 60], balance: false },
-      { name: 'tipped forward', entry: 't pt22 lf6; w f72 a-24 r-32 k94 d0; o f20 k8 d4', full: 't pt54 lf12; w f106 a-30 r-52 k100 d0; o f48 k8 d2', on: `${FOOT_O} knee_w@chair:55 ankle_w@chair:55`, hands: 'b elbow:-0.4,-0.4,1 calf_w 4 9 10', props: 'blanket', hold: [20, 90], balance: false },
-    ],
-  },
-  {
-    id: 'standing-hip-circles',
-    name: 'Standing hip circles',
-    also: ['knee circles', 'open the gate', 'gate opener'],
-    position: 'standing',
-    kind: 'mobility',
-    yaw: -70,
-    base: 't pt0; o f0 k4',
-    cues: ['Stand tall, fingertips on a wall.', 'The pelvis stays level and ahead.', 'Draw circles with the knee: up, out, down.', 'Change the way round, then the side.'],
-    cheat: 'The trunk sways and the low back turns.',
-    instead: 'leg-swing',
-    rungs: [
-      { name: 'small, toes just off the floor', entry: 'w f26 a2 k50', full: 'w f48 a-22 r-8 k60', on: FOOT_O, props: 'wall', repeats: [5, 10], balance: false },
-      { name: 'thigh level', entry: 'w f70 a2 k80', full: 'w f78 a-36 r-18 k84', on: FOOT_O, props: 'wall', repeats: [5, 10], balance: false },
-    ],
-  },
-  {
-    id: 'step-down',
-    name: 'Step-down',
-    plain: 'Lowering one heel from a step',
-    also: ['heel tap', 'lateral step-down'],
-    position: 'standing',
-    kind: 'strength',
-    works: ['vasti', 'gluteus-maximus', 'lateral-hip'],
-    base: 't pt8; w f14 k16 d6; o f16 k4 d0',
-    cues: ['Stand on a firm step, the other foot beside it.', 'Knee over the second toe, pelvis level.', 'Bend slowly until the heel kisses the floor.', 'Press up, change sides.'],
-    cheat: 'The knee falls in and the free hip drops.',
-    instead: 'chair-stand',
-    rungs: [
-      { name: 'from a low step, hand on a wall', entry: 't pt14; w f34 k38 d18; o f18 k2 d-20', full: 't pt20; w f48 k56 d28; o f26 k2 d8', on: 'heel_w@block:10 ball_w@block:10', props: 'wall', hold: [3, 6], repeats: [5, 12] },
-      { name: 'from a step', entry: 't pt24; w f60 k64 d24; o f26 k2 d-25', full: 't pt30; w f80 k80 d30; o f32 k2 d8', on: 'heel_w@block:20 ball_w@block:20', hold: [3, 6], repeats: [4, 10] },
-    ],
-  },
-  {
-    id: 'step-up',
-    name: 'Step-up',
-    plain: 'Rising onto a step',
-    also: ['step ups'],
-    position: 'standing',
-    kind: 'strength',
-    works: ['gluteus-maximus', 'vasti'],
-    cues: ['One whole foot on a firm step, the other behind.', 'Lean over the front foot, knee over the toes.', 'Press the heel and rise without a push from behind.', 'Lower as slowly as you came.'],
-    cheat: 'The back foot jumps and the knee falls in.',
-    instead: 'chair-stand',
-    rungs: [
-      { name: 'onto a low step', entry: 't pt18; w f62 k60 d16; o f6 k2 d-40', full: 't pt30; w f86 k84 d26; o f14 k4 d-20', on: 'heel_w@block:20 ball_w@block:20', props: 'wall', hold: [3, 6], repeats: [5, 12] },
-      { name: 'onto a higher step', entry: 't pt30 lf6; w f82 k72 d22; o f8 k2 d-45; b sf40', full: 't pt44 lf10; w f106 k86 d28; o f16 k4 d-25; b sf80', on: 'heel_w@block:30 ball_w@block:30', props: 'wall', hold: [3, 6], repeats: [4, 8] },
+      {
+        name: 'heel on a chair seat',
+        entry: {
+          trunk: { pelvis_tilt: -6 },
+          worked: { hip_flexion: 66, knee_flexion: 36, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: -4, knee_flexion: 6, ankle_dorsiflexion: 2 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 2, lumbar_flexion: 8 },
+          worked: { hip_flexion: 60, knee_flexion: 4, ankle_dorsiflexion: 4 },
+          other: { hip_flexion: 4, knee_flexion: 4, ankle_dorsiflexion: 2 },
+        },
+        on: [...FOOT_OTHER, { point: 'heel_worked', prop: 'chair', height_cm: 38 }],
+        hands: { both: { grip: 'hold', to: 'thigh_worked', by_cm: [2, 7, 4], elbow: [-0.4, -0.4, 1] } },
+        hold: [15, 60],
+      },
+      {
+        name: 'strap round the foot',
+        entry: {
+          trunk: { pelvis_tilt: -2 },
+          worked: { hip_flexion: 50, knee_flexion: 40, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: 0, knee_flexion: 4, ankle_dorsiflexion: 0 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 0, lumbar_flexion: 8 },
+          worked: { hip_flexion: 84, knee_flexion: 4, ankle_dorsiflexion: 4 },
+          other: { hip_flexion: 2, knee_flexion: 2, ankle_dorsiflexion: 0 },
+        },
+        on: FOOT_OTHER,
+        hands: {
+          worked: { grip: 'hold', to: 'shoulder_worked', by_cm: [30, -16, 0] },
+          other: { grip: 'hold', to: 'hip_other', by_cm: [2, 6, 6], elbow: [-0.4, -0.4, 1] },
+        },
+        props: ['strap', 'wall'],
+        hold: [8, 40],
+      },
+      {
+        name: 'hand to the big toe',
+        entry: {
+          trunk: { pelvis_tilt: 0, lumbar_flexion: 10 },
+          worked: { hip_flexion: 78, knee_flexion: 60, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: 2, knee_flexion: 6, ankle_dorsiflexion: 0 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 6, lumbar_flexion: 18, thorax_flexion: 8 },
+          worked: { hip_flexion: 112, knee_flexion: 6, ankle_dorsiflexion: 6 },
+          other: { hip_flexion: 8, knee_flexion: 4, ankle_dorsiflexion: 2 },
+        },
+        on: FOOT_OTHER,
+        hands: {
+          worked: { grip: 'hold', to: 'ball_worked', by_cm: [0, 4, 0], elbow: [-0.2, -0.2, 0.6] },
+          other: { grip: 'hold', to: 'hip_other', by_cm: [2, 6, 6], elbow: [-0.4, -0.4, 1] },
+        },
+        hold: [8, 30],
+      },
     ],
   },
 ];

@@ -1,7 +1,5 @@
 import type { ShapeSketch } from '../sketch';
-
-const FOOT_O = 'heel_o ball_o';
-const FOOT_W = 'heel_w ball_w';
+import { FOOT_OTHER, FOOT_WORKED } from './starts';
 
 /** Shapes in which the trunk turns on the pelvis. */
 export const REVOLVED: readonly ShapeSketch[] = [
@@ -15,12 +13,54 @@ export const REVOLVED: readonly ShapeSketch[] = [
     reaches: ['gluteus-maximus', 'hamstrings'],
     works: ['vasti'],
     give: ['stance-shortens', 'heel-lifts'],
-    cues: ['From a lunge, hand down inside the front foot.', 'Front knee over the foot, hips level.', 'Turn the ribs to the front thigh, breath by breath.', 'Unwind, both hands down.'],
+    cues: [
+      'From a lunge, hand down inside the front foot.',
+      'Front knee over the foot, hips level.',
+      'Turn the ribs to the front thigh, breath by breath.',
+      'Unwind, both hands down.',
+    ],
     cheat: 'The front knee rolls in and the back hip drops.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'back knee down, hand on a block', entry: 't pt4 lf14 tf6 tr-8; w f98 k94 d6; o f-2 k80 d-46', full: 't pt20 lf24 tf14 lr-6 tr-34; w f118 k104 d12; o f-8 k62 d-46', on: `${FOOT_W} knee_o@blanket:2 toe_o`, hands: 'o floor:23 shoulder_o 2 0 -10; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 45] },
-      { name: 'back knee lifted, hand on a block', entry: 't pt38 lf12 tr-8; w f90 k80 d6; o f2 k24 d20 e40', full: 't pt46 lf16 lr-6 tr-36; w f110 k92 d8; o f-6 k4 d24 e46', on: `${FOOT_W} ball_o toe_o`, hands: 'o floor:23 shoulder_o 2 0 -10; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [8, 40], balance: false },
+      {
+        name: 'back knee down, hand on a block',
+        entry: {
+          trunk: { pelvis_tilt: 4, lumbar_flexion: 14, thorax_flexion: 6, thorax_rotation: -8 },
+          worked: { hip_flexion: 98, knee_flexion: 94, ankle_dorsiflexion: 6 },
+          other: { hip_flexion: -2, knee_flexion: 80, ankle_dorsiflexion: -46 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 20, lumbar_flexion: 24, thorax_flexion: 14, lumbar_rotation: -6, thorax_rotation: -34 },
+          worked: { hip_flexion: 118, knee_flexion: 104, ankle_dorsiflexion: 12 },
+          other: { hip_flexion: -8, knee_flexion: 62, ankle_dorsiflexion: -46 },
+        },
+        on: [...FOOT_WORKED, { point: 'knee_other', prop: 'blanket', height_cm: 2 }, 'toe_other'],
+        hands: {
+          other: { grip: 'flat', to: 'shoulder_other', by_cm: [2, 0, -10], height_cm: 23 },
+          worked: { grip: 'hold', to: 'hip_worked', by_cm: [2, 6, 6], elbow: [-0.4, -0.4, 1] },
+        },
+        hold: [10, 45],
+      },
+      {
+        name: 'back knee lifted, hand on a block',
+        entry: {
+          trunk: { pelvis_tilt: 38, lumbar_flexion: 12, thorax_rotation: -8 },
+          worked: { hip_flexion: 90, knee_flexion: 80, ankle_dorsiflexion: 6 },
+          other: { hip_flexion: 2, knee_flexion: 24, ankle_dorsiflexion: 20, toe_extension: 40 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 46, lumbar_flexion: 16, lumbar_rotation: -6, thorax_rotation: -36 },
+          worked: { hip_flexion: 110, knee_flexion: 92, ankle_dorsiflexion: 8 },
+          other: { hip_flexion: -6, knee_flexion: 4, ankle_dorsiflexion: 24, toe_extension: 46 },
+        },
+        on: [...FOOT_WORKED, 'ball_other', 'toe_other'],
+        hands: {
+          other: { grip: 'flat', to: 'shoulder_other', by_cm: [2, 0, -10], height_cm: 23 },
+          worked: { grip: 'hold', to: 'hip_worked', by_cm: [2, 6, 6], elbow: [-0.4, -0.4, 1] },
+        },
+        hold: [8, 40],
+        balance: false,
+      },
     ],
   },
   {
@@ -32,12 +72,55 @@ export const REVOLVED: readonly ShapeSketch[] = [
     yaw: -14,
     reaches: ['hamstrings'],
     give: ['knee-bends', 'stance-shortens'],
-    cues: ['Short stance, both feet ahead, fold half-way.', 'Hips level, both legs long.', 'Opposite hand down, turn the ribs to the front leg.', 'Hands to the hips, rise with a long back.'],
+    cues: [
+      'Short stance, both feet ahead, fold half-way.',
+      'Hips level, both legs long.',
+      'Opposite hand down, turn the ribs to the front leg.',
+      'Hands to the hips, rise with a long back.',
+    ],
     cheat: 'The front hip swings out and the back rounds.',
     instead: 'chair-leg-fold',
     rungs: [
-      { name: 'hand on a chair seat', entry: 't pt34 lf8 tr-6; w f44 k14 d-4; o f14 a-2 r-6 k6 d20', full: 't pt56 lf14 lr-6 tr-30; w f70 k4 d-10; o f28 a-2 r-6 k2 d28', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:45 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 45], balance: false },
-      { name: 'hand on a block', entry: 't pt32 lf16 tf8 tr-8; w f54 k23 d2; o f22 a-2 r-6 k9 d19', full: 't pt50 lf25 tf11 tr-30 lr-5; w f66 k10 d-6; o f40 k4 d14', on: `${FOOT_W} ${FOOT_O}`, hands: 'o floor:23 shoulder_o 2 0 -8; w elbow:-0.4,-0.4,1 hip_w 2 6 6', hold: [10, 40], balance: false },
+      {
+        name: 'hand on a chair seat',
+        entry: {
+          trunk: { pelvis_tilt: 34, lumbar_flexion: 8, thorax_rotation: -6 },
+          worked: { hip_flexion: 44, knee_flexion: 14, ankle_dorsiflexion: -4 },
+          other: { hip_flexion: 14, hip_adduction: -2, hip_rotation: -6, knee_flexion: 6, ankle_dorsiflexion: 20 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 56, lumbar_flexion: 14, lumbar_rotation: -6, thorax_rotation: -30 },
+          worked: { hip_flexion: 70, knee_flexion: 4, ankle_dorsiflexion: -10 },
+          other: { hip_flexion: 28, hip_adduction: -2, hip_rotation: -6, knee_flexion: 2, ankle_dorsiflexion: 28 },
+        },
+        on: [...FOOT_WORKED, ...FOOT_OTHER],
+        hands: {
+          other: { grip: 'flat', to: 'shoulder_other', by_cm: [2, 0, -8], height_cm: 45 },
+          worked: { grip: 'hold', to: 'hip_worked', by_cm: [2, 6, 6], elbow: [-0.4, -0.4, 1] },
+        },
+        hold: [10, 45],
+        balance: false,
+      },
+      {
+        name: 'hand on a block',
+        entry: {
+          trunk: { pelvis_tilt: 32, lumbar_flexion: 16, thorax_flexion: 8, thorax_rotation: -8 },
+          worked: { hip_flexion: 54, knee_flexion: 23, ankle_dorsiflexion: 2 },
+          other: { hip_flexion: 22, hip_adduction: -2, hip_rotation: -6, knee_flexion: 9, ankle_dorsiflexion: 19 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 50, lumbar_flexion: 25, thorax_flexion: 11, thorax_rotation: -30, lumbar_rotation: -5 },
+          worked: { hip_flexion: 66, knee_flexion: 10, ankle_dorsiflexion: -6 },
+          other: { hip_flexion: 40, knee_flexion: 4, ankle_dorsiflexion: 14 },
+        },
+        on: [...FOOT_WORKED, ...FOOT_OTHER],
+        hands: {
+          other: { grip: 'flat', to: 'shoulder_other', by_cm: [2, 0, -8], height_cm: 23 },
+          worked: { grip: 'hold', to: 'hip_worked', by_cm: [2, 6, 6], elbow: [-0.4, -0.4, 1] },
+        },
+        hold: [10, 40],
+        balance: false,
+      },
     ],
   },
   {
@@ -49,12 +132,74 @@ export const REVOLVED: readonly ShapeSketch[] = [
     position: 'kneeling',
     yaw: -20,
     reaches: ['gluteus-maximus', 'adductors', 'hamstrings'],
-    cues: ['From a wide lunge, inner hand firm on the floor or a block.', 'Front knee over the foot.', 'Turn the chest to the front thigh, arm to the sky.', 'Hand down, step the foot back.'],
+    cues: [
+      'From a wide lunge, inner hand firm on the floor or a block.',
+      'Front knee over the foot.',
+      'Turn the chest to the front thigh, arm to the sky.',
+      'Hand down, step the foot back.',
+    ],
     cheat: 'The back hip drops and the front foot rolls out.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'back knee down', entry: 't pt6 lf20 tf8 tr-4; w f96 a-13 k92 d4; o f0 k80 d-46; w sa-40', full: 't pt24 lf28 tf14 lr-6 tr-34; w f118 a-19 r-12 k98 d8; o f-10 k58 d-46; w sa-120', on: `${FOOT_W} knee_o@blanket:2 toe_o`, hands: 'o floor:15 shoulder_o 2 0 0', hold: [10, 45] },
-      { name: 'back knee lifted', entry: 't pt44 lf14 tr-4; w f96 a-10 k84 d4; o f4 k26 d18 e40; w sa-40', full: 't pt56 lf20 lr-6 tr-38; w f118 a-14 r-10 k92 d6; o f-6 k4 d24 e46; w sa-120', on: `${FOOT_W} ball_o toe_o`, hands: 'o floor:10 shoulder_o 2 0 0', hold: [8, 40], balance: false },
+      {
+        name: 'back knee down',
+        entry: {
+          trunk: { pelvis_tilt: 6, lumbar_flexion: 20, thorax_flexion: 8, thorax_rotation: -4 },
+          worked: {
+            hip_flexion: 96,
+            hip_adduction: -13,
+            knee_flexion: 92,
+            ankle_dorsiflexion: 4,
+            shoulder_adduction: -40,
+          },
+          other: { hip_flexion: 0, knee_flexion: 80, ankle_dorsiflexion: -46 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 24, lumbar_flexion: 28, thorax_flexion: 14, lumbar_rotation: -6, thorax_rotation: -34 },
+          worked: {
+            hip_flexion: 118,
+            hip_adduction: -19,
+            hip_rotation: -12,
+            knee_flexion: 98,
+            ankle_dorsiflexion: 8,
+            shoulder_adduction: -120,
+          },
+          other: { hip_flexion: -10, knee_flexion: 58, ankle_dorsiflexion: -46 },
+        },
+        on: [...FOOT_WORKED, { point: 'knee_other', prop: 'blanket', height_cm: 2 }, 'toe_other'],
+        hands: { other: { grip: 'flat', to: 'shoulder_other', by_cm: [2, 0, 0], height_cm: 15 } },
+        hold: [10, 45],
+      },
+      {
+        name: 'back knee lifted',
+        entry: {
+          trunk: { pelvis_tilt: 44, lumbar_flexion: 14, thorax_rotation: -4 },
+          worked: {
+            hip_flexion: 96,
+            hip_adduction: -10,
+            knee_flexion: 84,
+            ankle_dorsiflexion: 4,
+            shoulder_adduction: -40,
+          },
+          other: { hip_flexion: 4, knee_flexion: 26, ankle_dorsiflexion: 18, toe_extension: 40 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 56, lumbar_flexion: 20, lumbar_rotation: -6, thorax_rotation: -38 },
+          worked: {
+            hip_flexion: 118,
+            hip_adduction: -14,
+            hip_rotation: -10,
+            knee_flexion: 92,
+            ankle_dorsiflexion: 6,
+            shoulder_adduction: -120,
+          },
+          other: { hip_flexion: -6, knee_flexion: 4, ankle_dorsiflexion: 24, toe_extension: 46 },
+        },
+        on: [...FOOT_WORKED, 'ball_other', 'toe_other'],
+        hands: { other: { grip: 'flat', to: 'shoulder_other', by_cm: [2, 0, 0], height_cm: 10 } },
+        hold: [8, 40],
+        balance: false,
+      },
     ],
   },
   {
@@ -66,13 +211,53 @@ export const REVOLVED: readonly ShapeSketch[] = [
     yaw: 102,
     pitch: 24,
     reaches: ['deep-buttock'],
-    base: 't pl-90; o f0 a0 k4 d-10; o sf80; w sf10 sa-24',
-    cues: ['From the back, roll the knees to one side.', 'Both shoulders grow heavy; the pelvis may roll.', 'Let the top thigh sink across, breath into the ribs.', 'Knees back up with the hands, wait in the middle.'],
+    base: {
+      trunk: { pelvis_list: -90 },
+      worked: { shoulder_flexion: 10, shoulder_adduction: -24 },
+      other: { hip_flexion: 0, hip_adduction: 0, knee_flexion: 4, ankle_dorsiflexion: -10, shoulder_flexion: 80 },
+    },
+    cues: [
+      'From the back, roll the knees to one side.',
+      'Both shoulders grow heavy; the pelvis may roll.',
+      'Let the top thigh sink across, breath into the ribs.',
+      'Knees back up with the hands, wait in the middle.',
+    ],
     cheat: 'The knee goes down and the far shoulder comes up.',
     instead: 'chair-knee-across',
     rungs: [
-      { name: 'both knees bent, top knee on a bolster', entry: 't pt-12 lr-4 tr-20; b f70 k90 d0; w a2', full: 't pt-16 lr-8 tr-42; b f82 k96; w a10', on: 'hip_o knee_o shoulder_o knee_w@bolster:15', kind: 'rest', hold: [30, 300], balance: false, phases: ['settle', 'counter', 'rest'] },
-      { name: 'lower leg long, top thigh across', entry: 't pt-12 lr-4 tr-22; w f76 a8 k92 d0', full: 't pt-14 lr-8 tr-44; w f88 a26 k94', on: 'hip_o shoulder_o knee_w@block:10', hold: [30, 180], balance: false, phases: ['approach', 'counter'] },
+      {
+        name: 'both knees bent, top knee on a bolster',
+        entry: {
+          trunk: { pelvis_tilt: -12, lumbar_rotation: -4, thorax_rotation: -20 },
+          both: { hip_flexion: 70, knee_flexion: 90, ankle_dorsiflexion: 0 },
+          worked: { hip_adduction: 2 },
+        },
+        full: {
+          trunk: { pelvis_tilt: -16, lumbar_rotation: -8, thorax_rotation: -42 },
+          both: { hip_flexion: 82, knee_flexion: 96 },
+          worked: { hip_adduction: 10 },
+        },
+        on: ['hip_other', 'knee_other', 'shoulder_other', { point: 'knee_worked', prop: 'bolster', height_cm: 15 }],
+        kind: 'rest',
+        hold: [30, 300],
+        balance: false,
+        phases: ['settle', 'counter', 'rest'],
+      },
+      {
+        name: 'lower leg long, top thigh across',
+        entry: {
+          trunk: { pelvis_tilt: -12, lumbar_rotation: -4, thorax_rotation: -22 },
+          worked: { hip_flexion: 76, hip_adduction: 8, knee_flexion: 92, ankle_dorsiflexion: 0 },
+        },
+        full: {
+          trunk: { pelvis_tilt: -14, lumbar_rotation: -8, thorax_rotation: -44 },
+          worked: { hip_flexion: 88, hip_adduction: 26, knee_flexion: 94 },
+        },
+        on: ['hip_other', 'shoulder_other', { point: 'knee_worked', prop: 'block', height_cm: 10 }],
+        hold: [30, 180],
+        balance: false,
+        phases: ['approach', 'counter'],
+      },
     ],
   },
   {
@@ -84,13 +269,46 @@ export const REVOLVED: readonly ShapeSketch[] = [
     position: 'all-fours',
     kind: 'mobility',
     yaw: -20,
-    base: 't pt84 nf-10; b f84 k92 d-46',
-    cues: ['All fours, one hand light.', 'Hips above the knees, weight even.', 'Turn the chest open, then thread the arm beneath.', 'Press the floor, come back to the middle.'],
+    base: {
+      trunk: { pelvis_tilt: 84, neck_flexion: -10 },
+      both: { hip_flexion: 84, knee_flexion: 92, ankle_dorsiflexion: -46 },
+    },
+    cues: [
+      'All fours, one hand light.',
+      'Hips above the knees, weight even.',
+      'Turn the chest open, then thread the arm beneath.',
+      'Press the floor, come back to the middle.',
+    ],
     cheat: 'The hips slide away to the other side.',
     instead: 'chair-round-hollow',
     rungs: [
-      { name: 'arm to the sky', entry: 't tr4; w sa-20', full: 't lr-4 tr-34; w sa-110', on: 'knee_b toe_b', hands: 'o floor shoulder_o 3 0 -10', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false },
-      { name: 'arm threaded beneath', entry: 't tr0 lf4; w sf60', full: 't pt80 lf20 tf12 lr6 tr34 ; b f80; w sf80 sa50', on: 'knee_b toe_b', hands: 'o floor shoulder_o 14 0 4', hold: [3, 8], repeats: [4, 8], props: 'blanket', balance: false, level: 1 },
+      {
+        name: 'arm to the sky',
+        entry: { trunk: { thorax_rotation: 4 }, worked: { shoulder_adduction: -20 } },
+        full: { trunk: { lumbar_rotation: -4, thorax_rotation: -34 }, worked: { shoulder_adduction: -110 } },
+        on: ['knee_both', 'toe_both'],
+        hands: { other: { grip: 'flat', to: 'shoulder_other', by_cm: [3, 0, -10] } },
+        hold: [3, 8],
+        repeats: [4, 8],
+        props: ['blanket'],
+        balance: false,
+      },
+      {
+        name: 'arm threaded beneath',
+        entry: { trunk: { thorax_rotation: 0, lumbar_flexion: 4 }, worked: { shoulder_flexion: 60 } },
+        full: {
+          trunk: { pelvis_tilt: 80, lumbar_flexion: 20, thorax_flexion: 12, lumbar_rotation: 6, thorax_rotation: 34 },
+          both: { hip_flexion: 80 },
+          worked: { shoulder_flexion: 80, shoulder_adduction: 50 },
+        },
+        on: ['knee_both', 'toe_both'],
+        hands: { other: { grip: 'flat', to: 'shoulder_other', by_cm: [14, 0, 4] } },
+        hold: [3, 8],
+        repeats: [4, 8],
+        props: ['blanket'],
+        balance: false,
+        level: 1,
+      },
     ],
   },
 ];

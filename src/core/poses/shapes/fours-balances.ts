@@ -1,0 +1,172 @@
+import type { ShapeSketch } from '../sketch';
+import { BUTTOCK } from './intents';
+import { HANDS_DOWN, ON_ALL_FOURS } from './starts';
+
+/** On hands and knees: balances, and frog. */
+export const FOURS_BALANCES: readonly ShapeSketch[] = [
+  {
+    id: 'bird-dog',
+    name: 'Bird dog',
+    plain: 'Opposite arm and leg on all fours',
+    also: ['balancing table', 'sunbird'],
+    position: 'all-fours',
+    kind: 'strength',
+    works: ['gluteus-maximus'],
+    base: ON_ALL_FOURS,
+    cues: [
+      'On all fours, belly lightly held.',
+      'Pelvis and shoulders level.',
+      'Reach one leg back and the other arm forward.',
+      'Come back together, change.',
+    ],
+    cheat: 'The hip opens and the low back sags.',
+    instead: 'airplane',
+    rungs: [
+      {
+        name: 'leg only',
+        entry: { worked: { hip_flexion: 50, knee_flexion: 40, ankle_dorsiflexion: -10 } },
+        full: { worked: { hip_flexion: -2, knee_flexion: 2, ankle_dorsiflexion: 0 } },
+        on: ['knee_other', 'toe_other'],
+        hands: HANDS_DOWN,
+        props: ['blanket'],
+        hold: [5, 20],
+        intents: BUTTOCK,
+      },
+      {
+        name: 'arm and leg',
+        entry: {
+          worked: { hip_flexion: 50, knee_flexion: 40, ankle_dorsiflexion: -10 },
+          other: { shoulder_flexion: 120 },
+        },
+        full: { worked: { hip_flexion: -2, knee_flexion: 2, ankle_dorsiflexion: 0 }, other: { shoulder_flexion: 168 } },
+        on: ['knee_other', 'toe_other'],
+        hands: { worked: { grip: 'flat', to: 'shoulder_worked', by_cm: [3, 0, 0] } },
+        props: ['blanket'],
+        hold: [5, 20],
+        balance: false,
+        intents: BUTTOCK,
+      },
+      {
+        name: 'elbow to knee and out again',
+        entry: {
+          worked: { hip_flexion: -2, knee_flexion: 2, ankle_dorsiflexion: 0 },
+          other: { shoulder_flexion: 168 },
+        },
+        full: {
+          trunk: { lumbar_flexion: 24, thorax_flexion: 22, neck_flexion: 20 },
+          worked: { hip_flexion: 112, knee_flexion: 110 },
+          other: { shoulder_flexion: 30, elbow_flexion: 95 },
+        },
+        on: ['knee_other', 'toe_other'],
+        hands: { worked: { grip: 'flat', to: 'shoulder_worked', by_cm: [3, 0, 0] } },
+        props: ['blanket'],
+        kind: 'strength',
+        hold: [3, 6],
+        repeats: [5, 10],
+        balance: false,
+        level: 2,
+      },
+    ],
+  },
+  {
+    id: 'hand-to-foot-fours',
+    name: 'Tiger pose',
+    plain: 'Hand to opposite foot on all fours',
+    also: ['Vyaghrasana', 'bound bird dog'],
+    position: 'all-fours',
+    reaches: ['rectus-femoris'],
+    base: ON_ALL_FOURS,
+    cues: [
+      'On all fours, one leg back, knee bent.',
+      'The standing hand presses the floor away.',
+      'Take the foot with the other hand and let it draw back.',
+      'Let go, knee down.',
+    ],
+    cheat: 'The pelvis opens and the low back folds.',
+    instead: 'standing-bow',
+    rungs: [
+      {
+        name: 'strap from hand to foot',
+        entry: { worked: { hip_flexion: 30, knee_flexion: 92, ankle_dorsiflexion: -10 } },
+        full: { trunk: { lumbar_flexion: -8 }, worked: { hip_flexion: -2, knee_flexion: 108 } },
+        on: ['knee_other', 'toe_other'],
+        hands: {
+          worked: { grip: 'flat', to: 'shoulder_worked', by_cm: [3, 0, -6] },
+          other: { grip: 'hold', to: 'ankle_worked', by_cm: [38, 8, 2], elbow: [-1, 0, 0.6] },
+        },
+        props: ['strap', 'blanket'],
+        hold: [8, 30],
+        balance: false,
+        level: 2,
+      },
+      {
+        name: 'hand on the foot',
+        entry: {
+          trunk: { lumbar_flexion: -8, thorax_flexion: -8 },
+          worked: { hip_flexion: 14, knee_flexion: 104, ankle_dorsiflexion: -14 },
+        },
+        full: { trunk: { lumbar_flexion: -18, thorax_flexion: -16 }, worked: { hip_flexion: -8, knee_flexion: 104 } },
+        on: ['knee_other', 'toe_other'],
+        hands: {
+          worked: { grip: 'flat', to: 'shoulder_worked', by_cm: [3, 0, -6] },
+          other: { grip: 'hold', to: 'ankle_worked', by_cm: [4, 6, 3], elbow: [-1, 0, 0.6] },
+        },
+        props: ['blanket'],
+        hold: [8, 30],
+        balance: false,
+        level: 3,
+      },
+    ],
+  },
+  {
+    id: 'frog',
+    name: 'Frog',
+    plain: 'Wide-knee rest on all fours',
+    also: ['frog pose'],
+    sanskrit: 'Mandukasana',
+    position: 'all-fours',
+    sided: false,
+    yaw: -62,
+    pitch: 20,
+    reaches: ['adductors'],
+    cues: [
+      'Forearms down, knees wide, padded.',
+      'Shins parallel, low back long.',
+      'Let the hips drift back between the heels.',
+      'Hands forward, bring the knees in one by one.',
+    ],
+    cheat: 'The low back hollows and the feet turn.',
+    instead: 'wide-squat',
+    rungs: [
+      {
+        name: 'knees a little wide',
+        entry: {
+          trunk: { pelvis_tilt: 84, neck_flexion: -10 },
+          both: { hip_flexion: 84, hip_adduction: -22, knee_flexion: 94, ankle_dorsiflexion: -50 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 86 },
+          both: { hip_flexion: 90, hip_adduction: -36, knee_flexion: 92, ankle_dorsiflexion: -50 },
+        },
+        on: ['knee_both', { point: 'ankle_both', prop: 'blanket', height_cm: 5 }],
+        hands: { both: { grip: 'forearm', to: 'shoulder_same', by_cm: [4, 0, 0] } },
+        hold: [30, 180],
+      },
+      {
+        name: 'knees wide',
+        entry: {
+          trunk: { pelvis_tilt: 84, neck_flexion: -10 },
+          both: { hip_flexion: 86, hip_adduction: -32, knee_flexion: 94, ankle_dorsiflexion: -52 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 86 },
+          both: { hip_flexion: 92, hip_adduction: -52, knee_flexion: 92, ankle_dorsiflexion: -54 },
+        },
+        on: ['knee_both', { point: 'ankle_both', prop: 'blanket', height_cm: 5 }],
+        hands: { both: { grip: 'forearm', to: 'shoulder_same', by_cm: [4, 0, 0] } },
+        hold: [30, 180],
+        level: 3,
+      },
+    ],
+  },
+];

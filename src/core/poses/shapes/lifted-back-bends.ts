@@ -1,0 +1,211 @@
+import type { Intent } from '../format';
+import type { ShapeSketch } from '../sketch';
+import { works } from './intents';
+import { LYING_ON_FRONT } from './starts';
+
+const BUTTOCKS: readonly Intent[] = [
+  works('squeeze', 'Squeeze the buttocks as the hips rise.', 'gluteus-maximus', 'both', 0.25),
+];
+
+/** Back-bends that the body lifts itself, and dolphin. */
+export const LIFTED_BACK_BENDS: readonly ShapeSketch[] = [
+  {
+    id: 'reverse-tabletop',
+    name: 'Reverse tabletop',
+    plain: 'Hips lifted between hands and feet',
+    also: ['reverse table', 'crab', 'upward plank'],
+    sanskrit: 'Ardha Purvottanasana',
+    position: 'seated',
+    sided: false,
+    kind: 'strength',
+    works: ['gluteus-maximus', 'hamstrings'],
+    cues: [
+      'Sit, feet under the knees, hands behind the hips.',
+      'Chest wide, neck easy.',
+      'Press the feet and lift the hips until the trunk is level.',
+      'Lower the seat slowly between the hands.',
+    ],
+    cheat: 'The knees fall open and the hips stay low.',
+    instead: 'standing-hip-press',
+    rungs: [
+      {
+        name: 'half lifted',
+        entry: { trunk: { pelvis_tilt: -40 }, both: { hip_flexion: 70, knee_flexion: 100, ankle_dorsiflexion: 0 } },
+        full: { trunk: { pelvis_tilt: -64 }, both: { hip_flexion: 34, knee_flexion: 96, ankle_dorsiflexion: 0 } },
+        on: ['heel_both', 'ball_both'],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [-2, 0, 2] } },
+        hold: [5, 25],
+        balance: false,
+        intents: BUTTOCKS,
+      },
+      {
+        name: 'trunk level',
+        entry: { trunk: { pelvis_tilt: -52 }, both: { hip_flexion: 52, knee_flexion: 98, ankle_dorsiflexion: 0 } },
+        full: { trunk: { pelvis_tilt: -86 }, both: { hip_flexion: 4, knee_flexion: 90, ankle_dorsiflexion: 0 } },
+        on: ['heel_both', 'ball_both'],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [0, 0, 2] } },
+        hold: [5, 25],
+        balance: false,
+        intents: BUTTOCKS,
+      },
+      {
+        name: 'legs long',
+        entry: { trunk: { pelvis_tilt: -44 }, both: { hip_flexion: 34, knee_flexion: 20, ankle_dorsiflexion: -10 } },
+        full: { trunk: { pelvis_tilt: -64 }, both: { hip_flexion: 0, knee_flexion: 2, ankle_dorsiflexion: -40 } },
+        on: ['heel_both'],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [-2, 0, 2] } },
+        hold: [5, 20],
+        balance: false,
+        intents: BUTTOCKS,
+      },
+    ],
+  },
+  {
+    id: 'bow',
+    name: 'Bow',
+    also: ['bow pose', 'floor bow'],
+    sanskrit: 'Dhanurasana',
+    position: 'on the front',
+    reaches: ['rectus-femoris'],
+    base: LYING_ON_FRONT,
+    cues: [
+      'Face down, take the ankle behind you.',
+      'Knees no wider than the hips.',
+      'Press the foot back into the hand until the thigh lifts.',
+      'Let go slowly, cheek down, rest.',
+    ],
+    cheat: 'The knees splay and the low back takes the bend.',
+    instead: 'standing-bow',
+    rungs: [
+      {
+        name: 'half bow, one foot',
+        entry: { trunk: { thorax_flexion: -6 }, worked: { knee_flexion: 94, ankle_dorsiflexion: -10 } },
+        full: { trunk: { lumbar_flexion: -12, thorax_flexion: -14 }, worked: { knee_flexion: 104, hip_flexion: -8 } },
+        on: ['pubis', 'thigh_other', 'knee_other', 'toe_other'],
+        hands: { worked: { grip: 'hold', to: 'ankle_worked', by_cm: [2, 4, 3], elbow: [-1, -0.2, 0.6] } },
+        hold: [8, 30],
+        balance: false,
+        level: 2,
+      },
+      {
+        name: 'both feet',
+        entry: {
+          trunk: { lumbar_flexion: -10, thorax_flexion: -12 },
+          both: { knee_flexion: 96, ankle_dorsiflexion: -10 },
+        },
+        full: { trunk: { lumbar_flexion: -20, thorax_flexion: -20 }, both: { knee_flexion: 98, hip_flexion: -14 } },
+        on: ['pubis'],
+        hands: { both: { grip: 'hold', to: 'ankle_same', by_cm: [2, 4, 3], elbow: [-1, -0.2, 0.6] } },
+        hold: [8, 30],
+        balance: false,
+        level: 3,
+      },
+    ],
+  },
+  {
+    id: 'up-dog',
+    name: 'Upward-facing dog',
+    plain: 'Chest lifted on straight arms',
+    also: ['upward dog', 'up dog'],
+    sanskrit: 'Urdhva Mukha Svanasana',
+    position: 'on the front',
+    sided: false,
+    reaches: ['deep-hip-flexor'],
+    cues: [
+      'Face down, hands beside the ribs, tops of the feet down.',
+      'Shoulders away from the ears, legs awake.',
+      'Straighten the arms and draw the chest through.',
+      'Hips back to the heels, or lower to the front.',
+    ],
+    cheat: 'The shoulders hang by the ears and the low back folds.',
+    instead: 'chair-backbend',
+    rungs: [
+      {
+        name: 'hands on blocks, thighs low',
+        entry: {
+          trunk: { pelvis_tilt: 84, lumbar_flexion: -12, thorax_flexion: -10, neck_flexion: -8 },
+          both: { hip_flexion: 2, knee_flexion: 8, ankle_dorsiflexion: -54 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 78, lumbar_flexion: -26, thorax_flexion: -18, neck_flexion: -10 },
+          both: { hip_flexion: -8, knee_flexion: 4 },
+        },
+        on: ['knee_both', 'toe_both'],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [0, 0, 3], height_cm: 15 } },
+        carries: true,
+        hold: [5, 25],
+        level: 2,
+      },
+      {
+        name: 'thighs off the floor',
+        entry: {
+          trunk: { pelvis_tilt: 80, lumbar_flexion: -16, thorax_flexion: -12, neck_flexion: -8 },
+          both: { hip_flexion: -2, knee_flexion: 6, ankle_dorsiflexion: -54 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 72, lumbar_flexion: -30, thorax_flexion: -20, neck_flexion: -14 },
+          both: { hip_flexion: -14, knee_flexion: 2 },
+        },
+        on: ['toe_both'],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [0, 0, 3] } },
+        carries: true,
+        hold: [5, 25],
+        level: 3,
+        balance: false,
+      },
+    ],
+  },
+  {
+    id: 'dolphin',
+    name: 'Dolphin',
+    plain: 'Forearms and feet down, hips high',
+    also: ['dolphin pose'],
+    sanskrit: 'Ardha Pincha Mayurasana',
+    position: 'standing',
+    sided: false,
+    reaches: ['hamstrings'],
+    give: ['knee-bends', 'heel-lifts'],
+    cues: [
+      'Forearms and toes down, hips up and back.',
+      'Press the forearms, head free.',
+      'Long back first, then longer legs.',
+      'Knees down, rest.',
+    ],
+    cheat: 'The chest sinks and the shoulders jam.',
+    instead: 'desk-dog',
+    rungs: [
+      {
+        name: 'knees bent',
+        entry: {
+          trunk: { pelvis_tilt: 98, lumbar_flexion: 14 },
+          both: { hip_flexion: 70, knee_flexion: 48, ankle_dorsiflexion: 14, toe_extension: 34 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 108, lumbar_flexion: 18 },
+          both: { hip_flexion: 80, knee_flexion: 28, ankle_dorsiflexion: 16, toe_extension: 30 },
+        },
+        on: ['ball_both'],
+        hands: { both: { grip: 'forearm', to: 'shoulder_same', by_cm: [12, 0, 0] } },
+        carries: true,
+        hold: [10, 40],
+        level: 2,
+      },
+      {
+        name: 'legs long',
+        entry: {
+          trunk: { pelvis_tilt: 104, lumbar_flexion: 16 },
+          both: { hip_flexion: 74, knee_flexion: 34, ankle_dorsiflexion: 16, toe_extension: 30 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 116, lumbar_flexion: 24, thorax_flexion: 4 },
+          both: { hip_flexion: 92, knee_flexion: 8, ankle_dorsiflexion: 20, toe_extension: 20 },
+        },
+        on: ['ball_both'],
+        hands: { both: { grip: 'forearm', to: 'shoulder_same', by_cm: [8, 0, 0] } },
+        carries: true,
+        hold: [10, 40],
+        level: 3,
+      },
+    ],
+  },
+];

@@ -1,0 +1,197 @@
+import type { Intent } from '../format';
+import type { ShapeSketch } from '../sketch';
+import { works } from './intents';
+import { FOOT_OTHER, FOOT_WORKED } from './starts';
+
+const THIGH_BACK: readonly Intent[] = [
+  works('squeeze', 'Squeeze the buttock as the thigh goes back.', 'gluteus-maximus', 'worked', 0.3),
+];
+
+/** Standing: work of one hip. */
+export const STANDING_HIPS: readonly ShapeSketch[] = [
+  {
+    id: 'hip-hike',
+    name: 'Hip hike',
+    plain: 'Pelvis lowered and lifted on one leg',
+    also: ['pelvic drop'],
+    position: 'standing',
+    kind: 'strength',
+    yaw: -80,
+    works: ['lateral-hip'],
+    base: { trunk: { pelvis_tilt: 0 }, worked: { knee_flexion: 2 }, other: { knee_flexion: 4 } },
+    cues: [
+      'Stand on one leg, the other foot just off the floor.',
+      'Standing knee straight, trunk tall.',
+      'Let the free hip sink, then draw it level and a little higher.',
+      'Change sides.',
+    ],
+    cheat: 'The standing knee bends and the trunk sways.',
+    rungs: [
+      {
+        name: 'hand on a wall',
+        entry: {
+          trunk: { pelvis_list: 4, lumbar_bend: 4 },
+          worked: { hip_adduction: 6 },
+          other: { hip_adduction: -4, knee_flexion: 34 },
+        },
+        full: {
+          trunk: { pelvis_list: -5, lumbar_bend: -6 },
+          worked: { hip_adduction: -5, knee_flexion: 2 },
+          other: { hip_adduction: -2, knee_flexion: 20 },
+        },
+        on: FOOT_WORKED,
+        props: ['wall'],
+        hold: [3, 8],
+        repeats: [6, 12],
+      },
+      {
+        name: 'free, held at the top',
+        entry: {
+          trunk: { pelvis_list: 4, lumbar_bend: 4 },
+          worked: { hip_adduction: 6 },
+          other: { hip_adduction: -4, knee_flexion: 34 },
+        },
+        full: {
+          trunk: { pelvis_list: -7, lumbar_bend: -8 },
+          worked: { hip_adduction: -8, knee_flexion: 2 },
+          other: { hip_adduction: -4, knee_flexion: 20 },
+        },
+        on: FOOT_WORKED,
+        hold: [5, 15],
+        repeats: [4, 8],
+        level: 2,
+      },
+    ],
+  },
+  {
+    id: 'standing-leg-aside',
+    name: 'Standing side leg lift',
+    plain: 'Leg to the side, standing',
+    also: ['standing hip abduction'],
+    position: 'standing',
+    kind: 'strength',
+    yaw: -80,
+    works: ['lateral-hip'],
+    base: { trunk: { pelvis_tilt: 0 }, worked: { knee_flexion: 2 }, other: { knee_flexion: 6 } },
+    cues: [
+      'Stand tall, hand on a wall.',
+      'The trunk does not lean.',
+      'Lift one leg to the side, foot straight ahead.',
+      'Lower it slowly.',
+    ],
+    cheat: 'The trunk leans away and the foot turns up.',
+    rungs: [
+      {
+        name: 'low',
+        entry: { worked: { hip_adduction: 0 }, other: { hip_adduction: 0 } },
+        full: { worked: { hip_adduction: -20 }, other: { hip_adduction: 4 } },
+        on: FOOT_OTHER,
+        props: ['wall'],
+        hold: [5, 20],
+        repeats: [4, 10],
+        balance: false,
+      },
+      {
+        name: 'high, standing knee bent',
+        entry: { worked: { hip_adduction: -10 }, other: { hip_flexion: 10, knee_flexion: 20 } },
+        full: {
+          trunk: { pelvis_tilt: 10 },
+          worked: { hip_adduction: -36, hip_flexion: 6 },
+          other: { hip_adduction: 4, hip_flexion: 26, knee_flexion: 36 },
+        },
+        on: FOOT_OTHER,
+        props: ['wall'],
+        hold: [5, 20],
+        repeats: [4, 10],
+      },
+    ],
+  },
+  {
+    id: 'standing-knee-lift',
+    name: 'Standing knee lift',
+    plain: 'Knee lift, standing',
+    also: ['standing march'],
+    position: 'standing',
+    kind: 'strength',
+    works: ['deep-hip-flexor', 'lateral-hip'],
+    base: { trunk: { pelvis_tilt: 0 }, worked: { hip_flexion: 40, knee_flexion: 60 }, other: { knee_flexion: 4 } },
+    cues: [
+      'Stand tall, one knee up.',
+      'Standing hip drawn in, ribs quiet.',
+      'Lift the knee above the hip and hold.',
+      'Lower it slowly.',
+    ],
+    cheat: 'The trunk leans back and the tail tucks.',
+    rungs: [
+      {
+        name: 'thigh level',
+        entry: { worked: { hip_flexion: 50, knee_flexion: 70 } },
+        full: { worked: { hip_flexion: 92, knee_flexion: 96, ankle_dorsiflexion: 0 } },
+        on: FOOT_OTHER,
+        props: ['wall'],
+        hold: [5, 20],
+        repeats: [4, 8],
+      },
+      {
+        name: 'above the hip',
+        entry: { worked: { hip_flexion: 80, knee_flexion: 90 } },
+        full: { trunk: { pelvis_tilt: -2 }, worked: { hip_flexion: 112, knee_flexion: 106, ankle_dorsiflexion: 0 } },
+        on: FOOT_OTHER,
+        hold: [5, 20],
+        repeats: [4, 8],
+      },
+      {
+        name: 'leg straight ahead',
+        entry: { worked: { hip_flexion: 40, knee_flexion: 40 } },
+        full: { worked: { hip_flexion: 62, knee_flexion: 6, ankle_dorsiflexion: 0 } },
+        on: FOOT_OTHER,
+        props: ['wall'],
+        hold: [5, 15],
+        repeats: [4, 8],
+      },
+    ],
+  },
+  {
+    id: 'standing-hip-press',
+    name: 'Standing hip extension',
+    plain: 'Thigh back, standing',
+    also: ['standing leg lift behind'],
+    position: 'standing',
+    kind: 'strength',
+    works: ['gluteus-maximus', 'hamstrings'],
+    base: {
+      trunk: { pelvis_tilt: 10 },
+      worked: { hip_flexion: 10, knee_flexion: 4 },
+      other: { hip_flexion: 12, knee_flexion: 8 },
+    },
+    cues: [
+      'Hands on a chair back, one leg behind.',
+      'Pelvis still, belly lightly held.',
+      'Draw the thigh back, no higher than the low back stays.',
+      'Toes down, change.',
+    ],
+    cheat: 'The low back hollows and the pelvis turns.',
+    rungs: [
+      {
+        name: 'leg long',
+        entry: { worked: { hip_flexion: 14 } },
+        full: { trunk: { pelvis_tilt: 14 }, worked: { hip_flexion: -8, knee_flexion: 2 }, other: { hip_flexion: 18 } },
+        on: FOOT_OTHER,
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [30, 0, 0], height_cm: 88 } },
+        hold: [5, 20],
+        repeats: [4, 10],
+        intents: THIGH_BACK,
+      },
+      {
+        name: 'knee bent',
+        entry: { worked: { hip_flexion: 14, knee_flexion: 80 } },
+        full: { trunk: { pelvis_tilt: 14 }, worked: { hip_flexion: -8, knee_flexion: 92 }, other: { hip_flexion: 18 } },
+        on: FOOT_OTHER,
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [30, 0, 0], height_cm: 88 } },
+        hold: [5, 20],
+        repeats: [4, 10],
+        intents: THIGH_BACK,
+      },
+    ],
+  },
+];

@@ -1,0 +1,231 @@
+import type { ShapeSketch } from '../sketch';
+import { FOOT_OTHER, HIPS_HELD } from './starts';
+
+/** Table pigeon, circles and steps. */
+export const STEPS_AND_CIRCLES: readonly ShapeSketch[] = [
+  {
+    id: 'table-pigeon',
+    name: 'Pigeon at a chair',
+    plain: 'Shin along a raised chair seat, standing',
+    also: ['supported pigeon', 'desk pigeon', 'elevated pigeon', 'table pigeon'],
+    position: 'standing',
+    yaw: -22,
+    pitch: 12,
+    reaches: ['deep-buttock', 'lateral-hip'],
+    cues: [
+      'Shin along a chair seat raised with folded blankets.',
+      'Foot active, standing leg straight below its hip.',
+      'Long back, tip forward over the shin.',
+      'Hands press, lift the knee with them.',
+    ],
+    cheat: 'The pelvis turns away from the shin and the ankle sickles.',
+    instead: 'chair-figure-four',
+    rungs: [
+      {
+        name: 'upright',
+        entry: {
+          trunk: { pelvis_tilt: 6 },
+          worked: { hip_flexion: 54, hip_adduction: -22, hip_rotation: -28, knee_flexion: 92, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: 6, knee_flexion: 8, ankle_dorsiflexion: 4 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 24 },
+          worked: { hip_flexion: 76, hip_adduction: -28, hip_rotation: -46, knee_flexion: 100, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: 22, knee_flexion: 6, ankle_dorsiflexion: 2 },
+        },
+        on: [
+          ...FOOT_OTHER,
+          { point: 'knee_worked', prop: 'chair', height_cm: 55 },
+          { point: 'ankle_worked', prop: 'chair', height_cm: 55 },
+        ],
+        hands: HIPS_HELD,
+        props: ['blanket'],
+        hold: [20, 60],
+        balance: false,
+      },
+      {
+        name: 'tipped forward',
+        entry: {
+          trunk: { pelvis_tilt: 22, lumbar_flexion: 6 },
+          worked: { hip_flexion: 72, hip_adduction: -24, hip_rotation: -32, knee_flexion: 94, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: 20, knee_flexion: 8, ankle_dorsiflexion: 4 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 54, lumbar_flexion: 12 },
+          worked: { hip_flexion: 106, hip_adduction: -30, hip_rotation: -52, knee_flexion: 100, ankle_dorsiflexion: 0 },
+          other: { hip_flexion: 48, knee_flexion: 8, ankle_dorsiflexion: 2 },
+        },
+        on: [
+          ...FOOT_OTHER,
+          { point: 'knee_worked', prop: 'chair', height_cm: 55 },
+          { point: 'ankle_worked', prop: 'chair', height_cm: 55 },
+        ],
+        hands: { both: { grip: 'hold', to: 'calf_worked', by_cm: [4, 9, 10], elbow: [-0.4, -0.4, 1] } },
+        props: ['blanket'],
+        hold: [20, 90],
+        balance: false,
+      },
+    ],
+  },
+  {
+    id: 'standing-hip-circles',
+    name: 'Standing hip circles',
+    also: ['knee circles', 'open the gate', 'gate opener'],
+    position: 'standing',
+    kind: 'mobility',
+    yaw: -70,
+    base: { trunk: { pelvis_tilt: 0 }, other: { hip_flexion: 0, knee_flexion: 4 } },
+    cues: [
+      'Stand tall, fingertips on a wall.',
+      'The pelvis stays level and ahead.',
+      'Draw circles with the knee: up, out, down.',
+      'Change the way round, then the side.',
+    ],
+    cheat: 'The trunk sways and the low back turns.',
+    instead: 'leg-swing',
+    rungs: [
+      {
+        name: 'small, toes just off the floor',
+        entry: { worked: { hip_flexion: 26, hip_adduction: 2, knee_flexion: 50 } },
+        full: { worked: { hip_flexion: 48, hip_adduction: -22, hip_rotation: -8, knee_flexion: 60 } },
+        on: FOOT_OTHER,
+        props: ['wall'],
+        repeats: [5, 10],
+        balance: false,
+      },
+      {
+        name: 'thigh level',
+        entry: { worked: { hip_flexion: 70, hip_adduction: 2, knee_flexion: 80 } },
+        full: { worked: { hip_flexion: 78, hip_adduction: -36, hip_rotation: -18, knee_flexion: 84 } },
+        on: FOOT_OTHER,
+        props: ['wall'],
+        repeats: [5, 10],
+        balance: false,
+      },
+    ],
+  },
+  {
+    id: 'step-down',
+    name: 'Step-down',
+    plain: 'Lowering one heel from a step',
+    also: ['heel tap', 'lateral step-down'],
+    position: 'standing',
+    kind: 'strength',
+    works: ['vasti', 'gluteus-maximus', 'lateral-hip'],
+    base: {
+      trunk: { pelvis_tilt: 8 },
+      worked: { hip_flexion: 14, knee_flexion: 16, ankle_dorsiflexion: 6 },
+      other: { hip_flexion: 16, knee_flexion: 4, ankle_dorsiflexion: 0 },
+    },
+    cues: [
+      'Stand on a firm step, the other foot beside it.',
+      'Knee over the second toe, pelvis level.',
+      'Bend slowly until the heel kisses the floor.',
+      'Press up, change sides.',
+    ],
+    cheat: 'The knee falls in and the free hip drops.',
+    instead: 'chair-stand',
+    rungs: [
+      {
+        name: 'from a low step, hand on a wall',
+        entry: {
+          trunk: { pelvis_tilt: 14 },
+          worked: { hip_flexion: 34, knee_flexion: 38, ankle_dorsiflexion: 18 },
+          other: { hip_flexion: 18, knee_flexion: 2, ankle_dorsiflexion: -20 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 20 },
+          worked: { hip_flexion: 48, knee_flexion: 56, ankle_dorsiflexion: 28 },
+          other: { hip_flexion: 26, knee_flexion: 2, ankle_dorsiflexion: 8 },
+        },
+        on: [
+          { point: 'heel_worked', prop: 'block', height_cm: 10 },
+          { point: 'ball_worked', prop: 'block', height_cm: 10 },
+        ],
+        props: ['wall'],
+        hold: [3, 6],
+        repeats: [5, 12],
+      },
+      {
+        name: 'from a step',
+        entry: {
+          trunk: { pelvis_tilt: 24 },
+          worked: { hip_flexion: 60, knee_flexion: 64, ankle_dorsiflexion: 24 },
+          other: { hip_flexion: 26, knee_flexion: 2, ankle_dorsiflexion: -25 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 30 },
+          worked: { hip_flexion: 80, knee_flexion: 80, ankle_dorsiflexion: 30 },
+          other: { hip_flexion: 32, knee_flexion: 2, ankle_dorsiflexion: 8 },
+        },
+        on: [
+          { point: 'heel_worked', prop: 'block', height_cm: 20 },
+          { point: 'ball_worked', prop: 'block', height_cm: 20 },
+        ],
+        hold: [3, 6],
+        repeats: [4, 10],
+      },
+    ],
+  },
+  {
+    id: 'step-up',
+    name: 'Step-up',
+    plain: 'Rising onto a step',
+    also: ['step ups'],
+    position: 'standing',
+    kind: 'strength',
+    works: ['gluteus-maximus', 'vasti'],
+    cues: [
+      'One whole foot on a firm step, the other behind.',
+      'Lean over the front foot, knee over the toes.',
+      'Press the heel and rise without a push from behind.',
+      'Lower as slowly as you came.',
+    ],
+    cheat: 'The back foot jumps and the knee falls in.',
+    instead: 'chair-stand',
+    rungs: [
+      {
+        name: 'onto a low step',
+        entry: {
+          trunk: { pelvis_tilt: 18 },
+          worked: { hip_flexion: 62, knee_flexion: 60, ankle_dorsiflexion: 16 },
+          other: { hip_flexion: 6, knee_flexion: 2, ankle_dorsiflexion: -40 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 30 },
+          worked: { hip_flexion: 86, knee_flexion: 84, ankle_dorsiflexion: 26 },
+          other: { hip_flexion: 14, knee_flexion: 4, ankle_dorsiflexion: -20 },
+        },
+        on: [
+          { point: 'heel_worked', prop: 'block', height_cm: 20 },
+          { point: 'ball_worked', prop: 'block', height_cm: 20 },
+        ],
+        props: ['wall'],
+        hold: [3, 6],
+        repeats: [5, 12],
+      },
+      {
+        name: 'onto a higher step',
+        entry: {
+          trunk: { pelvis_tilt: 30, lumbar_flexion: 6 },
+          both: { shoulder_flexion: 40 },
+          worked: { hip_flexion: 82, knee_flexion: 72, ankle_dorsiflexion: 22 },
+          other: { hip_flexion: 8, knee_flexion: 2, ankle_dorsiflexion: -45 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 44, lumbar_flexion: 10 },
+          both: { shoulder_flexion: 80 },
+          worked: { hip_flexion: 106, knee_flexion: 86, ankle_dorsiflexion: 28 },
+          other: { hip_flexion: 16, knee_flexion: 4, ankle_dorsiflexion: -25 },
+        },
+        on: [
+          { point: 'heel_worked', prop: 'block', height_cm: 30 },
+          { point: 'ball_worked', prop: 'block', height_cm: 30 },
+        ],
+        props: ['wall'],
+        hold: [3, 6],
+        repeats: [4, 8],
+      },
+    ],
+  },
+];

@@ -1,0 +1,222 @@
+import type { ShapeSketch } from '../sketch';
+import { BOTH_FEET, FOOT_OTHER, FOOT_WORKED } from './starts';
+
+/** Standing with wide or crossed legs. */
+export const WIDE_AND_CROSSED: readonly ShapeSketch[] = [
+  {
+    id: 'crossed-side-reach',
+    name: 'Standing side bend, legs crossed',
+    plain: 'Crossed-leg side reach',
+    also: ['standing crescent', 'standing outer-hip stretch'],
+    position: 'standing',
+    yaw: -70,
+    reaches: ['lateral-hip'],
+    base: {
+      trunk: { pelvis_tilt: 0 },
+      worked: { hip_flexion: -6, hip_adduction: 8, knee_flexion: 2 },
+      other: { hip_flexion: 10, hip_adduction: 8, knee_flexion: 10 },
+    },
+    cues: [
+      'Stand by a wall, one foot crossed behind the other.',
+      'Pelvis upright and square.',
+      'Let the hip drift sideways, arm long over the ear.',
+      'Come up, uncross.',
+    ],
+    cheat: 'The trunk folds forward.',
+    instead: 'chair-knee-across',
+    rungs: [
+      {
+        name: 'hand on the wall',
+        entry: { worked: { hip_flexion: -8, hip_adduction: 14 }, other: { hip_flexion: 12, hip_adduction: 4 } },
+        full: {
+          trunk: { pelvis_list: -8, lumbar_bend: -14, thorax_bend: -8 },
+          worked: { hip_flexion: -12, hip_adduction: 24 },
+          other: { hip_flexion: 14, hip_adduction: -4 },
+        },
+        on: [...FOOT_OTHER, 'ball_worked'],
+        props: ['wall'],
+        hands: { other: { grip: 'hold', to: 'shoulder_other', by_cm: [20, 6, 24] } },
+        hold: [20, 60],
+        balance: false,
+      },
+      {
+        name: 'arm overhead',
+        enter: 'One foot crossed behind the other, that arm long overhead.',
+        entry: {
+          trunk: { lumbar_bend: -6 },
+          worked: { hip_flexion: -10, hip_adduction: 18, shoulder_flexion: 165 },
+          other: { hip_flexion: 14, hip_adduction: 4 },
+        },
+        full: {
+          trunk: { pelvis_list: -12, lumbar_bend: -22, thorax_bend: -18 },
+          worked: { hip_flexion: -14, hip_adduction: 31 },
+          other: { hip_flexion: 16, hip_adduction: -8 },
+        },
+        on: [...FOOT_OTHER, 'ball_worked'],
+        hold: [20, 60],
+        phases: ['deepest'],
+      },
+    ],
+  },
+  {
+    id: 'wide-fold',
+    name: 'Wide-legged forward bend',
+    plain: 'Wide-legged fold',
+    also: ['wide-legged forward fold'],
+    sanskrit: 'Prasarita Padottanasana',
+    position: 'standing',
+    sided: false,
+    yaw: -60,
+    reaches: ['hamstrings', 'adductors'],
+    base: {
+      trunk: { pelvis_tilt: 60, lumbar_flexion: 8 },
+      both: { hip_flexion: 66, hip_adduction: -30, knee_flexion: 4, ankle_dorsiflexion: 0 },
+    },
+    give: ['knee-bends', 'stance-shortens'],
+    cues: [
+      'Feet wide, outer edges parallel.',
+      'Thighs awake, knees not locked.',
+      'Hinge from the hips, hands down.',
+      'Hands to the hips, rise with a long back.',
+    ],
+    cheat: 'The hips drift behind the heels and the back rounds.',
+    instead: 'chair-straddle',
+    rungs: [
+      {
+        name: 'hands on blocks',
+        entry: { trunk: { pelvis_tilt: 40 }, both: { hip_flexion: 44, hip_adduction: -38, knee_flexion: 10 } },
+        full: {
+          trunk: { pelvis_tilt: 70, lumbar_flexion: 14 },
+          both: { hip_flexion: 70, hip_adduction: -50, knee_flexion: 4 },
+        },
+        on: BOTH_FEET,
+        hands: { both: { grip: 'flat', to: 'shoulder_same', height_cm: 23 } },
+        hold: [15, 60],
+      },
+      {
+        name: 'hands on the floor',
+        entry: {
+          trunk: { pelvis_tilt: 32, lumbar_flexion: 24 },
+          both: { hip_flexion: 41, hip_adduction: -36, knee_flexion: 22, ankle_dorsiflexion: 7 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 54, lumbar_flexion: 29, thorax_flexion: 12, neck_flexion: 6 },
+          both: { hip_flexion: 54, hip_adduction: -48, knee_flexion: 12, ankle_dorsiflexion: 8 },
+        },
+        on: BOTH_FEET,
+        hands: { both: { grip: 'flat', to: 'shoulder_same' } },
+        hold: [15, 90],
+      },
+    ],
+  },
+  {
+    id: 'lateral-lunge',
+    name: 'Side lunge',
+    also: ['half squat', 'cossack squat', 'lateral lunge'],
+    sanskrit: 'Skandasana',
+    position: 'standing',
+    yaw: -66,
+    reaches: ['adductors', 'hamstrings', 'calf'],
+    works: ['vasti'],
+    base: {
+      trunk: { pelvis_tilt: 40, lumbar_flexion: 10 },
+      worked: { hip_flexion: 66, hip_adduction: -44, knee_flexion: 2, ankle_dorsiflexion: 0 },
+      other: { hip_flexion: 96, hip_adduction: -30, hip_rotation: -20, knee_flexion: 96, ankle_dorsiflexion: 20 },
+    },
+    cues: [
+      'Wide stance, sink over one foot.',
+      'The bent knee follows its foot.',
+      'Slide the straight leg away, hips low.',
+      'Hands down, shift to the middle.',
+    ],
+    cheat: 'The bent-side heel lifts and the knee falls in.',
+    instead: 'chair-straddle',
+    rungs: [
+      {
+        name: 'half deep, hands on blocks',
+        entry: {
+          trunk: { pelvis_tilt: 30 },
+          worked: { hip_flexion: 50, hip_adduction: -38 },
+          other: { hip_flexion: 66, knee_flexion: 66, ankle_dorsiflexion: 14 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 50, lumbar_flexion: 10 },
+          worked: { hip_flexion: 72, hip_adduction: -44 },
+          other: { hip_flexion: 96, knee_flexion: 96, ankle_dorsiflexion: 22 },
+        },
+        on: [...FOOT_OTHER, ...FOOT_WORKED],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [6, 0, 0], height_cm: 23 } },
+        hold: [10, 45],
+      },
+      {
+        name: 'deep, toes up',
+        entry: {
+          trunk: { pelvis_tilt: 48, lumbar_flexion: 14 },
+          worked: { hip_flexion: 70, hip_adduction: -42 },
+          other: { hip_flexion: 94, knee_flexion: 96 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 44, lumbar_flexion: 26 },
+          worked: { hip_flexion: 74, hip_adduction: -56, hip_rotation: -14 },
+          other: { hip_flexion: 124, hip_adduction: -34, knee_flexion: 130, ankle_dorsiflexion: 32 },
+        },
+        on: [...FOOT_OTHER, 'heel_worked'],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [10, 0, 0] } },
+        hold: [10, 45],
+        level: 3,
+      },
+    ],
+  },
+  {
+    id: 'pyramid',
+    name: 'Pyramid',
+    also: ['pyramid pose', 'intense side stretch'],
+    sanskrit: 'Parsvottanasana',
+    position: 'standing',
+    reaches: ['hamstrings'],
+    give: ['knee-bends', 'heel-lifts', 'stance-shortens'],
+    cues: [
+      'A short stride, both feet flat.',
+      'Pelvis square over the front leg.',
+      'Hinge over the straight front leg.',
+      'Press the back heel, rise.',
+    ],
+    cheat: 'The pelvis turns to the back leg and the back rounds.',
+    instead: 'chair-leg-fold',
+    rungs: [
+      {
+        name: 'hands on blocks',
+        entry: {
+          trunk: { pelvis_tilt: 28, lumbar_flexion: 10 },
+          worked: { hip_flexion: 44, knee_flexion: 14, ankle_dorsiflexion: -10 },
+          other: { hip_flexion: 12, hip_adduction: -4, hip_rotation: -12, knee_flexion: 6, ankle_dorsiflexion: 16 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 42, lumbar_flexion: 18, thorax_flexion: 8 },
+          worked: { hip_flexion: 64, knee_flexion: 4, ankle_dorsiflexion: -18 },
+          other: { hip_flexion: 20, ankle_dorsiflexion: 24 },
+        },
+        on: [...FOOT_WORKED, ...FOOT_OTHER],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [2, 0, 0], height_cm: 23 } },
+        hold: [15, 60],
+      },
+      {
+        name: 'folded, hands on the floor',
+        entry: {
+          trunk: { pelvis_tilt: 40, lumbar_flexion: 20, thorax_flexion: 8 },
+          worked: { hip_flexion: 52, knee_flexion: 14, ankle_dorsiflexion: -8 },
+          other: { hip_flexion: 20, hip_adduction: -4, hip_rotation: -12, knee_flexion: 4, ankle_dorsiflexion: 18 },
+        },
+        full: {
+          trunk: { pelvis_tilt: 52, lumbar_flexion: 38, thorax_flexion: 28 },
+          worked: { hip_flexion: 72, knee_flexion: 4, ankle_dorsiflexion: -18 },
+          other: { hip_flexion: 30, ankle_dorsiflexion: 24 },
+        },
+        on: [...FOOT_WORKED, ...FOOT_OTHER],
+        hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [4, 0, 0], height_cm: 23 } },
+        hold: [15, 60],
+        phases: ['deepest'],
+      },
+    ],
+  },
+];

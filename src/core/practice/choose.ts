@@ -4,7 +4,7 @@ import type { Chosen } from './measure';
 import type { Columns, Goal, Locked, Time } from './asked';
 import { programOf } from './program-of';
 import type { PracticeRequest } from './request';
-import { countersAfter, needsCounter, needsPreparation, preparesBefore, type PracticeUnit } from './units';
+import { countersAfter, needsCounter, movesFirst, needsPreparation, preparesBefore, type PracticeUnit } from './units';
 
 /**
  * Which rungs, and for how long on each side: a mixed-integer program (`program-of.ts`) whose worth is told in `measure.ts`. Time on a side is
@@ -133,6 +133,7 @@ function withHelpers(
   const out = new Set(list);
   for (const u of all) if (locked.some((l) => l.key === u.key)) out.add(u);
   for (const is of [
+    movesFirst,
     (u: PracticeUnit) => u.wakes,
     (u: PracticeUnit) => u.neutral,
     (u: PracticeUnit) => u.known && u.rung.level === 1,

@@ -77,7 +77,7 @@ export function wholeBreaths(
     let best: Timed | null = null,
       bestRate = -Infinity;
     for (const t of list) {
-      if (fixed.has(t.unit.key) || !movable(t, direction, breath)) continue;
+      if (fixed.has(t.unit.key) || !movable(t, direction, request)) continue;
       step(t, direction);
       const spent = Math.abs(secondsOf(list, request) - now);
       const rate = (value() - before) / Math.max(1, spent);
@@ -101,14 +101,14 @@ export function wholeBreaths(
       () => -outside() + 1e-6 * value(),
       () => true,
       free,
-      breath,
+      request,
     );
-  if (outside() === 0) climb(value, () => outside() === 0, free, breath);
+  if (outside() === 0) climb(value, () => outside() === 0, free, request);
   return list;
 }
 
 /** Single breaths given, taken or passed from one to another while that is worth more and `fits` allows it. */
-function climb(value: () => number, fits: () => boolean, free: readonly Timed[], breath: number): void {
+function climb(value: () => number, fits: () => boolean, free: readonly Timed[], request: PracticeRequest): void {
   const moves: readonly (readonly [Timed | null, Timed | null])[] = [
     ...free.map((t) => [t, null] as const),
     ...free.map((t) => [null, t] as const),
@@ -119,7 +119,7 @@ function climb(value: () => number, fits: () => boolean, free: readonly Timed[],
     let best: (typeof moves)[number] | null = null,
       most = now + 1e-9;
     for (const [up, down] of moves) {
-      if ((up && !movable(up, 1, breath)) || (down && !movable(down, -1, breath))) continue;
+      if ((up && !movable(up, 1, request)) || (down && !movable(down, -1, request))) continue;
       if (up) step(up, 1);
       if (down) step(down, -1);
       if (fits()) {
@@ -145,7 +145,9 @@ const step = (t: Timed, by: number): void => {
   if (t.unit.rung.repeats) t.repeats += by;
   else t.breaths += by;
 };
-function movable(t: Timed, by: number, breath: number): boolean {
+function movable(t: Timed, by: number, { breathSeconds: breath, ratio }: PracticeRequest): boolean {
+  // The tighter side is held so many times as long at most, also once breaths are taken away.
+  if (by < 0 && t.extra > (ratio - 1) * (t.breaths - 1) + 0.5) return false;
   const once = t.unit.rung.repeats ? t.breaths * (t.repeats + by) : (t.breaths + by) * t.repeats;
   const next = (once * t.unit.sets * breath) / 60;
   if (t.unit.rung.repeats && (t.repeats + by < 1 || t.repeats + by > MOST_REPEATS)) return false;

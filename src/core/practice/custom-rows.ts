@@ -12,7 +12,7 @@ import { MOST_DRILLS, PRICES } from './measure';
 import type { Program } from './program';
 import { givenTo, type Asked, type Columns } from './asked';
 import { stationRank } from './stations';
-import type { PracticeUnit } from './units';
+import { isHeldFirst, movesFirst, type PracticeUnit } from './units';
 
 /**
  * What every teacher would see at once, as rows of the program; `customs-kept.ts` reads the same in a finished practice. Whether a custom can be
@@ -20,6 +20,7 @@ import type { PracticeUnit } from './units';
  */
 export function customRows(p: Program, columns: readonly Columns[], asked: Asked): void {
   wakingRow(p, columns, asked);
+  movedFirstRows(p, columns, asked);
   movingRow(p, columns, asked);
   pauseRows(p, columns, asked);
   neutralRow(p, columns, asked);
@@ -37,6 +38,18 @@ function wakingRow(p: Program, columns: readonly Columns[], { all, request }: As
 }
 const isEarly = (unit: PracticeUnit): boolean =>
   unit.wakes && stationRank(unit.station) <= stationRank('standing') && unit.kind !== 'rest';
+
+/** Whoever is held or works lying, before anything else, was moved there first: where something that moves lying is open at all. */
+function movedFirstRows(p: Program, columns: readonly Columns[], { all, request, locked }: Asked): void {
+  if (wakingAtLeast(request) === 0 || !all.some(movesFirst)) return;
+  const isLocked = (c: Columns): boolean => locked.some((l) => l.key === c.unit.key);
+  const moving = columns.filter((c) => movesFirst(c.unit));
+  // What was chosen by hand may leave no room for it.
+  const full = columns.filter((c) => c.unit.kind === 'mobility' && isLocked(c)).length >= movingBetween(request).most;
+  for (const c of columns)
+    if (isHeldFirst(c.unit) && !isLocked(c) && !full)
+      p.row([[c.y, 1], ...moving.map((m): [number, number] => [m.y, -1])], -Infinity, 0);
+}
 
 /** Joints are moved before they are held, and not for half an hour. */
 function movingRow(p: Program, columns: readonly Columns[], { all, request, locked }: Asked): void {

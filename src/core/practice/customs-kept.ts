@@ -23,6 +23,8 @@ import {
   prepares,
   unitOfRung,
   isHeavy,
+  isHeldFirst,
+  movesFirst,
   SERVING,
   unitsFor,
   workServes,
@@ -39,6 +41,7 @@ export const CUSTOMS = [
   'rest-share',
   'pauses',
   'woken',
+  'moved-first',
   'moving',
   'neutral',
   'milder-first',
@@ -131,6 +134,16 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
   woken: (r) => {
     const could = r.all.filter((u) => u.wakes && u.station !== 'kneeling' && u.station !== 'seated').length;
     return could < FEW || middle(r).filter((u) => u.wakes).length >= wakingAtLeast(r.request);
+  },
+  'moved-first': (r) => {
+    const list = middle(r);
+    const held = list.findIndex(isHeldFirst);
+    return (
+      held < 0 ||
+      wakingAtLeast(r.request) === 0 ||
+      !r.all.some(movesFirst) ||
+      list.slice(0, held).some((u) => u.kind === 'mobility')
+    );
   },
   moving: (r) => {
     const n = middle(r).filter((u) => u.kind === 'mobility').length;

@@ -83,6 +83,7 @@ describe('customs of teachers', () => {
       ],
     ],
     ['woken', [...both('pigeon', 2, 'deepest', 90), item('resting-back', 2, 'rest', 120)]],
+    ['moved-first', [...both('strap-leg-raise', 1, 'approach', 120), ...both('windscreen-knees', 1, 'approach', 60)]],
     ['moving', [...both('pigeon', 1, 'deepest', 90), item('resting-back', 2, 'rest', 120)]],
     ['neutral', [...both('pigeon', 1, 'deepest', 90), item('resting-back', 2, 'rest', 120)]],
     ['milder-first', [...both('low-lunge', 2, 'deepest', 60), ...both('low-lunge', 1, 'deepest', 60)]],

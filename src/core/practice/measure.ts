@@ -1,4 +1,4 @@
-import { groupOf } from '@/core/body';
+import { groupOf, type GroupId } from '@/core/body';
 import type { Aim } from '@/core/students/student';
 import { worthFor } from '@/core/ranking/rank';
 import { worthOfDose } from './doses';
@@ -9,7 +9,7 @@ import type { PracticeUnit } from './units';
 
 /**
  * What a choice is worth: the aims' doses with falling returns, less what items, journeys, props, demanding shapes and strain cost, and a
- * little for time in shapes that everybody knows and for every further group that is reached. All prices are shares of everything that the aims
+ * little for time in shapes that everybody knows and for some time in every further group that is reached. All prices are shares of everything that the aims
  * could give, and ours.
  */
 export const PRICES = {
@@ -19,6 +19,7 @@ export const PRICES = {
   /** A shape beyond those that a ground usually has. */
   crowd: 0.006,
   strain: 0.25,
+  /** A further group that is reached, for `FRESH_MINUTES`. */
   fresh: 0.008,
   /** All that is wanted for the aims, in shapes that are meant for them and not only do it by the way. */
   meant: 0.2,
@@ -39,6 +40,8 @@ export const PRICES = {
   prop: 0.002,
 } as const;
 
+/** Minutes, both sides together, after which a group has had its share of a practice: less of it counts for less. */
+export const FRESH_MINUTES = 2;
 /** Share of the working time that drills may take before it costs. */
 export const MOST_DRILLS = 1 / 3;
 /** Shapes that are usually done on one ground before it is left. Ours. */
@@ -126,7 +129,9 @@ export function valueOf(
   const grounds = new Map<Ground, number>();
   for (const { unit } of chosen) grounds.set(unit.ground, (grounds.get(unit.ground) ?? 0) + 1);
   for (const [ground, n] of grounds) value -= PRICES.ground + PRICES.crowd * Math.max(0, n - CROWD[ground]);
-  value += PRICES.fresh * new Set(chosen.flatMap((c) => [...c.unit.reaches])).size;
+  const reached = new Map<GroupId, number>();
+  for (const c of chosen) for (const g of c.unit.reaches) reached.set(g, (reached.get(g) ?? 0) + held(c));
+  for (const minutes of reached.values()) value += PRICES.fresh * Math.min(1, minutes / FRESH_MINUTES);
   value -= (PRICES.drills * drilled(chosen)) / work;
   return value - (PRICES.given * Math.max(0, given)) / work;
 }

@@ -41,10 +41,11 @@ export function placed(units: readonly PracticeUnit[], arc: Arc): { order: Place
   return { order: phased(ready, arc), exact };
 }
 
-/** Units by station; a peak comes last with all that stands on its ground, but for what brings the body to the middle again. */
+/** Units by station; a peak comes last with all that stands on its ground. What brings the body to the middle again, lying, ends all. */
 function partsOf(units: readonly PracticeUnit[]): PracticeUnit[][] {
   const peaks = units.filter((u) => u.peak);
-  const ends = (u: PracticeUnit) => peaks.length > 0 && !u.peak && (u.neutral || endsAfter(u, peaks));
+  const ends = (u: PracticeUnit) =>
+    !u.peak && (u.neutral ? peaks.length > 0 || u.station === 'lying' : peaks.length > 0 && endsAfter(u, peaks));
   const withPeak = (u: PracticeUnit) => peaks.some((p) => p.station === u.station) && !ends(u);
   const parts = STATIONS.map((s) => units.filter((u) => u.station === s && !withPeak(u) && !ends(u)));
   return [...parts, units.filter(withPeak), units.filter(ends)].filter((part) => part.length > 0);

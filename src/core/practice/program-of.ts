@@ -2,7 +2,7 @@ import { worthFor } from '@/core/ranking/rank';
 import { givenTo, worthOf, type Asked, type Columns } from './asked';
 import { customRows } from './custom-rows';
 import { OVER, RETURNS } from './doses';
-import { isMeant, CROWD, perMinute, PRICES, priceOf } from './measure';
+import { isMeant, CROWD, FRESH_MINUTES, perMinute, PRICES, priceOf } from './measure';
 import { TRANSITIONS } from './pace';
 import { Program } from './program';
 import { waysWithin } from './timing';
@@ -170,7 +170,12 @@ function varietyRows(p: Program, columns: readonly Columns[]): void {
   }
   for (const group of new Set(columns.flatMap((c) => [...c.unit.reaches]))) {
     const z = p.column(PRICES.fresh, 0, 1);
-    const here = columns.filter((c) => c.unit.reaches.has(group)).map((c): [number, number] => [c.y, -1]);
+    const here = columns
+      .filter((c) => c.unit.reaches.has(group))
+      .flatMap(({ unit, t, e }): [number, number][] => [
+        [t, -unit.sides.length / FRESH_MINUTES],
+        ...(e !== null ? [[e, -1 / FRESH_MINUTES] as [number, number]] : []),
+      ]);
     p.row([[z, 1], ...here], -Infinity, 0);
   }
 }

@@ -136,6 +136,12 @@ export const workServes = (shape: Shape, r: RankedPose, aims: readonly Aim[]): b
     if (!group || (aim.kind === 'lengthen' && !shape.reaches.includes(group))) return false;
     return worthFor(r, aim).worth >= SERVING;
   });
+/** True for what moves a joint where a practice wakes; and for what is held or works there, which comes after it. */
+export const movesFirst = (u: Pick<PracticeUnit, 'station' | 'kind'>): boolean =>
+  u.station === 'wake' && u.kind === 'mobility';
+export const isHeldFirst = (u: Pick<PracticeUnit, 'station' | 'kind'>): boolean =>
+  u.station === 'wake' && (u.kind === 'stretch' || u.kind === 'strength');
+
 /** Work that is demanding, or that presses a kneecap beyond its limit. */
 export const isHeavy = (rung: Pick<Rung, 'level' | 'kind'>, sides: readonly RankedPose[]): boolean =>
   rung.kind === 'strength' &&

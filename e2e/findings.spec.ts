@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import type { Findings } from '../src/core/inference';
 import { differenceLines, differences, SAMPLED } from '../src/testing/differences';
-import { FULL, openDemo } from './teacher';
+import { FULL, listens, openDemo, stored } from './teacher';
 
 /** Keeps an unlikely value: it is asked about once. */
 async function keepAnyway(page: Page): Promise<void> {
@@ -63,8 +63,11 @@ test('from findings to aims: opened to readings, changed, kept over a reload, ta
 
   // The school decides where teachers differ, and the dose is hers.
   await page.goto('/demo/settings');
+  await listens(page);
   await page.getByLabel('One hold', { exact: true }).fill('40');
   await page.getByLabel('One hold', { exact: true }).press('Tab');
+  // Only what is kept is there on the next page.
+  await stored(page, 'memos', 'holdSeconds\\":40');
   await page.goto('/demo/student?id=demo-maren&step=findings');
   await expect(page.getByRole('group', { name: 'Aim: Lengthen hamstrings left' })).toContainText('3 × 40 s');
 });

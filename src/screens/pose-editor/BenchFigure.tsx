@@ -63,7 +63,10 @@ export function BenchFigure({
     };
   }, [rung, depth, stays, build]);
   const { posture, reach, held, level, points, props } = scene;
-  const tints = useMemo(() => poseTints(posture, { work, show: 'both', tolerances, build }), [posture, tolerances, build, work]);
+  const tints = useMemo(
+    () => poseTints(posture, { work, show: 'both', tolerances, build }),
+    [posture, tolerances, build, work],
+  );
 
   /** Moves a landmark by so much in the world, metres. */
   const move = (point: string, by: Vec3): void => {

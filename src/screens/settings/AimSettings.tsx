@@ -7,8 +7,8 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { AIM_DEFAULTS, aimDefaultsSchema, DOSE_SOURCES, type AimDefaults } from '@/core/aims/defaults';
-import { useStudio } from '../shell/studio-context';
-import { AIM_MEMO, useAimDefaults } from './use-aim-defaults';
+import { AIM_MEMO } from './use-aim-defaults';
+import { useSetting } from './use-setting';
 
 type Counted = { [K in keyof AimDefaults]: AimDefaults[K] extends number ? K : never }[keyof AimDefaults];
 
@@ -25,10 +25,7 @@ const NUMBERS: readonly { key: Counted; label: string; unit: string }[] = [
 
 /** A teacher's own doses and her side where teachers differ; they change the proposed aims of every student. */
 export function AimSettings() {
-  const { db } = useStudio();
-  const now = useAimDefaults();
-  const put = (part: Partial<AimDefaults>) =>
-    void db.memos.put({ key: AIM_MEMO, value: JSON.stringify({ ...now, ...part }) });
+  const [now, put] = useSetting(AIM_MEMO, aimDefaultsSchema, AIM_DEFAULTS);
   return (
     <Box component="section" aria-label="Aims">
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
@@ -109,7 +106,10 @@ function NumberField({
       value={text}
       slotProps={{ htmlInput: { inputMode: 'numeric' } }}
       onChange={(e) => setText(e.target.value)}
-      onBlur={() => (checked.success ? onPut(checked.data) : setText(String(value)))}
+      onBlur={() => {
+        if (!checked.success) setText(String(value));
+        else if (checked.data !== value) onPut(checked.data);
+      }}
     />
   );
 }

@@ -37,7 +37,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
   [
     'today',
     async (p) => {
-      await p.getByText('psoas and iliacus').first().waitFor({ timeout: 120000 });
+      await p.getByText('hamstrings').first().waitFor({ timeout: 120000 });
     },
   ],
   [

@@ -73,6 +73,17 @@ describe('a side', () => {
     fireEvent.click(within(card).getByRole('button', { name: /^\d more/ }));
     expect(within(card).getAllByRole('listitem').length).toBeGreaterThan(before);
   });
+  it('names the test that tells a movement where its own does not', () => {
+    const movements = findings.movements.map((m) =>
+      m.movement === 'hip-flexion-knee-straight' && m.side === 'left'
+        ? { ...m, test: 'knee-extension-90-90', readout: 'missing-extension', measured: 44 }
+        : m,
+    );
+    show(<SideCard side="left" movements={movements} readings={own} onOpen={vi.fn()} onSettle={vi.fn()} />);
+    const card = screen.getByRole('region', { name: 'left side' });
+    expect(card.textContent).toContain('thigh upright: what is missing to straight 44°');
+    expect(card.textContent).not.toContain('straight leg raise 44°');
+  });
   it('offers to settle what is limited and not clear', () => {
     const onSettle = vi.fn();
     const movements = findings.movements.map((m) =>

@@ -13,7 +13,7 @@ interface CoordinateInfo {
   positive: string;
 }
 
-const centre: CoordinateInfo[] = [
+const centre = [
   { id: 'pelvis_tilt', min_deg: -180, max_deg: 180, positive: 'front of the pelvis down' },
   { id: 'pelvis_list', min_deg: -180, max_deg: 180, positive: 'right side of the pelvis down' },
   { id: 'pelvis_rotation', min_deg: -180, max_deg: 180, positive: 'turning to the left' },
@@ -26,9 +26,9 @@ const centre: CoordinateInfo[] = [
   { id: 'neck_flexion', min_deg: -85, max_deg: 70, positive: 'bending forward' },
   { id: 'neck_bend', min_deg: -55, max_deg: 55, positive: 'bending to the right' },
   { id: 'neck_rotation', min_deg: -95, max_deg: 95, positive: 'turning to the left' },
-];
+] as const satisfies readonly CoordinateInfo[];
 
-const sided: CoordinateInfo[] = [
+const sided = [
   { id: 'hip_flexion', min_deg: -35, max_deg: 145, positive: 'thigh forward of the pelvis' },
   { id: 'hip_adduction', min_deg: -80, max_deg: 45, positive: 'thigh towards the midline' },
   { id: 'hip_rotation', min_deg: -80, max_deg: 65, positive: 'thigh turning inward' },
@@ -43,7 +43,11 @@ const sided: CoordinateInfo[] = [
   { id: 'knee_rotation', min_deg: -45, max_deg: 45, positive: 'shin turning inward below a bent knee' },
   { id: 'instep_dorsiflexion', min_deg: -30, max_deg: 15, positive: 'middle of the foot up' },
   { id: 'toe_extension', min_deg: -50, max_deg: 95, positive: 'toes up' },
-];
+] as const satisfies readonly CoordinateInfo[];
+
+/** Coordinates of the trunk, and those that each side has, without the side. */
+export type TrunkCoordinate = (typeof centre)[number]['id'];
+export type LimbCoordinate = (typeof sided)[number]['id'];
 
 /** Every coordinate in storage order: twelve of the trunk, then fourteen for each side. */
 export const COORDINATES: readonly CoordinateInfo[] = [

@@ -1,10 +1,9 @@
 import { capital } from '@/core/capital';
 import { testById } from '@/core/assessment/battery';
-import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { AtComplaint } from './at-complaint';
 import { hintWords } from './hint-words';
-import { bandWords, stoppedBy } from './words';
+import { bandWords, movedWords, stoppedBy } from './words';
 import { plural } from '@/core/plural';
 
 const nameOf = (test: string): string => `“${testById(test)?.name ?? test}”`;
@@ -24,7 +23,7 @@ export function complaintFound({ limited, weak, low, hints, read, open, pained }
   const [m] = limited;
   if (m) {
     const by = stoppedBy(m) ?? 'by what is not clear yet';
-    return `${capital(MOVEMENT_WORDS[m.movement])} on the ${m.side} is ${bandWords(m.band)}: limited ${by}.`;
+    return `${capital(movedWords(m))} on the ${m.side} is ${bandWords(m.band)}: limited ${by}.`;
   }
   const [s] = weak;
   if (s) return `${nameOf(s.test)} reads weak${s.side === 'both' ? '' : ` on the ${s.side}`}; nothing there is short.`;

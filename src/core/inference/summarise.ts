@@ -93,8 +93,8 @@ export function shortBelow(group: number): number {
 }
 
 /**
- * Chance that any member of a group lies below its cut, in one draw with the nugget's spread about it: as a sum over the spread itself it wanders
- * half as much from seed to seed as a count of draws with the nugget would.
+ * Chance that any member of a group lies below its cut, in one draw with the nugget's spread about it: summed over the spread itself, it wanders
+ * less from seed to seed than a count of draws with the nugget would.
  */
 function chanceOfShort(x: ArrayLike<number>, at: number, group: number): number {
   const cut = shortBelow(group);

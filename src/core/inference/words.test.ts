@@ -3,7 +3,7 @@ import type { Reading } from '@/core/assessment/reading';
 import { infer } from './infer';
 import { limitsOf } from './limits';
 import { readOf } from './readings.fixtures';
-import { headline, limiterWords } from './words';
+import { headline, limiterWords, readWords } from './words';
 
 type Noted = readonly [test: string, readout: string, value: number, more?: Partial<Reading>];
 const found = (...noted: Noted[]) =>
@@ -26,6 +26,15 @@ describe('the sentence over the findings', () => {
     expect(headline({ ...f, movements: [{ ...m, clarity: 'two', limiters: [...limiters] }] })).toBe(
       'Left straight leg raise is limited by the hamstrings or a nerve-like pull.',
     );
+  });
+  it('does not say a test that was usual where another one tells the movement', () => {
+    const f = found([...RAISE, 48, { placeFelt: 'back-thigh' }]);
+    const m = { ...f.movements[0], test: 'knee-extension-90-90', readout: 'missing-extension' };
+    expect(readWords(m)).toBe('knee straightening, thigh upright: what is missing to straight');
+    expect(headline({ ...f, movements: [m] })).toBe(
+      'Left hip bending with the knee straight is limited by the hamstrings.',
+    );
+    expect(readWords(f.movements[0])).toBe('straight leg raise');
   });
   it('says the sign where a nerve or a joint spoke, and names no muscle', () => {
     for (const more of [{ distant: 'changes' as const }, { placeFelt: 'leg-line' as const }])

@@ -1,6 +1,7 @@
 import { capital } from '@/core/capital';
 import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
+import { MAIN_TEST, readoutOf, testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { asWritten, type Say } from '@/core/languages/as-written';
 import type { Findings } from './findings';
@@ -9,6 +10,25 @@ import { isLimited, LIMITED, ONE_NAME, type Limiter, type MovementFinding, type 
 /** "87 in 100", never 0 or 100: the model is not that sure of anything. */
 export const inHundred = (p: number, say: Say = asWritten): string =>
   say('{{number}} in 100', { number: Math.min(99, Math.max(1, Math.round(p * 100))) });
+
+type Told = Pick<MovementFinding, 'movement' | 'test' | 'readout'>;
+const byItsOwnTest = (m: Told): boolean => m.test === MAIN_TEST[m.movement].test;
+
+/** A movement in words. The straight leg raise is a test as well: where another test tells the movement, it may have been usual. */
+export const movedWords = (m: Told): string =>
+  m.movement === 'hip-flexion-knee-straight' && !byItsOwnTest(m)
+    ? 'hip bending with the knee straight'
+    : MOVEMENT_WORDS[m.movement];
+
+/** What the number of a movement is of: the movement, or the test that tells it where its own does not. */
+export function readWords(m: Told): string {
+  if (byItsOwnTest(m)) return MOVEMENT_WORDS[m.movement];
+  const read = [testById(m.test)?.name, readoutOf(m.test, m.readout)?.name];
+  return read
+    .filter((name) => name !== undefined)
+    .join(': ')
+    .toLowerCase();
+}
 
 /** Probability from which the engine's word stands although the textbook would say another (our default). */
 const STANDS = 0.95;
@@ -95,7 +115,7 @@ const ENDS_WITH: Readonly<Partial<Record<Speaker, string>>> = { nerve: 'a sign o
 
 /** Where no movement is limited: what ended early or with a sign, and what is weak. */
 function restWords(f: Findings, weak: readonly string[]): string {
-  const moved = (m: MovementFinding): string => `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]}`;
+  const moved = (m: MovementFinding): string => `${capital(m.side)} ${movedWords(m)}`;
   const early = f.movements.find((m) => m.brokenOff);
   if (early) return `${moved(early)} ended early, before a muscle could tell: leave it until that is clear.`;
   const sign = f.movements.find((m) => m.spoke && ENDS_WITH[m.spoke]);
@@ -109,7 +129,7 @@ export function headline(f: Findings, weak: readonly string[] = []): string {
   const m = leadingMovement(f);
   if (!m) return 'Nothing is measured yet.';
   if (!isLimited(m)) return restWords(f, weak);
-  const limited = `${capital(m.side)} ${MOVEMENT_WORDS[m.movement]} is limited`;
+  const limited = `${capital(m.side)} ${movedWords(m)} is limited`;
   const why = (m.spoke && ENDS_WITH[m.spoke] && SPOKE[m.spoke]) || whyUnclear(m);
   if (why && speaks(m)) return `${limited}: ${why}.`;
   const by = stoppedBy(m);

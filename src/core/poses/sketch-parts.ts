@@ -1,41 +1,10 @@
-import type { Vec3 } from '@/core/body';
+import type { LimbCoordinate, TrunkCoordinate, Vec3 } from '@/core/body';
 import type { PropId } from './format';
 
 /**
  * The parts in which an author writes a rung: joint angles, what bears, where hands go. Names are the model's own (`coordinates.ts`,
  * `points.ts`), so that a wrong one does not compile. The worked side is the one that the rung is about.
  */
-
-export const TRUNK_COORDINATES = [
-  'pelvis_tilt',
-  'pelvis_list',
-  'pelvis_rotation',
-  'lumbar_flexion',
-  'lumbar_bend',
-  'lumbar_rotation',
-  'thorax_flexion',
-  'thorax_bend',
-  'thorax_rotation',
-  'neck_flexion',
-  'neck_bend',
-  'neck_rotation',
-] as const;
-export const LIMB_COORDINATES = [
-  'hip_flexion',
-  'hip_adduction',
-  'hip_rotation',
-  'knee_flexion',
-  'knee_rotation',
-  'ankle_dorsiflexion',
-  'ankle_inversion',
-  'instep_dorsiflexion',
-  'toe_extension',
-  'shoulder_flexion',
-  'shoulder_adduction',
-  'shoulder_rotation',
-  'elbow_flexion',
-  'wrist_flexion',
-] as const;
 
 /** Degrees that settling must not move. */
 export interface Kept {
@@ -48,10 +17,10 @@ type Degrees<C extends string> = Readonly<Partial<Record<C, number | Kept>>>;
 
 /** Angles in degrees: of the trunk, of both sides, and what one side has of its own. What is not said is 0. */
 export interface SketchAngles {
-  trunk?: Degrees<(typeof TRUNK_COORDINATES)[number]>;
-  both?: Degrees<(typeof LIMB_COORDINATES)[number]>;
-  worked?: Degrees<(typeof LIMB_COORDINATES)[number]>;
-  other?: Degrees<(typeof LIMB_COORDINATES)[number]>;
+  trunk?: Degrees<TrunkCoordinate>;
+  both?: Degrees<LimbCoordinate>;
+  worked?: Degrees<LimbCoordinate>;
+  other?: Degrees<LimbCoordinate>;
 }
 /** Angles laid over each other: later ones win. */
 export type Laid = SketchAngles | readonly SketchAngles[];

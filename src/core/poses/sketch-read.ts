@@ -1,13 +1,11 @@
 import type { Reach } from '@/core/body';
 import { checkAngles, type Contact, type PoseAngles, type Rung } from './format';
-import type { Kept, Laid, SketchAngles, SketchContact, SketchHand, SketchHands } from './sketch-parts';
+import type { Kept, Laid, SketchContact, SketchHand, SketchHands } from './sketch-parts';
 
 /** Reads what an author wrote (`sketch-parts.ts`) into the format of the library: every side told for itself. */
 
 const SIDES = ['worked', 'other'] as const;
 type Whose = (typeof SIDES)[number];
-
-const listOf = (laid: Laid): readonly SketchAngles[] => (Array.isArray(laid) ? laid : [laid as SketchAngles]);
 
 /**
  * Angles in degrees and the coordinates that are held. Later parts win, and of one part each side's own over those of both.
@@ -21,7 +19,7 @@ export function anglesOf(...parts: readonly Laid[]): { angles: PoseAngles; held:
     if (typeof value === 'number') held.delete(id);
     else held.add(id);
   };
-  for (const { trunk = {}, both = {}, ...own } of parts.flatMap(listOf)) {
+  for (const { trunk = {}, both = {}, ...own } of parts.flat()) {
     for (const [name, value] of Object.entries(trunk)) put(name, value);
     for (const [name, value] of Object.entries(both)) for (const side of SIDES) put(`${name}_${side}`, value);
     for (const side of SIDES)

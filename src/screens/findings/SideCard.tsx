@@ -7,8 +7,8 @@ import { SIDE_MARK } from '@/core/body/words';
 import { isLimited, type MovementFinding } from '@/core/inference';
 import { changeOf } from '@/core/inference/change';
 import { movementChangeWords, sentenceOf } from '@/core/inference/sentences';
-import { bandWords, limiterWords, whyUnclear } from '@/core/inference/words';
-import { MAIN_TEST, readoutOf, testById } from '@/core/assessment/battery';
+import { bandWords, limiterWords, readWords, whyUnclear } from '@/core/inference/words';
+import { readoutOf } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { latest, withUnit, type Reading } from '@/core/assessment/reading';
 import { sideGap } from '@/core/assessment/sides';
@@ -67,13 +67,6 @@ export function SideCard({
   );
 }
 
-/** What was read: the movement, or the test that tells it where its own does not. */
-function toldWords(m: MovementFinding): string {
-  if (m.test === MAIN_TEST[m.movement].test) return MOVEMENT_WORDS[m.movement];
-  const readout = readoutOf(m.test, m.readout);
-  return [testById(m.test)?.name.toLowerCase(), readout?.name.toLowerCase()].filter(Boolean).join(': ');
-}
-
 function Row({
   m,
   readings,
@@ -106,7 +99,7 @@ function Row({
           }}
         >
           <Box sx={{ fontSize: 14 }}>
-            {toldWords(m)}{' '}
+            {readWords(m)}{' '}
             <span className="num">
               {m.measured === null
                 ? '(not read itself)'

@@ -3,10 +3,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { MovementFinding, StructureFinding } from '@/core/inference';
-import { inHundred } from '@/core/inference/words';
+import { inHundred, readWords } from '@/core/inference/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
-import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { meanOf, withUnit, type Reading } from '@/core/assessment/reading';
 
 /** The unit that a movement is told in: that of its main read-out. */
@@ -18,7 +17,7 @@ export function MovementSource({ m, readings }: { m: MovementFinding; readings: 
   return (
     <>
       <DialogTitle id="source-title">
-        {SIDE_MARK[m.side]} {m.side} {MOVEMENT_WORDS[m.movement]}
+        {SIDE_MARK[m.side]} {m.side} {readWords(m)}
       </DialogTitle>
       <DialogContent>
         <Typography>

@@ -24,7 +24,7 @@ import { problemsAt } from '@/core/pose-editor/problems';
 import { pull } from '@/core/pose-editor/pull';
 import { readAt } from '@/core/fit/fit';
 import { loadsAt } from '@/core/fit/loads-at';
-import { postureAt, shapeById, type Shape } from '@/core/poses';
+import { postureAt, shapeById, type PoseId, type Shape } from '@/core/poses';
 import { rankFirst, rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
 import { queueOf } from '@/core/assessment/queue';
@@ -58,7 +58,7 @@ const arms = new Float64Array(model.lineCount * HALF_COUNT);
 const view = { yaw: 20, pitch: 8 };
 const tints = SIDES.flatMap((side) => LINE_STRUCTURES.map((structure) => ({ structure, side, fill: '#000' })));
 const turning = prepare({ posture, tints, view }, 'moving');
-const lunge = poseScene('low-lunge', 2, 'right', 0.6);
+const lunge = poseScene('low-lunge' satisfies PoseId, 2, 'right', 0.6);
 if (!lunge) throw new Error('The low lunge is gone.');
 const drawn = (detail: Detail) => () => void draw(lunge, detail);
 
@@ -71,7 +71,7 @@ const { work: aims } = aimsFor({ ...student, birthYear: 1990 }, readings, findin
 const go = screen([], '2026-01-05');
 const ranked = rankPoses(posterior, BUILD, aims, go);
 
-const chair = shapeById('chair-pose') as Shape;
+const chair = shapeById('chair-pose' satisfies PoseId) as Shape;
 let unlike = 0;
 const FEET = ['heel_left', 'ball_left', 'heel_right', 'ball_right'];
 const own = standingPose('own-bench', '2026-01-01T00:00:00.000Z');

@@ -2,6 +2,7 @@ import { aimsFor } from '@/core/aims/for-student';
 import { buildOf } from '@/core/body';
 import { screen, verdictOf } from '@/core/cautions/screen';
 import { infer, Random } from '@/core/inference';
+import type { CautionId } from '@/core/cautions/catalogue';
 import { demandsOf, rungOf, type PropId } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';
 import { customsBroken, type Custom } from '@/core/practice/customs-kept';
@@ -15,7 +16,7 @@ import { readAll, simulateStudent } from './simulated-student';
 /** Made-up students with made-up wishes, and what is true of the practices that are built for them. */
 
 const GROUPS = ['hamstrings', 'deep-buttock', 'deep-hip-flexor', 'adductors', 'calf', 'rectus-femoris'] as const;
-const CAUTIONS = [
+const CAUTIONS: readonly (CautionId | null)[] = [
   null,
   null,
   null,

@@ -4,7 +4,7 @@ import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
 import { enoughOf, USUAL_WAY } from '@/core/fit/way';
 import { fitRung } from '@/core/fit/fit';
 import { firstStop, pathTable } from '@/core/fit/path';
-import { LIBRARY } from '@/core/poses';
+import { LIBRARY, type PoseId } from '@/core/poses';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
 import { BATTERY, MAIN_TEST, modelledReadoutOf } from '@/core/assessment/battery';
 import { bandOf, modelledReadouts, normFor, type Movement } from '@/core/assessment/definition';
@@ -43,7 +43,7 @@ export interface Recovery {
 }
 
 /** Poses asked about and felt in: sided, each stopped by another kind of structure; the library may grow without changing this. */
-const ASKED = [
+const ASKED: readonly PoseId[] = [
   'strap-leg-raise',
   'strap-leg-aside',
   'lying-figure-four',
@@ -57,7 +57,7 @@ const ASKED = [
   'crossed-side-reach',
   'one-leg-fold',
 ];
-const POSES = LIBRARY.filter((s) => ASKED.includes(s.id));
+const POSES = LIBRARY.filter((s) => ASKED.some((p) => p === s.id));
 /** The second rung: what a student is taught, neither the first trial nor the showpiece. */
 const askedRung = (rungs: readonly unknown[]): number => Math.min(2, rungs.length);
 const BUILD = buildOf({ height_cm: 172, mass_kg: 68 });

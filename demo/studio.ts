@@ -1,12 +1,13 @@
 import { copyOf } from '@/core/pose-editor/edit';
-import { shapeById } from '@/core/poses';
+import type { CautionId } from '@/core/cautions/catalogue';
+import { shapeById, type PoseId } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
 import { infer } from '@/core/inference';
 import { aimsFor } from '@/core/aims/for-student';
 import { QUESTIONS } from '@/core/cautions/red-flags';
 import { screenOf, type Screening } from '@/core/cautions/screen';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
-import { testById } from '@/core/assessment/battery';
+import { testById, type TestId } from '@/core/assessment/battery';
 import { verdictOfTest } from '@/core/assessment/locks';
 import type { Reading } from '@/core/assessment/reading';
 import { rankPoses } from '@/core/ranking/rank';
@@ -25,7 +26,7 @@ interface Person {
   short: Short[];
   measuredAt: string;
   /** Tests beyond the quick look. */
-  more?: readonly string[];
+  more?: readonly TestId[];
 }
 
 const PEOPLE: readonly Person[] = [
@@ -58,7 +59,7 @@ const PEOPLE: readonly Person[] = [
       props: ['strap', 'block', 'wall'],
       consent: { on: '2026-11-16', touch: 'yes', by: 'student' },
       askedOn: '2026-11-16',
-      cautions: [{ caution: 'low-back-ache', since: 'March' }],
+      cautions: [{ caution: 'low-back-ache' satisfies CautionId, since: 'March' }],
     },
     seed: 104,
     short: [
@@ -128,7 +129,7 @@ const PEOPLE: readonly Person[] = [
       props: ['block', 'bolster'],
       consent: { on: '2026-11-20', touch: 'yes', by: 'student' },
       askedOn: '2026-11-20',
-      cautions: [{ caution: 'knee-injury', side: 'right', since: '2019' }],
+      cautions: [{ caution: 'knee-injury' satisfies CautionId, side: 'right', since: '2019' }],
     },
     seed: 63,
     short: [{ group: 'deep-buttock', side: 'left', by: -2.2 }],
@@ -236,7 +237,7 @@ const PEOPLE: readonly Person[] = [
       props: ['bolster', 'chair', 'block', 'wall'],
       consent: { on: '2026-11-12', touch: 'ask', by: 'student' },
       askedOn: '2026-11-12',
-      cautions: [{ caution: 'pregnancy-middle', since: 'August' }],
+      cautions: [{ caution: 'pregnancy-middle' satisfies CautionId, since: 'August' }],
     },
     seed: 47,
     short: [{ group: 'rectus-femoris', side: 'left', by: -1.9 }],
@@ -355,7 +356,7 @@ async function ofMaren(all: readonly Measured[]): Promise<{ practice: Practice; 
 
 /** A pose that the studio's teacher is still working on: the reach into the boat, from a library pose. */
 function ownPose(moment: string): OwnShape {
-  const shape = shapeById('wide-squat');
+  const shape = shapeById('wide-squat' satisfies PoseId);
   if (!shape) throw new Error('the library has no wide squat');
   return {
     ...copyOf(shape, 'own-demo-boat-step', moment),

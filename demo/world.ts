@@ -2,7 +2,7 @@ import { ELEMENTS, SIDES, StrandModel, GROUPS, GROUP_OF, type GroupId, type Half
 import { DIMENSIONS, ELEMENT_COUNT, endFeelGiven, placeGiven, Random, StopTable } from '@/core/inference';
 import { pullAt } from '@/core/inference/pose-places';
 import { PLACES, type Place, type SexForNorms } from '@/core/students/student';
-import { BATTERY } from '@/core/assessment/battery';
+import { BATTERY, isOf, type TestId } from '@/core/assessment/battery';
 import { PELVIS_AT_90_90 as UPRIGHT_PELVIS } from '@/core/assessment/battery/knee-extension-90-90';
 import { PELVIS_BEFORE_SEEN as CHEST_PELVIS } from '@/core/assessment/battery/knee-to-chest';
 import { ROLL } from '@/core/assessment/battery/modified-thomas';
@@ -221,7 +221,7 @@ function readSide(who: WorldStudent, test: TestDefinition, side: Side, limiter: 
     );
   // Several read-outs of one position settle together: each ends where it does with the others where they are.
   const ends: Record<string, number> = {};
-  for (let round = 0; round < (readouts.length > 1 && test.id === 'modified-thomas' ? 4 : 0); round++)
+  for (let round = 0; round < (readouts.length > 1 && isOf({ test: test.id }, 'modified-thomas') ? 4 : 0); round++)
     for (const readout of readouts) ends[readout.id] = at(readout, besides(ends, readout.id)).end(weights, 0);
   const ways = (readout: ModelledReadout): (Variant | undefined)[] => [
     undefined,
@@ -299,14 +299,14 @@ export function feltIn(who: WorldStudent, pose: string, rung: number, side: Side
 
 /** What the body model takes for usual where the pelvis is not read, degrees; `mean` is the norm of the read-out. */
 function usualPelvis(test: string, mean: number): number {
-  if (test === 'straight-leg-raise') return PELVIC_SHARE * mean;
+  if (isOf({ test }, 'straight-leg-raise')) return PELVIC_SHARE * mean;
   return USUAL_PELVIS[test] ?? 0;
 }
 const USUAL_PELVIS: Readonly<Record<string, number>> = {
   'modified-thomas': ROLL,
   'knee-to-chest': CHEST_PELVIS,
   'knee-extension-90-90': UPRIGHT_PELVIS,
-};
+} satisfies Partial<Record<TestId, number>>;
 
 /** Where the other read-outs of a position ended. */
 const besides = (ends: Context, readout: string): Context =>

@@ -1,11 +1,12 @@
 import type { Reading } from '@/core/assessment/reading';
 import type { GroupId, Side } from '@/core/body';
 import type { HintKind } from '@/core/inference/hints';
-import type { Movement } from '@/core/assessment/definition';
+import type { TestId } from '@/core/assessment/battery';
+import type { Movement, ReadoutId } from '@/core/assessment/definition';
 import type { Complaint } from '@/core/students/student';
 
 /** One value as a clinician notes it: test, read-out, value, and what was said or seen. Left side where no other is told. */
-export type Noted = readonly [test: string, readout: string, value: number, more?: Partial<Reading>];
+export type Noted = readonly [test: TestId, readout: ReadoutId, value: number, more?: Partial<Reading>];
 
 /** What an experienced clinician would and would not say. */
 export interface Expected {
@@ -22,7 +23,7 @@ export interface Expected {
   /** Whether a clinician should look first. */
   refer?: boolean;
   /** One of these is asked next, on either side; an empty list: nothing more is needed. */
-  next?: readonly string[];
+  next?: readonly TestId[];
 }
 
 export interface ClinicalCase {
@@ -43,7 +44,12 @@ export const felt = (placeFelt: Reading['placeFelt'], more: Partial<Reading> = {
   ...more,
 });
 /** The same value on both sides. */
-export const both = (test: string, readout: string, value: number, more: Partial<Reading> = {}): readonly Noted[] => [
+export const both = (
+  test: TestId,
+  readout: ReadoutId,
+  value: number,
+  more: Partial<Reading> = {},
+): readonly Noted[] => [
   [test, readout, value, more],
   [test, readout, value, { ...more, ...R }],
 ];

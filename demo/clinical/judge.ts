@@ -76,6 +76,7 @@ function judgedAnew({ readings: noted, complaints = [], birthYear, expected: e }
   if (e.refer !== undefined)
     hold(findings.hints.some((h) => h.refer) === e.refer, e.refer ? 'no referral' : 'a referral');
   const [asked] = findings.next;
-  if (e.next) hold(asked ? e.next.includes(asked.test) : e.next.length === 0, `${asked?.test ?? 'nothing'} next`);
+  if (e.next)
+    hold(asked ? e.next.some((t) => t === asked.test) : e.next.length === 0, `${asked?.test ?? 'nothing'} next`);
   return { findings, aims, wrong };
 }

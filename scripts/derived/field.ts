@@ -1,4 +1,5 @@
 import type { GroupId } from '../../src/core/body';
+import type { PoseId } from '../../src/core/poses';
 
 /**
  * What anatomy texts, the literature on muscle activity and teachers of long standing say of a shape, to be held against what is computed. As
@@ -99,7 +100,7 @@ export const LENGTHENED: Readonly<Record<string, Told>> = {
   'side-split': told('agreed', 'adductors'),
   turtle: told('mostly', 'hamstrings', 'adductors'),
   'side-leg-lift': told('agreed', 'adductors', 'hamstrings'),
-};
+} satisfies Partial<Record<PoseId, Told>>;
 
 /** Groups of which one should work from a fifth of its capacity, in some rung of the shape. */
 export const WORKED: Readonly<Record<string, Told>> = {
@@ -145,7 +146,7 @@ export const WORKED: Readonly<Record<string, Told>> = {
   'reverse-tabletop': told('agreed', 'gluteus-maximus', 'hamstrings'),
   'half-moon': told('agreed', 'lateral-hip'),
   'three-leg-dog': told('mostly', 'gluteus-maximus'),
-};
+} satisfies Partial<Record<PoseId, Told>>;
 
 /** Shapes that agree in no rung, or only arguably, with the reason. */
 export const BECAUSE: Readonly<Record<string, string>> = {

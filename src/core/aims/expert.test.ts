@@ -89,7 +89,7 @@ describe('what an expert would say', () => {
   it('turning in far and out little, lying and sitting: the bone, not a mobile person, and no lengthening', () => {
     const f = of(
       bothSides((side) =>
-        ['seated-hip-rotation', 'prone-hip-rotation'].flatMap((t) => [
+        (['seated-hip-rotation', 'prone-hip-rotation'] as const).flatMap((t) => [
           readOf(t, 'internal-rotation', 65, { side }),
           readOf(t, 'external-rotation', 20, { side }),
         ]),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { isFeltAt, infer, type Findings } from '@/core/inference';
 import { BATTERY } from '@/core/assessment/battery';
-import { modelledReadouts } from '@/core/assessment/definition';
+import { modelledReadouts, type ReadoutId } from '@/core/assessment/definition';
 import { STOP_REASONS, type Reading } from '@/core/assessment/reading';
 import { PLACES } from '@/core/students/student';
 import { readAt } from '@/core/inference/readings.fixtures';
@@ -14,7 +14,7 @@ const READOUTS = BATTERY.flatMap((t) => modelledReadouts(t).map((r) => [t, r] as
 const ONE_IN = amount(18, 1);
 const some = <T>(all: readonly T[], from: number): T[] => all.filter((_, k) => (k + from) % ONE_IN === 0);
 
-function after(test: (typeof BATTERY)[number], readout: string, more: Partial<Reading>): Findings {
+function after(test: (typeof BATTERY)[number], readout: ReadoutId, more: Partial<Reading>): Findings {
   const side = test.sided ? 'left' : 'both';
   return infer({ id: 's' }, [readAt(test.id, readout, -2, { side, ...more })], { next: false, seed: 3 }).findings;
 }

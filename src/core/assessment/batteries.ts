@@ -1,4 +1,4 @@
-import { BATTERY } from './battery';
+import { BATTERY, type TestId } from './battery';
 import type { TestPosition, TestDefinition } from './definition';
 
 /** A set of tests that a teacher asks for. */
@@ -69,7 +69,7 @@ export function fewestTurns(tests: readonly TestDefinition[], from?: TestPositio
   return order.flatMap((p) => tests.filter((t) => t.position === p));
 }
 
-const QUICK = [
+const QUICK: readonly TestId[] = [
   'modified-thomas',
   'straight-leg-raise',
   'knee-extension-90-90',

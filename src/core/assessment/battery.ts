@@ -34,10 +34,17 @@ import {
 } from './battery/strength-lying';
 import { wallSit, heelRaises, singleLegStance } from './battery/strength-standing';
 import { doubleLegLowering, frontPlank, sidePlank, trunkExtensionHold } from './battery/strength-trunk';
-import { isModelled, type ModelledReadout, type Movement, type Readout, type TestDefinition } from './definition';
+import {
+  isModelled,
+  type ModelledReadout,
+  type Movement,
+  type Readout,
+  type ReadoutId,
+  type TestDefinition,
+} from './definition';
 
 /** Tests of length, of how the body is built, and of the whole chain. */
-const LENGTH: readonly TestDefinition[] = [
+const LENGTH = [
   modifiedThomas,
   straightLegRaise,
   kneeExtension9090,
@@ -64,10 +71,10 @@ const LENGTH: readonly TestDefinition[] = [
   slump,
   lumbarBend,
   mobilityScore,
-];
+] as const;
 
 /** Tests of strength and of endurance. */
-const STRENGTH: readonly TestDefinition[] = [
+const STRENGTH = [
   seatedHipFlexionHold,
   seatedRotationStrength,
   seatedKneeExtension,
@@ -86,12 +93,20 @@ const STRENGTH: readonly TestDefinition[] = [
   frontPlank,
   sidePlank,
   trunkExtensionHold,
-];
+] as const;
 
 /** Every test that Kolpos knows; `batteries.ts` says which are asked for and in which order. */
-export const BATTERY: readonly TestDefinition[] = [...LENGTH, ...STRENGTH];
+export const BATTERY: readonly KnownTest[] = [...LENGTH, ...STRENGTH];
+/** Names of the tests, as readings keep them. What a file holds may be another: `testById` tells. */
+export type TestId = (typeof LENGTH | typeof STRENGTH)[number]['id'];
 
-export const testById = (id: string): TestDefinition | null => BATTERY.find((t) => t.id === id) ?? null;
+export type KnownTest = TestDefinition<TestId>;
+
+export const testById = (id: string): KnownTest | null => BATTERY.find((t) => t.id === id) ?? null;
+
+/** Whether a reading, or what else names a test, is of this test (and read-out). */
+export const isOf = (r: { test: string; readout?: string }, test: TestId, readout?: ReadoutId): boolean =>
+  r.test === test && (readout === undefined || r.readout === readout);
 
 /** A read-out of a test, or null where either name is unknown. */
 export const readoutOf = (test: string, readout: string): Readout | null =>
@@ -108,7 +123,7 @@ export function modelledReadoutOf(test: string, readout: string): ModelledReadou
 }
 
 /** The test that asks for a movement most directly; others add evidence. */
-export const MAIN_TEST: Readonly<Record<Movement, { test: string; readout: string }>> = {
+export const MAIN_TEST: Readonly<Record<Movement, { test: TestId; readout: ReadoutId }>> = {
   'hip-extension': { test: 'modified-thomas', readout: 'hip-extension' },
   'knee-flexion-hip-extended': { test: 'prone-knee-bend', readout: 'knee-flexion' },
   'hip-flexion-knee-straight': { test: 'straight-leg-raise', readout: 'hip-flexion' },

@@ -1,4 +1,6 @@
+import type { CautionId } from '@/core/cautions/catalogue';
 import type { Place } from '@/core/students/student';
+import type { TestId } from './battery';
 
 /** What a student says, what may lie behind it, and which tests make an idea likelier or less likely. Never a diagnosis. */
 export interface ComplaintPattern {
@@ -9,13 +11,13 @@ export interface ComplaintPattern {
   /** Ideas, likeliest first, in plain words. All are possibilities (rule of thumb). */
   ideas: readonly string[];
   /** Tests that raise or lower an idea, most telling first. */
-  tests: readonly string[];
+  tests: readonly TestId[];
   /** The direction in which practice begins meanwhile. */
   begin: string;
   /** When to send her to a clinician. */
   refer: string;
   /** A caution that this complaint asks to be thought of. */
-  caution?: string;
+  caution?: CautionId;
 }
 
 export const COMPLAINTS: readonly ComplaintPattern[] = [

@@ -43,8 +43,47 @@ export type Unit = (typeof UNITS)[number];
 /** What a read-out can be taken with besides typing it. */
 export type InstrumentId = 'inclinometer' | 'photo' | 'force-gauge' | 'stopwatch' | 'counter';
 
+/** What a test can read: one word for the same thing in every test. */
+export const READOUT_IDS = [
+  'hip-flexion',
+  'hip-extension',
+  'hip-abduction',
+  'hip-adduction',
+  'internal-rotation',
+  'external-rotation',
+  'knee-flexion',
+  'missing-extension',
+  'straight-knee',
+  'bent-knee',
+  'ankle-dorsiflexion',
+  'shin-angle',
+  'toe-distance',
+  'knee-height',
+  'heel-gap',
+  'instep-gap',
+  'angle-between-thighs',
+  'trunk-lean',
+  'loss-angle',
+  'tilt',
+  'version',
+  'height',
+  'reach',
+  'gain',
+  'grade',
+  'points',
+  'answer',
+  'hold',
+  'count',
+  'torque',
+  'internal-torque',
+  'external-torque',
+  'internal-grade',
+  'external-grade',
+] as const;
+export type ReadoutId = (typeof READOUT_IDS)[number];
+
 interface ReadoutBase {
-  id: string;
+  id: ReadoutId;
   name: string;
   unit: Unit;
   zero: string;
@@ -62,7 +101,7 @@ interface ReadoutBase {
   /** What can stop this read-out, where the test's own list mixes several directions. */
   limiters?: readonly Weighted[];
   /** A read-out of the same thing: either of the two is enough. */
-  insteadOf?: string;
+  insteadOf?: ReadoutId;
   /** Instruments that suit it; none means typing alone. */
   instruments?: readonly InstrumentId[];
 }
@@ -93,7 +132,7 @@ export interface Hanging {
   /** Element of the inference. */
   element: string;
   /** Read-out of the same test that tells how the limb hangs; without it, nothing is known and nothing is bounded. */
-  readBy: string;
+  readBy: ReadoutId;
   /**
    * For a read-out along which nothing moves the limb: how it rests, from what else was read. A limb that lies otherwise gives nothing more
    * room there, and what hangs freely draws no harder.
@@ -138,7 +177,7 @@ export interface Variant {
   /** Cautions under which this way stays open although the usual one is locked. */
   opens?: readonly string[];
   /** The only read-outs it is for; all where absent. */
-  readouts?: readonly string[];
+  readouts?: readonly ReadoutId[];
   /** What it changes for the model, degrees, by the names of a context. */
   context?: Context;
   /** True where the reading says the same as the usual way, only less surely. */
@@ -163,8 +202,8 @@ export interface DrawnAngle {
   zero: Vec3 | { along: FrameName };
 }
 
-export interface TestDefinition {
-  id: string;
+export interface TestDefinition<Id extends string = string> {
+  id: Id;
   /** What is done, in plain words. */
   name: string;
   /** The name by which clinicians know it. */
@@ -194,6 +233,9 @@ export interface TestDefinition {
   /** What the student holds on to all the while, where the test has it so. */
   held?: 'wall';
 }
+
+/** A test as its file writes it; its id stays a type of its own, from which `TestId` follows. */
+export const defineTest = <const Id extends string>(test: TestDefinition<Id>): TestDefinition<Id> => test;
 
 /** A structure and how much it matters in a test. */
 export interface Weighted {

@@ -1,14 +1,15 @@
+import type { CautionId } from '@/core/cautions/catalogue';
 import type { PainKind } from '@/core/students/hurt';
 import type { Place } from '@/core/students/student';
 
 /** Cautions that a kind of pain asks to be thought of, wherever it is. */
-const BY_KIND: Readonly<Partial<Record<PainKind, string>>> = {
+const BY_KIND: Readonly<Partial<Record<PainKind, CautionId>>> = {
   tingling: 'sciatic',
   dizzy: 'dizziness',
   breathless: 'heart-uncleared',
 };
 /** Places whose pain asks for a caution by itself. */
-const BY_PLACE: Readonly<Partial<Record<Place, string>>> = {
+const BY_PLACE: Readonly<Partial<Record<Place, CautionId>>> = {
   'sit-bone': 'sit-bone',
   'outer-hip': 'outer-hip',
   'groin-pinch': 'groin-pinch',
@@ -21,7 +22,7 @@ const BY_PLACE: Readonly<Partial<Record<Place, string>>> = {
  * The caution that a pain in a test points to, by what it was like and where; null where nothing particular does. A suggestion
  * to the teacher, never an entry by itself.
  */
-export function painPointsTo(place: Place | undefined, kind: PainKind | undefined): string | null {
+export function painPointsTo(place: Place | undefined, kind: PainKind | undefined): CautionId | null {
   const kinds = kind && BY_KIND[kind];
   if (kinds) return kinds;
   if (!place) return null;

@@ -1,12 +1,12 @@
 import { groupOf, type Side } from '@/core/body';
 import { fewestTurns, strengthOrder } from './batteries';
-import type { TestPosition, TestDefinition } from './definition';
+import type { ReadoutId, TestPosition, TestDefinition } from './definition';
 import type { ReadingSide } from './reading';
 
 /** One read-out of one side, as it waits in the queue. */
 export interface QueuedReadout {
   test: string;
-  readout: string;
+  readout: ReadoutId;
   side: ReadingSide;
 }
 

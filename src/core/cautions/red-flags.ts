@@ -1,10 +1,10 @@
 import type { Answer, RedFlags } from '@/core/students/red-flags';
-import { CAUTIONS } from './catalogue';
+import { CAUTIONS, type Caution, type CautionId } from './catalogue';
 import { RED_FLAGS } from './catalogue/red-flags';
 import { stands, type Told } from './screen';
 
 /** The nine questions that are asked before anything is measured; told by their cautions. */
-export const QUESTIONS = RED_FLAGS.filter((c) => c.id !== 'pressure-uncontrolled');
+export const QUESTIONS: readonly Caution<CautionId>[] = RED_FLAGS.filter((c) => c.id !== 'pressure-uncontrolled');
 
 /** Every other caution, asked about afterwards. */
 export const FURTHER = CAUTIONS.filter((c) => !QUESTIONS.includes(c));

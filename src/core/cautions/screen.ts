@@ -1,7 +1,7 @@
 import type { CautionEntry } from '@/core/students/student';
 import { stillHurts, type Hurt } from '@/core/students/hurt';
 import { withAllowed, type Allowed } from './allowed';
-import { cautionById, cautionName, unknownCaution, type Caution, type CautionLevel } from './catalogue';
+import { cautionById, cautionName, unknownCaution, type Caution, type CautionId, type CautionLevel } from './catalogue';
 import { mostOf, type AsksAlong, type AsksOfLegs, type Demand } from './demands';
 import type { Rule } from './rules';
 
@@ -82,10 +82,10 @@ const OLDER = 65,
 export function cautionOfAge(
   student: { cautions: readonly Told[]; birthYear: number },
   today: string,
-): 'older-adult' | 'young' | null {
+): Extract<CautionId, 'older-adult' | 'young'> | null {
   // Of the day of birth only the year is known: whoever may still be young this year is taken as young.
   const age = Number(today.slice(0, 4)) - student.birthYear;
-  const byAge = age >= OLDER ? 'older-adult' : age <= YOUNG ? 'young' : null;
+  const byAge: ReturnType<typeof cautionOfAge> = age >= OLDER ? 'older-adult' : age <= YOUNG ? 'young' : null;
   return byAge && !student.cautions.some((t) => t.caution === byAge) ? byAge : null;
 }
 

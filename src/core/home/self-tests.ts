@@ -1,12 +1,13 @@
 import type { Screening } from '@/core/cautions/screen';
-import { readoutOf, testById } from '@/core/assessment/battery';
+import { readoutOf, testById, type TestId } from '@/core/assessment/battery';
+import type { ReadoutId } from '@/core/assessment/definition';
 import { verdictOfTest } from '@/core/assessment/locks';
 import type { HomeTest } from './home-file';
 
 /** Tests that one person can do, and read without looking where she cannot: what they are on her own page. Words and choice are ours. */
 interface Alone {
-  test: string;
-  readout: string;
+  test: TestId;
+  readout: ReadoutId;
   asks: string;
   steps: readonly string[];
   clock?: HomeTest['clock'];

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { changeOf } from './change';
 import { capacities } from './index';
 import { movementChangeWords, otherWay, plainly, sentenceOf } from './sentences';
-import { readOf } from './readings.fixtures';
+import { readOf, type TestedBy } from './readings.fixtures';
 import type { MovementFinding } from './statements';
 
 describe('torque capacity', () => {
-  const of = (test: string, readout: string, perKg: number) =>
+  const of = (...[test, readout, perKg]: [...TestedBy, number]) =>
     capacities([readOf(test, readout, perKg, { unit: 'Nm_kg' })], 70)[0];
   it('is the push times the mass, with its error, shared out to those who can make it', () => {
     const c = of('seated-knee-extension', 'torque', 2);

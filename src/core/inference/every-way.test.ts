@@ -2,11 +2,10 @@ import { describe, expect, it } from 'vitest';
 import type { Reading } from '@/core/assessment/reading';
 import { stopsEveryWay } from './every-way';
 import { Signs, type Understood } from './hint';
-import { readAt, readOf } from './readings.fixtures';
+import { readAt, readOf, type TestedBy } from './readings.fixtures';
 
 const RIGHT = { side: 'right' } as const;
-type Way = readonly [test: string, readout: string];
-const WAYS: readonly [turning: Way, bending: Way, opening: Way] = [
+const WAYS: readonly [turning: TestedBy, bending: TestedBy, opening: TestedBy] = [
   ['seated-hip-rotation', 'internal-rotation'],
   ['knee-to-chest', 'hip-flexion'],
   ['faber', 'knee-height'],

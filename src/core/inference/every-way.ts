@@ -1,4 +1,6 @@
 import type { Side } from '@/core/body';
+import type { TestId } from '@/core/assessment/battery';
+import type { ReadoutId } from '@/core/assessment/definition';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import type { EndFeel, Reading } from '@/core/assessment/reading';
 import type { Place } from '@/core/students/student';
@@ -8,7 +10,7 @@ import { hint, type Hint, type Signs } from './hint';
 export const AT_THE_JOINT: readonly Place[] = ['groin-pinch', 'front-hip-crease', 'outer-hip'];
 
 /** The three ways that a worn or swollen hip gives first, each by the tests that read it; the first is the one it loses most. */
-const EVERY_WAY: readonly (readonly (readonly [test: string, readout: string])[])[] = [
+const EVERY_WAY: readonly (readonly (readonly [test: TestId, readout: ReadoutId])[])[] = [
   [
     ['seated-hip-rotation', 'internal-rotation'],
     ['prone-hip-rotation', 'internal-rotation'],
@@ -46,7 +48,7 @@ export function stopsEveryWay(side: Side, signs: Signs): Hint | null {
   const older = found.some((r) => signs.over50(r));
   const other = side === 'left' ? 'right' : 'left';
   const alone = found.every((r) => {
-    const fellow = signs.of(r.test, r.readout, other);
+    const fellow = signs.alike(r, other);
     return fellow !== undefined && (signs.z(fellow) ?? 0) - (signs.z(r) ?? 0) > FURTHER_Z;
   });
   if (!older && !alone) return null;

@@ -1,6 +1,6 @@
 import type { GroupId } from '@/core/body';
-import { readoutOf } from '@/core/assessment/battery';
-import { bandOf, normOf } from '@/core/assessment/definition';
+import { readoutOf, type TestId } from '@/core/assessment/battery';
+import { bandOf, normOf, type ReadoutId } from '@/core/assessment/definition';
 import { meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { Complaint, Place, Student } from '@/core/students/student';
 
@@ -72,8 +72,13 @@ export class Signs {
   }
 
   /** A usual reading that pain did not end. */
-  of(test: string, readout: string, side: ReadingSide): Reading | undefined {
-    return this.usual.find((r) => r.test === test && r.readout === readout && r.side === side && !r.pain);
+  of(test: TestId, readout: ReadoutId, side: ReadingSide): Reading | undefined {
+    return this.alike({ test, readout }, side);
+  }
+
+  /** A usual reading of the same thing as another, on a side. */
+  alike(what: Pick<Reading, 'test' | 'readout'>, side: ReadingSide): Reading | undefined {
+    return this.usual.find((r) => r.test === what.test && r.readout === what.readout && r.side === side && !r.pain);
   }
 
   /** How a reading stands among people, SD, + the longer or freer; null where it has no norm. */

@@ -6,7 +6,7 @@ import { infer } from './index';
 import { readAt, readOf } from './readings.fixtures';
 
 const turning = (inward: number, outward: number): Reading[] =>
-  ['prone-hip-rotation', 'seated-hip-rotation'].flatMap((t) => [
+  (['prone-hip-rotation', 'seated-hip-rotation'] as const).flatMap((t) => [
     readOf(t, 'internal-rotation', inward),
     readOf(t, 'external-rotation', outward),
   ]);

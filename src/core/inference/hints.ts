@@ -1,5 +1,5 @@
 import { SIDES, type Side } from '@/core/body';
-import { modelledReadoutOf, readoutOf } from '@/core/assessment/battery';
+import { isOf, modelledReadoutOf, readoutOf, type TestId } from '@/core/assessment/battery';
 import { isModelled, normOf, type Movement, type Readout } from '@/core/assessment/definition';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { slumpBrings } from '@/core/assessment/nerve-sign';
@@ -39,9 +39,9 @@ const TILT = ['standing-pelvic-tilt', 'tilt'] as const;
 const FAR: Readonly<Record<string, readonly Place[]>> = {
   'straight-leg-raise': ['behind-knee', 'calf-high', 'calf-low'],
   'knee-extension-90-90': ['calf-high', 'calf-low'],
-};
+} satisfies Partial<Record<TestId, readonly Place[]>>;
 /** Where head and ankle can be asked at the very end of the test. */
-const straightLeg = (r: Reading): boolean => r.test === SLR[0] || r.test === 'knee-extension-90-90';
+const straightLeg = (r: Reading): boolean => isOf(r, SLR[0]) || isOf(r, 'knee-extension-90-90');
 /** A tingling line down the leg asks in every test, however far it goes. */
 const tingles = (r: Reading): boolean => r.placeFelt === 'leg-line';
 const feltFar = (r: Reading): boolean =>
@@ -134,7 +134,7 @@ function uncontrolled(side: Side, signs: Signs): Hint[] {
   return signs.own
     .filter((r) => r.side === side && r.active && r.unit === 'deg')
     .flatMap((active): Hint[] => {
-      const passive = signs.of(active.test, active.readout, side);
+      const passive = signs.alike(active, side);
       const readout = readoutOf(active.test, active.readout);
       if (!passive || !readout) return [];
       const gap = controlGap(passive, active, readout);
@@ -155,7 +155,7 @@ function backOrProportion(signs: Signs): Hint[] {
 /** A squat that is deeper lying down than standing. */
 function unbalanced(signs: Signs): Hint[] {
   const squat = signs.of('deep-squat', 'grade', 'both');
-  const lying = signs.own.find((r) => r.test === 'deep-squat' && r.variant === 'on-the-back');
+  const lying = signs.own.find((r) => isOf(r, 'deep-squat') && r.variant === 'on-the-back');
   return squat && lying && meanOf(lying.trials) > meanOf(squat.trials) ? [hint('balance', 'both', [squat, lying])] : [];
 }
 

@@ -1,7 +1,7 @@
 import { ELEMENTS, KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
 import type { Student } from '@/core/students/student';
 import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
-import { modelledReadoutOf, testById } from '@/core/assessment/battery';
+import { isOf, modelledReadoutOf, testById } from '@/core/assessment/battery';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { speaksOfNerve } from '@/core/assessment/nerve-sign';
 import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
@@ -101,7 +101,7 @@ export function boneContext(person: Compared, side: Side): Context {
 /** A person with the femoral version that was felt in a test, where the form says nothing about it. */
 export function withFeltVersion<P extends Compared>(person: P, readings: readonly Reading[]): P {
   const felt = (side: Side) =>
-    readings.find((r) => r.test === 'trochanteric-version' && r.readout === 'version' && r.side === side)?.trials;
+    readings.find((r) => isOf(r, 'trochanteric-version', 'version') && r.side === side)?.trials;
   const known = person.measures?.femoralVersion_deg;
   const of = (side: Side) => {
     const trials = felt(side);

@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS } from '@/core/body';
 import type { Reading } from '@/core/assessment/reading';
 import { infer } from './index';
-import { readAt } from './readings.fixtures';
+import { readAt, type TestedBy } from './readings.fixtures';
 
 /** A reading of the left side, told by SDs from the norm (− is less room), with what was said of it. */
-type Said = readonly [test: string, readout: string, z: number, more?: Partial<Reading>];
+type Said = readonly [...test: TestedBy, z: number, more?: Partial<Reading>];
 
 /** Mean tolerance of elements on the left, SD of typical people, after these readings. */
 function tolerance(said: readonly Said[]): (...elements: string[]) => number {

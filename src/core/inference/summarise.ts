@@ -1,5 +1,5 @@
 import { GROUPS, GROUP_OF, isMuscleGroup, membersOf, shareBelow, SIDES, type Side } from '@/core/body';
-import { MAIN_TEST, MOVEMENTS, modelledReadoutOf } from '@/core/assessment/battery';
+import { MAIN_TEST, MOVEMENTS, modelledReadoutOf, type TestId } from '@/core/assessment/battery';
 import { bandOf, normFor, type Movement } from '@/core/assessment/definition';
 import { speaksOfNerve } from '@/core/assessment/nerve-sign';
 import { pressesJoint } from '@/core/assessment/pinch';
@@ -193,7 +193,7 @@ export function limiterShares(group: Uint8Array): Limiter[] {
 }
 
 /** Tests that turn the thigh, which muscle, joint and bone end alike. */
-const TURNS: readonly string[] = ['seated-hip-rotation', 'prone-hip-rotation'];
+const TURNS: readonly string[] = ['seated-hip-rotation', 'prone-hip-rotation'] satisfies TestId[];
 
 /** What spoke at the end of a movement instead of a muscle: of any reading of it for nerve and joint, else of the one that it is told by. */
 function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Speaker | undefined {

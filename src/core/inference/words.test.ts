@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import type { Reading } from '@/core/assessment/reading';
 import { infer } from './infer';
 import { limitsOf } from './limits';
-import { readOf } from './readings.fixtures';
+import { readOf, type TestedBy } from './readings.fixtures';
 import { headline, limiterWords, readWords } from './words';
 
-type Noted = readonly [test: string, readout: string, value: number, more?: Partial<Reading>];
+type Noted = readonly [...test: TestedBy, value: number, more?: Partial<Reading>];
 const found = (...noted: Noted[]) =>
   infer(
     { id: 's', complaints: [] },

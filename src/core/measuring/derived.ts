@@ -1,5 +1,5 @@
-import { bandOf, detectableAt, normOf, type Readout } from '@/core/assessment/definition';
-import { readoutOf, testById } from '@/core/assessment/battery';
+import { bandOf, detectableAt, normOf, type Readout, type ReadoutId } from '@/core/assessment/definition';
+import { isOf, readoutOf, testById, type TestId } from '@/core/assessment/battery';
 import { DEGREES_PER_CM, USUAL_CM, USUAL_SHIN } from '@/core/assessment/battery/knee-to-wall';
 import { latest, meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import { sideGap } from '@/core/assessment/sides';
@@ -45,9 +45,9 @@ const RATIOS = {
 export function derivedFrom(readings: readonly Reading[], person: Measured): Derived[] {
   const known = latest(readings).filter((r) => !r.variant && !r.pain);
   // A limb that was moved by hand before one that moved alone.
-  const of = (test: string, readout: string, side: ReadingSide) =>
+  const of = (test: TestId, readout: ReadoutId, side: ReadingSide) =>
     known
-      .filter((r) => r.test === test && r.readout === readout && r.side === side)
+      .filter((r) => isOf(r, test, readout) && r.side === side)
       .sort((a, b) => Number(a.active ?? false) - Number(b.active ?? false))
       .at(0);
   return [
@@ -59,7 +59,9 @@ export function derivedFrom(readings: readonly Reading[], person: Measured): Der
         side,
       ),
       ...wallLunge(of('knee-to-wall', 'toe-distance', side), of('knee-to-wall', 'shin-angle', side), side),
-      ...['faber', 'bent-knee-fall-out'].flatMap((test) => kneeHeight(of(test, 'knee-height', side), person, side)),
+      ...(['faber', 'bent-knee-fall-out'] as const).flatMap((test) =>
+        kneeHeight(of(test, 'knee-height', side), person, side),
+      ),
       ...ratio(
         { id: 'hamstring-quadriceps', name: 'Hamstrings to quadriceps', side },
         of('prone-knee-flexion', 'torque', side),

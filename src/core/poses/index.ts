@@ -5,3 +5,4 @@ export { isKnown } from './known';
 export { isSided, sameSide } from './sided';
 export { allShapes, LIBRARY, rungOf, setOwnShapes, shapeById } from './library';
 export { GIVE_WORDS, KIND_WORDS, LEVEL_WORDS, namesOf, propWords } from './words';
+export type { PoseId } from './shapes';

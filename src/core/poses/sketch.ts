@@ -33,8 +33,8 @@ export interface RungSketch {
   loose?: true;
 }
 
-export interface ShapeSketch {
-  id: string;
+export interface ShapeSketch<Id extends string = string> {
+  id: Id;
   name: string;
   plain?: string;
   sanskrit?: string;

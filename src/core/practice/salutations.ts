@@ -1,3 +1,4 @@
+import type { PoseId } from '@/core/poses';
 import { alike, wordsOf } from '@/core/text-search';
 import type { PracticeItem } from './practice';
 import type { Saluted } from './request';
@@ -9,7 +10,7 @@ import type { Saluted } from './request';
 
 /** A step: a shape, the forms that fit in, the likeliest first, and the side where it has one. One breath where nothing is said. */
 export interface SalutationStep {
-  pose: string;
+  pose: PoseId;
   rungs: readonly number[];
   side?: PracticeItem['side'];
   breaths?: number;

@@ -6,13 +6,14 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { CHAPTERS, type Chapter } from '@/core/guide/chapters';
 import { GLOSSARY, type GlossaryTerm } from '@/core/guide/glossary';
+import type { PoseId } from '@/core/poses';
 import { finds } from '@/core/text-search';
 import { Figure } from '@/figure/Figure';
 import { poseScene } from '@/figure/pose-scene';
 import { seaTint } from '@/figure/scales';
 
 /** A picture beside a chapter: a pose at a depth, with what it lengthens. */
-const PICTURES: Readonly<Record<string, { pose: string; rung: number; depth: number; muscles: readonly string[] }>> = {
+const PICTURES: Readonly<Record<string, { pose: PoseId; rung: number; depth: number; muscles: readonly string[] }>> = {
   'first-student': { pose: 'strap-leg-raise', rung: 2, depth: 0.6, muscles: ['hamstrings'] },
   'in-hundred': { pose: 'low-lunge', rung: 2, depth: 0.8, muscles: ['psoas', 'rectus-femoris'] },
   poses: { pose: 'pigeon', rung: 2, depth: 0.6, muscles: ['piriformis', 'gluteus-maximus'] },

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
+import type { ReadoutId } from '@/core/assessment/definition';
 import { typedNumber } from '@/core/measuring/typed';
 import { STOP_REASONS, withUnit, type ReadingSide } from '@/core/assessment/reading';
 import { DoubtQuestion } from './DoubtQuestion';
@@ -22,7 +23,7 @@ import { ValueEntry } from './ValueEntry';
 interface ReadingPanelProps extends Read, AfterReading {
   /** What a caution closes of this test: its usual way, or one side. */
   closed?: Pick<QueueEntry, 'lock' | 'shutSides'>;
-  onChoose: (change: { side?: ReadingSide; readout?: string; variant?: string | null }) => void;
+  onChoose: (change: { side?: ReadingSide; readout?: ReadoutId; variant?: string | null }) => void;
 }
 
 /** One read-out of one side: figure, value, trials, where it is felt and how it ends. */

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
-import type { TestDefinition } from '@/core/assessment/definition';
+import type { ReadoutId, TestDefinition } from '@/core/assessment/definition';
 
 /** Which number of a test is read, where it has several. */
 export function ReadoutChips({
@@ -11,7 +11,7 @@ export function ReadoutChips({
   test: TestDefinition;
   /** Id of the read-out. */
   chosen: string;
-  onChoose: (readout: string) => void;
+  onChoose: (readout: ReadoutId) => void;
 }) {
   'use memo';
   if (test.readouts.length < 2) return null;

@@ -4,7 +4,7 @@ import type { NextTest } from '@/core/inference';
 import { pairsByDay, sidesSwapped } from '@/core/measuring/plausibility';
 import type { Aim, Student } from '@/core/students/student';
 import { BATTERIES } from '@/core/assessment/batteries';
-import { BATTERY } from '@/core/assessment/battery';
+import { BATTERY, readoutOf } from '@/core/assessment/battery';
 import { testsFor } from '@/core/assessment/complaints';
 import type { Readout, TestDefinition } from '@/core/assessment/definition';
 import { locksOf } from '@/core/assessment/locks';
@@ -22,9 +22,10 @@ export interface Place extends QueuedReadout {
 /** A place from an address, `test/readout/side` or with `/variant` behind; null where it names nothing we know. */
 export function placeFrom(text: string | null): Place | null {
   const [test, readout, side, variant] = (text ?? '').split('/');
-  if (!BATTERY.some((t) => t.id === test && t.readouts.some((r) => r.id === readout))) return null;
+  const known = readoutOf(test, readout);
+  if (!known) return null;
   if (side !== 'left' && side !== 'right' && side !== 'both') return null;
-  return { test, readout, side, ...(variant ? { variant } : {}) };
+  return { test, readout: known.id, side, ...(variant ? { variant } : {}) };
 }
 
 export interface BatteryOffered {

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { testById } from '@/core/assessment/battery';
+import { testById, type TestId } from '@/core/assessment/battery';
+import type { ReadoutId } from '@/core/assessment/definition';
 import type { Place, Queue } from './course';
 import { firstPlaceOf, nextPlace, placeNow } from './places';
 
-const at = (test: string, readout: string, side: Place['side'], variant?: string): Place => ({
+const at = (test: TestId, readout: ReadoutId, side: Place['side'], variant?: string): Place => ({
   test,
   readout,
   side,

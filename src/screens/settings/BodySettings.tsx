@@ -4,6 +4,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
+import type { PoseId } from '@/core/poses';
 import { CLOTHS, SKINS, type DrawnBody } from '@/figure/bodies';
 import { Figure } from '@/figure/Figure';
 import { poseScene } from '@/figure/pose-scene';
@@ -26,7 +27,7 @@ const CLOTH_WORDS: Readonly<Record<DrawnBody['cloth'], string>> = {
 /** How the drawn body is painted, shown on one pose. */
 export function BodySettings() {
   const [body, put] = useDrawnBody();
-  const scene = useMemo(() => poseScene('warrior-two', 1, 'right', 0.7), []);
+  const scene = useMemo(() => poseScene('warrior-two' satisfies PoseId, 1, 'right', 0.7), []);
   return (
     <Box component="section" aria-label="The drawn body">
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>

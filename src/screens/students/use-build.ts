@@ -1,12 +1,17 @@
 'use client';
 import { useMemo } from 'react';
 import type { Build } from '@/core/body';
+import type { CautionId } from '@/core/cautions/catalogue';
 import { stands } from '@/core/cautions/screen';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import { today } from '@/store/studio';
 
 /** Months that a caution of pregnancy stands for, the middle of its span. */
-const MONTHS: Readonly<Record<string, number>> = { 'pregnancy-early': 2, 'pregnancy-middle': 5, 'pregnancy-late': 8 };
+const MONTHS: Readonly<Record<string, number>> = {
+  'pregnancy-early': 2,
+  'pregnancy-middle': 5,
+  'pregnancy-late': 8,
+} satisfies Partial<Record<CautionId, number>>;
 
 /** Months of a pregnancy that a caution tells of on a day; undefined without one. */
 function monthsOf({ cautions }: Pick<Student, 'cautions'>, day: string): number | undefined {

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useMemo } from 'react';
+import type { PoseId } from '@/core/poses';
 import { Figure } from '@/figure/Figure';
 import { poseScene } from '@/figure/pose-scene';
 import { seaTint } from '@/figure/scales';
@@ -31,7 +32,7 @@ const SHOWN = ['psoas', 'iliacus', 'rectus-femoris'];
 export function Welcome() {
   const { base } = useStudio();
   const scene = useMemo(() => {
-    const drawn = poseScene('low-lunge', 2, 'right', 0.9);
+    const drawn = poseScene('low-lunge' satisfies PoseId, 2, 'right', 0.9);
     return (
       drawn && {
         ...drawn,

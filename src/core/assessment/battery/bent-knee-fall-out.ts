@@ -1,4 +1,4 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, fallingKnee, limits, note, ON_BACK, stop } from './parts';
 
 const falling = fallingKnee(
@@ -7,7 +7,7 @@ const falling = fallingKnee(
   { detectable: 3, detectableSource: 'rule of thumb for this test' },
 );
 
-export const bentKneeFallOut: TestDefinition = {
+export const bentKneeFallOut = defineTest({
   id: 'bent-knee-fall-out',
   name: 'Bent knee falling out',
   clinical: 'Bent-knee fall-out test',
@@ -35,4 +35,4 @@ export const bentKneeFallOut: TestDefinition = {
     ...note('nowhere'),
   ],
   drawn: { angles: (value) => ({ ...ON_BACK, ...drawnLeg(falling.leg(value)) }), view: { yaw: 28, pitch: 34 } },
-};
+});

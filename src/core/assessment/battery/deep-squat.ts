@@ -1,7 +1,7 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { limits, note, ruleOfThumb, stop } from './parts';
 
-export const deepSquat: TestDefinition = {
+export const deepSquat = defineTest({
   id: 'deep-squat',
   name: 'Deep squat',
   clinical: 'Deep squat test',
@@ -68,4 +68,4 @@ export const deepSquat: TestDefinition = {
     },
     view: { yaw: 24, pitch: 8 },
   },
-};
+});

@@ -1,4 +1,4 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, fallingKnee, limits, note, ON_BACK, stop } from './parts';
 
 const falling = fallingKnee(
@@ -7,7 +7,7 @@ const falling = fallingKnee(
   { detectable: 2, detectableSource: 'rule of thumb for a tape' },
 );
 
-export const faber: TestDefinition = {
+export const faber = defineTest({
   id: 'faber',
   name: 'Ankle over knee, knee falling out',
   clinical: 'FABER (Patrick’s) test',
@@ -30,4 +30,4 @@ export const faber: TestDefinition = {
     ...note('nowhere'),
   ],
   drawn: { angles: (value) => ({ ...ON_BACK, ...drawnLeg(falling.leg(value)) }), view: { yaw: 28, pitch: 34 } },
-};
+});

@@ -1,4 +1,4 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, drawnLeg, limits, note, ON_CHAIR, ruleOfThumb, SITTING, stop, writeLeg, type LegAngles } from './parts';
 
 /** Where the shin is level in typical people; the turning of the thigh follows the shin one for one (our default). */
@@ -24,7 +24,7 @@ function seated(shin: number): LegAngles {
   return { hipFlexion: mix(0), hipAdduction: mix(1), hipRotation: mix(2), kneeFlexion: 132, ankleDorsiflexion: 0 };
 }
 
-export const figureFour: TestDefinition = {
+export const figureFour = defineTest({
   id: 'figure-four',
   name: 'Figure-four, sitting',
   clinical: 'Seated figure-four (piriformis length) test',
@@ -112,4 +112,4 @@ export const figureFour: TestDefinition = {
       readout === 'shin-angle' ? { vertex: 'ankle_worked', toward: 'shin_worked', zero: [0, 0, 1] } : null,
     props: ON_CHAIR,
   },
-};
+});

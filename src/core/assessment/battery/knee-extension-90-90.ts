@@ -1,11 +1,11 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Hip flexion against the pelvis when the thigh stands at 90°: 13° of it are the pelvis (trial of the model). */
 export const PELVIS_AT_90_90 = 13;
 
-export const kneeExtension9090: TestDefinition = {
+export const kneeExtension9090 = defineTest({
   id: 'knee-extension-90-90',
   name: 'Knee straightening, thigh upright',
   clinical: '90/90 knee extension (popliteal angle)',
@@ -70,4 +70,4 @@ export const kneeExtension9090: TestDefinition = {
     { place: 'leg-line', action: 'stop' },
     { place: 'nowhere', action: 'note' },
   ],
-};
+});

@@ -1,11 +1,11 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, ease, limits, note, published, stop } from './parts';
 
 /** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
 export const PELVIS_BEFORE_SEEN = 9;
 
-export const kneeToChest: TestDefinition = {
+export const kneeToChest = defineTest({
   id: 'knee-to-chest',
   name: 'Knee to chest',
   clinical: 'Passive hip flexion, knee bent',
@@ -58,4 +58,4 @@ export const kneeToChest: TestDefinition = {
     ...ease('low-back'),
     ...note('nowhere'),
   ],
-};
+});

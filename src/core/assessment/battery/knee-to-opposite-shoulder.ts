@@ -1,11 +1,11 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees across that the hip joint has more than the eye sees, because the pelvis gives a little; our default. */
 const PELVIS = 6;
 
-export const kneeToOppositeShoulder: TestDefinition = {
+export const kneeToOppositeShoulder = defineTest({
   id: 'knee-to-opposite-shoulder',
   name: 'Knee to the opposite shoulder',
   clinical: 'Piriformis length test, supine',
@@ -55,4 +55,4 @@ export const kneeToOppositeShoulder: TestDefinition = {
     ...stop('groin-pinch', 'leg-line'),
     ...note('nowhere'),
   ],
-};
+});

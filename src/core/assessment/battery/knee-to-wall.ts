@@ -1,5 +1,5 @@
 import { DEG, HALF, type Half } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
@@ -17,7 +17,7 @@ const lunge = (shin: number, out: Half): void => {
   out[HALF.ankleDorsiflexion] = (shin - FOOT) * DEG;
 };
 
-export const kneeToWall: TestDefinition = {
+export const kneeToWall = defineTest({
   id: 'knee-to-wall',
   name: 'Knee to the wall',
   clinical: 'Weight-bearing lunge (knee-to-wall) test',
@@ -70,4 +70,4 @@ export const kneeToWall: TestDefinition = {
     },
   ],
   sensations: [...note('calf-low', 'calf-high', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],
-};
+});

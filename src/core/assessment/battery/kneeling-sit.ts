@@ -1,4 +1,4 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, ease, limits, note, ruleOfThumb, stop, writeLeg, type LegAngles } from './parts';
 
 /** Degrees of knee bend behind a centimetre between buttock and heel, for thigh and shin of 42 cm (geometry). */
@@ -16,7 +16,7 @@ const sit = (heel: number, instep: number): LegAngles => ({
   toeExtension: -10,
 });
 
-export const kneelingSit: TestDefinition = {
+export const kneelingSit = defineTest({
   id: 'kneeling-sit',
   name: 'Sitting back on the heels',
   clinical: 'Heel-sit test',
@@ -95,4 +95,4 @@ export const kneelingSit: TestDefinition = {
     },
     view: { yaw: 12, pitch: 8 },
   },
-};
+});

@@ -1,11 +1,11 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, ease, limits, note, published, stop } from './parts';
 
 /** Degrees that the thigh is held behind the trunk while it sinks; our default for how it is usually done. */
 const BEHIND = 8;
 
-export const modifiedOber: TestDefinition = {
+export const modifiedOber = defineTest({
   id: 'modified-ober',
   name: 'Upper leg sinking, lying on the side',
   clinical: 'Modified Ober test',
@@ -45,4 +45,4 @@ export const modifiedOber: TestDefinition = {
     },
   ],
   sensations: [...note('outer-thigh'), ...stop('outer-hip', 'knee'), ...ease('low-back'), ...note('nowhere')],
-};
+});

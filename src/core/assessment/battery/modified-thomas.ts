@@ -1,5 +1,5 @@
 import { DEG, HALF, type Half } from '@/core/body';
-import type { Context, TestDefinition } from '../definition';
+import { defineTest, type Context } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
@@ -15,7 +15,7 @@ function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
   out[HALF.kneeFlexion] = v['knee-flexion'] * DEG;
 }
 
-export const modifiedThomas: TestDefinition = {
+export const modifiedThomas = defineTest({
   id: 'modified-thomas',
   name: 'Leg hanging from the table edge',
   clinical: 'Modified Thomas test',
@@ -196,4 +196,4 @@ export const modifiedThomas: TestDefinition = {
     { place: 'low-back', action: 'ease' },
     { place: 'nowhere', action: 'note' },
   ],
-};
+});

@@ -1,8 +1,8 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, ease, limits, note, ruleOfThumb, SITTING, stop } from './parts';
 
 /** Slumped sitting with a knee straightened: whether what is felt behind the leg belongs to a nerve. */
-export const slump: TestDefinition = {
+export const slump = defineTest({
   id: 'slump',
   name: 'Slumped sitting, knee straightened',
   clinical: 'Slump test',
@@ -58,10 +58,10 @@ export const slump: TestDefinition = {
       { kind: 'bolster', at: 'buttock_right' },
     ],
   },
-};
+});
 
 /** The nine points of general mobility: whether a whole body is mobile, not one muscle long. */
-export const mobilityScore: TestDefinition = {
+export const mobilityScore = defineTest({
   id: 'mobility-score',
   name: 'Nine points of general mobility',
   clinical: 'Generalised joint mobility score (nine points)',
@@ -107,10 +107,10 @@ export const mobilityScore: TestDefinition = {
     },
     view: { yaw: 10, pitch: 8 },
   },
-};
+});
 
 /** Bending of the low back, by tape. */
-export const lumbarBend: TestDefinition = {
+export const lumbarBend = defineTest({
   id: 'lumbar-bend',
   name: 'Low back bending, by tape',
   clinical: 'Modified Schober test',
@@ -150,4 +150,4 @@ export const lumbarBend: TestDefinition = {
     }),
     view: { yaw: 10, pitch: 8 },
   },
-};
+});

@@ -1,10 +1,10 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, drawnLeg, ease, limits, note, ON_SIDE, published, stop, writeLeg, type LegAngles } from './parts';
 
 /** The thigh is held a little behind the trunk while it sinks; our default for how it is usually done. */
 const at = (value: number): LegAngles => ({ hipFlexion: -8, hipAdduction: value, kneeFlexion: 90 });
 
-export const ober: TestDefinition = {
+export const ober = defineTest({
   id: 'ober',
   name: 'Bent leg sinking, lying on the side',
   clinical: 'Ober test',
@@ -59,4 +59,4 @@ export const ober: TestDefinition = {
     view: { yaw: -78, pitch: 12 },
     angle: () => ({ vertex: 'hip_worked', toward: 'knee_worked', zero: { along: 'pelvis' } }),
   },
-};
+});

@@ -1,10 +1,10 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits } from './parts';
 
 const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
 
-export const proneHipRotation: TestDefinition = {
+export const proneHipRotation = defineTest({
   id: 'prone-hip-rotation',
   name: 'Thigh turning, lying on the front',
   clinical: 'Prone hip rotation',
@@ -88,4 +88,4 @@ export const proneHipRotation: TestDefinition = {
     { place: 'knee', action: 'stop' },
     { place: 'nowhere', action: 'note' },
   ],
-};
+});

@@ -1,8 +1,8 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits } from './parts';
 
-export const proneKneeBend: TestDefinition = {
+export const proneKneeBend = defineTest({
   id: 'prone-knee-bend',
   name: 'Heel to buttock, lying on the front',
   clinical: 'Ely test (prone knee bend)',
@@ -76,4 +76,4 @@ export const proneKneeBend: TestDefinition = {
     { place: 'low-back', action: 'ease' },
     { place: 'nowhere', action: 'note' },
   ],
-};
+});

@@ -1,7 +1,7 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ease, limits, note, ON_FRONT, ruleOfThumb, stop } from './parts';
 
-export const pronePressUp: TestDefinition = {
+export const pronePressUp = defineTest({
   id: 'prone-press-up',
   name: 'Press-up from the front, hips down',
   clinical: 'Prone press-up test',
@@ -61,4 +61,4 @@ export const pronePressUp: TestDefinition = {
     },
     view: { yaw: 12, pitch: 8 },
   },
-};
+});

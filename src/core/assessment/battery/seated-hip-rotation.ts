@@ -1,5 +1,5 @@
 import { DEG, HALF, type Half } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits, note, published, stop } from './parts';
 
 const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
@@ -10,7 +10,7 @@ const sit = (rotation: number, out: Half): void => {
   out[HALF.kneeFlexion] = 90 * DEG;
 };
 
-export const seatedHipRotation: TestDefinition = {
+export const seatedHipRotation = defineTest({
   id: 'seated-hip-rotation',
   name: 'Thigh turning, sitting',
   clinical: 'Seated hip rotation',
@@ -78,4 +78,4 @@ export const seatedHipRotation: TestDefinition = {
     },
   ],
   sensations: [...note('deep-buttock', 'outer-hip'), ...stop('groin-pinch', 'knee'), ...note('nowhere')],
-};
+});

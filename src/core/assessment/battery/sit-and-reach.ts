@@ -1,4 +1,4 @@
-import type { Norm, TestDefinition } from '../definition';
+import { defineTest, type Norm } from '../definition';
 import { drawnLeg, ease, forAges, forSex, limits, note, stop } from './parts';
 
 const SOURCE = 'Canadian fitness appraisal (CSEP) categories as reprinted by ACSM';
@@ -43,7 +43,7 @@ const norm = (sex: 'female' | 'male', [excellent, very, good]: Cuts): Norm => ({
   }),
 });
 
-export const sitAndReach: TestDefinition = {
+export const sitAndReach = defineTest({
   id: 'sit-and-reach',
   name: 'Sit and reach',
   clinical: 'Sit-and-reach test',
@@ -96,4 +96,4 @@ export const sitAndReach: TestDefinition = {
     },
     view: { yaw: 8, pitch: 8 },
   },
-};
+});

@@ -1,7 +1,7 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { limits, note, ruleOfThumb, stop } from './parts';
 
-export const standingPelvicTilt: TestDefinition = {
+export const standingPelvicTilt = defineTest({
   id: 'standing-pelvic-tilt',
   name: 'Tilt of the pelvis, standing',
   clinical: 'Standing pelvic tilt (ASIS–PSIS angle)',
@@ -48,4 +48,4 @@ export const standingPelvicTilt: TestDefinition = {
     }),
     view: { yaw: 10, pitch: 6 },
   },
-};
+});

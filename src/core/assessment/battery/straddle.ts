@@ -1,9 +1,9 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, limits, note, ruleOfThumb, stop, writeLeg, type LegAngles } from './parts';
 
 const at = (between: number): LegAngles => ({ hipFlexion: 70, hipAdduction: -between / 2 });
 
-export const straddle: TestDefinition = {
+export const straddle = defineTest({
   id: 'straddle',
   name: 'Wide straddle, sitting',
   clinical: 'Seated hip abduction, both sides',
@@ -63,4 +63,4 @@ export const straddle: TestDefinition = {
     }),
     view: { yaw: -90, pitch: 52 },
   },
-};
+});

@@ -1,11 +1,11 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
 const FOOT = 7;
 
-export const straightKneeLunge: TestDefinition = {
+export const straightKneeLunge = defineTest({
   id: 'straight-knee-lunge',
   name: 'Heel down, knee straight',
   clinical: 'Gastrocnemius length, weight-bearing lunge',
@@ -45,4 +45,4 @@ export const straightKneeLunge: TestDefinition = {
     },
   ],
   sensations: [...note('calf-high', 'calf-low', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],
-};
+});

@@ -1,5 +1,5 @@
 import { DEG, HALF } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits } from './parts';
 
 /** Share of the raise that is really the pelvis curling; our default (trial of the model) without an inclinometer. */
@@ -10,7 +10,7 @@ export const ANKLE_UP = 'ankle-up';
 /** How far a foot that is drawn up firmly stands beyond one that hangs loose, degrees (rule of thumb, ours). */
 const FOOT_DRAWN_UP_DEG = 20;
 
-export const straightLegRaise: TestDefinition = {
+export const straightLegRaise = defineTest({
   id: 'straight-leg-raise',
   name: 'Straight leg raise',
   clinical: 'Passive straight leg raise (SLR)',
@@ -98,4 +98,4 @@ export const straightLegRaise: TestDefinition = {
     { place: 'low-back', action: 'ease' },
     { place: 'nowhere', action: 'note' },
   ],
-};
+});

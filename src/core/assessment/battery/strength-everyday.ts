@@ -1,4 +1,4 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { BY_COUNTER, drawnLeg, forAges, forSex, limits, note, ON_CHAIR, ruleOfThumb, stop } from './parts';
 
 const SOURCE = 'Rikli & Jones 1999, as recalled';
@@ -14,7 +14,7 @@ const STANDS: readonly (readonly [number, number, number, number, number, number
 ];
 
 /** Standing up and sitting down for half a minute: what legs do all day. */
-export const chairStands: TestDefinition = {
+export const chairStands = defineTest({
   id: 'chair-stands',
   name: 'Chair stands in 30 seconds',
   clinical: '30-second chair stand test',
@@ -70,10 +70,10 @@ export const chairStands: TestDefinition = {
     view: { yaw: 12, pitch: 8 },
     props: ON_CHAIR,
   },
-};
+});
 
 /** One heel lowered from a step: what the standing knee and hip do. */
-export const stepDownTest: TestDefinition = {
+export const stepDownTest = defineTest({
   id: 'step-down-test',
   name: 'Step-down, watched',
   clinical: 'Lateral step-down test',
@@ -121,4 +121,4 @@ export const stepDownTest: TestDefinition = {
     view: { yaw: 14, pitch: 6 },
     props: [{ kind: 'block', at: 'ball_worked' }],
   },
-};
+});

@@ -1,8 +1,8 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, ease, limits, note, ON_BACK, ON_FRONT, ON_SIDE, stop } from './parts';
 import { gradeFor, holdFor, torqueFor } from './strength-parts';
 
-export const proneHipExtension: TestDefinition = {
+export const proneHipExtension = defineTest({
   id: 'prone-hip-extension',
   name: 'Thigh lifted, lying on the front',
   clinical: 'Prone hip extension strength',
@@ -28,9 +28,9 @@ export const proneHipExtension: TestDefinition = {
     angles: () => ({ ...ON_FRONT, ...drawnLeg({ hipFlexion: -12, kneeFlexion: 90, ankleDorsiflexion: 0 }) }),
     view: { yaw: 10, pitch: 10 },
   },
-};
+});
 
-export const proneKneeFlexion: TestDefinition = {
+export const proneKneeFlexion = defineTest({
   id: 'prone-knee-flexion',
   name: 'Heel pulled in against a push, lying on the front',
   clinical: 'Prone knee flexion strength',
@@ -55,9 +55,9 @@ export const proneKneeFlexion: TestDefinition = {
     angles: () => ({ ...ON_FRONT, ...drawnLeg({ kneeFlexion: 52, ankleDorsiflexion: 0 }) }),
     view: { yaw: 10, pitch: 10 },
   },
-};
+});
 
-export const sideLyingAbduction: TestDefinition = {
+export const sideLyingAbduction = defineTest({
   id: 'side-lying-abduction',
   name: 'Upper leg lifted, lying on the side',
   clinical: 'Side-lying hip abduction strength',
@@ -83,9 +83,9 @@ export const sideLyingAbduction: TestDefinition = {
     angles: () => ({ ...ON_SIDE, ...drawnLeg({ hipFlexion: -4, hipAdduction: -30 }) }),
     view: { yaw: -78, pitch: 12 },
   },
-};
+});
 
-export const sideLyingAdduction: TestDefinition = {
+export const sideLyingAdduction = defineTest({
   id: 'side-lying-adduction',
   name: 'Lower leg lifted, lying on the side',
   clinical: 'Side-lying hip adduction strength',
@@ -125,9 +125,9 @@ export const sideLyingAdduction: TestDefinition = {
     }),
     view: { yaw: -100, pitch: 12 },
   },
-};
+});
 
-export const singleLegBridge: TestDefinition = {
+export const singleLegBridge = defineTest({
   id: 'single-leg-bridge',
   name: 'Bridge on one leg',
   clinical: 'Single-leg bridge hold',
@@ -165,9 +165,9 @@ export const singleLegBridge: TestDefinition = {
     }),
     view: { yaw: 10, pitch: 8 },
   },
-};
+});
 
-export const adductorSqueeze: TestDefinition = {
+export const adductorSqueeze = defineTest({
   id: 'adductor-squeeze',
   name: 'Squeeze between the knees',
   clinical: 'Adductor squeeze test',
@@ -189,4 +189,4 @@ export const adductorSqueeze: TestDefinition = {
     angles: () => ({ ...ON_BACK, ...drawnLeg({ hipFlexion: 45, kneeFlexion: 90, ankleDorsiflexion: 0 }, 'both') }),
     view: { yaw: -40, pitch: 20 },
   },
-};
+});

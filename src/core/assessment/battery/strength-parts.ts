@@ -1,4 +1,4 @@
-import type { PlainReadout } from '../definition';
+import type { PlainReadout, ReadoutId } from '../definition';
 import { HOLD, HOLD_ERROR, PUSH, PUSH_ERROR, ruleOfThumb } from './parts';
 
 /** Grades of a hand test, worst first; the value is the place in the list. */
@@ -26,7 +26,7 @@ export const holdFor = (name: string, max: number, mean: number, sd: number, ban
 });
 
 /** Grade of a hand test. Hides large losses in strong people, so it is offered instead of another read-out. */
-export const gradeFor = (name: string, insteadOf = 'hold'): PlainReadout => ({
+export const gradeFor = (name: string, insteadOf: ReadoutId = 'hold'): PlainReadout => ({
   id: 'grade',
   name,
   unit: 'grade',

@@ -1,8 +1,8 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { drawnLeg, limits, note, ON_CHAIR, SITTING, stop } from './parts';
 import { gradeFor, holdFor, torqueFor } from './strength-parts';
 
-export const seatedHipFlexionHold: TestDefinition = {
+export const seatedHipFlexionHold = defineTest({
   id: 'seated-hip-flexion-hold',
   name: 'Knee lifted, sitting',
   clinical: 'Seated hip flexion strength',
@@ -33,9 +33,9 @@ export const seatedHipFlexionHold: TestDefinition = {
     view: { yaw: 10, pitch: 8 },
     props: ON_CHAIR,
   },
-};
+});
 
-export const seatedRotationStrength: TestDefinition = {
+export const seatedRotationStrength = defineTest({
   id: 'seated-rotation-strength',
   name: 'Turning the thigh against a push, sitting',
   clinical: 'Seated hip rotation strength',
@@ -72,9 +72,9 @@ export const seatedRotationStrength: TestDefinition = {
     view: { yaw: -70, pitch: 18 },
     props: ON_CHAIR,
   },
-};
+});
 
-export const seatedKneeExtension: TestDefinition = {
+export const seatedKneeExtension = defineTest({
   id: 'seated-knee-extension',
   name: 'Straightening the knee against a push, sitting',
   clinical: 'Seated knee extension strength',
@@ -97,4 +97,4 @@ export const seatedKneeExtension: TestDefinition = {
     view: { yaw: 10, pitch: 8 },
     props: ON_CHAIR,
   },
-};
+});

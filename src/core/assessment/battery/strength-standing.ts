@@ -1,8 +1,8 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { BY_COUNTER, drawnLeg, forAges, limits, note, published, ruleOfThumb, stop } from './parts';
 import { holdFor } from './strength-parts';
 
-export const wallSit: TestDefinition = {
+export const wallSit = defineTest({
   id: 'wall-sit',
   name: 'Wall sit',
   clinical: 'Wall sit hold',
@@ -28,9 +28,9 @@ export const wallSit: TestDefinition = {
     }),
     view: { yaw: 14, pitch: 8 },
   },
-};
+});
 
-export const heelRaises: TestDefinition = {
+export const heelRaises = defineTest({
   id: 'heel-raises',
   name: 'Heel raises on one leg',
   clinical: 'Single-leg heel-rise test',
@@ -78,7 +78,7 @@ export const heelRaises: TestDefinition = {
     }),
     view: { yaw: 12, pitch: 6 },
   },
-};
+});
 
 const stance = (from: number, to: number, mean: number, sd: number) =>
   forAges(
@@ -87,7 +87,7 @@ const stance = (from: number, to: number, mean: number, sd: number) =>
     ruleOfThumb(mean, sd, `${from}–${to} years, eyes open`, 'Springer 2007 (cap 45 s), spreads as recalled'),
   );
 
-export const singleLegStance: TestDefinition = {
+export const singleLegStance = defineTest({
   id: 'single-leg-stance',
   name: 'Standing on one leg',
   clinical: 'Single-leg stance (Trendelenburg sign)',
@@ -161,4 +161,4 @@ export const singleLegStance: TestDefinition = {
     },
     view: { yaw: 82, pitch: 6 },
   },
-};
+});

@@ -1,4 +1,4 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import {
   ANGLE,
   drawnLeg,
@@ -16,7 +16,7 @@ import {
 } from './parts';
 import { holdFor } from './strength-parts';
 
-export const doubleLegLowering: TestDefinition = {
+export const doubleLegLowering = defineTest({
   id: 'double-leg-lowering',
   name: 'Both legs lowered',
   clinical: 'Double-leg lowering test',
@@ -67,9 +67,9 @@ export const doubleLegLowering: TestDefinition = {
     view: { yaw: 10, pitch: 8 },
     angle: () => ({ vertex: 'hip_worked', toward: 'knee_worked', zero: TOWARDS_FEET }),
   },
-};
+});
 
-export const frontPlank: TestDefinition = {
+export const frontPlank = defineTest({
   id: 'front-plank',
   name: 'Plank on the forearms',
   clinical: 'Prone bridge (forearm plank) hold',
@@ -106,11 +106,11 @@ export const frontPlank: TestDefinition = {
     }),
     view: { yaw: 12, pitch: 8 },
   },
-};
+});
 
 const mcGill = 'McGill 1999';
 
-export const sidePlank: TestDefinition = {
+export const sidePlank = defineTest({
   id: 'side-plank',
   name: 'Side plank',
   clinical: 'Side bridge hold',
@@ -151,9 +151,9 @@ export const sidePlank: TestDefinition = {
     }),
     view: { yaw: -84, pitch: 8 },
   },
-};
+});
 
-export const trunkExtensionHold: TestDefinition = {
+export const trunkExtensionHold = defineTest({
   id: 'trunk-extension-hold',
   name: 'Trunk held level over the edge',
   clinical: 'Biering-Sørensen test',
@@ -198,4 +198,4 @@ export const trunkExtensionHold: TestDefinition = {
     view: { yaw: 12, pitch: 8 },
     props: [{ kind: 'table', at: 'thigh_right' }],
   },
-};
+});

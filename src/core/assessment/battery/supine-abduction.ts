@@ -1,5 +1,5 @@
 import { DEG, HALF, type Half } from '@/core/body';
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, limits, note, published, ruleOfThumb, stop } from './parts';
 
 const spread = (value: number, knee: number, out: Half): void => {
@@ -9,7 +9,7 @@ const spread = (value: number, knee: number, out: Half): void => {
 };
 const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
 
-export const supineAbduction: TestDefinition = {
+export const supineAbduction = defineTest({
   id: 'supine-abduction',
   name: 'Leg sliding out',
   clinical: 'Supine hip abduction',
@@ -72,4 +72,4 @@ export const supineAbduction: TestDefinition = {
     ...stop('groin-pinch', 'knee'),
     ...note('nowhere'),
   ],
-};
+});

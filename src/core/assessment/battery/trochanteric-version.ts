@@ -1,7 +1,7 @@
-import type { TestDefinition } from '../definition';
+import { defineTest } from '../definition';
 import { ANGLE, drawnLeg, limits, note, ON_FRONT, ruleOfThumb, stop, UP } from './parts';
 
-export const trochantericVersion: TestDefinition = {
+export const trochantericVersion = defineTest({
   id: 'trochanteric-version',
   name: 'Twist of the thigh bone, by feel',
   clinical: 'Craig’s test (femoral anteversion)',
@@ -41,4 +41,4 @@ export const trochantericVersion: TestDefinition = {
     view: { yaw: -70, pitch: 20 },
     angle: () => ({ vertex: 'shin_worked', toward: 'ankle_worked', zero: UP }),
   },
-};
+});

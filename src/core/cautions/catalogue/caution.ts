@@ -4,8 +4,8 @@ import type { Rule } from '../rules';
 export type CautionLevel = 'refer-now' | 'refer-first' | 'adapt' | 'note';
 
 /** One caution: what it says and what it locks stand in the same entry, so that they cannot drift apart. */
-export interface Caution {
-  id: string;
+export interface Caution<Id extends string = string> {
+  id: Id;
   /** As the student may say it. */
   name: string;
   level: CautionLevel;
@@ -26,3 +26,6 @@ export interface Caution {
   /** Whom to see. */
   see: string;
 }
+
+/** Cautions as their file writes them; their ids stay types of their own, from which `CautionId` follows. */
+export const defineCautions = <const Id extends string>(list: readonly Caution<Id>[]): readonly Caution<Id>[] => list;

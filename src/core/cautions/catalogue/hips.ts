@@ -1,8 +1,8 @@
 import { closes, eases, shortens, stopsAt } from '../rules';
-import type { Caution } from './caution';
+import { defineCautions } from './caution';
 
 /** Hip joints, muscles and their tendons, pelvis and tailbone. */
-export const HIPS: readonly Caution[] = [
+export const HIPS = defineCautions([
   {
     id: 'hip-replacement',
     name: 'Hip replacement from behind, or the way in is not known',
@@ -182,4 +182,4 @@ export const HIPS: readonly Caution[] = [
     stop: 'Pain at the tailbone.',
     see: 'Clinician if it stays for weeks, or with numbness',
   },
-];
+]);

@@ -9,7 +9,7 @@ import { WHOLE } from './whole';
 export type { Caution, CautionLevel } from './caution';
 
 /** Every caution, red flags first. */
-export const CAUTIONS: readonly Caution[] = [
+export const CAUTIONS: readonly Caution<CautionId>[] = [
   ...RED_FLAGS,
   ...PREGNANCY,
   ...SPINE,
@@ -17,6 +17,11 @@ export const CAUTIONS: readonly Caution[] = [
   ...JOINT_CAUTIONS,
   ...WHOLE,
 ];
+
+/** Names of the cautions, as students keep them. What a file holds may be another: `cautionById` tells. */
+export type CautionId = (
+  typeof RED_FLAGS | typeof PREGNANCY | typeof SPINE | typeof HIPS | typeof JOINT_CAUTIONS | typeof WHOLE
+)[number]['id'];
 
 /** What stands in for a caution that this version does not know: closed until somebody has looked at it. */
 export const unknownCaution = (id: string): Caution => ({
@@ -31,10 +36,10 @@ export const unknownCaution = (id: string): Caution => ({
   see: 'Whoever entered it',
 });
 
-const byId = new Map(CAUTIONS.map((c) => [c.id, c]));
+const byId = new Map<string, Caution<CautionId>>(CAUTIONS.map((c) => [c.id, c]));
 
 /** A caution by its id, or null. */
-export const cautionById = (id: string): Caution | null => byId.get(id) ?? null;
+export const cautionById = (id: string): Caution<CautionId> | null => byId.get(id) ?? null;
 
 /** What a told caution is called, with its side where it has one: "Knee replacement, left". An id that nobody knows keeps itself. */
 export function cautionName({ caution, side }: { caution: string; side?: Caution['side'] }): string {

@@ -1,8 +1,8 @@
 import { closes, eases, shortens, stopsAt } from '../rules';
-import type { Caution } from './caution';
+import { defineCautions } from './caution';
 
 /** Knees, wrists, shoulders and joints at large. */
-export const JOINT_CAUTIONS: readonly Caution[] = [
+export const JOINT_CAUTIONS = defineCautions([
   {
     id: 'knee-injury',
     name: 'Knee ligament or meniscus injury',
@@ -141,4 +141,4 @@ export const JOINT_CAUTIONS: readonly Caution[] = [
     stop: 'More heat, swelling or pain in a joint.',
     see: 'Her doctor if a joint gets hot',
   },
-];
+]);

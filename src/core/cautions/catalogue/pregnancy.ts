@@ -1,10 +1,10 @@
 import { closes, eases, shortens, stopsAt } from '../rules';
-import type { Caution } from './caution';
+import { defineCautions } from './caution';
 
 const SIGNS = 'Dizziness, bleeding, leaking fluid, contractions, headache, short breath or the baby moving less.';
 
 /** Before and after a birth. */
-export const PREGNANCY: readonly Caution[] = [
+export const PREGNANCY = defineCautions([
   {
     id: 'pregnancy-early',
     name: 'Pregnant, first three months',
@@ -112,4 +112,4 @@ export const PREGNANCY: readonly Caution[] = [
     stop: 'A bulge that hurts or grows, or more heaviness.',
     see: 'Doctor or pelvic-floor physiotherapist',
   },
-];
+]);

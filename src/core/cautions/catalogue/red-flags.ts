@@ -1,7 +1,7 @@
-import type { Caution } from './caution';
+import { defineCautions } from './caution';
 
 /** What is seen by a doctor before anything else. Nothing is tested, practised or taught. */
-export const RED_FLAGS: readonly Caution[] = [
+export const RED_FLAGS = defineCautions([
   {
     id: 'numb-saddle',
     name: 'Numb between the legs, or new trouble with bladder, bowel or both legs',
@@ -112,4 +112,4 @@ export const RED_FLAGS: readonly Caution[] = [
     stop: 'Sudden headache, a drooping face or slurred words: emergency care.',
     see: 'Her doctor, before anything',
   },
-];
+]);

@@ -1,10 +1,10 @@
 import { closes, eases, shortens, stopsAt } from '../rules';
-import type { Caution } from './caution';
+import { defineCautions } from './caution';
 
 const LEG_SIGNS = 'Pain, tingling or numbness that runs further down the leg.';
 
 /** Low back, nerves of the leg, bones of the spine, neck. */
-export const SPINE: readonly Caution[] = [
+export const SPINE = defineCautions([
   {
     id: 'low-back-leg-pain',
     name: 'Low back trouble with pain down a leg',
@@ -138,4 +138,4 @@ export const SPINE: readonly Caution[] = [
     stop: 'Dizziness, trouble with sight or speech, tingling in the arms.',
     see: 'Clinician',
   },
-];
+]);

@@ -1,8 +1,8 @@
 import { closes, eases, shortens, stopsAt } from '../rules';
-import type { Caution } from './caution';
+import { defineCautions } from './caution';
 
 /** Blood, heart, eyes, balance, age, skin, and how she wants to be treated. */
-export const WHOLE: readonly Caution[] = [
+export const WHOLE = defineCautions([
   {
     id: 'blood-pressure',
     name: 'High blood pressure',
@@ -210,4 +210,4 @@ export const WHOLE: readonly Caution[] = [
     stop: 'She says so, or goes quiet.',
     see: 'Nobody; it is hers to decide',
   },
-];
+]);

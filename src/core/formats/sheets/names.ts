@@ -1,5 +1,5 @@
-import { BATTERY } from '@/core/assessment/battery';
-import type { Unit } from '@/core/assessment/definition';
+import { BATTERY, type TestId } from '@/core/assessment/battery';
+import type { ReadoutId, Unit } from '@/core/assessment/definition';
 import type { ReadingSide } from '@/core/assessment/reading';
 import { wordsOf } from '@/core/text-search';
 
@@ -38,7 +38,7 @@ const SHORT: Readonly<Record<string, readonly string[]>> = {
   'heel-raises': ['heel raise', 'calf raise', 'heel rise'],
   'trunk-extension-hold': ['biering sorensen', 'sorensen'],
   'modified-ober': ['modified ober'],
-};
+} satisfies Partial<Record<TestId, readonly string[]>>;
 /** Words for a read-out that stand in no name of it. */
 const SHORT_READOUTS: Readonly<Record<string, readonly string[]>> = {
   'internal-rotation': ['ir', 'internal', 'medial', 'in'],
@@ -51,7 +51,7 @@ const SHORT_READOUTS: Readonly<Record<string, readonly string[]>> = {
   hold: ['hold', 'time', 's', 'sec', 'seconds'],
   torque: ['torque', 'nm', 'push'],
   grade: ['grade', 'mmt'],
-};
+} satisfies Partial<Record<ReadoutId, readonly string[]>>;
 
 export interface NamedReadout {
   test: string;

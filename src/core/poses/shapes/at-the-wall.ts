@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { BACK_AND_HANDS_DOWN, LYING_ON_BACK } from './starts';
 
 /** Legs on a wall, and a supported chest. */
-export const AT_THE_WALL: readonly ShapeSketch[] = [
+export const AT_THE_WALL = defineShapes([
   {
     id: 'legs-up-wall',
     name: 'Legs up the wall',
@@ -190,4 +190,4 @@ export const AT_THE_WALL: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

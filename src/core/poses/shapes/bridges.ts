@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { pushes, works } from './intents';
 
@@ -16,7 +16,7 @@ const HEELS_IN: readonly Intent[] = [
 ];
 
 /** Bridges, from supported to one leg. */
-export const BRIDGES: readonly ShapeSketch[] = [
+export const BRIDGES = defineShapes([
   {
     id: 'supported-bridge',
     name: 'Supported bridge',
@@ -287,4 +287,4 @@ export const BRIDGES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

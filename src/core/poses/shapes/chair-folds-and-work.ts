@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { pushes } from './intents';
 import { SEAT_AND_FEET, SITTING_ON_CHAIR } from './starts';
 
 /** Sitting on a chair: folds, turns and work. */
-export const CHAIR_FOLDS_AND_WORK: readonly ShapeSketch[] = [
+export const CHAIR_FOLDS_AND_WORK = defineShapes([
   {
     id: 'chair-fold',
     name: 'Forward fold on a chair',
@@ -331,4 +331,4 @@ export const CHAIR_FOLDS_AND_WORK: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

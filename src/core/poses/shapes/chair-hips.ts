@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { SEAT_AND_FEET, SITTING_ON_CHAIR } from './starts';
 
 /** Sitting on a chair: rest and the hips. */
-export const CHAIR_HIPS: readonly ShapeSketch[] = [
+export const CHAIR_HIPS = defineShapes([
   {
     id: 'chair-rest',
     name: 'Rest on a chair',
@@ -214,4 +214,4 @@ export const CHAIR_HIPS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

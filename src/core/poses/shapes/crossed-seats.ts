@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 
 /** Sitting on the floor with crossed or stacked legs. */
-export const CROSSED_SEATS: readonly ShapeSketch[] = [
+export const CROSSED_SEATS = defineShapes([
   {
     id: 'easy-seat',
     name: 'Easy pose',
@@ -354,4 +354,4 @@ export const CROSSED_SEATS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

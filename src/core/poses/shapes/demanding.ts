@@ -1,7 +1,7 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 
 /** Demanding shapes. */
-export const DEMANDING: readonly ShapeSketch[] = [
+export const DEMANDING = defineShapes([
   {
     id: 'squat-shin-hold',
     name: 'Noose preparation',
@@ -248,4 +248,4 @@ export const DEMANDING: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

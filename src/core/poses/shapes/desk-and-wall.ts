@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { pushes, works } from './intents';
 import { BOTH_FEET, FOOT_OTHER, FOOT_WORKED } from './starts';
@@ -10,7 +10,7 @@ const WALL_AWAY: readonly Intent[] = [
 ];
 
 /** Standing with a chair, a desk or a wall. */
-export const DESK_AND_WALL: readonly ShapeSketch[] = [
+export const DESK_AND_WALL = defineShapes([
   {
     id: 'single-leg-squat',
     name: 'One-leg squat',
@@ -267,4 +267,4 @@ export const DESK_AND_WALL: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { pushes, works } from './intents';
 
 const HEELS_IN: readonly Intent[] = [
@@ -13,7 +13,7 @@ const SIDE_OF_HIP: readonly Intent[] = [
 ];
 
 /** Drills for one muscle. */
-export const DRILLS: readonly ShapeSketch[] = [
+export const DRILLS = defineShapes([
   {
     id: 'clam',
     name: 'Clam',
@@ -249,4 +249,4 @@ export const DRILLS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { BOTH_FEET, FOOT_OTHER } from './starts';
 
 /** Forward bends, and downward-facing dogs. */
-export const FOLDS_AND_DOGS: readonly ShapeSketch[] = [
+export const FOLDS_AND_DOGS = defineShapes([
   {
     id: 'forward-hinge',
     name: 'Standing half forward bend',
@@ -320,4 +320,4 @@ export const FOLDS_AND_DOGS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { BUTTOCK } from './intents';
 import { HANDS_DOWN, ON_ALL_FOURS } from './starts';
 
 /** On hands and knees: balances, and frog. */
-export const FOURS_BALANCES: readonly ShapeSketch[] = [
+export const FOURS_BALANCES = defineShapes([
   {
     id: 'bird-dog',
     name: 'Bird dog',
@@ -169,4 +169,4 @@ export const FOURS_BALANCES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -34,7 +34,7 @@ import { WARRIORS } from './warriors';
 import { WIDE_AND_CROSSED } from './wide-and-crossed';
 
 /** Every shape of the library as it was written. */
-export const SKETCHES: readonly ShapeSketch[] = [
+const ALL = [
   ...LYING_EASY,
   ...LYING_LEG_STRETCHES,
   ...LYING_HIPS,
@@ -68,4 +68,7 @@ export const SKETCHES: readonly ShapeSketch[] = [
   ...SPLITS,
   ...DEMANDING,
   ...LYING_ON_THE_SIDE,
-];
+] as const;
+/** Names of the library's shapes. What a file or a teacher's own pose is called may be another: `shapeById` tells. */
+export type PoseId = (typeof ALL)[number]['id'];
+export const SKETCHES: readonly ShapeSketch<PoseId>[] = ALL;

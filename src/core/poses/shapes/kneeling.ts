@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { KNEELING_TALL } from './starts';
 
 /** Kneeling. */
-export const KNEELING: readonly ShapeSketch[] = [
+export const KNEELING = defineShapes([
   {
     id: 'half-split',
     name: 'Half split',
@@ -396,4 +396,4 @@ export const KNEELING: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { works } from './intents';
 import { LYING_ON_FRONT } from './starts';
 
@@ -8,7 +8,7 @@ const BUTTOCKS: readonly Intent[] = [
 ];
 
 /** Back-bends that the body lifts itself, and dolphin. */
-export const LIFTED_BACK_BENDS: readonly ShapeSketch[] = [
+export const LIFTED_BACK_BENDS = defineShapes([
   {
     id: 'reverse-tabletop',
     name: 'Reverse tabletop',
@@ -208,4 +208,4 @@ export const LIFTED_BACK_BENDS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { pushes, works } from './intents';
 import { HALF_KNEEL, KNEE_PADDED, ON_THIGH } from './starts';
 
 /** Lunges with the back knee down. */
-export const LOW_LUNGES: readonly ShapeSketch[] = [
+export const LOW_LUNGES = defineShapes([
   {
     id: 'low-lunge',
     name: 'Low lunge',
@@ -392,4 +392,4 @@ export const LOW_LUNGES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

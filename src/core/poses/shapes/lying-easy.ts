@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { BACK_AND_HANDS_DOWN, BACK_DOWN, LYING_ON_BACK, OTHER_FOOT_DOWN } from './starts';
 
 /** Lying on the back: rest, and what wakes or eases the hips. */
-export const LYING_EASY: readonly ShapeSketch[] = [
+export const LYING_EASY = defineShapes([
   {
     id: 'resting-back',
     name: 'Corpse pose',
@@ -292,4 +292,4 @@ export const LYING_EASY: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

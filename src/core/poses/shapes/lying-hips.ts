@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { BACK_AND_HANDS_DOWN, BACK_DOWN, LYING_ON_BACK, OTHER_FOOT_DOWN } from './starts';
 
 /** Lying on the back: buttocks, inner thighs and the turn of the hips. */
-export const LYING_HIPS: readonly ShapeSketch[] = [
+export const LYING_HIPS = defineShapes([
   {
     id: 'lying-figure-four',
     name: 'Reclined pigeon',
@@ -322,4 +322,4 @@ export const LYING_HIPS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { BACK_DOWN, LYING_ON_BACK, OTHER_FOOT_DOWN } from './starts';
 
 /** Lying on the back: legs lifted, crossed and opened. */
-export const LYING_LEG_STRETCHES: readonly ShapeSketch[] = [
+export const LYING_LEG_STRETCHES = defineShapes([
   {
     id: 'strap-leg-raise',
     name: 'Reclined hand-to-big-toe',
@@ -149,4 +149,4 @@ export const LYING_LEG_STRETCHES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

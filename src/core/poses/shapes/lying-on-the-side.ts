@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { LYING_ON_SIDE } from './starts';
 
 /** Work lying on the side. */
-export const LYING_ON_THE_SIDE: readonly ShapeSketch[] = [
+export const LYING_ON_THE_SIDE = defineShapes([
   {
     id: 'side-leg-lift',
     name: 'Side-reclining leg lift',
@@ -156,4 +156,4 @@ export const LYING_ON_THE_SIDE: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { pushes } from './intents';
 import { BACK_AND_HANDS_DOWN, BACK_DOWN, LYING_ON_BACK, OTHER_FOOT_DOWN } from './starts';
 
 /** Lying on the back: the front of the thighs, and work of the belly. */
-export const LYING_WORK: readonly ShapeSketch[] = [
+export const LYING_WORK = defineShapes([
   {
     id: 'reclining-hero',
     name: 'Reclining hero',
@@ -206,4 +206,4 @@ export const LYING_WORK: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

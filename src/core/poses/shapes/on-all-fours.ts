@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { BUTTOCK, works } from './intents';
 import { HANDS_DOWN, ON_ALL_FOURS } from './starts';
@@ -9,7 +9,7 @@ const SIDE_OF_HIP: readonly Intent[] = [
 ];
 
 /** On hands and knees. */
-export const ON_ALL_FOURS_SHAPES: readonly ShapeSketch[] = [
+export const ON_ALL_FOURS_SHAPES = defineShapes([
   {
     id: 'cat-cow',
     name: 'Cat-cow',
@@ -238,4 +238,4 @@ export const ON_ALL_FOURS_SHAPES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { FOOT_OTHER, FOOT_WORKED, HIPS_HELD } from './starts';
 
 /** Standing tall, and balances on one foot. */
-export const ON_ONE_FOOT: readonly ShapeSketch[] = [
+export const ON_ONE_FOOT = defineShapes([
   {
     id: 'mountain',
     name: 'Mountain',
@@ -339,4 +339,4 @@ export const ON_ONE_FOOT: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { pushes, works } from './intents';
 import { FRONT_DOWN, LYING_ON_FRONT } from './starts';
@@ -12,7 +12,7 @@ const LIFTED_LEGS: readonly Intent[] = [
 ];
 
 /** Lying on the front. */
-export const ON_THE_FRONT: readonly ShapeSketch[] = [
+export const ON_THE_FRONT = defineShapes([
   {
     id: 'half-frog',
     name: 'Half frog',
@@ -305,4 +305,4 @@ export const ON_THE_FRONT: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

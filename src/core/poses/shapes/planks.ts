@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { works } from './intents';
 import { HANDS_DOWN } from './starts';
@@ -10,7 +10,7 @@ const WAIST_UP: readonly Intent[] = [
 ];
 
 /** Planks, and the rest after them. */
-export const PLANKS: readonly ShapeSketch[] = [
+export const PLANKS = defineShapes([
   {
     id: 'plank',
     name: 'Plank',
@@ -205,4 +205,4 @@ export const PLANKS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

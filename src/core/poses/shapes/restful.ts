@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { LYING_ON_BACK, LYING_ON_FRONT } from './starts';
 
 /** Shapes that a prop or the floor carries. */
-export const RESTFUL: readonly ShapeSketch[] = [
+export const RESTFUL = defineShapes([
   {
     id: 'sphinx',
     name: 'Sphinx',
@@ -277,4 +277,4 @@ export const RESTFUL: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { FOOT_OTHER, FOOT_WORKED } from './starts';
 
 /** Shapes in which the trunk turns on the pelvis. */
-export const REVOLVED: readonly ShapeSketch[] = [
+export const REVOLVED = defineShapes([
   {
     id: 'revolved-side-angle',
     name: 'Revolved side angle',
@@ -311,4 +311,4 @@ export const REVOLVED: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

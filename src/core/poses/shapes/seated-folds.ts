@@ -1,10 +1,10 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { pushes } from './intents';
 import { LONG_SITTING } from './starts';
 
 /** Sitting on the floor with long or open legs. */
-export const SEATED_FOLDS: readonly ShapeSketch[] = [
+export const SEATED_FOLDS = defineShapes([
   {
     id: 'long-sitting-fold',
     name: 'Seated forward bend',
@@ -391,4 +391,4 @@ export const SEATED_FOLDS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

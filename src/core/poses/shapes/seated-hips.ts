@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { works } from './intents';
 
 /** Sitting on the floor: deep in one hip, and balanced on the seat. */
-export const SEATED_HIPS: readonly ShapeSketch[] = [
+export const SEATED_HIPS = defineShapes([
   {
     id: 'leg-cradle',
     name: 'Leg cradle',
@@ -392,4 +392,4 @@ export const SEATED_HIPS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,7 +1,7 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 
 /** Wheel, splits and tortoise. */
-export const SPLITS: readonly ShapeSketch[] = [
+export const SPLITS = defineShapes([
   {
     id: 'wheel',
     name: 'Wheel',
@@ -232,4 +232,4 @@ export const SPLITS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,9 +1,9 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { BOTH_FEET, FOOT_OTHER, FOOT_WORKED } from './starts';
 
 /** Swings, squats and calves. */
-export const SQUATS_AND_CALVES: readonly ShapeSketch[] = [
+export const SQUATS_AND_CALVES = defineShapes([
   {
     id: 'leg-swing',
     name: 'Leg swing',
@@ -337,4 +337,4 @@ export const SQUATS_AND_CALVES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

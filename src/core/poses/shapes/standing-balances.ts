@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { BOTH_FEET, FOOT_OTHER } from './starts';
 
 /** Chair pose, and standing on one leg. */
-export const STANDING_BALANCES: readonly ShapeSketch[] = [
+export const STANDING_BALANCES = defineShapes([
   {
     id: 'chair-pose',
     name: 'Chair pose',
@@ -322,4 +322,4 @@ export const STANDING_BALANCES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

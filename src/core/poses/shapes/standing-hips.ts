@@ -1,5 +1,5 @@
 import type { Intent } from '../format';
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { works } from './intents';
 import { FOOT_OTHER, FOOT_WORKED } from './starts';
 
@@ -8,7 +8,7 @@ const THIGH_BACK: readonly Intent[] = [
 ];
 
 /** Standing: work of one hip. */
-export const STANDING_HIPS: readonly ShapeSketch[] = [
+export const STANDING_HIPS = defineShapes([
   {
     id: 'hip-hike',
     name: 'Hip hike',
@@ -194,4 +194,4 @@ export const STANDING_HIPS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { FOOT_OTHER, HIPS_HELD } from './starts';
 
 /** Table pigeon, circles and steps. */
-export const STEPS_AND_CIRCLES: readonly ShapeSketch[] = [
+export const STEPS_AND_CIRCLES = defineShapes([
   {
     id: 'table-pigeon',
     name: 'Pigeon at a chair',
@@ -228,4 +228,4 @@ export const STEPS_AND_CIRCLES: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { FOOT_OTHER, FOOT_WORKED, LUNGING } from './starts';
 
 /** Lunges, warriors and triangles. */
-export const WARRIORS: readonly ShapeSketch[] = [
+export const WARRIORS = defineShapes([
   {
     id: 'high-lunge',
     name: 'High lunge',
@@ -338,4 +338,4 @@ export const WARRIORS: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -1,8 +1,8 @@
-import type { ShapeSketch } from '../sketch';
+import { defineShapes } from './define';
 import { BOTH_FEET, FOOT_OTHER, FOOT_WORKED } from './starts';
 
 /** Standing with wide or crossed legs. */
-export const WIDE_AND_CROSSED: readonly ShapeSketch[] = [
+export const WIDE_AND_CROSSED = defineShapes([
   {
     id: 'crossed-side-reach',
     name: 'Standing side bend, legs crossed',
@@ -219,4 +219,4 @@ export const WIDE_AND_CROSSED: readonly ShapeSketch[] = [
       },
     ],
   },
-];
+]);

@@ -70,8 +70,8 @@ export function sheetText(built: BuiltPractice, request: Pick<PracticeRequest, '
     .join('\n');
 }
 
-const FLOW = { arc: 'flow', pace: 'brisk' } as const;
-const QUIET = { arc: 'quiet', pace: 'slow' } as const;
+const FLOW = { style: 'flow', pace: 'brisk' } as const;
+const QUIET = { style: 'quiet', pace: 'slow' } as const;
 const ALL = ['demo-maren', 'demo-osk', 'demo-ilka', 'demo-nell', 'demo-tamsin', 'demo-bram'] as const;
 
 /** The students and wishes that are looked at: two or three for each of the boathouse, and two classes. */
@@ -119,7 +119,7 @@ export const CHECKED: readonly CheckedPractice[] = [
   {
     who: ['demo-osk'],
     title: 'Osk: 45 minutes, work first',
-    wish: { minutes: 45, arc: 'strength' },
+    wish: { minutes: 45, style: 'strength' },
     read: 'synooz-1',
     remark:
       'The knees sway, then work in sets: bridge, one leg, steps, all fours. The long lunges stand between them when he is warm. A clear strong hour. The leg lift twice, held and then pulsed, is for his aim and will be felt.',

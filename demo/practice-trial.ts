@@ -8,7 +8,8 @@ import { buildPractice } from '@/core/practice/build';
 import { customsBroken, type Custom } from '@/core/practice/customs-kept';
 import { missingSides } from '@/core/practice/edit';
 import { totalSeconds, workSeconds } from '@/core/practice/practice';
-import { ARCS, AVOIDED, PRACTICE_PLACES, requestOf, type PracticeRequest } from '@/core/practice/request';
+import { AVOIDED, PRACTICE_PLACES, requestOf, type PracticeRequest } from '@/core/practice/request';
+import { STYLE_IDS } from '@/core/practice/styles';
 import { inTheWay } from '@/core/practice/units';
 import { rankPoses, worthFor } from '@/core/ranking/rank';
 import { readAll, simulateStudent } from './simulated-student';
@@ -38,7 +39,7 @@ export interface TrialRow {
   /** Rungs that her cautions leave open or limited. */
   left: number;
   minutes: number;
-  arc: string;
+  style: string;
   /** What was changed where nothing fitted; null where it fitted. */
   change: string | null;
   items: number;
@@ -72,7 +73,7 @@ function wish(random: Random): PracticeRequest {
   return requestOf({
     minutes: pick(random, MINUTES),
     breathSeconds: pick(random, [4, 5, 6, 6, 8]),
-    arc: pick(random, ARCS),
+    style: pick(random, STYLE_IDS),
     place: random.uniform() < 0.8 ? 'anywhere' : pick(random, PRACTICE_PLACES),
     props: some ? PROPS.filter(() => random.uniform() < 0.5) : null,
     avoid: AVOIDED.filter(() => random.uniform() < 0.12),
@@ -122,7 +123,7 @@ export async function trialOf(student: number, wishes = WISHES): Promise<TrialRo
       student,
       left,
       minutes: request.minutes,
-      arc: request.arc,
+      style: request.style,
       change: built.change ? built.change.kind : null,
       items: items.length,
       off:

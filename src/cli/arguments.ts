@@ -16,6 +16,7 @@ const OPTIONS = {
   top: { type: 'string' },
   minutes: { type: 'string' },
   props: { type: 'string' },
+  style: { type: 'string' },
   school: { type: 'string' },
   peak: { type: 'string' },
   salutation: { type: 'string' },

@@ -133,15 +133,15 @@ describe('a student of the demo studio', () => {
     expect(fault(() => findings(record, 'nobody')).message).toContain('nobody');
     expect(fault(() => findings(record, undefined)).field).toBe('student');
   });
-  it('gets no practice where a caution stops everything, nor of absurd length, school or peak', async () => {
+  it('gets no practice where a caution stops everything, nor of absurd length, style or peak', async () => {
     const stopped = {
       ...record,
       students: record.students.map((s) => ({ ...s, cautions: [{ caution: 'hot-calf' }] })),
     };
     await expect(practice(stopped, 'demo-osk', { minutes: 20 }, null)).rejects.toThrow('doctor');
     await expect(practice(record, 'demo-osk', { minutes: 3 }, null)).rejects.toMatchObject({ field: 'minutes' });
-    await expect(practice(record, 'demo-osk', { minutes: 20, arc: 'loud' }, null)).rejects.toMatchObject({
-      field: 'school',
+    await expect(practice(record, 'demo-osk', { minutes: 20, style: 'loud' }, null)).rejects.toMatchObject({
+      field: 'style',
     });
     await expect(practice(record, 'demo-osk', { minutes: 20, peak: 'flying' }, null)).rejects.toMatchObject({
       field: 'peak',

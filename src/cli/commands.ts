@@ -263,17 +263,19 @@ export function rank(
 }
 
 /** Wishes for a practice as they were written on the line. */
-interface Said {
+export interface Said {
   minutes: number;
   props?: readonly string[];
-  arc?: string;
+  style?: string;
+  /** The option that told the style. */
+  styleAs?: 'style' | 'school';
   peak?: string;
   salutation?: string;
 }
 
 /** @throws InputProblem where a wish is none that there is */
 function requestFrom(
-  { minutes, props, arc, peak, salutation = 'none' }: Said,
+  { minutes, props, style, styleAs = 'style', peak, salutation = 'none' }: Said,
   breathSeconds?: number,
 ): PracticeRequest {
   // A table of chosen poses is what is asked for here: a salutation comes with it only where it is named.
@@ -282,13 +284,13 @@ function requestFrom(
     breathSeconds,
     salutation,
     ...(props && { props }),
-    ...(arc && { arc }),
+    ...(style && { style }),
     ...(peak && { peak }),
   };
   const request = requestSchema.safeParse(wishes);
   if (request.success) return request.data;
   const [issue] = request.error.issues;
-  throw new InputProblem(issue.message, issue.path[0] === 'arc' ? 'school' : String(issue.path[0]));
+  throw new InputProblem(issue.message, issue.path[0] === 'style' ? styleAs : String(issue.path[0]));
 }
 
 export async function practice(

@@ -18,7 +18,18 @@ import { csv } from './csv';
 import { students } from './students';
 import { ics } from './ics';
 import { why } from './why';
-import { aims, findings, InputProblem, list, muscles, musclesInPose, parseAims, practice, rank } from './commands';
+import {
+  aims,
+  findings,
+  InputProblem,
+  list,
+  muscles,
+  musclesInPose,
+  parseAims,
+  practice,
+  rank,
+  type Said,
+} from './commands';
 
 function readFile(file: string | undefined): Extract<ReadResult, { ok: true }> {
   if (!file) throw new InputProblem('Name a file, or - for standard input.', 'file');
@@ -79,11 +90,13 @@ const ANSWERS: Readonly<Record<string, (line: Line) => unknown>> = {
     return why(recordOf(line), whose, { pose: of, rung: number(rung, 'rung', 1), side });
   },
   practice: (line) => {
-    const { student, minutes, props, school, peak, salutation, aim = [] } = line.values;
-    const wishes = {
+    const { student, minutes, props, style, school, peak, salutation, aim = [] } = line.values;
+    const wishes: Said = {
       minutes: number(minutes, 'minutes', 30),
       props: props?.split(',').filter(Boolean),
-      arc: school,
+      style: style ?? school,
+      // The name that the option has had from the beginning: it is answered by the name it was given.
+      styleAs: style === undefined && school !== undefined ? 'school' : 'style',
       peak,
       salutation,
     };

@@ -1,3 +1,5 @@
+import { STYLE_IDS } from '@/core/practice/styles';
+
 /** What `bin/kolpos` understands: a line a command, told by `--help`. */
 const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['check FILE', 'is this a readable record? counts of what is in it, and what had to be set aside, where and why'],
@@ -22,7 +24,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['cautions FILE --student ID', 'per rung and test: open, limited or closed, by which demand of which caution'],
   [
     'practice FILE --student ID --minutes M',
-    'a practice in the order taught, each item with the way to it; also --aim, --props a,b, --school build|flow|quiet|strength, --peak POSE, --salutation half-sun|sun-a|sun-b|sun-c',
+    `a practice in the order taught, each item with the way to it; also --aim, --props a,b, --style ${STYLE_IDS.join('|')} (--school says the same), --peak POSE, --salutation half-sun|sun-a|sun-b|sun-c`,
   ],
   [
     'sequence FILE --student ID --text LINES|FILE',

@@ -13,6 +13,7 @@ import type { PlayerState } from '@/core/teaching/player';
 import type { Movement } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import { oneDoor } from './one-door';
+import { styleOfToday } from './style-of-today';
 
 export type StudioName = 'studio' | 'demo';
 
@@ -181,6 +182,8 @@ export class StudioDatabase extends Dexie {
     this.version(7).stores({ results: '[kind+name], [kind+usedAt]' });
     this.version(8).stores({ removed: 'id, at', handles: 'key' });
     this.version(9).stores({ visits: 'id, day, student, class' });
+    // Until here the style of a practice stood under another name.
+    this.version(10).stores({}).upgrade(styleOfToday);
   }
 }
 

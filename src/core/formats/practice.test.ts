@@ -36,6 +36,14 @@ describe('a practice file', () => {
     const back = readPractice(text);
     expect(back.ok && back.poses.map((p) => p.id)).toEqual([own.id]);
   });
+  it('of version 1 opens with its style, which had another name there', () => {
+    const flowing = { ...plan, request: requestOf({ minutes: 10, style: 'flow' }) };
+    const file = JSON.parse(writePractice(flowing, [])) as { version: number; practice: { request: object } };
+    const { style, ...request } = flowing.request;
+    const older = { ...file, version: 1, practice: { ...file.practice, request: { ...request, arc: style } } };
+    const back = readPractice(JSON.stringify(older));
+    expect(back.ok && back.plan.request).toEqual(flowing.request);
+  });
   it('names what is wrong with its place', () => {
     const file = JSON.parse(writePractice(plan, [])) as { practice: { items: Record<string, unknown>[] } };
     const broken = (change: (f: typeof file) => void): unknown => {

@@ -3,13 +3,15 @@ import { rungOf } from '@/core/poses';
 import { shapeSchema, type OwnShape } from '@/core/poses/schema';
 import { planOf, practicePlanSchema, type PracticePlan } from '@/core/practice/plan';
 import { fail, firstIssue, readJson, type Failed } from './json';
+import { inWordsOfToday } from './older-words';
 
 /** A practice as a file, to give to another teacher: what is done, in what order, and what for. It names no student. */
 
-export const PRACTICE_VERSION = 1;
+/** 2 calls the style of a practice so. */
+export const PRACTICE_VERSION = 2;
 export const practiceFileSchema = z.object({
   format: z.literal('kolpos/practice'),
-  version: z.literal(PRACTICE_VERSION),
+  version: z.literal([1, PRACTICE_VERSION]),
   practice: practicePlanSchema,
   /** Poses of the teacher's own that it uses. */
   poses: z.array(shapeSchema).max(60).default([]),
@@ -35,7 +37,7 @@ export function readPractice(
 ): { ok: true; plan: PracticePlan; poses: z.infer<typeof shapeSchema>[] } | Failed {
   const json = readJson(text, 'kolpos/practice', 'a Kolpos practice', PRACTICE_VERSION);
   if (!json.ok) return json;
-  const parsed = practiceFileSchema.safeParse(json.data);
+  const parsed = practiceFileSchema.safeParse({ ...json.data, practice: inWordsOfToday(json.data.practice) });
   if (!parsed.success) return firstIssue(parsed.error);
   const { practice, poses } = parsed.data;
   const ids = new Set<string>();

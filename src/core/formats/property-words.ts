@@ -161,7 +161,7 @@ export const PROPERTY_WORDS: Readonly<Record<string, string>> = {
   'poses.cues': 'Cues to enter, keep, deepen and leave.',
   locked: 'True where it stays when the practice is built again.',
   request: 'How the practice was wished for.',
-  arc: 'Style of the practice, which decides its course.',
+  style: 'Style of the practice, which decides its course.',
   avoid: 'What the practice is to do without.',
   first: 'Which side is worked first.',
   ratio: 'How much longer the tighter side is held, 1 to 2.',

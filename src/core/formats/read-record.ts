@@ -12,6 +12,7 @@ import { visitSchema } from '@/core/visits/visit';
 import { contentDigest } from './content-digest';
 import { fail, firstIssue, pathOf, readJson, type Failed } from './json';
 import { Moments } from './moments';
+import { inWordsOfToday, settingOfToday } from './older-words';
 import { headSchema, RECORD_VERSION, settingSchema, type KolposRecord } from './record';
 import { Aside, type SetAsideRow } from './set-aside';
 import { sound, type Lists, type PlacedRow } from './sound-record';
@@ -108,7 +109,7 @@ function settingsOf(given: unknown, aside: Aside): Record<string, string> {
   return Object.fromEntries(
     Object.entries(given).flatMap(([key, value]): [string, string][] => {
       const read = settingSchema.safeParse([key, value]);
-      if (read.success) return [read.data];
+      if (read.success) return [[read.data[0], settingOfToday(...read.data)]];
       aside.put(`settings.${key.slice(0, 120)}`, read.error.issues[0].message, value);
       return [];
     }),
@@ -121,7 +122,7 @@ function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: A
   const ids = new Set<string>();
   return list.flatMap((entry, i): PlacedRow<T>[] => {
     const where = `${kind}[${i}]`;
-    const read = schema.safeParse(entry);
+    const read = schema.safeParse(inWordsOfToday(entry));
     if (!read.success) {
       const [issue] = read.error.issues;
       aside.put(pathOf([kind, i, ...issue.path]), issue.message, entry);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { publishedStudio } from '@demo/published.fixtures';
+import { requestOf } from '@/core/practice/request';
 import { readRecord } from './read-record';
 import { writeRecord, type KolposRecord } from './record';
 
@@ -29,6 +30,31 @@ describe('older records', () => {
     if (!result.ok) throw new Error(result.problem.message);
     expect(result.record).toMatchObject({ poses: [], templates: [], plans: [], classes: [], settings: {} });
     expect(result.record.students).toHaveLength(demo.students.length);
+  });
+  it('of version 6 open with the style of each practice and wish, which had another name there', () => {
+    const file = JSON.parse(
+      writeRecord({
+        ...demo,
+        practices: demo.practices.map((p) => ({ ...p, request: requestOf({ minutes: 30, style: 'quiet' }) })),
+        settings: { 'wishes/demo-osk': JSON.stringify({ style: 'flow' }) },
+      }),
+    ) as Record<string, unknown>;
+    const older = { ...file, version: 6 };
+    const result = readRecord(
+      JSON.stringify(older, (key, value: unknown) =>
+        key === 'request'
+          ? Object.fromEntries(
+              Object.entries(value as object).map(([k, v]) => [k === 'style' ? 'arc' : k, v as unknown]),
+            )
+          : key === 'wishes/demo-osk'
+            ? '{"arc":"flow"}'
+            : value,
+      ),
+    );
+    if (!result.ok) throw new Error(result.problem.message);
+    expect(result.setAside).toEqual([]);
+    expect(result.record.practices.map((p) => p.request?.style)).toEqual(demo.practices.map(() => 'quiet'));
+    expect(result.record.settings).toEqual({ 'wishes/demo-osk': '{"style":"flow"}' });
   });
 });
 

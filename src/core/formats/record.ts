@@ -11,13 +11,13 @@ import { momentSchema } from '@/core/students/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { contentDigest } from './content-digest';
 
-/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine questions, 6 the day book. */
-export const RECORD_VERSION = 6;
+/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine questions, 6 the day book, 7 calls the style of a practice so. */
+export const RECORD_VERSION = 7;
 
 /** What says that a file is a record, and when it was written. */
 export const headSchema = z.object({
   format: z.literal('kolpos/record'),
-  version: z.literal([1, 2, 3, 4, 5, RECORD_VERSION]),
+  version: z.literal([1, 2, 3, 4, 5, 6, RECORD_VERSION]),
   exportedAt: momentSchema,
   /** SHA-256 of everything else in the file, hexadecimal: a letter lost on the way is noticed. */
   digest: z.string().max(200).optional(),

@@ -19,6 +19,7 @@ import type { PracticeRequest, Saluted } from './request';
 import { withRounds } from './rounds';
 import { withSalute } from './salute';
 import { inTheWay } from './units';
+import { styleOf } from './styles';
 
 export type { BuildOptions } from './problem';
 
@@ -87,7 +88,7 @@ function attempt(
   const laid = laidOut(problem, choice);
   const seconds = totalSeconds(laid.items, request.pace);
   // Where that is more than holds and rest can take, there is time for another shape.
-  if (request.arc === 'flow' && spared === 0 && laid.saved > 1 && seconds < frame.all * (1 - TIME_SLACK))
+  if (styleOf(request).flows && spared === 0 && laid.saved > 1 && seconds < frame.all * (1 - TIME_SLACK))
     return attempt(highs, ranked, aims, options, laid.saved);
   // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
   if (seconds < frame.all * (1 - GIVEN_BACK - 2 * TIME_SLACK))
@@ -121,10 +122,11 @@ interface Laid {
 /** Orders what was chosen, makes it whole breaths, and puts round it how one arrives and rests. */
 function laidOut(problem: BuildProblem, choice: Choice): Laid {
   const { request, frame, goal, settling, lying, saluted, standing } = problem;
-  const { breathSeconds, pace, arc } = request;
+  const { breathSeconds, pace, style } = request;
+  const { flows } = styleOf(request);
   const { order, exact } = placed(
     choice.chosen.map((c) => c.unit),
-    arc,
+    style,
   );
   const opening = settling
     ? [itemOf(settling, 'settle', { seconds: frame.settle, breath_s: breathSeconds, index: 0 })]
@@ -135,7 +137,7 @@ function laidOut(problem: BuildProblem, choice: Choice): Laid {
   const made = () => {
     const own = [...opening, ...itemsOf(order, timed, goal.aims, request, opening.length)];
     return withSalute(
-      arc === 'flow' ? withRounds(own) : own,
+      flows ? withRounds(own) : own,
       saluted,
       (i) => order.find((o) => o.unit.key === `${i.pose}/${i.rung}`)?.unit.station ?? null,
     );
@@ -143,7 +145,7 @@ function laidOut(problem: BuildProblem, choice: Choice): Laid {
   const first = settling ? 0 : TRANSITIONS[pace].shape;
   const saved = frame.settle + standing.saluting + secondsOf(timed, request) - first - totalSeconds(made(), pace);
   // What that frees is held.
-  if ((!lying || arc === 'flow') && Math.abs(saved) > 1) {
+  if ((!lying || flows) && Math.abs(saved) > 1) {
     const more = saved - frame.spared;
     timed = wholeBreaths(
       timed.map((t) => asChosen(t, breathSeconds)),

@@ -26,9 +26,9 @@ describe('warnings', () => {
     [20, 'flow'],
     [45, 'quiet'],
     [60, 'strength'],
-  ] as const)('a practice of %i minutes that was built to %s breaks no rule', async (minutes, arc) => {
-    const b = await build(minutes, { arc });
-    expect(warningsOf(b.items, POSES, requestOf({ minutes, arc })).map(warningWords)).toEqual([]);
+  ] as const)('a practice of %i minutes that was built to %s breaks no rule', async (minutes, style) => {
+    const b = await build(minutes, { style });
+    expect(warningsOf(b.items, POSES, requestOf({ minutes, style })).map(warningWords)).toEqual([]);
   });
   it('say what a change by hand broke, and where', () => {
     const kinds = (list: typeof items, r = request) => warningsOf(list, POSES, r).map((w) => w.kind);

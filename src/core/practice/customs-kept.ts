@@ -30,6 +30,7 @@ import {
   workServes,
   type PracticeUnit,
 } from './units';
+import { styleOf } from './styles';
 
 /**
  * The customs of teachers as checks over a finished practice. They read nothing that the builder left behind: only the items, what was asked, and
@@ -180,8 +181,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     );
   },
   'demanding-needed': (r) =>
-    r.request.arc === 'flow' ||
-    r.request.arc === 'strength' ||
+    styleOf(r.request).workForItself ||
     middle(r).every((u) => u.peak || !isHeavy(u.rung, u.sides) || u.sides.some((s) => workServes(u.shape, s, r.aims))),
   rounded: (r) => {
     const list = middle(r);
@@ -207,7 +207,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     (visits(middle(r).map((u) => (u.ground === 'standing' ? 'standing' : 'down'))).get('standing') ?? 0) <= 1,
   number: (r) => {
     const most = itemsAtMost(r.request);
-    if (middle(r).length <= most || r.request.place !== 'anywhere' || r.request.arc === 'quiet') return true;
+    if (middle(r).length <= most || r.request.place !== 'anywhere' || styleOf(r.request).stays) return true;
     // As many as it takes, where so few would not fill the minutes even at their longest.
     return minutesOfLongest(r.all, most) <= ABOUT * r.request.minutes;
   },
@@ -225,7 +225,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
       const unit = r.units[i];
       if (!unit || b.phase === 'settle' || b.phase === 'rest' || unit.peak || unit.kind === 'rest') return true;
       const serves = r.aims.some((a) => unit.sides.some((s) => worthFor(s, a).worth >= SERVING));
-      const most = Math.max(unit.least, r.request.arc === 'quiet' ? 2 : 1) * 60 + r.request.breathSeconds;
+      const most = Math.max(unit.least, styleOf(r.request).longestUnserving) * 60 + r.request.breathSeconds;
       return serves || Math.min(...b.items.map(workSeconds)) <= most;
     }),
   drills: (r) => {
@@ -242,11 +242,11 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     middle(r).filter((u) => u.ground === 'chair').length <= 1 ||
     r.all.filter((u) => u.ground !== 'chair').length < 3 * FEW,
   quiet: (r) =>
-    r.request.arc !== 'quiet' ||
+    !styleOf(r.request).stays ||
     r.request.place !== 'anywhere' ||
     middle(r).every((u) => u.peak || (u.kind !== 'strength' && u.ground !== 'standing')),
   'flow-short': (r) =>
-    r.request.arc !== 'flow' ||
+    !styleOf(r.request).flows ||
     r.blocks.every((b, i) => {
       const u = r.units[i];
       return (

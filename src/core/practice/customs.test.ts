@@ -44,9 +44,9 @@ describe('customs of teachers', () => {
     ['build', 30],
     ['build', 60],
   ] as const;
-  it.each(someOf(ASKED, 5))('are kept by what is built: %s, %i minutes', async (arc, minutes) => {
-    const { items } = await build(minutes, { arc });
-    expect(broken(items, requestOf({ minutes, arc }))).toEqual([]);
+  it.each(someOf(ASKED, 5))('are kept by what is built: %s, %i minutes', async (style, minutes) => {
+    const { items } = await build(minutes, { style });
+    expect(broken(items, requestOf({ minutes, style }))).toEqual([]);
   });
   it('go no further down than the chair that was wished for', async () => {
     const { items } = await build(30, { place: 'chair' });
@@ -131,10 +131,12 @@ describe('customs of teachers', () => {
   ];
   it.each(rows)('%s is seen when it is not kept', (custom, items) => expect(broken(items, half)).toContain(custom));
   it('a quiet hour has neither work nor standing, a flow no long hold, an hour not thirty shapes', () => {
-    expect(broken([item('chair-pose', 1, 'approach', 30)], requestOf({ minutes: 30, arc: 'quiet' }))).toContain(
+    expect(broken([item('chair-pose', 1, 'approach', 30)], requestOf({ minutes: 30, style: 'quiet' }))).toContain(
       'quiet',
     );
-    expect(broken(both('pigeon', 1, 'deepest', 120), requestOf({ minutes: 30, arc: 'flow' }))).toContain('flow-short');
+    expect(broken(both('pigeon', 1, 'deepest', 120), requestOf({ minutes: 30, style: 'flow' }))).toContain(
+      'flow-short',
+    );
     const many = Array.from({ length: 20 }, (_, k) =>
       item(k % 2 ? 'bridge' : 'chair-pose', 1 + (k % 2), 'approach', 30),
     );

@@ -1,4 +1,5 @@
 import type { PracticeRequest } from './request';
+import { styleOf } from './styles';
 
 /** What every teacher keeps to without thinking of it. All figures are ours. */
 
@@ -6,11 +7,11 @@ import type { PracticeRequest } from './request';
 const STANDING_STILL = { least: 1, most: 3 } as const;
 
 /** Share of the minutes that the rest at the end takes. */
-export function restOf({ arc, place, minutes }: Pick<PracticeRequest, 'arc' | 'place' | 'minutes'>): {
+export function restOf({ style, place, minutes }: Pick<PracticeRequest, 'style' | 'place' | 'minutes'>): {
   least: number;
   most: number;
 } {
-  const usual = arc === 'quiet' ? { least: 0.07, most: 0.2 } : { least: 0.06, most: 0.12 };
+  const usual = styleOf({ style }).rest;
   if (place !== 'standing') return usual;
   return {
     least: Math.min(usual.least, STANDING_STILL.least / minutes),
@@ -22,20 +23,19 @@ export function restOf({ arc, place, minutes }: Pick<PracticeRequest, 'arc' | 'p
 export const GIVEN_BACK = 0.25;
 
 /** Shapes that wake the joints, at least. */
-export function wakingAtLeast({ minutes, arc }: Pick<PracticeRequest, 'minutes' | 'arc'>): number {
+export function wakingAtLeast({ minutes, style }: Pick<PracticeRequest, 'minutes' | 'style'>): number {
   if (minutes < 10) return 0;
-  if (arc === 'quiet' || minutes < 20) return 1;
-  return minutes < 45 ? 2 : 3;
+  return styleOf({ style }).waking ?? (minutes < 20 ? 1 : minutes < 45 ? 2 : 3);
 }
 
 /** Shapes that move in and out, at least and at most. */
-export const movingBetween = ({
-  minutes,
-  arc,
-}: Pick<PracticeRequest, 'minutes' | 'arc'>): { least: number; most: number } => ({
-  least: minutes < 15 ? 0 : minutes < 45 || arc === 'quiet' ? 1 : 2,
-  most: arc === 'quiet' ? 1 : 2 + Math.floor(minutes / 30),
-});
+export function movingBetween({ minutes, style }: Pick<PracticeRequest, 'minutes' | 'style'>): {
+  least: number;
+  most: number;
+} {
+  const most = styleOf({ style }).moving ?? 2 + Math.floor(minutes / 30);
+  return { least: Math.min(most, minutes < 15 ? 0 : minutes < 45 ? 1 : 2), most };
+}
 
 /** Rests in the middle of a practice. */
 export const MOST_PAUSES = 2;
@@ -44,10 +44,8 @@ export const MOST_PAUSES = 2;
 export const NEUTRAL_FROM = 15;
 
 /** Shapes that a practice has at most: few and long where it is quiet, many and short where it flows. */
-export function itemsAtMost({ minutes, arc }: Pick<PracticeRequest, 'minutes' | 'arc'>): number {
-  if (arc === 'quiet') return Math.max(5, Math.round(4 + minutes / 9));
-  return Math.round(3 + minutes * (arc === 'flow' ? 0.65 : 0.4));
-}
+export const itemsAtMost = ({ minutes, style }: Pick<PracticeRequest, 'minutes' | 'style'>): number =>
+  styleOf({ style }).shapes(minutes);
 
 /** Minutes of the longest so many shapes, each held as long as it may be on all its sides. */
 export const minutesOfLongest = (

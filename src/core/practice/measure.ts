@@ -6,6 +6,7 @@ import type { Goal } from './asked';
 import type { PracticeRequest } from './request';
 import type { Ground } from './stations';
 import type { PracticeUnit } from './units';
+import { styleOf } from './styles';
 
 /**
  * What a choice is worth: the aims' doses with falling returns, less what items, journeys, props, demanding shapes and strain cost, and a
@@ -67,7 +68,7 @@ export interface Chosen {
 
 /** How much dearer a prop is in a flow. */
 const FETCHED_IN_FLOW = 4;
-type Wishes = Pick<PracticeRequest, 'place' | 'arc'>;
+type Wishes = Pick<PracticeRequest, 'place' | 'style'>;
 
 /** What it costs to have a unit in, whatever its minutes. */
 export function priceOf(unit: PracticeUnit, request: Wishes): number {
@@ -75,7 +76,7 @@ export function priceOf(unit: PracticeUnit, request: Wishes): number {
   const props = new Set(unit.props);
   const chair = props.has('chair') && request.place === 'anywhere';
   // Whoever flows does not stop to fetch.
-  const fetch = request.arc === 'flow' ? FETCHED_IN_FLOW : 1;
+  const fetch = styleOf(request).flows ? FETCHED_IN_FLOW : 1;
   const shallow = unit.rung.level >= 2 && Math.min(...unit.sides.map((s) => s.depth)) < BARELY;
   return (
     PRICES.item -

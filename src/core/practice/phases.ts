@@ -1,18 +1,19 @@
 import { flowCost, orderPhase, stepCost, type Placed } from './order';
-import type { Arc } from './request';
+
 import { risingPath } from './rising';
 import { STATIONS, type Station } from './stations';
+import { styleOf, type StyleId } from './styles';
 import { counters, needsCounter, needsPreparation, preparersOf, preparesBefore, type PracticeUnit } from './units';
 
-/** Phases between settling and rest, in the order of each way of building. */
+/** Phases between settling and rest, in the order of each style. */
 const BETWEEN = ['warm', 'approach', 'deepest', 'counter'] as const;
 type Between = (typeof BETWEEN)[number];
 
 /** Phases that a unit would best be told as, the best first. */
-function wishes(unit: PracticeUnit, share: number, arc: Arc): readonly Between[] {
+function wishes(unit: PracticeUnit, share: number, style: StyleId): readonly Between[] {
   if (unit.neutral || unit.kind === 'rest') return ['counter', 'approach', 'deepest', 'warm'];
   if (unit.kind === 'mobility') return ['warm', 'approach', 'counter', 'deepest'];
-  if (arc === 'strength')
+  if (styleOf({ style }).first === 'work')
     return unit.kind === 'strength'
       ? ['approach', 'warm', 'deepest', 'counter']
       : ['deepest', 'approach', 'counter', 'warm'];
@@ -22,7 +23,7 @@ function wishes(unit: PracticeUnit, share: number, arc: Arc): readonly Between[]
 }
 
 /** Chosen units in the order in which they are taught, station after station, and what each part of the practice is. */
-export function placed(units: readonly PracticeUnit[], arc: Arc): { order: Placed[]; exact: boolean } {
+export function placed(units: readonly PracticeUnit[], style: StyleId): { order: Placed[]; exact: boolean } {
   let exact = true;
   const order: PracticeUnit[] = [];
   const parts = partsOf(units);
@@ -32,13 +33,13 @@ export function placed(units: readonly PracticeUnit[], arc: Arc): { order: Place
       order.at(-1) ?? null,
       i === parts.length - 1,
       order,
-      arc === 'flow' ? flowCost : stepCost,
+      styleOf({ style }).flows ? flowCost : stepCost,
     );
     exact &&= here.exact;
     order.push(...here.order);
   });
   const ready = rounded(prepared(order));
-  return { order: phased(ready, arc), exact };
+  return { order: phased(ready, style), exact };
 }
 
 /** Units by station; a peak comes last with all that stands on its ground. What brings the body to the middle again, lying, ends all. */
@@ -103,14 +104,14 @@ const near = (a: PracticeUnit, b: PracticeUnit): boolean =>
   (a.ground === 'lying' && b.ground === 'lying');
 
 /** Phases along an order, none before the one before it, as near to what each unit would best be as can be. */
-function phased(order: readonly PracticeUnit[], arc: Arc): Placed[] {
+function phased(order: readonly PracticeUnit[], style: StyleId): Placed[] {
   const mildFirst = [...order].sort((a, b) => a.intensity - b.intensity || (a.key < b.key ? -1 : 1));
   const peak = order.findLastIndex((u) => u.peak);
   const costs = order.map((unit, i) => {
     // The deepest stretches are the deepest of the stretches, however hard the work beside them is.
     const alike = mildFirst.filter((u) => (u.kind === 'strength') === (unit.kind === 'strength'));
     const share = alike.length > 1 ? alike.indexOf(unit) / (alike.length - 1) : 0.5;
-    const wished = unit.peak ? (['deepest', 'counter', 'approach', 'warm'] as const) : wishes(unit, share, arc);
+    const wished = unit.peak ? (['deepest', 'counter', 'approach', 'warm'] as const) : wishes(unit, share, style);
     // Whatever still comes after the peak is there to round it.
     if (i > peak && peak >= 0) return BETWEEN.map((p) => (p === 'counter' ? 0 : NEVER));
     const usual = unit.neutral ? BETWEEN.indexOf('counter') : PART_OF[unit.station];

@@ -15,14 +15,12 @@ import {
   SERVING,
   type PracticeUnit,
 } from './units';
+import { styleOf } from './styles';
 
 /** The mixed-integer program of a practice, put together row by row. */
 
 /** Rungs of one shape in a practice. */
 const RUNGS_OF_SHAPE = 2;
-/** Minutes a side of what serves no aim. Ours. */
-const LONGEST_UNSERVING = 1;
-const LONGEST_UNSERVING_QUIET = 2;
 
 export interface Built {
   program: Program;
@@ -47,7 +45,7 @@ function unitColumns(p: Program, unit: PracticeUnit, { aims, request, time, lock
   const fixed = locked.find((l) => l.key === unit.key);
   const n = unit.sides.length;
   const serves = unit.peak || aims.some((a) => Math.max(...worthOf(unit, a)) >= SERVING);
-  const unserving = request.arc === 'quiet' ? LONGEST_UNSERVING_QUIET : LONGEST_UNSERVING;
+  const unserving = styleOf(request).longestUnserving;
   const usual = serves || unit.kind === 'rest' ? unit.most : Math.min(unit.most, Math.max(unit.least, unserving));
   const least = fixed?.minutes ?? unit.least;
   const most = fixed?.minutes ?? Math.min(usual, Math.max(unit.least, time.work / n));

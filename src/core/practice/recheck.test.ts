@@ -44,7 +44,7 @@ describe('a practice that was made before something was told', () => {
     expect(now.filter((i) => closed(s, i))).toEqual([]);
   });
   it('holds what is limited no longer', async () => {
-    const { items } = await buildPractice(FREE, AIMS, requestOf({ minutes: 45, arc: 'quiet' }));
+    const { items } = await buildPractice(FREE, AIMS, requestOf({ minutes: 45, style: 'quiet' }));
     const s = screen([{ caution: 'very-mobile' }], '');
     const { items: now, changes } = recheck(items, s, ranked(AIMS, 'very-mobile'), AIMS, 6);
     expect(changes.some((c) => c.kind === 'shorter')).toBe(true);
@@ -61,7 +61,7 @@ describe('a practice that was built under a caution', () => {
     '%s: is within it as it stands',
     async (caution) => {
       const list = ranked(AIMS, caution);
-      for (const request of [requestOf({ minutes: 20 }), requestOf({ minutes: 30, arc: 'quiet' })]) {
+      for (const request of [requestOf({ minutes: 20 }), requestOf({ minutes: 30, style: 'quiet' })]) {
         const { items } = await buildPractice(list, AIMS, request);
         expect(recheck(items, screen([{ caution }], ''), list, AIMS, 6).changes).toEqual([]);
       }

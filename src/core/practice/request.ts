@@ -1,11 +1,9 @@
 import { z } from 'zod';
 import { PACES } from './pace';
+import { STYLE_IDS } from './styles';
 
 /** What a practice is asked for. */
 
-/** Shape of a practice: building up to its deepest, flowing, long and quiet, or work first. */
-export const ARCS = ['build', 'flow', 'quiet', 'strength'] as const;
-export type Arc = (typeof ARCS)[number];
 export const PRACTICE_PLACES = ['anywhere', 'chair', 'standing'] as const;
 export const AVOIDED = ['wrists', 'kneeling', 'lying-on-front', 'lying-on-back', 'head-down'] as const;
 export type Avoided = (typeof AVOIDED)[number];
@@ -20,7 +18,7 @@ export const requestSchema = z.object({
   minutes: z.number().min(5).max(120),
   /** Seconds of one slow breath of this student. */
   breathSeconds: z.number().min(2).max(20).default(6),
-  arc: z.enum(ARCS).default('build'),
+  style: z.enum(STYLE_IDS).default('build'),
   place: z.enum(PRACTICE_PLACES).default('anywhere'),
   /** Props at hand; null: whatever a pose needs. */
   props: z

@@ -149,7 +149,7 @@ describe('a round under the teacher’s hands', () => {
 
 describe('what is built', () => {
   it('has rounds in a flow, linked by one move with the same foot, and in no other style', async () => {
-    const flow = await build(45, { arc: 'flow', pace: 'brisk' });
+    const flow = await build(45, { style: 'flow', pace: 'brisk' });
     // A salutation has an order and moves of its own.
     const taught = taughtOrder(flow.items.filter((i) => i.salutation === undefined));
     const linked = taught.filter((x, i) => i > 0 && x.round !== undefined && x.round === taught[i - 1].round);

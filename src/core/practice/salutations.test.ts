@@ -123,7 +123,7 @@ describe('salutations', () => {
 describe('a practice that is built', () => {
   const ofSalutation = (b: BuiltPractice) => b.items.filter((i) => i.salutation !== undefined);
   it('flows in with sun salutations, once for every twelve minutes, before anything else that stands', async () => {
-    const b = await build(30, { arc: 'flow' });
+    const b = await build(30, { style: 'flow' });
     const own = ofSalutation(b);
     expect(own.map((i) => i.pose)).toEqual(salutationNamed('sun salutation a')?.steps.map((s) => s.pose));
     expect(new Set(own.map((i) => `${i.salutation} ${i.sets} ${i.round}`))).toEqual(
@@ -136,15 +136,15 @@ describe('a practice that is built', () => {
     for (const i of b.items.slice(0, at)) expect(shapeById(i.pose)?.position, i.pose).not.toBe('standing');
     for (const i of own) expect(itemSchema.parse(i)).toEqual(i);
     expect(Math.abs(totalSeconds(b.items) / 60 / 30 - 1)).toBeLessThanOrEqual(0.02);
-    expect(customsBroken(b.items, POSES, AIMS, requestOf({ minutes: 30, arc: 'flow' }))).toEqual([]);
+    expect(customsBroken(b.items, POSES, AIMS, requestOf({ minutes: 30, style: 'flow' }))).toEqual([]);
     expect(b.items.map((i) => PHASES.indexOf(i.phase))).toEqual(b.items.map((i) => PHASES.indexOf(i.phase)).sort());
-    expect(warningsOf(b.items, POSES, requestOf({ minutes: 30, arc: 'flow' }))).toEqual([]);
+    expect(warningsOf(b.items, POSES, requestOf({ minutes: 30, style: 'flow' }))).toEqual([]);
   });
   it('has none in another style, on a chair, on the way to a peak, or where none is wanted', async () => {
     expect(ofSalutation(await build(20))).toEqual([]);
-    expect(ofSalutation(await build(30, { arc: 'flow', salutation: 'none' }))).toEqual([]);
+    expect(ofSalutation(await build(30, { style: 'flow', salutation: 'none' }))).toEqual([]);
     const bare = (more: Partial<PracticeRequest>) =>
-      salute(requestOf({ minutes: 30, arc: 'flow', ...more }), POSES, () => true);
+      salute(requestOf({ minutes: 30, style: 'flow', ...more }), POSES, () => true);
     for (const more of [{ place: 'chair' as const }, { peak: 'pigeon' }, { minutes: 10 }])
       expect(bare(more)).toEqual([]);
     expect(bare({}).length).toBeGreaterThan(0);
@@ -161,27 +161,27 @@ describe('a practice that is built', () => {
   });
   it('closes what a caution closes: half of one, or none, for whoever may not hang the head', () => {
     const own = ranked(AIMS, 'low-blood-pressure');
-    const items = salute(requestOf({ minutes: 30, arc: 'flow' }), own, () => true);
+    const items = salute(requestOf({ minutes: 30, style: 'flow' }), own, () => true);
     for (const i of items)
       for (const r of own.filter((x) => x.pose === i.pose && x.rung === i.rung)) expect(r.cautions, i.pose).toEqual([]);
-    expect(salute(requestOf({ minutes: 30, arc: 'flow' }), ranked(AIMS, 'heart-uncleared'), () => true)).toEqual([]);
+    expect(salute(requestOf({ minutes: 30, style: 'flow' }), ranked(AIMS, 'heart-uncleared'), () => true)).toEqual([]);
   });
   it('is held no longer than a caution lets it', () => {
-    const flow = requestOf({ minutes: 30, arc: 'flow' });
+    const flow = requestOf({ minutes: 30, style: 'flow' });
     const short = POSES.map((r) => (r.pose === 'dog' ? { ...r, verdict: { ...r.verdict, hold_s: 13 } } : r));
     const dog = (list: typeof POSES) => salute(flow, list, () => true).find((i) => i.pose === 'dog');
     expect(dog(POSES)).toMatchObject({ breaths: 5, holdSeconds: 30 });
     expect(dog(short)).toMatchObject({ breaths: 2, holdSeconds: 12 });
   });
   it('takes nothing that is never taught', async () => {
-    const b = await build(30, { arc: 'flow', likes: { ...NO_LIKES, never: ['dog'] } });
+    const b = await build(30, { style: 'flow', likes: { ...NO_LIKES, never: ['dog'] } });
     expect(ofSalutation(b).length).toBeGreaterThan(0);
     expect(b.items.some((i) => i.pose === 'dog')).toBe(false);
   });
   it('keeps what was kept by hand, and begins with its salutation once', async () => {
-    const first = await build(30, { arc: 'flow' });
+    const first = await build(30, { style: 'flow' });
     const again = await build(30, {
-      arc: 'flow',
+      style: 'flow',
       locked: first.items.filter((i) => i.salutation !== undefined || i.phase === 'deepest'),
     });
     expect(ofSalutation(again).map((i) => i.pose)).toEqual(ofSalutation(first).map((i) => i.pose));

@@ -8,6 +8,7 @@ import { freeNumber } from './rounds';
 import { SALUTATIONS, type Salutation, type SalutationStep } from './salutations';
 import { stationRank, type Station } from './stations';
 import { MOST_SETS } from './taught-order';
+import { styleOf } from './styles';
 
 /** Salutations as one student does them: in the forms that she may and can do, and as a part of a practice that is built. */
 
@@ -55,10 +56,10 @@ const EACH_TIME = 12;
 const USUAL = ['sun-a', 'half-sun'] as const;
 
 /** Salutations that a request wants, the first that is open to be taken; none where it wants none. */
-function wantedBy({ salutation, arc, place, minutes, peak }: PracticeRequest): readonly Salutation['id'][] {
+function wantedBy({ salutation, style, place, minutes, peak }: PracticeRequest): readonly Salutation['id'][] {
   if (salutation === 'none') return [];
   if (salutation !== null) return [salutation];
-  return arc === 'flow' && place === 'anywhere' && minutes >= FLOWS_FROM && peak === null ? USUAL : [];
+  return styleOf({ style }).flows && place === 'anywhere' && minutes >= FLOWS_FROM && peak === null ? USUAL : [];
 }
 
 /**

@@ -120,12 +120,12 @@ describe('a practice of work', () => {
     ['build', 30, 3, 3],
     ['strength', 30, 1, 1],
   ] as const;
-  it.each(SETS)('%s, %i minutes, %s asked: work in %i', (arc, minutes, sets, so) => {
-    expect(setsFor({ kind: 'strength' }, requestOf({ minutes, arc, sets }))).toBe(so);
-    expect(setsFor({ kind: 'stretch' }, requestOf({ minutes, arc, sets }))).toBe(1);
+  it.each(SETS)('%s, %i minutes, %s asked: work in %i', (style, minutes, sets, so) => {
+    expect(setsFor({ kind: 'strength' }, requestOf({ minutes, style, sets }))).toBe(so);
+    expect(setsFor({ kind: 'stretch' }, requestOf({ minutes, style, sets }))).toBe(1);
   });
   it.each([20, 45])('of %i minutes has its work in two sets, and takes its time', async (minutes) => {
-    const { items } = await build(minutes, { arc: 'strength' });
+    const { items } = await build(minutes, { style: 'strength' });
     const work = items.filter((i) => rungOf(i.pose, i.rung)?.rung.kind === 'strength');
     expect(work.length).toBeGreaterThan(1);
     expect(new Set(work.map((i) => i.sets))).toEqual(new Set([2]));
@@ -133,9 +133,9 @@ describe('a practice of work', () => {
     expect(Math.abs(totalSeconds(items) / (60 * minutes) - 1)).toBeLessThan(0.02);
   });
   it('keeps what is kept in its sets, whatever is asked for the rest', async () => {
-    const { items } = await build(30, { arc: 'strength' });
+    const { items } = await build(30, { style: 'strength' });
     const kept = items.filter((i) => i.sets === 2).slice(0, 2);
-    const again = await build(30, { arc: 'strength', sets: 3, locked: kept });
+    const again = await build(30, { style: 'strength', sets: 3, locked: kept });
     for (const k of kept)
       expect(again.items.filter((i) => i.pose === k.pose && i.rung === k.rung).map((i) => i.sets)).toContain(2);
     expect(again.items.some((i) => i.sets === 3)).toBe(true);

@@ -1,5 +1,6 @@
 import type { Rung, Shape } from '@/core/poses';
 import type { PracticeRequest } from './request';
+import { styleOf } from './styles';
 
 /**
  * The way of a practice through the room: wake lying, come to all fours, stand up once, kneel, sit, lie down again and stay. Each unit has its
@@ -38,16 +39,15 @@ export const wakesIn = (rung: Rung): boolean =>
   rung.kind === 'mobility' || (rung.kind === 'stretch' && rung.level === 1 && rung.phases.includes('warm'));
 
 /** Where on the way a rung stands. In a practice of work, what works lying comes before standing up. */
-export function stationOf(shape: Shape, rung: Rung, ground: Ground, { arc, place }: PracticeRequest): Station {
+export function stationOf(shape: Shape, rung: Rung, ground: Ground, { style, place }: PracticeRequest): Station {
+  const workFirst = styleOf({ style }).first === 'work';
   // Where work comes first, stretches wait for it.
   const early =
     rung.kind === 'mobility' ||
-    (wakesIn(rung) && !rung.phases.includes('counter') && !(arc === 'strength' && rung.kind === 'stretch'));
+    (wakesIn(rung) && !rung.phases.includes('counter') && !(workFirst && rung.kind === 'stretch'));
   switch (ground) {
     case 'lying':
-      return early || (arc === 'strength' && rung.kind === 'strength' && shape.position === 'on the back')
-        ? 'wake'
-        : 'lying';
+      return early || (workFirst && rung.kind === 'strength' && shape.position === 'on the back') ? 'wake' : 'lying';
     case 'kneeling':
       return rung.kind === 'mobility' || (rung.kind === 'strength' && rung.level === 1) ? 'fours' : 'kneeling';
     case 'front':

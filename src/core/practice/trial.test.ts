@@ -25,8 +25,8 @@ describe('three hundred made-up requests', () => {
   });
   it('take no more than their minutes, and give back only what nobody needs', () => {
     for (const r of fits) {
-      expect(r.off, `${r.student} ${r.minutes} ${r.arc}`).toBeLessThanOrEqual(2);
-      expect(r.off, `${r.student} ${r.minutes} ${r.arc}`).toBeGreaterThanOrEqual(-100 * GIVEN_BACK - 3);
+      expect(r.off, `${r.student} ${r.minutes} ${r.style}`).toBeLessThanOrEqual(2);
+      expect(r.off, `${r.student} ${r.minutes} ${r.style}`).toBeGreaterThanOrEqual(-100 * GIVEN_BACK - 3);
     }
     const free = fits.filter((r) => r.left >= 150);
     expect(free.filter((r) => r.off >= -2).length / free.length).toBeGreaterThan(0.85);
@@ -49,7 +49,7 @@ describe('three hundred made-up requests', () => {
     expect(usual.filter((r) => r.gap <= 0.01).length / usual.length).toBeGreaterThanOrEqual(0.9);
     // Where a caution leaves a handful of shapes that give the aims next to nothing, a tenth of it is nothing too.
     for (const r of fits.filter((f) => f.left >= 40))
-      expect(r.gap, `${r.student} ${r.minutes} ${r.arc}`).toBeLessThan(0.1);
+      expect(r.gap, `${r.student} ${r.minutes} ${r.style}`).toBeLessThan(0.1);
   });
   it('hold today too, for the first wishes of two students', async () => {
     for (const student of [0, 7])

@@ -19,6 +19,7 @@ import type { Aim } from '@/core/students/student';
 import { isLiked, isNever, NO_LIKES, type Likes } from './likes';
 import type { Avoided, PracticeRequest } from './request';
 import { groundOf, stationOf, stationRank, wakesIn, type Ground, type Station } from './stations';
+import { styleOf } from './styles';
 
 /** A rung with all the sides that it is done on: what is chosen or not. */
 export interface PracticeUnit {
@@ -64,9 +65,6 @@ export interface PracticeUnit {
 /** Stretch and load from which a group counts as reached. Ours. */
 const STRETCHED = 0.55;
 const WORKED = 0.25;
-/** Most minutes on one side of one item, and in long, quiet practices. Ours. */
-const LONGEST = 2;
-const LONGEST_QUIET = 5;
 /** What a level counts, and the whole way into a rung: half-way into a demanding one is more than all the way into a mild one. Ours. */
 const OF_LEVEL = 0.3,
   OF_DEPTH = 0.5;
@@ -75,8 +73,6 @@ const MOVED = 0.3;
 /** Low back from which a back-bend asks for a counter, and what counters it, degrees. Ours. */
 const ARCHED = -14;
 const ROUNDED = 6;
-/** In a flow nothing is held for longer. */
-const LONGEST_FLOW = 0.75;
 
 /** True where a rung bears on the wrists: hands that only lie beside a lying body do not. */
 const onWrists = (shape: Shape, rung: Rung): boolean =>
@@ -115,18 +111,16 @@ export function inTheWay(
   return request.avoid.find((a) => a !== 'wrists' && asks(a)) ?? null;
 }
 
-/** Shortest and longest rest in the middle of a practice, minutes: a child's pose after a back-bend. Ours. */
-const PAUSE = { least: 0.5, most: 1, quiet: 3 } as const;
-/** Seconds for which a shape can be held at least where a practice is quiet. Ours. */
-const QUIET_HOLD = 60;
+/** Shortest rest in the middle of a practice, minutes. Ours. */
+const SHORTEST_PAUSE = 0.5;
+/** Seconds for which a shape can be held at least where a practice stays. Ours. */
+const STAYED = 60;
 /** What a quiet practice leaves out wherever it is free to: work, standing up, and what cannot be stayed in. */
 const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
-  request.arc === 'quiet' &&
+  styleOf(request).stays &&
   request.place === 'anywhere' &&
   shape.id !== request.peak &&
-  (rung.kind === 'strength' ||
-    shape.position === 'standing' ||
-    (rung.kind !== 'mobility' && rung.hold[1] < QUIET_HOLD));
+  (rung.kind === 'strength' || shape.position === 'standing' || (rung.kind !== 'mobility' && rung.hold[1] < STAYED));
 /** Worth for an aim from which a rung serves it. Ours. */
 export const SERVING = 0.15;
 /** True where demanding work is done for an aim: to strengthen what it names or works well, or to lengthen what its shape is known to lengthen. */
@@ -149,7 +143,7 @@ export const isHeavy = (rung: Pick<Rung, 'level' | 'kind'>, sides: readonly Rank
 /** Heavy work that serves none of the aims has no place, but where work or flow is what was asked for. */
 const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request: PracticeRequest): boolean =>
   isHeavy(rung, list) &&
-  (request.arc === 'build' || request.arc === 'quiet') &&
+  !styleOf(request).workForItself &&
   shape.id !== request.peak &&
   !list.some((r) =>
     workServes(
@@ -161,10 +155,10 @@ const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request
 /** Rests that may stand in the middle: what rounds or turns the back, and in a quiet practice whatever a prop carries; never the last rest. */
 const pauses = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   rung.phases.includes('counter') &&
-  (rung.level === 1 || request.arc === 'quiet') &&
+  (rung.level === 1 || styleOf(request).stays) &&
   (shape.position !== 'on the back' ||
     !rung.phases.includes('rest') ||
-    (request.arc === 'quiet' && rung.props.length > 0 && !shape.id.startsWith('resting')));
+    (styleOf(request).stays && rung.props.length > 0 && !shape.id.startsWith('resting')));
 
 /** Hip flexion, and turning of the back, that bring hips and back to the middle again, degrees. Ours. */
 const DRAWN_IN = 70;
@@ -224,14 +218,14 @@ export function unitsFor(
     if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;
     const unit = { ...unitOf(key, shape, rung, list, request), liked: isLiked(likes, shape.id, list[0].rung) };
     // A rest in the middle is there to round what was arched, or to end what was worked.
-    if (unit.kind === 'rest' && request.arc !== 'quiet' && !unit.neutral && !counters(unit)) continue;
+    if (unit.kind === 'rest' && !styleOf(request).stays && !unit.neutral && !counters(unit)) continue;
     if (unit.most >= unit.least) out.push(unit);
   }
   // What a shape's own warning tells not to do is for those to whom nothing cleaner of it is open.
   const clean = new Set(out.filter((u) => !u.rung.loose).map((u) => u.shape.id));
   const tidy = out.filter((u) => !u.rung.loose || !clean.has(u.shape.id) || kept.includes(u.key));
   // A quiet practice stays on the floor, where there is enough to do there.
-  if (request.arc !== 'quiet' || request.place !== 'anywhere') return tidy;
+  if (!styleOf(request).stays || request.place !== 'anywhere') return tidy;
   const floor = tidy.filter((u) => u.ground !== 'chair' || kept.includes(u.key));
   return floor.length >= ENOUGH ? floor : tidy;
 }
@@ -268,12 +262,11 @@ export function unitOfRung(
 /** Longest hold that cautions allow on all sides, seconds. */
 const longestOf = (list: readonly RankedPose[]): number => Math.min(...list.map((r) => r.verdict.hold_s ?? Infinity));
 
-/** Sets of work where the way of the practice decides, and minutes from which there is time for them. Two to four: Garber 2011 (ACSM); two is ours. */
-const SETS_OF_WORK = 2;
+/** Minutes from which there is time for more than one set. Ours. */
 const SETS_FROM = 20;
-/** How often a rung is gone through: work as was asked, or in a practice of work twice; everything else once. */
-export const setsFor = (rung: Pick<Rung, 'kind'>, { arc, sets, minutes }: PracticeRequest): number =>
-  rung.kind !== 'strength' ? 1 : (sets ?? (arc === 'strength' && minutes >= SETS_FROM ? SETS_OF_WORK : 1));
+/** How often a rung is gone through: work as was asked, or as the style has it; everything else once. */
+export const setsFor = (rung: Pick<Rung, 'kind'>, { style, sets, minutes }: PracticeRequest): number =>
+  rung.kind !== 'strength' ? 1 : (sets ?? (minutes >= SETS_FROM ? styleOf({ style }).setsOfWork : 1));
 
 /** Repeats that an item may have. */
 export const MOST_REPEATS = 20;
@@ -297,18 +290,15 @@ const SHORTEST_WORK = 18;
 /** Repeats are counted where each is as short as this, seconds; longer ones are a hold that is moved in. */
 const COUNTED = 8;
 
-/** Minutes on one side, least and most: whole breaths or whole repeats, as long as the rung, the way of the practice and cautions let it be. */
-function minutesOf(rung: Rung, list: readonly RankedPose[], { arc, breathSeconds }: PracticeRequest): [number, number] {
+/** Minutes on one side, least and most: whole breaths or whole repeats, as long as the rung, the style and cautions let it be. */
+function minutesOf(
+  rung: Rung,
+  list: readonly RankedPose[],
+  { style, breathSeconds }: PracticeRequest,
+): [number, number] {
   const pause = rung.kind === 'rest';
-  const cap = pause
-    ? arc === 'quiet'
-      ? PAUSE.quiet
-      : PAUSE.most
-    : arc === 'quiet'
-      ? LONGEST_QUIET
-      : arc === 'flow'
-        ? LONGEST_FLOW
-        : LONGEST;
+  const allowed = styleOf({ style });
+  const cap = pause ? allowed.longestPause : allowed.longest;
   // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
   const grain = (grainOf(rung, breathSeconds) * breathSeconds) / 60;
   if (rung.repeats) {
@@ -322,7 +312,7 @@ function minutesOf(rung: Rung, list: readonly RankedPose[], { arc, breathSeconds
   // A caution may say that a hold is over sooner than is usual.
   const longest = longestOf(list);
   const felt = rung.kind === 'strength' ? Math.min(SHORTEST_WORK, rung.hold[1]) : 0;
-  const shortest = pause ? PAUSE.least * 60 : Math.max(rung.hold[0], felt);
+  const shortest = pause ? SHORTEST_PAUSE * 60 : Math.max(rung.hold[0], felt);
   const least = grain * Math.max(1, Math.ceil(Math.min(shortest, longest) / 60 / grain - 1e-9));
   const usual = Math.min(rung.hold[1] / 60, cap, longest / 60);
   return [least, Math.max(least, grain * Math.floor(usual / grain + 1e-9))];

@@ -7,16 +7,10 @@ import type { Change } from './change';
 import { TRANSITIONS, type Pace } from './pace';
 import type { Reason } from './reasons';
 import { SALUTATIONS } from './salutations';
-import type { Arc, Avoided, PracticeRequest, Saluted } from './request';
+import type { Avoided, PracticeRequest, Saluted } from './request';
 import type { inTheWay } from './units';
 import type { Warning } from './warnings';
 
-export const ARC_WORDS: Readonly<Record<Arc, string>> = {
-  build: 'builds up to its deepest',
-  flow: 'flows, nothing held long',
-  quiet: 'long and quiet',
-  strength: 'work first, then length',
-};
 export const PACE_WORDS: Readonly<Record<Pace, string>> = {
   brisk: `brisk, ${TRANSITIONS.brisk.shape} s`,
   usual: `usual, ${TRANSITIONS.usual.shape} s`,

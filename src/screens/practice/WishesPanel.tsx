@@ -6,15 +6,9 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
 import { PACES } from '@/core/practice/pace';
-import { ARCS, AVOIDED, PRACTICE_PLACES, SALUTED } from '@/core/practice/request';
-import {
-  ARC_WORDS,
-  AVOIDED_WORDS,
-  FIRST_WORDS,
-  PACE_WORDS,
-  PRACTICE_PLACE_WORDS,
-  salutedWords,
-} from '@/core/practice/words';
+import { AVOIDED, PRACTICE_PLACES, SALUTED } from '@/core/practice/request';
+import { STYLE_IDS, styleWords } from '@/core/practice/styles';
+import { AVOIDED_WORDS, FIRST_WORDS, PACE_WORDS, PRACTICE_PLACE_WORDS, salutedWords } from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
 import { shapeOptions } from '@/screens/poses/shape-options';
@@ -30,7 +24,7 @@ const SET_WORDS: Readonly<Record<(typeof SETS)[number], string>> = {
   '4': 'four sets',
 };
 
-/** How a practice is to be: its arc, place, props, what to avoid, sides, level and a peak. */
+/** How a practice is to be: its style, place, props, what to avoid, sides, level and a peak. */
 export function WishesPanel({
   wishes,
   home,
@@ -69,9 +63,9 @@ export function WishesPanel({
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
         {choose(
           'Style',
-          wishes.arc,
-          ARCS.map((a) => [a, ARC_WORDS[a]] as const),
-          (arc) => put({ arc }),
+          wishes.style,
+          STYLE_IDS.map((s) => [s, styleWords(s)] as const),
+          (style) => put({ style }),
         )}
         {choose(
           'Place',

@@ -74,7 +74,11 @@ function optionOf({ series, x, y, now, bands, height }: ChartInput, style: CSSSt
       max: scale.max,
       interval: scale.step,
     },
-    tooltip: { trigger: 'axis', valueFormatter: (v: number) => v.toFixed(1), axisPointer: { label: { show: false } } },
+    tooltip: {
+      trigger: 'axis',
+      valueFormatter: (value: number) => value.toFixed(1),
+      axisPointer: { label: { show: false } },
+    },
     series: series.map((s, i) => ({
       type: 'line',
       name: s.name,

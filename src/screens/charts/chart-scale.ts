@@ -28,9 +28,9 @@ export function labelShifts(series: readonly ChartSeries[], perUnit: number): nu
   const order = series.map((s, i) => ({ i, at: -(s.points.at(-1)?.[1] ?? 0) * perUnit })).sort((a, b) => a.at - b.at);
   const shifts = new Array<number>(series.length).fill(0);
   let last = -Infinity;
-  for (const { i, at } of order) {
+  for (const { i: index, at } of order) {
     const placed = Math.max(at, last + APART);
-    shifts[i] = placed - at;
+    shifts[index] = placed - at;
     last = placed;
   }
   return shifts;
@@ -40,6 +40,6 @@ export function labelShifts(series: readonly ChartSeries[], perUnit: number): nu
 export function ticksOf(min: number, max: number): number[] {
   const every = max - min > 100 ? 30 : 15;
   const ticks: number[] = [];
-  for (let v = Math.ceil(min / every) * every; v <= max; v += every) ticks.push(v);
+  for (let tick = Math.ceil(min / every) * every; tick <= max; tick += every) ticks.push(tick);
   return ticks;
 }

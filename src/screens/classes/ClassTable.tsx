@@ -145,24 +145,24 @@ export function ClassTable({
 }
 
 /** Props of the side that needs most: they serve the other too. */
-function propsFor(h: Hers): Hers['sides'][number]['props'] {
-  const size = (s: Hers['sides'][number]): number =>
-    s.props.reduce((sum, p) => sum + (p.length_cm ?? p.height_cm ?? 1), 0);
-  return h.sides.reduce((most, s) => (size(s) > size(most) ? s : most), h.sides[0]).props;
+function propsFor(hers: Hers): Hers['sides'][number]['props'] {
+  const size = (side: Hers['sides'][number]): number =>
+    side.props.reduce((sum, p) => sum + (p.length_cm ?? p.height_cm ?? 1), 0);
+  return hers.sides.reduce((most, s) => (size(s) > size(most) ? s : most), hers.sides[0]).props;
 }
 
 /** What one student does, with her props. */
-function hersWords(h: Hers, sizes: PropSizes) {
-  if (h.pose === null) return 'rests, or waits';
-  const found = rungOf(h.pose, h.rung);
-  const props = propsFor(h).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
+function hersWords(hers: Hers, sizes: PropSizes) {
+  if (hers.pose === null) return 'rests, or waits';
+  const found = rungOf(hers.pose, hers.rung);
+  const props = propsFor(hers).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
   const fetch = props.length > 0 && (
     <Box component="span" sx={{ color: 'var(--ink-2)' }}>
       {' '}
       · {props.join('; ')}
     </Box>
   );
-  if (h.kind === 'same')
+  if (hers.kind === 'same')
     return (
       <>
         the same
@@ -171,9 +171,9 @@ function hersWords(h: Hers, sizes: PropSizes) {
     );
   return (
     <>
-      {h.kind === 'instead' ? (
+      {hers.kind === 'instead' ? (
         <>
-          instead: <strong>{found?.shape.name ?? h.pose}</strong>, {found?.rung.name}
+          instead: <strong>{found?.shape.name ?? hers.pose}</strong>, {found?.rung.name}
         </>
       ) : (
         <strong>{found?.rung.name}</strong>

@@ -29,7 +29,7 @@ export function WhoComes({
       enqueueSnackbar(`A class holds ${MOST_STUDENTS}.`, { variant: 'info' });
       return;
     }
-    const without = (c: YogaClass): string[] => c.students.filter((s) => s !== id);
+    const without = (yogaClass: YogaClass): string[] => yogaClass.students.filter((s) => s !== id);
     void keep(
       (c) => ({ ...c, students: isIn ? without(c) : [...without(c), id] }),
       isIn ? `${who} is not in it.` : `${who} is in it.`,

@@ -36,9 +36,9 @@ export function CalendarInDialog({
   // Events of visits that Kolpos sent out itself are whose they were.
   const titles = useMemo(() => {
     const out = new Map<string, CalendarEvent[]>();
-    for (const e of events) {
-      if (stored.has(visitBehind(e.key) ?? '')) continue;
-      out.set(e.title, [...(out.get(e.title) ?? []), e]);
+    for (const event of events) {
+      if (stored.has(visitBehind(event.key) ?? '')) continue;
+      out.set(event.title, [...(out.get(event.title) ?? []), event]);
     }
     return [...out];
   }, [events, stored]);

@@ -25,10 +25,10 @@ export function DayBookScreen() {
   const [day, setDay] = useState(now);
   const marks = useMemo(() => {
     const out = new Map<string, DayMark>();
-    for (const v of book?.visits ?? []) {
-      if (v.became === 'off') continue;
-      const n = Number(out.get(v.day)?.sign ?? 0) + 1;
-      out.set(v.day, { sign: String(n), told: n === 1 ? ', one visit' : `, ${n} visits` });
+    for (const visit of book?.visits ?? []) {
+      if (visit.became === 'off') continue;
+      const visits = Number(out.get(visit.day)?.sign ?? 0) + 1;
+      out.set(visit.day, { sign: String(visits), told: visits === 1 ? ', one visit' : `, ${visits} visits` });
     }
     return out;
   }, [book]);

@@ -12,7 +12,7 @@ export interface DayBook {
   stored: ReadonlyMap<string, Visit>;
   students: readonly Student[];
   classes: readonly YogaClass[];
-  nameOf: (v: Pick<Visit, 'student' | 'class'>) => string;
+  nameOf: (visit: Pick<Visit, 'student' | 'class'>) => string;
 }
 
 /** Everything that the day book shows; null while it is read. */
@@ -40,7 +40,7 @@ export function useDayBook(): DayBook | null {
       stored: new Map(data.visits.map((v) => [v.id, v])),
       students: data.students,
       classes: data.classes,
-      nameOf: (v) => names.get(v.student ?? v.class ?? '') ?? '',
+      nameOf: (visit) => names.get(visit.student ?? visit.class ?? '') ?? '',
     };
   }, [data]);
 }

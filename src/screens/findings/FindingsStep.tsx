@@ -85,10 +85,12 @@ export function FindingsStep({
     );
   const known = latest(readings);
   const derived = derivedFrom(readings, student).filter((d) => !d.id.startsWith('gap-'));
-  const settle = (m: MovementFinding) =>
-    void question.ask({ side: m.side, movement: m.movement }).then(() => router.push(address('measure')));
-  const again = (r: Reading) =>
-    router.push(`${address('measure')}&at=${[r.test, r.readout, r.side, ...(r.variant ? [r.variant] : [])].join('/')}`);
+  const settle = (finding: MovementFinding) =>
+    void question.ask({ side: finding.side, movement: finding.movement }).then(() => router.push(address('measure')));
+  const again = (read: Reading) =>
+    router.push(
+      `${address('measure')}&at=${[read.test, read.readout, read.side, ...(read.variant ? [read.variant] : [])].join('/')}`,
+    );
   const side = (which: Side, at: { gridColumn: object; gridRow: object }) => (
     <Box sx={{ minWidth: 0, ...at }}>
       <SideCard
@@ -170,8 +172,8 @@ export function FindingsStep({
         fullWidth
         aria-labelledby="source-title"
       >
-        {opened && 'movement' in opened && <MovementSource m={opened.movement} readings={readings} />}
-        {opened && 'structure' in opened && <StructureSource f={opened.structure} />}
+        {opened && 'movement' in opened && <MovementSource finding={opened.movement} readings={readings} />}
+        {opened && 'structure' in opened && <StructureSource finding={opened.structure} />}
         <Button sx={{ m: 2 }} onClick={() => setOpened(null)}>
           Close
         </Button>

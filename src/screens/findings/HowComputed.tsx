@@ -8,7 +8,7 @@ import { saveFile } from '../shell/save-file';
 /** The statistics behind the findings, for whoever wants them, and the findings as a file. */
 export function HowComputed({ findings, student }: { findings: Findings; student: string }) {
   'use memo';
-  const { diagnostics: d, model } = findings;
+  const { diagnostics: told, model } = findings;
   return (
     <Box sx={{ mt: 2, fontSize: 14 }}>
       <Typography variant="caption" component="p">
@@ -17,8 +17,9 @@ export function HowComputed({ findings, student }: { findings: Findings; student
       <Box component="details" sx={{ mt: 1 }}>
         <summary>How this was computed</summary>
         <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-          {d.readings} readings{d.places > 0 && ` and ${d.places} places felt in poses`}; {d.samples}{' '}
-          <Word of="draw">draws</Word>, effective {d.effective}, <Word of="R-hat">R-hat</Word> {d.rhat}. {model.note}
+          {told.readings} readings{told.places > 0 && ` and ${told.places} places felt in poses`}; {told.samples}{' '}
+          <Word of="draw">draws</Word>, effective {told.effective}, <Word of="R-hat">R-hat</Word> {told.rhat}.{' '}
+          {model.note}
         </Typography>
       </Box>
       <Button

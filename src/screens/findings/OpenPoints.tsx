@@ -18,9 +18,9 @@ export function OpenPoints({
 }: {
   findings: Findings;
   readings: readonly Reading[];
-  onSettle: (m: MovementFinding) => void;
+  onSettle: (finding: MovementFinding) => void;
   /** Goes to the test of a reading, to take it again. */
-  onTest: (r: Reading) => void;
+  onTest: (reading: Reading) => void;
 }) {
   'use memo';
   const unclear = findings.movements.filter((m) => m.clarity === 'unclear' && !whyUnclear(m) && !isLimited(m));
@@ -79,11 +79,11 @@ export function OpenPoints({
   );
 }
 
-const nameOf = (r: Reading | undefined): string => {
-  if (!r) return 'a reading';
-  const test = testById(r.test);
-  const way = test?.variants?.find((v) => v.id === r.variant)?.name;
-  return `${test?.name ?? r.test}, ${(readoutOf(r.test, r.readout)?.name ?? r.readout).toLowerCase()}${way ? `, ${way}` : ''}`;
+const nameOf = (read: Reading | undefined): string => {
+  if (!read) return 'a reading';
+  const test = testById(read.test);
+  const way = test?.variants?.find((v) => v.id === read.variant)?.name;
+  return `${test?.name ?? read.test}, ${(readoutOf(read.test, read.readout)?.name ?? read.readout).toLowerCase()}${way ? `, ${way}` : ''}`;
 };
 
 function DoubtSaid({
@@ -93,14 +93,14 @@ function DoubtSaid({
 }: {
   doubt: Doubt;
   readings: readonly Reading[];
-  onTest: (r: Reading) => void;
+  onTest: (reading: Reading) => void;
 }) {
   'use memo';
   const ids = doubt.kind === 'stray' ? [doubt.reading] : doubt.readings;
   const said = ids.map((id) => readings.find((r) => r.id === id));
   const [first, second] = said;
-  const read = (r: Reading | undefined) =>
-    r ? withUnit(r, r.trials.reduce((s, v) => s + v, 0) / r.trials.length) : '';
+  const read = (reading: Reading | undefined) =>
+    reading ? withUnit(reading, reading.trials.reduce((s, v) => s + v, 0) / reading.trials.length) : '';
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography sx={{ fontSize: 14 }}>

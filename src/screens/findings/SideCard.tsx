@@ -17,7 +17,7 @@ import { seaTint } from '@/figure/scales';
 /** Limited movements that are told at once; the rest opens. */
 const SHOWN = 4;
 
-const unitOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };
+const unitOf = (finding: MovementFinding) => readoutOf(finding.test, finding.readout) ?? { unit: 'deg' as const };
 
 /** One side: the sentence to read out, and every movement with what stops it. */
 export function SideCard({
@@ -30,8 +30,8 @@ export function SideCard({
   side: Side;
   movements: readonly MovementFinding[];
   readings: readonly Reading[];
-  onOpen: (m: MovementFinding) => void;
-  onSettle: (m: MovementFinding) => void;
+  onOpen: (finding: MovementFinding) => void;
+  onSettle: (finding: MovementFinding) => void;
 }) {
   'use memo';
   const [all, setAll] = useState(false);
@@ -53,7 +53,7 @@ export function SideCard({
           </Typography>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {shown.map((m) => (
-              <Row key={m.movement} m={m} readings={readings} onOpen={onOpen} onSettle={onSettle} />
+              <Row key={m.movement} finding={m} readings={readings} onOpen={onOpen} onSettle={onSettle} />
             ))}
           </Box>
           {shown.length < own.length && (
@@ -68,20 +68,20 @@ export function SideCard({
 }
 
 function Row({
-  m,
+  finding,
   readings,
   onOpen,
   onSettle,
 }: {
-  m: MovementFinding;
+  finding: MovementFinding;
   readings: readonly Reading[];
-  onOpen: (m: MovementFinding) => void;
-  onSettle: (m: MovementFinding) => void;
+  onOpen: (finding: MovementFinding) => void;
+  onSettle: (finding: MovementFinding) => void;
 }) {
   'use memo';
-  const change = changeOf(m, readings);
-  const readout = readoutOf(m.test, m.readout);
-  const sides = readout && sideGap(latest(readings), m.test, readout, m.side);
+  const change = changeOf(finding, readings);
+  const readout = readoutOf(finding.test, finding.readout);
+  const sides = readout && sideGap(latest(readings), finding.test, readout, finding.side);
   const less = readout && sides && sides.gap * (readout.better === 'lower' ? -1 : 1) < 0;
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--line)', py: 0.75, display: 'flex', gap: 1 }}>
@@ -89,7 +89,7 @@ function Row({
         <Box
           component="button"
           type="button"
-          onClick={() => onOpen(m)}
+          onClick={() => onOpen(finding)}
           sx={{
             all: 'unset',
             cursor: 'pointer',
@@ -99,38 +99,38 @@ function Row({
           }}
         >
           <Box sx={{ fontSize: 14 }}>
-            {readWords(m)}{' '}
+            {readWords(finding)}{' '}
             <span className="num">
-              {m.measured === null
+              {finding.measured === null
                 ? '(not read itself)'
-                : m.brokenOff
-                  ? `(ended early at ${withUnit(unitOf(m), m.measured)})`
-                  : withUnit(unitOf(m), m.measured)}
-              , {bandWords(m.band)}
+                : finding.brokenOff
+                  ? `(ended early at ${withUnit(unitOf(finding), finding.measured)})`
+                  : withUnit(unitOf(finding), finding.measured)}
+              , {bandWords(finding.band)}
             </span>
           </Box>
           <Box className="muscle" sx={{ fontSize: 16, lineHeight: 1.25 }}>
-            {limiterWords(m)}
+            {limiterWords(finding)}
           </Box>
           {sides?.beyondError && less && (
             <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
-              {withUnit(unitOf(m), Math.abs(sides.gap))} less than the {otherSide(m.side)}, more than the error of{' '}
-              {withUnit(unitOf(m), sides.detectable)}
+              {withUnit(unitOf(finding), Math.abs(sides.gap))} less than the {otherSide(finding.side)}, more than the
+              error of {withUnit(unitOf(finding), sides.detectable)}
             </Box>
           )}
           {change && (
             <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
               {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}
-              {movementChangeWords(change, unitOf(m))}
+              {movementChangeWords(change, unitOf(finding))}
             </Box>
           )}
         </Box>
-        {m.clarity !== 'one' && !whyUnclear(m) && isLimited(m) && (
+        {finding.clarity !== 'one' && !whyUnclear(finding) && isLimited(finding) && (
           <Button
             size="small"
             variant="outlined"
-            onClick={() => onSettle(m)}
-            aria-label={`Which test would make clear what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}?`}
+            onClick={() => onSettle(finding)}
+            aria-label={`Which test would make clear what stops the ${finding.side} ${MOVEMENT_WORDS[finding.movement]}?`}
             sx={{ mt: 0.5, minWidth: 0 }}
           >
             Which test?
@@ -139,7 +139,7 @@ function Row({
       </Box>
       <Box
         aria-hidden="true"
-        sx={{ flex: 'none', width: 7, bgcolor: seaTint(Math.min(1, Math.max(0, 0.35 - m.band * 0.3))) }}
+        sx={{ flex: 'none', width: 7, bgcolor: seaTint(Math.min(1, Math.max(0, 0.35 - finding.band * 0.3))) }}
       />
     </Box>
   );

@@ -26,7 +26,7 @@ export function StrengthList({ student, readings }: { student: Student; readings
           {found.map((f) => (
             <Row
               key={`${f.test}/${f.readout}/${f.side}`}
-              f={f}
+              finding={f}
               capacity={able.find((c) => c.test === f.test && c.readout === f.readout && c.side === f.side)}
             />
           ))}
@@ -36,25 +36,25 @@ export function StrengthList({ student, readings }: { student: Student; readings
   );
 }
 
-function Row({ f, capacity }: { f: StrengthFinding; capacity: Capacity | undefined }) {
-  const readout = readoutOf(f.test, f.readout);
+function Row({ finding, capacity }: { finding: StrengthFinding; capacity: Capacity | undefined }) {
+  const readout = readoutOf(finding.test, finding.readout);
   if (!readout) return null;
   return (
     <Box component="li" sx={{ borderBottom: '1px solid var(--line)', py: 0.5 }}>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <span style={{ flex: 1 }}>
-          {f.side !== 'both' && `${SIDE_MARK[f.side]} `}
-          {testById(f.test)?.name}
+          {finding.side !== 'both' && `${SIDE_MARK[finding.side]} `}
+          {testById(finding.test)?.name}
         </span>
-        <strong className="num">{withUnit(readout, f.value)}</strong>
+        <strong className="num">{withUnit(readout, finding.value)}</strong>
       </Box>
       <Typography variant="caption" component="p">
-        {f.z === null || !f.norm
+        {finding.z === null || !finding.norm
           ? 'No norm to compare with.'
-          : `${bandWords(f.z)}; typical ${withUnit(readout, f.norm.mean)} ± ${withUnit(readout, f.norm.sd)} (${f.norm.source})`}
-        {f.gap?.beyondError &&
-          ` · ${withUnit(readout, Math.abs(f.gap.gap))} ${f.gap.gap < 0 ? 'less' : 'more'} than the other side, beyond the error of measuring`}
-        {f.doubtful && ' · seen spoilt or ended by pain: it says little'}
+          : `${bandWords(finding.z)}; typical ${withUnit(readout, finding.norm.mean)} ± ${withUnit(readout, finding.norm.sd)} (${finding.norm.source})`}
+        {finding.gap?.beyondError &&
+          ` · ${withUnit(readout, Math.abs(finding.gap.gap))} ${finding.gap.gap < 0 ? 'less' : 'more'} than the other side, beyond the error of measuring`}
+        {finding.doubtful && ' · seen spoilt or ended by pain: it says little'}
       </Typography>
       {capacity && (
         <Typography variant="caption" component="p">

@@ -10,7 +10,7 @@ import { Word } from '../guide/Word';
 
 const LOW = -4;
 const HIGH = 3;
-const share = (v: number): number => ((Math.min(HIGH, Math.max(LOW, v)) - LOW) / (HIGH - LOW)) * 100;
+const share = (value: number): number => ((Math.min(HIGH, Math.max(LOW, value)) - LOW) / (HIGH - LOW)) * 100;
 
 /** One side of one group: typical band, point, whisker; mirrored on the left. */
 function Bar({
@@ -23,12 +23,12 @@ function Bar({
   side: Side;
   /** Strength beside typical with the error of measuring, SD; null where none is read. */
   strength: { z: number; error: number } | null;
-  onOpen: (f: StructureFinding) => void;
+  onOpen: (finding: StructureFinding) => void;
 }) {
   const { mean, sd } = finding.typical;
   const { tolerance } = finding;
   const from = side === 'left' ? 'right' : 'left';
-  const span = (a: number, b: number) => ({ [from]: `${share(a)}%`, width: `${share(b) - share(a)}%` });
+  const span = (low: number, high: number) => ({ [from]: `${share(low)}%`, width: `${share(high) - share(low)}%` });
   const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.z.toFixed(1)} SD, give or take ${strength.error.toFixed(1)}`}`;
   return (
     <Box
@@ -118,7 +118,7 @@ export function ToleranceChart({
   structures: readonly StructureFinding[];
   student: Pick<Student, 'sexForNorms' | 'birthYear'>;
   readings: readonly Reading[];
-  onOpen: (f: StructureFinding) => void;
+  onOpen: (finding: StructureFinding) => void;
 }) {
   const age = new Date().getFullYear() - student.birthYear;
   const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });

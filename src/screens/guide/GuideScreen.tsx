@@ -20,8 +20,8 @@ const PICTURES: Readonly<Record<string, { pose: PoseId; rung: number; depth: num
   teaching: { pose: 'triangle', rung: 2, depth: 0.8, muscles: [] },
 };
 
-const textOf = (c: Chapter): string => [c.title, ...c.paragraphs, ...(c.steps ?? [])].join(' ');
-const wordsOf = (t: GlossaryTerm): string => [t.term, ...(t.also ?? []), t.means].join(' ');
+const textOf = (chapter: Chapter): string => [chapter.title, ...chapter.paragraphs, ...(chapter.steps ?? [])].join(' ');
+const wordsOf = (entry: GlossaryTerm): string => [entry.term, ...(entry.also ?? []), entry.means].join(' ');
 
 /** The guide for teachers and the glossary: searched as one, printed as it is, there without a network. */
 export function GuideScreen() {

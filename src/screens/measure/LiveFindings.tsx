@@ -49,9 +49,9 @@ export function LiveFindings({
   const side: Side = readSide === 'left' ? 'left' : 'right';
   const findings = inference.value?.findings ?? null;
   const before = useBefore(findings);
-  const of = (f: Findings | null): MovementFinding | undefined =>
-    f?.movements.find((x) => x.movement === readout.movement && x.side === side);
-  const m = of(findings);
+  const of = (found: Findings | null): MovementFinding | undefined =>
+    found?.movements.find((x) => x.movement === readout.movement && x.side === side);
+  const now = of(findings);
   const earlier = of(before);
   const unclear = (findings?.movements ?? []).filter((x) => x.clarity === 'unclear' && x.side === side);
   const next = open.at(0);
@@ -70,26 +70,26 @@ export function LiveFindings({
       {modelled && (
         <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
           {SIDE_MARK[side]} {side} {MOVEMENT_WORDS[readout.movement]}
-          {earlier && m ? ' · dotted: before this reading' : ''}
+          {earlier && now ? ' · dotted: before this reading' : ''}
         </Typography>
       )}
       {!modelled ? (
         <Standing readings={readings} test={test} readout={readout} side={readSide} person={person} />
-      ) : !m ? (
+      ) : !now ? (
         <Typography color="text.secondary">
           After the first reading Kolpos says here what most likely stops this movement.
         </Typography>
       ) : (
         <>
-          <Stops m={m} earlier={earlier} />
+          <Stops finding={now} earlier={earlier} />
           <Typography sx={{ mt: 1.5, fontSize: 14 }}>
-            {m.measured === null
+            {now.measured === null
               ? 'Not read yet; the other readings let Kolpos expect'
-              : m.brokenOff
-                ? `Ended early at ${withUnit(mainOf(m), m.measured)}: that says nothing about how far it goes. All readings together say`
-                : `Read ${withUnit(mainOf(m), m.measured)}, ${bandWords(m.band)}. All readings together say`}{' '}
-            {withUnit(mainOf(m), m.end.mean)} ({Math.round(Math.min(m.end.low, m.end.high))} to{' '}
-            {Math.round(Math.max(m.end.low, m.end.high))}).
+              : now.brokenOff
+                ? `Ended early at ${withUnit(mainOf(now), now.measured)}: that says nothing about how far it goes. All readings together say`
+                : `Read ${withUnit(mainOf(now), now.measured)}, ${bandWords(now.band)}. All readings together say`}{' '}
+            {withUnit(mainOf(now), now.end.mean)} ({Math.round(Math.min(now.end.low, now.end.high))} to{' '}
+            {Math.round(Math.max(now.end.low, now.end.high))}).
           </Typography>
         </>
       )}
@@ -135,10 +135,10 @@ export function LiveFindings({
 }
 
 /** What may stop the movement, by how likely; or, where no muscle is to be named before something is asked, that. */
-function Stops({ m, earlier }: { m: MovementFinding; earlier: MovementFinding | undefined }) {
-  const silent = tellsOfMuscle(m) ? null : whyUnclear(m);
+function Stops({ finding, earlier }: { finding: MovementFinding; earlier: MovementFinding | undefined }) {
+  const silent = tellsOfMuscle(finding) ? null : whyUnclear(finding);
   if (silent) return <Typography sx={{ fontSize: 16 }}>{capital(silent)}.</Typography>;
-  return m.limiters.slice(0, 4).map((l) => {
+  return finding.limiters.slice(0, 4).map((l) => {
     const was = earlier?.limiters.find((x) => x.structure === l.structure)?.probability ?? 0;
     return (
       <Box key={l.structure} sx={{ mb: 1.25 }}>
@@ -186,7 +186,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** The read-out that a movement is told in. */
-const mainOf = (m: MovementFinding) => readoutOf(m.test, m.readout) ?? { unit: 'deg' as const };
+const mainOf = (finding: MovementFinding) => readoutOf(finding.test, finding.readout) ?? { unit: 'deg' as const };
 
 /** The findings before the newest ones, so that a reading's effect can be seen. */
 function useBefore(now: Findings | null): Findings | null {

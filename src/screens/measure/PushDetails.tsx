@@ -29,7 +29,7 @@ export function PushDetails({
   const newtons = typedNumber(draft.typed || (draft.trials.at(-1) ?? ''));
   const withGravity = draft.gravity !== false && gravity_Nm !== 0;
   const ready = Number.isFinite(newtons) && newtons >= 0 && leverProblem(draft.lever) === null;
-  const t = ready
+  const torque = ready
     ? torqueOf({ newtons, lever_cm: typedNumber(draft.lever ?? ''), gravity_Nm: withGravity ? gravity_Nm : 0, mass_kg })
     : null;
   return (
@@ -56,17 +56,17 @@ export function PushDetails({
         Measured {lever?.arm}. Never mix make and break in one series: break gives more.
       </Typography>
       <Typography sx={{ fontSize: 15, mt: 0.5, fontVariantNumeric: 'tabular-nums' }} aria-live="polite">
-        {t ? (
+        {torque ? (
           <>
-            {newtons.toFixed(0)} N × {(typedNumber(draft.lever ?? '') / 100).toFixed(2)} m = {t.pushed_Nm.toFixed(1)}{' '}
-            N·m
+            {newtons.toFixed(0)} N × {(typedNumber(draft.lever ?? '') / 100).toFixed(2)} m ={' '}
+            {torque.pushed_Nm.toFixed(1)} N·m
             {withGravity && (
               <>
                 {' '}
-                + limb {gravity_Nm.toFixed(1)} N·m = {t.total_Nm.toFixed(1)} N·m
+                + limb {gravity_Nm.toFixed(1)} N·m = {torque.total_Nm.toFixed(1)} N·m
               </>
             )}
-            ; ÷ {mass_kg} kg = <strong>{t.normalised.toFixed(2)} N·m/kg</strong> (
+            ; ÷ {mass_kg} kg = <strong>{torque.normalised.toFixed(2)} N·m/kg</strong> (
             {percentOfWeight(newtons, mass_kg).toFixed(0)} % of body weight on the pad)
           </>
         ) : (

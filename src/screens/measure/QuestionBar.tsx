@@ -20,14 +20,15 @@ export function QuestionBar({
   asked: AskedQuestion;
   settling: Settling | null;
   busy: boolean;
-  onTest: (s: Suggestion) => void;
+  onTest: (suggestion: Suggestion) => void;
   onLeave: () => void;
 }) {
   const what = asked.movement
     ? `${SIDE_MARK[asked.side]} ${asked.side} ${MOVEMENT_WORDS[asked.movement]}`
     : `the way in “${shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'}”, ${asked.side} ${SIDE_MARK[asked.side]}`;
-  const [a, b] = settling?.limiters ?? [];
-  const name = (l: typeof a) => (l ? `${GROUP_WORDS[l.structure].name}, ${inHundred(l.probability)}` : '');
+  const [likeliest, second] = settling?.limiters ?? [];
+  const name = (limiter: typeof likeliest) =>
+    limiter ? `${GROUP_WORDS[limiter.structure].name}, ${inHundred(limiter.probability)}` : '';
   const [first, ...others] = settling?.tests ?? [];
   return (
     <Box
@@ -42,19 +43,19 @@ export function QuestionBar({
           {settling?.state === 'ask' ? 'Leave the question' : 'Done'}
         </Button>
       </Box>
-      {!settling || !a ? (
+      {!settling || !likeliest ? (
         <Typography sx={{ fontSize: 14 }}>Kolpos is looking for the test that tells.</Typography>
       ) : settling.state === 'settled' ? (
         <Typography sx={{ fontSize: 15 }}>
-          Settled: <span className="muscle">{name(a)}</span>.
+          Settled: <span className="muscle">{name(likeliest)}</span>.
         </Typography>
       ) : settling.state === 'cannot' ? (
         <Typography sx={{ fontSize: 15 }}>
-          Tests cannot settle it: <span className="muscle">{name(a)}</span>
-          {b && (
+          Tests cannot settle it: <span className="muscle">{name(likeliest)}</span>
+          {second && (
             <>
               {' '}
-              or <span className="muscle">{name(b)}</span>
+              or <span className="muscle">{name(second)}</span>
             </>
           )}
           . Keep both in mind, and note where it is felt in the poses.
@@ -62,11 +63,11 @@ export function QuestionBar({
       ) : (
         <>
           <Typography sx={{ fontSize: 14 }}>
-            So far <span className="muscle">{name(a)}</span>
-            {b && (
+            So far <span className="muscle">{name(likeliest)}</span>
+            {second && (
               <>
                 {' '}
-                or <span className="muscle">{name(b)}</span>
+                or <span className="muscle">{name(second)}</span>
               </>
             )}
             . Test {Math.min(asked.asked + 1, ASK_AT_MOST)} of at most {ASK_AT_MOST}:
@@ -100,7 +101,7 @@ export function QuestionBar({
 }
 
 function testWords({ test, side, variant }: Suggestion): string {
-  const t = testById(test);
-  const way = t?.variants?.find((v) => v.id === variant)?.name;
-  return `${t?.name ?? test}${way ? `, ${way}` : ''}, ${side} ${SIDE_MARK[side]}`;
+  const known = testById(test);
+  const way = known?.variants?.find((v) => v.id === variant)?.name;
+  return `${known?.name ?? test}${way ? `, ${way}` : ''}, ${side} ${SIDE_MARK[side]}`;
 }

@@ -55,14 +55,14 @@ export function Ruler({
   onSet: (value: number) => void;
 }) {
   'use memo';
-  const at = (v: number) => ((Math.min(max, Math.max(min, v)) - min) / (max - min)) * WIDTH;
+  const at = (value: number) => ((Math.min(max, Math.max(min, value)) - min) / (max - min)) * WIDTH;
   const height = marks.length > 0 ? 88 : 68;
   const { fine, step } = divisionsOf(max - min);
   const ticks: number[] = [];
   for (let k = Math.ceil(min / fine - 1e-9); k * fine <= max + 1e-9; k++) ticks.push(Math.round(k * fine * 100) / 100);
-  const long = (v: number) => Math.abs(v / step - Math.round(v / step)) < 1e-6;
+  const long = (value: number) => Math.abs(value / step - Math.round(value / step)) < 1e-6;
   const middle = band ? (at(band[0]) + at(band[1])) / 2 : WIDTH / 2;
-  const said = (v: number) => String(Math.round(v * 10) / 10);
+  const said = (value: number) => String(Math.round(value * 10) / 10);
   const inset = `${(100 * MARGIN) / (WIDTH + 2 * MARGIN)}%`;
   return (
     <Box sx={{ position: 'relative', mt: 0.5 }}>

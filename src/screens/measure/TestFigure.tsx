@@ -99,12 +99,12 @@ export function TestFigure(props: TestFigureProps) {
     const project = projector(view);
     let best = value,
       least = Infinity;
-    for (let v = readout.min; v <= readout.max + 1e-9; v += step) {
-      const at = project(skeletonOf(testPosture(test, readout, side, v, context), {}, build).points[point]);
+    for (let tried = readout.min; tried <= readout.max + 1e-9; tried += step) {
+      const at = project(skeletonOf(testPosture(test, readout, side, tried, context), {}, build).points[point]);
       const far = (at.x - to.x) ** 2 + (at.y - to.y) ** 2;
       if (far < least) {
         least = far;
-        best = v;
+        best = tried;
       }
     }
     if (best !== value) onSet(best);

@@ -60,10 +60,10 @@ export function TestQueue({
 }) {
   'use memo';
   const groups: { position: string; entries: QueueEntry[] }[] = [];
-  for (const e of entries) {
+  for (const entry of entries) {
     const last = groups.at(-1);
-    if (last?.position === e.test.position) last.entries.push(e);
-    else groups.push({ position: e.test.position, entries: [e] });
+    if (last?.position === entry.test.position) last.entries.push(entry);
+    else groups.push({ position: entry.test.position, entries: [entry] });
   }
   return (
     <Box component="nav" aria-label="Tests" sx={{ order: { xs: 2, md: 0 } }}>

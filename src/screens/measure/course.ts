@@ -84,7 +84,7 @@ export interface Queue {
   entries: QueueEntry[];
   /** Everything that is asked for and open, in order. */
   stations: Place[];
-  isRead: (p: Pick<QueuedReadout, 'test' | 'readout' | 'side'>) => boolean;
+  isRead: (place: Pick<QueuedReadout, 'test' | 'readout' | 'side'>) => boolean;
 }
 
 /** The queue as it stands: order, what is locked, read and left out. */
@@ -107,12 +107,12 @@ export function queueFor({
 }): Queue {
   const known = latest(readings);
   const counted = readings.filter((r) => r.takenAt >= since);
-  const isRead: Queue['isRead'] = (p) =>
-    counted.some((r) => r.test === p.test && r.readout === p.readout && r.side === p.side);
+  const isRead: Queue['isRead'] = (place) =>
+    counted.some((r) => r.test === place.test && r.readout === place.readout && r.side === place.side);
   const begun = new Set(counted.map((r) => r.test));
   // What has been begun keeps its place; the rest is ranked by what it would tell.
   const gainOf: Record<string, number> = {};
-  for (const [i, g] of gains.entries()) gainOf[g.test] ??= gains.length - i;
+  for (const [rank, gain] of gains.entries()) gainOf[gain.test] ??= gains.length - rank;
   for (const id of begun) gainOf[id] = Infinity;
   const order = queueOf(tests, gainOf);
   const stations: Place[] = [];

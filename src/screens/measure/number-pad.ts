@@ -21,21 +21,21 @@ export const after = <T>(list: readonly T[], at: T | undefined): T | undefined =
 /** The whole panel from a number pad: + and − nudge, × where it is felt, ÷ how it ends, Enter keeps once the field is empty. */
 export const numberPad =
   (pad: Pad) =>
-  (e: KeyboardEvent): void => {
-    const inField = e.target instanceof HTMLInputElement && e.target.name === VALUE_FIELD;
+  (event: KeyboardEvent): void => {
+    const inField = event.target instanceof HTMLInputElement && event.target.name === VALUE_FIELD;
     const act =
-      e.key === '+'
+      event.key === '+'
         ? () => pad.onNudge(1)
-        : e.key === '-' && inField && !pad.empty
+        : event.key === '-' && inField && !pad.empty
           ? () => pad.onNudge(-1)
-          : e.key === '*' && inField
+          : event.key === '*' && inField
             ? pad.onPlace
-            : e.key === '/' && inField
+            : event.key === '/' && inField
               ? pad.onEnd
-              : e.key === 'Enter' && inField && pad.empty
+              : event.key === 'Enter' && inField && pad.empty
                 ? pad.onKeep
                 : null;
     if (!act) return;
-    e.preventDefault();
+    event.preventDefault();
     act();
   };

@@ -5,7 +5,8 @@ import type { Place, Queue } from './course';
 
 type Skipped = MeasureSession['skipped'];
 
-const same = (a: Place, b: Place): boolean => a.test === b.test && a.readout === b.readout && a.side === b.side;
+const same = (one: Place, other: Place): boolean =>
+  one.test === other.test && one.readout === other.readout && one.side === other.side;
 const isSkipped = (skipped: Skipped, test: string): boolean => skipped.some((s) => s.test === test);
 
 /** Where to go on: the next place that is not read or left out, from here round to here. @param leaving a test that is left */
@@ -55,15 +56,15 @@ export function placeNow(
   left: Place | undefined,
   skipped: Skipped,
 ): Place | undefined {
-  const fits = (p: Place | null | undefined): Place | null =>
-    p &&
+  const fits = (place: Place | null | undefined): Place | null =>
+    place &&
     entries.some(
       (e) =>
-        e.test.id === p.test &&
-        (!e.lock || e.lock.open.some((v) => v.id === p.variant)) &&
-        !e.shutSides.some((s) => s.side === p.side),
+        e.test.id === place.test &&
+        (!e.lock || e.lock.open.some((v) => v.id === place.variant)) &&
+        !e.shutSides.some((s) => s.side === place.side),
     )
-      ? p
+      ? place
       : null;
   return (
     fits(chosen) ??

@@ -166,7 +166,7 @@ export function useReading(read: Read, { onKept, onSkip, onPain }: AfterReading)
     sensation,
     change,
     changeAnew,
-    set: (v) => changeAnew({ typed: String(v), instrument: undefined, likelyError: undefined }),
+    set: (value) => changeAnew({ typed: String(value), instrument: undefined, likelyError: undefined }),
     addTrial: () => {
       const issue = trialProblem(draft.typed, values, of);
       setProblem(issue);

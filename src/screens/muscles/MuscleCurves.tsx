@@ -28,7 +28,7 @@ export function MuscleCurves({
   const [wanted, setWanted] = useState<number | null>(null);
   const over = HALF_NAMES[state.over];
   const now = state.angles[over] ?? 0;
-  const x = { name: COORDINATE_WORDS[over].name, min: curve.at_deg[0], max: curve.at_deg.at(-1) ?? 0 };
+  const across = { name: COORDINATE_WORDS[over].name, min: curve.at_deg[0], max: curve.at_deg.at(-1) ?? 0 };
   const sentences = curveSentences(curve);
   const name = muscleEntry(state.muscle)?.name ?? state.muscle;
   const besideName = state.beside ? (muscleEntry(state.beside)?.name ?? '') : '';
@@ -71,26 +71,26 @@ export function MuscleCurves({
         <Typography>These two share no joint: there is nothing to compare in one chart.</Typography>
       )}
       <LineChart
-        label={`Moment arms of ${name} over ${x.name}. ${sentences.join(' ')}`}
+        label={`Moment arms of ${name} over ${across.name}. ${sentences.join(' ')}`}
         height={210}
         series={
           besideCurve && about !== null
             ? [...armSeries(curve, [about], name, false), ...armSeries(besideCurve, [about], besideName, true)]
             : armSeries(curve, actionsOf(curve).slice(0, MOST), null, false)
         }
-        x={x}
+        x={across}
         y={{ name: 'moment arm, cm' }}
         now={now}
         bands={curve.slack.map(([from, to]) => ({ from, to, word: 'slack' }))}
       />
       <LineChart
-        label={`Length of ${name} over ${x.name}, percent of its fibre length beyond standing.`}
+        label={`Length of ${name} over ${across.name}, percent of its fibre length beyond standing.`}
         height={150}
         series={[
           lengthSeries(curve, name, '--sea-4', false),
           ...(besideCurve ? [lengthSeries(besideCurve, besideName, '--land-4', true)] : []),
         ]}
-        x={x}
+        x={across}
         y={{ name: 'length, % of its fibres beyond standing' }}
         now={now}
         bands={curve.slack.map(([from, to]) => ({ from, to, word: 'slack' }))}

@@ -58,12 +58,12 @@ export function readState(params: { get(name: string): string | null }): AtlasSt
 }
 
 /** The address of a state, as a query text. */
-export function writeState(s: AtlasState): string {
-  const params = new URLSearchParams({ muscle: s.muscle, side: s.side });
-  if (s.beside) params.set('beside', s.beside);
-  if (s.shown !== 'one') params.set('show', s.shown);
-  if (s.over !== usualOver(s.muscle)) params.set('over', HALF_NAMES[s.over]);
-  const at = Object.entries(s.angles).filter(([, v]) => v !== 0);
+export function writeState(state: AtlasState): string {
+  const params = new URLSearchParams({ muscle: state.muscle, side: state.side });
+  if (state.beside) params.set('beside', state.beside);
+  if (state.shown !== 'one') params.set('show', state.shown);
+  if (state.over !== usualOver(state.muscle)) params.set('over', HALF_NAMES[state.over]);
+  const at = Object.entries(state.angles).filter(([, v]) => v !== 0);
   if (at.length > 0) params.set('at', at.map(([k, v]) => `${k}:${v}`).join(','));
   return params.toString().replaceAll('%3A', ':').replaceAll('%2C', ',');
 }

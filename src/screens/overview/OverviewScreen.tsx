@@ -118,15 +118,15 @@ const LINK = { color: 'var(--act)' } as const;
 
 function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: string }) {
   /** A number that leads to where it comes from; a stroke where there is none. */
-  const to = (r: OverviewRow, part: string, said: string | false, what: string) =>
+  const to = (row: OverviewRow, part: string, said: string | false, what: string) =>
     said === false ? (
       '–'
     ) : (
       <Link
         key={part}
-        href={`${base}/student?id=${r.id}&step=progress&part=${part}`}
+        href={`${base}/student?id=${row.id}&step=progress&part=${part}`}
         style={LINK}
-        aria-label={`${what}, ${said}: ${r.name}`}
+        aria-label={`${what}, ${said}: ${row.name}`}
       >
         {said}
       </Link>

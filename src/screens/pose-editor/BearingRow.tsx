@@ -15,7 +15,7 @@ const AGAINST = ['thigh', 'shank', 'foot', 'forearm', 'upper-arm'].flatMap((l) =
 export function BearingRow({
   shape,
   rung,
-  contact: c,
+  contact: bearing,
   onChange,
 }: {
   shape: OwnShape;
@@ -26,13 +26,13 @@ export function BearingRow({
   'use memo';
   return (
     <Box component="li" sx={{ display: 'flex', gap: 0.75, alignItems: 'center', py: 0.4 }}>
-      <Box sx={{ flex: 1, minWidth: 0, fontSize: 15 }}>{bearingWords(shape, c.point)}</Box>
+      <Box sx={{ flex: 1, minWidth: 0, fontSize: 15 }}>{bearingWords(shape, bearing.point)}</Box>
       <TextField
         select
         size="small"
-        value={c.on}
-        onChange={(e) => onChange(withTouch(shape, rung, c.point, { on: e.target.value as Contact['on'] }))}
-        slotProps={{ htmlInput: { 'aria-label': `${landmarkWords(c.point)} on` } }}
+        value={bearing.on}
+        onChange={(e) => onChange(withTouch(shape, rung, bearing.point, { on: e.target.value as Contact['on'] }))}
+        slotProps={{ htmlInput: { 'aria-label': `${landmarkWords(bearing.point)} on` } }}
         sx={{ width: 106 }}
       >
         {ON.map((on) => (
@@ -41,13 +41,13 @@ export function BearingRow({
           </MenuItem>
         ))}
       </TextField>
-      {c.on === 'limb' && (
+      {bearing.on === 'limb' && (
         <TextField
           select
           size="small"
-          value={AGAINST.includes(c.limb ?? '') ? c.limb : ''}
-          onChange={(e) => onChange(withTouch(shape, rung, c.point, { limb: e.target.value }))}
-          slotProps={{ htmlInput: { 'aria-label': `${landmarkWords(c.point)} against` } }}
+          value={AGAINST.includes(bearing.limb ?? '') ? bearing.limb : ''}
+          onChange={(e) => onChange(withTouch(shape, rung, bearing.point, { limb: e.target.value }))}
+          slotProps={{ htmlInput: { 'aria-label': `${landmarkWords(bearing.point)} against` } }}
           sx={{ width: 112 }}
         >
           {AGAINST.map((l) => (
@@ -57,26 +57,30 @@ export function BearingRow({
           ))}
         </TextField>
       )}
-      {c.height_cm !== undefined && (
+      {bearing.height_cm !== undefined && (
         <TextField
           size="small"
           type="number"
-          value={c.height_cm}
+          value={bearing.height_cm}
           onChange={(e) => {
-            const v = Number(e.target.value);
-            if (e.target.value !== '' && v >= 0 && v <= 120)
-              onChange(withTouch(shape, rung, c.point, { height_cm: v }), `height ${c.point}`);
+            const value = Number(e.target.value);
+            if (e.target.value !== '' && value >= 0 && value <= 120)
+              onChange(withTouch(shape, rung, bearing.point, { height_cm: value }), `height ${bearing.point}`);
           }}
           slotProps={{
-            htmlInput: { 'aria-label': `Height under the ${landmarkWords(c.point)}, centimetres`, min: 0, max: 120 },
+            htmlInput: {
+              'aria-label': `Height under the ${landmarkWords(bearing.point)}, centimetres`,
+              min: 0,
+              max: 120,
+            },
           }}
           sx={{ width: 62 }}
         />
       )}
       <IconButton
         size="small"
-        aria-label={`${landmarkWords(c.point)} touches nothing`}
-        onClick={() => onChange(withoutTouch(shape, rung, c.point))}
+        aria-label={`${landmarkWords(bearing.point)} touches nothing`}
+        onClick={() => onChange(withoutTouch(shape, rung, bearing.point))}
       >
         <CloseIcon fontSize="small" />
       </IconButton>

@@ -122,4 +122,4 @@ export function BenchFigure({
   );
 }
 
-const toMillimetre = (v: number): number => Math.round(Math.min(1.5, Math.max(-1.5, v)) * 1000) / 1000;
+const toMillimetre = (value: number): number => Math.round(Math.min(1.5, Math.max(-1.5, value)) * 1000) / 1000;

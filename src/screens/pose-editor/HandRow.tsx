@@ -49,9 +49,9 @@ export function HandRow({
           label="cm"
           value={Math.round(way.floor * 100)}
           onChange={(e) => {
-            const v = Number(e.target.value);
-            if (e.target.value !== '' && v >= 1 && v <= 120)
-              onChange(withHandHeight(shape, rung, hand, v / 100), `hand height ${hand}`);
+            const cm = Number(e.target.value);
+            if (e.target.value !== '' && cm >= 1 && cm <= 120)
+              onChange(withHandHeight(shape, rung, hand, cm / 100), `hand height ${hand}`);
           }}
           slotProps={{ htmlInput: { 'aria-label': `Height under the ${name.toLowerCase()}, centimetres` } }}
           sx={{ width: 84 }}

@@ -196,7 +196,7 @@ function Seconds({
   value: number;
   least?: number;
   most?: number;
-  onPut: (v: number) => void;
+  onPut: (value: number) => void;
 }) {
   const [text, setText] = useState<string | null>(null);
   const number = text === null || text.trim() === '' ? Number.NaN : Number(text);
@@ -210,8 +210,8 @@ function Seconds({
       helperText={wrong ? `${least} to ${most}` : undefined}
       onChange={(e) => {
         setText(e.target.value);
-        const v = Number(e.target.value);
-        if (e.target.value.trim() !== '' && v >= least && v <= most) onPut(v);
+        const typed = Number(e.target.value);
+        if (e.target.value.trim() !== '' && typed >= least && typed <= most) onPut(typed);
       }}
       onBlur={() => setText(null)}
       slotProps={{ htmlInput: { inputMode: 'numeric' } }}

@@ -37,7 +37,7 @@ export function DepthSentence({
     );
   if (fit.full) return <Typography sx={{ mt: 1 }}>The full rung is reached before anything stops it.</Typography>;
   // Both sides at once are stopped alike: then the side says nothing.
-  const side = (s: Side) => (fit.side === 'both' ? '' : `${s} `);
+  const side = (which: Side) => (fit.side === 'both' ? '' : `${which} `);
   return (
     <Typography sx={{ mt: 1 }}>
       {fit.depth < 0.02

@@ -37,8 +37,8 @@ export function PoseBrowser<T extends FittedPose>({
   /** What is known of the student; none in a typical body. */
   posterior?: Posterior;
   way?: FitWay;
-  cautions?: (p: T) => readonly string[];
-  value?: (p: T) => string;
+  cautions?: (pose: T) => readonly string[];
+  value?: (pose: T) => string;
   /** What is said where nothing answers the choices. */
   empty: ReactNode;
   /** The open pose. */

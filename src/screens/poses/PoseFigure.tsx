@@ -37,8 +37,10 @@ export interface Tinted {
 
 /** Muscles of a posture tinted by how far they are stretched and how hard they work. */
 export const poseTints = (posture: Posture, { work, show, tolerances, build, stops }: Tinted): Tint[] => {
-  const stopping = (t: { structure: string; side: Side }): boolean =>
-    stops !== undefined && (stops.side === 'both' || t.side === stops.side) && stopsOf(stops.group).has(t.structure);
+  const stopping = (tinted: { structure: string; side: Side }): boolean =>
+    stops !== undefined &&
+    (stops.side === 'both' || tinted.side === stops.side) &&
+    stopsOf(stops.group).has(tinted.structure);
   return [
     ...(show === 'stretch' ? [] : work)
       .filter((w) => w.load > WORKS)

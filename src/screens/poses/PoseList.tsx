@@ -16,17 +16,18 @@ import { PoseFigure } from './PoseFigure';
 const AT_ONCE = 24;
 const COMPARED = 3;
 
-export const keyOf = (p: Pick<FittedPose, 'pose' | 'rung' | 'side'>): string => `${p.pose}/${p.rung}/${p.side}`;
+export const keyOf = (pose: Pick<FittedPose, 'pose' | 'rung' | 'side'>): string =>
+  `${pose.pose}/${pose.rung}/${pose.side}`;
 
 /** How far a rung goes, in words. */
-export const depthWords = (p: Pick<FittedPose, 'full' | 'depth' | 'beyondEntry'>): string =>
-  p.beyondEntry
+export const depthWords = (pose: Pick<FittedPose, 'full' | 'depth' | 'beyondEntry'>): string =>
+  pose.beyondEntry
     ? 'out of reach'
-    : p.full
+    : pose.full
       ? 'all the way'
-      : p.depth < 0.02
+      : pose.depth < 0.02
         ? 'entry is enough'
-        : `${Math.round(p.depth * 100)} of 100 deep`;
+        : `${Math.round(pose.depth * 100)} of 100 deep`;
 
 /** Where an arrow key leads in a grid of cards: beside, or to the nearest one in the row above or below. */
 function nextCard(cards: readonly HTMLElement[], at: number, key: string): number | null {
@@ -40,7 +41,7 @@ function nextCard(cards: readonly HTMLElement[], at: number, key: string): numbe
 
 /** One rung as a card: its drawing at the fitted depth, its name, how far it goes and what it is worth. */
 function PoseCard({
-  p,
+  ranked,
   open,
   starred,
   marked,
@@ -51,7 +52,7 @@ function PoseCard({
   onOpen,
   onCompare,
 }: {
-  p: FittedPose;
+  ranked: FittedPose;
   open: boolean;
   starred: boolean;
   marked: boolean;
@@ -64,7 +65,7 @@ function PoseCard({
   onOpen: () => void;
   onCompare: () => void;
 }) {
-  const found = rungOf(p.pose, p.rung);
+  const found = rungOf(ranked.pose, ranked.rung);
   return (
     <Box
       component="li"
@@ -96,10 +97,10 @@ function PoseCard({
         }}
       >
         <PoseFigure
-          pose={p.pose}
-          rung={p.rung}
-          side={p.side}
-          depth={p.depth}
+          pose={ranked.pose}
+          rung={ranked.rung}
+          side={ranked.side}
+          depth={ranked.depth}
           build={build}
           height={118}
           muscles={false}
@@ -108,15 +109,15 @@ function PoseCard({
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mt: 0.5 }}>
           <Box sx={{ flex: 1, minWidth: 0, fontWeight: 700, textDecoration: struck ? 'line-through' : undefined }}>
             {starred && <span aria-label="starred">★ </span>}
-            {found?.shape.name} {SIDE_MARK[p.side]}
+            {found?.shape.name} {SIDE_MARK[ranked.side]}
           </Box>
           <Box className="num" sx={{ fontSize: 18, fontWeight: 700 }}>
             {value}
           </Box>
         </Box>
         <Typography variant="caption" component="p" sx={{ lineHeight: 1.3 }}>
-          {p.side === 'both' ? '' : `${p.side}, `}
-          {found?.rung.name} · {depthWords(p)}
+          {ranked.side === 'both' ? '' : `${ranked.side}, `}
+          {found?.rung.name} · {depthWords(ranked)}
         </Typography>
         {struck && <Box sx={{ color: 'var(--caution)', fontSize: 13 }}>▲ {struck}</Box>}
       </Box>
@@ -125,7 +126,7 @@ function PoseCard({
         checked={marked}
         disabled={!marked && full}
         onChange={onCompare}
-        slotProps={{ input: { 'aria-label': `Compare ${found?.shape.name}, ${found?.rung.name}, ${p.side}` } }}
+        slotProps={{ input: { 'aria-label': `Compare ${found?.shape.name}, ${found?.rung.name}, ${ranked.side}` } }}
         sx={{ position: 'absolute', top: 2, left: 2, p: 0.5 }}
       />
     </Box>
@@ -149,20 +150,20 @@ export function PoseList<T extends FittedPose>({
   onOpen: (key: string) => void;
   compared: readonly string[];
   onCompare: (key: string) => void;
-  cautions?: (p: T) => readonly string[];
-  value?: (p: T) => string;
+  cautions?: (pose: T) => readonly string[];
+  value?: (pose: T) => string;
   /** Whose body is drawn; the model's own without it. */
   build?: Build;
   empty: ReactNode;
 }) {
   const [shown, setShown] = useState(AT_ONCE);
   const [likes] = useLikes();
-  const move = (e: KeyboardEvent<HTMLOListElement>) => {
-    const buttons = [...e.currentTarget.querySelectorAll<HTMLButtonElement>('button[data-pose]')];
+  const move = (event: KeyboardEvent<HTMLOListElement>) => {
+    const buttons = [...event.currentTarget.querySelectorAll<HTMLButtonElement>('button[data-pose]')];
     const at = buttons.indexOf(document.activeElement as HTMLButtonElement);
-    const to = at < 0 ? null : nextCard(buttons, at, e.key);
+    const to = at < 0 ? null : nextCard(buttons, at, event.key);
     if (to === null) return;
-    e.preventDefault();
+    event.preventDefault();
     buttons[to]?.focus();
   };
   return (
@@ -186,7 +187,7 @@ export function PoseList<T extends FittedPose>({
         return (
           <PoseCard
             key={key}
-            p={p}
+            ranked={p}
             open={open === key}
             starred={isLiked(likes, p.pose, p.rung)}
             marked={compared.includes(key)}

@@ -42,7 +42,7 @@ const MILDER = {
   mobile: 'very mobile, the end is not where to rest',
 } as const;
 
-const aimWords = (a: Aim): string => `${AIM_WORDS[a.kind].toLowerCase()} ${aimedName(a)} ${a.side}`;
+const aimWords = (aim: Aim): string => `${AIM_WORDS[aim.kind].toLowerCase()} ${aimedName(aim)} ${aim.side}`;
 
 /** Which muscles of an aim's group the ranking looks at, where it is not all of it; nothing where it is. */
 function shortestSaid(aim: Aim, posterior: Inference['posterior']): string {
@@ -102,9 +102,9 @@ export function PosesStep({
   if (aims.length === 0) return <NoAimYet student={student.id} title="Poses are ranked for aims" />;
   const open = ranked.find((p) => keyOf(p) === view.open) ?? list[0];
   const { posterior } = inference.value;
-  const settle = (p: RankedPose) =>
+  const settle = (doubtful: RankedPose) =>
     void question
-      .ask({ side: p.side === 'left' ? 'left' : 'right', pose: { id: p.pose, rung: p.rung } })
+      .ask({ side: doubtful.side === 'left' ? 'left' : 'right', pose: { id: doubtful.pose, rung: doubtful.rung } })
       .then(() => router.push(`${base}/student?id=${student.id}&step=measure`));
   return (
     <>

@@ -9,7 +9,7 @@ import type { Aim } from '@/core/students/student';
 
 /** Why a pose stands where it stands: what it gives to the aims less what it costs, in hundredths. */
 export function ScoreParts({
-  ranked: p,
+  ranked: pose,
   among,
   aims,
 }: {
@@ -18,18 +18,18 @@ export function ScoreParts({
   among: readonly RankedPose[] | null;
   aims: readonly Aim[];
 }) {
-  const hundred = (v: number) => Math.round(v * 100);
-  const costs = (Object.entries(p.costs) as [CostId, number][]).filter(([, v]) => hundred(v) > 0);
+  const hundred = (value: number) => Math.round(value * 100);
+  const costs = (Object.entries(pose.costs) as [CostId, number][]).filter(([, v]) => hundred(v) > 0);
   return (
     <Box component="details" sx={{ mt: 1 }}>
       <summary>
-        Why it stands where it stands: score <span className="num">{hundred(p.score)}</span>
+        Why it stands where it stands: score <span className="num">{hundred(pose.score)}</span>
       </summary>
       <Typography>
         Gives{' '}
-        {p.gives.length === 0
+        {pose.gives.length === 0
           ? 'nothing that is aimed at, which is why it is not among the ranked'
-          : p.gives.map((g) => `${aimedName(g.aim)} ${g.aim.side} ${hundred(g.worth)} of 100`).join(', ')}
+          : pose.gives.map((g) => `${aimedName(g.aim)} ${g.aim.side} ${hundred(g.worth)} of 100`).join(', ')}
         ;{' '}
         {costs.length === 0
           ? 'costs nothing'
@@ -37,7 +37,9 @@ export function ScoreParts({
         .
       </Typography>
       {among &&
-        behindSentences(behind(among, p, aims)).map((sentence) => <Typography key={sentence}>{sentence}</Typography>)}
+        behindSentences(behind(among, pose, aims)).map((sentence) => (
+          <Typography key={sentence}>{sentence}</Typography>
+        ))}
       <Typography variant="caption" component="p">
         Each gift counts by the weight of its aim; weights of the costs are our defaults.
       </Typography>

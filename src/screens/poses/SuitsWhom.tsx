@@ -32,7 +32,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
     setRows([]);
     setUnread([]);
     setLeft(students.length);
-    for (const [i, student] of students.entries()) {
+    for (const [index, student] of students.entries()) {
       const readings = await db.readings.where('student').equals(student.id).toArray();
       const logs = await db.logs.where('student').equals(student.id).toArray();
       if (readings.length === 0) setUnread((list) => [...list, student.name]);
@@ -51,7 +51,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
             ),
           );
       }
-      setLeft(students.length - i - 1);
+      setLeft(students.length - index - 1);
     }
   };
   if (left === null)

@@ -26,23 +26,24 @@ export const NO_FILTER: PoseFilter = {
 };
 
 /** True where a fitted pose answers the filter; aims and one-rung-a-shape are for the caller. */
-export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, f: PoseFilter): boolean {
+export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, filter: PoseFilter): boolean {
   const found = rungOf(fit.pose, fit.rung);
   if (!found) return false;
   const { shape, rung } = found;
-  if (f.position && shape.position !== f.position) return false;
-  if (f.prop === 'none' ? rung.props.length > 0 : f.prop !== null && !rung.props.includes(f.prop)) return false;
-  if (f.level !== null && rung.level !== f.level) return false;
-  if (f.kind && rung.kind !== f.kind) return false;
-  if (f.text.trim() === '') return true;
-  return finds([...namesOf(shape), rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '), f.text);
+  if (filter.position && shape.position !== filter.position) return false;
+  if (filter.prop === 'none' ? rung.props.length > 0 : filter.prop !== null && !rung.props.includes(filter.prop))
+    return false;
+  if (filter.level !== null && rung.level !== filter.level) return false;
+  if (filter.kind && rung.kind !== filter.kind) return false;
+  if (filter.text.trim() === '') return true;
+  return finds([...namesOf(shape), rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '), filter.text);
 }
 
 /** What is called as it was typed first; else the order stays. */
 export function calledFirst<T extends Pick<FittedPose, 'pose' | 'rung'>>(list: readonly T[], text: string): T[] {
   if (text.trim() === '') return [...list];
-  const near = (p: T) => {
-    const shape = rungOf(p.pose, p.rung)?.shape;
+  const near = (pose: T) => {
+    const shape = rungOf(pose.pose, pose.rung)?.shape;
     return shape ? nearness(namesOf(shape), text) : 3;
   };
   return [...list].sort((a, b) => near(a) - near(b));

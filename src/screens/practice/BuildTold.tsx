@@ -62,5 +62,5 @@ const WHY: Readonly<Record<Refit['why'], string>> = {
   unknown: 'is not in this library',
 };
 /** What became of a rung, as a sentence. */
-const refitWords = (c: Refit): string =>
-  `${nameOf(c)} ${WHY[c.why]}; ${c.to ? `${nameOf(c.to)} stands in its place` : 'it is left out'}.`;
+const refitWords = (change: Refit): string =>
+  `${nameOf(change)} ${WHY[change.why]}; ${change.to ? `${nameOf(change.to)} stands in its place` : 'it is left out'}.`;

@@ -25,18 +25,25 @@ export function InItsPlace({
       {others.length === 0 && <Typography>Nothing else of its phase is allowed and within reach.</Typography>}
       <Box sx={{ display: 'grid', gap: 0.5, gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', mt: 0.5 }}>
         {others.map(({ fits, worth }) => {
-          const [r] = fits;
-          const found = rungOf(r.pose, r.rung);
+          const [pose] = fits;
+          const found = rungOf(pose.pose, pose.rung);
           return (
             <Button
-              key={`${r.pose}/${r.rung}`}
+              key={`${pose.pose}/${pose.rung}`}
               variant="outlined"
-              aria-label={`Take ${found?.shape.name ?? r.pose}, ${found?.rung.name ?? ''}`}
+              aria-label={`Take ${found?.shape.name ?? pose.pose}, ${found?.rung.name ?? ''}`}
               onClick={() => onSwap(fits)}
               sx={{ justifyContent: 'flex-start', textAlign: 'left', gap: 1, p: 0.5, lineHeight: 1.25 }}
             >
               <Box sx={{ width: 60, flex: 'none' }}>
-                <PoseFigure pose={r.pose} rung={r.rung} side={r.side} depth={r.depth} height={40} muscles={false} />
+                <PoseFigure
+                  pose={pose.pose}
+                  rung={pose.rung}
+                  side={pose.side}
+                  depth={pose.depth}
+                  height={40}
+                  muscles={false}
+                />
               </Box>
               <span>
                 {found?.shape.name}

@@ -93,10 +93,12 @@ export function PracticeEditor({
     put((now) => swapBlock(now, id, next), 'Swapped.');
     setOpenId(next[0]?.id ?? null);
   };
-  const bringSide = (w: SideMissing) => {
-    const fit = ranked.find((r) => r.pose === w.pose && r.rung === w.rung && sameSide(r.side, w.missing));
+  const bringSide = (missing: SideMissing) => {
+    const fit = ranked.find(
+      (r) => r.pose === missing.pose && r.rung === missing.rung && sameSide(r.side, missing.missing),
+    );
     const id = newId();
-    if (fit) put((now) => addSide(now, w, servedBy(fit, aims), id), 'The other side is added.');
+    if (fit) put((now) => addSide(now, missing, servedBy(fit, aims), id), 'The other side is added.');
   };
   return (
     <>

@@ -5,23 +5,23 @@ import { rungOf } from '@/core/poses';
 import type { Rechecked } from '@/core/practice/recheck';
 
 /** Shape and rung as they are called. */
-export const nameOf = (r: { pose: string; rung: number }): string => {
-  const found = rungOf(r.pose, r.rung);
-  return found ? `${found.shape.name}, ${found.rung.name}` : r.pose;
+export const nameOf = (taught: { pose: string; rung: number }): string => {
+  const found = rungOf(taught.pose, taught.rung);
+  return found ? `${found.shape.name}, ${found.rung.name}` : taught.pose;
 };
 
 /** What cautions or pain that came later changed in a practice, as sentences; holds that are alike shortened stand together. */
 export function recheckedWords(changes: readonly Rechecked[]): string[] {
   const shorter = new Map<string, string[]>();
   const out: string[] = [];
-  for (const c of changes) {
-    if (c.kind === 'closed') {
-      const instead = c.to ? `${nameOf(c.to)} stands in its place` : 'it is left out';
-      out.push(`${nameOf(c)} is closed (${c.why.join('; ')}); ${instead}.`);
+  for (const change of changes) {
+    if (change.kind === 'closed') {
+      const instead = change.to ? `${nameOf(change.to)} stands in its place` : 'it is left out';
+      out.push(`${nameOf(change)} is closed (${change.why.join('; ')}); ${instead}.`);
       continue;
     }
-    const key = `Held for ${Math.round(c.to_s)} s at most (${c.why.join('; ')}): `;
-    shorter.set(key, [...(shorter.get(key) ?? []), rungOf(c.pose, c.rung)?.shape.name ?? c.pose]);
+    const key = `Held for ${Math.round(change.to_s)} s at most (${change.why.join('; ')}): `;
+    shorter.set(key, [...(shorter.get(key) ?? []), rungOf(change.pose, change.rung)?.shape.name ?? change.pose]);
   }
   return [...out, ...[...shorter].map(([key, names]) => `${key}${[...new Set(names)].join(', ')}.`)];
 }

@@ -26,7 +26,7 @@ export function Waters({
   onOpen: (id: string) => void;
 }) {
   'use memo';
-  const x = (seconds: number) => (WIDTH * seconds) / total;
+  const atSecond = (seconds: number) => (WIDTH * seconds) / total;
   return (
     <Box sx={{ position: 'relative' }}>
       <Box
@@ -59,8 +59,8 @@ export function Waters({
             >
               <title>{told}</title>
               {block.spans.map((span) => {
-                const left = x(span.at),
-                  width = Math.max(2, x(span.seconds) - 1.5);
+                const left = atSecond(span.at),
+                  width = Math.max(2, atSecond(span.seconds) - 1.5);
                 return (
                   <Fragment key={span.at}>
                     <rect

@@ -39,7 +39,7 @@ export function WishesPanel({
     label: string,
     value: T,
     options: readonly (readonly [T, string])[],
-    onPut: (v: T) => void,
+    onPut: (value: T) => void,
   ) => (
     <TextField
       select
@@ -56,7 +56,7 @@ export function WishesPanel({
       ))}
     </TextField>
   );
-  const has = (p: PropId) => wishes.props === null || wishes.props.includes(p);
+  const has = (prop: PropId) => wishes.props === null || wishes.props.includes(prop);
   const shapes = allShapes().filter((s) => s.rungs.some((r) => r.kind !== 'rest'));
   return (
     <Box component="section" aria-label="Wishes" sx={{ display: 'grid', gap: 1.25, mt: 1 }}>

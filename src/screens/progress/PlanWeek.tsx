@@ -33,16 +33,19 @@ export function PlanWeek({
   const days = plan.days.filter((d) => d.week === week);
   const asked = progression(week, choice.held);
   const asksMore = ['longer', 'next-rung'].includes(asked);
-  const mark = (d: PlannedDay, to: 'done' | 'missed' | null) => {
+  const mark = (marked: PlannedDay, to: 'done' | 'missed' | null) => {
     const marks = { ...choice.marks };
-    if (to) marks[d.was] = to;
-    else delete marks[d.was];
+    if (to) marks[marked.was] = to;
+    else delete marks[marked.was];
     onPut({ ...choice, marks }, to === 'done' ? 'Done.' : to === 'missed' ? 'Missed; that happens.' : 'Open again.');
   };
-  const move = (d: PlannedDay, to: string) => {
+  const move = (moved: PlannedDay, to: string) => {
     const marks = { ...choice.marks };
-    delete marks[d.was];
-    onPut({ ...choice, marks, moved: { ...choice.moved, [d.was]: to } }, `Moved to ${format(parseISO(to), 'EEEE')}.`);
+    delete marks[moved.was];
+    onPut(
+      { ...choice, marks, moved: { ...choice.moved, [moved.was]: to } },
+      `Moved to ${format(parseISO(to), 'EEEE')}.`,
+    );
   };
   return (
     <Box component="section" aria-label={`Week ${week + 1} of ${choice.weeks}`}>

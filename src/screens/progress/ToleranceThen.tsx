@@ -12,7 +12,7 @@ import type { Reading } from '@/core/assessment/reading';
 import { useFoundThen } from './use-found-then';
 
 const NO_DAYS: readonly string[] = [];
-const signed = (v: number): string => `${v >= 0 ? '+' : '−'}${Math.abs(v).toFixed(1)}`;
+const signed = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
 
 /** How far each muscle group let itself be lengthened in an earlier round, and now: read together from all readings of each. */
 export function ToleranceThen({

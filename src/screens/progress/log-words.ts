@@ -11,23 +11,23 @@ import type { LineKind } from '@/core/progress/timeline';
 /** Names in the log; what the library no longer has keeps its id. */
 export const poseName = (pose: string, rung: number): string => rungOf(pose, rung)?.shape.name ?? pose;
 /** What was done and felt in a pose. */
-export function itemWords(i: LogItem): string {
-  const side = i.side === 'both' ? '' : ` ${SIDE_MARK[i.side]} ${i.side}`;
-  const set = i.set ? `, ${setWords(i)}` : '';
-  const done = i.skipped ? 'skipped' : `${clock(i.doneSeconds)} of ${clock(i.plannedSeconds)}`;
+export function itemWords(item: LogItem): string {
+  const side = item.side === 'both' ? '' : ` ${SIDE_MARK[item.side]} ${item.side}`;
+  const set = item.set ? `, ${setWords(item)}` : '';
+  const done = item.skipped ? 'skipped' : `${clock(item.doneSeconds)} of ${clock(item.plannedSeconds)}`;
   const felt = [
-    ...(i.placeFelt ? [`felt ${PLACE_WORDS[i.placeFelt]}`] : []),
-    ...(i.strength !== undefined ? [`${i.strength} of 10`] : []),
+    ...(item.placeFelt ? [`felt ${PLACE_WORDS[item.placeFelt]}`] : []),
+    ...(item.strength !== undefined ? [`${item.strength} of 10`] : []),
   ].join(', ');
-  const rung = rungOf(i.pose, i.rung)?.rung.name ?? `rung ${i.rung}`;
+  const rung = rungOf(item.pose, item.rung)?.rung.name ?? `rung ${item.rung}`;
   return [
-    `${poseName(i.pose, i.rung)}, ${rung}${side}${set}: ${done}`,
-    ...(i.stopped ? ['▲ stopped'] : []),
+    `${poseName(item.pose, item.rung)}, ${rung}${side}${set}: ${done}`,
+    ...(item.stopped ? ['▲ stopped'] : []),
     ...(felt ? [felt] : []),
   ].join(' · ');
 }
-export const testName = (r: Pick<Reading, 'test' | 'readout'>): string =>
-  `${testById(r.test)?.name ?? r.test}, ${readoutOf(r.test, r.readout)?.name.toLowerCase() ?? r.readout}`;
+export const testName = (reading: Pick<Reading, 'test' | 'readout'>): string =>
+  `${testById(reading.test)?.name ?? reading.test}, ${readoutOf(reading.test, reading.readout)?.name.toLowerCase() ?? reading.readout}`;
 
 /** What a line of the story is about, in a word. */
 export const LINE_WORDS: Readonly<Record<LineKind, string>> = {

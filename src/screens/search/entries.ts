@@ -71,16 +71,17 @@ const DO: readonly (readonly [label: string, to: string, also: string])[] = [
 const id = encodeURIComponent;
 
 /** All that can be found, in no order. */
-export function entriesOf(f: Findable): Entry[] {
-  const name = new Map(f.students.map((s) => [s.id, s.name]));
-  const open = f.open === null ? undefined : name.get(f.open);
-  const current: Current | null = f.open === null || open === undefined ? null : { id: f.open, name: open };
+export function entriesOf(findable: Findable): Entry[] {
+  const name = new Map(findable.students.map((s) => [s.id, s.name]));
+  const open = findable.open === null ? undefined : name.get(findable.open);
+  const current: Current | null =
+    findable.open === null || open === undefined ? null : { id: findable.open, name: open };
   return [
-    ...f.students.flatMap(ofStudent),
-    ...f.practices.map((p) => ofPractice(p, name.get(p.student) ?? '')),
+    ...findable.students.flatMap(ofStudent),
+    ...findable.practices.map((p) => ofPractice(p, name.get(p.student) ?? '')),
     ...ofLibrary(),
-    ...(current ? inCurrent(current, f.templates) : []),
-    ...f.classes.map((c): Entry => ({
+    ...(current ? inCurrent(current, findable.templates) : []),
+    ...findable.classes.map((c): Entry => ({
       key: `class/${c.id}`,
       group: 'Classes',
       label: c.name,
@@ -100,33 +101,33 @@ interface Current {
 }
 
 /** A student, and each step of her line. */
-const ofStudent = (s: Findable['students'][number]): Entry[] => [
+const ofStudent = (findable: Findable['students'][number]): Entry[] => [
   {
-    key: `student/${s.id}`,
+    key: `student/${findable.id}`,
     group: 'Students',
-    label: s.name,
-    detail: s.archived ? 'archived' : s.aim.slice(0, 60),
-    to: `/student?id=${id(s.id)}`,
-    names: [s.name],
+    label: findable.name,
+    detail: findable.archived ? 'archived' : findable.aim.slice(0, 60),
+    to: `/student?id=${id(findable.id)}`,
+    names: [findable.name],
   },
   ...STEPS.map(([step, label]): Entry => ({
-    key: `student/${s.id}/${step}`,
+    key: `student/${findable.id}/${step}`,
     group: 'Students',
-    label: `${s.name}: ${label}`,
+    label: `${findable.name}: ${label}`,
     detail: '',
-    to: `/student?id=${id(s.id)}&step=${step}`,
-    names: [`${s.name} ${label}`],
+    to: `/student?id=${id(findable.id)}&step=${step}`,
+    names: [`${findable.name} ${label}`],
     step: true,
   })),
 ];
 
-const ofPractice = (p: Findable['practices'][number], whose: string): Entry => ({
-  key: `practice/${p.id}`,
+const ofPractice = (findable: Findable['practices'][number], whose: string): Entry => ({
+  key: `practice/${findable.id}`,
   group: 'Practices',
-  label: p.title,
-  detail: `${whose}, ${p.minutes} minutes`,
-  to: `/student?id=${id(p.student)}&step=practice&practice=${id(p.id)}`,
-  names: [p.title],
+  label: findable.title,
+  detail: `${whose}, ${findable.minutes} minutes`,
+  to: `/student?id=${id(findable.student)}&step=practice&practice=${id(findable.id)}`,
+  names: [findable.title],
 });
 
 /** Poses, the teacher's own among them, and muscles. */

@@ -46,7 +46,7 @@ export function PoseSettings() {
             least={40}
             most={100}
             count={1}
-            onPut={([v]) => putComfort({ [key]: v / 100 } as Partial<Comfort>)}
+            onPut={([percent]) => putComfort({ [key]: percent / 100 } as Partial<Comfort>)}
           />
         ))}
         <Numbers
@@ -56,7 +56,7 @@ export function PoseSettings() {
           least={30}
           most={600}
           count={1}
-          onPut={([v]) => putComfort({ longFrom: Math.round(v) })}
+          onPut={([seconds]) => putComfort({ longFrom: Math.round(seconds) })}
         />
       </Box>
       <HiddenPoses />

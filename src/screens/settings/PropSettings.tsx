@@ -42,7 +42,7 @@ export function PropSettings() {
           values={[shown(sizes.fold)]}
           {...between(0.5, 10)}
           count={1}
-          onPut={([v]) => putSizes({ fold: kept(v, sizes.fold) })}
+          onPut={([cm]) => putSizes({ fold: kept(cm, sizes.fold) })}
         />
         <Numbers
           label="Bolster, sat on"
@@ -50,7 +50,7 @@ export function PropSettings() {
           values={[shown(sizes.bolster)]}
           {...between(5, 40)}
           count={1}
-          onPut={([v]) => putSizes({ bolster: kept(v, sizes.bolster) })}
+          onPut={([cm]) => putSizes({ bolster: kept(cm, sizes.bolster) })}
         />
         <Numbers
           label="Straps"

@@ -18,10 +18,10 @@ export function RemovedPart() {
   useEffect(() => {
     forgetOld(db).catch(() => undefined);
   }, [db]);
-  const back = async (r: Removed) => {
+  const back = async (gone: Removed) => {
     try {
-      await bringBack(db, r.id);
-      enqueueSnackbar(`${r.words} is back.`);
+      await bringBack(db, gone.id);
+      enqueueSnackbar(`${gone.words} is back.`);
     } catch (error) {
       enqueueSnackbar(error instanceof Error ? error.message : String(error), { variant: 'error' });
     }

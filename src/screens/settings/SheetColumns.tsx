@@ -37,8 +37,10 @@ const CHOICES: readonly Choice[] = [
     }),
   ),
 ];
-const same = (a: Choice['role'], role: Role): boolean =>
-  typeof a === 'string' ? a === role : isReadout(role) && role.test === a.test && role.readout === a.readout;
+const same = (chosen: Choice['role'], role: Role): boolean =>
+  typeof chosen === 'string'
+    ? chosen === role
+    : isReadout(role) && role.test === chosen.test && role.readout === chosen.readout;
 
 /** What each column of a table means, with some of its cells; changed by choosing. */
 export function SheetColumns({

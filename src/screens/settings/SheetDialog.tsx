@@ -22,7 +22,7 @@ import { counted } from '@/core/plural';
 
 /** Rows left out that are listed. */
 const MOST_LISTED = 12;
-const readingsOf = (n: number): string => `${counted(n, 'reading')}`;
+const readingsOf = (count: number): string => `${counted(count, 'reading')}`;
 
 /** A foreign table: what its columns mean, what is not clear, and what would come in; nothing is kept before the last press. */
 export function SheetDialog({ file, table, onClose }: { file: string; table: Table; onClose: () => void }) {

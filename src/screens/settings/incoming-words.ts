@@ -26,14 +26,14 @@ const FIELDS: Partial<Record<StudentField, string>> = {
   redFlags: 'the nine questions',
 };
 
-const rows = (n: number, word: string): string => (n === 0 ? '' : `${n} ${word}`);
+const rows = (count: number, word: string): string => (count === 0 ? '' : `${count} ${word}`);
 
 /** Entries by how they stand to what is here, in a few words; empty where nothing would change. */
 export const tallyWords = ({ new: fresh, newer, older }: Tally): string =>
   [rows(fresh, 'new'), rows(newer, 'newer in the file'), rows(older, 'newer here')].filter(Boolean).join(', ');
 
 /** The same of one student, for whom something is always said. */
-export const rowWords = (t: Tally): string => tallyWords(t) || (t.same > 0 ? 'the same' : 'none');
+export const rowWords = (tally: Tally): string => tallyWords(tally) || (tally.same > 0 ? 'the same' : 'none');
 
 /** How a student of a file stands to who is here. */
 export function studentWords({ standing, both }: Pick<ForStudent, 'standing' | 'both'>): string {
@@ -54,8 +54,8 @@ const COUNTED = {
 /** What a file brought, counted, such as “1 student, 16 readings and 2 lessons”. */
 export function broughtWords(counts: BringInResult['counts']): string {
   const words = Object.entries(COUNTED).flatMap(([kind, [one, several]]) => {
-    const n = counts[kind as keyof typeof COUNTED];
-    return n === 0 ? [] : [`${n} ${n === 1 ? one : several}`];
+    const count = counts[kind as keyof typeof COUNTED];
+    return count === 0 ? [] : [`${count} ${count === 1 ? one : several}`];
   });
   return words.length === 0 ? 'settings alone' : new Intl.ListFormat('en').format(words);
 }

@@ -12,12 +12,12 @@ export function GuidedLook() {
   const { base } = useStudio();
   const pathname = usePathname();
   const params = useSearchParams();
-  const n = Number(params.get('look'));
-  const stop = Number.isInteger(n) ? STOPS.at(n - 1) : undefined;
-  if (n < 1 || !stop) return null;
+  const at = Number(params.get('look'));
+  const stop = Number.isInteger(at) ? STOPS.at(at - 1) : undefined;
+  if (at < 1 || !stop) return null;
   const without = new URLSearchParams(params);
   without.delete('look');
-  const last = n === STOPS.length;
+  const last = at === STOPS.length;
   return (
     <Box
       component="section"
@@ -38,15 +38,15 @@ export function GuidedLook() {
       }}
     >
       <Typography variant="caption" component="p">
-        {n} of {STOPS.length}
+        {at} of {STOPS.length}
       </Typography>
       <Typography sx={{ fontWeight: 700, fontSize: 18 }}>{stop.title}</Typography>
       <Typography role="status" sx={{ mt: 0.5 }}>
         {stop.words}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'center' }}>
-        {n > 1 && (
-          <Button size="small" component={Link} href={base + addressOf(n - 1)}>
+        {at > 1 && (
+          <Button size="small" component={Link} href={base + addressOf(at - 1)}>
             Back
           </Button>
         )}
@@ -59,7 +59,7 @@ export function GuidedLook() {
             Add my first student
           </Button>
         ) : (
-          <Button size="small" variant="contained" component={Link} href={base + addressOf(n + 1)}>
+          <Button size="small" variant="contained" component={Link} href={base + addressOf(at + 1)}>
             Next
           </Button>
         )}

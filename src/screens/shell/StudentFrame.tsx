@@ -32,8 +32,8 @@ export function StudentFrame({
 
   useKeys(
     (e) => {
-      const t = e.target;
-      const inField = t instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(t.tagName);
+      const target = e.target;
+      const inField = target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
       if ((inField && !e.altKey) || e.ctrlKey || e.metaKey) return;
       const to = STEPS[Number(e.code.replace('Digit', '')) - 1];
       if (!to) return;

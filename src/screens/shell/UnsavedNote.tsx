@@ -45,7 +45,7 @@ export function UnsavedNote() {
   const any = rows.length > 0;
   useEffect(() => {
     if (!any) return;
-    const ask = (e: BeforeUnloadEvent) => e.preventDefault();
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
     window.addEventListener('beforeunload', ask);
     return () => window.removeEventListener('beforeunload', ask);
   }, [any]);

@@ -42,4 +42,4 @@ export const STOPS: readonly Stop[] = [
 ];
 
 /** The address of a stop, counted from 1. */
-export const addressOf = (n: number): string => `${STOPS[n - 1].to}&look=${n}`;
+export const addressOf = (stop: number): string => `${STOPS[stop - 1].to}&look=${stop}`;

@@ -6,14 +6,15 @@ import { deviceChoice } from './device-choice';
 export const singleKeys = deviceChoice<'on' | 'off'>('kolpos-single-keys', ['on', 'off']);
 
 /** A key that writes something, alone. */
-const writes = (e: KeyboardEvent): boolean =>
-  [...e.key].length === 1 && e.key !== ' ' && !e.ctrlKey && !e.metaKey && !e.altKey;
+const writes = (event: KeyboardEvent): boolean =>
+  [...event.key].length === 1 && event.key !== ' ' && !event.ctrlKey && !event.metaKey && !event.altKey;
 
 /** What lies over the page and holds the focus while it is open, and lists that take letters for their own. */
 const OVER = '[role="dialog"], [role="alertdialog"], [role="menu"], [role="listbox"], .MuiModal-root';
 
 /** Whether a key is meant for what lies over the page: there the focus is kept until it closes. */
-const covered = (e: KeyboardEvent): boolean => e.target instanceof Element && e.target.closest(OVER) !== null;
+const covered = (event: KeyboardEvent): boolean =>
+  event.target instanceof Element && event.target.closest(OVER) !== null;
 
 /**
  * The one way to listen to keys of a page: never from a field in which something is typed, never behind a dialog, and single keys
@@ -22,7 +23,7 @@ const covered = (e: KeyboardEvent): boolean => e.target instanceof Element && e.
  * @param options.inDialog the listener belongs to a dialog itself
  */
 export function useKeys(
-  onKey: (e: KeyboardEvent) => void,
+  onKey: (event: KeyboardEvent) => void,
   { inFields = false, inDialog = false }: { inFields?: boolean; inDialog?: boolean } = {},
 ): void {
   useHotkeys('*', onKey, {

@@ -30,7 +30,7 @@ export function StudentForm({
   units = 'metric',
 }: {
   student: Student | null;
-  onSave: (s: Student) => void;
+  onSave: (student: Student) => void;
   onCancel?: () => void;
   label?: string;
   draft?: { text: string | undefined; onChange: (text: string) => void };
@@ -153,7 +153,7 @@ function useKeptAsTyped({
   frame: RefObject<HTMLFormElement | null>;
   student: Student | null;
   units: UnitSystem;
-  onSave: (s: Student) => void;
+  onSave: (student: Student) => void;
   /** Takes what is typed for somebody new. */
   onDraft: ((text: string) => void) | undefined;
 }): void {

@@ -74,8 +74,11 @@ export function StudentsScreen() {
         Here you keep the people you work with. Everything stays in this browser and in the files you take out.
       </EmptyChart>
     );
-  const archive = async (s: Student, to: boolean) =>
-    undo(to ? `${s.name} is archived.` : `${s.name} is back.`, await changeStudent(db, s.id, { archived: to }));
+  const archive = async (person: Student, to: boolean) =>
+    undo(
+      to ? `${person.name} is archived.` : `${person.name} is back.`,
+      await changeStudent(db, person.id, { archived: to }),
+    );
   const shown = students.filter((s) => s.archived === archived && finds(s.name, search));
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>

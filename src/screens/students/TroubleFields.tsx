@@ -13,10 +13,10 @@ import type { FormValues } from './student-values';
 
 const SIDES_SAID = ['left', 'right', 'both'] as const;
 const COMPLAINTS = PLACES.filter((p) => p !== 'nowhere').flatMap((p) => SIDES_SAID.map((s) => `${p}|${s}`));
-const complaintLabel = (v: string): string => {
-  const [place, side] = v.split('|');
+const complaintLabel = (text: string): string => {
+  const [place, side] = text.split('|');
   const known = PLACES.find((p) => p === place);
-  return known ? `${PLACE_WORDS[known]}, ${side === 'both' ? 'both sides' : side}` : v;
+  return known ? `${PLACE_WORDS[known]}, ${side === 'both' ? 'both sides' : side}` : text;
 };
 
 /** Where it bothers and what is to be minded, with what that means. */

@@ -37,8 +37,8 @@ export const unitOfField = (field: BuildField, units: UnitSystem): string =>
   isLength(field) ? (units === 'metric' ? 'cm' : 'inches') : 'degrees';
 
 /** What was typed as a number of centimetres or degrees; undefined where nothing was. */
-function typedIn(t: BuildTexts, field: BuildField, units: UnitSystem): number | undefined {
-  const typed = t[field].trim();
+function typedIn(texts: BuildTexts, field: BuildField, units: UnitSystem): number | undefined {
+  const typed = texts[field].trim();
   if (typed === '') return undefined;
   return isLength(field) ? lengthFrom(typed, units) : numberIn(typed);
 }
@@ -47,11 +47,11 @@ function typedIn(t: BuildTexts, field: BuildField, units: UnitSystem): number | 
  * Measures that were typed; what is empty is left out, undefined when all are.
  * @param before what stands: a field that says it as it was shown leaves it as it is, to the millimetre
  */
-export function measuresFrom(t: BuildTexts, units: UnitSystem, before: Student['measures']): Student['measures'] {
+export function measuresFrom(texts: BuildTexts, units: UnitSystem, before: Student['measures']): Student['measures'] {
   const shown = buildTexts(before, units);
-  const version = { left: typedIn(t, 'versionLeft', units), right: typedIn(t, 'versionRight', units) };
+  const version = { left: typedIn(texts, 'versionLeft', units), right: typedIn(texts, 'versionRight', units) };
   const lengths = Object.fromEntries(
-    LENGTHS.map((field) => [field, t[field] === shown[field] ? before?.[field] : typedIn(t, field, units)]),
+    LENGTHS.map((field) => [field, texts[field] === shown[field] ? before?.[field] : typedIn(texts, field, units)]),
   );
   const twisted = version.left !== undefined || version.right !== undefined;
   if (!twisted && Object.values(lengths).every((v) => v === undefined)) return undefined;
@@ -60,9 +60,9 @@ export function measuresFrom(t: BuildTexts, units: UnitSystem, before: Student['
 
 /** What stands in the fields for a student. */
 export function buildTexts(measures: Student['measures'], units: UnitSystem): BuildTexts {
-  const say = (v: number | undefined) => (v === undefined ? '' : String(v));
-  const length = (v: number | undefined) =>
-    v === undefined || units === 'metric' ? say(v) : say(Math.round((10 * v) / CM_PER_INCH) / 10);
+  const say = (value: number | undefined) => (value === undefined ? '' : String(value));
+  const length = (value: number | undefined) =>
+    value === undefined || units === 'metric' ? say(value) : say(Math.round((10 * value) / CM_PER_INCH) / 10);
   return {
     thigh_cm: length(measures?.thigh_cm),
     shank_cm: length(measures?.shank_cm),
@@ -76,14 +76,14 @@ export function buildTexts(measures: Student['measures'], units: UnitSystem): Bu
 
 /** Fields in which something is wrong, each with a plain sentence; height and weight are asked elsewhere. */
 export function buildProblems(
-  t: BuildTexts,
+  texts: BuildTexts,
   height_cm: number,
   mass_kg: number,
   units: UnitSystem,
 ): { field: BuildField; message: string }[] {
   const problems: { field: BuildField; message: string }[] = [];
   for (const [field] of BUILD_FIELDS) {
-    const value = typedIn(t, field, units);
+    const value = typedIn(texts, field, units);
     if (value === undefined) continue;
     if (!Number.isFinite(value)) {
       problems.push({ field, message: 'Type a number, or leave it empty.' });

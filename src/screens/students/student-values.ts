@@ -86,56 +86,57 @@ export function draftValues(text: string | undefined): Partial<FormValues> {
 }
 
 /** Height and weight as they are typed: a metric field names its unit itself. */
-function bodyTexts(s: Student | null, units: UnitSystem): Pick<FormValues, 'height_cm' | 'mass_kg'> {
-  if (!s) return { height_cm: '', mass_kg: '' };
+function bodyTexts(student: Student | null, units: UnitSystem): Pick<FormValues, 'height_cm' | 'mass_kg'> {
+  if (!student) return { height_cm: '', mass_kg: '' };
   return units === 'metric'
-    ? { height_cm: String(s.height_cm), mass_kg: String(s.mass_kg) }
-    : { height_cm: heightWords(s.height_cm, units), mass_kg: String(Math.round(s.mass_kg / KG_PER_POUND)) };
+    ? { height_cm: String(student.height_cm), mass_kg: String(student.mass_kg) }
+    : { height_cm: heightWords(student.height_cm, units), mass_kg: String(Math.round(student.mass_kg / KG_PER_POUND)) };
 }
 
 /** What the form shows of a student, or of nobody yet. */
-export const valuesOf = (s: Student | null, units: UnitSystem): FormValues => ({
-  ...buildTexts(s?.measures, units),
-  name: s?.name ?? '',
-  ...bodyTexts(s, units),
-  birthYear: s ? String(s.birthYear) : '',
-  sexForNorms: s?.sexForNorms ?? '',
-  dominantLeg: s?.dominantLeg ?? 'unknown',
-  language: languageOf(s?.language),
-  aim: s?.aim ?? '',
-  breathSeconds: String(s?.breathSeconds ?? 6),
-  complaints: s?.complaints.map((c) => `${c.place}|${c.side}`) ?? [],
-  cautions: [...new Set(s?.cautions.map((c) => c.caution))],
+export const valuesOf = (student: Student | null, units: UnitSystem): FormValues => ({
+  ...buildTexts(student?.measures, units),
+  name: student?.name ?? '',
+  ...bodyTexts(student, units),
+  birthYear: student ? String(student.birthYear) : '',
+  sexForNorms: student?.sexForNorms ?? '',
+  dominantLeg: student?.dominantLeg ?? 'unknown',
+  language: languageOf(student?.language),
+  aim: student?.aim ?? '',
+  breathSeconds: String(student?.breathSeconds ?? 6),
+  complaints: student?.complaints.map((c) => `${c.place}|${c.side}`) ?? [],
+  cautions: [...new Set(student?.cautions.map((c) => c.caution))],
 });
 
 /** The student that these values describe; what the form does not show stays as it was. */
-export function studentFrom(v: FormValues, student: Student | null, units: UnitSystem): Student {
+export function studentFrom(values: FormValues, student: Student | null, units: UnitSystem): Student {
   const time = now();
   // What is told in whole inches or pounds is kept to the millimetre where nobody typed it anew.
   const shown = bodyTexts(student, units);
   return studentSchema.parse({
     ...student,
     id: student?.id ?? newId(),
-    name: v.name,
-    height_cm: student && v.height_cm === shown.height_cm ? student.height_cm : heightFrom(v.height_cm, units),
-    mass_kg: student && v.mass_kg === shown.mass_kg ? student.mass_kg : weightFrom(v.mass_kg, units),
-    measures: measuresFrom(v, units, student?.measures),
-    birthYear: Math.round(numberIn(v.birthYear)),
-    sexForNorms: v.sexForNorms === '' ? undefined : v.sexForNorms,
-    dominantLeg: v.dominantLeg,
+    name: values.name,
+    height_cm:
+      student && values.height_cm === shown.height_cm ? student.height_cm : heightFrom(values.height_cm, units),
+    mass_kg: student && values.mass_kg === shown.mass_kg ? student.mass_kg : weightFrom(values.mass_kg, units),
+    measures: measuresFrom(values, units, student?.measures),
+    birthYear: Math.round(numberIn(values.birthYear)),
+    sexForNorms: values.sexForNorms === '' ? undefined : values.sexForNorms,
+    dominantLeg: values.dominantLeg,
     // English is what is meant where nothing is said.
-    language: v.language === 'en' && !student?.language ? undefined : v.language,
-    aim: v.aim,
-    complaints: v.complaints.map((c) => {
+    language: values.language === 'en' && !student?.language ? undefined : values.language,
+    aim: values.aim,
+    complaints: values.complaints.map((c) => {
       const [place, side] = c.split('|');
       return student?.complaints.find((x) => x.place === place && x.side === side) ?? { place, side };
     }),
-    cautions: v.cautions.flatMap((caution) => {
+    cautions: values.cautions.flatMap((caution) => {
       // One that was lifted or is over and stands again has two entries: both are kept.
       const own = student?.cautions.filter((c) => c.caution === caution) ?? [];
       return own.length > 0 ? own : [{ caution }];
     }),
-    breathSeconds: numberIn(v.breathSeconds),
+    breathSeconds: numberIn(values.breathSeconds),
     archived: student?.archived ?? false,
     createdAt: student?.createdAt ?? time,
     updatedAt: time,

@@ -128,8 +128,8 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       </Finished>
     );
   const next = state.items.at(state.index + 1);
-  const rowOf = (x: { pose: string; rung: number } | undefined) =>
-    x && table?.rows.find((r) => r.block.pose === x.pose && r.block.rung === x.rung);
+  const rowOf = (taught: { pose: string; rung: number } | undefined) =>
+    taught && table?.rows.find((r) => r.block.pose === taught.pose && r.block.rung === taught.rung);
   const others = onlyCues ? [] : otherwise(rowOf(item), people);
   const coming =
     onlyCues || (next?.pose === item.pose && next.rung === item.rung) ? [] : otherwise(rowOf(next), people);

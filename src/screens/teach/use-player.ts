@@ -114,8 +114,8 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
   }, [beat, bell]);
 
   useKeys((e) => {
-    const t = e.target;
-    if (e.key === ' ' && !(t instanceof HTMLElement && t.closest('button, a, [role=button]'))) {
+    const target = e.target;
+    if (e.key === ' ' && !(target instanceof HTMLElement && target.closest('button, a, [role=button]'))) {
       e.preventDefault();
       if (leads) setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
       return;

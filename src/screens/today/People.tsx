@@ -65,10 +65,10 @@ export function People({
       logs,
       classes.map((c) => c.id),
     );
-    for (const v of seen.sort(byTime).reverse())
-      if (v.became === undefined)
-        for (const id of v.student ? [v.student] : (classes.find((c) => c.id === v.class)?.students ?? []))
-          comes.set(id, v.at ?? '');
+    for (const visit of seen.sort(byTime).reverse())
+      if (visit.became === undefined)
+        for (const id of visit.student ? [visit.student] : (classes.find((c) => c.id === visit.class)?.students ?? []))
+          comes.set(id, visit.at ?? '');
     const own = { readings: by(readings), logs: by(logs), practices: by(practices) };
     return students
       .map((student) => {

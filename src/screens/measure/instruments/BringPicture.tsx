@@ -18,8 +18,8 @@ export function BringPicture({ again, onPicture }: { again: boolean; onPicture: 
         hidden
         aria-label="Picture to measure on"
         onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f) onPicture(f);
+          const file = e.target.files?.[0];
+          if (file) onPicture(file);
           e.target.value = '';
         }}
       />

@@ -41,14 +41,18 @@ export function PhotoBoard({
   const scale = shownWidth / width;
   const from = useRef<PicturePoint | null>(null);
   const sensors = useSensors(useSensor(PointerSensor));
-  const inside = (p: PicturePoint): PicturePoint => ({
-    x: Math.min(width, Math.max(0, p.x)),
-    y: Math.min(height, Math.max(0, p.y)),
+  const inside = (wished: PicturePoint): PicturePoint => ({
+    x: Math.min(width, Math.max(0, wished.x)),
+    y: Math.min(height, Math.max(0, wished.y)),
   });
   const of = (id: string) => points.find((p) => p.id === id)?.at;
-  const drag = (e: DragMoveEvent) => {
+  const drag = (event: DragMoveEvent) => {
     const start = from.current;
-    if (start) onMove(String(e.active.id), inside({ x: start.x + e.delta.x / scale, y: start.y + e.delta.y / scale }));
+    if (start)
+      onMove(
+        String(event.active.id),
+        inside({ x: start.x + event.delta.x / scale, y: start.y + event.delta.y / scale }),
+      );
   };
   return (
     <DndContext
@@ -82,12 +86,12 @@ export function PhotoBoard({
           style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}
         >
           {lines.map(([a, b]) => {
-            const p = of(a),
-              q = of(b);
-            return p && q ? (
+            const from = of(a),
+              to = of(b);
+            return from && to ? (
               <g key={`${a}-${b}`}>
-                <line x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke="#fff" strokeWidth={5 / scale} />
-                <line x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke="#0B5C74" strokeWidth={2 / scale} />
+                <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke="#fff" strokeWidth={5 / scale} />
+                <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke="#0B5C74" strokeWidth={2 / scale} />
               </g>
             ) : null;
           })}
@@ -123,12 +127,12 @@ function Dot({
 }) {
   'use memo';
   const { attributes, listeners, setNodeRef } = useDraggable({ id: point.id });
-  const onKey = (e: KeyboardEvent) => {
-    const by = ARROWS[e.key];
+  const onKey = (event: KeyboardEvent) => {
+    const by = ARROWS[event.key];
     if (!by) return;
-    e.preventDefault();
-    e.stopPropagation();
-    const step = NUDGE * (e.shiftKey ? 10 : 1);
+    event.preventDefault();
+    event.stopPropagation();
+    const step = NUDGE * (event.shiftKey ? 10 : 1);
     onNudge(by[0] * step, by[1] * step);
   };
   return (

@@ -12,12 +12,12 @@ export interface Shot {
 
 /** Where the points wait before they are placed: beside each other in the middle of the picture. */
 export function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
-  const { width: w, height: h } = shot;
+  const { width: wide, height: high } = shot;
   const marks = guide.marks.map((m, i) => ({
     id: m.id,
     sign: 'ABC'[i],
     name: m.name,
-    at: { x: w * (0.35 + 0.15 * i), y: h * 0.45 },
+    at: { x: wide * (0.35 + 0.15 * i), y: high * 0.45 },
   }));
   if (!guide.line) return marks;
   const line = [0, 1].map((i) => ({
@@ -25,7 +25,10 @@ export function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
     sign: i === 0 ? 'L' : 'R',
     name: `${guide.line ?? ''}, ${i === 0 ? 'first' : 'second'} point`,
     // A level line starts along the picture's foot, so that leaving it there takes the picture as level.
-    at: guide.zero === 'upright' ? { x: w * 0.06, y: h * (0.9 - 0.6 * i) } : { x: w * (0.06 + 0.88 * i), y: h * 0.93 },
+    at:
+      guide.zero === 'upright'
+        ? { x: wide * 0.06, y: high * (0.9 - 0.6 * i) }
+        : { x: wide * (0.06 + 0.88 * i), y: high * 0.93 },
   }));
   return [...marks, ...line];
 }
@@ -36,14 +39,14 @@ export function placementOf(points: readonly BoardPoint[], guide: PhotoGuide): P
   const vertex = at('vertex'),
     far = at('far');
   if (!vertex || !far) return null;
-  const a = at('line0'),
-    b = at('line1');
+  const start = at('line0'),
+    end = at('line1');
   // A plumb line is told as the level line across it.
   const level =
-    a && b
+    start && end
       ? guide.zero === 'upright'
-        ? ([a, { x: a.x - (b.y - a.y), y: a.y + (b.x - a.x) }] as const)
-        : ([a, b] as const)
+        ? ([start, { x: start.x - (end.y - start.y), y: start.y + (end.x - start.x) }] as const)
+        : ([start, end] as const)
       : null;
   return { vertex, far, near: at('near'), level };
 }

@@ -37,8 +37,8 @@ export function CautionList({
   byAge?: string | null;
   onChange: (entries: CautionEntry[]) => void;
 }) {
-  const put = (i: number, part: Partial<CautionEntry>) =>
-    onChange(entries.map((e, k) => (k === i ? { ...e, ...part } : e)));
+  const put = (index: number, part: Partial<CautionEntry>) =>
+    onChange(entries.map((e, k) => (k === index ? { ...e, ...part } : e)));
   return (
     <Box>
       <Autocomplete

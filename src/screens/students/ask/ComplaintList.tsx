@@ -32,8 +32,8 @@ export function ComplaintList({
         No trouble so far. Tap the ring on the body where it hurts or pulls.
       </Typography>
     );
-  const put = (i: number, part: Partial<Complaint>) =>
-    onChange(complaints.map((c, k) => (k === i ? { ...c, ...part } : c)));
+  const put = (index: number, part: Partial<Complaint>) =>
+    onChange(complaints.map((c, k) => (k === index ? { ...c, ...part } : c)));
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>
       {complaints.map((c, i) => {

@@ -43,11 +43,11 @@ export function FirstTests({
     <Box>
       <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
         {found.map(({ test, because }) => {
-          const t = testById(test);
-          const { lock = null, shutSides = [] } = t ? locksOf(screening, t) : {};
+          const known = testById(test);
+          const { lock = null, shutSides = [] } = known ? locksOf(screening, known) : {};
           return (
             <Box component="li" key={test} sx={{ mb: 0.5 }}>
-              {t?.name ?? test}
+              {known?.name ?? test}
               {shutSides.map(({ side }) => (
                 <span key={side} style={{ color: 'var(--caution)' }}>
                   {' '}

@@ -25,8 +25,8 @@ export function SinceLastTime({ student, change }: { student: Student; change: (
   if (!student.askedOn || student.askedOn >= day) return null;
   const cautions = student.cautions.filter((c) => stands(c, day));
   const asked = student.askedOn;
-  const say = (i: number, course: Course) =>
-    change({ complaints: student.complaints.map((c, k) => (k === i ? complaintNow(c, course, day, asked) : c)) });
+  const say = (index: number, course: Course) =>
+    change({ complaints: student.complaints.map((c, k) => (k === index ? complaintNow(c, course, day, asked) : c)) });
   return (
     <Box
       role="region"

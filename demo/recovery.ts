@@ -103,13 +103,13 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
   const { findings, posterior } = infer({ id: who.id, sexForNorms: who.sex }, readings, { next: false, felt });
   out.worstRhat = Math.max(out.worstRhat, findings.diagnostics.rhat);
   out.said.push(...movementsSaid(student, who.id, findings, readings, truth.limiter));
-  for (const s of findings.structures) {
-    const real = worstMember(who.tolerances, s.side === 'left' ? 0 : ELEMENT_COUNT, GROUPS.indexOf(s.structure));
+  for (const s of findings.groups) {
+    const real = worstMember(who.tolerances, s.side === 'left' ? 0 : ELEMENT_COUNT, GROUPS.indexOf(s.group));
     out.groups.push({
-      group: s.structure,
-      short: real < shortBelow(GROUPS.indexOf(s.structure)),
+      group: s.group,
+      short: real < shortBelow(GROUPS.indexOf(s.group)),
       probability: s.shortProbability,
-      z: plainZ(s.structure, s.side, readings, who.sex),
+      z: plainZ(s.group, s.side, readings, who.sex),
       covered: s.tolerance.low <= real && real <= s.tolerance.high,
     });
   }
@@ -130,7 +130,7 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
         about: shape.id,
         kind: 'pose',
         truth: GROUPS[GROUP_OF[stop.element % ELEMENT_COUNT]],
-        engine: fit.limiter.structure,
+        engine: fit.limiter.group,
         probability: fit.limiter.probability,
         rule: null,
         usual: null,
@@ -158,7 +158,7 @@ export function movementsSaid(
         about: m.movement,
         kind: 'movement',
         truth: real,
-        engine: top.structure,
+        engine: top.group,
         probability: top.probability,
         rule: plainCheck(m.test, m.readout, readings.find((r) => r.id === id)?.placeFelt),
         usual: usualLimiter(m.test, m.readout),
@@ -237,7 +237,7 @@ export function quest(
         question: { side, movement, asked: how === 'proposed' && most === ASK_AT_MOST ? asked : 0 },
       });
       const q = findings.question;
-      const right = q?.limiters[0]?.structure === real;
+      const right = q?.limiters[0]?.group === real;
       if (!q || q.state === 'settled') return { student: k, about: movement, tests: asked + 1, right };
       const next =
         how === 'proposed' ? q.tests[0] : list[asked] ? { test: list[asked], variant: undefined } : undefined;

@@ -45,7 +45,7 @@ function judgedAnew({ readings: noted, complaints = [], birthYear, expected: e }
     if (!right) wrong.push(what);
   };
   const left = (group: string): number =>
-    findings.structures.find((s) => s.structure === group && s.side === 'left')?.shortProbability ?? 0;
+    findings.groups.find((s) => s.group === group && s.side === 'left')?.shortProbability ?? 0;
   const named = aims.map((a) => ({ text: `${a.kind} ${a.group} ${a.side}`, upkeep: a.reasons[0]?.kind === 'least' }));
   const fits = (pattern: string, text: string): boolean => {
     const words = text.split(' ');
@@ -53,10 +53,7 @@ function judgedAnew({ readings: noted, complaints = [], birthYear, expected: e }
   };
   for (const [movement, groups] of Object.entries(e.stops ?? {})) {
     const first = findings.movements.find((m) => m.movement === movement && m.side === 'left')?.limiters.at(0);
-    hold(
-      first !== undefined && groups.includes(first.structure),
-      `${movement} stopped by ${first?.structure ?? 'nothing'}`,
-    );
+    hold(first !== undefined && groups.includes(first.group), `${movement} stopped by ${first?.group ?? 'nothing'}`);
   }
   for (const g of e.short ?? []) hold(left(g) >= CALLED_SHORT, `${g} not short`);
   for (const g of e.notShort ?? []) hold(left(g) < CALLED_SHORT, `${g} short`);

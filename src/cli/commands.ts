@@ -46,6 +46,7 @@ import { likesOf } from '@/core/practice/likes';
 import { requestSchema, type PracticeRequest } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
+import { findingsTold, underStructure } from './as-told';
 
 /** Input that a person can mend: message, and the file or field it is about. */
 export class InputProblem extends Error {
@@ -193,7 +194,7 @@ export function findings(record: KolposRecord, id: string | undefined, seed = 1)
   const { student, findings: f, screening } = inferenceOf(record, id, seed);
   const age = new Date().getFullYear() - student.birthYear;
   return {
-    ...f,
+    ...findingsTold(f),
     strength: summariseStrength(
       record.readings.filter((r) => r.student === student.id),
       { sexForNorms: student.sexForNorms, age },
@@ -249,7 +250,7 @@ export function rank(
         side: r.side,
         score: r.score,
         depth: r.depth,
-        limiter: r.limiter,
+        limiter: underStructure(r.limiter),
         aims: r.gives.map((g) => ({
           aim: `${g.aim.kind}:${g.aim.group}:${g.aim.side}`,
           ...(g.stretch !== undefined ? { stretch: g.stretch } : { load: g.load }),

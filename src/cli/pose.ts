@@ -8,6 +8,7 @@ import type { KolposRecord } from '@/core/formats/record';
 import { summariseStrength, type Posterior } from '@/core/inference';
 import { anglesAt, asksUnder, demandsAt, demandsOf, LIBRARY, namesOf, shapeById, type Shape } from '@/core/poses';
 import { buildOfStudent } from '@/core/students/student';
+import { underStructure } from './as-told';
 import { inferenceOf, InputProblem } from './commands';
 import { rounded, roundedAsks, toldVerdict } from './told';
 
@@ -62,7 +63,7 @@ function told(shape: Shape, rungNumber: number, side: Side, at: number | null, b
     fittedDepth: rounded(fit.depth),
     full: at === null ? fit.full : at === 1,
     beyondEntry: fit.beyondEntry,
-    limiter: fit.limiter,
+    limiter: underStructure(fit.limiter),
     stretch: { left: small(read.stretch.left), right: small(read.stretch.right) },
     load: { left: small(read.load.left), right: small(read.load.right) },
     work: { left: workOf(read.work, 'left'), right: workOf(read.work, 'right') },

@@ -24,7 +24,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['cautions FILE --student ID', 'per rung and test: open, limited or closed, by which demand of which caution'],
   [
     'practice FILE --student ID --minutes M',
-    `a practice in the order taught, each item with the way to it; also --aim, --props a,b, --style ${STYLE_IDS.join('|')} (--school says the same), --peak POSE, --salutation half-sun|sun-a|sun-b|sun-c`,
+    `a practice in the order taught, each item with the way to it; also --aim, --props a,b, --style (or --school) ${STYLE_IDS.join('|')}, --peak POSE, --salutation half-sun|sun-a|sun-b|sun-c`,
   ],
   [
     'sequence FILE --student ID --text LINES|FILE',

@@ -254,7 +254,7 @@ describe('tolerances', () => {
     const onOpen = vi.fn();
     inStudio(
       <ToleranceChart
-        structures={inference.findings.structures}
+        structures={inference.findings.groups}
         student={maren}
         readings={demo.readings}
         onOpen={onOpen}
@@ -265,7 +265,7 @@ describe('tolerances', () => {
       .filter((b) => /, (left|right): /.test(b.getAttribute('aria-label') ?? ''));
     expect(bars).toHaveLength(18);
     fireEvent.click(screen.getByRole('button', { name: /^hamstrings, left/ }));
-    expect(onOpen.mock.calls[0][0]).toMatchObject({ structure: 'hamstrings', side: 'left' });
+    expect(onOpen.mock.calls[0][0]).toMatchObject({ group: 'hamstrings', side: 'left' });
     // And each name says what it means.
     fireEvent.click(screen.getByRole('button', { name: 'hamstrings' }));
     expect(screen.getByRole('dialog', { name: 'hamstrings' }).textContent).toContain('from the sit bone');

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { GROUPS, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
-import type { Doubt, Findings, Hint, MovementFinding, StrengthFinding, StructureFinding } from '@/core/inference';
+import type { Doubt, Findings, Hint, MovementFinding, StrengthFinding, GroupFinding } from '@/core/inference';
 import { aimSchema } from '@/core/students/student';
 import { workAims } from './choices';
 import { AIM_DEFAULTS } from './defaults';
@@ -27,35 +27,35 @@ function findings({
   doubts = [],
   untested = false,
 }: Given): Findings {
-  const structures = SIDES.flatMap((side) =>
-    GROUPS.map((structure): StructureFinding => {
-      const own = z.find(([g, s]) => g === structure && s === side)?.[2] ?? 0;
+  const groups = SIDES.flatMap((side) =>
+    GROUPS.map((group): GroupFinding => {
+      const own = z.find(([g, s]) => g === group && s === side)?.[2] ?? 0;
       return {
-        structure,
-        members: membersOf(structure),
+        group,
+        members: membersOf(group),
         side,
         tolerance: { mean: own, low: own - 1, high: own + 1 },
         typical: { mean: 0, sd: 1 },
         z: own,
         shareBelow: 0.5,
-        shortProbability: short.find(([g, s]) => g === structure && s === side)?.[2] ?? 0.1,
+        shortProbability: short.find(([g, s]) => g === group && s === side)?.[2] ?? 0.1,
       };
     }),
   );
   // Something was read of whatever is called short or compared, in which it has a share of the stop, but not the chief one.
-  const read = [...short, ...z].map(([structure, side]): Partial<MovementFinding> => ({
+  const read = [...short, ...z].map(([group, side]): Partial<MovementFinding> => ({
     side,
     band: 0,
     clarity: 'unclear',
     limiters: [
-      { structure: 'knee-joint', probability: 0.4 },
-      { structure, probability: 0.3 },
+      { group: 'knee-joint', probability: 0.4 },
+      { group, probability: 0.3 },
     ],
   }));
   return {
     student: 's',
     model: { version: 'm', note: '' },
-    structures,
+    groups,
     movements: [...(untested ? [] : read), ...movements].map((m) => ({
       movement: 'hip-extension',
       side: 'left',
@@ -91,14 +91,14 @@ describe('proposed aims', () => {
   it('are none for what no reading speaks of, however surely it is thought short', () =>
     expect(said(findings({ short: [['hamstrings', 'left', 0.95]], untested: true }))).toEqual([]));
   it('lengthen what stops a movement that is below typical', () =>
-    expect(
-      said(findings({ movements: [{ limiters: [{ structure: 'rectus-femoris', probability: 0.8 }] }] })),
-    ).toContain('lengthen rectus-femoris left limits'));
+    expect(said(findings({ movements: [{ limiters: [{ group: 'rectus-femoris', probability: 0.8 }] }] }))).toContain(
+      'lengthen rectus-femoris left limits',
+    ));
   it('leave a movement within typical alone', () =>
     expect(
-      said(
-        findings({ movements: [{ band: -0.4, limiters: [{ structure: 'rectus-femoris', probability: 0.9 }] }] }),
-      ).filter((s) => s.includes('limits')),
+      said(findings({ movements: [{ band: -0.4, limiters: [{ group: 'rectus-femoris', probability: 0.9 }] }] })).filter(
+        (s) => s.includes('limits'),
+      ),
     ).toEqual([]));
   it('never propose to lengthen a joint, a nerve or a bone', () => {
     const f = findings({
@@ -106,7 +106,7 @@ describe('proposed aims', () => {
         ['joint-or-capsule', 'left', 0.95],
         ['nerve-like', 'left', 0.95],
       ],
-      movements: [{ limiters: [{ structure: 'joint-or-capsule', probability: 0.95 }] }],
+      movements: [{ limiters: [{ group: 'joint-or-capsule', probability: 0.95 }] }],
     });
     expect(proposeAims(f).filter((a) => a.kind === 'lengthen')).toEqual([]);
   });
@@ -121,7 +121,7 @@ describe('proposed aims', () => {
         ['hamstrings', 'left', -0.9],
         ['hamstrings', 'right', 0.6],
       ],
-      movements: [{ band: 0, limiters: [{ structure: 'hamstrings', probability: 0.9 }] }],
+      movements: [{ band: 0, limiters: [{ group: 'hamstrings', probability: 0.9 }] }],
     });
     expect(said(f)).toContain('lengthen hamstrings left side-gap');
   });
@@ -130,7 +130,7 @@ describe('proposed aims', () => {
   it('offer the least where nothing is short', () => {
     const f = findings({
       z: [['hamstrings', 'left', -0.4]],
-      movements: [{ band: 0, limiters: [{ structure: 'hamstrings', probability: 0.9 }] }],
+      movements: [{ band: 0, limiters: [{ group: 'hamstrings', probability: 0.9 }] }],
     });
     expect(said(f)).toEqual(['lengthen hamstrings left least', 'lengthen hamstrings right least']);
   });
@@ -198,7 +198,7 @@ describe('aims beside strength, hints and schools', () => {
   it('never stretch what is long and weak', () => {
     const f = findings({
       z: [['hamstrings', 'left', 1]],
-      movements: [{ limiters: [{ structure: 'hamstrings', probability: 0.9 }] }],
+      movements: [{ limiters: [{ group: 'hamstrings', probability: 0.9 }] }],
     });
     const [aim] = proposeAims(f, { strength: [weak('single-leg-bridge', ['hamstrings'])] });
     expect(aim).toMatchObject({ kind: 'strengthen', group: 'hamstrings', avoid: ['stretching'] });

@@ -6,7 +6,7 @@ import {
   tellsOfMuscle,
   type Findings,
   type StrengthFinding,
-  type StructureFinding,
+  type GroupFinding,
 } from '@/core/inference';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
@@ -95,8 +95,8 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
     .sort((a, b) => b.weight - a.weight || (a.group + a.side < b.group + b.side ? -1 : 1));
 }
 
-const structureOf = ({ structures }: Findings, group: GroupId, side: Side): StructureFinding | undefined =>
-  structures.find((s) => s.structure === group && s.side === side);
+const findingOf = ({ groups }: Findings, group: GroupId, side: Side): GroupFinding | undefined =>
+  groups.find((s) => s.group === group && s.side === side);
 
 /** What speaks of a side past the length of muscles: kinds of its hints, what a nerve runs through, whether the joint moves as a whole. */
 interface Signs {
@@ -117,7 +117,7 @@ function signsOf(findings: Findings, side: Side): Signs {
 /** What tests of strength found weak. */
 function strengthening(weak: ReturnType<typeof weakest>, findings: Findings, drafts: Drafts): void {
   for (const { group, side, weight, reason: found } of weak) {
-    const long = (structureOf(findings, group, side)?.z ?? 0) > LONG;
+    const long = (findingOf(findings, group, side)?.z ?? 0) > LONG;
     const reason: AimReason = found.kind === 'weak' && long ? { ...found, kind: 'long-and-weak' } : found;
     drafts.want(group, side, 'strengthen', weight, reason);
     // What is long and weak is never stretched, whatever else speaks for it.
@@ -180,11 +180,11 @@ function counterweights(strength: readonly StrengthFinding[], drafts: Drafts): v
 }
 
 /** Muscles that go so far that they are left alone. */
-function veryLong({ structures }: Findings, drafts: Drafts): [GroupId, Side, Draft][] {
-  return structures
-    .filter((s) => isMuscleGroup(s.structure) && s.z > MOBILE && !drafts.get(s.structure, s.side))
+function veryLong({ groups }: Findings, drafts: Drafts): [GroupId, Side, Draft][] {
+  return groups
+    .filter((s) => isMuscleGroup(s.group) && s.z > MOBILE && !drafts.get(s.group, s.side))
     .map((s) => [
-      s.structure,
+      s.group,
       s.side,
       { kind: 'leave', weight: 0.5, reasons: [{ kind: 'very-mobile', z: s.z }], avoid: ['end-range'], school: null },
     ]);
@@ -262,7 +262,7 @@ const spokenOf = (findings: Findings, group: GroupId, side: Side): boolean =>
       m.side === side &&
       tellsOfMuscle(m) &&
       (!m.felt || isFeltAt(group, m.felt)) &&
-      m.limiters.some((l) => l.structure === group && l.probability >= FAIR_SHARE),
+      m.limiters.some((l) => l.group === group && l.probability >= FAIR_SHARE),
   );
 
 /** Groups that a reading really spoke about: only these may be compared between the sides. */
@@ -270,8 +270,8 @@ const namedIn = (findings: Findings): ReadonlySet<GroupId> =>
   new Set(
     findings.movements.flatMap((m) => {
       const top = m.limiters.at(0);
-      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.structure)
-        ? [top.structure]
+      return top && tellsOfMuscle(m) && !m.against && top.probability >= LIKELY && isMuscleGroup(top.group)
+        ? [top.group]
         : [];
     }),
   );
@@ -290,15 +290,15 @@ function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void 
     drafts.want(group, side, 'lengthen', weight, reason);
   };
   if (findings.diagnostics.readings === 0) return;
-  for (const s of findings.structures)
-    if (s.shortProbability > SHORT && spokenOf(findings, s.structure, s.side))
-      put(s.structure, s.side, s.shortProbability, { kind: 'short', probability: s.shortProbability });
+  for (const s of findings.groups)
+    if (s.shortProbability > SHORT && spokenOf(findings, s.group, s.side))
+      put(s.group, s.side, s.shortProbability, { kind: 'short', probability: s.shortProbability });
   for (const m of findings.movements) {
     const top = m.limiters.at(0);
     // Where somebody stopped, that the others let expect little is no reason to pull.
     const told = m.band < LIMITED && tellsOfMuscle(m) && m.clarity !== 'unclear';
     if (told && top && top.probability >= LIKELY)
-      put(top.structure, m.side, 0.7 * top.probability, {
+      put(top.group, m.side, 0.7 * top.probability, {
         kind: 'limits',
         movement: m.movement,
         probability: top.probability,
@@ -307,8 +307,8 @@ function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void 
   }
   const named = namedIn(findings);
   for (const group of named) {
-    const left = structureOf(findings, group, 'left'),
-      right = structureOf(findings, group, 'right');
+    const left = findingOf(findings, group, 'left'),
+      right = findingOf(findings, group, 'right');
     if (!left || !right || !SIDES.every((side) => spokenOf(findings, group, side))) continue;
     const gap = left.tolerance.mean - right.tolerance.mean;
     if (Math.abs(gap) > GAP) put(group, gap < 0 ? 'left' : 'right', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
@@ -318,11 +318,11 @@ function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void 
   if (findings.hints.length > 0 || !findings.movements.every(tellsOfMuscle)) return;
   // A movement that is limited by what is not clear yet is a question, and no upkeep.
   if (findings.movements.some(isLimited)) return;
-  const least = findings.structures
-    .filter((s) => named.has(s.structure) && s.z <= LONG)
+  const least = findings.groups
+    .filter((s) => named.has(s.group) && s.z <= LONG)
     .sort((a, b) => a.z - b.z)
     .at(0);
-  if (least) for (const side of SIDES) put(least.structure, side, 0.3, { kind: 'least', z: least.z });
+  if (least) for (const side of SIDES) put(least.group, side, 0.3, { kind: 'least', z: least.z });
 }
 
 const muscleGroups = (s: StrengthFinding): GroupId[] => [

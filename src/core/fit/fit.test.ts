@@ -28,7 +28,7 @@ const fit = (pose: string, rung: number, side: Side, posterior = sureOf()) => {
 describe('depth', () => {
   it('ends where the limiter reaches its comfortable share', () => {
     const f = fit('strap-leg-raise', 1, 'right');
-    expect(f.limiter).toMatchObject({ structure: 'hamstrings', side: 'right', probability: 1 });
+    expect(f.limiter).toMatchObject({ group: 'hamstrings', side: 'right', probability: 1 });
     expect(f.depth).toBeGreaterThan(0.1);
     expect(f.depth).toBeLessThan(1);
     expect(f.stretch.right.hamstrings).toBeCloseTo(USUAL_WAY.share, 1);
@@ -48,7 +48,7 @@ describe('depth', () => {
     expect(f.depth).toBe(0);
   });
   it('does not let a short psoas stop a straight leg raise', () =>
-    expect(fit('strap-leg-raise', 1, 'right', sureOf({ 'deep-hip-flexor': -4 })).limiter.structure).toBe('hamstrings'));
+    expect(fit('strap-leg-raise', 1, 'right', sureOf({ 'deep-hip-flexor': -4 })).limiter.group).toBe('hamstrings'));
   it('follows the short side: the other side is not held back by it', () => {
     const p = sureOf({ hamstrings: -2.5 }, 'left');
     expect(fit('strap-leg-raise', 1, 'left', p).depth).toBeLessThan(fit('strap-leg-raise', 1, 'right', p).depth);
@@ -100,7 +100,7 @@ describe('probability of the limiter', () => {
     const draws = new Float32Array(4 * DIMENSIONS);
     [short, short, short, long].forEach((d, i) => draws.set(d, i * DIMENSIONS));
     const f = fit('low-lunge', 1, 'right', { mean: short, draws, drawCount: 4 });
-    expect(f.limiter.structure).toBe('deep-hip-flexor');
+    expect(f.limiter.group).toBe('deep-hip-flexor');
     expect(f.limiter.probability).toBeCloseTo(0.75, 6);
   });
 });

@@ -36,9 +36,9 @@ export interface FittedPose {
   /** Set where a caution keeps her from her end and the entry is already near it: then it is not for her. */
   tooNear?: true;
   /** What stops it first, with its probability; `anySide` is that of the structure on either side where something stops at all. */
-  limiter: { structure: GroupId; side: Side; probability: number; anySide: number };
+  limiter: { group: GroupId; side: Side; probability: number; anySide: number };
   /** What would stop it next, were the first out of the way; null where nothing would before the full rung. */
-  next: { structure: GroupId; side: Side; depth: number } | null;
+  next: { group: GroupId; side: Side; depth: number } | null;
   /** Share of tolerance used at that depth, 0–1, by side and group (0 where nothing is felt). */
   stretch: Record<Side, Record<GroupId, number>>;
   /** The same of those muscles of a group that are short in her, where the others are not: what an aim to lengthen it looks at. */
@@ -224,7 +224,7 @@ function limiterOf(who: number, shares: ReadonlyMap<number, number>, sided: bool
     mate = shares.get((who + GROUPS.length) % (2 * GROUPS.length)) ?? 0;
   const stopped = [...shares.values()].reduce((s, n) => s + n, 0);
   return {
-    structure: GROUPS[who % GROUPS.length],
+    group: GROUPS[who % GROUPS.length],
     side: who < GROUPS.length ? 'left' : 'right',
     // A shape without sides is stopped by the structure, whichever side comes first.
     probability: sided ? own : own + mate,
@@ -259,7 +259,7 @@ function nextStop(
   if (element < 0) return null;
   const who = groupKey(element);
   return {
-    structure: GROUPS[who % GROUPS.length],
+    group: GROUPS[who % GROUPS.length],
     side: who < GROUPS.length ? 'left' : 'right',
     depth: Math.min(1, step / STEPS),
   };

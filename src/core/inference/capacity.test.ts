@@ -44,8 +44,8 @@ const finding = (over: Partial<MovementFinding> = {}): MovementFinding => ({
   norm: { mean: 5, sd: 8, source: 'x' },
   band: -1.75,
   limiters: [
-    { structure: 'rectus-femoris', probability: 0.87 },
-    { structure: 'deep-hip-flexor', probability: 0.11 },
+    { group: 'rectus-femoris', probability: 0.87 },
+    { group: 'deep-hip-flexor', probability: 0.11 },
   ],
   clarity: 'one',
   readings: [],

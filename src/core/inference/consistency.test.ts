@@ -39,8 +39,8 @@ describe('readings that do not fit', () => {
     const flagged = f.doubts.flatMap((d) => (d.kind === 'stray' ? [d.reading] : d.readings));
     expect(flagged).toContain(wild.id);
     const slr = f.movements.find((m) => m.movement === 'hip-flexion-knee-straight');
-    expect(slr?.limiters[0].structure).toBe('hamstrings');
-    expect(f.structures.find((s) => s.structure === 'hamstrings' && s.side === 'left')?.z).toBeLessThan(0);
+    expect(slr?.limiters[0].group).toBe('hamstrings');
+    expect(f.groups.find((s) => s.group === 'hamstrings' && s.side === 'left')?.z).toBeLessThan(0);
   });
   it('two that say opposite things are both named, and the movement is not clear then', () => {
     const f = about([

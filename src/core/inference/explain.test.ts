@@ -32,7 +32,7 @@ describe('what carries a statement', () => {
       const again = infer({ id: 's', sexForNorms: 'female' }, rest, { next: false }).findings.movements.find(
         (m) => m.movement === slr.movement && m.side === 'left',
       );
-      const really = again?.limiters.find((l) => l.structure === slr.limiters[0].structure)?.probability;
+      const really = again?.limiters.find((l) => l.group === slr.limiters[0].group)?.probability;
       // Without its own reading the movement may not be told at all; the others must be held against the truth.
       if (really === undefined) continue;
       held++;
@@ -63,11 +63,11 @@ describe('the textbook beside the engine', () => {
       ...slr,
       clarity: 'one' as const,
       plain: 'nerve-like' as const,
-      limiters: [{ structure: 'hamstrings' as const, probability: 0.85 }],
+      limiters: [{ group: 'hamstrings' as const, probability: 0.85 }],
     };
     expect(otherOpinion(m)).toBe('nerve-like');
     expect(limiterWords(m)).toContain('; a textbook, ');
-    expect(otherOpinion({ ...m, limiters: [{ structure: 'hamstrings', probability: 0.97 }] })).toBeNull();
+    expect(otherOpinion({ ...m, limiters: [{ group: 'hamstrings', probability: 0.97 }] })).toBeNull();
     expect(otherOpinion({ ...m, plain: 'hamstrings' })).toBeNull();
     expect(limiterWords({ ...m, plain: null })).not.toContain('textbook');
   });

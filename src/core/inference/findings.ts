@@ -1,7 +1,7 @@
 import type { Doubt } from './consistency';
 import type { Hint } from './hints';
 import type { Settling } from './question';
-import type { MovementFinding, NextTest, StructureFinding } from './statements';
+import type { MovementFinding, NextTest, GroupFinding } from './statements';
 
 export type * from './statements';
 
@@ -9,7 +9,7 @@ export type * from './statements';
 export interface Findings {
   student: string;
   model: { version: string; note: string };
-  structures: StructureFinding[];
+  groups: GroupFinding[];
   movements: MovementFinding[];
   /** Readings that do not fit the others. */
   doubts: Doubt[];

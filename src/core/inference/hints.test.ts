@@ -129,7 +129,7 @@ describe('what points past the muscle', () => {
 
 describe('explicit evidence', () => {
   const share = (readings: readonly Reading[], group: string) =>
-    infer({ id: 's' }, readings, { next: false }).findings.movements[0].limiters.find((l) => l.structure === group)
+    infer({ id: 's' }, readings, { next: false }).findings.movements[0].limiters.find((l) => l.group === group)
       ?.probability ?? 0;
   it('a far feeling changed by head or ankle speaks for the nerve, unchanged against it', () => {
     const plain = share([raise(-1.8)], 'nerve-like');
@@ -138,8 +138,8 @@ describe('explicit evidence', () => {
   });
   it('what breathing wins is not counted as short', () => {
     const z = (more: Partial<Reading>) =>
-      infer({ id: 's' }, [raise(-2, more)], { next: false }).findings.structures.find(
-        (s) => s.structure === 'hamstrings' && s.side === 'left',
+      infer({ id: 's' }, [raise(-2, more)], { next: false }).findings.groups.find(
+        (s) => s.group === 'hamstrings' && s.side === 'left',
       )?.z ?? 0;
     expect(z({ afterBreath: 72 })).toBeGreaterThan(z({}) + 0.5);
     expect(z({ afterBreath: 58 })).toBe(z({}));

@@ -259,7 +259,7 @@ function elsewhere(side: Side, usual: readonly Reading[], movements: readonly Mo
 }
 
 const shareOf = (m: MovementFinding, structure: string): number =>
-  m.limiters.find((l) => l.structure === structure)?.probability ?? 0;
+  m.limiters.find((l) => l.group === structure)?.probability ?? 0;
 
 /** What the four turnings of a side say together: the twist of the bone, or a joint that turns little either way. */
 function rotations(side: Side, signs: Signs): Hint[] {

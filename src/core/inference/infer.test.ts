@@ -17,7 +17,7 @@ const all = readAll(simulateStudent('s', 13, [{ group: 'hamstrings', side: 'left
 });
 const only = (...tests: string[]) => all.filter((r) => tests.includes(r.test));
 const structure = (f: Findings, name: string, side: string) => {
-  const found = f.structures.find((s) => s.structure === name && s.side === side);
+  const found = f.groups.find((s) => s.group === name && s.side === side);
   if (!found) throw new Error(`no ${name}`);
   return found;
 };
@@ -27,7 +27,7 @@ describe('with nothing read', () => {
   it('says what typical people have and names no limiter', () => {
     expect(findings.movements).toHaveLength(0);
     expect(findings.diagnostics.readings).toBe(0);
-    for (const s of findings.structures) {
+    for (const s of findings.groups) {
       expect(Math.abs(s.z)).toBeLessThan(0.35);
       expect(s.shortProbability).toBeLessThan(0.7);
     }
@@ -103,8 +103,7 @@ describe('what counts', () => {
         student,
         thomas.map((r) => ({ ...r, trials: [-6], placeFelt })),
       ).findings.movements[0].limiters;
-    const share = (list: ReturnType<typeof felt>, name: string) =>
-      list.find((l) => l.structure === name)?.probability ?? 0;
+    const share = (list: ReturnType<typeof felt>, name: string) => list.find((l) => l.group === name)?.probability ?? 0;
     expect(share(felt('front-thigh'), 'rectus-femoris')).toBeGreaterThan(
       share(felt('front-hip-crease'), 'rectus-femoris') + 0.2,
     );

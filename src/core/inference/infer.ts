@@ -17,10 +17,10 @@ import { COUNT, DIMENSIONS } from './prior';
 import { HamiltonianSampler, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
 import { meanCurvature } from './mean-curvature';
-import { drawCount, NUGGET, summariseMovements, summariseStructures, withNugget } from './summarise';
+import { drawCount, NUGGET, summariseMovements, summariseGroups, withNugget } from './summarise';
 import type { Known } from './known';
 
-export const MODEL_VERSION = 'kolpos-limits 4';
+export const MODEL_VERSION = 'kolpos-limits 5';
 const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
 
 /** Posterior tolerances as the fit of poses needs them. Plain data, may cross a worker's door. */
@@ -99,14 +99,14 @@ export function* inferring(
   const left = leaveOneOut(draws, terms);
   const doubts = doubtsOf(draws, terms, left);
   const seen = summariseMovements(known, left).map((m) => nervous(doubted(m, doubts), own));
-  const structures = summariseStructures(draws, told);
+  const groups = summariseGroups(draws, told);
   yield 0.95;
   const hints = hintsOf(own, student, seen);
   const movements = seen.map((m) => ofTheJoint(openToNerve(m, hints), hints));
   const findings: Findings = {
     student: student.id,
     model: { version: MODEL_VERSION, note: NOTE },
-    structures,
+    groups,
     movements,
     doubts,
     hints,
@@ -176,7 +176,7 @@ function openToNerve(m: MovementFinding, hints: readonly Hint[]): MovementFindin
     (h) => h.kind === 'nerve' && 'ask' in h.facts && h.side === m.side && h.from.some((r) => m.readings.includes(r)),
   );
   const [first] = m.limiters;
-  const named = m.clarity !== 'unclear' && first !== undefined && isMuscleGroup(first.structure);
+  const named = m.clarity !== 'unclear' && first !== undefined && isMuscleGroup(first.group);
   return asks && named && isLimited(m) ? { ...m, orNerve: true, clarity: 'unclear' } : m;
 }
 

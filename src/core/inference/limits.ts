@@ -21,13 +21,13 @@ export function limitsOf(movements: readonly MovementFinding[]): Limit[] {
   const most = new Map<string, Limit>();
   for (const m of movements) {
     if (!isLimited(m) || m.brokenOff) continue;
-    for (const { structure, probability } of m.limiters.slice(0, m.clarity === 'one' ? 1 : 2)) {
+    for (const { group, probability } of m.limiters.slice(0, m.clarity === 'one' ? 1 : 2)) {
       // Where a joint or a nerve spoke, and where nothing is known, no muscle is painted.
-      if (isMuscleGroup(structure) && !tellsOfMuscle(m)) continue;
-      const key = `${structure}/${m.side}`,
+      if (isMuscleGroup(group) && !tellsOfMuscle(m)) continue;
+      const key = `${group}/${m.side}`,
         known = most.get(key);
       if (!known || -m.band * probability > -known.band * known.probability)
-        most.set(key, { group: structure, side: m.side, band: m.band, probability });
+        most.set(key, { group, side: m.side, band: m.band, probability });
     }
   }
   return [...most.values()].sort((a, b) => a.band * a.probability - b.band * b.probability);

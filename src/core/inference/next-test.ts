@@ -138,11 +138,11 @@ function questionsOf(side: Side, known: Known, { movements, hints }: Pick<Asking
       // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the answer.
       const askable = isLimited(found) && tellsOfMuscle(found);
       // Between muscle and nerve it is head and ankle that answer, at the end of the same test.
-      const nerve = found.limiters.slice(0, 2).some((l) => l.structure === 'nerve-like');
+      const nerve = found.limiters.slice(0, 2).some((l) => l.group === 'nerve-like');
       if (askable && !nerve && first && first.probability < SETTLED_AT)
         out.unclear.push({
           labels: limitersPerDraw(draws, tableOf(movement, side, known), side).group,
-          between: found.limiters.slice(0, 2).map((l) => l.structure),
+          between: found.limiters.slice(0, 2).map((l) => l.group),
         });
       continue;
     }

@@ -47,7 +47,7 @@ describe('places felt in taught poses', () => {
     const share = (place: FeltInPose['place']) => {
       const f = infer({ id: 's' }, thomas, { next: false, felt: [felt('shin-up-lunge', place)] }).findings;
       expect(f.diagnostics.places).toBe(1);
-      return f.movements[0].limiters.find((l) => l.structure === 'rectus-femoris')?.probability ?? 0;
+      return f.movements[0].limiters.find((l) => l.group === 'rectus-femoris')?.probability ?? 0;
     };
     expect(share('front-thigh')).toBeGreaterThan(share('front-hip-crease') + 0.1);
   });

@@ -44,7 +44,7 @@ describe('one question', () => {
       readAt('modified-thomas', 'hip-extension', -1.8, { variant: 'knee-straight', placeFelt: 'front-hip-crease' }),
       readAt('prone-knee-bend', 'knee-flexion', 1),
     ]);
-    expect(done.limiters[0].structure).toBe('deep-hip-flexor');
+    expect(done.limiters[0].group).toBe('deep-hip-flexor');
     expect(done.state).toBe('settled');
     expect(done.tests).toEqual([]);
   });

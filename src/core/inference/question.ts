@@ -79,7 +79,7 @@ export function settleQuestion(question: Question, known: Known, readings: reado
     movement: movement ?? null,
     state: 'settled',
     limiters,
-    between: first && second ? [first.structure, second.structure] : null,
+    between: first && second ? [first.group, second.group] : null,
     tests: [],
   };
   if (!first || first.probability >= SETTLED_AT) return result;

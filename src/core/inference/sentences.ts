@@ -71,7 +71,7 @@ export function otherWay(m: MovementFinding, readings: readonly Reading[]): { ho
  */
 export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say: Say = asWritten): string {
   const what = say(stopWords(m.movement), { side: say(m.side, { context: 'stem' }) });
-  const [a, b] = m.limiters.map((l) => ({ name: say(plainly(l.structure)), sure: inHundred(l.probability, say) }));
+  const [a, b] = m.limiters.map((l) => ({ name: say(plainly(l.group)), sure: inHundred(l.probability, say) }));
   const why = whyUnclear(m, say, (group) => say(plainly(group)));
   if (why)
     return speaks(m)

@@ -10,9 +10,9 @@ export interface Estimate {
   high: number;
 }
 
-export interface StructureFinding {
+export interface GroupFinding {
   /** Reportable group. */
-  structure: GroupId;
+  group: GroupId;
   members: string[];
   side: Side;
   /** Tolerance of the group's least tolerant member, SD of typical people. */
@@ -28,7 +28,7 @@ export interface StructureFinding {
 }
 
 export interface Limiter {
-  structure: GroupId;
+  group: GroupId;
   probability: number;
 }
 

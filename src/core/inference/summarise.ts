@@ -12,7 +12,7 @@ import {
   type Limiter,
   type MovementFinding,
   type Speaker,
-  type StructureFinding,
+  type GroupFinding,
 } from './statements';
 import { carriersOf, type LeftOut } from './influence';
 import { boneContext, type Term } from './likelihood';
@@ -105,11 +105,11 @@ function chanceOfShort(x: ArrayLike<number>, at: number, group: number): number 
 }
 
 /** Tolerance of every group on both sides. @param told the draws with the nugget, whose spread is what is shown */
-export function summariseStructures(draws: Draws, told: Draws): StructureFinding[] {
+export function summariseGroups(draws: Draws, told: Draws): GroupFinding[] {
   const people = typicalPeople();
   const n = drawCount(draws);
   return SIDES.flatMap((side, s) =>
-    GROUPS.map((structure, k): StructureFinding => {
+    GROUPS.map((group, k): GroupFinding => {
       const values = new Float64Array(n);
       let short = 0;
       for (let d = 0; d < n; d++) {
@@ -123,8 +123,8 @@ export function summariseStructures(draws: Draws, told: Draws): StructureFinding
       let below = 0;
       for (const v of people[k]) if (v < tolerance.mean) below++;
       return {
-        structure,
-        members: membersOf(structure),
+        group,
+        members: membersOf(group),
         side,
         tolerance,
         typical: { mean, sd },
@@ -184,12 +184,12 @@ function isStrange(draws: Draws, term: Term): boolean {
 }
 
 /** Shares of draws in which each group stops the movement, largest first, those below 1 % left out. */
-export function limiterShares(group: Uint8Array): Limiter[] {
+export function limiterShares(stoppedBy: Uint8Array): Limiter[] {
   const counts = GROUPS.map(() => 0);
-  for (const k of group) counts[k]++;
-  return GROUPS.map((structure, k) => ({ structure, probability: counts[k] / group.length }))
+  for (const k of stoppedBy) counts[k]++;
+  return GROUPS.map((group, k) => ({ group, probability: counts[k] / stoppedBy.length }))
     .filter((l) => l.probability >= 0.01)
-    .sort((a, b) => b.probability - a.probability || (a.structure < b.structure ? -1 : 1));
+    .sort((a, b) => b.probability - a.probability || (a.group < b.group ? -1 : 1));
 }
 
 /** Tests that turn the thigh, which muscle, joint and bone end alike. */
@@ -208,7 +208,7 @@ function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Spea
 function contradicts(spoke: Speaker | undefined, [first]: readonly Limiter[]): boolean {
   if (spoke === 'strange') return true;
   if (!first) return false;
-  return (spoke === 'pinch' || spoke === 'hard' || spoke === 'nerve') && isMuscleGroup(first.structure);
+  return (spoke === 'pinch' || spoke === 'hard' || spoke === 'nerve') && isMuscleGroup(first.group);
 }
 
 /** How plainly a list of limiters may be told. */
@@ -271,10 +271,7 @@ export function summariseMovements(known: Known, without: LeftOut): MovementFind
       const spoke = speakerOf(draws, own, about);
       const felt = own?.brokenOff ? undefined : measured?.placeFelt;
       const against =
-        spoke === undefined &&
-        felt !== undefined &&
-        limiters[0] !== undefined &&
-        !isFeltAt(limiters[0].structure, felt);
+        spoke === undefined && felt !== undefined && limiters[0] !== undefined && !isFeltAt(limiters[0].group, felt);
       const band = bandOf(
         table.readout,
         own && !own.brokenOff && spoke !== 'contact' ? own.value : expected.mean,
@@ -302,7 +299,7 @@ export function summariseMovements(known: Known, without: LeftOut): MovementFind
           limiters,
           clarity: against || unasked || stopped || contradicts(spoke, limiters) ? 'unclear' : clarityOf(limiters),
           readings: about.map((t) => t.reading.id),
-          carriers: limiters[0] ? carriersOf({ group, limiter: limiters[0].structure, side }, terms, without) : [],
+          carriers: limiters[0] ? carriersOf({ group, limiter: limiters[0].group, side }, terms, without) : [],
           plain: plainCheck(main.test, main.readout, measured?.placeFelt),
         },
       ];

@@ -19,8 +19,8 @@ describe('the sentence over the findings', () => {
     const f = found([...RAISE, 48, { placeFelt: 'back-thigh' }]);
     expect(headline(f)).toBe('Left straight leg raise is limited by the hamstrings.');
     const limiters = [
-      { structure: 'hamstrings', probability: 0.6 },
-      { structure: 'nerve-like', probability: 0.3 },
+      { group: 'hamstrings', probability: 0.6 },
+      { group: 'nerve-like', probability: 0.3 },
     ] as const;
     const [m] = f.movements;
     expect(headline({ ...f, movements: [{ ...m, clarity: 'two', limiters: [...limiters] }] })).toBe(

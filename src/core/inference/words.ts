@@ -35,7 +35,7 @@ const STANDS = 0.95;
 /** What the textbook says where it disagrees and the engine is not sure enough to stand alone; else null. */
 export const otherOpinion = (m: MovementFinding): GroupId | null => {
   const [a] = m.limiters;
-  return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.structure && a.probability < STANDS ? m.plain : null;
+  return a && m.plain && m.clarity !== 'unclear' && m.plain !== a.group && a.probability < STANDS ? m.plain : null;
 };
 
 /** Whether what spoke is itself the answer. */
@@ -64,7 +64,7 @@ export function whyUnclear(
   if (m.unasked) return say('ask where it is felt');
   const [a] = m.limiters;
   if (m.against && a && (isLimited(m) || a.probability >= ONE_NAME))
-    return say('felt away from where {{name}} would be felt', { name: name(a.structure) });
+    return say('felt away from where {{name}} would be felt', { name: name(a.group) });
   return a && a.probability >= ONE_NAME ? say('its readings contradict each other') : null;
 }
 
@@ -75,13 +75,13 @@ export function limiterWords(m: MovementFinding): string {
   if (why) return speaks(m) ? why : `not clear: ${why}`;
   const other = otherOpinion(m);
   if (other && a)
-    return `likely ${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;
-  if (m.clarity === 'one' && a) return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}`;
+    return `likely ${GROUP_WORDS[a.group].name}, ${inHundred(a.probability)}; a textbook, ${GROUP_WORDS[other].name}`;
+  if (m.clarity === 'one' && a) return `${GROUP_WORDS[a.group].name}, ${inHundred(a.probability)}`;
   if (m.clarity === 'two' && a && b)
-    return `${GROUP_WORDS[a.structure].name}, ${inHundred(a.probability)}, or ${GROUP_WORDS[b.structure].name}, ${inHundred(b.probability)}`;
+    return `${GROUP_WORDS[a.group].name}, ${inHundred(a.probability)}, or ${GROUP_WORDS[b.group].name}, ${inHundred(b.probability)}`;
   return `not clear: ${m.limiters
     .slice(0, 2)
-    .map((l) => `${GROUP_WORDS[l.structure].name} ${inHundred(l.probability)}`)
+    .map((l) => `${GROUP_WORDS[l.group].name} ${inHundred(l.probability)}`)
     .join(', ')}`;
 }
 
@@ -99,8 +99,8 @@ export const leadingMovement = (f: Findings): MovementFinding | null =>
   f.movements.reduce<MovementFinding | null>((worst, m) => (!worst || m.band < worst.band ? m : worst), null);
 
 /** A group as it is said to stop something. */
-const theGroup = ({ structure }: Limiter): string =>
-  structure === 'nerve-like' ? 'a nerve-like pull' : `the ${GROUP_WORDS[structure].name}`;
+const theGroup = ({ group }: Limiter): string =>
+  group === 'nerve-like' ? 'a nerve-like pull' : `the ${GROUP_WORDS[group].name}`;
 
 /** What stops a limited movement: "by the hamstrings", "by the vasti or the knee joint"; null where that is not clear. */
 export function stoppedBy(m: MovementFinding): string | null {

@@ -286,7 +286,7 @@ function gaps(known: readonly Reading[]): Derived[] {
     if (!gap?.beyondError) return [];
     const a = meanOf(right.trials),
       b = meanOf(left.trials);
-    const lesser = betterSide(readout, a, b);
+    const lesser = lesserSide(readout, a, b);
     return [
       {
         id: `gap-${right.test}-${right.readout}`,
@@ -303,7 +303,7 @@ function gaps(known: readonly Reading[]): Derived[] {
 }
 
 /** The side with the lesser reading, or null where neither end is better. */
-function betterSide(readout: Readout, right: number, left: number): Side | null {
+function lesserSide(readout: Readout, right: number, left: number): Side | null {
   if (readout.better === 'mid') return null;
   return right < left === (readout.better === 'higher') ? 'right' : 'left';
 }

@@ -40,7 +40,7 @@ export function aimVerdicts(
     const limiters = own.flatMap((c) => {
       const movement = readoutOf(c.test, c.readout)?.movement;
       const found = findings?.movements.find((m) => m.movement === movement && m.side === aim.side);
-      return found?.limiters.slice(0, 1).map((l) => l.structure) ?? [];
+      return found?.limiters.slice(0, 1).map((l) => l.group) ?? [];
     });
     const why = stuck(own)
       ? whyNoChange(

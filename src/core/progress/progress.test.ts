@@ -350,7 +350,7 @@ describe('today', () => {
 
 describe('tolerances then and now', () => {
   const finding = (mean: number, half: number) =>
-    ({ structure: 'hamstrings', side: 'left', tolerance: { mean, low: mean - half, high: mean + half } }) as never;
+    ({ group: 'hamstrings', side: 'left', tolerance: { mean, low: mean - half, high: mean + half } }) as never;
   it('a change is told only where the interval of the difference leaves nothing out', () => {
     expect(toleranceChanges([finding(-3, 0.5)], [finding(-1, 0.5)])[0]).toMatchObject({ by: 2, verdict: 'changed' });
     expect(toleranceChanges([finding(-3, 1.5)], [finding(-1, 1.5)])[0]).toMatchObject({ verdict: 'too-small' });

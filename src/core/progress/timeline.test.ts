@@ -34,7 +34,7 @@ const student = {
     },
   ],
 } as unknown as Student;
-const limiter = (structure: string, probability: number) => ({ structure, probability });
+const limiter = (group: string, probability: number) => ({ group, probability });
 const movement = (side: string, name: string, band: number, clarity: string, ...limiters: object[]) =>
   ({ side, movement: name, band, clarity, limiters, plain: null }) as never;
 const story: Story = {

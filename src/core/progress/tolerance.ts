@@ -1,10 +1,10 @@
 import type { GroupId, Side } from '@/core/body';
-import type { StructureFinding } from '@/core/inference/statements';
+import type { GroupFinding } from '@/core/inference/statements';
 import { changeVerdict, type ChangeVerdict } from './point';
 
 /** How far a structure let itself be lengthened in an earlier round, and now. */
 export interface ToleranceChange {
-  structure: GroupId;
+  group: GroupId;
   side: Side;
   /** SD of typical people, each with its 80 % interval. */
   then: { mean: number; low: number; high: number };
@@ -23,19 +23,16 @@ const Z95 = 1.96;
  * Tolerances of two rounds against each other. Both are inferred alone, so that their errors are taken as independent: what they share (the student,
  * the model) makes the interval rather too wide than too narrow.
  */
-export function toleranceChanges(
-  then: readonly StructureFinding[],
-  now: readonly StructureFinding[],
-): ToleranceChange[] {
+export function toleranceChanges(then: readonly GroupFinding[], now: readonly GroupFinding[]): ToleranceChange[] {
   return now.flatMap((n): ToleranceChange[] => {
-    const t = then.find((x) => x.structure === n.structure && x.side === n.side);
+    const t = then.find((x) => x.group === n.group && x.side === n.side);
     if (!t) return [];
     const sd = (e: { low: number; high: number }) => (e.high - e.low) / (2 * Z80);
     const by = n.tolerance.mean - t.tolerance.mean;
     const half = Z95 * Math.hypot(sd(t.tolerance), sd(n.tolerance));
     return [
       {
-        structure: n.structure,
+        group: n.group,
         side: n.side,
         then: t.tolerance,
         now: n.tolerance,

@@ -53,7 +53,7 @@ export function suits(
     .map((side) => scorePose(fitRung({ shape, rung, side }, { posterior, build }, way), work, screening))
     .sort((a, b) => b.score - a.score || b.depth - a.depth);
   const { side, depth, full, beyondEntry, limiter, score, gives, cautions } = best;
-  const stops = stretchedName(best, limiter.structure, limiter.side, posterior);
+  const stops = stretchedName(best, limiter.group, limiter.side, posterior);
   return {
     student: student.id,
     fit: { side, depth, full, beyondEntry, limiter, stops },

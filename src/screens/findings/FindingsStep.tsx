@@ -9,7 +9,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { AimsOf } from '@/core/aims/for-student';
 import type { Side } from '@/core/body';
-import type { Inference, MovementFinding, StructureFinding } from '@/core/inference';
+import type { Inference, MovementFinding, GroupFinding } from '@/core/inference';
 import { weakWords } from '@/core/aims/words';
 import { headline } from '@/core/inference/words';
 import { derivedFrom } from '@/core/measuring/derived';
@@ -33,7 +33,7 @@ import { MovementSource, StructureSource } from './Sources';
 import { StrengthList } from './StrengthList';
 import { ToleranceChart } from './ToleranceChart';
 
-type Opened = { movement: MovementFinding } | { structure: StructureFinding };
+type Opened = { movement: MovementFinding } | { structure: GroupFinding };
 
 /** What limits each side, how sure, what is open, and the aims that follow. Every number opens to what it rests on. */
 export function FindingsStep({
@@ -148,7 +148,7 @@ export function FindingsStep({
               Length and strength, left against right
             </Typography>
             <ToleranceChart
-              structures={findings.structures}
+              structures={findings.groups}
               student={student}
               readings={readings}
               onOpen={(structure) => setOpened({ structure })}

@@ -60,7 +60,7 @@ export function OpenPoints({
                 <span className="muscle">
                   {m.limiters
                     .slice(0, 2)
-                    .map((l) => GROUP_WORDS[l.structure].name)
+                    .map((l) => GROUP_WORDS[l.group].name)
                     .join(' or ')}
                 </span>
               </span>

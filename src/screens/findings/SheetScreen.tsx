@@ -63,7 +63,7 @@ export function SheetScreen() {
   const limited = findings.movements.filter(isLimited);
   const tints = limited.flatMap((m) => {
     const [first] = m.clarity === 'unclear' ? [] : m.limiters;
-    return first ? tintsOf(first.structure, m.side, depthOf(m.band)) : [];
+    return first ? tintsOf(first.group, m.side, depthOf(m.band)) : [];
   });
   const language = languageOf(student.language);
   const say = sayIn(language);

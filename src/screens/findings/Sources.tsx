@@ -2,7 +2,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
-import type { MovementFinding, StructureFinding } from '@/core/inference';
+import type { MovementFinding, GroupFinding } from '@/core/inference';
 import { inHundred, readWords } from '@/core/inference/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
@@ -29,8 +29,8 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
         <Typography sx={{ mt: 1 }}>What stops it, as the share of draws in which each has the largest part:</Typography>
         <ul>
           {finding.limiters.map((l) => (
-            <li key={l.structure}>
-              <span className="muscle">{GROUP_WORDS[l.structure].name}</span> ({GROUP_WORDS[l.structure].plain}):{' '}
+            <li key={l.group}>
+              <span className="muscle">{GROUP_WORDS[l.group].name}</span> ({GROUP_WORDS[l.group].plain}):{' '}
               {inHundred(l.probability)}
             </li>
           ))}
@@ -50,7 +50,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
         {finding.carriers.length > 0 && finding.limiters[0] && (
           <>
             <Typography>
-              That it is the <span className="muscle">{GROUP_WORDS[finding.limiters[0].structure].name}</span>,{' '}
+              That it is the <span className="muscle">{GROUP_WORDS[finding.limiters[0].group].name}</span>,{' '}
               {inHundred(finding.limiters[0].probability)}, rests most on these readings:
             </Typography>
             <ul>
@@ -69,7 +69,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
         {finding.plain && (
           <Typography>
             Without any model, by the usual limiter of the test and the place felt: {GROUP_WORDS[finding.plain].name}
-            {finding.plain === finding.limiters[0]?.structure ? ', the same' : ', so take it with more care'}.
+            {finding.plain === finding.limiters[0]?.group ? ', the same' : ', so take it with more care'}.
           </Typography>
         )}
       </DialogContent>
@@ -84,16 +84,16 @@ function amongHundred(below: number): string {
 }
 
 /** Where a group's tolerance comes from. */
-export function StructureSource({ finding }: { finding: StructureFinding }) {
+export function StructureSource({ finding }: { finding: GroupFinding }) {
   'use memo';
   return (
     <>
       <DialogTitle id="source-title">
-        <span className="muscle">{GROUP_WORDS[finding.structure].name}</span> {SIDE_MARK[finding.side]} {finding.side}
+        <span className="muscle">{GROUP_WORDS[finding.group].name}</span> {SIDE_MARK[finding.side]} {finding.side}
       </DialogTitle>
       <DialogContent>
         <Typography>
-          {GROUP_WORDS[finding.structure].plain}. Members told as one: {finding.members.join(', ')}.
+          {GROUP_WORDS[finding.group].plain}. Members told as one: {finding.members.join(', ')}.
         </Typography>
         <Typography sx={{ mt: 1 }}>
           {amongHundred(finding.shareBelow)}, by its least tolerant member. In numbers:{' '}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { isMuscleGroup, type Side } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
-import { groupStrength, summariseStrength, type StructureFinding } from '@/core/inference';
+import { groupStrength, summariseStrength, type GroupFinding } from '@/core/inference';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { landTint, seaTint } from '@/figure/scales';
@@ -19,17 +19,17 @@ function Bar({
   strength,
   onOpen,
 }: {
-  finding: StructureFinding;
+  finding: GroupFinding;
   side: Side;
   /** Strength beside typical with the error of measuring, SD; null where none is read. */
   strength: { z: number; error: number } | null;
-  onOpen: (finding: StructureFinding) => void;
+  onOpen: (finding: GroupFinding) => void;
 }) {
   const { mean, sd } = finding.typical;
   const { tolerance } = finding;
   const from = side === 'left' ? 'right' : 'left';
   const span = (low: number, high: number) => ({ [from]: `${share(low)}%`, width: `${share(high) - share(low)}%` });
-  const label = `${GROUP_WORDS[finding.structure].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.z.toFixed(1)} SD, give or take ${strength.error.toFixed(1)}`}`;
+  const label = `${GROUP_WORDS[finding.group].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.z.toFixed(1)} SD, give or take ${strength.error.toFixed(1)}`}`;
   return (
     <Box
       component="button"
@@ -115,14 +115,14 @@ export function ToleranceChart({
   readings,
   onOpen,
 }: {
-  structures: readonly StructureFinding[];
+  structures: readonly GroupFinding[];
   student: Pick<Student, 'sexForNorms' | 'birthYear'>;
   readings: readonly Reading[];
-  onOpen: (finding: StructureFinding) => void;
+  onOpen: (finding: GroupFinding) => void;
 }) {
   const age = new Date().getFullYear() - student.birthYear;
   const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
-  const groups = [...new Set(structures.map((s) => s.structure))].filter(isMuscleGroup);
+  const groups = [...new Set(structures.map((s) => s.group))].filter(isMuscleGroup);
   return (
     <Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}>
@@ -131,7 +131,7 @@ export function ToleranceChart({
         <Box sx={{ textAlign: 'center' }}>right ▷</Box>
       </Box>
       {groups.map((group) => {
-        const of = (side: Side) => structures.find((s) => s.structure === group && s.side === side);
+        const of = (side: Side) => structures.find((s) => s.group === group && s.side === side);
         const left = of('left'),
           right = of('right');
         return (

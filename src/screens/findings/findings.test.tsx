@@ -215,8 +215,8 @@ describe('the question that leads', () => {
     movement: 'hip-extension',
     state: 'ask',
     limiters: [
-      { structure: 'deep-hip-flexor', probability: 0.6 },
-      { structure: 'rectus-femoris', probability: 0.35 },
+      { group: 'deep-hip-flexor', probability: 0.6 },
+      { group: 'rectus-femoris', probability: 0.35 },
     ],
     between: ['deep-hip-flexor', 'rectus-femoris'],
     tests: [{ test: 'modified-thomas', side: 'left', variant: 'knee-straight', gain: 0.4, turns: 1 }],

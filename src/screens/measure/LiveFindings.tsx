@@ -107,7 +107,7 @@ export function LiveFindings({
                 {whyUnclear(x) ??
                   x.limiters
                     .slice(0, 2)
-                    .map((l) => GROUP_WORDS[l.structure].name)
+                    .map((l) => GROUP_WORDS[l.group].name)
                     .join(' or ')}
               </span>
             </Typography>
@@ -139,12 +139,12 @@ function Stops({ finding, earlier }: { finding: MovementFinding; earlier: Moveme
   const silent = tellsOfMuscle(finding) ? null : whyUnclear(finding);
   if (silent) return <Typography sx={{ fontSize: 16 }}>{capital(silent)}.</Typography>;
   return finding.limiters.slice(0, 4).map((l) => {
-    const was = earlier?.limiters.find((x) => x.structure === l.structure)?.probability ?? 0;
+    const was = earlier?.limiters.find((x) => x.group === l.group)?.probability ?? 0;
     return (
-      <Box key={l.structure} sx={{ mb: 1.25 }}>
+      <Box key={l.group} sx={{ mb: 1.25 }}>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <span className="muscle" style={{ flex: 1, fontSize: 16 }}>
-            {GROUP_WORDS[l.structure].name}
+            {GROUP_WORDS[l.group].name}
           </span>
           <span className="num">{inHundred(l.probability)}</span>
         </Box>

@@ -28,7 +28,7 @@ export function QuestionBar({
     : `the way in “${shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'}”, ${asked.side} ${SIDE_MARK[asked.side]}`;
   const [likeliest, second] = settling?.limiters ?? [];
   const name = (limiter: typeof likeliest) =>
-    limiter ? `${GROUP_WORDS[limiter.structure].name}, ${inHundred(limiter.probability)}` : '';
+    limiter ? `${GROUP_WORDS[limiter.group].name}, ${inHundred(limiter.probability)}` : '';
   const [first, ...others] = settling?.tests ?? [];
   return (
     <Box

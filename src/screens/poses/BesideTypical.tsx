@@ -37,8 +37,7 @@ export function TypicalSentence({ typical }: { typical: ReachedFit }) {
       Typical people: {deep(typical)}
       {!typical.full && !typical.beyondEntry && (
         <>
-          , <span className="muscle">{stretchedName(typical, typical.limiter.structure, typical.limiter.side)}</span>{' '}
-          first
+          , <span className="muscle">{stretchedName(typical, typical.limiter.group, typical.limiter.side)}</span> first
         </>
       )}
       .

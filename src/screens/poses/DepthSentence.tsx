@@ -44,8 +44,8 @@ export function DepthSentence({
         ? 'The entry is already enough'
         : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
       ; then the {side(fit.limiter.side)}
-      <span className="muscle">{stretchedName(fit, fit.limiter.structure, fit.limiter.side, posterior)}</span> has
-      enough first
+      <span className="muscle">{stretchedName(fit, fit.limiter.group, fit.limiter.side, posterior)}</span> has enough
+      first
       {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
       {fit.next && (
         <>

@@ -56,7 +56,7 @@ export function PoseDetail({
   // What stops her is outlined where it is; a pose that goes all the way is stopped by nothing.
   const stops = useMemo(
     (): Stop | undefined =>
-      fit.full ? undefined : { group: fit.limiter.structure, side: fit.side === 'both' ? 'both' : fit.limiter.side },
+      fit.full ? undefined : { group: fit.limiter.group, side: fit.side === 'both' ? 'both' : fit.limiter.side },
     [fit],
   );
   const found = rungOf(fit.pose, fit.rung);

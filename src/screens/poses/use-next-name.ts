@@ -10,8 +10,8 @@ export function useNextName(fit: FittedPose, posterior: Posterior, build: Build 
   return useMemo(() => {
     const found = rungOf(fit.pose, fit.rung);
     if (!fit.next || !found) return null;
-    const { structure, side, depth } = fit.next;
+    const { group, side, depth } = fit.next;
     const posed = { shape: found.shape, rung: fit.rung, side: fit.side === 'both' ? ('right' as const) : fit.side };
-    return stretchedName(readAt(posed, depth, { posterior, build }), structure, side, posterior);
+    return stretchedName(readAt(posed, depth, { posterior, build }), group, side, posterior);
   }, [fit, posterior, build]);
 }

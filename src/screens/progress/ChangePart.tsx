@@ -150,7 +150,7 @@ export function ChangePart({
         readings={readings}
         logs={logs}
         base={base}
-        now={inference?.findings.structures ?? null}
+        now={inference?.findings.groups ?? null}
         aims={aims}
       />
       <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { groupName, SIDE_MARK } from '@/core/body/words';
-import type { StructureFinding } from '@/core/inference/statements';
+import type { GroupFinding } from '@/core/inference/statements';
 import type { Aim, Student } from '@/core/students/student';
 import type { Round } from '@/core/progress/rounds';
 import { toleranceChanges } from '@/core/progress/tolerance';
@@ -28,16 +28,16 @@ export function ToleranceThen({
   logs: readonly LogEntry[];
   /** The round that is compared with. */
   base: Round | null;
-  now: readonly StructureFinding[] | null;
+  now: readonly GroupFinding[] | null;
   aims: readonly Aim[];
 }) {
   'use memo';
-  const then = useFoundThen(student, readings, logs, base ? [base.to] : NO_DAYS).get(base?.to ?? '')?.structures;
+  const then = useFoundThen(student, readings, logs, base ? [base.to] : NO_DAYS).get(base?.to ?? '')?.groups;
   if (!then || !now) return null;
   // What is aimed at is told in any case; of the rest only what can be told.
   const every = toleranceChanges(then, now);
   const changes = every.filter(
-    (c) => c.verdict !== 'too-small' || aims.some((a) => a.group === c.structure && a.side === c.side),
+    (c) => c.verdict !== 'too-small' || aims.some((a) => a.group === c.group && a.side === c.side),
   );
   const still = every.length - changes.length;
   return (
@@ -46,10 +46,10 @@ export function ToleranceThen({
         How far each muscle can lengthen
       </Typography>
       {changes.map((c) => (
-        <Typography key={`${c.structure}${c.side}`}>
-          <span className="muscle">{groupName(c.structure)}</span> {SIDE_MARK[c.side]} {c.side}: from{' '}
-          {signed(c.then.mean)} to {signed(c.now.mean)} SD of typical people, {VERDICT_WORDS[c.verdict]} (95 % between{' '}
-          {signed(c.low)} and {signed(c.high)}).
+        <Typography key={`${c.group}${c.side}`}>
+          <span className="muscle">{groupName(c.group)}</span> {SIDE_MARK[c.side]} {c.side}: from {signed(c.then.mean)}{' '}
+          to {signed(c.now.mean)} SD of typical people, {VERDICT_WORDS[c.verdict]} (95 % between {signed(c.low)} and{' '}
+          {signed(c.high)}).
         </Typography>
       ))}
       <Typography variant="caption" component="p">

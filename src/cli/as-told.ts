@@ -1,0 +1,16 @@
+import type { GroupId } from '@/core/body';
+import type { Findings } from '@/core/inference';
+
+/** Names that the command line has had from its beginning, where the code has another: a field is never renamed for those who read it. */
+
+/** What is told of a group: it stands under `structure`. */
+export const underStructure = <T extends { group: GroupId }>({ group, ...rest }: T) => ({ structure: group, ...rest });
+
+/** Findings: groups stand under `structures`, and so does what stops a movement. */
+export const findingsTold = ({ student, model, groups, movements, ...rest }: Findings) => ({
+  student,
+  model,
+  structures: groups.map(underStructure),
+  movements: movements.map((m) => ({ ...m, limiters: m.limiters.map(underStructure) })),
+  ...rest,
+});

@@ -10,7 +10,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { fingerprintOf, hashOf } from './fingerprint';
 import { downstreamOf, GRAPH } from './graph';
-import { filesOf, makePieces, piecesOf } from './make';
+import { filesOf, makePieces, piecesOf, type Where } from './make';
 import type { Node } from './node';
 import { formatted, offBy } from './texts';
 
@@ -36,6 +36,9 @@ if (unknown.length > 0) {
   process.exit(2);
 }
 
+/** A short check changes nothing that a later node reads, and makes little. */
+const WHERE: Where = options.check && !options.full ? 'here' : 'apart';
+
 /** What of a node is stale, and what it would be made from now. */
 interface Standing {
   version: string;
@@ -47,7 +50,7 @@ interface Standing {
 
 async function standingOf(node: Node, was: Manifest[string] | undefined): Promise<Standing> {
   const version = await fingerprintOf(node.code ?? node.module, node.files);
-  const { keys, kept } = await piecesOf(node);
+  const { keys, kept } = await piecesOf(node, WHERE);
   if (!keys) return { version, pieces: null, kept, stale: was === version ? [] : [node.id] };
   const pieces = Object.fromEntries(Object.entries(keys).map(([key, of]) => [key, hashOf(version + of)]));
   const before = typeof was === 'object' ? was : {};
@@ -56,8 +59,8 @@ async function standingOf(node: Node, was: Manifest[string] | undefined): Promis
 
 /** The node's files, with these pieces made again and the others as they are kept. */
 async function made(node: Node, standing: Standing, again: readonly string[]): Promise<Record<string, string>> {
-  const pieces = standing.pieces ? { ...standing.kept, ...(await makePieces(node, again)) } : {};
-  const files = await filesOf(node, pieces, standing.version);
+  const pieces = standing.pieces ? { ...standing.kept, ...(await makePieces(node, again, WHERE)) } : {};
+  const files = await filesOf(node, pieces, standing.version, WHERE);
   return Object.fromEntries(
     await Promise.all(Object.entries(files).map(async ([path, text]) => [path, await formatted(path, text)] as const)),
   );

@@ -83,7 +83,7 @@ describe('tints', () => {
 describe('the body', () => {
   it('is drawn in every rung of the library from any side without a broken number', () => {
     let turn = 0;
-    for (const shape of someOf(LIBRARY, 60))
+    for (const shape of someOf(LIBRARY, 30))
       for (const rung of shape.rungs) {
         turn = (turn + 67) % 360;
         const d = draw(
@@ -98,7 +98,7 @@ describe('the body', () => {
   it('is drawn in any posture from any side without a broken number', () => {
     fc.assert(
       fc.property(anyPosture, anyView, (posture, v) => finite(draw({ posture, view: v }, 'moving'))),
-      { numRuns: amount(60, 150) },
+      { numRuns: amount(30, 150) },
     );
     fc.assert(
       fc.property(anyPosture, anyView, (posture, v) => finite(draw({ posture, view: v }, 'large'))),

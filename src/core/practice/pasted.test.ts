@@ -1,3 +1,4 @@
+import { someOf } from '@/core/how-much.fixtures';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { LIBRARY, namesOf } from '@/core/poses';
@@ -91,7 +92,7 @@ describe('a written name', () => {
   for (const s of LIBRARY) for (const name of namesOf(s)) byName.set(name, (byName.get(name) ?? new Set()).add(s.id));
 
   it('of a pose is known as that pose, whichever of its names it is', () => {
-    for (const [name, ids] of byName) {
+    for (const [name, ids] of someOf([...byName], 150)) {
       const { sure, likely } = shapesNamed(name);
       if (ids.size === 1 && sure) expect(ids, name).toContain(sure.shape.id);
       else
@@ -100,8 +101,9 @@ describe('a written name', () => {
           name,
         ).toEqual(expect.arrayContaining([...ids].slice(0, 1)));
     }
-    const first = LIBRARY.filter((s) => shapesNamed(s.name).sure?.shape.id === s.id);
-    expect(first.length / LIBRARY.length).toBeGreaterThan(0.93);
+    const asked = someOf(LIBRARY, 60);
+    const first = asked.filter((s) => shapesNamed(s.name).sure?.shape.id === s.id);
+    expect(first.length / asked.length).toBeGreaterThan(0.93);
   });
 
   it.each([

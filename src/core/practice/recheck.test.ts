@@ -4,13 +4,11 @@ import { rungOf, verdictOfRung } from '@/core/poses';
 import { blocksOf } from './blocks';
 import { buildPractice } from './build';
 import type { PracticeItem } from './practice';
-import { aim, ranked } from './practices.fixtures';
+import { AIMS, build, POSES as FREE, ranked } from './practices.fixtures';
 import { recheck } from './recheck';
 import { requestOf } from './request';
 import { someOf } from '@/core/how-much.fixtures';
 
-const AIMS = [aim('lengthen', 'hamstrings', 'left', 1), aim('lengthen', 'deep-hip-flexor', 'right', 0.7)];
-const FREE = ranked(AIMS);
 const closed = (s: Screening, i: Pick<PracticeItem, 'pose' | 'rung' | 'side'>): boolean => {
   const found = rungOf(i.pose, i.rung);
   return !found || verdictOfRung(s, found.shape, i.rung, i.side).state === 'closed';
@@ -22,11 +20,11 @@ const hurtLeft = (pose: string, rung: number): Screening => ({
 
 describe('a practice that was made before something was told', () => {
   it('stays the same list where nothing is against it', async () => {
-    const { items } = await buildPractice(FREE, AIMS, requestOf({ minutes: 20 }));
+    const { items } = await build(20);
     expect(recheck(items, screen([], ''), FREE, AIMS, 6)).toEqual({ items, changes: [] });
   });
   it('has what is closed out, with what stands in for it, and tells both', async () => {
-    const { items } = await buildPractice(FREE, AIMS, requestOf({ minutes: 45 }));
+    const { items } = await build(45);
     const s = screen([{ caution: 'pregnancy-middle' }], '');
     const forbidden = blocksOf(items).filter((b) => b.items.some((i) => closed(s, i)));
     expect(forbidden.length).toBeGreaterThan(0);
@@ -38,13 +36,13 @@ describe('a practice that was made before something was told', () => {
     expect(recheck(items, s, ranked(AIMS, 'pregnancy-middle'), AIMS, 6).items).toEqual(now);
   });
   it('leaves out what is closed where nothing can stand in yet', async () => {
-    const { items } = await buildPractice(FREE, AIMS, requestOf({ minutes: 30 }));
+    const { items } = await build(30);
     const s = screen([{ caution: 'pregnancy-late' }], '');
     const { items: now } = recheck(items, s, null, AIMS, 6);
     expect(now.filter((i) => closed(s, i))).toEqual([]);
   });
   it('holds what is limited no longer', async () => {
-    const { items } = await buildPractice(FREE, AIMS, requestOf({ minutes: 45, style: 'quiet' }));
+    const { items } = await build(45, { style: 'quiet' });
     const s = screen([{ caution: 'very-mobile' }], '');
     const { items: now, changes } = recheck(items, s, ranked(AIMS, 'very-mobile'), AIMS, 6);
     expect(changes.some((c) => c.kind === 'shorter')).toBe(true);

@@ -7,6 +7,7 @@ import { screen } from '@/core/cautions/screen';
 import { LIBRARY } from '@/core/poses';
 import { rankPoses } from './rank';
 import { reaching } from './reaching';
+import { scored } from './scored.fixtures';
 import { amount } from '@/core/how-much.fixtures';
 
 const BUILD = buildOf({ height_cm: 168, mass_kg: 62 });
@@ -43,8 +44,8 @@ describe('one tolerance changed alone', () => {
       const mean = new Float32Array(DIMENSIONS);
       mean[e] = mean[ELEMENT_COUNT + e] = x;
       const aims = [{ kind: 'lengthen' as const, group: 'hamstrings', side: 'left' as const, weight: 1 }];
-      const list = rankPoses(of(mean), BUILD, aims, screen([], '2026-01-05'));
-      return list.find((r) => r.pose === 'strap-leg-raise' && r.rung === 1 && r.side === 'left')?.gives[0]?.worth ?? 0;
+      const body = { posterior: of(mean), build: BUILD };
+      return scored(['strap-leg-raise', 1, 'left'], body, aims, screen([], '2026-01-05')).gives[0]?.worth ?? 0;
     };
     expect(worth(-1)).toBeGreaterThanOrEqual(worth(0) - 1e-6);
     expect(worth(0)).toBeGreaterThanOrEqual(worth(4));

@@ -8,6 +8,7 @@ import { toggleComplaint } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
 import { now, today } from '@/store/studio';
+import { KeepingOf, useKeeping } from '../shell/keeping';
 import { useStudio } from '../shell/studio-context';
 import { BodyMap } from './ask/BodyMap';
 import { CautionList } from './ask/CautionList';
@@ -51,6 +52,7 @@ export function AskStep({ student }: { student: Student }) {
   const [before] = useState(student);
   const [round, setRound] = useState(0);
   const build = useBuild(student);
+  const { unkept, tell } = useKeeping();
   const changed = student.updatedAt !== before.updatedAt;
   const screening = screenOf(student, today());
   // Two changes in quick succession build on each other, not both on what was drawn last.
@@ -66,83 +68,85 @@ export function AskStep({ student }: { student: Student }) {
     void changeStudent(db, student.id, { ...part, askedOn }, updatedAt);
   };
   return (
-    <Box sx={{ maxWidth: 1080 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
-        <Typography variant="h1" sx={{ flex: 1 }}>
-          Ask
-        </Typography>
-        <Typography variant="caption" role="status" aria-label="Kept or not">
-          {changed ? 'Kept.' : 'Kept as you type.'}
-        </Typography>
-        <Button
-          size="small"
-          disabled={!changed}
-          onClick={() =>
-            void changeStudent(db, student.id, restored(before, student)).then(() => {
-              setRound(round + 1);
-            })
-          }
-        >
-          Restore
-        </Button>
-      </Box>
-      <RedFlagQuestions student={student} newest={() => newest.current} change={change} />
-      <SinceLastTime student={student} change={change} />
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Where is the trouble?
-      </Typography>
-      <BodyMap
-        complaints={student.complaints}
-        build={build}
-        onToggle={(place, side) => change({ complaints: toggleComplaint(newest.current.complaints, place, side) })}
-      />
-      <Box
-        key={round}
-        sx={{
-          display: 'grid',
-          gap: 3,
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' },
-          mt: 2,
-        }}
-      >
-        <Box>
-          <ComplaintList
-            complaints={student.complaints}
-            onChange={(complaints) => change({ complaints })}
-            onAskCaution={(caution, side) => {
-              change({ cautions: withTold(newest.current.cautions, { caution, side }, today()) });
-            }}
-          />
-          <Typography variant="h2" sx={{ mt: 2.5, mb: 1 }}>
-            Look at first
+    <KeepingOf tell={tell}>
+      <Box sx={{ maxWidth: 1080 }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
+          <Typography variant="h1" sx={{ flex: 1 }}>
+            Ask
           </Typography>
-          <FirstTests student={student.id} complaints={student.complaints} screening={screening} />
+          <Typography variant="caption" role="status" aria-live="off" aria-label="Kept or not">
+            {unkept ? 'Not kept yet …' : changed ? 'Kept.' : 'Kept as you type.'}
+          </Typography>
+          <Button
+            size="small"
+            disabled={!changed}
+            onClick={() =>
+              void changeStudent(db, student.id, restored(before, student)).then(() => {
+                setRound(round + 1);
+              })
+            }
+          >
+            Restore
+          </Button>
         </Box>
-        <Box>
-          <CautionList
-            entries={student.cautions}
-            byAge={cautionOfAge(student, today())}
-            onChange={(cautions) => change({ cautions })}
-          />
-          <CautionRound student={student} change={change} />
-          <WhatHurt student={student} change={change} />
-          <Box sx={{ mt: 2 }}>
-            <MoreAsked student={student} change={change} />
+        <RedFlagQuestions student={student} newest={() => newest.current} change={change} />
+        <SinceLastTime student={student} change={change} />
+        <Typography variant="h2" sx={{ mb: 1 }}>
+          Where is the trouble?
+        </Typography>
+        <BodyMap
+          complaints={student.complaints}
+          build={build}
+          onToggle={(place, side) => change({ complaints: toggleComplaint(newest.current.complaints, place, side) })}
+        />
+        <Box
+          key={round}
+          sx={{
+            display: 'grid',
+            gap: 3,
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' },
+            mt: 2,
+          }}
+        >
+          <Box>
+            <ComplaintList
+              complaints={student.complaints}
+              onChange={(complaints) => change({ complaints })}
+              onAskCaution={(caution, side) => {
+                change({ cautions: withTold(newest.current.cautions, { caution, side }, today()) });
+              }}
+            />
+            <Typography variant="h2" sx={{ mt: 2.5, mb: 1 }}>
+              Look at first
+            </Typography>
+            <FirstTests student={student.id} complaints={student.complaints} screening={screening} />
+          </Box>
+          <Box>
+            <CautionList
+              entries={student.cautions}
+              byAge={cautionOfAge(student, today())}
+              onChange={(cautions) => change({ cautions })}
+            />
+            <CautionRound student={student} change={change} />
+            <WhatHurt student={student} change={change} />
+            <Box sx={{ mt: 2 }}>
+              <MoreAsked student={student} change={change} />
+            </Box>
           </Box>
         </Box>
+        <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
+          The person
+        </Typography>
+        {units && (
+          <StudentForm
+            key={`${student.id}/${round}/${units}`}
+            factsOnly
+            units={units}
+            student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
+            onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
+          />
+        )}
       </Box>
-      <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
-        The person
-      </Typography>
-      {units && (
-        <StudentForm
-          key={`${student.id}/${round}/${units}`}
-          factsOnly
-          units={units}
-          student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
-          onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
-        />
-      )}
-    </Box>
+    </KeepingOf>
   );
 }

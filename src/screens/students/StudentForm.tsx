@@ -4,11 +4,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useEffect, useEffectEvent, useRef, type RefObject } from 'react';
-import { Controller, useForm, useWatch, type UseFormReturn } from 'react-hook-form';
+import { useEffect, useEffectEvent, useMemo, useRef, type RefObject } from 'react';
+import { Controller, useForm, useWatch, type Control, type UseFormReturn } from 'react-hook-form';
 import type { Student } from '@/core/students/student';
+import { useUnkept } from '../shell/keeping';
 import { LanguageSelect } from '../shell/LanguageSelect';
 import type { UnitSystem } from '@/core/units';
+import { sameRow } from '@/store/saved-row';
 import { BUILD_FIELDS, unitOfField, type BuildField } from './build-fields';
 import { draftValues, formSchemaIn, studentFrom, valuesOf, type FormValues } from './student-values';
 import { TroubleFields } from './TroubleFields';
@@ -48,6 +50,7 @@ export function StudentForm({
   const frame = useRef<HTMLFormElement>(null);
   useKeptAsTyped({ form, frame, student, units, onSave, onDraft: draft?.onChange });
   const { errors } = formState;
+  useUnkept(useDiffers(control, student, units));
 
   const text = (
     name: 'name' | 'height_cm' | 'mass_kg' | 'birthYear' | 'breathSeconds' | 'aim' | BuildField,
@@ -138,6 +141,18 @@ export function StudentForm({
       </Box>
     </Box>
   );
+}
+
+/** Whether what stands in the form is not what is stored of the student: typed a moment ago, or wrong. */
+function useDiffers(control: Control<FormValues>, student: Student | null, units: UnitSystem): boolean {
+  const values = useWatch({ control });
+  return useMemo(() => {
+    if (!student || sameRow(values, valuesOf(student, units))) return false;
+    const read = formSchemaIn(units).safeParse(values);
+    if (!read.success) return true;
+    const { updatedAt } = student;
+    return !sameRow({ ...studentFrom(read.data, student, units), updatedAt }, student);
+  }, [values, student, units]);
 }
 
 /** Keeps what is typed after a pause, and takes over what another tab changed while nobody types here. */

@@ -1,6 +1,7 @@
 'use client';
 import TextField from '@mui/material/TextField';
 import { useEffect, useRef, useState } from 'react';
+import { useUnkept } from '../../shell/keeping';
 import { linesOf } from '../../shell/lines';
 
 /** Milliseconds without typing after which it is kept. */
@@ -23,6 +24,7 @@ export function KeptText({
   onKeep: (value: string) => void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
+  useUnkept(typed !== null && typed !== value);
   const open = useRef<{ text: string; keep: (value: string) => void } | null>(null);
   useEffect(() => {
     open.current = typed === null || typed === value ? null : { text: typed, keep: onKeep };

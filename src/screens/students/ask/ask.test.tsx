@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { useLiveQuery } from 'dexie-react-hooks';
 import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -193,4 +194,31 @@ it('Ask keeps what is tapped, and can be put back as it was', async () => {
     aim: maren.aim,
     daily: maren.daily,
   });
+});
+
+it('Ask says that it is kept when all that is typed is, and not before', async () => {
+  const db = studioDatabase('studio');
+  await db.students.put(maren);
+  const Stored = () => {
+    const student = useLiveQuery(() => db.students.get(maren.id));
+    return student ? <AskStep student={student} /> : null;
+  };
+  inStudio(<Stored />);
+  const status = await screen.findByRole('status', { name: 'Kept or not' });
+  expect(status.textContent).toBe('Kept as you type.');
+  const daily = screen.getByLabelText(/^The days/);
+  fireEvent.change(daily, { target: { value: 'rows before work' } });
+  expect(status.textContent).toBe('Not kept yet …');
+  await waitFor(() => expect(status.textContent).toBe('Kept.'));
+  expect((await db.students.get(maren.id))?.daily).toBe('rows before work');
+  // What is wrong is kept nowhere, and what else was kept does not hide it.
+  const height = screen.getByLabelText('Height, cm');
+  fireEvent.change(height, { target: { value: 'tall' } });
+  await waitFor(() => expect(status.textContent).toBe('Not kept yet …'));
+  fireEvent.change(daily, { target: { value: 'rows before work, and after' } });
+  await waitFor(async () => expect((await db.students.get(maren.id))?.daily).toContain('after'));
+  expect(status.textContent).toBe('Not kept yet …');
+  fireEvent.change(height, { target: { value: '171,5' } });
+  await waitFor(() => expect(status.textContent).toBe('Kept.'));
+  expect((await db.students.get(maren.id))?.height_cm).toBe(171.5);
 });

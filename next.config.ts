@@ -13,7 +13,10 @@ function modelFingerprint(): string {
   return hash.digest('hex').slice(0, 16);
 }
 
-/** On everything that is answered: pages, files, scripts, workers, and what is not there. Pages get their policy in `src/proxy.ts`. */
+/**
+ * On everything that is answered: pages, files, scripts, workers, and what is not there. Pages get their policy in
+ * `src/proxy.ts`.
+ */
 const EVERYWHERE = [
   { key: 'x-content-type-options', value: 'nosniff' },
   { key: 'referrer-policy', value: 'no-referrer' },
@@ -40,12 +43,14 @@ const FILES = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; object-
 
 export default withSerwist({
   reactStrictMode: true,
-  // Components say themselves that they may be remembered: those that ask for the teacher's own poses beside their props may not.
+  // Components say themselves that they may be remembered: those that ask for the teacher's own poses beside their
+  // props may not.
   reactCompiler: { compilationMode: 'annotation' },
   // In development code changes under a running page: nothing is kept there.
   env: { KOLPOS_MODEL: process.env.NODE_ENV === 'production' ? modelFingerprint() : '' },
   poweredByHeader: false,
-  // On the same machine packing and unpacking what is sent takes longer than sending it: the end-to-end tests do without.
+  // On the same machine packing and unpacking what is sent takes longer than sending it: the end-to-end tests do
+  // without.
   compress: process.env.KOLPOS_UNPACKED !== '1',
   // `bin/test` has checked all types a minute before; everywhere else the build does.
   typescript: { ignoreBuildErrors: process.env.KOLPOS_TYPES_CHECKED === '1' },

@@ -3,8 +3,9 @@ import { defineConfig } from '@playwright/test';
 const port = Number(process.env.KOLPOS_PORT ?? 4318);
 
 /**
- * What a browser does for somebody who sits before it, and no test needs. The first two draw the list under the address bar, each in a process
- * of its own for every window: a fifth of all the work of a run. The rest are Playwright's own choice, which a second list replaces.
+ * What a browser does for somebody who sits before it, and no test needs. The first two draw the list under the address
+ * bar, each in a process of its own for every window: a fifth of all the work of a run. The rest are Playwright's own
+ * choice, which a second list replaces.
  */
 const WITHOUT = [
   'WebUIOmniboxPopup',
@@ -31,7 +32,8 @@ export default defineConfig({
   fullyParallel: true,
   // Most of a test is waiting: for a pause in typing, a worker, a page.
   workers: 3,
-  // Tests wait for states. One limit, far beyond what a busy machine needs, ends a test that waits for what never comes.
+  // Tests wait for states. One limit, far beyond what a busy machine needs, ends a test that waits for what never
+  // comes.
   timeout: LIMIT,
   expect: { timeout: LIMIT },
   grepInvert: process.env.KOLPOS_FULL ? undefined : /@full/,
@@ -41,7 +43,8 @@ export default defineConfig({
     baseURL: `http://localhost:${port}`,
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
-    // A trace keeps a copy of the page for every step, which makes a run half as slow again: KOLPOS_TRACE=1 where one is wanted.
+    // A trace keeps a copy of the page for every step, which makes a run half as slow again: KOLPOS_TRACE=1 where one
+    // is wanted.
     trace: process.env.KOLPOS_TRACE ? 'retain-on-failure' : 'off',
     // Every fresh browser would fetch the whole application ahead; only the tests of working offline want that.
     serviceWorkers: 'block',

@@ -5,8 +5,8 @@ import { defineConfig } from 'vitest/config';
 import { BaseSequencer, type TestSpecification } from 'vitest/node';
 
 /**
- * Tests that take more than two seconds alone, or make the files beside them wait for a ranking: left out before each commit (`bin/check`), run
- * by `bin/test`.
+ * Tests that take more than two seconds alone, or make the files beside them wait for a ranking: left out before each
+ * commit (`bin/check`), run by `bin/test`.
  */
 const SLOW = JSON.parse(readFileSync(new URL('./vitest.slow.json', import.meta.url), 'utf8')) as string[];
 const left = process.env.KOLPOS_FAST ? SLOW.map((name) => `**/${name}.test.{ts,tsx}`) : [];
@@ -58,7 +58,8 @@ export default defineConfig({
           environment: 'node',
           include: ['src/**/*.test.{ts,tsx}', 'demo/**/*.test.ts', 'scripts/**/*.test.ts', 'bench/**/*.test.ts'],
           exclude: ['src/core/**', ...left],
-          // One loaded copy too. A browser's database has to be in place before Dexie is loaded, whichever file comes first.
+          // One loaded copy too. A browser's database has to be in place before Dexie is loaded, whichever file comes
+          // first.
           isolate: false,
           setupFiles: ['fake-indexeddb/auto', './scripts/test-setup.ts'],
         },

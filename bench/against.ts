@@ -1,4 +1,7 @@
-/** Holds two printed tables beside each other: `bench/against.ts BEFORE NOW`. Ends with 1 where something became slower by a fifth. */
+/**
+ * Holds two printed tables beside each other: `bench/against.ts BEFORE NOW`. Ends with 1 where something became slower
+ * by a fifth.
+ */
 import { readFileSync } from 'node:fs';
 import { compared, drift, isSlower, rowsOf, SLOWER } from './table';
 

@@ -1,7 +1,8 @@
 /**
- * Every screen of the demo in a browser, opened a second time in the same profile, as a teacher opens it every day: `bin/bench --pages`. Milliseconds
- * to the first and to the largest picture, the longest task that the page could do nothing else in, all tasks above a twentieth of a
- * second together; and of a first visit the packed script that came before the largest picture, and ahead of the next screens.
+ * Every screen of the demo in a browser, opened a second time in the same profile, as a teacher opens it every day:
+ * `bin/bench --pages`. Milliseconds to the first and to the largest picture, the longest task that the page could do
+ * nothing else in, all tasks above a twentieth of a second together; and of a first visit the packed script that came
+ * before the largest picture, and ahead of the next screens.
  */
 import { chromium, type Page } from '@playwright/test';
 

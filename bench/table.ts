@@ -47,7 +47,9 @@ export interface Compared {
   ratio: number;
 }
 
-/** The middle of all ratios: how much faster or slower the machine itself ran the second time, as far as most rows tell. */
+/**
+ * The middle of all ratios: how much faster or slower the machine itself ran the second time, as far as most rows tell.
+ */
 export function drift(rows: readonly Compared[]): number {
   const sorted = rows.map((r) => r.ratio).sort((a, b) => a - b);
   return sorted.length > 0 ? sorted[Math.floor(sorted.length / 2)] : 1;

@@ -15,8 +15,8 @@ export function seedOf(text: string): number {
 const ADDED: Short[] = [{ group: 'hamstrings', side: 'left', by: -3 }];
 
 /**
- * Where the simulated student behind an id truly ends in a read-out of a side, in its unit. Belongs in the worker: the first
- * call of a test works out its table.
+ * Where the simulated student behind an id truly ends in a read-out of a side, in its unit. Belongs in the worker: the
+ * first call of a test works out its table.
  */
 export function hiddenValue(
   student: { id: string; sexForNorms?: SexForNorms },
@@ -26,7 +26,8 @@ export function hiddenValue(
 ): number {
   const r = readoutOf(test, readout);
   if (!r) throw new Error(`no read-out "${readout}" of "${test}"`);
-  // Students of the demo are who they are; anybody added has short hamstrings on the left, short enough that hardly anyone is missed.
+  // Students of the demo are who they are; anybody added has short hamstrings on the left, short enough that hardly
+  // anyone is missed.
   const { seed, short } = behind(student.id) ?? { seed: seedOf(student.id), short: ADDED };
   const who = simulateStudent(student.id, seed, short, student.sexForNorms);
   // Every test has a bias of its own, the same each time it is done.

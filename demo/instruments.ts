@@ -12,7 +12,8 @@ const trialScatter = (readout: Readout): number =>
   isModelled(readout) ? SCATTER / (readout.degreesPerUnit ?? 1) : readout.detectable / 6;
 
 /**
- * A limb that is raised to its end in a little over a second and held there, with tremor and a slow drift, until the teacher stops.
+ * A limb that is raised to its end in a little over a second and held there, with tremor and a slow drift, until the
+ * teacher stops.
  * @param hidden degrees of the reading
  */
 export function simulatedTilt(hidden: number, readout: Readout, trial: number): TiltSource {

@@ -2,7 +2,10 @@ import type { KolposRecord } from '@/core/formats/record';
 import { infer, limitsOf, writeLimits } from '@/core/inference';
 import { feltIn } from '@/core/teaching/log';
 
-/** What limits each of the demo's students, as a browser would keep it beside her readings: the first page is painted at once. */
+/**
+ * What limits each of the demo's students, as a browser would keep it beside her readings: the first page is painted at
+ * once.
+ */
 export const demoLimits = (record: KolposRecord): Record<string, string> =>
   Object.fromEntries(
     record.students.flatMap((student) => {

@@ -33,7 +33,10 @@ const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 35, 45, 60, 75, 90] as const;
 export const STUDENTS = 12;
 export const WISHES = 25;
 
-/** One request and what came of it; everything is recomputed here from the items, nothing is taken over from the builder. */
+/**
+ * One request and what came of it; everything is recomputed here from the items, nothing is taken over from the
+ * builder.
+ */
 export interface TrialRow {
   student: number;
   /** Rungs that her cautions leave open or limited. */

@@ -42,7 +42,10 @@ export interface Recovery {
   worstRhat: number;
 }
 
-/** Poses asked about and felt in: sided, each stopped by another kind of structure; the library may grow without changing this. */
+/**
+ * Poses asked about and felt in: sided, each stopped by another kind of structure; the library may grow without
+ * changing this.
+ */
 const ASKED: readonly PoseId[] = [
   'strap-leg-raise',
   'strap-leg-aside',
@@ -139,7 +142,10 @@ function one(geometry: Geometry, student: number, seed: number, out: Recovery): 
   }
 }
 
-/** What was said of each movement beside the truth. @param truth group that stops each reading, by `name-test-readout-side` */
+/**
+ * What was said of each movement beside the truth.
+ * @param truth group that stops each reading, by `name-test-readout-side`
+ */
 export function movementsSaid(
   student: number,
   name: string,
@@ -185,7 +191,10 @@ function plainZ(
   return worst;
 }
 
-/** How a question fares: tests until it is settled, whether rightly, in the order that Kolpos proposes or that of a list. */
+/**
+ * How a question fares: tests until it is settled, whether rightly, in the order that Kolpos proposes or that of a
+ * list.
+ */
 export interface Quest {
   student: number;
   about: Movement;
@@ -206,8 +215,8 @@ const AMBIGUOUS: readonly Movement[] = [
 ];
 
 /**
- * Settles the limiter of the tightest ambiguous movement of simulated students, once by the tests that Kolpos proposes and once
- * by a list from top to bottom; both begin with the movement's own test.
+ * Settles the limiter of the tightest ambiguous movement of simulated students, once by the tests that Kolpos proposes
+ * and once by a list from top to bottom; both begin with the movement's own test.
  */
 export function quest(
   world: World,

@@ -42,8 +42,8 @@ export interface SimulatedStudent {
 let model: StrandModel | null = null;
 
 /**
- * A body that is not quite the model's: every strand reaches its end a little earlier or later (SD, seeded). Readings made
- * with it show what the inference does when its anatomy is wrong.
+ * A body that is not quite the model's: every strand reaches its end a little earlier or later (SD, seeded). Readings
+ * made with it show what the inference does when its anatomy is wrong.
  */
 export class DisturbedModel extends StrandModel {
   private readonly offsets: Float64Array;
@@ -83,8 +83,8 @@ const weights = new Float64Array(ELEMENT_COUNT),
   shares = new Float64Array(ELEMENT_COUNT);
 
 /**
- * Where a movement of a simulated person truly ends, in the unit of the reading, with her own way of moving in that test;
- * strength and whole-body read-outs come from the norms' spread. Leaves the shares of what stops it in `shares`.
+ * Where a movement of a simulated person truly ends, in the unit of the reading, with her own way of moving in that
+ * test; strength and whole-body read-outs come from the norms' spread. Leaves the shares of what stops it in `shares`.
  */
 export function hiddenEnd(
   who: SimulatedStudent,
@@ -118,7 +118,10 @@ const stiffer = (who: SimulatedStudent): Side => {
   return sum(0) < sum(ELEMENT_COUNT) ? 'left' : 'right';
 };
 
-/** A value as an instrument would tell it: whole degrees and seconds, half centimetres, hundredths of torque, within range. */
+/**
+ * A value as an instrument would tell it: whole degrees and seconds, half centimetres, hundredths of torque, within
+ * range.
+ */
 export function asRead(readout: Readout, value: number): number {
   const step = { deg: 1, cm: 0.5, s: 1, reps: 1, grade: 1, Nm_kg: 0.01 }[readout.unit];
   const rounded = Math.round(value / step) * step;

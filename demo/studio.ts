@@ -252,8 +252,8 @@ export function behind(id: string): { seed: number; short: Short[] } | null {
 }
 
 /**
- * The demo studio as a record: a sculler, a ferry pilot, a potter, a cellist, a gardener, a stonemason and a rower who expects a
- * child, different in age, build and trouble; all made up.
+ * The demo studio as a record: a sculler, a ferry pilot, a potter, a cellist, a gardener, a stonemason and a rower who
+ * expects a child, different in age, build and trouble; all made up.
  */
 export async function demoStudio(): Promise<KolposRecord> {
   const all = PEOPLE.map(measuredPerson);

@@ -172,7 +172,10 @@ export interface WorldTruth {
 
 const byGroup = new Float64Array(GROUPS.length);
 
-/** Everything there is to read of a person, both sides, with places felt, end feels and the pelvis; and the truth behind it. */
+/**
+ * Everything there is to read of a person, both sides, with places felt, end feels and the pelvis; and the truth behind
+ * it.
+ */
 export function readWorld(who: WorldStudent, tests = BATTERY): { readings: Reading[]; truth: WorldTruth } {
   const limiter = new Map<string, GroupId>();
   const readings = [
@@ -199,7 +202,10 @@ function trialsOf({ world, random }: WorldStudent, readout: ModelledReadout, end
   return [0, 1].map(() => asRead(readout, end + (off + world.hand * random.normal()) / perUnit));
 }
 
-/** All read-outs of a test on a side, in every way it is done. @param limiter told what truly stopped each, by the reading's id */
+/**
+ * All read-outs of a test on a side, in every way it is done.
+ * @param limiter told what truly stopped each, by the reading's id
+ */
 function readSide(who: WorldStudent, test: TestDefinition, side: Side, limiter: Map<string, GroupId>): Reading[] {
   const { random, world } = who;
   weighSide(who, side);

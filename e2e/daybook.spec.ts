@@ -2,7 +2,8 @@ import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
 import { FULL, messagesStay, openDemo, undo } from './teacher';
 
-// A clock that stands still, on a Friday: nobody is written into the demo's book for one, and midnight does not come in the middle.
+// A clock that stands still, on a Friday: nobody is written into the demo's book for one, and midnight does not come in
+// the middle.
 test.use({ onDay: false });
 
 test(

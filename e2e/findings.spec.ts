@@ -23,8 +23,8 @@ test('the worker says what the core says elsewhere, to what two engines may diff
   const reversed = info.outputPath('reversed.json');
   writeFileSync(reversed, JSON.stringify({ ...record, readings: [...record.readings].reverse() }));
   const findings = JSON.parse(kolpos('findings', reversed, '--student', 'demo-maren')) as Findings;
-  // Draws are sampled: one last digit of a logarithm may turn a proposal down that was taken elsewhere, and then other draws
-  // follow. What is told of them agrees to what the sampling itself leaves open (about 300 independent draws).
+  // Draws are sampled: one last digit of a logarithm may turn a proposal down that was taken elsewhere, and then other
+  // draws follow. What is told of them agrees to what the sampling itself leaves open (about 300 independent draws).
   const told = (f: Findings) => ({
     structures: f.groups.map((s) => [s.side, s.group, s.tolerance.mean, s.shortProbability]),
     movements: f.movements.map((m) => [m.side, m.movement, m.measured, ...m.readings]),
@@ -80,7 +80,10 @@ test(
     const settle = page.getByRole('button', { name: /Which test would make this clear/ });
     const poses = page.locator('button[data-pose]');
     const question = page.getByRole('region', { name: 'Question' });
-    /** Asks about the first pose of a student's list that is not plain; false where all are, or what was read answers it on a closer look. */
+    /**
+     * Asks about the first pose of a student's list that is not plain; false where all are, or what was read answers it
+     * on a closer look.
+     */
     const asks = async (student: string): Promise<boolean> => {
       await page.goto(`/demo/student?id=${student}&step=poses`);
       await expect(poses.first()).toBeVisible();

@@ -55,7 +55,8 @@ test('a practice goes home, is done on a phone without a network, and comes back
   await her.clock.runFor(100_000);
   await expect(her.getByText(/^[23] of \d+ · /)).toBeVisible();
 
-  // Laid aside half-way: it goes on where it was. A browser writes what a page keeps a moment later: another window sees when it has.
+  // Laid aside half-way: it goes on where it was. A browser writes what a page keeps a moment later: another window
+  // sees when it has.
   await her.getByRole('button', { name: 'Pause' }).click();
   const seen = await context.newPage();
   await expect(async () => {

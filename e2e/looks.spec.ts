@@ -38,9 +38,15 @@ const SIZES = [
   { width: 820, height: 1180 },
   { width: 320, height: 640 },
 ] as const;
-/** By night one view in three is looked at in each run, the others in `bin/test --full`: they are made of the same parts and colours. */
+/**
+ * By night one view in three is looked at in each run, the others in `bin/test --full`: they are made of the same parts
+ * and colours.
+ */
 const byNight = (path: string): boolean => VIEWS.findIndex(([, p]) => p === path) % 3 === 0;
-/** What a teacher works with is looked at in each run, the rest, made of the same parts, in `bin/test --full`. Each view is opened once. */
+/**
+ * What a teacher works with is looked at in each run, the rest, made of the same parts, in `bin/test --full`. Each view
+ * is opened once.
+ */
 const MAIN = /^(today|ask|measure|findings|poses|practice|progress|weeks ahead|teach|class|print|settings)$/;
 const HALVES = [
   { views: VIEWS.filter(([name]) => MAIN.test(name)), when: {} },

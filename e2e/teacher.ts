@@ -1,6 +1,9 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
-/** Of a test that is too long for every run, and whose paths others or tests of its parts go too: run by `bin/test --full`. */
+/**
+ * Of a test that is too long for every run, and whose paths others or tests of its parts go too: run by `bin/test
+ * --full`.
+ */
 export const FULL = { tag: '@full' } as const;
 
 /** What a teacher does, in her words; used by the tests of the whole line. */

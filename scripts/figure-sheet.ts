@@ -1,6 +1,7 @@
 /**
- * A contact sheet of figures as one picture: `npx tsx --tsconfig tsconfig.json scripts/figure-sheet.ts OUT.png COLUMNS DETAIL
- * WHAT…`, where WHAT is `pose/rung[@depth][:yaw,pitch][+muscle,…]` or `standing:yaw,pitch`. For the eye, not for tests.
+ * A contact sheet of figures as one picture: `npx tsx --tsconfig tsconfig.json scripts/figure-sheet.ts OUT.png COLUMNS
+ * DETAIL WHAT…`, where WHAT is `pose/rung[@depth][:yaw,pitch][+muscle,…]` or `standing:yaw,pitch`. For the eye, not for
+ * tests.
  */
 import { chromium } from '@playwright/test';
 import { buildOf, postureFrom, LINE_STRUCTURES, SIDES } from '@/core/body';

@@ -1,7 +1,8 @@
 /**
- * `npx tsx scripts/kills.ts [times] [seed]`: kills the browser (SIGKILL, all its processes) again and again while somebody types, builds or teaches,
- * starts it anew on the same profile, and looks whether what had been told as kept is there. Needs a build (`npm run build`). Exit 1 where
- * anything was lost. Too long for a run of the tests: 200 kills take about twenty minutes.
+ * `npx tsx scripts/kills.ts [times] [seed]`: kills the browser (SIGKILL, all its processes) again and again while
+ * somebody types, builds or teaches, starts it anew on the same profile, and looks whether what had been told as kept
+ * is there. Needs a build (`npm run build`). Exit 1 where anything was lost. Too long for a run of the tests: 200 kills
+ * take about twenty minutes.
  */
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';

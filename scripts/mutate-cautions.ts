@@ -1,6 +1,7 @@
 /**
- * Takes away each rule of each caution, and each demand, one at a time, and asks that a test turns red for it. Not part of every run:
- * `npx tsx scripts/mutate-cautions.ts [part of a caution's or demand's id]`. Ends with the names of what nobody would have missed.
+ * Takes away each rule of each caution, and each demand, one at a time, and asks that a test turns red for it. Not part
+ * of every run: `npx tsx scripts/mutate-cautions.ts [part of a caution's or demand's id]`. Ends with the names of what
+ * nobody would have missed.
  */
 import { spawnSync } from 'node:child_process';
 import { readFileSync, writeFileSync, readdirSync } from 'node:fs';

@@ -2,7 +2,10 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 
-/** What a component must not look at while it draws, where the compiler remembers what it drew: the clock, and state of a module. */
+/**
+ * What a component must not look at while it draws, where the compiler remembers what it drew: the clock, and state of
+ * a module.
+ */
 const BESIDE =
   /\b(allShapes|useOwnPoses|shapeById|heldOf|today|hourNow|now)\(|new Date\(\)|Date\.now\(|performance\.now\(|Math\.random\(/;
 

@@ -5,7 +5,10 @@ import type { TestId } from '@/core/assessment/battery';
 import type { Movement, ReadoutId } from '@/core/assessment/definition';
 import type { Complaint } from '@/core/students/student';
 
-/** One value as a clinician notes it: test, read-out, value, and what was said or seen. Left side where no other is told. */
+/**
+ * One value as a clinician notes it: test, read-out, value, and what was said or seen. Left side where no other is
+ * told.
+ */
 export type Noted = readonly [test: TestId, readout: ReadoutId, value: number, more?: Partial<Reading>];
 
 /** What an experienced clinician would and would not say. */

@@ -12,8 +12,8 @@ export interface Judged {
 }
 
 /**
- * Probability from which a group counts as called short here: nearly three times what typical people have. The two cases that lie nearest are
- * 0.48 and 0.43, and a figure wanders by 0.02 with the seed.
+ * Probability from which a group counts as called short here: nearly three times what typical people have. The two
+ * cases that lie nearest are 0.48 and 0.43, and a figure wanders by 0.02 with the seed.
  */
 const CALLED_SHORT = 0.45;
 const SEED = 3;

@@ -18,7 +18,9 @@ import { mostOf, PARTS, Path } from './stop';
 export interface Laws {
   /** How steeply what is felt rises, per SD of the part that gives it. */
   kappa: number;
-  /** SD by which everybody's muscles end elsewhere than `ends.ts` says, and joints and nerve elsewhere than `joints.ts`. */
+  /**
+   * SD by which everybody's muscles end elsewhere than `ends.ts` says, and joints and nerve elsewhere than `joints.ts`.
+   */
   ends: number;
   joints: number;
   /** How much more or less parts make themselves felt than others, SD of the logarithm. */
@@ -75,7 +77,9 @@ export class Country {
     this.strength = Float64Array.from(PARTS, () => laws.strengths * chance.normal());
     this.crowd = Array.from({ length: CROWD }, (_, i) => this.born(900_000 + seed * 1000 + i, false).tolerance.left);
   }
-  /** Logarithm of how much more each part makes itself felt: as an end that comes earlier by so much over the steepness. */
+  /**
+   * Logarithm of how much more each part makes itself felt: as an end that comes earlier by so much over the steepness.
+   */
   private readonly strength: Float64Array;
 
   /** @param troubled false where nobody is made short of anything */

@@ -2,8 +2,9 @@ import type { GroupId } from '../../src/core/body';
 import type { PoseId } from '../../src/core/poses';
 
 /**
- * What anatomy texts, the literature on muscle activity and teachers of long standing say of a shape, to be held against what is computed. As
- * recalled, without a source of its own, and so marked; `sure` says how far the sources agree.
+ * What anatomy texts, the literature on muscle activity and teachers of long standing say of a shape, to be held
+ * against what is computed. As recalled, without a source of its own, and so marked; `sure` says how far the sources
+ * agree.
  */
 export interface Told {
   groups: readonly GroupId[];

@@ -1,6 +1,7 @@
 /**
- * What a piece of derived data was made with, as one short text: the code that makes it and all data this code imports, bundled
- * and minified, so that neither comments nor formatting nor the place of a file change it; and the versions of the packages used.
+ * What a piece of derived data was made with, as one short text: the code that makes it and all data this code imports,
+ * bundled and minified, so that neither comments nor formatting nor the place of a file change it; and the versions of
+ * the packages used.
  */
 import { build, type Plugin } from 'esbuild';
 import { createHash } from 'node:crypto';

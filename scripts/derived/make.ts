@@ -1,6 +1,6 @@
 /**
- * Makes what a node writes: in processes of their own, as many at once as the machine has cores; or here, where nothing is written meanwhile and
- * little is made, so that the core is loaded once and not forty times.
+ * Makes what a node writes: in processes of their own, as many at once as the machine has cores; or here, where nothing
+ * is written meanwhile and little is made, so that the core is loaded once and not forty times.
  */
 import { fork, type ChildProcess } from 'node:child_process';
 import { availableParallelism } from 'node:os';

@@ -1,6 +1,8 @@
 import type { Tolerance } from '../../src/testing/differences';
 
-/** What is made piece by piece (a rung of the library, some made-up students), so that only what changed is made again. */
+/**
+ * What is made piece by piece (a rung of the library, some made-up students), so that only what changed is made again.
+ */
 export interface Pieces {
   /** Key of each piece → what it is made of beside code and data of the node, as text. */
   keys(): Readonly<Record<string, string>>;
@@ -9,7 +11,10 @@ export interface Pieces {
   kept(): Readonly<Record<string, unknown>>;
 }
 
-/** How something derived is made: what a file of `nodes/` exports. Run in a process of its own, after all that it comes after. */
+/**
+ * How something derived is made: what a file of `nodes/` exports. Run in a process of its own, after all that it comes
+ * after.
+ */
 export interface Maker {
   pieces?: Pieces;
   /**

@@ -1,10 +1,12 @@
 /**
- * `npm run derived [-- [--check [--stale | --full]] [--quick] [--force] [ids…]]`: makes anew what is derived and no longer fits what it was made of, in order.
+ * `npm run derived [-- [--check [--stale | --full]] [--quick] [--force] [ids…]]`: makes anew what is derived and no
+ * longer fits what it was made of, in order.
  *
- * Without ids everything is looked at; with ids those and, unless `--check`, all that comes after them. `--force` makes it whether it fits or not,
- * `--quick` leaves what takes minutes for another time. `--check`
- * writes nothing: it names what is stale, makes the quick nodes again (of poses a sample; not what a test makes again) and tells what differs and by how much;
- * with `--stale` it only compares fingerprints, with `--full` all of everything is made again, also what takes minutes. Exit 1 where something is stale or differs.
+ * Without ids everything is looked at; with ids those and, unless `--check`, all that comes after them. `--force` makes
+ * it whether it fits or not, `--quick` leaves what takes minutes for another time. `--check` writes nothing: it names
+ * what is stale, makes the quick nodes again (of poses a sample; not what a test makes again) and tells what differs
+ * and by how much; with `--stale` it only compares fingerprints, with `--full` all of everything is made again, also
+ * what takes minutes. Exit 1 where something is stale or differs.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';

@@ -1,4 +1,7 @@
-/** One node's maker in a process of its own, so that it reads what was written before it; answers one request after the other. */
+/**
+ * One node's maker in a process of its own, so that it reads what was written before it; answers one request after the
+ * other.
+ */
 import { answersOf, type Answer, type Request } from './answer';
 import { GRAPH } from './graph';
 

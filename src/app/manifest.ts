@@ -1,6 +1,9 @@
 import type { MetadataRoute } from 'next';
 
-/** What a browser needs to install Kolpos beside other programs: some browsers clear what sites that are not installed have kept. */
+/**
+ * What a browser needs to install Kolpos beside other programs: some browsers clear what sites that are not installed
+ * have kept.
+ */
 export default function manifest(): MetadataRoute.Manifest {
   return {
     id: '/',

@@ -1,7 +1,10 @@
 import type { GroupId } from '@/core/body';
 import type { Findings } from '@/core/inference';
 
-/** Names that the command line has had from its beginning, where the code has another: a field is never renamed for those who read it. */
+/**
+ * Names that the command line has had from its beginning, where the code has another: a field is never renamed for
+ * those who read it.
+ */
 
 /** What is told of a group: it stands under `structure`. */
 export const underStructure = <T extends { group: GroupId }>({ group, ...rest }: T) => ({ structure: group, ...rest });

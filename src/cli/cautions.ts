@@ -9,7 +9,10 @@ import { demandsOf, hurtBefore, isSided, LIBRARY, verdictOfRung, type Shape } fr
 import { studentOf } from './commands';
 import { toldVerdict } from './told';
 
-/** Sides that are closed because the rung hurt there, or by a caution that leaves the other one open; nothing where none is. */
+/**
+ * Sides that are closed because the rung hurt there, or by a caution that leaves the other one open; nothing where none
+ * is.
+ */
 function closedSides(screening: Screening, shape: Shape, rung: number): { closedSides?: Side[] } {
   const closed = SIDES.filter((side) => verdictOfRung(screening, shape, rung, side).state === 'closed');
   const hurt = SIDES.filter((side) => hurtBefore(screening, shape, rung, side) !== null);

@@ -62,7 +62,10 @@ export function home(
   return homeHtml(homeName(file, language).title, JSON.stringify(file), parts, { language });
 }
 
-/** What came back from a phone, a line itself or a file that holds some: what it says; with a record, what it would become there. */
+/**
+ * What came back from a phone, a line itself or a file that holds some: what it says; with a record, what it would
+ * become there.
+ */
 export function homeRead(given: string, record: KolposRecord | null): unknown {
   let text = given;
   if (!given.includes('KOLPOS1'))

@@ -29,7 +29,8 @@ const oneOf = <T extends string>(all: readonly T[], given: string, name: string)
 };
 
 /**
- * A sheet of a practice as a PDF file, looked through by what she may do today as the application does before it prints.
+ * A sheet of a practice as a PDF file, looked through by what she may do today as the application does before it
+ * prints.
  * @throws InputProblem for a practice that is not hers, a paper that is not there, or where nothing may be practised
  */
 export async function pdf(

@@ -47,8 +47,8 @@ function readFile(file: string | undefined): Extract<ReadResult, { ok: true }> {
 }
 
 /**
- * The record of a file, to compute from. What was set aside of this student would be missing from her answer without a word, be it
- * a reading or a pain: that is refused with its place.
+ * The record of a file, to compute from. What was set aside of this student would be missing from her answer without a
+ * word, be it a reading or a pain: that is refused with its place.
  */
 function recordFrom(file: string | undefined, student?: string): KolposRecord {
   const result = readFile(file);

@@ -14,8 +14,8 @@ import { rounded } from './told';
 const textFrom = (given: string): string => (existsSync(given) ? readFileSync(given, 'utf8') : given);
 
 /**
- * A teacher's own sequence read for a student: what each line means or may mean, the practice it becomes, what it gives her aims, and the
- * smallest changes. Lines that are not sure are left out, as on the screen.
+ * A teacher's own sequence read for a student: what each line means or may mean, the practice it becomes, what it gives
+ * her aims, and the smallest changes. Lines that are not sure are left out, as on the screen.
  * @throws InputProblem where there is no student or text, or where nothing may be practised
  */
 export function sequence(record: KolposRecord, id: string | undefined, text: string | undefined, seed = 1): unknown {

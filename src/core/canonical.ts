@@ -1,6 +1,6 @@
 /**
- * A value as text that is the same for the same content: keys in order, fields without a value left out. For comparing rows that came
- * by different ways, from a file, a form, a database.
+ * A value as text that is the same for the same content: keys in order, fields without a value left out. For comparing
+ * rows that came by different ways, from a file, a form, a database.
  */
 export const canonicalText = (value: unknown): string => JSON.stringify(ordered(value)) ?? '';
 

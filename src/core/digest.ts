@@ -1,4 +1,7 @@
-/** A short word for a long text (FNV-1a, twice 32 bits): equal texts have equal ones. For telling that something changed, not for secrets. */
+/**
+ * A short word for a long text (FNV-1a, twice 32 bits): equal texts have equal ones. For telling that something
+ * changed, not for secrets.
+ */
 export function digest(text: string): string {
   let a = 0x811c9dc5,
     b = 0x01000193;

@@ -13,7 +13,10 @@ const folded = (text: string): string =>
     .replace(/[-–—/]/g, ' ')
     .toLowerCase();
 
-/** Words of a text as they are compared, lower case and without marks, in any script: a student's name need not be written in Latin letters. */
+/**
+ * Words of a text as they are compared, lower case and without marks, in any script: a student's name need not be
+ * written in Latin letters.
+ */
 export const wordsOf = (text: string): string[] =>
   folded(text)
     .replaceAll("'", '')
@@ -42,8 +45,8 @@ function swapped(a: string, b: string): boolean {
 }
 
 /**
- * True where everything that was typed is in a text: every word somewhere in it, in any order and case, without accents and
- * with at most one letter wrong. Nothing typed finds everything, signs without a letter nothing.
+ * True where everything that was typed is in a text: every word somewhere in it, in any order and case, without accents
+ * and with at most one letter wrong. Nothing typed finds everything, signs without a letter nothing.
  */
 export function finds(text: string, typed: string): boolean {
   const words = wordsOf(text),
@@ -53,8 +56,8 @@ export function finds(text: string, typed: string): boolean {
 }
 
 /**
- * How near the names of something are to what was typed: 0 its first name begins so, 1 another of its names does, 2 the words
- * stand in a name as they are, 3 only nearly.
+ * How near the names of something are to what was typed: 0 its first name begins so, 1 another of its names does, 2 the
+ * words stand in a name as they are, 3 only nearly.
  */
 export function nearness(names: readonly string[], typed: string): 0 | 1 | 2 | 3 {
   const wanted = wordsOf(typed);

@@ -1,4 +1,7 @@
-/** Lengths and weights of bodies and props as a teacher says them: centimetres and kilograms, or feet, inches and pounds. Kept are always centimetres and kilograms. */
+/**
+ * Lengths and weights of bodies and props as a teacher says them: centimetres and kilograms, or feet, inches and
+ * pounds. Kept are always centimetres and kilograms.
+ */
 
 export const UNIT_SYSTEMS = ['metric', 'imperial'] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
@@ -50,8 +53,8 @@ const tidy = (text: string): string => text.trim().toLowerCase().replace(/,/g, '
 const tenth = (v: number): number => Math.round(10 * v) / 10;
 
 /**
- * Centimetres from a length as it was typed, to a tenth; NaN where it is none. What says its unit is taken at its word (`178 cm`, `1.78 m`,
- * `5'10"`, `5 ft 10`, `70 in`); a bare number is of the units that are asked in.
+ * Centimetres from a length as it was typed, to a tenth; NaN where it is none. What says its unit is taken at its word
+ * (`178 cm`, `1.78 m`, `5'10"`, `5 ft 10`, `70 in`); a bare number is of the units that are asked in.
  * @param whole of a whole body: then in feet, `5 10` and `5.8` are understood too
  */
 export function lengthFrom(text: string, units: UnitSystem, whole = false): number {

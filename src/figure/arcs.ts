@@ -21,8 +21,8 @@ const LEAST_DEG = 3;
 const column = (m: Float64Array, c: number, sign: 1 | -1): Vec3 => [sign * m[c], sign * m[c + 3], sign * m[c + 6]];
 
 /**
- * Arcs with their numbers for the joint angles of one leg that are not nought. Each lies in the plane that its angle turns
- * in: flexion from the pelvis, then adduction from there, rotation at the shin of a bent knee.
+ * Arcs with their numbers for the joint angles of one leg that are not nought. Each lies in the plane that its angle
+ * turns in: flexion from the pelvis, then adduction from there, rotation at the shin of a bent knee.
  */
 export function legArcs(q: Posture, side: Side, names: readonly Name[], build?: Build): AngleMark[] {
   const { frames } = skeletonOf(q, {}, build);

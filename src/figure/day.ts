@@ -1,4 +1,7 @@
-/** Colours of the day as the theme has them, by the names of its variables: for paper and pictures that stand by themselves. */
+/**
+ * Colours of the day as the theme has them, by the names of its variables: for paper and pictures that stand by
+ * themselves.
+ */
 export const DAY: Readonly<Record<string, string>> = {
   ink: '#14303b',
   'ink-2': '#3f5a64',

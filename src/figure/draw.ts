@@ -195,7 +195,9 @@ function framed(body: Box, paints: readonly Paint[], detail: Detail): Box {
 /** Flesh and air round a body's points, metres. */
 const AROUND = 0.14;
 
-/** A part of the body seen from near: a named point, an offset from it in the world, and half the width shown, metres. */
+/**
+ * A part of the body seen from near: a named point, an offset from it in the world, and half the width shown, metres.
+ */
 export interface Near {
   point: string;
   offset: Vec3;

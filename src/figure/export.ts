@@ -1,6 +1,6 @@
 /**
- * The figure as a picture of its own: colours that the page gives by CSS variables are written out, so that the file looks
- * the same anywhere. For SVG the drawing stays sharp at any size; PNG is drawn from it.
+ * The figure as a picture of its own: colours that the page gives by CSS variables are written out, so that the file
+ * looks the same anywhere. For SVG the drawing stays sharp at any size; PNG is drawn from it.
  */
 const VARIABLE = /var\((--[\w-]+)\)/g;
 

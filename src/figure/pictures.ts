@@ -37,8 +37,9 @@ function startWorker(): Painter | null {
 }
 
 /**
- * Drawings made beside the page, one at a time and newest wishes only: what nobody waits for any longer is not drawn. Those made
- * are kept, the least used forgotten first. Where there is no worker, or it is gone, the page draws by itself.
+ * Drawings made beside the page, one at a time and newest wishes only: what nobody waits for any longer is not drawn.
+ * Those made are kept, the least used forgotten first. Where there is no worker, or it is gone, the page draws by
+ * itself.
  */
 export class Pictures {
   readonly #kept = new Map<string, Drawing>();

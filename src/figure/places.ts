@@ -2,7 +2,10 @@ import type { Side, Skeleton, Vec3 } from '@/core/body';
 import { add, mix, place } from '@/core/body/vec3';
 import type { Place } from '@/core/students/student';
 
-/** Where a place lies: from one landmark to another, a share of the way, then out to the skin in a segment's frame, metres. */
+/**
+ * Where a place lies: from one landmark to another, a share of the way, then out to the skin in a segment's frame,
+ * metres.
+ */
 interface Spot {
   from: string;
   to: string;
@@ -36,7 +39,10 @@ const SPOTS: Readonly<Partial<Record<Place, Spot>>> = {
 const FRAME_OF = (frame: Spot['frame'], side: Side): keyof Skeleton['frames'] =>
   (frame === 'pelvis' ? 'pelvis' : `${frame}_${side}`) as keyof Skeleton['frames'];
 
-/** Where a place lies on the skin of a body, metres in the world; null for places that are nowhere or have no side of their own. */
+/**
+ * Where a place lies on the skin of a body, metres in the world; null for places that are nowhere or have no side of
+ * their own.
+ */
 export function placePoint(skeleton: Skeleton, where: Place, side: Side): Vec3 | null {
   const { points: p, frames } = skeleton;
   const out = side === 'right' ? 1 : -1;

@@ -3,7 +3,10 @@ import { anglesAt, reachFor, rungOf } from '@/core/poses';
 import type { Scene } from './draw';
 import { sceneProps } from './scene-props';
 
-/** How a rung at a depth is drawn, with its words: seen so that the worked side is the near one; null for a pose that is not here. */
+/**
+ * How a rung at a depth is drawn, with its words: seen so that the worked side is the near one; null for a pose that is
+ * not here.
+ */
 export function poseScene(
   pose: string,
   rung: number,

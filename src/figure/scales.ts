@@ -1,6 +1,6 @@
 /**
- * Sea-chart tints as CSS colours: depth of water says stretch, height of land says load; 0, ¼, ½, ¾, 1. The stops are the
- * theme's, so that the night version can turn their lightness round.
+ * Sea-chart tints as CSS colours: depth of water says stretch, height of land says load; 0, ¼, ½, ¾, 1. The stops are
+ * the theme's, so that the night version can turn their lightness round.
  */
 const STOPS = 5;
 

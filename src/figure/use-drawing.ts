@@ -4,13 +4,17 @@ import { pictures } from './pictures';
 import type { Detail, Drawing, Scene } from './scene';
 import { wordOf } from './word';
 
-/** A browser draws beside the page; where there is a page but no worker (tests), it draws at once; a server draws nothing. */
+/**
+ * A browser draws beside the page; where there is a page but no worker (tests), it draws at once; a server draws
+ * nothing.
+ */
 const page = typeof window !== 'undefined';
 const beside = page && typeof Worker !== 'undefined';
 
 /**
- * The drawing of a scene. While a large one is being made a quick one stands in for it; a small one waits, and what was there
- * before stays until then; `resting` once it is as fine as asked. `moving` draws quickly and at once, as often as it is asked.
+ * The drawing of a scene. While a large one is being made a quick one stands in for it; a small one waits, and what was
+ * there before stays until then; `resting` once it is as fine as asked. `moving` draws quickly and at once, as often as
+ * it is asked.
  */
 export function useDrawing(
   scene: Scene,

@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import type { HomeParts } from './html';
 
 /**
- * The page's script and style in one piece each. For the server and the command line: a browser is given what they made.
+ * The page's script and style in one piece each. For the server and the command line: a browser is given what they
+ * made.
  * @param root folder of the repository
  */
 export function bundleHome(root: string): HomeParts {

@@ -1,4 +1,7 @@
-/** Says a line aloud with a voice of this machine. Silent where the browser has none, or none that stays here; never an error. */
+/**
+ * Says a line aloud with a voice of this machine. Silent where the browser has none, or none that stays here; never an
+ * error.
+ */
 export function speak(words: string, language = 'en'): void {
   try {
     const { speechSynthesis: voices } = window;

@@ -7,7 +7,10 @@ const cuts = (family: string): Cuts => {
   return [file(400), file(700)];
 };
 
-/** The typefaces of the PDF files from the packages themselves, ready, where there is no browser: for tests and the command line. */
+/**
+ * The typefaces of the PDF files from the packages themselves, ready, where there is no browser: for tests and the
+ * command line.
+ */
 export async function registerFromPackages(): Promise<void> {
   registerFonts(cuts('atkinson-hyperlegible-next'), cuts('dejavu-sans'));
   await inLetters('');

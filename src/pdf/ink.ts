@@ -4,7 +4,10 @@ import { DAY } from '@/figure/day';
 import { lookOf } from '@/figure/palette';
 import { UNIT } from '@/figure/projection';
 
-/** A figure as paths in ink for paper, where there is always day: what the screen's figure draws with the theme's colours. */
+/**
+ * A figure as paths in ink for paper, where there is always day: what the screen's figure draws with the theme's
+ * colours.
+ */
 
 /** Colours of the day that papers use by themselves. */
 export const INK = {

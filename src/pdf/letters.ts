@@ -11,8 +11,8 @@ export interface Printable<T> {
 }
 
 /**
- * Any content with its texts made ready for setting: letters and their accents as one, and □ where no typeface has a letter. Marks that
- * only steer (joiners, directions) are left out where they cannot be set, without being told.
+ * Any content with its texts made ready for setting: letters and their accents as one, and □ where no typeface has a
+ * letter. Marks that only steer (joiners, directions) are left out where they cannot be set, without being told.
  * @param own whether the application's own typeface has a code point
  * @param wide whether the fallback has it
  */

@@ -1,7 +1,10 @@
 import { Font } from '@react-pdf/renderer';
 import { printable, type Printable } from './letters';
 
-/** The application's own typeface, and one that has most letters of the world's alphabets (Latin, Greek, Cyrillic, Arabic, Hebrew and more). */
+/**
+ * The application's own typeface, and one that has most letters of the world's alphabets (Latin, Greek, Cyrillic,
+ * Arabic, Hebrew and more).
+ */
 export const FAMILY = 'Atkinson Hyperlegible Next';
 const FALLBACK = 'DejaVu Sans';
 
@@ -76,8 +79,9 @@ interface Packed {
 }
 const keeping = new WeakSet<Face>();
 /**
- * A packed typeface (WOFF) is unpacked table by table, and its reader does so anew for every letter: two thirds of the time of a
- * file. Each table is kept as it was unpacked, and read from its beginning, as the reader does with a typeface that is not packed.
+ * A packed typeface (WOFF) is unpacked table by table, and its reader does so anew for every letter: two thirds of the
+ * time of a file. Each table is kept as it was unpacked, and read from its beginning, as the reader does with a
+ * typeface that is not packed.
  */
 function keepTables(face: Face): void {
   const packed = face as Packed;
@@ -99,8 +103,9 @@ function keepTables(face: Face): void {
 
 const known = new WeakMap<Face, Set<number>>();
 /**
- * Asks a typeface for letters before anything is set. It keeps a glyph as it first met it: a dot that came in as half of a colon has
- * no letter of its own in any later file, and would be lost to who copies or listens. So it is given back here.
+ * Asks a typeface for letters before anything is set. It keeps a glyph as it first met it: a dot that came in as half
+ * of a colon has no letter of its own in any later file, and would be lost to who copies or listens. So it is given
+ * back here.
  */
 function knowLetters(face: Face, letters: readonly number[]): void {
   let asked = known.get(face);

@@ -2,11 +2,13 @@ import { takeOut } from './exchange';
 import { today, type StudioDatabase } from './studio';
 
 /**
- * Backups by themselves, into a folder that the teacher chose once: a dated file a day, the last ten kept. Only browsers that give web pages
- * a folder can do it; the others ask for a backup by hand.
+ * Backups by themselves, into a folder that the teacher chose once: a dated file a day, the last ten kept. Only
+ * browsers that give web pages a folder can do it; the others ask for a backup by hand.
  */
 
-/** What is used of the browser's folder; told here because it is not in every browser, nor in the types of the language. */
+/**
+ * What is used of the browser's folder; told here because it is not in every browser, nor in the types of the language.
+ */
 export interface Folder {
   name: string;
   getFileHandle: (
@@ -56,7 +58,10 @@ export const mayWrite = async (folder: Folder): Promise<boolean> =>
 export const askToWrite = async (folder: Folder): Promise<boolean> =>
   (await folder.requestPermission?.({ mode: 'readwrite' })) !== 'denied';
 
-/** Writes today's backup, over one of today that is there, and takes away all but the newest ten. Rejects where the folder is gone. */
+/**
+ * Writes today's backup, over one of today that is there, and takes away all but the newest ten. Rejects where the
+ * folder is gone.
+ */
 export async function writeIntoFolder(db: StudioDatabase, folder: Folder): Promise<string> {
   const name = fileOf(db, today());
   const text = await takeOut(db);

@@ -114,8 +114,8 @@ export async function compare(db: StudioDatabase, text: string): Promise<{ ok: t
 }
 
 /**
- * Brings a file in, in one step. What is not here is added, what is here and older is replaced, what is newer here stays, and of a
- * student every field counts by itself: an older file never takes later work away.
+ * Brings a file in, in one step. What is not here is added, what is here and older is replaced, what is newer here
+ * stays, and of a student every field counts by itself: an older file never takes later work away.
  */
 export async function bringIn(db: StudioDatabase, record: KolposRecord): Promise<BringInResult> {
   const tables = rowsOf(db, record);
@@ -165,7 +165,10 @@ export async function bringIn(db: StudioDatabase, record: KolposRecord): Promise
   };
 }
 
-/** Takes rows back that are still as the file brought them; a student with later work keeps her place. Answers how many stay. */
+/**
+ * Takes rows back that are still as the file brought them; a student with later work keeps her place. Answers how many
+ * stay.
+ */
 async function takeBack(db: StudioDatabase, brought: readonly Brought[]): Promise<number> {
   let stay = 0;
   // Students last: whoever has later work is known by then.

@@ -18,8 +18,8 @@ export const saveStudent = (db: StudioDatabase, student: Student): Promise<Chang
   saveRow(db.students, student.id, { ...student, updatedAt: now() });
 
 /**
- * Changes some fields of a student as she stands in the database: what another tab or step wrote into the others stays. Undo puts
- * those fields back, while nobody has changed them since.
+ * Changes some fields of a student as she stands in the database: what another tab or step wrote into the others stays.
+ * Undo puts those fields back, while nobody has changed them since.
  * @param part the fields, or what they become of how she stands
  */
 export async function changeStudent(
@@ -53,8 +53,8 @@ const pick = (student: Student, keys: readonly (keyof Student)[]): Partial<Stude
   Object.fromEntries(keys.map((key) => [key, student[key]]));
 
 /**
- * Tells a caution of a student as she stands in the database: one that another tab told meanwhile stays, one that stands is not told
- * twice, and one that was lifted or is over stands again beside its record.
+ * Tells a caution of a student as she stands in the database: one that another tab told meanwhile stays, one that
+ * stands is not told twice, and one that was lifted or is over stands again beside its record.
  * @param day today, `YYYY-MM-DD`
  */
 export async function tellCaution(
@@ -79,8 +79,8 @@ export async function tellPain(
 }
 
 /**
- * Keeps readings; they share the moment they were taken. Where the browser has no room any more they stay in memory, and
- * the page says so loudly (`unsaved.ts`): what was acknowledged is never lost silently.
+ * Keeps readings; they share the moment they were taken. Where the browser has no room any more they stay in memory,
+ * and the page says so loudly (`unsaved.ts`): what was acknowledged is never lost silently.
  */
 export async function keepReadings(db: StudioDatabase, readings: readonly Reading[], draft: string): Promise<Change> {
   const ids = readings.map((r) => r.id);
@@ -104,7 +104,8 @@ export async function keepReadings(db: StudioDatabase, readings: readonly Readin
 /** Puts changed readings in place of the old ones; undo puts the old ones back, while nobody has changed them since. */
 export async function replaceReadings(db: StudioDatabase, changed: readonly Reading[]): Promise<Change> {
   const ids = changed.map((r) => r.id);
-  // What stood there is read in the same breath: another tab must not come between, or undo would bring back what it replaced.
+  // What stood there is read in the same breath: another tab must not come between, or undo would bring back what it
+  // replaced.
   const before = await db.transaction('rw', db.readings, async () => {
     const stood = (await db.readings.bulkGet(ids)).filter((r): r is Reading => r !== undefined);
     await db.readings.bulkPut([...changed]);
@@ -152,8 +153,8 @@ export const removeReadings = (db: StudioDatabase, ids: readonly string[]): Prom
   });
 
 /**
- * Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload cannot log twice.
- * A lesson that is written down already stays as it is, with what was put right in it since.
+ * Ends a player: the log, or one each of a class, is written and the player forgotten in one step, so that a reload
+ * cannot log twice. A lesson that is written down already stays as it is, with what was put right in it since.
  */
 export async function endPlayer(db: StudioDatabase, practice: string, logs: readonly LogEntry[]): Promise<void> {
   // Also one whose seconds could not be written because the disk is full.
@@ -169,8 +170,8 @@ export async function endPlayer(db: StudioDatabase, practice: string, logs: read
 }
 
 /**
- * Keeps what came back from home: lessons and readings that are not there yet. Undo takes them away again, where nobody has changed
- * them since.
+ * Keeps what came back from home: lessons and readings that are not there yet. Undo takes them away again, where nobody
+ * has changed them since.
  */
 export async function keepHome(
   db: StudioDatabase,

@@ -9,7 +9,9 @@ import { removing } from './removed';
 import { LaterChanges, sameRow, changeRow, saveRow } from './saved-row';
 import { now, type StudioDatabase } from './studio';
 
-/** Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window. */
+/**
+ * Every change of a practice, kept with it: the way back has no end, outlives a reload and is the same in every window.
+ */
 
 const within = (db: StudioDatabase) => [db.practices, db.edits, db.editMarks] as const;
 
@@ -18,8 +20,8 @@ export const editPractice = (db: StudioDatabase, practice: Practice, did: string
   recorded(db, practice.id, () => practice, did);
 
 /**
- * Changes a practice as it stands in the database at that moment, not as it was last drawn: changes in quick succession, and those of
- * another tab, build on each other. A practice that is gone meanwhile stays gone.
+ * Changes a practice as it stands in the database at that moment, not as it was last drawn: changes in quick
+ * succession, and those of another tab, build on each other. A practice that is gone meanwhile stays gone.
  */
 export const changePractice = (
   db: StudioDatabase,
@@ -28,7 +30,10 @@ export const changePractice = (
   did: string,
 ): Promise<Change> => recorded(db, id, (stored) => stored && change(stored), did);
 
-/** Records the next edit; what was undone before is forgotten. The change's undo goes back to before it, unless more came after. */
+/**
+ * Records the next edit; what was undone before is forgotten. The change's undo goes back to before it, unless more
+ * came after.
+ */
 async function recorded(
   db: StudioDatabase,
   id: string,
@@ -145,7 +150,10 @@ export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> 
 export const saveClass = (db: StudioDatabase, c: YogaClass): Promise<Change> =>
   saveRow(db.classes, c.id, { ...c, updatedAt: now() });
 
-/** Changes a class as it is stored: what another tab, or a practice that was being built, has changed meanwhile stays. @param shown what stands in for it where it was removed meanwhile */
+/**
+ * Changes a class as it is stored: what another tab, or a practice that was being built, has changed meanwhile stays.
+ * @param shown what stands in for it where it was removed meanwhile
+ */
 export const changeClass = (
   db: StudioDatabase,
   shown: YogaClass,

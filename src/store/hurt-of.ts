@@ -1,7 +1,10 @@
 import { hurtIn } from '@/core/students/hurt';
 import type { StudioDatabase } from './studio';
 
-/** Brings what is remembered as hurting in line with a student's lessons. To be called inside a transaction over logs and students. */
+/**
+ * Brings what is remembered as hurting in line with a student's lessons. To be called inside a transaction over logs
+ * and students.
+ */
 export async function rememberHurt(db: StudioDatabase, id: string): Promise<void> {
   const student = await db.students.get(id);
   if (!student) return;

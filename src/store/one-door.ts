@@ -5,15 +5,17 @@ import { hold, type HeldRow } from './unsaved';
 /** What can be worked out again or is typed anew at once: nobody is told that it could not be written. */
 const OF_NO_MATTER: ReadonlySet<string> = new Set(['results', 'edits', 'editMarks', 'removed', 'handles']);
 
-/** An error of the disk or the browser; what the code itself did not allow (a change built upon, a key twice) is none. */
+/**
+ * An error of the disk or the browser; what the code itself did not allow (a change built upon, a key twice) is none.
+ */
 const ofTheBrowser = (error: unknown): boolean => {
   const { name = '' } = (error ?? {}) as { name?: string };
   return /Quota|Unknown|InvalidState|NotReadable|Timeout/.test(name);
 };
 
 /**
- * The one door through which every write of a studio goes. What the browser refuses to write is held in memory, whoever wrote it and
- * however: the page says so, tries again and offers it as a file. The error goes on to whoever wrote.
+ * The one door through which every write of a studio goes. What the browser refuses to write is held in memory, whoever
+ * wrote it and however: the page says so, tries again and offers it as a file. The error goes on to whoever wrote.
  */
 export function oneDoor(database: string): Middleware<DBCore> {
   return {

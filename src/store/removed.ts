@@ -14,8 +14,8 @@ export interface Going {
 }
 
 /**
- * Removes rows of several tables as one, in a transaction of its own, and notes them. Undo brings all of them back, while nothing stands in
- * the place of any.
+ * Removes rows of several tables as one, in a transaction of its own, and notes them. Undo brings all of them back,
+ * while nothing stands in the place of any.
  * @param words what was removed, for the list: “the practice ‘Before rowing’”
  * @param gather the rows as they stand at that moment; nothing is removed where there are none
  */
@@ -40,7 +40,10 @@ const keyOf = (db: StudioDatabase, table: string, row: object): unknown => {
   return Array.isArray(path) ? path.map(get) : get(path ?? '');
 };
 
-/** Brings back what was removed together. Rejects with `LaterChanges` where another row stands in its place; nothing is brought back then. */
+/**
+ * Brings back what was removed together. Rejects with `LaterChanges` where another row stands in its place; nothing is
+ * brought back then.
+ */
 export const bringBack = (db: StudioDatabase, id: string): Promise<void> =>
   db.transaction('rw', db.tables, async () => {
     const gone = await db.removed.get(id);
@@ -76,8 +79,8 @@ const OF_STUDENT: Readonly<Record<string, 'id' | 'student'>> = {
 };
 
 /**
- * Deletes a student for good: everything that is hers, also what was removed before and what was computed. There is no way back but a
- * file; classes go on without her.
+ * Deletes a student for good: everything that is hers, also what was removed before and what was computed. There is no
+ * way back but a file; classes go on without her.
  */
 export async function deleteForGood(db: StudioDatabase, id: string): Promise<void> {
   await db.transaction('rw', db.tables, async () => {

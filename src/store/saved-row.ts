@@ -35,7 +35,10 @@ export function momentOf(row: object): string {
 export const saveRow = <T extends object>(table: Table<T>, key: string, row: T): Promise<Change> =>
   changeRow(table, key, () => row);
 
-/** The same by a change of what is stored, not of what was drawn: what was changed meanwhile stays. The change is told undefined where nothing is stored. */
+/**
+ * The same by a change of what is stored, not of what was drawn: what was changed meanwhile stays. The change is told
+ * undefined where nothing is stored.
+ */
 export async function changeRow<T extends object>(
   table: Table<T>,
   key: string,

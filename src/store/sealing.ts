@@ -3,7 +3,9 @@ import { NOT_OPENED, readSealed, SEALED_VERSION, type Sealed } from '@/core/form
 import type { Failed } from '@/core/formats/json';
 import { now } from './studio';
 
-/** Locks and opens a file's text with a passphrase, by the browser's own cryptography. The passphrase is kept nowhere. */
+/**
+ * Locks and opens a file's text with a passphrase, by the browser's own cryptography. The passphrase is kept nowhere.
+ */
 
 /** Rounds of the key (OWASP's advice of 2023 for PBKDF2 with SHA-256). */
 const ITERATIONS = 600_000;

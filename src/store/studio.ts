@@ -196,11 +196,16 @@ export function studioDatabase(name: StudioName): StudioDatabase {
   return db;
 }
 
-/** A name that nothing else has, 128 random bits. Not `randomUUID`: on plain http from another machine there is none. */
+/**
+ * A name that nothing else has, 128 random bits. Not `randomUUID`: on plain http from another machine there is none.
+ */
 export const newId = (): string =>
   Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('');
 export const now = (): string => new Date().toISOString();
-/** Which day it is here, and in which time zone, now or at a moment (milliseconds): what a reading and a lesson keep beside it. */
+/**
+ * Which day it is here, and in which time zone, now or at a moment (milliseconds): what a reading and a lesson keep
+ * beside it.
+ */
 export const whereAt = (at = Date.now()): { day: string; zone: string } => ({
   day: dayAt(at),
   zone: Intl.DateTimeFormat().resolvedOptions().timeZone,

@@ -1,7 +1,10 @@
 import type { Transaction } from 'dexie';
 import { inWordsOfToday, settingOfToday } from '@/core/formats/older-words';
 
-/** Says the style of every kept practice by its name of today: also in its earlier states, in what was removed, and in what is wished. */
+/**
+ * Says the style of every kept practice by its name of today: also in its earlier states, in what was removed, and in
+ * what is wished.
+ */
 export async function styleOfToday(trans: Transaction): Promise<void> {
   const rows = <T extends object>(name: string) => trans.table<T>(name).toCollection();
   for (const name of ['practices', 'templates', 'classes'])

@@ -14,9 +14,9 @@ import { StudioDatabase } from './studio';
 import { changeVisit, saveVisits } from './visits';
 
 /**
- * Two tabs that edit the same studio in any order, also at the same moment, with undo: whatever was acknowledged and not taken back is
- * there at the end. The model is a list of what was acknowledged; edits that add to each other are counted, fields of which one value
- * wins may hold that of any edit that no later one replaced.
+ * Two tabs that edit the same studio in any order, also at the same moment, with undo: whatever was acknowledged and
+ * not taken back is there at the end. The model is a list of what was acknowledged; edits that add to each other are
+ * counted, fields of which one value wins may hold that of any edit that no later one replaced.
  */
 
 const AT = '2026-11-30T08:00:00.000Z';
@@ -65,7 +65,10 @@ const visit = (id: string): Visit => ({
   updatedAt: AT,
 });
 
-/** One edit: what is done, in which tab, whether it begins before the one before it has ended, and whether it is taken back. */
+/**
+ * One edit: what is done, in which tab, whether it begins before the one before it has ended, and whether it is taken
+ * back.
+ */
 const edit = fc.record({
   tab: fc.constantFrom(...TABS),
   at: fc.constantFrom(
@@ -177,7 +180,8 @@ async function play(edits: readonly Edit[]): Promise<void> {
         return;
       }
       case 'step':
-        // Back and forward again; what was undone may come back by it, and what comes between may keep it from going forward.
+        // Back and forward again; what was undone may come back by it, and what comes between may keep it from going
+        // forward.
         if (await stepPractice(db, 'p', -1)) stepped = true;
         if (await stepPractice(db, 'p', 1)) stepped = true;
     }

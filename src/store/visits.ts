@@ -4,7 +4,10 @@ import { removing } from './removed';
 import { LaterChanges, sameRow, type Change } from './saved-row';
 import { now, type StudioDatabase } from './studio';
 
-/** Keeps visits, new ones or others in place of those with their ids, as one. Undo takes all of them back while nobody changed any since. */
+/**
+ * Keeps visits, new ones or others in place of those with their ids, as one. Undo takes all of them back while nobody
+ * changed any since.
+ */
 export async function saveVisits(db: StudioDatabase, visits: readonly Visit[]): Promise<Change> {
   const ids = visits.map((v) => v.id);
   const before = await db.transaction('rw', db.visits, async () => {
@@ -26,7 +29,10 @@ export async function saveVisits(db: StudioDatabase, visits: readonly Visit[]): 
   };
 }
 
-/** Changes fields of a visit as it stands in the database; one that is gone meanwhile stays gone. Undo puts back how it stood. */
+/**
+ * Changes fields of a visit as it stands in the database; one that is gone meanwhile stays gone. Undo puts back how it
+ * stood.
+ */
 export async function changeVisit(
   db: StudioDatabase,
   id: string,

@@ -1,8 +1,8 @@
 /**
  * Where two plain values differ by more than a tolerance.
  *
- * JavaScript engines may differ in the last place of `exp`, `log`, `sin` and their kin, so that what two of them compute is
- * never compared digit by digit (ECMAScript leaves the precision of these functions to the implementation).
+ * JavaScript engines may differ in the last place of `exp`, `log`, `sin` and their kin, so that what two of them
+ * compute is never compared digit by digit (ECMAScript leaves the precision of these functions to the implementation).
  */
 
 /** A difference is allowed up to `absolute` + `relative` × the larger of the two magnitudes. */
@@ -11,12 +11,15 @@ export interface Tolerance {
   relative: number;
 }
 
-/** What two engines may differ by after a long computation with the same steps: a thousand roundings and more (ours). */
+/**
+ * What two engines may differ by after a long computation with the same steps: a thousand roundings and more (ours).
+ */
 export const TWO_ENGINES: Tolerance = { absolute: 1e-9, relative: 1e-9 };
 
 /**
- * The same for means and shares over draws: one last digit may turn a proposal down that was taken elsewhere, and other draws
- * follow. Both are right; they agree to what sampling leaves open, twice the standard error of some 300 independent draws (ours).
+ * The same for means and shares over draws: one last digit may turn a proposal down that was taken elsewhere, and other
+ * draws follow. Both are right; they agree to what sampling leaves open, twice the standard error of some 300
+ * independent draws (ours).
  */
 export const SAMPLED: Tolerance = { absolute: 0.12, relative: 0 };
 
@@ -31,8 +34,8 @@ export interface Difference {
 }
 
 /**
- * Compares plain data: objects by their keys (one that is undefined counts as missing), arrays by place, numbers to the tolerance,
- * all else exactly. @returns every difference in order of walking; empty where both are alike.
+ * Compares plain data: objects by their keys (one that is undefined counts as missing), arrays by place, numbers to the
+ * tolerance, all else exactly. @returns every difference in order of walking; empty where both are alike.
  */
 export function differences(found: unknown, expected: unknown, tolerance: Tolerance = TWO_ENGINES): Difference[] {
   const out: Difference[] = [];

@@ -189,7 +189,10 @@ const door = {
       doses: presentOf(members).map((m) => ({ member: m.id, doses: dosesFor(m, items, request) })),
     };
   },
-  /** Who gets little from a practice of the class, and the one change that would help most; ids of new items begin with what is given. */
+  /**
+   * Who gets little from a practice of the class, and the one change that would help most; ids of new items begin with
+   * what is given.
+   */
   classHelp: async (
     people: ClassPerson[],
     when: When,

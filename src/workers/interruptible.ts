@@ -13,8 +13,8 @@ const pause = (): Promise<void> =>
   });
 
 /**
- * Runs computations of which only the newest matters: when another is begun while one runs, the older one stops at its next
- * breath and gives null.
+ * Runs computations of which only the newest matters: when another is begun while one runs, the older one stops at its
+ * next breath and gives null.
  */
 export function newestOnly(now: () => number = () => performance.now()) {
   let newest = 0;

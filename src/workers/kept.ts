@@ -1,6 +1,9 @@
 import { digest } from '@/core/digest';
 
-/** Where results are kept beyond the life of a page. Whoever has a database gives one; without it everything is worked out anew. */
+/**
+ * Where results are kept beyond the life of a page. Whoever has a database gives one; without it everything is worked
+ * out anew.
+ */
 export interface Keeper {
   get(kind: string, name: string): Promise<unknown>;
   put(kind: string, name: string, value: unknown): Promise<void>;
@@ -10,8 +13,8 @@ let keeper: Keeper | null = null;
 export const keepIn = (where: Keeper): void => void (keeper = where);
 
 /**
- * Fingerprint of the code and data that compute, set when the application is built: what an older one computed is not looked at.
- * Empty in development, where nothing is kept.
+ * Fingerprint of the code and data that compute, set when the application is built: what an older one computed is not
+ * looked at. Empty in development, where nothing is kept.
  */
 const MODEL = process.env.KOLPOS_MODEL ?? '';
 
@@ -29,7 +32,10 @@ export async function kept<T>(kind: string, question: string): Promise<T | null>
   return found?.question === question ? (found.value as T) : null;
 }
 
-/** The answer that is kept to a question, or a new one, which is kept. Null where the new one was given up for something newer. */
+/**
+ * The answer that is kept to a question, or a new one, which is kept. Null where the new one was given up for something
+ * newer.
+ */
 export async function keptOr<T>(kind: string, question: string, ask: () => Promise<T | null>): Promise<T | null> {
   const before = await kept<T>(kind, question);
   if (before !== null) return before;

@@ -18,7 +18,10 @@ let own: { all: Shape[]; offered: Shape[] } = { all: [], offered: [] };
 /** What is said to whoever waits for a worker that does not load or has died. */
 const DIED = 'The part of Kolpos that computes has stopped. Load this page again; what you entered is kept.';
 
-/** A worker whose every answer ends with it: nobody waits for ever for one that does not load, or dies. The next question starts another. */
+/**
+ * A worker whose every answer ends with it: nobody waits for ever for one that does not load, or dies. The next
+ * question starts another.
+ */
 function started(): Remote<CoreDoor> {
   const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
   const wrapped = wrap<CoreDoor>(worker);
@@ -49,7 +52,9 @@ export function core(): Remote<CoreDoor> {
   return door;
 }
 
-/** Tells page and worker of the teacher's own poses; messages keep their order, so whatever is asked later knows them. */
+/**
+ * Tells page and worker of the teacher's own poses; messages keep their order, so whatever is asked later knows them.
+ */
 export function tellOwnShapes(all: Shape[], offered: Shape[]): void {
   own = { all, offered };
   setOwnShapes(all, offered);
@@ -111,8 +116,8 @@ const inferredOf = ({ id, sexForNorms, measures, birthYear, complaints, height_c
 });
 
 /**
- * Findings of a student from these readings, places felt in poses, and a question where one leads; remembered while the page
- * lives. A newer reading stops the computing of an older one.
+ * Findings of a student from these readings, places felt in poses, and a question where one leads; remembered while the
+ * page lives. A newer reading stops the computing of an older one.
  */
 export function useInference(
   student: Student | undefined,

@@ -1,4 +1,7 @@
-/** Writes `docs/cautions.json`: every caution against every rung and test, and the table of `docs/cautions.md` made of it. */
+/**
+ * Writes `docs/cautions.json`: every caution against every rung and test, and the table of `docs/cautions.md` made of
+ * it.
+ */
 import { readFileSync } from 'node:fs';
 import { alone, cautionTable, staysGood, type CautionRow } from '../../../src/core/assessment/caution-table';
 import { BATTERY } from '../../../src/core/assessment/battery';

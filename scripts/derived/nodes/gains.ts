@@ -1,8 +1,8 @@
 /**
- * Writes `src/core/inference/data/gains.json`: each read-out's own gain, so that what the prior predicts spreads as the published
- * norms do (by sex where they do). Predicted is what a hand would read of simulated typical people: end of the movement with
- * this gain, the unexplained of one test, two trials' error, and the bounds of the reading. Run after any change of geometry,
- * tolerances, prior or error: `npm run derived gains`.
+ * Writes `src/core/inference/data/gains.json`: each read-out's own gain, so that what the prior predicts spreads as the
+ * published norms do (by sex where they do). Predicted is what a hand would read of simulated typical people: end of
+ * the movement with this gain, the unexplained of one test, two trials' error, and the bounds of the reading. Run after
+ * any change of geometry, tolerances, prior or error: `npm run derived gains`.
  */
 import { StrandModel } from '../../../src/core/body';
 import {

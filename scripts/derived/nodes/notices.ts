@@ -1,4 +1,7 @@
-/** Writes `THIRD-PARTY-NOTICES.md`: the packages that ship with the application or build it, by licence, from the lock file. */
+/**
+ * Writes `THIRD-PARTY-NOTICES.md`: the packages that ship with the application or build it, by licence, from the lock
+ * file.
+ */
 import lock from '../../../package-lock.json';
 import type { Maker } from '../node';
 

@@ -1,6 +1,6 @@
 /**
- * Writes `docs/other-world.json`: how the inference fares in a world that shares nothing with it but the body's lines and
- * the tests' joint paths, and what each truth costs that is otherwise there. A test makes some of its people anew.
+ * Writes `docs/other-world.json`: how the inference fares in a world that shares nothing with it but the body's lines
+ * and the tests' joint paths, and what each truth costs that is otherwise there. A test makes some of its people anew.
  */
 import { OTHER_WORLDS, recoverElsewhere, type OtherWorld } from '../../../demo/other-recovery';
 import type { Said } from '../../../demo/recovery';

@@ -1,4 +1,7 @@
-/** Writes `src/core/poses/data/paths.json`: every rung of the library settled on its contacts, at entry, half-way and full depth. */
+/**
+ * Writes `src/core/poses/data/paths.json`: every rung of the library settled on its contacts, at entry, half-way and
+ * full depth.
+ */
 import kept from '../../../src/core/poses/data/paths.json';
 import { settlePath } from '../../../src/core/poses/settling/settle';
 import { SKETCHES } from '../../../src/core/poses/shapes';

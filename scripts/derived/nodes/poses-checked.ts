@@ -1,4 +1,7 @@
-/** Writes `docs/poses-checked.md`: what every rung lengthens and works in typical people, beside what the field says where it is known. */
+/**
+ * Writes `docs/poses-checked.md`: what every rung lengthens and works in typical people, beside what the field says
+ * where it is known.
+ */
 import { readFileSync } from 'node:fs';
 import { GROUPS, isMuscleGroup, SIDES, type GroupId } from '../../../src/core/body';
 import { isSided, LIBRARY, type Shape } from '../../../src/core/poses';
@@ -9,7 +12,10 @@ import { table, withParts } from '../marks';
 import type { Maker } from '../node';
 
 const PAGE = 'docs/poses-checked.md';
-/** Share of the tolerance, and of the capacity, from which a group is told; how near to the first another may stand and still be first. */
+/**
+ * Share of the tolerance, and of the capacity, from which a group is told; how near to the first another may stand and
+ * still be first.
+ */
 const STRETCHED = 0.4;
 const LOADED = 0.15;
 const NEARLY = 0.12;

@@ -1,4 +1,7 @@
-/** Writes `docs/practices-checked.md`: practices of the demo studio's people as they are built, with what a teacher says of them. */
+/**
+ * Writes `docs/practices-checked.md`: practices of the demo studio's people as they are built, with what a teacher says
+ * of them.
+ */
 import { readFileSync } from 'node:fs';
 import { builtFor, CHECKED, sheetMark, sheetText, type CheckedPractice } from '../../../demo/checked-practices';
 import { publishedStudio } from '../../../demo/published.fixtures';

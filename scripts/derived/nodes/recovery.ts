@@ -1,6 +1,6 @@
 /**
- * Writes `docs/recovery.json`: how the inference fares on made-up students of a world that differs from what it believes.
- * A test runs the first students of each world anew and compares them with the file.
+ * Writes `docs/recovery.json`: how the inference fares on made-up students of a world that differs from what it
+ * believes. A test runs the first students of each world anew and compares them with the file.
  */
 import { joined, quest, recover, type Quest, type Recovery } from '../../../demo/recovery';
 import { digestOf, questSummary, summaryOf, type RecoveryFile } from '../../../demo/recovery-summary';

@@ -1,6 +1,6 @@
 /**
- * Writes `src/core/ranking/data/typical-loads.json`: loads and strains of every rung in typical people at entry, half-way and
- * full depth, which tell the ranking where to look first.
+ * Writes `src/core/ranking/data/typical-loads.json`: loads and strains of every rung in typical people at entry,
+ * half-way and full depth, which tell the ranking where to look first.
  */
 import { LIBRARY, type Rung, type Shape } from '../../../src/core/poses';
 import kept from '../../../src/core/ranking/data/typical-loads.json';

@@ -18,8 +18,9 @@ const same = (a: { group: string; side: Side }, b: { group: string; side: Side }
   a.group === b.group && a.side === b.side;
 
 /**
- * All aims of a student, heaviest first: the teacher's choice for a group and side before the proposal, which stays beside it.
- * Aims that she left out stay in the list as `none`. A list kept before choices were (an older file) counts as it is.
+ * All aims of a student, heaviest first: the teacher's choice for a group and side before the proposal, which stays
+ * beside it. Aims that she left out stay in the list as `none`. A list kept before choices were (an older file) counts
+ * as it is.
  */
 export function standingAims(
   student: Pick<Student, 'aims' | 'aimChoices'>,
@@ -81,7 +82,10 @@ export function withChoice(
   return kept.length === 0 ? rest : { ...rest, aimChoices: kept };
 }
 
-/** Aims as ranking and practice work with them: both becomes two, what is referred is left alone, what is left out is gone. */
+/**
+ * Aims as ranking and practice work with them: both becomes two, what is referred is left alone, what is left out is
+ * gone.
+ */
 export function workAims(standing: readonly Pick<StandingAim, 'group' | 'side' | 'kind' | 'weight'>[]): Aim[] {
   return standing.flatMap(({ group, side, kind, weight }): Aim[] => {
     if (kind === 'none') return [];

@@ -9,7 +9,10 @@ export interface WeeklyDose {
   sources: (keyof typeof DOSE_SOURCES)[];
 }
 
-/** Dose of a week for an aim: longer holds from 65 on, short ones for the very mobile, never more minutes than still help. */
+/**
+ * Dose of a week for an aim: longer holds from 65 on, short ones for the very mobile, never more minutes than still
+ * help.
+ */
 export function doseFor(
   kind: AimKind | 'none',
   person: { age?: number; mobile?: boolean },

@@ -36,7 +36,8 @@ describe('the hanging leg', () => {
   ] as const)('%s: psoas and iliacus, not rectus femoris', (_, readings) => {
     const f = of(readings);
     expect(limiter(f, 'hip-extension')[0].group).toBe('deep-hip-flexor');
-    // A sixth of people is short: this is nearly three times that. The case with the knee at 95° is 0.47, give or take 0.02 with the seed.
+    // A sixth of people is short: this is nearly three times that. The case with the knee at 95° is 0.47, give or take
+    // 0.02 with the seed.
     expect(short(f, 'deep-hip-flexor')).toBeGreaterThan(0.42);
     expect(short(f, 'rectus-femoris')).toBeLessThan(0.1);
   });

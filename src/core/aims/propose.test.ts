@@ -42,7 +42,8 @@ function findings({
       };
     }),
   );
-  // Something was read of whatever is called short or compared, in which it has a share of the stop, but not the chief one.
+  // Something was read of whatever is called short or compared, in which it has a share of the stop, but not the chief
+  // one.
   const read = [...short, ...z].map(([group, side]): Partial<MovementFinding> => ({
     side,
     band: 0,

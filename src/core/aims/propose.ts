@@ -25,7 +25,9 @@ export interface AimContext {
   defaults?: AimDefaults;
 }
 
-/** Thresholds, our defaults: when a group counts as short, a movement as limited, sides as different, a test as weak. */
+/**
+ * Thresholds, our defaults: when a group counts as short, a movement as limited, sides as different, a test as weak.
+ */
 const SHORT = 0.7;
 const LIMITED = -1;
 const LIKELY = 0.5;
@@ -98,7 +100,10 @@ export function proposeAims(findings: Findings, context: AimContext = {}): Propo
 const findingOf = ({ groups }: Findings, group: GroupId, side: Side): GroupFinding | undefined =>
   groups.find((s) => s.group === group && s.side === side);
 
-/** What speaks of a side past the length of muscles: kinds of its hints, what a nerve runs through, whether the joint moves as a whole. */
+/**
+ * What speaks of a side past the length of muscles: kinds of its hints, what a nerve runs through, whether the joint
+ * moves as a whole.
+ */
 interface Signs {
   kinds: ReadonlySet<HintKind>;
   alongTheNerve: readonly GroupId[];
@@ -207,8 +212,8 @@ function notMuscle({ hints }: Findings, side: Side): [GroupId, Side, Draft][] {
 }
 
 /**
- * What the nerve runs through is left alone with one that a clinician is to look at first, or that is still to be asked for: the hamstrings, and
- * deep in the buttock where it spoke there. What is told of them already stands.
+ * What the nerve runs through is left alone with one that a clinician is to look at first, or that is still to be asked
+ * for: the hamstrings, and deep in the buttock where it spoke there. What is told of them already stands.
  */
 function besideTheNerve(told: readonly [GroupId, Side, Draft][], findings: Findings): [GroupId, Side, Draft][] {
   const isTold = (group: GroupId, side: Side): boolean => told.some(([g, s]) => g === group && s === side);
@@ -233,7 +238,10 @@ const AT_THE_BUTTOCK: readonly Movement[] = [
   'cross-body',
 ];
 
-/** Groups of a side that are not drawn out while a nerve speaks there: the hamstrings, and the deep buttock where it was that which was moved. */
+/**
+ * Groups of a side that are not drawn out while a nerve speaks there: the hamstrings, and the deep buttock where it was
+ * that which was moved.
+ */
 const alongTheNerve = ({ movements }: Findings, side: Side): readonly GroupId[] =>
   movements.some((m) => m.side === side && m.spoke === 'nerve' && AT_THE_BUTTOCK.includes(m.movement))
     ? ['hamstrings', 'deep-buttock']
@@ -255,7 +263,10 @@ const referred = (avoid: Avoid): Draft => ({
   school: null,
 });
 
-/** Whether a reading speaks of a muscle: one that none speaks of is only as short as people with such readings usually are, which is no aim. */
+/**
+ * Whether a reading speaks of a muscle: one that none speaks of is only as short as people with such readings usually
+ * are, which is no aim.
+ */
 const spokenOf = (findings: Findings, group: GroupId, side: Side): boolean =>
   findings.movements.some(
     (m) =>
@@ -277,7 +288,8 @@ const namedIn = (findings: Findings): ReadonlySet<GroupId> =>
   );
 
 /**
- * What is short, what stops a limited movement, what has clearly less than the other side; else the least there is, as upkeep.
+ * What is short, what stops a limited movement, what has clearly less than the other side; else the least there is, as
+ * upkeep.
  * @param upkeep whether there may be upkeep: where something is weak there is something to do
  */
 function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void {
@@ -314,7 +326,8 @@ function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void 
     if (Math.abs(gap) > GAP) put(group, gap < 0 ? 'left' : 'right', 0.5, { kind: 'side-gap', gap: Math.abs(gap) });
   }
   if (any || !upkeep) return;
-  // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that comes first.
+  // Upkeep is for whom nothing is found in: where something hurt, stopped hard, held back or asks a question, that
+  // comes first.
   if (findings.hints.length > 0 || !findings.movements.every(tellsOfMuscle)) return;
   // A movement that is limited by what is not clear yet is a question, and no upkeep.
   if (findings.movements.some(isLimited)) return;

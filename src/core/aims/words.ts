@@ -15,7 +15,10 @@ export const AIM_WORDS: Readonly<Record<AimKind | 'none', string>> = {
   none: 'Not now',
 };
 
-/** What work for a group is called, where the field calls it by what it does and not by the muscle that is the first to shorten. */
+/**
+ * What work for a group is called, where the field calls it by what it does and not by the muscle that is the first to
+ * shorten.
+ */
 const WORKED: Readonly<Partial<Record<GroupId, string>>> = {
   'lateral-hip': 'hip abductors',
   'deep-buttock': 'deep hip rotators',

@@ -9,8 +9,8 @@ export interface Battery {
 }
 
 /**
- * What it costs to get from one position into another, in turns of the body: a quarter turn or getting up counts 1, turning
- * right over 2. Our reckoning; the same both ways.
+ * What it costs to get from one position into another, in turns of the body: a quarter turn or getting up counts 1,
+ * turning right over 2. Our reckoning; the same both ways.
  */
 const TURNS: Readonly<Record<TestPosition, Readonly<Partial<Record<TestPosition, number>>>>> = {
   'table edge': { 'on the back': 1, sitting: 1, 'on the side': 2, 'on the front': 3, kneeling: 2, standing: 1 },
@@ -78,8 +78,8 @@ const QUICK: readonly TestId[] = [
 ];
 
 /**
- * Strength: short strong efforts first, holds that tire last, each part in the order of fewest turns. With rests it fills two
- * sessions; the break lies between the parts.
+ * Strength: short strong efforts first, holds that tire last, each part in the order of fewest turns. With rests it
+ * fills two sessions; the break lies between the parts.
  */
 export function strengthOrder(tests: readonly TestDefinition[]): TestDefinition[] {
   const short = fewestTurns(tests.filter((t) => t.effort !== 'tiring'));

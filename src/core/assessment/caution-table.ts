@@ -59,8 +59,8 @@ const NEAR = 0.7,
   NEAR_CM = 6;
 
 /**
- * Whether what is open asks nearly as much as a caution allows, or lies as what is closed is done: such a shape may be done, but is not what one
- * thinks of first. Lying on the front is the beginning of every back-bend.
+ * Whether what is open asks nearly as much as a caution allows, or lies as what is closed is done: such a shape may be
+ * done, but is not what one thinks of first. Lying on the front is the beginning of every back-bend.
  */
 function isNearLimits(screening: Screening, along: AsksAlong): boolean {
   const rules = screening.cautions
@@ -76,8 +76,8 @@ function isNearLimits(screening: Screening, along: AsksAlong): boolean {
 }
 
 /**
- * Shapes that stay good under a screening, a few of each position: those well within its limits first, of these the free ones and the mildest,
- * then what has only a limit. Empty where nothing is practised.
+ * Shapes that stay good under a screening, a few of each position: those well within its limits first, of these the
+ * free ones and the mildest, then what has only a limit. Empty where nothing is practised.
  */
 export function staysGood(screening: Screening, shapes: readonly Shape[] = LIBRARY, most = 6): Shape[] {
   if (screening.stopped) return [];

@@ -289,7 +289,10 @@ describe('demands that are read from the angles', () => {
   });
 });
 
-/** Demands that come of what carries the body and what a rung or test is for: one rung and one test each that ask it, and one that does not. */
+/**
+ * Demands that come of what carries the body and what a rung or test is for: one rung and one test each that ask it,
+ * and one that does not.
+ */
 const CARRIED: readonly [Demand, string, string, string | null, string | null][] = [
   ['lying-on-front', 'locust/1', 'plank/1', 'prone-knee-bend', 'straight-leg-raise'],
   ['lying-on-back', 'resting-back/1', 'chair-rest/1', 'straight-leg-raise', 'seated-hip-rotation'],

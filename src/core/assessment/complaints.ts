@@ -2,7 +2,9 @@ import type { CautionId } from '@/core/cautions/catalogue';
 import type { Place } from '@/core/students/student';
 import type { TestId } from './battery';
 
-/** What a student says, what may lie behind it, and which tests make an idea likelier or less likely. Never a diagnosis. */
+/**
+ * What a student says, what may lie behind it, and which tests make an idea likelier or less likely. Never a diagnosis.
+ */
 export interface ComplaintPattern {
   id: string;
   /** In the student's words. */
@@ -280,8 +282,8 @@ export interface Suggested {
 }
 
 /**
- * Tests to look at first for these complaints: those that several ask for, then the most telling of each. What a complaint
- * sounds like narrows it; without, every pattern of its place speaks with less weight.
+ * Tests to look at first for these complaints: those that several ask for, then the most telling of each. What a
+ * complaint sounds like narrows it; without, every pattern of its place speaks with less weight.
  */
 export function testsFor(complaints: readonly { place: Place; sounds?: string }[]): Suggested[] {
   const found = new Map<string, { weight: number; because: Set<string> }>();

@@ -36,7 +36,10 @@ export interface Norm {
 /** Values of the same test and side that fix the rest of the body, degrees; a typical value stands in. */
 export type Context = Readonly<Record<string, number>>;
 
-/** Units that a reading can have: degrees, centimetres, seconds, repetitions, a grade, newton metres per kilogram of body mass. */
+/**
+ * Units that a reading can have: degrees, centimetres, seconds, repetitions, a grade, newton metres per kilogram of
+ * body mass.
+ */
 export const UNITS = ['deg', 'cm', 's', 'reps', 'grade', 'Nm_kg'] as const;
 export type Unit = (typeof UNITS)[number];
 
@@ -125,8 +128,8 @@ export interface ModelledReadout extends ReadoutBase {
 }
 
 /**
- * A muscle over two joints of which the outer one hangs freely: it pulls on the inner joint no harder than the weight of the outer
- * limb lets it, however short it is. What it is short of shows in how the outer limb hangs.
+ * A muscle over two joints of which the outer one hangs freely: it pulls on the inner joint no harder than the weight
+ * of the outer limb lets it, however short it is. What it is short of shows in how the outer limb hangs.
  */
 export interface Hanging {
   /** Element of the inference. */
@@ -134,8 +137,8 @@ export interface Hanging {
   /** Read-out of the same test that tells how the limb hangs; without it, nothing is known and nothing is bounded. */
   readBy: ReadoutId;
   /**
-   * For a read-out along which nothing moves the limb: how it rests, from what else was read. A limb that lies otherwise gives nothing more
-   * room there, and what hangs freely draws no harder.
+   * For a read-out along which nothing moves the limb: how it rests, from what else was read. A limb that lies
+   * otherwise gives nothing more room there, and what hangs freely draws no harder.
    */
   resting?(context: Context): Context;
   /** How the limb usually hangs, in the unit of that read-out. */
@@ -147,7 +150,9 @@ export interface Hanging {
   weight(value: number, hanging: number): number;
 }
 
-/** A read-out that is compared with norms, the other side and earlier days, but tells the model nothing about length. */
+/**
+ * A read-out that is compared with norms, the other side and earlier days, but tells the model nothing about length.
+ */
 export interface PlainReadout extends ReadoutBase {
   better: 'higher' | 'lower' | 'mid';
   movement?: undefined;
@@ -255,8 +260,9 @@ export function normFor(readout: ModelledReadout, sex: SexForNorms): Norm {
 }
 
 /**
- * The norm a student is compared with: her sex's and age's if told, else the mean of what there is. Null where a read-out has
- * none: then only the other side and earlier days are something to compare with. In the unit of the reading.
+ * The norm a student is compared with: her sex's and age's if told, else the mean of what there is. Null where a
+ * read-out has none: then only the other side and earlier days are something to compare with. In the unit of the
+ * reading.
  */
 export function normOf(readout: Readout, sex: SexForNorms, age?: number): Norm | null {
   const primary = readout.norms.filter((n) => n.primary && ofAge(n, age));

@@ -44,8 +44,8 @@ type Leg = 'tested' | 'other';
 const SIDES_OF: Readonly<Record<Leg, readonly Side[]>> = { tested: ['right'], other: ['left'] };
 
 /**
- * What a test asks of the body that cautions speak about, from its position, its way and what it is read for: where it begins, and the
- * most of all its read-outs where they end.
+ * What a test asks of the body that cautions speak about, from its position, its way and what it is read for: where it
+ * begins, and the most of all its read-outs where they end.
  */
 export function demandsOfTest(test: TestDefinition): AsksAlong {
   let own = kept.get(test);
@@ -53,7 +53,10 @@ export function demandsOfTest(test: TestDefinition): AsksAlong {
   return own;
 }
 
-/** The same with the legs told apart, of a test done on a side; where both legs are tested at once each is asked what either is. */
+/**
+ * The same with the legs told apart, of a test done on a side; where both legs are tested at once each is asked what
+ * either is.
+ */
 export function demandsOfTestSide(test: TestDefinition, side: Side): AsksOfLegs {
   const whole = demandsOfTest(test);
   if (!test.sided) return { whole, left: whole, right: whole };

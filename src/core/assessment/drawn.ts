@@ -15,7 +15,9 @@ import { anglesFor } from '@/core/poses/format';
 import { FOOT } from './battery/knee-to-wall';
 import { isModelled, type Context, type DrawnAngle, type Readout, type TestDefinition } from './definition';
 
-/** Whole-body posture (radians) of a test at a reading, for the figure: lying as the test lies, other leg as it is held. */
+/**
+ * Whole-body posture (radians) of a test at a reading, for the figure: lying as the test lies, other leg as it is held.
+ */
 export function testPosture(
   test: TestDefinition,
   readout: Readout,

@@ -8,9 +8,10 @@ import type { Reading } from './reading';
 const FOLDS_THE_KNEE: readonly Movement[] = ['kneeling', 'knee-flexion-hip-extended'];
 
 /**
- * Where something other than the tested tissue was felt at the end of a movement of the leg: the low back that gave way, a knee that took
- * the turn, the sit bone where a tendon holds on, the backs of the thighs that tip the pelvis before the inner thighs of straight legs are at
- * their end. Then the value is where she stopped, not where a muscle ended. Null elsewhere.
+ * Where something other than the tested tissue was felt at the end of a movement of the leg: the low back that gave
+ * way, a knee that took the turn, the sit bone where a tendon holds on, the backs of the thighs that tip the pelvis
+ * before the inner thighs of straight legs are at their end. Then the value is where she stopped, not where a muscle
+ * ended. Null elsewhere.
  */
 export function feltElsewhere(r: Pick<Reading, 'test' | 'readout' | 'placeFelt'>): Place | null {
   const movement = modelledReadoutOf(r.test, r.readout)?.movement;

@@ -12,7 +12,10 @@ export interface Lock {
   open: readonly Variant[];
 }
 
-/** What a screening leaves of a test: free, with a limit, or shut, and why. @param side on which it is done; of both the strictest where none is told */
+/**
+ * What a screening leaves of a test: free, with a limit, or shut, and why.
+ * @param side on which it is done; of both the strictest where none is told
+ */
 export const verdictOfTest = (screening: Screening, test: TestDefinition, side?: Side): Verdict =>
   verdictOf(
     screening,

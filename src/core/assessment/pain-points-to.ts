@@ -19,8 +19,8 @@ const BY_PLACE: Readonly<Partial<Record<Place, CautionId>>> = {
   'leg-line': 'sciatic',
 };
 /**
- * The caution that a pain in a test points to, by what it was like and where; null where nothing particular does. A suggestion
- * to the teacher, never an entry by itself.
+ * The caution that a pain in a test points to, by what it was like and where; null where nothing particular does. A
+ * suggestion to the teacher, never an entry by itself.
  */
 export function painPointsTo(place: Place | undefined, kind: PainKind | undefined): CautionId | null {
   const kinds = kind && BY_KIND[kind];

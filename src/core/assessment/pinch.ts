@@ -11,8 +11,8 @@ const FOLDS: Partial<Record<Place, readonly Movement[]>> = {
 };
 
 /**
- * True where a joint speaks and no muscle is at its end: a reading that ended in a pinch, was felt as one in the groin, or was felt in the
- * front of a hip or an ankle, or in a knee, while that was folded.
+ * True where a joint speaks and no muscle is at its end: a reading that ended in a pinch, was felt as one in the groin,
+ * or was felt in the front of a hip or an ankle, or in a knee, while that was folded.
  */
 export function pressesJoint(r: Pick<Reading, 'test' | 'readout' | 'endFeel' | 'placeFelt'>): boolean {
   if (pinches(r)) return true;

@@ -14,8 +14,8 @@ export interface QueuedReadout {
 export type SideOrder = 'right' | 'left' | 'tighter';
 
 /**
- * Tests in the order in which they are offered: position after position with the fewest turns from where the student is now;
- * within a position those that would tell most come first. Holds that tire stay last.
+ * Tests in the order in which they are offered: position after position with the fewest turns from where the student is
+ * now; within a position those that would tell most come first. Holds that tire stay last.
  * @param gains bits a test is expected to tell, by test id; absent tests keep their place
  */
 export function queueOf(

@@ -103,7 +103,9 @@ export const meanOf = (trials: readonly number[]): number => trials.reduce((s, v
 /** Largest minus smallest trial, in the unit of the reading. */
 export const spreadOf = (trials: readonly number[]): number => Math.max(...trials) - Math.min(...trials);
 
-/** Spread of trials that is more than the hand's own error: 6° for angles (rule of thumb), else what a test can detect. */
+/**
+ * Spread of trials that is more than the hand's own error: 6° for angles (rule of thumb), else what a test can detect.
+ */
 export const wideSpread = (readout: Readout, value: number): number =>
   readout.unit === 'deg'
     ? Math.max(6, Math.min(readout.detectable, 8))
@@ -151,7 +153,10 @@ export function withUnit(readout: Pick<Readout, 'unit'>, value: number): string 
   return readout.unit === 'grade' ? `grade ${rounded}` : `${rounded}${UNIT_SIGNS[readout.unit]}`;
 }
 
-/** Degrees of range that slow breathing or one contract and release wins, from which on it was held back, not short (rule of thumb). */
+/**
+ * Degrees of range that slow breathing or one contract and release wins, from which on it was held back, not short
+ * (rule of thumb).
+ */
 export const EASED_DEG = 10;
 
 /** What a reading won in range after breathing, in its unit (+ is more range); null where it was not tried. */
@@ -160,7 +165,10 @@ export function easedBy(reading: Pick<Reading, 'trials' | 'afterBreath'>, readou
   return (reading.afterBreath - meanOf(reading.trials)) * (readout.better === 'lower' ? -1 : 1);
 }
 
-/** True where it ended in a pinch, or was felt as one in the groin: bone or the joint's lip met, and no muscle is at its end. */
+/**
+ * True where it ended in a pinch, or was felt as one in the groin: bone or the joint's lip met, and no muscle is at its
+ * end.
+ */
 export const pinches = (r: Pick<Reading, 'endFeel' | 'placeFelt'>): boolean =>
   r.endFeel === 'pinch' || r.placeFelt === 'groin-pinch';
 
@@ -172,8 +180,8 @@ const byTeacher = (r: Pick<Reading, 'test' | 'readout' | 'side' | 'variant' | 'a
   `${r.test}/${r.readout}/${r.side}${r.variant ? `/${r.variant}` : ''}${r.active ? '/alone' : ''}`;
 
 /**
- * The newest reading of each test, read-out, side and way of doing it; older ones are history. What was read at home counts only where the
- * teacher has read nothing of the kind.
+ * The newest reading of each test, read-out, side and way of doing it; older ones are history. What was read at home
+ * counts only where the teacher has read nothing of the kind.
  */
 export function latest(readings: readonly Reading[]): Reading[] {
   const newest = new Map<string, Reading>();

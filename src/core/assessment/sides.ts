@@ -11,7 +11,10 @@ export interface SideGap {
   beyondError: boolean;
 }
 
-/** How a side differs from the other in a read-out; null until both are read, none ended by pain. Give it the newest readings only. */
+/**
+ * How a side differs from the other in a read-out; null until both are read, none ended by pain. Give it the newest
+ * readings only.
+ */
 export function sideGap(readings: readonly Reading[], test: string, readout: Readout, side: Side): SideGap | null {
   const of = (s: Side) =>
     readings.find(

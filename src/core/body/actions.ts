@@ -7,8 +7,8 @@ export const SLIGHT_M = 0.005;
 
 type Name = (typeof HALF_NAMES)[number];
 /**
- * Shorter than standing by more than its whole fibres a line is slack: it cannot pull, whatever its arm (our default; the
- * length at which force ends is nearer to −0.6, but standing is not every muscle's best length).
+ * Shorter than standing by more than its whole fibres a line is slack: it cannot pull, whatever its arm (our default;
+ * the length at which force ends is nearer to −0.6, but standing is not every muscle's best length).
  */
 export const SLACK = -1;
 

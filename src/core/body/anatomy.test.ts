@@ -33,7 +33,9 @@ const pulls =
         expect(value, `${line} about ${about} at ${JSON.stringify(posture)}`).toBeLessThanOrEqual(most);
       }
   };
-/** The arm changes its sign once while hip flexion goes from 0 to 120°, at an angle in a range; `to` is its last sign. */
+/**
+ * The arm changes its sign once while hip flexion goes from 0 to 120°, at an angle in a range; `to` is its last sign.
+ */
 const reverses =
   (name: string, about: Coordinate, to: 1 | -1, [from, until]: [number, number], at: HalfAngles = {}): Check =>
   () => {

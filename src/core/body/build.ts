@@ -64,7 +64,9 @@ const LIMITS: Readonly<Record<string, Limit>> = {
 /** Length in cm that a student of this height usually has. */
 export const usualLength_cm = (length: Length, height_cm: number): number => USUAL_SHARE[length] * height_cm;
 
-/** What is wrong with measures, or null: the field and a plain sentence. Lengths may differ by a third from the usual. */
+/**
+ * What is wrong with measures, or null: the field and a plain sentence. Lengths may differ by a third from the usual.
+ */
 export function measuresProblem(m: Measures): { field: string; message: string } | null {
   const check = (field: string, value: number | undefined, { min, max, word }: Limit, unit: string) =>
     value !== undefined && !(value >= min && value <= max)

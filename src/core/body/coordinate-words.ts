@@ -1,8 +1,8 @@
 import type { HALF_NAMES } from './half-body';
 
 /**
- * A joint angle as clinicians say it: its name, and the words for its positive and negative side. Bending and turning of
- * the trunk are told for the side that is looked at, as a half body has them: towards it or away from it.
+ * A joint angle as clinicians say it: its name, and the words for its positive and negative side. Bending and turning
+ * of the trunk are told for the side that is looked at, as a half body has them: towards it or away from it.
  */
 export const COORDINATE_WORDS: Readonly<
   Record<(typeof HALF_NAMES)[number], { name: string; plus: string; minus: string }>
@@ -37,7 +37,9 @@ interface AngleWords {
   minus: string;
 }
 
-/** Coordinates of the whole body, where left and right are real: what a half body has no word for, or words otherwise. */
+/**
+ * Coordinates of the whole body, where left and right are real: what a half body has no word for, or words otherwise.
+ */
 const WHOLE: Readonly<Record<string, AngleWords>> = {
   pelvis_tilt: { name: 'pelvis tilt', plus: 'forward', minus: 'back' },
   pelvis_list: { name: 'pelvis lean', plus: 'right side down', minus: 'left side down' },

@@ -1,7 +1,9 @@
 import { smoothRadius, smoothRadiusSlopes } from './smooth-radius';
 import type { Vec3 } from './vec3';
 
-/** Least turn from A to B that counts as passing in front of the surface, radians: beyond it the line has gone round. */
+/**
+ * Least turn from A to B that counts as passing in front of the surface, radians: beyond it the line has gone round.
+ */
 const LEAST_TURN = -Math.PI / 2;
 const TWO_PI = 2 * Math.PI;
 

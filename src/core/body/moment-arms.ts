@@ -93,7 +93,9 @@ export class MomentArms {
     }
   }
 
-  /** Writes the arms of a line, metres, into `out` from `index × HALF_COUNT`; `give` is ∂length/∂path, 1 unless slack. */
+  /**
+   * Writes the arms of a line, metres, into `out` from `index × HALF_COUNT`; `give` is ∂length/∂path, 1 unless slack.
+   */
   write(line: CompiledLine, half: Half, index: number, give: number, out: Float64Array): void {
     const o = index * HALF_COUNT;
     for (let k = 0; k < 3; k++) {

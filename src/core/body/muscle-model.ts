@@ -305,7 +305,8 @@ export class MuscleModel {
         z = local[k + 2];
       const y = local[k + 1];
       if (version !== 0 && this.twist[i] > 0) {
-        // A neck twisted further forward carries the outer knob further back: the upper bone turns outward on the lower.
+        // A neck twisted further forward carries the outer knob further back: the upper bone turns outward on the
+        // lower.
         const c = Math.cos(-version * this.twist[i]),
           s = Math.sin(-version * this.twist[i]);
         const turned = c * x + s * z;

@@ -9,7 +9,9 @@ const cm = (metres: number): string => `${(Math.abs(metres) * 100).toFixed(1)} c
 const list = (parts: readonly string[]): string =>
   parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
 
-/** What a muscle does at a posture, in one or two sentences: each action with its arm, then where its parts disagree. */
+/**
+ * What a muscle does at a posture, in one or two sentences: each action with its arm, then where its parts disagree.
+ */
 export function actionSentences(actions: readonly Action[]): string[] {
   const clear = actions.filter((a) => a.words !== null);
   if (clear.length === 0) return ['Here it turns nothing much: its line passes through the joints.'];

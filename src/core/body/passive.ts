@@ -6,7 +6,9 @@ import { typicalEnd } from './strands';
 
 /** Steepness of the passive force–length curve (shape of Thelen 2003). */
 const STEEP = 4;
-/** Passive force at the typical end as a share of greatest force: how hard people let themselves be pulled. Our default. */
+/**
+ * Passive force at the typical end as a share of greatest force: how hard people let themselves be pulled. Our default.
+ */
 const AT_END = 0.2;
 /** End of lines that no test brings to their end, fibre lengths. Our default. */
 export const UNKNOWN_END = 0.6;

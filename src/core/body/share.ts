@@ -7,8 +7,8 @@ import { ELEMENT_IDS } from './structures';
 
 /**
  * The scale of a stretch. A tissue that is slack uses nothing of its tolerance, one at its end uses all. Slack is what
- * nobody feels: standing, lying flat on the back, sitting on a chair, a plank. Counted so, the same share is felt alike in
- * every muscle, however far from its end it is when standing.
+ * nobody feels: standing, lying flat on the back, sitting on a chair, a plank. Counted so, the same share is felt alike
+ * in every muscle, however far from its end it is when standing.
  */
 
 /** SD below its end at which a pull is first felt, where no resting posture lies nearer. Our default. */
@@ -65,7 +65,10 @@ export const pullSd = (element: number): number => scaleOf().elements[element];
 /** The same of a line of muscle by its index. */
 export const linePullSd = (line: number): number => scaleOf().lines[line];
 
-/** Share of the tolerance that is used; 0 where slack, 1 at the end, above 1 beyond it. @param beyond SD beyond her end, − before it */
+/**
+ * Share of the tolerance that is used; 0 where slack, 1 at the end, above 1 beyond it.
+ * @param beyond SD beyond her end, − before it
+ */
 export const shareAt = (element: number, beyond: number): number => Math.max(0, 1 + beyond / pullSd(element));
 
 /** SD from her end at which a share is used, − before it. */

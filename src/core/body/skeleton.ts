@@ -21,7 +21,10 @@ export interface Skeleton {
 }
 
 const at = (q: Posture, id: string): number => q[coordinateIndex(id)];
-/** Names of one side, made once: a posture is placed a thousand times for a student, and a name that is put together is looked up slowly. */
+/**
+ * Names of one side, made once: a posture is placed a thousand times for a student, and a name that is put together is
+ * looked up slowly.
+ */
 const LANDMARKS = [
   'hip',
   'buttock',
@@ -157,7 +160,10 @@ const armLengths = (build: Build) => ({
   hand: HAND * build.arm,
 });
 
-/** Two-bone reach by the law of cosines, the elbow to the side of `pole`. Sets elbow and wrist; too far is stretched out. */
+/**
+ * Two-bone reach by the law of cosines, the elbow to the side of `pole`. Sets elbow and wrist; too far is stretched
+ * out.
+ */
 function bendTo(p: Points, side: Side, goal: Vec3, pole: Vec3, build: Build): void {
   const { upperArm, forearm } = armLengths(build);
   const shoulder = p[`shoulder_${side}`];
@@ -192,7 +198,10 @@ export function reachGoal({ points: p, build }: Skeleton, side: Side, way: Reach
   return [wx, level + fleshOf('wrist'), wz];
 }
 
-/** Level direction in which fingers on the floor point: where the head does, to the front where the trunk stands upright. */
+/**
+ * Level direction in which fingers on the floor point: where the head does, to the front where the trunk stands
+ * upright.
+ */
 function aheadOf(thorax: Float64Array): Vec3 {
   const headward: Vec3 = [thorax[1], 0, thorax[7]];
   const level = norm(headward) > 0.35 ? headward : ([thorax[0], 0, thorax[6]] as Vec3);

@@ -44,7 +44,10 @@ export function rodsOf({ points: p, build }: Pick<Skeleton, 'points' | 'build'>)
   ];
 }
 
-/** Pairs that are joined, or lie on each other in any body: they cannot meet wrongly. `#` stands for one and the same side. */
+/**
+ * Pairs that are joined, or lie on each other in any body: they cannot meet wrongly. `#` stands for one and the same
+ * side.
+ */
 const JOINED = new Set([
   'pelvis belly',
   'belly chest',

@@ -17,8 +17,8 @@ export interface TestEnd {
 }
 
 /**
- * Mean ends of the length tests that a hand or the body's weight brings to their end, as joint angles. Shares of the pelvis
- * are taken out. They calibrate the strands' typical ends and are what the model is checked against.
+ * Mean ends of the length tests that a hand or the body's weight brings to their end, as joint angles. Shares of the
+ * pelvis are taken out. They calibrate the strands' typical ends and are what the model is checked against.
  */
 export const PUSHED_ENDS: Readonly<Record<string, TestEnd>> = {
   'hip-extension': {

@@ -1,7 +1,8 @@
 /**
- * What a pose or a test can ask of a body that a caution speaks about: one entry each, from which types, words and the table in the
- * docs follow. Every demand is a number, computed from joint angles, contacts and what the rung or test is for; nought where nothing of
- * the kind is asked. `from` is where it begins to count unless a caution says another limit; all limits are ours, on the careful side.
+ * What a pose or a test can ask of a body that a caution speaks about: one entry each, from which types, words and the
+ * table in the docs follow. Every demand is a number, computed from joint angles, contacts and what the rung or test is
+ * for; nought where nothing of the kind is asked. `from` is where it begins to count unless a caution says another
+ * limit; all limits are ours, on the careful side.
  */
 export const DEMANDS = {
   'lying-on-front': { unit: '', from: 0, words: () => 'lying on the front' },
@@ -67,17 +68,22 @@ export const isOfLeg = (demand: Demand): boolean => 'leg' in DEMANDS[demand];
 export type Demand = keyof typeof DEMANDS;
 export const DEMAND_IDS = Object.keys(DEMANDS) as Demand[];
 
-/** Demands that are told from far below nought on: how far the head is under the heart, how far beyond the usual end. */
+/**
+ * Demands that are told from far below nought on: how far the head is under the heart, how far beyond the usual end.
+ */
 export const FROM_BELOW: ReadonlySet<Demand> = new Set(['head-low', 'end-of-range']);
 
-/** What is asked at one point of the way: a number a demand, absent where it is nought; those told from below are always there. */
+/**
+ * What is asked at one point of the way: a number a demand, absent where it is nought; those told from below are always
+ * there.
+ */
 export type Asks = Readonly<Partial<Record<Demand, number>>>;
 /** What is asked along a way, from its entry to its end, in even steps; one step where there is no way. */
 export type AsksAlong = readonly Asks[];
 
 /**
- * What a way asks of the whole body and of each leg: of the leg alone what bends, turns, bears or is drawn out there, and of the whole what is
- * nobody's leg. A caution of one side is held against its own leg.
+ * What a way asks of the whole body and of each leg: of the leg alone what bends, turns, bears or is drawn out there,
+ * and of the whole what is nobody's leg. A caution of one side is held against its own leg.
  */
 export interface AsksOfLegs {
   whole: AsksAlong;

@@ -31,8 +31,8 @@ export const unanswered = (student: { redFlags?: RedFlags }): (typeof QUESTIONS)
   QUESTIONS.filter((c) => !student.redFlags?.answers[c.id]);
 
 /**
- * An answer written down: yes and not sure put the caution up until it is cleared. No takes down only what an answer put up: what was told
- * otherwise stays until it is taken off there.
+ * An answer written down: yes and not sure put the caution up until it is cleared. No takes down only what an answer
+ * put up: what was told otherwise stays until it is taken off there.
  */
 export function answered<S extends Asked>(
   student: S,

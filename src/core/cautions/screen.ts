@@ -34,8 +34,8 @@ export const LEVELS: readonly (CautionLevel | 'go')[] = ['go', 'note', 'adapt', 
 export const stands = (told: Told, today: string): boolean => !told.cleared && !(told.until && told.until <= today);
 
 /**
- * Screens what a student said, for a day `YYYY-MM-DD`. Cautions that were lifted or are over count no more. It fails closed: an id that
- * this version does not know (from a newer file) locks everything until it has been looked at.
+ * Screens what a student said, for a day `YYYY-MM-DD`. Cautions that were lifted or are over count no more. It fails
+ * closed: an id that this version does not know (from a newer file) locks everything until it has been looked at.
  */
 export function screen(entries: readonly Told[], today: string): Screening {
   const cautions = entries
@@ -48,13 +48,17 @@ export function screen(entries: readonly Told[], today: string): Screening {
   return { level, cautions, stopped: cautions.some((c) => c.rules === 'all'), hurt: [] };
 }
 
-/** A caution of one side, which its name tells. What is no matter of a side stays as it is: a side more in a file opens nothing. */
+/**
+ * A caution of one side, which its name tells. What is no matter of a side stays as it is: a side more in a file opens
+ * nothing.
+ */
 const onItsSide = (caution: Caution, side: 'left' | 'right' | undefined): Caution =>
   side && caution.sided ? { ...caution, side, name: cautionName({ caution: caution.id, side }) } : caution;
 
 /**
- * What was told of a student, with one caution more. One that stands is not told twice; told of the other leg as well it stands beside it, so
- * that what ends or is allowed on one leg says nothing of the other. One that was lifted or is over stands again beside its record.
+ * What was told of a student, with one caution more. One that stands is not told twice; told of the other leg as well
+ * it stands beside it, so that what ends or is allowed on one leg says nothing of the other. One that was lifted or is
+ * over stands again beside its record.
  * @param side of which leg; both, or not known, where none is told
  * @param today `YYYY-MM-DD`
  */
@@ -68,7 +72,10 @@ export function withTold(
   return known ? [...told] : [...told, leg ? { caution, side: leg } : { caution }];
 }
 
-/** A caution told of another leg, or of both: what was allowed in spite of it was said of the leg before, and holds only where that is one of both. */
+/**
+ * A caution told of another leg, or of both: what was allowed in spite of it was said of the leg before, and holds only
+ * where that is one of both.
+ */
 export const toldOfLeg = (entry: CautionEntry, side: CautionEntry['side']): Pick<CautionEntry, 'side' | 'allowed'> => ({
   side,
   allowed: entry.side === undefined || entry.side === side ? entry.allowed : undefined,
@@ -137,7 +144,8 @@ function openTo(along: AsksAlong, demand: Demand, over: number): number | null {
 }
 
 /**
- * What a screening leaves of what asks this along its way. A caution of one side is held against that leg where the legs are told apart.
+ * What a screening leaves of what asks this along its way. A caution of one side is held against that leg where the
+ * legs are told apart.
  * @param of whether it is a rung or a test, which some rules treat otherwise
  */
 export function verdictOf(screening: Screening, asks: AsksAlong | AsksOfLegs, of: 'rung' | 'test' = 'rung'): Verdict {

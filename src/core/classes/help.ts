@@ -21,7 +21,10 @@ export interface Helping extends Pick<Nudge, 'kind' | 'pose' | 'rung' | 'to' | '
   minutes: number;
 }
 
-/** A student who gets little of an aim, and the one change that would help her most; null where none would that harms nobody more. */
+/**
+ * A student who gets little of an aim, and the one change that would help her most; null where none would that harms
+ * nobody more.
+ */
 export interface Little {
   member: string;
   aim: Aim;
@@ -36,7 +39,10 @@ interface Purpose {
   theme?: WeekTheme;
 }
 
-/** Who gets little from a practice, whoever gets least first: of each the aim that is furthest from what it wants. Under a theme less is wanted of all else. */
+/**
+ * Who gets little from a practice, whoever gets least first: of each the aim that is furthest from what it wants. Under
+ * a theme less is wanted of all else.
+ */
 export function littleFor(
   members: readonly Member[],
   items: readonly PracticeItem[],

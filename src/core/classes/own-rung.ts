@@ -37,7 +37,8 @@ export function openRungs(member: Pick<Member, 'ranked'>, shape: Shape, request:
 const scoreOf = ({ sides }: OwnRung): number => sides.reduce((s, r) => s + r.score, 0) / sides.length;
 
 /**
- * A student's own rung where the class is in a shape: of the open ones the best for her aims, of equals the mildest. Null where none is open.
+ * A student's own rung where the class is in a shape: of the open ones the best for her aims, of equals the mildest.
+ * Null where none is open.
  * @param rest the rung that the class rests in; absent where it works
  */
 export function ownRung(
@@ -53,7 +54,10 @@ export function ownRung(
   return working.reduce<OwnRung | null>((best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best), null);
 }
 
-/** Share of the worth of the best from which another shape may stand in, so that the same one is not done again and again. Ours. */
+/**
+ * Share of the worth of the best from which another shape may stand in, so that the same one is not done again and
+ * again. Ours.
+ */
 const NEARLY = 0.5;
 
 /** A rung of the library in a student, whole; null where one of its sides is closed or not within the wishes. */
@@ -62,7 +66,10 @@ function wholeRung(member: Pick<Member, 'ranked'>, r: RankedPose, request: Pract
   return (shape && openRungs(member, shape, request).find((o) => o.rung === r.rung)) ?? null;
 }
 
-/** How a student rests where a rest of the class is closed to her: another rung of it, else in the same position, else anyhow. Null where none is open. */
+/**
+ * How a student rests where a rest of the class is closed to her: another rung of it, else in the same position, else
+ * anyhow. Null where none is open.
+ */
 export function restInstead(member: Pick<Member, 'ranked'>, pose: string, request: PracticeRequest): OwnRung | null {
   const position = shapeById(pose)?.position;
   const rests = member.ranked.filter((r) => isOpen(r) && rungOf(r.pose, r.rung)?.rung.kind === 'rest');
@@ -75,8 +82,9 @@ export function restInstead(member: Pick<Member, 'ranked'>, pose: string, reques
 }
 
 /**
- * What a student does where a shape in which the class works is closed to her: of what is worth nearly as much to her as the best in the same
- * position, what she has done least often in this practice; else a rest. Null where nothing is open.
+ * What a student does where a shape in which the class works is closed to her: of what is worth nearly as much to her
+ * as the best in the same position, what she has done least often in this practice; else a rest. Null where nothing is
+ * open.
  * @param done how often she does each shape in it already
  */
 export function insteadOf(
@@ -106,7 +114,10 @@ export function insteadOf(
   return least ?? restInstead(member, pose, request);
 }
 
-/** What stands in for each shape of a practice that is closed to a student, by the class's shape and rung; shapes that are open to her are not in it. */
+/**
+ * What stands in for each shape of a practice that is closed to a student, by the class's shape and rung; shapes that
+ * are open to her are not in it.
+ */
 export function insteadsIn(
   member: Pick<Member, 'ranked'>,
   items: readonly { pose: string; rung: number }[],

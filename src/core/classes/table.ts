@@ -77,7 +77,10 @@ export function classTable(
   }));
 }
 
-/** What is done on a side of hers while the class works on one: the same side, both where hers has none, half each where only hers has. */
+/**
+ * What is done on a side of hers while the class works on one: the same side, both where hers has none, half each where
+ * only hers has.
+ */
 export interface HerPart {
   pose: string;
   rung: number;

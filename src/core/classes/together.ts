@@ -18,9 +18,10 @@ interface Doing {
 }
 
 /**
- * The library ranked for a class: of each shape the rung that most students have for their own, worth to each aim what it is worth on the mean to
- * those whose aim it is, each in her own rung (nothing where it is closed to her); strains as of the student who has most. Stretch and load
- * of the aims are told as what a single student would need to have for that worth, so that the same solver chooses.
+ * The library ranked for a class: of each shape the rung that most students have for their own, worth to each aim what
+ * it is worth on the mean to those whose aim it is, each in her own rung (nothing where it is closed to her); strains
+ * as of the student who has most. Stretch and load of the aims are told as what a single student would need to have for
+ * that worth, so that the same solver chooses.
  */
 export function classRanking(members: readonly Member[], aims: readonly Aim[], request: PracticeRequest): RankedPose[] {
   const present = presentOf(members);
@@ -34,7 +35,10 @@ export function classRanking(members: readonly Member[], aims: readonly Aim[], r
   );
 }
 
-/** A shape in a class, a side each; empty where it is closed to too many. @param rest rung that all rest in; none: each her own work */
+/**
+ * A shape in a class, a side each; empty where it is closed to too many.
+ * @param rest rung that all rest in; none: each her own work
+ */
 function inShape(
   present: readonly Member[],
   shape: Shape,

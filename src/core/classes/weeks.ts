@@ -6,7 +6,10 @@ import { daySchema } from '@/core/students/student';
 import type { SharedAim } from './shared';
 import { THEME_IDS, themeOf, weekThemeSchema, type ThemeId, type WeekTheme } from './themes';
 
-/** Weeks ahead of a class: a theme a week, in turn by how much the class needs each; every fourth week lighter and about all of it. */
+/**
+ * Weeks ahead of a class: a theme a week, in turn by how much the class needs each; every fourth week lighter and about
+ * all of it.
+ */
 
 /** Most weeks that are laid out at once, as for one student. */
 export const MOST_WEEKS = 16;
@@ -64,13 +67,16 @@ export function themeNeeds(shared: readonly SharedAim[]): ThemeNeed[] {
   }).sort((a, b) => b.share - a.share);
 }
 
-/** How many weeks a theme gets of its share of need, levelled by the root: a class wants to meet the rest of the body too. Ours. */
+/**
+ * How many weeks a theme gets of its share of need, levelled by the root: a class wants to meet the rest of the body
+ * too. Ours.
+ */
 const LEVELLED = 0.5;
 
 /**
- * The weeks of a class. Every week each theme gains its levelled share; the one that has gained most has the week and pays it back (weighted
- * round robin: each has about its share of any run of weeks). What the teacher chose is paid for too, so that the following weeks make up
- * for it. Empty where the class has no aims.
+ * The weeks of a class. Every week each theme gains its levelled share; the one that has gained most has the week and
+ * pays it back (weighted round robin: each has about its share of any run of weeks). What the teacher chose is paid for
+ * too, so that the following weeks make up for it. Empty where the class has no aims.
  */
 export function planClassWeeks(needs: readonly ThemeNeed[], choice: ClassWeeks): ClassWeek[] {
   if (needs.length === 0) return [];

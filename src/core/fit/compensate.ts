@@ -54,8 +54,9 @@ export function lacksOf(rung: Rung, side: Side, depth: number): Lack[] {
 }
 
 /**
- * For each freedom the rung names: the smallest change, in whole degrees, with which everything that stops the full shape comes
- * within the comfortable share of its tolerance. Contacts are not solved anew: it tells the size of the freedom, not the prop.
+ * For each freedom the rung names: the smallest change, in whole degrees, with which everything that stops the full
+ * shape comes within the comfortable share of its tolerance. Contacts are not solved anew: it tells the size of the
+ * freedom, not the prop.
  */
 export function compensationsOf(
   rung: Rung,

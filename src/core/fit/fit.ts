@@ -35,13 +35,19 @@ export interface FittedPose {
   beyondEntry: boolean;
   /** Set where a caution keeps her from her end and the entry is already near it: then it is not for her. */
   tooNear?: true;
-  /** What stops it first, with its probability; `anySide` is that of the structure on either side where something stops at all. */
+  /**
+   * What stops it first, with its probability; `anySide` is that of the structure on either side where something stops
+   * at all.
+   */
   limiter: { group: GroupId; side: Side; probability: number; anySide: number };
   /** What would stop it next, were the first out of the way; null where nothing would before the full rung. */
   next: { group: GroupId; side: Side; depth: number } | null;
   /** Share of tolerance used at that depth, 0–1, by side and group (0 where nothing is felt). */
   stretch: Record<Side, Record<GroupId, number>>;
-  /** The same of those muscles of a group that are short in her, where the others are not: what an aim to lengthen it looks at. */
+  /**
+   * The same of those muscles of a group that are short in her, where the others are not: what an aim to lengthen it
+   * looks at.
+   */
   ofShortest?: Record<Side, Partial<Record<GroupId, number>>>;
   /** Share of capacity that holding it asks for, 0–1, by side and group; computed from statics. */
   load: Record<Side, Partial<Record<GroupId, number>>>;
@@ -233,7 +239,8 @@ function limiterOf(who: number, shares: ReadonlyMap<number, number>, sided: bool
 }
 
 /**
- * Group that stops a rung first in each draw; where nothing does, the one that comes nearest to it. As indexes of `GROUPS`.
+ * Group that stops a rung first in each draw; where nothing does, the one that comes nearest to it. As indexes of
+ * `GROUPS`.
  * @param x tolerances, draw after draw, DIMENSIONS each
  */
 export function limitersInPose(posed: PosedRung, x: ArrayLike<number>, draws: number, build: Build): Uint8Array {

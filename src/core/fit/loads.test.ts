@@ -19,7 +19,10 @@ import { fitRung } from './fit';
 import { loadsAt } from './loads-at';
 import { TYPICAL as TYPICAL_PEOPLE } from './typical';
 
-/** Loads against what is known of them from mechanics and the literature on muscle activity (recalled), and in the right order. */
+/**
+ * Loads against what is known of them from mechanics and the literature on muscle activity (recalled), and in the right
+ * order.
+ */
 const TYPICAL = new Float64Array(2 * ELEMENTS.length);
 const known = new Map<string, Loads>();
 
@@ -190,7 +193,10 @@ describe('the right order, each for its reason', () => {
 
 describe('where forces come from', () => {
   const WEIGHT = TYPICAL_BUILD.mass_kg * 9.81;
-  /** Hip torque of a lifted pelvis by hand: segment weights, the foot's push straight up, shoulders as the other support. */
+  /**
+   * Hip torque of a lifted pelvis by hand: segment weights, the foot's push straight up, shoulders as the other
+   * support.
+   */
   it.each([
     ['bridge', 2, 2, []],
     ['single-leg-bridge', 2, 1, undefined],

@@ -8,7 +8,10 @@ export const STEPS = 20;
 /** Different pairs of bones kept for a rung: a studio has few students with measured bones. */
 const KEPT = 24;
 
-/** The way into a rung as the elements of a body stand along it: `[step × DIMENSIONS + column]`, made with the right side worked. */
+/**
+ * The way into a rung as the elements of a body stand along it: `[step × DIMENSIONS + column]`, made with the right
+ * side worked.
+ */
 export interface RungPath {
   table: Float32Array;
   /** True where the left side is worked. */

@@ -3,7 +3,10 @@ import { GROUP_WORDS, MEMBER_WORDS } from '@/core/body/words';
 import { DIMENSIONS, ELEMENT_COUNT, ONE_NAME, type Posterior } from '@/core/inference';
 import { TYPICAL } from './typical';
 
-/** From where a muscle is short, SD of people, and how much shorter than a neighbour of its group it must be to stand apart from it. Ours. */
+/**
+ * From where a muscle is short, SD of people, and how much shorter than a neighbour of its group it must be to stand
+ * apart from it. Ours.
+ */
 const SHORT = -0.5;
 const APART = 0.5;
 
@@ -26,10 +29,10 @@ export interface Shortest {
 const known = new WeakMap<object, readonly Shortest[]>();
 
 /**
- * Where a group's aim is about some of its muscles alone: a calf that is short with the knee straight and not with it bent is served by
- * what lengthens the gastrocnemius, whatever a deep squat does for the soleus. A muscle is only left out of its group where it is sure to
- * stand apart. A group whose muscles stand alike is left out, but for one
- * that is called by one of them: whoever asks for the tensor fasciae latae does not mean the gluteals beside it.
+ * Where a group's aim is about some of its muscles alone: a calf that is short with the knee straight and not with it
+ * bent is served by what lengthens the gastrocnemius, whatever a deep squat does for the soleus. A muscle is only left
+ * out of its group where it is sure to stand apart. A group whose muscles stand alike is left out, but for one that is
+ * called by one of them: whoever asks for the tensor fasciae latae does not mean the gluteals beside it.
  */
 export function shortestIn(posterior: Posterior): readonly Shortest[] {
   let own = known.get(posterior.mean);
@@ -59,12 +62,15 @@ function apartIn({ draws, drawCount }: Posterior, least: number, other: number):
   return apart / Math.max(1, drawCount);
 }
 
-/** Share by which a group must be stretched further than the muscles that stand for it, for others of it to be what is stretched. Ours. */
+/**
+ * Share by which a group must be stretched further than the muscles that stand for it, for others of it to be what is
+ * stretched. Ours.
+ */
 const FURTHER = 0.05;
 
 /**
- * What of a group a pose stretches, by name: a figure-four reaches the front of gluteus medius, which is of the outer hip, and not the
- * tensor fasciae latae by which the group is called.
+ * What of a group a pose stretches, by name: a figure-four reaches the front of gluteus medius, which is of the outer
+ * hip, and not the tensor fasciae latae by which the group is called.
  * @param posterior typical people where not told
  */
 export function stretchedName(
@@ -88,7 +94,10 @@ interface Stretch {
   ofShortest?: Record<Side, Partial<Record<GroupId, number>>>;
 }
 
-/** Names of the muscles that an aim for a group is about, where they are not all of it and not what the group is called by; else null. */
+/**
+ * Names of the muscles that an aim for a group is about, where they are not all of it and not what the group is called
+ * by; else null.
+ */
 export function shortestWords(posterior: Posterior, group: GroupId, side: Side): string | null {
   const own = shortestIn(posterior).find((x) => x.group === group && x.side === side);
   const ids = own?.elements.map((e) => ELEMENTS[e % ELEMENT_COUNT].id) ?? [];

@@ -6,7 +6,10 @@ import type { Screening } from '@/core/cautions/screen';
 import type { Rung } from '@/core/poses';
 import { FIRST_PULL, sdAt } from '@/core/body';
 
-/** How far a comfortable hold goes, as a share of the tolerance; the teacher's to set. All are our defaults, no study gives them. */
+/**
+ * How far a comfortable hold goes, as a share of the tolerance; the teacher's to set. All are our defaults, no study
+ * gives them.
+ */
 export const comfortSchema = z.object({
   /** An ordinary hold. */
   usual: z.number().min(0.4).max(1).default(0.8),
@@ -36,13 +39,16 @@ export interface FitWay {
 }
 export const USUAL_WAY: FitWay = { share: COMFORT.usual, longShare: COMFORT.long, longFrom: COMFORT.longFrom };
 
-/** Share of the tolerance that a comfortable hold of a rung uses. A rung counts as long where it is not held for less. */
+/**
+ * Share of the tolerance that a comfortable hold of a rung uses. A rung counts as long where it is not held for less.
+ */
 export const comfortOf = (rung: Pick<Rung, 'hold' | 'kind'>, way: FitWay): number =>
   rung.kind === 'rest' || rung.hold[0] >= way.longFrom ? Math.min(way.share, way.longShare) : way.share;
 
 /**
- * SD from her end, 0 or −, at which each element (index within a side) has enough in a comfortable hold. A share that a caution or
- * a sign leaves her is kept on the long scale of the first pull too: a muscle that is taut soon must not come the nearer to its end.
+ * SD from her end, 0 or −, at which each element (index within a side) has enough in a comfortable hold. A share that a
+ * caution or a sign leaves her is kept on the long scale of the first pull too: a muscle that is taut soon must not
+ * come the nearer to its end.
  * @param caution share that her cautions leave, or null
  */
 export function enoughOf(rung: Pick<Rung, 'hold' | 'kind'>, way: FitWay, caution: number | null = null): Float64Array {
@@ -51,7 +57,10 @@ export function enoughOf(rung: Pick<Rung, 'hold' | 'kind'>, way: FitWay, caution
   return Float64Array.from({ length: ELEMENT_COUNT }, (_, e) => Math.min(sdAt(e, share), FIRST_PULL * (eased - 1)));
 }
 
-/** A measured push counts between these shares of the usual: beyond, the reading says more of the measuring than of the muscle. */
+/**
+ * A measured push counts between these shares of the usual: beyond, the reading says more of the measuring than of the
+ * muscle.
+ */
 const CAPACITY = [0.35, 1.7] as const;
 
 /**
@@ -80,7 +89,9 @@ export function capacityOf(strength: readonly StrengthFinding[]): FitWay['capaci
   return out;
 }
 
-/** How a student's poses are fitted: milder with a nerve-like pull or great mobility, and with her measured strength. */
+/**
+ * How a student's poses are fitted: milder with a nerve-like pull or great mobility, and with her measured strength.
+ */
 export function wayFor(
   hints: readonly Pick<Hint, 'kind'>[],
   strength: readonly StrengthFinding[],

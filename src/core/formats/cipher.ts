@@ -1,6 +1,6 @@
 /**
- * Locking a text with a passphrase, by the platform's own cryptography: PBKDF2 with SHA-256 for the key, AES-256 in Galois counter mode. Light,
- * so that a page that plays at home needs nothing else to open what is locked.
+ * Locking a text with a passphrase, by the platform's own cryptography: PBKDF2 with SHA-256 for the key, AES-256 in
+ * Galois counter mode. Light, so that a page that plays at home needs nothing else to open what is locked.
  */
 
 export interface Cipher {

@@ -1,7 +1,10 @@
 import { parse, type ParseError } from 'jsonc-parser';
 import type { z } from 'zod';
 
-/** What every Kolpos file has in common: it is JSON with a format and a version, and what is wrong is named with its place. */
+/**
+ * What every Kolpos file has in common: it is JSON with a format and a version, and what is wrong is named with its
+ * place.
+ */
 
 export interface FileProblem {
   /** Where in the file, for example `students[2].height_cm`. */

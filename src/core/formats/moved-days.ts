@@ -26,5 +26,8 @@ function moved(value: unknown, days: number): unknown {
   return value;
 }
 
-/** Whole weeks, in days, from one day to another: what moves a record and keeps its weekdays. Never further than the second day. */
+/**
+ * Whole weeks, in days, from one day to another: what moves a record and keeps its weekdays. Never further than the
+ * second day.
+ */
 export const wholeWeeks = (from: string, to: string): number => 7 * Math.floor(daysBetween(from, to) / 7);

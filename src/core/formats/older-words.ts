@@ -1,4 +1,7 @@
-/** Words that have changed since a file or a row was written, said as they are said now. What is not of the old kind stays as it is. */
+/**
+ * Words that have changed since a file or a row was written, said as they are said now. What is not of the old kind
+ * stays as it is.
+ */
 
 /** Key of the setting that holds what is wished of a student's practices. */
 const WISHES = 'wishes/';

@@ -19,8 +19,8 @@ export function writePose(shape: OwnShape): string {
 }
 
 /**
- * Reads a `kolpos/pose` file. Never throws; the first thing wrong is named with its place. A pose that cannot be done is read
- * all the same, but stays out of the library until it is put right on the bench.
+ * Reads a `kolpos/pose` file. Never throws; the first thing wrong is named with its place. A pose that cannot be done
+ * is read all the same, but stays out of the library until it is put right on the bench.
  * @param moment when it is brought in, ISO 8601
  */
 export function readPose(text: string, moment: string): { ok: true; pose: OwnShape; obstacles: string[] } | Failed {

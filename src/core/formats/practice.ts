@@ -29,8 +29,8 @@ export function writePractice(practice: PracticePlan, own: readonly OwnShape[]):
 }
 
 /**
- * Reads a `kolpos/practice` file. Never throws; the first thing wrong is named with its place. A pose that is neither in the
- * library nor in the file is refused.
+ * Reads a `kolpos/practice` file. Never throws; the first thing wrong is named with its place. A pose that is neither
+ * in the library nor in the file is refused.
  */
 export function readPractice(
   text: string,

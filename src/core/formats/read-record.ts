@@ -17,7 +17,10 @@ import { headSchema, RECORD_VERSION, settingSchema, type KolposRecord } from './
 import { Aside, type SetAsideRow } from './set-aside';
 import { sound, type Lists, type PlacedRow } from './sound-record';
 
-/** Whether the file is as it was written: its digest matches, does not, or it has none (older files, files made by hand). */
+/**
+ * Whether the file is as it was written: its digest matches, does not, or it has none (older files, files made by
+ * hand).
+ */
 export type Integrity = 'matches' | 'differs' | 'none';
 
 export type ReadResult = { ok: true; record: KolposRecord; setAside: SetAsideRow[]; digest: Integrity } | Failed;
@@ -37,8 +40,9 @@ const KINDS = {
 type Kind = keyof typeof KINDS;
 
 /**
- * Reads a record from text. Never throws. What is no record at all is refused with the place of the first thing wrong; a row that
- * cannot be taken is set aside with its reason, and the rest is read. What belongs to a row that was set aside goes with it.
+ * Reads a record from text. Never throws. What is no record at all is refused with the place of the first thing wrong;
+ * a row that cannot be taken is set aside with its reason, and the rest is read. What belongs to a row that was set
+ * aside goes with it.
  */
 export function readRecord(text: string): ReadResult {
   const json = readJson(text, 'kolpos/record', 'a Kolpos record', RECORD_VERSION);

@@ -11,7 +11,10 @@ import { momentSchema } from '@/core/students/student';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
 import { contentDigest } from './content-digest';
 
-/** 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine questions, 6 the day book, 7 calls the style of a practice so. */
+/**
+ * 2 added the teacher's own poses, 3 templates, plans of weeks and settings, 4 classes, 5 what hurt and the nine
+ * questions, 6 the day book, 7 calls the style of a practice so.
+ */
 export const RECORD_VERSION = 7;
 
 /** What says that a file is a record, and when it was written. */

@@ -18,7 +18,10 @@ export class KnownPoses {
     this.rungs = new Map([...LIBRARY, ...own].map((s) => [s.id, s.rungs.length]));
   }
 
-  /** Why a pose and rung are not there; null where they are. A pose of the teacher's own that she took out since is let be. */
+  /**
+   * Why a pose and rung are not there; null where they are. A pose of the teacher's own that she took out since is let
+   * be.
+   */
   why(pose: string, rung = 1): { at: string; why: string } | null {
     const rungs = this.rungs.get(pose);
     if (rungs === undefined)

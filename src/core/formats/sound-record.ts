@@ -22,7 +22,9 @@ type Read = { [K in keyof Lists]: PlacedRow<Lists[K][number]>[] };
 /** Why a row cannot be taken, and at which of its fields; null where it can. */
 type WhyNot = { at: string; why: string } | null;
 
-/** What a schema cannot see: days and people that cannot be, poses and tests that are not there, what belongs to nobody. */
+/**
+ * What a schema cannot see: days and people that cannot be, poses and tests that are not there, what belongs to nobody.
+ */
 export function sound(read: Read, exportedAt: string, aside: Aside): Lists {
   const sieve = new Sieve(exportedAt, aside);
   const { moments } = sieve;

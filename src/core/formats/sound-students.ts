@@ -4,7 +4,9 @@ import type { Aside } from './set-aside';
 
 /** Nobody is older. */
 const OLDEST = 120;
-/** Kilograms by the square of the height in metres that no living adult has; only against slips of the decimal point. */
+/**
+ * Kilograms by the square of the height in metres that no living adult has; only against slips of the decimal point.
+ */
 const THINNEST = 8,
   HEAVIEST = 110;
 
@@ -21,8 +23,8 @@ export function whyNobody(s: Student, written: string): { at: string; why: strin
 }
 
 /**
- * A student without what cannot be true of her. Whatever opens something or counts as asked is dropped where its day cannot be:
- * the caution then stands, the pose stays closed and the questions are asked again.
+ * A student without what cannot be true of her. Whatever opens something or counts as asked is dropped where its day
+ * cannot be: the caution then stands, the pose stays closed and the questions are asked again.
  * @param where her place in the file
  */
 export function soundStudent(s: Student, where: string, moments: Moments, written: string, aside: Aside): Student {

@@ -1,7 +1,8 @@
 import { fail, type Failed } from './json';
 
 /**
- * The text of a file's bytes, which must be UTF-8: in any other encoding names would come in garbled without a word. Never throws.
+ * The text of a file's bytes, which must be UTF-8: in any other encoding names would come in garbled without a word.
+ * Never throws.
  */
 export function textOf(bytes: Uint8Array): { ok: true; text: string } | Failed {
   try {

@@ -53,7 +53,10 @@ export const missedSentence = (times: number, planned: number | null): string =>
     ? 'That is less than half of the days. Ask what stands in the way: fewer days, or a shorter practice, are kept more often.'
     : '';
 
-/** A message to send with the next file, in the teacher's own voice and for her to change; with her next days where they are planned. */
+/**
+ * A message to send with the next file, in the teacher's own voice and for her to change; with her next days where they
+ * are planned.
+ */
 export function draftMessage(
   name: string,
   times: number,

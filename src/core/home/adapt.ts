@@ -9,8 +9,9 @@ import { otherRung } from '@/core/teaching/other-rung';
 import type { LogEntry, LogItem } from '@/core/teaching/log';
 
 /**
- * What the next days of a practice should be, from how it went at home: milder where it was too strong, a breath longer or the next rung
- * where it was light and all was done, the same otherwise. A proposal: nothing changes before the teacher says so.
+ * What the next days of a practice should be, from how it went at home: milder where it was too strong, a breath longer
+ * or the next rung where it was light and all was done, the same otherwise. A proposal: nothing changes before the
+ * teacher says so.
  */
 
 /** Strengths of ten: too much, and light. What is done of a plan to count as done. Ours. */

@@ -3,8 +3,9 @@ import { PAIN_KINDS, type PainKind } from '@/core/students/pain-kinds';
 import { PLACES, type Place } from '@/core/students/place-names';
 
 /**
- * What a phone gives back, as one line of plain letters: short enough for a square code, safe in any message. Fields are escaped as in an
- * address, so that the marks between them cannot stand inside. A check at the end tells a line that lost something on the way.
+ * What a phone gives back, as one line of plain letters: short enough for a square code, safe in any message. Fields
+ * are escaped as in an address, so that the marks between them cannot stand inside. A check at the end tells a line
+ * that lost something on the way.
  *
  *     KOLPOS1|file|student|practice;start;lasted;day;zone;shapes;items;readings|check|
  */
@@ -98,7 +99,10 @@ export function writeHomeCode({ file, student, play }: HomeReturn): string {
 
 const checkOf = (line: string): string => digest(line).replace('-', '');
 
-/** Lines that something given back holds: found in whatever stands round them, blanks and line ends that a message put in taken out. */
+/**
+ * Lines that something given back holds: found in whatever stands round them, blanks and line ends that a message put
+ * in taken out.
+ */
 export const homeCodesIn = (text: string): string[] => {
   const plain = text.replace(/[\s\u200b\u00ad]+/g, '');
   return [...new Set(plain.match(/KOLPOS1\|[^|]*\|[^|]*\|[^|]*\|[0-9a-z]{2,14}\|/g) ?? [])];
@@ -141,7 +145,10 @@ function readReading(text: string): HomeReading {
 
 const listed = (text: string): string[] => (text === '' ? [] : text.split(','));
 
-/** Reads a line. Null where it is damaged or none of ours; nothing is thrown. What it says is still to be looked at (`takeIn`). */
+/**
+ * Reads a line. Null where it is damaged or none of ours; nothing is thrown. What it says is still to be looked at
+ * (`takeIn`).
+ */
 export function readHomeCode(line: string): HomeReturn | null {
   const [, head = '', check] = /^(.*)\|([0-9a-z]+)\|$/.exec(line) ?? [];
   if (checkOf(head) !== check) return null;

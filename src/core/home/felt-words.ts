@@ -13,7 +13,10 @@ const CLEAR = 0.55;
 const NEVER: ReadonlySet<Place> = new Set(['groin-pinch', 'leg-line', 'knee', 'sit-bone', 'nowhere', 'low-back']);
 
 const likeliest = new Map<GroupId, Place | null>();
-/** The place at which a group is felt most often when it is what stops a movement; null where that is no place to look for. */
+/**
+ * The place at which a group is felt most often when it is what stops a movement; null where that is no place to look
+ * for.
+ */
 export function placeOf(group: GroupId): Place | null {
   const known = likeliest.get(group);
   if (known !== undefined) return known;

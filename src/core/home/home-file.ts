@@ -2,7 +2,10 @@ import type { Side } from '@/core/body';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { Pace } from '@/core/practice/pace';
 
-/** What the file that plays on a phone holds: no finding, no muscle, no caution by its name. Plain data, written by Kolpos and read by nobody else. */
+/**
+ * What the file that plays on a phone holds: no finding, no muscle, no caution by its name. Plain data, written by
+ * Kolpos and read by nobody else.
+ */
 
 export const HOME_VERSION = 1;
 /** Days after which the file asks to be renewed: findings and cautions may have changed. Ours. */

@@ -72,8 +72,9 @@ const ALONE: readonly CueRole[] = ['own', 'keep', 'press', 'school'];
 const MOST_LINES = 3;
 
 /**
- * Everything that goes home, but for the drawings. Practices are looked through first as whenever they are taught: what is closed today is
- * out. A student for whom a lesson may not be given gets no file (null), nor does a practice of which nothing is left.
+ * Everything that goes home, but for the drawings. Practices are looked through first as whenever they are taught: what
+ * is closed today is out. A student for whom a lesson may not be given gets no file (null), nor does a practice of
+ * which nothing is left.
  */
 export function makeHome(body: HomeBody): MadeHome | null {
   const { student, screening, ranked, today, week, say = asWritten } = body;

@@ -4,7 +4,10 @@ import type { ReadoutId } from '@/core/assessment/definition';
 import { verdictOfTest } from '@/core/assessment/locks';
 import type { HomeTest } from './home-file';
 
-/** Tests that one person can do, and read without looking where she cannot: what they are on her own page. Words and choice are ours. */
+/**
+ * Tests that one person can do, and read without looking where she cannot: what they are on her own page. Words and
+ * choice are ours.
+ */
 interface Alone {
   test: TestId;
   readout: ReadoutId;
@@ -49,7 +52,10 @@ export const ALONE: readonly Alone[] = [
   },
 ];
 
-/** Tests that a student may do alone: those that nothing of her screening closes or limits. None where a lesson may not be given at all. */
+/**
+ * Tests that a student may do alone: those that nothing of her screening closes or limits. None where a lesson may not
+ * be given at all.
+ */
 export function homeTests(screening: Screening): Omit<HomeTest, 'picture'>[] {
   if (screening.stopped) return [];
   return ALONE.flatMap(({ test, readout, asks, steps, clock }) => {

@@ -10,8 +10,9 @@ export interface Pixels {
 }
 
 /**
- * The text of a square code in a picture; null where there is none that can be read. Two readers one after the other: of simulated photographs,
- * turned and leaning, with 200 to 900 letters, the first read 132 of 144 and the second 112; hardly any was read by neither.
+ * The text of a square code in a picture; null where there is none that can be read. Two readers one after the other:
+ * of simulated photographs, turned and leaning, with 200 to 900 letters, the first read 132 of 144 and the second 112;
+ * hardly any was read by neither.
  */
 export function readSquare({ width, height, data }: Pixels): string | null {
   const read = jsQR(data, width, height);

@@ -33,7 +33,9 @@ function looksAt(a: AskedReadout, place: Place): boolean {
   );
 }
 
-/** Places of a side that ask for a test of their own: felt where nothing that was tested ends, or what held before it. */
+/**
+ * Places of a side that ask for a test of their own: felt where nothing that was tested ends, or what held before it.
+ */
 function placesToLookAt(readings: readonly Reading[], movements: readonly MovementFinding[], side: Side): Place[] {
   const strange = movements.filter((m) => m.side === side && m.spoke === 'strange').flatMap((m) => m.readings);
   return readings
@@ -42,8 +44,9 @@ function placesToLookAt(readings: readonly Reading[], movements: readonly Moveme
 }
 
 /**
- * Structures that a test of the whole leaves in question: it ended well below usual, and many things end it. The hands that stay far from the
- * toes ask for the hamstrings; a squat that stays high asks for the ankles, and where those are read, for the hips. Chief ones first.
+ * Structures that a test of the whole leaves in question: it ended well below usual, and many things end it. The hands
+ * that stay far from the toes ask for the hamstrings; a squat that stays high asks for the ankles, and where those are
+ * read, for the hips. Chief ones first.
  */
 function structuresInQuestion(
   readings: readonly Reading[],

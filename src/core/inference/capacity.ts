@@ -51,8 +51,8 @@ const LEAST = 0.03;
 let model: MuscleModel | null = null;
 
 /**
- * Torque capacity of each push among the newest readings. A muscle's share is its greatest force at that length (Gaussian
- * force–length curve, Thelen 2003) times its lever arm there: who *can* help, not who did.
+ * Torque capacity of each push among the newest readings. A muscle's share is its greatest force at that length
+ * (Gaussian force–length curve, Thelen 2003) times its lever arm there: who *can* help, not who did.
  * @param mass_kg body mass, where a push does not carry its own
  */
 export function capacities(readings: readonly Reading[], mass_kg: number): Capacity[] {

@@ -17,7 +17,9 @@ export interface MovementChange {
   otherState: boolean;
 }
 
-/** Change of a movement's own reading since the last earlier day on which it was read the same way; null without one. */
+/**
+ * Change of a movement's own reading since the last earlier day on which it was read the same way; null without one.
+ */
 export function changeOf(
   m: Pick<MovementFinding, 'test' | 'readout' | 'side'>,
   readings: readonly Reading[],

@@ -19,11 +19,17 @@ export type Doubt =
 
 /** Likely errors from which a reading stands against the others (our default; one in about 250 by chance). */
 const STRAY_AT = 2.8;
-/** Draws that must be left effective when a reading is taken away, or what the others expect is not known well enough. */
+/**
+ * Draws that must be left effective when a reading is taken away, or what the others expect is not known well enough.
+ */
 const LEAST_EFFECTIVE = 20;
-/** Share of typical people's spread below which the others must hold the movement, or there is nothing to stray from. */
+/**
+ * Share of typical people's spread below which the others must hold the movement, or there is nothing to stray from.
+ */
 const HELD = 0.6;
-/** SDs of typical people beyond which an expectation is doubted rather than the reading: there the model knows no end. */
+/**
+ * SDs of typical people beyond which an expectation is doubted rather than the reading: there the model knows no end.
+ */
 const PLAUSIBLE = 3;
 /** Scales of error that must remain when it is believed as well: a lone witness is believed, a stray is not. */
 const REMAINS = 1.5;
@@ -104,9 +110,10 @@ function contradictionsIn(fits: readonly Fit[]): Contradiction[] {
 }
 
 /**
- * What does not fit together. A stray lies further from what all other readings expect of it (posterior draws weighed as if
- * it had not been taken) than error explains, although they say much about it; the only witness of a thing strays from nobody. Two contradict where both are mainly about one muscle of a side, and one
- * says less range and the other more than they can agree on; then neither is believed.
+ * What does not fit together. A stray lies further from what all other readings expect of it (posterior draws weighed
+ * as if it had not been taken) than error explains, although they say much about it; the only witness of a thing strays
+ * from nobody. Two contradict where both are mainly about one muscle of a side, and one says less range and the other
+ * more than they can agree on; then neither is believed.
  */
 export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): Doubt[] {
   const fits = terms.map((term, t) => fitOf(draws, term, t, left));
@@ -127,7 +134,9 @@ export function doubtsOf(draws: Draws, terms: readonly Term[], left: LeftOut): D
   return [...contradictions, ...strays];
 }
 
-/** Element that a reading is mainly about: the one with most of the stop, averaged over draws; null where none has half. */
+/**
+ * Element that a reading is mainly about: the one with most of the stop, averaged over draws; null where none has half.
+ */
 function mainElement(draws: Draws, term: Term): number | null {
   const mean = meanStop(draws, term).shares;
   const most = mean.indexOf(Math.max(...mean));

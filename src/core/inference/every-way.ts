@@ -9,7 +9,10 @@ import { hint, type Hint, type Signs } from './hint';
 /** Where a worn or pinched hip joint is felt. */
 export const AT_THE_JOINT: readonly Place[] = ['groin-pinch', 'front-hip-crease', 'outer-hip'];
 
-/** The three ways that a worn or swollen hip gives first, each by the tests that read it; the first is the one it loses most. */
+/**
+ * The three ways that a worn or swollen hip gives first, each by the tests that read it; the first is the one it loses
+ * most.
+ */
 const EVERY_WAY: readonly (readonly (readonly [test: TestId, readout: ReadoutId])[])[] = [
   [
     ['seated-hip-rotation', 'internal-rotation'],
@@ -28,12 +31,16 @@ const STOPPED: readonly EndFeel[] = ['pain', 'guarding', 'fear', 'nerve-like', '
 const SHORT_Z = -1;
 const FURTHER_Z = 1;
 
-/** Places where a muscle at its end is felt in these movements: said of all three, they are three muscles rather than one joint. */
+/**
+ * Places where a muscle at its end is felt in these movements: said of all three, they are three muscles rather than
+ * one joint.
+ */
 const BELLIES: readonly Place[] = ['deep-buttock', 'whole-buttock', 'inner-thigh-high', 'inner-thigh-long'];
 
 /**
- * A hip that turns in, bends and opens little, and that its fellow does not follow: the joint gives ways together that no one muscle holds. Null
- * where a way is not read or is not short, where the other hip is the same below fifty, or where each was felt in a muscle's belly.
+ * A hip that turns in, bends and opens little, and that its fellow does not follow: the joint gives ways together that
+ * no one muscle holds. Null where a way is not read or is not short, where the other hip is the same below fifty, or
+ * where each was felt in a muscle's belly.
  */
 export function stopsEveryWay(side: Side, signs: Signs): Hint | null {
   const found = EVERY_WAY.map((ways) =>

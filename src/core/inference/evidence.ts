@@ -71,7 +71,10 @@ export function endFeelGiven(endFeel: EndFeel): Float64Array | null {
   return Float64Array.from(endTable, (t) => t[endFeel]);
 }
 
-/** How often moving head or ankle changes what is felt far away, when the nerve stops the movement and when anything else does (ours). */
+/**
+ * How often moving head or ankle changes what is felt far away, when the nerve stops the movement and when anything
+ * else does (ours).
+ */
 const DISTANT_CHANGES = { nerve: 0.8, other: 0.04 } as const;
 
 /** P(what head or ankle did | element stops the movement). */

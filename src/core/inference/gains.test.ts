@@ -12,7 +12,8 @@ describe('calibration of the prior', () => {
   it('meets the spread of the norms within a tenth, but for the read-outs that are marked', () => {
     for (const c of CALIBRATED.filter((x) => !x.held))
       expect(Math.abs(Math.log(c.predictedSd / c.normSd))).toBeLessThan(0.1);
-    // The drift of a hanging thigh, the height of a figure-four and the knee to the wall spread otherwise than any gain explains.
+    // The drift of a hanging thigh, the height of a figure-four and the knee to the wall spread otherwise than any gain
+    // explains.
     expect(CALIBRATED.filter((x) => x.held).map((x) => `${x.test}/${x.readout}`)).toEqual([
       'modified-thomas/hip-abduction',
       'figure-four/shin-angle',

@@ -16,9 +16,9 @@ const N = DIMENSIONS;
 /** Acceptance that the step is tuned to (Beskos et al. 2013). */
 const WANTED = 0.75;
 /**
- * Length of a path in the whitened space: beyond the quarter turn of a standard normal, π/2, because the softest directions are wider than
- * the Gaussian says. Jittered against resonance. A path of 1.7 gives 0.066 effective draws of the slowest tolerance for each look at the
- * likelihood, one of 2.2 0.085.
+ * Length of a path in the whitened space: beyond the quarter turn of a standard normal, π/2, because the softest
+ * directions are wider than the Gaussian says. Jittered against resonance. A path of 1.7 gives 0.066 effective draws of
+ * the slowest tolerance for each look at the likelihood, one of 2.2 0.085.
  */
 const PATH = 2.2;
 const MOST_STEPS = 24;
@@ -28,7 +28,10 @@ const PAUSE = 30;
 export interface SampleOptions {
   seed: number;
   chains: number;
-  /** Draws of the first chain that only tune the step; the others take it over and walk half as many to forget where they began. */
+  /**
+   * Draws of the first chain that only tune the step; the others take it over and walk half as many to forget where
+   * they began.
+   */
   warm: number;
 }
 
@@ -105,10 +108,10 @@ class Chain {
 }
 
 /**
- * Hamiltonian Monte Carlo over the tolerances given the readings (Duane et al. 1987; Neal 2011), in the space whitened by
- * a Gaussian near the posterior. The step is tuned while the first chain warms up by dual averaging (Hoffman & Gelman 2014) and
- * then held; each path has a jittered length. Chains start at their own draws of that Gaussian, seeded and repeatable, and can be led on
- * where more draws are wanted.
+ * Hamiltonian Monte Carlo over the tolerances given the readings (Duane et al. 1987; Neal 2011), in the space whitened
+ * by a Gaussian near the posterior. The step is tuned while the first chain warms up by dual averaging (Hoffman &
+ * Gelman 2014) and then held; each path has a jittered length. Chains start at their own draws of that Gaussian, seeded
+ * and repeatable, and can be led on where more draws are wanted.
  */
 export class HamiltonianSampler {
   private readonly space: Whitened;
@@ -130,7 +133,10 @@ export class HamiltonianSampler {
     );
   }
 
-  /** Leads every chain on by so many draws; the draws of all that was taken so far. Yields the share done of these, 0–1, every few draws. */
+  /**
+   * Leads every chain on by so many draws; the draws of all that was taken so far. Yields the share done of these, 0–1,
+   * every few draws.
+   */
   *more(perChain: number): Generator<number, Draws, void> {
     const fresh = this.perChain === 0;
     for (const [index, chain] of this.chains.entries()) {

@@ -14,7 +14,10 @@ export { HINT_KINDS, JOINT_IDS, type Hint, type HintKind, type JointId, type Und
 
 /** Thresholds, rules of thumb of the field. */
 const ROTATION_GAP = 20;
-/** Twist of the thigh bone by feel from which it is turned in, and down to which turned out, degrees: eight to fifteen is usual. */
+/**
+ * Twist of the thigh bone by feel from which it is turned in, and down to which turned out, degrees: eight to fifteen
+ * is usual.
+ */
 const TWISTED_IN = 25;
 const TWISTED_OUT = 0;
 /** Degrees by which a range is larger when the teacher moves the limb, from which on control is the question. */
@@ -35,7 +38,9 @@ const JOINT_LIKELY = 0.5;
 const SLR = ['straight-leg-raise', 'hip-flexion'] as const;
 const TILT = ['standing-pelvic-tilt', 'tilt'] as const;
 
-/** Where the nerve is felt when a straight leg is lifted or a knee straightened: away from the bellies of the muscles. */
+/**
+ * Where the nerve is felt when a straight leg is lifted or a knee straightened: away from the bellies of the muscles.
+ */
 const FAR: Readonly<Record<string, readonly Place[]>> = {
   'straight-leg-raise': ['behind-knee', 'calf-high', 'calf-low'],
   'knee-extension-90-90': ['calf-high', 'calf-low'],
@@ -67,8 +72,8 @@ export function hintsOf(own: readonly Reading[], person: Understood, movements: 
 
 /** Signs of a nerve: said by head or ankle, felt far from the muscle, or left over by the sums. */
 function nerveHints(side: Side, signs: Signs, movements: readonly MovementFinding[]): Hint[] {
-  // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change: also, and most of
-  // all, where it ended the test as pain.
+  // In a slump her own trouble that lifting the head eases is the same sign as a far feeling that head or ankle change:
+  // also, and most of all, where it ended the test as pain.
   const nervous = signs.own.filter(
     (r) => ofSide(r, side) && (r.distant === 'changes' || r.endFeel === 'nerve-like' || slumpBrings(r)),
   );
@@ -206,8 +211,9 @@ const jointOf = (movement: Movement): JointId =>
       : 'joint-or-capsule';
 
 /**
- * What says that a joint, not a muscle, stops: a pinch or a press by itself, whatever the range; a hard stop well before typical; or what the
- * readings leave. A hip that ends hard, pinches and goes little is the picture of bone on bone: a clinician looks first.
+ * What says that a joint, not a muscle, stops: a pinch or a press by itself, whatever the range; a hard stop well
+ * before typical; or what the readings leave. A hip that ends hard, pinches and goes little is the picture of bone on
+ * bone: a clinician looks first.
  */
 function jointHints(joint: JointId, side: Side, signs: Signs, movements: readonly MovementFinding[]): Hint[] {
   const z = (r: Reading) => signs.z(r);
@@ -287,7 +293,8 @@ function rotations(side: Side, signs: Signs): Hint[] {
   }
   if (inLying === null || outLying === null) return [];
   if (inSitting === null || outSitting === null) {
-    // A bone whose twist was felt, and whose turning with the hip straight says the same: no sitting is needed to tell it.
+    // A bone whose twist was felt, and whose turning with the hip straight says the same: no sitting is needed to tell
+    // it.
     if (!version) return [];
     const felt = meanOf(version.trials);
     const kind =

@@ -64,10 +64,11 @@ export interface InferOptions {
 }
 
 /**
- * Tolerances and limiters of a student from her readings (only the newest of each test and side counts), step by step: yields
- * the share done, so that whoever runs it can stop when a newer reading makes it useless. Four chains; when they disagree
- * (R-hat above 1.1) or say little (below 150 effective draws) they are led on, to twice as many, at most thrice. Same input
- * and seed, same result, in whatever order the readings come. Without readings the answer is what typical people have.
+ * Tolerances and limiters of a student from her readings (only the newest of each test and side counts), step by step:
+ * yields the share done, so that whoever runs it can stop when a newer reading makes it useless. Four chains; when they
+ * disagree (R-hat above 1.1) or say little (below 150 effective draws) they are led on, to twice as many, at most
+ * thrice. Same input and seed, same result, in whatever order the readings come. Without readings the answer is what
+ * typical people have.
  */
 export function* inferring(
   student: Inferred,

@@ -61,8 +61,9 @@ function withoutIt(logs: Float64Array, out: Float64Array): void {
 }
 
 /**
- * The readings that a limiter rests on, ranked by how much its probability would fall or rise without them: posterior draws
- * weighed by one over the reading's likelihood, weights cut at mean·√n (truncated importance sampling, Ionides 2008).
+ * The readings that a limiter rests on, ranked by how much its probability would fall or rise without them: posterior
+ * draws weighed by one over the reading's likelihood, weights cut at mean·√n (truncated importance sampling, Ionides
+ * 2008).
  * @param told the limiter that is told of a side; `group` is the one of each draw, as of `limitersPerDraw`
  */
 export function carriersOf(

@@ -14,7 +14,10 @@ import { ANOTHER_WAY, stopTableFor, type Crossing, type StopTable } from './stop
 export const ERROR = {
   /** What the model and this student's own way of moving leave unexplained in one test, at least. */
   model: 3.6,
-  /** The same as a share of people's spread, where that is more: a test that ranges over ninety degrees is missed by more of them. */
+  /**
+   * The same as a share of people's spread, where that is more: a test that ranges over ninety degrees is missed by
+   * more of them.
+   */
   modelShare: 0.33,
   /** One trial of a trained hand. */
   trial: 3,
@@ -26,14 +29,19 @@ export const ERROR = {
 
 /** Degrees of error of one trial by what it was read with; a trained hand where nothing is said (rules of thumb). */
 const TRIAL_ERROR: Partial<Record<NonNullable<Reading['instrument']>, number>> = { goniometer: 4, eye: 7.5 };
-/** How much wider the error becomes: seen cheating, another way of doing it, both sides read as one, read alone at home. Ours. */
+/**
+ * How much wider the error becomes: seen cheating, another way of doing it, both sides read as one, read alone at home.
+ * Ours.
+ */
 const WIDER = { compensated: 1.5, sameMeasure: 1.25, bothSides: Math.SQRT2, atHome: 1.5 } as const;
 
 /** What the model leaves unexplained in a test, degrees of the joint. */
 export const modelError = (readout: ModelledReadout): number =>
   Math.max(ERROR.model, ERROR.modelShare * normFor(readout, undefined).sd * (readout.degreesPerUnit ?? 1));
 
-/** Scale of the error of a reading in its own unit: fewer trials, a coarser eye, an unread pelvis and cheating widen it. */
+/**
+ * Scale of the error of a reading in its own unit: fewer trials, a coarser eye, an unread pelvis and cheating widen it.
+ */
 export function errorScale(
   readout: ModelledReadout,
   reading: Pick<
@@ -80,7 +88,10 @@ export interface Term {
   scale: number;
   /** True where something else ended the test first: the tissue allows at least this much. */
   atLeast: boolean;
-  /** True where pain, guarding, fear, another way of moving or another part of the body ended it: the value is no end of range at all. */
+  /**
+   * True where pain, guarding, fear, another way of moving or another part of the body ended it: the value is no end of
+   * range at all.
+   */
   brokenOff: boolean;
   /** Chances of what was said of the end, by element: place felt, end feel, what head or ankle changed. */
   told: readonly Float64Array[];
@@ -175,8 +186,8 @@ function termOf(reading: Reading, side: Side, readout: ModelledReadout, { readin
     scale: errorScale(readout, reading),
     atLeast: brokenOff || touched || foreign,
     brokenOff,
-    // Where it hurt is not where the tissue ended. Where body met body or floor, the place felt still tells what is longest in coming; how the
-    // end felt does not.
+    // Where it hurt is not where the tissue ended. Where body met body or floor, the place felt still tells what is
+    // longest in coming; how the end felt does not.
     told:
       brokenOff || foreign
         ? []
@@ -193,8 +204,8 @@ function termOf(reading: Reading, side: Side, readout: ModelledReadout, { readin
 }
 
 /**
- * Logarithm of the likelihood of one term at weights `exp(−κ x)` of both sides (length DIMENSIONS); `shares` is scratch. Where
- * the movement ends is written into `ends` where asked for.
+ * Logarithm of the likelihood of one term at weights `exp(−κ x)` of both sides (length DIMENSIONS); `shares` is
+ * scratch. Where the movement ends is written into `ends` where asked for.
  */
 export function termLogLikelihood(
   term: Term,
@@ -211,7 +222,9 @@ export function termLogLikelihood(
   return sum;
 }
 
-/** Logarithm of the likelihood of all readings at tolerances x (length DIMENSIONS). Allocates nothing after creation. */
+/**
+ * Logarithm of the likelihood of all readings at tolerances x (length DIMENSIONS). Allocates nothing after creation.
+ */
 export class Likelihood {
   private readonly weights = new Float64Array(DIMENSIONS);
   private readonly shares = new Float64Array(COUNT);
@@ -284,8 +297,8 @@ export class Likelihood {
   }
 
   /**
-   * Adds a term's gradient: of its end, `byEnd` a unit, and of what was felt there. Shares change with x directly and through the end of the
-   * movement. Returns the product of Σ share·chance over all that was told.
+   * Adds a term's gradient: of its end, `byEnd` a unit, and of what was felt there. Shares change with x directly and
+   * through the end of the movement. Returns the product of Σ share·chance over all that was told.
    */
   private addGradient(
     { table, offset }: Term,

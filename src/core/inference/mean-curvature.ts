@@ -11,10 +11,10 @@ const POINTS = 8;
 const STEP = 0.1;
 
 /**
- * Gaussian whose precision is the mean curvature of the log posterior over a few of its own draws: the space in which a sampler moves
- * most freely (Titsias 2023, "Optimal preconditioning and Fisher adaptive Langevin sampling"). Unlike the curvature at one place it sees
- * directions that are soft on the whole, such as the exchange between two muscles either of which may have stopped a movement. Where what
- * it finds is no precision of anything, the Gaussian it was given.
+ * Gaussian whose precision is the mean curvature of the log posterior over a few of its own draws: the space in which a
+ * sampler moves most freely (Titsias 2023, "Optimal preconditioning and Fisher adaptive Langevin sampling"). Unlike the
+ * curvature at one place it sees directions that are soft on the whole, such as the exchange between two muscles either
+ * of which may have stopped a movement. Where what it finds is no precision of anything, the Gaussian it was given.
  *
  * @param rough draws of a short first run
  */

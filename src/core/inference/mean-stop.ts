@@ -6,8 +6,8 @@ import { COUNT, DIMENSIONS, weigh } from './prior';
 const LOOKED_AT = 60;
 
 /**
- * A term's stop averaged over draws: what each element of its side has of it (the shares of its active elements add up to 1), and where it
- * comes, in the unit of the reading.
+ * A term's stop averaged over draws: what each element of its side has of it (the shares of its active elements add up
+ * to 1), and where it comes, in the unit of the reading.
  */
 export function meanStop(draws: Draws, term: Term): { shares: Float64Array; end: number } {
   const n = draws.chains * draws.perChain;

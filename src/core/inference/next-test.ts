@@ -18,13 +18,16 @@ import type { Known } from './known';
 /** Bits that a test must be expected to tell before it is worth a turn of the body (our default). */
 const WORTH_ASKING = 0.05;
 /**
- * Movements of a side that make a whole look at it; once they are read, one that nobody read is asked for only where it is limited with at least
- * this chance (our defaults).
+ * Movements of a side that make a whole look at it; once they are read, one that nobody read is asked for only where it
+ * is limited with at least this chance (our defaults).
  */
 const WHOLE_LOOK = 9;
 const PROBABLY_LIMITED = 0.5;
 
-/** What is still in question on a side: limiters of limited movements that are not plain, and movements that nobody has read. */
+/**
+ * What is still in question on a side: limiters of limited movements that are not plain, and movements that nobody has
+ * read.
+ */
 interface Questions {
   unclear: { labels: Uint8Array; between: readonly GroupId[] }[];
   unread: Uint8Array[];
@@ -41,10 +44,11 @@ interface Asking {
 }
 
 /**
- * Tests worth doing next, in three ranks: what tells apart the candidates for a limited movement; what looks at a complaint, or at the
- * place where something unexpected was felt, and is not read; what may find another limited movement. Nothing is proposed that cannot change
- * an aim: a movement that is usual, or plainly stopped by one group, asks nothing more. Empty says: enough. Within a rank by mutual information between limiter and simulated outcome (reading with its
- * error, place felt) over the posterior draws, in bits.
+ * Tests worth doing next, in three ranks: what tells apart the candidates for a limited movement; what looks at a
+ * complaint, or at the place where something unexpected was felt, and is not read; what may find another limited
+ * movement. Nothing is proposed that cannot change an aim: a movement that is usual, or plainly stopped by one group,
+ * asks nothing more. Empty says: enough. Within a rank by mutual information between limiter and simulated outcome
+ * (reading with its error, place felt) over the posterior draws, in bits.
  */
 export function nextTests(all: Known, { readings, complaints = [], ...found }: Asking, seed: number): NextTest[] {
   const { movements } = found;
@@ -87,7 +91,10 @@ export function nextTests(all: Known, { readings, complaints = [], ...found }: A
   );
 }
 
-/** What the read-outs of one test done in one way are expected to tell of a side's questions, bits. @param cells outcomes over the draws */
+/**
+ * What the read-outs of one test done in one way are expected to tell of a side's questions, bits.
+ * @param cells outcomes over the draws
+ */
 function gainsOf(
   list: readonly AskedReadout[],
   { unclear, unread, nerve }: Questions,
@@ -107,7 +114,10 @@ function gainsOf(
   return { ...sum, unclear: most.reduce((s, v) => s + v, 0) };
 }
 
-/** Whether a read-out is a test of one of these groups, as the field has it: a calf says little of a hip, whatever people have in common. */
+/**
+ * Whether a read-out is a test of one of these groups, as the field has it: a calf says little of a hip, whatever
+ * people have in common.
+ */
 function speaksOf({ test, readout }: AskedReadout, groups: readonly GroupId[]): boolean {
   const limiters = limitersOf(test, readout.id);
   return limiters.some(({ structure }) => groups.some((g) => groupOf(structure) === g));
@@ -135,7 +145,8 @@ function questionsOf(side: Side, known: Known, { movements, hints }: Pick<Asking
     const found = movements.find((m) => m.side === side && m.movement === movement);
     if (found) {
       const first = found.limiters.at(0);
-      // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the answer.
+      // Where a joint pinched, somebody stopped or the place fits nothing, no test between these candidates is the
+      // answer.
       const askable = isLimited(found) && tellsOfMuscle(found);
       // Between muscle and nerve it is head and ankle that answer, at the end of the same test.
       const nerve = found.limiters.slice(0, 2).some((l) => l.group === 'nerve-like');

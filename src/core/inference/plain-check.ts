@@ -7,9 +7,9 @@ import { placeGiven } from './evidence';
 const PLACE_COUNTS = 1.5;
 
 /**
- * What a textbook would say without any model: the usual limiters of the test by their rank, helped by where it is felt.
- * Cheap and transparent; it stands beside the engine, and where the two disagree less is said. Null where the test
- * names nobody or hardly separates the first two.
+ * What a textbook would say without any model: the usual limiters of the test by their rank, helped by where it is
+ * felt. Cheap and transparent; it stands beside the engine, and where the two disagree less is said. Null where the
+ * test names nobody or hardly separates the first two.
  */
 export function plainCheck(test: string, readout: string, place: Place | undefined): GroupId | null {
   const limiters = limitersOf(test, readout);

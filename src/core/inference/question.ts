@@ -60,8 +60,8 @@ const OFFERED = 4;
 
 /**
  * The tests that would tell most about one question: mutual information between the limiter and the simulated outcome
- * (reading with its error, place felt) over the posterior draws, less what turning the student over costs. Ways of doing a
- * test other than the usual one are readings of their own.
+ * (reading with its error, place felt) over the posterior draws, less what turning the student over costs. Ways of
+ * doing a test other than the usual one are readings of their own.
  */
 export function settleQuestion(question: Question, known: Known, readings: readonly Reading[], seed: number): Settling {
   const { side, movement } = question;

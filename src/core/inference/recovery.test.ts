@@ -17,8 +17,8 @@ describe('recovery of students from another world, as published', () => {
     expect(stress.students).toBeGreaterThanOrEqual(100);
   });
   it('names the limiter of movements and poses', () => {
-    // The world's truth comes from the same kind of table: since that is read where people end it tells less of what it made
-    // itself (0.89 before), and more of an expert's cases (`aims/expert.test.ts`).
+    // The world's truth comes from the same kind of table: since that is read where people end it tells less of what it
+    // made itself (0.89 before), and more of an expert's cases (`aims/expert.test.ts`).
     expect(world.rightMovements).toBeGreaterThanOrEqual(0.83);
     // Poses ask for more joints at once than any test: what stops them is harder to tell, and said to be.
     expect(world.right).toBeGreaterThanOrEqual(0.82);
@@ -35,20 +35,23 @@ describe('recovery of students from another world, as published', () => {
   });
   it('calls short what is short', () => {
     expect(world.shortRight).toBeGreaterThanOrEqual(0.85);
-    // A sixth of people is short by any group, where a third was while every member had one cut: fewer, and harder to be sure of.
+    // A sixth of people is short by any group, where a third was while every member had one cut: fewer, and harder to
+    // be sure of.
     expect(world.shortFound).toBeGreaterThanOrEqual(0.34);
     for (const g of world.groups) if (g.z !== null) expect(g.auc).toBeGreaterThan(g.z);
   });
   it('stays no worse than the transparent check where the geometry is wrong', () => {
     expect(Math.abs(stress.stated - stress.right)).toBeLessThan(0.08);
-    // Kneeling has one usual limiter, which is right in six of seven: there the check is ahead by what 300 students leave to chance.
+    // Kneeling has one usual limiter, which is right in six of seven: there the check is ahead by what 300 students
+    // leave to chance.
     for (const m of stress.movements)
       if (m.rule !== null)
         expect(m.engine, m.movement).toBeGreaterThanOrEqual(m.rule - (m.movement === 'kneeling' ? 0.05 : 0.01));
   });
   it('settles most questions, and rightly; what stays open stays open with every test of the list', () => {
-    // A name needs more since what is stated is set by a world with another body: fewer are settled, and more of those rightly.
-    // Two in three are settled by the first test. Of the others less than half are settled by any number of them: no median.
+    // A name needs more since what is stated is set by a world with another body: fewer are settled, and more of those
+    // rightly. Two in three are settled by the first test. Of the others less than half are settled by any number of
+    // them: no median.
     expect(file.proposed.atOnce).toBeGreaterThanOrEqual(0.6);
     expect(file.proposed.settled).toBeGreaterThanOrEqual(0.75);
     // Sixteen looks at a wandering figure settle a few that four do not.

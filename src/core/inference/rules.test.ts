@@ -23,8 +23,8 @@ const felt = (placeFelt: Reading['placeFelt']) => ({ placeFelt });
 const way = (variant: string) => ({ variant });
 
 /**
- * The discriminating rules of two-joint muscles, as the field tells them: with the first readings the named elements must be
- * shorter than with the second ones, which differ only in what the rule turns on.
+ * The discriminating rules of two-joint muscles, as the field tells them: with the first readings the named elements
+ * must be shorter than with the second ones, which differ only in what the rule turns on.
  */
 const RULES: readonly (readonly [
   rule: string,
@@ -351,8 +351,8 @@ const RULES: readonly (readonly [
 ];
 
 /**
- * Where the model does not follow the field. A thigh that may drift out slackens TFL and psoas alike in the model's paths, so the
- * drop does not tell them apart; the drift itself, read beside it, does.
+ * Where the model does not follow the field. A thigh that may drift out slackens TFL and psoas alike in the model's
+ * paths, so the drop does not tell them apart; the drift itself, read beside it, does.
  */
 const NOT_TOLD: typeof RULES = [
   [

@@ -66,8 +66,8 @@ export function otherWay(m: MovementFinding, readings: readonly Reading[]): { ho
 }
 
 /**
- * One movement in a sentence that can be read out to the student: what stops it, how sure, and what another way changes.
- * "Not clear" names the two that are left.
+ * One movement in a sentence that can be read out to the student: what stops it, how sure, and what another way
+ * changes. "Not clear" names the two that are left.
  */
 export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say: Say = asWritten): string {
   const what = say(stopWords(m.movement), { side: say(m.side, { context: 'stem' }) });

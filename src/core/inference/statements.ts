@@ -40,13 +40,16 @@ export const isLimited = (m: Pick<MovementFinding, 'band'>): boolean => m.band <
 export const ONE_NAME = 0.8;
 
 /**
- * What spoke at the end of a movement instead of a muscle. `nerve`: it ended with tingling, or head or ankle changed what was felt. `pinch`: a
- * pinch, or pressed where the hip is folded. `hard`: as bone on bone. `strange`: felt where nothing that can stop it is felt. `contact`: body
- * met body.
+ * What spoke at the end of a movement instead of a muscle. `nerve`: it ended with tingling, or head or ankle changed
+ * what was felt. `pinch`: a pinch, or pressed where the hip is folded. `hard`: as bone on bone. `strange`: felt where
+ * nothing that can stop it is felt. `contact`: body met body.
  */
 export type Speaker = 'nerve' | 'pinch' | 'hard' | 'strange' | 'contact';
 
-/** False where something else than a muscle spoke, somebody stopped, or place or nerve are still to be asked: nothing is lengthened or painted for that. */
+/**
+ * False where something else than a muscle spoke, somebody stopped, or place or nerve are still to be asked: nothing is
+ * lengthened or painted for that.
+ */
 export const tellsOfMuscle = (
   m: Pick<MovementFinding, 'spoke' | 'brokenOff' | 'unasked' | 'orNerve' | 'everyWay'>,
 ): boolean => m.spoke === undefined && !m.brokenOff && !m.unasked && !m.orNerve && !m.everyWay;
@@ -69,13 +72,25 @@ export interface MovementFinding {
   felt?: Place;
   /** True where its first limiter is not felt there: then that is not named. */
   against?: boolean;
-  /** True where a hip turned little and nobody wrote where that was felt: turning ends at the joint as often as at a muscle. */
+  /**
+   * True where a hip turned little and nobody wrote where that was felt: turning ends at the joint as often as at a
+   * muscle.
+   */
   unasked?: boolean;
-  /** True where it was felt far from the muscle that would stop it, and head or ankle are still to be asked: muscle or nerve is open. */
+  /**
+   * True where it was felt far from the muscle that would stop it, and head or ankle are still to be asked: muscle or
+   * nerve is open.
+   */
   orNerve?: boolean;
-  /** True where the hip stops early in turning in, bending and opening together: rather the joint than the muscle that would stop each. */
+  /**
+   * True where the hip stops early in turning in, bending and opening together: rather the joint than the muscle that
+   * would stop each.
+   */
   everyWay?: boolean;
-  /** SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected end. */
+  /**
+   * SDs better (+) or worse (−) than the norm: of the reading itself, else (not read, or broken off) of the expected
+   * end.
+   */
   band: number;
   limiters: Limiter[];
   /** 'one' at ≥ 0.8, 'two' when the first two reach 0.8 and the first 0.5, else 'unclear'. */

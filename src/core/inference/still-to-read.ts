@@ -5,8 +5,8 @@ import { kindOf, type Reading } from '@/core/assessment/reading';
 import type { AskedReadout } from './information';
 
 /**
- * What could still be read of these sides, by test, side and way of doing it: the read-outs that the model speaks of. Another way of a test
- * tells by its difference from the usual way, so it comes only after that.
+ * What could still be read of these sides, by test, side and way of doing it: the read-outs that the model speaks of.
+ * Another way of a test tells by its difference from the usual way, so it comes only after that.
  */
 export function stillToRead(
   readings: readonly Reading[],

@@ -7,13 +7,16 @@ import { Random } from './random';
 /** Grid of the movement, degrees of the joint; other units follow from a read-out's degrees a unit. */
 const STEP_DEG = 2;
 /**
- * Degrees that an end may move for one SD of tolerance. Where nothing grows stiffer along a movement its end would be anywhere,
- * and a sampler would find cliffs; every element resists at least this much more with each step.
+ * Degrees that an end may move for one SD of tolerance. Where nothing grows stiffer along a movement its end would be
+ * anywhere, and a sampler would find cliffs; every element resists at least this much more with each step.
  */
 const GAIN_MOST = 20;
 /** Where most people have stopped, SD beyond the mean end: five in six of them (ours). */
 const PIVOT_SD = 1;
-/** What balances a hanging limb in typical people, against the pull at their mean end; and the greatest ratio of two arms (ours). */
+/**
+ * What balances a hanging limb in typical people, against the pull at their mean end; and the greatest ratio of two
+ * arms (ours).
+ */
 const BALANCE = 1.2;
 const MOST_ARM = 2.5;
 /** Effects smaller than this everywhere never reach a threshold, however short the element. */
@@ -40,7 +43,9 @@ interface StopOptions {
 
 /** Where a movement ends, and what resists there. */
 export interface Crossing {
-  /** End of the movement, in the unit of the reading, and what an SD of tolerance of one that stops it alone adds to it. */
+  /**
+   * End of the movement, in the unit of the reading, and what an SD of tolerance of one that stops it alone adds to it.
+   */
   end: number;
   gain: number;
   /** What each active element resists with, and how much more of it a unit further, by place in `active`. */
@@ -53,10 +58,10 @@ export interface Crossing {
 /**
  * Where one movement stops for given tolerances.
  *
- * `Σ_g E_g(θ) exp(−κ x_g) = C` with `E_g = Σ_strands exp(κ z) · SD · dz/dθ` where the strand lengthens along the movement:
- * virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted so
- * that the mean end over the prior is the norm: each test's own zero. It is fitted with the pelvis as
- * it usually moves and usual bones, and holds however they are, so that a pelvis that curled more tells of shorter muscles. The
+ * `Σ_g E_g(θ) exp(−κ x_g) = C` with `E_g = Σ_strands exp(κ z) · SD · dz/dθ` where the strand lengthens along the
+ * movement: virtual work, so that tissue which is tight but does not resist *this* movement stops nothing. C is fitted
+ * so that the mean end over the prior is the norm: each test's own zero. It is fitted with the pelvis as it usually
+ * moves and usual bones, and holds however they are, so that a pelvis that curled more tells of shorter muscles. The
  * grid runs from the least range to the greatest and is made to rise from where most people have stopped, both ways.
  */
 export class StopTable {
@@ -65,7 +70,9 @@ export class StopTable {
   readonly active: Int32Array;
   private readonly from: number;
   private readonly step: number;
-  /** Element whose pull is what hangs on it, whatever its length; −1 where none. Its end says nothing of its tolerance. */
+  /**
+   * Element whose pull is what hangs on it, whatever its length; −1 where none. Its end says nothing of its tolerance.
+   */
   readonly fixed: number;
   /** effect[i × active.length + k] at grid point i. */
   private readonly effect: Float64Array;
@@ -137,8 +144,8 @@ export class StopTable {
   }
 
   /**
-   * Replaces the effect of what is bound by what hangs on it. In typical people it stands in balance with the usual limb; its pull
-   * on this joint is that of the limb as it hangs, times the ratio of its arms at the two joints.
+   * Replaces the effect of what is bound by what hangs on it. In typical people it stands in balance with the usual
+   * limb; its pull on this joint is that of the limb as it hangs, times the ratio of its arms at the two joints.
    */
   private bind(out: Float64Array, hangs: Hanging, context: Context, norm: TypicalEnd, model: StrandModel): void {
     const half = newHalf(),
@@ -163,9 +170,10 @@ export class StopTable {
   }
 
   /**
-   * Makes every element's effect rise along the grid, so that the movement has one end whatever the tolerances: true at the
-   * pivot, before it no more than later, beyond it no less than before. The pivot lies where most people have stopped: what is
-   * slack there has stopped nobody, and postures that nobody reaches say nothing of those that people end in.
+   * Makes every element's effect rise along the grid, so that the movement has one end whatever the tolerances: true at
+   * the pivot, before it no more than later, beyond it no less than before. The pivot lies where most people have
+   * stopped: what is slack there has stopped nobody, and postures that nobody reaches say nothing of those that people
+   * end in.
    */
   private rising(out: Float64Array, norm: TypicalEnd): void {
     const fall = Math.exp((-this.kappa * STEP_DEG) / GAIN_MOST);
@@ -194,7 +202,10 @@ export class StopTable {
     return this.result;
   }
 
-  /** The same in the order of `active`, with how fast each element's pull grows there. The object returned is reused by the next call. */
+  /**
+   * The same in the order of `active`, with how fast each element's pull grows there. The object returned is reused by
+   * the next call.
+   */
   crossing(weights: Float64Array, offset: number): Crossing {
     const position = this.position(weights, offset);
     const { effect, result } = this;
@@ -337,8 +348,9 @@ export function stopTableFor(
     if (own.size >= KEPT) own.clear();
     const { pelvicTilt, femoralVersion, ...others } = context;
     const special = pelvicTilt !== undefined || femoralVersion !== undefined || context[ANOTHER_WAY] !== undefined;
-    // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone. So is a limb that
-    // hangs otherwise than usual: whoever's knee hangs straight does not on that account end where everybody does.
+    // Another way of doing it is set by the usual way's threshold: what differs then is told by the body alone. So is a
+    // limb that hangs otherwise than usual: whoever's knee hangs straight does not on that account end where everybody
+    // does.
     const hung = readout.hangs !== undefined && context[readout.hangs.readBy] !== undefined;
     const plain = special && context[ANOTHER_WAY] === undefined ? others : {};
     const usual = special || hung ? stopTableFor(readout, plain, norm, model) : null;

@@ -27,8 +27,8 @@ export interface StrengthFinding {
 const CHIEF = 2;
 
 /**
- * How strong a group of a side is beside typical, with the error of measuring, SD: the weakest test that speaks mainly about it.
- * Null where none is read or there is no norm. `found` as `summariseStrength` gives it, weakest first.
+ * How strong a group of a side is beside typical, with the error of measuring, SD: the weakest test that speaks mainly
+ * about it. Null where none is read or there is no norm. `found` as `summariseStrength` gives it, weakest first.
  */
 export function groupStrength(
   found: readonly StrengthFinding[],

@@ -26,17 +26,18 @@ import { stopTableFor, type StopTable } from './stop-table';
 import type { Known } from './known';
 
 /**
- * Spread added to every draw, SD: a body's strands differ from what their element says, and so does its geometry from the
- * model's. Without it intervals cover less and probabilities promise more than they hold (`demo/recovery.ts`). Who is first to stop a
- * movement hangs on where *two* things end, and there another body differs more: that spread is set so that what is stated is as often
- * true in a world that shares nothing with this one (`demo/other-recovery.ts`).
+ * Spread added to every draw, SD: a body's strands differ from what their element says, and so does its geometry from
+ * the model's. Without it intervals cover less and probabilities promise more than they hold (`demo/recovery.ts`). Who
+ * is first to stop a movement hangs on where *two* things end, and there another body differs more: that spread is set
+ * so that what is stated is as often true in a world that shares nothing with this one (`demo/other-recovery.ts`).
  */
 export const NUGGET = { tolerance: 0.25, limiter: 0.4 } as const;
 
 /**
  * Draws as they are told: each tolerance with the nugget that no test can see. Seeded.
  * @param sd spread, SD of typical people
- * @param copies of every draw, each with a nugget of its own, one whole set after the other: what is counted then wanders less with the seed
+ * @param copies of every draw, each with a nugget of its own, one whole set after the other: what is counted then
+ * wanders less with the seed
  */
 export function withNugget(draws: Draws, seed: number, sd: number, copies = 1): Draws {
   const random = new Random(seed + 13);
@@ -46,8 +47,9 @@ export function withNugget(draws: Draws, seed: number, sd: number, copies = 1): 
 }
 
 /**
- * A group is short when its least tolerant member is among the shortest sixth (ours, as 1 SD is for one): one cut for every member would
- * call a group of four short in a third of all people, and whatever nobody tested beside one low reading.
+ * A group is short when its least tolerant member is among the shortest sixth (ours, as 1 SD is for one): one cut for
+ * every member would call a group of four short in a third of all people, and whatever nobody tested beside one low
+ * reading.
  */
 const SHORTEST_SHARE = 0.16;
 
@@ -93,8 +95,8 @@ export function shortBelow(group: number): number {
 }
 
 /**
- * Chance that any member of a group lies below its cut, in one draw with the nugget's spread about it: summed over the spread itself, it wanders
- * less from seed to seed than a count of draws with the nugget would.
+ * Chance that any member of a group lies below its cut, in one draw with the nugget's spread about it: summed over the
+ * spread itself, it wanders less from seed to seed than a count of draws with the nugget would.
  */
 function chanceOfShort(x: ArrayLike<number>, at: number, group: number): number {
   const cut = shortBelow(group);
@@ -169,7 +171,10 @@ export function limitersPerDraw(draws: Draws, table: StopTable, side: Side): { g
   return { group, end };
 }
 
-/** Chance of a place among all that can stop a movement, below which the place does not belong to it (ours): less than one in forty. */
+/**
+ * Chance of a place among all that can stop a movement, below which the place does not belong to it (ours): less than
+ * one in forty.
+ */
 const STRANGE = 0.025;
 
 /** Whether a reading was felt where nothing that can stop its movement is felt. "Nowhere" is no place. */
@@ -195,7 +200,10 @@ export function limiterShares(stoppedBy: Uint8Array): Limiter[] {
 /** Tests that turn the thigh, which muscle, joint and bone end alike. */
 const TURNS: readonly string[] = ['seated-hip-rotation', 'prone-hip-rotation'] satisfies TestId[];
 
-/** What spoke at the end of a movement instead of a muscle: of any reading of it for nerve and joint, else of the one that it is told by. */
+/**
+ * What spoke at the end of a movement instead of a muscle: of any reading of it for nerve and joint, else of the one
+ * that it is told by.
+ */
 function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Speaker | undefined {
   if (about.some((t) => speaksOfNerve(t.reading))) return 'nerve';
   if (about.some((t) => pressesJoint(t.reading))) return 'pinch';
@@ -204,7 +212,10 @@ function speakerOf(draws: Draws, own: Term | null, about: readonly Term[]): Spea
   return own?.reading.endFeel === 'body-contact' ? 'contact' : undefined;
 }
 
-/** Whether what spoke at the end is at odds with the first limiter: a muscle where a joint pinched or stopped hard, or a nerve spoke, anything where the place fits nothing. */
+/**
+ * Whether what spoke at the end is at odds with the first limiter: a muscle where a joint pinched or stopped hard, or a
+ * nerve spoke, anything where the place fits nothing.
+ */
 function contradicts(spoke: Speaker | undefined, [first]: readonly Limiter[]): boolean {
   if (spoke === 'strange') return true;
   if (!first) return false;
@@ -220,10 +231,10 @@ export function clarityOf(limiters: readonly Limiter[]): MovementFinding['clarit
 }
 
 /**
- * The reading that a movement is told by: of the test that asks for it most directly, else the one of another test that stands furthest
- * below its norm. What was never read is not told: a thigh that falls little across the table is no hanging leg. Where the direct test is
- * usual, another one is told that is limited, as read and as all readings together expect it: a shin that stays far from level is not undone
- * by a thigh that turns as most do.
+ * The reading that a movement is told by: of the test that asks for it most directly, else the one of another test that
+ * stands furthest below its norm. What was never read is not told: a thigh that falls little across the table is no
+ * hanging leg. Where the direct test is usual, another one is told that is limited, as read and as all readings
+ * together expect it: a shin that stays far from level is not undone by a thigh that turns as most do.
  */
 function toldBy(movement: Movement, side: Side, { draws, terms, person }: Omit<Known, 'model'>): Term | null {
   const about = terms.filter((t) => t.side === side && t.table.readout.movement === movement && !t.reading.variant);

@@ -14,7 +14,10 @@ export const inHundred = (p: number, say: Say = asWritten): string =>
 type Told = Pick<MovementFinding, 'movement' | 'test' | 'readout'>;
 const byItsOwnTest = (m: Told): boolean => m.test === MAIN_TEST[m.movement].test;
 
-/** A movement in words. The straight leg raise is a test as well: where another test tells the movement, it may have been usual. */
+/**
+ * A movement in words. The straight leg raise is a test as well: where another test tells the movement, it may have
+ * been usual.
+ */
 export const movedWords = (m: Told): string =>
   m.movement === 'hip-flexion-knee-straight' && !byItsOwnTest(m)
     ? 'hip bending with the knee straight'
@@ -49,7 +52,10 @@ const SPOKE: Readonly<Partial<Record<Speaker, string>>> = {
   strange: 'felt where nothing usually stops it',
 };
 
-/** Why nothing is named although the draws may be sure, in a few words; null where they are simply not. @param name of a muscle group */
+/**
+ * Why nothing is named although the draws may be sure, in a few words; null where they are simply not.
+ * @param name of a muscle group
+ */
 export function whyUnclear(
   m: MovementFinding,
   say: Say = asWritten,
@@ -102,7 +108,9 @@ export const leadingMovement = (f: Findings): MovementFinding | null =>
 const theGroup = ({ group }: Limiter): string =>
   group === 'nerve-like' ? 'a nerve-like pull' : `the ${GROUP_WORDS[group].name}`;
 
-/** What stops a limited movement: "by the hamstrings", "by the vasti or the knee joint"; null where that is not clear. */
+/**
+ * What stops a limited movement: "by the hamstrings", "by the vasti or the knee joint"; null where that is not clear.
+ */
 export function stoppedBy(m: MovementFinding): string | null {
   const [first, second] = m.limiters;
   if (m.clarity === 'unclear' || !first) return null;

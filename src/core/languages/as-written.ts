@@ -1,7 +1,13 @@
-/** What stands in a sentence for `{{name}}`; `count` chooses the plural, `context` another word where one English word is two. */
+/**
+ * What stands in a sentence for `{{name}}`; `count` chooses the plural, `context` another word where one English word
+ * is two.
+ */
 export type Values = Readonly<Record<string, string | number>>;
 
-/** A sentence as it is written in English, said in some language. What is in no catalogue, a teacher's own words, stays as it is. */
+/**
+ * A sentence as it is written in English, said in some language. What is in no catalogue, a teacher's own words, stays
+ * as it is.
+ */
 export type Say = (english: string, values?: Values) => string;
 
 /** English for one, where the sentence is written for many. */

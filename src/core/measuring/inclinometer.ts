@@ -8,7 +8,10 @@ export interface TiltSample {
 export interface TiltState {
   /** Smoothed angle, or null before the first sample. */
   angle: number | null;
-  /** True when the limb has been still for the whole window, or was until a moment ago: the press itself moves the device. */
+  /**
+   * True when the limb has been still for the whole window, or was until a moment ago: the press itself moves the
+   * device.
+   */
   still: boolean;
   /** Spread of the samples in the window, degrees (standard deviation). */
   spread: number;
@@ -76,8 +79,8 @@ function summarise(samples: readonly TiltSample[]): Window {
 }
 
 /**
- * An inclinometer over a stream of tilt samples: a zero can be set on a level line or on the pelvis, and a reading is taken
- * when the limb has been held still. Pure apart from its own memory of the last samples.
+ * An inclinometer over a stream of tilt samples: a zero can be set on a level line or on the pelvis, and a reading is
+ * taken when the limb has been held still. Pure apart from its own memory of the last samples.
  */
 export class Inclinometer {
   private samples: TiltSample[] = [];
@@ -149,12 +152,15 @@ export class Inclinometer {
 const isStill = (w: Window): boolean =>
   w.span >= 0.85 * (WINDOW_MS / 1000) && w.spread < STILL_SPREAD && Math.abs(w.drift) < STILL_DRIFT && w.count >= 5;
 
-/** Half the 95 % band of a window's mean: neighbours are alike, so a third of the samples count; plus half the drift. */
+/**
+ * Half the 95 % band of a window's mean: neighbours are alike, so a third of the samples count; plus half the drift.
+ */
 const bandOf = (w: Window): number =>
   Math.hypot((1.96 * w.spread) / Math.sqrt(Math.max(1, w.count / 3)), (Math.abs(w.drift) * w.span) / 2);
 
 /**
- * Tilt of a device's long edge against level from its motion sensor, degrees: 0 lying flat or on its long side level, 90 standing.
+ * Tilt of a device's long edge against level from its motion sensor, degrees: 0 lying flat or on its long side level,
+ * 90 standing.
  * @param beta front-to-back tilt (−180…180) and gamma left-to-right tilt (−90…90) as browsers tell them
  */
 export function edgeTilt(beta: number, gamma: number): number {

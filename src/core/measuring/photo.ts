@@ -8,7 +8,10 @@ export interface PicturePoint {
 export interface Placement {
   vertex: PicturePoint;
   far: PicturePoint;
-  /** A limb's near end (the angle is then counted from its straight continuation), or null for a line across the picture. */
+  /**
+   * A limb's near end (the angle is then counted from its straight continuation), or null for a line across the
+   * picture.
+   */
   near: PicturePoint | null;
   /** Two points of a level line in the picture; the picture's own edge where absent. */
   level: readonly [PicturePoint, PicturePoint] | null;
@@ -75,10 +78,12 @@ function beyondUpright(p: Placement, toward: 1 | -1): number {
 }
 
 /**
- * The angle on a picture with its likely error. Errors of placing are carried through to first order: each end of a line of L
- * pixels that is missed by σ turns it by σ/L. Placing again narrows the band and shows the hand's own scatter; the greater of both is told.
+ * The angle on a picture with its likely error. Errors of placing are carried through to first order: each end of a
+ * line of L pixels that is missed by σ turns it by σ/L. Placing again narrows the band and shows the hand's own
+ * scatter; the greater of both is told.
  * @param pixel SD of missing a landmark in pixels of the picture (screen pixels ÷ zoom)
- * @param toward for angles from level: 1 where zero points right on the picture, −1 left; without it the angle stays within ±90
+ * @param toward for angles from level: 1 where zero points right on the picture, −1 left; without it the angle stays
+ * within ±90
  */
 export function photoAngle(
   placements: readonly Placement[],

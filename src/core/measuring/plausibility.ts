@@ -25,7 +25,10 @@ export interface HeldAgainst {
   expected?: { mean: number; low: number; high: number };
 }
 
-/** Beyond these a value is asked about once (our defaults): SDs of the norm, errors of measuring, half-widths of the interval. */
+/**
+ * Beyond these a value is asked about once (our defaults): SDs of the norm, errors of measuring, half-widths of the
+ * interval.
+ */
 const FAR = { norm: 3, side: 3.5, before: 3, expected: 2.5 } as const;
 const INCH = 2.54;
 
@@ -83,8 +86,8 @@ export function doubtQuestion(doubts: readonly ValueDoubt[]): string | null {
 }
 
 /**
- * True where left and right of a new pair contradict all earlier pairs: there was a difference beyond the error of measuring
- * each time, always the same way, and now there is one the other way. Then the sides may have been swapped.
+ * True where left and right of a new pair contradict all earlier pairs: there was a difference beyond the error of
+ * measuring each time, always the same way, and now there is one the other way. Then the sides may have been swapped.
  */
 export function sidesSwapped(
   readout: Readout,

@@ -99,7 +99,10 @@ export interface Torque {
   normalised: number;
 }
 
-/** Torque of a push on a limb. Newtons, centimetres, N·m and kilograms in; throws on a lever or mass that is not positive. */
+/**
+ * Torque of a push on a limb. Newtons, centimetres, N·m and kilograms in; throws on a lever or mass that is not
+ * positive.
+ */
 export function torqueOf(push: { newtons: number; lever_cm: number; gravity_Nm: number; mass_kg: number }): Torque {
   if (!(push.lever_cm > 0) || !(push.mass_kg > 0)) throw new Error('lever arm and mass must be positive');
   const pushed = push.newtons * (push.lever_cm / 100);

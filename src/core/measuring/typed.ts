@@ -3,7 +3,9 @@ import { numberIn } from '@/core/number-in';
 
 const INCH = 2.54;
 
-/** A number that was typed, NaN where it is none: comma or point, minus in either form, degree sign and units left off. */
+/**
+ * A number that was typed, NaN where it is none: comma or point, minus in either form, degree sign and units left off.
+ */
 export function typedNumber(text: string): number {
   return numberIn(text.trim().replace(/\s*(°|deg|degrees?|cm|s|sec|seconds?|reps?|×|x)$/i, ''));
 }
@@ -50,8 +52,8 @@ const TENS: Readonly<Record<string, number>> = {
 };
 
 /**
- * A number that was spoken in English, or null where none is heard: digits or words (`minus six point five`, `a hundred and
- * twelve`). Words that are no number are passed over.
+ * A number that was spoken in English, or null where none is heard: digits or words (`minus six point five`, `a hundred
+ * and twelve`). Words that are no number are passed over.
  */
 export function spokenNumber(said: string): number | null {
   const words = said

@@ -122,7 +122,9 @@ export function withHand(rung: Rung, hand: 'worked' | 'other', way: Reach | unde
   return withContacts({ ...rung, reach }, [...rest, ...points.map((point) => ({ point, ...on }))]);
 }
 
-/** Where a hand would go if it were put where it is now: to a landmark, with what lies between (metres, outward is +). */
+/**
+ * Where a hand would go if it were put where it is now: to a landmark, with what lies between (metres, outward is +).
+ */
 export function handHere(
   rung: Pick<Rung, 'path' | 'reach'>,
   depth: number,

@@ -52,7 +52,10 @@ function reachOf(rung: Rung, depth: number, hand: Hand, way: HandWay): Reach {
   return { to: `${way.to}_${way.whose === 'same' ? hand : mate(hand)}`, offset: way.offset ?? [0, 0, 0] };
 }
 
-/** Puts a hand at one of the usual places, or sets it free for an id that is none; both hands where both sides do the same. */
+/**
+ * Puts a hand at one of the usual places, or sets it free for an id that is none; both hands where both sides do the
+ * same.
+ */
 export function withHandAt(shape: Pick<Shape, 'sided'>, rung: Rung, depth: number, hand: Hand, id: string): Rung {
   const way = HAND_WAYS.find((w) => w.id === id);
   const put = (r: Rung, h: Hand): Rung => withHand(r, h, way && reachOf(rung, depth, h, way));

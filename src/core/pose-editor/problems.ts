@@ -170,8 +170,8 @@ export const TIPS_OVER: Problem = {
 };
 
 /**
- * What keeps a rung out of the library: everything impossible at entry, half-way and full depth, each said once. Balance
- * comes from the statics and is asked for apart.
+ * What keeps a rung out of the library: everything impossible at entry, half-way and full depth, each said once.
+ * Balance comes from the statics and is asked for apart.
  */
 export function obstaclesOf(shape: Pick<Shape, 'position'>, rung: Rung, build?: Build): Problem[] {
   const seen = new Set<string>();

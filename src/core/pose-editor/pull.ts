@@ -17,11 +17,15 @@ import {
 import { solveLinear } from '@/core/poses/settling/solve-linear';
 
 /**
- * Pulling a landmark to a place: the least turn of the joints that carry it there while what bears stays where it is. Damped
- * least squares (Levenberg–Marquardt, for arms of robots Wampler 1986), derivatives by differences, joint limits by clamping.
+ * Pulling a landmark to a place: the least turn of the joints that carry it there while what bears stays where it is.
+ * Damped least squares (Levenberg–Marquardt, for arms of robots Wampler 1986), derivatives by differences, joint limits
+ * by clamping.
  */
 
-/** Metres and degrees that cost one in the sum of squares. Ours: the hand's own error on a screen, and an even share of joints. */
+/**
+ * Metres and degrees that cost one in the sum of squares. Ours: the hand's own error on a screen, and an even share of
+ * joints.
+ */
 const MISS = 0.004;
 const SLIP = 0.0006;
 const TURN_DEG = 20;
@@ -250,7 +254,10 @@ function bend(q: Posture, hinge: number, planted: boolean): void {
   q[coordinateIndex(`ankle_dorsiflexion_${side}`)] += by / 2;
 }
 
-/** Joints that give way so that what is held can stay: the same leg's, or both legs' and the pelvis' where that is pulled. */
+/**
+ * Joints that give way so that what is held can stay: the same leg's, or both legs' and the pelvis' where that is
+ * pulled.
+ */
 function followers(point: string, held: readonly string[]): string[] {
   if (held.length === 0) return [];
   if (point === 'pelvis' || point === 'pubis' || point === 'neck') return [...ROOT, ...LEGS];

@@ -4,7 +4,10 @@ import { TYPICAL } from '@/core/fit/typical';
 import type { Shape } from '@/core/poses';
 import { obstaclesOf, TIPS_OVER } from './problems';
 
-/** What keeps a pose out of the library, in sentences, each rung by its name where there are several; empty where nothing does. */
+/**
+ * What keeps a pose out of the library, in sentences, each rung by its name where there are several; empty where
+ * nothing does.
+ */
 export function notReady(shape: Shape): string[] {
   return shape.rungs.flatMap((rung, i) => {
     const words = obstaclesOf(shape, rung).map((p) => p.words);

@@ -4,8 +4,9 @@ import { settlePath } from '@/core/poses/settling/settle';
 import { isHeld } from './edit';
 
 /**
- * A rung put on what it touches at entry, half-way and full: the joint angles nearest to hers at which contacts and hands
- * meet and nothing passes through anything (`core/poses/settling`). How far structures are stretched is left to her.
+ * A rung put on what it touches at entry, half-way and full: the joint angles nearest to hers at which contacts and
+ * hands meet and nothing passes through anything (`core/poses/settling`). How far structures are stretched is left to
+ * her.
  */
 export function settledRung(
   shape: Pick<Shape, 'id' | 'position' | 'sided'> & { rungs: readonly Rung[] },

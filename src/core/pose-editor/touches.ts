@@ -1,7 +1,10 @@
 import type { Contact, Rung, Shape } from '@/core/poses';
 import { withContacts } from './edit';
 
-/** What a rung touches, changed as a teacher does: in a shape of both sides at once, what is said of one side holds for the other. */
+/**
+ * What a rung touches, changed as a teacher does: in a shape of both sides at once, what is said of one side holds for
+ * the other.
+ */
 
 /** Usual heights of what lies under a body, centimetres; what is not here has none. */
 const HEIGHT: Partial<Record<Contact['on'], number>> = { blanket: 4, block: 12, bolster: 18, chair: 44 };
@@ -15,7 +18,10 @@ function twins(shape: Pick<Shape, 'sided'>, c: Contact): Contact[] {
   return [c, { ...c, point: swapped(c.point), ...(c.limb && { limb: swapped(c.limb) }) }];
 }
 
-/** Changes what a landmark bears on; a height that is not told is the usual one, a limb that is not told the nearer thigh. */
+/**
+ * Changes what a landmark bears on; a height that is not told is the usual one, a limb that is not told the nearer
+ * thigh.
+ */
 export function withTouch(
   shape: Pick<Shape, 'sided'>,
   rung: Rung,

@@ -38,7 +38,10 @@ const LOW = 0.3;
 /** Lying level, within so many degrees, the head is as good as above the heart: so many centimetres. */
 const LEVEL = 15,
   PILLOW = 16;
-/** Trunk on the back that slopes down to the head from here, degrees, and what that counts as, centimetres beneath the heart. Ours. */
+/**
+ * Trunk on the back that slopes down to the head from here, degrees, and what that counts as, centimetres beneath the
+ * heart. Ours.
+ */
 const TIPPED = 18,
   HEAD_DOWN = 5;
 /** What lying on the side puts on the outer hip, in the terms of the angle that presses as much. Ours. */
@@ -212,8 +215,8 @@ const BACK = /^(back|sacrum|shoulder)/,
   FRONT = /^(chest|pubis|waist)/;
 
 /**
- * What a rung asks at a depth from 0 (entry) to 1 (full), in the typical body: worst of both legs, or what one of them and the body as a whole
- * are asked.
+ * What a rung asks at a depth from 0 (entry) to 1 (full), in the typical body: worst of both legs, or what one of them
+ * and the body as a whole are asked.
  */
 export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, depth: number, leg?: Leg): Asks {
   const reach = reachFor(rung, 'right');
@@ -266,7 +269,10 @@ export function demandsAt(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, 
 /** Bend from which a knee that stands can be turned, degrees: straight it is locked. Ours. */
 const UNLOCKED = 20;
 
-/** What turns over a bent knee whose foot stands: the trunk, the thigh turning in, or the other thigh coming across; degrees, 0 where it is straight. */
+/**
+ * What turns over a bent knee whose foot stands: the trunk, the thigh turning in, or the other thigh coming across;
+ * degrees, 0 where it is straight.
+ */
 export function turnedOverKnee(q: Posture, side: Side): number {
   const deg = (id: string): number => q[coordinateIndex(id)] / DEG;
   if (deg(`knee_flexion_${side}`) < UNLOCKED) return 0;
@@ -284,8 +290,8 @@ const along = (shape: Pick<Shape, 'position' | 'works'>, rung: Rung, leg?: Leg):
   Array.from({ length: STEPS + 1 }, (_, k) => demandsAt(shape, rung, k / STEPS, leg));
 
 /**
- * What a rung asks of the body that cautions speak about: numbers along its way from entry (first) to full depth (last), from its
- * angles, contacts and what it is for.
+ * What a rung asks of the body that cautions speak about: numbers along its way from entry (first) to full depth
+ * (last), from its angles, contacts and what it is for.
  */
 export function demandsOf(shape: Pick<Shape, 'position' | 'works'>, rung: Rung): AsksAlong {
   let own = kept.get(rung);
@@ -293,7 +299,10 @@ export function demandsOf(shape: Pick<Shape, 'position' | 'works'>, rung: Rung):
   return own;
 }
 
-/** The same with the legs told apart, for a rung done on a side; of both sides, or where both legs do alike, each leg is asked what either is. */
+/**
+ * The same with the legs told apart, for a rung done on a side; of both sides, or where both legs do alike, each leg is
+ * asked what either is.
+ */
 export function demandsOfSide(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, side: Side | 'both'): AsksOfLegs {
   const whole = demandsOf(shape, rung);
   if (side === 'both') return { whole, left: whole, right: whole };

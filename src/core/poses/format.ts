@@ -34,7 +34,10 @@ export interface Contact {
   height_cm?: number;
 }
 
-/** A muscle action that a cue asks for beside holding the shape: a push or pull where something is touched, or a squeeze. */
+/**
+ * A muscle action that a cue asks for beside holding the shape: a push or pull where something is touched, or a
+ * squeeze.
+ */
 export interface Intent {
   /** Cue of the schools: press, draw, squeeze or lift. */
   cue: 'press' | 'draw' | 'squeeze' | 'lift';
@@ -53,7 +56,10 @@ export interface Rung {
   /** Hands that reach for something; otherwise the arm's own angles count. */
   reach: Partial<Record<'worked' | 'other', Reach>>;
   contacts: readonly Contact[];
-  /** True where the hands must be down from the entry on, false where a prop may bridge what is missing; else as the position says. */
+  /**
+   * True where the hands must be down from the entry on, false where a prop may bridge what is missing; else as the
+   * position says.
+   */
   carries?: boolean;
   /** Where a wall stands, if it is used. */
   wall?: 'behind' | 'ahead' | 'beside';
@@ -170,7 +176,9 @@ function realPath({ path }: Pick<Rung, 'path'>, worked: Side): RealPath {
   });
 }
 
-/** Degrees of the i-th coordinate of a path at shares of its nodes; a parabola may lean out a little between its ends. */
+/**
+ * Degrees of the i-th coordinate of a path at shares of its nodes; a parabola may lean out a little between its ends.
+ */
 const angleIn = (p: RealPath, i: number, [a, b, c]: readonly [number, number, number]): number =>
   Math.min(p.max[i], Math.max(p.min[i], a * p.nodes[0][i] + b * p.nodes[1][i] + c * p.nodes[2][i]));
 

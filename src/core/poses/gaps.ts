@@ -105,6 +105,8 @@ export function beyondSupport(skeleton: Skeleton, contacts: readonly Contact[]):
   return outsideHull(corners, x, z);
 }
 
-/** True where the hands carry and must be down from the entry on: on all fours and in work of the muscles, unless told. */
+/**
+ * True where the hands carry and must be down from the entry on: on all fours and in work of the muscles, unless told.
+ */
 export const carriesOf = (shape: Pick<Shape, 'position'>, rung: Pick<Rung, 'kind' | 'carries'>): boolean =>
   rung.carries ?? (shape.position === 'all-fours' || rung.kind === 'strength');

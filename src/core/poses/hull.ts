@@ -16,7 +16,10 @@ export function hullOf(points: readonly (readonly [number, number])[]): [number,
   return [...half(sorted), ...half([...sorted].reverse())];
 }
 
-/** How far a point lies outside the hull of others, in their unit; below 0 inside: minus the distance to the nearest edge. */
+/**
+ * How far a point lies outside the hull of others, in their unit; below 0 inside: minus the distance to the nearest
+ * edge.
+ */
 export function outsideHull(corners: readonly (readonly [number, number])[], x: number, y: number): number {
   const hull = hullOf(corners);
   let inside = true,

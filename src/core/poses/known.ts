@@ -2,8 +2,9 @@ import type { Shape } from './format';
 import type { PoseId } from './shapes';
 
 /**
- * Drills for one muscle and therapeutic forms, by id: worth having, but not what a teacher would name if she were asked what was done
- * in a class. Everything else of the library is known by name, and so is what a teacher made herself. Ours.
+ * Drills for one muscle and therapeutic forms, by id: worth having, but not what a teacher would name if she were asked
+ * what was done in a class. Everything else of the library is known by name, and so is what a teacher made herself.
+ * Ours.
  */
 const DRILLS: ReadonlySet<string> = new Set<PoseId>([
   'hips-on-block',
@@ -45,6 +46,9 @@ const DRILLS: ReadonlySet<string> = new Set<PoseId>([
   'squat-shin-hold',
 ]);
 
-/** True for a shape that most teachers know by name. What is done on a chair is a class of its own and counts as known there. */
+/**
+ * True for a shape that most teachers know by name. What is done on a chair is a class of its own and counts as known
+ * there.
+ */
 export const isKnown = (shape: Pick<Shape, 'id'>, onChair = false): boolean =>
   !DRILLS.has(shape.id) && (onChair || !shape.id.startsWith('chair-'));

@@ -23,7 +23,10 @@ export const propSizesSchema = z.object({
 });
 export type PropSizes = z.infer<typeof propSizesSchema>;
 export const PROP_SIZES: PropSizes = propSizesSchema.parse({});
-/** Generic sizes where feet and inches are used: blocks of 4, 6 and 9 inches, a bolster of 8, straps of 6, 8 and 10 feet. */
+/**
+ * Generic sizes where feet and inches are used: blocks of 4, 6 and 9 inches, a bolster of 8, straps of 6, 8 and 10
+ * feet.
+ */
 export const PROP_SIZES_IMPERIAL: PropSizes = propSizesSchema.parse({
   block: [10.16, 15.24, 22.86],
   fold: 2.54,

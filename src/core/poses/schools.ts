@@ -5,7 +5,9 @@ import { postureAt, type Rung, type Shape } from './format';
 /** Key under which a studio keeps it among its settings. */
 export const SCHOOLS_SETTING = 'school/cues';
 
-/** A teacher's side where teachers differ about how a shape is taught. None is wrong; a default is only where to begin. */
+/**
+ * A teacher's side where teachers differ about how a shape is taught. None is wrong; a default is only where to begin.
+ */
 export const schoolsSchema = z.object({
   /** Buttocks while the hip extends or the back bends. */
   buttocks: z.enum(['relax', 'light', 'firm']).default('light'),

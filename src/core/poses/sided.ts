@@ -16,8 +16,9 @@ const even = (angles: PoseAngles): boolean =>
   });
 
 /**
- * Whether a rung is done once on each side. A shape may have sides and one of its rungs none: heel raises on both feet are done once,
- * on one foot right and left. Read from the path: a rung in which both sides do the same along the whole of it has no sides.
+ * Whether a rung is done once on each side. A shape may have sides and one of its rungs none: heel raises on both feet
+ * are done once, on one foot right and left. Read from the path: a rung in which both sides do the same along the whole
+ * of it has no sides.
  */
 export function isSided(shape: Pick<Shape, 'sided'>, rung: Rung): boolean {
   if (!shape.sided) return false;

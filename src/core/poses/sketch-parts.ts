@@ -2,8 +2,9 @@ import type { LimbCoordinate, TrunkCoordinate, Vec3 } from '@/core/body';
 import type { PropId } from './format';
 
 /**
- * The parts in which an author writes a rung: joint angles, what bears, where hands go. Names are the model's own (`coordinates.ts`,
- * `points.ts`), so that a wrong one does not compile. The worked side is the one that the rung is about.
+ * The parts in which an author writes a rung: joint angles, what bears, where hands go. Names are the model's own
+ * (`coordinates.ts`, `points.ts`), so that a wrong one does not compile. The worked side is the one that the rung is
+ * about.
  */
 
 /** Degrees that settling must not move. */
@@ -42,9 +43,9 @@ type HandPlace =
   `${'ankle' | 'ball' | 'calf' | 'heel' | 'hip' | 'knee' | 'shoulder' | 'thigh'}_${'worked' | 'other' | 'same'}`;
 
 /**
- * Where a hand goes and what it does there. `hold`: takes hold; `free`: is beside the place and holds nothing; `flat`: the palm lies on the
- * floor, or on something of a height; `forearm`: so does the whole forearm, its elbow there; `bears`: carries the body, with nothing
- * else on the floor.
+ * Where a hand goes and what it does there. `hold`: takes hold; `free`: is beside the place and holds nothing; `flat`:
+ * the palm lies on the floor, or on something of a height; `forearm`: so does the whole forearm, its elbow there;
+ * `bears`: carries the body, with nothing else on the floor.
  */
 export interface SketchHand {
   grip: 'hold' | 'free' | 'flat' | 'forearm' | 'bears';

@@ -8,7 +8,8 @@ const SIDES = ['worked', 'other'] as const;
 type Whose = (typeof SIDES)[number];
 
 /**
- * Angles in degrees and the coordinates that are held. Later parts win, and of one part each side's own over those of both.
+ * Angles in degrees and the coordinates that are held. Later parts win, and of one part each side's own over those of
+ * both.
  * @throws where the model has no such coordinate
  */
 export function anglesOf(...parts: readonly Laid[]): { angles: PoseAngles; held: ReadonlySet<string> } {

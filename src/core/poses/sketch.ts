@@ -25,7 +25,9 @@ export interface RungSketch {
   intents?: readonly Intent[];
   /** False where hands, a strap or a wall keep the balance and not the feet. */
   balance?: false;
-  /** True where the hands carry and must be down from the entry on; by default on all fours and in work of the muscles. */
+  /**
+   * True where the hands carry and must be down from the entry on; by default on all fours and in work of the muscles.
+   */
   carries?: boolean;
   /** How to come in, where it is not as the shape says. */
   enter?: string;
@@ -70,7 +72,10 @@ export interface Rough {
   contacts: readonly Contact[];
   wall: Rung['wall'];
   balance: boolean;
-  /** True where the hands must touch from the entry on; else a block or a strap bridges what is missing until full depth. */
+  /**
+   * True where the hands must touch from the entry on; else a block or a strap bridges what is missing until full
+   * depth.
+   */
   carries: boolean;
 }
 
@@ -152,7 +157,10 @@ export interface SettledRung {
   hands?: Rung['reach'];
 }
 
-/** The finished shape. @param settledOf what settling made of a rung, by its number from 1; rungs without stay as they are written */
+/**
+ * The finished shape.
+ * @param settledOf what settling made of a rung, by its number from 1; rungs without stay as they are written
+ */
 export function finished(sketch: ShapeSketch, settledOf: (rung: number) => SettledRung | undefined): Shape {
   const rough = roughOf(sketch);
   const rungs = sketch.rungs.map((r, i): Rung => {

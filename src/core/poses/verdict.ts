@@ -17,7 +17,10 @@ export const hurtBefore = (
     (h) => h.pose === shape.id && h.rung <= rung && (h.side === side || h.side === 'both' || side === 'both'),
   ) ?? null;
 
-/** What a rung on a side asks that a screening must know: the legs are told apart only where a caution speaks of one of them. */
+/**
+ * What a rung on a side asks that a screening must know: the legs are told apart only where a caution speaks of one of
+ * them.
+ */
 export const asksUnder = (
   { cautions }: Pick<Screening, 'cautions'>,
   shape: Pick<Shape, 'position' | 'works'>,
@@ -25,7 +28,10 @@ export const asksUnder = (
   side: Side | 'both',
 ): AsksAlong | AsksOfLegs => (cautions.some((c) => c.side) ? demandsOfSide(shape, rung, side) : demandsOf(shape, rung));
 
-/** What cautions and what hurt before leave of a rung on a side. Where it hurt it stays closed until the teacher clears it. */
+/**
+ * What cautions and what hurt before leave of a rung on a side. Where it hurt it stays closed until the teacher clears
+ * it.
+ */
 export function verdictOfRung(screening: Screening, shape: Shape, rung: number, side: Side | 'both'): Verdict {
   // Without a caution nothing is asked, and nothing need be worked out.
   const v =

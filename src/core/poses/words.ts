@@ -1,6 +1,9 @@
 import type { Give, Kind, Level, PropId, Shape } from './format';
 
-/** Height from which a prop alone does not do, centimetres: a bolster, a block on its end, a folded blanket (our default). */
+/**
+ * Height from which a prop alone does not do, centimetres: a bolster, a block on its end, a folded blanket (our
+ * default).
+ */
 const ALONE: Partial<Record<PropId, number>> = { bolster: 26, block: 24, blanket: 12 };
 
 /** A prop with the height that the fit asks for; where one alone is too low, what does instead. */

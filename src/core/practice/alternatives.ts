@@ -23,8 +23,8 @@ export interface BuiltOf {
 }
 
 /**
- * What could stand in a block's place, the best first: allowed, within reach and within the wishes, not in the practice yet, and of its phase;
- * a shape stands there once, at the rung that is worth most.
+ * What could stand in a block's place, the best first: allowed, within reach and within the wishes, not in the practice
+ * yet, and of its phase; a shape stands there once, at the rung that is worth most.
  */
 export function alternativesFor(
   block: Block,
@@ -48,7 +48,8 @@ export function alternativesFor(
   for (const [key, [r, ...others]] of byRung) {
     const found = rungOf(r.pose, r.rung);
     if (!found || taken.has(key)) continue;
-    // Where arriving or resting is, only what rests can stand; elsewhere what is taught where the block stands, or where its rung usually does.
+    // Where arriving or resting is, only what rests can stand; elsewhere what is taught where the block stands, or
+    // where its rung usually does.
     const phases = kind === 'rest' ? [block.phase] : [block.phase, ...(now?.phases ?? [])];
     if ((found.rung.kind === 'rest') !== (kind === 'rest') || !phases.some((p) => found.rung.phases.includes(p)))
       continue;

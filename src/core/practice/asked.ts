@@ -8,7 +8,9 @@ import type { PracticeUnit } from './units';
 export interface Time {
   /** Minutes for items with the way between them and what is left for rest at the end. */
   work: number;
-  /** How much of it may be missing or too much: the same as whole breaths may leave, so that the bound holds for them. */
+  /**
+   * How much of it may be missing or too much: the same as whole breaths may leave, so that the bound holds for them.
+   */
   slack: number;
   restLeast: number;
   restMost: number;

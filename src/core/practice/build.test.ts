@@ -305,7 +305,8 @@ describe('the choice', () => {
     expect(whole && more).toBeTruthy();
     if (!whole || !more) return;
     expect(more.searched).toBeLessThan(more.of);
-    // Whatever is found in a part of the library, by the rules of the whole, is worth no more than the bound of the whole.
+    // Whatever is found in a part of the library, by the rules of the whole, is worth no more than the bound of the
+    // whole.
     for (const take of [0, 1, 2]) {
       const part = all.filter((_, i) => i % 3 === take);
       const asked = { ...goal, units: part, all, time, locked: [], apart: [] };

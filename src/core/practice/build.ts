@@ -32,7 +32,9 @@ export interface BuiltPractice {
   doses: Dose[];
   /** Worth of the practice as it stands, by the measure of the choice. */
   objective: number;
-  /** No choice of rungs and times from the whole library is worth more by this measure. It says nothing of the order. */
+  /**
+   * No choice of rungs and times from the whole library is worth more by this measure. It says nothing of the order.
+   */
   bound: number;
   /** What is missing to the bound, as a share of it; time that has to be given back takes nothing off this scale. */
   gap: number;
@@ -56,9 +58,9 @@ export interface BuiltPractice {
 const HARDLY = 0.25;
 
 /**
- * A practice for aims, minutes and wishes: rungs and times chosen by a mixed-integer program, ordered by phases with the least changes, made
- * whole breaths, rest filling what is left. Poses that a caution forbids or whose entry is out of reach are never taken. The same
- * input gives the same practice.
+ * A practice for aims, minutes and wishes: rungs and times chosen by a mixed-integer program, ordered by phases with
+ * the least changes, made whole breaths, rest filling what is left. Poses that a caution forbids or whose entry is out
+ * of reach are never taken. The same input gives the same practice.
  */
 export async function buildPractice(
   ranked: readonly RankedPose[],
@@ -96,7 +98,10 @@ function attempt(
   return answer(problem, versions, choice, laid);
 }
 
-/** The best choice, and as many others, each a quarter different from all before it, as the version that is asked for needs. */
+/**
+ * The best choice, and as many others, each a quarter different from all before it, as the version that is asked for
+ * needs.
+ */
 function versionsOf(highs: Highs, { units, goal, request, frame, locks }: BuildProblem): Choice[] {
   const locked = locks(request);
   const versions: Choice[] = [];
@@ -115,7 +120,9 @@ interface Laid {
   timed: ReturnType<typeof wholeBreaths>;
   /** No order has fewer changes. */
   exact: boolean;
-  /** Seconds that two rungs of a shape that follow each other, and the steps within rounds, take less than was counted. */
+  /**
+   * Seconds that two rungs of a shape that follow each other, and the steps within rounds, take less than was counted.
+   */
   saved: number;
 }
 
@@ -218,7 +225,8 @@ function answer(
   );
   // Another version must differ; what it is held against is the best of all, not the best that differs.
   const bound = Math.max(best.bound, objective);
-  // Minutes that nothing can fill cost whatever is chosen: a practice is not measured by the little that is left after them.
+  // Minutes that nothing can fill cost whatever is chosen: a practice is not measured by the little that is left after
+  // them.
   const back = Math.max(0, valueOf(choice.chosen, goal, 0) - choice.objective);
   const doses = dosesOf(items, goal.aims, ranked, goal.wanted);
   const keys = units.map((u) => u.key);

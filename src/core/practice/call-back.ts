@@ -20,8 +20,8 @@ function legs(item: Of): number[] | null {
 }
 
 /**
- * "As in the low lunge before": what of the items before asks the same of hips and knees, so that it can be called back; null where
- * nothing does. The second side of a rung is not called back to its first.
+ * "As in the low lunge before": what of the items before asks the same of hips and knees, so that it can be called
+ * back; null where nothing does. The second side of a rung is not called back to its first.
  */
 export function callBack(item: Of, before: readonly PracticeItem[]): string | null {
   const here = legs(item);

@@ -19,8 +19,8 @@ export type Change =
 const PROPS: readonly PropId[] = ['blanket', 'block', 'strap', 'wall', 'chair', 'bolster', 'post'];
 
 /**
- * One change at a time, the slightest first, until a practice fits: a prop more, one thing less avoided, a level more, another
- * place, no peak, fewer minutes.
+ * One change at a time, the slightest first, until a practice fits: a prop more, one thing less avoided, a level more,
+ * another place, no peak, fewer minutes.
  */
 export function smallestChange(
   highs: Highs,

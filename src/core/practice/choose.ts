@@ -7,16 +7,16 @@ import type { PracticeRequest } from './request';
 import { countersAfter, needsCounter, movesFirst, needsPreparation, preparesBefore, type PracticeUnit } from './units';
 
 /**
- * Which rungs, and for how long on each side: a mixed-integer program (`program-of.ts`) whose worth is told in `measure.ts`. Time on a side is
- * continuous here and made whole breaths afterwards (`compose.ts`).
+ * Which rungs, and for how long on each side: a mixed-integer program (`program-of.ts`) whose worth is told in
+ * `measure.ts`. Time on a side is continuous here and made whole breaths afterwards (`compose.ts`).
  *
- * The program of the whole library is relaxed first; units are kept by what their best use could add at its prices, and the
- * rest priced out: `bound` holds for the whole library all the same.
+ * The program of the whole library is relaxed first; units are kept by what their best use could add at its prices, and
+ * the rest priced out: `bound` holds for the whole library all the same.
  */
 
 /**
- * Units that the search is made with at first, and at most where that does not come near enough to the bound of all: then what is found is the
- * start, and little is looked for beside the bound.
+ * Units that the search is made with at first, and at most where that does not come near enough to the bound of all:
+ * then what is found is the start, and little is looked for beside the bound.
  */
 const KEPT = [60, 240] as const;
 /** Gap to the bound of the whole library that is good enough. */
@@ -47,7 +47,10 @@ export function possible(
   return solve(highs, program, { relaxed: true }).status !== 'none';
 }
 
-/** What a choice keeps to beside its goal: units that stay, and choices of earlier versions, of which a quarter must change. */
+/**
+ * What a choice keeps to beside its goal: units that stay, and choices of earlier versions, of which a quarter must
+ * change.
+ */
 export interface Keeps {
   locked?: readonly Locked[];
   apart?: readonly (readonly string[])[];
@@ -124,7 +127,10 @@ const gapOf = (c: Choice): number => (c.bound - c.objective) / Math.max(1e-9, c.
 /** Likeliest units of each custom that a search always has. */
 const CUSTOMARY = 4;
 
-/** A list with what prepares and counters its members, what wakes and what ends a practice, the likeliest first, and all that is locked. */
+/**
+ * A list with what prepares and counters its members, what wakes and what ends a practice, the likeliest first, and all
+ * that is locked.
+ */
 function withHelpers(
   list: readonly PracticeUnit[],
   all: readonly PracticeUnit[],

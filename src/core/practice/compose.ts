@@ -45,8 +45,8 @@ export const secondsOf = (list: readonly Timed[], request: PracticeRequest): num
   );
 
 /**
- * Makes a choice whole breaths: each rounded, then single breaths are given where they do most or taken where they do least, until
- * items and the least or most rest fit the time.
+ * Makes a choice whole breaths: each rounded, then single breaths are given where they do most or taken where they do
+ * least, until items and the least or most rest fit the time.
  * @param space seconds for items with the way to each; below `full` minutes are given back
  */
 export function wholeBreaths(

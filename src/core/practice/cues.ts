@@ -9,8 +9,8 @@ import { callBack } from './call-back';
 import type { PracticeItem } from './practice';
 
 /**
- * What a teacher says in an item: drafted from the shape's own lines, the joint actions between its entry and the student's depth, what
- * the schools add, and what stretches or works; in her manner, and hers to change.
+ * What a teacher says in an item: drafted from the shape's own lines, the joint actions between its entry and the
+ * student's depth, what the schools add, and what stretches or works; in her manner, and hers to change.
  */
 
 export const voiceSchema = z.object({
@@ -170,7 +170,10 @@ export function draftCues(
   return out;
 }
 
-/** A teacher's own lines for a rung, kept for next time: what she wrote of left and right stands for the worked and the other side. */
+/**
+ * A teacher's own lines for a rung, kept for next time: what she wrote of left and right stands for the worked and the
+ * other side.
+ */
 export const remembered = (lines: readonly string[], side: PracticeItem['side']): string[] =>
   side === 'both' ? [...lines] : lines.map((l) => swapped(l, side === 'left' ? LEFT_TO_SIGN : RIGHT_TO_SIGN));
 /** Remembered lines said for a side. */
@@ -184,7 +187,10 @@ const RIGHT_TO_SIGN = { right: '{worked}', left: '{other}' } as const;
 const swapped = (line: string, to: Readonly<Record<Side, string>>): string =>
   line.replace(/\b(left|right)\b/g, (word) => to[word as Side]);
 
-/** What is said in an item: her words for it, else what she said last time, else the draft. Her own lines are said in their order. */
+/**
+ * What is said in an item: her words for it, else what she said last time, else the draft. Her own lines are said in
+ * their order.
+ */
 export function cuesFor(
   item: Pick<PracticeItem, 'pose' | 'rung' | 'side' | 'cues'>,
   context: CueContext,

@@ -15,8 +15,9 @@ import { stationRank } from './stations';
 import { isHeldFirst, movesFirst, type PracticeUnit } from './units';
 
 /**
- * What every teacher would see at once, as rows of the program; `customs-kept.ts` reads the same in a finished practice. Whether a custom can be
- * kept at all is asked of the whole library, so that a part of it is never freer than the whole and the bound holds.
+ * What every teacher would see at once, as rows of the program; `customs-kept.ts` reads the same in a finished
+ * practice. Whether a custom can be kept at all is asked of the whole library, so that a part of it is never freer than
+ * the whole and the bound holds.
  */
 export function customRows(p: Program, columns: readonly Columns[], asked: Asked): void {
   wakingRow(p, columns, asked);
@@ -39,7 +40,10 @@ function wakingRow(p: Program, columns: readonly Columns[], { all, request }: As
 const isEarly = (unit: PracticeUnit): boolean =>
   unit.wakes && stationRank(unit.station) <= stationRank('standing') && unit.kind !== 'rest';
 
-/** Whoever is held or works lying, before anything else, was moved there first: where something that moves lying is open at all. */
+/**
+ * Whoever is held or works lying, before anything else, was moved there first: where something that moves lying is open
+ * at all.
+ */
 function movedFirstRows(p: Program, columns: readonly Columns[], { all, request, locked }: Asked): void {
   if (wakingAtLeast(request) === 0 || !all.some(movesFirst)) return;
   const isLocked = (c: Columns): boolean => locked.some((l) => l.key === c.unit.key);

@@ -33,8 +33,9 @@ import {
 import { styleOf } from './styles';
 
 /**
- * The customs of teachers as checks over a finished practice. They read nothing that the builder left behind: only the items, what was asked, and
- * how the student fits. A custom that the request or the cautions make impossible is not held against it.
+ * The customs of teachers as checks over a finished practice. They read nothing that the builder left behind: only the
+ * items, what was asked, and how the student fits. A custom that the request or the cautions make impossible is not
+ * held against it.
  */
 export const CUSTOMS = [
   'minutes',

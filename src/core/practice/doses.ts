@@ -43,7 +43,10 @@ export function wantedMinutes(active: readonly Aim[], work: number, about?: read
 
 /** Places on the curve of falling returns, as shares of what is wanted; between them it is straight. Ours. */
 const KNEES = [0, 0.25, 0.5, 0.8, 1.2, 1.5] as const;
-/** What each further share of what is wanted takes away: beyond half as much again it is for something else to have. Ours. */
+/**
+ * What each further share of what is wanted takes away: beyond half as much again it is for something else to have.
+ * Ours.
+ */
 export const OVER = 0.5;
 const whole = (x: number): number => 1 - Math.exp(-1.6 * x);
 

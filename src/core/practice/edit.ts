@@ -22,7 +22,10 @@ const onBlock = (
   change: (block: Block) => readonly PracticeItem[],
 ): PracticeItem[] => blocksOf(items).flatMap((b) => (b.id === id ? change(b) : b.items));
 
-/** The phase that a block takes between two others: its own where a neighbour shares it, else that of the one before; rest stays at rest. */
+/**
+ * The phase that a block takes between two others: its own where a neighbour shares it, else that of the one before;
+ * rest stays at rest.
+ */
 function phaseBetween(block: Block, before: Block | undefined, after: Block | undefined): PracticeItem['phase'] {
   const { phase } = block;
   if (phase === 'settle' || phase === 'rest' || before?.phase === phase || after?.phase === phase) return phase;
@@ -31,7 +34,10 @@ function phaseBetween(block: Block, before: Block | undefined, after: Block | un
   return lies(after?.phase) ? phase : (after?.phase ?? phase);
 }
 
-/** A block moved to another place among the blocks, taking on the phase it comes to; out-of-range places are held at the ends. */
+/**
+ * A block moved to another place among the blocks, taking on the phase it comes to; out-of-range places are held at the
+ * ends.
+ */
 export function moveBlock(items: readonly PracticeItem[], id: string, to: number): PracticeItem[] {
   const blocks = blocksOf(items);
   const block = blocks.find((b) => b.id === id);
@@ -85,7 +91,10 @@ export const inSets = (items: readonly PracticeItem[], sets: number): PracticeIt
     ...(sets > 1 && rungOf(i.pose, i.rung)?.rung.kind !== 'rest' && { sets: Math.min(MOST_SETS, sets) }),
   }));
 
-/** Items in a block's place: in as many sets, and in its round where that is gone through more than once, so that it stays one. */
+/**
+ * Items in a block's place: in as many sets, and in its round where that is gone through more than once, so that it
+ * stays one.
+ */
 export const asBlock = (
   items: readonly PracticeItem[],
   { sets, round }: Pick<Block, 'sets' | 'round'>,

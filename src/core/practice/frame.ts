@@ -69,7 +69,10 @@ export interface Space {
   most: number;
 }
 
-/** The space of a frame, a hundredth more or less; where no rest can fill it up, nothing else would meet the minutes at all. */
+/**
+ * The space of a frame, a hundredth more or less; where no rest can fill it up, nothing else would meet the minutes at
+ * all.
+ */
 export function spaceIn(f: TimeFrame): Space {
   const some = f.all * TIME_SLACK;
   return {
@@ -79,7 +82,10 @@ export function spaceIn(f: TimeFrame): Space {
   };
 }
 
-/** Seconds of rest that fill what is left, in whole breaths. @param free seconds from the end of what stands before it */
+/**
+ * Seconds of rest that fill what is left, in whole breaths.
+ * @param free seconds from the end of what stands before it
+ */
 export function restIn(f: TimeFrame, free: number, breathSeconds: number): { breaths: number; holdSeconds: number } {
   const filled = clamp(free, f.restLeast, f.restMost + breathSeconds / 2);
   const breaths = Math.max(1, Math.round(filled / breathSeconds));

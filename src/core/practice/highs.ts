@@ -2,8 +2,8 @@ import loadHighs, { type Highs } from 'highs';
 import type { Program } from './program';
 
 /**
- * A fresh solver: three megabytes that nothing but building asks for. What one has solved before can turn a tie the other way; the same
- * request must give the same practice, so that each build gets its own (some fifty milliseconds).
+ * A fresh solver: three megabytes that nothing but building asks for. What one has solved before can turn a tie the
+ * other way; the same request must give the same practice, so that each build gets its own (some fifty milliseconds).
  */
 export const solver = (): Promise<Highs> => loadHighs();
 
@@ -17,7 +17,10 @@ export interface Solved {
   bound: number;
 }
 
-/** Gap at which a search is good enough, and the nodes after which it gives up; no clock, so that the same input gives the same. */
+/**
+ * Gap at which a search is good enough, and the nodes after which it gives up; no clock, so that the same input gives
+ * the same.
+ */
 const GAP = 0.006;
 const MOST_NODES = 1500;
 /** The same where a choice is known already and it is asked how much better any could be. */
@@ -29,7 +32,10 @@ const CUTS = 500;
 export interface How {
   /** Without whole numbers. */
   relaxed?: boolean;
-  /** Columns of a choice that is known, with their values: the search is for something better, and for how much better any could be. */
+  /**
+   * Columns of a choice that is known, with their values: the search is for something better, and for how much better
+   * any could be.
+   */
   known?: readonly (readonly [column: number, value: number])[];
 }
 

@@ -9,9 +9,9 @@ import type { PracticeUnit } from './units';
 import { styleOf } from './styles';
 
 /**
- * What a choice is worth: the aims' doses with falling returns, less what items, journeys, props, demanding shapes and strain cost, and a
- * little for time in shapes that everybody knows and for some time in every further group that is reached. All prices are shares of everything that the aims
- * could give, and ours.
+ * What a choice is worth: the aims' doses with falling returns, less what items, journeys, props, demanding shapes and
+ * strain cost, and a little for time in shapes that everybody knows and for some time in every further group that is
+ * reached. All prices are shares of everything that the aims could give, and ours.
  */
 export const PRICES = {
   item: 0.004,

@@ -1,6 +1,9 @@
 import type { Base } from './stance';
 
-/** What happens to the foot in front (or the side below) on a move: it stays, it changes, it is chosen, or there is none any more. */
+/**
+ * What happens to the foot in front (or the side below) on a move: it stays, it changes, it is chosen, or there is none
+ * any more.
+ */
 export type Lead = 'same' | 'change' | 'choose' | 'none';
 
 /** One named move from one base to another. */
@@ -23,8 +26,8 @@ const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): 
 });
 
 /**
- * Moves that teachers use between bases. A longer way is put together from them. Up from the back it goes by way of the side, which spares the
- * back and is what everybody may do.
+ * Moves that teachers use between bases. A longer way is put together from them. Up from the back it goes by way of the
+ * side, which spares the back and is what everybody may do.
  */
 export const MOVES: readonly Move[] = [
   move('back', 'side', 'choose', 1, 'roll on to the {{lead}} side'),

@@ -65,7 +65,10 @@ const told = (text: string): string[] =>
 const within = (words: readonly string[], list: readonly string[]): number =>
   words.reduce((sum, w) => sum + Math.max(0, ...list.map((x) => alike(w, x))), 0);
 
-/** How much two names have in common: words that are shared, of both; further words that a rung's name has count for what was written. */
+/**
+ * How much two names have in common: words that are shared, of both; further words that a rung's name has count for
+ * what was written.
+ */
 function likeness(written: readonly string[], name: readonly string[], beside: readonly string[]): number {
   if (written.length === 0 || name.length === 0) return 0;
   const shared = within(name, written);

@@ -54,8 +54,8 @@ export interface Changed {
 type Trial = Pick<Nudge, 'kind' | 'block' | 'pose' | 'rung' | 'to' | 'take'>;
 
 /**
- * Changes by one block, the best first, each of another block and for what it would bring by itself. None breaks a rule that the practice keeps
- * now; none makes it a tenth longer than was asked.
+ * Changes by one block, the best first, each of another block and for what it would bring by itself. None breaks a rule
+ * that the practice keeps now; none makes it a tenth longer than was asked.
  */
 export function nudgesFor(practice: Changed, newId: () => string, most = 3): Nudge[] {
   const { items, ranked, request } = practice;
@@ -72,7 +72,9 @@ export function nudgesFor(practice: Changed, newId: () => string, most = 3): Nud
   );
 }
 
-/** What changes bring: a function that tells one with its worth, or null where it brings too little or takes too long. */
+/**
+ * What changes bring: a function that tells one with its worth, or null where it brings too little or takes too long.
+ */
 function judging({ items, ranked, aims, request }: Changed): (trial: Trial) => Nudge | null {
   const active = activeAims(aims);
   // What is wanted stays what the practice as it stands wants: a change does not move its own mark.

@@ -4,9 +4,9 @@ import { stepsBetween } from './transitions';
 import { prepares, needsPreparation, needsCounter, counters, preparersOf, type PracticeUnit } from './units';
 
 /**
- * The order of chosen units: phases one after the other, in each the order with the least changes of position and props in which
- * what prepares comes before what it prepares. Exact by dynamic programming over subsets (Held and Karp 1962) up to `EXACT` units of a
- * phase; beyond, the cheapest insertion, improved by moving single units, and told so.
+ * The order of chosen units: phases one after the other, in each the order with the least changes of position and props
+ * in which what prepares comes before what it prepares. Exact by dynamic programming over subsets (Held and Karp 1962)
+ * up to `EXACT` units of a phase; beyond, the cheapest insertion, improved by moving single units, and told so.
  */
 
 export const EXACT = 13;
@@ -46,7 +46,8 @@ function costOf(from: PracticeUnit | null, to: PracticeUnit | null, fall: number
   const journey = from && to && from.ground !== to.ground ? JOURNEY : 0;
   const turn = journey + (a === b ? 0 : CHANGE) + Math.abs(HEIGHT[a] - HEIGHT[b]) * 0.4;
   const fetch = to ? to.props.filter((p) => !from?.props.includes(p)).length * FETCH : 0;
-  // Depth rises on each ground; where everything lies down at last it may fall. A deeper rung of the same shape follows by itself.
+  // Depth rises on each ground; where everything lies down at last it may fall. A deeper rung of the same shape follows
+  // by itself.
   const falls =
     from && to && from.ground === to.ground && to.station !== 'lying'
       ? Math.max(0, from.intensity - to.intensity) * fall
@@ -66,7 +67,9 @@ const BREAKS = 0.4;
 const OTHER_FOOT = 0.1;
 const FALL_IN_FLOW = 0.15;
 
-/** True where the foot that is in front stays in front, so that one side can go on; or where none is before and after. */
+/**
+ * True where the foot that is in front stays in front, so that one side can go on; or where none is before and after.
+ */
 function keepsFoot(from: PracticeUnit | null, to: PracticeUnit | null): boolean {
   if (!from || !to) return true;
   const leads = (u: PracticeUnit) => u.sides.map((r) => stanceOf(u.shape, u.rung, r.side).lead);
@@ -121,7 +124,10 @@ export function orderCost(
   return cost + (end ? step(last, null) : 0);
 }
 
-/** The best order of one phase, coming from `start`; `end`: lying down follows. @param before what stands earlier and may have prepared it */
+/**
+ * The best order of one phase, coming from `start`; `end`: lying down follows.
+ * @param before what stands earlier and may have prepared it
+ */
 export function orderPhase(
   units: readonly PracticeUnit[],
   start: PracticeUnit | null,

@@ -3,7 +3,9 @@
 export const PACES = ['brisk', 'usual', 'slow'] as const;
 export type Pace = (typeof PACES)[number];
 
-/** Seconds to get into a new shape, only to change the side, or to rest between two sets of the same work. Our defaults. */
+/**
+ * Seconds to get into a new shape, only to change the side, or to rest between two sets of the same work. Our defaults.
+ */
 export const TRANSITIONS: Readonly<Record<Pace, { shape: number; side: number; set: number }>> = {
   brisk: { shape: 10, side: 4, set: 20 },
   usual: { shape: 15, side: 6, set: 30 },

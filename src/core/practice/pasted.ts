@@ -57,8 +57,8 @@ export function settledOf(line: ReadLine, answer?: string | null): SettledLine {
 const WELL_IN = 0.12;
 
 /**
- * The rung that is meant where none was named: the deepest of a shape that she may and can do; of what is rested in the one with the fewest
- * props. The first where none is open, which is answered elsewhere.
+ * The rung that is meant where none was named: the deepest of a shape that she may and can do; of what is rested in the
+ * one with the fewest props. The first where none is open, which is answered elsewhere.
  */
 export function rungFor(pose: string, ranked: readonly RankedPose[]): number {
   const open = ranked.filter((r) => r.pose === pose && r.cautions.length === 0 && !r.beyondEntry);
@@ -135,8 +135,9 @@ function partsFor(lines: readonly SettledLine[], ranked: readonly RankedPose[]):
 }
 
 /**
- * Items of settled lines for a student: her rung where none was named, both sides unless one was, holds as they were written (in her breaths) or
- * as is usual, parts of the practice from the order. What is closed or out of reach is answered as in any practice of elsewhere (`refit.ts`).
+ * Items of settled lines for a student: her rung where none was named, both sides unless one was, holds as they were
+ * written (in her breaths) or as is usual, parts of the practice from the order. What is closed or out of reach is
+ * answered as in any practice of elsewhere (`refit.ts`).
  */
 export function practiceOfLines(
   lines: readonly SettledLine[],
@@ -202,8 +203,8 @@ const BETWEEN: readonly Phase[] = ['warm', 'approach', 'deepest', 'counter'];
 const NOT_ITS_OWN = 0.8;
 
 /**
- * Parts of a practice along a given order: rest before everything is settling, rest after everything rest; between them parts that never go
- * back, as near as can be to where each rung usually stands and to where it is in the order.
+ * Parts of a practice along a given order: rest before everything is settling, rest after everything rest; between them
+ * parts that never go back, as near as can be to where each rung usually stands and to where it is in the order.
  */
 function phasesOf(rungs: readonly (Rung | undefined)[]): Phase[] {
   const rests = (rung: Rung | undefined) => rung?.kind === 'rest';

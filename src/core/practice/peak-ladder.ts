@@ -28,8 +28,8 @@ export interface MissingLength {
 const TOLD_SD = 0.1;
 
 /**
- * The rungs of a shape as steps for a student. What is missing is told for each group by itself, as the tolerance that would make the rung's full
- * depth comfortable, both sides worked.
+ * The rungs of a shape as steps for a student. What is missing is told for each group by itself, as the tolerance that
+ * would make the rung's full depth comfortable, both sides worked.
  */
 export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way: FitWay): LadderStep[] {
   return shape.rungs.map((rung, i): LadderStep => {
@@ -52,7 +52,10 @@ export function peakLadder(shape: Shape, posterior: Posterior, build: Build, way
   });
 }
 
-/** Where on its ladder she works: the furthest rung that is open, or the first one ahead; −1 where she is through all of it. */
+/**
+ * Where on its ladder she works: the furthest rung that is open, or the first one ahead; −1 where she is through all of
+ * it.
+ */
 export function workingAt(steps: readonly LadderStep[]): number {
   if (steps.at(-1)?.state === 'through') return -1;
   for (let i = steps.length - 1; i >= 0; i--)
@@ -60,7 +63,10 @@ export function workingAt(steps: readonly LadderStep[]): number {
   return 0;
 }
 
-/** Weeks at one rung before testing again tells whether the next is open: a change of length is told after four to six (rule of thumb). */
+/**
+ * Weeks at one rung before testing again tells whether the next is open: a change of length is told after four to six
+ * (rule of thumb).
+ */
 export const WEEKS_A_STEP = 5;
 
 export interface LadderWeeks {
@@ -71,8 +77,8 @@ export interface LadderWeeks {
 }
 
 /**
- * Weeks of a plan by the rung that is worked at: the furthest open one first, then one rung further each time, if the tests allow it. What does not
- * fit into the weeks is left for later.
+ * Weeks of a plan by the rung that is worked at: the furthest open one first, then one rung further each time, if the
+ * tests allow it. What does not fit into the weeks is left for later.
  */
 export function ladderWeeks(steps: readonly LadderStep[], weeks: number): LadderWeeks[] {
   const start = workingAt(steps);

@@ -18,7 +18,10 @@ export interface PeakGap {
   side: Side;
   /** Joints that the last rung asks more of than she gets to, furthest first, degrees. */
   joints: Lack[];
-  /** Muscles and other structures that full depth asks more length of than is comfortable: share asked, and the comfortable share. */
+  /**
+   * Muscles and other structures that full depth asks more length of than is comfortable: share asked, and the
+   * comfortable share.
+   */
   length: { group: GroupId; side: Side; asked: number; comfortable: number }[];
   /** Muscles that full depth asks much strength of, as a share of their capacity. */
   strength: { group: GroupId; side: Side; asked: number }[];
@@ -70,7 +73,10 @@ export function peakGap(shape: Shape, posterior: Posterior, build: Build, way: F
 /** Weight of an aim that a peak adds: half of a leading one, so that the student's own aims stay in front. Ours. */
 const PEAK_WEIGHT = 0.5;
 
-/** The student's aims, and what the peak asks for beyond them; nothing that she wants left alone, or that no muscle can give. */
+/**
+ * The student's aims, and what the peak asks for beyond them; nothing that she wants left alone, or that no muscle can
+ * give.
+ */
 export function aimsWithPeak(aims: readonly Aim[], gap: PeakGap): Aim[] {
   const most = Math.max(...aims.map((a) => a.weight), 0) || 1;
   const left = new Set(aims.filter((a) => a.kind === 'leave').map((a) => `${a.group}/${a.side}`));

@@ -42,7 +42,10 @@ export function placed(units: readonly PracticeUnit[], style: StyleId): { order:
   return { order: phased(ready, style), exact };
 }
 
-/** Units by station; a peak comes last with all that stands on its ground. What brings the body to the middle again, lying, ends all. */
+/**
+ * Units by station; a peak comes last with all that stands on its ground. What brings the body to the middle again,
+ * lying, ends all.
+ */
 function partsOf(units: readonly PracticeUnit[]): PracticeUnit[][] {
   const peaks = units.filter((u) => u.peak);
   const ends = (u: PracticeUnit) =>

@@ -62,7 +62,8 @@ export function problemOf(
     return found !== null && inTheWay(found.shape, found.rung, request) === null;
   };
   const saluted = salute(request, ranked, (r) => allowed(r) && !isNever(likes, r.pose));
-  // Standing still is how one arrives and ends where nothing but standing is wished for; from the floor nobody gets up to rest.
+  // Standing still is how one arrives and ends where nothing but standing is wished for; from the floor nobody gets up
+  // to rest.
   const rests = (r: RankedPose): boolean =>
     allowed(r) && (request.place === 'standing' || rungOf(r.pose, r.rung)?.shape.position !== 'standing');
   const settling = resting(ranked, 'settle', rests),

@@ -121,7 +121,10 @@ function timeRow(p: Program, columns: readonly Columns[], { request, time }: Ask
   return rest;
 }
 
-/** At most two rungs of a shape; nothing deep without something milder before it, no arch without something round after it. */
+/**
+ * At most two rungs of a shape; nothing deep without something milder before it, no arch without something round after
+ * it.
+ */
 function ruleRows(p: Program, columns: readonly Columns[], { all, locked }: Asked): void {
   const byKey = new Map(columns.map((c) => [c.unit.key, c]));
   const shapes = new Map<string, Columns[]>();

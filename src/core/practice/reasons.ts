@@ -19,13 +19,19 @@ export interface Reason {
   /** Names of later shapes that it makes ready for, and of earlier ones that it counters. */
   prepares: string[];
   counters: string[];
-  /** It is the peak that was asked for, or it is there for arriving, waking, bringing the body to the middle, a pause or the rest. */
+  /**
+   * It is the peak that was asked for, or it is there for arriving, waking, bringing the body to the middle, a pause or
+   * the rest.
+   */
   part: 'peak' | 'settle' | 'wake' | 'middle' | 'pause' | 'rest' | null;
   /** It is done on one side alone because the other is closed, and by what; null elsewhere. */
   alone: { side: Side; closed: Side; by: readonly string[] } | null;
 }
 
-/** The one side of a block of which the other is closed for her, and by what; null where it is done on both or nothing closes it. */
+/**
+ * The one side of a block of which the other is closed for her, and by what; null where it is done on both or nothing
+ * closes it.
+ */
 function aloneOf(block: Block, ranked: readonly RankedPose[]): Reason['alone'] {
   const [side, ...others] = new Set(block.items.map((i) => i.side));
   if (others.length > 0 || side === 'both') return null;

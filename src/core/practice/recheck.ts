@@ -19,9 +19,10 @@ export interface Recheck {
 }
 
 /**
- * A practice as it may be done today: what a caution closes is out with what stands in for it, what is limited is held no longer, both
- * told. What nothing changes stays the very same list.
- * @param ranked the library in this student; null where it is not worked out yet: then nothing stands in for what is closed
+ * A practice as it may be done today: what a caution closes is out with what stands in for it, what is limited is held
+ * no longer, both told. What nothing changes stays the very same list.
+ * @param ranked the library in this student; null where it is not worked out yet: then nothing stands in for what is
+ * closed
  */
 export function recheck(
   items: readonly PracticeItem[],

@@ -17,9 +17,9 @@ export interface Refit {
 }
 
 /**
- * A practice of somebody else, or of an earlier day, fitted to a student as she is now: the same rung where she may and can, else a
- * milder rung of the shape, else the shape that stands in for it, else the best of the ranking that does the same work; what nothing stands
- * in for is left out and told. Holds stay as long, in her breaths.
+ * A practice of somebody else, or of an earlier day, fitted to a student as she is now: the same rung where she may and
+ * can, else a milder rung of the shape, else the shape that stands in for it, else the best of the ranking that does
+ * the same work; what nothing stands in for is left out and told. Holds stay as long, in her breaths.
  */
 export function refit(
   items: readonly PracticeItem[],

@@ -1,6 +1,6 @@
 /**
- * The cheapest choice of a place for each of a list, none before the one before it, by dynamic programming along the list; of equals the
- * earliest place.
+ * The cheapest choice of a place for each of a list, none before the one before it, by dynamic programming along the
+ * list; of equals the earliest place.
  * @param costs for each of the list, what every place costs; all of the same length
  */
 export function risingPath(costs: readonly (readonly number[])[]): number[] {

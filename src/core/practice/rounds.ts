@@ -7,8 +7,8 @@ import { stepsBetween } from './transitions';
 import { without } from './without';
 
 /**
- * Which shapes make a round of a flow: each follows from the one before it by one move at most, with the same foot in front, so that a side
- * can be gone through without coming out of it.
+ * Which shapes make a round of a flow: each follows from the one before it by one move at most, with the same foot in
+ * front, so that a side can be gone through without coming out of it.
  */
 
 /** Shapes of one round at most: more are hard to keep in mind for the other side. Ours. */
@@ -31,7 +31,10 @@ function sidesOf(block: Block): Sided[] | null {
   return sides.every((s) => s.stance.lead !== null && s.stance.base !== 'side') ? sides : null;
 }
 
-/** A block with its sides in the order that follows from the one before it, or null where it does not follow in one move. */
+/**
+ * A block with its sides in the order that follows from the one before it, or null where it does not follow in one
+ * move.
+ */
 function follows(before: readonly Sided[], block: Block): Sided[] | null {
   const own = sidesOf(block);
   const [{ item: first }] = before;

@@ -4,11 +4,14 @@ import type { PracticeItem } from './practice';
 import type { Saluted } from './request';
 
 /**
- * Salutations: shapes that are taught as one, a breath each, and gone through more than once. Known by name in a teacher's own sequence; in a
- * practice they are a round whose shapes stay in their order.
+ * Salutations: shapes that are taught as one, a breath each, and gone through more than once. Known by name in a
+ * teacher's own sequence; in a practice they are a round whose shapes stay in their order.
  */
 
-/** A step: a shape, the forms that fit in, the likeliest first, and the side where it has one. One breath where nothing is said. */
+/**
+ * A step: a shape, the forms that fit in, the likeliest first, and the side where it has one. One breath where nothing
+ * is said.
+ */
 export interface SalutationStep {
   pose: PoseId;
   rungs: readonly number[];

@@ -10,7 +10,10 @@ import { stationRank, type Station } from './stations';
 import { MOST_SETS } from './taught-order';
 import { styleOf } from './styles';
 
-/** Salutations as one student does them: in the forms that she may and can do, and as a part of a practice that is built. */
+/**
+ * Salutations as one student does them: in the forms that she may and can do, and as a part of a practice that is
+ * built.
+ */
 
 /** What may be taken of a ranking; everything where nothing is said. */
 export type MayTake = (r: RankedPose) => boolean;
@@ -49,7 +52,10 @@ export function stepsFor(
 export const posesLeftOf = (salutation: Salutation, ranked: readonly RankedPose[]): number =>
   stepsFor(salutation, ranked).length;
 
-/** Minutes from which a flow begins with a salutation where nothing else is asked, and minutes for each time through. Ours. */
+/**
+ * Minutes from which a flow begins with a salutation where nothing else is asked, and minutes for each time through.
+ * Ours.
+ */
 const FLOWS_FROM = 15;
 const EACH_TIME = 12;
 /** What a flow begins with, the first that is open. */
@@ -63,8 +69,8 @@ function wantedBy({ salutation, style, place, minutes, peak }: PracticeRequest):
 }
 
 /**
- * Items of the salutation that a practice begins its standing part with, one after the other, a breath each but for where one stays, gone through
- * once for every twelve minutes; none where none is wanted or open.
+ * Items of the salutation that a practice begins its standing part with, one after the other, a breath each but for
+ * where one stays, gone through once for every twelve minutes; none where none is wanted or open.
  */
 export function salute(request: PracticeRequest, ranked: readonly RankedPose[], allowed: MayTake): PracticeItem[] {
   const breath = request.breathSeconds;
@@ -93,7 +99,8 @@ export function salute(request: PracticeRequest, ranked: readonly RankedPose[], 
 const STANDS = stationRank('standing');
 
 /**
- * Items of a practice with a salutation among them: before what is done standing, after what wakes the joints; in no other round.
+ * Items of a practice with a salutation among them: before what is done standing, after what wakes the joints; in no
+ * other round.
  * @param stationOf station of an item; null for what settles or rests
  */
 export function withSalute(

@@ -2,8 +2,8 @@ import { MOST_SETS } from './taught-order';
 import { numberIn } from '@/core/number-in';
 
 /**
- * A sequence as teachers write it down: a name a line, with minutes, breaths or times where they wish. Only the text is read here; which
- * pose a name means is told by `named-shape.ts`.
+ * A sequence as teachers write it down: a name a line, with minutes, breaths or times where they wish. Only the text is
+ * read here; which pose a name means is told by `named-shape.ts`.
  */
 
 /** One line of a sequence. */
@@ -20,7 +20,10 @@ export interface SequenceLine {
   sets?: number;
   /** One side only, where one was written. */
   side?: 'left' | 'right';
-  /** `heading`: no pose is meant. `again`: the other side of the line before, which is in already. `over`: more than a practice holds. */
+  /**
+   * `heading`: no pose is meant. `again`: the other side of the line before, which is in already. `over`: more than a
+   * practice holds.
+   */
   what: 'pose' | 'heading' | 'again' | 'over';
 }
 

@@ -55,7 +55,10 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual', 
   });
 }
 
-/** How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "2 sets: 2 breaths, 10 times", "right 5, left 8 breaths". */
+/**
+ * How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "2 sets: 2 breaths, 10 times", "right 5,
+ * left 8 breaths".
+ */
 export function holdWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = asWritten): string {
   const hold = onceWords(row, say);
   // A round is gone through again as a whole: that is said of the round.
@@ -70,7 +73,10 @@ function onceWords({ sides }: Pick<SheetRow, 'sides'>, say: Say): string {
   return repeats > 1 ? say('{{hold}}, {{times}} times', { hold, times: repeats }) : hold;
 }
 
-/** Which sides, in words: "right, then left", or "" where both work at once; in a round how many shapes a side is gone through. */
+/**
+ * Which sides, in words: "right, then left", or "" where both work at once; in a round how many shapes a side is gone
+ * through.
+ */
 export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = asWritten): string {
   const sides = row.sides
     .filter((s) => s.side !== 'both')

@@ -12,17 +12,25 @@ export type Base = (typeof BASES)[number];
 /** How a rung stands on the ground. */
 export interface Stance {
   base: Base;
-  /** The foot in front, that stands, or to which a wide stance bends; the side that lies below. Null where there is none. */
+  /**
+   * The foot in front, that stands, or to which a wide stance bends; the side that lies below. Null where there is
+   * none.
+   */
   lead: Side | null;
 }
 
 /** Metres from which feet stand apart front to back, and apart to the sides. Ours. */
 const APART = 0.19,
   WIDE = 0.6;
-/** A knee or wrist this near to the floor is on it; a hand this far from the feet carries the body with them, metres. */
+/**
+ * A knee or wrist this near to the floor is on it; a hand this far from the feet carries the body with them, metres.
+ */
 const DOWN = 0.14,
   AWAY = 0.5;
-/** By how much more one knee bends, degrees, or how much nearer to one foot the head is, metres, for a wide stance to have a side. Ours. */
+/**
+ * By how much more one knee bends, degrees, or how much nearer to one foot the head is, metres, for a wide stance to
+ * have a side. Ours.
+ */
 const BENDS = 12,
   LEANS = 0.12;
 /** What stands under a foot without lifting it off the ground. */

@@ -3,8 +3,9 @@ import type { PracticeRequest } from './request';
 import { styleOf } from './styles';
 
 /**
- * The way of a practice through the room: wake lying, come to all fours, stand up once, kneel, sit, lie down again and stay. Each unit has its
- * station on that way, so that each ground is visited once or twice and nobody hops between floor and standing.
+ * The way of a practice through the room: wake lying, come to all fours, stand up once, kneel, sit, lie down again and
+ * stay. Each unit has its station on that way, so that each ground is visited once or twice and nobody hops between
+ * floor and standing.
  */
 export const STATIONS = ['wake', 'fours', 'chair', 'standing', 'kneeling', 'seated', 'lying'] as const;
 export type Station = (typeof STATIONS)[number];
@@ -12,7 +13,9 @@ export type Station = (typeof STATIONS)[number];
 /** What carries the body. A chair is a ground of its own: somebody has to fetch it and to get up from it. */
 export type Ground = 'lying' | 'front' | 'kneeling' | 'seated' | 'chair' | 'standing';
 
-/** True where a hand or a forearm bears: a side plank comes with the planks, not between the last stretch and the rest. */
+/**
+ * True where a hand or a forearm bears: a side plank comes with the planks, not between the last stretch and the rest.
+ */
 const pressesUp = (rung: Rung): boolean =>
   rung.kind === 'strength' && Object.values(rung.reach).some((r) => r?.forearm || r?.bears || r?.floor !== undefined);
 
@@ -34,7 +37,9 @@ export function groundOf(shape: Pick<Shape, 'position'>, rung: Rung): Ground {
   }
 }
 
-/** True where a rung wakes a joint before depth is asked of it: it moves, or it is a mild stretch that is taught early. */
+/**
+ * True where a rung wakes a joint before depth is asked of it: it moves, or it is a mild stretch that is taught early.
+ */
 export const wakesIn = (rung: Rung): boolean =>
   rung.kind === 'mobility' || (rung.kind === 'stretch' && rung.level === 1 && rung.phases.includes('warm'));
 

@@ -1,6 +1,6 @@
 /**
- * The styles of a practice: what decides its course. One entry says all of a style; its words, the schema of a request, the command line and
- * the screens follow from here. All figures are ours.
+ * The styles of a practice: what decides its course. One entry says all of a style; its words, the schema of a request,
+ * the command line and the screens follow from here. All figures are ours.
  */
 export interface PracticeStyle {
   /** As it is offered. */
@@ -15,7 +15,10 @@ export interface PracticeStyle {
   workForItself: boolean;
   /** Share of the minutes that the rest at the end takes. */
   rest: { least: number; most: number };
-  /** Shapes that wake the joints at least, and that move in and out at most, however long the practice; null: by its minutes. */
+  /**
+   * Shapes that wake the joints at least, and that move in and out at most, however long the practice; null: by its
+   * minutes.
+   */
   waking: number | null;
   moving: number | null;
   /** Shapes of a practice of so many minutes, at most. */

@@ -1,8 +1,9 @@
 import { asWritten, type Say } from '@/core/languages/as-written';
 
 /**
- * Rounds and sets: shapes that are gone through on one side, then on the other, as a flow is taught; work that is done once more after its
- * other side, or after a rest. Items are kept shape by shape, each side once; here they are put into the order in which they are taught. Light, so that a phone may import it.
+ * Rounds and sets: shapes that are gone through on one side, then on the other, as a flow is taught; work that is done
+ * once more after its other side, or after a rest. Items are kept shape by shape, each side once; here they are put
+ * into the order in which they are taught. Light, so that a phone may import it.
  */
 
 /** Sets of one item, or times through a round, at most. */
@@ -38,7 +39,10 @@ export interface TaughtStep<T> {
   of: T;
 }
 
-/** What is taught one after the other: in each round the first sides of all its shapes, then the second, and all of that for each set. */
+/**
+ * What is taught one after the other: in each round the first sides of all its shapes, then the second, and all of that
+ * for each set.
+ */
 export function taughtSteps<T extends Rounded & { id: string }>(items: readonly T[]): TaughtStep<T>[] {
   const out: TaughtStep<T>[] = [];
   for (let i = 0; i < items.length;) {
@@ -53,7 +57,10 @@ export function taughtSteps<T extends Rounded & { id: string }>(items: readonly 
   return out;
 }
 
-/** True for what is taught as it stands: no round, or one with shapes of both sides among its shapes, as a salutation is. */
+/**
+ * True for what is taught as it stands: no round, or one with shapes of both sides among its shapes, as a salutation
+ * is.
+ */
 const keepsOrder = (run: readonly Rounded[]): boolean =>
   run[0].round === undefined || run.some((x) => x.side === 'both');
 
@@ -79,7 +86,10 @@ function inSet<T extends Rounded & { id: string }>(item: T, set: SetPlace): T {
 const isOtherSide = (here: readonly Rounded[], next: Rounded): boolean =>
   next.round === undefined && here.every((x) => alike(x, next) && x.side !== next.side && setsOf(x) === setsOf(next));
 
-/** The items of one round from a place on; where there is none, the sides of a shape that is done in sets; else one item. */
+/**
+ * The items of one round from a place on; where there is none, the sides of a shape that is done in sets; else one
+ * item.
+ */
 function runAt<T extends Rounded>(items: readonly T[], from: number): T[] {
   const first = items[from];
   let to = from + 1;

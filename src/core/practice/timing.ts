@@ -35,7 +35,10 @@ export const isNextSet = (items: readonly Rounded[], i: number): boolean =>
 /** A movement with the breath has no way of its own: the breath is the way. */
 const isOneBreath = ({ breaths, repeats }: Rounded): boolean => breaths === 1 && (repeats ?? 1) === 1;
 
-/** Seconds before an item, given those before it, in the order in which they are taught. Within a round one shape grows out of the other. */
+/**
+ * Seconds before an item, given those before it, in the order in which they are taught. Within a round one shape grows
+ * out of the other.
+ */
 export const transitionBefore = (items: readonly Rounded[], i: number, pace: Pace = 'usual'): number =>
   i === 0
     ? 0

@@ -9,8 +9,8 @@ import { isNextSet } from './timing';
 import { BASES, stanceOf, type Base, type Stance } from './stance';
 
 /**
- * The way from one shape to the next, as the least sum of moves that teachers use (`moves.ts`) between what carries the body in both: the
- * shortest path of a small graph (Dijkstra 1959).
+ * The way from one shape to the next, as the least sum of moves that teachers use (`moves.ts`) between what carries the
+ * body in both: the shortest path of a small graph (Dijkstra 1959).
  */
 
 /** A move of a way, with the foot in front (or the side below) after it. */
@@ -22,7 +22,10 @@ interface Step {
 const keyOf = ({ base, lead }: Stance): string => (lead === null ? base : `${base}:${lead}`);
 const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
-/** Where a move leads from a stance: one stance, or two where the foot is chosen, or none where it cannot be made from there. */
+/**
+ * Where a move leads from a stance: one stance, or two where the foot is chosen, or none where it cannot be made from
+ * there.
+ */
 function after(from: Stance, move: Move): Stance[] {
   const to = (lead: Side | null): Stance => ({ base: move.to, lead });
   switch (move.lead) {
@@ -40,7 +43,10 @@ function after(from: Stance, move: Move): Stance[] {
 const movesFrom = new Map<Base, readonly Move[]>(BASES.map((b) => [b, MOVES.filter((m) => m.from === b)]));
 const found = new Map<string, readonly Step[] | null>();
 
-/** The least way between two stances, move by move; empty where the body need not move on the ground, null where no moves lead there. */
+/**
+ * The least way between two stances, move by move; empty where the body need not move on the ground, null where no
+ * moves lead there.
+ */
 export function stepsBetween(from: Stance, to: Stance): readonly Step[] | null {
   const name = `${keyOf(from)} ${keyOf(to)}`;
   let known = found.get(name);
@@ -75,7 +81,10 @@ const said = ({ move, lead }: Step, say: Say): string => {
   return say(move.words, { lead: stem(lead), other: stem(otherSide(lead)) });
 };
 
-/** A way in words, a sentence a move: "Lower the back knee. Then come back on to the knees."; "" where there is none to go. */
+/**
+ * A way in words, a sentence a move: "Lower the back knee. Then come back on to the knees."; "" where there is none to
+ * go.
+ */
 export function wayWords(from: Stance, to: Stance, say: Say = asWritten): string {
   const words = (stepsBetween(from, to) ?? []).map((step) => said(step, say));
   const last = (i: number) => i > 0 && i === words.length - 1;
@@ -88,7 +97,10 @@ const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
   return own && stanceOf(own.shape, own.rung, side);
 };
 
-/** The way to an item from the one before it, in words; "" at the beginning and the end, for a pose that is not here, and where the body stays. */
+/**
+ * The way to an item from the one before it, in words; "" at the beginning and the end, for a pose that is not here,
+ * and where the body stays.
+ */
 export function wayTo(items: readonly Placed[], i: number, say: Say = asWritten): string {
   const [before, item] = [items.at(Math.max(0, i - 1)), items.at(i)];
   if (i <= 0 || !before || !item) return '';

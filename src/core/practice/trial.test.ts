@@ -6,7 +6,10 @@ import kept from '../../../docs/practice-trial.json';
 import { amount, someOf } from '@/core/how-much.fixtures';
 
 const { rows } = kept as PracticeTrial;
-/** Customs that are a matter of price, as shares of the practices in which they may give way to an aim, or to a caution that closes what rounds a back lying. */
+/**
+ * Customs that are a matter of price, as shares of the practices in which they may give way to an aim, or to a caution
+ * that closes what rounds a back lying.
+ */
 const SOFT: Partial<Record<Custom, number>> = { 'rounded-soon': 0.03 };
 const fits = rows.filter((r) => r.change === null);
 

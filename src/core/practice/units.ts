@@ -65,7 +65,10 @@ export interface PracticeUnit {
 /** Stretch and load from which a group counts as reached. Ours. */
 const STRETCHED = 0.55;
 const WORKED = 0.25;
-/** What a level counts, and the whole way into a rung: half-way into a demanding one is more than all the way into a mild one. Ours. */
+/**
+ * What a level counts, and the whole way into a rung: half-way into a demanding one is more than all the way into a
+ * mild one. Ours.
+ */
 const OF_LEVEL = 0.3,
   OF_DEPTH = 0.5;
 /** What moves in and out asks less than what stays there. Ours. */
@@ -123,7 +126,10 @@ const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   (rung.kind === 'strength' || shape.position === 'standing' || (rung.kind !== 'mobility' && rung.hold[1] < STAYED));
 /** Worth for an aim from which a rung serves it. Ours. */
 export const SERVING = 0.15;
-/** True where demanding work is done for an aim: to strengthen what it names or works well, or to lengthen what its shape is known to lengthen. */
+/**
+ * True where demanding work is done for an aim: to strengthen what it names or works well, or to lengthen what its
+ * shape is known to lengthen.
+ */
 export const workServes = (shape: Shape, r: RankedPose, aims: readonly Aim[]): boolean =>
   aims.some((aim) => {
     const group = groupOf(aim.group);
@@ -152,7 +158,10 @@ const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request
       r.gives.map((g) => g.aim),
     ),
   );
-/** Rests that may stand in the middle: what rounds or turns the back, and in a quiet practice whatever a prop carries; never the last rest. */
+/**
+ * Rests that may stand in the middle: what rounds or turns the back, and in a quiet practice whatever a prop carries;
+ * never the last rest.
+ */
 const pauses = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   rung.phases.includes('counter') &&
   (rung.level === 1 || styleOf(request).stays) &&
@@ -171,7 +180,10 @@ function drawnIn(q: ReturnType<typeof postureAt>): boolean {
   );
 }
 
-/** Shapes that are demanding in all their rungs, or of which cautions leave a milder one: where they close all of these, the demanding one is not the way in. */
+/**
+ * Shapes that are demanding in all their rungs, or of which cautions leave a milder one: where they close all of these,
+ * the demanding one is not the way in.
+ */
 function openMildly(ranked: readonly RankedPose[]): ReadonlySet<string> {
   const closed = new Set<string>(),
     open = new Set<string>();
@@ -210,8 +222,8 @@ export function unitsFor(
     if (loud(shape, rung, request)) continue;
     if (needless(shape, rung, list, request) && !kept.includes(key)) continue;
     if (rung.level === 3 && !mildly.has(shape.id) && shape.id !== request.peak && !kept.includes(key)) continue;
-    // A sided rung that only one side may do is left out: the second side is never forgotten. But for a side that a caution or pain closes the
-    // other goes on alone, where that serves an aim.
+    // A sided rung that only one side may do is left out: the second side is never forgotten. But for a side that a
+    // caution or pain closes the other goes on alone, where that serves an aim.
     if (isSided(shape, rung) && list.length < 2 && !(servesAlone(list[0]) && otherIsClosed(ranked, list[0]))) continue;
     if (inTheWay(shape, rung, request)) continue;
     // One repeat that is held for longer than a caution lets it cannot be cut in two.
@@ -290,7 +302,10 @@ const SHORTEST_WORK = 18;
 /** Repeats are counted where each is as short as this, seconds; longer ones are a hold that is moved in. */
 const COUNTED = 8;
 
-/** Minutes on one side, least and most: whole breaths or whole repeats, as long as the rung, the style and cautions let it be. */
+/**
+ * Minutes on one side, least and most: whole breaths or whole repeats, as long as the rung, the style and cautions let
+ * it be.
+ */
 function minutesOf(
   rung: Rung,
   list: readonly RankedPose[],
@@ -375,7 +390,10 @@ function unitOf(key: string, shape: Shape, rung: Rung, list: RankedPose[], reque
   };
 }
 
-/** Units that prepare another: milder, and on a group that it lengthens. The peak comes last, so it prepares only itself. */
+/**
+ * Units that prepare another: milder, and on a group that it lengthens. The peak comes last, so it prepares only
+ * itself.
+ */
 export const prepares = (mild: PracticeUnit, deep: PracticeUnit): boolean =>
   mild !== deep &&
   (!mild.peak || deep.peak) &&

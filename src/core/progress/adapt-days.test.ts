@@ -64,7 +64,8 @@ describe('the weeks ahead by what was done', () => {
     expect(now.choice.moved).toEqual({ '2026-11-04': '2026-11-05' });
     const strong = planWeeks(AIMS, choice).days.find((d) => d.strength.length > 0 && d.day === '2026-11-02');
     expect(strong).toBeDefined();
-    // Strength stands on Monday and Friday, or Wednesday: every free day is beside one of them, but where the first was missed.
+    // Strength stands on Monday and Friday, or Wednesday: every free day is beside one of them, but where the first was
+    // missed.
     const beside = adaptDays(choice, AIMS, [], '2026-11-03').changes[0];
     const others = planWeeks(AIMS, choice).days.filter((d) => d.week === 0 && d.day !== START && d.strength.length > 0);
     const free = ['2026-11-03', '2026-11-05', '2026-11-07', '2026-11-08'].find((day) =>

@@ -5,9 +5,9 @@ import { heldBack, type HeldBack } from './hold-back';
 import { catchUp, planWeeks, progression, planWithTaught, type Plan, type PlanChoice, type WeeklyAim } from './plan';
 
 /**
- * How the weeks ahead follow from what was done: a practice of another day counts for the day it was meant for, a day that passed is
- * missed and finds another one in its week where there is room, and a week that would ask for more stays as the last where something
- * speaks against it. A proposal: nothing changes before the teacher says so.
+ * How the weeks ahead follow from what was done: a practice of another day counts for the day it was meant for, a day
+ * that passed is missed and finds another one in its week where there is room, and a week that would ask for more stays
+ * as the last where something speaks against it. A proposal: nothing changes before the teacher says so.
  */
 
 /** Weeks of which at least this share of days was not done are not built upon. Ours. */

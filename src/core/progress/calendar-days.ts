@@ -5,8 +5,8 @@ import { progression, type Plan, type PlanChoice } from './plan';
 import { PROGRESSION_WORDS } from './words';
 
 /**
- * The weeks ahead as days of a calendar: no finding, no muscle, and no name but as wished; days that an earlier file had and that are
- * planned no more are called off.
+ * The weeks ahead as days of a calendar: no finding, no muscle, and no name but as wished; days that an earlier file
+ * had and that are planned no more are called off.
  */
 export function calendarDays(plan: Plan, choice: PlanChoice, name: string, called: Called): DayOut[] {
   const short = calledAs(name, called);

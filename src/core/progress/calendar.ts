@@ -36,8 +36,8 @@ const FIRST_VERSION = Date.UTC(2026, 0, 1);
 const MINUTE = 60_000;
 
 /**
- * Text of a calendar. A day without an hour is a whole day that keeps nobody from other things; one with an hour stands at that hour
- * of the wall, wherever it is read.
+ * Text of a calendar. A day without an hour is a whole day that keeps nobody from other things; one with an hour stands
+ * at that hour of the wall, wherever it is read.
  * @param now moment of writing, milliseconds since 1970: a calendar takes the later file for the newer one
  */
 export function writeCalendar(days: readonly DayOut[], now: number): string {
@@ -73,8 +73,8 @@ export type ReadCalendar =
   { ok: true; days: CalendarDay[] } | { ok: false; problem: { field: string; message: string } };
 
 /**
- * Days of a calendar: of an event with a time, the day on which it begins where it takes place, whatever the zone of this machine. Never
- * throws.
+ * Days of a calendar: of an event with a time, the day on which it begins where it takes place, whatever the zone of
+ * this machine. Never throws.
  */
 export function readCalendar(text: string): ReadCalendar {
   try {

@@ -50,7 +50,8 @@ export interface ReadingChange {
 const EXTREME = 2;
 
 /**
- * The days of each kind of reading, and what came of it between the first and the last; kinds with one day only have no change.
+ * The days of each kind of reading, and what came of it between the first and the last; kinds with one day only have no
+ * change.
  * @param since day from which it is told; earlier days stay among the points
  */
 export function changesOf(readings: readonly Reading[], person: Person = {}, since = ''): ReadingChange[] {
@@ -132,8 +133,9 @@ export interface Together {
 const Z95 = 1.96;
 
 /**
- * Several changes that speak of the same thing taken together: what no one of them shows alone may show in all. Each counts by its own error (MDC95 =
- * 1.96 standard errors of a difference); they are taken as independent, though a day's readings share a tester and a student.
+ * Several changes that speak of the same thing taken together: what no one of them shows alone may show in all. Each
+ * counts by its own error (MDC95 = 1.96 standard errors of a difference); they are taken as independent, though a day's
+ * readings share a tester and a student.
  */
 export function together(changes: readonly Pick<ReadingChange, 'by' | 'detectable'>[]): Together | null {
   if (changes.length === 0) return null;

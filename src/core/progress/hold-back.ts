@@ -3,7 +3,10 @@ import type { LogEntry } from '@/core/teaching/log';
 /** What speaks against asking for more just now, from the last practices. */
 export type HeldBack = 'pain' | 'too-strong' | 'unfinished' | 'too-few';
 
-/** Practices that are looked at, strength felt from which nothing is added, and share of the plan that should have been done. Ours. */
+/**
+ * Practices that are looked at, strength felt from which nothing is added, and share of the plan that should have been
+ * done. Ours.
+ */
 const LAST = 2;
 const TOO_STRONG = 7;
 const FINISHED = 0.7;

@@ -15,8 +15,8 @@ export interface NextStep {
 }
 
 /**
- * The one step that is plainly next: asked before measured, nothing while a clinician is waited for, measured before built, built before taught; what is due again goes
- * before what is planned.
+ * The one step that is plainly next: asked before measured, nothing while a clinician is waited for, measured before
+ * built, built before taught; what is due again goes before what is planned.
  */
 export function nextStep(
   student: Student,

@@ -23,8 +23,8 @@ export const stuck = (changes: readonly ReadingChange[]): boolean =>
   changes.every((c) => c.points.filter((p) => p.day >= c.first.day).length >= 3 && c.verdict !== 'changed');
 
 /**
- * Reasons in the order in which they should be looked at: too little was done, something else stops the movement, it is the joint, it is held
- * back, or it cannot be told.
+ * Reasons in the order in which they should be looked at: too little was done, something else stops the movement, it is
+ * the joint, it is held back, or it cannot be told.
  * @param limiters group that stops each movement of the aim's readings now
  */
 export function whyNoChange(

@@ -2,7 +2,10 @@ import { daysLater, weekdayOf } from '@/core/day-count';
 import { z } from 'zod';
 import { daySchema } from '@/core/students/student';
 
-/** Weeks ahead: which days, how long, what for; strength with a day between, a lighter week now and then, and when to test again. */
+/**
+ * Weeks ahead: which days, how long, what for; strength with a day between, a lighter week now and then, and when to
+ * test again.
+ */
 
 /** An hour on the wall, `HH:MM`. */
 export const hourSchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/);
@@ -21,7 +24,10 @@ export const planSchema = z.object({
   held: z.array(z.number().int().min(0).max(15)).max(16).optional(),
   /** The hour on the wall at which she practises, `HH:MM`; without one a day has no hour. */
   at: hourSchema.optional(),
-  /** Days that were saved as a calendar, by where they were planned: those that are planned no more are called off in the next one. */
+  /**
+   * Days that were saved as a calendar, by where they were planned: those that are planned no more are called off in
+   * the next one.
+   */
   saved: z.array(daySchema).max(800).optional(),
   /** A pose that the weeks lead to. */
   peak: z.string().max(60).optional(),
@@ -73,8 +79,8 @@ const LIGHT = 0.6;
 const RETEST = { length: 35, strength: 49 } as const;
 
 /**
- * The most of the given days of the week, no two of them neighbours in the week or across its end, at most `most`; of equals the most even, then
- * the earliest.
+ * The most of the given days of the week, no two of them neighbours in the week or across its end, at most `most`; of
+ * equals the most even, then the earliest.
  */
 export function strengthDays(days: readonly number[], most: number): number[] {
   const list = [...new Set(days)].sort((a, b) => a - b);
@@ -161,7 +167,10 @@ export const planWithTaught = (plan: Plan, taught: ReadonlySet<string>): Plan =>
   days: plan.days.map((d) => (d.mark === null && taught.has(d.day) ? { ...d, mark: 'done' } : d)),
 });
 
-/** Where a missed day could go: the next day of the same week that has no practice, and no strength beside it where this day has some; null where there is none. Nothing goes on a day on which something was done. */
+/**
+ * Where a missed day could go: the next day of the same week that has no practice, and no strength beside it where this
+ * day has some; null where there is none. Nothing goes on a day on which something was done.
+ */
 export function catchUp(
   plan: Plan,
   missed: PlannedDay,
@@ -187,8 +196,8 @@ export function catchUp(
 export type Progression = 'as-they-are' | 'longer' | 'next-rung' | 'light' | 'as-last-week';
 
 /**
- * What a week asks for beyond the last one; a rule, told in words, that the teacher follows or not. What a held week would have asked for
- * the next one asks for.
+ * What a week asks for beyond the last one; a rule, told in words, that the teacher follows or not. What a held week
+ * would have asked for the next one asks for.
  * @param week from 0
  * @param held weeks that stay as the one before
  */

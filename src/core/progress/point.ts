@@ -15,7 +15,10 @@ export type ChangeVerdict = 'changed' | 'worse' | 'too-small';
 /** Between two testers or two tools the error is half as much again (rule of thumb). */
 export const OTHER_TOOL = 1.5;
 
-/** How much better a value is than another, in the unit of the reading: further, stronger, or nearer to the middle where both ends matter. */
+/**
+ * How much better a value is than another, in the unit of the reading: further, stronger, or nearer to the middle where
+ * both ends matter.
+ */
 export function betterBy(readout: Readout, before: number, now: number, norm?: Pick<Norm, 'mean'> | null): number {
   if (readout.better === 'higher') return now - before;
   if (readout.better === 'lower') return before - now;

@@ -23,7 +23,10 @@ export interface Retest {
   aims: string[];
 }
 
-/** Days between two tests of a kind (rules of thumb: length four to six weeks, strength six to eight, holds four, painful two). */
+/**
+ * Days between two tests of a kind (rules of thumb: length four to six weeks, strength six to eight, holds four,
+ * painful two).
+ */
 export const RETEST_DAYS: Readonly<Record<Retest['why'], number>> = { length: 35, strength: 49, hold: 28, painful: 14 };
 
 const whyOf = (r: Reading): Retest['why'] =>

@@ -19,7 +19,9 @@ export function roundsOf(days: readonly string[]): Round[] {
   return rounds;
 }
 
-/** The round that a change is told since: the one asked for, or the first; null where there is nothing to compare with. */
+/**
+ * The round that a change is told since: the one asked for, or the first; null where there is nothing to compare with.
+ */
 export function baseRound(rounds: readonly Round[], since: string | null): Round | null {
   if (rounds.length < 2) return null;
   return rounds.slice(0, -1).find((r) => r.from === since) ?? rounds[0];

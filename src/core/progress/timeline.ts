@@ -74,7 +74,10 @@ function decided({ group, side, kind, note, proposed }: AimChoice): string {
   return `${AIM_WORDS[kind]}: ${name}${otherwise}.${note ? ` ${note}` : ''}`;
 }
 
-/** Questions, tests, what was read from them, aims, practices built and taught, weeks laid out: by their days, newest first. */
+/**
+ * Questions, tests, what was read from them, aims, practices built and taught, weeks laid out: by their days, newest
+ * first.
+ */
 export function timelineOf({ student, readings, practices, logs, plan, found }: Story): TimelineDay[] {
   const days = new Map<string, TimelineLine[]>();
   const say = (day: string, kind: LineKind, text: string) => days.set(day, [...(days.get(day) ?? []), { kind, text }]);

@@ -20,8 +20,8 @@ const Z80 = 1.2816;
 const Z95 = 1.96;
 
 /**
- * Tolerances of two rounds against each other. Both are inferred alone, so that their errors are taken as independent: what they share (the student,
- * the model) makes the interval rather too wide than too narrow.
+ * Tolerances of two rounds against each other. Both are inferred alone, so that their errors are taken as independent:
+ * what they share (the student, the model) makes the interval rather too wide than too narrow.
  */
 export function toleranceChanges(then: readonly GroupFinding[], now: readonly GroupFinding[]): ToleranceChange[] {
   return now.flatMap((n): ToleranceChange[] => {

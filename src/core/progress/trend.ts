@@ -21,13 +21,16 @@ export interface Trend {
 
 const MONTH_DAYS = 30;
 const Z95 = 1.96;
-/** 95 % of chi squared with 1, 2, 3 … degrees of freedom (any table of it); beyond, Wilson and Hilferty's approximation. */
+/**
+ * 95 % of chi squared with 1, 2, 3 … degrees of freedom (any table of it); beyond, Wilson and Hilferty's approximation.
+ */
 const CHI95 = [3.841, 5.991, 7.815, 9.488, 11.07, 12.59, 14.07, 15.51, 16.92, 18.31];
 const chi95 = (df: number): number => CHI95[df - 1] ?? df * (1 - 2 / (9 * df) + 1.645 * Math.sqrt(2 / (9 * df))) ** 3;
 
 /**
- * Weighted least squares of a reading over days; the error of each day is the published one (SEM = MDC95 / (1.96 √2)), half as much again where the
- * instrument is not the first day's, so that the interval does not rest on the scatter of three points.
+ * Weighted least squares of a reading over days; the error of each day is the published one (SEM = MDC95 / (1.96 √2)),
+ * half as much again where the instrument is not the first day's, so that the interval does not rest on the scatter of
+ * three points.
  * @returns null with fewer than three days: then first and last say it all
  */
 export function trendOf(readout: Readout, points: readonly Point[], norm?: { mean: number } | null): Trend | null {

@@ -4,7 +4,10 @@ import type { AimsOf } from '@/core/aims/for-student';
 import { aimsWithPeak, type PeakGap } from '@/core/practice/peak';
 import type { WeeklyAim } from './plan';
 
-/** What a week should hold for each standing aim, and for what a peak asks beyond them. @param person for the doses of the latter */
+/**
+ * What a week should hold for each standing aim, and for what a peak asks beyond them.
+ * @param person for the doses of the latter
+ */
 export function weeklyAims(
   aimed: Pick<AimsOf, 'standing' | 'work'> | null,
   gap: PeakGap | null = null,

@@ -3,17 +3,25 @@ import { rungOf } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import { FELT, mostFor, stretchFor, WORKS, type CostId, type RankedPose } from './rank';
 
-/** By what a pose falls behind: what closes it, why it gives nothing, or where its score is less than the first one's. */
+/**
+ * By what a pose falls behind: what closes it, why it gives nothing, or where its score is less than the first one's.
+ */
 
 /** Why a pose gives nothing, or hardly anything, to an aim. */
 export type Nothing =
   | { aim: Aim; why: 'rest' }
-  /** It asks less of the muscle than is felt, or than strengthens: 0–1 of tolerance or capacity, and from where it counts. */
+  /**
+   * It asks less of the muscle than is felt, or than strengthens: 0–1 of tolerance or capacity, and from where it
+   * counts.
+   */
   | { aim: Aim; why: 'little'; kind: 'stretch' | 'load'; value: number; from: number }
   /** It is not a rung for strength, however much it asks for. */
   | { aim: Aim; why: 'not-strength' };
 
-/** A part of the score in which this pose has less than the first: of what it gives, or what it costs more. Parts of a score of 1. */
+/**
+ * A part of the score in which this pose has less than the first: of what it gives, or what it costs more. Parts of a
+ * score of 1.
+ */
 export type Less =
   | { of: 'aim'; aim: Aim; less: number; own: number; first: number; kind: 'stretch' | 'load' }
   | { of: 'cost'; cost: CostId; less: number };

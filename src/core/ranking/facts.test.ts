@@ -9,8 +9,9 @@ import { rungOf, shapeById } from '@/core/poses';
 import { typicalFits } from './reaching';
 
 /**
- * What poses do in typical people, as practitioners say it: each row one statement, held against the computation. `s` is the
- * stretch of a group at the fitted depth, `at` the same at a given depth, `w` the work of a group or muscle; right side worked.
+ * What poses do in typical people, as practitioners say it: each row one statement, held against the computation. `s`
+ * is the stretch of a group at the fitted depth, `at` the same at a given depth, `w` the work of a group or muscle;
+ * right side worked.
  */
 const fits = new Map(typicalFits().map((f) => [`${f.pose}/${f.rung}`, f]));
 function fit(pose: string, rung: number): FittedPose {

@@ -4,8 +4,9 @@ import type { StrainId } from '@/core/statics/strains';
 import guide from './data/typical-loads.json';
 
 /**
- * What the statics are likely to say, from typical people: hundredths at entry, half-way and full depth, right side worked.
- * It only decides for which poses the statics are worked out first; nothing of it is ever shown. `npm run derived typical-loads`.
+ * What the statics are likely to say, from typical people: hundredths at entry, half-way and full depth, right side
+ * worked. It only decides for which poses the statics are worked out first; nothing of it is ever shown. `npm run
+ * derived typical-loads`.
  */
 export interface GuidePoint {
   /** Load by group in the order of `GROUPS`: the worked side, then the other. */

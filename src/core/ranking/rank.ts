@@ -57,14 +57,18 @@ const strainCost = (fit: FittedPose, cost: CostId): number => {
   return Math.min(1, Math.max(0, (most - COUNTS_FROM) / (1 - COUNTS_FROM)));
 };
 
-/** What time at length is worth by what the rung is for: moving through and working there give less of it. Our default. */
+/**
+ * What time at length is worth by what the rung is for: moving through and working there give less of it. Our default.
+ */
 const LENGTHENS: Readonly<Record<Kind, number>> = { stretch: 1, strength: 0.5, mobility: 0.35, rest: 0 };
 
 /** Share of the tolerance from which a stretch is credited: where it is felt. Ours. */
 export const FELT = 0.5;
 /** Share from which more adds nothing: the comfortable one. */
 const ENOUGH = 0.8;
-/** What a stretch is worth: nothing below half of the tolerance, where it is hardly felt, all at the comfortable 0.8. */
+/**
+ * What a stretch is worth: nothing below half of the tolerance, where it is hardly felt, all at the comfortable 0.8.
+ */
 export const worthOfStretch = (stretch: number): number => Math.min(1, Math.max(0, (stretch - FELT) / (ENOUGH - FELT)));
 /** The least stretch that is worth so much. */
 export const stretchOfWorth = (worth: number): number => (worth <= 0 ? 0 : FELT + (ENOUGH - FELT) * Math.min(1, worth));
@@ -78,8 +82,8 @@ export const loadOfWorth = (worth: number): number =>
   worth <= 0 ? 0 : WORKS + (WORKS_FULLY - WORKS) * Math.min(1, worth);
 
 /**
- * What stretch or work counts of a group that the shape does not name: it comes along, nobody takes the shape for it. Less for work: a
- * muscle that only balances another trains through no range of its own. Ours.
+ * What stretch or work counts of a group that the shape does not name: it comes along, nobody takes the shape for it.
+ * Less for work: a muscle that only balances another trains through no range of its own. Ours.
  */
 const COMES_ALONG = { lengthen: 0.7, strengthen: 0.5, leave: 0 } as const;
 
@@ -95,7 +99,10 @@ export function mostFor(pose: string, rung: number, aim: Pick<Aim, 'kind' | 'gro
   return along * (aim.kind === 'lengthen' ? LENGTHENS[kind] : kind === 'strength' ? 1 : 0);
 }
 
-/** Share of its tolerance that a group uses, as an aim to lengthen it looks at it: of its short muscles where the others are not short. */
+/**
+ * Share of its tolerance that a group uses, as an aim to lengthen it looks at it: of its short muscles where the others
+ * are not short.
+ */
 export const stretchFor = ({ stretch, ofShortest }: FittedPose, side: Side, group: GroupId): number =>
   ofShortest?.[side][group] ?? stretch[side][group];
 
@@ -196,7 +203,9 @@ const soreBy = (fits: Kept['fits'], screening: Screening): Sore[] =>
         fits.map((f) => f.whole ?? f.reached),
       );
 
-/** A student's fits, kept: other aims or cautions do not change them. The statics are worked out when first asked for. */
+/**
+ * A student's fits, kept: other aims or cautions do not change them. The statics are worked out when first asked for.
+ */
 interface Kept {
   key: string;
   /** What the statics depend on; cautions only change how far she goes. */
@@ -219,7 +228,10 @@ const heldOf = ({
   angles,
 }: FittedPose): Omit<FittedPose, keyof ReachedFit> => ({ load, work, beyondModel, tips, strains, props, angles });
 
-/** Every rung and side of the library fitted to a student, the statics still to come where they are not known from other cautions. */
+/**
+ * Every rung and side of the library fitted to a student, the statics still to come where they are not known from other
+ * cautions.
+ */
 function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {
   const student = `${posterior.drawCount}/${Array.from(posterior.mean).join()}`;
   const key = `${JSON.stringify([build, way])}/${student}`,
@@ -246,8 +258,8 @@ function fitsOf(posterior: Posterior, build: Build, way: FitWay): Kept['fits'] {
 }
 
 /**
- * Works out, a rung a step, what every student's first ranking needs and no student changes: stretch along the paths in usual
- * bones. To be run while nobody waits.
+ * Works out, a rung a step, what every student's first ranking needs and no student changes: stretch along the paths in
+ * usual bones. To be run while nobody waits.
  */
 export function* warmUp(): Generator<number, void, void> {
   const shapes = allShapes();
@@ -304,8 +316,9 @@ export function* ranking(
 const AT_FIRST = 14;
 
 /**
- * A first ranking within a quarter of a second: fitted in full are the likely best, of each shape and side one rung; the rest is
- * marked `rough`, in the order that typical loads suggest, and its score and loads are not to be shown. `rankPoses` gives the whole.
+ * A first ranking within a quarter of a second: fitted in full are the likely best, of each shape and side one rung;
+ * the rest is marked `rough`, in the order that typical loads suggest, and its score and loads are not to be shown.
+ * `rankPoses` gives the whole.
  */
 export function rankFirst(
   posterior: Posterior,

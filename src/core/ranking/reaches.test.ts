@@ -3,7 +3,9 @@ import { GROUPS, isMuscleGroup } from '@/core/body';
 import { LIBRARY, rungOf } from '@/core/poses';
 import { typicalFits } from './reaching';
 
-/** What a shape says that it lengthens, against what its rungs lengthen in typical people at the depth that fits them. */
+/**
+ * What a shape says that it lengthens, against what its rungs lengthen in typical people at the depth that fits them.
+ */
 const fits = typicalFits();
 const best = (pose: string, group: (typeof GROUPS)[number]): number =>
   Math.max(
@@ -21,7 +23,9 @@ describe('what a shape reaches', () => {
     },
   );
 
-  /** Reached, but by the limb that only holds the shape, or at an end that is not sought: not declared, with the reason. */
+  /**
+   * Reached, but by the limb that only holds the shape, or at an end that is not sought: not declared, with the reason.
+   */
   const BESIDE: Readonly<Record<string, string>> = {
     'tree vasti': 'the bent knee of the foot on the thigh is near its end; nobody takes the pose for it',
     'instep-stretch vasti': 'sitting on the heels; the insteps are what is sought',

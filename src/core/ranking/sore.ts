@@ -12,7 +12,10 @@ export interface Sore {
   on: string;
 }
 
-/** Share of tolerance or capacity from which a muscle may have been what hurt, and from which another pose asks for it again. Ours. */
+/**
+ * Share of tolerance or capacity from which a muscle may have been what hurt, and from which another pose asks for it
+ * again. Ours.
+ */
 const MAY_HURT = 0.5;
 
 type Fit = ReachedFit & Partial<Pick<FittedPose, 'load'>>;

@@ -1,7 +1,10 @@
 import { rungOf } from '@/core/poses';
 import { takenFor, type RankedPose } from './rank';
 
-/** What an earlier pose of the same kind costs a later one in the order, 0–1 of a score. Only near equals change places. Ours. */
+/**
+ * What an earlier pose of the same kind costs a later one in the order, 0–1 of a score. Only near equals change places.
+ * Ours.
+ */
 const LIKENESS = 0.02;
 /** What a pose loses in the order, 0–1 of a score, where its shape is taken for something else first. Ours. */
 const OTHERWISE = 0.015;
@@ -21,8 +24,9 @@ function kindOf(p: RankedPose): string {
 }
 
 /**
- * A ranked list with near equals mixed, so that the first are not all of one kind (greedy maximal marginal relevance, Carbonell
- * and Goldstein 1998). Scores stay what they are; poses that a caution forbids and those below the top keep their places.
+ * A ranked list with near equals mixed, so that the first are not all of one kind (greedy maximal marginal relevance,
+ * Carbonell and Goldstein 1998). Scores stay what they are; poses that a caution forbids and those below the top keep
+ * their places.
  */
 export function varied<T extends RankedPose>(ranked: readonly T[]): T[] {
   const rest = ranked.slice(0, TOP).filter((p) => p.cautions.length === 0);

@@ -3,7 +3,10 @@ import { coordinateIndex, type Posture, type Vec3 } from '@/core/body';
 /** A coordinate's value, radians. */
 export const at = (q: Posture, id: string): number => q[coordinateIndex(id)];
 
-/** World axes of the turns Rz(a)·Rx(b)·Ry(c) of a child in its parent: first z, then x turned by a, then y turned by both. */
+/**
+ * World axes of the turns Rz(a)·Rx(b)·Ry(c) of a child in its parent: first z, then x turned by a, then y turned by
+ * both.
+ */
 export function rotationAxes(parent: Float64Array, a: number, b: number): readonly [Vec3, Vec3, Vec3] {
   const ca = Math.cos(a),
     sa = Math.sin(a),

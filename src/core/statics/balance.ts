@@ -37,7 +37,10 @@ import { touching } from './touching';
 import { trunkShare } from './trunk-share';
 
 const GRAVITY = 9.81;
-/** Joints without muscles in the model, and the upper back, which has too few: greatest torque of the average adult, N·m (our defaults). */
+/**
+ * Joints without muscles in the model, and the upper back, which has too few: greatest torque of the average adult, N·m
+ * (our defaults).
+ */
 const TORQUE: Readonly<Record<string, number>> = {
   thorax_flexion: 120,
   thorax_bend: 90,
@@ -97,7 +100,9 @@ const ELEMENT_OF_LINE = LINES.map((l) => ELEMENTS.findIndex((e) => e.strands.inc
 const TYPICAL = LINES.map((l) => typicalEnd(l.line, 'pushed'));
 /** Share of each line's arm that its muscle has, line after line. */
 const SHARE = Float64Array.from(LINES.flatMap((l) => HALF_NAMES.map((name) => trunkShare(l.structure, name))));
-/** Freedom of each coordinate of a half body, −1 where the statics hold it stiff; and whether the mirror turns its sign. */
+/**
+ * Freedom of each coordinate of a half body, −1 where the statics hold it stiff; and whether the mirror turns its sign.
+ */
 const HALF_FREEDOM: Record<Side, number[]> = Object.fromEntries(
   SIDES.map((side) => [
     side,
@@ -116,7 +121,10 @@ interface HalfBody {
   elongation: Float64Array;
 }
 
-/** Writes the balance of a posture of one body. Keeps its muscle model and its room; what it gave last is overwritten by the next. */
+/**
+ * Writes the balance of a posture of one body. Keeps its muscle model and its room; what it gave last is overwritten by
+ * the next.
+ */
 export class BalanceWriter {
   private readonly model: MuscleModel;
   private readonly half = newHalf();
@@ -213,7 +221,9 @@ export class BalanceWriter {
     return able_N;
   }
 
-  /** What is stretched pulls as far as it is needed: where it helps it holds for nothing, and nobody has to fight it. */
+  /**
+   * What is stretched pulls as far as it is needed: where it helps it holds for nothing, and nobody has to fight it.
+   */
   private stretched(tolerances: ArrayLike<number> | undefined): void {
     SIDES.forEach((side, k) => {
       const { elongation } = this.sides[side];

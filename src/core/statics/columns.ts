@@ -14,9 +14,9 @@ export type ColumnKind =
   | 'short-of-asked';
 
 /**
- * The unknowns of a balance: what a unit of each gives to every equation, what it costs and how far it may go. Column after
- * column without noughts, because a muscle crosses few joints: nine numbers of ten are none. Grows as it is filled, and is used again
- * after `clear`, so that nothing is allocated once it has been as large as it gets.
+ * The unknowns of a balance: what a unit of each gives to every equation, what it costs and how far it may go. Column
+ * after column without noughts, because a muscle crosses few joints: nine numbers of ten are none. Grows as it is
+ * filled, and is used again after `clear`, so that nothing is allocated once it has been as large as it gets.
  */
 export class BalanceColumns {
   count = 0;

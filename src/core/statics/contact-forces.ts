@@ -3,7 +3,10 @@ import type { Contact, Rung } from '@/core/poses';
 import { partOf, type BodyPart } from './degrees-of-freedom';
 import { BEARS, pricesOf, STEADIES, type Prices } from './prices';
 
-/** Friction of skin or cloth on mat and prop, on a wall, and of limb on limb. A mat is made to hold hands and feet. Our defaults. */
+/**
+ * Friction of skin or cloth on mat and prop, on a wall, and of limb on limb. A mat is made to hold hands and feet. Our
+ * defaults.
+ */
 const FRICTION = 1;
 const FRICTION_WALL = 0.3;
 const FRICTION_LIMB = 0.5;
@@ -11,13 +14,19 @@ const FRICTION_LIMB = 0.5;
 const GRIP = 0.35;
 /** Flesh from this thickness on bears over its breadth, metres. */
 const BROAD = 0.05;
-/** A hand holds what it lies on: its wrist is no further than this from the middle of the limb, metres (half a limb and a hand). */
+/**
+ * A hand holds what it lies on: its wrist is no further than this from the middle of the limb, metres (half a limb and
+ * a hand).
+ */
 const WITHIN_GRASP = 0.105;
 /** A hand laid on a wall to steady a standing shape: what it bears, share of body weight, and its friction. Ours. */
 const STEADY_MOST = 0.1;
 const FRICTION_HAND = 0.5;
 
-/** One direction in which a contact can push the body, with its price; the answer falls on another part where it has one. */
+/**
+ * One direction in which a contact can push the body, with its price; the answer falls on another part where it has
+ * one.
+ */
 export interface PushDirection {
   contact: number;
   part: BodyPart;
@@ -52,7 +61,10 @@ const cross = (a: Vec3, b: Vec3): Vec3 => [
 ];
 const plus = (a: Vec3, b: Vec3, f: number): Vec3 => [a[0] + f * b[0], a[1] + f * b[1], a[2] + f * b[2]];
 
-/** Friction at which a price of shear is a price of the edge: what is dear is pushing sideways, however well the ground holds. */
+/**
+ * Friction at which a price of shear is a price of the edge: what is dear is pushing sideways, however well the ground
+ * holds.
+ */
 const PRICED_AT = 0.8;
 
 /** A direction in which something can push, with its price. */
@@ -106,7 +118,10 @@ const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2
 
 /** Length of thigh next to the hip that the trunk cannot lie on, metres. */
 const CREASE = 0.13;
-/** The calf bears on the thigh only where the knee is bent further than this, degrees, and so much of body weight a degree (ours). */
+/**
+ * The calf bears on the thigh only where the knee is bent further than this, degrees, and so much of body weight a
+ * degree (ours).
+ */
 const CALF_FROM = 130;
 const CALF_BEARS = 0.015;
 
@@ -150,9 +165,9 @@ class PushList {
 }
 
 /**
- * Every way in which what is touched can push: floor, props and walls along friction cones; limbs on limbs with an answer on the
- * other; hands that hold a part of the body in any direction up to a grip; a strap from hand to foot by its pull; flesh folded
- * on flesh (calf on thigh, belly on thigh), which bears like a cushion.
+ * Every way in which what is touched can push: floor, props and walls along friction cones; limbs on limbs with an
+ * answer on the other; hands that hold a part of the body in any direction up to a grip; a strap from hand to foot by
+ * its pull; flesh folded on flesh (calf on thigh, belly on thigh), which bears like a cushion.
  */
 export function pushesOf(
   skeleton: Skeleton,
@@ -316,7 +331,10 @@ function bellyOf(skeleton: Skeleton, { point, on }: Contact, at: Vec3): Vec3[] {
   return [plus(at, [turn[1], 0, turn[7]], BELLY)];
 }
 
-/** How far a wrist is from what it reaches for: from the axis of the limb that carries the landmark, or from the landmark. */
+/**
+ * How far a wrist is from what it reaches for: from the axis of the limb that carries the landmark, or from the
+ * landmark.
+ */
 function grasp(skeleton: Skeleton, to: string, wrist: Vec3): number {
   const limb = partOf(to);
   const axis = LIMB_PARTS[limb.replace(/_(left|right)$/, '')]

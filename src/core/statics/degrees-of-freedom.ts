@@ -62,8 +62,8 @@ const legAndArm = (s: Side): Record<'hip' | 'knee' | 'ankle' | 'shoulder' | 'elb
 const SIDE_MOVES = { left: legAndArm('left'), right: legAndArm('right') };
 
 /**
- * The turns of a body in the order in which `Freedoms` places them, each about an axis through a point: the freedom it belongs to and
- * what it moves. The lumbar spine bends in two places, so that its freedoms are made of two.
+ * The turns of a body in the order in which `Freedoms` places them, each about an axis through a point: the freedom it
+ * belongs to and what it moves. The lumbar spine bends in two places, so that its freedoms are made of two.
  */
 const TURNS: readonly { freedom: number; moves: ReadonlySet<BodyPart> }[] = [
   ...['flexion', 'bend', 'rotation'].flatMap((name) => [
@@ -211,7 +211,9 @@ export class Freedoms {
     }
   }
 
-  /** Adds `times` × the generalised force of a force (newtons) at a point of a part: N for the first three, then N·m. */
+  /**
+   * Adds `times` × the generalised force of a force (newtons) at a point of a part: N for the first three, then N·m.
+   */
   push(part: BodyPart, at: Vec3, force: Vec3, out: Float64Array, times = 1): void {
     const fx = force[0] * times,
       fy = force[1] * times,

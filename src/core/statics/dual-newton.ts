@@ -20,7 +20,10 @@ export interface NewtonSolution {
 }
 
 const MOST_ROUNDS = 120;
-/** How near to the top of the dual along a step the search goes, share of its first slope. Newton's steps make up for the rest. */
+/**
+ * How near to the top of the dual along a step the search goes, share of its first slope. Newton's steps make up for
+ * the rest.
+ */
 const ALONG = 0.01;
 
 /** Room for what a solution needs on its way, used again as long as it is large enough. */
@@ -51,9 +54,9 @@ const room = new Workspace();
 
 /**
  * Semismooth Newton method on the dual of a box-constrained least-squares program: at prices λ every variable is
- * `clamp(Aᵀλ / 2d)`, what is left is λ / 2w, and Newton's matrix sums only the columns that touch no bound. The step goes
- * near to the top of the concave, piecewise quadratic dual (Qi and Sun 1993; Hager 2000 for the box). The dual grows with every
- * step, so it ends. Milliseconds where general solvers take tens.
+ * `clamp(Aᵀλ / 2d)`, what is left is λ / 2w, and Newton's matrix sums only the columns that touch no bound. The step
+ * goes near to the top of the concave, piecewise quadratic dual (Qi and Sun 1993; Hager 2000 for the box). The dual
+ * grows with every step, so it ends. Milliseconds where general solvers take tens.
  */
 export function dualNewton(p: BoxProgram, start?: Float64Array): NewtonSolution {
   const { columns: c, b } = p;
@@ -134,8 +137,9 @@ interface Envelope {
 }
 
 /**
- * diag(1/2w) + Σ over free columns of A_j A_jᵀ / 2d_j + a little: the half right of the diagonal, and of each row its last column
- * that is not nought. Limbs are coupled with the trunk and the whole body, which come first, and hardly with each other.
+ * diag(1/2w) + Σ over free columns of A_j A_jᵀ / 2d_j + a little: the half right of the diagonal, and of each row its
+ * last column that is not nought. Limbs are coupled with the trunk and the whole body, which come first, and hardly
+ * with each other.
  */
 function newtonMatrix(
   { count, from, row, value, price }: BalanceColumns,
@@ -163,9 +167,9 @@ function newtonMatrix(
 }
 
 /**
- * Cholesky solve from the last equation to the first, so that what is eliminated early, the limbs, fills nothing in: only what
- * lies within each row's last column is touched (an envelope method, Jennings 1966). The matrix is overwritten. A pivot that vanishes is lifted:
- * the search still bounds the step.
+ * Cholesky solve from the last equation to the first, so that what is eliminated early, the limbs, fills nothing in:
+ * only what lies within each row's last column is touched (an envelope method, Jennings 1966). The matrix is
+ * overwritten. A pivot that vanishes is lifted: the search still bounds the step.
  */
 function solveInPlace(a: Float64Array, b: Float64Array, m: number, last: Int32Array): void {
   for (let i = m - 1; i >= 0; i--) {
@@ -202,7 +206,10 @@ function slopeAt({ columns: c }: BoxProgram, t: number, constant: number, linear
   return s;
 }
 
-/** How far along the step the dual is near its top: near the zero of its falling, piecewise linear slope. 0 when it cannot grow. */
+/**
+ * How far along the step the dual is near its top: near the zero of its falling, piecewise linear slope. 0 when it
+ * cannot grow.
+ */
 function stepLength(p: BoxProgram, prices: Float64Array, soft: number): number {
   const { step } = room;
   let constant = 0,

@@ -1,7 +1,10 @@
 import { ELEMENTS, HALF, passiveAt, shareAt, StrandModel, type Half, type Side } from '@/core/body';
 import { freedom, FREEDOMS } from './degrees-of-freedom';
 
-/** Torque with which everything about a hip resists at a typical end: muscle, capsule, ligament and skin together, N·m. Ours. */
+/**
+ * Torque with which everything about a hip resists at a typical end: muscle, capsule, ligament and skin together, N·m.
+ * Ours.
+ */
 const AT_END_NM = { hipFlexion: 40, hipAdduction: 40, hipRotation: 20 };
 /** Half a degree each way for slopes, radians. */
 const STEP = Math.PI / 360;
@@ -11,8 +14,8 @@ const NAMES = { hipFlexion: 'hip_flexion', hipAdduction: 'hip_adduction', hipRot
 
 /**
  * What holds a limb that is let go: it sinks until the tissue that is stretched carries it. For each element that is
- * stretched in a posture of one side, the torque it can give against going further, by freedom, N·m; nothing where nothing is felt.
- * Rises like passive force (`passiveAt`), to `AT_END_NM` at her end.
+ * stretched in a posture of one side, the torque it can give against going further, by freedom, N·m; nothing where
+ * nothing is felt. Rises like passive force (`passiveAt`), to `AT_END_NM` at her end.
  *
  * @param tolerances the student's, SD by element of this side; typical people's where not told
  */

@@ -25,9 +25,9 @@ export interface AskedPushes {
 }
 
 /**
- * Where a push that is asked for is answered. A hand that presses its own limb pushes the limb one way and itself the other; a
- * foot on the floor presses as hard as is asked or harder, in one balance with all that bears; what touches nothing is
- * answered by the whole body. The first and last are taken off what has to be held, `b`.
+ * Where a push that is asked for is answered. A hand that presses its own limb pushes the limb one way and itself the
+ * other; a foot on the floor presses as hard as is asked or harder, in one balance with all that bears; what touches
+ * nothing is answered by the whole body. The first and last are taken off what has to be held, `b`.
  */
 export function askedPushes(
   asked: readonly AskedAction[],
@@ -53,7 +53,8 @@ export function askedPushes(
       const size = Math.hypot(...push.force);
       const along = Float64Array.from(pushes, (p) => {
         const touch = touches[p.contact];
-        // A sole answers as one; elsewhere only the place itself does: a seat does not hold the knee that squeezes a block.
+        // A sole answers as one; elsewhere only the place itself does: a seat does not hold the knee that squeezes a
+        // block.
         if (touch.on === 'limb' || !(part.startsWith('foot_') || touch.point === push.point)) return 0;
         const way = p.part === part ? 1 : p.against === part ? -1 : 0;
         const [x, y, z] = p.direction;

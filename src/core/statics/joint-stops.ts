@@ -3,7 +3,10 @@ import type { Contact } from '@/core/poses';
 import { at } from './axes';
 import { freedom } from './degrees-of-freedom';
 
-/** A joint at its end: the torque that ligament and bone can give there without effort, N·m, + where it raises the coordinate. */
+/**
+ * A joint at its end: the torque that ligament and bone can give there without effort, N·m, + where it raises the
+ * coordinate.
+ */
 export interface JointStop {
   freedom: number;
   torque_Nm: number;

@@ -6,8 +6,8 @@ import type { NewtonSolution } from './dual-newton';
 import { kneeMoments } from './knee-moments';
 
 /**
- * Missing torque, N·m, beyond which a load is not told. At shoulder and elbow, whose strength is a round figure and no muscle, more may be
- * missing: an arm that shakes says nothing of the hips. Our defaults.
+ * Missing torque, N·m, beyond which a load is not told. At shoulder and elbow, whose strength is a round figure and no
+ * muscle, more may be missing: an arm that shakes says nothing of the hips. Our defaults.
  */
 export const BEYOND_NM = { leg: 6, arm: 25 } as const;
 const beyondAt = (freedom: string): number => BEYOND_NM[/^(shoulder|elbow)/.test(freedom) ? 'arm' : 'leg'];
@@ -21,7 +21,9 @@ export interface Loads {
   structures: { structure: string; side: Side; load: number }[];
   /** Greatest load of a group's muscles, by side. */
   groups: Record<Side, Partial<Record<GroupId, number>>>;
-  /** Torque that nothing can make here, N·m, where it matters most; above `BEYOND_NM` the shape is beyond this model. */
+  /**
+   * Torque that nothing can make here, N·m, where it matters most; above `BEYOND_NM` the shape is beyond this model.
+   */
   missing_Nm: number;
   missingAt: string;
   /** True where the whole body would tip or slide. */

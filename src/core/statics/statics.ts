@@ -6,7 +6,10 @@ import { readLoads, type Loads } from './loads';
 /** Weight of the equations; what is left of them is a millionth of their prices. */
 const EXACT = 5e8;
 
-/** Static equilibrium of one student's body. Keeps the muscle model of the build; not to be shared by interleaving callers. */
+/**
+ * Static equilibrium of one student's body. Keeps the muscle model of the build; not to be shared by interleaving
+ * callers.
+ */
 export class Statics {
   private readonly writer: BalanceWriter;
 

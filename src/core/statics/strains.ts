@@ -25,9 +25,10 @@ export interface Strain {
 }
 
 /**
- * Thresholds are ours: no study gives a limit for a held shape. They are set where practitioners begin to warn: a shin that
- * pulls on the knee with 12 N·m (a 2 kg weight at arm's length), a kneecap pressed with six body weights (stairs press with
- * about three, a deep squat with more than six), a lumbosacral joint that holds 90 N·m while the low back is at its end.
+ * Thresholds are ours: no study gives a limit for a held shape. They are set where practitioners begin to warn: a shin
+ * that pulls on the knee with 12 N·m (a 2 kg weight at arm's length), a kneecap pressed with six body weights (stairs
+ * press with about three, a deep squat with more than six), a lumbosacral joint that holds 90 N·m while the low back is
+ * at its end.
  */
 export const STRAIN_LIMITS: Readonly<Record<StrainId, { limit: number; unit: Strain['unit'] }>> = {
   'knee-twist': { limit: 12, unit: 'N·m' },

@@ -11,8 +11,8 @@ const SEAT = 0.025;
 const TRUNK: readonly BodyPart[] = ['pelvis', 'lower', 'upper', 'thorax'];
 
 /**
- * What is named, and what else of the body lies on the floor or the seat. In a rung that is there to work a limb that only
- * comes near to the floor does not lie down: it bears where the pose says so, or where the same part does already.
+ * What is named, and what else of the body lies on the floor or the seat. In a rung that is there to work a limb that
+ * only comes near to the floor does not lie down: it bears where the pose says so, or where the same part does already.
  */
 export function touching(
   contacts: readonly Contact[],

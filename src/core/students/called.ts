@@ -18,8 +18,8 @@ export function calledAs(name: string, called: Called): string {
 }
 
 /**
- * Name of a file from its parts, "practice-Maren-2026-11-29.pdf": letters and figures of any alphabet stay, what a file system may refuse does
- * not. Parts with nothing left are left out.
+ * Name of a file from its parts, "practice-Maren-2026-11-29.pdf": letters and figures of any alphabet stay, what a file
+ * system may refuse does not. Parts with nothing left are left out.
  * @param ending with its dot
  */
 export const fileNameOf = (parts: readonly string[], ending: string): string =>

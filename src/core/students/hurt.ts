@@ -37,8 +37,8 @@ interface Lesson {
 const keyOf = (h: Pick<Hurt, 'log' | 'pose' | 'rung' | 'side'>): string => `${h.log}/${h.pose}/${h.rung}/${h.side}`;
 
 /**
- * What hurt in these lessons, newest first; what was cleared before stays cleared, and what is remembered of a lesson that is not
- * among them stays remembered.
+ * What hurt in these lessons, newest first; what was cleared before stays cleared, and what is remembered of a lesson
+ * that is not among them stays remembered.
  */
 export function hurtIn(lessons: readonly Lesson[], before: readonly Hurt[] = []): Hurt[] {
   const kept = new Map(before.map((h) => [keyOf(h), h]));

@@ -15,7 +15,10 @@ const fieldsOf = (...students: readonly Student[]): StudentField[] =>
 const momentOf = (s: Student, field: StudentField): string =>
   s.fieldsAt?.[field] ?? (s.fieldsAt ? s.createdAt : s.updatedAt);
 
-/** A student after a change of some fields, which carry its moment from now on; those that say the same as before do not. */
+/**
+ * A student after a change of some fields, which carry its moment from now on; those that say the same as before do
+ * not.
+ */
 export function stamped(before: Student, part: Partial<Student>, at: string): Student {
   const after: Student = { ...before, ...part, updatedAt: at };
   const fieldsAt = { ...(before.fieldsAt ?? stampsOf(before)) };
@@ -45,8 +48,9 @@ export interface Merged {
 }
 
 /**
- * One student from two states of her: of every field the one that was changed last. What closes something is never lost by it: cautions
- * and pains that stand on one side only stay. Which of the two comes first makes no difference to what comes out.
+ * One student from two states of her: of every field the one that was changed last. What closes something is never lost
+ * by it: cautions and pains that stand on one side only stay. Which of the two comes first makes no difference to what
+ * comes out.
  * @param here the state on this machine
  * @param there the state in a file
  */
@@ -90,8 +94,8 @@ export function mergeStudents(here: Student, there: Student): Merged {
 type Cautions = Student['cautions'];
 
 /**
- * The newer list, and what of the older one it does not speak of. An entry may stand beside an ended one of its name: each answers for
- * one entry only, the same first, so that none that stands is taken for the one that was lifted.
+ * The newer list, and what of the older one it does not speak of. An entry may stand beside an ended one of its name:
+ * each answers for one entry only, the same first, so that none that stands is taken for the one that was lifted.
  */
 function cautionsOf(newer: Cautions, older: Cautions): Cautions {
   const open = [...newer];

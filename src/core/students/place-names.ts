@@ -1,6 +1,6 @@
 /**
- * Places on the body where a student may complain; also used for where a stretch is felt. Only ever added to, at the end: what a phone gives
- * back counts them.
+ * Places on the body where a student may complain; also used for where a stretch is felt. Only ever added to, at the
+ * end: what a phone gives back counts them.
  */
 export const PLACES = [
   'front-hip-crease',

@@ -165,7 +165,9 @@ export const studentSchema = z.object({
   /** Seconds of one slow breath, measured or the default of 6. */
   breathSeconds: z.number().min(2).max(20),
   archived: z.boolean(),
-  /** When each field was changed last, where that is kept: two machines that exchange files then lose no edit of either. */
+  /**
+   * When each field was changed last, where that is kept: two machines that exchange files then lose no edit of either.
+   */
   fieldsAt: z.record(z.string().max(40), momentSchema).optional(),
   createdAt: momentSchema,
   updatedAt: momentSchema,

@@ -25,8 +25,9 @@ export interface OnTime {
 }
 
 /**
- * What is still to come, shorter by so many seconds: first from rest, down to three quarters of a minute, then a breath at a time from the longest
- * holds, both sides alike, never below a breath. Nothing is left out, so that it may win less than was asked.
+ * What is still to come, shorter by so many seconds: first from rest, down to three quarters of a minute, then a breath
+ * at a time from the longest holds, both sides alike, never below a breath. Nothing is left out, so that it may win
+ * less than was asked.
  */
 export function onTime(state: PlayerState, seconds: number): OnTime {
   const later = state.items.slice(state.index + 1).map((i) => ({ ...i }));

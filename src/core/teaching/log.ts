@@ -52,7 +52,10 @@ export const logSchema = z.object({
 });
 export type LogEntry = z.infer<typeof logSchema>;
 
-/** An entry put right: other words or items, with what stood there before in its history. The entry itself where nothing differs. */
+/**
+ * An entry put right: other words or items, with what stood there before in its history. The entry itself where nothing
+ * differs.
+ */
 export function logPutRight(
   log: LogEntry,
   { note = log.note, items = log.items }: Partial<Pick<LogEntry, 'note' | 'items'>>,
@@ -106,7 +109,10 @@ export function logFrom(
   };
 }
 
-/** Where something was felt in taught poses, as evidence for the findings; what was skipped or stopped for pain says nothing. */
+/**
+ * Where something was felt in taught poses, as evidence for the findings; what was skipped or stopped for pain says
+ * nothing.
+ */
 export const feltIn = (logs: readonly LogEntry[]): FeltInPose[] =>
   logs.flatMap((log) => {
     const felt = log.items.flatMap(({ pose, rung, side, placeFelt, skipped, stopped }) =>

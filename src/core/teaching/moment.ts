@@ -44,8 +44,9 @@ export interface HoldPart {
 }
 
 /**
- * Work inside a hold, where its rung asks for some: arrive, then press five seconds, let go, sink, over again. Three to six seconds at a
- * part of one's strength, then ten to thirty of stretch (Garber 2011); two to four times. Seconds between are ours.
+ * Work inside a hold, where its rung asks for some: arrive, then press five seconds, let go, sink, over again. Three to
+ * six seconds at a part of one's strength, then ten to thirty of stretch (Garber 2011); two to four times. Seconds
+ * between are ours.
  */
 export const ACTIVE = { arrive: 10, press: 5, release: 2, sink: 13, times: 4, from: 28 } as const;
 

@@ -4,8 +4,8 @@ import type { PracticeItem } from '@/core/practice/practice';
 import type { RankedPose } from '@/core/ranking/rank';
 
 /**
- * Fits of the next easier (−1) or harder (+1) rung that is allowed and within reach; easier than the first is the shape that stands in for
- * it. Null where there is none.
+ * Fits of the next easier (−1) or harder (+1) rung that is allowed and within reach; easier than the first is the shape
+ * that stands in for it. Null where there is none.
  */
 export function otherRung(
   item: Pick<PracticeItem, 'pose' | 'rung'>,
@@ -36,7 +36,10 @@ const SPEAKS = 0.4;
 /** Stretch and load from which a muscle may have been what hurt. Ours. */
 const MAY_HURT = 0.5;
 
-/** Of what could stand in for a pose that hurt, only what leaves alone everything that it stretched or worked hard, and the joints it strained. */
+/**
+ * Of what could stand in for a pose that hurt, only what leaves alone everything that it stretched or worked hard, and
+ * the joints it strained.
+ */
 export function sparing(
   hurt: readonly RankedPose[],
   others: readonly { fits: RankedPose[] }[],

@@ -64,8 +64,8 @@ export type PlayerEvent =
   /** This side, in all sets that are still to come, left out. */
   | { type: 'leave-out' }
   /**
-   * Another rung or pose from now on, in all sets that are still to come, and on the other side if that is. `once`: of what it stands in for,
-   * nothing comes later.
+   * Another rung or pose from now on, in all sets that are still to come, and on the other side if that is. `once`: of
+   * what it stands in for, nothing comes later.
    */
   | { type: 'exchange'; now: PracticeItem; twin: PracticeItem | null; once?: true }
   /** An item right after this one. */
@@ -76,8 +76,8 @@ export type PlayerEvent =
   | { type: 'finish' };
 
 /**
- * Longest jump of the clock that still counts as teaching, ms: browsers let a hidden page tick once a minute. Beyond it the machine
- * slept or the page was closed.
+ * Longest jump of the clock that still counts as teaching, ms: browsers let a hidden page tick once a minute. Beyond it
+ * the machine slept or the page was closed.
  */
 const ASLEEP = 90_000;
 
@@ -267,7 +267,10 @@ const freshId = (items: readonly PracticeItem[], id: string): string => {
 
 const isSame = (hurt: PracticeItem, i: PracticeItem): boolean =>
   i.pose === hurt.pose && i.rung === hurt.rung && i.side === hurt.side;
-/** What pain in an item closes, as it does from the next lesson on (`core/poses/verdict.ts`): this rung and deeper ones, on this side. */
+/**
+ * What pain in an item closes, as it does from the next lesson on (`core/poses/verdict.ts`): this rung and deeper ones,
+ * on this side.
+ */
 const isClosedBy = (hurt: PracticeItem, i: PracticeItem): boolean =>
   i.pose === hurt.pose && i.rung >= hurt.rung && (i.side === hurt.side || i.side === 'both' || hurt.side === 'both');
 
@@ -284,8 +287,8 @@ function inserted(s: PlayerState, item: PracticeItem): PlayerState {
 }
 
 /**
- * Something else in place of the current item, for the time it still had; its other side, if that comes later, becomes the same. What was
- * done of it stays in the account.
+ * Something else in place of the current item, for the time it still had; its other side, if that comes later, becomes
+ * the same. What was done of it stays in the account.
  */
 function exchanged(
   s: PlayerState,

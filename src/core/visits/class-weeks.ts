@@ -12,7 +12,8 @@ export interface Meets {
 }
 
 /**
- * Weeks of a class as days of anybody's calendar: what each is about, and nobody's name. A week that is laid out on another day is the same event there.
+ * Weeks of a class as days of anybody's calendar: what each is about, and nobody's name. A week that is laid out on
+ * another day is the same event there.
  */
 export const weekDays = (
   one: Pick<YogaClass, 'id' | 'name'>,
@@ -29,8 +30,8 @@ export const weekDays = (
   }));
 
 /**
- * Visits of a class for its weeks from a day on (`YYYY-MM-DD`), but for days on which it stands in the day book already. The same weeks give the
- * same visits: pressed twice, nothing is there twice.
+ * Visits of a class for its weeks from a day on (`YYYY-MM-DD`), but for days on which it stands in the day book
+ * already. The same weeks give the same visits: pressed twice, nothing is there twice.
  * @param now moment of writing
  */
 export function weekVisits(

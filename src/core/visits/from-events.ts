@@ -3,8 +3,8 @@ import { visitIdOf } from './visit-calendar';
 import type { CalendarEvent } from './read-events';
 
 /**
- * The visits that events of a calendar become: new ones, and those that stood here already where they moved or were called off there. What
- * is the same is none of them, nor what nobody is chosen for.
+ * The visits that events of a calendar become: new ones, and those that stood here already where they moved or were
+ * called off there. What is the same is none of them, nor what nobody is chosen for.
  * @param stood visits as they are stored, by id
  * @param whose who is chosen for a title; nothing where nobody is
  * @param now the moment of writing, ISO 8601

@@ -30,9 +30,9 @@ const MOST_AGAIN = 5000;
 const USUAL = 60;
 
 /**
- * Events of a calendar (RFC 5545) between two days, both counted, in their order; what comes again by a rule stands on each of its days,
- * what was moved or called off by hand there where it stands now. A time in Greenwich is read as it is on this machine’s wall, any other
- * as it is written. Never throws.
+ * Events of a calendar (RFC 5545) between two days, both counted, in their order; what comes again by a rule stands on
+ * each of its days, what was moved or called off by hand there where it stands now. A time in Greenwich is read as it
+ * is on this machine’s wall, any other as it is written. Never throws.
  */
 export function readEvents(text: string, from: string, to: string): ReadEvents {
   try {

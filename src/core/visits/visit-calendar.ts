@@ -9,8 +9,8 @@ const uidOf = (id: string): string => `visit.${id}@kolpos`;
 export const visitBehind = (key: string): string | null => /^visit\.(\S+)@kolpos$/.exec(key)?.[1] ?? null;
 
 /**
- * Visits as days of a calendar: a student by the name that is wished, no finding; a class by its own name. What was called off
- * or did not happen is taken off there too.
+ * Visits as days of a calendar: a student by the name that is wished, no finding; a class by its own name. What was
+ * called off or did not happen is taken off there too.
  */
 export const visitDays = (visits: readonly Visit[], nameOf: (v: Visit) => string, called: Called): DayOut[] =>
   visits.map((v) => ({

@@ -162,8 +162,8 @@ export interface SeenVisit extends Visit {
 }
 
 /**
- * Visits with those said to have come of whom a lesson of that day is in the log; nothing is written by it. What was done at home is no
- * visit, and a lesson of a class is a visit of the class alone.
+ * Visits with those said to have come of whom a lesson of that day is in the log; nothing is written by it. What was
+ * done at home is no visit, and a lesson of a class is a visit of the class alone.
  * @param classes ids of the classes that there are
  */
 export function visitsWithTaught(

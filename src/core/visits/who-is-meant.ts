@@ -7,8 +7,8 @@ interface Named {
 }
 
 /**
- * Whose an event is, by its title: whoever’s whole name stands in it, else whoever alone has the first name in it; null where nobody is
- * meant or it could be two.
+ * Whose an event is, by its title: whoever’s whole name stands in it, else whoever alone has the first name in it; null
+ * where nobody is meant or it could be two.
  */
 export function whoIsMeant(title: string, students: readonly Named[], classes: readonly Named[]): Comer | null {
   const said = new Set(wordsOf(title));

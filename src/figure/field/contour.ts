@@ -2,8 +2,8 @@ import { isClosed, type P2 } from '../line/polyline';
 import type { Cells, Field } from './grid';
 
 /*
- * Marching squares. A kept package (d3-contour) was measured first: it took 40 % of a drawing's time, eight times what this
- * takes, because it makes and joins a small array for every cell that a line crosses.
+ * Marching squares. A kept package (d3-contour) was measured first: it took 40 % of a drawing's time, eight times what
+ * this takes, because it makes and joins a small array for every cell that a line crosses.
  */
 
 /** Lines shorter than this are specks of the grid. */
@@ -17,8 +17,8 @@ let next = new Int32Array(0),
 type Sheet = Pick<Field, 'i0' | 'j0' | 'w' | 'h' | 'step'>;
 
 /**
- * Closed lines where a field is zero, metres on paper; the first point is repeated at the end. What is inside lies always to
- * the same side. A field must be negative along its border; `within` says where it is not.
+ * Closed lines where a field is zero, metres on paper; the first point is repeated at the end. What is inside lies
+ * always to the same side. A field must be negative along its border; `within` says where it is not.
  */
 export function zeroLines(F: Sheet, f: Float32Array, within?: Cells): P2[][] {
   const { w, h } = F;
@@ -91,8 +91,8 @@ function walked(from: number, F: Sheet, f: Float32Array): P2[] {
 }
 
 /**
- * Links the edges of cell `o` that a line crosses, by which of its corners are inside: top left 1, top right 2, bottom right 4, bottom left 8.
- * Edges are numbered: 2·cell the one above it, 2·cell + 1 the one to its left.
+ * Links the edges of cell `o` that a line crosses, by which of its corners are inside: top left 1, top right 2, bottom
+ * right 4, bottom left 8. Edges are numbered: 2·cell the one above it, 2·cell + 1 the one to its left.
  */
 function crossed(
   corners: number,

@@ -1,6 +1,6 @@
 /**
- * Fields on paper. All grids of a drawing share one lattice (`i0`, `j0` say where a grid begins on it), so that cells of
- * different masses lie on each other.
+ * Fields on paper. All grids of a drawing share one lattice (`i0`, `j0` say where a grid begins on it), so that cells
+ * of different masses lie on each other.
  */
 export interface Field {
   /** First column and row on the lattice. */

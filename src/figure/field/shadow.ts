@@ -2,14 +2,17 @@ import type { Ellipsoid } from '../form/ellipsoid';
 import type { Lens } from '../projection';
 import { INSIDE } from './grid';
 
-/** Numbers of an ellipsoid seen from here: place, matrix of its shadow, slope of its rim, half depth, half widths, radius. */
+/**
+ * Numbers of an ellipsoid seen from here: place, matrix of its shadow, slope of its rim, half depth, half widths,
+ * radius.
+ */
 export const SEEN = 12;
 /** Beyond an ellipsoid's shadow distances are told so far, metres: what soft unions need. */
 export const MARGIN = 0.0135;
 
 /**
- * Writes the shadows of a chain into `out`, `SEEN` numbers each. The shadow of an ellipsoid is an ellipse whose matrix is the
- * upper block of its covariance turned into the view; the rim runs along a plane whose slope is the rest of it.
+ * Writes the shadows of a chain into `out`, `SEEN` numbers each. The shadow of an ellipsoid is an ellipse whose matrix
+ * is the upper block of its covariance turned into the view; the rim runs along a plane whose slope is the rest of it.
  */
 export function shadows(chain: readonly Ellipsoid[], m: Lens, out: Float64Array): void {
   for (let i = 0, o = 0; i < chain.length; i++, o += SEEN) {
@@ -63,8 +66,9 @@ export interface Plate {
 }
 
 /**
- * Strikes the shadows of a chain on a plate: greatest distance to any outline (`own`), the rim's depth where it comes from,
- * and the nearest front. Deep inside any bound will do for the distance: only the neighbourhood of the outline is read.
+ * Strikes the shadows of a chain on a plate: greatest distance to any outline (`own`), the rim's depth where it comes
+ * from, and the nearest front. Deep inside any bound will do for the distance: only the neighbourhood of the outline is
+ * read.
  */
 export function strike(
   e: Float64Array,

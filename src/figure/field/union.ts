@@ -31,8 +31,8 @@ export interface Struck {
 }
 
 /**
- * Soft union of a chain with what is there, within some cells: creases narrower than `fill` metres are filled, outlines that run alike
- * hardly grow.
+ * Soft union of a chain with what is there, within some cells: creases narrower than `fill` metres are filled, outlines
+ * that run alike hardly grow.
  */
 export function joinChain(
   into: PartField,

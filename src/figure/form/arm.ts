@@ -7,8 +7,8 @@ export interface Frame {
 }
 
 /**
- * Frames of an arm, from its points: y up the bone, x the way it bends, z to the right. The hand's x stands out of the palm.
- * `curl` says how far the fingers are bent: 0 flat, 1 a fist.
+ * Frames of an arm, from its points: y up the bone, x the way it bends, z to the right. The hand's x stands out of the
+ * palm. `curl` says how far the fingers are bent: 0 flat, 1 a fist.
  */
 export interface Arm {
   upper: Frame;

@@ -12,7 +12,10 @@ export interface Part {
   chains: Ellipsoid[][];
 }
 
-/** Parts that are one surface. `fill` is how far creases between its chains are filled, metres; `nudge` pulls it nearer when painted. */
+/**
+ * Parts that are one surface. `fill` is how far creases between its chains are filled, metres; `nudge` pulls it nearer
+ * when painted.
+ */
 export interface Mass {
   name: string;
   parts: Part[];
@@ -39,8 +42,8 @@ const LEAST = 0.002;
 const MOST = 10;
 
 /**
- * Ellipsoids strung between the given ones on a Catmull–Rom curve through places and half axes, so close that the outline
- * scallops by less than an eighth of a cell, metres.
+ * Ellipsoids strung between the given ones on a Catmull–Rom curve through places and half axes, so close that the
+ * outline scallops by less than an eighth of a cell, metres.
  */
 export function strung(given: readonly Ellipsoid[], cell: number): Ellipsoid[] {
   const out: Ellipsoid[] = [];

@@ -1,7 +1,7 @@
 /**
- * The body's form as sections: frame, then the place in it (forward, up, outward) and the half sizes along the same axes.
- * Metres at model size, right side; shaped by eye on the frames that are computed with. How to add one: put a row where the
- * flesh is, look at `scripts/figure-sheet.tsx`.
+ * The body's form as sections: frame, then the place in it (forward, up, outward) and the half sizes along the same
+ * axes. Metres at model size, right side; shaped by eye on the frames that are computed with. How to add one: put a row
+ * where the flesh is, look at `scripts/figure-sheet.tsx`.
  */
 export type SectionFrame =
   'pelvis' | 'lower' | 'upper' | 'thorax' | 'head' | 'thigh' | 'shank' | 'foot' | 'midfoot' | 'toes' | 'arm';

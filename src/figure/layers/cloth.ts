@@ -56,7 +56,9 @@ function onPart(F: MassField, g: Float32Array, k: number): Float32Array {
 const SLEEVE = 0.4;
 const LEG = -0.19;
 
-/** Shorts and a shirt with short sleeves. Hems are planes in the frame of their bone, so that they are rings in space. */
+/**
+ * Shorts and a shirt with short sleeves. Hems are planes in the frame of their bone, so that they are rings in space.
+ */
 export function clothOf(F: MassField, page: Page): Cloth[] {
   const { skeleton, lens } = page;
   const { frames, build } = skeleton;

@@ -4,7 +4,10 @@ import { smooth, type P2 } from '../line/polyline';
 import { seen } from '../projection';
 import type { Page } from './page';
 
-/** A line on the skin itself: its frame, points of the right side in it (metres at model size), how thick, how deep it may lie. */
+/**
+ * A line on the skin itself: its frame, points of the right side in it (metres at model size), how thick, how deep it
+ * may lie.
+ */
 interface Feature {
   frame: FrameName;
   points: readonly Vec3[];

@@ -23,7 +23,10 @@ const LINE_ROLE: Readonly<Record<Weight, Role>> = {
   ghost: 'line-thin',
 };
 
-/** How a line is drawn: its weight, its width and what that is multiplied by from place to place, metres; where it thins out, over how much. */
+/**
+ * How a line is drawn: its weight, its width and what that is multiplied by from place to place, metres; where it thins
+ * out, over how much.
+ */
 interface Pen {
   weight: Weight;
   width: number;

@@ -1,6 +1,9 @@
 import { shared, THERE, type MassField } from '../field/grid';
 
-/** A shape under the skin: kept `inset` metres within the outline of its own masses and cut where others stand before it, unless it shows `through`. */
+/**
+ * A shape under the skin: kept `inset` metres within the outline of its own masses and cut where others stand before
+ * it, unless it shows `through`.
+ */
 export function masked(
   F: MassField,
   own: RegExp,

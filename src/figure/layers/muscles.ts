@@ -148,7 +148,9 @@ const between = (a: Strand, b: Strand, t: number): Strand => ({
   r: (a.r + (b.r - a.r) * t) * 0.9,
 });
 
-/** Tinted muscles as bellies within the outline, far to near, the chosen ones last; those behind the bone shine through. */
+/**
+ * Tinted muscles as bellies within the outline, far to near, the chosen ones last; those behind the bone shine through.
+ */
 export function musclePaints(page: Page): Paint[] {
   const { scene, skeleton } = page;
   const tints = scene.tints ?? [];

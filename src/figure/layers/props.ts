@@ -27,7 +27,10 @@ const BLANKET = { half: 0.13, deep: 0.19, layer: 0.02 };
 const UNDER = 0.05;
 const BOLSTER = { half: 0.3, level: 0.1, most: 0.15 };
 
-/** Where a prop stands: the middle of the places it is under, half their distance ahead and outward, the flesh over them; metres. */
+/**
+ * Where a prop stands: the middle of the places it is under, half their distance ahead and outward, the flesh over
+ * them; metres.
+ */
 interface Standing {
   prop: SceneProp;
   points: Points;
@@ -96,7 +99,8 @@ function chairOf(standing: Standing): Furniture[] {
   const { prop, points: p, floor, middle: c, shared } = standing;
   const top = topUnder(standing, 0.1),
     k = CHAIR.half - CHAIR.post;
-  // Its back stands away from the body's middle; behind, where somebody sits on it; ahead of whoever stands and lays a shin on it.
+  // Its back stands away from the body's middle; behind, where somebody sits on it; ahead of whoever stands and lays a
+  // shin on it.
   const away = Math.sign(c[0] - (p.pelvis[0] + p.thorax[0]) / 2) || -1;
   const shin = shared && /^(knee|ankle)/.test(prop.at);
   const back = shin ? 1 : Math.abs(c[0]) < 0.12 ? -1 : away;
@@ -169,7 +173,10 @@ const depthOf = (s: Solid, m: Lens): number =>
     s.shape === 'roll' ? s.at : [(s.from[0] + s.to[0]) / 2, (s.from[1] + s.to[1]) / 2, (s.from[2] + s.to[2]) / 2],
   )[2];
 
-/** What props are drawn on: the body that they hold up, the floor and how it is all seen; cells of `step` metres within a window. */
+/**
+ * What props are drawn on: the body that they hold up, the floor and how it is all seen; cells of `step` metres within
+ * a window.
+ */
 interface Room {
   skeleton: Skeleton;
   floor: number;

@@ -2,8 +2,9 @@ import { n } from '../projection';
 import { isClosed, type P2 } from './polyline';
 
 /*
- * Cubic pieces by least squares (Schneider 1990, "An algorithm for automatically fitting digitized curves"). A package does
- * the same in fifteen times the time (13 ms for one outline of 800 points); with some sixty outlines a picture that is too slow.
+ * Cubic pieces by least squares (Schneider 1990, "An algorithm for automatically fitting digitized curves"). A package
+ * does the same in fifteen times the time (13 ms for one outline of 800 points); with some sixty outlines a picture
+ * that is too slow.
  */
 
 /** Turned by more than this over two neighbours, a line has a corner, radians. */
@@ -48,7 +49,9 @@ const cubic = (a: P2, b: P2, c: P2): string => `C${n(a[0])} ${n(a[1])} ${n(b[0])
 /** Rounds of Newton's step on the parameters before a line is cut. */
 const ROUNDS = 3;
 
-/** A stretch of a line: the points from `i` to `j`, and the directions in which it leaves its first and its last one. */
+/**
+ * A stretch of a line: the points from `i` to `j`, and the directions in which it leaves its first and its last one.
+ */
 interface Stretch {
   points: readonly P2[];
   i: number;
@@ -88,7 +91,10 @@ function pieces(own: Stretch, tolerance: number): string {
   return pieces({ ...own, j: at, to: opposite(way) }, tolerance) + pieces({ ...own, i: at, from: way }, tolerance);
 }
 
-/** Lengths of both handles by least squares; a third of the way where that makes none. @param u place of each point on the way, 0–1 */
+/**
+ * Lengths of both handles by least squares; a third of the way where that makes none.
+ * @param u place of each point on the way, 0–1
+ */
 function handles({ points: p, i, j, from, to }: Stretch, u: Float64Array, length: number): [number, number] {
   const A = p[i],
     B = p[j];

@@ -1,6 +1,9 @@
 import type { P3 } from '../projection';
 
-/** Corners of the convex hull of points on paper, in order (Andrew 1979, monotone chain); its inside lies to the left of each side. */
+/**
+ * Corners of the convex hull of points on paper, in order (Andrew 1979, monotone chain); its inside lies to the left of
+ * each side.
+ */
 export function hull(points: readonly P3[]): P3[] {
   const sorted = [...points].sort((u, v) => u[0] - v[0] || u[1] - v[1]);
   const half = (all: readonly P3[]): P3[] => {

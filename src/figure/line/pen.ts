@@ -19,8 +19,8 @@ const TIP = 0.2;
 const TOLERANCE = 0.00035;
 
 /**
- * A pen's stroke as a filled SVG path: heavier below and right, thin where it runs out on skin. A package for such strokes
- * takes 0.9 ms for one and moves the line while it smooths; this follows the line exactly.
+ * A pen's stroke as a filled SVG path: heavier below and right, thin where it runs out on skin. A package for such
+ * strokes takes 0.9 ms for one and moves the line while it smooths; this follows the line exactly.
  */
 export function penPath(line: readonly P2[], { width, taper: [first, last] = [0, 0], scale }: Stroke): string {
   const N = line.length;

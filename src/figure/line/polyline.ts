@@ -16,7 +16,10 @@ export function lengthOf(l: readonly P2[]): number {
   return s;
 }
 
-/** Each point drawn half-way to the middle of its neighbours, so many times; less where a weight from 0 to 1 says so. Open ends stay. */
+/**
+ * Each point drawn half-way to the middle of its neighbours, so many times; less where a weight from 0 to 1 says so.
+ * Open ends stay.
+ */
 export function smooth(line: readonly P2[], passes: number, weight?: (at: P2) => number): P2[] {
   const closed = isClosed(line);
   const N = closed ? line.length - 1 : line.length;

@@ -10,7 +10,9 @@ async function ask(): Promise<void> {
     lock = null;
   }
 }
-/** Keeps the screen awake while it plays. A phone lets go of it when one looks elsewhere: then it is asked for again. */
+/**
+ * Keeps the screen awake while it plays. A phone lets go of it when one looks elsewhere: then it is asked for again.
+ */
 export function stayAwake(on: boolean): void {
   wanted = on;
   if (on) void ask();

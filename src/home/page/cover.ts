@@ -3,7 +3,9 @@ import { STUDENT_FOOT } from '@/core/students/pain-words';
 import { dayNow, dayWords, type Page } from './page';
 import { allowSound } from '@/instruments/bell';
 
-/** The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher. */
+/**
+ * The first screen: what there is to do, for which day, what to leave alone, and what waits to be shown to the teacher.
+ */
 export function cover(page: Page): void {
   const { home, memory, go, say } = page;
   const { plays, done, night } = memory.now;

@@ -2,7 +2,10 @@ import type { HomePlay } from '@/core/home/code';
 import type { HomeItem } from '@/core/home/home-file';
 import type { PlayerState } from '@/core/teaching/player';
 
-/** What stays on the phone between days. Where a browser keeps nothing for a file, it lasts as long as the page is open, and that is said. */
+/**
+ * What stays on the phone between days. Where a browser keeps nothing for a file, it lasts as long as the page is open,
+ * and that is said.
+ */
 
 export type HomePlayer = Omit<PlayerState, 'items'> & { items: HomeItem[] };
 

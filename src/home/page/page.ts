@@ -26,7 +26,10 @@ export function zoneNow(): string {
 }
 /** The language of the page, as its own markup says. */
 export const pageLanguage = () => languageOf(document.documentElement.lang);
-/** The voice of the page: its sentences stand beside its data, because they are no secret and are needed before it is unlocked. */
+/**
+ * The voice of the page: its sentences stand beside its data, because they are no secret and are needed before it is
+ * unlocked.
+ */
 export function pageSay(): Say {
   const phrases = document.getElementById('phrases')?.textContent ?? '{}';
   return sayLightly(pageLanguage(), JSON.parse(phrases) as Phrases);

@@ -77,7 +77,10 @@ export class Play {
     this.#draw(moved);
   }
 
-  /** Ends the shape at once, so that it is written down even if the phone is laid aside here; what it was like may follow. */
+  /**
+   * Ends the shape at once, so that it is written down even if the phone is laid aside here; what it was like may
+   * follow.
+   */
   #hurts(): void {
     const item = this.#item(),
       before = advance(this.#state, { type: 'pause' }, Date.now()) as HomePlayer;

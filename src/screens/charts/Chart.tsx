@@ -3,7 +3,10 @@ import Box from '@mui/material/Box';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useEffect, useRef } from 'react';
 
-/** A chart of the chart library, drawn anew when its input, its size or the light changes. `optionOf` must not close over anything. */
+/**
+ * A chart of the chart library, drawn anew when its input, its size or the light changes. `optionOf` must not close
+ * over anything.
+ */
 export function Chart<T>({
   label,
   height,

@@ -17,7 +17,10 @@ import type { MemberFacts } from '@/workers/core.worker';
 import { PoseFigure } from '../poses/PoseFigure';
 
 type Hers = TableRow['hers'][number];
-/** A practice of a class on one page: a row a shape, a column a student with her own rung, its props, or what she does instead. */
+/**
+ * A practice of a class on one page: a row a shape, a column a student with her own rung, its props, or what she does
+ * instead.
+ */
 export function ClassTable({
   rows,
   members,

@@ -12,7 +12,9 @@ import type { ClassData, useClassWay } from './use-class';
 /** Keeps a change of a class with a word of what was done, to be taken back. */
 export type KeepClass = (change: (stored: YogaClass) => YogaClass, did: string) => Promise<void>;
 
-/** What a practice is built about, and the week from 0 that it is for; without a theme it is about all that they share. */
+/**
+ * What a practice is built about, and the week from 0 that it is for; without a theme it is about all that they share.
+ */
 interface About {
   theme?: WeekTheme;
   week?: number;
@@ -47,7 +49,10 @@ export function useClassBuilding(people: ClassData['people'], way: ReturnType<ty
   return { build, building, refused, unsaluted, forgetUnsaluted: () => setUnsaluted(null) };
 }
 
-/** A class whose practice is built about this: what a week was built about it stays about, whoever joins later; what was chosen for it meanwhile stays chosen. */
+/**
+ * A class whose practice is built about this: what a week was built about it stays about, whoever joins later; what was
+ * chosen for it meanwhile stays chosen.
+ */
 function asBuilt(one: YogaClass, { theme, week }: About): YogaClass {
   const next = { ...one };
   delete next.theme;

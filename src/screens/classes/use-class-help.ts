@@ -8,7 +8,10 @@ import type { ClassPerson } from '@/workers/core.worker';
 import { core } from '@/workers/use-core';
 import type { ClassWay } from './use-class';
 
-/** Who gets little from the practice of a class, and what would help; empty while it is worked out. @param ready true once its table stands: that comes first */
+/**
+ * Who gets little from the practice of a class, and what would help; empty while it is worked out.
+ * @param ready true once its table stands: that comes first
+ */
 export function useClassHelp(one: YogaClass, people: readonly ClassPerson[], way: ClassWay, ready: boolean): Little[] {
   const [found, setFound] = useState<{ of: unknown; little: Little[] } | null>(null);
   const { items, request, theme } = one;

@@ -13,7 +13,10 @@ export interface Table {
   doses: { member: string; doses: Dose[] }[];
 }
 
-/** What each one does in the practice of a class and gets from it; null while it is worked out. @param ready false while students are still being read */
+/**
+ * What each one does in the practice of a class and gets from it; null while it is worked out.
+ * @param ready false while students are still being read
+ */
 export function useClassTable(
   one: YogaClass,
   people: readonly ClassPerson[],

@@ -50,7 +50,10 @@ export function useClassWay() {
 }
 export type ClassWay = ReturnType<typeof useClassWay>;
 
-/** What a class needs to know of each of its students, read one after another in the worker; those that are there so far. */
+/**
+ * What a class needs to know of each of its students, read one after another in the worker; those that are there so
+ * far.
+ */
 export function useMembers(
   people: readonly ClassPerson[] | undefined,
   way: ClassWay,

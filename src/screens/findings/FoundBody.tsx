@@ -13,7 +13,10 @@ const VIEWS = [
 ] as const;
 const listed = new Intl.ListFormat('en', { type: 'conjunction' });
 
-/** Both sides at once, from the front and from behind: what limits is painted where it is, the surer the heavier its outline. */
+/**
+ * Both sides at once, from the front and from behind: what limits is painted where it is, the surer the heavier its
+ * outline.
+ */
 export function FoundBody({
   movements,
   build,

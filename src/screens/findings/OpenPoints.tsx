@@ -9,7 +9,9 @@ import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 
-/** What cannot be told apart, what does not fit, and what points past the muscle. Nothing is shown where there is none. */
+/**
+ * What cannot be told apart, what does not fit, and what points past the muscle. Nothing is shown where there is none.
+ */
 export function OpenPoints({
   findings,
   readings,

@@ -19,7 +19,10 @@ import type { Student } from '@/core/students/student';
 import { newId, today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 
-/** What came back of this practice since it was last changed, and what it should become by the rules of progression; nothing by itself. */
+/**
+ * What came back of this practice since it was last changed, and what it should become by the rules of progression;
+ * nothing by itself.
+ */
 export function AdaptNote({
   student,
   practice,

@@ -15,7 +15,9 @@ import { now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 
-/** What was kept for this read-out and side: each can be put right, with what it was before kept beside it, or removed. */
+/**
+ * What was kept for this read-out and side: each can be put right, with what it was before kept beside it, or removed.
+ */
 export function EarlierReadings({
   test,
   readout,

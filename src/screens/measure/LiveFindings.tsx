@@ -25,7 +25,9 @@ const WHY: Readonly<Record<NextTest['why'], string>> = {
   unread: 'Of what is not read yet, this may tell you most.',
 };
 
-/** What stops the movement being tested as far as the readings tell, what stays unclear, and the test that would tell. */
+/**
+ * What stops the movement being tested as far as the readings tell, what stays unclear, and the test that would tell.
+ */
 export function LiveFindings({
   inference,
   readings,

@@ -24,7 +24,10 @@ import { useStudio } from '../shell/studio-context';
 /** Places that may hurt in any test, beside those that the test asks about. */
 const ANYWHERE: readonly Place[] = ['groin-pinch', 'front-hip-crease', 'outer-hip', 'deep-buttock', 'low-back', 'knee'];
 
-/** After a test that ended in pain: where, of what kind, what to do now, and the caution it points to. The reading is kept already. */
+/**
+ * After a test that ended in pain: where, of what kind, what to do now, and the caution it points to. The reading is
+ * kept already.
+ */
 export function PainAsked({ reading, student, onClose }: { reading: Reading; student: Student; onClose: () => void }) {
   const { db } = useStudio();
   const [place, setPlace] = useState<Place | undefined>(reading.placeFelt);

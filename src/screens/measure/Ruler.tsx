@@ -26,8 +26,8 @@ function divisionsOf(range: number): { fine: number; step: number } {
 }
 
 /**
- * A scale like soundings: ticks, the typical band (mean ± SD), marks for the other side and last time, and the value as a
- * pointer that can be dragged or moved with the arrow keys.
+ * A scale like soundings: ticks, the typical band (mean ± SD), marks for the other side and last time, and the value as
+ * a pointer that can be dragged or moved with the arrow keys.
  */
 export function Ruler({
   label,

@@ -2,7 +2,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 
-/** What can be done with the whole of a session: on to the findings, once more from the start, or parked for another day. */
+/**
+ * What can be done with the whole of a session: on to the findings, once more from the start, or parked for another
+ * day.
+ */
 export function SessionActions({
   done,
   all,

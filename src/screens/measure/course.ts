@@ -36,7 +36,9 @@ export interface BatteryOffered {
 
 const named = (ids: readonly string[]) => BATTERY.filter((t) => ids.includes(t.id));
 
-/** The batteries that make sense for a student: the named ones, what she complains of, what is aimed at, the own list. */
+/**
+ * The batteries that make sense for a student: the named ones, what she complains of, what is aimed at, the own list.
+ */
 export function batteriesFor(
   student: Pick<Student, 'complaints'>,
   aims: readonly Aim[] | null,
@@ -139,7 +141,9 @@ export function queueFor({
   return { entries, stations, isRead };
 }
 
-/** The pair of a new reading and its other side of the same day, where it contradicts every earlier session; else null. */
+/**
+ * The pair of a new reading and its other side of the same day, where it contradicts every earlier session; else null.
+ */
 export function swappedPair(readings: readonly Reading[], reading: Reading, readout: Readout): Reading[] | null {
   if (reading.side === 'both' || reading.pain || reading.variant) return null;
   const day = dayOf(reading);

@@ -18,7 +18,10 @@ interface Pad {
 export const after = <T>(list: readonly T[], at: T | undefined): T | undefined =>
   list[at === undefined ? 0 : list.indexOf(at) + 1];
 
-/** The whole panel from a number pad: + and − nudge, × where it is felt, ÷ how it ends, Enter keeps once the field is empty. */
+/**
+ * The whole panel from a number pad: + and − nudge, × where it is felt, ÷ how it ends, Enter keeps once the field is
+ * empty.
+ */
 export const numberPad =
   (pad: Pad) =>
   (event: KeyboardEvent): void => {

@@ -9,7 +9,10 @@ const same = (one: Place, other: Place): boolean =>
   one.test === other.test && one.readout === other.readout && one.side === other.side;
 const isSkipped = (skipped: Skipped, test: string): boolean => skipped.some((s) => s.test === test);
 
-/** Where to go on: the next place that is not read or left out, from here round to here. @param leaving a test that is left */
+/**
+ * Where to go on: the next place that is not read or left out, from here round to here.
+ * @param leaving a test that is left
+ */
 export function nextPlace(
   { stations, isRead }: Queue,
   here: Place,
@@ -49,7 +52,10 @@ export function firstPlaceOf(
   );
 }
 
-/** Where a session stands: what was chosen, else where it was left, else the first that is not read. Undefined where all is locked. */
+/**
+ * Where a session stands: what was chosen, else where it was left, else the first that is not read. Undefined where all
+ * is locked.
+ */
 export function placeNow(
   { entries, stations, isRead }: Queue,
   chosen: Place | null,

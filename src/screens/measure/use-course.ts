@@ -21,7 +21,10 @@ interface CourseOf {
   gains: readonly NextTest[];
 }
 
-/** The course of a student's tests: the queue, where in it she is, and every way to move in it. Null until it has been looked up. */
+/**
+ * The course of a student's tests: the queue, where in it she is, and every way to move in it. Null until it has been
+ * looked up.
+ */
 export function useCourse({ student, readings, aims, screening, gains }: CourseOf) {
   const { session, sideOrder, change } = useSession(student.id);
   const [chosen, choose] = useState<Place | null>(placeFrom(useSearchParams().get('at')));

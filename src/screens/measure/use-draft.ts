@@ -7,8 +7,9 @@ export type DraftValues = Omit<Draft, 'id'> & { typed: string };
 export const EMPTY_DRAFT: DraftValues = { trials: [], typed: '' };
 
 /**
- * What is typed for one test, read-out and side but not kept yet. The screen's own state answers at once; every change is
- * written to the database too, so that a reload loses nothing. Where the browser cannot write, the page still remembers.
+ * What is typed for one test, read-out and side but not kept yet. The screen's own state answers at once; every change
+ * is written to the database too, so that a reload loses nothing. Where the browser cannot write, the page still
+ * remembers.
  */
 export function useDraft(
   db: StudioDatabase,

@@ -31,7 +31,9 @@ import { useBench } from './use-bench';
 import { useReadFor } from './use-for';
 import { WhichEnd } from './WhichEnd';
 
-/** One own pose on the bench: figure with knobs, what it does and what cannot be, and everything about it to be changed. */
+/**
+ * One own pose on the bench: figure with knobs, what it does and what cannot be, and everything about it to be changed.
+ */
 export function BenchEditor({ stored }: { stored: OwnShape }) {
   const bench = useBench(stored);
   const { shape, change } = bench;

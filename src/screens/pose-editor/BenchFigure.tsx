@@ -92,7 +92,8 @@ export function BenchFigure({
       : PULLED.filter(
           (p) =>
             !p.startsWith('toe') &&
-            // A hand that reaches for something leads its elbow; without what stays put the pelvis is what all hangs on.
+            // A hand that reaches for something leads its elbow; without what stays put the pelvis is what all hangs
+            // on.
             !(p.startsWith('elbow') && rung.reach[handOf(p.endsWith('_left') ? 'left' : 'right')]) &&
             !(p === 'pelvis' && held.length === 0),
         ).map((point) => ({

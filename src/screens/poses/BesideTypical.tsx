@@ -45,7 +45,9 @@ export function TypicalSentence({ typical }: { typical: ReachedFit }) {
   );
 }
 
-/** Typical people in the same rung at their own depth, to be looked at beside the student: tinted by the same things. */
+/**
+ * Typical people in the same rung at their own depth, to be looked at beside the student: tinted by the same things.
+ */
 export function TypicalFigure({
   shape,
   typical,

@@ -3,7 +3,10 @@ import Button from '@mui/material/Button';
 import { hidden, isLiked, isNever, starred } from '@/core/practice/likes';
 import { useLikes } from '../settings/use-pose-settings';
 
-/** A star for a rung that she likes to teach; a shape that she never teaches is hidden from rankings and practices until it is shown again. */
+/**
+ * A star for a rung that she likes to teach; a shape that she never teaches is hidden from rankings and practices until
+ * it is shown again.
+ */
 export function LikeButtons({ pose, rung, name }: { pose: string; rung: number; name: string }) {
   const [likes, put] = useLikes();
   const liked = isLiked(likes, pose, rung),

@@ -22,7 +22,10 @@ import { SuitsWhom } from './SuitsWhom';
 import { ToBench } from './ToBench';
 import { JointTable, Lacking, Strained, Stretched, Working } from './PoseNumbers';
 
-/** One rung of a pose, opened: figure at any depth and angle, who is stretched, who works, what strains, how to teach it. */
+/**
+ * One rung of a pose, opened: figure at any depth and angle, who is stretched, who works, what strains, how to teach
+ * it.
+ */
 export function PoseDetail({
   fit,
   name,

@@ -7,7 +7,10 @@ import { core } from '@/workers/use-core';
 
 let known: { shapes: readonly Shape[]; fits: FittedPose[] } | null = null;
 
-/** The library with the teacher's own poses in typical people; null while it is being computed, a sentence where it failed. */
+/**
+ * The library with the teacher's own poses in typical people; null while it is being computed, a sentence where it
+ * failed.
+ */
 export function useLibrary(): { fits: FittedPose[] | null; failed: string | null } {
   const shapes = allShapes();
   const [answer, setAnswer] = useState(known);

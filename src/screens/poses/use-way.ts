@@ -11,7 +11,10 @@ import { useComfort } from '../settings/use-pose-settings';
 export type StudentWay = ReturnType<typeof wayFor>;
 const USUAL: StudentWay = { ...USUAL_WAY, why: [] };
 
-/** How a student's poses are fitted, from her hints and pushes and the teacher's setting; the same object until it changes. */
+/**
+ * How a student's poses are fitted, from her hints and pushes and the teacher's setting; the same object until it
+ * changes.
+ */
 export function useWay(
   student: Pick<Student, 'sexForNorms' | 'birthYear' | 'cautions' | 'hurt'> | undefined,
   readings: readonly Reading[] | undefined,

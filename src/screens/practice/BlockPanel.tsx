@@ -22,7 +22,10 @@ import { blockName } from './block-name';
 import { BlockHolds } from './BlockHolds';
 import { CueEditor } from './CueEditor';
 
-/** An opened block: why it is there, what it breaks, each side's hold, what is said, a note, and what could stand in its place. */
+/**
+ * An opened block: why it is there, what it breaks, each side's hold, what is said, a note, and what could stand in its
+ * place.
+ */
 export function BlockPanel({
   block,
   items,

@@ -11,7 +11,10 @@ import { nameOf } from './Rechecked';
 import { Unsaluted } from './Unsaluted';
 import type { BuildAnswer } from './use-building';
 
-/** What could not be done as it was asked when a practice was built: nothing fits, a wish left out, an aim that gets hardly anything. */
+/**
+ * What could not be done as it was asked when a practice was built: nothing fits, a wish left out, an aim that gets
+ * hardly anything.
+ */
 export function BuildTold({
   answer,
   onBuild,

@@ -19,7 +19,9 @@ const FROM_WORDS = {
   draft: 'Drafted from the pose; change what you like.',
 } as const;
 
-/** What is said in a block: drafted in the teacher's voice, a line a cue, and hers to change; remembered for next time. */
+/**
+ * What is said in a block: drafted in the teacher's voice, a line a cue, and hers to change; remembered for next time.
+ */
 export function CueEditor({
   item,
   before,

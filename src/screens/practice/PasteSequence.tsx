@@ -34,7 +34,10 @@ const OUT = '';
 const EXAMPLE =
   'Child’s pose 2 min\nCat-cow x 8\nSun salutation A x 3\nLow lunge 8 breaths\nPigeon 2 min each side\nCorpse pose 5 min';
 
-/** A teacher's own sequence, typed or pasted: read as it is typed, asked about where it is not sure, and fitted to this student. */
+/**
+ * A teacher's own sequence, typed or pasted: read as it is typed, asked about where it is not sure, and fitted to this
+ * student.
+ */
 export function PasteSequence({
   student,
   ranked,

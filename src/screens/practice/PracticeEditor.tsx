@@ -28,7 +28,10 @@ import { SmallChanges } from './SmallChanges';
 import { ToLookAt, type SideMissing } from './ToLookAt';
 import { useEdits, type ItemsChange } from './use-edits';
 
-/** A practice under the teacher's hands: its chart, its blocks to drag, lengthen, open and swap; totals, doses and warnings follow. */
+/**
+ * A practice under the teacher's hands: its chart, its blocks to drag, lengthen, open and swap; totals, doses and
+ * warnings follow.
+ */
 export function PracticeEditor({
   student,
   practice,

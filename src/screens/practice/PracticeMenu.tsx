@@ -22,7 +22,10 @@ import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 
-/** What can be done with a practice as a whole: name it, keep it as a template, give it to another student, take it out, remove it. */
+/**
+ * What can be done with a practice as a whole: name it, keep it as a template, give it to another student, take it out,
+ * remove it.
+ */
 export function PracticeMenu({ practice }: { practice: Practice }) {
   const { db } = useStudio();
   const undo = useUndo();

@@ -11,8 +11,8 @@ import { Waters } from './Waters';
 const TICK_S = 300;
 
 /**
- * The practice as a chart of its own waters: time runs to the right, each block reaches down as far as it stretches and up as hard as
- * it works. A block opens when it is pressed.
+ * The practice as a chart of its own waters: time runs to the right, each block reaches down as far as it stretches and
+ * up as hard as it works. A block opens when it is pressed.
  */
 export function PracticeProfile({
   profile,

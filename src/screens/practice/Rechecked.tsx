@@ -10,7 +10,10 @@ export const nameOf = (taught: { pose: string; rung: number }): string => {
   return found ? `${found.shape.name}, ${found.rung.name}` : taught.pose;
 };
 
-/** What cautions or pain that came later changed in a practice, as sentences; holds that are alike shortened stand together. */
+/**
+ * What cautions or pain that came later changed in a practice, as sentences; holds that are alike shortened stand
+ * together.
+ */
 export function recheckedWords(changes: readonly Rechecked[]): string[] {
   const shorter = new Map<string, string[]>();
   const out: string[] = [];

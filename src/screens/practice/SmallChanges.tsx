@@ -12,7 +12,10 @@ import type { Aim } from '@/core/students/student';
 import { newId } from '@/store/studio';
 import { nudgeWords } from './nudge-words';
 
-/** The smallest changes that would bring a practice nearer to its aims; nothing where it serves them as well as one change could. */
+/**
+ * The smallest changes that would bring a practice nearer to its aims; nothing where it serves them as well as one
+ * change could.
+ */
 export function SmallChanges({
   items,
   ranked,

@@ -19,7 +19,9 @@ import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 
-/** Where a practice may begin beside building one: a template, what another student or an earlier day had, or a file. */
+/**
+ * Where a practice may begin beside building one: a template, what another student or an earlier day had, or a file.
+ */
 export function StartFrom({
   student,
   asked,

@@ -42,7 +42,10 @@ export type BuildAnswer = Pick<BuiltPractice, 'change' | 'missing' | 'unkept' | 
 /** An aim as a practice keeps it. */
 const plain = ({ kind, group, side, weight }: Aim): Aim => ({ kind, group, side, weight });
 
-/** Building, fitting and correcting practices of a student; which of them is open, and what is to be told of the last one. */
+/**
+ * Building, fitting and correcting practices of a student; which of them is open, and what is to be told of the last
+ * one.
+ */
 export function useBuilding(practices: readonly Practice[]) {
   const { db } = useStudio();
   const undo = useUndo();

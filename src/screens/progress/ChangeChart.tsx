@@ -16,7 +16,10 @@ interface Input {
 
 const UNITS = { deg: '°', cm: ' cm', s: ' s', reps: '×', grade: '', Nm_kg: '' } as const;
 
-/** Readings of a kind over time: the band of measuring error about the first, what is typical, and practice days along the bottom. */
+/**
+ * Readings of a kind over time: the band of measuring error about the first, what is typical, and practice days along
+ * the bottom.
+ */
 export function ChangeChart({ change, practised }: { change: ReadingChange; practised: readonly string[] }) {
   'use memo';
   const readout = readoutOf(change.test, change.readout);

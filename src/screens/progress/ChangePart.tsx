@@ -38,7 +38,10 @@ import { plural } from '@/core/plural';
 
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
-/** Verdicts against the error of measuring, aim by aim, with the dose beside them; then every reading that was taken twice. */
+/**
+ * Verdicts against the error of measuring, aim by aim, with the dose beside them; then every reading that was taken
+ * twice.
+ */
 export function ChangePart({
   student,
   readings,

@@ -36,7 +36,9 @@ const newestFirst = <T,>(list: readonly T[], at: (x: T) => string): T[] =>
 const LESSONS = 8;
 const READINGS = 40;
 
-/** The student's story day by day, the practices taught and every reading ever kept, newest first; searched by any word. */
+/**
+ * The student's story day by day, the practices taught and every reading ever kept, newest first; searched by any word.
+ */
 export function LogPart({
   student,
   readings,

@@ -31,7 +31,9 @@ import { PlanCalendar } from './PlanCalendar';
 import { PlanWeek } from './PlanWeek';
 import { dayOf } from '@/core/day-of';
 
-/** Weeks ahead: days and minutes there are, what each day is for, moved and missed days, and the calendar out and in. */
+/**
+ * Weeks ahead: days and minutes there are, what each day is for, moved and missed days, and the calendar out and in.
+ */
 export function PlanPart({
   student,
   logs,

@@ -25,7 +25,9 @@ import { dayOf } from '@/core/day-of';
 const NOTHING: never[] = [];
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMMM yyyy');
 
-/** One page for the student: what changed since a round, beyond what measuring alone can make; to print, or as a PDF. */
+/**
+ * One page for the student: what changed since a round, beyond what measuring alone can make; to print, or as a PDF.
+ */
 export function ProgressSheetScreen() {
   const { base: root } = useStudio();
   const params = useSearchParams();

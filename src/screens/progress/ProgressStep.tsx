@@ -26,7 +26,10 @@ const PARTS = [
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
-/** What was done, what changed, what is to be tested again, and the weeks ahead. The part that is open stands in the address. */
+/**
+ * What was done, what changed, what is to be tested again, and the weeks ahead. The part that is open stands in the
+ * address.
+ */
 export function ProgressStep({
   student,
   readings,

@@ -14,7 +14,10 @@ import { useFoundThen } from './use-found-then';
 const NO_DAYS: readonly string[] = [];
 const signed = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
 
-/** How far each muscle group let itself be lengthened in an earlier round, and now: read together from all readings of each. */
+/**
+ * How far each muscle group let itself be lengthened in an earlier round, and now: read together from all readings of
+ * each.
+ */
 export function ToleranceThen({
   student,
   readings,

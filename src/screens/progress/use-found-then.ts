@@ -8,8 +8,8 @@ import { core } from '@/workers/use-core';
 import { dayOf } from '@/core/day-of';
 
 /**
- * What was to be read from tests and felt places up to each of these days, worked out one after another in the worker; days are missing until they are
- * there.
+ * What was to be read from tests and felt places up to each of these days, worked out one after another in the worker;
+ * days are missing until they are there.
  */
 export function useFoundThen(
   student: Student,

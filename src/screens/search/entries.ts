@@ -205,8 +205,8 @@ const ofGuide = (): Entry[] => [
 const BEHIND: Readonly<Partial<Record<Group, number>>> = { Guide: 1.25 };
 
 /**
- * How far an entry is from what was typed: a whole name goes before one that only begins so, the first name of a thing before its
- * others, and of equals the one with the fewest other words.
+ * How far an entry is from what was typed: a whole name goes before one that only begins so, the first name of a thing
+ * before its others, and of equals the one with the fewest other words.
  * @param own its names that hold what was typed
  */
 function farness(entry: Entry, own: readonly string[], typed: string): number {
@@ -220,8 +220,8 @@ function farness(entry: Entry, own: readonly string[], typed: string): number {
 const MOST_EACH = 6;
 
 /**
- * What was typed, found among the entries: in groups, the group of the nearest first, in each the nearest first. Nothing typed finds
- * the students and what one can do.
+ * What was typed, found among the entries: in groups, the group of the nearest first, in each the nearest first.
+ * Nothing typed finds the students and what one can do.
  */
 export function findEntries(entries: readonly Entry[], text: string): Entry[] {
   const idle = text.trim() === '';

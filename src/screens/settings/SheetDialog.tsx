@@ -24,7 +24,10 @@ import { counted } from '@/core/plural';
 const MOST_LISTED = 12;
 const readingsOf = (count: number): string => `${counted(count, 'reading')}`;
 
-/** A foreign table: what its columns mean, what is not clear, and what would come in; nothing is kept before the last press. */
+/**
+ * A foreign table: what its columns mean, what is not clear, and what would come in; nothing is kept before the last
+ * press.
+ */
 export function SheetDialog({ file, table, onClose }: { file: string; table: Table; onClose: () => void }) {
   const { db } = useStudio();
   const undo = useUndo();

@@ -5,7 +5,10 @@ import { readSetting } from '@/core/read-setting';
 import type { UnitSystem } from '@/core/units';
 import { useStudio } from '../shell/studio-context';
 
-/** In which units bodies and props are told; undefined until it is read: a field must not be filled in one and read in another. */
+/**
+ * In which units bodies and props are told; undefined until it is read: a field must not be filled in one and read in
+ * another.
+ */
 export function useUnits(): UnitSystem | undefined {
   const { db } = useStudio();
   return useLiveQuery(

@@ -14,8 +14,8 @@ import { useStudio } from './studio-context';
 const MISSING = 'The demo students could not be fetched. Nothing was changed; load the page again.';
 
 /**
- * The made-up studio, from the file that `npm run derived demo` writes, moved by whole weeks to where today is: who came
- * last week and comes on Thursday does so whenever somebody looks at it.
+ * The made-up studio, from the file that `npm run derived demo` writes, moved by whole weeks to where today is: who
+ * came last week and comes on Thursday does so whenever somebody looks at it.
  */
 async function demoRecord(): Promise<KolposRecord> {
   // Reading files needs the whole library: only where one is read.

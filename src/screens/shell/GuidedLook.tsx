@@ -7,7 +7,10 @@ import { usePathname, useSearchParams } from 'next/navigation';
 import { addressOf, STOPS } from './guided-stops';
 import { useStudio } from './studio-context';
 
-/** The card of a guided look: the address says at which stop one is, so that back, reload and leaving need nothing of their own. */
+/**
+ * The card of a guided look: the address says at which stop one is, so that back, reload and leaving need nothing of
+ * their own.
+ */
 export function GuidedLook() {
   const { base } = useStudio();
   const pathname = usePathname();

@@ -14,8 +14,8 @@ const SPOKEN = {
 } as const;
 
 /**
- * Says where one is: the title of the page is its heading, and after going somewhere the heading is spoken and the focus stands at the
- * beginning of the page, unless the page has put it somewhere itself.
+ * Says where one is: the title of the page is its heading, and after going somewhere the heading is spoken and the
+ * focus stands at the beginning of the page, unless the page has put it somewhere itself.
  */
 export function PageTold({ main }: { main: RefObject<HTMLElement | null> }) {
   const pathname = usePathname();

@@ -1,7 +1,10 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 
-/** A table of a few columns, a line between its rows; the first cell of a row is its head. Scrolls sideways by itself where it is wide. */
+/**
+ * A table of a few columns, a line between its rows; the first cell of a row is its head. Scrolls sideways by itself
+ * where it is wide.
+ */
 export function PlainTable({
   label,
   heads,

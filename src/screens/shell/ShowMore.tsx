@@ -1,6 +1,8 @@
 import Button from '@mui/material/Button';
 
-/** The next so many of a long list: years of notes are drawn only as far as somebody looks. Nothing where all is shown. */
+/**
+ * The next so many of a long list: years of notes are drawn only as far as somebody looks. Nothing where all is shown.
+ */
 export function ShowMore({
   all,
   shown,

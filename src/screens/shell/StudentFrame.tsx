@@ -13,7 +13,10 @@ import { PlottedCourse, STEPS, type Step } from './PlottedCourse';
 import { useStudio } from './studio-context';
 import { useKeys } from './use-keys';
 
-/** Head of every page of a student: who, cautions, and the six steps as a plotted course. Keys 1–6 go to a step, with Alt from a field too. */
+/**
+ * Head of every page of a student: who, cautions, and the six steps as a plotted course. Keys 1–6 go to a step, with
+ * Alt from a field too.
+ */
 export function StudentFrame({
   student,
   step,

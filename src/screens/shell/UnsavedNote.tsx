@@ -37,7 +37,10 @@ export function heldWords(rows: readonly Pick<HeldRow, 'table'>[]): string {
   return new Intl.ListFormat('en', { type: 'conjunction' }).format(words);
 }
 
-/** Says loudly what could only be kept in memory, and offers the two ways out; the browser asks before it closes the page. */
+/**
+ * Says loudly what could only be kept in memory, and offers the two ways out; the browser asks before it closes the
+ * page.
+ */
 export function UnsavedNote() {
   const { db, name } = useStudio();
   const { rows, reason } = useUnsaved();

@@ -9,7 +9,10 @@ export interface DeviceChoice<T extends string> {
   use: () => T;
 }
 
-/** @param values all that can be chosen, ours first: it holds where nothing was chosen or the browser refuses its storage */
+/**
+ * @param values all that can be chosen, ours first: it holds where nothing was chosen or the browser refuses its
+ * storage
+ */
 export function deviceChoice<T extends string>(key: string, values: readonly [T, ...T[]]): DeviceChoice<T> {
   const [ours] = values;
   const listeners = new Set<() => void>();

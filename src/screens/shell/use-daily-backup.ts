@@ -6,7 +6,9 @@ import type { StudioDatabase } from '@/store/studio';
 /** Minutes between two looks, ms. */
 const LOOK = 10 * 60_000;
 
-/** Writes into the chosen folder where there is something new; does nothing where there is no folder, or it is not open. */
+/**
+ * Writes into the chosen folder where there is something new; does nothing where there is no folder, or it is not open.
+ */
 async function look(db: StudioDatabase): Promise<void> {
   const folder = await folderOf(db);
   if (!folder || !(await mayWrite(folder))) return;

@@ -2,7 +2,10 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { deviceChoice } from './device-choice';
 
-/** Whether keys that write a letter or sign do something by themselves. Who speaks to the machine, or whose hand shakes, switches them off. */
+/**
+ * Whether keys that write a letter or sign do something by themselves. Who speaks to the machine, or whose hand shakes,
+ * switches them off.
+ */
 export const singleKeys = deviceChoice<'on' | 'off'>('kolpos-single-keys', ['on', 'off']);
 
 /** A key that writes something, alone. */
@@ -17,8 +20,8 @@ const covered = (event: KeyboardEvent): boolean =>
   event.target instanceof Element && event.target.closest(OVER) !== null;
 
 /**
- * The one way to listen to keys of a page: never from a field in which something is typed, never behind a dialog, and single keys
- * only where they are not switched off.
+ * The one way to listen to keys of a page: never from a field in which something is typed, never behind a dialog, and
+ * single keys only where they are not switched off.
  * @param options.inFields also from a field: for keys that write nothing there
  * @param options.inDialog the listener belongs to a dialog itself
  */

@@ -4,8 +4,8 @@ import { useEffect, useState } from 'react';
 export type Update = 'none' | 'ready' | 'taken';
 
 /**
- * A newer version of the application that has arrived in the background. It waits until no page is open any more, or until it is taken:
- * nothing changes under a lesson.
+ * A newer version of the application that has arrived in the background. It waits until no page is open any more, or
+ * until it is taken: nothing changes under a lesson.
  * @param workers the browser’s service workers; undefined where it has none
  */
 export function useUpdate(

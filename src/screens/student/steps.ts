@@ -24,7 +24,9 @@ export const ProgressStep = dynamic(() => SCRIPTS.progress().then((m) => m.Progr
 /** After so long the open step is drawn and what it asked for is under way, ms. */
 const SETTLED = 4000;
 
-/** Fetches the scripts of the other steps once the open one has settled, one after the other: going on is then at once. */
+/**
+ * Fetches the scripts of the other steps once the open one has settled, one after the other: going on is then at once.
+ */
 export function useStepsAhead(open: Step): void {
   useEffect(() => {
     const timer = setTimeout(() => {

@@ -58,7 +58,8 @@ export function AskStep({ student }: { student: Student }) {
   // Two changes in quick succession build on each other, not both on what was drawn last.
   const newest = useRef(student);
   useEffect(() => {
-    // What was read before her last change was written is older than what stands here: it must not take the change back.
+    // What was read before her last change was written is older than what stands here: it must not take the change
+    // back.
     if (student.updatedAt >= newest.current.updatedAt) newest.current = student;
   }, [student]);
   const change = (part: Partial<Student>) => {

@@ -11,7 +11,10 @@ import { today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
 
-/** The questions on paper: what was answered is ticked, what was not asked has empty boxes. To be printed, filled in and signed. */
+/**
+ * The questions on paper: what was answered is ticked, what was not asked has empty boxes. To be printed, filled in and
+ * signed.
+ */
 export function QuestionsSheetScreen() {
   const { base } = useStudio();
   const id = useSearchParams().get('id') ?? '';

@@ -19,8 +19,8 @@ import { TroubleFields } from './TroubleFields';
 const PAUSE = 400;
 
 /**
- * Adds a student by its button, or keeps an existing one as the teacher types. Bad input is answered at its field; nothing
- * typed is lost: `draft` takes what is typed for somebody new, so that a reload finds it again.
+ * Adds a student by its button, or keeps an existing one as the teacher types. Bad input is answered at its field;
+ * nothing typed is lost: `draft` takes what is typed for somebody new, so that a reload finds it again.
  */
 export function StudentForm({
   student,

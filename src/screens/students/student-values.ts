@@ -17,7 +17,10 @@ const typed = (least: number, most: number, unit: string) =>
 const HEIGHT_CM = { least: 90, most: 230 } as const;
 const MASS_KG = { least: 20, most: 250 } as const;
 
-/** A text that `read` understands and that lies between bounds; what is wrong is told with an example and the bounds in words. */
+/**
+ * A text that `read` understands and that lies between bounds; what is wrong is told with an example and the bounds in
+ * words.
+ */
 const measured = (
   read: (text: string) => number,
   { least, most }: { least: number; most: number },

@@ -37,7 +37,9 @@ import { TopBar } from './TopBar';
 import { usePlayer } from './use-player';
 import { useSaying } from './use-saying';
 
-/** The practice of a class: what everybody may see, and for the teacher, when she asks for it, who does something else. */
+/**
+ * The practice of a class: what everybody may see, and for the teacher, when she asks for it, who does something else.
+ */
 export function ClassTeachScreen({ id }: { id: string }) {
   const { base } = useStudio();
   const data = useClass(id);

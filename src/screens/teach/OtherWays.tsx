@@ -39,7 +39,10 @@ interface OtherWaysProps {
   send: (event: PlayerEvent) => void;
 }
 
-/** Going on, back and past; longer, again, easier, harder, something else; and what to fetch for the next while this one runs. */
+/**
+ * Going on, back and past; longer, again, easier, harder, something else; and what to fetch for the next while this one
+ * runs.
+ */
 export function OtherWays({
   state,
   student,

@@ -20,7 +20,10 @@ import { counted } from '@/core/plural';
 
 const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 'sink' } as const;
 
-/** What is read from three metres: the drawn shape, its name, side, time or breaths left, and one cue. Pressing the figure pauses. */
+/**
+ * What is read from three metres: the drawn shape, its name, side, time or breaths left, and one cue. Pressing the
+ * figure pauses.
+ */
 export function Stage({
   state,
   screening,

@@ -39,7 +39,10 @@ import { usePlayer } from './use-player';
 import { useRechecked } from './use-rechecked';
 import { useSaying } from './use-saying';
 
-/** Full screen beside the mat, for one student or a class. The practice is looked up; the teaching itself begins when all of it is there. */
+/**
+ * Full screen beside the mat, for one student or a class. The practice is looked up; the teaching itself begins when
+ * all of it is there.
+ */
 export function TeachScreen() {
   const params = useSearchParams();
   const ofClass = params.get('class');

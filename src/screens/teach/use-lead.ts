@@ -5,8 +5,9 @@ import { useCallback, useEffect, useState } from 'react';
 export type Lead = 'leads' | 'follows' | 'asking';
 
 /**
- * Of all tabs that show a lesson one leads: it keeps the time and writes. The others follow, until that one is closed or somebody
- * presses to take over. Where the browser has no locks (plain http from another machine) every tab leads, as if it were alone.
+ * Of all tabs that show a lesson one leads: it keeps the time and writes. The others follow, until that one is closed
+ * or somebody presses to take over. Where the browser has no locks (plain http from another machine) every tab leads,
+ * as if it were alone.
  * @param name of the lesson; null while there is none
  * @returns `since` counts how often this tab began to lead
  */

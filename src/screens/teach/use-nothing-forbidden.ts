@@ -4,8 +4,8 @@ import { rungOf, verdictOfRung } from '@/core/poses';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 
 /**
- * Nothing that a caution closes is taught: what came to be closed after the lesson began (in another tab, or before a reload) is skipped
- * when its turn comes. Names what was left out so.
+ * Nothing that a caution closes is taught: what came to be closed after the lesson began (in another tab, or before a
+ * reload) is skipped when its turn comes. Names what was left out so.
  */
 export function useNothingForbidden(
   state: PlayerState | null,

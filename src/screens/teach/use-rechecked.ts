@@ -6,7 +6,8 @@ import type { RankedPose } from '@/core/ranking/rank';
 import type { Student } from '@/core/students/student';
 
 /**
- * A practice as it may be taught today, with what was changed for it. Null while what stands in for something closed is still worked out.
+ * A practice as it may be taught today, with what was changed for it. Null while what stands in for something closed is
+ * still worked out.
  * @param failed true where the ranking will not come: then what is closed is left out
  */
 export function useRechecked(

@@ -10,8 +10,8 @@ import { core } from '@/workers/use-core';
 const PAUSE = 700;
 
 /**
- * What limits each of these students, from what was kept beside her readings; where nothing is kept, or it rests on other
- * readings, it is worked out one after the other while the page is open, and kept.
+ * What limits each of these students, from what was kept beside her readings; where nothing is kept, or it rests on
+ * other readings, it is worked out one after the other while the page is open, and kept.
  */
 export function useLimits(
   db: StudioDatabase,

@@ -10,7 +10,10 @@ const at = (shin: number): LegAngles => ({
   kneeFlexion: 124,
 });
 
-/** Hip bend, opening and turning that lay the ankle on the other thigh at a shin of 0°, 20° and 40°: solved on the skeleton. */
+/**
+ * Hip bend, opening and turning that lay the ankle on the other thigh at a shin of 0°, 20° and 40°: solved on the
+ * skeleton.
+ */
 const SEATED: readonly (readonly [number, number, number])[] = [
   [106, -41, -80],
   [132, -36, -64],

@@ -4,7 +4,10 @@ import { ANGLE, limits } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
 export const ROLL = 6;
-/** The posture that the body model's ends were set in (athletes' knee); the norms below are told against, and need not be the same. */
+/**
+ * The posture that the body model's ends were set in (athletes' knee); the norms below are told against, and need not
+ * be the same.
+ */
 const TYPICAL = { 'hip-extension': 5, 'knee-flexion': 52.5, 'hip-abduction': 15.6 };
 
 function hang(context: Context, own: Partial<typeof TYPICAL>, out: Half): void {
@@ -172,8 +175,8 @@ export const modifiedThomas = defineTest({
         },
       ],
       posture: (value, context, out) => hang(context, { 'hip-abduction': value }, out),
-      // What holds the thigh up pulls with no more than its weight, however short it is: it cannot draw it out as well. How short it is
-      // shows in how the thigh hangs.
+      // What holds the thigh up pulls with no more than its weight, however short it is: it cannot draw it out as well.
+      // How short it is shows in how the thigh hangs.
       hangs: {
         element: 'deep-hip-flexor',
         readBy: 'hip-extension',

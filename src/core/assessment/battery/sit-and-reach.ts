@@ -30,7 +30,9 @@ export function sitAndReachCategory(
   return WORDS[cuts.filter((c) => Math.round(reach + TOE_LINE) >= c).length];
 }
 
-/** Middle of "good" as the mean; from there to "excellent" as one and a third spreads (our reading of the categories). */
+/**
+ * Middle of "good" as the mean; from there to "excellent" as one and a third spreads (our reading of the categories).
+ */
 const norm = (sex: 'female' | 'male', [excellent, very, good]: Cuts): Norm => ({
   ...forSex(sex, {
     sex: 'all',

@@ -41,7 +41,10 @@ const byId = new Map<string, Caution<CautionId>>(CAUTIONS.map((c) => [c.id, c]))
 /** A caution by its id, or null. */
 export const cautionById = (id: string): Caution<CautionId> | null => byId.get(id) ?? null;
 
-/** What a told caution is called, with its side where it has one: "Knee replacement, left". An id that nobody knows keeps itself. */
+/**
+ * What a told caution is called, with its side where it has one: "Knee replacement, left". An id that nobody knows
+ * keeps itself.
+ */
 export function cautionName({ caution, side }: { caution: string; side?: Caution['side'] }): string {
   const known = cautionById(caution);
   return known ? (known.sided && side ? `${known.name}, ${side}` : known.name) : caution;

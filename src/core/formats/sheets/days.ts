@@ -28,7 +28,8 @@ const LONG = [
 ] as const;
 
 /**
- * The day of a cell; a time behind it is left out. `either` where day and month could stand in either order and nobody said which.
+ * The day of a cell; a time behind it is left out. `either` where day and month could stand in either order and nobody
+ * said which.
  * @param order how days are written in this table, where it is known
  */
 export function dayIn(text: string, order?: DayOrder): ReadDay {

@@ -103,8 +103,8 @@ const TAKEN = 0.99;
 const MOST = 6;
 
 /**
- * What of the battery a text may mean, the likeliest first: one where it is plain, several where it is to be asked, none where no
- * word is known.
+ * What of the battery a text may mean, the likeliest first: one where it is plain, several where it is to be asked,
+ * none where no word is known.
  * @param text the test's own words; `more` those of what was measured in it, or ""
  */
 export function readoutsFor(text: string, more = ''): Found[] {
@@ -118,7 +118,8 @@ export function readoutsFor(text: string, more = ''): Found[] {
     if (known.length === 0) return [];
     const own = words.filter((w) => r.readoutWords.has(w));
     const hit = telling.filter((w) => r.testWords.has(w) || r.readoutWords.has(w)).length / telling.length;
-    // Among the read-outs of one test the one whose own words stand there goes first; the whole of a short name beats a part of a long one.
+    // Among the read-outs of one test the one whose own words stand there goes first; the whole of a short name beats a
+    // part of a long one.
     const rank = hit + 0.2 * (own.length / Math.max(1, words.length)) + 0.1 * (known.length / r.testWords.size);
     return [{ test: r.test, readout: r.readout, sure: hit, rank, own: own.length, several: r.several }];
   }).sort((a, b) => b.rank - a.rank);
@@ -187,6 +188,9 @@ export function unitIn(text: string): { unit: Unit; times: number } | 'usual' | 
   return known ? { unit: known[0], times: known[1] } : null;
 }
 
-/** The unit that a column's name tells in brackets: "reach (in)" → "in"; "" where what stands there is none: a side, a short name. */
+/**
+ * The unit that a column's name tells in brackets: "reach (in)" → "in"; "" where what stands there is none: a side, a
+ * short name.
+ */
 export const unitOfName = (name: string): string =>
   [...name.matchAll(/[([]\s*([^()[\]]+?)\s*[)\]]/g)].map((m) => m[1]).find((text) => unitIn(text) !== null) ?? '';

@@ -14,7 +14,10 @@ import { nameOf, readoutsFor, sideIn, unitIn, unitOfName, type NamedReadout } fr
 import type { Table } from './table';
 import { numberIn } from '@/core/number-in';
 
-/** Readings of a foreign table: what is plain is read, what is not is asked, what cannot be is left out with its row and why. */
+/**
+ * Readings of a foreign table: what is plain is read, what is not is asked, what cannot be is left out with its row and
+ * why.
+ */
 
 /** One thing that has to be said before its rows can be read. */
 export interface SheetQuestion {
@@ -210,7 +213,10 @@ function sideFor(
   return answer === LEAVE_OUT ? 'out' : answer === 'left' ? 'left' : 'right';
 }
 
-/** Numbers of a cell, up to three trials; with a decimal point or comma, a unit behind it, or minutes and seconds. Null where it is none. */
+/**
+ * Numbers of a cell, up to three trials; with a decimal point or comma, a unit behind it, or minutes and seconds. Null
+ * where it is none.
+ */
 export function numbersIn(text: string): number[] | null {
   const time = /^(\d{1,2}):(\d{2})$/.exec(text.trim());
   if (time) return [Number(time[1]) * 60 + Number(time[2])];

@@ -14,8 +14,8 @@ const MOST_ROWS = 20_000;
 const MOST_COLUMNS = 100;
 
 /**
- * A table as text. Words that a program for tables would work out as a formula get an apostrophe before them, as such programs do
- * themselves; numbers stay numbers, also negative ones.
+ * A table as text. Words that a program for tables would work out as a formula get an apostrophe before them, as such
+ * programs do themselves; numbers stay numbers, also negative ones.
  */
 export const writeTable = (columns: readonly string[], rows: readonly (readonly Cell[])[]): string =>
   MARK +
@@ -39,7 +39,9 @@ const plain = (cell: string): string => {
   return text.startsWith("'") && FORMULA.test(text.slice(1)) ? text.slice(1) : text;
 };
 
-/** Reads a table whose first line names the columns; commas, semicolons or tabs between them are found by themselves. */
+/**
+ * Reads a table whose first line names the columns; commas, semicolons or tabs between them are found by themselves.
+ */
 export function readTable(text: string): ReadTable {
   const body = text.startsWith(MARK) ? text.slice(1) : text;
   if (body.trim() === '') return { ok: false, why: 'The file is empty.' };

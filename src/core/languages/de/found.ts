@@ -1,4 +1,6 @@
-/** German sentences of the sheet of findings, as they are said to the student. `{{side}}` is a stem: „link“, „recht“. */
+/**
+ * German sentences of the sheet of findings, as they are said to the student. `{{side}}` is a stem: „link“, „recht“.
+ */
 export const FOUND: Readonly<Record<string, string>> = {
   'What we measured on {{day}}': 'Was wir am {{day}} gemessen haben',
   'from the front': 'von vorn',

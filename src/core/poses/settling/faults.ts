@@ -23,7 +23,9 @@ export interface Faults {
 export const handsDown = (rough: Pick<SettlingRung, 'carries'>, node: Node): boolean =>
   node === 'full' || rough.carries;
 
-/** True of a hand or forearm that goes where a reach says; arms that lie as they are written are like any other part. */
+/**
+ * True of a hand or forearm that goes where a reach says; arms that lie as they are written are like any other part.
+ */
 export const reaches = (rough: Pick<SettlingRung, 'reach'>, point: string): boolean =>
   /^(wrist|elbow)/.test(point) && rough.reach[point.endsWith('_right') ? 'worked' : 'other'] !== undefined;
 

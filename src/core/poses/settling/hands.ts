@@ -25,8 +25,8 @@ const SOFT = 0.004;
 const LEG = ['toe', 'ball', 'ankle', 'calf', 'knee', 'thigh', 'hip'] as const;
 
 /**
- * Where hands that only hold or steady go when they cannot arrive where the author put them: on the floor nearer and then higher, on
- * a block; on a limb further up it. The body is not bent for a hand that carries nothing.
+ * Where hands that only hold or steady go when they cannot arrive where the author put them: on the floor nearer and
+ * then higher, on a block; on a limb further up it. The body is not bent for a hand that carries nothing.
  * @returns the hands of the rung, of which some were moved; null where all arrive
  */
 export function movedHands(rough: SettlingRung, angles: PoseAngles): Rung['reach'] | null {
@@ -81,7 +81,9 @@ function onFloor(skeleton: Skeleton, side: Side, way: Reach, real: Reach): Reach
   };
 }
 
-/** Along the leg to the nearest place that the arm reaches; the hand keeps its place on the leg's round, or half of it. */
+/**
+ * Along the leg to the nearest place that the arm reaches; the hand keeps its place on the leg's round, or half of it.
+ */
 function onLimb(skeleton: Skeleton, side: Side, way: Reach, real: Reach): Reach {
   const { points: p, build } = skeleton;
   const shoulder = p[`shoulder_${side}`];

@@ -17,9 +17,10 @@ const LONGEST = 10;
 const sumOfSquares = (r: Float64Array): number => r.reduce((s, v) => s + v * v, 0);
 
 /**
- * Least sum of squares within bounds by damped Gauss–Newton (Levenberg 1944). The damping is measured in each unknown's own scale and
- * not in the stiffness of what it must meet: so a stiff contact does not stop the weak directions, and the end depends little on the way.
- * An unknown that leans on a bound is left out of a round (active set). Changes `values`.
+ * Least sum of squares within bounds by damped Gauss–Newton (Levenberg 1944). The damping is measured in each unknown's
+ * own scale and not in the stiffness of what it must meet: so a stiff contact does not stop the weak directions, and
+ * the end depends little on the way. An unknown that leans on a bound is left out of a round (active set). Changes
+ * `values`.
  * @param evaluate residuals at the values; a Float64Array of always the same length
  */
 export function minimise(

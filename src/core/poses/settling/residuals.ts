@@ -67,7 +67,10 @@ const unitOf = (c: Contact): number => {
 export class Demands {
   private readonly contacts: readonly Contact[];
   private readonly reach: ReturnType<typeof reachFor>;
-  /** Of every pair of limbs, how far they may press into each other and what a unit of more is; made with the first skeleton. */
+  /**
+   * Of every pair of limbs, how far they may press into each other and what a unit of more is; made with the first
+   * skeleton.
+   */
   private pairs: readonly { may: number; unit: number }[] | null = null;
 
   /** Lean of the chest as it was written, degrees forward; null where nobody sits. */

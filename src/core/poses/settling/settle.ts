@@ -9,9 +9,10 @@ import { Demands, elementsStanding } from './residuals';
 import { MEANT, sits, variablesOf, type Stage, type Variable } from './variables';
 
 /**
- * Settling a rough pose: the joint angles nearest to what was written at which every contact touches, nothing passes through anything,
- * the joints stay within their limits and the centre of mass stands over what bears. What the author meant (opening, turning, rounding)
- * is held on a leash: a contact that could only be met by bending it further is left open and told, for the author to mend.
+ * Settling a rough pose: the joint angles nearest to what was written at which every contact touches, nothing passes
+ * through anything, the joints stay within their limits and the centre of mass stands over what bears. What the author
+ * meant (opening, turning, rounding) is held on a leash: a contact that could only be met by bending it further is left
+ * open and told, for the author to mend.
  */
 
 export interface Settled extends Faults {
@@ -24,7 +25,10 @@ export interface Settled extends Faults {
 const ENOUGH = { gap: 0.003, overlap: 0.004, sunk: 0.012, moved: 12 };
 const enough = (s: Faults): boolean =>
   s.gap <= ENOUGH.gap && s.overlap <= ENOUGH.overlap && s.sunk <= ENOUGH.sunk && s.beyond <= 0;
-/** Before the end of typical people, SD: so far a stretch begins, so that nearly everybody can. Others may begin a little later. */
+/**
+ * Before the end of typical people, SD: so far a stretch begins, so that nearly everybody can. Others may begin a
+ * little later.
+ */
 const ENTRY_SD = { stretch: -2.2, other: -1.75 };
 /** What carries, lies or points as it must is no key angle. */
 const FOLLOWS = /^(pelvis|neck|toe|shoulder|elbow|ankle)/;
@@ -122,7 +126,10 @@ const RELIEF: Readonly<Record<string, readonly [scale: number, slack: number]>> 
   thorax_rotation: [8, 1],
   ankle_dorsiflexion: [9, 12],
 };
-/** Who sits rounds the back where the pelvis cannot tip: price of a degree, slack beyond what was written, and the most, degrees. */
+/**
+ * Who sits rounds the back where the pelvis cannot tip: price of a degree, slack beyond what was written, and the most,
+ * degrees.
+ */
 const SLUMP: Readonly<Record<string, readonly [scale: number, slack: number, most: number]>> = {
   lumbar_flexion: [9, 24, 36],
   thorax_flexion: [12, 12, 20],

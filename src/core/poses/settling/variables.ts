@@ -13,14 +13,18 @@ export interface Variable extends Unknown {
   ids: readonly number[];
   /** From which stage on it may move. */
   stage: Stage;
-  /** How far it may move before the last stage, degrees; of what its author meant it may never move more than twice that. */
+  /**
+   * How far it may move before the last stage, degrees; of what its author meant it may never move more than twice
+   * that.
+   */
   leash: number;
 }
 export type Stage = 1 | 2 | 3;
 
 /**
- * What of a pose may give, in which order and at what price of a degree (ours): first how the whole leans and how ankles, toes, neck
- * and arms lie on what they touch, then how far hips and knees bend, last what its author surely meant: opening, turning, rounding.
+ * What of a pose may give, in which order and at what price of a degree (ours): first how the whole leans and how
+ * ankles, toes, neck and arms lie on what they touch, then how far hips and knees bend, last what its author surely
+ * meant: opening, turning, rounding.
  */
 const MOVES: Readonly<Record<string, readonly [stage: Stage, scale: number, leash: number]>> = {
   pelvis_tilt: [1, 15, 60],

@@ -3,7 +3,10 @@ import { defineShapes } from './define';
 import { keep } from '../sketch-parts';
 import { pushes, works } from './intents';
 
-/** What a lifted pelvis is carried by: a foot that pushes away would make an arch of the body and spare the back of the hip (ours). */
+/**
+ * What a lifted pelvis is carried by: a foot that pushes away would make an arch of the body and spare the back of the
+ * hip (ours).
+ */
 const HEEL_DOWN: readonly Intent[] = [
   pushes('draw', 'Press straight down through the heel, not away from you.', 'heel_worked', [0.005, 0, 0]),
 ];

@@ -1,6 +1,8 @@
 import type { Intent } from '../format';
 
-/** A cue that asks a muscle for at least so much of its capacity, where the weight of a limb alone asks for less (ours). */
+/**
+ * A cue that asks a muscle for at least so much of its capacity, where the weight of a limb alone asks for less (ours).
+ */
 export const works = (
   cue: Intent['cue'],
   words: string,
@@ -9,7 +11,9 @@ export const works = (
   least: number,
 ): Intent => ({ cue, words, structure: { id, side, least } });
 
-/** A cue that asks for a push: the world's answer at a landmark, share of body weight forward, up and outward (ours). */
+/**
+ * A cue that asks for a push: the world's answer at a landmark, share of body weight forward, up and outward (ours).
+ */
 export const pushes = (
   cue: Intent['cue'],
   words: string,
@@ -17,7 +21,9 @@ export const pushes = (
   force: readonly [number, number, number],
 ): Intent => ({ cue, words, at: { point, force } });
 
-/** A leg's own weight asks little of the buttock, as the hamstrings would carry it: the cue asks for the rest (ours). */
+/**
+ * A leg's own weight asks little of the buttock, as the hamstrings would carry it: the cue asks for the rest (ours).
+ */
 export const BUTTOCK: readonly Intent[] = [
   works('squeeze', 'Squeeze the buttock of the lifted leg.', 'gluteus-maximus', 'worked', 0.35),
 ];

@@ -4,7 +4,10 @@ import { keep } from '../sketch-parts';
 import { works } from './intents';
 import { HANDS_DOWN } from './starts';
 
-/** Which leg carries a side plank is the teacher's cue: the lower one, not the upper that could press down beside it (ours). */
+/**
+ * Which leg carries a side plank is the teacher's cue: the lower one, not the upper that could press down beside it
+ * (ours).
+ */
 const WAIST_UP: readonly Intent[] = [
   works('lift', 'Lift the lower waist and hip away from the floor.', 'gluteus-medius', 'worked', 0.85),
 ];

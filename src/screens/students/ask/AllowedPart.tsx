@@ -8,7 +8,10 @@ import { allowedWords, forbiddenBy, mayAllow, withAllowed, type Allowed } from '
 import type { Caution } from '@/core/cautions/catalogue';
 import { dayWords } from '@/core/day-words';
 
-/** What somebody who may say so allows in spite of a caution: one thing at a time, with the word, and taken back with a press. */
+/**
+ * What somebody who may say so allows in spite of a caution: one thing at a time, with the word, and taken back with a
+ * press.
+ */
 export function AllowedPart({
   caution,
   allowed,

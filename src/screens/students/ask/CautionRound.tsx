@@ -11,7 +11,9 @@ import type { Student } from '@/core/students/student';
 import { today } from '@/store/studio';
 import { useStudio } from '../../shell/studio-context';
 
-/** Every other caution once through: yes, asked and no, or not asked yet. On paper the same, to be filled in by hand. */
+/**
+ * Every other caution once through: yes, asked and no, or not asked yet. On paper the same, to be filled in by hand.
+ */
 export function CautionRound({ student, change }: { student: Student; change: (part: Partial<Student>) => void }) {
   const { base } = useStudio();
   const day = today();

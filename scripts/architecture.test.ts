@@ -51,3 +51,15 @@ it('leaves out before a commit only tests that there are', () => {
   const slow = JSON.parse(readFileSync('vitest.slow.json', 'utf8')) as string[];
   expect(slow.filter((name) => !tests.some((file) => `/${file}`.includes(`/${name}.test.`)))).toEqual([]);
 });
+
+it('keeps comments within the width that the formatter gives the code', () => {
+  const { printWidth } = JSON.parse(readFileSync('.prettierrc.json', 'utf8')) as { printWidth: number };
+  const wide = filesUnder('src', 'demo', 'scripts', 'bench', 'e2e')
+    .filter((file) => /\.tsx?$/.test(file))
+    .flatMap((file) =>
+      readFileSync(file, 'utf8')
+        .split('\n')
+        .flatMap((line, i) => (line.length > printWidth && /^\s*(\/\/|\/?\*)/.test(line) ? [`${file}:${i + 1}`] : [])),
+    );
+  expect(wide).toEqual([]);
+});

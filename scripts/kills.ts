@@ -58,7 +58,8 @@ async function browserOn(profile: string): Promise<{ child: ChildProcess; page: 
     });
     child.once('exit', () => fail(new Error(`the browser ended: ${said.slice(-400)}`)));
   });
-  const [context] = (await chromium.connectOverCDP(door)).contexts();
+  const [context] = (await chromium.connectOverCDP(door, { timeout: 240_000 })).contexts();
+  context.setDefaultTimeout(240_000);
   return { child, page: await context.newPage() };
 }
 

@@ -191,13 +191,24 @@ export interface Variant {
 
 /** How the body is drawn in a test: joint angles in degrees with `_worked` and `_other` for the sides. */
 export interface DrawnTest {
-  angles(value: number, readout: string): PoseAngles;
-  /** Degrees about the vertical and above the floor, seen for the right side. */
-  view: { yaw: number; pitch: number };
+  angles(value: number, at: { readout: Readout; context: Context }): PoseAngles;
+  /** True where the leg that is read is drawn where the model has it, and its other read-outs where they were read. */
+  byModel?: true;
+  /** Degrees about the vertical and above the floor, seen for the right side; where read-outs are seen from elsewhere, for each. */
+  view: DrawnView | ((readout: ReadoutId) => DrawnView);
   /** Angle that is marked for a read-out of degrees; `_worked` and `_other` in the names of points. */
-  angle?(readout: string): DrawnAngle | null;
+  angle?(readout: ReadoutId): ToldAngle | null;
   props?: readonly { kind: 'block' | 'bolster' | 'table' | 'wall'; at: string }[];
 }
+
+/** From where a test is seen, degrees. */
+export interface DrawnView {
+  yaw: number;
+  pitch: number;
+}
+
+/** An angle as a test tells it: of the worked leg, whichever side that is. */
+export type ToldAngle = Omit<DrawnAngle, 'zero'> & { zero: Vec3 | { along: FrameName | 'thigh_worked' } };
 
 /** The angle that a read-out is about, between named points of the body and a zero line. */
 export interface DrawnAngle {
@@ -234,7 +245,8 @@ export interface TestDefinition<Id extends string = string> {
   variants?: readonly Variant[];
   /** Strength: a short strong effort, or a hold that tires; tiring ones come last. */
   effort?: 'short' | 'tiring';
-  drawn?: DrawnTest;
+  /** How the body is drawn at a reading. */
+  drawn: DrawnTest;
   /** What the student holds on to all the while, where the test has it so. */
   held?: 'wall';
 }

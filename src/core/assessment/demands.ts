@@ -72,7 +72,7 @@ function asksOf(test: TestDefinition, leg?: Leg): AsksAlong {
   const first: Most = {},
     last: Most = {};
   for (const readout of test.readouts) {
-    if (!isModelled(readout) && !test.drawn) continue;
+    if (!isModelled(readout) && test.drawn.byModel) continue;
     const [begins, ends] = readingsOf(readout);
     askedAt(test, readout, begins, first, leg);
     for (const value of ends) askedAt(test, readout, value, last, leg);
@@ -94,12 +94,12 @@ function askedAt(test: TestDefinition, readout: Readout, value: number, most: Mo
   const lying = test.position === 'table edge' || test.position.startsWith('on the');
   const q = testPosture(test, readout, 'right', value, {});
   // A leg that lies while the pelvis curls above it is not behind the body.
-  if (!test.drawn && test.position === 'on the back') {
+  if (test.drawn.byModel && test.position === 'on the back') {
     const other = coordinateIndex('hip_flexion_left');
     q[other] = Math.max(0, q[other]);
   }
   // A hand may hold the other leg behind the thigh: how far its knee bends is hers to choose.
-  if (!test.drawn)
+  if (test.drawn.byModel)
     q[coordinateIndex('knee_flexion_left')] = Math.min(q[coordinateIndex('knee_flexion_left')], 90 * DEG);
   const knee = q[coordinateIndex('knee_flexion_right')] / DEG;
   const byHand = isModelled(readout)
@@ -148,15 +148,15 @@ function supportOf(test: TestDefinition, q: Posture, most: Most, sides: readonly
   const lower = points.hip_left[1] < points.hip_right[1] ? 'left' : 'right';
   if (test.position === 'on the side' && sides.includes(lower)) ask(most, 'outer-hip-pressed', LIES_ON_HIP);
   const floor = floorOf(points, {});
-  const props = test.drawn?.props?.map((p) => p.kind) ?? [];
+  const props = test.drawn.props?.map((p) => p.kind) ?? [];
   if (test.position === 'standing') {
     for (const side of sides) {
       ask(most, 'knee-bend-loaded', q[coordinateIndex(`knee_flexion_${side}`)] / DEG);
       ask(most, 'knee-turned-loaded', turnedOverKnee(q, side));
     }
     const foot = (side: Side): number => ['heel', 'ball', 'toe'].reduce((s, p) => s + points[`${p}_${side}`][1] / 3, 0);
-    // Where a test has no drawing of its own its feet stand apart, one before the other.
-    if (test.drawn && Math.abs(foot('left') - foot('right')) > LIFTED) {
+    // Where the model draws the leg the feet stand apart, one before the other, and each at a height of its own.
+    if (!test.drawn.byModel && Math.abs(foot('left') - foot('right')) > LIFTED) {
       const stands = foot('left') < foot('right') ? 'left' : 'right';
       if (sides.includes(stands)) ask(most, 'one-leg', 1);
       if (!test.held) ask(most, 'balance-alone', 1);

@@ -25,7 +25,7 @@ export function ThenNow({
   const drawn = useMemo(() => {
     const test = testById(change.test),
       readout = readoutOf(change.test, change.readout);
-    if (!test || !readout || (!test.drawn && !isModelled(readout))) return null;
+    if (!test || !readout || (test.drawn.byModel && !isModelled(readout))) return null;
     const side: Side = change.side === 'left' ? 'left' : 'right';
     const context = contextOf({ test: test.id, readout: readout.id, side }, latest(readings));
     const view = viewOf(test, readout, side);

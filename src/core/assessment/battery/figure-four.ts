@@ -98,7 +98,7 @@ export const figureFour = defineTest({
     },
   ],
   drawn: {
-    angles: (value, readout) => {
+    angles: (value, { readout: { id: readout } }) => {
       const lean = readout === 'trunk-lean' ? value : 0;
       const leg = seated(readout === 'shin-angle' ? value : 18);
       return {

@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
+import { bendOfKnee, byModel, FROM_BESIDE, onTheBack } from './laid';
 import { ANGLE, limits } from './parts';
 
 /** Hip flexion against the pelvis when the thigh stands at 90°: 13° of it are the pelvis (trial of the model). */
@@ -70,4 +71,5 @@ export const kneeExtension9090 = defineTest({
     { place: 'leg-line', action: 'stop' },
     { place: 'nowhere', action: 'note' },
   ],
+  drawn: byModel(onTheBack, { view: FROM_BESIDE, angle: bendOfKnee }),
 });

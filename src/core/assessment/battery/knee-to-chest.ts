@@ -1,6 +1,7 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
-import { ANGLE, ease, limits, note, published, stop } from './parts';
+import { byModel, FROM_BESIDE, onTheBack, thighFrom } from './laid';
+import { ANGLE, ease, limits, note, published, stop, TOWARDS_FEET } from './parts';
 
 /** Degrees of the reading that are the pelvis curling before it is seen; our default without an inclinometer. */
 export const PELVIS_BEFORE_SEEN = 9;
@@ -58,4 +59,5 @@ export const kneeToChest = defineTest({
     ...ease('low-back'),
     ...note('nowhere'),
   ],
+  drawn: byModel(onTheBack, { view: FROM_BESIDE, angle: () => thighFrom(TOWARDS_FEET) }),
 });

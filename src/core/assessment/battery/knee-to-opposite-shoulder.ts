@@ -1,6 +1,7 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
-import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
+import { byModel, onTheBack, thighFrom } from './laid';
+import { ANGLE, limits, note, ruleOfThumb, stop, UP } from './parts';
 
 /** Degrees across that the hip joint has more than the eye sees, because the pelvis gives a little; our default. */
 const PELVIS = 6;
@@ -55,4 +56,5 @@ export const kneeToOppositeShoulder = defineTest({
     ...stop('groin-pinch', 'leg-line'),
     ...note('nowhere'),
   ],
+  drawn: byModel(onTheBack, { view: { yaw: -60, pitch: 18 }, angle: () => thighFrom(UP) }),
 });

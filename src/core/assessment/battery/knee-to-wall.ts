@@ -1,5 +1,6 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import { defineTest } from '../definition';
+import { byModel, FROM_BESIDE, shinOverFoot, standing } from './laid';
 import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
@@ -70,4 +71,5 @@ export const kneeToWall = defineTest({
     },
   ],
   sensations: [...note('calf-low', 'calf-high', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],
+  drawn: byModel(standing(FOOT), { view: FROM_BESIDE, angle: shinOverFoot }),
 });

@@ -83,7 +83,7 @@ export const kneelingSit = defineTest({
     ...note('nowhere'),
   ],
   drawn: {
-    angles: (value, readout) => {
+    angles: (value, { readout: { id: readout } }) => {
       const leg = readout === 'heel-gap' ? sit(value, USUAL_INSTEP) : sit(USUAL_HEEL, value);
       const knee = leg.kneeFlexion ?? 142;
       return {

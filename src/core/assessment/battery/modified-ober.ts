@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
+import { byModel, onTheSide, thighFrom } from './laid';
 import { ANGLE, ease, limits, note, published, stop } from './parts';
 
 /** Degrees that the thigh is held behind the trunk while it sinks; our default for how it is usually done. */
@@ -45,4 +46,5 @@ export const modifiedOber = defineTest({
     },
   ],
   sensations: [...note('outer-thigh'), ...stop('outer-hip', 'knee'), ...ease('low-back'), ...note('nowhere')],
+  drawn: byModel(onTheSide, { view: { yaw: -78, pitch: 12 }, angle: () => thighFrom({ along: 'pelvis' }) }),
 });

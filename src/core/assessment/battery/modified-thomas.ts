@@ -1,6 +1,7 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import { defineTest, type Context } from '../definition';
-import { ANGLE, limits } from './parts';
+import { bendOfKnee, byModel, FROM_ABOVE, FROM_BESIDE, tableEdge, thighFrom } from './laid';
+import { ANGLE, limits, TOWARDS_FEET } from './parts';
 
 /** Degrees the pelvis is rolled back while the other knee is held; our default where no inclinometer reads it. */
 export const ROLL = 6;
@@ -199,4 +200,9 @@ export const modifiedThomas = defineTest({
     { place: 'low-back', action: 'ease' },
     { place: 'nowhere', action: 'note' },
   ],
+  drawn: byModel(tableEdge, {
+    view: (readout) => (readout === 'hip-abduction' ? FROM_ABOVE : FROM_BESIDE),
+    angle: (readout) => (readout === 'knee-flexion' ? bendOfKnee() : thighFrom(TOWARDS_FEET)),
+    props: [{ kind: 'table', at: 'pelvis' }],
+  }),
 });

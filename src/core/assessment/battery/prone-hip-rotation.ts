@@ -1,6 +1,7 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
-import { ANGLE, limits } from './parts';
+import { ALONG_THE_THIGH, byModel, onTheFront, shinFrom } from './laid';
+import { ANGLE, limits, UP } from './parts';
 
 const simoneau = { group: 'college age, active range', source: 'Simoneau 1998', confidence: 'published' as const };
 
@@ -88,4 +89,5 @@ export const proneHipRotation = defineTest({
     { place: 'knee', action: 'stop' },
     { place: 'nowhere', action: 'note' },
   ],
+  drawn: byModel(onTheFront, { view: ALONG_THE_THIGH, angle: () => shinFrom(UP) }),
 });

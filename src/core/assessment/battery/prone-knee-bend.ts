@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
+import { bendOfKnee, byModel, FROM_BESIDE, onTheFront } from './laid';
 import { ANGLE, limits } from './parts';
 
 export const proneKneeBend = defineTest({
@@ -76,4 +77,5 @@ export const proneKneeBend = defineTest({
     { place: 'low-back', action: 'ease' },
     { place: 'nowhere', action: 'note' },
   ],
+  drawn: byModel(onTheFront, { view: FROM_BESIDE, angle: bendOfKnee }),
 });

@@ -45,7 +45,7 @@ export const pronePressUp = defineTest({
   ],
   sensations: [...note('front-hip-crease', 'nowhere'), ...ease('low-back'), ...stop('leg-line')],
   drawn: {
-    angles: (value, readout) => {
+    angles: (value, { readout: { id: readout } }) => {
       const lift = readout === 'height' ? Math.min(1, value / 45) : Math.min(1, (value + 0.4) / 3);
       return {
         ...ON_FRONT,

@@ -1,6 +1,7 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import { defineTest } from '../definition';
-import { ANGLE, limits, note, published, stop } from './parts';
+import { ALONG_THE_THIGH, byModel, shinFrom, sitting } from './laid';
+import { ANGLE, limits, note, published, stop, DOWN, ON_CHAIR } from './parts';
 
 const pua = 'computed from Pua 2008 (hips with wear; smallest of its range)';
 const sit = (rotation: number, out: Half): void => {
@@ -78,4 +79,5 @@ export const seatedHipRotation = defineTest({
     },
   ],
   sensations: [...note('deep-buttock', 'outer-hip'), ...stop('groin-pinch', 'knee'), ...note('nowhere')],
+  drawn: byModel(sitting, { view: ALONG_THE_THIGH, angle: () => shinFrom(DOWN), props: ON_CHAIR }),
 });

@@ -1,5 +1,6 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
+import { byModel, FROM_BESIDE, shinOverFoot, standing } from './laid';
 import { ANGLE, limits, note, ruleOfThumb, stop } from './parts';
 
 /** Degrees of the shin's lean that foot and arch take, not the ankle; our default. */
@@ -45,4 +46,5 @@ export const straightKneeLunge = defineTest({
     },
   ],
   sensations: [...note('calf-high', 'calf-low', 'behind-knee', 'ankle-front'), ...stop('knee'), ...note('nowhere')],
+  drawn: byModel(standing(), { view: FROM_BESIDE, angle: shinOverFoot }),
 });

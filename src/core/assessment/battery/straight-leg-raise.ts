@@ -1,6 +1,7 @@
 import { DEG, HALF } from '@/core/body';
 import { defineTest } from '../definition';
-import { ANGLE, limits } from './parts';
+import { byModel, FROM_BESIDE, onTheBack, thighFrom } from './laid';
+import { ANGLE, limits, TOWARDS_FEET } from './parts';
 
 /** Share of the raise that is really the pelvis curling; our default (trial of the model) without an inclinometer. */
 export const PELVIC_SHARE = 0.24;
@@ -98,4 +99,5 @@ export const straightLegRaise = defineTest({
     { place: 'low-back', action: 'ease' },
     { place: 'nowhere', action: 'note' },
   ],
+  drawn: byModel(onTheBack, { view: FROM_BESIDE, angle: () => thighFrom(TOWARDS_FEET) }),
 });

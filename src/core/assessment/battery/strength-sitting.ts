@@ -65,7 +65,7 @@ export const seatedRotationStrength = defineTest({
   ],
   sensations: [...note('deep-buttock', 'outer-hip'), ...stop('groin-pinch', 'knee'), ...note('nowhere')],
   drawn: {
-    angles: (_value, readout) => ({
+    angles: (_value, { readout: { id: readout } }) => ({
       ...SITTING,
       ...drawnLeg({ hipRotation: readout.startsWith('internal') ? 12 : -12 }),
     }),

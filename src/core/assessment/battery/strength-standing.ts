@@ -146,7 +146,7 @@ export const singleLegStance = defineTest({
     },
   ],
   drawn: {
-    angles: (value, readout) => {
+    angles: (value, { readout: { id: readout } }) => {
       // A pelvis that drops on the lifted side, or a trunk that leans over the standing leg.
       const drop = readout === 'grade' && value <= 1 ? 9 : 0;
       const lean = readout === 'grade' && Math.round(value) === 2 ? 12 : 0;

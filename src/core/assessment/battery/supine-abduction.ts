@@ -1,6 +1,7 @@
 import { DEG, HALF, type Half } from '@/core/body';
 import { defineTest } from '../definition';
-import { ANGLE, limits, note, published, ruleOfThumb, stop } from './parts';
+import { byModel, FROM_ABOVE, onTheBack, thighFrom } from './laid';
+import { ANGLE, limits, note, published, ruleOfThumb, stop, TOWARDS_FEET } from './parts';
 
 const spread = (value: number, knee: number, out: Half): void => {
   out.fill(0);
@@ -72,4 +73,5 @@ export const supineAbduction = defineTest({
     ...stop('groin-pinch', 'knee'),
     ...note('nowhere'),
   ],
+  drawn: byModel(onTheBack, { view: FROM_ABOVE, angle: () => thighFrom(TOWARDS_FEET) }),
 });

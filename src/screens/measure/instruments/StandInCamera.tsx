@@ -47,7 +47,7 @@ export function StandInCamera({
           build={build}
           view={guide.camera}
           svgRef={svg}
-          props={test.position === 'table edge' ? [{ kind: 'table', at: 'pelvis' }] : test.drawn?.props}
+          props={test.drawn.props}
         />
       </Box>
     </>

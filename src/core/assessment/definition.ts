@@ -194,7 +194,10 @@ export interface DrawnTest {
   angles(value: number, at: { readout: Readout; context: Context }): PoseAngles;
   /** True where the leg that is read is drawn where the model has it, and its other read-outs where they were read. */
   byModel?: true;
-  /** Degrees about the vertical and above the floor, seen for the right side; where read-outs are seen from elsewhere, for each. */
+  /**
+   * Degrees about the vertical and above the floor, seen for the right side; where read-outs are seen from elsewhere,
+   * for each.
+   */
   view: DrawnView | ((readout: ReadoutId) => DrawnView);
   /** Angle that is marked for a read-out of degrees; `_worked` and `_other` in the names of points. */
   angle?(readout: ReadoutId): ToldAngle | null;

@@ -15,8 +15,8 @@ interface Drawn {
 type Laid = (drawn: Drawn) => PoseAngles;
 
 /**
- * A test whose leg is drawn where the model has it at a reading, with the rest of the body laid round it. What the leg does is said once, by the
- * read-outs.
+ * A test whose leg is drawn where the model has it at a reading, with the rest of the body laid round it. What the leg
+ * does is said once, by the read-outs.
  */
 export const byModel = (laid: Laid, more: Omit<DrawnTest, 'angles' | 'byModel'>): DrawnTest => ({
   ...more,

@@ -31,12 +31,30 @@ const freePort = (): Promise<number> =>
 
 const killed = (child: ChildProcess): Promise<void> =>
   new Promise((done) => {
+    if (child.exitCode !== null || child.signalCode !== null || !child.pid) return done();
     child.once('exit', () => done());
-    if (child.pid) process.kill(-child.pid, 'SIGKILL');
+    process.kill(-child.pid, 'SIGKILL');
   });
 
-/** A browser on a profile, in a group of processes of its own. */
+/**
+ * A browser on a profile, in a group of processes of its own. One that was killed now and then does not answer when it
+ * comes back: another try.
+ */
 async function browserOn(profile: string): Promise<{ child: ChildProcess; page: Page }> {
+  for (let tries = 0; ; tries++) {
+    const child = begun(profile);
+    try {
+      const [context] = (await chromium.connectOverCDP(await doorOf(child), { timeout: 40_000 })).contexts();
+      context.setDefaultTimeout(240_000);
+      return { child, page: await context.newPage() };
+    } catch (error) {
+      await killed(child);
+      if (tries === 5) throw error;
+    }
+  }
+}
+
+function begun(profile: string): ChildProcess {
   const args = [
     '--headless=new',
     '--no-sandbox',
@@ -45,12 +63,16 @@ async function browserOn(profile: string): Promise<{ child: ChildProcess; page: 
     '--no-first-run',
     '--disable-sync',
   ];
-  const child = spawn(
+  return spawn(
     '/usr/bin/chromium',
     [...args, '--disable-background-networking', '--remote-debugging-port=0', `--user-data-dir=${profile}`],
     { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
   );
-  const door = await new Promise<string>((found, fail) => {
+}
+
+/** Where a browser listens. */
+const doorOf = (child: ChildProcess): Promise<string> =>
+  new Promise((found, fail) => {
     let said = '';
     child.stderr?.on('data', (text: Buffer) => {
       const at = /DevTools listening on (ws:\S+)/.exec((said += String(text)));
@@ -58,10 +80,6 @@ async function browserOn(profile: string): Promise<{ child: ChildProcess; page: 
     });
     child.once('exit', () => fail(new Error(`the browser ended: ${said.slice(-400)}`)));
   });
-  const [context] = (await chromium.connectOverCDP(door, { timeout: 240_000 })).contexts();
-  context.setDefaultTimeout(240_000);
-  return { child, page: await context.newPage() };
-}
 
 /** What somebody does until the browser is gone, and what of it can be told to be lost afterwards. */
 interface Work {

@@ -10,8 +10,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { ruleSentences } from '@/core/cautions/rules';
-import { screen, stands, toldOfLeg } from '@/core/cautions/screen';
+import { screen, stands, toldOfLeg, withTold } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
+import { otherSide } from '@/core/body';
 import { goodUnder } from '@/core/assessment/stays-good';
 import { openSides } from '@/core/assessment/locks';
 import { BATTERY } from '@/core/assessment/battery';
@@ -77,6 +78,7 @@ export function CautionList({
             entry={e}
             onPut={(part) => put(i, part)}
             onRemove={() => onChange(entries.filter((_, k) => k !== i))}
+            onOther={otherLeg(entries, e, (told) => onChange(told))}
           />
         ))}
       </Box>
@@ -84,14 +86,32 @@ export function CautionList({
   );
 }
 
+/**
+ * Tells a caution of one leg of the other leg as well, as an entry of its own: each has its own end and allowances. Null
+ * where it is no matter of a leg, does not stand, or already stands for the other one.
+ */
+function otherLeg(
+  entries: readonly CautionEntry[],
+  { caution, side, ...entry }: CautionEntry,
+  onChange: (entries: CautionEntry[]) => void,
+): (() => void) | null {
+  const day = today();
+  if (!side || !stands({ caution, ...entry }, day) || !cautionById(caution)?.sided) return null;
+  const told = withTold(entries, { caution, side: otherSide(side) }, day);
+  return told.length > entries.length ? () => onChange(told) : null;
+}
+
 function Told({
   entry,
   onPut,
   onRemove,
+  onOther,
 }: {
   entry: CautionEntry;
   onPut: (part: Partial<CautionEntry>) => void;
   onRemove: () => void;
+  /** Tells it of the other leg too, where that can be told. */
+  onOther: (() => void) | null;
 }) {
   const [clearing, setClearing] = useState<string | null>(null);
   const caution = cautionById(entry.caution);
@@ -104,7 +124,7 @@ function Told({
   return (
     <Box
       component="li"
-      aria-label={caution?.name ?? entry.caution}
+      aria-label={live && now ? now.name : (caution?.name ?? entry.caution)}
       sx={{
         borderRadius: 1.5,
         p: 1.25,
@@ -206,6 +226,11 @@ function Told({
               Lift it
             </Button>
           </Box>
+        )}
+        {onOther && entry.side && (
+          <Button size="small" onClick={onOther}>
+            The {otherSide(entry.side)} leg too
+          </Button>
         )}
         <Button size="small" onClick={onRemove}>
           Entered by mistake

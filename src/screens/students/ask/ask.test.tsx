@@ -93,6 +93,28 @@ describe('cautions', () => {
     expect(told.textContent).toContain('You might say:');
     expect(told.textContent).toContain('heel to buttock, lying on the front');
   });
+  it('of one leg can be told of the other as well, as an entry of its own, and once', () => {
+    const left: CautionEntry = { caution: 'knee-replacement', side: 'left', since: 'May', until: '2099-01-01' };
+    const onChange = list([left]);
+    fireEvent.click(screen.getByRole('button', { name: 'The right leg too' }));
+    const both = [left, { caution: 'knee-replacement', side: 'right' as const }];
+    expect(onChange).toHaveBeenLastCalledWith(both);
+    cleanup();
+    list(both);
+    expect(screen.getAllByRole('listitem').map((li) => li.getAttribute('aria-label'))).toEqual([
+      expect.stringMatching(/left$/),
+      expect.stringMatching(/right$/),
+    ]);
+    expect(screen.queryByRole('button', { name: /leg too$/ })).toBeNull();
+    cleanup();
+    // Of both legs, of no leg, or lifted: there is no other one to tell of.
+    list([
+      { caution: 'knee-replacement' },
+      { caution: 'sciatic' },
+      { caution: 'hip-replacement', side: 'left', cleared: { by: 'GP', on: '2026-11-01' } },
+    ]);
+    expect(screen.queryByRole('button', { name: /leg too$/ })).toBeNull();
+  });
   it('of one leg ask which, and are called by it', () => {
     const onChange = list([{ caution: 'knee-injury' }]);
     const which = screen.getByRole('group', { name: 'Which side' });

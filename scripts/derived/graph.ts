@@ -1,4 +1,5 @@
 import { TWO_ENGINES, type Tolerance } from '../../src/testing/differences';
+import { JSON_SCHEMAS } from '../../src/core/formats/json-schemas';
 import type { Node } from './node';
 
 /** Nothing but the same text will do. */
@@ -121,12 +122,7 @@ export const GRAPH: readonly Node[] = [
     id: 'schemas',
     what: 'JSON schemas of the open formats',
     module: at('schemas'),
-    files: [
-      'public/record.schema.json',
-      'public/pose.schema.json',
-      'public/practice.schema.json',
-      'public/sealed.schema.json',
-    ],
+    files: Object.keys(JSON_SCHEMAS).map((name) => `public/${name}.schema.json`),
     after: [],
     tolerance: SAME,
   },

@@ -46,6 +46,7 @@ import { likesOf } from '@/core/practice/likes';
 import { requestSchema, type PracticeRequest } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
+import { ageOn } from '@/core/students/age';
 import { findingsTold, underStructure } from './as-told';
 
 /** Input that a person can mend: message, and the file or field it is about. */
@@ -192,7 +193,7 @@ export function inferenceOf(record: KolposRecord, id: string | undefined, seed: 
 
 export function findings(record: KolposRecord, id: string | undefined, seed = 1): unknown {
   const { student, findings: f, screening } = inferenceOf(record, id, seed);
-  const age = new Date().getFullYear() - student.birthYear;
+  const age = ageOn(student.birthYear, new Date().toLocaleDateString('sv'));
   return {
     ...findingsTold(f),
     strength: summariseStrength(

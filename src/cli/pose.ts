@@ -8,6 +8,7 @@ import type { KolposRecord } from '@/core/formats/record';
 import { summariseStrength, type Posterior } from '@/core/inference';
 import { anglesAt, asksUnder, demandsAt, demandsOf, LIBRARY, namesOf, shapeById, type Shape } from '@/core/poses';
 import { buildOfStudent } from '@/core/students/student';
+import { ageOn } from '@/core/students/age';
 import { underStructure } from './as-told';
 import { inferenceOf, InputProblem } from './commands';
 import { rounded, roundedAsks, toldVerdict } from './told';
@@ -26,7 +27,7 @@ export function bodyFor(record: KolposRecord | null, id: string | undefined, see
   const { student, findings, posterior, screening } = inferenceOf(record, id, seed);
   const strength = summariseStrength(
     record.readings.filter((r) => r.student === student.id),
-    { sexForNorms: student.sexForNorms, age: new Date().getFullYear() - student.birthYear },
+    { sexForNorms: student.sexForNorms, age: ageOn(student.birthYear, new Date().toLocaleDateString('sv')) },
   );
   const way = { ...wayFor(findings.hints, strength), under: screening };
   return { posterior, build: buildOfStudent(student), way, screening };

@@ -1,4 +1,5 @@
 import { STYLE_IDS } from '@/core/practice/styles';
+import { JSON_SCHEMAS } from '@/core/formats/json-schemas';
 
 /** What `bin/kolpos` understands: a line a command, told by `--help`. */
 const COMMANDS: readonly (readonly [use: string, what: string])[] = [
@@ -45,7 +46,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
   ['csv FILE [readings|log|students] [--student ID]', 'a table for any program; of everybody, or of one student'],
   ['ics FILE --student ID', 'her weeks ahead as a calendar that names nobody'],
   ['demo', 'the demo studio as a record'],
-  ['schema [record|pose|practice|sealed|all]', 'the JSON schema of a format, or all of them by name'],
+  [`schema [${Object.keys(JSON_SCHEMAS).join('|')}|all]`, 'the JSON schema of a format, or all of them by name'],
 ];
 
 /** What `--help` says, of one command where it is named. */

@@ -1,5 +1,6 @@
 import type { CautionEntry } from '@/core/students/student';
 import { stillHurts, type Hurt } from '@/core/students/hurt';
+import { ageOn } from '@/core/students/age';
 import { withAllowed, type Allowed } from './allowed';
 import { cautionById, cautionName, unknownCaution, type Caution, type CautionId, type CautionLevel } from './catalogue';
 import { mostOf, type AsksAlong, type AsksOfLegs, type Demand } from './demands';
@@ -91,7 +92,7 @@ export function cautionOfAge(
   today: string,
 ): Extract<CautionId, 'older-adult' | 'young'> | null {
   // Of the day of birth only the year is known: whoever may still be young this year is taken as young.
-  const age = Number(today.slice(0, 4)) - student.birthYear;
+  const age = ageOn(student.birthYear, today);
   const byAge: ReturnType<typeof cautionOfAge> = age >= OLDER ? 'older-adult' : age <= YOUNG ? 'young' : null;
   return byAge && !student.cautions.some((t) => t.caution === byAge) ? byAge : null;
 }

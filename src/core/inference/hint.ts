@@ -3,6 +3,7 @@ import { readoutOf, type TestId } from '@/core/assessment/battery';
 import { bandOf, normOf, type ReadoutId } from '@/core/assessment/definition';
 import { meanOf, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { Complaint, Place, Student } from '@/core/students/student';
+import { ageOn } from '@/core/students/age';
 
 export const HINT_KINDS = [
   'nerve',
@@ -98,7 +99,7 @@ export class Signs {
   /** Over fifty when a reading was taken, where the year of birth is known. */
   over50(r: Pick<Reading, 'takenAt'>): boolean {
     const { birthYear } = this.person;
-    return birthYear !== undefined && Number(r.takenAt.slice(0, 4)) - birthYear > OVER_AGE;
+    return birthYear !== undefined && ageOn(birthYear, r.takenAt) > OVER_AGE;
   }
 }
 const OVER_AGE = 50;

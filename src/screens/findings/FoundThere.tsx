@@ -5,6 +5,8 @@ import { atComplaints } from '@/core/inference';
 import { complaintFound, complaintTitle } from '@/core/inference/complaint-words';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
+import { ageOn } from '@/core/students/age';
+import { today } from '@/store/studio';
 
 /** What she came with, and what was found there. Nothing is shown where nothing bothers her. */
 export function FoundThere({
@@ -16,7 +18,7 @@ export function FoundThere({
   findings: Findings;
   readings: readonly Reading[];
 }) {
-  const age = new Date().getFullYear() - student.birthYear;
+  const age = ageOn(student.birthYear, today());
   const met = atComplaints(student.complaints, findings, readings, { sexForNorms: student.sexForNorms, age });
   if (met.length === 0) return null;
   return (

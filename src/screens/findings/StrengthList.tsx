@@ -6,10 +6,12 @@ import { bandWords } from '@/core/inference/words';
 import type { Student } from '@/core/students/student';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { withUnit, type Reading } from '@/core/assessment/reading';
+import { ageOn } from '@/core/students/age';
+import { today } from '@/store/studio';
 
 /** Strength beside length: every strength reading with its norm, weakest first. */
 export function StrengthList({ student, readings }: { student: Student; readings: readonly Reading[] }) {
-  const age = new Date().getFullYear() - student.birthYear;
+  const age = ageOn(student.birthYear, today());
   const found = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
   const able = capacities(readings, student.mass_kg);
   return (

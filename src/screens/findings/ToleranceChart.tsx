@@ -6,6 +6,8 @@ import { groupStrength, summariseStrength, type GroupFinding } from '@/core/infe
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { landTint, seaTint } from '@/figure/scales';
+import { ageOn } from '@/core/students/age';
+import { today } from '@/store/studio';
 import { Word } from '../guide/Word';
 
 const LOW = -4;
@@ -120,7 +122,7 @@ export function ToleranceChart({
   readings: readonly Reading[];
   onOpen: (finding: GroupFinding) => void;
 }) {
-  const age = new Date().getFullYear() - student.birthYear;
+  const age = ageOn(student.birthYear, today());
   const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
   const groups = [...new Set(structures.map((s) => s.group))].filter(isMuscleGroup);
   return (

@@ -16,6 +16,8 @@ import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessm
 import { sideGap, type SideGap } from '@/core/assessment/sides';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Answer } from '@/workers/use-core';
+import { ageOn } from '@/core/students/age';
+import { today } from '@/store/studio';
 import { LateProgress } from '../shell/LateProgress';
 
 /** Why a test is worth doing next. */
@@ -224,7 +226,7 @@ function Standing({
       <Typography color="text.secondary">Once it is read, Kolpos says here how it stands among people.</Typography>
     );
   const value = meanOf(own.trials);
-  const standing = standingOf(readout, value, person.sexForNorms, new Date().getFullYear() - person.birthYear);
+  const standing = standingOf(readout, value, person.sexForNorms, ageOn(person.birthYear, today()));
   return (
     <Typography sx={{ fontSize: 14 }}>
       {withUnit(readout, value)}

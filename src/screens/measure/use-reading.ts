@@ -17,7 +17,8 @@ import {
   type ReadingSide,
 } from '@/core/assessment/reading';
 import { keepReadings } from '@/store/changes';
-import { newId, now, whereAt } from '@/store/studio';
+import { newId, now, whereAt, today } from '@/store/studio';
+import { ageOn } from '@/core/students/age';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
 import { useBuild } from '../students/use-build';
@@ -90,7 +91,7 @@ export function useReading(read: Read, { onKept, onSkip, onPain }: AfterReading)
   const [asked, setAsked] = useState<Taking['asked']>(null);
   const field = useRef<HTMLInputElement>(null);
   const build = useBuild(student);
-  const age = new Date().getFullYear() - student.birthYear;
+  const age = ageOn(student.birthYear, today());
   const norm = normOf(readout, student.sexForNorms, age);
   const known = useMemo(() => latest(readings), [readings]);
   const gravity_Nm = useMemo(

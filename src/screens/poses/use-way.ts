@@ -6,6 +6,7 @@ import { summariseStrength, type Findings } from '@/core/inference';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { today } from '@/store/studio';
+import { ageOn } from '@/core/students/age';
 import { useComfort } from '../settings/use-pose-settings';
 
 export type StudentWay = ReturnType<typeof wayFor>;
@@ -21,7 +22,7 @@ export function useWay(
   findings: Findings | undefined,
 ): StudentWay {
   const [comfort] = useComfort();
-  const age = student && new Date().getFullYear() - student.birthYear;
+  const age = student && ageOn(student.birthYear, today());
   const sex = student?.sexForNorms;
   const cautions = student?.cautions,
     birthYear = student?.birthYear,

@@ -35,6 +35,7 @@ import { useBuild } from '../students/use-build';
 import type { Build } from '@/core/body';
 import { dayOf } from '@/core/day-of';
 import { plural } from '@/core/plural';
+import { ageOn } from '@/core/students/age';
 
 const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
@@ -66,7 +67,7 @@ export function ChangePart({
   const rounds = useMemo(() => roundsOf(readings.map((r) => dayOf(r))), [readings]);
   const base = useMemo(() => baseRound(rounds, params.get('since')), [rounds, params]);
   const changes = useMemo(
-    () => changesOf(readings, { sex, age: new Date().getFullYear() - birthYear }, base?.from),
+    () => changesOf(readings, { sex, age: ageOn(birthYear, today()) }, base?.from),
     [readings, sex, birthYear, base],
   );
   const practised = useMemo(() => [...new Set(logs.map((l) => dayOf(l)))].sort(), [logs]);

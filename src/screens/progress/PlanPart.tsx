@@ -30,6 +30,7 @@ import { PlanForm } from './PlanForm';
 import { PlanCalendar } from './PlanCalendar';
 import { PlanWeek } from './PlanWeek';
 import { dayOf } from '@/core/day-of';
+import { ageOn } from '@/core/students/age';
 
 /**
  * Weeks ahead: days and minutes there are, what each day is for, moved and missed days, and the calendar out and in.
@@ -65,7 +66,7 @@ export function PlanPart({
   );
   const mobile = inference?.findings.hints.some((h) => h.kind === 'mobile') ?? false;
   const aims = useMemo(
-    () => weeklyAims(aimed, gap, { age: new Date().getFullYear() - student.birthYear, mobile }, defaults),
+    () => weeklyAims(aimed, gap, { age: ageOn(student.birthYear, today()), mobile }, defaults),
     [aimed, gap, student.birthYear, mobile, defaults],
   );
   const taught = useMemo(() => new Set(logs.map((l) => dayOf(l))), [logs]);

@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { STYLES, type Student } from '@/core/students/student';
 import { STYLE_WORDS } from '@/core/students/words';
 import { today } from '@/store/studio';
+import { ageOn } from '@/core/students/age';
 import { Pick } from '../../shell/Pick';
 import { KeptText } from './KeptText';
 
@@ -24,7 +25,7 @@ const TOUCH = [
 /** Consent, aim, days, practice, clinician's words, style and props. */
 export function MoreAsked({ student, change }: { student: Student; change: (part: Partial<Student>) => void }) {
   const consent = student.consent;
-  const minor = new Date().getFullYear() - student.birthYear < 18;
+  const minor = ageOn(student.birthYear, today()) < 18;
   const toggle = (list: readonly string[] | undefined, id: string) =>
     list?.includes(id) ? list.filter((x) => x !== id) : [...(list ?? []), id];
   return (

@@ -87,8 +87,8 @@ export function CautionList({
 }
 
 /**
- * Tells a caution of one leg of the other leg as well, as an entry of its own: each has its own end and allowances. Null
- * where it is no matter of a leg, does not stand, or already stands for the other one.
+ * Tells a caution of one leg of the other leg as well, as an entry of its own: each has its own end and allowances.
+ * Null where it is no matter of a leg, does not stand, or already stands for the other one.
  */
 function otherLeg(
   entries: readonly CautionEntry[],

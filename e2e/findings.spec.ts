@@ -1,9 +1,12 @@
 import { expect, test, type Page } from './test';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
-import type { Findings } from '../src/core/inference';
+import type { findingsTold } from '../src/core/formats/as-told';
 import { differenceLines, differences, SAMPLED } from '../src/testing/differences';
 import { FULL, listens, openDemo, stored } from './teacher';
+
+/** Findings as they go out. */
+type Findings = ReturnType<typeof findingsTold>;
 
 /** Keeps an unlikely value: it is asked about once. */
 async function keepAnyway(page: Page): Promise<void> {
@@ -26,7 +29,7 @@ test('the worker says what the core says elsewhere, to what two engines may diff
   // Draws are sampled: one last digit of a logarithm may turn a proposal down that was taken elsewhere, and then other
   // draws follow. What is told of them agrees to what the sampling itself leaves open (about 300 independent draws).
   const told = (f: Findings) => ({
-    structures: f.groups.map((s) => [s.side, s.group, s.tolerance.mean, s.shortProbability]),
+    structures: f.structures.map((s) => [s.side, s.structure, s.tolerance.mean, s.shortProbability]),
     movements: f.movements.map((m) => [m.side, m.movement, m.measured, ...m.readings]),
     doubts: f.doubts.map((d) => d.kind),
     hints: f.hints.map((h) => [h.kind, h.side, ...h.from]),
@@ -35,7 +38,7 @@ test('the worker says what the core says elsewhere, to what two engines may diff
   file.movements.forEach((m, i) => {
     const [first] = m.limiters,
       there = findings.movements[i];
-    const share = there.limiters.find((l) => l.group === first.group)?.probability ?? 0;
+    const share = there.limiters.find((l) => l.structure === first.structure)?.probability ?? 0;
     expect(Math.abs(share - first.probability), `${m.side} ${m.movement}`).toBeLessThan(SAMPLED.absolute);
     expect(Math.abs(there.end.mean - m.end.mean), `${m.side} ${m.movement}`).toBeLessThan(0.15 * m.norm.sd);
   });

@@ -47,7 +47,7 @@ import { requestSchema, type PracticeRequest } from '@/core/practice/request';
 import { rankPoses } from '@/core/ranking/rank';
 import { BATTERY } from '@/core/assessment/battery';
 import { ageOn } from '@/core/students/age';
-import { findingsTold, underStructure } from './as-told';
+import { findingsTold, underStructure } from '@/core/formats/as-told';
 
 /** Input that a person can mend: message, and the file or field it is about. */
 export class InputProblem extends Error {

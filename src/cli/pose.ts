@@ -9,7 +9,7 @@ import { summariseStrength, type Posterior } from '@/core/inference';
 import { anglesAt, asksUnder, demandsAt, demandsOf, LIBRARY, namesOf, shapeById, type Shape } from '@/core/poses';
 import { buildOfStudent } from '@/core/students/student';
 import { ageOn } from '@/core/students/age';
-import { underStructure } from './as-told';
+import { underStructure } from '@/core/formats/as-told';
 import { inferenceOf, InputProblem } from './commands';
 import { rounded, roundedAsks, toldVerdict } from './told';
 

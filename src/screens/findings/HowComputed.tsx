@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { findingsTold } from '@/core/formats/as-told';
 import type { Findings } from '@/core/inference';
 import { Word } from '../guide/Word';
 import { saveFile } from '../shell/save-file';
@@ -25,7 +26,7 @@ export function HowComputed({ findings, student }: { findings: Findings; student
       <Button
         size="small"
         sx={{ ml: -0.6 }}
-        onClick={() => saveFile(`kolpos-findings-${student}.json`, JSON.stringify(findings, null, 2))}
+        onClick={() => saveFile(`kolpos-findings-${student}.json`, JSON.stringify(findingsTold(findings), null, 2))}
       >
         Save the numbers
       </Button>

@@ -2,8 +2,8 @@ import type { GroupId } from '@/core/body';
 import type { Findings } from '@/core/inference';
 
 /**
- * Names that the command line has had from its beginning, where the code has another: a field is never renamed for
- * those who read it.
+ * Names that what goes out has had from its beginning, where the code has another: on the command line and in files a
+ * field is never renamed for those who read it.
  */
 
 /** What is told of a group: it stands under `structure`. */

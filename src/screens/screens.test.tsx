@@ -253,12 +253,7 @@ describe('tolerances', () => {
   it('open to their source, one button for each muscle group and side', () => {
     const onOpen = vi.fn();
     inStudio(
-      <ToleranceChart
-        structures={inference.findings.groups}
-        student={maren}
-        readings={demo.readings}
-        onOpen={onOpen}
-      />,
+      <ToleranceChart findings={inference.findings.groups} student={maren} readings={demo.readings} onOpen={onOpen} />,
     );
     const bars = screen
       .getAllByRole('button')

@@ -313,6 +313,8 @@ function lengthening(findings: Findings, drafts: Drafts, upkeep: boolean): void 
       put(top.group, m.side, 0.7 * top.probability, {
         kind: 'limits',
         movement: m.movement,
+        test: m.test,
+        readout: m.readout,
         probability: top.probability,
         band: m.band,
       });

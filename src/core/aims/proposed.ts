@@ -6,7 +6,7 @@ import type { WeeklyDose } from './dose';
 /** Fact behind a proposal; the words are made from it in `words.ts`. */
 export type AimReason =
   | { kind: 'short'; probability: number }
-  | { kind: 'limits'; movement: Movement; probability: number; band: number }
+  | { kind: 'limits'; movement: Movement; test: string; readout: string; probability: number; band: number }
   | { kind: 'side-gap'; gap: number }
   | { kind: 'least'; z: number }
   | { kind: 'weak'; test: string; z: number }

@@ -1,8 +1,8 @@
+import { movedWords } from '@/core/inference/words';
 import { groupOf, type GroupId } from '@/core/body';
 import { GROUP_WORDS, groupName } from '@/core/body/words';
 import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
-import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { WeeklyDose } from './dose';
 import type { AimReason, Avoid, ProposedAim, School } from './propose';
 
@@ -49,7 +49,7 @@ export function reasonWords(reason: AimReason): string {
     case 'short':
       return `Shorter than typical, ${hundred(reason.probability)} in 100.`;
     case 'limits':
-      return `Stops the ${MOVEMENT_WORDS[reason.movement]}, ${hundred(reason.probability)} in 100.`;
+      return `Stops the ${movedWords(reason)}, ${hundred(reason.probability)} in 100.`;
     case 'side-gap':
       return `Less than on the other side by ${reason.gap.toFixed(1)} SD.`;
     case 'least':

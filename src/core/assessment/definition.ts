@@ -47,43 +47,41 @@ export type Unit = (typeof UNITS)[number];
 export type InstrumentId = 'inclinometer' | 'photo' | 'force-gauge' | 'stopwatch' | 'counter';
 
 /** What a test can read: one word for the same thing in every test. */
-export const READOUT_IDS = [
-  'hip-flexion',
-  'hip-extension',
-  'hip-abduction',
-  'hip-adduction',
-  'internal-rotation',
-  'external-rotation',
-  'knee-flexion',
-  'missing-extension',
-  'straight-knee',
-  'bent-knee',
-  'ankle-dorsiflexion',
-  'shin-angle',
-  'toe-distance',
-  'knee-height',
-  'heel-gap',
-  'instep-gap',
-  'angle-between-thighs',
-  'trunk-lean',
-  'loss-angle',
-  'tilt',
-  'version',
-  'height',
-  'reach',
-  'gain',
-  'grade',
-  'points',
-  'answer',
-  'hold',
-  'count',
-  'torque',
-  'internal-torque',
-  'external-torque',
-  'internal-grade',
-  'external-grade',
-] as const;
-export type ReadoutId = (typeof READOUT_IDS)[number];
+export type ReadoutId =
+  | 'hip-flexion'
+  | 'hip-extension'
+  | 'hip-abduction'
+  | 'hip-adduction'
+  | 'internal-rotation'
+  | 'external-rotation'
+  | 'knee-flexion'
+  | 'missing-extension'
+  | 'straight-knee'
+  | 'bent-knee'
+  | 'ankle-dorsiflexion'
+  | 'shin-angle'
+  | 'toe-distance'
+  | 'knee-height'
+  | 'heel-gap'
+  | 'instep-gap'
+  | 'angle-between-thighs'
+  | 'trunk-lean'
+  | 'loss-angle'
+  | 'tilt'
+  | 'version'
+  | 'height'
+  | 'reach'
+  | 'gain'
+  | 'grade'
+  | 'points'
+  | 'answer'
+  | 'hold'
+  | 'count'
+  | 'torque'
+  | 'internal-torque'
+  | 'external-torque'
+  | 'internal-grade'
+  | 'external-grade';
 
 interface ReadoutBase {
   id: ReadoutId;

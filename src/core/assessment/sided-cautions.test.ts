@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { SIDES, type Side } from '@/core/body';
 import { CAUTIONS } from '@/core/cautions/catalogue';
 import { DEMAND_IDS, isOfLeg, mostOf } from '@/core/cautions/demands';
-import { screen, toldOfLeg, verdictOf, withTold } from '@/core/cautions/screen';
+import { screen, toldOfLeg, verdictOf, withOtherLeg, withTold } from '@/core/cautions/screen';
 import { demandsOf, demandsOfSide, isSided, LIBRARY, rungOf, verdictOfRung } from '@/core/poses';
 import { BATTERY, testById } from './battery';
 import { demandsOfTestSide } from './demands';
@@ -95,6 +95,13 @@ describe('a caution of one leg', () => {
     const both = [{ caution: 'sit-bone' }];
     expect(withTold(both, { caution: 'sit-bone', side: 'right' }, day)).toEqual(both);
     expect(withTold([], { caution: 'reflux', side: 'left' }, day)).toEqual([{ caution: 'reflux' }]);
+    // By hand: beside the one that is there, once, and only where there is another leg to tell of.
+    const [left] = one;
+    expect(withOtherLeg(one, left, day)).toEqual([left, { caution: 'sit-bone', side: 'right' }]);
+    const legs = withOtherLeg(one, left, day) ?? [];
+    expect(legs.map((e) => withOtherLeg(legs, e, day))).toEqual([null, null]);
+    const none = [{ caution: 'sit-bone' }, { caution: 'reflux', side: 'left' as const }, { ...left, until: day }];
+    for (const entry of none) expect(withOtherLeg([entry], entry, day), JSON.stringify(entry)).toBeNull();
   });
   it('opens nothing on the other leg by what was allowed, or has ended, on its own', () => {
     const rule = {

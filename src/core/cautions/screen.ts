@@ -1,5 +1,6 @@
 import type { CautionEntry } from '@/core/students/student';
 import { stillHurts, type Hurt } from '@/core/students/hurt';
+import { otherSide } from '@/core/body';
 import { ageOn } from '@/core/students/age';
 import { withAllowed, type Allowed } from './allowed';
 import { cautionById, cautionName, unknownCaution, type Caution, type CautionId, type CautionLevel } from './catalogue';
@@ -71,6 +72,17 @@ export function withTold(
   const leg = cautionById(caution)?.sided ? side : undefined;
   const known = told.some((c) => c.caution === caution && stands(c, today) && (c.side === undefined || c.side === leg));
   return known ? [...told] : [...told, leg ? { caution, side: leg } : { caution }];
+}
+
+/**
+ * What was told, with a caution of one leg told of the other leg as well, as an entry of its own: each has its own end and
+ * allowances. Null where it is no matter of a leg, does not stand, or stands for the other one already.
+ * @param today `YYYY-MM-DD`
+ */
+export function withOtherLeg(told: readonly CautionEntry[], entry: CautionEntry, today: string): CautionEntry[] | null {
+  if (!entry.side || !stands(entry, today)) return null;
+  const both = withTold(told, { caution: entry.caution, side: otherSide(entry.side) }, today);
+  return both.length > told.length && both.at(-1)?.side ? both : null;
 }
 
 /**

@@ -10,10 +10,11 @@ import type { Findings } from '@/core/inference';
 export const underStructure = <T extends { group: GroupId }>({ group, ...rest }: T) => ({ structure: group, ...rest });
 
 /** Findings: groups stand under `structures`, and so does what stops a movement. */
-export const findingsTold = ({ student, model, groups, movements, ...rest }: Findings) => ({
+export const findingsTold = ({ student, model, groups, movements, question, ...rest }: Findings) => ({
   student,
   model,
   structures: groups.map(underStructure),
   movements: movements.map((m) => ({ ...m, limiters: m.limiters.map(underStructure) })),
   ...rest,
+  question: question && { ...question, limiters: question.limiters.map(underStructure) },
 });

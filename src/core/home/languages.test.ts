@@ -21,6 +21,7 @@ import { STRENGTHS } from '@/core/teaching/strengths';
 import { GROUPS } from '@/core/body';
 import { BATTERY, testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
+import { movedWords } from '@/core/inference/words';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { plainly, SHEET_FOOT, sinceWords, stopWords } from '@/core/inference/sentences';
 import { bodyOf, practiceOf } from './home.fixtures';
@@ -99,6 +100,8 @@ describe.each(OTHERS)('the student’s pages in %s', (language) => {
   it('have every word of the sheet of findings', () => {
     const movements = Object.keys(MOVEMENT_WORDS) as Movement[];
     expect(missing(movements.flatMap((m) => [MOVEMENT_WORDS[m], stopWords(m)]))).toEqual([]);
+    // Also where another test than its own tells a movement.
+    expect(missing(movements.map((movement) => movedWords({ movement, test: '', readout: '' })))).toEqual([]);
     expect(missing(GROUPS.map(plainly))).toEqual([]);
     const ways = BATTERY.flatMap((t) => t.variants ?? []).flatMap((v) => (v.context ? [v.name] : []));
     expect(missing(ways)).toEqual([]);

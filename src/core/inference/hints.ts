@@ -1,4 +1,4 @@
-import { SIDES, type Side } from '@/core/body';
+import { SIDES, type GroupId, type Side } from '@/core/body';
 import { isOf, modelledReadoutOf, readoutOf, type TestId } from '@/core/assessment/battery';
 import { isModelled, normOf, type Movement, type Readout } from '@/core/assessment/definition';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
@@ -264,8 +264,8 @@ function elsewhere(side: Side, usual: readonly Reading[], movements: readonly Mo
   return [...at].map(([place, from]) => ({ kind: 'elsewhere', side, place, from, facts: {}, refer: false }));
 }
 
-const shareOf = (m: MovementFinding, structure: string): number =>
-  m.limiters.find((l) => l.group === structure)?.probability ?? 0;
+const shareOf = (m: MovementFinding, group: GroupId): number =>
+  m.limiters.find((l) => l.group === group)?.probability ?? 0;
 
 /** What the four turnings of a side say together: the twist of the bone, or a joint that turns little either way. */
 function rotations(side: Side, signs: Signs): Hint[] {

@@ -2,6 +2,7 @@ import { capital } from '@/core/capital';
 import type { GroupId } from '@/core/body';
 import { GROUP_WORDS } from '@/core/body/words';
 import { MAIN_TEST, readoutOf, testById } from '@/core/assessment/battery';
+import type { Readout } from '@/core/assessment/definition';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { asWritten, type Say } from '@/core/languages/as-written';
 import type { Findings } from './findings';
@@ -13,6 +14,9 @@ export const inHundred = (p: number, say: Say = asWritten): string =>
 
 type Told = Pick<MovementFinding, 'movement' | 'test' | 'readout'>;
 const byItsOwnTest = (m: Told): boolean => m.test === MAIN_TEST[m.movement].test;
+
+/** In what the value of a movement is told: the unit of the read-out that it is shown by. */
+export const toldIn = (m: Told): Pick<Readout, 'unit'> => readoutOf(m.test, m.readout) ?? { unit: 'deg' };
 
 /**
  * A movement in words. The straight leg raise is a test as well: where another test tells the movement, it may have

@@ -1,5 +1,5 @@
 import { otherSide, type Side } from '@/core/body';
-import type { TestId } from '@/core/assessment/battery';
+import { isOf } from '@/core/assessment/battery';
 import type { DrawnAngle, Readout, TestDefinition } from '@/core/assessment/definition';
 import { testAngle } from '@/core/assessment/drawn';
 import type { ReadingSide } from '@/core/assessment/reading';
@@ -43,8 +43,7 @@ const same = (v: number): number => v;
 
 /** A read-out on one side. */
 interface Asked {
-  is: (test: TestId) => boolean;
-  standing: boolean;
+  test: TestDefinition;
   readout: Readout;
   side: Side;
   other: Side;
@@ -114,14 +113,19 @@ const belowLevel = (a: Asked): PhotoGuide =>
   });
 /** A limb against a plumb line: turning is seen from the feet. */
 const fromPlumb = (a: Asked, { vertex, toward }: DrawnAngle): PhotoGuide =>
-  guide({ zero: 'upright', marks: two(vertex, toward), line: 'plumb', ...(a.standing ? beside(a) : FROM_FEET) });
+  guide({
+    zero: 'upright',
+    marks: two(vertex, toward),
+    line: 'plumb',
+    ...(a.test.position === 'standing' ? beside(a) : FROM_FEET),
+  });
 /** A limb against level. */
 const fromLevel = (a: Asked, { vertex, toward }: DrawnAngle, across: boolean): PhotoGuide =>
   guide({
     zero: 'level',
     marks: two(vertex, toward),
     line: 'level',
-    reading: a.is('modified-thomas') ? (angle) => -angle : same,
+    reading: isOf({ test: a.test.id }, 'modified-thomas') ? (angle) => -angle : same,
     pastUpright: a.readout.max > 90,
     ...(across ? FROM_FRONT : beside(a)),
   });
@@ -131,13 +135,13 @@ export function photoGuide(test: TestDefinition, readout: Readout, readSide: Rea
   if (!readout.instruments?.includes('photo')) return null;
   const side: Side = readSide === 'left' ? 'left' : 'right';
   const angle = testAngle(test, readout, side);
-  const is = (id: TestId): boolean => test.id === id;
-  const asked: Asked = { is, standing: test.position === 'standing', readout, side, other: otherSide(side) };
-  if (is('straddle')) return betweenThighs(asked);
-  if (is('figure-four') && readout.id === 'trunk-lean') return leaning(asked);
+  const own = { test: test.id };
+  const asked: Asked = { test, readout, side, other: otherSide(side) };
+  if (isOf(own, 'straddle')) return betweenThighs(asked);
+  if (isOf(own, 'figure-four') && readout.id === 'trunk-lean') return leaning(asked);
   // Crossing the midline is seen along the thigh, where no landmark stays in sight.
-  if (is('knee-to-opposite-shoulder') || !angle) return null;
-  if (readout.id === 'hip-abduction' || is('supine-abduction')) return outToTheSide(asked);
+  if (isOf(own, 'knee-to-opposite-shoulder') || !angle) return null;
+  if (readout.id === 'hip-abduction' || isOf(own, 'supine-abduction')) return outToTheSide(asked);
   const { zero } = angle;
   if ('along' in zero) return zero.along.startsWith('thigh') ? fromTheThigh(asked, angle) : belowLevel(asked);
   if (Math.abs(zero[1]) > 0.5) return fromPlumb(asked, angle);

@@ -90,7 +90,7 @@ function attempt(
   const laid = laidOut(problem, choice);
   const seconds = totalSeconds(laid.items, request.pace);
   // Where that is more than holds and rest can take, there is time for another shape.
-  if (styleOf(request).flows && spared === 0 && laid.saved > 1 && seconds < frame.all * (1 - TIME_SLACK))
+  if (styleOf(request.style).flows && spared === 0 && laid.saved > 1 && seconds < frame.all * (1 - TIME_SLACK))
     return attempt(highs, ranked, aims, options, laid.saved);
   // All there is may fall short by what two rungs of a shape save between them: then there are poses for fewer minutes.
   if (seconds < frame.all * (1 - GIVEN_BACK - 2 * TIME_SLACK))
@@ -130,7 +130,7 @@ interface Laid {
 function laidOut(problem: BuildProblem, choice: Choice): Laid {
   const { request, frame, goal, settling, lying, saluted, standing } = problem;
   const { breathSeconds, pace, style } = request;
-  const { flows } = styleOf(request);
+  const { flows } = styleOf(request.style);
   const { order, exact } = placed(
     choice.chosen.map((c) => c.unit),
     style,

@@ -182,7 +182,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     );
   },
   'demanding-needed': (r) =>
-    styleOf(r.request).workForItself ||
+    styleOf(r.request.style).workForItself ||
     middle(r).every((u) => u.peak || !isHeavy(u.rung, u.sides) || u.sides.some((s) => workServes(u.shape, s, r.aims))),
   rounded: (r) => {
     const list = middle(r);
@@ -208,7 +208,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     (visits(middle(r).map((u) => (u.ground === 'standing' ? 'standing' : 'down'))).get('standing') ?? 0) <= 1,
   number: (r) => {
     const most = itemsAtMost(r.request);
-    if (middle(r).length <= most || r.request.place !== 'anywhere' || styleOf(r.request).stays) return true;
+    if (middle(r).length <= most || r.request.place !== 'anywhere' || styleOf(r.request.style).stays) return true;
     // As many as it takes, where so few would not fill the minutes even at their longest.
     return minutesOfLongest(r.all, most) <= ABOUT * r.request.minutes;
   },
@@ -226,7 +226,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
       const unit = r.units[i];
       if (!unit || b.phase === 'settle' || b.phase === 'rest' || unit.peak || unit.kind === 'rest') return true;
       const serves = r.aims.some((a) => unit.sides.some((s) => worthFor(s, a).worth >= SERVING));
-      const most = Math.max(unit.least, styleOf(r.request).longestUnserving) * 60 + r.request.breathSeconds;
+      const most = Math.max(unit.least, styleOf(r.request.style).longestUnserving) * 60 + r.request.breathSeconds;
       return serves || Math.min(...b.items.map(workSeconds)) <= most;
     }),
   drills: (r) => {
@@ -243,11 +243,11 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
     middle(r).filter((u) => u.ground === 'chair').length <= 1 ||
     r.all.filter((u) => u.ground !== 'chair').length < 3 * FEW,
   quiet: (r) =>
-    !styleOf(r.request).stays ||
+    !styleOf(r.request.style).stays ||
     r.request.place !== 'anywhere' ||
     middle(r).every((u) => u.peak || (u.kind !== 'strength' && u.ground !== 'standing')),
   'flow-short': (r) =>
-    !styleOf(r.request).flows ||
+    !styleOf(r.request.style).flows ||
     r.blocks.every((b, i) => {
       const u = r.units[i];
       return (

@@ -11,7 +11,7 @@ export function restOf({ style, place, minutes }: Pick<PracticeRequest, 'style' 
   least: number;
   most: number;
 } {
-  const usual = styleOf({ style }).rest;
+  const usual = styleOf(style).rest;
   if (place !== 'standing') return usual;
   return {
     least: Math.min(usual.least, STANDING_STILL.least / minutes),
@@ -25,7 +25,7 @@ export const GIVEN_BACK = 0.25;
 /** Shapes that wake the joints, at least. */
 export function wakingAtLeast({ minutes, style }: Pick<PracticeRequest, 'minutes' | 'style'>): number {
   if (minutes < 10) return 0;
-  return styleOf({ style }).waking ?? (minutes < 20 ? 1 : minutes < 45 ? 2 : 3);
+  return styleOf(style).waking ?? (minutes < 20 ? 1 : minutes < 45 ? 2 : 3);
 }
 
 /** Shapes that move in and out, at least and at most. */
@@ -33,7 +33,7 @@ export function movingBetween({ minutes, style }: Pick<PracticeRequest, 'minutes
   least: number;
   most: number;
 } {
-  const most = styleOf({ style }).moving ?? 2 + Math.floor(minutes / 30);
+  const most = styleOf(style).moving ?? 2 + Math.floor(minutes / 30);
   return { least: Math.min(most, minutes < 15 ? 0 : minutes < 45 ? 1 : 2), most };
 }
 
@@ -45,7 +45,7 @@ export const NEUTRAL_FROM = 15;
 
 /** Shapes that a practice has at most: few and long where it is quiet, many and short where it flows. */
 export const itemsAtMost = ({ minutes, style }: Pick<PracticeRequest, 'minutes' | 'style'>): number =>
-  styleOf({ style }).shapes(minutes);
+  styleOf(style).shapes(minutes);
 
 /** Minutes of the longest so many shapes, each held as long as it may be on all its sides. */
 export const minutesOfLongest = (

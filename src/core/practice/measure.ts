@@ -76,7 +76,7 @@ export function priceOf(unit: PracticeUnit, request: Wishes): number {
   const props = new Set(unit.props);
   const chair = props.has('chair') && request.place === 'anywhere';
   // Whoever flows does not stop to fetch.
-  const fetch = styleOf(request).flows ? FETCHED_IN_FLOW : 1;
+  const fetch = styleOf(request.style).flows ? FETCHED_IN_FLOW : 1;
   const shallow = unit.rung.level >= 2 && Math.min(...unit.sides.map((s) => s.depth)) < BARELY;
   return (
     PRICES.item -

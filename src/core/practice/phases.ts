@@ -1,5 +1,4 @@
 import { flowCost, orderPhase, stepCost, type Placed } from './order';
-
 import { risingPath } from './rising';
 import { STATIONS, type Station } from './stations';
 import { styleOf, type StyleId } from './styles';
@@ -13,7 +12,7 @@ type Between = (typeof BETWEEN)[number];
 function wishes(unit: PracticeUnit, share: number, style: StyleId): readonly Between[] {
   if (unit.neutral || unit.kind === 'rest') return ['counter', 'approach', 'deepest', 'warm'];
   if (unit.kind === 'mobility') return ['warm', 'approach', 'counter', 'deepest'];
-  if (styleOf({ style }).first === 'work')
+  if (styleOf(style).first === 'work')
     return unit.kind === 'strength'
       ? ['approach', 'warm', 'deepest', 'counter']
       : ['deepest', 'approach', 'counter', 'warm'];
@@ -33,7 +32,7 @@ export function placed(units: readonly PracticeUnit[], style: StyleId): { order:
       order.at(-1) ?? null,
       i === parts.length - 1,
       order,
-      styleOf({ style }).flows ? flowCost : stepCost,
+      styleOf(style).flows ? flowCost : stepCost,
     );
     exact &&= here.exact;
     order.push(...here.order);

@@ -45,7 +45,7 @@ function unitColumns(p: Program, unit: PracticeUnit, { aims, request, time, lock
   const fixed = locked.find((l) => l.key === unit.key);
   const n = unit.sides.length;
   const serves = unit.peak || aims.some((a) => Math.max(...worthOf(unit, a)) >= SERVING);
-  const unserving = styleOf(request).longestUnserving;
+  const unserving = styleOf(request.style).longestUnserving;
   const usual = serves || unit.kind === 'rest' ? unit.most : Math.min(unit.most, Math.max(unit.least, unserving));
   const least = fixed?.minutes ?? unit.least;
   const most = fixed?.minutes ?? Math.min(usual, Math.max(unit.least, time.work / n));

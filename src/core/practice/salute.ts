@@ -65,7 +65,7 @@ const USUAL = ['sun-a', 'half-sun'] as const;
 function wantedBy({ salutation, style, place, minutes, peak }: PracticeRequest): readonly Salutation['id'][] {
   if (salutation === 'none') return [];
   if (salutation !== null) return [salutation];
-  return styleOf({ style }).flows && place === 'anywhere' && minutes >= FLOWS_FROM && peak === null ? USUAL : [];
+  return styleOf(style).flows && place === 'anywhere' && minutes >= FLOWS_FROM && peak === null ? USUAL : [];
 }
 
 /**

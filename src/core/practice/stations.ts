@@ -45,7 +45,7 @@ export const wakesIn = (rung: Rung): boolean =>
 
 /** Where on the way a rung stands. In a practice of work, what works lying comes before standing up. */
 export function stationOf(shape: Shape, rung: Rung, ground: Ground, { style, place }: PracticeRequest): Station {
-  const workFirst = styleOf({ style }).first === 'work';
+  const workFirst = styleOf(style).first === 'work';
   // Where work comes first, stretches wait for it.
   const early =
     rung.kind === 'mobility' ||

@@ -75,5 +75,4 @@ const STYLES = {
 
 export type StyleId = keyof typeof STYLES;
 export const STYLE_IDS = Object.keys(STYLES) as [StyleId, ...StyleId[]];
-export const styleOf = ({ style }: { style: StyleId }): PracticeStyle => STYLES[style];
-export const styleWords = (style: StyleId): string => STYLES[style].words;
+export const styleOf = (style: StyleId): PracticeStyle => STYLES[style];

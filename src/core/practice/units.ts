@@ -120,7 +120,7 @@ const SHORTEST_PAUSE = 0.5;
 const STAYED = 60;
 /** What a quiet practice leaves out wherever it is free to: work, standing up, and what cannot be stayed in. */
 const loud = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
-  styleOf(request).stays &&
+  styleOf(request.style).stays &&
   request.place === 'anywhere' &&
   shape.id !== request.peak &&
   (rung.kind === 'strength' || shape.position === 'standing' || (rung.kind !== 'mobility' && rung.hold[1] < STAYED));
@@ -149,7 +149,7 @@ export const isHeavy = (rung: Pick<Rung, 'level' | 'kind'>, sides: readonly Rank
 /** Heavy work that serves none of the aims has no place, but where work or flow is what was asked for. */
 const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request: PracticeRequest): boolean =>
   isHeavy(rung, list) &&
-  !styleOf(request).workForItself &&
+  !styleOf(request.style).workForItself &&
   shape.id !== request.peak &&
   !list.some((r) =>
     workServes(
@@ -164,10 +164,10 @@ const needless = (shape: Shape, rung: Rung, list: readonly RankedPose[], request
  */
 const pauses = (shape: Shape, rung: Rung, request: PracticeRequest): boolean =>
   rung.phases.includes('counter') &&
-  (rung.level === 1 || styleOf(request).stays) &&
+  (rung.level === 1 || styleOf(request.style).stays) &&
   (shape.position !== 'on the back' ||
     !rung.phases.includes('rest') ||
-    (styleOf(request).stays && rung.props.length > 0 && !shape.id.startsWith('resting')));
+    (styleOf(request.style).stays && rung.props.length > 0 && !shape.id.startsWith('resting')));
 
 /** Hip flexion, and turning of the back, that bring hips and back to the middle again, degrees. Ours. */
 const DRAWN_IN = 70;
@@ -230,14 +230,14 @@ export function unitsFor(
     if (rung.repeats && grainOf(rung, request.breathSeconds) * request.breathSeconds > longestOf(list)) continue;
     const unit = { ...unitOf(key, shape, rung, list, request), liked: isLiked(likes, shape.id, list[0].rung) };
     // A rest in the middle is there to round what was arched, or to end what was worked.
-    if (unit.kind === 'rest' && !styleOf(request).stays && !unit.neutral && !counters(unit)) continue;
+    if (unit.kind === 'rest' && !styleOf(request.style).stays && !unit.neutral && !counters(unit)) continue;
     if (unit.most >= unit.least) out.push(unit);
   }
   // What a shape's own warning tells not to do is for those to whom nothing cleaner of it is open.
   const clean = new Set(out.filter((u) => !u.rung.loose).map((u) => u.shape.id));
   const tidy = out.filter((u) => !u.rung.loose || !clean.has(u.shape.id) || kept.includes(u.key));
   // A quiet practice stays on the floor, where there is enough to do there.
-  if (!styleOf(request).stays || request.place !== 'anywhere') return tidy;
+  if (!styleOf(request.style).stays || request.place !== 'anywhere') return tidy;
   const floor = tidy.filter((u) => u.ground !== 'chair' || kept.includes(u.key));
   return floor.length >= ENOUGH ? floor : tidy;
 }
@@ -278,7 +278,7 @@ const longestOf = (list: readonly RankedPose[]): number => Math.min(...list.map(
 const SETS_FROM = 20;
 /** How often a rung is gone through: work as was asked, or as the style has it; everything else once. */
 export const setsFor = (rung: Pick<Rung, 'kind'>, { style, sets, minutes }: PracticeRequest): number =>
-  rung.kind !== 'strength' ? 1 : (sets ?? (minutes >= SETS_FROM ? styleOf({ style }).setsOfWork : 1));
+  rung.kind !== 'strength' ? 1 : (sets ?? (minutes >= SETS_FROM ? styleOf(style).setsOfWork : 1));
 
 /** Repeats that an item may have. */
 export const MOST_REPEATS = 20;
@@ -312,7 +312,7 @@ function minutesOf(
   { style, breathSeconds }: PracticeRequest,
 ): [number, number] {
   const pause = rung.kind === 'rest';
-  const allowed = styleOf({ style });
+  const allowed = styleOf(style);
   const cap = pause ? allowed.longestPause : allowed.longest;
   // Only what whole breaths, or whole repeats of them, can fill is offered to the choice.
   const grain = (grainOf(rung, breathSeconds) * breathSeconds) / 60;

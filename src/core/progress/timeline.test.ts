@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { MAIN_TEST } from '@/core/assessment/battery';
+import type { Movement } from '@/core/assessment/definition';
 import type { Student } from '@/core/students/student';
 import { reading } from './readings.fixtures';
 import { foundLines, timelineOf, type Story } from './timeline';
@@ -35,8 +37,8 @@ const student = {
   ],
 } as unknown as Student;
 const limiter = (group: string, probability: number) => ({ group, probability });
-const movement = (side: string, name: string, band: number, clarity: string, ...limiters: object[]) =>
-  ({ side, movement: name, band, clarity, limiters, plain: null }) as never;
+const movement = (side: string, name: Movement, band: number, clarity: string, ...limiters: object[]) =>
+  ({ side, movement: name, ...MAIN_TEST[name], band, clarity, limiters, plain: null }) as never;
 const story: Story = {
   student,
   readings: [reading('2026-10-01', 50), reading('2026-10-01', 40, { pain: true })],

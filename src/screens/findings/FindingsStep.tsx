@@ -29,11 +29,11 @@ import { FoundThere } from './FoundThere';
 import { HowComputed } from './HowComputed';
 import { OpenPoints } from './OpenPoints';
 import { SideCard } from './SideCard';
-import { MovementSource, StructureSource } from './Sources';
+import { MovementSource, GroupSource } from './Sources';
 import { StrengthList } from './StrengthList';
 import { ToleranceChart } from './ToleranceChart';
 
-type Opened = { movement: MovementFinding } | { structure: GroupFinding };
+type Opened = { movement: MovementFinding } | { group: GroupFinding };
 
 /** What limits each side, how sure, what is open, and the aims that follow. Every number opens to what it rests on. */
 export function FindingsStep({
@@ -148,10 +148,10 @@ export function FindingsStep({
               Length and strength, left against right
             </Typography>
             <ToleranceChart
-              structures={findings.groups}
+              findings={findings.groups}
               student={student}
               readings={readings}
-              onOpen={(structure) => setOpened({ structure })}
+              onOpen={(group) => setOpened({ group })}
             />
             <StrengthList student={student} readings={readings} />
             <WorkedOut values={derived} />
@@ -173,7 +173,7 @@ export function FindingsStep({
         aria-labelledby="source-title"
       >
         {opened && 'movement' in opened && <MovementSource finding={opened.movement} readings={readings} />}
-        {opened && 'structure' in opened && <StructureSource finding={opened.structure} />}
+        {opened && 'group' in opened && <GroupSource finding={opened.group} />}
         <Button sx={{ m: 2 }} onClick={() => setOpened(null)}>
           Close
         </Button>

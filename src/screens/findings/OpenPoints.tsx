@@ -4,10 +4,9 @@ import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import { isLimited, type Doubt, type Findings, type Hint, type MovementFinding } from '@/core/inference';
 import { hintWords } from '@/core/inference/hint-words';
-import { whyUnclear } from '@/core/inference/words';
+import { whyUnclear, movedWords } from '@/core/inference/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
-import { withUnit, type Reading } from '@/core/assessment/reading';
-import { MOVEMENT_WORDS } from '@/core/assessment/words';
+import { withUnit, type Reading, meanOf } from '@/core/assessment/reading';
 
 /**
  * What cannot be told apart, what does not fit, and what points past the muscle. Nothing is shown where there is none.
@@ -58,7 +57,7 @@ export function OpenPoints({
           {unclear.map((m) => (
             <Box key={m.side + m.movement} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 14 }}>
               <span style={{ flex: 1 }}>
-                {SIDE_MARK[m.side]} {m.side} {MOVEMENT_WORDS[m.movement]}:{' '}
+                {SIDE_MARK[m.side]} {m.side} {movedWords(m)}:{' '}
                 <span className="muscle">
                   {m.limiters
                     .slice(0, 2)
@@ -69,7 +68,7 @@ export function OpenPoints({
               <Button
                 size="small"
                 onClick={() => onSettle(m)}
-                aria-label={`Which test would make clear what stops the ${m.side} ${MOVEMENT_WORDS[m.movement]}?`}
+                aria-label={`Which test would make clear what stops the ${m.side} ${movedWords(m)}?`}
               >
                 Which test?
               </Button>
@@ -101,8 +100,7 @@ function DoubtSaid({
   const ids = doubt.kind === 'stray' ? [doubt.reading] : doubt.readings;
   const said = ids.map((id) => readings.find((r) => r.id === id));
   const [first, second] = said;
-  const read = (reading: Reading | undefined) =>
-    reading ? withUnit(reading, reading.trials.reduce((s, v) => s + v, 0) / reading.trials.length) : '';
+  const read = (reading: Reading | undefined) => (reading ? withUnit(reading, meanOf(reading.trials)) : '');
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography sx={{ fontSize: 14 }}>

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { movedWords } from '@/core/inference/words';
 import { aimsPlainly, listed } from '@/core/aims/plainly';
 import { aimsFor } from '@/core/aims/for-student';
 import { changeOf } from '@/core/inference/change';
@@ -12,7 +13,6 @@ import { SIDES, type Side } from '@/core/body';
 import { sayIn } from '@/core/languages/catalogues';
 import { dateIn, languageOf } from '@/core/languages/language';
 import { changeStudent } from '@/store/changes';
-import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { Figure } from '@/figure/Figure';
 import { useInference } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';
@@ -125,7 +125,7 @@ export function SheetScreen() {
             {own.length > 0 && fine.length > 0 && (
               <Typography sx={{ color: 'var(--ink-2)' }}>
                 {say('As far as in most people: {{movements}}.', {
-                  movements: fine.map((m) => say(MOVEMENT_WORDS[m.movement])).join(', '),
+                  movements: fine.map((m) => say(movedWords(m))).join(', '),
                 })}
               </Typography>
             )}

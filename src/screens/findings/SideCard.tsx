@@ -7,17 +7,14 @@ import { SIDE_MARK } from '@/core/body/words';
 import { isLimited, type MovementFinding } from '@/core/inference';
 import { changeOf } from '@/core/inference/change';
 import { movementChangeWords, sentenceOf } from '@/core/inference/sentences';
-import { bandWords, limiterWords, readWords, whyUnclear } from '@/core/inference/words';
+import { bandWords, limiterWords, readWords, whyUnclear, movedWords, toldIn } from '@/core/inference/words';
 import { readoutOf } from '@/core/assessment/battery';
-import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import { latest, withUnit, type Reading } from '@/core/assessment/reading';
 import { sideGap } from '@/core/assessment/sides';
 import { seaTint } from '@/figure/scales';
 
 /** Limited movements that are told at once; the rest opens. */
 const SHOWN = 4;
-
-const unitOf = (finding: MovementFinding) => readoutOf(finding.test, finding.readout) ?? { unit: 'deg' as const };
 
 /** One side: the sentence to read out, and every movement with what stops it. */
 export function SideCard({
@@ -104,8 +101,8 @@ function Row({
               {finding.measured === null
                 ? '(not read itself)'
                 : finding.brokenOff
-                  ? `(ended early at ${withUnit(unitOf(finding), finding.measured)})`
-                  : withUnit(unitOf(finding), finding.measured)}
+                  ? `(ended early at ${withUnit(toldIn(finding), finding.measured)})`
+                  : withUnit(toldIn(finding), finding.measured)}
               , {bandWords(finding.band)}
             </span>
           </Box>
@@ -114,14 +111,14 @@ function Row({
           </Box>
           {sides?.beyondError && less && (
             <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
-              {withUnit(unitOf(finding), Math.abs(sides.gap))} less than the {otherSide(finding.side)}, more than the
-              error of {withUnit(unitOf(finding), sides.detectable)}
+              {withUnit(toldIn(finding), Math.abs(sides.gap))} less than the {otherSide(finding.side)}, more than the
+              error of {withUnit(toldIn(finding), sides.detectable)}
             </Box>
           )}
           {change && (
             <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
               {change.verdict === 'within-error' ? '≈' : change.verdict === 'further' ? '↗' : '↘'}{' '}
-              {movementChangeWords(change, unitOf(finding))}
+              {movementChangeWords(change, toldIn(finding))}
             </Box>
           )}
         </Box>
@@ -130,7 +127,7 @@ function Row({
             size="small"
             variant="outlined"
             onClick={() => onSettle(finding)}
-            aria-label={`Which test would make clear what stops the ${finding.side} ${MOVEMENT_WORDS[finding.movement]}?`}
+            aria-label={`Which test would make clear what stops the ${finding.side} ${movedWords(finding)}?`}
             sx={{ mt: 0.5, minWidth: 0 }}
           >
             Which test?

@@ -3,13 +3,10 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { MovementFinding, GroupFinding } from '@/core/inference';
-import { inHundred, readWords } from '@/core/inference/words';
+import { inHundred, readWords, toldIn } from '@/core/inference/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { meanOf, withUnit, type Reading } from '@/core/assessment/reading';
-
-/** The unit that a movement is told in: that of its main read-out. */
-const unitOf = (finding: MovementFinding) => readoutOf(finding.test, finding.readout) ?? { unit: 'deg' as const };
 
 /** Where a movement's statement comes from: numbers, readings, what carries it, the textbook beside it. */
 export function MovementSource({ finding, readings }: { finding: MovementFinding; readings: readonly Reading[] }) {
@@ -21,10 +18,10 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
       </DialogTitle>
       <DialogContent>
         <Typography>
-          Expected end {withUnit(unitOf(finding), finding.end.mean)} (8 in 10 sure:{' '}
-          {withUnit(unitOf(finding), Math.min(finding.end.low, finding.end.high))} to{' '}
-          {withUnit(unitOf(finding), Math.max(finding.end.low, finding.end.high))}), typical{' '}
-          {withUnit(unitOf(finding), finding.norm.mean)} ± {finding.norm.sd} ({finding.norm.source}).
+          Expected end {withUnit(toldIn(finding), finding.end.mean)} (8 in 10 sure:{' '}
+          {withUnit(toldIn(finding), Math.min(finding.end.low, finding.end.high))} to{' '}
+          {withUnit(toldIn(finding), Math.max(finding.end.low, finding.end.high))}), typical{' '}
+          {withUnit(toldIn(finding), finding.norm.mean)} ± {finding.norm.sd} ({finding.norm.source}).
         </Typography>
         <Typography sx={{ mt: 1 }}>What stops it, as the share of draws in which each has the largest part:</Typography>
         <ul>
@@ -84,7 +81,7 @@ function amongHundred(below: number): string {
 }
 
 /** Where a group's tolerance comes from. */
-export function StructureSource({ finding }: { finding: GroupFinding }) {
+export function GroupSource({ finding }: { finding: GroupFinding }) {
   'use memo';
   return (
     <>

@@ -112,19 +112,19 @@ function Bar({
 
 /** How far each muscle group lets itself be lengthened: left and right as mirror images about its name. */
 export function ToleranceChart({
-  structures,
+  findings,
   student,
   readings,
   onOpen,
 }: {
-  structures: readonly GroupFinding[];
+  findings: readonly GroupFinding[];
   student: Pick<Student, 'sexForNorms' | 'birthYear'>;
   readings: readonly Reading[];
   onOpen: (finding: GroupFinding) => void;
 }) {
   const age = ageOn(student.birthYear, today());
   const strong = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
-  const groups = [...new Set(structures.map((s) => s.group))].filter(isMuscleGroup);
+  const groups = [...new Set(findings.map((s) => s.group))].filter(isMuscleGroup);
   return (
     <Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}>
@@ -133,7 +133,7 @@ export function ToleranceChart({
         <Box sx={{ textAlign: 'center' }}>right ▷</Box>
       </Box>
       {groups.map((group) => {
-        const of = (side: Side) => structures.find((s) => s.group === group && s.side === side);
+        const of = (side: Side) => findings.find((s) => s.group === group && s.side === side);
         const left = of('left'),
           right = of('right');
         return (

@@ -9,8 +9,8 @@ import { capital } from '@/core/capital';
 import { tellsOfMuscle, type Findings, type Inference, type MovementFinding, type NextTest } from '@/core/inference';
 import { standingOf } from '@/core/measuring/derived';
 import type { Student } from '@/core/students/student';
-import { bandWords, inHundred, whyUnclear } from '@/core/inference/words';
-import { readoutOf, testById } from '@/core/assessment/battery';
+import { bandWords, inHundred, whyUnclear, movedWords, toldIn } from '@/core/inference/words';
+import { testById } from '@/core/assessment/battery';
 import { isModelled, type Readout } from '@/core/assessment/definition';
 import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import { sideGap, type SideGap } from '@/core/assessment/sides';
@@ -90,9 +90,9 @@ export function LiveFindings({
             {now.measured === null
               ? 'Not read yet; the other readings let Kolpos expect'
               : now.brokenOff
-                ? `Ended early at ${withUnit(mainOf(now), now.measured)}: that says nothing about how far it goes. All readings together say`
-                : `Read ${withUnit(mainOf(now), now.measured)}, ${bandWords(now.band)}. All readings together say`}{' '}
-            {withUnit(mainOf(now), now.end.mean)} ({Math.round(Math.min(now.end.low, now.end.high))} to{' '}
+                ? `Ended early at ${withUnit(toldIn(now), now.measured)}: that says nothing about how far it goes. All readings together say`
+                : `Read ${withUnit(toldIn(now), now.measured)}, ${bandWords(now.band)}. All readings together say`}{' '}
+            {withUnit(toldIn(now), now.end.mean)} ({Math.round(Math.min(now.end.low, now.end.high))} to{' '}
             {Math.round(Math.max(now.end.low, now.end.high))}).
           </Typography>
         </>
@@ -106,7 +106,7 @@ export function LiveFindings({
         <Part title="Still unclear">
           {unclear.map((x) => (
             <Typography key={x.movement} sx={{ fontSize: 14 }}>
-              {MOVEMENT_WORDS[x.movement]}:{' '}
+              {movedWords(x)}:{' '}
               <span className="muscle">
                 {whyUnclear(x) ??
                   x.limiters
@@ -188,9 +188,6 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
     </Box>
   );
 }
-
-/** The read-out that a movement is told in. */
-const mainOf = (finding: MovementFinding) => readoutOf(finding.test, finding.readout) ?? { unit: 'deg' as const };
 
 /** The findings before the newest ones, so that a reading's effect can be seen. */
 function useBefore(now: Findings | null): Findings | null {

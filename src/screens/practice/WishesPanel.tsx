@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { allShapes, LEVEL_WORDS, type Level, type PropId } from '@/core/poses';
 import { PACES } from '@/core/practice/pace';
 import { AVOIDED, PRACTICE_PLACES, SALUTED } from '@/core/practice/request';
-import { STYLE_IDS, styleWords } from '@/core/practice/styles';
+import { STYLE_IDS, styleOf } from '@/core/practice/styles';
 import { AVOIDED_WORDS, FIRST_WORDS, PACE_WORDS, PRACTICE_PLACE_WORDS, salutedWords } from '@/core/practice/words';
 import { Pick } from '../shell/Pick';
 import type { Wishes } from './use-wishes';
@@ -64,7 +64,7 @@ export function WishesPanel({
         {choose(
           'Style',
           wishes.style,
-          STYLE_IDS.map((s) => [s, styleWords(s)] as const),
+          STYLE_IDS.map((s) => [s, styleOf(s).words] as const),
           (style) => put({ style }),
         )}
         {choose(

@@ -101,33 +101,33 @@ interface Current {
 }
 
 /** A student, and each step of her line. */
-const ofStudent = (findable: Findable['students'][number]): Entry[] => [
+const ofStudent = (student: Findable['students'][number]): Entry[] => [
   {
-    key: `student/${findable.id}`,
+    key: `student/${student.id}`,
     group: 'Students',
-    label: findable.name,
-    detail: findable.archived ? 'archived' : findable.aim.slice(0, 60),
-    to: `/student?id=${id(findable.id)}`,
-    names: [findable.name],
+    label: student.name,
+    detail: student.archived ? 'archived' : student.aim.slice(0, 60),
+    to: `/student?id=${id(student.id)}`,
+    names: [student.name],
   },
   ...STEPS.map(([step, label]): Entry => ({
-    key: `student/${findable.id}/${step}`,
+    key: `student/${student.id}/${step}`,
     group: 'Students',
-    label: `${findable.name}: ${label}`,
+    label: `${student.name}: ${label}`,
     detail: '',
-    to: `/student?id=${id(findable.id)}&step=${step}`,
-    names: [`${findable.name} ${label}`],
+    to: `/student?id=${id(student.id)}&step=${step}`,
+    names: [`${student.name} ${label}`],
     step: true,
   })),
 ];
 
-const ofPractice = (findable: Findable['practices'][number], whose: string): Entry => ({
-  key: `practice/${findable.id}`,
+const ofPractice = (practice: Findable['practices'][number], whose: string): Entry => ({
+  key: `practice/${practice.id}`,
   group: 'Practices',
-  label: findable.title,
-  detail: `${whose}, ${findable.minutes} minutes`,
-  to: `/student?id=${id(findable.student)}&step=practice&practice=${id(findable.id)}`,
-  names: [findable.title],
+  label: practice.title,
+  detail: `${whose}, ${practice.minutes} minutes`,
+  to: `/student?id=${id(practice.student)}&step=practice&practice=${id(practice.id)}`,
+  names: [practice.title],
 });
 
 /** Poses, the teacher's own among them, and muscles. */

@@ -21,6 +21,7 @@ import { SinceLastTime } from './ask/SinceLastTime';
 import { WhatHurt } from './ask/WhatHurt';
 import { useUnits } from '../settings/use-units';
 import { StudentForm } from './StudentForm';
+import { FACTS } from './student-values';
 import { useBuild } from './use-build';
 
 /** What brings a student back to how she was: also fields that she did not have. */
@@ -30,20 +31,6 @@ const restored = (before: Student, now: Student): Partial<Student> =>
       .filter((key) => !['id', 'createdAt', 'updatedAt', 'fieldsAt', 'hurt'].includes(key))
       .map((key) => [key, before[key as keyof Student]]),
   );
-
-/** What the form of a student knows; complaints, cautions and the rest belong to the other parts of the step. */
-const FACTS = [
-  'name',
-  'height_cm',
-  'mass_kg',
-  'measures',
-  'birthYear',
-  'sexForNorms',
-  'dominantLeg',
-  'language',
-  'aim',
-  'breathSeconds',
-] as const satisfies readonly (keyof Student)[];
 
 /** What a student says: kept as the teacher types, with one way back to how it was when she came here. */
 export function AskStep({ student }: { student: Student }) {
@@ -75,8 +62,9 @@ export function AskStep({ student }: { student: Student }) {
           <Typography variant="h1" sx={{ flex: 1 }}>
             Ask
           </Typography>
-          <Typography variant="caption" role="status" aria-live="off" aria-label="Kept or not">
-            {unkept ? 'Not kept yet …' : changed ? 'Kept.' : 'Kept as you type.'}
+          <Typography variant="caption" role="status" aria-label="Kept or not">
+            {/* Seen as it is; spoken only once all is kept, and not with every word that is typed. */}
+            {unkept ? <span aria-hidden="true">Not kept yet …</span> : changed ? 'Kept.' : 'Kept as you type.'}
           </Typography>
           <Button
             size="small"
@@ -143,7 +131,7 @@ export function AskStep({ student }: { student: Student }) {
             key={`${student.id}/${round}/${units}`}
             factsOnly
             units={units}
-            student={round > 0 ? { ...before, updatedAt: student.updatedAt } : student}
+            student={student}
             onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
           />
         )}

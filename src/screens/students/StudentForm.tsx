@@ -10,9 +10,8 @@ import type { Student } from '@/core/students/student';
 import { useUnkept } from '../shell/keeping';
 import { LanguageSelect } from '../shell/LanguageSelect';
 import type { UnitSystem } from '@/core/units';
-import { sameRow } from '@/store/saved-row';
 import { BUILD_FIELDS, unitOfField, type BuildField } from './build-fields';
-import { draftValues, formSchemaIn, studentFrom, valuesOf, type FormValues } from './student-values';
+import { draftValues, factsDiffer, formSchemaIn, studentFrom, valuesOf, type FormValues } from './student-values';
 import { TroubleFields } from './TroubleFields';
 
 /** Milliseconds without typing after which a valid change is kept. */
@@ -146,13 +145,7 @@ export function StudentForm({
 /** Whether what stands in the form is not what is stored of the student: typed a moment ago, or wrong. */
 function useDiffers(control: Control<FormValues>, student: Student | null, units: UnitSystem): boolean {
   const values = useWatch({ control });
-  return useMemo(() => {
-    if (!student || sameRow(values, valuesOf(student, units))) return false;
-    const read = formSchemaIn(units).safeParse(values);
-    if (!read.success) return true;
-    const { updatedAt } = student;
-    return !sameRow({ ...studentFrom(read.data, student, units), updatedAt }, student);
-  }, [values, student, units]);
+  return useMemo(() => student !== null && factsDiffer(values, student, units), [values, student, units]);
 }
 
 /** Keeps what is typed after a pause, and takes over what another tab changed while nobody types here. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { LANGUAGES, languageOf } from '@/core/languages/language';
 import { studentSchema, type Student } from '@/core/students/student';
 import { heightWords, KG_PER_POUND, lengthFrom, weightFrom, type UnitSystem } from '@/core/units';
+import { sameRow } from '@/store/saved-row';
 import { newId, now } from '@/store/studio';
 import { buildProblems, buildShape, buildTexts, measuresFrom } from './build-fields';
 import { numberIn } from '@/core/number-in';
@@ -111,12 +112,38 @@ export const valuesOf = (student: Student | null, units: UnitSystem): FormValues
   cautions: [...new Set(student?.cautions.map((c) => c.caution))],
 });
 
+/** What the form of a student knows; complaints, cautions and the rest belong to the other parts of the step. */
+export const FACTS = [
+  'name',
+  'height_cm',
+  'mass_kg',
+  'measures',
+  'birthYear',
+  'sexForNorms',
+  'dominantLeg',
+  'language',
+  'aim',
+  'breathSeconds',
+] as const satisfies readonly (keyof Student)[];
+
 /** The student that these values describe; what the form does not show stays as it was. */
-export function studentFrom(values: FormValues, student: Student | null, units: UnitSystem): Student {
+export const studentFrom = (values: FormValues, student: Student | null, units: UnitSystem): Student =>
+  studentSchema.parse(described(values, student, units));
+
+/** Whether what stands in the form is not what is stored of the student's facts: typed a moment ago, or wrong. */
+export function factsDiffer(values: Partial<FormValues>, student: Student, units: UnitSystem): boolean {
+  if (sameRow(values, valuesOf(student, units))) return false;
+  const read = formSchemaIn(units).safeParse(values);
+  const next = read.success ? studentSchema.safeParse(described(read.data, student, units)).data : undefined;
+  const factsOf = (of: Student) => Object.fromEntries(FACTS.map((fact) => [fact, of[fact]]));
+  return !next || !sameRow(factsOf(next), factsOf(student));
+}
+
+function described(values: FormValues, student: Student | null, units: UnitSystem): unknown {
   const time = now();
   // What is told in whole inches or pounds is kept to the millimetre where nobody typed it anew.
   const shown = bodyTexts(student, units);
-  return studentSchema.parse({
+  return {
     ...student,
     id: student?.id ?? newId(),
     name: values.name,
@@ -143,5 +170,5 @@ export function studentFrom(values: FormValues, student: Student | null, units: 
     archived: student?.archived ?? false,
     createdAt: student?.createdAt ?? time,
     updatedAt: time,
-  });
+  };
 }

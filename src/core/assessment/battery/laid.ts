@@ -1,7 +1,7 @@
 import { DEG, HALF, HALF_NAMES, newHalf, TRUNK_COUNT } from '@/core/body';
 import type { PoseAngles } from '@/core/poses/format';
 import { isModelled, type Context, type DrawnTest, type Readout, type ToldAngle } from '../definition';
-import { drawnLeg, ON_BACK, ON_FRONT, ON_SIDE, SITTING, UP } from './parts';
+import { ARMS, drawnLeg, ON_BACK, ON_FRONT, ON_SIDE, SITTING, UP } from './parts';
 
 /** A test at a reading, with the angles of the leg that is read, degrees. */
 interface Drawn {
@@ -54,8 +54,7 @@ export const tableEdge: Laid = ({ readout, value, context, hip }) => {
     pelvis_tilt: -90 - roll,
     lumbar_flexion: roll,
     ...drawnLeg({ hipFlexion: 118, kneeFlexion: 125 }, 'other'),
-    shoulder_flexion_both: 8,
-    shoulder_adduction_both: -16,
+    ...ARMS,
   };
 };
 /** What the leg travelled beyond the hip joint is the pelvis curling; the other leg stays on the floor. */

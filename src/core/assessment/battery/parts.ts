@@ -87,7 +87,7 @@ export const drawnLeg = (angles: LegAngles, which: 'worked' | 'other' | 'both' =
   );
 
 /** Arms beside the body, a little apart. */
-const ARMS: PoseAngles = { shoulder_flexion_both: 8, shoulder_adduction_both: -16 };
+export const ARMS: PoseAngles = { shoulder_flexion_both: 8, shoulder_adduction_both: -16 };
 /** How a body lies, sits or stands before the tested leg is added, degrees. */
 export const ON_BACK: PoseAngles = { pelvis_tilt: -90, ankle_dorsiflexion_both: -20, ...ARMS };
 export const ON_FRONT: PoseAngles = { pelvis_tilt: 90, ankle_dorsiflexion_both: -55, ...ARMS };

@@ -89,6 +89,7 @@ export const FOUND: Readonly<Record<string, string>> = {
   'hip straightening': 'Hüfte strecken',
   'knee bend with the hip straight': 'Knie beugen bei gestreckter Hüfte',
   'straight leg raise': 'gestrecktes Bein heben',
+  'hip bending with the knee straight': 'Hüfte beugen bei gestrecktem Knie',
   'thigh coming to the midline': 'Oberschenkel zur Mitte',
   'thigh turning in': 'Oberschenkel nach innen drehen',
   'thigh turning out': 'Oberschenkel nach außen drehen',

@@ -10,7 +10,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { ruleSentences } from '@/core/cautions/rules';
-import { screen, stands, toldOfLeg, withTold } from '@/core/cautions/screen';
+import { screen, stands, toldOfLeg, withOtherLeg } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
 import { otherSide } from '@/core/body';
 import { goodUnder } from '@/core/assessment/stays-good';
@@ -72,33 +72,21 @@ export function CautionList({
             </Button>
           </Box>
         )}
-        {entries.map((e, i) => (
-          <Told
-            key={`${e.caution}/${i}`}
-            entry={e}
-            onPut={(part) => put(i, part)}
-            onRemove={() => onChange(entries.filter((_, k) => k !== i))}
-            onOther={otherLeg(entries, e, (told) => onChange(told))}
-          />
-        ))}
+        {entries.map((e, i) => {
+          const both = withOtherLeg(entries, e, today());
+          return (
+            <Told
+              key={`${e.caution}/${i}`}
+              entry={e}
+              onPut={(part) => put(i, part)}
+              onRemove={() => onChange(entries.filter((_, k) => k !== i))}
+              onOther={both && (() => onChange(both))}
+            />
+          );
+        })}
       </Box>
     </Box>
   );
-}
-
-/**
- * Tells a caution of one leg of the other leg as well, as an entry of its own: each has its own end and allowances.
- * Null where it is no matter of a leg, does not stand, or already stands for the other one.
- */
-function otherLeg(
-  entries: readonly CautionEntry[],
-  { caution, side, ...entry }: CautionEntry,
-  onChange: (entries: CautionEntry[]) => void,
-): (() => void) | null {
-  const day = today();
-  if (!side || !stands({ caution, ...entry }, day) || !cautionById(caution)?.sided) return null;
-  const told = withTold(entries, { caution, side: otherSide(side) }, day);
-  return told.length > entries.length ? () => onChange(told) : null;
 }
 
 function Told({

@@ -244,3 +244,31 @@ it('Ask says that it is kept when all that is typed is, and not before', async (
   await waitFor(() => expect(status.textContent).toBe('Kept.'));
   expect((await db.students.get(maren.id))?.height_cm).toBe(171.5);
 });
+
+it('Ask keeps what is typed after it was put back as it was', async () => {
+  const db = studioDatabase('studio');
+  await db.students.put(maren);
+  const Stored = () => {
+    const student = useLiveQuery(() => db.students.get(maren.id));
+    return student ? <AskStep student={student} /> : null;
+  };
+  inStudio(<Stored />);
+  const status = await screen.findByRole('status', { name: 'Kept or not' });
+  const typed = (label: string): HTMLInputElement => screen.getByLabelText(label);
+  fireEvent.change(typed('Height, cm'), { target: { value: '181' } });
+  await waitFor(() => expect(status.textContent).toBe('Kept.'));
+  fireEvent.click(screen.getByRole('button', { name: 'Restore' }));
+  await waitFor(() => expect(typed('Height, cm').value).toBe(String(maren.height_cm)));
+  await waitFor(async () => expect((await db.students.get(maren.id))?.height_cm).toBe(maren.height_cm));
+  fireEvent.change(typed('Height, cm'), { target: { value: '182' } });
+  await waitFor(async () => expect((await db.students.get(maren.id))?.height_cm).toBe(182));
+  await waitFor(() => expect(status.textContent).toBe('Kept.'));
+  // Something else on the page is kept and drawn: what was typed stays, in the field and in the database.
+  fireEvent.click(screen.getByRole('button', { name: 'outer hip, left' }));
+  await waitFor(async () =>
+    expect((await db.students.get(maren.id))?.complaints).toHaveLength(maren.complaints.length + 1),
+  );
+  fireEvent.change(typed('Mass, kg'), { target: { value: '71' } });
+  await waitFor(async () => expect(await db.students.get(maren.id)).toMatchObject({ height_cm: 182, mass_kg: 71 }));
+  expect(typed('Height, cm').value).toBe('182');
+});

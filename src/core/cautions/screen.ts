@@ -75,8 +75,8 @@ export function withTold(
 }
 
 /**
- * What was told, with a caution of one leg told of the other leg as well, as an entry of its own: each has its own end and
- * allowances. Null where it is no matter of a leg, does not stand, or stands for the other one already.
+ * What was told, with a caution of one leg told of the other leg as well, as an entry of its own: each has its own end
+ * and allowances. Null where it is no matter of a leg, does not stand, or stands for the other one already.
  * @param today `YYYY-MM-DD`
  */
 export function withOtherLeg(told: readonly CautionEntry[], entry: CautionEntry, today: string): CautionEntry[] | null {

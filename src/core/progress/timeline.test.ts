@@ -111,7 +111,7 @@ describe('the timeline', () => {
 
 describe('what was found then', () => {
   it('each side by itself: what is most short first, three at most, the rest counted', () => {
-    const many = ['hip-extension', 'hip-abduction', 'cross-body', 'kneeling'].map((m, k) =>
+    const many = (['hip-extension', 'hip-abduction', 'cross-body', 'kneeling'] as const).map((m, k) =>
       movement('left', m, -1.5 - k, 'unclear', limiter('hamstrings', 0.4), limiter('adductors', 0.3)),
     );
     const [left, right] = foundLines({ movements: [...many, movement('right', 'hip-extension', 0.3, 'one')] });

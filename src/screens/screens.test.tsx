@@ -59,6 +59,40 @@ describe('the student form', () => {
     rerender(<StudentForm student={{ ...maren, aim: 'Row.', height_cm: 181 }} onSave={onSave} />);
     await waitFor(() => expect((screen.getByLabelText('Aim') as HTMLInputElement).value).toBe('Row.'));
   });
+  it('keeps what is wrong in its field and what is right beside it, whatever else changes', async () => {
+    const onSave = vi.fn<(s: Student) => void>();
+    const { rerender } = render(<StudentForm student={maren} onSave={onSave} />);
+    const typed = (label: string) => (screen.getByLabelText(label) as HTMLInputElement).value;
+    fill('Height, cm', 'tall');
+    await waitFor(() => expect(screen.getByLabelText('Height, cm').getAttribute('aria-invalid')).toBe('true'));
+    fill('Mass, kg', '71');
+    await waitFor(() => expect(onSave).toHaveBeenCalled());
+    expect(onSave.mock.lastCall?.[0]).toMatchObject({ mass_kg: 71, height_cm: maren.height_cm });
+    // Elsewhere she is given a caution, and in another tab an aim: the aim comes in, what is typed stays.
+    rerender(<StudentForm student={{ ...maren, mass_kg: 71, cautions: [], aim: 'Row.' }} onSave={onSave} />);
+    expect([typed('Height, cm'), typed('Mass, kg'), typed('Aim')]).toEqual(['tall', '71', 'Row.']);
+    expect(screen.getByLabelText('Height, cm').getAttribute('aria-invalid')).toBe('true');
+  });
+  it('writes nothing that nobody typed over what another tab changed', async () => {
+    const onSave = vi.fn<(s: Student) => void>();
+    const { rerender } = render(<StudentForm student={maren} onSave={onSave} />);
+    screen.getByLabelText('Height, cm').focus();
+    fill('Height, cm', '181');
+    rerender(<StudentForm student={{ ...maren, mass_kg: 71 }} onSave={onSave} />);
+    await waitFor(() => expect(onSave).toHaveBeenCalled());
+    expect(onSave.mock.lastCall?.[0]).toMatchObject({ height_cm: 181, mass_kg: 71 });
+  });
+  it('keeps what was typed a moment before she goes on, or leaves', () => {
+    const onSave = vi.fn<(s: Student) => void>();
+    const { unmount } = render(<StudentForm student={maren} onSave={onSave} />);
+    fill('Height, cm', '181');
+    fireEvent.focusOut(screen.getByLabelText('Height, cm'));
+    expect(onSave.mock.lastCall?.[0].height_cm).toBe(181);
+    fill('Mass, kg', '71');
+    fill('One slow breath, seconds', 'long');
+    unmount();
+    expect(onSave.mock.lastCall?.[0]).toMatchObject({ mass_kg: 71, breathSeconds: maren.breathSeconds });
+  });
   it('takes a comma for a decimal point', async () => {
     const onSave = vi.fn<(s: Student) => void>();
     render(<StudentForm student={null} label="Add student" onSave={onSave} />);

@@ -7,6 +7,7 @@ import { cautionOfAge, screenOf, withTold } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/students/complaints';
 import type { Student } from '@/core/students/student';
 import { changeStudent } from '@/store/changes';
+import { sameRow } from '@/store/saved-row';
 import { now, today } from '@/store/studio';
 import { KeepingOf, useKeeping } from '../shell/keeping';
 import { useStudio } from '../shell/studio-context';
@@ -132,7 +133,10 @@ export function AskStep({ student }: { student: Student }) {
             factsOnly
             units={units}
             student={student}
-            onSave={(s) => change(Object.fromEntries(FACTS.map((fact) => [fact, s[fact]])))}
+            onSave={(s) => {
+              const changed = FACTS.filter((fact) => !sameRow(s[fact], newest.current[fact]));
+              if (changed.length > 0) change(Object.fromEntries(changed.map((fact) => [fact, s[fact]])));
+            }}
           />
         )}
       </Box>

@@ -4,8 +4,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useEffect, useEffectEvent, useMemo, useRef, type RefObject } from 'react';
-import { Controller, useForm, useWatch, type Control, type UseFormReturn } from 'react-hook-form';
+import { useMemo, useRef } from 'react';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import type { Student } from '@/core/students/student';
 import { useUnkept } from '../shell/keeping';
 import { LanguageSelect } from '../shell/LanguageSelect';
@@ -13,9 +13,7 @@ import type { UnitSystem } from '@/core/units';
 import { BUILD_FIELDS, unitOfField, type BuildField } from './build-fields';
 import { draftValues, factsDiffer, formSchemaIn, studentFrom, valuesOf, type FormValues } from './student-values';
 import { TroubleFields } from './TroubleFields';
-
-/** Milliseconds without typing after which a valid change is kept. */
-const PAUSE = 400;
+import { useKeptAsTyped } from './use-kept-as-typed';
 
 /**
  * Adds a student by its button, or keeps an existing one as the teacher types. Bad input is answered at its field;
@@ -146,47 +144,4 @@ export function StudentForm({
 function useDiffers(control: Control<FormValues>, student: Student | null, units: UnitSystem): boolean {
   const values = useWatch({ control });
   return useMemo(() => student !== null && factsDiffer(values, student, units), [values, student, units]);
-}
-
-/** Keeps what is typed after a pause, and takes over what another tab changed while nobody types here. */
-function useKeptAsTyped({
-  form: { control, handleSubmit, reset, getValues },
-  frame,
-  student,
-  units,
-  onSave,
-  onDraft,
-}: {
-  form: UseFormReturn<FormValues>;
-  frame: RefObject<HTMLFormElement | null>;
-  student: Student | null;
-  units: UnitSystem;
-  onSave: (student: Student) => void;
-  /** Takes what is typed for somebody new. */
-  onDraft: ((text: string) => void) | undefined;
-}): void {
-  const values = useWatch({ control });
-  const typedText = JSON.stringify(values);
-  const seen = useRef(typedText);
-  const keep = useEffectEvent(() => {
-    seen.current = typedText;
-    if (student) void handleSubmit((v) => onSave(studentFrom(v, student, units)))();
-    else onDraft?.(typedText);
-  });
-  const pause = student ? PAUSE : 0;
-  useEffect(() => {
-    if (typedText === seen.current) return;
-    // Only typing puts it off: what is drawn anew for another reason must not keep it waiting.
-    const timer = setTimeout(() => keep(), pause);
-    return () => clearTimeout(timer);
-  }, [typedText, pause]);
-  useEffect(() => {
-    // A change from another tab comes in while nobody types here.
-    // What is typed and not kept yet stays: a change elsewhere on the page must not wipe it away.
-    if (!student || typedText !== seen.current || frame.current?.contains(document.activeElement)) return;
-    const fresh = valuesOf(student, units);
-    if (JSON.stringify(fresh) === JSON.stringify(getValues())) return;
-    seen.current = JSON.stringify(fresh);
-    reset(fresh);
-  }, [student, units, typedText, reset, getValues, frame]);
 }

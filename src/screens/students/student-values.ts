@@ -74,6 +74,8 @@ export const formSchemaIn = (units: UnitSystem) =>
       context.addIssue({ code: 'custom', path: [field], message });
   });
 export type FormValues = z.infer<typeof fieldsSchema>;
+export type FormField = keyof FormValues;
+export const FORM_FIELDS = Object.keys(fieldsSchema.shape) as FormField[];
 
 /** What was typed before a reload, as far as it still fits; anything else is left out. */
 export function draftValues(text: string | undefined): Partial<FormValues> {
@@ -129,6 +131,30 @@ export const FACTS = [
 /** The student that these values describe; what the form does not show stays as it was. */
 export const studentFrom = (values: FormValues, student: Student | null, units: UnitSystem): Student =>
   studentSchema.parse(described(values, student, units));
+
+/**
+ * What can be kept of what was typed: the typed fields that are right, on what is stored; null where none is. What is
+ * wrong in one field, or between two, leaves only those out.
+ */
+export function validOf(
+  now: FormValues,
+  typed: readonly FormField[],
+  student: Student,
+  units: UnitSystem,
+): { values: FormValues; fields: FormField[] } | null {
+  let fields = [...typed];
+  while (fields.length > 0) {
+    const values = { ...valuesOf(student, units), ...Object.fromEntries(fields.map((field) => [field, now[field]])) };
+    const read = formSchemaIn(units).safeParse(values);
+    if (read.success) return { values: read.data, fields };
+    const wrong = new Set(read.error.issues.map((issue) => issue.path[0]));
+    const right = fields.filter((field) => !wrong.has(field));
+    // What does not fit may be told at a field that nobody typed in: then nothing of it is kept.
+    if (right.length === fields.length) return null;
+    fields = right;
+  }
+  return null;
+}
 
 /** Whether what stands in the form is not what is stored of the student's facts: typed a moment ago, or wrong. */
 export function factsDiffer(values: Partial<FormValues>, student: Student, units: UnitSystem): boolean {

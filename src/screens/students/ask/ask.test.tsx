@@ -234,7 +234,7 @@ it('Ask says that it is kept when all that is typed is, and not before', async (
   await waitFor(() => expect(status.textContent).toBe('Kept.'));
   expect((await db.students.get(maren.id))?.daily).toBe('rows before work');
   // What is wrong is kept nowhere, and what else was kept does not hide it.
-  const height = screen.getByLabelText('Height, cm');
+  const height = await screen.findByLabelText('Height, cm');
   fireEvent.change(height, { target: { value: 'tall' } });
   await waitFor(() => expect(status.textContent).toBe('Not kept yet …'));
   fireEvent.change(daily, { target: { value: 'rows before work, and after' } });
@@ -255,6 +255,7 @@ it('Ask keeps what is typed after it was put back as it was', async () => {
   inStudio(<Stored />);
   const status = await screen.findByRole('status', { name: 'Kept or not' });
   const typed = (label: string): HTMLInputElement => screen.getByLabelText(label);
+  await screen.findByLabelText('Height, cm');
   fireEvent.change(typed('Height, cm'), { target: { value: '181' } });
   await waitFor(() => expect(status.textContent).toBe('Kept.'));
   fireEvent.click(screen.getByRole('button', { name: 'Restore' }));

@@ -7,6 +7,7 @@ import { withoutTouch, withTouch } from '@/core/pose-editor/touches';
 import { ON_WORDS } from '@/core/pose-editor/words';
 import type { Contact, Rung } from '@/core/poses';
 import { ON, type OwnShape } from '@/core/poses/schema';
+import { NumberField } from '../shell/NumberField';
 import { bearingWords, landmarkWords } from './bearing-words';
 
 const AGAINST = ['thigh', 'shank', 'foot', 'forearm', 'upper-arm'].flatMap((l) => [`${l}_worked`, `${l}_other`]);
@@ -58,23 +59,15 @@ export function BearingRow({
         </TextField>
       )}
       {bearing.height_cm !== undefined && (
-        <TextField
-          size="small"
-          type="number"
+        <NumberField
+          spoken={`Height under the ${landmarkWords(bearing.point)}, centimetres`}
           value={bearing.height_cm}
-          onChange={(e) => {
-            const value = Number(e.target.value);
-            if (e.target.value !== '' && value >= 0 && value <= 120)
-              onChange(withTouch(shape, rung, bearing.point, { height_cm: value }), `height ${bearing.point}`);
-          }}
-          slotProps={{
-            htmlInput: {
-              'aria-label': `Height under the ${landmarkWords(bearing.point)}, centimetres`,
-              min: 0,
-              max: 120,
-            },
-          }}
-          sx={{ width: 62 }}
+          least={0}
+          most={120}
+          onPut={(height_cm) =>
+            onChange(withTouch(shape, rung, bearing.point, { height_cm }), `height ${bearing.point}`)
+          }
+          sx={{ width: 76 }}
         />
       )}
       <IconButton

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { HAND_WAYS, wayOfHand, withHandAt, withHandHeight } from '@/core/pose-editor/hand-ways';
 import type { Rung } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
+import { NumberField } from '../shell/NumberField';
 
 /** Where a hand goes, and how high it stands. */
 export function HandRow({
@@ -43,17 +44,13 @@ export function HandRow({
         </MenuItem>
       </TextField>
       {way?.floor !== undefined && way.floor > 0 && (
-        <TextField
-          size="small"
-          type="number"
+        <NumberField
           label="cm"
+          spoken={`Height under the ${name.toLowerCase()}, centimetres`}
           value={Math.round(way.floor * 100)}
-          onChange={(e) => {
-            const cm = Number(e.target.value);
-            if (e.target.value !== '' && cm >= 1 && cm <= 120)
-              onChange(withHandHeight(shape, rung, hand, cm / 100), `hand height ${hand}`);
-          }}
-          slotProps={{ htmlInput: { 'aria-label': `Height under the ${name.toLowerCase()}, centimetres` } }}
+          least={1}
+          most={120}
+          onPut={(cm) => onChange(withHandHeight(shape, rung, hand, cm / 100), `hand height ${hand}`)}
           sx={{ width: 84 }}
         />
       )}

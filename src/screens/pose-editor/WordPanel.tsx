@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { KIND_WORDS, LEVEL_WORDS, POSITIONS, type Kind, type Level, type Rung } from '@/core/poses';
 import { evened } from '@/core/pose-editor/edit';
 import type { OwnShape } from '@/core/poses/schema';
+import { NumberField } from '../shell/NumberField';
 
 const CUES: readonly [keyof OwnShape['cues'], string][] = [
   ['enter', 'How to come in'],
@@ -115,16 +116,20 @@ export function WordPanel({
             </MenuItem>
           ))}
         </TextField>
-        <Seconds
+        <NumberField
           label="Hold from, s"
           value={rung.hold[0]}
+          least={1}
           most={rung.hold[1]}
+          sx={{ width: 92 }}
           onPut={(v) => onRung({ ...rung, hold: [v, rung.hold[1]] }, 'hold')}
         />
-        <Seconds
+        <NumberField
           label="to, s"
           value={rung.hold[1]}
           least={rung.hold[0]}
+          most={1800}
+          sx={{ width: 92 }}
           onPut={(v) => onRung({ ...rung, hold: [rung.hold[0], v] }, 'hold')}
         />
       </Box>
@@ -181,41 +186,6 @@ export function Words({
       }}
       onBlur={() => setText(null)}
       slotProps={{ htmlInput: { maxLength: most } }}
-    />
-  );
-}
-
-function Seconds({
-  label,
-  value,
-  least = 1,
-  most = 1800,
-  onPut,
-}: {
-  label: string;
-  value: number;
-  least?: number;
-  most?: number;
-  onPut: (value: number) => void;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const number = text === null || text.trim() === '' ? Number.NaN : Number(text);
-  const wrong = text !== null && !(number >= least && number <= most);
-  return (
-    <TextField
-      size="small"
-      label={label}
-      value={text ?? String(value)}
-      error={wrong}
-      helperText={wrong ? `${least} to ${most}` : undefined}
-      onChange={(e) => {
-        setText(e.target.value);
-        const typed = Number(e.target.value);
-        if (e.target.value.trim() !== '' && typed >= least && typed <= most) onPut(typed);
-      }}
-      onBlur={() => setText(null)}
-      slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-      sx={{ width: 92 }}
     />
   );
 }

@@ -1,12 +1,11 @@
 'use client';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { AIM_DEFAULTS, aimDefaultsSchema, DOSE_SOURCES, type AimDefaults } from '@/core/aims/defaults';
+import { NumberField } from '../shell/NumberField';
 import { AIM_MEMO } from './use-aim-defaults';
 import { useSetting } from './use-setting';
 
@@ -23,6 +22,12 @@ const NUMBERS: readonly { key: Counted; label: string; unit: string }[] = [
   { key: 'strengthDays', label: 'Days of strength', unit: 'a week' },
 ];
 
+/** What a number may be, as the schema has it. */
+function boundsOf(key: Counted): { least: number; most: number } {
+  const { minValue, maxValue } = aimDefaultsSchema.shape[key].unwrap();
+  return { least: minValue ?? 0, most: maxValue ?? Number.MAX_SAFE_INTEGER };
+}
+
 /** A teacher's own doses and her side where teachers differ; they change the proposed aims of every student. */
 export function AimSettings() {
   const [now, put] = useSetting(AIM_MEMO, aimDefaultsSchema, AIM_DEFAULTS);
@@ -35,11 +40,13 @@ export function AimSettings() {
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
         {NUMBERS.map(({ key, label, unit }) => (
           <NumberField
-            key={`${key}${now[key]}`}
-            of={key}
+            key={key}
             label={label}
-            unit={unit}
+            help={unit}
             value={now[key]}
+            {...boundsOf(key)}
+            whole
+            when="leaving"
             onPut={(v) => put({ [key]: v })}
           />
         ))}
@@ -79,37 +86,5 @@ export function AimSettings() {
         </Button>
       </Box>
     </Box>
-  );
-}
-
-function NumberField({
-  of,
-  label,
-  unit,
-  value,
-  onPut,
-}: {
-  of: Counted;
-  label: string;
-  unit: string;
-  value: number;
-  onPut: (value: number) => void;
-}) {
-  const [text, setText] = useState(String(value));
-  const checked = aimDefaultsSchema.shape[of].safeParse(text.trim() === '' ? Number.NaN : Number(text));
-  return (
-    <TextField
-      size="small"
-      label={label}
-      helperText={checked.success ? unit : `${unit}; a whole number please, smaller or larger`}
-      error={!checked.success}
-      value={text}
-      slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-      onChange={(e) => setText(e.target.value)}
-      onBlur={() => {
-        if (!checked.success) setText(String(value));
-        else if (checked.data !== value) onPut(checked.data);
-      }}
-    />
   );
 }

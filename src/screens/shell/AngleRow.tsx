@@ -3,13 +3,17 @@ import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import { numberIn } from '@/core/number-in';
+import { useTypedNumber, type Wrong } from './use-typed-number';
 
 interface AngleNames {
   name: string;
   plus: string;
   minus: string;
+}
+
+interface Limits {
+  min_deg: number;
+  max_deg: number;
 }
 
 function fullWords({ plus, minus }: AngleNames, value: number): string {
@@ -23,6 +27,9 @@ function shortWords(words: AngleNames, value: number): string {
   return words.name.endsWith(full.split(' ').at(-1) ?? '') ? full.split(' ')[0] : full;
 }
 
+const wrongWords = ({ name }: AngleNames, { min_deg, max_deg }: Limits, wrong: Wrong): string =>
+  wrong === 'no number' ? 'Type a number of degrees.' : `No ${name} goes beyond ${min_deg}° … ${max_deg}°.`;
+
 /** One joint angle by slider and by number, degrees. A number that no joint reaches is answered and changes nothing. */
 export function AngleRow({
   words,
@@ -35,23 +42,15 @@ export function AngleRow({
   words: AngleNames;
   /** How it is called for those who do not see what stands above it. */
   label?: string;
-  limits: { min_deg: number; max_deg: number };
+  limits: Limits;
   value: number;
   marks?: readonly { value: number; label?: string }[];
   onSet: (value: number) => void;
 }) {
-  const [text, setText] = useState<string | null>(null);
   const { min_deg, max_deg } = limits;
+  const typed = useTypedNumber({ value: Math.round(value), least: min_deg, most: max_deg, onPut: onSet });
   const said = shortWords(words, value);
-  const typed = text === null || text.trim() === '' || text.trim() === '-' ? null : numberIn(text);
-  const wrong =
-    typed === null
-      ? null
-      : !Number.isFinite(typed)
-        ? 'Type a number of degrees.'
-        : typed < min_deg || typed > max_deg
-          ? `No ${words.name} goes beyond ${min_deg}° … ${max_deg}°.`
-          : null;
+  const wrong = typed.wrong && wrongWords(words, limits, typed.wrong);
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 58px', columnGap: 1.5, alignItems: 'center' }}>
       <Box>
@@ -73,7 +72,7 @@ export function AngleRow({
           track={false}
           marks={[{ value: 0 }, ...marks]}
           onChange={(_, v) => {
-            setText(null);
+            typed.drop();
             onSet(v as number);
           }}
           sx={{ py: 0.75, mb: marks.length > 0 ? 1.5 : 0, '& .MuiSlider-markLabel': { fontSize: 13, top: 18 } }}
@@ -81,14 +80,10 @@ export function AngleRow({
       </Box>
       <TextField
         size="small"
-        value={text ?? String(Math.round(value))}
+        value={typed.text}
         error={wrong !== null}
-        onChange={(e) => {
-          setText(e.target.value);
-          const number = numberIn(e.target.value);
-          if (Number.isFinite(number) && number >= min_deg && number <= max_deg) onSet(number);
-        }}
-        onBlur={() => setText(null)}
+        onChange={(e) => typed.type(e.target.value)}
+        onBlur={typed.leave}
         slotProps={{
           htmlInput: { 'aria-label': `${label}, degrees`, inputMode: 'numeric', style: { padding: '4px 8px' } },
         }}

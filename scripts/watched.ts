@@ -43,7 +43,7 @@ function told(): string[] {
 
 const isNode = ({ command }: Process): boolean => /(^|\/)node(\s|$)/.test(command);
 
-/** What was begun by a process and still runs; nothing where the machine has no `ps`: then only the command is ended. */
+/** A process and what it began; nothing where the machine has no `ps`: then only the command itself is ended. */
 function below(pid: number): Process[] {
   try {
     return descendants(pid);

@@ -3,6 +3,7 @@ import '@fontsource-variable/source-serif-4/wght-italic.css';
 import '@/theme/colours.css';
 import '@/theme/bodies.css';
 import '@/theme/chart.css';
+import '@/theme/page.css';
 import '@/theme/forced.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';

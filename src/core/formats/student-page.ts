@@ -33,9 +33,9 @@ function cautionsSaid(s: Student): string {
   return s.cautions
     .map((c) => {
       const caution = cautionById(c.caution);
-      const lifted = c.cleared ? `, lifted by ${c.cleared.by} on ${c.cleared.on}` : '';
+      const lifted = c.cleared ? `, lifted by ${c.cleared.by} on ${dayWords(c.cleared.on)}` : '';
       const allowed = (c.allowed ?? []).map(
-        (a) => `, allowed by ${a.by} on ${a.on}: ${allowedWords(caution, a)} (${a.why})`,
+        (a) => `, allowed by ${a.by} on ${dayWords(a.on)}: ${allowedWords(caution, a)} (${a.why})`,
       );
       return `${cautionName(c)}${lifted}${allowed.join('')}`;
     })
@@ -65,7 +65,7 @@ function aboutRows(s: Student, visits: readonly Visit[]): string {
     line('Cautions', cautionsSaid(s)),
     line('A note', s.note),
     line('Visits', visitsSaid(visits)),
-    line('Consent', s.consent && `${s.consent.on}: touch ${s.consent.touch}, given by the ${s.consent.by}`),
+    line('Consent', s.consent && `${dayWords(s.consent.on)}: touch ${s.consent.touch}, given by the ${s.consent.by}`),
   ].join('');
 }
 

@@ -1,4 +1,5 @@
 'use client';
+import { dayWords } from '@/core/day-words';
 import { readoutOf } from '@/core/assessment/battery';
 import type { ReadingChange } from '@/core/progress/change';
 import { Chart, chartText } from '../charts/Chart';
@@ -38,7 +39,7 @@ export function ChangeChart({ change, practised }: { change: ReadingChange; prac
     ],
     unit: UNITS[readout.unit],
   };
-  const told = points.map((p) => `${p.day}: ${p.value.toFixed(0)}${input.unit}`).join(', ');
+  const told = points.map((p) => `${dayWords(p.day)}: ${p.value.toFixed(0)}${input.unit}`).join(', ');
   return <Chart label={`${readout.name} over time. ${told}.`} height={150} input={input} optionOf={optionOf} />;
 }
 

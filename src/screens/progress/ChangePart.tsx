@@ -1,11 +1,11 @@
 'use client';
+import { dayWords } from '@/core/day-words';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
@@ -36,8 +36,6 @@ import type { Build } from '@/core/body';
 import { dayOf } from '@/core/day-of';
 import { plural } from '@/core/plural';
 import { ageOn } from '@/core/students/age';
-
-const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMM yyyy');
 
 /**
  * Verdicts against the error of measuring, aim by aim, with the dose beside them; then every reading that was taken

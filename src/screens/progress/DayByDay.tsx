@@ -2,8 +2,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import { useState } from 'react';
+import { dayWords } from '@/core/day-words';
 import type { TimelineDay } from '@/core/progress/timeline';
 import { ShowMore } from '../shell/ShowMore';
 import { LINE_WORDS } from './log-words';
@@ -27,7 +27,7 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
         {days.slice(0, shown).map((d) => (
           <Box key={d.day} sx={{ display: 'contents' }}>
             <Typography component="dt" className="num" sx={{ fontSize: 15 }}>
-              {format(new Date(`${d.day}T00:00:00`), 'd MMM yyyy')}
+              {dayWords(d.day)}
             </Typography>
             <Box component="dd" sx={{ m: 0 }}>
               {d.lines.map(({ kind, text }) => (

@@ -2,9 +2,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { dayWords } from '@/core/day-words';
 import { aimsFor } from '@/core/aims/for-student';
 import { aimsPlainly } from '@/core/aims/plainly';
 import { changesOf } from '@/core/progress/change';
@@ -23,7 +23,6 @@ import { ProgressStrip } from './ProgressStrip';
 import { dayOf } from '@/core/day-of';
 
 const NOTHING: never[] = [];
-const dayWords = (day: string): string => format(new Date(`${day}T00:00:00`), 'd MMMM yyyy');
 
 /**
  * One page for the student: what changed since a round, beyond what measuring alone can make; to print, or as a PDF.
@@ -72,7 +71,7 @@ export function ProgressSheetScreen() {
     today: today(),
   });
   if (!sheet) return null;
-  const page = progressPage(sheet, dayWords);
+  const page = progressPage(sheet, (day) => dayWords(day, 'long'));
   return (
     <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)', '@media print': { p: 0 } }}>
       <PaperBar

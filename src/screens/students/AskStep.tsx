@@ -59,7 +59,20 @@ export function AskStep({ student }: { student: Student }) {
   return (
     <KeepingOf tell={tell}>
       <Box sx={{ maxWidth: 1080 }}>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
+        {/* Whether it is kept is seen wherever on the page she types. */}
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 2,
+            mb: 1.5,
+            position: 'sticky',
+            top: 0,
+            zIndex: 2,
+            bgcolor: 'background.default',
+            py: 0.5,
+          }}
+        >
           <Typography variant="h1" sx={{ flex: 1 }}>
             Ask
           </Typography>

@@ -2,9 +2,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { dayWords } from '@/core/day-words';
 import { answerTo, FURTHER, QUESTIONS } from '@/core/cautions/red-flags';
 import type { Answer } from '@/core/students/red-flags';
 import { today } from '@/store/studio';
@@ -46,7 +46,7 @@ export function QuestionsSheetScreen() {
       />
       <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>
         {[
-          `Day: ${student?.redFlags ? format(new Date(`${student.redFlags.on}T12:00:00`), 'd MMMM yyyy') : ''}`,
+          `Day: ${student?.redFlags ? dayWords(student.redFlags.on, 'long') : ''}`,
           `Asked by: ${student?.redFlags?.by ?? ''}`,
           'Signed:',
         ].map((line) => (

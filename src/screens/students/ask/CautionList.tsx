@@ -1,4 +1,5 @@
 'use client';
+import { dayWords } from '@/core/day-words';
 import { inSentence } from '@/core/poses/words';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
@@ -124,7 +125,7 @@ function Told({
       <Typography sx={{ color: live ? 'var(--caution)' : 'var(--ink-2)', fontWeight: 700, fontSize: 15 }}>
         {live ? '▲ ' : ''}
         {caution ? `${LEVEL_WORDS[caution.level]}: ${now?.name ?? caution.name}` : entry.caution}
-        {entry.cleared && ` · lifted by ${entry.cleared.by} on ${entry.cleared.on}`}
+        {entry.cleared && ` · lifted by ${entry.cleared.by} on ${dayWords(entry.cleared.on)}`}
         {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
       </Typography>
       {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut(toldOfLeg(entry, side))} />}

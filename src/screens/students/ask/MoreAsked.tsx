@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import { dayWords } from '@/core/day-words';
 import { STYLES, type Student } from '@/core/students/student';
 import { STYLE_WORDS } from '@/core/students/words';
 import { today } from '@/store/studio';
@@ -51,7 +52,7 @@ export function MoreAsked({ student, change }: { student: Student; change: (part
         </ToggleButtonGroup>
         <Typography variant="caption" component="p">
           {consent
-            ? `Given by the ${consent.by} on ${consent.on}. Consent can be taken back at any moment: press the chosen one again.`
+            ? `Given by the ${consent.by} on ${dayWords(consent.on, 'long')}. Consent can be taken back at any moment: press the chosen one again.`
             : `Not recorded yet.${minor ? ' Under 18 the guardian gives it.' : ''}`}
           {consent?.touch === 'no' &&
             ' The student holds still alone: choose “by the student alone” beside each reading.'}

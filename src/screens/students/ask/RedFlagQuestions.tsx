@@ -5,9 +5,9 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
+import { dayWords } from '@/core/day-words';
 import { answered, QUESTIONS, unanswered } from '@/core/cautions/red-flags';
 import { stands } from '@/core/cautions/screen';
 import { ANSWERS, type Answer } from '@/core/students/red-flags';
@@ -44,7 +44,7 @@ export function RedFlagQuestions({
       >
         <Typography sx={{ flex: '1 1 300px', color: said.length > 0 ? 'var(--caution)' : undefined }}>
           {said.length > 0 && '▲ '}
-          Nine questions asked on {redFlags && format(new Date(`${redFlags.on}T12:00:00`), 'd MMMM yyyy')}
+          Nine questions asked on {redFlags && dayWords(redFlags.on, 'long')}
           {redFlags?.by ? ` by ${redFlags.by}` : ''}:{' '}
           {said.length === 0
             ? 'no to all.'

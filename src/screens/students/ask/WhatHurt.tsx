@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { format } from 'date-fns';
 import { useState } from 'react';
+import { dayWords } from '@/core/day-words';
 import { SIDE_MARK } from '@/core/body/words';
 import { clearHurt, stillHurts, type Hurt } from '@/core/students/hurt';
 import { PAIN_WORDS, PLACE_WORDS } from '@/core/students/words';
@@ -46,7 +46,7 @@ function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => vo
   const more = [
     hurt.kind && PAIN_WORDS[hurt.kind],
     hurt.place && hurt.place !== 'nowhere' && PLACE_WORDS[hurt.place],
-    format(new Date(`${hurt.on}T12:00:00`), 'd MMMM yyyy'),
+    dayWords(hurt.on, 'long'),
   ].filter(Boolean);
   return (
     <Box

@@ -30,7 +30,7 @@ const workerOf = (f: TestSpecification): number =>
 
 /**
  * Files that can share a worker follow each other: a worker whose next file wants another project, or a page, is ended,
- * and the new one loads everything anew (a third of the whole time, once). The longest of each come first.
+ * and the new one loads everything anew. The longest of each come first.
  */
 class BySharedWorker extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {

@@ -28,17 +28,18 @@ const report = z.object({
   javascriptStack: z.object({ message: z.string().optional(), stack: z.array(z.string()).optional() }),
 });
 
-/** What each Node was doing, in lines. */
-function told(): string[] {
-  return readdirSync(REPORTS).flatMap((file) => {
-    const read = report.safeParse(JSON.parse(readFileSync(join(REPORTS, file), 'utf8')));
-    if (!read.success) return [`${file}: not a report`];
-    const { header, javascriptStack } = read.data;
+/** What a Node was doing, in lines. */
+function told(file: string): string[] {
+  try {
+    const { header, javascriptStack } = report.parse(JSON.parse(readFileSync(join(REPORTS, file), 'utf8')));
+    const stack = javascriptStack.stack ?? ['(in no JavaScript: it waits)'];
     return [
       `process ${header.processId}: ${header.commandLine.slice(-2).join(' ')}`,
-      ...(javascriptStack.stack ?? ['(in no JavaScript: it waits)']).slice(0, 25).map((line) => `    ${line.trim()}`),
+      ...stack.slice(0, 25).map((line) => `    ${line.trim()}`),
     ];
-  });
+  } catch {
+    return [`${file}: not written to its end`];
+  }
 }
 
 const isNode = ({ command }: Process): boolean => /(^|\/)node(\s|$)/.test(command);
@@ -89,7 +90,7 @@ async function giveUp(): Promise<void> {
   const all = child.pid === undefined ? [] : below(child.pid);
   all.filter(isNode).forEach(({ pid }) => signal(pid, 'SIGUSR2'));
   await pause(Math.min(REPORTING, silence));
-  for (const line of told()) console.log(line);
+  for (const line of readdirSync(REPORTS).flatMap(told)) console.log(line);
   all.forEach(({ pid }) => signal(pid, 'SIGKILL'));
   child.kill('SIGKILL');
 }

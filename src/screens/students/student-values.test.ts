@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { formSchemaIn, studentFrom, valuesOf } from './student-values';
+import { formSchemaIn, studentFrom, validOf, valuesOf, type FormValues } from './student-values';
 
 const typed = (over: object = {}) => ({
   ...valuesOf(null, 'imperial'),
@@ -46,5 +46,26 @@ describe('a student as typed in feet and pounds', () => {
       height_cm: 177.8,
       mass_kg: 66.2,
     });
+  });
+});
+
+describe('what can be kept of what was typed', () => {
+  const known = studentFrom(
+    { ...valuesOf(null, 'metric'), ...typed({ height_cm: '178', mass_kg: '66', thigh_cm: '44' }) },
+    null,
+    'metric',
+  );
+  const kept = (over: Partial<FormValues>) =>
+    validOf({ ...valuesOf(known, 'metric'), ...over }, Object.keys(over) as (keyof FormValues)[], known, 'metric')
+      ?.fields ?? [];
+  it('is what is right, whatever is wrong beside it', () => {
+    expect(kept({ name: 'Sedge', aim: 'Row.' })).toEqual(['name', 'aim']);
+    expect(kept({ height_cm: 'tall', mass_kg: '71', birthYear: '3000' })).toEqual(['mass_kg']);
+    expect(kept({ height_cm: 'tall' })).toEqual([]);
+  });
+  it('leaves out what does not go with something that nobody typed now', () => {
+    // At 120 cm a thigh of 44 cm is not one: told at the thigh, for a height that was typed.
+    expect(kept({ height_cm: '120', name: 'Sedge' })).toEqual(['name']);
+    expect(kept({ height_cm: '120', thigh_cm: '30' })).toEqual(['height_cm', 'thigh_cm']);
   });
 });

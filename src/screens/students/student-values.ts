@@ -142,16 +142,19 @@ export function validOf(
   student: Student,
   units: UnitSystem,
 ): { values: FormValues; fields: FormField[] } | null {
+  const stored = valuesOf(student, units);
+  const readWith = (fields: readonly FormField[]) =>
+    formSchemaIn(units).safeParse({ ...stored, ...Object.fromEntries(fields.map((field) => [field, now[field]])) });
   let fields = [...typed];
   while (fields.length > 0) {
-    const values = { ...valuesOf(student, units), ...Object.fromEntries(fields.map((field) => [field, now[field]])) };
-    const read = formSchemaIn(units).safeParse(values);
+    const read = readWith(fields);
     if (read.success) return { values: read.data, fields };
     const wrong = new Set(read.error.issues.map((issue) => issue.path[0]));
     const right = fields.filter((field) => !wrong.has(field));
-    // What does not fit may be told at a field that nobody typed in: then nothing of it is kept.
-    if (right.length === fields.length) return null;
-    fields = right;
+    // What does not fit may be told at a field that nobody typed in: then each is asked about alone.
+    const left = right.length < fields.length ? right : fields.filter((field) => readWith([field]).success);
+    if (left.length === fields.length) return null;
+    fields = left;
   }
   return null;
 }

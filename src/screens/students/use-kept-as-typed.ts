@@ -14,7 +14,7 @@ const PAUSE = 400;
  * part of the page changed meanwhile stands.
  */
 export function useKeptAsTyped({
-  form: { control, trigger, setValue, getValues, formState },
+  form: { control, trigger, setValue, getValues },
   frame,
   student,
   units,
@@ -34,7 +34,6 @@ export function useKeptAsTyped({
   const seen = useRef(typedText);
   /** What was stored when a field was last in step with it: a field that says something else was typed in. */
   const inStep = useRef(valuesOf(student, units));
-  const wrong = FORM_FIELDS.filter((field) => formState.errors[field]);
 
   const typedIn = (now: FormValues) => FORM_FIELDS.filter((field) => !sameRow(now[field], inStep.current[field]));
   const store = useEffectEvent(() => {
@@ -51,8 +50,8 @@ export function useKeptAsTyped({
       onDraft?.(typedText);
       return;
     }
-    const shown = [...new Set([...typedIn(getValues()), ...wrong])];
-    if (shown.length > 0) void trigger(shown);
+    // What is wrong is told wherever it is: a height may not go with a thigh that nobody typed now.
+    void trigger();
     store();
   });
 

@@ -173,9 +173,55 @@ const WORKS: Readonly<Record<string, Work>> = {
 const port = await freePort();
 const address = `http://localhost:${port}`;
 const server = spawn('npx', ['next', 'start', '-p', String(port)], { detached: true, stdio: 'ignore' });
-const profile = mkdtempSync(join(tmpdir(), 'kolpos-kills-'));
+let profile = '';
 const lost: string[] = [];
 const counts: Record<string, number> = {};
+/** Times that a browser that was killed did not answer again on its profile; nothing can be told of those. */
+let silent = 0;
+
+/** A browser without a past, in the demo studio. */
+async function fresh(): Promise<{ child: ChildProcess; page: Page }> {
+  if (profile) rmSync(profile, { recursive: true, force: true });
+  profile = mkdtempSync(join(tmpdir(), 'kolpos-kills-'));
+  const { child, page } = await browserOn(profile);
+  await page.goto(`${address}/demo`);
+  await page.getByText('Maren Tideway').first().waitFor();
+  await wait(3000);
+  return { child, page };
+}
+
+/** Works until the end comes; what the page told as kept before it, null where it told nothing. */
+async function until(end: number, page: Page, name: string, n: number): Promise<string | null> {
+  const work = WORKS[name];
+  const seen = { text: null as string | null, since: 0 };
+  let kept: string | null = null;
+  for (let step = 0; Date.now() < end; step++) {
+    // The kill does not wait for a press to be done.
+    void work.act(page, step, n).catch(() => undefined);
+    // Now and then somebody stops to think.
+    await wait(random() < 0.15 ? between(400, 900) : between(20, 220));
+    const text = await page.evaluate(work.told, n);
+    if (text !== seen.text) Object.assign(seen, { text, since: Date.now() });
+    // A text that only grows was kept with each letter before; anything else has to have stood for a moment.
+    const counted = name === 'typing' || Date.now() - seen.since >= SEEN;
+    if (text !== null && counted) kept = text;
+    else if (name === 'teaching') kept = null;
+  }
+  return kept;
+}
+
+/** What of that is there in the browser that came back; a page that does not open has lost it. */
+async function found(page: Page, name: string, n: number): Promise<string | null> {
+  try {
+    await WORKS[name].open(page);
+    return name === 'typing'
+      ? await page.getByLabel(/^The days/).inputValue()
+      : await page.evaluate(WORKS[name].told, n);
+  } catch (error) {
+    return `a page that does not open (${String(error).slice(0, 120)})`;
+  }
+}
+
 try {
   for (let tries = 0; tries < 120; tries++)
     if (
@@ -186,39 +232,25 @@ try {
     )
       break;
     else await wait(500);
-  let { child, page } = await browserOn(profile);
-  await page.goto(`${address}/demo`);
-  await page.getByText('Maren Tideway').first().waitFor();
-  await wait(3000);
+  let { child, page } = await fresh();
   const names = Object.keys(WORKS);
   for (let n = 0; n < TIMES; n++) {
     const name = names[n % names.length];
-    const work = WORKS[name];
-    await work.open(page);
-    await work.begin(page);
-    const seen = { text: null as string | null, since: 0 };
-    let kept: string | null = null;
-    const end = Date.now() + between(600, 3500);
-    for (let step = 0; Date.now() < end; step++) {
-      // The kill does not wait for a press to be done.
-      void work.act(page, step, n).catch(() => undefined);
-      // Now and then somebody stops to think.
-      await wait(random() < 0.15 ? between(400, 900) : between(20, 220));
-      const text = await page.evaluate(work.told, n);
-      if (text !== seen.text) Object.assign(seen, { text, since: Date.now() });
-      // A text that only grows was kept with each letter before; anything else has to have stood for a moment.
-      const counted = name === 'typing' || Date.now() - seen.since >= SEEN;
-      if (text !== null && counted) kept = text;
-      else if (name === 'teaching') kept = null;
-    }
+    await WORKS[name].open(page);
+    await WORKS[name].begin(page);
+    const kept = await until(Date.now() + between(600, 3500), page, name, n);
     await killed(child);
-    ({ child, page } = await browserOn(profile));
-    await work.open(page);
+    try {
+      ({ child, page } = await browserOn(profile));
+    } catch {
+      silent++;
+      ({ child, page } = await fresh());
+      continue;
+    }
     if (kept === null) continue;
     counts[name] = (counts[name] ?? 0) + 1;
-    const field = page.getByLabel(/^The days/);
-    const now = name === 'typing' ? await field.inputValue() : await page.evaluate(work.told, n);
-    if (!work.holds(kept, now ?? '')) lost.push(`${name} ${n}: told “${kept}”, found “${now}”`);
+    const now = await found(page, name, n);
+    if (!WORKS[name].holds(kept, now ?? '')) lost.push(`${name} ${n}: told “${kept}”, found “${now}”`);
     if ((n + 1) % 10 === 0) console.log(`${n + 1} kills, ${lost.length} lost`);
   }
   await killed(child);
@@ -230,6 +262,8 @@ for (const line of lost) console.log(line);
 console.log(
   `${TIMES} kills, of which ${Object.entries(counts)
     .map(([name, count]) => `${count} while ${name}`)
-    .join(', ')} with something told as kept: ${lost.length} lost`,
+    .join(
+      ', ',
+    )} with something told as kept: ${lost.length} lost; ${silent} times the browser itself did not come back`,
 );
 process.exitCode = lost.length > 0 ? 1 : 0;

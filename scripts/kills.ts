@@ -250,7 +250,10 @@ try {
     if (kept === null) continue;
     counts[name] = (counts[name] ?? 0) + 1;
     const now = await found(page, name, n);
-    if (!WORKS[name].holds(kept, now ?? '')) lost.push(`${name} ${n}: told “${kept}”, found “${now}”`);
+    if (!WORKS[name].holds(kept, now ?? '')) {
+      lost.push(`${name} ${n}: told “${kept}”, found “${now}”`);
+      console.log(lost.at(-1));
+    }
     if ((n + 1) % 10 === 0) console.log(`${n + 1} kills, ${lost.length} lost`);
   }
   await killed(child);
@@ -258,7 +261,6 @@ try {
   await killed(server);
   rmSync(profile, { recursive: true, force: true });
 }
-for (const line of lost) console.log(line);
 console.log(
   `${TIMES} kills, of which ${Object.entries(counts)
     .map(([name, count]) => `${count} while ${name}`)

@@ -1,5 +1,5 @@
 'use client';
-import { createContext, useContext, useEffect, useId, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useContext, useId, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 
 /** What a field tells of itself: whether what stands in it is not stored yet. */
 type Tell = (field: string, unkept: boolean) => void;
@@ -31,7 +31,8 @@ export function KeepingOf({ tell, children }: { tell: Tell; children: ReactNode 
 export function useUnkept(unkept: boolean): void {
   const tell = useContext(Keeping);
   const field = useId();
-  useEffect(() => {
+  // Before anything is painted: not even for a moment does "Kept." stand beside a letter that is not.
+  useLayoutEffect(() => {
     tell?.(field, unkept);
     return () => tell?.(field, false);
   }, [tell, field, unkept]);

@@ -110,7 +110,7 @@ const views: [string, (page: Page) => Promise<void>][] = [
       await p.getByText('Who holds it up').waitFor({ timeout: 60000 });
       await p.getByLabel('Read for').click();
       await p.getByRole('option', { name: 'Osk Fennimore' }).click();
-      await p.getByText('Reading her tests').waitFor({ state: 'hidden', timeout: 60000 });
+      await p.getByText('Reading the tests …').waitFor({ state: 'hidden', timeout: 60000 });
       await p.waitForTimeout(800);
     },
   ],

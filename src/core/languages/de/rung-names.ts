@@ -132,7 +132,7 @@ export const RUNG_NAMES: Readonly<Record<string, string>> = {
   'sitting taller': 'aufrechter sitzend',
   'hands at knee and foot': 'Hände an Knie und Fuß',
   'in the crooks of the elbows': 'in den Ellenbeugen',
-  'calf over the upper arm': 'Wade über dem Oberarm',
+  'arm under the calf, foot drawn up': 'Arm unter der Wade, Fuß herangezogen',
   'hands behind': 'Hände hinten',
   'turned over the front shin': 'über das vordere Schienbein gedreht',
   'folded over the shin': 'über das Schienbein gebeugt',

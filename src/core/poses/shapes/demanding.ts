@@ -231,16 +231,16 @@ export const DEMANDING = defineShapes([
       {
         name: 'hands down, toes light',
         entry: {
-          trunk: { pelvis_tilt: 64, lumbar_flexion: 16 },
-          worked: { hip_flexion: 112 },
-          other: { hip_flexion: 104, knee_flexion: 84, ankle_dorsiflexion: 20 },
+          trunk: { pelvis_tilt: 66, lumbar_flexion: 26 },
+          worked: { hip_flexion: 104, hip_adduction: -28, hip_rotation: -38, knee_flexion: 108 },
+          other: { hip_flexion: 104, knee_flexion: 116, ankle_dorsiflexion: 20 },
         },
         full: {
-          trunk: { pelvis_tilt: 84, lumbar_flexion: 24 },
-          worked: { hip_flexion: 126, hip_adduction: -30, hip_rotation: -52 },
-          other: { hip_flexion: 122, knee_flexion: 92, ankle_dorsiflexion: 24 },
+          trunk: { pelvis_tilt: 70, lumbar_flexion: 28 },
+          worked: { hip_flexion: 124, hip_adduction: -32, hip_rotation: -52, knee_flexion: 104 },
+          other: { hip_flexion: 122, knee_flexion: 126, ankle_dorsiflexion: 26 },
         },
-        on: ['ball_other', 'toe_other', { point: 'ankle_worked', limb: 'thigh_other' }],
+        on: ['ball_other', 'toe_other'],
         hands: { both: { grip: 'flat', to: 'shoulder_same', by_cm: [0, 0, -2] } },
         hold: [5, 20],
         level: 3,

@@ -53,9 +53,9 @@ export const FOURS_BALANCES = defineShapes([
           other: { shoulder_flexion: 168 },
         },
         full: {
-          trunk: { lumbar_flexion: 24, thorax_flexion: 22, neck_flexion: 20 },
-          worked: { hip_flexion: 112, knee_flexion: 110 },
-          other: { shoulder_flexion: 30, elbow_flexion: 95 },
+          trunk: { pelvis_tilt: 67, lumbar_flexion: 29, thorax_flexion: 22, neck_flexion: 20 },
+          worked: { hip_flexion: 104, hip_adduction: 10, knee_flexion: 132, ankle_dorsiflexion: -36 },
+          other: { hip_flexion: 68, knee_flexion: 96, shoulder_flexion: 50, elbow_flexion: 95 },
         },
         on: ['knee_other', 'toe_other'],
         hands: { worked: { grip: 'flat', to: 'shoulder_worked', by_cm: [3, 0, 0] } },

@@ -64,7 +64,7 @@ export const SEATED_HIPS = defineShapes([
         hold: [15, 45],
       },
       {
-        name: 'calf over the upper arm',
+        name: 'arm under the calf, foot drawn up',
         entry: {
           trunk: { pelvis_tilt: -10, lumbar_flexion: 8 },
           worked: { hip_flexion: 108, hip_adduction: -34, hip_rotation: -20, knee_flexion: 84 },
@@ -77,8 +77,8 @@ export const SEATED_HIPS = defineShapes([
         },
         on: [{ point: 'buttock_both', prop: 'blanket', height_cm: 6 }, 'heel_other'],
         hands: {
-          worked: { grip: 'flat', to: 'shoulder_worked', by_cm: [12, 0, 8] },
-          other: { grip: 'hold', to: 'ankle_worked', by_cm: [-2, 0, 4], elbow: [-0.2, -0.4, 1] },
+          worked: { grip: 'hold', to: 'calf_worked', by_cm: [9, 2, 7], elbow: [0.2, -0.6, 1] },
+          other: { grip: 'hold', to: 'ankle_worked', by_cm: [6, 8, 4], elbow: [0.4, -0.2, 1] },
         },
         hold: [10, 40],
         level: 3,

@@ -5,7 +5,7 @@ import { LIBRARY, rungOf, shapeById } from '@/core/poses';
 import { blocksOf } from '@/core/practice/blocks';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
 import { aimKey, BESIDE } from '@/core/practice/doses';
-import { totalSeconds } from '@/core/practice/practice';
+import { itemSchema, totalSeconds } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { aim, ranked } from '@/core/practice/practices.fixtures';
 import { inTheWay } from '@/core/practice/units';
@@ -137,6 +137,67 @@ describe('what stands in for closed shapes', () => {
       const open = found && ownRung(pilot, found.shape, request, found.rung.kind === 'rest' ? rung : undefined);
       expect(instead.has(`${pose}/${rung}`)).toBe(!open);
     }
+  });
+});
+
+describe('a student with one side closed', () => {
+  // The lunge is open to her with the right side worked, and no rung of it with the left.
+  const oneSided: Member = {
+    ...rower,
+    id: 'one-sided',
+    ranked: rower.ranked.map((r) =>
+      r.pose === 'low-lunge' && r.side === 'left' ? { ...r, cautions: [rower.ranked[0].pose] } : r,
+    ),
+  };
+  const lunge = shapeById('low-lunge');
+  if (!lunge) throw new Error('low-lunge');
+  const items = (['right', 'left'] as const).map((side) =>
+    itemSchema.parse({
+      id: side,
+      pose: 'low-lunge',
+      rung: 1,
+      side,
+      phase: 'approach',
+      breaths: 6,
+      holdSeconds: 36,
+      repeats: 1,
+      because: [],
+    }),
+  );
+  const her = attending(oneSided, items, request);
+  it('does the open one, and something else meanwhile', () => {
+    expect(ownRung(oneSided, lunge, request)).toMatchObject({ only: 'right' });
+    const [row] = classTable([oneSided], items, request);
+    const [hers] = row.hers;
+    expect(hers).toMatchObject({ pose: 'low-lunge', oneSide: { only: 'right' } });
+    expect(hers.sides.map((s) => s.side)).toEqual(['right']);
+    expect(hers.oneSide?.meanwhile.pose).not.toBeNull();
+    const [right, left] = items.map((item) => herParts(her, item));
+    expect(right).toMatchObject([{ pose: 'low-lunge', side: 'right', share: 1 }]);
+    expect(left.length).toBeGreaterThan(0);
+    for (const part of left) {
+      expect(part.pose).toBe(hers.oneSide?.meanwhile.pose);
+      const fit = oneSided.ranked.find((r) => r.pose === part.pose && r.rung === part.rung && r.side === part.side);
+      expect(fit?.cautions).toEqual([]);
+    }
+  });
+  it('does both where another rung is open on both', () => {
+    const milder = {
+      ...oneSided,
+      ranked: rower.ranked.map((r) =>
+        r.pose === 'low-lunge' && r.side === 'left' && r.rung > 1 ? { ...r, cautions: ['x'] } : r,
+      ),
+    };
+    expect(ownRung(milder, lunge, request)?.only).toBeUndefined();
+  });
+  it('leaves both sides to the class, which does nothing that nobody does on both', () => {
+    const sidesOf = (who: Member[]) =>
+      classRanking(who, rower.aims, request)
+        .filter((r) => r.pose === 'low-lunge')
+        .map((r) => r.side)
+        .sort();
+    expect(sidesOf([oneSided, rower])).toEqual(['left', 'right']);
+    expect(sidesOf([oneSided])).toEqual([]);
   });
 });
 

@@ -1,13 +1,16 @@
+import type { Side } from '@/core/body';
 import { rungOf, shapeById, type Shape } from '@/core/poses';
 import type { PracticeRequest } from '@/core/practice/request';
 import { inTheWay } from '@/core/practice/units';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Member } from './member';
 
-/** A rung of a shape in a student, each side fitted. */
+/** A rung of a shape in a student, each side fitted that is open to her. */
 export interface OwnRung {
   rung: number;
   sides: RankedPose[];
+  /** The side that is open to her, where the other is closed. */
+  only?: Side;
 }
 
 /** Rankings by shape, worked out once for each. */
@@ -24,21 +27,32 @@ function fitsIn(member: Pick<Member, 'ranked'>, pose: string): RankedPose[] {
 
 const isOpen = (r: RankedPose): boolean => r.cautions.length === 0 && !r.beyondEntry;
 
-/** Rungs of a shape that are open to a student on all their sides and within the wishes, as its ladder goes. */
-export function openRungs(member: Pick<Member, 'ranked'>, shape: Shape, request: PracticeRequest): OwnRung[] {
+/**
+ * Rungs of a shape that are open to a student and within the wishes, as its ladder goes: those open on all their sides,
+ * and those of which one side is closed.
+ */
+function rungsOpen(member: Pick<Member, 'ranked'>, shape: Shape, request: PracticeRequest): OwnRung[] {
   const fits = fitsIn(member, shape.id);
   return shape.rungs.flatMap((rung, i) => {
     if (inTheWay(shape, rung, request) !== null) return [];
     const sides = fits.filter((r) => r.rung === i + 1);
-    return sides.length > 0 && sides.every(isOpen) ? [{ rung: i + 1, sides }] : [];
+    const open = sides.filter(isOpen);
+    if (open.length === 0) return [];
+    if (open.length === sides.length) return [{ rung: i + 1, sides }];
+    const [{ side }] = open;
+    return side === 'both' ? [] : [{ rung: i + 1, sides: open, only: side }];
   });
 }
+
+/** Rungs of a shape that are open to a student on all their sides and within the wishes, as its ladder goes. */
+export const openRungs = (member: Pick<Member, 'ranked'>, shape: Shape, request: PracticeRequest): OwnRung[] =>
+  rungsOpen(member, shape, request).filter((o) => o.only === undefined);
 
 const scoreOf = ({ sides }: OwnRung): number => sides.reduce((s, r) => s + r.score, 0) / sides.length;
 
 /**
- * A student's own rung where the class is in a shape: of the open ones the best for her aims, of equals the mildest.
- * Null where none is open.
+ * A student's own rung where the class is in a shape: of those open on both sides the best for her aims, of equals the
+ * mildest; where there is none, of those open on one. Null where none is open.
  * @param rest the rung that the class rests in; absent where it works
  */
 export function ownRung(
@@ -47,11 +61,15 @@ export function ownRung(
   request: PracticeRequest,
   rest?: number,
 ): OwnRung | null {
-  const open = openRungs(member, shape, request);
+  const open = rungsOpen(member, shape, request);
   if (rest !== undefined) return open.find((o) => o.rung === rest) ?? null;
   // Where the class works, resting is something else.
   const working = open.filter((o) => shape.rungs[o.rung - 1].kind !== 'rest');
-  return working.reduce<OwnRung | null>((best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best), null);
+  const whole = working.filter((o) => o.only === undefined);
+  return (whole.length > 0 ? whole : working).reduce<OwnRung | null>(
+    (best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best),
+    null,
+  );
 }
 
 /**
@@ -115,8 +133,8 @@ export function insteadOf(
 }
 
 /**
- * What stands in for each shape of a practice that is closed to a student, by the class's shape and rung; shapes that
- * are open to her are not in it.
+ * What stands in for each shape of a practice that is closed to a student, on both sides or on one, by the class's
+ * shape and rung; shapes that are open to her are not in it.
  */
 export function insteadsIn(
   member: Pick<Member, 'ranked'>,
@@ -129,8 +147,10 @@ export function insteadsIn(
     const found = rungOf(pose, rung);
     const key = `${pose}/${rung}`;
     const rest = found?.rung.kind === 'rest' ? rung : undefined;
-    if (found && ownRung(member, found.shape, request, rest)) done.set(pose, 1);
-    else if (!closed.some((c) => c.key === key)) closed.push({ key, pose, rests: rest !== undefined });
+    const own = found && ownRung(member, found.shape, request, rest);
+    if (own) done.set(pose, 1);
+    if (own && own.only === undefined) continue;
+    if (!closed.some((c) => c.key === key)) closed.push({ key, pose, rests: rest !== undefined });
   }
   return new Map(
     closed.map(({ key, pose, rests }) => {

@@ -1,3 +1,4 @@
+import type { Side } from '@/core/body';
 import { rungOf, sameSide } from '@/core/poses';
 import { blocksOf, type Block } from '@/core/practice/blocks';
 import { dosesOf, type Dose } from '@/core/practice/doses';
@@ -7,18 +8,24 @@ import type { RankedPose } from '@/core/ranking/rank';
 import { presentOf, type Member } from './member';
 import { insteadsIn, ownRung, type OwnRung } from './own-rung';
 
-/** What a student does while the class is in a shape. */
-export interface Hers {
-  member: string;
+/** What a student does in one shape or on one side of it. */
+interface Doing {
   /** Null where nothing at all is open to her: she waits. */
   pose: string | null;
   rung: number;
   /** Fits of its sides, for props and depth. */
   sides: Pick<RankedPose, 'side' | 'depth' | 'props'>[];
-  /** `same`: what the class is told; `own`: another rung of it; `instead`: another shape. */
-  kind: 'same' | 'own' | 'instead' | 'waits';
   /** Longest hold that her cautions allow, seconds, where the class holds for longer: then she rests. */
   most_s?: number;
+}
+
+/** What a student does while the class is in a shape. */
+export interface Hers extends Doing {
+  member: string;
+  /** `same`: what the class is told; `own`: another rung of it; `instead`: another shape. */
+  kind: 'same' | 'own' | 'instead' | 'waits';
+  /** Where one side of it is closed to her: the one that is open, and what she does while the class is on the other. */
+  oneSide?: { only: Side; meanwhile: Doing };
 }
 
 type Placed = Pick<PracticeItem, 'pose' | 'rung'>;
@@ -46,16 +53,22 @@ export const attending = (member: Member, items: readonly Placed[], request: Pra
 function hersIn({ member, request, instead: insteads }: Attending, { pose, rung }: Placed, hold_s: number): Hers {
   const found = rungOf(pose, rung);
   const own = found && ownRung(member, found.shape, request, found.rung.kind === 'rest' ? rung : undefined);
-  const seen = (o: OwnRung) => ({
-    member: member.id,
+  const seen = (o: OwnRung): Doing => ({
+    pose: o.sides[0].pose,
     rung: o.rung,
     sides: o.sides.map(({ side, depth, props }) => ({ side, depth, props })),
     ...shorter(o, hold_s),
   });
-  if (own) return { ...seen(own), pose, kind: own.rung === rung ? 'same' : 'own' };
-  const instead = insteads.get(`${pose}/${rung}`);
-  if (!instead) return { member: member.id, pose: null, rung: 0, sides: [], kind: 'waits' };
-  return { ...seen(instead), pose: instead.sides[0].pose, kind: 'instead' };
+  const standsIn = insteads.get(`${pose}/${rung}`);
+  const instead: Doing = standsIn ? seen(standsIn) : { pose: null, rung: 0, sides: [] };
+  const { id } = member;
+  if (!own) return { member: id, ...instead, kind: standsIn ? 'instead' : 'waits' };
+  return {
+    member: id,
+    ...seen(own),
+    kind: own.rung === rung ? 'same' : 'own',
+    ...(own.only && { oneSide: { only: own.only, meanwhile: instead } }),
+  };
 }
 
 /** Where the class holds for longer than her cautions let her. */
@@ -95,7 +108,9 @@ export function herParts(
   item: Placed & Pick<PracticeItem, 'side'> & { holdSeconds?: number },
 ): HerPart[] {
   const { holdSeconds = 0 } = item;
-  const { pose, rung, sides, most_s } = hersIn(student, item, holdSeconds);
+  const hers = hersIn(student, item, holdSeconds);
+  const { oneSide } = hers;
+  const { pose, rung, sides, most_s } = oneSide && !sameSide(oneSide.only, item.side) ? oneSide.meanwhile : hers;
   if (pose === null) return [];
   const same = sides.filter((s) => sameSide(s.side, item.side));
   const own = same.length > 0 ? same : sides;

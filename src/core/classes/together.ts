@@ -49,8 +49,11 @@ function inShape(
   const doing = present.map((member): Doing => ({ member, own: ownRung(member, shape, request, rest) }));
   const can = doing.filter((d) => d.own !== null);
   if (can.length === 0 || can.length < MOST_CAN * present.length) return [];
-  const lead = leadOf(can);
-  const first = can.find((d) => d.own?.rung === lead)?.own;
+  // Whoever does one side of it has something else on the other; the class does both.
+  const whole = can.filter((d) => d.own?.only === undefined);
+  if (whole.length === 0) return [];
+  const lead = leadOf(whole);
+  const first = whole.find((d) => d.own?.rung === lead)?.own;
   return (first?.sides ?? []).map((model) => merged(model, doing, aims));
 }
 

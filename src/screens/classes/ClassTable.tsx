@@ -6,6 +6,7 @@ import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
+import { otherSide } from '@/core/body';
 import { rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { TableRow } from '@/core/classes/table';
@@ -154,6 +155,23 @@ function propsFor(hers: Hers): Hers['sides'][number]['props'] {
   return hers.sides.reduce((most, s) => (size(s) > size(most) ? s : most), hers.sides[0]).props;
 }
 
+/** That she does one side alone, and what she does on the other. */
+function OneSide({ only, meanwhile }: NonNullable<Hers['oneSide']>) {
+  const found = meanwhile.pose === null ? null : rungOf(meanwhile.pose, meanwhile.rung);
+  return (
+    <span>
+      , {only} only; on the {otherSide(only)}{' '}
+      {found ? (
+        <>
+          instead: <strong>{found.shape.name}</strong>, {found.rung.name}
+        </>
+      ) : (
+        'she rests, or waits'
+      )}
+    </span>
+  );
+}
+
 /** What one student does, with her props. */
 function hersWords(hers: Hers, sizes: PropSizes) {
   if (hers.pose === null) return 'rests, or waits';
@@ -165,23 +183,19 @@ function hersWords(hers: Hers, sizes: PropSizes) {
       · {props.join('; ')}
     </Box>
   );
-  if (hers.kind === 'same')
-    return (
-      <>
-        the same
-        {fetch}
-      </>
-    );
   return (
     <>
       {hers.kind === 'instead' ? (
         <>
           instead: <strong>{found?.shape.name ?? hers.pose}</strong>, {found?.rung.name}
         </>
+      ) : hers.kind === 'same' ? (
+        'the same'
       ) : (
         <strong>{found?.rung.name}</strong>
       )}
       {fetch}
+      {hers.oneSide && <OneSide {...hers.oneSide} />}
     </>
   );
 }

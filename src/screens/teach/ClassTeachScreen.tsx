@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
-import { TYPICAL_BUILD } from '@/core/body';
+import { otherSide, TYPICAL_BUILD } from '@/core/body';
 import { practiceOfClass, type YogaClass } from '@/core/classes/class';
 import type { TableRow } from '@/core/classes/table';
 import { TYPICAL } from '@/core/fit/typical';
@@ -187,10 +187,18 @@ function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): s
   return (row?.hers ?? []).flatMap((h) => {
     const name = firstName(people.find((p) => p.student.id === h.member)?.student.name ?? '');
     const short = h.most_s === undefined ? '' : `▲ ${h.most_s} s at most, then rest`;
-    if (h.kind === 'same') return short ? [`${name}: ${short}`] : [];
+    const side = h.oneSide ? oneSideWords(h.oneSide) : '';
+    const more = [side, short].filter(Boolean).join(', ');
+    if (h.kind === 'same') return more ? [`${name}: ${more}`] : [];
     const found = h.pose === null ? null : rungOf(h.pose, h.rung);
     if (!found) return [`${name}: waits`];
     const what = h.kind === 'instead' ? `${found.shape.name}, ${found.rung.name}` : found.rung.name;
-    return [`${name}: ${what}${short && `, ${short}`}`];
+    return [`${name}: ${what}${more && `, ${more}`}`];
   });
+}
+
+/** That one side alone is done, and what on the other. */
+function oneSideWords({ only, meanwhile }: NonNullable<TableRow['hers'][number]['oneSide']>): string {
+  const found = meanwhile.pose === null ? null : rungOf(meanwhile.pose, meanwhile.rung);
+  return `${only} only, on the ${otherSide(only)} ${found ? `${found.shape.name}, ${found.rung.name}` : 'waits'}`;
 }

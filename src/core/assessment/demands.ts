@@ -1,5 +1,5 @@
 import { coordinateIndex, DEG, floorOf, groupOf, SIDES, skeletonOf, type Posture, type Side } from '@/core/body';
-import { FROM_BELOW, type Asks, type AsksAlong, type AsksOfLegs, type Demand } from '@/core/cautions/demands';
+import { FROM_BELOW, type Asks, type AsksAlong, type AsksOfSides, type Demand } from '@/core/cautions/demands';
 import { asksOfPosture, LIES_ON_BELLY, LIES_ON_HIP, turnedOverKnee } from '@/core/poses/demands';
 import { isModelled, type Readout, type TestDefinition } from './definition';
 import { testPosture } from './drawn';
@@ -57,7 +57,7 @@ export function demandsOfTest(test: TestDefinition): AsksAlong {
  * The same with the legs told apart, of a test done on a side; where both legs are tested at once each is asked what
  * either is.
  */
-export function demandsOfTestSide(test: TestDefinition, side: Side): AsksOfLegs {
+export function demandsOfTestSide(test: TestDefinition, side: Side): AsksOfSides {
   const whole = demandsOfTest(test);
   if (!test.sided) return { whole, left: whole, right: whole };
   let legs = keptOfLegs.get(test);
@@ -163,7 +163,7 @@ function supportOf(test: TestDefinition, q: Posture, most: Most, sides: readonly
     }
   }
   if ((test.position === 'on the front' || test.position === 'on the side') && !props.includes('table'))
-    for (const side of SIDES)
+    for (const side of sides)
       for (const part of ['wrist', 'elbow'])
         if (
           points[`${part}_${side}`][1] < floor + NEAR &&

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SIDES, type Side } from '@/core/body';
 import { CAUTIONS } from '@/core/cautions/catalogue';
-import { DEMAND_IDS, isOfLeg, mostOf } from '@/core/cautions/demands';
+import { DEMAND_IDS, isOfSide, mostOf } from '@/core/cautions/demands';
 import { screen, toldOfLeg, verdictOf, withOtherLeg, withTold } from '@/core/cautions/screen';
 import { demandsOf, demandsOfSide, isSided, LIBRARY, rungOf, verdictOfRung } from '@/core/poses';
 import { BATTERY, testById } from './battery';
@@ -24,7 +24,7 @@ describe('demands of each leg', () => {
         const [w, l, r] = [whole, left, right].map((along) => mostOf(along, d));
         if (Math.abs(Math.max(l, r) - w) > 1e-9) wrong.push(`${name} ${d}: ${l} and ${r}, whole ${w}`);
         // What a push asks of the leg that does not push is the one exception.
-        if (!isOfLeg(d) && !d.endsWith('-work') && l !== r) wrong.push(`${name} ${d} is told apart`);
+        if (!isOfSide(d) && !d.endsWith('-work') && l !== r) wrong.push(`${name} ${d} is told apart`);
       }
     };
     for (const { shape, rung, n } of RUNGS) hold(`${shape.id}/${n}`, demandsOfSide(shape, rung, 'left'));
@@ -124,6 +124,27 @@ describe('a caution of one leg', () => {
     expect(toldOfLeg({ caution: 'sit-bone', allowed: [rule] }, 'left').allowed).toEqual([rule]);
     expect(toldOfLeg({ ...left, allowed: [rule] }, undefined).allowed).toBeUndefined();
     expect(toldOfLeg({ ...left, allowed: [rule] }, 'right').allowed).toBeUndefined();
+  });
+});
+
+describe('a caution of one arm', () => {
+  const closed = (pose: string, rung: number, worked: Side) =>
+    stateOf('wrist-or-shoulder', 'left', pose, rung, worked) === 'closed';
+  it('leaves what the other arm carries', () => {
+    expect([closed('side-plank', 2, 'left'), closed('side-plank', 2, 'right')]).toEqual([true, false]);
+    expect([closed('half-moon', 2, 'left'), closed('half-moon', 2, 'right')]).toEqual([true, false]);
+    // Turned the other way the hand of the other side is down.
+    expect([closed('revolved-triangle', 2, 'left'), closed('revolved-triangle', 2, 'right')]).toEqual([false, true]);
+    const plank = testById('side-plank');
+    expect(plank && openSides(of('wrist-or-shoulder', 'left'), plank)).toEqual(['right']);
+  });
+  it('closes what both arms carry, and all that begins on both', () => {
+    for (const worked of SIDES) {
+      expect(closed('plank', 2, worked)).toBe(true);
+      // One hand is lifted, but nobody comes to all fours on one.
+      expect(closed('bird-dog', 2, worked)).toBe(true);
+    }
+    expect(closed('tree', 2, 'left')).toBe(false);
   });
 });
 

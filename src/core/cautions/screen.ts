@@ -4,13 +4,13 @@ import { otherSide } from '@/core/body';
 import { ageOn } from '@/core/students/age';
 import { withAllowed, type Allowed } from './allowed';
 import { cautionById, cautionName, unknownCaution, type Caution, type CautionId, type CautionLevel } from './catalogue';
-import { mostOf, type AsksAlong, type AsksOfLegs, type Demand } from './demands';
+import { mostOf, type AsksAlong, type AsksOfSides, type Demand } from './demands';
 import type { Rule } from './rules';
 
 /** A caution as it was told of a student. */
 export interface Told {
   caution: string;
-  /** Which leg it is about, where it is about one and that was told. */
+  /** Which side it is about, where it is about a leg or an arm and that was told. */
   side?: 'left' | 'right';
   /** First day on which it no longer holds, `YYYY-MM-DD`. */
   until?: string;
@@ -161,7 +161,7 @@ function openTo(along: AsksAlong, demand: Demand, over: number): number | null {
  * legs are told apart.
  * @param of whether it is a rung or a test, which some rules treat otherwise
  */
-export function verdictOf(screening: Screening, asks: AsksAlong | AsksOfLegs, of: 'rung' | 'test' = 'rung'): Verdict {
+export function verdictOf(screening: Screening, asks: AsksAlong | AsksOfSides, of: 'rung' | 'test' = 'rung'): Verdict {
   if (screening.cautions.length === 0) return OPEN;
   const v: Verdict = { ...OPEN, because: [] };
   const shuts: Because[] = [];
@@ -199,7 +199,7 @@ export function verdictOf(screening: Screening, asks: AsksAlong | AsksOfLegs, of
 }
 
 /** What a caution is held against: its own leg where it has one, else all. */
-const asksFor = ({ side }: Caution, asks: AsksAlong | AsksOfLegs): AsksAlong =>
+const asksFor = ({ side }: Caution, asks: AsksAlong | AsksOfSides): AsksAlong =>
   'whole' in asks ? (side ? asks[side] : asks.whole) : asks;
 
 /** What stands in `Because.caution` where a pose hurt. */

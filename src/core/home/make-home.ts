@@ -2,7 +2,7 @@ import { capital } from '@/core/capital';
 import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import type { Build, Side } from '@/core/body';
-import { DEMANDS, isOfLeg, type Demand } from '@/core/cautions/demands';
+import { DEMANDS, isOfSide, type Demand } from '@/core/cautions/demands';
 import type { Screening } from '@/core/cautions/screen';
 import { propsOf } from '@/core/fit/props';
 import { asWritten, type Say } from '@/core/languages/as-written';
@@ -240,7 +240,7 @@ export function avoided({ cautions, hurt }: Screening, say: Say = asWritten): st
       ? []
       : c.rules.flatMap((r) =>
           (r.does === 'closes' || r.does === 'stops') && !UNTOLD.has(r.demand)
-            ? [ofItsLeg(closedWords(r, say), c.side && isOfLeg(r.demand) ? c.side : undefined, say)]
+            ? [ofItsLeg(closedWords(r, say), c.side && isOfSide(r.demand) ? c.side : undefined, say)]
             : [],
         ),
   );

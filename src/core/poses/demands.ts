@@ -15,7 +15,7 @@ import {
   type Side,
   type Skeleton,
 } from '@/core/body';
-import { FROM_BELOW, type Asks, type AsksAlong, type AsksOfLegs, type Demand } from '@/core/cautions/demands';
+import { FROM_BELOW, type Asks, type AsksAlong, type AsksOfSides, type Demand } from '@/core/cautions/demands';
 import { postureAt, reachFor, type Contact, type Rung, type Shape } from './format';
 
 /** Steps of a way at which it is asked, entry and end with them. */
@@ -138,7 +138,24 @@ export function asksOfPosture(
   return out;
 }
 
-/** What carries a rung, which is the same all along its way. @param legs of which legs it is asked what they bear */
+/**
+ * Of which sides a hand or forearm carries: one that lies there, and not one that holds a limb or is free. On all fours
+ * both, whichever is lifted: nobody comes there but by both hands.
+ */
+function armsDown(position: Shape['position'], rung: Rung, hands: readonly Contact[]): ReadonlySet<Leg> {
+  if (position === 'all-fours') return new Set(SIDES_OF_RUNG);
+  const down = SIDES_OF_RUNG.filter((at) => {
+    const way = rung.reach[at];
+    return (
+      hands.some((c) => c.point.endsWith(at) || c.point.endsWith('both')) ||
+      (way !== undefined && (way.floor !== undefined || way.bears === true || way.forearm === true))
+    );
+  });
+  // Weight on hands of which none is seen to lie: either may carry it.
+  return new Set(down.length > 0 ? down : SIDES_OF_RUNG);
+}
+
+/** What carries a rung, which is the same all along its way. @param legs of which sides it is asked what they bear */
 function asksOfSupport(
   shape: Pick<Shape, 'position' | 'works'>,
   rung: Rung,
@@ -161,9 +178,13 @@ function asksOfSupport(
     (rung.kind === 'strength' && position === 'on the side' && hands.length > 0) ||
     (hands.length > 0 && !seated) ||
     rung.carries === true;
-  if (leans && (hands.length > 0 || Object.keys(rung.reach).length > 0)) out['weight-on-hands'] = 1;
+  const onHands = leans && (hands.length > 0 || Object.keys(rung.reach).length > 0);
+  if (onHands) {
+    const down = armsDown(position, rung, hands);
+    if (legs.some((side) => down.has(side))) out['weight-on-hands'] = 1;
+  }
   // Hands and one leg that carry the whole body work, whatever the shape is there for.
-  if (onOneLeg && out['weight-on-hands']) out['strong-work'] = rung.level;
+  if (onOneLeg && onHands) out['strong-work'] = rung.level;
   // The head on the floor with nothing of the trunk beside it carries weight, also on the back with the shoulders up.
   if (
     bears.some((c) => c.point.startsWith('head') || c.point.startsWith('crown')) &&
@@ -172,7 +193,7 @@ function asksOfSupport(
     out['weight-on-head'] = 1;
   // A seat that is lifted off the floor sits no more, and a side that hand or forearm holds up does not lie.
   const sits = position === 'seated' && bears.some((c) => SITS.test(c.point));
-  const liesOnSide = position === 'on the side' && !out['weight-on-hands'];
+  const liesOnSide = position === 'on the side' && !onHands;
   if (!sits && !liesOnSide) out['not-seated-or-side'] = 1;
   if (position === 'on the front') {
     out['lying-on-front'] = 1;
@@ -202,8 +223,9 @@ const legHeld = (rung: Rung, side: 'worked' | 'other'): boolean =>
     (c) => c.on !== 'limb' && FOOT.test(c.point) && (c.point.endsWith(side) || c.point.endsWith('both')),
   ) || Object.values(rung.reach).some((r) => r && r.floor === undefined && /^(knee|thigh|calf|ankle|heel)/.test(r.to));
 
-/** A leg as a rung names it. */
+/** A side as a rung names it. */
 type Leg = 'worked' | 'other';
+const SIDES_OF_RUNG: readonly Leg[] = ['worked', 'other'];
 
 /** Both legs: the side that is right when the right is worked, and the name that a rung gives it. */
 const LEGS = [
@@ -300,10 +322,10 @@ export function demandsOf(shape: Pick<Shape, 'position' | 'works'>, rung: Rung):
 }
 
 /**
- * The same with the legs told apart, for a rung done on a side; of both sides, or where both legs do alike, each leg is
+ * The same with legs and arms told apart, for a rung done on a side; of both sides, or where both do alike, each side is
  * asked what either is.
  */
-export function demandsOfSide(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, side: Side | 'both'): AsksOfLegs {
+export function demandsOfSide(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, side: Side | 'both'): AsksOfSides {
   const whole = demandsOf(shape, rung);
   if (side === 'both') return { whole, left: whole, right: whole };
   let legs = keptOfLegs.get(rung);

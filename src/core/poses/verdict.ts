@@ -2,7 +2,7 @@ import { dayWords } from '@/core/day-words';
 import type { Side } from '@/core/body';
 import { closers, OPEN, PAIN, verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
 import type { Hurt } from '@/core/students/hurt';
-import type { AsksAlong, AsksOfLegs } from '@/core/cautions/demands';
+import type { AsksAlong, AsksOfSides } from '@/core/cautions/demands';
 import { demandsOf, demandsOfSide } from './demands';
 import type { Rung, Shape } from './format';
 
@@ -26,7 +26,7 @@ export const asksUnder = (
   shape: Pick<Shape, 'position' | 'works'>,
   rung: Rung,
   side: Side | 'both',
-): AsksAlong | AsksOfLegs => (cautions.some((c) => c.side) ? demandsOfSide(shape, rung, side) : demandsOf(shape, rung));
+): AsksAlong | AsksOfSides => (cautions.some((c) => c.side) ? demandsOfSide(shape, rung, side) : demandsOf(shape, rung));
 
 /**
  * What cautions and what hurt before leave of a rung on a side. Where it hurt it stays closed until the teacher clears

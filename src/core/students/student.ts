@@ -50,7 +50,7 @@ export type Complaint = z.infer<typeof complaintSchema>;
 
 export const cautionEntrySchema = z.object({
   caution: z.string().min(1).max(60),
-  /** Which leg, of a caution that may be about one; both where it is not told. */
+  /** Which side, of a caution that may be about one leg or arm; both where it is not told. */
   side: sideSchema.optional(),
   since: z.string().max(40).optional(),
   /** First day on which it no longer holds. */

@@ -9,7 +9,7 @@ export interface Caution<Id extends string = string> {
   /** As the student may say it. */
   name: string;
   level: CautionLevel;
-  /** True where it speaks of one leg, so that the side can be told; where it is not told, both count. */
+  /** True where it speaks of one leg or arm, so that the side can be told; where it is not told, both count. */
   sided?: true;
   /** The side that was told; absent: both, or no matter of a side. */
   side?: 'left' | 'right';

@@ -238,12 +238,10 @@ describe('the table of a class', () => {
   });
   it('tells who does one side alone, and what she does meanwhile', () => {
     const meanwhile = { pose: other.id, rung: 1, sides: [side(null)] };
-    const hers = { member: 'r', pose: shape.id, rung: 1, kind: 'same', sides: [side(null)] } as const;
-    show(vi.fn(), [{ ...row, hers: [{ ...hers, oneSide: { only: 'right', meanwhile } }] }]);
+    const oneSide = { only: 'right' as const, meanwhile };
+    show(vi.fn(), [{ ...row, hers: [{ ...row.hers[0], oneSide }] }]);
     const [, line] = screen.getAllByRole('row');
-    expect(line.textContent).toContain(
-      `the same, right only; on the left instead: ${other.name}, ${other.rungs[0].name}`,
-    );
+    expect(line.textContent).toContain(`, right only; on the left instead: ${other.name}, ${other.rungs[0].name}`);
   });
   it('tells what each one’s own aims get, and leaves a shape out at a touch', () => {
     const onLeaveOut = show();

@@ -85,6 +85,24 @@ describe('each one’s own rung', () => {
         }
       }
   });
+  it('is none that its shape warns of, where a cleaner one is open', () => {
+    const lunge = shapeById('low-lunge');
+    if (!lunge) throw new Error('low-lunge');
+    expect(lunge.rungs[2].loose).toBe(true);
+    // However much more the loose one gives her.
+    const spilled = member(
+      'spilled',
+      ROWER,
+      rower.ranked.map((r) => (r.pose === 'low-lunge' && r.rung === 3 ? { ...r, score: 9 } : r)),
+    );
+    expect(ownRung(spilled, lunge, request)?.rung).not.toBe(3);
+    const nothingElse = member(
+      'nothing else',
+      ROWER,
+      spilled.ranked.filter((r) => r.pose !== 'low-lunge' || r.rung === 3),
+    );
+    expect(ownRung(nothingElse, lunge, request)?.rung).toBe(3);
+  });
   it('where a shape is closed to her, she does another in the same position, or rests', () => {
     const closed = pilot.ranked.filter((r) => r.cautions.length > 0).map((r) => r.pose);
     expect(closed.length).toBeGreaterThan(0);

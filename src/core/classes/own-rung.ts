@@ -65,8 +65,13 @@ export function ownRung(
   if (rest !== undefined) return open.find((o) => o.rung === rest) ?? null;
   // Where the class works, resting is something else.
   const working = open.filter((o) => shape.rungs[o.rung - 1].kind !== 'rest');
-  const whole = working.filter((o) => o.only === undefined);
-  return (whole.length > 0 ? whole : working).reduce<OwnRung | null>(
+  // Nor is it what the shape's own warning tells not to do, where something cleaner of it is open.
+  const best = [
+    working.filter((o) => o.only === undefined && !shape.rungs[o.rung - 1].loose),
+    working.filter((o) => !shape.rungs[o.rung - 1].loose),
+    working.filter((o) => o.only === undefined),
+  ].find((list) => list.length > 0);
+  return (best ?? working).reduce<OwnRung | null>(
     (best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best),
     null,
   );
@@ -121,7 +126,7 @@ export function insteadOf(
     if (!isOpen(r) || seen.has(`${r.pose}/${r.rung}`) || r.pose === pose || r.score <= 0) continue;
     seen.add(`${r.pose}/${r.rung}`);
     const found = rungOf(r.pose, r.rung);
-    if (found?.shape.position !== position || found?.rung.kind === 'rest') continue;
+    if (found?.shape.position !== position || found?.rung.kind === 'rest' || found?.rung.loose) continue;
     const whole = wholeRung(member, r, request);
     if (!whole) continue;
     best ??= whole;

@@ -83,21 +83,17 @@ export function DemoNote() {
       sx={{
         display: 'flex',
         flexWrap: { xs: 'wrap', sm: 'nowrap' },
-        gap: { xs: 2, sm: 1 },
+        columnGap: { xs: 0, sm: 1 },
         alignItems: 'center',
-        px: 3,
-        py: 0.5,
+        px: { xs: 1.5, sm: 3 },
+        py: { xs: 0, sm: 0.5 },
         bgcolor: 'var(--act-pale)',
         borderBottom: '1px solid var(--line)',
         fontSize: 14,
       }}
     >
-      <span>
-        {busy
-          ? 'Fetching the demo students …'
-          : 'Demo studio in a boathouse: everyone here is made up, and so are their readings.'}
-      </span>
-      <Box sx={{ flex: 1 }} />
+      {busy ? <span>Fetching the demo students …</span> : <MadeUp />}
+      <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
       <Button size="small" sx={{ flexShrink: 0 }} component={Link} href={`/demo${addressOf(1)}`}>
         Show me round
       </Button>
@@ -110,3 +106,15 @@ export function DemoNote() {
     </Box>
   );
 }
+
+/** That nobody here is real, in a few words where there is little room. */
+const MadeUp = () => (
+  <>
+    <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+      Demo studio in a boathouse: everyone here is made up, and so are their readings.
+    </Box>
+    <Box component="span" sx={{ display: { sm: 'none' }, width: '100%', px: 1, pt: 0.5 }}>
+      Demo: students and readings are made up.
+    </Box>
+  </>
+);

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { useEffect, useRef } from 'react';
 import { useStudio } from './studio-context';
 
 /** The pages of the rail, each with the letter that goes there after `g`. */
@@ -30,6 +31,12 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
   const { base } = useStudio();
   const pathname = usePathname();
   const at = pathname.startsWith(base) ? pathname.slice(base.length) : pathname;
+  const strip = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const box = strip.current,
+      here = box?.querySelector<HTMLElement>('[aria-current]');
+    if (box && here) box.scrollLeft = here.offsetLeft - (box.clientWidth - here.offsetWidth) / 2;
+  }, [at]);
   return (
     <Box
       component="nav"
@@ -45,6 +52,7 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
         position: { md: 'sticky' },
         top: 0,
         height: { md: '100vh' },
+        minWidth: 0,
       }}
     >
       <Box
@@ -69,34 +77,49 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
       >
         Search
       </Button>
-      {RAIL.map((r) => {
-        const here = isHere(r.path, at);
-        return (
-          <Box
-            key={r.path}
-            component={Link}
-            href={base + r.path}
-            aria-current={here ? 'page' : undefined}
-            sx={{
-              pl: 2.5,
-              pr: { xs: 2.5, md: 1 },
-              py: 1.25,
-              color: 'var(--ink)',
-              textDecoration: 'none',
-              fontWeight: here ? 700 : 400,
-              bgcolor: here ? 'var(--act-pale)' : undefined,
-              boxShadow: here ? 'inset -3px 0 var(--act)' : undefined,
-              '&:hover': { bgcolor: 'var(--act-pale)' },
-            }}
-          >
-            {r.label}
-          </Box>
-        );
-      })}
-      <Box sx={{ flex: 1 }} />
-      <Button size="small" onClick={onKeys} sx={{ m: 1 }}>
-        Shortcuts ?
-      </Button>
+      <Box
+        ref={strip}
+        sx={{
+          // On a phone the pages are one row, which is moved sideways; elsewhere they stand as the rail does.
+          display: { xs: 'flex', sm: 'contents' },
+          position: 'relative',
+          width: '100%',
+          overflowX: 'auto',
+          scrollbarWidth: 'none',
+          alignItems: 'center',
+        }}
+      >
+        {RAIL.map((r) => {
+          const here = isHere(r.path, at);
+          return (
+            <Box
+              key={r.path}
+              component={Link}
+              href={base + r.path}
+              aria-current={here ? 'page' : undefined}
+              sx={{
+                pl: { xs: 1.75, sm: 2.5 },
+                pr: { xs: 1.75, sm: 2.5, md: 1 },
+                py: 1.25,
+                flexShrink: 0,
+                whiteSpace: { xs: 'nowrap', md: 'normal' },
+                color: 'var(--ink)',
+                textDecoration: 'none',
+                fontWeight: here ? 700 : 400,
+                bgcolor: here ? 'var(--act-pale)' : undefined,
+                boxShadow: here ? 'inset -3px 0 var(--act)' : undefined,
+                '&:hover': { bgcolor: 'var(--act-pale)' },
+              }}
+            >
+              {r.label}
+            </Box>
+          );
+        })}
+        <Box sx={{ flex: 1 }} />
+        <Button size="small" onClick={onKeys} sx={{ m: 1, flexShrink: 0 }}>
+          Shortcuts ?
+        </Button>
+      </Box>
     </Box>
   );
 }

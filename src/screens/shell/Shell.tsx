@@ -73,7 +73,7 @@ export function Shell({ children }: { children: ReactNode }) {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '148px 1fr' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '148px 1fr' },
         gridTemplateRows: { xs: 'auto 1fr', md: 'none' },
         minHeight: '100vh',
       }}

@@ -34,7 +34,7 @@ export function movingBetween({ minutes, style }: Pick<PracticeRequest, 'minutes
   most: number;
 } {
   const most = styleOf(style).moving ?? 2 + Math.floor(minutes / 30);
-  return { least: Math.min(most, minutes < 15 ? 0 : minutes < 45 ? 1 : 2), most };
+  return { least: Math.min(most, minutes < 8 ? 0 : minutes < 45 ? 1 : 2), most };
 }
 
 /** Rests in the middle of a practice. */

@@ -46,6 +46,8 @@ export interface RecoveryFile {
   version: string;
   world: Summary & { digest: Digest[] };
   stress: Summary & { digest: Digest[] };
+  /** The world as it is believed to be: how well anybody could do with these readings. */
+  believed: SaidSummary;
   proposed: QuestSummary;
   listed: QuestSummary;
 }

@@ -50,6 +50,11 @@ export const ANOTHER_WORLD: World = {
   pelvisRead: 2,
   vague: 0.1,
 };
+/**
+ * The world as the inference believes it, with the same hands and eyes: what is missed here is not in the readings, and
+ * nobody who reads them could do better.
+ */
+export const AS_BELIEVED: World = { ...ANOTHER_WORLD, kappa: 2, insideGroups: 0, pelvisRead: 0 };
 export const UNDER_STRESS: World = { ...ANOTHER_WORLD, geometry: 0.6, vague: 0.35 };
 
 /** Shares of the variance in this world: stiff or mobile on the whole, both sides together, one side. */

@@ -1,7 +1,7 @@
 import { GROUPS } from '../../../src/core/body';
 import { GROUP_WORDS } from '../../../src/core/body/words';
 import { MOVEMENT_WORDS } from '../../../src/core/assessment/words';
-import type { RecoveryFile } from '../../../demo/recovery-summary';
+import type { RecoveryFile, SaidSummary } from '../../../demo/recovery-summary';
 import { table } from '../marks';
 
 /** The tables of `docs/model.md` that tell what `docs/recovery.json` holds, by the names of their marks. */
@@ -19,7 +19,13 @@ const three = (v: number): string => v.toFixed(3);
 /** What was right, in both worlds. */
 function summaryOf(file: RecoveryFile): string {
   return table(
-    ['', 'wanted', `another world, ${file.world.students}`, `under stress, ${file.stress.students}`],
+    [
+      '',
+      'wanted',
+      `another world, ${file.world.students}`,
+      `under stress, ${file.stress.students}`,
+      `as believed, ${file.believed.students}`,
+    ],
     (
       [
         ['limiter right, movements and poses', '≥ 0.86', 'right'],
@@ -37,7 +43,13 @@ function summaryOf(file: RecoveryFile): string {
         ['called short: right', '≥ 0.85', 'shortRight'],
         ['… of the truly short', '≥ 0.45', 'shortFound'],
       ] as const
-    ).map(([what, wanted, key]) => [what, wanted, three(file.world[key]), three(file.stress[key])]),
+    ).map(([what, wanted, key]) => [
+      what,
+      wanted,
+      three(file.world[key]),
+      three(file.stress[key]),
+      key in file.believed ? three(file.believed[key as keyof SaidSummary]) : '',
+    ]),
   );
 }
 

@@ -3,19 +3,21 @@
  * believes. A test runs the first students of each world anew and compares them with the file.
  */
 import { joined, quest, recover, type Quest, type Recovery } from '../../../demo/recovery';
-import { digestOf, questSummary, summaryOf, type RecoveryFile } from '../../../demo/recovery-summary';
-import { ANOTHER_WORLD, UNDER_STRESS } from '../../../demo/world';
+import { digestOf, questSummary, saidSummary, summaryOf, type RecoveryFile } from '../../../demo/recovery-summary';
+import { ANOTHER_WORLD, AS_BELIEVED, UNDER_STRESS } from '../../../demo/world';
 import { inBatches } from '../batches';
 import type { Maker } from '../node';
 
 const MAKE = {
   world: (count: number, from: number) => recover(ANOTHER_WORLD, count, { from }),
   stress: (count: number, from: number) => recover(UNDER_STRESS, count, { from, geometries: 10 }),
+  believed: (count: number, from: number) => recover(AS_BELIEVED, count, { from }),
   proposed: (count: number, from: number) => quest(ANOTHER_WORLD, count, 'proposed', { from }),
   listed: (count: number, from: number) => quest(ANOTHER_WORLD, count, 'listed', { from, most: 16 }),
 };
-const { pieces, all } = inBatches({ world: 400, stress: 150, proposed: 150, listed: 150 }, (part, count, from) =>
-  MAKE[part](count, from),
+const { pieces, all } = inBatches(
+  { world: 400, stress: 150, believed: 150, proposed: 150, listed: 150 },
+  (part, count, from) => MAKE[part](count, from),
 );
 
 export const maker: Maker = {
@@ -29,6 +31,7 @@ export const maker: Maker = {
       version,
       world: { ...summaryOf(world), digest: digestOf(world) },
       stress: { ...summaryOf(stress), digest: digestOf(stress) },
+      believed: saidSummary(joined(all<Recovery>('believed', made)).said),
       proposed: questSummary(all<Quest[]>('proposed', made).flat()),
       listed: questSummary(all<Quest[]>('listed', made).flat()),
     };

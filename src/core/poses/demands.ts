@@ -322,7 +322,7 @@ export function demandsOf(shape: Pick<Shape, 'position' | 'works'>, rung: Rung):
 }
 
 /**
- * The same with legs and arms told apart, for a rung done on a side; of both sides, or where both do alike, each side is
+ * The same with legs and arms told apart, for a rung done on a side; of both sides, or where both do alike, each is
  * asked what either is.
  */
 export function demandsOfSide(shape: Pick<Shape, 'position' | 'works'>, rung: Rung, side: Side | 'both'): AsksOfSides {

@@ -26,7 +26,8 @@ export const asksUnder = (
   shape: Pick<Shape, 'position' | 'works'>,
   rung: Rung,
   side: Side | 'both',
-): AsksAlong | AsksOfSides => (cautions.some((c) => c.side) ? demandsOfSide(shape, rung, side) : demandsOf(shape, rung));
+): AsksAlong | AsksOfSides =>
+  cautions.some((c) => c.side) ? demandsOfSide(shape, rung, side) : demandsOf(shape, rung);
 
 /**
  * What cautions and what hurt before leave of a rung on a side. Where it hurt it stays closed until the teacher clears

@@ -53,7 +53,7 @@ const PROMISES: readonly [RegExp, readonly Demand[]][] = [
   [/twisting through the foot|turned knee/i, ['knee-turned-loaded']],
   [/head below the heart/i, ['head-low']],
   [/weight on the head/i, ['weight-on-head']],
-  [/weight on hands/i, ['weight-on-hands']],
+  [/weight on (the )?hands?\b/i, ['weight-on-hands']],
   [/no lying on the front|not on the belly/i, ['lying-on-front']],
   [/no lying flat on the back/i, ['lying-on-back']],
   [/side-lying and seated shapes only/i, ['not-seated-or-side']],

@@ -76,7 +76,8 @@ export const JOINT_CAUTIONS = defineCautions([
     sided: true,
     ask: 'Which arm, and does leaning on it hurt?',
     rules: [closes('weight-on-hands')],
-    message: 'No weight on hands or forearms of a sore arm. Sit, stand or lie instead, or let the other arm carry.',
+    message:
+      'No weight on the hand or forearm of a sore arm. Sit, stand or lie instead, or let the other arm carry you.',
     reason: 'Leaning on a sore arm keeps it sore.',
     stop: 'Pain in the arm, or tingling in the hand.',
     see: 'Clinician if it stays',

@@ -91,7 +91,7 @@ function wholeRung(member: Pick<Member, 'ranked'>, r: RankedPose, request: Pract
 
 /**
  * How a student rests where a rest of the class is closed to her: another rung of it, else in the same position, else
- * anyhow, and rather on the floor than on a chair that has to be fetched. Null where none is open.
+ * anyhow, and rather where she is than at a wall or on a chair that has to be fetched. Null where none is open.
  */
 export function restInstead(member: Pick<Member, 'ranked'>, pose: string, request: PracticeRequest): OwnRung | null {
   const position = shapeById(pose)?.position;
@@ -99,7 +99,8 @@ export function restInstead(member: Pick<Member, 'ranked'>, pose: string, reques
   const near = (r: RankedPose): number => {
     if (r.pose === pose) return 0;
     if (shapeById(r.pose)?.position === position) return 1;
-    return rungOf(r.pose, r.rung)?.rung.props.includes('chair') ? 3 : 2;
+    const rung = rungOf(r.pose, r.rung)?.rung;
+    return rung?.wall !== undefined || rung?.props.some((p) => p === 'chair' || p === 'wall') ? 3 : 2;
   };
   for (const r of rests.sort((x, y) => near(x) - near(y) || x.rung - y.rung)) {
     const whole = wholeRung(member, r, request);

@@ -46,7 +46,7 @@ export interface RecoveryFile {
   version: string;
   world: Summary & { digest: Digest[] };
   stress: Summary & { digest: Digest[] };
-  /** The world as it is believed to be: how well anybody could do with these readings. */
+  /** People as they are believed to be: about the most that can be wanted of these readings. */
   believed: SaidSummary;
   proposed: QuestSummary;
   listed: QuestSummary;

@@ -51,8 +51,8 @@ export const ANOTHER_WORLD: World = {
   vague: 0.1,
 };
 /**
- * The world as the inference believes it, with the same hands and eyes: what is missed here is not in the readings, and
- * nobody who reads them could do better.
+ * People as the inference takes them to be, read by the same hands and eyes: what is missed here is hardly in the
+ * readings, so that little more can be wanted of them.
  */
 export const AS_BELIEVED: World = { ...ANOTHER_WORLD, kappa: 2, insideGroups: 0, pelvisRead: 0 };
 export const UNDER_STRESS: World = { ...ANOTHER_WORLD, geometry: 0.6, vague: 0.35 };

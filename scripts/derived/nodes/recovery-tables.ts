@@ -16,7 +16,7 @@ export const recoveryTables = (file: RecoveryFile): Record<string, string> => ({
 const of = (v: number | null): string => (v === null || Number.isNaN(v) ? '–' : v.toFixed(2));
 const three = (v: number): string => v.toFixed(3);
 
-/** What was right, in both worlds. */
+/** What was right, by world. */
 function summaryOf(file: RecoveryFile): string {
   return table(
     [

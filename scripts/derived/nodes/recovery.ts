@@ -1,6 +1,7 @@
 /**
  * Writes `docs/recovery.json`: how the inference fares on made-up students of a world that differs from what it
- * believes. A test runs the first students of each world anew and compares them with the file.
+ * believes. A test runs the first students of the other world and of that under stress anew and compares them with
+ * the file.
  */
 import { joined, quest, recover, type Quest, type Recovery } from '../../../demo/recovery';
 import { digestOf, questSummary, saidSummary, summaryOf, type RecoveryFile } from '../../../demo/recovery-summary';

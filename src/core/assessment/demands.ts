@@ -54,7 +54,7 @@ export function demandsOfTest(test: TestDefinition): AsksAlong {
 }
 
 /**
- * The same with the legs told apart, of a test done on a side; where both legs are tested at once each is asked what
+ * The same with the sides told apart, of a test done on a side; where both legs are tested at once each is asked what
  * either is.
  */
 export function demandsOfTestSide(test: TestDefinition, side: Side): AsksOfSides {

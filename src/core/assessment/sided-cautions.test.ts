@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { SIDES, type Side } from '@/core/body';
 import { CAUTIONS } from '@/core/cautions/catalogue';
 import { DEMAND_IDS, isOfSide, mostOf } from '@/core/cautions/demands';
-import { screen, toldOfLeg, verdictOf, withOtherLeg, withTold } from '@/core/cautions/screen';
+import { screen, toldOfSide, verdictOf, withOtherSide, withTold } from '@/core/cautions/screen';
 import { demandsOf, demandsOfSide, isSided, LIBRARY, rungOf, verdictOfRung } from '@/core/poses';
 import { BATTERY, testById } from './battery';
 import { demandsOfTestSide } from './demands';
@@ -97,11 +97,11 @@ describe('a caution of one leg', () => {
     expect(withTold([], { caution: 'reflux', side: 'left' }, day)).toEqual([{ caution: 'reflux' }]);
     // By hand: beside the one that is there, once, and only where there is another leg to tell of.
     const [left] = one;
-    expect(withOtherLeg(one, left, day)).toEqual([left, { caution: 'sit-bone', side: 'right' }]);
-    const legs = withOtherLeg(one, left, day) ?? [];
-    expect(legs.map((e) => withOtherLeg(legs, e, day))).toEqual([null, null]);
+    expect(withOtherSide(one, left, day)).toEqual([left, { caution: 'sit-bone', side: 'right' }]);
+    const legs = withOtherSide(one, left, day) ?? [];
+    expect(legs.map((e) => withOtherSide(legs, e, day))).toEqual([null, null]);
     const none = [{ caution: 'sit-bone' }, { caution: 'reflux', side: 'left' as const }, { ...left, until: day }];
-    for (const entry of none) expect(withOtherLeg([entry], entry, day), JSON.stringify(entry)).toBeNull();
+    for (const entry of none) expect(withOtherSide([entry], entry, day), JSON.stringify(entry)).toBeNull();
   });
   it('opens nothing on the other leg by what was allowed, or has ended, on its own', () => {
     const rule = {
@@ -121,9 +121,9 @@ describe('a caution of one leg', () => {
     expect(state('2027-02-01', 'right')).toBe('closed');
     expect(state('2027-02-01', 'left')).not.toBe('closed');
     // By hand: of one leg what was allowed for both still holds; of more than was said nothing does.
-    expect(toldOfLeg({ caution: 'sit-bone', allowed: [rule] }, 'left').allowed).toEqual([rule]);
-    expect(toldOfLeg({ ...left, allowed: [rule] }, undefined).allowed).toBeUndefined();
-    expect(toldOfLeg({ ...left, allowed: [rule] }, 'right').allowed).toBeUndefined();
+    expect(toldOfSide({ caution: 'sit-bone', allowed: [rule] }, 'left').allowed).toEqual([rule]);
+    expect(toldOfSide({ ...left, allowed: [rule] }, undefined).allowed).toBeUndefined();
+    expect(toldOfSide({ ...left, allowed: [rule] }, 'right').allowed).toBeUndefined();
   });
 });
 

@@ -58,10 +58,10 @@ const onItsSide = (caution: Caution, side: 'left' | 'right' | undefined): Cautio
   side && caution.sided ? { ...caution, side, name: cautionName({ caution: caution.id, side }) } : caution;
 
 /**
- * What was told of a student, with one caution more. One that stands is not told twice; told of the other leg as well
- * it stands beside it, so that what ends or is allowed on one leg says nothing of the other. One that was lifted or is
+ * What was told of a student, with one caution more. One that stands is not told twice; told of the other side as well
+ * it stands beside it, so that what ends or is allowed on one side says nothing of the other. One that was lifted or is
  * over stands again beside its record.
- * @param side of which leg; both, or not known, where none is told
+ * @param side of which leg or arm; both, or not known, where none is told
  * @param today `YYYY-MM-DD`
  */
 export function withTold(
@@ -69,27 +69,34 @@ export function withTold(
   { caution, side }: Pick<CautionEntry, 'caution' | 'side'>,
   today: string,
 ): CautionEntry[] {
-  const leg = cautionById(caution)?.sided ? side : undefined;
-  const known = told.some((c) => c.caution === caution && stands(c, today) && (c.side === undefined || c.side === leg));
-  return known ? [...told] : [...told, leg ? { caution, side: leg } : { caution }];
+  const own = cautionById(caution)?.sided ? side : undefined;
+  const known = told.some((c) => c.caution === caution && stands(c, today) && (c.side === undefined || c.side === own));
+  return known ? [...told] : [...told, own ? { caution, side: own } : { caution }];
 }
 
 /**
- * What was told, with a caution of one leg told of the other leg as well, as an entry of its own: each has its own end
- * and allowances. Null where it is no matter of a leg, does not stand, or stands for the other one already.
+ * What was told, with a caution of one side told of the other as well, as an entry of its own: each has its own end and
+ * allowances. Null where it is no matter of a side, does not stand, or stands for the other one already.
  * @param today `YYYY-MM-DD`
  */
-export function withOtherLeg(told: readonly CautionEntry[], entry: CautionEntry, today: string): CautionEntry[] | null {
+export function withOtherSide(
+  told: readonly CautionEntry[],
+  entry: CautionEntry,
+  today: string,
+): CautionEntry[] | null {
   if (!entry.side || !stands(entry, today)) return null;
   const both = withTold(told, { caution: entry.caution, side: otherSide(entry.side) }, today);
   return both.length > told.length && both.at(-1)?.side ? both : null;
 }
 
 /**
- * A caution told of another leg, or of both: what was allowed in spite of it was said of the leg before, and holds only
- * where that is one of both.
+ * A caution told of another side, or of both: what was allowed in spite of it was said of the one before, and holds
+ * only where that is one of both.
  */
-export const toldOfLeg = (entry: CautionEntry, side: CautionEntry['side']): Pick<CautionEntry, 'side' | 'allowed'> => ({
+export const toldOfSide = (
+  entry: CautionEntry,
+  side: CautionEntry['side'],
+): Pick<CautionEntry, 'side' | 'allowed'> => ({
   side,
   allowed: entry.side === undefined || entry.side === side ? entry.allowed : undefined,
 });
@@ -126,7 +133,7 @@ export const stopOf = (screening: Screening): Caution | null =>
 /** One reason why something is not free: which caution, for which demand, how much is asked and how much is allowed. */
 export interface Because {
   caution: string;
-  /** Of which leg, where the caution is about one. */
+  /** Of which side, where the caution is about one. */
   side?: Caution['side'];
   does: Rule['does'] | 'all';
   /** Null where the caution closes everything. */
@@ -157,8 +164,8 @@ function openTo(along: AsksAlong, demand: Demand, over: number): number | null {
 }
 
 /**
- * What a screening leaves of what asks this along its way. A caution of one side is held against that leg where the
- * legs are told apart.
+ * What a screening leaves of what asks this along its way. A caution of one side is held against that side where
+ * they are told apart.
  * @param of whether it is a rung or a test, which some rules treat otherwise
  */
 export function verdictOf(screening: Screening, asks: AsksAlong | AsksOfSides, of: 'rung' | 'test' = 'rung'): Verdict {

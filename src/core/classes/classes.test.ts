@@ -199,6 +199,13 @@ describe('a student with one side closed', () => {
       expect(fit?.cautions).toEqual([]);
     }
   });
+  it('does not do the other alone because one is stiff', () => {
+    const stiff = {
+      ...rower,
+      ranked: rower.ranked.map((r) => (r.pose === 'low-lunge' && r.side === 'left' ? { ...r, beyondEntry: true } : r)),
+    };
+    expect(ownRung(stiff, lunge, request)).toBeNull();
+  });
   it('does both where another rung is open on both', () => {
     const milder = {
       ...oneSided,

@@ -3,8 +3,6 @@ import { describe, expect, it } from 'vitest';
 import type { Side } from '@/core/body';
 import { CAUTIONS } from '@/core/cautions/catalogue';
 import { screen, type Screening } from '@/core/cautions/screen';
-import type { Member } from './member';
-import { attending, herParts } from './table';
 import { allShapes, rungOf, verdictOfRung } from '@/core/poses';
 import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
@@ -15,6 +13,8 @@ import { refit } from '@/core/practice/refit';
 import { requestOf } from '@/core/practice/request';
 import { otherRung } from '@/core/teaching/other-rung';
 import { amount, someOf } from '@/core/how-much.fixtures';
+import type { Member } from './member';
+import { attending, herParts } from './table';
 
 const AIMS = [aim('lengthen', 'hamstrings', 'left', 1), aim('lengthen', 'deep-hip-flexor', 'right', 0.7)];
 const closed = (s: Screening, i: Pick<PracticeItem, 'pose' | 'rung' | 'side'>): boolean => {

@@ -1,7 +1,7 @@
 import type { Side } from '@/core/body';
 import { rungOf, shapeById, type Shape } from '@/core/poses';
 import type { PracticeRequest } from '@/core/practice/request';
-import { inTheWay } from '@/core/practice/units';
+import { closedSide, inTheWay } from '@/core/practice/units';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Member } from './member';
 
@@ -29,7 +29,7 @@ const isOpen = (r: RankedPose): boolean => r.cautions.length === 0 && !r.beyondE
 
 /**
  * Rungs of a shape that are open to a student and within the wishes, as its ladder goes: those open on all their sides,
- * and those of which one side is closed.
+ * and those of which a caution or pain closes one. The side that cannot get in is no reason to do the other alone.
  */
 function rungsOpen(member: Pick<Member, 'ranked'>, shape: Shape, request: PracticeRequest): OwnRung[] {
   const fits = fitsIn(member, shape.id);
@@ -40,7 +40,7 @@ function rungsOpen(member: Pick<Member, 'ranked'>, shape: Shape, request: Practi
     if (open.length === 0) return [];
     if (open.length === sides.length) return [{ rung: i + 1, sides }];
     const [{ side }] = open;
-    return side === 'both' ? [] : [{ rung: i + 1, sides: open, only: side }];
+    return side === 'both' || !closedSide(sides, open[0]) ? [] : [{ rung: i + 1, sides: open, only: side }];
   });
 }
 
@@ -65,16 +65,13 @@ export function ownRung(
   if (rest !== undefined) return open.find((o) => o.rung === rest) ?? null;
   // Where the class works, resting is something else.
   const working = open.filter((o) => shape.rungs[o.rung - 1].kind !== 'rest');
-  // Nor is it what the shape's own warning tells not to do, where something cleaner of it is open.
-  const best = [
-    working.filter((o) => o.only === undefined && !shape.rungs[o.rung - 1].loose),
-    working.filter((o) => !shape.rungs[o.rung - 1].loose),
-    working.filter((o) => o.only === undefined),
-  ].find((list) => list.length > 0);
-  return (best ?? working).reduce<OwnRung | null>(
-    (best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best),
-    null,
-  );
+  // Nor is it what the shape's own warning tells not to do, where something cleaner of it is open; both sides before
+  // one.
+  const behind = (o: OwnRung): number => (shape.rungs[o.rung - 1].loose ? 2 : 0) + (o.only ? 1 : 0);
+  const least = Math.min(...working.map(behind));
+  return working
+    .filter((o) => behind(o) === least)
+    .reduce<OwnRung | null>((best, o) => (!best || scoreOf(o) > scoreOf(best) + 1e-9 ? o : best), null);
 }
 
 /**

@@ -229,8 +229,8 @@ function closedWords({ demand, over }: { demand: Demand; over: number }, say: Sa
   return say(over > 0 ? words.replace(String(over), '{{over}}') : words, { over });
 }
 
-/** What is said of one leg, with its side. */
-const ofItsLeg = (what: string, side: Side | undefined, say: Say): string =>
+/** What is said of one leg or arm, with its side. */
+const ofItsSide = (what: string, side: Side | undefined, say: Say): string =>
   side ? say('{{what}} ({{side}})', { what, side: say(side) }) : what;
 
 /** What her cautions close, and what hurt, in everyday words and never by the caution's name. */
@@ -240,7 +240,7 @@ export function avoided({ cautions, hurt }: Screening, say: Say = asWritten): st
       ? []
       : c.rules.flatMap((r) =>
           (r.does === 'closes' || r.does === 'stops') && !UNTOLD.has(r.demand)
-            ? [ofItsLeg(closedWords(r, say), c.side && isOfSide(r.demand) ? c.side : undefined, say)]
+            ? [ofItsSide(closedWords(r, say), c.side && isOfSide(r.demand) ? c.side : undefined, say)]
             : [],
         ),
   );

@@ -15,6 +15,7 @@ describe('recovery of students from another world, as published', () => {
     expect(world.students).toBeGreaterThanOrEqual(400);
     expect(world.digest).toHaveLength(world.students);
     expect(stress.students).toBeGreaterThanOrEqual(100);
+    expect(file.believed.students).toBeGreaterThanOrEqual(100);
   });
   it('names the limiter of movements and poses', () => {
     // The world's truth comes from the same kind of table: since that is read where people end it tells less of what it

@@ -22,9 +22,12 @@ export function restOf({ style, place, minutes }: Pick<PracticeRequest, 'style' 
 /** Share of the minutes that may be given back instead of being filled with what nobody needs. */
 export const GIVEN_BACK = 0.25;
 
+/** Minutes from which joints are woken and moved before depth is asked of them. Ours. */
+const WAKES_FROM = 10;
+
 /** Shapes that wake the joints, at least. */
 export function wakingAtLeast({ minutes, style }: Pick<PracticeRequest, 'minutes' | 'style'>): number {
-  if (minutes < 10) return 0;
+  if (minutes < WAKES_FROM) return 0;
   return styleOf(style).waking ?? (minutes < 20 ? 1 : minutes < 45 ? 2 : 3);
 }
 
@@ -34,7 +37,7 @@ export function movingBetween({ minutes, style }: Pick<PracticeRequest, 'minutes
   most: number;
 } {
   const most = styleOf(style).moving ?? 2 + Math.floor(minutes / 30);
-  return { least: Math.min(most, minutes < 8 ? 0 : minutes < 45 ? 1 : 2), most };
+  return { least: Math.min(most, minutes < WAKES_FROM ? 0 : minutes < 45 ? 1 : 2), most };
 }
 
 /** Rests in the middle of a practice. */

@@ -108,7 +108,7 @@ function cautionsOf(newer: Cautions, older: Cautions): Cautions {
   return [...newer, ...others.filter((c) => !answered((n) => n.caution === c.caution && sameLeg(n, c)))];
 }
 
-/** A caution of one leg answers for that leg alone: told left here and right or of both there, both stand. */
+/** A caution of one side answers for that side alone: told left here and right or of both there, both stand. */
 const sameLeg = (newer: Cautions[number], older: Cautions[number]): boolean =>
   newer.side === undefined || newer.side === older.side;
 

@@ -98,10 +98,7 @@ export function ClassTable({
                 </td>
                 {hers.map((h) => (
                   <td key={h.member}>
-                    {hersWords(h, sizes)}
-                    {h.most_s !== undefined && (
-                      <span style={{ color: 'var(--caution)' }}> ▲ {h.most_s} s at most, then rest</span>
-                    )}
+                    <HersCell hers={h} sizes={sizes} />
                   </td>
                 ))}
                 <td className="no-print">
@@ -148,54 +145,59 @@ export function ClassTable({
   );
 }
 
+/** What she does in it, or on one side of it. */
+type Doing = NonNullable<Hers['oneSide']>['meanwhile'];
+
 /** Props of the side that needs most: they serve the other too. */
-function propsFor(hers: Hers): Hers['sides'][number]['props'] {
-  const size = (side: Hers['sides'][number]): number =>
+function propsFor({ sides }: Doing): Doing['sides'][number]['props'] {
+  const size = (side: Doing['sides'][number]): number =>
     side.props.reduce((sum, p) => sum + (p.length_cm ?? p.height_cm ?? 1), 0);
-  return hers.sides.reduce((most, s) => (size(s) > size(most) ? s : most), hers.sides[0]).props;
+  return sides.reduce((most, s) => (size(s) > size(most) ? s : most), sides[0]).props;
 }
 
-/** That she does one side alone, and what she does on the other. */
-function OneSide({ only, meanwhile }: NonNullable<Hers['oneSide']>) {
-  const found = meanwhile.pose === null ? null : rungOf(meanwhile.pose, meanwhile.rung);
-  return (
-    <span>
-      , {only} only; on the {otherSide(only)}{' '}
-      {found ? (
-        <>
-          instead: <strong>{found.shape.name}</strong>, {found.rung.name}
-        </>
-      ) : (
-        'she rests, or waits'
-      )}
-    </span>
-  );
-}
-
-/** What one student does, with her props. */
-function hersWords(hers: Hers, sizes: PropSizes) {
-  if (hers.pose === null) return 'rests, or waits';
-  const found = rungOf(hers.pose, hers.rung);
-  const props = propsFor(hers).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
-  const fetch = props.length > 0 && (
-    <Box component="span" sx={{ color: 'var(--ink-2)' }}>
-      {' '}
-      · {props.join('; ')}
-    </Box>
-  );
+/** Another shape than that of the class, with its props and limit. */
+function Instead({ doing, sizes }: { doing: Doing; sizes: PropSizes }) {
+  if (doing.pose === null) return 'rests, or waits';
+  const found = rungOf(doing.pose, doing.rung);
   return (
     <>
-      {hers.kind === 'instead' ? (
-        <>
-          instead: <strong>{found?.shape.name ?? hers.pose}</strong>, {found?.rung.name}
-        </>
-      ) : hers.kind === 'same' ? (
-        'the same'
-      ) : (
-        <strong>{found?.rung.name}</strong>
+      instead: <strong>{found?.shape.name ?? doing.pose}</strong>, {found?.rung.name}
+      <With doing={doing} sizes={sizes} />
+    </>
+  );
+}
+
+/** The props that she needs for it, and how long a caution lets her hold it. */
+function With({ doing, sizes }: { doing: Doing; sizes: PropSizes }) {
+  const props = propsFor(doing).map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
+  return (
+    <>
+      {props.length > 0 && (
+        <Box component="span" sx={{ color: 'var(--ink-2)' }}>
+          {' '}
+          · {props.join('; ')}
+        </Box>
       )}
-      {fetch}
-      {hers.oneSide && <OneSide {...hers.oneSide} />}
+      {doing.most_s !== undefined && (
+        <span style={{ color: 'var(--caution)' }}> ▲ {doing.most_s} s at most, then rest</span>
+      )}
+    </>
+  );
+}
+
+/** What one student does. */
+function HersCell({ hers, sizes }: { hers: Hers; sizes: PropSizes }) {
+  if (hers.kind === 'instead' || hers.pose === null) return <Instead doing={hers} sizes={sizes} />;
+  const { oneSide } = hers;
+  return (
+    <>
+      {hers.kind === 'same' ? 'the same' : <strong>{rungOf(hers.pose, hers.rung)?.rung.name}</strong>}
+      <With doing={hers} sizes={sizes} />
+      {oneSide && (
+        <>
+          , {oneSide.only} only; on the {otherSide(oneSide.only)} <Instead doing={oneSide.meanwhile} sizes={sizes} />
+        </>
+      )}
     </>
   );
 }

@@ -237,11 +237,16 @@ describe('the table of a class', () => {
     expect(screen.queryByText('Pell')).toBeNull();
   });
   it('tells who does one side alone, and what she does meanwhile', () => {
-    const meanwhile = { pose: other.id, rung: 1, sides: [side(null)] };
+    const meanwhile = { pose: other.id, rung: 1, sides: [side(12)], most_s: 30 };
     const oneSide = { only: 'right' as const, meanwhile };
     show(vi.fn(), [{ ...row, hers: [{ ...row.hers[0], oneSide }] }]);
     const [, line] = screen.getAllByRole('row');
-    expect(line.textContent).toContain(`, right only; on the left instead: ${other.name}, ${other.rungs[0].name}`);
+    // With the props that it needs, and what a caution lets her hold.
+    expect(line.textContent).toMatch(
+      new RegExp(
+        `, right only; on the left instead: ${other.name}, ${other.rungs[0].name} · .*bolster.* ▲ 30 s at most, then rest`,
+      ),
+    );
   });
   it('tells what each one’s own aims get, and leaves a shape out at a touch', () => {
     const onLeaveOut = show();

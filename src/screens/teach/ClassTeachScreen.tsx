@@ -186,19 +186,26 @@ const NOTHING_AGAINST = screen([], '');
 function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): string[] {
   return (row?.hers ?? []).flatMap((h) => {
     const name = firstName(people.find((p) => p.student.id === h.member)?.student.name ?? '');
-    const short = h.most_s === undefined ? '' : `▲ ${h.most_s} s at most, then rest`;
-    const side = h.oneSide ? oneSideWords(h.oneSide) : '';
-    const more = [side, short].filter(Boolean).join(', ');
+    const { oneSide } = h;
+    const meanwhile = oneSide && [
+      `${oneSide.only} only`,
+      `on the ${otherSide(oneSide.only)} ${insteadWords(oneSide.meanwhile)}`,
+    ];
+    const more = [limitWords(h), ...(meanwhile ?? [])].filter(Boolean).join(', ');
     if (h.kind === 'same') return more ? [`${name}: ${more}`] : [];
-    const found = h.pose === null ? null : rungOf(h.pose, h.rung);
-    if (!found) return [`${name}: waits`];
-    const what = h.kind === 'instead' ? `${found.shape.name}, ${found.rung.name}` : found.rung.name;
-    return [`${name}: ${what}${more && `, ${more}`}`];
+    if (h.kind !== 'own') return [`${name}: ${insteadWords(h)}`];
+    const own = h.pose === null ? null : rungOf(h.pose, h.rung);
+    return [`${name}: ${[own?.rung.name, more].filter(Boolean).join(', ')}`];
   });
 }
 
-/** That one side alone is done, and what on the other. */
-function oneSideWords({ only, meanwhile }: NonNullable<TableRow['hers'][number]['oneSide']>): string {
-  const found = meanwhile.pose === null ? null : rungOf(meanwhile.pose, meanwhile.rung);
-  return `${only} only, on the ${otherSide(only)} ${found ? `${found.shape.name}, ${found.rung.name}` : 'waits'}`;
+type Doing = NonNullable<TableRow['hers'][number]['oneSide']>['meanwhile'];
+
+/** How long a caution lets her hold it, where that is shorter than the class does. */
+const limitWords = ({ most_s }: Doing): string => (most_s === undefined ? '' : `▲ ${most_s} s at most, then rest`);
+
+/** Another shape than that of the class. */
+function insteadWords(doing: Doing): string {
+  const found = doing.pose === null ? null : rungOf(doing.pose, doing.rung);
+  return found ? [found.shape.name, found.rung.name, limitWords(doing)].filter(Boolean).join(', ') : 'waits';
 }

@@ -11,7 +11,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { ruleSentences } from '@/core/cautions/rules';
-import { screen, stands, toldOfLeg, withOtherLeg } from '@/core/cautions/screen';
+import { screen, stands, toldOfSide, withOtherSide } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
 import { otherSide } from '@/core/body';
 import { goodUnder } from '@/core/assessment/stays-good';
@@ -74,7 +74,7 @@ export function CautionList({
           </Box>
         )}
         {entries.map((e, i) => {
-          const both = withOtherLeg(entries, e, today());
+          const both = withOtherSide(entries, e, today());
           return (
             <Told
               key={`${e.caution}/${i}`}
@@ -99,7 +99,7 @@ function Told({
   entry: CautionEntry;
   onPut: (part: Partial<CautionEntry>) => void;
   onRemove: () => void;
-  /** Tells it of the other leg too, where that can be told. */
+  /** Tells it of the other side too, where that can be told. */
   onOther: (() => void) | null;
 }) {
   const [clearing, setClearing] = useState<string | null>(null);
@@ -128,7 +128,7 @@ function Told({
         {entry.cleared && ` · lifted by ${entry.cleared.by} on ${dayWords(entry.cleared.on)}`}
         {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
       </Typography>
-      {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut(toldOfLeg(entry, side))} />}
+      {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut(toldOfSide(entry, side))} />}
       {live && caution && (
         <>
           <Typography sx={{ fontSize: 14 }}>
@@ -218,7 +218,7 @@ function Told({
         )}
         {onOther && entry.side && (
           <Button size="small" onClick={onOther}>
-            The {otherSide(entry.side)} leg too
+            The {otherSide(entry.side)} side too
           </Button>
         )}
         <Button size="small" onClick={onRemove}>
@@ -229,7 +229,7 @@ function Told({
   );
 }
 
-/** Which leg a caution is about. Where nobody has said, both count. */
+/** Which side a caution is about. Where nobody has said, both count. */
 function WhichSide({ side, onSide }: { side: CautionEntry['side']; onSide: (side: CautionEntry['side']) => void }) {
   return (
     <ToggleButtonGroup

@@ -96,7 +96,7 @@ describe('cautions', () => {
   it('of one leg can be told of the other as well, as an entry of its own, and once', () => {
     const left: CautionEntry = { caution: 'knee-replacement', side: 'left', since: 'May', until: '2099-01-01' };
     const onChange = list([left]);
-    fireEvent.click(screen.getByRole('button', { name: 'The right leg too' }));
+    fireEvent.click(screen.getByRole('button', { name: 'The right side too' }));
     const both = [left, { caution: 'knee-replacement', side: 'right' as const }];
     expect(onChange).toHaveBeenLastCalledWith(both);
     cleanup();
@@ -105,7 +105,7 @@ describe('cautions', () => {
       expect.stringMatching(/left$/),
       expect.stringMatching(/right$/),
     ]);
-    expect(screen.queryByRole('button', { name: /leg too$/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /side too$/ })).toBeNull();
     cleanup();
     // Of both legs, of no leg, or lifted: there is no other one to tell of.
     list([
@@ -113,7 +113,7 @@ describe('cautions', () => {
       { caution: 'sciatic' },
       { caution: 'hip-replacement', side: 'left', cleared: { by: 'GP', on: '2026-11-01' } },
     ]);
-    expect(screen.queryByRole('button', { name: /leg too$/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /side too$/ })).toBeNull();
   });
   it('of one leg ask which, and are called by it', () => {
     const onChange = list([{ caution: 'knee-injury' }]);

@@ -35,6 +35,7 @@ import { anglesAt, demandsOf, LIBRARY, namesOf, rungOf, shapeById } from '@/core
 import { USUAL_WAY } from '@/core/fit/way';
 import { blocksOf } from '@/core/practice/blocks';
 import { taughtSteps } from '@/core/practice/taught-order';
+import { shutBy } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { draftCues, VOICE } from '@/core/practice/cues';
 import { aimsWithPeak, peakGap } from '@/core/practice/peak';
@@ -317,6 +318,7 @@ export async function practice(
   const blocks = blocksOf(built.items, request.pace);
   const steps = taughtSteps(built.items);
   const taught = steps.map((s) => s.taught);
+  const shut = shutBy(screening);
   return {
     minutes: built.minutes,
     items: taught.map(({ id: item, ...i }, k) => {
@@ -326,7 +328,7 @@ export async function practice(
         item,
         ...i,
         props: rungOf(i.pose, i.rung)?.rung.props ?? [],
-        way: wayTo(taught, k),
+        way: wayTo(taught, k, { shut }),
         why: reason ? reasonSentences(reason) : [],
         cues: draftCues(i, { voice: VOICE, fit, before: taught.slice(0, k) }).map((c) => c.words),
       };

@@ -69,7 +69,7 @@ export async function pdf(
       on: dateIn(language, today),
       language,
       name: firstName(student.name),
-      cautions: screening.cautions.map((c) => c.name),
+      screening,
       sizes: readSetting(propSizesSchema, PROP_SIZES, record.settings[PROPS_SETTING]),
       voice: readSetting(voiceSchema, VOICE, record.settings[VOICE_SETTING]),
       schools: readSetting(schoolsSchema, SCHOOLS, record.settings[SCHOOLS_SETTING]),

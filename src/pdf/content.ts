@@ -1,6 +1,7 @@
 import type { Build, Side } from '@/core/body';
 import { reachedIn } from '@/core/fit/fit';
 import { propsOf } from '@/core/fit/props';
+import type { Screening } from '@/core/cautions/screen';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { sayIn } from '@/core/languages/catalogues';
@@ -10,6 +11,7 @@ import { cuesOf, rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
 import { cuesFor, type CueRole, type Voice } from '@/core/practice/cues';
+import { shutBy } from '@/core/practice/passing';
 import { paceOf, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { clock, holdWords, sheetRows, sidesWords } from '@/core/practice/sheet';
 
@@ -24,7 +26,8 @@ export interface SheetBody {
   on: string;
   /** The student's first name. */
   name: string;
-  cautions: readonly string[];
+  /** What she told: named at the head of the sheet, and left out on the ways between shapes. */
+  screening: Screening;
   sizes: PropSizes;
   voice: Voice;
   schools: Schools;
@@ -69,10 +72,10 @@ const CARRIED: readonly CueRole[] = ['own', 'like', 'keep', 'press', 'school'];
 const sideOf = (side: Side | 'both'): Side => (side === 'left' ? 'left' : 'right');
 /** Everything that the sheets of a practice say. */
 export function sheetContent(body: SheetBody): SheetContent {
-  const { practice, posterior, build, way, sizes, voice, schools, book, language = 'en' } = body;
+  const { practice, posterior, build, way, screening, sizes, voice, schools, book, language = 'en' } = body;
   const say = sayIn(language);
   const pace = paceOf(practice);
-  const lines = sheetRows(practice.items, pace, say).map((row): SheetLine => {
+  const lines = sheetRows(practice.items, pace, { say, shut: shutBy(screening) }).map((row): SheetLine => {
     const found = rungOf(row.pose, row.rung);
     const [{ side }] = row.sides;
     // The lesser of its sides; half where nothing is known of the student.
@@ -117,7 +120,7 @@ export function sheetContent(body: SheetBody): SheetContent {
     on: body.on,
     total: clock(total),
     minutes: Math.round(total / 60),
-    cautions: body.cautions,
+    cautions: screening.cautions.map((c) => c.name),
     lines,
     language,
   };

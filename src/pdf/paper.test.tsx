@@ -2,6 +2,7 @@ import { renderToBuffer } from '@react-pdf/renderer';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { buildOf } from '@/core/body';
+import { screen } from '@/core/cautions/screen';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY } from '@/core/fit/way';
 import { allShapes, rungOf } from '@/core/poses';
@@ -44,7 +45,7 @@ const contentOf = (practice: Practice, book: Record<string, string[]> = {}, lang
     way: USUAL_WAY,
     on: '27 November 2026',
     name: 'Sedge',
-    cautions: ['Low back ache'],
+    screening: screen([{ caution: 'low-back-ache' }], '2026-11-27'),
     sizes: PROP_SIZES,
     voice: VOICE,
     schools: SCHOOLS,

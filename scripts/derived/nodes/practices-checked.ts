@@ -3,7 +3,14 @@
  * of them.
  */
 import { readFileSync } from 'node:fs';
-import { builtFor, CHECKED, sheetMark, sheetText, type CheckedPractice } from '../../../demo/checked-practices';
+import {
+  builtFor,
+  CHECKED,
+  sheetMark,
+  sheetText,
+  shutFor,
+  type CheckedPractice,
+} from '../../../demo/checked-practices';
 import { publishedStudio } from '../../../demo/published.fixtures';
 import { totalSeconds } from '../../../src/core/practice/practice';
 import { AIM_WORDS, aimedName } from '../../../src/core/aims/words';
@@ -15,7 +22,7 @@ const PAGE = 'docs/practices-checked.md';
 async function section(one: CheckedPractice): Promise<{ text: string; old: boolean }> {
   const built = await builtFor(publishedStudio(), one);
   const pace = one.wish.pace ?? 'usual';
-  const sheet = sheetText(built, { pace });
+  const sheet = sheetText(built, { pace }, shutFor(publishedStudio(), one));
   const mark = sheetMark(sheet);
   const old = mark !== one.read;
   const doses = built.doses.map((d) => {

@@ -10,7 +10,7 @@ import { LANGUAGES } from '@/core/languages/language';
 import { cuesOf, LIBRARY } from '@/core/poses';
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, SCHOOLS, schoolsSchema } from '@/core/poses/schools';
-import { MOVES } from '@/core/practice/moves';
+import { MOVES, OWN_WAYS } from '@/core/practice/moves';
 import type { Practice } from '@/core/practice/practice';
 import { build } from '@/core/practice/practices.fixtures';
 import { holdWords, sidesWords } from '@/core/practice/sheet';
@@ -74,7 +74,7 @@ describe.each(OTHERS)('the student’s pages in %s', (language) => {
   it('have every word of the library, of the ways between poses and of the small tests', () => {
     expect(LIBRARY_SAYS.length).toBeGreaterThan(1000);
     expect(missing(LIBRARY_SAYS)).toEqual([]);
-    expect(missing(MOVES.map((m) => m.words))).toEqual([]);
+    expect(missing([...MOVES, ...OWN_WAYS].map((m) => m.words))).toEqual([]);
     expect(missing(ALONE.flatMap((t) => [testById(t.test)?.name ?? '', t.asks, ...t.steps]))).toEqual([]);
   });
   it('have every word of what cautions close', () => {
@@ -162,7 +162,7 @@ describe('German', () => {
       { pose: 'low-lunge', rung: 1, side: 'right' as const },
     ];
     expect(wayTo(items, 1)).toMatch(/^Step the (left|right) foot forward between the hands/);
-    expect(wayTo(items, 1, say)).toMatch(/^Setze den (linken|rechten) Fuß nach vorn zwischen die Hände/);
+    expect(wayTo(items, 1, { say })).toMatch(/^Setze den (linken|rechten) Fuß nach vorn zwischen die Hände/);
   });
   it('says props with a comma in numbers', () => {
     expect(ownedWords('blanket', 7.5, undefined, undefined, say)).toBe('eine Decke, 3-fach gelegt, 7,5 cm');

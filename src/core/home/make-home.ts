@@ -14,6 +14,7 @@ import { itemsFor } from '@/core/practice/edit';
 import { givenTitle } from '@/core/practice/given-title';
 import { paceOf, setSeconds, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { taughtOrder } from '@/core/practice/taught-order';
+import { shutBy } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { recheck, type Rechecked } from '@/core/practice/recheck';
 import { without } from '@/core/practice/without';
@@ -172,7 +173,7 @@ function easierOf(item: PracticeItem, practice: Practice, { ranked, student }: H
 function stepOf(
   item: PracticeItem,
   before: readonly PracticeItem[],
-  { ranked, build, sizes, schools, book, say = asWritten }: HomeBody,
+  { ranked, screening, build, sizes, schools, book, say = asWritten }: HomeBody,
   pictures: Pictures,
 ): HomeStep | null {
   const found = rungOf(item.pose, item.rung);
@@ -191,7 +192,9 @@ function stepOf(
     because: [],
     name: say(shape.name),
     sub: say(rung.name),
-    enter: [wayTo([...before, item], before.length, say), say(cuesOf(shape, rung).enter)].filter(Boolean).join(' '),
+    enter: [wayTo([...before, item], before.length, { say, shut: shutBy(screening) }), say(cuesOf(shape, rung).enter)]
+      .filter(Boolean)
+      .join(' '),
     keep: [
       ...cues
         .filter((c) => ALONE.includes(c.role))

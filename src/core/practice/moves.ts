@@ -6,6 +6,9 @@ import type { Base } from './stance';
  */
 export type Lead = 'same' | 'change' | 'choose' | 'none';
 
+/** What a move passes that neither end of it shows: `passing.ts` says what each asks. */
+export type Passage = 'fold' | 'roll-up' | 'squat' | 'squat-on-hand' | 'step' | 'foot-by-hands' | 'over-hands';
+
 /** One named move from one base to another. */
 export interface Move {
   from: Base;
@@ -15,6 +18,8 @@ export interface Move {
   words: string;
   /** How much it asks of a body, in steps of about a breath: what the shortest way is counted in. Ours. */
   effort: number;
+  /** What it passes that neither end of it shows. */
+  through?: Passage;
 }
 
 const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): Move => ({
@@ -24,6 +29,8 @@ const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): 
   effort,
   words,
 });
+/** A move that passes something. */
+const by = (through: Passage, passing: Move): Move => ({ ...passing, through });
 
 /**
  * Moves that teachers use between bases. A longer way is put together from them. Up from the back it goes by way of the
@@ -49,7 +56,7 @@ export const MOVES: readonly Move[] = [
   move('fours', 'front', 'none', 2, 'lower down on to the front'),
   move('front', 'plank', 'none', 3, 'tuck the toes and press up into a plank'),
   move('front', 'seat', 'none', 3, 'roll to one side and press up to sit'),
-  move('seat', 'front', 'none', 3, 'come over the legs and lower down on to the front'),
+  by('over-hands', move('seat', 'front', 'none', 3, 'come over the legs and lower down on to the front')),
   move('plank', 'front', 'none', 2, 'lower down on to the front'),
   move('fours', 'seat', 'none', 2, 'sit to one side and bring the legs round to the front'),
   move('seat', 'fours', 'none', 2, 'come over the legs on to hands and knees'),
@@ -60,8 +67,8 @@ export const MOVES: readonly Move[] = [
   move('seat', 'kneel', 'none', 2, 'come over the legs on to the knees'),
   move('kneel', 'lunge', 'choose', 2, 'step the {{lead}} foot forward'),
   move('lunge', 'kneel', 'none', 2, 'bring the front knee back beside the other'),
-  move('fours', 'lunge', 'choose', 2, 'step the {{lead}} foot forward between the hands'),
-  move('lunge', 'fours', 'none', 2, 'put the hands down and take the front foot back'),
+  by('foot-by-hands', move('fours', 'lunge', 'choose', 2, 'step the {{lead}} foot forward between the hands')),
+  by('foot-by-hands', move('lunge', 'fours', 'none', 2, 'put the hands down and take the front foot back')),
   move('lunge', 'lunge', 'change', 2, 'change feet'),
   move('fours', 'dog', 'none', 2, 'tuck the toes and lift the hips'),
   move('dog', 'fours', 'none', 1, 'lower the knees'),
@@ -72,10 +79,13 @@ export const MOVES: readonly Move[] = [
 
   move('lunge', 'split', 'same', 1, 'tuck the back toes and lift the back knee'),
   move('split', 'lunge', 'same', 1, 'lower the back knee'),
-  move('dog', 'split', 'choose', 2, 'step the {{lead}} foot forward between the hands'),
-  move('dog', 'lunge', 'choose', 2, 'step the {{lead}} foot forward and lower the back knee'),
-  move('split', 'dog', 'none', 2, 'put the hands down and take the front foot back'),
-  move('lunge', 'dog', 'none', 3, 'put the hands down, tuck the toes, and take the front foot back'),
+  by('foot-by-hands', move('dog', 'split', 'choose', 2, 'step the {{lead}} foot forward between the hands')),
+  by('foot-by-hands', move('dog', 'lunge', 'choose', 2, 'step the {{lead}} foot forward and lower the back knee')),
+  by('foot-by-hands', move('split', 'dog', 'none', 2, 'put the hands down and take the front foot back')),
+  by(
+    'foot-by-hands',
+    move('lunge', 'dog', 'none', 3, 'put the hands down, tuck the toes, and take the front foot back'),
+  ),
   move('split', 'split', 'change', 2, 'change feet'),
   move('split', 'wide', 'same', 1, 'open the hips to the side'),
   move('wide', 'split', 'same', 1, 'turn the hips to face the front foot'),
@@ -95,17 +105,30 @@ export const MOVES: readonly Move[] = [
   move('wide', 'stand', 'none', 1, 'step the feet together'),
   move('stand', 'one', 'choose', 1, 'take the weight on to the {{lead}} foot'),
   move('one', 'stand', 'none', 1, 'set the foot down'),
-  move('stand', 'dog', 'none', 3, 'fold forward, put the hands down and step back'),
-  move('dog', 'stand', 'none', 3, 'walk the feet to the hands and roll up'),
-  move('stand', 'fours', 'none', 3, 'put the hands down and lower the knees'),
-  move('fours', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh'),
-  move('stand', 'kneel', 'none', 3, 'lower one knee, then the other'),
-  move('kneel', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh'),
+  by('fold', move('stand', 'dog', 'none', 3, 'fold forward, put the hands down and step back')),
+  by('roll-up', move('dog', 'stand', 'none', 3, 'walk the feet to the hands and roll up')),
+  by('fold', move('stand', 'fours', 'none', 3, 'put the hands down and lower the knees')),
+  by('foot-by-hands', move('fours', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh')),
+  by('step', move('stand', 'kneel', 'none', 3, 'lower one knee, then the other')),
+  by('step', move('kneel', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh')),
   move('stand', 'lunge', 'choose', 2, 'step the {{other}} foot back and lower its knee'),
   move('lunge', 'stand', 'none', 2, 'press into the front foot and rise'),
-  move('stand', 'seat', 'none', 4, 'lower down with a hand on the floor, and sit'),
+  by('squat-on-hand', move('stand', 'seat', 'none', 4, 'lower down with a hand on the floor, and sit')),
+  by('squat', move('stand', 'seat', 'none', 5, 'lower down to sit, holding a chair')),
+  by('squat', move('seat', 'stand', 'none', 6, 'draw the feet in and stand up, holding a chair')),
+  move('seat', 'lunge', 'choose', 5, 'set the {{lead}} foot down and come up on to the other knee'),
+  move('lunge', 'seat', 'none', 5, 'sit to one side and bring the legs round to the front'),
   move('stand', 'chair', 'none', 2, 'sit down on the chair'),
   move('chair', 'stand', 'none', 2, 'stand up from the chair'),
-  move('chair', 'fours', 'none', 4, 'come down on to hands and knees, holding the chair'),
-  move('fours', 'chair', 'none', 4, 'kneel up, both hands on the chair, and come on to it'),
+  by('step', move('chair', 'fours', 'none', 4, 'come down on to hands and knees, holding the chair')),
+  by('step', move('fours', 'chair', 'none', 4, 'kneel up, both hands on the chair, and come on to it')),
+];
+
+/**
+ * Between floor and feet where every other way is shut: where to, and that how is hers. Dearer than any way that one
+ * would send her.
+ */
+export const OWN_WAYS: readonly Move[] = [
+  move('seat', 'stand', 'none', 11, 'come up to stand in your own way, with a chair or a hand to help'),
+  move('stand', 'seat', 'none', 11, 'come down to sit in your own way, with a chair or a hand to help'),
 ];

@@ -1,6 +1,7 @@
 import { asWritten, type Say } from '@/core/languages/as-written';
 import { blocksOf, roundSpan } from './blocks';
 import type { Pace } from './pace';
+import type { Shut } from './passing';
 import type { PracticeItem } from './practice';
 import { salutationOf } from './salutations';
 import { taughtSteps } from './taught-order';
@@ -27,8 +28,15 @@ export interface SheetRow {
   note?: string;
 }
 
-/** Lines of a practice with their beginning on the clock. */
-export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual', say: Say = asWritten): SheetRow[] {
+/**
+ * Lines of a practice with their beginning on the clock.
+ * @param how the language, and what cautions shut on the ways between (`shutBy`)
+ */
+export function sheetRows(
+  items: readonly PracticeItem[],
+  pace: Pace = 'usual',
+  how: { say?: Say; shut?: Shut } = {},
+): SheetRow[] {
   const steps = taughtSteps(items);
   const taught = steps.map((s) => s.taught);
   const blocks = blocksOf(items, pace);
@@ -48,7 +56,7 @@ export function sheetRows(items: readonly PracticeItem[], pace: Pace = 'usual', 
       way: wayTo(
         taught,
         steps.findIndex((s) => s.of === own[0]),
-        say,
+        how,
       ),
       ...(note && { note }),
     };

@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { CAUTIONS } from '@/core/cautions/catalogue';
+import { screen } from '@/core/cautions/screen';
 import { allShapes, isSided, rungOf } from '@/core/poses';
-import { MOVES } from './moves';
+import { MOVES, OWN_WAYS } from './moves';
+import { NOTHING_SHUT, shutBy } from './passing';
 import { BASES, stanceOf, type Base, type Stance } from './stance';
 import { stepsBetween, wayTo, wayWords } from './transitions';
 
@@ -55,15 +58,34 @@ describe('how a rung stands', () => {
   });
 });
 
+const LEADS: Readonly<Partial<Record<Base, readonly Stance['lead'][]>>> = {
+  side: ['left', 'right'],
+  lunge: ['left', 'right'],
+  split: ['left', 'right'],
+  one: ['left', 'right'],
+  wide: [null, 'left', 'right'],
+};
+const ALL: Stance[] = BASES.flatMap((base) => (LEADS[base] ?? [null]).map((lead) => ({ base, lead })));
+
+const DAY = '2026-12-01';
+/** Every caution alone, of one side where it has sides, and some of them together. */
+const CAUTIONED = [
+  ...CAUTIONS.filter((c) => c.rules !== 'all').flatMap((c) => [
+    [{ caution: c.id }],
+    ...(c.sided ? [[{ caution: c.id, side: 'left' as const }]] : []),
+  ]),
+  [{ caution: 'wrist-or-shoulder' }, { caution: 'knee-replacement' }],
+  [
+    { caution: 'wrist-or-shoulder', side: 'right' as const },
+    { caution: 'knee-injury', side: 'left' as const },
+  ],
+  [{ caution: 'osteoporosis' }, { caution: 'hip-replacement' }, { caution: 'eye-pressure' }],
+].map((told) => ({
+  name: told.map((t) => [t.caution, 'side' in t ? t.side : ''].join(' ').trim()).join(' and '),
+  screening: screen(told, DAY),
+}));
+
 describe('the way between two shapes', () => {
-  const LEADS: Readonly<Partial<Record<Base, readonly Stance['lead'][]>>> = {
-    side: ['left', 'right'],
-    lunge: ['left', 'right'],
-    split: ['left', 'right'],
-    one: ['left', 'right'],
-    wide: [null, 'left', 'right'],
-  };
-  const ALL: Stance[] = BASES.flatMap((base) => (LEADS[base] ?? [null]).map((lead) => ({ base, lead })));
   const UP = new Set<Base>(['stand', 'split', 'wide', 'one', 'dog']);
   const LOW = new Set<Base>(['back', 'front', 'side', 'seat']);
 
@@ -104,9 +126,14 @@ describe('the way between two shapes', () => {
       for (const b of ALL) for (const c of ALL) expect(effort(a, c)).toBeLessThanOrEqual(effort(a, b) + effort(b, c));
   });
 
-  it('uses every move that is listed', () => {
-    const used = new Set(ALL.flatMap((a) => ALL.flatMap((b) => (stepsBetween(a, b) ?? []).map((s) => s.move))));
-    expect(MOVES.filter((m) => !used.has(m)).map((m) => `${m.from} to ${m.to}: ${m.words}`)).toEqual([]);
+  it('uses every move that is listed, for somebody', () => {
+    const used = new Set(
+      [NOTHING_SHUT, ...CAUTIONED.map(({ screening }) => shutBy(screening))].flatMap((shut) =>
+        ALL.flatMap((a) => ALL.flatMap((b) => (stepsBetween(a, b, shut) ?? []).map((s) => s.move))),
+      ),
+    );
+    const unused = [...MOVES, ...OWN_WAYS].filter((m) => !used.has(m));
+    expect(unused.map((m) => `${m.from} to ${m.to}: ${m.words}`)).toEqual([]);
   });
 
   it('is told between items as a teacher would say it', () => {
@@ -126,5 +153,84 @@ describe('the way between two shapes', () => {
     expect(way(['mountain', 1, 'both'])).toBe('');
     expect(wayTo([{ pose: 'mountain', rung: 1, side: 'both' }], 1)).toBe('');
     expect(way(['no-such-pose', 1, 'both'], ['mountain', 1, 'both'])).toBe('');
+  });
+});
+
+describe('a way past what cautions shut', () => {
+  const told = (caution: string, side?: 'left' | 'right') => shutBy(screen([{ caution, ...(side && { side }) }], DAY));
+  const at = (base: Base, lead: Stance['lead'] = null): Stance => ({ base, lead });
+  const words = (from: Stance, to: Stance, shut = NOTHING_SHUT): string => wayWords(from, to, undefined, shut);
+
+  it.each(CAUTIONED)('leads everywhere and through nothing that is shut: $name', ({ screening }) => {
+    const shut = shutBy(screening);
+    const open = ALL.filter((s) => !shut.place(s));
+    for (const from of open)
+      for (const to of open) {
+        const name = `${from.base} ${String(from.lead)} to ${to.base} ${String(to.lead)}`;
+        const steps = stepsBetween(from, to, shut);
+        expect(steps, name).not.toBeNull();
+        let last = from;
+        for (const { move, lead } of steps ?? []) {
+          expect(shut.move(move, lead), `${name}: ${move.words}`).toBe(false);
+          last = { base: move.to, lead: move.lead === 'none' ? null : lead };
+          expect(shut.place(last), `${name}: ${move.words}`).toBe(false);
+        }
+        expect(last, name).toEqual(from.base === to.base && from.lead === to.lead ? from : to);
+      }
+  });
+
+  it('is the usual one where nothing is in its way', () => {
+    expect(shutBy(screen([], DAY))).toBe(NOTHING_SHUT);
+    const neck = told('neck');
+    for (const base of ['side', 'seat', 'fours', 'kneel'] as const)
+      expect(words(at('back'), at(base, base === 'side' ? 'left' : null), neck)).toBe(
+        words(at('back'), at(base, base === 'side' ? 'left' : null)),
+      );
+  });
+
+  it('keeps sore hands off the floor, and sore knees', () => {
+    const wrists = told('wrist-or-shoulder'),
+      left = told('knee-injury', 'left'),
+      knees = told('knee-injury');
+    expect(words(at('back'), at('stand'))).toMatch(/hands and knees/);
+    expect(words(at('back'), at('stand'), wrists)).toBe(
+      'Roll to one side and press up to sit. Come over the legs on to the knees. ' +
+        'Then step one foot forward and rise, hands on the thigh.',
+    );
+    expect(words(at('stand'), at('seat'), wrists)).toBe('Lower down to sit, holding a chair.');
+    expect(words(at('seat'), at('stand'), left)).toBe(
+      'Set the left foot down and come up on to the other knee. Then press into the front foot and rise.',
+    );
+    expect(words(at('stand'), at('seat'), left)).toMatch(/^Step the right foot back and lower its knee\./);
+    expect(words(at('seat'), at('stand'), told('knee-injury', 'right'))).toMatch(/^Set the right foot down/);
+    // Neither knee may bear and neither may bend so far: nobody can say how she does it, so nobody does.
+    expect(words(at('seat'), at('stand'), knees)).toBe(
+      'Come up to stand in your own way, with a chair or a hand to help.',
+    );
+    expect(words(at('seat'), at('stand'), told('inflamed-joints'))).toBe(
+      'Draw the feet in and stand up, holding a chair.',
+    );
+  });
+
+  it('neither rolls up a back that may not round, nor brings the head down', () => {
+    for (const caution of ['osteoporosis', 'spine-fixed', 'eye-pressure', 'hip-replacement'])
+      for (const to of ['seat', 'fours', 'dog'] as const) {
+        expect(words(at('stand'), at(to), told(caution)), caution).not.toMatch(/fold/i);
+        expect(words(at(to), at('stand'), told(caution)), caution).not.toMatch(/roll up/i);
+      }
+    expect(words(at('fours'), at('stand'), told('osteoporosis'))).toBe(
+      'Come back on to the knees. Then step one foot forward and rise, hands on the thigh.',
+    );
+  });
+
+  it('opens again what somebody allows in spite of a caution', () => {
+    const allowed = { demand: 'weight-on-hands', does: 'closes', over: 0, by: 'her physio', why: 'healed', on: DAY };
+    expect(shutBy(screen([{ caution: 'wrist-or-shoulder', allowed: [allowed] }], DAY))).toBe(NOTHING_SHUT);
+  });
+
+  it('lets a caution that holds no foot or side say the same of both', () => {
+    for (const { screening, name } of CAUTIONED.filter((c) => c.screening.cautions.every((x) => !x.side)))
+      for (const base of BASES)
+        expect(shutBy(screening).place(at(base, 'left')), name).toBe(shutBy(screening).place(at(base, 'right')));
   });
 });

@@ -2,7 +2,8 @@ import { capital } from '@/core/capital';
 import { SIDES, type Side } from '@/core/body';
 import { asWritten, type Say } from '@/core/languages/as-written';
 import { rungOf } from '@/core/poses';
-import { MOVES, type Move } from './moves';
+import { MOVES, OWN_WAYS, type Move } from './moves';
+import { NOTHING_SHUT, type Shut } from './passing';
 import type { PracticeItem } from './practice';
 import { setWords } from './taught-order';
 import { isNextSet } from './timing';
@@ -10,7 +11,8 @@ import { BASES, stanceOf, type Base, type Stance } from './stance';
 
 /**
  * The way from one shape to the next, as the least sum of moves that teachers use (`moves.ts`) between what carries the
- * body in both: the shortest path of a small graph (Dijkstra 1959).
+ * body in both: the shortest path of a small graph (Dijkstra 1959). What a student's cautions shut on the way is left out
+ * wherever another way leads round it.
  */
 
 /** A move of a way, with the foot in front (or the side below) after it. */
@@ -40,22 +42,29 @@ function after(from: Stance, move: Move): Stance[] {
   }
 }
 
-const movesFrom = new Map<Base, readonly Move[]>(BASES.map((b) => [b, MOVES.filter((m) => m.from === b)]));
+const movesFrom = new Map<Base, readonly Move[]>(
+  BASES.map((b) => [b, [...MOVES, ...OWN_WAYS].filter((m) => m.from === b)]),
+);
 const found = new Map<string, readonly Step[] | null>();
 
 /**
  * The least way between two stances, move by move; empty where the body need not move on the ground, null where no
  * moves lead there.
+ * @param shut what is not passed, where cautions say so; both ends stand as they are
  */
-export function stepsBetween(from: Stance, to: Stance): readonly Step[] | null {
-  const name = `${keyOf(from)} ${keyOf(to)}`;
+export function stepsBetween(from: Stance, to: Stance, shut: Shut = NOTHING_SHUT): readonly Step[] | null {
+  const name = `${keyOf(from)} ${keyOf(to)} ${shut.key}`;
   let known = found.get(name);
-  if (known === undefined) found.set(name, (known = shortest(from, to)));
+  if (known === undefined) found.set(name, (known = shortest(from, to, shut)));
   return known;
 }
 
-function shortest(from: Stance, to: Stance): Step[] | null {
+/** Nobody is sent by way of a plank to spare a knee: what passing one costs more, on a way round. Ours. */
+const BY_PLANK = 8;
+
+function shortest(from: Stance, to: Stance, shut: Shut): Step[] | null {
   const goal = keyOf(to);
+  const round = shut.key !== '';
   const best = new Map<string, { at: Stance; effort: number; steps: Step[] }>();
   const open = [{ at: from, effort: 0, steps: [] as Step[] }];
   while (open.length > 0) {
@@ -65,12 +74,12 @@ function shortest(from: Stance, to: Stance): Step[] | null {
     best.set(keyOf(here.at), here);
     if (keyOf(here.at) === goal) return here.steps;
     for (const move of movesFrom.get(here.at.base) ?? [])
-      for (const at of after(here.at, move))
-        open.push({
-          at,
-          effort: here.effort + move.effort,
-          steps: [...here.steps, { move, lead: at.lead ?? here.at.lead }],
-        });
+      for (const at of after(here.at, move)) {
+        const lead = at.lead ?? here.at.lead;
+        if (shut.move(move, lead) || (keyOf(at) !== goal && shut.place(at))) continue;
+        const effort = here.effort + move.effort + (round && at.base === 'plank' && keyOf(at) !== goal ? BY_PLANK : 0);
+        open.push({ at, effort, steps: [...here.steps, { move, lead }] });
+      }
   }
   return null;
 }
@@ -85,8 +94,8 @@ const said = ({ move, lead }: Step, say: Say): string => {
  * A way in words, a sentence a move: "Lower the back knee. Then come back on to the knees."; "" where there is none to
  * go.
  */
-export function wayWords(from: Stance, to: Stance, say: Say = asWritten): string {
-  const words = (stepsBetween(from, to) ?? []).map((step) => said(step, say));
+export function wayWords(from: Stance, to: Stance, say: Say = asWritten, shut: Shut = NOTHING_SHUT): string {
+  const words = (stepsBetween(from, to, shut) ?? []).map((step) => said(step, say));
   const last = (i: number) => i > 0 && i === words.length - 1;
   return words.map((step, i) => `${last(i) ? say('Then {{step}}', { step }) : capital(step)}.`).join(' ');
 }
@@ -100,12 +109,17 @@ const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
 /**
  * The way to an item from the one before it, in words; "" at the beginning and the end, for a pose that is not here,
  * and where the body stays.
+ * @param how the language, and what cautions shut on the way (`shutBy`)
  */
-export function wayTo(items: readonly Placed[], i: number, say: Say = asWritten): string {
+export function wayTo(
+  items: readonly Placed[],
+  i: number,
+  { say = asWritten, shut = NOTHING_SHUT }: { say?: Say; shut?: Shut } = {},
+): string {
   const [before, item] = [items.at(Math.max(0, i - 1)), items.at(i)];
   if (i <= 0 || !before || !item) return '';
   if (isNextSet(items, i)) return say('Rest, then {{set}}.', { set: setWords(item, say) });
   const from = stanceAt(before),
     to = stanceAt(item);
-  return from && to ? wayWords(from, to, say) : '';
+  return from && to ? wayWords(from, to, say, shut) : '';
 }

@@ -50,7 +50,7 @@ export function OpenPractice({
         onKeep={onCorrect}
       />
       <AdaptNote key={`${practice.id}-home`} student={student} practice={practice} ranked={ranked} onPut={onAdapt} />
-      <PracticeEditor key={practice.id} student={student} practice={practice} ranked={ranked}>
+      <PracticeEditor key={practice.id} student={student} practice={practice} ranked={ranked} screening={screening}>
         <Box sx={{ display: 'flex', flexDirection: 'column', mt: 1 }}>
           <Button size="small" disabled={practice.items.length === 0} onClick={() => setGiving(true)}>
             Send it home

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState, type ReactNode } from 'react';
+import type { Screening } from '@/core/cautions/screen';
 import type { Student } from '@/core/students/student';
 import { sameSide } from '@/core/poses';
 import { dosesOf, servedBy } from '@/core/practice/doses';
@@ -18,6 +19,7 @@ import { AddPose } from './AddPose';
 import { BlockList } from './BlockList';
 import { BlockPanel } from './BlockPanel';
 import { blockName } from './block-name';
+import { shutBy } from '@/core/practice/passing';
 import { sheetRows } from '@/core/practice/sheet';
 import { DoseBars } from './DoseBars';
 import { EditorHead } from './EditorHead';
@@ -36,11 +38,13 @@ export function PracticeEditor({
   student,
   practice,
   ranked,
+  screening,
   children,
 }: {
   student: Student;
   practice: Practice;
   ranked: readonly RankedPose[];
+  screening: Screening;
   /** What can be done with the whole practice, beside its totals. */
   children?: ReactNode;
 }) {
@@ -56,18 +60,19 @@ export function PracticeEditor({
     () => practice.request ?? requestOf({ minutes: practice.minutes, breathSeconds }),
     [practice, breathSeconds],
   );
+  const shut = shutBy(screening);
   const chart = useMemo(() => {
     const profile = profileOf(items, ranked, pace);
     return {
       profile,
-      rows: sheetRows(items, pace),
+      rows: sheetRows(items, pace, { shut }),
       blocks: profile.map((s) => s.block),
       reasons: reasonsOf(items, ranked, aims, request),
       warnings: warningsOf(items, ranked, request),
       doses: dosesOf(items, aims, ranked),
       total: totalSeconds(items, pace),
     };
-  }, [items, ranked, aims, request, pace]);
+  }, [items, ranked, shut, aims, request, pace]);
   const { profile, blocks, reasons, warnings, doses, total } = chart;
   const depthOf = (block: Block): number =>
     ranked.find((r) => r.pose === block.pose && r.rung === block.rung && sameSide(r.side, block.items[0].side))

@@ -58,7 +58,6 @@ export function PrintScreen() {
       </EmptyChart>
     );
   const screening = screenOf(student, today());
-  const { cautions } = screening;
   const safe = recheck(practice.items, screening, ranked, practice.aims, student.breathSeconds);
   // The teacher's own page is English.
   const language = who === 'student' ? languageOf(student.language) : 'en';
@@ -70,7 +69,7 @@ export function PrintScreen() {
     on: dateIn(language),
     language,
     name: firstName(student.name),
-    cautions: cautions.map((c) => c.name),
+    screening,
     sizes,
     voice,
     schools,

@@ -10,15 +10,16 @@ import { useMemo, useState } from 'react';
 import { otherSide, TYPICAL_BUILD } from '@/core/body';
 import { practiceOfClass, type YogaClass } from '@/core/classes/class';
 import type { TableRow } from '@/core/classes/table';
+import { wayOf } from '@/core/classes/ways';
 import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY } from '@/core/fit/way';
-import { screen } from '@/core/cautions/screen';
+import { screen, screenOf } from '@/core/cautions/screen';
 import { rungOf } from '@/core/poses';
 import { requestOf } from '@/core/practice/request';
 import { lessonId, logFrom } from '@/core/teaching/log';
 import { hasBegun } from '@/core/teaching/player';
 import { endPlayer } from '@/store/changes';
-import { now, whereAt } from '@/store/studio';
+import { now, today, whereAt } from '@/store/studio';
 import type { ClassPerson } from '@/workers/core.worker';
 import { core } from '@/workers/use-core';
 import { useClass, useClassWay } from '../classes/use-class';
@@ -131,10 +132,23 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
     );
   const next = state.items.at(state.index + 1);
   const rowOf = (taught: { pose: string; rung: number } | undefined) =>
-    taught && table?.rows.find((r) => r.block.pose === taught.pose && r.block.rung === taught.rung);
-  const others = onlyCues ? [] : otherwise(rowOf(item), people);
+    table?.rows.find((r) => r.block.pose === taught?.pose && r.block.rung === taught.rung);
+  /** Who goes another way to an item than the class, and which. */
+  const waysTo = (k: number): string[] =>
+    onlyCues || k === 0
+      ? []
+      : people.flatMap(({ student }) => {
+          const [before, then] = [k - 1, k].map((i) => state.items.at(i));
+          const way = wayOf(student.id, screenOf(student, today()), [rowOf(before), before], [rowOf(then), then]);
+          return way ? [`${firstName(student.name)}: ${way}`] : [];
+        });
+  const others = onlyCues
+    ? []
+    : [...otherwise(rowOf(item), people), ...(state.stage === 'moving' ? waysTo(state.index) : [])];
   const coming =
-    onlyCues || (next?.pose === item.pose && next.rung === item.rung) ? [] : otherwise(rowOf(next), people);
+    onlyCues || (next?.pose === item.pose && next.rung === item.rung)
+      ? []
+      : [...otherwise(rowOf(next), people), ...waysTo(state.index + 1)];
   return (
     <TeachFrame>
       <Box>

@@ -9,6 +9,7 @@ import type { Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
 import type { PracticeItem } from '@/core/practice/practice';
 import { setWords } from '@/core/practice/taught-order';
+import { NOTHING_SHUT, type Shut } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { PoseFigure } from '../poses/PoseFigure';
 
@@ -38,17 +39,20 @@ export function NextUp({
   next,
   from,
   body,
+  shut = NOTHING_SHUT,
   children,
 }: {
   next: PracticeItem | undefined;
   /** What is done before it. */
   from: PracticeItem | undefined;
   body: TaughtBody;
+  /** What is not passed on the way there. */
+  shut?: Shut;
   /** What else is said of it. */
   children?: ReactNode;
 }) {
   const depth = useDepth(next, body);
-  const way = next && from ? wayTo([from, next], 1) : '';
+  const way = next && from ? wayTo([from, next], 1, { shut }) : '';
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, minHeight: 64 }}>
       {next && (

@@ -15,6 +15,7 @@ import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import { alternativesFor } from '@/core/practice/alternatives';
 import { blocksOf } from '@/core/practice/blocks';
 import { itemsFor } from '@/core/practice/edit';
+import { shutBy } from '@/core/practice/passing';
 import { setSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import type { RankedPose } from '@/core/ranking/rank';
@@ -130,7 +131,7 @@ export function OtherWays({
           })}
         </Menu>
       </MainWays>
-      <NextUp next={next} from={item} body={{ posterior, build, way }}>
+      <NextUp next={next} from={item} body={{ posterior, build, way }} shut={shutBy(screening)}>
         {next && fetchWords(next, item, { student, posterior, way, sizes })}
       </NextUp>
     </Box>

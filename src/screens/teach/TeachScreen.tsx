@@ -37,6 +37,7 @@ import { TopBar } from './TopBar';
 import { useNothingForbidden } from './use-nothing-forbidden';
 import { usePlayer } from './use-player';
 import { useRechecked } from './use-rechecked';
+import { shutBy } from '@/core/practice/passing';
 import { useSaying } from './use-saying';
 
 /**
@@ -121,7 +122,7 @@ function Teaching({
   const leftOut = useNothingForbidden(state, screening, send);
   /** What a class may see: cues and shapes, and nothing about anybody. */
   const [onlyCues, setOnlyCues] = useState(false);
-  const { cue, voiced, setVoiced } = useSaying(state, ranked);
+  const { cue, voiced, setVoiced } = useSaying(state, ranked, shutBy(screening));
   if (!state)
     return safe ? null : <EmptyChart title={practice.title}>Checking it against what has changed since …</EmptyChart>;
   const back = `${base}/student?id=${student.id}&step=practice`;

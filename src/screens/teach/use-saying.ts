@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { cuesFor } from '@/core/practice/cues';
+import { NOTHING_SHUT, type Shut } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { cueNow } from '@/core/teaching/moment';
 import { sameSide } from '@/core/poses';
@@ -11,8 +12,11 @@ import { hush, speak } from '@/instruments/speak';
 
 const NOTHING: never[] = [];
 
-/** The one cue of the moment, in the teacher's words or drafted in her voice; spoken aloud where she wants that. */
-export function useSaying(state: PlayerState | null, ranked: readonly RankedPose[] | null) {
+/**
+ * The one cue of the moment, in the teacher's words or drafted in her voice; spoken aloud where she wants that.
+ * @param shut what whoever is taught does not pass on the ways between shapes
+ */
+export function useSaying(state: PlayerState | null, ranked: readonly RankedPose[] | null, shut: Shut = NOTHING_SHUT) {
   const { voice, schools, book } = useCues();
   const [voiced, setVoiced] = useState(false);
   const items = state?.items ?? NOTHING,
@@ -24,7 +28,7 @@ export function useSaying(state: PlayerState | null, ranked: readonly RankedPose
     return cuesFor(item, { voice, schools, fit, before: items.slice(0, index) }, book).cues;
   }, [items, index, ranked, voice, schools, book]);
   const now = state ? cueNow(cues, state) : '';
-  const way = useMemo(() => wayTo(items, index), [items, index]);
+  const way = wayTo(items, index, { shut });
   // On the way it is first said how one gets there.
   const cue = state?.stage === 'moving' && way ? `${way} ${now}`.trim() : now;
   const running = state?.running ?? false;

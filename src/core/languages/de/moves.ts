@@ -67,6 +67,14 @@ export const MOVE_WORDS: Readonly<Record<string, string>> = {
   'step the {{other}} foot back and lower its knee': 'setze den {{other}}en Fuß zurück und senke sein Knie',
   'press into the front foot and rise': 'drücke den vorderen Fuß in den Boden und steh auf',
   'lower down with a hand on the floor, and sit': 'senke dich mit einer Hand am Boden und setze dich',
+  'lower down to sit, holding a chair': 'halte dich an einem Stuhl und senke dich zum Sitzen',
+  'draw the feet in and stand up, holding a chair': 'ziehe die Füße heran, halte dich an einem Stuhl und steh auf',
+  'set the {{lead}} foot down and come up on to the other knee':
+    'stelle den {{lead}}en Fuß auf und komm auf das andere Knie hoch',
+  'come up to stand in your own way, with a chair or a hand to help':
+    'komm auf deine eigene Weise zum Stehen, ein Stuhl oder eine Hand hilft',
+  'come down to sit in your own way, with a chair or a hand to help':
+    'komm auf deine eigene Weise zum Sitzen, ein Stuhl oder eine Hand hilft',
   'sit down on the chair': 'setze dich auf den Stuhl',
   'stand up from the chair': 'steh vom Stuhl auf',
   'come down on to hands and knees, holding the chair': 'komm in den Vierfüßlerstand und halte dich am Stuhl',

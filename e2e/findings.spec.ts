@@ -48,7 +48,7 @@ test('from findings to aims: opened to readings, changed, kept over a reload, ta
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=findings');
   const left = page.getByRole('region', { name: 'left side' });
-  await expect(left).toContainText('Your left straight leg stops rising because of the back of the thigh');
+  await expect(left).toContainText('Your left straight leg rises no further because of the back of the thigh');
   await left.getByRole('button', { name: /straight leg raise/ }).click();
   await expect(page.getByRole('dialog')).toContainText('rests most on these readings');
   await page.keyboard.press('Escape');
@@ -142,7 +142,7 @@ test('the sheet for the student has plain words, and prints without the frame', 
   await page.goto('/demo/student?id=demo-maren&step=findings');
   await page.getByRole('link', { name: 'Sheet for Maren' }).click();
   await expect(page.getByRole('heading', { name: 'For Maren Tideway' })).toBeVisible();
-  await expect(page.getByText('Your left straight leg stops rising')).toBeVisible();
+  await expect(page.getByText('Your left straight leg rises no further')).toBeVisible();
   const text = await page.locator('main').innerText();
   expect(text).not.toMatch(/hamstring|psoas|rectus|SD|R-hat|limiter/);
   await page.emulateMedia({ media: 'print' });

@@ -124,6 +124,25 @@ for (const [k, { views, when }] of HALVES.entries())
     },
   );
 
+test('day and night are as the device has them, before anything is painted, until one is chosen', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await openDemo(page, '/settings');
+  const root = page.locator('html');
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'dark');
+  await expect(page.getByRole('button', { name: 'As the device' })).toHaveAttribute('aria-pressed', 'true');
+  // Said by a script in the head: there when the document is, before the application runs.
+  await page.route('**/*.js', (route) => route.abort());
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'dark');
+  await page.unroute('**/*.js');
+  await page.reload();
+  await page.emulateMedia({ colorScheme: 'light' });
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'light');
+  await page.getByRole('button', { name: 'Night' }).click();
+  await page.reload();
+  await expect(root).toHaveAttribute('data-mui-color-scheme', 'dark');
+});
+
 test('night is chosen in the settings, and stays after a reload', async ({ page }) => {
   await openDemo(page, '/settings');
   const root = page.locator('html');

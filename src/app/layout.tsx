@@ -14,7 +14,14 @@ export const metadata: Metadata = {
   title: 'Kolpos',
   description: 'Find what limits, choose poses, teach the practice.',
 };
-export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#F4F7F6' };
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#F4F7F6' },
+    { media: '(prefers-color-scheme: dark)', color: '#0B1E27' },
+  ],
+};
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;

@@ -12,8 +12,9 @@ import { theme } from '@/theme/theme';
 export function Providers({ children, nonce }: { children: ReactNode; nonce?: string }) {
   return (
     <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
-      <InitColorSchemeScript attribute="data-mui-color-scheme" nonce={nonce} />
-      <ThemeProvider theme={theme} defaultMode="light">
+      {/* As the device has it, before anything is painted. */}
+      <InitColorSchemeScript attribute="data-mui-color-scheme" defaultMode="system" nonce={nonce} />
+      <ThemeProvider theme={theme} defaultMode="system">
         <CssBaseline />
         {/* Never reloads by itself when the network comes back: that would happen under the teacher's hands. */}
         <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== 'production'} reloadOnOnline={false}>

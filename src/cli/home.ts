@@ -56,7 +56,7 @@ export function home(
     today,
     say: sayIn(language),
   });
-  if (!made) throw new InputProblem('Nothing of this practice is left that her cautions allow.', 'practice');
+  if (!made) throw new InputProblem('Nothing of this practice is left that the student’s cautions allow.', 'practice');
   const parts = bundleHome(fileURLToPath(new URL('../..', import.meta.url)));
   const file = withPictures(made, build, (scene, detail) => draw(scene, detail));
   return homeHtml(homeName(file, language).title, JSON.stringify(file), parts, { language });

@@ -11,12 +11,12 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'length, elongation and moment arms of every line at joint angles in degrees',
   ],
   ['muscles --pose ID --rung N --depth D', 'the same in a pose, at a depth from 0 to 1'],
-  ['findings FILE --student ID [--seed N]', 'what limits her, how sure that is, which tests would tell more'],
+  ['findings FILE --student ID [--seed N]', 'what limits the student, how sure that is, which tests would tell more'],
   ['aims FILE --student ID', 'what to lengthen, strengthen or leave'],
-  ['rank FILE --student ID [--aim KIND:GROUP:SIDE]… [--top N]', 'poses for her aims, best first'],
+  ['rank FILE --student ID [--aim KIND:GROUP:SIDE]… [--top N]', 'poses for the student’s aims, best first'],
   [
     'why FILE --student ID --pose ID [--rung N] [--side left|right]',
-    'why a pose stands where it stands for her: what closes it, or by what it falls behind the first',
+    'why a pose stands where it stands for the student: what closes it, or by what it falls behind the first',
   ],
   [
     'pose ID|--all [--rung N] [--side left|right] [--depth D] [FILE --student ID]',
@@ -44,7 +44,7 @@ const COMMANDS: readonly (readonly [use: string, what: string])[] = [
     'a sheet of a practice as a PDF file: the teacher’s, or the student’s own page',
   ],
   ['csv FILE [readings|log|students] [--student ID]', 'a table for any program; of everybody, or of one student'],
-  ['ics FILE --student ID', 'her weeks ahead as a calendar that names nobody'],
+  ['ics FILE --student ID', 'the weeks ahead as a calendar that names nobody'],
   ['demo', 'the demo studio as a record'],
   [`schema [${Object.keys(JSON_SCHEMAS).join('|')}|all]`, 'the JSON schema of a format, or all of them by name'],
 ];

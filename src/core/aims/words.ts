@@ -1,5 +1,5 @@
 import { movedWords } from '@/core/inference/words';
-import { groupOf, type GroupId } from '@/core/body';
+import { groupOf, shareBelow, type GroupId } from '@/core/body';
 import { GROUP_WORDS, groupName } from '@/core/body/words';
 import type { AimKind } from '@/core/students/student';
 import { testById } from '@/core/assessment/battery';
@@ -42,6 +42,20 @@ export function weakWords(proposed: readonly Pick<ProposedAim, 'kind' | 'group' 
 
 const hundred = (p: number) => Math.min(99, Math.round(p * 100));
 
+/** A place among typical people, of a strength below them. @param z SD, below nought */
+const weakerThan = (z: number): string => `weaker than ${hundred(shareBelow(Math.abs(z)))} of 100 people`;
+
+/**
+ * Why an aim is proposed, as it stands under it: its first reason, and where what is short is worked instead of
+ * lengthened, that it is.
+ */
+export function mainReason({ kind, reasons, school }: Pick<ProposedAim, 'kind' | 'reasons' | 'school'>): string {
+  const [first] = reasons;
+  const worked = kind === 'strengthen' && (first.kind === 'short' || first.kind === 'limits');
+  if (!worked) return reasonWords(first);
+  return `${reasonWords(first)} ${school ? 'By your settings it is worked, not stretched.' : 'It is worked rather than stretched.'}`;
+}
+
 /** Why an aim is proposed, in one plain sentence. */
 export function reasonWords(reason: AimReason): string {
   const test = (id: string) => testById(id)?.name.toLowerCase() ?? id;
@@ -51,15 +65,15 @@ export function reasonWords(reason: AimReason): string {
     case 'limits':
       return `Stops the ${movedWords(reason)}, ${hundred(reason.probability)} in 100.`;
     case 'side-gap':
-      return `Less than on the other side by ${reason.gap.toFixed(1)} SD.`;
+      return `Less than on the other side, by ${reason.gap.toFixed(1)} times the usual spread.`;
     case 'least':
       return 'Nothing is short; this is where there is least.';
     case 'weak':
-      return `Weak in the ${test(reason.test)}: ${Math.abs(reason.z).toFixed(1)} SD below typical.`;
+      return `Weak in the ${test(reason.test)}: ${weakerThan(reason.z)}.`;
     case 'weaker-side':
       return `Weaker than the other side in the ${test(reason.test)}, beyond the error of measuring.`;
     case 'long-and-weak':
-      return `Long and weak (${test(reason.test)}, ${Math.abs(reason.z).toFixed(1)} SD below typical): not to be stretched.`;
+      return `Long and weak (${test(reason.test)}, ${weakerThan(reason.z)}): not to be stretched.`;
     case 'control':
       return `Moved by hand it goes ${Math.round(reason.gap)}° further than alone: the range is there, the strength is not.`;
     case 'opposes':

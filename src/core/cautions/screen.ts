@@ -130,6 +130,10 @@ export function screenOf(
 export const stopOf = (screening: Screening): Caution | null =>
   screening.cautions.find((c) => c.rules === 'all') ?? null;
 
+/** When to stop, as a sentence; of what stops everything, until when it waits. */
+export const stopSentence = ({ rules, stop }: Pick<Caution, 'rules' | 'stop'>): string =>
+  rules === 'all' ? stop : `Stop at ${stop.charAt(0).toLowerCase()}${stop.slice(1)}`;
+
 /** One reason why something is not free: which caution, for which demand, how much is asked and how much is allowed. */
 export interface Because {
   caution: string;

@@ -59,7 +59,7 @@ describe('a sentence to read out', () => {
   const straight = readOf('modified-thomas', 'hip-extension', 5, { variant: 'knee-straight' });
   it('names what stops it without Latin, how sure, and what another way changes', () => {
     expect(sentenceOf(finding(), [usual, straight])).toBe(
-      'Your left hip stops straightening because of the front-thigh muscle that crosses hip and knee (87 in 100); with the knee straightened it goes 14° further.',
+      'Your left hip straightens no further because of the front-thigh muscle that crosses hip and knee (87 in 100); with the knee straightened it goes 14° further.',
     );
     expect(otherWay(finding(), [usual])).toBeNull();
     expect(otherWay(finding(), [usual, { ...straight, trials: [-7] }])).toBeNull();

@@ -8,22 +8,22 @@ import type { MovementChange } from './change';
 import type { MovementFinding } from './statements';
 import { inHundred, speaks, whyUnclear } from './words';
 
-/** What a limb stops doing: "Your left …". */
+/** What a limb does no further: "Your left …". */
 const STOPS: Readonly<Record<Movement, string>> = {
-  'hip-extension': 'hip stops straightening',
-  'knee-flexion-hip-extended': 'knee stops bending while the hip is straight',
-  'hip-flexion-knee-straight': 'straight leg stops rising',
-  'hip-adduction': 'thigh stops short of the midline',
-  'internal-rotation-extended': 'thigh stops turning in',
-  'external-rotation-extended': 'thigh stops turning out',
-  'hip-flexion-knee-bent': 'hip stops bending',
-  'hip-abduction': 'leg stops going out',
-  'cross-body': 'knee stops going across',
-  'internal-rotation-flexed': 'bent thigh stops turning in',
-  'external-rotation-flexed': 'bent thigh stops turning out',
-  'ankle-dorsiflexion-knee-straight': 'ankle stops bending while the knee is straight',
-  'ankle-dorsiflexion-knee-bent': 'ankle stops bending',
-  kneeling: 'knee stops folding when you sit back',
+  'hip-extension': 'hip straightens no further',
+  'knee-flexion-hip-extended': 'knee bends no further while the hip is straight',
+  'hip-flexion-knee-straight': 'straight leg rises no further',
+  'hip-adduction': 'thigh comes no further to the midline',
+  'internal-rotation-extended': 'thigh turns in no further',
+  'external-rotation-extended': 'thigh turns out no further',
+  'hip-flexion-knee-bent': 'hip bends no further',
+  'hip-abduction': 'leg goes out no further',
+  'cross-body': 'knee goes across no further',
+  'internal-rotation-flexed': 'bent thigh turns in no further',
+  'external-rotation-flexed': 'bent thigh turns out no further',
+  'ankle-dorsiflexion-knee-straight': 'ankle bends no further while the knee is straight',
+  'ankle-dorsiflexion-knee-bent': 'ankle bends no further',
+  kneeling: 'knee folds no further when you sit back',
 };
 
 /** A structure without its Latin. */
@@ -103,7 +103,7 @@ export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say
   return say('{{what}}, and what stops it is not clear yet{{more}}.', { what, more });
 }
 
-/** What a movement stops doing, with its side to be put in: "Your {{side}} knee stops bending …". */
+/** How far a movement goes, with its side to be put in: "Your {{side}} knee bends no further …". */
 export const stopWords = (movement: Movement): string => `Your {{side}} ${STOPS[movement]}`;
 
 /** A change since an earlier day in words. */

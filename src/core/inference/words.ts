@@ -12,6 +12,12 @@ import { isLimited, LIMITED, ONE_NAME, type Limiter, type MovementFinding, type 
 export const inHundred = (p: number, say: Say = asWritten): string =>
   say('{{number}} in 100', { number: Math.min(99, Math.max(1, Math.round(p * 100))) });
 
+/** A place among a hundred people, from the side that says more. @param below share of them who have less */
+export function amongHundred(below: number): string {
+  const less = Math.min(99, Math.max(1, Math.round(below * 100)));
+  return less <= 50 ? `shorter than ${100 - less} of 100 people` : `longer than ${less} of 100 people`;
+}
+
 type Told = Pick<MovementFinding, 'movement' | 'test' | 'readout'>;
 const byItsOwnTest = (m: Told): boolean => m.test === MAIN_TEST[m.movement].test;
 

@@ -38,7 +38,7 @@ export function pointWords(name: string): string {
 
 export const ON_WORDS: Readonly<Record<string, string>> = {
   floor: 'the floor',
-  limb: 'her own body',
+  limb: 'their own body',
   blanket: 'a blanket',
   block: 'a block',
   bolster: 'a bolster',

@@ -111,7 +111,7 @@ export function choiceSentences(
     b.orderExact
       ? 'Within its phases no order needs fewer changes of position and props.'
       : 'It has too many items to try every order: theirs is a good one, not proved the best.',
-    'Neither says that the practice is right for her: that stays yours to see.',
+    'Neither says that the practice is right for this student: that stays yours to see.',
   ];
 }
 

@@ -2,13 +2,20 @@ import type { GroupId, Side } from '@/core/body';
 import type { GroupFinding } from '@/core/inference/statements';
 import { changeVerdict, type ChangeVerdict } from './point';
 
+/** In SD of typical people, with its 80 % interval, and the share of them who have less. */
+interface Then {
+  mean: number;
+  low: number;
+  high: number;
+  shareBelow: number;
+}
+
 /** How far a structure let itself be lengthened in an earlier round, and now. */
 export interface ToleranceChange {
   group: GroupId;
   side: Side;
-  /** SD of typical people, each with its 80 % interval. */
-  then: { mean: number; low: number; high: number };
-  now: { mean: number; low: number; high: number };
+  then: Then;
+  now: Then;
   by: number;
   low: number;
   high: number;
@@ -34,8 +41,8 @@ export function toleranceChanges(then: readonly GroupFinding[], now: readonly Gr
       {
         group: n.group,
         side: n.side,
-        then: t.tolerance,
-        now: n.tolerance,
+        then: { ...t.tolerance, shareBelow: t.shareBelow },
+        now: { ...n.tolerance, shareBelow: n.shareBelow },
         by,
         low: by - half,
         high: by + half,

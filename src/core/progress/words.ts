@@ -57,9 +57,10 @@ function trendSentence(t: Trend, c: Pick<ReadingChange, 'test' | 'readout'>): st
 /** Several readings of an aim together. */
 export function togetherSentence(t: Together): string {
   if (t.of === 1) return '';
+  const all = t.of === 2 ? 'Both readings' : `All ${t.of} readings`;
   return t.verdict === 'too-small'
-    ? `All ${t.of} readings together show no change either.`
-    : `All ${t.of} readings together: ${VERDICT_WORDS[t.verdict]}, more than chance does once in twenty.`;
+    ? `${all} together show no change either.`
+    : `${all} together show ${t.verdict === 'changed' ? 'a change for the better' : 'a change for the worse'}, larger than chance makes once in twenty.`;
 }
 
 /** Why nothing moved, and what to do about it. */

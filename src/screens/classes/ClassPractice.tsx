@@ -78,7 +78,7 @@ export function ClassPractice({
         onTake={({ items }) => void keep((c) => ({ ...c, items }), 'It is changed.')}
       />
       <Typography sx={{ mt: 1, fontSize: 13, color: 'var(--ink-2)' }}>
-        ▲ a caution: her own rungs keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.
+        ▲ a caution: the rungs given keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.
       </Typography>
     </Box>
   );

@@ -119,8 +119,8 @@ export function ClassTable({
             <td colSpan={3}>
               Useful minutes for each one’s own aims
               <Typography variant="caption" component="p" className="no-print">
-                Counted in her own rungs by how useful; wanted: the aim’s share of the working time, at most 4 minutes
-                (our default).
+                Counted in each one’s own rungs by how useful; wanted: the aim’s share of the working time, at most 4
+                minutes (our default).
               </Typography>
             </td>
             {present.map((m) => (

@@ -8,7 +8,15 @@ import { useState } from 'react';
 import { withChoice } from '@/core/aims/choices';
 import { DOSE_SOURCES } from '@/core/aims/defaults';
 import type { AimsOf } from '@/core/aims/for-student';
-import { AIM_WORDS, AVOID_WORDS, AIM_SCHOOL_WORDS, aimedName, doseWords, reasonWords } from '@/core/aims/words';
+import {
+  AIM_WORDS,
+  AVOID_WORDS,
+  AIM_SCHOOL_WORDS,
+  aimedName,
+  doseWords,
+  mainReason,
+  reasonWords,
+} from '@/core/aims/words';
 import { GROUPS, isMuscleGroup, type Side } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import { shortInAim } from '@/core/fit/shortest';
@@ -130,7 +138,7 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
         </Button>
       </Box>
       <Typography sx={{ fontSize: 13 }}>
-        {proposed ? reasonWords(proposed.reasons[0]) : 'Your choice.'}
+        {proposed ? mainReason(proposed) : 'Your choice.'}
         {choice && proposed && ` Kolpos proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}.`}
       </Typography>
       {short && <Typography sx={{ fontSize: 13 }}>Short in it: {short}.</Typography>}

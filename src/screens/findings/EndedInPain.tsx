@@ -28,7 +28,7 @@ export function EndedInPain({ readings }: { readings: readonly Reading[] }) {
         </Typography>
       ))}
       <Typography variant="caption" component="p">
-        Pain is no measure of length: nothing is stretched because of these. If it stays, ask her to have it looked at.
+        Pain is no measure of length: nothing is stretched because of these. If it stays, it should be looked at.
       </Typography>
     </Box>
   );

@@ -3,7 +3,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { MovementFinding, GroupFinding } from '@/core/inference';
-import { inHundred, readWords, toldIn } from '@/core/inference/words';
+import { capital } from '@/core/capital';
+import { amongHundred, inHundred, readWords, toldIn } from '@/core/inference/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { meanOf, withUnit, type Reading } from '@/core/assessment/reading';
@@ -74,12 +75,6 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
   );
 }
 
-/** A place among a hundred people, from the side that says more. */
-function amongHundred(below: number): string {
-  const shorter = Math.min(99, Math.max(1, Math.round(below * 100)));
-  return shorter <= 50 ? `Shorter than ${100 - shorter} of 100 people` : `Longer than ${shorter} of 100 people`;
-}
-
 /** Where a group's tolerance comes from. */
 export function GroupSource({ finding }: { finding: GroupFinding }) {
   'use memo';
@@ -93,7 +88,7 @@ export function GroupSource({ finding }: { finding: GroupFinding }) {
           {GROUP_WORDS[finding.group].plain}. Members told as one: {finding.members.join(', ')}.
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          {amongHundred(finding.shareBelow)}, by its least tolerant member. In numbers:{' '}
+          {capital(amongHundred(finding.shareBelow))}, by its least tolerant member. In numbers:{' '}
           {finding.tolerance.mean.toFixed(2)} SD (8 in 10 sure: {finding.tolerance.low.toFixed(2)} to{' '}
           {finding.tolerance.high.toFixed(2)}); typical people {finding.typical.mean.toFixed(2)} ±{' '}
           {finding.typical.sd.toFixed(2)}.

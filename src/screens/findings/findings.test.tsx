@@ -66,7 +66,7 @@ describe('a side', () => {
     const onOpen = vi.fn();
     show(<SideCard side="left" movements={findings.movements} readings={own} onOpen={onOpen} onSettle={vi.fn()} />);
     const card = screen.getByRole('region', { name: 'left side' });
-    expect(card.textContent).toContain('Your left straight leg stops rising because of the back of the thigh');
+    expect(card.textContent).toContain('Your left straight leg rises no further because of the back of the thigh');
     fireEvent.click(within(card).getByRole('button', { name: /straight leg raise/ }));
     expect(onOpen.mock.calls[0][0]).toMatchObject({ movement: 'hip-flexion-knee-straight', side: 'left' });
     const before = within(card).getAllByRole('listitem').length;

@@ -100,11 +100,15 @@ export function OverviewScreen() {
           <CommonLimits limits={common} />
         </Box>
       ) : (
-        <Typography color="text.secondary">Nothing that stops short of typical is known yet.</Typography>
+        <Typography color="text.secondary">
+          {open > 0
+            ? 'Working out what limits them …'
+            : 'Nobody’s readings stop short of typical, or nobody has been measured yet.'}
+        </Typography>
       )}
       <Typography variant="caption" component="p" role="status">
-        Students, ◁ left, ▷ right, ◁▷ both sides.
-        {open > 0 && ` ${open === 1 ? 'One student is' : `${open} students are`} being worked out.`}
+        ◁ left, ▷ right, ◁▷ both sides.
+        {open > 0 && ` ${open === 1 ? 'One student' : `${open} students`} to go.`}
       </Typography>
       <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
         Each student, last {LATELY_DAYS} days

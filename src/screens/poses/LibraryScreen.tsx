@@ -51,7 +51,7 @@ export function LibraryScreen() {
       </Box>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1.5 }}>
         {LIBRARY.length} shapes with {RUNGS} rungs{own > 0 ? ` and ${own} of your own` : ''}, computed for typical
-        people. Inside a student they are ranked and fitted to her or him.
+        people. On a student’s own page they are ranked and fitted to that body.
       </Typography>
       {failed && (
         <Typography role="alert">The library could not be computed: {failed}. Reload the page to try again.</Typography>

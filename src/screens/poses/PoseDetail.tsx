@@ -134,6 +134,8 @@ export function PoseDetail({
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <DepthSlider depth={depth} fits={fit.depth} onDepth={setDepth} />
         <ShowChoice show={show} onShow={setShow} />
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 1 }}>
         {rung.intents.length > 0 && rung.kind !== 'strength' && (
           <ToggleButton size="small" value="active" selected={active} onChange={() => setActive(!active)}>
             active form

@@ -19,6 +19,7 @@ import { useRanking, type Answer } from '@/workers/use-core';
 import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { NoAimYet } from '../shell/NoAimYet';
+import { BeforePractice } from './BeforePractice';
 import { BuildForm } from './BuildForm';
 import { BuildTold, RefittedTold } from './BuildTold';
 import { OpenPractice } from './OpenPractice';
@@ -127,12 +128,7 @@ export function PracticeStep({
         <BuildTold answer={answer} onBuild={(request) => void made.build(from, request)} onClose={made.forgetAnswer} />
       )}
       {refitted && refitted.length > 0 && <RefittedTold changes={refitted} onClose={made.forgetRefitted} />}
-      {!open && (
-        <Typography color="text.secondary">
-          Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves
-          time for rest.
-        </Typography>
-      )}
+      {!open && <BeforePractice {...{ aims, ranked, posterior, build: buildOfStudent(student) }} />}
       {open && ranked && (
         <OpenPractice
           student={student}

@@ -117,44 +117,38 @@ export function ChangePart({
           Sheet for {firstName(student.name)}
         </Button>
       </Box>
-      {told.map(({ aim, all, done: dose, asked, why }) => {
-        return (
-          <Box
-            key={aimKey(aim)}
-            component="section"
-            aria-label={`${AIM_WORDS[aim.kind]} ${aimedName(aim)} ${aim.side}`}
-            sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
-          >
-            <Typography variant="h2" sx={{ fontSize: 18 }}>
-              {AIM_WORDS[aim.kind]} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]} {aim.side}:{' '}
-              {VERDICT_WORDS[all.verdict]}
-            </Typography>
-            <Typography>{togetherSentence(all)}</Typography>
-            {dose && (
-              <Typography>
-                Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days} {plural(dose.days, 'day')}
-                {asked !== null ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each
-                other does not say that one made the other.
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, mb: 2 }}>
+        {told.map(({ aim, all, done: dose, asked, why }) => {
+          return (
+            <Box
+              key={aimKey(aim)}
+              component="section"
+              aria-label={`${AIM_WORDS[aim.kind]} ${aimedName(aim)} ${aim.side}`}
+              sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2 }}
+            >
+              <Typography variant="h2" sx={{ fontSize: 18 }}>
+                {AIM_WORDS[aim.kind]} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]} {aim.side}:{' '}
+                {VERDICT_WORDS[all.verdict]}
               </Typography>
-            )}
-            {why.length > 0 && (
-              <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-                {why.map((r) => (
-                  <li key={r.kind}>{noChangeWords(r)}</li>
-                ))}
-              </Box>
-            )}
-          </Box>
-        );
-      })}
-      <ToleranceThen
-        student={student}
-        readings={readings}
-        logs={logs}
-        base={base}
-        now={inference?.findings.groups ?? null}
-        aims={aims}
-      />
+              <Typography>{togetherSentence(all)}</Typography>
+              {dose && (
+                <Typography>
+                  Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days} {plural(dose.days, 'day')}
+                  {asked !== null ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each
+                  other does not say that one made the other.
+                </Typography>
+              )}
+              {why.length > 0 && (
+                <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                  {why.map((r) => (
+                    <li key={r.kind}>{noChangeWords(r)}</li>
+                  ))}
+                </Box>
+              )}
+            </Box>
+          );
+        })}
+      </Box>
       <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>
         Reading by reading
       </Typography>
@@ -167,6 +161,14 @@ export function ChangePart({
         Ochre: nothing can be told within it. Water: what is typical. Dashed: three days or more as one line. Small
         strokes below: days on which {firstName(student.name)} practised here.
       </Typography>
+      <ToleranceThen
+        student={student}
+        readings={readings}
+        logs={logs}
+        base={base}
+        now={inference?.findings.groups ?? null}
+        aims={aims}
+      />
     </>
   );
 }

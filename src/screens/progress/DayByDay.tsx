@@ -46,7 +46,7 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
       </Box>
       {days.some((d) => d.lines.some((l) => l.kind === 'read')) && (
         <Typography variant="caption" component="p">
-          Found: from all that was known on the last day of a round, read with the Kolpos of today.
+          What was found is worked out by today’s Kolpos, from what was known at the end of each round.
         </Typography>
       )}
       <ShowMore all={days.length} shown={shown} step={MORE} onShow={setShown} />

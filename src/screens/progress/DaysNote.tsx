@@ -18,7 +18,9 @@ export function DaysNote({ adapted, onPut }: { adapted: AdaptedDays; onPut: () =
       className="no-print"
       sx={{ border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
     >
-      <Typography sx={{ fontWeight: 700 }}>By what was done since, the weeks would go on like this:</Typography>
+      <Typography sx={{ fontWeight: 700 }}>
+        After what has been done so far, the weeks could go on like this:
+      </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {dayChangeSentences(adapted.changes).map((sentence) => (
           <li key={sentence}>{sentence}</li>

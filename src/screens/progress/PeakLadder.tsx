@@ -94,10 +94,10 @@ export function PeakLadder({
         })}
       </Box>
       <Typography variant="caption" component="p">
-        Worked out from her tolerances: what would make all of a rung comfortable, muscle by muscle, in SD of typical
-        people. {WEEKS_A_STEP} weeks a rung, because a change of length can be told after four to six (rules of thumb,
-        ours): the tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the shape is
-        changed.
+        Worked out from the student’s tolerances: what would make all of a rung comfortable, muscle by muscle, in SD of
+        typical people. {WEEKS_A_STEP} weeks a rung, because a change of length can be told after four to six (rules of
+        thumb, ours): the tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the
+        shape is changed.
       </Typography>
       <Button
         className="no-print"

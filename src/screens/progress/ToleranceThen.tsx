@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { groupName, SIDE_MARK } from '@/core/body/words';
+import { amongHundred } from '@/core/inference/words';
 import type { GroupFinding } from '@/core/inference/statements';
 import type { Aim, Student } from '@/core/students/student';
 import type { Round } from '@/core/progress/rounds';
@@ -50,11 +51,21 @@ export function ToleranceThen({
       </Typography>
       {changes.map((c) => (
         <Typography key={`${c.group}${c.side}`}>
-          <span className="muscle">{groupName(c.group)}</span> {SIDE_MARK[c.side]} {c.side}: from {signed(c.then.mean)}{' '}
-          to {signed(c.now.mean)} SD of typical people, {VERDICT_WORDS[c.verdict]} (95 % between {signed(c.low)} and{' '}
-          {signed(c.high)}).
+          <span className="muscle">{groupName(c.group)}</span> {SIDE_MARK[c.side]} {c.side}: then{' '}
+          {amongHundred(c.then.shareBelow)}, now {amongHundred(c.now.shareBelow)}: {VERDICT_WORDS[c.verdict]}.
         </Typography>
       ))}
+      {changes.length > 0 && (
+        <Box component="details" sx={{ fontSize: 14 }}>
+          <summary>In numbers</summary>
+          {changes.map((c) => (
+            <Typography key={`${c.group}${c.side}`} sx={{ fontSize: 14 }}>
+              {groupName(c.group)} {c.side}: from {signed(c.then.mean)} to {signed(c.now.mean)} SD of typical people (95
+              % of the change between {signed(c.low)} and {signed(c.high)}).
+            </Typography>
+          ))}
+        </Box>
+      )}
       <Typography variant="caption" component="p">
         {changes.length === 0
           ? 'No change can be told from these readings'

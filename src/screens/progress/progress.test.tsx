@@ -128,7 +128,7 @@ describe('day by day', () => {
   it('shows the last six days, all on request; says what “found” is', () => {
     render(<DayByDay days={days(9)} />);
     expect(screen.getAllByRole('term')).toHaveLength(6);
-    expect(screen.getByText(/^Found: from all that was known/)).toBeTruthy();
+    expect(screen.getByText(/^What was found is worked out by/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Show 3 more of 9' }));
     expect(screen.getAllByRole('term')).toHaveLength(9);
     fireEvent.click(screen.getByRole('button', { name: 'Show the last days only' }));

@@ -42,12 +42,13 @@ export function SettingsScreen() {
       <ToggleButtonGroup
         exclusive
         size="small"
-        value={mode ?? 'light'}
-        onChange={(_, v: 'light' | 'dark' | null) => v && setMode(v)}
+        value={mode ?? 'system'}
+        onChange={(_, v: 'light' | 'dark' | 'system' | null) => v && setMode(v)}
         aria-label="Light"
       >
         <ToggleButton value="light">Day</ToggleButton>
         <ToggleButton value="dark">Night</ToggleButton>
+        <ToggleButton value="system">As the device</ToggleButton>
       </ToggleButtonGroup>
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Messages with “Undo”

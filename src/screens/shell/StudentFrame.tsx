@@ -71,7 +71,7 @@ export function StudentFrame({
             {screening.cautions.length > 0 && (
               <Box component="span" sx={{ color: 'var(--caution)', fontWeight: 600 }}>
                 {' '}
-                · ▲ caution: {screening.cautions.map((c) => c.name.toLowerCase()).join('; ')}
+                · ▲&nbsp;caution: {screening.cautions.map((c) => c.name.toLowerCase()).join('; ')}
               </Box>
             )}
           </Typography>

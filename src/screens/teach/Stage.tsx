@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
-import { closers, verdictOf, type Screening } from '@/core/cautions/screen';
+import { closers, stopSentence, verdictOf, type Screening } from '@/core/cautions/screen';
 import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { asksUnder, rungOf } from '@/core/poses';
@@ -52,7 +52,7 @@ export function Stage({
   const found = item && rungOf(item.pose, item.rung);
   const depth = useDepth(item, { posterior, build, way });
   if (!item) return null;
-  const stops = showSigns ? [...new Set(screening.cautions.map((c) => c.stop))] : [];
+  const stops = showSigns ? [...new Set(screening.cautions.map(stopSentence))] : [];
   const conflicts = found
     ? closers(screening, verdictOf(screening, asksUnder(screening, found.shape, found.rung, item.side)))
     : [];
@@ -133,7 +133,7 @@ export function Stage({
         </Typography>
         {stops.length > 0 && (
           <Typography aria-label="Stop signs" sx={{ color: 'var(--caution)', fontSize: 16, mt: 1 }}>
-            ▲ Stop at: {stops.join(' ')}
+            ▲ {stops.join(' ')}
           </Typography>
         )}
         {conflicts.length > 0 && (

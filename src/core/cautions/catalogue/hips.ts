@@ -24,7 +24,7 @@ export const HIPS = defineCautions([
       'Ask which way the surgeon went in and what stays off limits. No hip bent beyond 90°, no crossing of the legs, no turning in, nothing at the end of a range.',
     reason: 'Some directions can put the new joint at risk, and which ones depends on the way in.',
     stop: 'A clunk, sudden groin pain, or a leg that will not carry.',
-    see: 'Her surgeon or physiotherapist',
+    see: 'The surgeon or physiotherapist',
   },
   {
     id: 'hip-replacement-front',
@@ -47,7 +47,7 @@ export const HIPS = defineCautions([
       'Ask for the surgeon’s limits. No thigh behind the body, no turning out with the hip straight, no wide legs, no lifting the leg out against its weight.',
     reason: 'Going in from the front weakens the front of the joint for a while.',
     stop: 'A clunk, sudden groin pain, or a leg that will not carry.',
-    see: 'Her surgeon or physiotherapist',
+    see: 'The surgeon or physiotherapist',
   },
   {
     id: 'groin-pinch',
@@ -59,7 +59,7 @@ export const HIPS = defineCautions([
     message:
       'Wider, less deep, a little turned out: stop before 90°, no crossing, no turning in with the hip bent. Two to four weeks without change: ask a clinician.',
     reason: 'Bone may meet bone at the rim of the joint.',
-    stop: 'The pinch begins.',
+    stop: 'A pinch that begins.',
     see: 'Clinician after two to four weeks',
   },
   {
@@ -82,7 +82,7 @@ export const HIPS = defineCautions([
       'Ask what the doctor or physiotherapist allows. No hip bent beyond 90°, no turning in while bent, no crossing, nothing at the end of a range.',
     reason: 'These directions press or pull on the lip of the socket.',
     stop: 'Catching, locking or a pinch in the groin.',
-    see: 'Her doctor or physiotherapist',
+    see: 'Doctor or physiotherapist',
   },
   {
     id: 'bone-stress',

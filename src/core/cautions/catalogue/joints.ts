@@ -67,7 +67,7 @@ export const JOINT_CAUTIONS = defineCautions([
     message: 'Ask what the surgeon allows. No kneeling, no deep or turned knee, no standing on one leg.',
     reason: 'The new joint bends less far, and kneeling on it is often not allowed.',
     stop: 'Sharp pain, heat or swelling at the knee.',
-    see: 'Her surgeon or physiotherapist',
+    see: 'The surgeon or physiotherapist',
   },
   {
     id: 'wrist-or-shoulder',
@@ -87,7 +87,7 @@ export const JOINT_CAUTIONS = defineCautions([
     name: 'An ankle, heel or calf tendon that hurts',
     level: 'adapt',
     sided: true,
-    ask: 'Where, and since when? Turned over, or a sudden snap behind the ankle? Can she rise onto the toes of that foot?',
+    ask: 'Where, and since when? Turned over, or a sudden snap behind the ankle? Does rising onto the toes of that foot go?',
     rules: [stopsAt('ankle-bent', 12), closes('ankle-pointed'), closes('calf-work'), closes('one-leg')],
     message:
       'The shin not far over the foot, no sitting back on a pointed foot, no heel raises, nothing on one leg. A blanket under the front of the ankle.',
@@ -110,7 +110,7 @@ export const JOINT_CAUTIONS = defineCautions([
     id: 'very-mobile',
     name: 'Very mobile joints',
     level: 'adapt',
-    ask: 'Do joints slip out? Could she ever put her palms flat on the floor, or bend the thumb to the forearm?',
+    ask: 'Do joints slip out? Palms ever flat on the floor, or a thumb bent to the forearm?',
     rules: [
       stopsAt('end-of-range', 0.5, 'limited'),
       closes('low-back-arching', 25),
@@ -141,6 +141,6 @@ export const JOINT_CAUTIONS = defineCautions([
       'Gentle middle ranges: nothing at the end of a range, no strong holds, no weight on the head, no kneeling.',
     reason: 'Inflamed joints and neck ligaments do not bear end ranges.',
     stop: 'More heat, swelling or pain in a joint.',
-    see: 'Her doctor if a joint gets hot',
+    see: 'Doctor if a joint gets hot',
   },
 ]);

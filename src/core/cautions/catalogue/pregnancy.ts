@@ -55,7 +55,7 @@ export const PREGNANCY = defineCautions([
     id: 'pregnancy-late',
     name: 'Pregnant, last three months',
     level: 'adapt',
-    ask: 'How does she lie best? Any pain at the front of the pelvis, swelling or dizziness?',
+    ask: 'How is lying best? Any pain at the front of the pelvis, swelling or dizziness?',
     rules: [
       closes('lying-on-front'),
       closes('lying-on-back'),

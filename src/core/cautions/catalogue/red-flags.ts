@@ -77,7 +77,7 @@ export const RED_FLAGS = defineCautions([
     message: 'Please ask your doctor first what exercise is right for you.',
     reason: 'Effort and breath-holding load the heart.',
     stop: 'Chest pain, short breath or fainting now: emergency care.',
-    see: 'Her doctor, before anything',
+    see: 'Doctor, before anything',
   },
   {
     id: 'recent-surgery',
@@ -88,7 +88,7 @@ export const RED_FLAGS = defineCautions([
     message: 'Please bring the surgeon’s list of what is allowed; we begin from there.',
     reason: 'What has been sewn or fixed has its own time; only the surgeon knows it.',
     stop: 'It waits for the surgeon’s list.',
-    see: 'Her surgeon',
+    see: 'The surgeon',
   },
   {
     id: 'pressure-uncontrolled',
@@ -99,7 +99,7 @@ export const RED_FLAGS = defineCautions([
     message: 'Please ask your doctor first, and bring the latest reading.',
     reason: 'Strong efforts raise the pressure at once.',
     stop: 'Headache, chest pain or blurred sight now: emergency care.',
-    see: 'Her doctor, before anything',
+    see: 'Doctor, before anything',
   },
   {
     id: 'stroke-or-vessel',
@@ -110,6 +110,6 @@ export const RED_FLAGS = defineCautions([
     message: 'Ask for the doctor’s word before anything is tested or practised.',
     reason: 'How much effort and which positions are safe is for the doctor to say.',
     stop: 'Sudden headache, a drooping face or slurred words: emergency care.',
-    see: 'Her doctor, before anything',
+    see: 'Doctor, before anything',
   },
 ]);

@@ -33,8 +33,8 @@ export const SPINE = defineCautions([
     message:
       'Pelvis first: keep the low back quiet. No arching, no legs held in the air, and folds stop before the back is round.',
     reason: 'The ends of bending and arching load what aches.',
-    stop: 'The ache grows, or runs into a leg.',
-    see: 'Clinician if it stays for weeks or wakes her',
+    stop: 'An ache that grows, or runs into a leg.',
+    see: 'Clinician if it stays for weeks or wakes at night',
   },
   {
     id: 'sciatic',
@@ -57,11 +57,11 @@ export const SPINE = defineCautions([
     id: 'spinal-narrowing',
     name: 'Legs get heavy in standing or bending back, better in sitting',
     level: 'adapt',
-    ask: 'How far can she walk, and does sitting ease it?',
+    ask: 'How far does walking go, and does sitting ease it?',
     rules: [closes('low-back-arching'), closes('hip-behind', 15)],
     message: 'No arching; rounded and seated shapes are comfortable. Ask a clinician if it is new.',
     reason: 'Bending back narrows the room for the nerves.',
-    stop: 'Legs get heavy or numb.',
+    stop: 'Legs that get heavy or numb.',
     see: 'Clinician if it is new or grows',
   },
   {
@@ -81,7 +81,7 @@ export const SPINE = defineCautions([
       'Ask what the doctor or physiotherapist allows. No arching, no twisting, no legs held in the air, no thigh far behind the body.',
     reason: 'Arching and twisting load the joint that has given way.',
     stop: LEG_SIGNS,
-    see: 'Her doctor or physiotherapist first',
+    see: 'Doctor or physiotherapist first',
   },
   {
     id: 'osteoporosis',

@@ -19,12 +19,12 @@ export const WHOLE = defineCautions([
     id: 'low-blood-pressure',
     name: 'Low blood pressure, faint on rising',
     level: 'adapt',
-    ask: 'Does she feel faint on rising? Ever fainted?',
+    ask: 'Faint on rising? Ever fainted?',
     rules: [closes('head-low')],
     message: 'No head below the heart; rise slowly, by way of the side and of sitting.',
     reason: 'Coming up quickly can make the student faint.',
-    stop: 'Light-headed or black before the eyes: sit down at once.',
-    see: 'Doctor if she faints',
+    stop: 'A light head, or black before the eyes: sit down at once.',
+    see: 'Doctor after any faint',
   },
   {
     id: 'eye-pressure',
@@ -35,7 +35,7 @@ export const WHOLE = defineCautions([
     message: 'No head below the heart, no weight on the head, no work against a load.',
     reason: 'Head-down shapes and strain raise the pressure in the eye.',
     stop: 'Pain in the eye, or sight that blurs.',
-    see: 'Her eye doctor before anything with the head down',
+    see: 'The eye doctor before anything with the head down',
   },
   {
     id: 'dizziness',
@@ -45,7 +45,7 @@ export const WHOLE = defineCautions([
     rules: [closes('head-low'), closes('weight-on-head'), closes('balance-alone'), closes('neck-bend')],
     message: 'No head below the heart, no balancing with nothing to hold, slow changes, floor or wall near.',
     reason: 'A fall is the danger.',
-    stop: 'Dizzy or absent: sit or lie down at once.',
+    stop: 'Dizziness, or a look that goes blank: sit or lie down at once.',
     see: 'Doctor if it is new',
   },
   {
@@ -64,7 +64,7 @@ export const WHOLE = defineCautions([
     id: 'short-of-breath',
     name: 'Asthma, or short of breath with little effort',
     level: 'adapt',
-    ask: 'What sets it off? Is the inhaler here? Can she talk while she climbs stairs?',
+    ask: 'What sets it off? Is the inhaler here? Is there breath to talk on the stairs?',
     rules: [
       closes('strong-work', 1),
       closes('head-low'),
@@ -94,8 +94,8 @@ export const WHOLE = defineCautions([
     message:
       'Chair or wall within reach: no balancing with nothing to hold, nothing on one leg. No weight on the head, no strong holds, nothing above level 2. A cool room, rests between.',
     reason: 'Balance and strength change from day to day, and a fall costs much.',
-    stop: 'Unsteady, very tired, or a limb that no longer obeys.',
-    see: 'Her doctor or physiotherapist, for what suits the day',
+    stop: 'Unsteadiness, great tiredness, or a limb that no longer obeys.',
+    see: 'Doctor or physiotherapist, for what suits the day',
   },
   {
     id: 'cancer',
@@ -124,7 +124,7 @@ export const WHOLE = defineCautions([
     id: 'older-adult',
     name: 'Over 65 or unsure on the feet',
     level: 'note',
-    ask: 'Any fall in the last year? Can she get down to the floor and up again?',
+    ask: 'Any fall in the last year? Down to the floor and up again without help?',
     rules: [
       closes('demanding'),
       closes('balance-alone'),
@@ -135,7 +135,7 @@ export const WHOLE = defineCautions([
     message:
       'Chair or wall within reach, no balancing with nothing to hold, nothing above level 2; give time for getting down and up.',
     reason: 'Getting down and up takes time, and a fall costs more.',
-    stop: 'Unsteady, dizzy, or new groin or hip pain after a fall.',
+    stop: 'Unsteadiness, dizziness, or new groin or hip pain after a fall.',
     see: 'Doctor after a fall with hip or groin pain',
   },
   {
@@ -162,7 +162,7 @@ export const WHOLE = defineCautions([
     id: 'reflux',
     name: 'Acid that rises when lying or bending',
     level: 'adapt',
-    ask: 'When did she last eat? Does lying on the left feel better?',
+    ask: 'When was the last meal? Does lying on the left feel better?',
     rules: [closes('head-low', 0), closes('lying-on-front'), closes('belly-pressed')],
     message:
       'No head below the heart, no lying on the front, nothing pressed into the belly; lie with the upper body raised, not soon after eating.',
@@ -179,7 +179,7 @@ export const WHOLE = defineCautions([
     message: 'Pad every prop, look at the skin, no firm pressing; short spells on the side and on the knees.',
     reason: 'Pressure marks and bruises come easily and may not be felt.',
     stop: 'A red mark that stays, or a bruise.',
-    see: 'Her doctor about wounds or bruises',
+    see: 'Doctor about wounds or bruises',
   },
   {
     id: 'pain-lingers',
@@ -207,7 +207,7 @@ export const WHOLE = defineCautions([
     rules: [],
     message: 'Ask each time; let the student hold still alone, and write that down.',
     reason: 'Touch is the student’s to give or keep.',
-    stop: 'She says so, or goes quiet.',
-    see: 'Nobody; it is hers to decide',
+    stop: 'Any word to stop, or a student who goes quiet.',
+    see: 'Nobody; it is the student’s to decide',
   },
 ]);

@@ -51,24 +51,24 @@ export const FOUND: Readonly<Record<string, string>> = {
   'felt away from where {{name}} would be felt': 'nicht dort gespürt, wo es dafür ziehen müsste ({{name}})',
   'its readings contradict each other': 'die Messungen widersprechen einander',
 
-  'Your {{side}} hip stops straightening': 'Deine {{side}}e Hüfte streckt sich nicht weiter',
-  'Your {{side}} knee stops bending while the hip is straight':
+  'Your {{side}} hip straightens no further': 'Deine {{side}}e Hüfte streckt sich nicht weiter',
+  'Your {{side}} knee bends no further while the hip is straight':
     'Dein {{side}}es Knie beugt sich bei gestreckter Hüfte nicht weiter',
-  'Your {{side}} straight leg stops rising': 'Dein gestrecktes {{side}}es Bein hebt sich nicht weiter',
-  'Your {{side}} thigh stops short of the midline': 'Dein {{side}}er Oberschenkel kommt nicht weiter zur Mitte',
-  'Your {{side}} thigh stops turning in': 'Dein {{side}}er Oberschenkel dreht sich nicht weiter nach innen',
-  'Your {{side}} thigh stops turning out': 'Dein {{side}}er Oberschenkel dreht sich nicht weiter nach außen',
-  'Your {{side}} hip stops bending': 'Deine {{side}}e Hüfte beugt sich nicht weiter',
-  'Your {{side}} leg stops going out': 'Dein {{side}}es Bein geht nicht weiter zur Seite',
-  'Your {{side}} knee stops going across': 'Dein {{side}}es Knie geht nicht weiter zur anderen Seite',
-  'Your {{side}} bent thigh stops turning in':
+  'Your {{side}} straight leg rises no further': 'Dein gestrecktes {{side}}es Bein hebt sich nicht weiter',
+  'Your {{side}} thigh comes no further to the midline': 'Dein {{side}}er Oberschenkel kommt nicht weiter zur Mitte',
+  'Your {{side}} thigh turns in no further': 'Dein {{side}}er Oberschenkel dreht sich nicht weiter nach innen',
+  'Your {{side}} thigh turns out no further': 'Dein {{side}}er Oberschenkel dreht sich nicht weiter nach außen',
+  'Your {{side}} hip bends no further': 'Deine {{side}}e Hüfte beugt sich nicht weiter',
+  'Your {{side}} leg goes out no further': 'Dein {{side}}es Bein geht nicht weiter zur Seite',
+  'Your {{side}} knee goes across no further': 'Dein {{side}}es Knie geht nicht weiter zur anderen Seite',
+  'Your {{side}} bent thigh turns in no further':
     'Dein {{side}}er Oberschenkel dreht sich bei gebeugter Hüfte nicht weiter nach innen',
-  'Your {{side}} bent thigh stops turning out':
+  'Your {{side}} bent thigh turns out no further':
     'Dein {{side}}er Oberschenkel dreht sich bei gebeugter Hüfte nicht weiter nach außen',
-  'Your {{side}} ankle stops bending while the knee is straight':
+  'Your {{side}} ankle bends no further while the knee is straight':
     'Dein {{side}}es Fußgelenk beugt sich bei gestrecktem Knie nicht weiter',
-  'Your {{side}} ankle stops bending': 'Dein {{side}}es Fußgelenk beugt sich nicht weiter',
-  'Your {{side}} knee stops folding when you sit back':
+  'Your {{side}} ankle bends no further': 'Dein {{side}}es Fußgelenk beugt sich nicht weiter',
+  'Your {{side}} knee folds no further when you sit back':
     'Dein {{side}}es Knie beugt sich beim Zurücksetzen nicht weiter',
 
   'the muscle deep in the front of the hip': 'der Muskel tief vorn in der Hüfte',

@@ -11,7 +11,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { ruleSentences } from '@/core/cautions/rules';
-import { screen, stands, toldOfSide, withOtherSide } from '@/core/cautions/screen';
+import { screen, stands, stopSentence, toldOfSide, withOtherSide } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
 import { otherSide } from '@/core/body';
 import { goodUnder } from '@/core/assessment/stays-good';
@@ -155,7 +155,7 @@ function Told({
             onChange={(allowed) => onPut({ allowed: allowed.length > 0 ? allowed : undefined })}
           />
           <Typography sx={{ fontSize: 14 }}>
-            <strong>Stop at:</strong> {caution.stop} <strong>Whom to see:</strong> {caution.see}.
+            {stopSentence(caution)} <strong>Whom to see:</strong> {caution.see}.
           </Typography>
           {good.length > 0 && caution.rules.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>

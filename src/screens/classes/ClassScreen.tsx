@@ -19,6 +19,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { LateProgress } from '../shell/LateProgress';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { Opening } from '../shell/Opening';
 import { ClassHead } from './ClassHead';
 import { ClassPractice } from './ClassPractice';
 import { SharedAims } from './SharedAims';
@@ -34,7 +35,7 @@ export function ClassScreen() {
   'use memo';
   const { base } = useStudio();
   const data = useClass(useSearchParams().get('id') ?? '');
-  if (!data) return null;
+  if (!data) return <Opening />;
   const { one } = data;
   if (!one)
     return (

@@ -12,6 +12,7 @@ import { saveClass } from '@/store/edits';
 import { newId, now } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { Opening } from '../shell/Opening';
 
 /** Students who practise together: every class with who is in it, and a new one by its name. */
 export function ClassesScreen() {
@@ -24,7 +25,7 @@ export function ClassesScreen() {
     const [classes, students] = await Promise.all([db.classes.orderBy('name').toArray(), db.students.toArray()]);
     return { classes, students };
   }, [db]);
-  if (!data) return null;
+  if (!data) return <Opening />;
   const firstNames = (ids: readonly string[]) =>
     data.students
       .filter((s) => ids.includes(s.id))

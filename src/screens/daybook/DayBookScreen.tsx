@@ -14,6 +14,7 @@ import type { CanCome } from './ComerPick';
 import { useDayBook } from './use-day-book';
 import { VisitForm } from './VisitForm';
 import { VisitRow } from './VisitRow';
+import { Opening } from '../shell/Opening';
 
 /** Visits that are asked about at once, the latest. */
 const UNSAID = 8;
@@ -32,7 +33,7 @@ export function DayBookScreen() {
     }
     return out;
   }, [book]);
-  if (!book) return null;
+  if (!book) return <Opening />;
   const { from, to } = weekOf(day);
   const week = visitsBetween(book.visits, from, to);
   const open = unsaid(book.visits, now).filter((v) => v.day < from || v.day > to);

@@ -20,6 +20,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { LanguageSelect } from '../shell/LanguageSelect';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
+import { Opening } from '../shell/Opening';
 import { isLimited } from '@/core/inference';
 import { STANDING } from './standing';
 import { depthOf, tintsOf } from './tints';
@@ -39,7 +40,7 @@ export function SheetScreen() {
   const data = useKnown(id);
   const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
   const defaults = useAimDefaults();
-  if (!data) return null;
+  if (!data) return <Opening />;
   const { student, readings } = data;
   const findings = inference.value?.findings;
   if (!student || readings.length === 0)

@@ -1,13 +1,15 @@
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
+import useMediaQuery from '@mui/material/useMediaQuery';
 
 interface Mark {
   value: number;
   label: string;
 }
 
-/** Width of the drawing and of the empty margin at each end, in its own units. */
-const WIDTH = 600;
+/** Width of the drawing, on a phone so that its words are as large, and of the empty margin at each end; its own units. */
+const WIDE = 600,
+  NARROW = 330;
 const MARGIN = 20;
 
 /** Short and long ticks for a range, so that long ones number between five and twelve. */
@@ -55,24 +57,26 @@ export function Ruler({
   onSet: (value: number) => void;
 }) {
   'use memo';
-  const at = (value: number) => ((Math.min(max, Math.max(min, value)) - min) / (max - min)) * WIDTH;
+  const phone = useMediaQuery('(max-width: 599px)');
+  const width = phone ? NARROW : WIDE;
+  const at = (value: number) => ((Math.min(max, Math.max(min, value)) - min) / (max - min)) * width;
   const height = marks.length > 0 ? 88 : 68;
   const { fine, step } = divisionsOf(max - min);
   const ticks: number[] = [];
   for (let k = Math.ceil(min / fine - 1e-9); k * fine <= max + 1e-9; k++) ticks.push(Math.round(k * fine * 100) / 100);
   const long = (value: number) => Math.abs(value / step - Math.round(value / step)) < 1e-6;
-  const middle = band ? (at(band[0]) + at(band[1])) / 2 : WIDTH / 2;
+  const middle = band ? (at(band[0]) + at(band[1])) / 2 : width / 2;
   const said = (value: number) => String(Math.round(value * 10) / 10);
-  const inset = `${(100 * MARGIN) / (WIDTH + 2 * MARGIN)}%`;
+  const inset = `${(100 * MARGIN) / (width + 2 * MARGIN)}%`;
   return (
     <Box sx={{ position: 'relative', mt: 0.5 }}>
       <Box
         role="img"
         aria-label={`${band ? `Typical ${said(band[0])} to ${said(band[1])} ${unit}. ` : ''}${marks.map((m) => `${m.label} ${said(m.value)}`).join('. ')}`}
       >
-        <svg viewBox={`${-MARGIN} 0 ${WIDTH + 2 * MARGIN} ${height}`} width="100%" style={{ display: 'block' }}>
+        <svg viewBox={`${-MARGIN} 0 ${width + 2 * MARGIN} ${height}`} width="100%" style={{ display: 'block' }}>
           <text
-            x={Math.min(WIDTH - 120, Math.max(120, middle))}
+            x={Math.min(width - 130, Math.max(130, middle))}
             y={13}
             textAnchor="middle"
             fontSize="13.5"
@@ -89,7 +93,7 @@ export function Ruler({
               fill="var(--sea-1)"
             />
           )}
-          <line x1={0} x2={WIDTH} y1={41} y2={41} stroke="var(--ink)" strokeWidth={1.4} />
+          <line x1={0} x2={width} y1={41} y2={41} stroke="var(--ink)" strokeWidth={1.4} />
           {ticks.map((v) => (
             <g key={v}>
               <line x1={at(v)} x2={at(v)} y1={41} y2={long(v) ? 50 : 46} stroke="var(--ink)" />

@@ -15,6 +15,7 @@ import { EmptyChart } from '../shell/EmptyChart';
 import { PlainTable } from '../shell/PlainTable';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
+import { Opening } from '../shell/Opening';
 import { useLimits } from '../today/use-limits';
 import { CommonLimits } from './CommonLimits';
 
@@ -47,7 +48,7 @@ export function OverviewScreen() {
     [data],
   );
   const limits = useLimits(db, people, data?.memos ?? []);
-  if (!data) return null;
+  if (!data) return <Opening />;
   if (people.length === 0)
     return (
       <EmptyChart

@@ -25,6 +25,7 @@ import { Handout } from './Handout';
 import { makePdf } from '../shell/make-pdf';
 import { LanguageSelect } from '../shell/LanguageSelect';
 import { PaperBar } from '../shell/PaperBar';
+import { Opening } from '../shell/Opening';
 import { RecheckedNote } from './Rechecked';
 import { TeacherSheet } from './TeacherSheet';
 import { useCues } from './use-cues';
@@ -42,7 +43,7 @@ export function PrintScreen() {
   const { voice, schools, book } = useCues();
   const way = useWay(data?.student, data?.readings, inference.value?.findings);
   const { whole: ranked } = useRanking(data?.student, inference.value, data?.practice?.aims ?? null, way);
-  if (!data) return null;
+  if (!data) return <Opening />;
   const { practice, student } = data;
   if (!practice || !student || practice.items.length === 0)
     return (

@@ -19,6 +19,7 @@ import { progressPdf } from '../shell/make-pdf';
 import { PaperBar } from '../shell/PaperBar';
 import { useStudio } from '../shell/studio-context';
 import { useKnown } from '../shell/use-known';
+import { Opening } from '../shell/Opening';
 import { ProgressStrip } from './ProgressStrip';
 import { dayOf } from '@/core/day-of';
 
@@ -34,7 +35,7 @@ export function ProgressSheetScreen() {
   const data = useKnown(id);
   const inference = useInference(data?.student, data?.readings, data?.felt ?? NOTHING, null);
   const defaults = useAimDefaults();
-  if (!data) return null;
+  if (!data) return <Opening />;
   const { student, readings, logs } = data;
   const rounds = roundsOf(readings.map((r) => dayOf(r)));
   const year = new Date().getFullYear();

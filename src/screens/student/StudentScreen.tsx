@@ -19,6 +19,7 @@ import { STEPS } from '../shell/PlottedCourse';
 import { StudentFrame } from '../shell/StudentFrame';
 import { useStudio } from '../shell/studio-context';
 import { useUnsaved } from '../shell/use-unsaved';
+import { Opening } from '../shell/Opening';
 import { useAimDefaults } from '../settings/use-aim-defaults';
 import { AskStep, FindingsStep, MeasureStep, PosesStep, PracticeStep, ProgressStep, useStepsAhead } from './steps';
 
@@ -52,7 +53,7 @@ export function StudentScreen() {
   const inference = useInference(data?.student, readings, felt, question.asked);
   const defaults = useAimDefaults();
   const way = useWay(data?.student, readings, inference.value?.findings);
-  if (!data || !readings) return null;
+  if (!data || !readings) return <Opening />;
   const { student, practices, logs } = data;
   if (!student)
     return (

@@ -16,6 +16,7 @@ import { today } from '@/store/studio';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
 import { useUndo } from '../shell/use-undo';
+import { Opening } from '../shell/Opening';
 import { StudentMenu } from './StudentMenu';
 import { useUnits } from '../settings/use-units';
 import { StudentForm } from './StudentForm';
@@ -35,7 +36,7 @@ export function StudentsScreen() {
   const students = useLiveQuery(() => db.students.orderBy('name').toArray(), [db]);
   const draft = useLiveQuery(async () => ({ text: (await db.memos.get(DRAFT))?.value }), [db]);
   const units = useUnits();
-  if (!students || !draft || !units) return null;
+  if (!students || !draft || !units) return <Opening />;
   const forgetDraft = () => db.memos.delete(DRAFT);
 
   if (adding)

@@ -27,6 +27,7 @@ import { useClassTable } from '../classes/use-class-table';
 import { EmptyChart } from '../shell/EmptyChart';
 import { Pick } from '../shell/Pick';
 import { useStudio } from '../shell/studio-context';
+import { Opening } from '../shell/Opening';
 import { Finished } from './Finished';
 import { FollowNote } from './FollowNote';
 import { LateNote } from './LateNote';
@@ -44,7 +45,7 @@ import { useSaying } from './use-saying';
 export function ClassTeachScreen({ id }: { id: string }) {
   const { base } = useStudio();
   const data = useClass(id);
-  if (!data) return null;
+  if (!data) return <Opening />;
   const { one, people } = data;
   if (!one || one.items.length === 0 || people.length === 0)
     return (

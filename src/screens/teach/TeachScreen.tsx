@@ -24,6 +24,7 @@ import { usePractice } from '../practice/use-practice';
 import { AskFirst } from '../shell/AskFirst';
 import { EmptyChart } from '../shell/EmptyChart';
 import { useStudio } from '../shell/studio-context';
+import { Opening } from '../shell/Opening';
 import { ClassTeachScreen } from './ClassTeachScreen';
 import { FeltPanel } from './FeltPanel';
 import { FollowNote } from './FollowNote';
@@ -54,7 +55,7 @@ export function TeachScreen() {
 function PracticeTeachScreen({ id }: { id: string }) {
   const { base } = useStudio();
   const data = usePractice(id);
-  if (!data) return null;
+  if (!data) return <Opening />;
   const { practice, student } = data;
   if (!practice || !student)
     return (

@@ -12,6 +12,7 @@ import { today } from '@/store/studio';
 import { changeSession } from '@/store/changes';
 import { CameBackButton } from '../home/CameBackButton';
 import { useStudio } from '../shell/studio-context';
+import { Opening } from '../shell/Opening';
 import { BackupNote } from './BackupNote';
 import { People } from './People';
 import { TodayVisits } from './TodayVisits';
@@ -47,7 +48,7 @@ export function TodayScreen() {
     };
   }, [db]);
   const standing = useLiveQuery(() => standingOf(db), [db]);
-  if (!data) return null;
+  if (!data) return <Opening />;
   const savedAt = data.memos.find((m) => m.key === TAKEN_OUT)?.value;
   if (data.students.length === 0 && name === 'studio') return <Welcome />;
   return (

@@ -1,6 +1,6 @@
 import { firstName } from '@/core/students/called';
 import { dateIn } from '@/core/languages/language';
-import { renderToBuffer } from '@react-pdf/renderer';
+import { renderTagged } from '@/pdf/render';
 import { screenOf, stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
 import { readSetting } from '@/core/read-setting';
@@ -79,7 +79,7 @@ export async function pdf(
   if (missing.length > 0) process.stderr.write(`${missingWords(missing)}\n`);
   return who === 'teacher'
     ? onOnePage((fontSize) =>
-        renderToBuffer(<TeacherPaper content={content} size={size} fontSize={fontSize} families={families} />),
+        renderTagged(<TeacherPaper content={content} size={size} fontSize={fontSize} families={families} />),
       )
-    : renderToBuffer(<HandoutPaper content={content} size={size} families={families} />);
+    : renderTagged(<HandoutPaper content={content} size={size} families={families} />);
 }

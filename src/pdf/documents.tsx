@@ -1,7 +1,8 @@
-import { Document, G, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import { Document, G, Page, Path, StyleSheet, Svg, View } from '@react-pdf/renderer';
 import { poseScene } from '@/figure/pose-scene';
 import { studentFoot, studentHead, studentTitle, TEACHER_FOOT, type SheetContent, type SheetLine } from './content';
 import { INK, inkOf } from './ink';
+import { Part, Said } from './tags';
 import { FAMILY } from './typefaces';
 
 /** The two sheets of a practice as PDF documents. Lengths in points. */
@@ -44,19 +45,21 @@ function Drawn({ line, width, height }: { line: SheetLine; width: number; height
   if (!scene) return <View style={{ width, height }} />;
   const { box, paths } = inkOf(scene);
   return (
-    <Svg viewBox={box.join(' ')} style={{ width, height }}>
-      <G>
-        {paths.map((p, i) => (
-          <Path
-            key={i}
-            d={p.d}
-            fill={p.fill}
-            {...(p.stroke && { stroke: p.stroke.colour, strokeWidth: p.stroke.width, strokeLineJoin: 'round' })}
-            {...(p.opacity !== undefined && { fillOpacity: p.opacity })}
-          />
-        ))}
-      </G>
-    </Svg>
+    <Part as="Figure" alt={line.name}>
+      <Svg viewBox={box.join(' ')} style={{ width, height }}>
+        <G>
+          {paths.map((p, i) => (
+            <Path
+              key={i}
+              d={p.d}
+              fill={p.fill}
+              {...(p.stroke && { stroke: p.stroke.colour, strokeWidth: p.stroke.width, strokeLineJoin: 'round' })}
+              {...(p.opacity !== undefined && { fillOpacity: p.opacity })}
+            />
+          ))}
+        </G>
+      </Svg>
+    </Part>
   );
 }
 
@@ -81,26 +84,46 @@ export function TeacherPaper({
     <Document title={content.title} author="Kolpos" language="en">
       <Page size={size} style={[s.page, { fontSize }, ...inFamilies(families)]}>
         <View style={s.head}>
-          <Text style={s.title}>{content.title}</Text>
-          <Text>
+          <Said as="H1" style={s.title}>
+            {content.title}
+          </Said>
+          <Said as="P">
             {content.name}, {content.on} · {content.total} minutes
-          </Text>
+          </Said>
         </View>
-        {content.cautions.length > 0 && <Text style={s.caution}>Caution: {content.cautions.join('; ')}</Text>}
+        {content.cautions.length > 0 && (
+          <Said as="P" style={s.caution}>
+            Caution: {content.cautions.join('; ')}
+          </Said>
+        )}
         {content.lines.map((line, i) => (
-          <View key={i} style={s.row} wrap={false}>
-            <Text style={[s.cell, { width: 32 * by }]}>{line.at}</Text>
-            <Drawn line={line} width={48 * by} height={28 * by} />
-            <View style={[s.cell, { flex: 1.25, paddingLeft: 6 }]}>
-              <Text style={s.bold}>{line.name}</Text>
-              <Text>{[line.rungName, line.sides].filter(Boolean).join(' · ')}</Text>
-            </View>
-            <Text style={[s.cell, { width: 54 * by }]}>{line.hold}</Text>
-            <Text style={[s.cell, { flex: 0.95 }]}>{line.props.join('; ')}</Text>
-            <Text style={{ flex: 1.6 }}>{line.say.join(' ')}</Text>
-          </View>
+          <Part as="TR" key={i} style={s.row} wrap={false}>
+            <Said as="TD" style={[s.cell, { width: 32 * by }]}>
+              {line.at}
+            </Said>
+            <Part as="TD">
+              <Drawn line={line} width={48 * by} height={28 * by} />
+            </Part>
+            <Part as="TD" style={[s.cell, { flex: 1.25, paddingLeft: 6 }]}>
+              <Said as="P" style={s.bold}>
+                {line.name}
+              </Said>
+              <Said as="P">{[line.rungName, line.sides].filter(Boolean).join(' · ')}</Said>
+            </Part>
+            <Said as="TD" style={[s.cell, { width: 54 * by }]}>
+              {line.hold}
+            </Said>
+            <Said as="TD" style={[s.cell, { flex: 0.95 }]}>
+              {line.props.join('; ')}
+            </Said>
+            <Said as="TD" style={{ flex: 1.6 }}>
+              {line.say.join(' ')}
+            </Said>
+          </Part>
         ))}
-        <Text style={s.foot}>{TEACHER_FOOT}</Text>
+        <Said as="P" style={s.foot}>
+          {TEACHER_FOOT}
+        </Said>
       </Page>
     </Document>
   );
@@ -119,23 +142,29 @@ export function HandoutPaper({
   return (
     <Document title={studentTitle(content)} author="Kolpos" language={content.language}>
       <Page size={size} style={[s.page, { fontSize: 11 }, ...inFamilies(families)]}>
-        <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>{studentTitle(content)}</Text>
-        <Text style={{ marginBottom: 10 }}>{studentHead(content)}</Text>
+        <Said as="H1" style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>
+          {studentTitle(content)}
+        </Said>
+        <Said as="P" style={{ marginBottom: 10 }}>
+          {studentHead(content)}
+        </Said>
         <View style={s.cards}>
           {content.lines.map((line, i) => (
-            <View key={i} style={s.card} wrap={false}>
+            <Part as="LI" key={i} style={s.card} wrap={false}>
               <Drawn line={line} width={150} height={78} />
-              <Text style={s.bold}>
+              <Said as="P" style={s.bold}>
                 {i + 1}. {line.name}
-              </Text>
-              <Text>{line.rungName}</Text>
-              <Text>{[line.sides, line.hold].filter(Boolean).join(': ')}</Text>
-              {line.props.length > 0 && <Text>{line.props.join('; ')}</Text>}
-              <Text>{line.enter}</Text>
-            </View>
+              </Said>
+              <Said as="P">{line.rungName}</Said>
+              <Said as="P">{[line.sides, line.hold].filter(Boolean).join(': ')}</Said>
+              {line.props.length > 0 && <Said as="P">{line.props.join('; ')}</Said>}
+              <Said as="P">{line.enter}</Said>
+            </Part>
           ))}
         </View>
-        <Text style={[s.foot, { fontSize: 10 }]}>{studentFoot(content)}</Text>
+        <Said as="P" style={[s.foot, { fontSize: 10 }]}>
+          {studentFoot(content)}
+        </Said>
       </Page>
     </Document>
   );

@@ -1,4 +1,3 @@
-import { renderToBuffer } from '@react-pdf/renderer';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { buildOf } from '@/core/body';
@@ -20,6 +19,7 @@ import { inkOf } from './ink';
 import { missingWords, printable } from './letters';
 import { onOnePage, pagesIn, SIZES } from './one-page';
 import { ProgressPaper } from './progress-paper';
+import { renderTagged } from './render';
 import { inLetters } from './typefaces';
 import { registerFromPackages } from './from-packages';
 import { sheetRows } from '@/core/practice/sheet';
@@ -67,7 +67,7 @@ async function read(pdf: Uint8Array): Promise<{ width: number; height: number; t
 }
 const tight = (text: string): string => text.replaceAll(/\s+/g, '');
 const carried = async (content: SheetContent, size: PaperSize) =>
-  onOnePage((fontSize) => renderToBuffer(<TeacherPaper content={content} size={size} fontSize={fontSize} />));
+  onOnePage((fontSize) => renderTagged(<TeacherPaper content={content} size={size} fontSize={fontSize} />));
 
 describe('what a sheet says', () => {
   it('times, holds and sides are the practice’s own', async () => {
@@ -174,7 +174,7 @@ describe('PDF files', () => {
   });
   it('the handout has shapes, breaths and how to get in, and no muscle and no caution’s name', async () => {
     const content = contentOf(await practiceOf(20));
-    const file = await renderToBuffer(<HandoutPaper content={content} size="LETTER" />);
+    const file = await renderTagged(<HandoutPaper content={content} size="LETTER" />);
     const pages = await read(file);
     expect(pagesIn(file)).toBe(pages.length);
     expect(pages.length).toBeLessThanOrEqual(2);
@@ -235,7 +235,7 @@ describe('letters of every name', () => {
     const { content, families, missing } = await inLetters(page);
     expect(missing).toEqual([]);
     const pages = await read(
-      await renderToBuffer(<ProgressPaper content={{ ...content, caution: null }} size="A4" families={families} />),
+      await renderTagged(<ProgressPaper content={{ ...content, caution: null }} size="A4" families={families} />),
     );
     const text = whole(pages.map((p) => p.text).join(''));
     for (const name of NAMES) {
@@ -253,7 +253,7 @@ describe('letters of every name', () => {
   it('what the papers say of themselves needs the one typeface', async () => {
     expect((await inLetters([TEACHER_FOOT, STUDENT_FOOT])).families).toHaveLength(1);
     const page = { title: '', head: '', changes: [], legend: '', sections: [], caution: 'Look first.', foot: '' };
-    const [{ text }] = await read(await renderToBuffer(<ProgressPaper content={page} size="A4" />));
+    const [{ text }] = await read(await renderTagged(<ProgressPaper content={page} size="A4" />));
     expect(text).toBe('Caution:Lookfirst.');
   });
   it('letters that no typeface has are told, and a box stands for each', async () => {

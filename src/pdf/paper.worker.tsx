@@ -1,4 +1,3 @@
-import { pdf } from '@react-pdf/renderer';
 import { expose } from 'comlink';
 import { setOwnShapes, type Shape } from '@/core/poses';
 import type { SheetContent } from './content';
@@ -6,6 +5,7 @@ import { HandoutPaper, TeacherPaper, type PaperSize } from './documents';
 import { onOnePage } from './one-page';
 import type { ProgressPage } from './progress-page';
 import { ProgressPaper } from './progress-paper';
+import { renderTagged } from './render';
 import { inLetters, registerFonts } from './typefaces';
 
 const OWN = [
@@ -30,6 +30,8 @@ export interface Paper {
   missing: string[];
 }
 
+const asFile = (bytes: Uint8Array): Blob => new Blob([new Uint8Array(bytes)], { type: 'application/pdf' });
+
 /** A sheet as a PDF file. @param own poses of the teacher's own, to be drawn like the rest */
 async function sheetPdf(
   who: 'teacher' | 'student',
@@ -39,21 +41,22 @@ async function sheetPdf(
 ): Promise<Paper> {
   setOwnShapes(own, own);
   const { content: said, families, missing } = await inLetters(content);
-  const bytes = async (document: Parameters<typeof pdf>[0]) =>
-    new Uint8Array(await (await pdf(document).toBlob()).arrayBuffer());
   const file =
     who === 'teacher'
       ? await onOnePage((fontSize) =>
-          bytes(<TeacherPaper content={said} size={size} fontSize={fontSize} families={families} />),
+          renderTagged(<TeacherPaper content={said} size={size} fontSize={fontSize} families={families} />),
         )
-      : await bytes(<HandoutPaper content={said} size={size} families={families} />);
-  return { file: new Blob([new Uint8Array(file)], { type: 'application/pdf' }), missing };
+      : await renderTagged(<HandoutPaper content={said} size={size} families={families} />);
+  return { file: asFile(file), missing };
 }
 
 /** The student's progress sheet as a PDF file. */
 async function progressPdf(content: ProgressPage, size: PaperSize): Promise<Paper> {
   const { content: said, families, missing } = await inLetters(content);
-  return { file: await pdf(<ProgressPaper content={said} size={size} families={families} />).toBlob(), missing };
+  return {
+    file: asFile(await renderTagged(<ProgressPaper content={said} size={size} families={families} />)),
+    missing,
+  };
 }
 
 const door = { sheetPdf, progressPdf };

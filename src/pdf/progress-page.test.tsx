@@ -1,4 +1,4 @@
-import { renderToBuffer } from '@react-pdf/renderer';
+import { renderTagged } from './render';
 import fc from 'fast-check';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -51,7 +51,7 @@ describe('the student’s progress sheet on paper', () => {
   });
   it.each(['A4', 'LETTER'] as const)('one page of %s that says all of it', async (size) => {
     const page = progressPage({ ...sheet, refer: true }, said);
-    const pdf = await renderToBuffer(<ProgressPaper content={page} size={size} />);
+    const pdf = await renderTagged(<ProgressPaper content={page} size={size} />);
     const doc = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
     expect(doc.numPages).toBe(1);
     const { items } = await (await doc.getPage(1)).getTextContent();

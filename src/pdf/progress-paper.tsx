@@ -1,7 +1,8 @@
-import { Circle, Document, Line, Page, Rect, Svg, Text, View } from '@react-pdf/renderer';
+import { Circle, Document, Line, Page, Rect, Svg, View } from '@react-pdf/renderer';
 import type { SheetChange } from '@/core/progress/student-sheet';
 import { inFamilies, s, type PaperSize } from './documents';
 import { INK } from './ink';
+import { Part, Said } from './tags';
 import { drawStrip, type ProgressPage } from './progress-page';
 
 /** The student's progress sheet as a PDF document. Lengths in points. */
@@ -38,30 +39,48 @@ export function ProgressPaper({
   return (
     <Document title={content.title} author="Kolpos" language="en">
       <Page size={size} style={[s.page, { fontSize: 11 }, ...inFamilies(families)]}>
-        <Text style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>{content.title}</Text>
-        <Text style={{ marginBottom: 10 }}>{content.head}</Text>
+        <Said as="H1" style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>
+          {content.title}
+        </Said>
+        <Said as="P" style={{ marginBottom: 10 }}>
+          {content.head}
+        </Said>
         <View style={[s.cards, { justifyContent: 'space-between' }]}>
           {content.changes.map((c) => (
-            <View key={c.kind} style={CELL} wrap={false}>
-              <Text style={s.bold}>{c.title}</Text>
+            <Part as="Sect" key={c.kind} style={CELL} wrap={false}>
+              <Said as="H2" style={s.bold}>
+                {c.title}
+              </Said>
               <StripPaper change={c} />
-              <Text>
+              <Said as="P">
                 {c.what}: {c.then} then, {c.now} now. {c.words}
-              </Text>
-            </View>
+              </Said>
+            </Part>
           ))}
         </View>
-        <Text style={{ fontSize: 9, color: INK.ink2, marginBottom: 6 }}>{content.legend}</Text>
+        <Said as="P" style={{ fontSize: 9, color: INK.ink2, marginBottom: 6 }}>
+          {content.legend}
+        </Said>
         {content.sections.map((part) => (
-          <View key={part.title} style={{ marginBottom: 5 }} wrap={false}>
-            <Text style={s.bold}>{part.title}</Text>
+          <Part as="Sect" key={part.title} style={{ marginBottom: 5 }} wrap={false}>
+            <Said as="H2" style={s.bold}>
+              {part.title}
+            </Said>
             {part.lines.map((l) => (
-              <Text key={l}>{l}</Text>
+              <Said as="P" key={l}>
+                {l}
+              </Said>
             ))}
-          </View>
+          </Part>
         ))}
-        {content.caution && <Text style={s.caution}>Caution: {content.caution}</Text>}
-        <Text style={s.foot}>{content.foot}</Text>
+        {content.caution && (
+          <Said as="P" style={s.caution}>
+            Caution: {content.caution}
+          </Said>
+        )}
+        <Said as="P" style={s.foot}>
+          {content.foot}
+        </Said>
       </Page>
     </Document>
   );

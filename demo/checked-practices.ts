@@ -1,10 +1,10 @@
-import { screenOf } from '@/core/cautions/screen';
+import { screen, screenOf } from '@/core/cautions/screen';
 import { classAims } from '@/core/classes/shared';
 import { classRanking } from '@/core/classes/together';
 import { memberOf, presentOf, type Member } from '@/core/classes/member';
 import { infer } from '@/core/inference';
 import type { KolposRecord } from '@/core/formats/record';
-import { NOTHING_SHUT, shutBy, type Shut } from '@/core/practice/passing';
+import { shutBy, type Shut } from '@/core/practice/passing';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
 import { requestOf, type PracticeRequest } from '@/core/practice/request';
 import { sheetRows, sidesWords, type SheetRow } from '@/core/practice/sheet';
@@ -60,10 +60,13 @@ const heldWords = ({ sets, round, sides: [{ breaths, repeats, seconds }] }: Shee
   return sets > 1 && !round ? `${sets} sets of ${once}` : once;
 };
 
-/** What the ways of a practice leave out: what one student's cautions shut; a class is told the usual ones. */
-export function shutFor(record: KolposRecord, { who }: Pick<CheckedPractice, 'who'>): Shut {
+/** A class is told the usual ways. */
+const NOBODY = screen([], DAY);
+
+/** What the ways of a practice leave out: what one student’s cautions shut, and what was wished. */
+export function shutFor(record: KolposRecord, { who, wish }: Pick<CheckedPractice, 'who' | 'wish'>): Shut {
   const student = who.length === 1 && record.students.find((s) => s.id === who[0]);
-  return student ? shutBy(screenOf(student, DAY)) : NOTHING_SHUT;
+  return shutBy(student ? screenOf(student, DAY) : NOBODY, wish);
 }
 
 /** A built practice as a teacher reads it: a line a shape, with the way to it. */

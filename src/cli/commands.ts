@@ -318,7 +318,7 @@ export async function practice(
   const blocks = blocksOf(built.items, request.pace);
   const steps = taughtSteps(built.items);
   const taught = steps.map((s) => s.taught);
-  const shut = shutBy(screening);
+  const shut = shutBy(screening, request);
   return {
     minutes: built.minutes,
     items: taught.map(({ id: item, ...i }, k) => {

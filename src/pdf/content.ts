@@ -75,7 +75,7 @@ export function sheetContent(body: SheetBody): SheetContent {
   const { practice, posterior, build, way, screening, sizes, voice, schools, book, language = 'en' } = body;
   const say = sayIn(language);
   const pace = paceOf(practice);
-  const lines = sheetRows(practice.items, pace, { say, shut: shutBy(screening) }).map((row): SheetLine => {
+  const lines = sheetRows(practice.items, pace, { say, shut: shutBy(screening, practice.request) }).map((row): SheetLine => {
     const found = rungOf(row.pose, row.rung);
     const [{ side }] = row.sides;
     // The lesser of its sides; half where nothing is known of the student.

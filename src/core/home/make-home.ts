@@ -14,7 +14,7 @@ import { itemsFor } from '@/core/practice/edit';
 import { givenTitle } from '@/core/practice/given-title';
 import { paceOf, setSeconds, totalSeconds, type Practice, type PracticeItem } from '@/core/practice/practice';
 import { taughtOrder } from '@/core/practice/taught-order';
-import { shutBy } from '@/core/practice/passing';
+import { shutBy, type Shut } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { recheck, type Rechecked } from '@/core/practice/recheck';
 import { without } from '@/core/practice/without';
@@ -148,10 +148,11 @@ function itemOf(
   body: HomeBody,
   pictures: Pictures,
 ): HomeItem[] {
-  const step = stepOf(item, before, body, pictures);
+  const shut = shutBy(body.screening, practice.request);
+  const step = stepOf(item, before, body, pictures, shut);
   if (!step) return [];
   const milder = easierOf(item, practice, body);
-  const easier = milder && stepOf(milder, before, body, pictures);
+  const easier = milder && stepOf(milder, before, body, pictures, shut);
   return [{ ...step, ...(easier && { easier }) }];
 }
 
@@ -173,8 +174,9 @@ function easierOf(item: PracticeItem, practice: Practice, { ranked, student }: H
 function stepOf(
   item: PracticeItem,
   before: readonly PracticeItem[],
-  { ranked, screening, build, sizes, schools, book, say = asWritten }: HomeBody,
+  { ranked, build, sizes, schools, book, say = asWritten }: HomeBody,
   pictures: Pictures,
+  shut: Shut,
 ): HomeStep | null {
   const found = rungOf(item.pose, item.rung);
   if (!found) return null;
@@ -192,7 +194,7 @@ function stepOf(
     because: [],
     name: say(shape.name),
     sub: say(rung.name),
-    enter: [wayTo([...before, item], before.length, { say, shut: shutBy(screening) }), say(cuesOf(shape, rung).enter)]
+    enter: [wayTo([...before, item], before.length, { say, shut }), say(cuesOf(shape, rung).enter)]
       .filter(Boolean)
       .join(' '),
     keep: [

@@ -20,6 +20,8 @@ export interface Move {
   effort: number;
   /** What it passes that neither end of it shows. */
   through?: Passage;
+  /** What must be there for it that neither end has. */
+  needs?: 'chair';
 }
 
 const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): Move => ({
@@ -31,6 +33,7 @@ const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): 
 });
 /** A move that passes something. */
 const by = (through: Passage, passing: Move): Move => ({ ...passing, through });
+const withChair = (held: Move): Move => ({ ...held, needs: 'chair' });
 
 /**
  * Moves that teachers use between bases. A longer way is put together from them. Up from the back it goes by way of the
@@ -114,8 +117,8 @@ export const MOVES: readonly Move[] = [
   move('stand', 'lunge', 'choose', 2, 'step the {{other}} foot back and lower its knee'),
   move('lunge', 'stand', 'none', 2, 'press into the front foot and rise'),
   by('squat-on-hand', move('stand', 'seat', 'none', 4, 'lower down with a hand on the floor, and sit')),
-  by('squat', move('stand', 'seat', 'none', 5, 'lower down to sit, holding a chair')),
-  by('squat', move('seat', 'stand', 'none', 6, 'draw the feet in and stand up, holding a chair')),
+  withChair(by('squat', move('stand', 'seat', 'none', 5, 'lower down to sit, holding a chair'))),
+  withChair(by('squat', move('seat', 'stand', 'none', 6, 'draw the feet in and stand up, holding a chair'))),
   move('seat', 'lunge', 'choose', 5, 'set the {{lead}} foot down and come up on to the other knee'),
   move('lunge', 'seat', 'none', 5, 'sit to one side and bring the legs round to the front'),
   move('stand', 'chair', 'none', 2, 'sit down on the chair'),

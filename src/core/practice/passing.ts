@@ -1,8 +1,9 @@
 import { SIDES, type Side } from '@/core/body';
-import { FROM_BELOW, type Asks, type AsksOfSides, type Demand } from '@/core/cautions/demands';
+import { DEMANDS, FROM_BELOW, mostOf, type Asks, type AsksOfSides, type Demand } from '@/core/cautions/demands';
 import { verdictOf, type Screening } from '@/core/cautions/screen';
 import { demandsOfSide, rungOf } from '@/core/poses';
 import type { Move, Passage } from './moves';
+import type { Avoided, PracticeRequest } from './request';
 import { stanceOf, type Base, type Stance } from './stance';
 
 /**
@@ -96,40 +97,64 @@ export interface Shut {
 /** Nothing is shut. */
 export const NOTHING_SHUT: Shut = { key: '', place: () => false, move: () => false };
 
+/** What is not wanted on a practice, in what cautions speak of. */
+const UNWANTED: Readonly<Record<Avoided, Demand>> = {
+  wrists: 'weight-on-hands',
+  kneeling: 'kneeling',
+  'lying-on-front': 'lying-on-front',
+  'lying-on-back': 'lying-on-back',
+  'head-down': 'head-low',
+};
+
+/** Of what was wished for a practice, what its ways keep to: what is avoided, and the props that are there. */
+type Wished = Partial<Pick<PracticeRequest, 'avoid' | 'props'>>;
+
 const LEADS: readonly (Side | null)[] = [null, ...SIDES];
-const made = new WeakMap<Screening, Shut>();
+const made = new WeakMap<Screening, Map<string, Shut>>();
 /** One for what is shut alike, whoever told it and however often. */
 const byKey = new Map<string, Shut>([['', NOTHING_SHUT]]);
 
-/** What cautions shut on the way between shapes; places are held against cautions as shapes are, and of their side. */
-export function shutBy(screening: Screening): Shut {
-  if (screening.cautions.length === 0) return NOTHING_SHUT;
+/**
+ * What cautions, and what was wished, shut on the way between shapes; places are held against cautions as shapes are,
+ * and of their side.
+ */
+export function shutBy(screening: Screening, wished: Wished = {}): Shut {
+  const { avoid = [], props = null } = wished;
+  if (screening.cautions.length === 0 && avoid.length === 0 && props === null) return NOTHING_SHUT;
+  const wish = `${[...avoid].sort().join()} ${(props?.includes('chair') ?? true) ? '' : 'no chair'}`;
   let own = made.get(screening);
-  if (!own) made.set(screening, (own = work(screening)));
-  return own;
+  if (!own) made.set(screening, (own = new Map<string, Shut>()));
+  let shut = own.get(wish);
+  if (!shut) own.set(wish, (shut = work(screening, wished)));
+  return shut;
 }
 
-function work(whole: Screening): Shut {
+function work(whole: Screening, { avoid = [], props = null }: Wished): Shut {
   const screening = closing(whole);
+  const unwanted = (asks: AsksOfSides): boolean =>
+    avoid.some((a) => mostOf(asks.whole, UNWANTED[a]) > DEMANDS[UNWANTED[a]].from);
+  const noChair = props !== null && !props.includes('chair');
   const shut = new Set<string>();
   const hold = (name: string, place: Shown, leads: readonly (Side | null)[], onHand = false): void => {
     for (const lead of leads) {
       const asks = asksOf(place, lead);
       // Either hand will do: only a caution of both, or of whichever it is, shuts it.
       const all = onHand ? { ...asks, whole: [{ ...asks.whole[0], 'weight-on-hands': 1 }] } : asks;
-      if (closed(screening, all)) shut.add(`${name} ${lead ?? 'either'}`);
+      if (closed(screening, all) || unwanted(all)) shut.add(`${name} ${lead ?? 'either'}`);
     }
   };
   for (const [base, place] of Object.entries(AT)) hold(base, place, LEADS);
   for (const [name, place] of Object.entries(PASSAGES)) hold(`>${name}`, place, LEADS, ON_A_HAND.has(name as Passage));
+  if (noChair) shut.add('no chair');
   const key = [...shut].sort().join(',');
   const known = byKey.get(key);
   if (known) return known;
   const made: Shut = {
     key,
     place: ({ base, lead }) => shut.has(`${base} ${lead ?? 'either'}`),
-    move: ({ through }, lead) =>
-      through !== undefined && shut.has(`>${through} ${(OF_LEAD.has(through) ? lead : null) ?? 'either'}`),
+    move: ({ through, needs }, lead) =>
+      (needs === 'chair' && noChair) ||
+      (through !== undefined && shut.has(`>${through} ${(OF_LEAD.has(through) ? lead : null) ?? 'either'}`)),
   };
   byKey.set(key, made);
   return made;

@@ -223,6 +223,24 @@ describe('a way past what cautions shut', () => {
     );
   });
 
+  it('keeps to what was wished: what is avoided, and a chair only where one is', () => {
+    const nobody = screen([], DAY);
+    expect(shutBy(nobody, { avoid: [], props: null })).toBe(NOTHING_SHUT);
+    expect(words(at('back'), at('stand'), shutBy(nobody, { avoid: ['wrists'] }))).toBe(
+      words(at('back'), at('stand'), told('wrist-or-shoulder')),
+    );
+    expect(words(at('stand'), at('fours'), shutBy(nobody, { avoid: ['head-down'] }))).toMatch(/^Step the right foot back/);
+    const bent = { avoid: ['wrists', 'kneeling'] as const };
+    expect(words(at('seat'), at('stand'), shutBy(nobody, { avoid: [...bent.avoid] }))).toMatch(/holding a chair/);
+    expect(words(at('seat'), at('stand'), shutBy(nobody, { avoid: [...bent.avoid], props: ['strap'] }))).toBe(
+      'Come up to stand in your own way, with a chair or a hand to help.',
+    );
+    expect(words(at('stand'), at('seat'), shutBy(nobody, { avoid: ['wrists'], props: ['chair'] }))).toBe(
+      'Lower down to sit, holding a chair.',
+    );
+    expect(words(at('stand'), at('seat'), shutBy(nobody, { avoid: ['wrists'], props: [] }))).not.toMatch(/chair/);
+  });
+
   it('opens again what somebody allows in spite of a caution', () => {
     const allowed = { demand: 'weight-on-hands', does: 'closes', over: 0, by: 'her physio', why: 'healed', on: DAY };
     expect(shutBy(screen([{ caution: 'wrist-or-shoulder', allowed: [allowed] }], DAY))).toBe(NOTHING_SHUT);

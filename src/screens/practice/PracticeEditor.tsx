@@ -60,7 +60,7 @@ export function PracticeEditor({
     () => practice.request ?? requestOf({ minutes: practice.minutes, breathSeconds }),
     [practice, breathSeconds],
   );
-  const shut = shutBy(screening);
+  const shut = shutBy(screening, request);
   const chart = useMemo(() => {
     const profile = profileOf(items, ranked, pace);
     return {

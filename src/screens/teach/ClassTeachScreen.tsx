@@ -15,6 +15,7 @@ import { TYPICAL } from '@/core/fit/typical';
 import { USUAL_WAY } from '@/core/fit/way';
 import { screen, screenOf } from '@/core/cautions/screen';
 import { rungOf } from '@/core/poses';
+import { shutBy } from '@/core/practice/passing';
 import { requestOf } from '@/core/practice/request';
 import { lessonId, logFrom } from '@/core/teaching/log';
 import { hasBegun } from '@/core/teaching/player';
@@ -74,7 +75,8 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
   const [onlyCues, setOnlyCues] = useState(true);
   const [away, setAway] = useState<readonly string[]>([]);
   const [keeping, setKeeping] = useState(false);
-  const { cue, voiced, setVoiced } = useSaying(state, null);
+  const shut = shutBy(NOTHING_AGAINST, one.request);
+  const { cue, voiced, setVoiced } = useSaying(state, null, shut);
   if (!state) return null;
   const back = `${base}/class?id=${one.id}`;
   const finish = async () => {
@@ -140,7 +142,13 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       ? []
       : people.flatMap(({ student }) => {
           const [before, then] = [k - 1, k].map((i) => state.items.at(i));
-          const way = wayOf(student.id, screenOf(student, today()), [rowOf(before), before], [rowOf(then), then]);
+          const way = wayOf(
+            student.id,
+            screenOf(student, today()),
+            [rowOf(before), before],
+            [rowOf(then), then],
+            one.request,
+          );
           return way ? [`${firstName(student.name)}: ${way}`] : [];
         });
   const others = onlyCues
@@ -184,7 +192,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
         {lead !== 'follows' && <MainWays state={state} started={hasBegun(state)} send={send} />}
-        <NextUp next={next} from={item} body={EVERYBODY}>
+        <NextUp next={next} from={item} body={EVERYBODY} shut={shut}>
           {coming.length > 0 && ` · ${coming.join(' · ')}`}
         </NextUp>
       </Box>

@@ -131,7 +131,7 @@ export function OtherWays({
           })}
         </Menu>
       </MainWays>
-      <NextUp next={next} from={item} body={{ posterior, build, way }} shut={shutBy(screening)}>
+      <NextUp next={next} from={item} body={{ posterior, build, way }} shut={shutBy(screening, practice.request)}>
         {next && fetchWords(next, item, { student, posterior, way, sizes })}
       </NextUp>
     </Box>

@@ -123,7 +123,7 @@ function Teaching({
   const leftOut = useNothingForbidden(state, screening, send);
   /** What a class may see: cues and shapes, and nothing about anybody. */
   const [onlyCues, setOnlyCues] = useState(false);
-  const { cue, voiced, setVoiced } = useSaying(state, ranked, shutBy(screening));
+  const { cue, voiced, setVoiced } = useSaying(state, ranked, shutBy(screening, practice.request));
   if (!state)
     return safe ? null : <EmptyChart title={practice.title}>Checking it against what has changed since …</EmptyChart>;
   const back = `${base}/student?id=${student.id}&step=practice`;

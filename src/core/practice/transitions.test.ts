@@ -229,7 +229,9 @@ describe('a way past what cautions shut', () => {
     expect(words(at('back'), at('stand'), shutBy(nobody, { avoid: ['wrists'] }))).toBe(
       words(at('back'), at('stand'), told('wrist-or-shoulder')),
     );
-    expect(words(at('stand'), at('fours'), shutBy(nobody, { avoid: ['head-down'] }))).toMatch(/^Step the right foot back/);
+    expect(words(at('stand'), at('fours'), shutBy(nobody, { avoid: ['head-down'] }))).toMatch(
+      /^Step the right foot back/,
+    );
     const bent = { avoid: ['wrists', 'kneeling'] as const };
     expect(words(at('seat'), at('stand'), shutBy(nobody, { avoid: [...bent.avoid] }))).toMatch(/holding a chair/);
     expect(words(at('seat'), at('stand'), shutBy(nobody, { avoid: [...bent.avoid], props: ['strap'] }))).toBe(

@@ -7,7 +7,8 @@ import type { Base } from './stance';
 export type Lead = 'same' | 'change' | 'choose' | 'none';
 
 /** What a move passes that neither end of it shows: `passing.ts` says what each asks. */
-export type Passage = 'fold' | 'roll-up' | 'squat' | 'squat-on-hand' | 'step' | 'foot-by-hands' | 'over-hands';
+export type Passage =
+  'fold' | 'roll-up' | 'squat' | 'squat-on-hand' | 'step' | 'foot-by-hands' | 'lunge-by-hands' | 'over-hands';
 
 /** One named move from one base to another. */
 export interface Move {
@@ -22,6 +23,8 @@ export interface Move {
   through?: Passage;
   /** What must be there for it that neither end has. */
   needs?: 'chair';
+  /** True where one knee can stay off the floor to its end. */
+  oneKnee?: true;
 }
 
 const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): Move => ({
@@ -34,6 +37,7 @@ const move = (from: Base, to: Base, lead: Lead, effort: number, words: string): 
 /** A move that passes something. */
 const by = (through: Passage, passing: Move): Move => ({ ...passing, through });
 const withChair = (held: Move): Move => ({ ...held, needs: 'chair' });
+const onOneKnee = (held: Move): Move => ({ ...held, oneKnee: true });
 
 /**
  * Moves that teachers use between bases. A longer way is put together from them. Up from the back it goes by way of the
@@ -70,8 +74,8 @@ export const MOVES: readonly Move[] = [
   move('seat', 'kneel', 'none', 2, 'come over the legs on to the knees'),
   move('kneel', 'lunge', 'choose', 2, 'step the {{lead}} foot forward'),
   move('lunge', 'kneel', 'none', 2, 'bring the front knee back beside the other'),
-  by('foot-by-hands', move('fours', 'lunge', 'choose', 2, 'step the {{lead}} foot forward between the hands')),
-  by('foot-by-hands', move('lunge', 'fours', 'none', 2, 'put the hands down and take the front foot back')),
+  by('lunge-by-hands', move('fours', 'lunge', 'choose', 2, 'step the {{lead}} foot forward between the hands')),
+  onOneKnee(by('lunge-by-hands', move('lunge', 'fours', 'none', 2, 'put the hands down and take the front foot back'))),
   move('lunge', 'lunge', 'change', 2, 'change feet'),
   move('fours', 'dog', 'none', 2, 'tuck the toes and lift the hips'),
   move('dog', 'fours', 'none', 1, 'lower the knees'),
@@ -83,10 +87,10 @@ export const MOVES: readonly Move[] = [
   move('lunge', 'split', 'same', 1, 'tuck the back toes and lift the back knee'),
   move('split', 'lunge', 'same', 1, 'lower the back knee'),
   by('foot-by-hands', move('dog', 'split', 'choose', 2, 'step the {{lead}} foot forward between the hands')),
-  by('foot-by-hands', move('dog', 'lunge', 'choose', 2, 'step the {{lead}} foot forward and lower the back knee')),
+  by('lunge-by-hands', move('dog', 'lunge', 'choose', 2, 'step the {{lead}} foot forward and lower the back knee')),
   by('foot-by-hands', move('split', 'dog', 'none', 2, 'put the hands down and take the front foot back')),
   by(
-    'foot-by-hands',
+    'lunge-by-hands',
     move('lunge', 'dog', 'none', 3, 'put the hands down, tuck the toes, and take the front foot back'),
   ),
   move('split', 'split', 'change', 2, 'change feet'),
@@ -111,7 +115,7 @@ export const MOVES: readonly Move[] = [
   by('fold', move('stand', 'dog', 'none', 3, 'fold forward, put the hands down and step back')),
   by('roll-up', move('dog', 'stand', 'none', 3, 'walk the feet to the hands and roll up')),
   by('fold', move('stand', 'fours', 'none', 3, 'put the hands down and lower the knees')),
-  by('foot-by-hands', move('fours', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh')),
+  by('lunge-by-hands', move('fours', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh')),
   by('step', move('stand', 'kneel', 'none', 3, 'lower one knee, then the other')),
   by('step', move('kneel', 'stand', 'none', 3, 'step one foot forward and rise, hands on the thigh')),
   move('stand', 'lunge', 'choose', 2, 'step the {{other}} foot back and lower its knee'),

@@ -50,6 +50,8 @@ const PASSAGES: Readonly<Record<Passage, Shown>> = {
   step: shown('low-lunge', 1, 0, 'kneeling', 'hip-bend', 'knee-bend'),
   /** A foot between both hands, the front hip folded. */
   'foot-by-hands': shown('low-lunge', 3, 1, 'hip-bend', 'low-back-rounding', 'belly-pressed'),
+  /** The same with the other knee down. */
+  'lunge-by-hands': shown('low-lunge', 3, 1, 'kneeling', 'hip-bend', 'low-back-rounding', 'belly-pressed'),
   /** Hands and knees on the way to the front. */
   'over-hands': shown('cat-cow', 1, 0, 'weight-on-hands', 'kneeling', 'knee-bend'),
 };
@@ -57,7 +59,7 @@ const PASSAGES: Readonly<Record<Passage, Shown>> = {
 /** Passages that a hand on the floor steadies: weight on it, whichever hand that is. */
 const ON_A_HAND: ReadonlySet<Passage> = new Set(['squat-on-hand']);
 /** Passages whose front foot is the one that the move names. */
-const OF_LEAD: ReadonlySet<Passage> = new Set(['foot-by-hands']);
+const OF_LEAD: ReadonlySet<Passage> = new Set(['foot-by-hands', 'lunge-by-hands']);
 
 /** What somebody is asked who passes a shown rung, its front foot (or lower side) this one; null is either. */
 function asksOf({ pose, rung, depth, counts }: Shown, lead: Side | null): AsksOfSides {

@@ -212,6 +212,22 @@ describe('a way past what cautions shut', () => {
     );
   });
 
+  it('comes on to hands and knees, and up from there, over the well knee alone', () => {
+    const left = told('knee-injury', 'left');
+    for (const from of ['back', 'seat', 'front'] as const)
+      expect(words(at(from), at('fours'), left)).toMatch(
+        /Set the left foot down and come up on to the other knee\. Then put the hands down and take the front foot back\.$/,
+      );
+    expect(words(at('stand'), at('fours'), left)).toBe(
+      'Step the right foot back and lower its knee. Then put the hands down and take the front foot back.',
+    );
+    expect(words(at('fours'), at('stand'), left)).toBe(
+      'Step the left foot forward between the hands. Then press into the front foot and rise.',
+    );
+    // Both sore: what stands there is closed itself; the way to it is the usual one.
+    expect(words(at('stand'), at('fours'), told('knee-injury'))).not.toBe('');
+  });
+
   it('neither rolls up a back that may not round, nor brings the head down', () => {
     for (const caution of ['osteoporosis', 'spine-fixed', 'eye-pressure', 'hip-replacement'])
       for (const to of ['seat', 'fours', 'dog'] as const) {

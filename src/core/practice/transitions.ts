@@ -61,6 +61,11 @@ export function stepsBetween(from: Stance, to: Stance, shut: Shut = NOTHING_SHUT
 
 /** Nobody is sent by way of a plank to spare a knee: what passing one costs more, on a way round. Ours. */
 const BY_PLANK = 8;
+/**
+ * What is done on one side stands where the other side may not: on hands and knees with one knee lifted. She is sent
+ * there on that knee alone, where a way is no longer than this.
+ */
+const ON_BOTH = 9;
 
 function shortest(from: Stance, to: Stance, shut: Shut): Step[] | null {
   const goal = keyOf(to);
@@ -77,7 +82,10 @@ function shortest(from: Stance, to: Stance, shut: Shut): Step[] | null {
       for (const at of after(here.at, move)) {
         const lead = at.lead ?? here.at.lead;
         if (shut.move(move, lead) || (keyOf(at) !== goal && shut.place(at))) continue;
-        const effort = here.effort + move.effort + (round && at.base === 'plank' && keyOf(at) !== goal ? BY_PLANK : 0);
+        const last = keyOf(at) === goal;
+        const dear =
+          (!last && at.base === 'plank' ? BY_PLANK : 0) + (last && shut.place(at) && !move.oneKnee ? ON_BOTH : 0);
+        const effort = here.effort + move.effort + (round ? dear : 0);
         open.push({ at, effort, steps: [...here.steps, { move, lead }] });
       }
   }

@@ -113,6 +113,11 @@ describe('what a way asks in passing', () => {
     if (!step || !rise) throw new Error('no such moves');
     // Whose foot it is has not been said: then it may be the sore one.
     expect([hip.move(step, 'left'), hip.move(step, 'right'), hip.move(rise, null)]).toEqual([true, false, true]);
-    expect(passes(shutBy(under([closes('weight-on-hands')], 'left')), 'squat-on-hand')).toBe(true);
+    const hand = under([closes('weight-on-hands')], 'left'),
+      other = under([closes('weight-on-hands')], 'right');
+    expect(passes(shutBy(hand), 'squat-on-hand')).toBe(true);
+    // Told of one and of the other, each for itself.
+    const both = { ...hand, cautions: [...hand.cautions, ...other.cautions] };
+    expect(passes(shutBy(both), 'squat-on-hand')).toBe(false);
   });
 });

@@ -77,6 +77,12 @@ function asksOf({ pose, rung, depth, counts }: Shown, lead: Side | null): AsksOf
   return { whole: cut(whole), left: cut(left), right: cut(right) };
 }
 
+/** The same with weight on a hand. */
+function onto(asks: AsksOfSides, hand: Side): AsksOfSides {
+  const borne = (along: readonly Asks[]): readonly Asks[] => along.map((a) => ({ ...a, 'weight-on-hands': 1 }));
+  return { ...asks, whole: borne(asks.whole), [hand]: borne(asks[hand]) };
+}
+
 const closed = (screening: Screening, asks: AsksOfSides): boolean => verdictOf(screening, asks).state === 'closed';
 
 /** Only what closes: how far a held shape may go says nothing of a place that is passed. */
@@ -140,9 +146,9 @@ function work(whole: Screening, { avoid = [], props = null }: Wished): Shut {
   const hold = (name: string, place: Shown, leads: readonly (Side | null)[], onHand = false): void => {
     for (const lead of leads) {
       const asks = asksOf(place, lead);
-      // Either hand will do: only a caution of both, or of whichever it is, shuts it.
-      const all = onHand ? { ...asks, whole: [{ ...asks.whole[0], 'weight-on-hands': 1 }] } : asks;
-      if (closed(screening, all) || unwanted(all)) shut.add(`${name} ${lead ?? 'either'}`);
+      // Either hand will do: it is shut where neither may.
+      const ways = onHand ? SIDES.map((hand) => onto(asks, hand)) : [asks];
+      if (ways.every((way) => closed(screening, way) || unwanted(way))) shut.add(`${name} ${lead ?? 'either'}`);
     }
   };
   for (const [base, place] of Object.entries(AT)) hold(base, place, LEADS);

@@ -7,8 +7,8 @@ import type { Avoided, PracticeRequest } from './request';
 import { stanceOf, type Base, type Stance } from './stance';
 
 /**
- * What a way asks of a body that passes through it: the same numbers that its shapes ask, of a rung that shows where the
- * body is. Nobody stays there, so that only some of them count: what bears, how deep it goes, where the head is.
+ * What a way asks of a body that passes through it: the same numbers that its shapes ask, of a rung that shows where
+ * the body is. Nobody stays there, so that only some of them count: what bears, how deep it goes, where the head is.
  */
 
 /** A rung that shows a place on the way, the share of its depth, and what of it counts in passing. Ours. */

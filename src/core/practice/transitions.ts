@@ -11,8 +11,8 @@ import { BASES, stanceOf, type Base, type Stance } from './stance';
 
 /**
  * The way from one shape to the next, as the least sum of moves that teachers use (`moves.ts`) between what carries the
- * body in both: the shortest path of a small graph (Dijkstra 1959). What a student's cautions shut on the way is left out
- * wherever another way leads round it.
+ * body in both: the shortest path of a small graph (Dijkstra 1959). What a student's cautions shut on the way is left
+ * out wherever another way leads round it.
  */
 
 /** A move of a way, with the foot in front (or the side below) after it. */

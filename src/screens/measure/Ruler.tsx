@@ -7,7 +7,7 @@ interface Mark {
   label: string;
 }
 
-/** Width of the drawing, on a phone so that its words are as large, and of the empty margin at each end; its own units. */
+/** Width of the drawing, on a phone so that its words stay as large, and the margin at each end; in its own units. */
 const WIDE = 600,
   NARROW = 330;
 const MARGIN = 20;

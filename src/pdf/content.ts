@@ -75,44 +75,46 @@ export function sheetContent(body: SheetBody): SheetContent {
   const { practice, posterior, build, way, screening, sizes, voice, schools, book, language = 'en' } = body;
   const say = sayIn(language);
   const pace = paceOf(practice);
-  const lines = sheetRows(practice.items, pace, { say, shut: shutBy(screening, practice.request) }).map((row): SheetLine => {
-    const found = rungOf(row.pose, row.rung);
-    const [{ side }] = row.sides;
-    // The lesser of its sides; half where nothing is known of the student.
-    const depth =
-      found && posterior
-        ? Math.min(
-            ...row.sides.map(
-              (s) =>
-                reachedIn({ shape: found.shape, rung: row.rung, side: sideOf(s.side) }, { posterior, build }, way)
-                  .depth,
-            ),
-          )
-        : 0.5;
-    const at = practice.items.findIndex((i) => i.pose === row.pose && i.rung === row.rung && i.side === side);
-    return {
-      pose: row.pose,
-      rung: row.rung,
-      side,
-      depth,
-      at: clock(row.at),
-      name: say(found?.shape.name ?? row.pose),
-      rungName: say(found?.rung.name ?? ''),
-      sides: sidesWords(row, say),
-      hold: holdWords(row, say),
-      props: found
-        ? propsOf(found.rung, sideOf(side), depth, build).map((p) =>
-            ownedWords(p.prop, p.height_cm, p.length_cm, sizes, say),
-          )
-        : [],
-      say: [
-        ...(row.way ? [row.way] : []),
-        ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
-        ...(row.note ? [row.note] : []),
-      ],
-      enter: [row.way, found ? say(cuesOf(found.shape, found.rung).enter) : ''].filter(Boolean).join(' '),
-    };
-  });
+  const lines = sheetRows(practice.items, pace, { say, shut: shutBy(screening, practice.request) }).map(
+    (row): SheetLine => {
+      const found = rungOf(row.pose, row.rung);
+      const [{ side }] = row.sides;
+      // The lesser of its sides; half where nothing is known of the student.
+      const depth =
+        found && posterior
+          ? Math.min(
+              ...row.sides.map(
+                (s) =>
+                  reachedIn({ shape: found.shape, rung: row.rung, side: sideOf(s.side) }, { posterior, build }, way)
+                    .depth,
+              ),
+            )
+          : 0.5;
+      const at = practice.items.findIndex((i) => i.pose === row.pose && i.rung === row.rung && i.side === side);
+      return {
+        pose: row.pose,
+        rung: row.rung,
+        side,
+        depth,
+        at: clock(row.at),
+        name: say(found?.shape.name ?? row.pose),
+        rungName: say(found?.rung.name ?? ''),
+        sides: sidesWords(row, say),
+        hold: holdWords(row, say),
+        props: found
+          ? propsOf(found.rung, sideOf(side), depth, build).map((p) =>
+              ownedWords(p.prop, p.height_cm, p.length_cm, sizes, say),
+            )
+          : [],
+        say: [
+          ...(row.way ? [row.way] : []),
+          ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
+          ...(row.note ? [row.note] : []),
+        ],
+        enter: [row.way, found ? say(cuesOf(found.shape, found.rung).enter) : ''].filter(Boolean).join(' '),
+      };
+    },
+  );
   const total = totalSeconds(practice.items, pace);
   return {
     title: practice.title,

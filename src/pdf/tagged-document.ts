@@ -12,7 +12,7 @@ export type PartType = 'H1' | 'H2' | 'P' | 'Figure' | 'TR' | 'TD' | 'LI' | 'Sect
 /** How an id says what happens to a part: it begins, or has been drawn. */
 const BEGINS = 'begins',
   DRAWN = 'drawn';
-export const idOf = (type: PartType, what: typeof BEGINS | typeof DRAWN, alt = ''): string =>
+const idOf = (type: PartType, what: typeof BEGINS | typeof DRAWN, alt = ''): string =>
   ['part', type, what, alt].join('|');
 export const beginsId = (type: PartType): string => idOf(type, BEGINS);
 export const drawnId = (type: PartType, alt?: string): string => idOf(type, DRAWN, alt);
@@ -20,7 +20,7 @@ export const drawnId = (type: PartType, alt?: string): string => idOf(type, DRAW
 type Content = ReturnType<PDFKit.PDFDocument['markStructureContent']>;
 type Element = ReturnType<PDFKit.PDFDocument['struct']>;
 interface Part {
-  type: PartType | 'Document' | 'Table' | 'L' | 'LBody';
+  type: PartType | 'Document' | 'Table' | 'L';
   alt?: string;
   children: (Part | Content)[];
 }

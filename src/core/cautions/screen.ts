@@ -1,5 +1,6 @@
 import type { CautionEntry } from '@/core/students/student';
 import { stillHurts, type Hurt } from '@/core/students/hurt';
+import { small } from '@/core/capital';
 import { otherSide } from '@/core/body';
 import { ageOn } from '@/core/students/age';
 import { withAllowed, type Allowed } from './allowed';
@@ -132,7 +133,7 @@ export const stopOf = (screening: Screening): Caution | null =>
 
 /** When to stop, as a sentence; of what stops everything, until when it waits. */
 export const stopSentence = ({ rules, stop }: Pick<Caution, 'rules' | 'stop'>): string =>
-  rules === 'all' ? stop : `Stop at ${stop.charAt(0).toLowerCase()}${stop.slice(1)}`;
+  rules === 'all' ? stop : `Stop at ${small(stop)}`;
 
 /** One reason why something is not free: which caution, for which demand, how much is asked and how much is allowed. */
 export interface Because {

@@ -102,6 +102,10 @@ export interface HerPart {
   share: number;
 }
 
+/** What a student does while the class is on a side: her shape, or what stands in where that side is closed to her. */
+export const doingOn = (hers: Hers, side: PracticeItem['side']): Doing =>
+  hers.oneSide && !sameSide(hers.oneSide.only, side) ? hers.oneSide.meanwhile : hers;
+
 /** Parts of hers while the class is in an item; none where she waits. */
 export function herParts(
   student: Attending,
@@ -109,8 +113,7 @@ export function herParts(
 ): HerPart[] {
   const { holdSeconds = 0 } = item;
   const hers = hersIn(student, item, holdSeconds);
-  const { oneSide } = hers;
-  const { pose, rung, sides, most_s } = oneSide && !sameSide(oneSide.only, item.side) ? oneSide.meanwhile : hers;
+  const { pose, rung, sides, most_s } = doingOn(hers, item.side);
   if (pose === null) return [];
   const same = sides.filter((s) => sameSide(s.side, item.side));
   const own = same.length > 0 ? same : sides;

@@ -3,7 +3,7 @@ import { sameSide } from '@/core/poses';
 import { shutBy } from '@/core/practice/passing';
 import type { PracticeItem } from '@/core/practice/practice';
 import { wayTo } from '@/core/practice/transitions';
-import type { TableRow } from './table';
+import { doingOn, type TableRow } from './table';
 
 type Taught = Pick<PracticeItem, 'pose' | 'rung' | 'side'>;
 /** An item of the class with its row of the table. */
@@ -16,8 +16,7 @@ const NOBODY = screen([], '');
 function doneBy(member: string, [row, item]: At): Taught | null {
   const hers = row?.hers.find((h) => h.member === member);
   if (!hers || !item) return null;
-  const { oneSide } = hers;
-  const { pose, rung, sides } = oneSide && !sameSide(oneSide.only, item.side) ? oneSide.meanwhile : hers;
+  const { pose, rung, sides } = doingOn(hers, item.side);
   const own = sides.find((s) => sameSide(s.side, item.side)) ?? sides.at(0);
   return pose === null || !own ? null : { pose, rung, side: own.side };
 }

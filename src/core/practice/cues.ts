@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
 import { aimedName } from '@/core/aims/words';
+import { small } from '@/core/capital';
 import type { AimKind } from '@/core/students/student';
 import { anglesAt, cuesOf, rungOf, type Rung } from '@/core/poses';
 import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/schools';
@@ -42,10 +43,9 @@ const INVITES: Readonly<Partial<Record<CueRole, string>>> = {
   leave: 'Whenever you want to,',
 };
 
-const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
 const inManner = ({ role, words }: Cue, { manner }: Voice): Cue => {
   const invite = manner === 'invitation' ? INVITES[role] : undefined;
-  return invite ? { role, words: `${invite} ${lower(words)}` } : { role, words };
+  return invite ? { role, words: `${invite} ${small(words)}` } : { role, words };
 };
 
 /** What a joint does, by the sign of its change; `{s}` stands for the side. */

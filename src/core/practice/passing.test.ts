@@ -23,6 +23,7 @@ const passes = (shut: Shut, passage: Passage): boolean => {
 /** What a teacher would say each place asks of whoever passes it, with a number that it goes beyond. */
 const PLACES: readonly (readonly [Base, Demand, number])[] = [
   ['back', 'lying-on-back', 0],
+  ['side', 'outer-hip-pressed', 16],
   ['front', 'lying-on-front', 0],
   ['fours', 'weight-on-hands', 0],
   ['fours', 'kneeling', 0],

@@ -3,7 +3,7 @@ import { DEMANDS, FROM_BELOW, mostOf, type Asks, type AsksOfSides, type Demand }
 import { verdictOf, type Screening } from '@/core/cautions/screen';
 import { demandsOfSide, rungOf } from '@/core/poses';
 import type { Move, Passage } from './moves';
-import type { Avoided, PracticeRequest } from './request';
+import { AVOIDED_DEMANDS, type PracticeRequest } from './request';
 import { stanceOf, type Base, type Stance } from './stance';
 
 /**
@@ -25,6 +25,7 @@ const shown = (pose: string, rung: number, depth: 0 | 1, ...counts: Demand[]): S
 /** What is passed at each base. One that asks nothing in passing is not here. */
 const AT: Readonly<Partial<Record<Base, Shown>>> = {
   back: shown('resting-back', 2, 0, 'lying-on-back'),
+  side: shown('side-rest', 1, 0, 'outer-hip-pressed'),
   front: shown('crocodile', 1, 0, 'lying-on-front'),
   fours: shown('cat-cow', 1, 0, 'weight-on-hands', 'kneeling', 'knee-bend'),
   plank: shown('plank', 2, 0, 'weight-on-hands', 'strong-work'),
@@ -105,15 +106,6 @@ export interface Shut {
 /** Nothing is shut. */
 export const NOTHING_SHUT: Shut = { key: '', place: () => false, move: () => false };
 
-/** What is not wanted on a practice, in what cautions speak of. */
-const UNWANTED: Readonly<Record<Avoided, Demand>> = {
-  wrists: 'weight-on-hands',
-  kneeling: 'kneeling',
-  'lying-on-front': 'lying-on-front',
-  'lying-on-back': 'lying-on-back',
-  'head-down': 'head-low',
-};
-
 /** Of what was wished for a practice, what its ways keep to: what is avoided, and the props that are there. */
 type Wished = Partial<Pick<PracticeRequest, 'avoid' | 'props'>>;
 
@@ -140,7 +132,7 @@ export function shutBy(screening: Screening, wished: Wished = {}): Shut {
 function work(whole: Screening, { avoid = [], props = null }: Wished): Shut {
   const screening = closing(whole);
   const unwanted = (asks: AsksOfSides): boolean =>
-    avoid.some((a) => mostOf(asks.whole, UNWANTED[a]) > DEMANDS[UNWANTED[a]].from);
+    avoid.some((a) => mostOf(asks.whole, AVOIDED_DEMANDS[a]) > DEMANDS[AVOIDED_DEMANDS[a]].from);
   const noChair = props !== null && !props.includes('chair');
   const shut = new Set<string>();
   const hold = (name: string, place: Shown, leads: readonly (Side | null)[], onHand = false): void => {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Demand } from '@/core/cautions/demands';
 import { PACES } from './pace';
 import { STYLE_IDS } from './styles';
 
@@ -7,6 +8,14 @@ import { STYLE_IDS } from './styles';
 export const PRACTICE_PLACES = ['anywhere', 'chair', 'standing'] as const;
 export const AVOIDED = ['wrists', 'kneeling', 'lying-on-front', 'lying-on-back', 'head-down'] as const;
 export type Avoided = (typeof AVOIDED)[number];
+/** What is avoided, in what cautions speak of. */
+export const AVOIDED_DEMANDS: Readonly<Record<Avoided, Demand>> = {
+  wrists: 'weight-on-hands',
+  kneeling: 'kneeling',
+  'lying-on-front': 'lying-on-front',
+  'lying-on-back': 'lying-on-back',
+  'head-down': 'head-low',
+};
 
 export const SALUTED = ['none', 'half-sun', 'sun-a', 'sun-b', 'sun-c'] as const;
 export type Saluted = (typeof SALUTED)[number];

@@ -228,6 +228,15 @@ describe('a way past what cautions shut', () => {
     expect(words(at('stand'), at('fours'), told('knee-injury'))).not.toBe('');
   });
 
+  it('is not by way of a hip that may not be lain on', () => {
+    const round = (side: 'left' | 'right') => {
+      const hip = screen([{ caution: 'outer-hip', side }, { caution: 'wrist-or-shoulder' }], DAY);
+      return words(at('seat'), at('front'), shutBy(hip));
+    };
+    expect(round('left')).toBe('Lie down on the right side. Then roll on to the front.');
+    expect(round('right')).toBe('Lie down on the left side. Then roll on to the front.');
+  });
+
   it('neither rolls up a back that may not round, nor brings the head down', () => {
     for (const caution of ['osteoporosis', 'spine-fixed', 'eye-pressure', 'hip-replacement'])
       for (const to of ['seat', 'fours', 'dog'] as const) {

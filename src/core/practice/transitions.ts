@@ -81,8 +81,8 @@ function shortest(from: Stance, to: Stance, shut: Shut): Step[] | null {
     for (const move of movesFrom.get(here.at.base) ?? [])
       for (const at of after(here.at, move)) {
         const lead = at.lead ?? here.at.lead;
-        if (shut.move(move, lead) || (keyOf(at) !== goal && shut.place(at))) continue;
         const last = keyOf(at) === goal;
+        if (shut.move(move, lead) || (!last && shut.place(at))) continue;
         const dear =
           (!last && at.base === 'plank' ? BY_PLANK : 0) + (last && shut.place(at) && !move.oneKnee ? ON_BOTH : 0);
         const effort = here.effort + move.effort + (round ? dear : 0);

@@ -17,7 +17,7 @@ import {
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { Aim } from '@/core/students/student';
 import { isLiked, isNever, NO_LIKES, type Likes } from './likes';
-import type { Avoided, PracticeRequest } from './request';
+import { AVOIDED_DEMANDS, type Avoided, type PracticeRequest } from './request';
 import { groundOf, stationOf, stationRank, wakesIn, type Ground, type Station } from './stations';
 import { styleOf } from './styles';
 
@@ -106,10 +106,8 @@ export function inTheWay(
   if (request.avoid.includes('wrists') && onWrists(shape, rung)) return 'wrists';
   const asks = (a: Exclude<Avoided, 'wrists'>): boolean => {
     // What a rung asks takes some working out, and is seldom asked here.
-    const along = demandsOf(shape, rung);
-    return a === 'head-down'
-      ? mostOf(along, 'head-low') > DEMANDS['head-low'].from
-      : mostOf(along, a) > DEMANDS[a].from;
+    const demand = AVOIDED_DEMANDS[a];
+    return mostOf(demandsOf(shape, rung), demand) > DEMANDS[demand].from;
   };
   return request.avoid.find((a) => a !== 'wrists' && asks(a)) ?? null;
 }

@@ -47,7 +47,10 @@ export interface Behind {
 }
 
 /** Below this a pose gives nothing worth the time; it is still found by name, with the reason. Ours. */
-export const WORTHWHILE = 0.02;
+const WORTHWHILE = 0.02;
+/** True where it serves the aims and no caution closes it. */
+export const isUseful = (p: Pick<RankedPose, 'score' | 'cautions'>): boolean =>
+  p.score > WORTHWHILE && p.cautions.length === 0;
 /** Parts below this share of a score are not told. */
 const TOLD = 0.005;
 

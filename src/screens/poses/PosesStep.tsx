@@ -16,7 +16,7 @@ import { SETTLED_AT, type Inference } from '@/core/inference';
 import { shapeById } from '@/core/poses';
 import type { Aim, Student } from '@/core/students/student';
 import { aimKey } from '@/core/practice/doses';
-import { WORTHWHILE } from '@/core/ranking/behind';
+import { isUseful } from '@/core/ranking/behind';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import { varied } from '@/core/ranking/varied';
 import { useRanking, type Answer } from '@/workers/use-core';
@@ -55,10 +55,7 @@ function shownOf(ranked: readonly RankedPose[], filter: PoseFilter, aims: readon
   const aim = aims.find((a) => aimKey(a) === filter.aim);
   const asked = filter.text.trim() !== '';
   const found = ranked.filter(
-    (p) =>
-      matches(p, filter) &&
-      (asked || (p.score > WORTHWHILE && p.cautions.length === 0)) &&
-      (!aim || worthFor(p, aim).worth > 0.1),
+    (p) => matches(p, filter) && (asked || isUseful(p)) && (!aim || worthFor(p, aim).worth > 0.1),
   );
   const inOrder = aim
     ? [...found].sort((a, b) => worthFor(b, aim).worth - worthFor(a, aim).worth || b.score - a.score)

@@ -6,7 +6,7 @@ import { SIDE_MARK } from '@/core/body/words';
 import type { Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
 import { aimKey } from '@/core/practice/doses';
-import { WORTHWHILE } from '@/core/ranking/behind';
+import { isUseful } from '@/core/ranking/behind';
 import type { RankedPose } from '@/core/ranking/rank';
 import { varied } from '@/core/ranking/varied';
 import type { Aim } from '@/core/students/student';
@@ -29,7 +29,7 @@ export function BeforePractice({
   build: Build;
 }) {
   'use memo';
-  const useful = (ranked ?? []).filter((p) => p.score > WORTHWHILE && p.cautions.length === 0);
+  const useful = (ranked ?? []).filter(isUseful);
   const first = varied(firstOfShape(useful)).slice(0, SHOWN);
   return (
     <Box>

@@ -1,5 +1,6 @@
 import { worthFor } from '@/core/ranking/rank';
 import {
+  isDrillAtEnd,
   itemsAtMost,
   minutesOfLongest,
   MOST_OF_ONE_SHAPE,
@@ -12,6 +13,7 @@ import { MOST_DRILLS, PRICES } from './measure';
 import type { Program } from './program';
 import { givenTo, type Asked, type Columns } from './asked';
 import { stationRank } from './stations';
+import { styleOf } from './styles';
 import { isHeldFirst, movesFirst, type PracticeUnit } from './units';
 
 /**
@@ -27,6 +29,7 @@ export function customRows(p: Program, columns: readonly Columns[], asked: Asked
   neutralRow(p, columns, asked);
   numberRow(p, columns, asked);
   drillsRow(p, columns, asked);
+  flowEndRow(p, columns, asked);
   sharedRows(p, columns, asked);
 }
 
@@ -96,6 +99,14 @@ function drillsRow(p: Program, columns: readonly Columns[], { time }: Asked): vo
     return [[t, unit.sides.length * share], ...(e !== null ? [[e, share] as [number, number]] : [])];
   });
   p.row([...minutes, [over, -1]], -Infinity, 0);
+}
+
+/** A flow ends lying down, and not with a row of exercises. */
+function flowEndRow(p: Program, columns: readonly Columns[], { request, locked }: Asked): void {
+  const most = styleOf(request.style).drillsAtEnd;
+  const drills = columns.filter((c) => isDrillAtEnd(c.unit));
+  const kept = drills.filter((c) => locked.some((l) => l.key === c.unit.key)).length;
+  if (drills.length > most) p.row(oneEach(drills), -Infinity, Math.max(most, kept));
 }
 
 /** Worth from which a shape counts as one that could serve an aim. */

@@ -4,12 +4,14 @@ import type { Aim } from '@/core/students/student';
 import { blocksOf, type Block } from './blocks';
 import {
   GIVEN_BACK,
+  isDrillAtEnd,
   itemsAtMost,
   minutesOfLongest,
   MOST_PAUSES,
   movingBetween,
   NEUTRAL_FROM,
   restOf,
+  RUNGS_OF_SHAPE,
   wakingAtLeast,
 } from './customs';
 import { activeAims, dosesOf } from './doses';
@@ -63,6 +65,7 @@ export const CUSTOMS = [
   'chair',
   'quiet',
   'flow-short',
+  'flow-ends',
 ] as const;
 export type Custom = (typeof CUSTOMS)[number];
 
@@ -163,7 +166,7 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
   },
   'two-rungs': (r) => {
     const list = middle(r).map((u) => u.shape.id);
-    return list.every((id) => list.filter((x) => x === id).length <= 2);
+    return list.every((id) => list.filter((x) => x === id).length <= RUNGS_OF_SHAPE);
   },
   prepared: (r) => {
     const list = middle(r);
@@ -258,4 +261,5 @@ const KEPT: Readonly<Record<Custom, (r: Read) => boolean>> = {
         )
       );
     }),
+  'flow-ends': (r) => middle(r).filter(isDrillAtEnd).length <= styleOf(r.request.style).drillsAtEnd,
 };

@@ -48,6 +48,12 @@ describe('customs of teachers', () => {
     const { items } = await build(minutes, { style });
     expect(broken(items, requestOf({ minutes, style }))).toEqual([]);
   });
+  it('stay in each shape once where it is quiet, in one rung of it', async () => {
+    const { items } = await build(45, { style: 'quiet' });
+    const rungs = [...new Set(items.filter((i) => i.phase !== 'settle').map((i) => `${i.pose}/${i.rung}`))];
+    const shapes = rungs.map((key) => key.split('/')[0]);
+    expect(shapes).toEqual([...new Set(shapes)]);
+  });
   it('go no further down than the chair that was wished for', async () => {
     const { items } = await build(30, { place: 'chair' });
     for (const { pose, rung } of items) {
@@ -130,13 +136,16 @@ describe('customs of teachers', () => {
     ['minutes', [item('bridge', 1, 'approach', 60)]],
   ];
   it.each(rows)('%s is seen when it is not kept', (custom, items) => expect(broken(items, half)).toContain(custom));
-  it('a quiet hour has neither work nor standing, a flow no long hold, an hour not thirty shapes', () => {
+  it('a quiet hour has neither work nor standing, a flow no long hold and no row of drills at its end, an hour not thirty shapes', () => {
     expect(broken([item('chair-pose', 1, 'approach', 30)], requestOf({ minutes: 30, style: 'quiet' }))).toContain(
       'quiet',
     );
     expect(broken(both('pigeon', 1, 'deepest', 120), requestOf({ minutes: 30, style: 'flow' }))).toContain(
       'flow-short',
     );
+    const drills = ['clam', 'side-lift', 'thigh-hold'].flatMap((pose) => both(pose, 1, 'deepest', 30));
+    expect(broken(drills, requestOf({ minutes: 45, style: 'flow' }))).toContain('flow-ends');
+    expect(broken(drills.slice(0, 4), requestOf({ minutes: 45, style: 'flow' }))).not.toContain('flow-ends');
     const many = Array.from({ length: 20 }, (_, k) =>
       item(k % 2 ? 'bridge' : 'chair-pose', 1 + (k % 2), 'approach', 30),
     );
@@ -146,7 +155,7 @@ describe('customs of teachers', () => {
     ).toContain('dose');
   });
   it('each has a case here', () => {
-    const told = new Set<Custom>([...rows.map(([c]) => c), 'quiet', 'flow-short', 'number', 'dose']);
+    const told = new Set<Custom>([...rows.map(([c]) => c), 'quiet', 'flow-short', 'flow-ends', 'number', 'dose']);
     for (const c of CUSTOMS) expect(told.has(c), c).toBe(true);
     for (const [, items] of rows)
       for (const i of items) expect(rungOf(i.pose, i.rung), `${i.pose}/${i.rung}`).not.toBeNull();

@@ -1,5 +1,6 @@
 import type { PracticeRequest } from './request';
 import { styleOf } from './styles';
+import type { PracticeUnit } from './units';
 
 /** What every teacher keeps to without thinking of it. All figures are ours. */
 
@@ -63,3 +64,10 @@ export const minutesOfLongest = (
 
 /** What one shape may give an aim: a share of what is wanted, or so many minutes. */
 export const MOST_OF_ONE_SHAPE = { share: 0.6, least: 1.5 } as const;
+
+/** Rungs of one shape, at most. */
+export const RUNGS_OF_SHAPE = 2;
+
+/** True for work lying down after everything else that few know by name: an exercise, where a flow has ended. */
+export const isDrillAtEnd = (u: Pick<PracticeUnit, 'kind' | 'known' | 'station' | 'peak'>): boolean =>
+  u.kind === 'strength' && !u.known && u.station === 'lying' && !u.peak;

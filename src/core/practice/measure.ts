@@ -108,6 +108,12 @@ export function drilled(chosen: readonly Chosen[]): number {
   return Math.max(0, drills - MOST_DRILLS * all);
 }
 
+/** Rungs beyond the first of their shape, but on the way to a peak. */
+function again(chosen: readonly Chosen[]): number {
+  const shapes = chosen.filter((c) => !c.unit.peak).map((c) => c.unit.shape.id);
+  return shapes.length - new Set(shapes).size;
+}
+
 /** What a choice is worth by this measure, its doses at these minutes. @param given minutes that are given back */
 export function valueOf(
   chosen: readonly Chosen[],
@@ -130,6 +136,7 @@ export function valueOf(
   const grounds = new Map<Ground, number>();
   for (const { unit } of chosen) grounds.set(unit.ground, (grounds.get(unit.ground) ?? 0) + 1);
   for (const [ground, n] of grounds) value -= PRICES.ground + PRICES.crowd * Math.max(0, n - CROWD[ground]);
+  value -= styleOf(request.style).secondRung * again(chosen);
   const reached = new Map<GroupId, number>();
   for (const c of chosen) for (const g of c.unit.reaches) reached.set(g, (reached.get(g) ?? 0) + held(c));
   for (const minutes of reached.values()) value += PRICES.fresh * Math.min(1, minutes / FRESH_MINUTES);

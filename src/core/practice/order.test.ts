@@ -56,6 +56,26 @@ describe('the order of a phase', () => {
     const naive = [...list].sort((a, b) => a.intensity - b.intensity);
     expect(orderCost(found.order)).toBeLessThanOrEqual(orderCost(naive) + 1e-9);
   });
+  it('has milder work of the same muscles first, and on the front what is milder', () => {
+    const of = (...keys: string[]) => keys.map((k) => units.find((u) => u.key === k) as PracticeUnit);
+    const keys = (list: readonly PracticeUnit[]) => list.map((u) => u.key);
+    for (const [mild, deep] of [
+      ['bridge/1', 'single-leg-bridge/2'],
+      ['locust-single/1', 'bow/1'],
+      ['side-lift/1', 'clam/3'],
+    ])
+      expect(keys(orderPhase(of(deep, mild), null, true).order)).toEqual([mild, deep]);
+  });
+  it('is never asked for in a circle', () => {
+    for (const station of new Set(units.map((u) => u.station))) {
+      let left = units.filter((u) => u.station === station);
+      while (left.length > 0) {
+        const free = left.filter((u) => !left.some((v) => v !== u && mustPrecede(v, u)));
+        expect(free.length, left.map((u) => u.key).join(' ')).toBeGreaterThan(0);
+        left = left.filter((u) => !free.includes(u));
+      }
+    }
+  });
   it('costs nothing to stay, something to turn over, more to stand up', () => {
     const at = (position: string) => {
       const u = units.find((x) => x.position === position && x.props.length === 0);

@@ -92,10 +92,36 @@ export const mustPrecede = (before: PracticeUnit, after: PracticeUnit): boolean 
   (needsCounter(before) && counters(after) && !needsCounter(after)) ||
   // Joints are moved before they are held.
   (after.station === before.station && before.kind === 'mobility' && after.kind !== 'mobility' && !after.peak) ||
+  leadsTo(before, after) ||
   // What brings hips and back to the middle is the last before the rest.
-  (after.station === before.station && after.neutral && !before.neutral) ||
+  (after.station === before.station && after.neutral && !before.neutral && !goesOnFromNeutral(before)) ||
   // Everything leads to the peak; only what rounds it again comes after.
   (after.peak && !before.peak && !before.neutral && !(needsCounter(after) && counters(before)));
+
+/**
+ * True for a milder shape of the same kind, which comes first whichever of the two is deeper today: work of the same
+ * muscles on one ground, and what lies on the front, where everything bends back. Levels rise along each shape, so that
+ * this and the order of its rungs never go round in a circle; nor do what must be rounded and what rounds it.
+ */
+const leadsTo = (before: PracticeUnit, after: PracticeUnit): boolean =>
+  before.station === after.station &&
+  before.ground === after.ground &&
+  before.rung.level < after.rung.level &&
+  isPlain(before) &&
+  isPlain(after) &&
+  (isOnFront(before, after) || worksTheSame(before, after));
+
+/** A deeper rung of a shape that brings hips and back to the middle: it comes after that one, not before it. */
+const goesOnFromNeutral = ({ shape, number }: PracticeUnit): boolean =>
+  shape.rungs.slice(0, number - 1).some((r) => r.level === 1 && r.phases.includes('counter'));
+
+/** No other rule of the order speaks of it. */
+const isPlain = (u: PracticeUnit): boolean =>
+  u.kind !== 'mobility' && !u.peak && !u.neutral && !needsCounter(u) && !counters(u);
+const isOnFront = (a: PracticeUnit, b: PracticeUnit): boolean =>
+  a.position === 'on the front' && b.position === 'on the front';
+const worksTheSame = (a: PracticeUnit, b: PracticeUnit): boolean =>
+  a.kind === 'strength' && b.kind === 'strength' && a.shape.works.some((m) => b.shape.works.includes(m));
 
 export interface Placed {
   unit: PracticeUnit;

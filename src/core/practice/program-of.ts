@@ -1,6 +1,7 @@
 import { worthFor } from '@/core/ranking/rank';
 import { givenTo, worthOf, type Asked, type Columns } from './asked';
 import { customRows } from './custom-rows';
+import { RUNGS_OF_SHAPE } from './customs';
 import { OVER, RETURNS } from './doses';
 import { isMeant, CROWD, FRESH_MINUTES, perMinute, PRICES, priceOf } from './measure';
 import { TRANSITIONS } from './pace';
@@ -18,9 +19,6 @@ import {
 import { styleOf } from './styles';
 
 /** The mixed-integer program of a practice, put together row by row. */
-
-/** Rungs of one shape in a practice. */
-const RUNGS_OF_SHAPE = 2;
 
 export interface Built {
   program: Program;
@@ -121,21 +119,27 @@ function timeRow(p: Program, columns: readonly Columns[], { request, time }: Ask
   return rest;
 }
 
+const one = (column: number): [number, number] => [column, 1];
+
 /**
  * At most two rungs of a shape; nothing deep without something milder before it, no arch without something round after
  * it.
  */
-function ruleRows(p: Program, columns: readonly Columns[], { all, locked }: Asked): void {
+function ruleRows(p: Program, columns: readonly Columns[], { all, locked, request }: Asked): void {
   const byKey = new Map(columns.map((c) => [c.unit.key, c]));
   const shapes = new Map<string, Columns[]>();
   for (const c of columns) shapes.set(c.unit.shape.id, [...(shapes.get(c.unit.shape.id) ?? []), c]);
-  for (const list of shapes.values())
+  const again = styleOf(request.style).secondRung;
+  for (const list of shapes.values()) {
     if (list.length > RUNGS_OF_SHAPE)
       p.row(
-        list.map((c) => [c.y, 1]),
+        list.map(({ y }) => one(y)),
         -Infinity,
         RUNGS_OF_SHAPE,
       );
+    if (again > 0 && list.length > 1 && !list[0].unit.peak)
+      p.row([...list.map(({ y }) => one(y)), [p.column(-again, 0, Infinity), -1]], -Infinity, 1);
+  }
   for (const { unit, y } of columns) {
     const after = (list: readonly PracticeUnit[], times = 1) => {
       const here = list.flatMap((u): [number, number][] => {
@@ -157,8 +161,6 @@ function ruleRows(p: Program, columns: readonly Columns[], { all, locked }: Aske
     }
   }
 }
-
-const one = (column: number): [number, number] => [column, 1];
 
 /** What a further ground costs, and what a further group is worth. */
 function varietyRows(p: Program, columns: readonly Columns[]): void {

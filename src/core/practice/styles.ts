@@ -28,6 +28,10 @@ export interface PracticeStyle {
   longestUnserving: number;
   /** Minutes of a rest in the middle, at most: a child's pose after a back-bend. */
   longestPause: number;
+  /** What a second rung of one shape costs (see measure.ts): what is stayed in for minutes is taken once. */
+  secondRung: number;
+  /** Drills of work lying down at the end, at most: after a flow they are exercises and no longer a flow. */
+  drillsAtEnd: number;
   /** How often work is gone through where there is time for it. Two to four: Garber 2011 (ACSM); two is ours. */
   setsOfWork: number;
 }
@@ -45,6 +49,8 @@ const BUILD: PracticeStyle = {
   longest: 2,
   longestUnserving: 1,
   longestPause: 1,
+  secondRung: 0,
+  drillsAtEnd: Infinity,
   setsOfWork: 1,
 };
 
@@ -57,6 +63,7 @@ const STYLES = {
     workForItself: true,
     shapes: (minutes) => Math.round(3 + minutes * 0.65),
     longest: 0.75,
+    drillsAtEnd: 2,
   },
   quiet: {
     ...BUILD,
@@ -69,6 +76,7 @@ const STYLES = {
     longest: 5,
     longestUnserving: 2,
     longestPause: 3,
+    secondRung: 0.03,
   },
   strength: { ...BUILD, words: 'work first, then length', first: 'work', workForItself: true, setsOfWork: 2 },
 } as const satisfies Readonly<Record<string, PracticeStyle>>;

@@ -111,6 +111,23 @@ test('a practice is taught with a swap, an easier rung, a stop for pain, a reloa
   });
 });
 
+test('a lesson is said in the language of whoever is taught, and in English at a touch', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/demo/student?id=demo-maren&step=ask');
+  await page.getByLabel('Language of their pages').click();
+  await page.getByRole('option', { name: 'Deutsch' }).click();
+  await expect(page.getByRole('status', { name: 'Kept or not' })).toHaveText('Kept.');
+  await page.goto('/demo/teach?practice=demo-practice');
+  await expect(page.getByLabel('Next', { exact: true })).toContainText('Als Nächstes:');
+  await expect(page.getByText('bereit, wenn du es bist')).toBeVisible();
+  await page.getByRole('button', { name: 'Cues: Deutsch' }).click();
+  await expect(page.getByText('ready when you are')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Next', { exact: true })).toContainText('Next:');
+  await page.getByRole('button', { name: 'Cues: English' }).click();
+  await expect(page.getByText('bereit, wenn du es bist')).toBeVisible();
+});
+
 for (const size of [
   { width: 390, height: 844 },
   { width: 820, height: 1180 },

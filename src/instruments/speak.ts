@@ -17,10 +17,10 @@ export function speak(words: string, language = 'en'): void {
   }
 }
 
-/** True where a voice of this machine can speak. */
-export function canSpeak(): boolean {
+/** True where a voice of this machine can speak a language. */
+export function canSpeak(language = 'en'): boolean {
   try {
-    return window.speechSynthesis.getVoices().some((v) => v.localService && v.lang.startsWith('en'));
+    return window.speechSynthesis.getVoices().some((v) => v.localService && v.lang.startsWith(language));
   } catch {
     return false;
   }

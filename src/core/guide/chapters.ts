@@ -101,6 +101,7 @@ export const CHAPTERS: readonly Chapter[] = [
     title: 'Teaching it',
     paragraphs: [
       'Put the tablet where you both see it. Space pauses, the arrow goes on; a foot pedal works too.',
+      'A lesson is said in your student’s language, English or German. “Cues” above turns it back to English.',
       'Easier and Harder change to the rung before or after. Swap offers something else for the same aim.',
       'Pain stops the clock. Say what kind it was; the words to say and what spares it appear.',
       'Say where it was felt, when it is easy to. It makes the next findings surer.',

@@ -4,15 +4,16 @@ import { join } from 'node:path';
 import { DEMANDS, DEMAND_IDS } from '@/core/cautions/demands';
 import { CAUTIONS } from '@/core/cautions/catalogue';
 import { phrasesOf, pagePhrases, sayIn } from '@/core/languages/catalogues';
-import { ONE } from '@/core/languages/as-written';
+import { asWritten, ONE, type Say } from '@/core/languages/as-written';
 import { sayLightly } from '@/core/languages/say-lightly';
 import { LANGUAGES } from '@/core/languages/language';
 import { cuesOf, LIBRARY } from '@/core/poses';
 import { ownedWords } from '@/core/poses/prop-sizes';
 import { schoolCues, SCHOOLS, schoolsSchema } from '@/core/poses/schools';
 import { MOVES, OWN_WAYS } from '@/core/practice/moves';
-import type { Practice } from '@/core/practice/practice';
-import { build } from '@/core/practice/practices.fixtures';
+import type { Practice, PracticeItem } from '@/core/practice/practice';
+import { draftCues } from '@/core/practice/cues';
+import { build, POSES } from '@/core/practice/practices.fixtures';
 import { holdWords, sidesWords } from '@/core/practice/sheet';
 import { wayTo } from '@/core/practice/transitions';
 import { PAIN_SAYS, STUDENT_FOOT } from '@/core/students/pain-words';
@@ -110,6 +111,21 @@ describe.each(OTHERS)('the student’s pages in %s', (language) => {
     expect(missing(['inference', 'aims'].flatMap((f) => saidIn(`src/core/${f}`)))).toEqual([]);
     expect(missing(saidIn('src/screens/findings'))).toEqual([]);
   });
+  it('have every word of a lesson: what joints do, muscles, breath, invitations, what is called back, and the stage', () => {
+    const asked = new Set<string>();
+    const say: Say = (english, values) => {
+      asked.add(english);
+      return asWritten(english, values);
+    };
+    const voice = { manner: 'invitation', anatomy: true, breath: true } as const;
+    const items = POSES.map((r) => ({ ...r, id: r.pose }) as unknown as PracticeItem);
+    for (const [k, fit] of POSES.entries())
+      for (const one of [undefined, fit, { ...fit, depth: 1 }])
+        draftCues(fit, { voice, fit: one, before: items.slice(Math.max(0, k - 9), k), say });
+    expect(asked.size).toBeGreaterThan(800);
+    expect(missing([...asked])).toEqual([]);
+    expect(missing(saidIn('src/screens/teach'))).toEqual([]);
+  });
   it('are said by the page itself as everywhere else', () => {
     const [say, lightly] = [sayIn(language), sayLightly(language, pagePhrases(language))];
     for (const key of Object.keys(pagePhrases(language))) {
@@ -163,6 +179,18 @@ describe('German', () => {
     ];
     expect(wayTo(items, 1)).toMatch(/^Step the (left|right) foot forward between the hands/);
     expect(wayTo(items, 1, { say })).toMatch(/^Setze den (linken|rechten) Fuß nach vorn zwischen die Hände/);
+  });
+  it('says a lesson: what a joint does, and an invitation before a sentence that is whole', () => {
+    const item = { pose: 'low-lunge', rung: 2, side: 'right' as const };
+    const fit = POSES.find((r) => r.pose === item.pose && r.rung === item.rung && r.side === item.side);
+    const said = (manner: 'plain' | 'invitation') =>
+      draftCues(item, { voice: { manner, anatomy: true, breath: true }, fit, say }).map((c) => c.words);
+    expect(said('plain')).toContain('Atme ein und werde lang, atme aus und werde weich.');
+    expect(said('plain').join(' ')).toMatch(/Gedehnt wird: .+, rechts\./);
+    expect(said('invitation').some((w) => /^Wenn du so weit bist: [A-ZÄÖÜ]/.test(w))).toBe(true);
+    expect(draftCues(item, { voice: { manner: 'invitation', anatomy: false, breath: true }, fit })[0].words).toMatch(
+      /^When you are ready, [a-z]/,
+    );
   });
   it('says props with a comma in numbers', () => {
     expect(ownedWords('blanket', 7.5, undefined, undefined, say)).toBe('eine Decke, 3-fach gelegt, 7,5 cm');

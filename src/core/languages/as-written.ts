@@ -13,6 +13,7 @@ export type Say = (english: string, values?: Values) => string;
 /** English for one, where the sentence is written for many. */
 export const ONE: Readonly<Record<string, string>> = {
   '{{count}} breaths': '1 breath',
+  '{{count}} breaths left': '1 breath left',
   '{{count}} minutes': '1 minute',
   '{{count}} shapes': '1 shape',
   '{{count}} times to show.': 'One time to show.',

@@ -1,7 +1,10 @@
 import { asWritten, type Say } from './as-written';
 import { AVOID } from './de/avoid';
 import { CUES } from './de/cues';
+import { DEEPEN } from './de/deepen';
 import { FOUND } from './de/found';
+import { LEAVE } from './de/leave';
+import { LESSON } from './de/lesson';
 import { MOVE_WORDS } from './de/moves';
 import { PAGE } from './de/page';
 import { POSE_NAMES } from './de/pose-names';
@@ -14,7 +17,19 @@ import { sayWith } from './say';
 const ALL: Readonly<Record<Exclude<Language, 'en'>, { page: Phrases; all: Phrases }>> = {
   de: {
     page: PAGE,
-    all: { ...PAGE, ...SHEET, ...FOUND, ...AVOID, ...MOVE_WORDS, ...CUES, ...RUNG_NAMES, ...POSE_NAMES },
+    all: {
+      ...PAGE,
+      ...SHEET,
+      ...FOUND,
+      ...AVOID,
+      ...MOVE_WORDS,
+      ...CUES,
+      ...DEEPEN,
+      ...LEAVE,
+      ...LESSON,
+      ...RUNG_NAMES,
+      ...POSE_NAMES,
+    },
   },
 };
 

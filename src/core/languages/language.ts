@@ -1,4 +1,7 @@
-/** Languages in which a student's own pages can be given. What the teacher sees is English. */
+/**
+ * Languages in which a student's own pages can be given, and in which a lesson is said. What else the teacher sees is
+ * English.
+ */
 export const LANGUAGES = ['en', 'de'] as const;
 export type Language = (typeof LANGUAGES)[number];
 
@@ -14,3 +17,9 @@ export const dateIn = (language: Language, at = new Date()): string =>
 
 /** The language of a page or record; English for what is not known. */
 export const languageOf = (text: string | undefined): Language => LANGUAGES.find((l) => l === text) ?? 'en';
+
+/** The language of everybody: theirs where it is the same, English where it is not or nobody is there. */
+export function languageOfAll(all: readonly (string | undefined)[]): Language {
+  const [first, ...others] = [...new Set(all.map(languageOf))];
+  return first !== undefined && others.length === 0 ? first : 'en';
+}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { asWritten, ONE } from './as-written';
-import { dateIn, languageOf } from './language';
+import { dateIn, languageOf, languageOfAll } from './language';
 import { sayWith } from './say';
 
 describe('English', () => {
@@ -63,6 +63,10 @@ describe('another language', () => {
 describe('languages', () => {
   it('are English where nothing that is known is said', () => {
     expect([languageOf('de'), languageOf('xx'), languageOf(undefined)]).toEqual(['de', 'en', 'en']);
+  });
+  it('are that of everybody where all have the same', () => {
+    expect(languageOfAll(['de', 'de'])).toBe('de');
+    expect([[], [undefined], ['de', undefined], ['de', 'en']].map(languageOfAll)).toEqual(['en', 'en', 'en', 'en']);
   });
   it('write a day as they do', () => {
     const day = new Date(2026, 11, 3);

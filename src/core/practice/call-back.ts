@@ -1,5 +1,6 @@
 import { inSentence } from '@/core/poses/words';
 import type { Side } from '@/core/body';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import { anglesAt, rungOf } from '@/core/poses';
 import type { PracticeItem } from './practice';
 
@@ -23,14 +24,17 @@ function legs(item: Of): number[] | null {
  * "As in the low lunge before": what of the items before asks the same of hips and knees, so that it can be called
  * back; null where nothing does. The second side of a rung is not called back to its first.
  */
-export function callBack(item: Of, before: readonly PracticeItem[]): string | null {
+export function callBack(item: Of, before: readonly PracticeItem[], say: Say = asWritten): string | null {
   const here = legs(item);
   const own = rungOf(item.pose, item.rung);
   if (!here || !own || own.rung.kind === 'rest') return null;
   const earlier = before.filter((b) => !(b.pose === item.pose && b.rung === item.rung));
   const milder = earlier.filter((b) => b.pose === item.pose).at(-1);
   if (milder)
-    return `Start as in ${inSentence(own.shape.name)}, ${rungOf(milder.pose, milder.rung)?.rung.name ?? ''}; then go one step further.`;
+    return say('Start as in {{pose}}, {{rung}}; then go one step further.', {
+      pose: named(own.shape.name, say),
+      rung: say(rungOf(milder.pose, milder.rung)?.rung.name ?? ''),
+    });
   let best: { name: string; off: number } | null = null;
   for (const b of earlier) {
     const found = rungOf(b.pose, b.rung);
@@ -39,5 +43,11 @@ export function callBack(item: Of, before: readonly PracticeItem[]): string | nu
     const off = there.reduce((s, v, i) => s + Math.abs(v - here[i]), 0) / there.length;
     if (off <= ALIKE && (!best || off < best.off)) best = { name: found.shape.name, off };
   }
-  return best && `The legs are as before in ${inSentence(best.name)}.`;
+  return best && say('The legs are as before in {{pose}}.', { pose: named(best.name, say) });
+}
+
+/** A pose within a sentence: in English as English has it. */
+function named(name: string, say: Say): string {
+  const own = say(name);
+  return own === name ? inSentence(name) : own;
 }

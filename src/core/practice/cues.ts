@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
 import { aimedName } from '@/core/aims/words';
 import { small } from '@/core/capital';
+import { asWritten, type Say } from '@/core/languages/as-written';
 import type { AimKind } from '@/core/students/student';
 import { anglesAt, cuesOf, rungOf, type Rung } from '@/core/poses';
 import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/schools';
@@ -43,9 +44,12 @@ const INVITES: Readonly<Partial<Record<CueRole, string>>> = {
   leave: 'Whenever you want to,',
 };
 
-const inManner = ({ role, words }: Cue, { manner }: Voice): Cue => {
+/** A line in her manner. In another language an invitation stands before a sentence that is whole. */
+const inManner = (role: CueRole, line: string, { manner }: Voice, say: Say): Cue => {
   const invite = manner === 'invitation' ? INVITES[role] : undefined;
-  return invite ? { role, words: `${invite} ${small(words)}` } : { role, words };
+  if (invite === undefined) return { role, words: line };
+  const begins = say(invite);
+  return { role, words: `${begins} ${begins === invite ? small(line) : line}` };
 };
 
 /** What a joint does, by the sign of its change; `{s}` stands for the side. */
@@ -101,7 +105,7 @@ const actionWords = (a: ReturnType<typeof jointActions>[number], oneSided: boole
 /** Share of the tolerance, and of the capacity, from which a muscle is named. */
 const FELT = 0.55;
 const WORKING = 0.25;
-function feelWords(fit: RankedPose | undefined, sided: boolean): string[] {
+function feelWords(fit: RankedPose | undefined, sided: boolean, say: Say): string[] {
   if (!fit) return [];
   const most = (of: 'stretch' | 'load', from: number): { group: GroupId; side: Side } | null => {
     let best: { group: GroupId; side: Side } | null = null,
@@ -116,13 +120,29 @@ function feelWords(fit: RankedPose | undefined, sided: boolean): string[] {
       }
     return best;
   };
-  const where = (kind: AimKind, { group, side }: { group: GroupId; side: Side }) =>
-    `the ${sided ? `${side} ` : ''}${aimedName({ kind, group })}`;
+  const where = (kind: AimKind, { group, side }: { group: GroupId; side: Side }) => ({
+    muscle: say(aimedName({ kind, group })),
+    side: say(side),
+  });
   const long = most('stretch', FELT),
     works = fit.beyondModel ? null : most('load', WORKING);
   return [
-    ...(long ? [`This lengthens ${where('lengthen', long)}.`] : []),
-    ...(works ? [`The work is in ${where('strengthen', works)}.`] : []),
+    ...(long
+      ? [
+          say(
+            sided ? 'This lengthens the {{side}} {{muscle}}.' : 'This lengthens the {{muscle}}.',
+            where('lengthen', long),
+          ),
+        ]
+      : []),
+    ...(works
+      ? [
+          say(
+            sided ? 'The work is in the {{side}} {{muscle}}.' : 'The work is in the {{muscle}}.',
+            where('strengthen', works),
+          ),
+        ]
+      : []),
   ];
 }
 
@@ -140,33 +160,37 @@ export interface CueContext {
   fit?: RankedPose;
   /** What came before it in the practice. */
   before?: readonly PracticeItem[];
+  /** The language it is said in; her own words stay as they are. */
+  say?: Say;
 }
 
 /** The draft for an item; empty for a pose that is not here. */
 export function draftCues(
   item: Pick<PracticeItem, 'pose' | 'rung' | 'side'>,
-  { voice, schools = SCHOOLS, fit, before = [] }: CueContext,
+  { voice, schools = SCHOOLS, fit, before = [], say = asWritten }: CueContext,
 ): Cue[] {
   const found = rungOf(item.pose, item.rung);
   if (!found) return [];
   const { shape, rung } = found;
   const worked: Side = item.side === 'left' ? 'left' : 'right';
   const out: Cue[] = [];
-  const say = (role: CueRole, words: string) => words && out.push(inManner({ role, words }, voice));
-  const like = callBack(item, before);
-  if (like) say('like', like);
+  // Already in the language, or empty.
+  const put = (role: CueRole, line: string) => line && out.push(inManner(role, line, voice, say));
+  const like = callBack(item, before, say);
+  if (like) put('like', like);
   const { enter, keep, deepen, leave } = cuesOf(shape, rung);
-  say('enter', enter);
+  put('enter', say(enter));
   // What the shape says already in its own words is not said again.
   if (rung.kind !== 'rest')
-    for (const a of jointActions(rung, worked, fit?.depth ?? 0.5)) say('action', actionWords(a, item.side !== 'both'));
-  say('keep', keep);
-  if (speaksActive(rung, schools)) for (const i of rung.intents) say('press', i.words);
-  for (const c of schoolCues(shape, rung, schools)) say('school', c.words);
-  if (voice.anatomy) for (const words of feelWords(fit, item.side !== 'both')) say('feel', words);
-  if (voice.breath) say('breath', BREATH[rung.kind]);
-  if (rung.kind !== 'rest') say('deepen', deepen);
-  say('leave', leave);
+    for (const a of jointActions(rung, worked, fit?.depth ?? 0.5))
+      put('action', say(actionWords(a, item.side !== 'both')));
+  put('keep', say(keep));
+  if (speaksActive(rung, schools)) for (const i of rung.intents) put('press', say(i.words));
+  for (const c of schoolCues(shape, rung, schools)) put('school', say(c.words));
+  if (voice.anatomy) for (const words of feelWords(fit, item.side !== 'both', say)) put('feel', words);
+  if (voice.breath) put('breath', say(BREATH[rung.kind]));
+  if (rung.kind !== 'rest') put('deepen', say(deepen));
+  put('leave', say(leave));
   return out;
 }
 

@@ -38,6 +38,8 @@ import { Stage } from './Stage';
 import { TeachFrame } from './TeachFrame';
 import { TopBar } from './TopBar';
 import { usePlayer } from './use-player';
+import { languageOfAll } from '@/core/languages/language';
+import { useLessonLanguage } from './use-lesson-language';
 import { useSaying } from './use-saying';
 
 /**
@@ -76,7 +78,9 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
   const [away, setAway] = useState<readonly string[]>([]);
   const [keeping, setKeeping] = useState(false);
   const shut = shutBy(NOTHING_AGAINST, one.request);
-  const { cue, voiced, setVoiced } = useSaying(state, null, shut);
+  // One lesson is said in one language: theirs where all of them have the same.
+  const { lesson, other } = useLessonLanguage(languageOfAll(people.map((p) => p.student.language)));
+  const { cue, voiced, setVoiced } = useSaying(state, null, shut, lesson);
   if (!state) return null;
   const back = `${base}/class?id=${one.id}`;
   const finish = async () => {
@@ -171,6 +175,8 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
           onlyCues={onlyCues}
           setOnlyCues={setOnlyCues}
           more="Cues and who differs"
+          lesson={lesson}
+          other={other}
           back={back}
           send={send}
         />
@@ -183,6 +189,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
         {...EVERYBODY}
         cue={cue}
         started={hasBegun(state)}
+        lesson={lesson}
         send={send}
       />
       {!onlyCues && (
@@ -192,7 +199,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
         {lead !== 'follows' && <MainWays state={state} started={hasBegun(state)} send={send} />}
-        <NextUp next={next} from={item} body={EVERYBODY} shut={shut}>
+        <NextUp next={next} from={item} body={EVERYBODY} shut={shut} lesson={lesson}>
           {coming.length > 0 && ` · ${coming.join(' · ')}`}
         </NextUp>
       </Box>

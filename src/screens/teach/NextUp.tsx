@@ -12,6 +12,7 @@ import { setWords } from '@/core/practice/taught-order';
 import { NOTHING_SHUT, type Shut } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { PoseFigure } from '../poses/PoseFigure';
+import { IN_ENGLISH, type Lesson } from './use-lesson-language';
 
 /** Whom an item is drawn for. */
 export interface TaughtBody {
@@ -40,6 +41,7 @@ export function NextUp({
   from,
   body,
   shut = NOTHING_SHUT,
+  lesson = IN_ENGLISH,
   children,
 }: {
   next: PracticeItem | undefined;
@@ -48,11 +50,14 @@ export function NextUp({
   body: TaughtBody;
   /** What is not passed on the way there. */
   shut?: Shut;
+  /** The language of what is read here. */
+  lesson?: Lesson;
   /** What else is said of it. */
   children?: ReactNode;
 }) {
+  const { say, language } = lesson;
   const depth = useDepth(next, body);
-  const way = next && from ? wayTo([from, next], 1, { shut }) : '';
+  const way = next && from ? wayTo([from, next], 1, { shut, say }) : '';
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, minHeight: 64 }}>
       {next && (
@@ -69,13 +74,13 @@ export function NextUp({
           />
         </Box>
       )}
-      <Typography aria-label="Next" sx={{ fontSize: 18 }}>
+      <Typography lang={language} aria-label="Next" sx={{ fontSize: 18 }}>
         {next ? (
           <>
-            Next: <strong>{rungOf(next.pose, next.rung)?.shape.name ?? next.pose}</strong>
-            {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${next.side}`}
-            {next.set ? `, ${setWords(next)}` : ''}
-            {children}
+            {say('Next:')} <strong>{say(rungOf(next.pose, next.rung)?.shape.name ?? next.pose)}</strong>
+            {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${say(next.side)}`}
+            {next.set ? `, ${setWords(next, say)}` : ''}
+            {children && <span lang="en">{children}</span>}
             {way && (
               <Box component="span" sx={{ display: 'block', fontSize: 16, color: 'var(--ink-2)' }}>
                 {way}
@@ -83,7 +88,7 @@ export function NextUp({
             )}
           </>
         ) : (
-          'Last one'
+          say('Last one')
         )}
       </Typography>
     </Box>

@@ -26,6 +26,7 @@ import { usePropSizes } from '../settings/use-pose-settings';
 import { useBuild } from '../students/use-build';
 import { BIG, MainWays } from './MainWays';
 import { NextUp } from './NextUp';
+import type { Lesson } from './use-lesson-language';
 import { useKeys } from '../shell/use-keys';
 
 interface OtherWaysProps {
@@ -37,6 +38,8 @@ interface OtherWaysProps {
   posterior: Posterior | null;
   screening: Screening;
   started: boolean;
+  /** The language in which what comes next is read. */
+  lesson: Lesson;
   send: (event: PlayerEvent) => void;
 }
 
@@ -53,6 +56,7 @@ export function OtherWays({
   posterior,
   screening,
   started,
+  lesson,
   send,
 }: OtherWaysProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
@@ -131,7 +135,13 @@ export function OtherWays({
           })}
         </Menu>
       </MainWays>
-      <NextUp next={next} from={item} body={{ posterior, build, way }} shut={shutBy(screening, practice.request)}>
+      <NextUp
+        next={next}
+        from={item}
+        body={{ posterior, build, way }}
+        shut={shutBy(screening, practice.request)}
+        lesson={lesson}
+      >
         {next && fetchWords(next, item, { student, posterior, way, sizes })}
       </NextUp>
     </Box>

@@ -15,8 +15,8 @@ import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
 import { useDepth } from './NextUp';
 import { clock } from '@/core/practice/sheet';
+import { IN_ENGLISH, type Lesson } from './use-lesson-language';
 import { useSchools } from '../settings/use-pose-settings';
-import { counted } from '@/core/plural';
 
 const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 'sink' } as const;
 
@@ -33,6 +33,7 @@ export function Stage({
   way,
   cue,
   started,
+  lesson = IN_ENGLISH,
   send,
 }: {
   state: PlayerState;
@@ -45,8 +46,11 @@ export function Stage({
   way: FitWay;
   cue: string;
   started: boolean;
+  /** The language of what is read here. */
+  lesson?: Lesson;
   send: (event: PlayerEvent) => void;
 }) {
+  const { say, language } = lesson;
   const [schools] = useSchools();
   const item = state.items[state.index];
   const found = item && rungOf(item.pose, item.rung);
@@ -61,16 +65,16 @@ export function Stage({
   const part = active && count ? partAt(item, count.elapsed) : null;
   const status = !state.running
     ? started
-      ? 'paused'
-      : 'ready when you are'
+      ? say('paused')
+      : say('ready when you are')
     : state.stage === 'moving'
       ? isNextSet(state.items, state.index)
-        ? 'rest'
-        : 'getting there'
+        ? say('rest')
+        : say('getting there')
       : [
-          count && count.of > 1 ? `${count.time} of ${count.of}` : '',
-          count ? `${counted(count.breathsLeft, 'breath')} left` : '',
-          part && part.part !== 'arrive' ? `${PART_WORDS[part.part]} ${Math.ceil(part.left)}` : '',
+          count && count.of > 1 ? say('{{time}} of {{of}}', { time: count.time, of: count.of }) : '',
+          count ? say('{{count}} breaths left', { count: count.breathsLeft }) : '',
+          part && part.part !== 'arrive' ? `${say(PART_WORDS[part.part])} ${Math.ceil(part.left)}` : '',
         ]
           .filter(Boolean)
           .join(' · ');
@@ -98,15 +102,17 @@ export function Stage({
           detail="large"
         />
       </Box>
-      <Box>
+      <Box lang={language}>
         <Typography component="h1" sx={{ fontSize: { xs: 28, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>
-          {found?.shape.name ?? item.pose}
+          {say(found?.shape.name ?? item.pose)}
         </Typography>
         <Typography sx={{ fontSize: { xs: 20, md: 26 }, mt: 0.5 }}>
           {[
-            item.side === 'both' ? 'both sides' : `${SIDE_MARK[item.side]} ${item.side} side`,
-            found?.rung.name,
-            setWords(item),
+            item.side === 'both'
+              ? say('both sides')
+              : `${SIDE_MARK[item.side]} ${say('{{side}} side', { side: say(item.side, { context: 'stem' }) })}`,
+            say(found?.rung.name ?? ''),
+            setWords(item, say),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -121,7 +127,11 @@ export function Stage({
             {clock(Math.ceil(state.left))}
           </Typography>
           {count && (
-            <Breath count={count.breath} taps={state.pacing === 'taps'} onTap={() => send({ type: 'breath' })} />
+            <Breath
+              count={count.breath}
+              tap={state.pacing === 'taps' ? say('tap a breath') : null}
+              onTap={() => send({ type: 'breath' })}
+            />
           )}
         </Box>
         <Typography sx={{ fontSize: { xs: 20, md: 24 } }}>{status}</Typography>
@@ -132,12 +142,12 @@ export function Stage({
           {cue}
         </Typography>
         {stops.length > 0 && (
-          <Typography aria-label="Stop signs" sx={{ color: 'var(--caution)', fontSize: 16, mt: 1 }}>
+          <Typography lang="en" aria-label="Stop signs" sx={{ color: 'var(--caution)', fontSize: 16, mt: 1 }}>
             ▲ {stops.join(' ')}
           </Typography>
         )}
         {conflicts.length > 0 && (
-          <Typography sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>
+          <Typography lang="en" sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>
             ▲ {conflicts[0].message}
           </Typography>
         )}
@@ -147,10 +157,10 @@ export function Stage({
 }
 
 /** A breath as water that rises and falls; where breaths are tapped it is the place to tap. */
-function Breath({ count, taps, onTap }: { count: number; taps: boolean; onTap: () => void }) {
+function Breath({ count, tap, onTap }: { count: number; tap: string | null; onTap: () => void }) {
   // Full at the end of the breath in, empty at the end of the breath out.
   const level = count < IN ? count / IN : 1 - (count - IN) / (1 - IN);
-  if (taps)
+  if (tap !== null)
     return (
       <Box
         component="button"
@@ -169,7 +179,7 @@ function Breath({ count, taps, onTap }: { count: number; taps: boolean; onTap: (
           '&:focus-visible': { outline: '3px solid var(--act)', outlineOffset: 3 },
         }}
       >
-        tap a breath
+        {tap}
       </Box>
     );
   return (

@@ -39,6 +39,8 @@ import { useNothingForbidden } from './use-nothing-forbidden';
 import { usePlayer } from './use-player';
 import { useRechecked } from './use-rechecked';
 import { shutBy } from '@/core/practice/passing';
+import { languageOf } from '@/core/languages/language';
+import { useLessonLanguage } from './use-lesson-language';
 import { useSaying } from './use-saying';
 
 /**
@@ -123,7 +125,8 @@ function Teaching({
   const leftOut = useNothingForbidden(state, screening, send);
   /** What a class may see: cues and shapes, and nothing about anybody. */
   const [onlyCues, setOnlyCues] = useState(false);
-  const { cue, voiced, setVoiced } = useSaying(state, ranked, shutBy(screening, practice.request));
+  const { lesson, other } = useLessonLanguage(languageOf(student.language));
+  const { cue, voiced, setVoiced } = useSaying(state, ranked, shutBy(screening, practice.request), lesson);
   if (!state)
     return safe ? null : <EmptyChart title={practice.title}>Checking it against what has changed since …</EmptyChart>;
   const back = `${base}/student?id=${student.id}&step=practice`;
@@ -173,6 +176,8 @@ function Teaching({
           onlyCues={onlyCues}
           setOnlyCues={setOnlyCues}
           more="Cues and questions"
+          lesson={lesson}
+          other={other}
           back={back}
           send={send}
         />
@@ -202,6 +207,7 @@ function Teaching({
         way={way}
         cue={cue}
         started={started}
+        lesson={lesson}
         send={send}
       />
       {lead !== 'follows' && feltPanel}
@@ -215,6 +221,7 @@ function Teaching({
           posterior={inference.value?.posterior ?? null}
           screening={screening}
           started={started}
+          lesson={lesson}
           send={send}
         />
       )}

@@ -6,6 +6,8 @@ import Link from 'next/link';
 import { clock } from '@/core/practice/sheet';
 import { secondsLeft, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { canSpeak } from '@/instruments/speak';
+import { LANGUAGE_NAMES } from '@/core/languages/language';
+import { IN_ENGLISH, type Lesson, type OtherLanguage } from './use-lesson-language';
 
 /** Where the practice is, how long it still takes, what is heard and shown, and the ways out. */
 export function TopBar({
@@ -17,6 +19,8 @@ export function TopBar({
   onlyCues,
   setOnlyCues,
   more,
+  lesson = IN_ENGLISH,
+  other = null,
   back,
   send,
 }: {
@@ -30,6 +34,9 @@ export function TopBar({
   setOnlyCues: (on: boolean) => void;
   /** What is shown beside cues otherwise, in a few words. */
   more: string;
+  /** The language it is said in, and another in which it could be. */
+  lesson?: Lesson;
+  other?: OtherLanguage | null;
   back: string;
   send: (event: PlayerEvent) => void;
 }) {
@@ -50,7 +57,7 @@ export function TopBar({
       <Button onClick={() => setBell(!bell)} aria-pressed={bell}>
         {bell ? 'Bell on' : 'Bell off'}
       </Button>
-      {canSpeak() && (
+      {canSpeak(lesson.language) && (
         <Button onClick={() => setVoiced(!voiced)} aria-pressed={voiced}>
           {voiced ? 'Voice on' : 'Voice off'}
         </Button>
@@ -61,6 +68,11 @@ export function TopBar({
       >
         {state.pacing === 'taps' ? 'Breaths by tapping' : 'Breaths by the clock'}
       </Button>
+      {other && (
+        <Button onClick={() => other.put(!other.on)} aria-pressed={other.on}>
+          Cues: {LANGUAGE_NAMES[other.on ? other.language : 'en']}
+        </Button>
+      )}
       <Button onClick={() => setOnlyCues(!onlyCues)} aria-pressed={onlyCues}>
         {onlyCues ? 'Only cues' : more}
       </Button>

@@ -1,11 +1,15 @@
 // @vitest-environment happy-dom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { TYPICAL_BUILD } from '@/core/body';
+import { USUAL_WAY } from '@/core/fit/way';
 import type { PracticeItem } from '@/core/practice/practice';
 import { advance, startPlayer, type PlayerEvent } from '@/core/teaching/player';
 import { Finished } from './Finished';
 import { MainWays } from './MainWays';
+import { NextUp } from './NextUp';
 import { TopBar } from './TopBar';
+import { useLessonLanguage } from './use-lesson-language';
 
 afterEach(cleanup);
 const item = (id: string, side: PracticeItem['side']): PracticeItem => ({
@@ -106,6 +110,38 @@ describe('the bar above', () => {
   it('only cues is said, so that a class can be shown the screen', () => {
     show(true);
     expect(screen.getByRole('button', { name: 'Only cues' }).getAttribute('aria-pressed')).toBe('true');
+  });
+});
+
+describe('the language of a lesson', () => {
+  const Shown = ({ theirs }: { theirs: 'en' | 'de' }) => {
+    const { lesson, other } = useLessonLanguage(theirs);
+    return (
+      <>
+        <TopBar
+          {...{ state: started, bell: false, voiced: false, onlyCues: false, more: 'More', back: '/', lesson, other }}
+          {...{ setBell: vi.fn(), setVoiced: vi.fn(), setOnlyCues: vi.fn(), send: vi.fn() }}
+        />
+        <NextUp next={item('b', 'left')} from={undefined} body={BODY} lesson={lesson} />
+      </>
+    );
+  };
+  const BODY = { posterior: null, build: TYPICAL_BUILD, way: USUAL_WAY };
+  afterEach(() => localStorage.clear());
+  it('is theirs, and English where the teacher wants that, in this browser from then on', async () => {
+    render(<Shown theirs="de" />);
+    await waitFor(() => expect(screen.getByLabelText('Next').textContent).toMatch(/^Als Nächstes: .* links$/));
+    expect(screen.getByLabelText('Next').lang).toBe('de');
+    fireEvent.click(screen.getByRole('button', { name: 'Cues: Deutsch' }));
+    expect(screen.getByLabelText('Next').textContent).toMatch(/^Next: .* left$/);
+    cleanup();
+    render(<Shown theirs="de" />);
+    fireEvent.click(screen.getByRole('button', { name: 'Cues: English' }));
+    await waitFor(() => expect(screen.getByLabelText('Next').textContent).toMatch(/^Als Nächstes/));
+  });
+  it('is not asked about where it is English', () => {
+    render(<Shown theirs="en" />);
+    expect(screen.queryByRole('button', { name: /^Cues/ })).toBeNull();
   });
 });
 

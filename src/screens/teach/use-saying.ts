@@ -9,14 +9,21 @@ import type { PlayerState } from '@/core/teaching/player';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useCues } from '../practice/use-cues';
 import { hush, speak } from '@/instruments/speak';
+import { IN_ENGLISH, type Lesson } from './use-lesson-language';
 
 const NOTHING: never[] = [];
 
 /**
  * The one cue of the moment, in the teacher's words or drafted in her voice; spoken aloud where she wants that.
  * @param shut what whoever is taught does not pass on the ways between shapes
+ * @param lesson the language it is said in
  */
-export function useSaying(state: PlayerState | null, ranked: readonly RankedPose[] | null, shut: Shut = NOTHING_SHUT) {
+export function useSaying(
+  state: PlayerState | null,
+  ranked: readonly RankedPose[] | null,
+  shut: Shut = NOTHING_SHUT,
+  { language, say }: Lesson = IN_ENGLISH,
+) {
   const { voice, schools, book } = useCues();
   const [voiced, setVoiced] = useState(false);
   const items = state?.items ?? NOTHING,
@@ -25,10 +32,10 @@ export function useSaying(state: PlayerState | null, ranked: readonly RankedPose
     const item = items.at(index);
     if (!item) return [];
     const fit = ranked?.find((r) => r.pose === item.pose && r.rung === item.rung && sameSide(r.side, item.side));
-    return cuesFor(item, { voice, schools, fit, before: items.slice(0, index) }, book).cues;
-  }, [items, index, ranked, voice, schools, book]);
+    return cuesFor(item, { voice, schools, fit, before: items.slice(0, index), say }, book).cues;
+  }, [items, index, ranked, voice, schools, book, say]);
   const now = state ? cueNow(cues, state) : '';
-  const way = wayTo(items, index, { shut });
+  const way = wayTo(items, index, { shut, say });
   // On the way it is first said how one gets there.
   const cue = state?.stage === 'moving' && way ? `${way} ${now}`.trim() : now;
   const running = state?.running ?? false;
@@ -41,8 +48,8 @@ export function useSaying(state: PlayerState | null, ranked: readonly RankedPose
     }
     if (cue === said.current) return;
     said.current = cue;
-    speak(cue);
-  }, [cue, voiced, running]);
+    speak(cue, language);
+  }, [cue, voiced, running, language]);
   useEffect(() => hush, []);
   return { cue, voiced, setVoiced };
 }

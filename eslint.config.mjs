@@ -1,11 +1,6 @@
 import next from 'eslint-config-next/core-web-vitals';
 import typescript from 'eslint-config-next/typescript';
 
-/** What is asked of components and pages: a third of all the time, if it is asked of files that can hold none. */
-const ofComponents = [...next, ...typescript]
-  .flatMap((part) => Object.keys(part.rules ?? {}))
-  .filter((rule) => /^(react|react-hooks|jsx-a11y|@next)\//.test(rule));
-
 const config = [
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**', 'shots/**'] },
   ...next,
@@ -21,11 +16,6 @@ const config = [
       'no-console': 'error',
       eqeqeq: 'error',
     },
-  },
-  {
-    // The dependency rules keep React out of these.
-    files: ['src/core/**', 'src/cli/**/*.ts', 'demo/**', 'bench/**', 'scripts/**', 'e2e/**'],
-    rules: Object.fromEntries(ofComponents.map((rule) => [rule, 'off'])),
   },
   {
     // A component has one job: what is longer is several.

@@ -43,6 +43,14 @@ export interface HoldPart {
   left: number;
 }
 
+/** What is to be done in each part, in a word. */
+export const PART_WORDS: Readonly<Record<HoldPart['part'], string>> = {
+  arrive: 'arrive',
+  press: 'press',
+  release: 'let go',
+  sink: 'sink',
+};
+
 /**
  * Work inside a hold, where its rung asks for some: arrive, then press five seconds, let go, sink, over again. Three to
  * six seconds at a part of one's strength, then ten to thirty of stretch (Garber 2011); two to four times. Seconds

@@ -101,7 +101,9 @@ export function LogPart({
         <CameBackButton />
       </Box>
       {days.length > 0 && <DayByDay days={days} />}
-      <Typography variant="h2">Practices taught, and done at home</Typography>
+      <Typography variant="h2" sx={{ mt: 3 }}>
+        Practices taught, and done at home
+      </Typography>
       {taught.length === 0 && none(logs)}
       {taught.slice(0, lessons).map((log) => (
         <OneLog key={log.id} log={log} name={firstName(student.name)} />

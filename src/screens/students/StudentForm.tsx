@@ -105,7 +105,7 @@ export function StudentForm({
         render={({ field: { value, onChange, ref, ...field } }) => (
           <LanguageSelect
             label="Language of their pages"
-            helperText="What plays on their phone, the sheets to take home, and what is said in a lesson"
+            helperText="Their phone, sheets to take home, and lessons"
             sx={{ gridColumn: 'span 2' }}
             {...field}
             inputRef={ref}

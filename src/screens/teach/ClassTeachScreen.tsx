@@ -200,7 +200,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       <Box sx={{ display: 'grid', gap: 1 }}>
         {lead !== 'follows' && <MainWays state={state} started={hasBegun(state)} send={send} />}
         <NextUp next={next} from={item} body={EVERYBODY} shut={shut} lesson={lesson}>
-          {coming.length > 0 && ` · ${coming.join(' · ')}`}
+          {coming.length > 0 && <span lang="en">{` · ${coming.join(' · ')}`}</span>}
         </NextUp>
       </Box>
     </TeachFrame>

@@ -80,7 +80,7 @@ export function NextUp({
             {say('Next:')} <strong>{say(rungOf(next.pose, next.rung)?.shape.name ?? next.pose)}</strong>
             {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${say(next.side)}`}
             {next.set ? `, ${setWords(next, say)}` : ''}
-            {children && <span lang="en">{children}</span>}
+            {children}
             {way && (
               <Box component="span" sx={{ display: 'block', fontSize: 16, color: 'var(--ink-2)' }}>
                 {way}

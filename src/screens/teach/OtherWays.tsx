@@ -10,6 +10,7 @@ import type { FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import { buildOfStudent, type Student } from '@/core/students/student';
 import type { Screening } from '@/core/cautions/screen';
+import type { Say } from '@/core/languages/as-written';
 import { rungOf, verdictOfRung } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import { alternativesFor } from '@/core/practice/alternatives';
@@ -142,7 +143,7 @@ export function OtherWays({
         shut={shutBy(screening, practice.request)}
         lesson={lesson}
       >
-        {next && fetchWords(next, item, { student, posterior, way, sizes })}
+        {next && fetchWords(next, item, { student, posterior, way, sizes, say: lesson.say })}
       </NextUp>
     </Box>
   );
@@ -152,7 +153,13 @@ export function OtherWays({
 function fetchWords(
   next: PracticeItem,
   item: PracticeItem | undefined,
-  { student, posterior, way, sizes }: { student: Student; posterior: Posterior | null; way: FitWay; sizes: PropSizes },
+  {
+    student,
+    posterior,
+    way,
+    sizes,
+    say,
+  }: { student: Student; posterior: Posterior | null; way: FitWay; sizes: PropSizes; say: Say },
 ): string {
   const found = rungOf(next.pose, next.rung);
   if (!found || (item?.pose === next.pose && item.rung === next.rung)) return '';
@@ -163,7 +170,11 @@ function fetchWords(
     : 0.5;
   const fetched = propsOf(found.rung, side, depth, build)
     .filter((p) => p.prop !== 'wall')
-    .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes));
-  const wall = found.rung.props.includes('wall') ? ' · at the wall' : '';
-  return `${wall}${fetched.length > 0 ? ` · fetch ${fetched.join(', ')}` : ''}`;
+    .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes, say));
+  const wall = found.rung.props.includes('wall') ? say('at the wall') : '';
+  const things = fetched.length > 0 ? say('fetch {{things}}', { things: fetched.join(', ') }) : '';
+  return [wall, things]
+    .filter(Boolean)
+    .map((w) => ` · ${w}`)
+    .join('');
 }

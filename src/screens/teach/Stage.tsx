@@ -10,15 +10,13 @@ import { asksUnder, rungOf } from '@/core/poses';
 import { speaksActive } from '@/core/poses/schools';
 import { setWords } from '@/core/practice/taught-order';
 import { isNextSet } from '@/core/practice/timing';
-import { countOf, IN, partAt } from '@/core/teaching/moment';
+import { countOf, IN, PART_WORDS, partAt } from '@/core/teaching/moment';
 import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
 import { useDepth } from './NextUp';
 import { clock } from '@/core/practice/sheet';
 import { IN_ENGLISH, type Lesson } from './use-lesson-language';
 import { useSchools } from '../settings/use-pose-settings';
-
-const PART_WORDS = { arrive: 'arrive', press: 'press', release: 'let go', sink: 'sink' } as const;
 
 /**
  * What is read from three metres: the drawn shape, its name, side, time or breaths left, and one cue. Pressing the

@@ -40,6 +40,7 @@ export function TopBar({
   back: string;
   send: (event: PlayerEvent) => void;
 }) {
+  const said = other?.on ? other.language : 'en';
   return (
     <Box
       sx={{
@@ -70,7 +71,7 @@ export function TopBar({
       </Button>
       {other && (
         <Button onClick={() => other.put(!other.on)} aria-pressed={other.on}>
-          Cues: {LANGUAGE_NAMES[other.on ? other.language : 'en']}
+          Cues:&nbsp;<span lang={said}>{LANGUAGE_NAMES[said]}</span>
         </Button>
       )}
       <Button onClick={() => setOnlyCues(!onlyCues)} aria-pressed={onlyCues}>

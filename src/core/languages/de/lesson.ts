@@ -86,10 +86,13 @@ export const LESSON: Readonly<Record<string, string>> = {
   '{{time}} of {{of}}': '{{time}} von {{of}}',
   '{{count}} breaths left': 'noch {{count}} Atemzüge',
   '{{count}} breaths left_one': 'noch 1 Atemzug',
+  arrive: 'ankommen',
   press: 'drücken',
   'let go': 'loslassen',
   sink: 'sinken',
   'tap a breath': 'Atemzug antippen',
   'Next:': 'Als Nächstes:',
   'Last one': 'Die letzte',
+  'at the wall': 'an der Wand',
+  'fetch {{things}}': 'dazu {{things}}',
 };

@@ -59,6 +59,17 @@ describe('a simulated student', () => {
 const demo = publishedStudio();
 // `derived` holds the file against what makes it.
 describe('the demo studio', () => {
+  it('tells nothing of a day that has not come: what was measured, taught, or became of a visit or a planned day', () => {
+    const told = [
+      ...demo.readings.map((r) => r.takenAt),
+      ...demo.logs.map((l) => l.startedAt),
+      ...demo.visits.filter((v) => v.became !== undefined).map((v) => v.day),
+      ...demo.plans.flatMap((p) => Object.keys(p.marks)),
+    ].map((at) => at.slice(0, 10));
+    expect(told.length).toBeGreaterThan(100);
+    expect(told.filter((day) => day > demo.exportedAt.slice(0, 10))).toEqual([]);
+    expect(demo.visits.some((v) => v.day > demo.exportedAt)).toBe(true);
+  });
   it('is a record like any other', () => expect(recordSchema.safeParse(demo).success).toBe(true));
   it.each([
     ['demo-maren', 'hamstrings'],

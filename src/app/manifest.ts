@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { MetadataRoute } from 'next';
 
 /**
@@ -7,9 +8,9 @@ import type { MetadataRoute } from 'next';
 export default function manifest(): MetadataRoute.Manifest {
   return {
     id: '/',
-    name: 'Kolpos',
-    short_name: 'Kolpos',
-    description: 'Find what limits, choose poses, teach the practice.',
+    name: say('Kolpos'),
+    short_name: say('Kolpos'),
+    description: say('Find what limits, choose poses, teach the practice.'),
     start_url: '/studio',
     scope: '/',
     display: 'standalone',
@@ -22,9 +23,9 @@ export default function manifest(): MetadataRoute.Manifest {
       { src: '/icon-512-maskable.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
     ],
     shortcuts: [
-      { name: 'Today', url: '/studio' },
-      { name: 'Students', url: '/studio/students' },
-      { name: 'Poses', url: '/studio/poses' },
+      { name: say('Today'), url: '/studio' },
+      { name: say('Students'), url: '/studio/students' },
+      { name: say('Poses'), url: '/studio/poses' },
     ],
   };
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { AdapterDateFns } from '@mui/x-date-pickers/AdapterDateFns';
 import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
@@ -21,7 +22,7 @@ function Day(props: PickerDayProps) {
   const mark = props.outsideCurrentMonth ? undefined : found;
   return (
     <Box sx={{ position: 'relative' }}>
-      <PickerDay {...props} aria-label={`${format(props.day, 'd MMMM yyyy')}${mark?.told ?? ''}`} />
+      <PickerDay {...props} aria-label={`${format(props.day, say('d MMMM yyyy'))}${mark?.told ?? ''}`} />
       {mark && (
         <Box
           aria-hidden

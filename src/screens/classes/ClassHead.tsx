@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -20,24 +21,24 @@ export function ClassHead({ one, keep }: { one: YogaClass; keep: KeepClass }) {
   const [name, setName] = useState<string | null>(null);
   const rename = () => {
     const said = name?.trim();
-    if (said && said !== one.name) void keep((c) => ({ ...c, name: said }), 'It has another name.');
+    if (said && said !== one.name) void keep((c) => ({ ...c, name: said }), say('It has another name.'));
     setName(null);
   };
   const remove = async () => {
-    undo(`“${one.name}” is removed.`, await removeClass(db, one.id));
+    undo(say('“{{name}}” is removed.', { name: one.name }), await removeClass(db, one.id));
     router.push(`${base}/classes`);
   };
   return (
     <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 2 }}>
       <TextField
-        label="Class"
+        label={say('Class')}
         value={name ?? one.name}
         onChange={(e) => setName(e.target.value.slice(0, LONGEST_NAME))}
         onBlur={rename}
         sx={{ width: 340 }}
       />
       <Box sx={{ flex: 1 }} />
-      <Button onClick={() => void remove()}>Remove this class</Button>
+      <Button onClick={() => void remove()}>{say('Remove this class')}</Button>
     </Box>
   );
 }

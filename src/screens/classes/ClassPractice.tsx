@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -36,7 +37,7 @@ export function ClassPractice({
   const { base } = useStudio();
   const [sizes] = usePropSizes();
   return (
-    <Box component="section" aria-label="The practice">
+    <Box component="section" aria-label={say('The practice')}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>
         <Typography variant="h1" sx={{ fontSize: 20, flex: 1 }}>
           {one.name}
@@ -44,7 +45,7 @@ export function ClassPractice({
           <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOfClass(one))))}</span>
         </Typography>
         <Button className="no-print" variant="outlined" disabled={!table} onClick={() => window.print()}>
-          Print on one page
+          {say('Print on one page')}
         </Button>
         <Button
           className="no-print"
@@ -53,7 +54,7 @@ export function ClassPractice({
           href={`${base}/teach?class=${one.id}`}
           disabled={!canTeach}
         >
-          Teach
+          {say('Teach')}
         </Button>
       </Box>
       {table ? (
@@ -65,20 +66,22 @@ export function ClassPractice({
           onLeaveOut={({ block }) =>
             void keep(
               (c) => ({ ...c, items: c.items.filter((i) => !block.items.some((b) => b.id === i.id)) }),
-              'It is left out.',
+              say('It is left out.'),
             )
           }
         />
       ) : (
-        <Typography role="status">Finding each one’s own rung …</Typography>
+        <Typography role="status">{say('Finding each one’s own rung …')}</Typography>
       )}
       <WhoGetsLittle
         little={little}
         members={members}
-        onTake={({ items }) => void keep((c) => ({ ...c, items }), 'It is changed.')}
+        onTake={({ items }) => void keep((c) => ({ ...c, items }), say('It is changed.'))}
       />
       <Typography sx={{ mt: 1, fontSize: 13, color: 'var(--ink-2)' }}>
-        ▲ a caution: the rungs given keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.
+        {say(
+          '▲ a caution: the rungs given keep to it. Stop at pain, pinching, tingling or numbness. Kolpos never diagnoses.',
+        )}
       </Typography>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -40,14 +41,14 @@ export function ClassScreen() {
   if (!one)
     return (
       <EmptyChart
-        title="This class is not here"
+        title={say('This class is not here')}
         action={
           <Button variant="contained" component={Link} href={`${base}/classes`}>
-            Classes
+            {say('Classes')}
           </Button>
         }
       >
-        It may have been undone.
+        {say('It may have been undone.')}
       </EmptyChart>
     );
   return <OneClass key={one.id} one={one} students={data.students} people={data.people} />;
@@ -73,18 +74,21 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const canBuild = !busy && !building && classAims(present).length > 0;
   return (
     <Box sx={{ p: 3, maxWidth: 1180, '@media print': { p: 0 } }}>
-      <style>{'@page { size: A4 landscape; margin: 10mm }'}</style>
+      <style>{say('@page { size: A4 landscape; margin: 10mm }')}</style>
       <ClassHead one={one} keep={keep} />
       <WhoComes one={one} students={students} people={people} keep={keep} />
-      <LateProgress busy={busy || building} label={busy ? 'Reading the students' : 'Building'} />
+      <LateProgress busy={busy || building} label={busy ? say('Reading the students') : say('Building')} />
       {busy && (
         <Typography role="status" variant="caption" component="p" className="no-print">
-          Fitting every pose to each of them: {members.length} of {people.length} …
+          {say('Fitting every pose to each of them: {{members}} of {{people}} …', {
+            members: members.length,
+            people: people.length,
+          })}
         </Typography>
       )}
-      {failed && <Alert severity="error">They could not be read: {failed}</Alert>}
+      {failed && <Alert severity="error">{say('They could not be read: {{failed}}', { failed })}</Alert>}
       {people.length === 0 ? (
-        <Typography color="text.secondary">Choose who comes. Then Kolpos tells what they share.</Typography>
+        <Typography color="text.secondary">{say('Choose who comes. Then Kolpos tells what they share.')}</Typography>
       ) : (
         <Box className="no-print" sx={{ mb: 3 }}>
           <SharedAims members={inIt} />
@@ -103,13 +107,13 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
                     void build({ ...again, version: (again.version + 1) % VERSIONS }, { theme: one.theme })
                   }
                 >
-                  Another version
+                  {say('Another version')}
                 </Button>
               )}
             </BuildForm>
           </Box>
           <Box component="details" sx={{ mt: 1 }}>
-            <summary>Wishes: style, place, props, sides, peak</summary>
+            <summary>{say('Wishes: style, place, props, sides, peak')}</summary>
             <WishesPanel wishes={wishes} home={[]} put={putWishes} />
           </Box>
         </Box>

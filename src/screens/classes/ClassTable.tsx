@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import { firstName } from '@/core/students/called';
 import { aimedName } from '@/core/aims/words';
 import CloseIcon from '@mui/icons-material/Close';
@@ -41,7 +43,7 @@ export function ClassTable({
     <Box sx={{ overflowX: 'auto' }}>
       <Box
         component="table"
-        aria-label="Each one's own rung"
+        aria-label={say("Each one's own rung")}
         sx={{
           width: '100%',
           minWidth: 420 + 130 * present.length,
@@ -61,16 +63,16 @@ export function ClassTable({
       >
         <thead>
           <tr>
-            <th>from</th>
-            <th aria-label="Shape" />
-            <th>the class</th>
+            <th>{say('from')}</th>
+            <th aria-label={say('Shape')} />
+            <th>{say('the class')}</th>
             {present.map((m) => (
               <th key={m.id} scope="col">
                 {firstName(m.name)}
                 {m.cautions.length > 0 && <span style={{ color: 'var(--caution)' }}> ▲</span>}
               </th>
             ))}
-            <th className="no-print" aria-label="Change" />
+            <th className="no-print" aria-label={say('Change')} />
           </tr>
         </thead>
         <tbody>
@@ -102,10 +104,10 @@ export function ClassTable({
                   </td>
                 ))}
                 <td className="no-print">
-                  <Tooltip title="Leave out">
+                  <Tooltip title={say('Leave out')}>
                     <IconButton
                       size="small"
-                      aria-label={`Leave out ${found?.shape.name ?? block.pose}`}
+                      aria-label={say('Leave out {{what}}', { what: found?.shape.name ?? block.pose })}
                       onClick={() => onLeaveOut(row)}
                     >
                       <CloseIcon fontSize="small" />
@@ -117,10 +119,11 @@ export function ClassTable({
           })}
           <tr>
             <td colSpan={3}>
-              Useful minutes for each one’s own aims
+              {say('Useful minutes for each one’s own aims')}
               <Typography variant="caption" component="p" className="no-print">
-                Counted in each one’s own rungs by how useful; wanted: the aim’s share of the working time, at most 4
-                minutes (our default).
+                {say(
+                  'Counted in each one’s own rungs by how useful; wanted: the aim’s share of the working time, at most 4 minutes (our default).',
+                )}
               </Typography>
             </td>
             {present.map((m) => (
@@ -129,9 +132,12 @@ export function ClassTable({
                   .find((d) => d.member === m.id)
                   ?.doses.map((d) => (
                     <div key={aimKey(d.aim)}>
-                      <span className="muscle">{aimedName(d.aim)}</span> {d.aim.side}:{' '}
+                      <span className="muscle">{aimedName(d.aim)}</span> {say(d.aim.side)}:{' '}
                       <span className="num">
-                        {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)}
+                        {say('{{minutes}} of {{wanted}}', {
+                          minutes: d.minutes.toFixed(1),
+                          wanted: d.wanted.toFixed(1),
+                        })}
                       </span>
                     </div>
                   ))}
@@ -157,11 +163,16 @@ function propsFor({ sides }: Doing): Doing['sides'][number]['props'] {
 
 /** Another shape than that of the class, with its props and limit. */
 function Instead({ doing, sizes }: { doing: Doing; sizes: PropSizes }) {
-  if (doing.pose === null) return 'rests, or waits';
+  if (doing.pose === null) return say('rests, or waits');
   const found = rungOf(doing.pose, doing.rung);
   return (
     <>
-      instead: <strong>{found?.shape.name ?? doing.pose}</strong>, {found?.rung.name}
+      <Said
+        text={'instead: <1>{{what}}</1>,'}
+        values={{ what: found?.shape.name ?? doing.pose }}
+        parts={[<strong key="1" />]}
+      />{' '}
+      {found?.rung.name}
       <With doing={doing} sizes={sizes} />
     </>
   );
@@ -179,7 +190,10 @@ function With({ doing, sizes }: { doing: Doing; sizes: PropSizes }) {
         </Box>
       )}
       {doing.most_s !== undefined && (
-        <span style={{ color: 'var(--caution)' }}> ▲ {doing.most_s} s at most, then rest</span>
+        <span style={{ color: 'var(--caution)' }}>
+          {' '}
+          {say('▲ {{count}} s at most, then rest', { count: doing.most_s })}
+        </span>
       )}
     </>
   );
@@ -191,11 +205,15 @@ function HersCell({ hers, sizes }: { hers: Hers; sizes: PropSizes }) {
   const { oneSide } = hers;
   return (
     <>
-      {hers.kind === 'same' ? 'the same' : <strong>{rungOf(hers.pose, hers.rung)?.rung.name}</strong>}
+      {hers.kind === 'same' ? say('the same') : <strong>{rungOf(hers.pose, hers.rung)?.rung.name}</strong>}
       <With doing={hers} sizes={sizes} />
       {oneSide && (
         <>
-          , {oneSide.only} only; on the {otherSide(oneSide.only)} <Instead doing={oneSide.meanwhile} sizes={sizes} />
+          {say(', {{only}} only; on the {{otherSide}}', {
+            only: say(oneSide.only),
+            otherSide: say(otherSide(oneSide.only)),
+          })}{' '}
+          <Instead doing={oneSide.meanwhile} sizes={sizes} />
         </>
       )}
     </>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -34,7 +35,7 @@ export function ClassesScreen() {
   const add = async () => {
     const said = name.trim();
     if (said === '') {
-      setProblem('Give the class a name, for example its day.');
+      setProblem(say('Give the class a name, for example its day.'));
       return;
     }
     const time = now();
@@ -48,16 +49,18 @@ export function ClassesScreen() {
       createdAt: time,
       updatedAt: time,
     });
-    undo(`“${said}” is added.`, change);
+    undo(say('“{{said}}” is added.', { said }), change);
     router.push(`${base}/class?id=${id}`);
   };
   return (
     <Box sx={{ p: 3, maxWidth: 860 }}>
       <Typography variant="h1" gutterBottom>
-        Classes
+        {say('Classes')}
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        Several students at once: what they share, one practice that serves most of them, and each one’s own rung of it.
+        {say(
+          'Several students at once: what they share, one practice that serves most of them, and each one’s own rung of it.',
+        )}
       </Typography>
       <Box component="ul" sx={{ m: 0, mb: 3, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
         {data.classes.map((c) => (
@@ -70,14 +73,16 @@ export function ClassesScreen() {
               {c.name}
             </Box>
             <Typography variant="caption" component="p">
-              {firstNames(c.students) || 'nobody yet'}
-              {c.items.length > 0 && c.request ? ` · a practice of ${c.request.minutes} minutes` : ''}
+              {firstNames(c.students) || say('nobody yet')}
+              {c.items.length > 0 && c.request
+                ? say(' · a practice of {{count}} minutes', { count: c.request.minutes })
+                : ''}
             </Typography>
           </Box>
         ))}
         {data.classes.length === 0 && (
           <Typography component="li" color="text.secondary" sx={{ py: 1.25 }}>
-            No class yet.
+            {say('No class yet.')}
           </Typography>
         )}
       </Box>
@@ -90,7 +95,7 @@ export function ClassesScreen() {
         sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start' }}
       >
         <TextField
-          label="Name of a new class"
+          label={say('Name of a new class')}
           value={name}
           onChange={(e) => {
             setName(e.target.value);
@@ -101,7 +106,7 @@ export function ClassesScreen() {
           sx={{ width: 320 }}
         />
         <Button type="submit" variant="contained">
-          Add class
+          {say('Add class')}
         </Button>
       </Box>
     </Box>

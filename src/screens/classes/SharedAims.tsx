@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -18,12 +19,14 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
       .map((m) => firstName(m.name))
       .join(', ');
   return (
-    <Box component="section" aria-label="Aims of the class">
+    <Box component="section" aria-label={say('Aims of the class')}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Aims of the class
+        {say('Aims of the class')}
       </Typography>
       {shared.length === 0 && (
-        <Typography color="text.secondary">No aims yet: measure them, or set aims in their findings.</Typography>
+        <Typography color="text.secondary">
+          {say('No aims yet: measure them, or set aims in their findings.')}
+        </Typography>
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {shared.map(({ aim, who, against }) => (
@@ -33,14 +36,15 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
             sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, borderTop: '1px solid var(--line)', py: 0.5 }}
           >
             <Box sx={{ flex: '1 1 260px' }}>
-              {AIM_WORDS[aim.kind]} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]} {aim.side}
+              {say(AIM_WORDS[aim.kind])} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]}{' '}
+              {say(aim.side)}
             </Box>
             <Box sx={{ flex: '1 1 240px' }}>
               {names(who)}
               {against.length > 0 && (
                 <Box component="span" sx={{ color: 'var(--ink-2)' }}>
                   {' '}
-                  · left alone in {names(against)}
+                  {say('· left alone in {{names}}', { names: names(against) })}
                 </Box>
               )}
             </Box>
@@ -52,7 +56,7 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
       </Box>
       {shared.length > 0 && (
         <Typography variant="caption" component="p">
-          The number is the mean weight over all who take part. A practice is built for the first eight.
+          {say('The number is the mean weight over all who take part. A practice is built for the first eight.')}
         </Typography>
       )}
       {members
@@ -63,10 +67,10 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
             sx={m.cautions.length > 0 || m.stopped !== null ? { color: 'var(--caution)', fontWeight: 600 } : undefined}
           >
             {m.stopped !== null
-              ? `▲ ${firstName(m.name)} waits: ${m.stopped}`
+              ? say('▲ {{firstName}} waits: {{stopped}}', { firstName: firstName(m.name), stopped: m.stopped })
               : m.cautions.length > 0
                 ? `▲ ${firstName(m.name)}: ${m.cautions.join(', ')}`
-                : `${firstName(m.name)} is not measured yet and taken as typical.`}
+                : say('{{firstName}} is not measured yet and taken as typical.', { firstName: firstName(m.name) })}
           </Typography>
         ))}
     </Box>

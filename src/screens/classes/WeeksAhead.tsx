@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -46,30 +47,32 @@ export function WeeksAhead({
   const weeks = choice ? planClassWeeks(needs, choice) : [];
   const now = weekOn(weeks, today);
   const whose = (theme: WeekTheme): string => {
-    if (theme === 'all') return 'for everybody';
+    if (theme === 'all') return say('for everybody');
     const who = needs.find((n) => n.theme === theme)?.who ?? [];
     const names = members.filter((m) => who.includes(m.id)).map((m) => firstName(m.name));
-    return names.length > 0 ? `for ${names.join(', ')}` : 'nobody’s aim just now';
+    return names.length > 0 ? say('for {{names}}', { names: names.join(', ') }) : say('nobody’s aim just now');
   };
   const choose = (week: ClassWeek, theme: WeekTheme | 'turn') => {
     onPut(
       (stored) => stored && withTheme(stored, week.week, theme),
-      theme === 'turn' ? 'It follows in its turn.' : `It is about: ${themeName(theme)}.`,
+      theme === 'turn'
+        ? say('It follows in its turn.')
+        : say('It is about: {{themeName}}.', { themeName: themeName(theme) }),
     );
   };
   return (
-    <Box component="section" aria-label="Weeks ahead" className="no-print" sx={{ mb: 3 }}>
+    <Box component="section" aria-label={say('Weeks ahead')} className="no-print" sx={{ mb: 3 }}>
       <Typography variant="h2" sx={{ mb: 1 }}>
-        Weeks ahead
+        {say('Weeks ahead')}
       </Typography>
       <WeeksForm
         key={choice ? 'again' : 'first'}
         choice={choice}
         today={today}
-        onPut={(next) => onPut(() => next, 'The weeks are laid out.')}
+        onPut={(next) => onPut(() => next, say('The weeks are laid out.'))}
       />
       {needs.length === 0 && (
-        <Typography>Weeks take their themes from the aims of the class: there are none yet.</Typography>
+        <Typography>{say('Weeks take their themes from the aims of the class: there are none yet.')}</Typography>
       )}
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {weeks.map((week) => (
@@ -90,8 +93,8 @@ export function WeeksAhead({
           >
             <Box>
               <Typography sx={{ fontWeight: 700 }}>
-                Week {week.week + 1}
-                {week === now && ' · this week'}
+                {say('Week {{count}}', { count: week.week + 1 })}
+                {week === now && say(' · this week')}
               </Typography>
               <Typography variant="caption" component="p">
                 {weekdayWords(week.day)}
@@ -105,10 +108,10 @@ export function WeeksAhead({
               onChange={(e) => choose(week, e.target.value as WeekTheme | 'turn')}
               slotProps={{
                 select: { renderValue: () => themeName(week.theme) },
-                htmlInput: { 'aria-label': `What week ${week.week + 1} is about` },
+                htmlInput: { 'aria-label': say('What week {{count}} is about', { count: week.week + 1 }) },
               }}
             >
-              <MenuItem value="turn">In turn, by need</MenuItem>
+              <MenuItem value="turn">{say('In turn, by need')}</MenuItem>
               {([...THEME_IDS, 'all'] as const).map((theme) => (
                 <MenuItem key={theme} value={theme}>
                   {themeName(theme)}
@@ -118,16 +121,16 @@ export function WeeksAhead({
             <Typography>
               {whose(week.theme)}
               <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-                {CLASS_ASK_WORDS[week.asks]}
+                {say(CLASS_ASK_WORDS[week.asks])}
               </Typography>
             </Typography>
             <Button
               size="small"
               disabled={!canBuild}
               onClick={() => onBuild(week)}
-              aria-label={`Build week ${week.week + 1}`}
+              aria-label={say('Build week {{count}}', { count: week.week + 1 })}
             >
-              Build it
+              {say('Build it')}
             </Button>
           </Box>
         ))}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -59,7 +60,7 @@ export function WeeksForm({
         <TextField
           size="small"
           select
-          label="Meets on"
+          label={say('Meets on')}
           value={day}
           onChange={(e) => setDay(Number(e.target.value))}
           sx={{ width: 150 }}
@@ -72,7 +73,7 @@ export function WeeksForm({
         </TextField>
         <WeeksFields weeks={weeks} start={start} onWeeks={setWeeks} onStart={setStart} />
         <Button type="submit" variant="outlined">
-          {choice ? 'Lay the weeks out again' : 'Lay the weeks out'}
+          {choice ? say('Lay the weeks out again') : say('Lay the weeks out')}
         </Button>
       </Box>
       {problem && (

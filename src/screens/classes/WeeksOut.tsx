@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -40,10 +41,12 @@ export function WeeksOut({
     if (!when) return;
     const there = await db.visits.where('class').equals(one.id).toArray();
     const visits = weekVisits(one, weeks, when, { from: today, there, now: now() });
-    if (visits.length === 0) return undo('Its days ahead are in the day book already.');
+    if (visits.length === 0) return undo(say('Its days ahead are in the day book already.'));
     const change = await saveVisits(db, visits);
     return undo(
-      visits.length === 1 ? 'One day was put into the day book.' : `${visits.length} days were put into the day book.`,
+      visits.length === 1
+        ? say('One day was put into the day book.')
+        : say('{{count}} days were put into the day book.', { count: visits.length }),
       change,
     );
   };
@@ -59,7 +62,7 @@ export function WeeksOut({
   return (
     <Box
       component="form"
-      aria-label="The weeks into the day book or a calendar"
+      aria-label={say('The weeks into the day book or a calendar')}
       noValidate
       onSubmit={(e) => {
         e.preventDefault();
@@ -69,17 +72,18 @@ export function WeeksOut({
     >
       <WhenFields
         texts={texts}
-        labels={{ at: 'Meets at', minutes: 'Lasts (min)' }}
+        labels={{ at: say('Meets at'), minutes: say('Lasts (min)') }}
         problem={problem}
         onChange={setTexts}
       />
       <Button type="submit" variant="outlined">
-        Put them into the day book
+        {say('Put them into the day book')}
       </Button>
-      <Button onClick={out}>Save as a calendar</Button>
+      <Button onClick={out}>{say('Save as a calendar')}</Button>
       <Typography variant="caption" component="p" sx={{ width: '100%' }}>
-        Days that are past, or in the book already, are left as they are. The calendar says what each week is about, and
-        names nobody.
+        {say(
+          'Days that are past, or in the book already, are left as they are. The calendar says what each week is about, and names nobody.',
+        )}
       </Typography>
     </Box>
   );

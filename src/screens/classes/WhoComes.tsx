@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -26,29 +27,29 @@ export function WhoComes({
   const toggle = (id: string, who: string) => {
     const isIn = one.students.includes(id);
     if (!isIn && one.students.length >= MOST_STUDENTS) {
-      enqueueSnackbar(`A class holds ${MOST_STUDENTS}.`, { variant: 'info' });
+      enqueueSnackbar(say('A class holds {{count}}.', { count: MOST_STUDENTS }), { variant: 'info' });
       return;
     }
     const without = (yogaClass: YogaClass): string[] => yogaClass.students.filter((s) => s !== id);
     void keep(
       (c) => ({ ...c, students: isIn ? without(c) : [...without(c), id] }),
-      isIn ? `${who} is not in it.` : `${who} is in it.`,
+      isIn ? say('{{who}} is not in it.', { who }) : say('{{who}} is in it.', { who }),
     );
   };
   return (
     <Box
       role="group"
-      aria-label="Who comes"
+      aria-label={say('Who comes')}
       className="no-print"
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center', mb: 2 }}
     >
-      <Typography sx={{ mr: 0.5 }}>Who comes</Typography>
+      <Typography sx={{ mr: 0.5 }}>{say('Who comes')}</Typography>
       {people.map(({ student: s }) => (
         <PickChip key={s.id} label={s.name} on press={() => toggle(s.id, s.name)} />
       ))}
       {students.length === 0 ? (
         <Button component={Link} href={`${base}/students?add=1`}>
-          Add the first student
+          {say('Add the first student')}
         </Button>
       ) : (
         <Autocomplete
@@ -60,9 +61,9 @@ export function WhoComes({
           onInputChange={(_, text, reason) => setFind(reason === 'input' ? text : '')}
           size="small"
           sx={{ width: 220 }}
-          noOptionsText="Nobody else by that name."
+          noOptionsText={say('Nobody else by that name.')}
           onChange={(_, s) => s && toggle(s.id, s.name)}
-          renderInput={(params) => <TextField {...params} label="Add a student" />}
+          renderInput={(params) => <TextField {...params} label={say('Add a student')} />}
         />
       )}
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import type { YogaClass } from '@/core/classes/class';
@@ -39,10 +40,11 @@ export function useClassBuilding(people: ClassData['people'], way: ReturnType<ty
       });
       setUnsaluted(built.unsaluted);
       if (built.change) setRefused({ change: built.change, request });
-      else await keep((c) => ({ ...asBuilt(c, about), items: built.items, aims, request }), 'The practice is built.');
+      else
+        await keep((c) => ({ ...asBuilt(c, about), items: built.items, aims, request }), say('The practice is built.'));
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error);
-      enqueueSnackbar(`It could not be built: ${why}`, { variant: 'error' });
+      enqueueSnackbar(say('It could not be built: {{why}}', { why }), { variant: 'error' });
     }
     setBuilding(false);
   };

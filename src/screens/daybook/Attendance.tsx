@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -29,11 +30,11 @@ export function Attendance({ book }: { book: DayBook }) {
   return (
     <Box component="section" aria-labelledby="attendance" sx={{ mt: 3 }}>
       <Typography id="attendance" variant="h2" gutterBottom>
-        Who came
+        {say('Who came')}
       </Typography>
       <PlainTable
-        label="Who came how often"
-        heads={['student', 'came', 'did not', 'called off', 'last', 'next']}
+        label={say('Who came how often')}
+        heads={['student', 'came', say('did not'), say('called off'), 'last', 'next']}
         rows={rows.map(({ student, came, missed, off, last, next }) => ({
           key: student.id,
           cells: [
@@ -44,7 +45,7 @@ export function Attendance({ book }: { book: DayBook }) {
             missed,
             off,
             last ? dayWords(last) : '–',
-            next ? whenWords(next) : 'none planned',
+            next ? whenWords(next) : say('none planned'),
           ],
         }))}
       />

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -33,8 +34,11 @@ export function BookCalendar({ book, canCome }: { book: DayBook; canCome: readon
     const own = read.events.filter((e) => !plannedOf(e.key));
     if (own.length === 0)
       return setRefused({
-        field: 'its events',
-        message: `None lies between ${BEFORE} days ago and ${AFTER} days ahead.`,
+        field: say('its events'),
+        message: say('None lies between {{bEFORE}} days ago and {{aFTER}} days ahead.', {
+          bEFORE: BEFORE,
+          aFTER: AFTER,
+        }),
         file: file.name,
       });
     setEvents(own);
@@ -55,21 +59,22 @@ export function BookCalendar({ book, canCome }: { book: DayBook; canCome: readon
             )
           }
         >
-          Save as a calendar
+          {say('Save as a calendar')}
         </Button>
-        <CalledPick label="Names in the calendar" value={called} onChange={setCalled} />
+        <CalledPick label={say('Names in the calendar')} value={called} onChange={setCalled} />
         <BringInButton
           small
-          words="Bring a calendar in"
-          label="Calendar of visits"
+          words={say('Bring a calendar in')}
+          label={say('Calendar of visits')}
           accept="text/calendar,.ics"
           onFile={(file) => void into(file)}
         />
       </Box>
       {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        Kolpos asks whose each event is before anything is written. Brought in again, the same events are moved, not
-        doubled.
+        {say(
+          'Kolpos asks whose each event is before anything is written. Brought in again, the same events are moved, not doubled.',
+        )}
       </Typography>
       {events && <CalendarInDialog book={book} canCome={canCome} events={events} onClose={() => setEvents(null)} />}
     </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -54,17 +55,20 @@ export function CalendarInDialog({
   const wanted = visitsFrom(events, stored, (title) => whose.get(title) ?? null, now());
   const added = wanted.filter((v) => !stored.has(v.id)).length,
     changed = wanted.length - added;
-  const told = [added > 0 && `${added} added`, changed > 0 && `${changed} changed`]
+  const told = [
+    added > 0 && say('{{count}} added', { count: added }),
+    changed > 0 && say('{{count}} changed', { count: changed }),
+  ]
     .filter((w) => w !== false)
     .join(', ');
   const keep = async () => {
     const change = await saveVisits(db, wanted);
-    undo(`The day book has ${told}.`, change);
+    undo(say('The day book has {{told}}.', { told }), change);
     onClose();
   };
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="calendar-in">
-      <DialogTitle id="calendar-in">Whose are these events?</DialogTitle>
+      <DialogTitle id="calendar-in">{say('Whose are these events?')}</DialogTitle>
       <DialogContent>
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {titles.map(([title, own]) => (
@@ -81,32 +85,39 @@ export function CalendarInDialog({
               }}
             >
               <Box sx={{ flex: '1 1 220px', minWidth: 0 }}>
-                <Typography sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}>{title || 'without a title'}</Typography>
+                <Typography sx={{ fontWeight: 600, overflowWrap: 'anywhere' }}>
+                  {title || say('without a title')}
+                </Typography>
                 <Typography variant="caption" component="p">
                   {own.length === 1
                     ? weekdayWords(own[0].day)
-                    : `${own.length} times, first on ${weekdayWords(own[0].day)}`}
+                    : say('{{count}} times, first on {{weekday}}', {
+                        count: own.length,
+                        weekday: weekdayWords(own[0].day),
+                      })}
                   {own[0].at && `, ${own[0].at}`}
                 </Typography>
               </Box>
               <ComerPick
-                label={`Whose is “${title || 'without a title'}”`}
+                label={say('Whose is “{{what}}”', { what: title || say('without a title') })}
                 from={canCome}
                 value={whose.get(title) ?? null}
                 onChange={(who) => setWhose(new Map([...whose, [title, who]]))}
               />
             </Box>
           ))}
-          {titles.length === 0 && <Typography component="li">All of these are in the day book already.</Typography>}
+          {titles.length === 0 && (
+            <Typography component="li">{say('All of these are in the day book already.')}</Typography>
+          )}
         </Box>
         <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-          Leave a field empty to leave its events out.
+          {say('Leave a field empty to leave its events out.')}
         </Typography>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{say('Cancel')}</Button>
         <Button variant="contained" disabled={wanted.length === 0} onClick={() => void keep()}>
-          {wanted.length === 0 ? 'Nothing to add' : `Into the day book: ${told}`}
+          {wanted.length === 0 ? say('Nothing to add') : say('Into the day book: {{told}}', { told })}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import type { Comer } from '@/core/visits/visit';
@@ -28,12 +29,12 @@ export function ComerPick({
       size="small"
       options={from}
       value={value}
-      groupBy={(o) => (o.kind === 'student' ? 'Students' : 'Classes')}
+      groupBy={(o) => (o.kind === 'student' ? say('Students') : say('Classes'))}
       getOptionLabel={(o) => o.name}
       getOptionKey={(o) => o.id}
       isOptionEqualToValue={(a, b) => a.id === b.id}
       onChange={(_, who) => onChange(who)}
-      noOptionsText="Nobody here is called that."
+      noOptionsText={say('Nobody here is called that.')}
       renderInput={(params) => <TextField {...params} label={label} error={error !== undefined} helperText={error} />}
       sx={{ width, maxWidth: '100%' }}
     />

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -29,7 +30,10 @@ export function DayBookScreen() {
     for (const visit of book?.visits ?? []) {
       if (visit.became === 'off') continue;
       const visits = Number(out.get(visit.day)?.sign ?? 0) + 1;
-      out.set(visit.day, { sign: String(visits), told: visits === 1 ? ', one visit' : `, ${visits} visits` });
+      out.set(visit.day, {
+        sign: String(visits),
+        told: visits === 1 ? say(', one visit') : say(', {{count}} visits', { count: visits }),
+      });
     }
     return out;
   }, [book]);
@@ -45,7 +49,7 @@ export function DayBookScreen() {
   return (
     <Box sx={{ p: 3, maxWidth: 1180 }}>
       <Typography variant="h1" gutterBottom>
-        Day book
+        {say('Day book')}
       </Typography>
       <Box
         sx={{
@@ -62,16 +66,16 @@ export function DayBookScreen() {
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, mb: 1 }}>
             <Typography variant="h2" sx={{ flex: '1 1 auto' }}>
-              {weekdayWords(from)} to {weekdayWords(to)}
+              {say('{{weekday}} to {{weekday2}}', { weekday: weekdayWords(from), weekday2: weekdayWords(to) })}
             </Typography>
             <Button size="small" onClick={() => setDay(daysLater(day, -7))}>
-              Week before
+              {say('Week before')}
             </Button>
             <Button size="small" disabled={day === now} onClick={() => setDay(now)}>
-              Today
+              {say('Today')}
             </Button>
             <Button size="small" onClick={() => setDay(daysLater(day, 7))}>
-              Next week
+              {say('Next week')}
             </Button>
           </Box>
           {days.map((d) => {
@@ -81,14 +85,14 @@ export function DayBookScreen() {
               <Box key={d} component="section" aria-label={weekdayWords(d)} sx={{ mb: 2 }}>
                 <Typography variant="h3" sx={{ mb: 0.5, color: d === now ? 'var(--act)' : undefined }}>
                   {weekdayWords(d)}
-                  {d === now && ', today'}
+                  {d === now && say(', today')}
                 </Typography>
                 <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                   {own.map((v) => (
                     <VisitRow key={v.id} visit={v} book={book} />
                   ))}
                 </Box>
-                {own.length === 0 && <Typography color="text.secondary">Nobody comes.</Typography>}
+                {own.length === 0 && <Typography color="text.secondary">{say('Nobody comes.')}</Typography>}
                 {d === day && (
                   <Box sx={{ mt: 1.5 }}>
                     <VisitForm book={book} day={d} from={canCome} />
@@ -100,7 +104,7 @@ export function DayBookScreen() {
           {open.length > 0 && (
             <Box component="section" aria-labelledby="unsaid" sx={{ mt: 3 }}>
               <Typography id="unsaid" variant="h2" gutterBottom>
-                Before that: did they come?
+                {say('Before that: did they come?')}
               </Typography>
               <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
                 {open.slice(-UNSAID).map((v) => (
@@ -109,7 +113,7 @@ export function DayBookScreen() {
               </Box>
               {open.length > UNSAID && (
                 <Typography variant="caption" component="p">
-                  And {open.length - UNSAID} before these.
+                  {say('And {{count}} before these.', { count: open.length - UNSAID })}
                 </Typography>
               )}
             </Box>

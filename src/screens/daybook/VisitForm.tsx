@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -25,7 +26,7 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
   const [weeks, setWeeks] = useState(1);
   const [problem, setProblem] = useState<{ of: 'who' | 'minutes' | 'at'; words: string } | null>(null);
   const add = async () => {
-    if (!who) return setProblem({ of: 'who', words: 'Choose who comes.' });
+    if (!who) return setProblem({ of: 'who', words: say('Choose who comes.') });
     const typed = whenTyped(texts.at, texts.minutes);
     if (!typed.ok) return setProblem(typed);
     setProblem(null);
@@ -36,11 +37,16 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
     const change = await saveVisits(db, all);
     const said =
       all.length === 1
-        ? `${who.name} comes on ${weekdayWords(day)}.`
-        : `${all.length} visits of ${who.name} are in the book.`;
+        ? say('{{name}} comes on {{weekday}}.', { name: who.name, weekday: weekdayWords(day) })
+        : say('{{count}} visits of {{name}} are in the book.', { count: all.length, name: who.name });
     undo(
       clash
-        ? `${said} On ${weekdayWords(clash.v.day)} ${book.nameOf(clash.other)} comes at ${clash.other.at ?? ''} too.`
+        ? say('{{said}} On {{weekday}} {{name}} comes at {{what}} too.', {
+            said,
+            weekday: weekdayWords(clash.v.day),
+            name: book.nameOf(clash.other),
+            what: clash.other.at ?? '',
+          })
         : said,
       change,
     );
@@ -50,7 +56,7 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
   return (
     <Box
       component="form"
-      aria-label="Add a visit"
+      aria-label={say('Add a visit')}
       noValidate
       onSubmit={(e) => {
         e.preventDefault();
@@ -59,18 +65,23 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start' }}
     >
       <ComerPick
-        label="Who comes"
+        label={say('Who comes')}
         from={from}
         value={who}
         error={problem?.of === 'who' ? problem.words : undefined}
         width={220}
         onChange={setWho}
       />
-      <WhenFields texts={texts} labels={{ at: 'At', minutes: 'Minutes' }} problem={problem} onChange={setTexts} />
+      <WhenFields
+        texts={texts}
+        labels={{ at: say('At'), minutes: say('Minutes') }}
+        problem={problem}
+        onChange={setTexts}
+      />
       <TextField
         select
         size="small"
-        label="How often"
+        label={say('How often')}
         value={weeks}
         onChange={(e) => setWeeks(Number(e.target.value))}
         slotProps={{ select: { native: true } }}
@@ -78,12 +89,12 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
       >
         {WEEKS.map((n) => (
           <option key={n} value={n}>
-            {n === 1 ? 'once' : `every week, ${n} times`}
+            {n === 1 ? 'once' : say('every week, {{count}} times', { count: n })}
           </option>
         ))}
       </TextField>
       <Button type="submit" variant="contained">
-        Add
+        {say('Add')}
       </Button>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Delete from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -46,7 +47,7 @@ export function VisitRow({
       }}
     >
       <Typography className="num" sx={{ width: 104, color: visit.became === 'off' ? 'var(--ink-2)' : undefined }}>
-        {visit.at ? `${visit.at} – ${endOf(visit)}` : 'some time'}
+        {visit.at ? `${visit.at} – ${endOf(visit)}` : say('some time')}
       </Typography>
       <Box sx={{ flex: '1 1 160px', minWidth: 0 }}>
         <Typography
@@ -68,16 +69,20 @@ export function VisitRow({
         )}
         {visit.taught && (
           <Typography variant="caption" component="p">
-            a lesson of this day is in the log
+            {say('a lesson of this day is in the log')}
           </Typography>
         )}
         {clashes.length > 0 && (
           <Typography variant="caption" component="p" sx={{ color: 'var(--caution)' }}>
-            at the same time as {clashes.map((c) => book.nameOf(c)).join(', ')}
+            {say('at the same time as {{clashes}}', { clashes: clashes.map((c) => book.nameOf(c)).join(', ') })}
           </Typography>
         )}
       </Box>
-      <Box role="group" aria-label={`What became of it: ${name}`} sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+      <Box
+        role="group"
+        aria-label={say('What became of it: {{name}}', { name })}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}
+      >
         {BECAME.map((b) => (
           <Pick
             key={b}
@@ -87,7 +92,9 @@ export function VisitRow({
               // What follows from a lesson is only written down, not taken back.
               void change(
                 { became: visit.became === b && !visit.taught ? undefined : b },
-                visit.became === b && !visit.taught ? `${name}: nothing is said any more.` : `${name}: ${words[b]}.`,
+                visit.became === b && !visit.taught
+                  ? say('{{name}}: nothing is said any more.', { name })
+                  : `${name}: ${words[b]}.`,
               )
             }
           />
@@ -101,19 +108,22 @@ export function VisitRow({
           onChange={(e) => {
             const day = e.target.value;
             if (/^\d{4}-\d{2}-\d{2}$/.test(day) && day >= '2000-01-01' && day <= '2099-12-31')
-              void change({ day }, `${name} comes on ${weekdayWords(day)}.`);
+              void change({ day }, say('{{name}} comes on {{weekday}}.', { name, weekday: weekdayWords(day) }));
           }}
-          slotProps={{ htmlInput: { 'aria-label': `Day of ${name}’s visit` } }}
+          slotProps={{ htmlInput: { 'aria-label': say('Day of {{name}}’s visit', { name }) } }}
           sx={{ width: 150 }}
         />
       )}
       {movable && (
         <IconButton
           size="small"
-          aria-label={`Remove the visit of ${name} on ${weekdayWords(visit.day)}`}
+          aria-label={say('Remove the visit of {{name}} on {{weekday}}', { name, weekday: weekdayWords(visit.day) })}
           onClick={() =>
             void removeVisits(db, [visit.id], name).then((c) =>
-              undo(`The visit of ${name} on ${weekdayWords(visit.day)} is removed.`, c),
+              undo(
+                say('The visit of {{name}} on {{weekday}} is removed.', { name, weekday: weekdayWords(visit.day) }),
+                c,
+              ),
             )
           }
         >

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -73,18 +75,18 @@ export function AimList({
   const live = standing.filter((a) => a.kind !== 'none');
   const left = standing.filter((a) => a.kind === 'none');
   return (
-    <Box component="section" aria-label="Aims">
+    <Box component="section" aria-label={say('Aims')}>
       <Typography variant="h2" sx={{ mb: 1 }}>
-        Aims
+        {say('Aims')}
       </Typography>
-      {live.length === 0 && <Typography color="text.secondary">No aim yet. Add one below.</Typography>}
+      {live.length === 0 && <Typography color="text.secondary">{say('No aim yet. Add one below.')}</Typography>}
       {live.map((a) => (
         <AimCard key={`${a.group}${a.side}`} aim={a} short={posterior && shortInAim(a, posterior)} onChoose={choose} />
       ))}
       {left.length > 0 && (
         <Box sx={{ mb: 1 }}>
           <Typography variant="caption" component="p">
-            Proposed, not wanted now:
+            {say('Proposed, not wanted now:')}
           </Typography>
           {left.map((a) => (
             <Button
@@ -94,11 +96,15 @@ export function AimList({
                 a.proposed &&
                 void choose(
                   { group: a.group, side: a.side, kind: a.proposed.kind, weight: a.proposed.weight },
-                  'The proposal counts again.',
+                  say('The proposal counts again.'),
                 )
               }
             >
-              {aimedName(a)} {SIDE_MARK[a.side]} {a.side}: take back
+              {say('{{aimedName}} {{side}} {{side2}}: take back', {
+                aimedName: aimedName(a),
+                side: SIDE_MARK[a.side],
+                side2: say(a.side),
+              })}
             </Button>
           ))}
         </Box>
@@ -121,31 +127,38 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
     <Box
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.25, mb: 1, background: TINT[kind] }}
       role="group"
-      aria-label={`Aim: ${AIM_WORDS[kind]} ${label}`}
+      aria-label={say('Aim: {{kind}} {{label}}', { kind: say(AIM_WORDS[kind]), label })}
     >
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
         <Box sx={{ flex: 1, minWidth: 0 }}>
           <Typography variant="caption" component="p">
             {kind === 'refer' && '▲ '}
-            {AIM_WORDS[kind]} · {side} {SIDE_MARK[side]}
+            {say(AIM_WORDS[kind])} · {say(side)} {SIDE_MARK[side]}
           </Typography>
           <Box className="muscle" sx={{ fontSize: 17, lineHeight: 1.2 }}>
             {name}
           </Box>
         </Box>
-        <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)} aria-label={`Change ${label}`}>
-          {open ? 'Done' : 'Change'}
+        <Button
+          size="small"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          aria-label={say('Change {{label}}', { label })}
+        >
+          {open ? say('Done') : say('Change')}
         </Button>
       </Box>
       <Typography sx={{ fontSize: 13 }}>
-        {proposed ? mainReason(proposed) : 'Your choice.'}
-        {choice && proposed && ` Kolpos proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}.`}
+        {proposed ? mainReason(proposed) : say('Your choice.')}
+        {choice &&
+          proposed &&
+          say(' Kolpos proposed: {{kind}}.', { kind: say(AIM_WORDS[proposed.kind]).toLowerCase() })}
       </Typography>
-      {short && <Typography sx={{ fontSize: 13 }}>Short in it: {short}.</Typography>}
+      {short && <Typography sx={{ fontSize: 13 }}>{say('Short in it: {{short}}.', { short })}</Typography>}
       {doseWords(dose) && <Typography sx={{ fontSize: 13 }}>{doseWords(dose)}.</Typography>}
       {(proposed?.avoid.length ?? 0) > 0 && kind === proposed?.kind && (
         <Typography sx={{ fontSize: 13 }}>
-          Keep away from {proposed?.avoid.map((v) => AVOID_WORDS[v]).join(' and ')}.
+          {say('Keep away from {{avoid}}.', { avoid: proposed?.avoid.map((v) => say(AVOID_WORDS[v])).join(' and ') })}
         </Typography>
       )}
       {open && (
@@ -157,29 +170,34 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
               ))}
             </Box>
           )}
-          {proposed?.school && <Typography sx={{ fontSize: 13 }}>{AIM_SCHOOL_WORDS[proposed.school]}</Typography>}
+          {proposed?.school && <Typography sx={{ fontSize: 13 }}>{say(AIM_SCHOOL_WORDS[proposed.school])}</Typography>}
           {proposed?.opposite && (
             <Typography sx={{ fontSize: 13 }}>
-              Works against it:{' '}
-              <span className="muscle">{aimedName({ kind: 'strengthen', group: proposed.opposite })}</span>.
+              <Said
+                text={'Works against it: <1>{{aimedName}}</1>.'}
+                values={{ aimedName: aimedName({ kind: 'strengthen', group: proposed.opposite }) }}
+                parts={[<span key="1" className="muscle" />]}
+              />
             </Typography>
           )}
           {dose.sources.map((s) => (
             <Typography key={s} variant="caption" component="p">
-              {DOSE_SOURCES[s].text}
+              {say(DOSE_SOURCES[s].text)}
             </Typography>
           ))}
           <Choose
-            label="Do"
+            label={say('Do')}
             value={kind}
-            options={CHOICES.map((k) => ({ value: k, label: AIM_WORDS[k] }))}
-            onChoose={(next) => put({ kind: next }, `${name}, ${side}: ${AIM_WORDS[next].toLowerCase()}.`)}
+            options={CHOICES.map((k) => ({ value: k, label: say(AIM_WORDS[k]) }))}
+            onChoose={(next) => put({ kind: next }, `${name}, ${side}: ${say(AIM_WORDS[next]).toLowerCase()}.`)}
           />
           <Choose
-            label="How much"
+            label={say('How much')}
             value={nearest(weight)}
             options={WEIGHTS}
-            onChoose={(next) => put({ weight: next }, `${name}, ${side}: its weight is changed.`)}
+            onChoose={(next) =>
+              put({ weight: next }, say('{{name}}, {{side}}: its weight is changed.', { name, side: say(side) }))
+            }
           />
           {choice && (
             <Button
@@ -189,11 +207,11 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
                   proposed
                     ? { group, side, kind: proposed.kind, weight: proposed.weight }
                     : { group, side, kind: 'none', weight },
-                  proposed ? 'The proposal counts again.' : 'The aim is removed.',
+                  proposed ? say('The proposal counts again.') : say('The aim is removed.'),
                 )
               }
             >
-              {proposed ? 'Back to the proposal' : 'Remove'}
+              {proposed ? say('Back to the proposal') : say('Remove')}
             </Button>
           )}
         </Box>
@@ -212,26 +230,26 @@ function AddAim({ onChoose }: { onChoose: Put }) {
     const sides: Side[] = draft.side === 'both' ? ['left', 'right'] : [draft.side];
     await onChoose(
       sides.map((side) => ({ group: draft.group, side, kind: draft.kind, weight: 0.6 })),
-      'The aim is added.',
+      say('The aim is added.'),
     );
   };
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr', mt: 1 }}>
       <Choose
-        label="Do"
+        label={say('Do')}
         value={draft.kind}
-        options={AIM_KINDS.map((k) => ({ value: k, label: AIM_WORDS[k] }))}
+        options={AIM_KINDS.map((k) => ({ value: k, label: say(AIM_WORDS[k]) }))}
         onChoose={(kind) => setDraft({ ...draft, kind })}
       />
       <Choose
-        label="Side"
+        label={say('Side')}
         value={draft.side}
         options={SIDES_SAID.map((k) => ({ value: k, label: k }))}
         onChoose={(side) => setDraft({ ...draft, side })}
       />
       <Choose
         wide
-        label="What"
+        label={say('What')}
         value={draft.group}
         options={GROUPS.filter(isMuscleGroup).map((g) => ({
           value: g as string,
@@ -240,7 +258,7 @@ function AddAim({ onChoose }: { onChoose: Put }) {
         onChoose={(group) => setDraft({ ...draft, group })}
       />
       <Button variant="outlined" onClick={() => void add()} sx={{ gridColumn: '1 / -1' }}>
-        Add this aim
+        {say('Add this aim')}
       </Button>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
@@ -13,22 +14,27 @@ export function EndedInPain({ readings }: { readings: readonly Reading[] }) {
   return (
     <Box
       component="section"
-      aria-label="What ended in pain"
+      aria-label={say('What ended in pain')}
       sx={{ borderLeft: '3px solid var(--caution)', pl: 1.5, py: 0.5 }}
     >
       <Typography variant="h2" sx={{ color: 'var(--caution)' }}>
-        ▲ Ended in pain
+        {say('▲ Ended in pain')}
       </Typography>
       {pained.map((r) => (
         <Typography key={r.id} sx={{ fontSize: 15 }}>
           {r.side !== 'both' && `${SIDE_MARK[r.side]} ${r.side} `}
-          {testById(r.test)?.name ?? r.test} at {withUnit(r, meanOf(r.trials))}
-          {r.placeFelt && `, ${PLACE_WORDS[r.placeFelt]}`}
-          {r.painKind && `, ${PAIN_WORDS[r.painKind]}`}
+          {say('{{what}} at {{withUnit}}', {
+            what: testById(r.test)?.name ?? r.test,
+            withUnit: withUnit(r, meanOf(r.trials)),
+          })}
+          {r.placeFelt && `, ${say(PLACE_WORDS[r.placeFelt])}`}
+          {r.painKind && `, ${say(PAIN_WORDS[r.painKind])}`}
         </Typography>
       ))}
       <Typography variant="caption" component="p">
-        Pain is no measure of length: nothing is stretched because of these. If it stays, it should be looked at.
+        {say(
+          'Pain is no measure of length: nothing is stretched because of these. If it stays, it should be looked at.',
+        )}
       </Typography>
     </Box>
   );

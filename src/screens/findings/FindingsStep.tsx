@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -60,27 +61,29 @@ export function FindingsStep({
   if (readings.length === 0)
     return (
       <EmptyChart
-        title="Findings begin with a reading"
+        title={say('Findings begin with a reading')}
         action={
           <Button variant="contained" component={Link} href={address('measure')}>
-            Measure
+            {say('Measure')}
           </Button>
         }
       >
-        Here Kolpos says what stops each movement, how sure it is, and which test would tell more.
+        {say('Here Kolpos says what stops each movement, how sure it is, and which test would tell more.')}
       </EmptyChart>
     );
   if (inference.failed)
     return (
       <Typography role="alert">
-        The findings could not be computed. Your readings are kept. ({inference.failed})
+        {say('The findings could not be computed. Your readings are kept. ({{failed}})', { failed: inference.failed })}
       </Typography>
     );
   if (!findings || !aimed)
     return (
       <Box role="status">
-        <LateProgress busy label="Computing findings" />
-        <Typography color="text.secondary">Reading {readings.length} readings …</Typography>
+        <LateProgress busy label={say('Computing findings')} />
+        <Typography color="text.secondary">
+          {say('Reading {{count}} readings …', { count: readings.length })}
+        </Typography>
       </Box>
     );
   const known = latest(readings);
@@ -104,13 +107,13 @@ export function FindingsStep({
   );
   return (
     <>
-      <LateProgress busy={inference.busy} label="Computing findings" />
+      <LateProgress busy={inference.busy} label={say('Computing findings')} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 1, mb: 1.5 }}>
         <Typography variant="h1" sx={{ flex: '1 1 360px' }}>
           {headline(findings, weakWords(aimed.proposed))}
         </Typography>
         <Button size="small" component={Link} href={`${base}/sheet?id=${student.id}`}>
-          Sheet for {firstName(student.name)}
+          {say('Sheet for {{firstName}}', { firstName: firstName(student.name) })}
         </Button>
       </Box>
       <Box
@@ -145,7 +148,7 @@ export function FindingsStep({
           <OpenPoints findings={findings} readings={known} onSettle={settle} onTest={again} />
           <Box sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2 }}>
             <Typography variant="h2" sx={{ mb: 1 }}>
-              Length and strength, left against right
+              {say('Length and strength, left against right')}
             </Typography>
             <ToleranceChart
               findings={findings.groups}
@@ -159,7 +162,7 @@ export function FindingsStep({
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Button fullWidth variant="contained" component={Link} href={address('poses')} sx={{ mb: 1.5 }}>
-            Rank poses for these aims
+            {say('Rank poses for these aims')}
           </Button>
           <AimList student={student} aimed={aimed} posterior={inference.value?.posterior} />
           <HowComputed findings={findings} student={student.id} />
@@ -175,7 +178,7 @@ export function FindingsStep({
         {opened && 'movement' in opened && <MovementSource finding={opened.movement} readings={readings} />}
         {opened && 'group' in opened && <GroupSource finding={opened.group} />}
         <Button sx={{ m: 2 }} onClick={() => setOpened(null)}>
-          Close
+          {say('Close')}
         </Button>
       </Dialog>
     </>

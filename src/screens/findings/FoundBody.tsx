@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import type { Build } from '@/core/body';
@@ -29,14 +30,17 @@ export function FoundBody({
   'use memo';
   const limits = useMemo(() => limitsOf(movements), [movements]);
   const tints = useMemo(() => limits.flatMap(tintsOfLimit), [limits]);
-  const named = limits.map((l) => `${GROUP_WORDS[l.group].name} on the ${l.side}`);
-  const said = named.length > 0 ? `Painted: ${listed.format(named)}.` : 'Nothing is painted.';
+  const named = limits.map((l) =>
+    say('{{name}} on the {{side}}', { name: GROUP_WORDS[l.group].name, side: say(l.side) }),
+  );
+  const said =
+    named.length > 0 ? say('Painted: {{listed}}.', { listed: listed.format(named) }) : say('Nothing is painted.');
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', minWidth: 0 }}>
       {VIEWS.map(({ name, left, right, view }) => (
         <Box key={name} sx={{ minWidth: 0 }}>
           <Figure
-            label={`The body from the ${name}. ${said}`}
+            label={say('The body from the {{name}}. {{said}}', { name: say(name), said })}
             posture={STANDING}
             build={build}
             tints={tints}
@@ -49,9 +53,9 @@ export function FoundBody({
             aria-hidden
             sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 13, color: 'var(--ink-2)', px: 1 }}
           >
-            <span>{left}</span>
-            <strong>{name}</strong>
-            <span>{right}</span>
+            <span>{say(left)}</span>
+            <strong>{say(name)}</strong>
+            <span>{say(right)}</span>
           </Box>
         </Box>
       ))}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Findings } from '@/core/inference';
@@ -22,7 +23,11 @@ export function FoundThere({
   const met = atComplaints(student.complaints, findings, readings, { sexForNorms: student.sexForNorms, age });
   if (met.length === 0) return null;
   return (
-    <Box component="section" aria-label="What bothers, and what was found there" sx={{ display: 'grid', gap: 0.5 }}>
+    <Box
+      component="section"
+      aria-label={say('What bothers, and what was found there')}
+      sx={{ display: 'grid', gap: 0.5 }}
+    >
       {met.map((found) => (
         <Box
           key={`${found.complaint.place}/${found.complaint.side}`}
@@ -38,13 +43,13 @@ export function FoundThere({
         >
           <Box>
             <Typography variant="caption" component="p">
-              What bothers
+              {say('What bothers')}
             </Typography>
             <Typography sx={{ fontWeight: 700 }}>{complaintTitle(found)}</Typography>
           </Box>
           <Box>
             <Typography variant="caption" component="p">
-              What was found there
+              {say('What was found there')}
             </Typography>
             <Typography>{complaintFound(found)}</Typography>
           </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -13,13 +14,15 @@ export function HowComputed({ findings, student }: { findings: Findings; student
   return (
     <Box sx={{ mt: 2, fontSize: 14 }}>
       <Typography variant="caption" component="p">
-        Kolpos never diagnoses. What worries you goes to a clinician.
+        {say('Kolpos never diagnoses. What worries you goes to a clinician.')}
       </Typography>
       <Box component="details" sx={{ mt: 1 }}>
-        <summary>How this was computed</summary>
+        <summary>{say('How this was computed')}</summary>
         <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-          {told.readings} readings{told.places > 0 && ` and ${told.places} places felt in poses`}; {told.samples}{' '}
-          <Word of="draw">draws</Word>, effective {told.effective}, <Word of="R-hat">R-hat</Word> {told.rhat}.{' '}
+          {say('{{count}} readings', { count: told.readings })}
+          {told.places > 0 && say(' and {{count}} places felt in poses', { count: told.places })}; {told.samples}{' '}
+          <Word of="draw">{say('draws')}</Word>
+          {say(', effective {{count}},', { count: told.effective })} <Word of="R-hat">{say('R-hat')}</Word> {told.rhat}.{' '}
           {model.note}
         </Typography>
       </Box>
@@ -28,7 +31,7 @@ export function HowComputed({ findings, student }: { findings: Findings; student
         sx={{ ml: -0.6 }}
         onClick={() => saveFile(`kolpos-findings-${student}.json`, JSON.stringify(findingsTold(findings), null, 2))}
       >
-        Save the numbers
+        {say('Save the numbers')}
       </Button>
     </Box>
   );

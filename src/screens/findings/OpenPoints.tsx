@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -36,28 +37,28 @@ export function OpenPoints({
       }}
     >
       {doubts.length > 0 && (
-        <Box component="section" aria-label="What does not fit">
-          <Typography variant="h2">What does not fit</Typography>
+        <Box component="section" aria-label={say('What does not fit')}>
+          <Typography variant="h2">{say('What does not fit')}</Typography>
           {doubts.map((d, i) => (
             <DoubtSaid key={i} doubt={d} readings={readings} onTest={onTest} />
           ))}
         </Box>
       )}
       {hints.length > 0 && (
-        <Box component="section" aria-label="Signs that it is more than muscle">
-          <Typography variant="h2">Signs that it is more than muscle</Typography>
+        <Box component="section" aria-label={say('Signs that it is more than muscle')}>
+          <Typography variant="h2">{say('Signs that it is more than muscle')}</Typography>
           {hints.map((h, i) => (
             <HintSaid key={i} hint={h} />
           ))}
         </Box>
       )}
       {unclear.length > 0 && (
-        <Box component="section" aria-label="What is not clear">
-          <Typography variant="h2">Not clear, but within the usual range</Typography>
+        <Box component="section" aria-label={say('What is not clear')}>
+          <Typography variant="h2">{say('Not clear, but within the usual range')}</Typography>
           {unclear.map((m) => (
             <Box key={m.side + m.movement} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 14 }}>
               <span style={{ flex: 1 }}>
-                {SIDE_MARK[m.side]} {m.side} {movedWords(m)}:{' '}
+                {SIDE_MARK[m.side]} {say(m.side)} {movedWords(m)}:{' '}
                 <span className="muscle">
                   {m.limiters
                     .slice(0, 2)
@@ -68,9 +69,12 @@ export function OpenPoints({
               <Button
                 size="small"
                 onClick={() => onSettle(m)}
-                aria-label={`Which test would make clear what stops the ${m.side} ${movedWords(m)}?`}
+                aria-label={say('Which test would make clear what stops the {{side}} {{moved}}?', {
+                  side: say(m.side),
+                  moved: movedWords(m),
+                })}
               >
-                Which test?
+                {say('Which test?')}
               </Button>
             </Box>
           ))}
@@ -81,7 +85,7 @@ export function OpenPoints({
 }
 
 const nameOf = (read: Reading | undefined): string => {
-  if (!read) return 'a reading';
+  if (!read) return say('a reading');
   const test = testById(read.test);
   const way = test?.variants?.find((v) => v.id === read.variant)?.name;
   return `${test?.name ?? read.test}, ${(readoutOf(read.test, read.readout)?.name ?? read.readout).toLowerCase()}${way ? `, ${way}` : ''}`;
@@ -104,16 +108,28 @@ function DoubtSaid({
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography sx={{ fontSize: 14 }}>
-        {SIDE_MARK[doubt.side]} {doubt.side}:{' '}
+        {SIDE_MARK[doubt.side]} {say(doubt.side)}:{' '}
         {doubt.kind === 'stray'
-          ? `${nameOf(first)} reads ${read(first)}; all other readings together would expect ${first ? withUnit(first, doubt.expected) : ''}. It hardly counts until it is taken again.`
-          : `${nameOf(first)} (${read(first)}) and ${nameOf(second)} (${read(second)}) say opposite things about the ${GROUP_WORDS[doubt.group].name}. Kolpos does not average them: nothing is concluded until both are taken again.`}
+          ? say(
+              '{{name}} reads {{read}}; all other readings together would expect {{what}}. It hardly counts until it is taken again.',
+              { name: nameOf(first), read: read(first), what: first ? withUnit(first, doubt.expected) : '' },
+            )
+          : say(
+              '{{name}} ({{read}}) and {{name2}} ({{read2}}) say opposite things about the {{name3}}. Kolpos does not average them: nothing is concluded until both are taken again.',
+              {
+                name: nameOf(first),
+                read: read(first),
+                name2: nameOf(second),
+                read2: read(second),
+                name3: GROUP_WORDS[doubt.group].name,
+              },
+            )}
       </Typography>
       {said.map(
         (r) =>
           r && (
             <Button key={r.id} size="small" onClick={() => onTest(r)}>
-              Take again: {testById(r.test)?.name}
+              {say('Take again:')} {testById(r.test)?.name}
             </Button>
           ),
       )}

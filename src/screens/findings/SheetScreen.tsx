@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -46,19 +47,23 @@ export function SheetScreen() {
   if (!student || readings.length === 0)
     return (
       <EmptyChart
-        title="There is nothing to put on a sheet yet"
+        title={say('There is nothing to put on a sheet yet')}
         action={
           <Button variant="contained" component={Link} href={student ? `${base}/student?id=${id}` : `${base}/students`}>
-            {student ? 'Measure' : 'All students'}
+            {student ? say('Measure') : say('All students')}
           </Button>
         }
       >
-        A sheet tells a student what was measured. Measure first.
+        {say('A sheet tells a student what was measured. Measure first.')}
       </EmptyChart>
     );
   if (inference.failed)
-    return <Typography role="alert">The sheet could not be computed. ({inference.failed})</Typography>;
-  if (!findings) return <Typography role="status">Writing the sheet …</Typography>;
+    return (
+      <Typography role="alert">
+        {say('The sheet could not be computed. ({{failed}})', { failed: inference.failed })}
+      </Typography>
+    );
+  if (!findings) return <Typography role="status">{say('Writing the sheet …')}</Typography>;
   const { standing } = aimsFor(student, readings, findings, new Date().getFullYear(), defaults);
   const last = readings.reduce((a, r) => (r.takenAt > a ? r.takenAt : a), '');
   const limited = findings.movements.filter(isLimited);
@@ -67,41 +72,41 @@ export function SheetScreen() {
     return first ? tintsOf(first.group, m.side, depthOf(m.band)) : [];
   });
   const language = languageOf(student.language);
-  const say = sayIn(language);
-  const { lengthen, strengthen, refer } = aimsPlainly(standing, say);
-  const stem = (side: Side) => say(side, { context: 'stem' });
+  const inHers = sayIn(language);
+  const { lengthen, strengthen, refer } = aimsPlainly(standing, inHers);
+  const stem = (side: Side) => inHers(side, { context: 'stem' });
   return (
     <Box lang={language} sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)' }}>
       <Box lang="en" className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button component={Link} href={`${base}/student?id=${id}&step=findings`}>
-          Back to the findings
+          {say('Back to the findings')}
         </Button>
         <Button variant="contained" onClick={() => window.print()}>
-          Print
+          {say('Print')}
         </Button>
         <LanguageSelect
           size="small"
-          label="Language"
+          label={say('Language')}
           value={language}
           onPick={(to) => void changeStudent(db, student.id, { language: to })}
         />
       </Box>
-      <Typography variant="h1">{say('For {{name}}', { name: student.name })}</Typography>
+      <Typography variant="h1">{inHers('For {{name}}', { name: student.name })}</Typography>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1 }}>
-        {say('What we measured on {{day}}', { day: dateIn(language, new Date(last)) })}
+        {inHers('What we measured on {{day}}', { day: dateIn(language, new Date(last)) })}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr' }}>
         {VIEWS.map(({ label, view }) => (
           <Box key={label} sx={{ textAlign: 'center' }}>
             <Box sx={{ height: 320 }}>
               <Figure
-                label={say('The body {{from}}, what stops a movement tinted.', { from: say(label) })}
+                label={inHers('The body {{from}}, what stops a movement tinted.', { from: inHers(label) })}
                 posture={STANDING}
                 tints={tints}
                 view={view}
               />
             </Box>
-            <Typography variant="caption">{say(label)}</Typography>
+            <Typography variant="caption">{inHers(label)}</Typography>
           </Box>
         ))}
       </Box>
@@ -109,24 +114,29 @@ export function SheetScreen() {
         const own = limited.filter((m) => m.side === side).sort((a, b) => a.band - b.band);
         const fine = findings.movements.filter((m) => m.side === side && !isLimited(m));
         return (
-          <Box component="section" key={side} aria-label={say('{{side}} side', { side: stem(side) })} sx={{ mb: 1.5 }}>
-            <Typography variant="h2">{say('Your {{side}} side', { side: stem(side) })}</Typography>
+          <Box
+            component="section"
+            key={side}
+            aria-label={inHers('{{side}} side', { side: stem(side) })}
+            sx={{ mb: 1.5 }}
+          >
+            <Typography variant="h2">{inHers('Your {{side}} side', { side: stem(side) })}</Typography>
             {own.length === 0 && (
-              <Typography>{say('Every movement we measured goes as far as it does in most people.')}</Typography>
+              <Typography>{inHers('Every movement we measured goes as far as it does in most people.')}</Typography>
             )}
             {own.slice(0, TOLD).map((m) => {
               const change = changeOf(m, readings);
               return (
                 <Typography key={m.movement} sx={{ mb: 0.5 }}>
-                  {sentenceOf(m, readings, say)}
-                  {change && ` ${say(sinceWords(change))}`}
+                  {sentenceOf(m, readings, inHers)}
+                  {change && ` ${inHers(sinceWords(change))}`}
                 </Typography>
               );
             })}
             {own.length > 0 && fine.length > 0 && (
               <Typography sx={{ color: 'var(--ink-2)' }}>
-                {say('As far as in most people: {{movements}}.', {
-                  movements: fine.map((m) => say(movedWords(m))).join(', '),
+                {inHers('As far as in most people: {{movements}}.', {
+                  movements: fine.map((m) => inHers(movedWords(m))).join(', '),
                 })}
               </Typography>
             )}
@@ -134,23 +144,23 @@ export function SheetScreen() {
         );
       })}
       {(lengthen.length > 0 || strengthen.length > 0) && (
-        <Box component="section" aria-label={say('What we will do')}>
-          <Typography variant="h2">{say('What we will do')}</Typography>
+        <Box component="section" aria-label={inHers('What we will do')}>
+          <Typography variant="h2">{inHers('What we will do')}</Typography>
           {lengthen.length > 0 && (
-            <Typography>{say('Give room to {{places}}.', { places: listed(lengthen, say) })}</Typography>
+            <Typography>{inHers('Give room to {{places}}.', { places: listed(lengthen, inHers) })}</Typography>
           )}
           {strengthen.length > 0 && (
-            <Typography>{say('Make stronger {{places}}.', { places: listed(strengthen, say) })}</Typography>
+            <Typography>{inHers('Make stronger {{places}}.', { places: listed(strengthen, inHers) })}</Typography>
           )}
         </Box>
       )}
       {refer && (
         <Typography sx={{ mt: 1, color: 'var(--caution)', fontWeight: 600 }}>
-          ▲ {say('Some of what we saw should be looked at by a clinician before we work on it.')}
+          ▲ {inHers('Some of what we saw should be looked at by a clinician before we work on it.')}
         </Typography>
       )}
       <Typography sx={{ mt: 2, fontSize: 14, color: 'var(--ink-2)' }}>
-        {SHEET_FOOT.map((line) => say(line)).join(' ')}
+        {SHEET_FOOT.map((line) => inHers(line)).join(' ')}
       </Typography>
     </Box>
   );

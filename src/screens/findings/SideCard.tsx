@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -37,16 +38,24 @@ export function SideCard({
   const lead = own.at(0);
   const shown = all ? own : limited.length > 0 ? limited.slice(0, SHOWN) : own.slice(0, 2);
   return (
-    <Box component="section" aria-label={`${side} side`} sx={{ minWidth: 0, display: 'flex', flexDirection: 'column' }}>
-      <Typography variant="h2">{side === 'left' ? `${SIDE_MARK.left} Left` : `Right ${SIDE_MARK.right}`}</Typography>
+    <Box
+      component="section"
+      aria-label={say('{{side}} side', { side: say(side) })}
+      sx={{ minWidth: 0, display: 'flex', flexDirection: 'column' }}
+    >
+      <Typography variant="h2">
+        {side === 'left'
+          ? say('{{left}} Left', { left: SIDE_MARK.left })
+          : say('Right {{right}}', { right: SIDE_MARK.right })}
+      </Typography>
       {!lead ? (
-        <Typography color="text.secondary">Nothing is read on this side yet.</Typography>
+        <Typography color="text.secondary">{say('Nothing is read on this side yet.')}</Typography>
       ) : (
         <>
           <Typography sx={{ fontSize: 17, lineHeight: 1.35, mb: 1 }}>
             {isLimited(lead)
               ? sentenceOf(lead, readings)
-              : `Nothing on your ${side} side stops short of what is typical.`}
+              : say('Nothing on your {{side}} side stops short of what is typical.', { side: say(side) })}
           </Typography>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {shown.map((m) => (
@@ -55,7 +64,10 @@ export function SideCard({
           </Box>
           {shown.length < own.length && (
             <Button size="small" onClick={() => setAll(true)} sx={{ alignSelf: 'start' }}>
-              {own.length - shown.length} more{limited.length <= SHOWN ? ', within or above typical' : ''}
+              {say('{{count}} more{{what}}', {
+                count: own.length - shown.length,
+                what: limited.length <= SHOWN ? say(', within or above typical') : '',
+              })}
             </Button>
           )}
         </>
@@ -99,9 +111,9 @@ function Row({
             {readWords(finding)}{' '}
             <span className="num">
               {finding.measured === null
-                ? '(not read itself)'
+                ? say('(not read itself)')
                 : finding.brokenOff
-                  ? `(ended early at ${withUnit(toldIn(finding), finding.measured)})`
+                  ? say('(ended early at {{withUnit}})', { withUnit: withUnit(toldIn(finding), finding.measured) })
                   : withUnit(toldIn(finding), finding.measured)}
               , {bandWords(finding.band)}
             </span>
@@ -111,8 +123,11 @@ function Row({
           </Box>
           {sides?.beyondError && less && (
             <Box sx={{ fontSize: 13, color: 'var(--ink-2)' }}>
-              {withUnit(toldIn(finding), Math.abs(sides.gap))} less than the {otherSide(finding.side)}, more than the
-              error of {withUnit(toldIn(finding), sides.detectable)}
+              {say('{{withUnit}} less than the {{otherSide}}, more than the error of {{withUnit2}}', {
+                withUnit: withUnit(toldIn(finding), Math.abs(sides.gap)),
+                otherSide: say(otherSide(finding.side)),
+                withUnit2: withUnit(toldIn(finding), sides.detectable),
+              })}
             </Box>
           )}
           {change && (
@@ -127,10 +142,13 @@ function Row({
             size="small"
             variant="outlined"
             onClick={() => onSettle(finding)}
-            aria-label={`Which test would make clear what stops the ${finding.side} ${movedWords(finding)}?`}
+            aria-label={say('Which test would make clear what stops the {{side}} {{moved}}?', {
+              side: say(finding.side),
+              moved: movedWords(finding),
+            })}
             sx={{ mt: 0.5, minWidth: 0 }}
           >
-            Which test?
+            {say('Which test?')}
           </Button>
         )}
       </Box>

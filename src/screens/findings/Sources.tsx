@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
@@ -15,16 +17,25 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
   return (
     <>
       <DialogTitle id="source-title">
-        {SIDE_MARK[finding.side]} {finding.side} {readWords(finding)}
+        {SIDE_MARK[finding.side]} {say(finding.side)} {readWords(finding)}
       </DialogTitle>
       <DialogContent>
         <Typography>
-          Expected end {withUnit(toldIn(finding), finding.end.mean)} (8 in 10 sure:{' '}
-          {withUnit(toldIn(finding), Math.min(finding.end.low, finding.end.high))} to{' '}
-          {withUnit(toldIn(finding), Math.max(finding.end.low, finding.end.high))}), typical{' '}
-          {withUnit(toldIn(finding), finding.norm.mean)} ± {finding.norm.sd} ({finding.norm.source}).
+          {say(
+            'Expected end {{withUnit}} (8 in 10 sure: {{withUnit2}} to {{withUnit3}}), typical {{withUnit4}} ± {{count}} ({{source}}).',
+            {
+              withUnit: withUnit(toldIn(finding), finding.end.mean),
+              withUnit2: withUnit(toldIn(finding), Math.min(finding.end.low, finding.end.high)),
+              withUnit3: withUnit(toldIn(finding), Math.max(finding.end.low, finding.end.high)),
+              withUnit4: withUnit(toldIn(finding), finding.norm.mean),
+              count: finding.norm.sd,
+              source: finding.norm.source,
+            },
+          )}
         </Typography>
-        <Typography sx={{ mt: 1 }}>What stops it, as the share of draws in which each has the largest part:</Typography>
+        <Typography sx={{ mt: 1 }}>
+          {say('What stops it, as the share of draws in which each has the largest part:')}
+        </Typography>
         <ul>
           {finding.limiters.map((l) => (
             <li key={l.group}>
@@ -33,31 +44,40 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
             </li>
           ))}
         </ul>
-        <Typography>It rests on these readings, and on all others of both sides through the model:</Typography>
+        <Typography>{say('It rests on these readings, and on all others of both sides through the model:')}</Typography>
         <ul>
           {readings
             .filter((r) => finding.readings.includes(r.id))
             .map((r) => (
               <li key={r.id}>
-                {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name}:{' '}
-                {r.trials.map((t) => withUnit(r, t)).join(', ')} (mean {meanOf(r.trials).toFixed(1)})
-                {r.placeFelt ? `, felt ${PLACE_WORDS[r.placeFelt]}` : ''}
+                {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name}
+                {say(': {{trials}} (mean {{mean}}){{what}}', {
+                  trials: r.trials.map((t) => withUnit(r, t)).join(', '),
+                  mean: meanOf(r.trials).toFixed(1),
+                  what: r.placeFelt ? say(', felt {{placeFelt}}', { placeFelt: say(PLACE_WORDS[r.placeFelt]) }) : '',
+                })}
               </li>
             ))}
         </ul>
         {finding.carriers.length > 0 && finding.limiters[0] && (
           <>
             <Typography>
-              That it is the <span className="muscle">{GROUP_WORDS[finding.limiters[0].group].name}</span>,{' '}
-              {inHundred(finding.limiters[0].probability)}, rests most on these readings:
+              <Said
+                text={'That it is the <1>{{name}}</1>, {{inHundred}}, rests most on these readings:'}
+                values={{
+                  name: GROUP_WORDS[finding.limiters[0].group].name,
+                  inHundred: inHundred(finding.limiters[0].probability),
+                }}
+                parts={[<span key="1" className="muscle" />]}
+              />
             </Typography>
             <ul>
               {finding.carriers.map((c) => {
                 const reading = readings.find((x) => x.id === c.reading);
                 return reading ? (
                   <li key={c.reading}>
-                    {testById(reading.test)?.name}, {readoutOf(reading.test, reading.readout)?.name.toLowerCase()}:
-                    without it {inHundred(c.without)}
+                    {testById(reading.test)?.name}, {readoutOf(reading.test, reading.readout)?.name.toLowerCase()}
+                    {say(': without it {{inHundred}}', { inHundred: inHundred(c.without) })}
                   </li>
                 ) : null;
               })}
@@ -66,8 +86,11 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
         )}
         {finding.plain && (
           <Typography>
-            Without any model, by the usual limiter of the test and the place felt: {GROUP_WORDS[finding.plain].name}
-            {finding.plain === finding.limiters[0]?.group ? ', the same' : ', so take it with more care'}.
+            {say('Without any model, by the usual limiter of the test and the place felt: {{name}}{{what}}.', {
+              name: GROUP_WORDS[finding.plain].name,
+              what:
+                finding.plain === finding.limiters[0]?.group ? say(', the same') : say(', so take it with more care'),
+            })}
           </Typography>
         )}
       </DialogContent>
@@ -81,20 +104,32 @@ export function GroupSource({ finding }: { finding: GroupFinding }) {
   return (
     <>
       <DialogTitle id="source-title">
-        <span className="muscle">{GROUP_WORDS[finding.group].name}</span> {SIDE_MARK[finding.side]} {finding.side}
+        <span className="muscle">{GROUP_WORDS[finding.group].name}</span> {SIDE_MARK[finding.side]} {say(finding.side)}
       </DialogTitle>
       <DialogContent>
         <Typography>
-          {GROUP_WORDS[finding.group].plain}. Members told as one: {finding.members.join(', ')}.
+          {say('{{plain}}. Members told as one: {{members}}.', {
+            plain: GROUP_WORDS[finding.group].plain,
+            members: finding.members.join(', '),
+          })}
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          {capital(amongHundred(finding.shareBelow))}, by its least tolerant member. In numbers:{' '}
-          {finding.tolerance.mean.toFixed(2)} SD (8 in 10 sure: {finding.tolerance.low.toFixed(2)} to{' '}
-          {finding.tolerance.high.toFixed(2)}); typical people {finding.typical.mean.toFixed(2)} ±{' '}
-          {finding.typical.sd.toFixed(2)}.
+          {say(
+            '{{capital}}, by its least tolerant member. In numbers: {{tolerance}} SD (8 in 10 sure: {{low}} to {{high}}); typical people {{typical}} ± {{sd}}.',
+            {
+              capital: capital(amongHundred(finding.shareBelow)),
+              tolerance: finding.tolerance.mean.toFixed(2),
+              low: finding.tolerance.low.toFixed(2),
+              high: finding.tolerance.high.toFixed(2),
+              typical: finding.typical.mean.toFixed(2),
+              sd: finding.typical.sd.toFixed(2),
+            },
+          )}
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          It is called short only above 70 in 100: here {inHundred(finding.shortProbability)}.
+          {say('It is called short only above 70 in 100: here {{inHundred}}.', {
+            inHundred: inHundred(finding.shortProbability),
+          })}
         </Typography>
       </DialogContent>
     </>

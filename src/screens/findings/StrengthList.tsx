@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
@@ -15,13 +16,13 @@ export function StrengthList({ student, readings }: { student: Student; readings
   const found = summariseStrength(readings, { sexForNorms: student.sexForNorms, age });
   const able = capacities(readings, student.mass_kg);
   return (
-    <Box role="region" aria-label="Strength" sx={{ mt: 2 }}>
+    <Box role="region" aria-label={say('Strength')} sx={{ mt: 2 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        How strong
+        {say('How strong')}
       </Typography>
       {found.length === 0 ? (
         <Typography color="text.secondary">
-          No strength test is read yet. Under Measure choose “Full strength”, or a few of your own.
+          {say('No strength test is read yet. Under Measure choose “Full strength”, or a few of your own.')}
         </Typography>
       ) : (
         <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -52,20 +53,30 @@ function Row({ finding, capacity }: { finding: StrengthFinding; capacity: Capaci
       </Box>
       <Typography variant="caption" component="p">
         {finding.z === null || !finding.norm
-          ? 'No norm to compare with.'
-          : `${bandWords(finding.z)}; typical ${withUnit(readout, finding.norm.mean)} ± ${withUnit(readout, finding.norm.sd)} (${finding.norm.source})`}
+          ? say('No norm to compare with.')
+          : say('{{band}}; typical {{withUnit}} ± {{withUnit2}} ({{source}})', {
+              band: bandWords(finding.z),
+              withUnit: withUnit(readout, finding.norm.mean),
+              withUnit2: withUnit(readout, finding.norm.sd),
+              source: finding.norm.source,
+            })}
         {finding.gap?.beyondError &&
-          ` · ${withUnit(readout, Math.abs(finding.gap.gap))} ${finding.gap.gap < 0 ? 'less' : 'more'} than the other side, beyond the error of measuring`}
-        {finding.doubtful && ' · seen spoilt or ended by pain: it says little'}
+          say(' · {{withUnit}} {{what}} than the other side, beyond the error of measuring', {
+            withUnit: withUnit(readout, Math.abs(finding.gap.gap)),
+            what: finding.gap.gap < 0 ? 'less' : 'more',
+          })}
+        {finding.doubtful && say(' · seen spoilt or ended by pain: it says little')}
       </Typography>
       {capacity && (
         <Typography variant="caption" component="p">
-          {Math.round(capacity.torque_Nm)} ± {Math.round(capacity.error_Nm)} N·m; in this position it can come from{' '}
-          {capacity.shares
-            .slice(0, 4)
-            .map((s) => `${s.structure.replaceAll('-', ' ')} ${Math.round(s.share * 100)} %`)
-            .join(', ')}
-          .
+          {say('{{round}} ± {{round2}} N·m; in this position it can come from {{shares}}.', {
+            round: Math.round(capacity.torque_Nm),
+            round2: Math.round(capacity.error_Nm),
+            shares: capacity.shares
+              .slice(0, 4)
+              .map((s) => `${s.structure.replaceAll('-', ' ')} ${Math.round(s.share * 100)} %`)
+              .join(', '),
+          })}
         </Typography>
       )}
     </Box>

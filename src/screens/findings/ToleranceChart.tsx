@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { isMuscleGroup, type Side } from '@/core/body';
@@ -31,7 +32,20 @@ function Bar({
   const { tolerance } = finding;
   const from = side === 'left' ? 'right' : 'left';
   const span = (low: number, high: number) => ({ [from]: `${share(low)}%`, width: `${share(high) - share(low)}%` });
-  const label = `${GROUP_WORDS[finding.group].name}, ${side}: ${finding.z.toFixed(1)} SD beside typical people, interval ${((tolerance.low - mean) / sd).toFixed(1)} to ${((tolerance.high - mean) / sd).toFixed(1)}${strength === null ? '' : `; strength ${strength.z.toFixed(1)} SD, give or take ${strength.error.toFixed(1)}`}`;
+  const label = say('{{name}}, {{side}}: {{z}} SD beside typical people, interval {{what}} to {{what2}}{{what3}}', {
+    name: GROUP_WORDS[finding.group].name,
+    side: say(side),
+    z: finding.z.toFixed(1),
+    what: ((tolerance.low - mean) / sd).toFixed(1),
+    what2: ((tolerance.high - mean) / sd).toFixed(1),
+    what3:
+      strength === null
+        ? ''
+        : say('; strength {{z}} SD, give or take {{error}}', {
+            z: strength.z.toFixed(1),
+            error: strength.error.toFixed(1),
+          }),
+  });
   return (
     <Box
       component="button"
@@ -128,9 +142,9 @@ export function ToleranceChart({
   return (
     <Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 1fr', fontWeight: 700, fontSize: 14, mb: 0.5 }}>
-        <Box sx={{ textAlign: 'center' }}>◁ left</Box>
+        <Box sx={{ textAlign: 'center' }}>{say('◁ left')}</Box>
         <span />
-        <Box sx={{ textAlign: 'center' }}>right ▷</Box>
+        <Box sx={{ textAlign: 'center' }}>{say('right ▷')}</Box>
       </Box>
       {groups.map((group) => {
         const of = (side: Side) => findings.find((s) => s.group === group && s.side === side);
@@ -158,9 +172,9 @@ export function ToleranceChart({
         );
       })}
       <Typography variant="caption" component="p">
-        Further from the name is more length. Dot: this student, deeper water where fewer people have less; line: 8 in
-        10 sure; pale: two in three typical people. Diamond and dots: strength beside typical with the error of
-        measuring, where a test speaks mainly about it.
+        {say(
+          'Further from the name is more length. Dot: this student, deeper water where fewer people have less; line: 8 in 10 sure; pale: two in three typical people. Diamond and dots: strength beside typical with the error of measuring, where a test speaks mainly about it.',
+        )}
       </Typography>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -42,11 +43,11 @@ export function GuideScreen() {
         <TextField
           size="small"
           fullWidth
-          label="Search the guide"
+          label={say('Search the guide')}
           value={text}
           onChange={(e) => setText(e.target.value)}
         />
-        <Box component="nav" aria-label="Chapters" sx={{ mt: 1.5, display: 'grid' }}>
+        <Box component="nav" aria-label={say('Chapters')} sx={{ mt: 1.5, display: 'grid' }}>
           {chapters.map((c) => (
             <Button key={c.id} size="small" href={`#${c.id}`} sx={{ justifyContent: 'flex-start', textAlign: 'left' }}>
               {c.title}
@@ -54,21 +55,21 @@ export function GuideScreen() {
           ))}
           {terms.length > 0 && (
             <Button size="small" href="#glossary" sx={{ justifyContent: 'flex-start' }}>
-              Glossary
+              {say('Glossary')}
             </Button>
           )}
           <Button size="small" variant="outlined" sx={{ mt: 1.5 }} onClick={() => window.print()}>
-            Print the guide
+            {say('Print the guide')}
           </Button>
         </Box>
       </Box>
       <Box sx={{ minWidth: 0 }}>
         <Typography variant="h1" sx={{ fontSize: 30 }}>
-          Guide for teachers
+          {say('Guide for teachers')}
         </Typography>
         {chapters.length + terms.length === 0 && (
           <Typography role="status" sx={{ mt: 2 }}>
-            Nothing here speaks of that. Try another word.
+            {say('Nothing here speaks of that. Try another word.')}
           </Typography>
         )}
         {chapters.map((c) => (
@@ -77,7 +78,7 @@ export function GuideScreen() {
         {terms.length > 0 && (
           <Box component="section" aria-labelledby="glossary" sx={{ mt: 4 }}>
             <Typography id="glossary" variant="h2" sx={{ fontSize: 24, mb: 1 }}>
-              Glossary
+              {say('Glossary')}
             </Typography>
             <Box
               component="dl"
@@ -90,7 +91,12 @@ export function GuideScreen() {
                   </Typography>
                   <Typography component="dd" sx={{ m: 0, mb: { xs: 1, sm: 0 } }}>
                     {t.means}
-                    {t.also && <span style={{ color: 'var(--ink-2)' }}> Also: {t.also.join(', ')}.</span>}
+                    {t.also && (
+                      <span style={{ color: 'var(--ink-2)' }}>
+                        {' '}
+                        {say('Also: {{also}}.', { also: t.also.join(', ') })}
+                      </span>
+                    )}
                   </Typography>
                 </Box>
               ))}
@@ -150,7 +156,14 @@ function OneChapter({ chapter }: { chapter: Chapter }) {
           </Box>
         )}
       </Box>
-      {scene && <Figure {...scene} label={`Beside the words: ${scene.label}`} height={210} detail="medium" />}
+      {scene && (
+        <Figure
+          {...scene}
+          label={say('Beside the words: {{label}}', { label: scene.label })}
+          height={210}
+          detail="medium"
+        />
+      )}
     </Box>
   );
 }

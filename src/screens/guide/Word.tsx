@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
 import Popover from '@mui/material/Popover';
@@ -43,7 +44,7 @@ export function Word({ of, children }: { of: string; children: ReactNode }) {
           href={`${base}/guide#glossary`}
           sx={{ display: 'block', mt: 1, color: 'var(--act)' }}
         >
-          Glossary
+          {say('Glossary')}
         </Typography>
       </Popover>
     </>

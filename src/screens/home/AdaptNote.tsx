@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import { daysLater } from '@/core/day-count';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -55,7 +57,7 @@ export function AdaptNote({
   return (
     <Box
       component="section"
-      aria-label="What came back from home"
+      aria-label={say('What came back from home')}
       sx={{ border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
     >
       <Typography sx={{ fontWeight: 700 }}>{timesSentence(home, planned)}</Typography>
@@ -66,24 +68,26 @@ export function AdaptNote({
           ))}
         </Box>
       ) : (
-        <Typography>Nothing calls for a change.</Typography>
+        <Typography>{say('Nothing calls for a change.')}</Typography>
       )}
       {held && <Typography>{held}</Typography>}
       {missed && <Typography>{missed}</Typography>}
       {follow && (
         <Typography>
-          The weeks ahead could follow:{' '}
-          <Link href={`${base}/student?id=${student.id}&step=progress&part=weeks`}>see what would change</Link>.
+          <Said
+            text={'The weeks ahead could follow: <1>see what would change</1>.'}
+            parts={[<Link key="1" href={`${base}/student?id=${student.id}&step=progress&part=weeks`} />]}
+          />
         </Typography>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         {changes && (
           <Button size="small" variant="contained" onClick={() => onPut(adapted.items)}>
-            Make these changes
+            {say('Make these changes')}
           </Button>
         )}
         <Button size="small" variant="outlined" onClick={() => onPut(practice.items)}>
-          {changes ? 'Leave it as it is' : 'Noted'}
+          {changes ? say('Leave it as it is') : say('Noted')}
         </Button>
         <Button
           size="small"
@@ -100,12 +104,12 @@ export function AdaptNote({
             )
           }
         >
-          {message === null ? 'Draft a message' : 'Put the message away'}
+          {message === null ? say('Draft a message') : say('Put the message away')}
         </Button>
       </Box>
       {message !== null && (
         <TextField
-          label={`To ${firstName(student.name)}, yours to change`}
+          label={say('To {{firstName}}, yours to change', { firstName: firstName(student.name) })}
           multiline
           fullWidth
           value={message}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -52,36 +53,38 @@ export function CameBack({ onClose }: { onClose: () => void }) {
     }
     const found = await codeInPicture(file);
     if (found === null)
-      setProblem('No square code can be read in this picture. Take it again, nearer and straight from the front.');
+      setProblem(say('No square code can be read in this picture. Take it again, nearer and straight from the front.'));
     else await look(found);
   };
   const fresh = given?.taken.filter((t) => !t.known) ?? [];
   const keep = async () => {
-    undo('What came back is in the log.', await keepHome(db, fresh));
+    undo(say('What came back is in the log.'), await keepHome(db, fresh));
     onClose();
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="back-title">
-      <DialogTitle id="back-title">Back from home</DialogTitle>
+      <DialogTitle id="back-title">{say('Back from home')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {!given && (
           <>
             <Typography>
-              Photograph the square code on the student’s phone, paste the line that was sent, or open the file.
+              {say(
+                'Photograph the square code on the student’s phone, paste the line that was sent, or open the file.',
+              )}
             </Typography>
             {filming ? (
               <Camera onCode={(code) => void look(code)} onClose={() => setFilming(false)} />
             ) : (
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                 <Button variant="contained" onClick={() => setFilming(true)}>
-                  Use the camera
+                  {say('Use the camera')}
                 </Button>
                 <Button component="label" variant="outlined">
-                  Open a picture or file
+                  {say('Open a picture or file')}
                   <input
                     hidden
                     type="file"
-                    aria-label="Picture or file from the student"
+                    aria-label={say('Picture or file from the student')}
                     accept="image/*,.txt,text/plain"
                     onChange={(e) => {
                       const [file] = e.target.files ?? [];
@@ -93,7 +96,7 @@ export function CameBack({ onClose }: { onClose: () => void }) {
               </Box>
             )}
             <TextField
-              label="Or paste it here"
+              label={say('Or paste it here')}
               multiline
               minRows={2}
               maxRows={6}
@@ -105,11 +108,11 @@ export function CameBack({ onClose }: { onClose: () => void }) {
                 // A whole line needs no further press.
                 if (homeCodesIn(next).length > 0) void look(next);
               }}
-              helperText="A line that begins with KOLPOS1; whatever stands round it does not matter."
+              helperText={say('A line that begins with KOLPOS1; whatever stands round it does not matter.')}
             />
             {text !== '' && (
               <Button sx={{ justifySelf: 'start' }} onClick={() => void look(text)}>
-                Look at it
+                {say('Look at it')}
               </Button>
             )}
           </>
@@ -124,10 +127,10 @@ export function CameBack({ onClose }: { onClose: () => void }) {
         ))}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{fresh.length > 0 || !given ? 'Leave it' : 'Close'}</Button>
+        <Button onClick={onClose}>{fresh.length > 0 || !given ? say('Leave it') : say('Close')}</Button>
         {fresh.length > 0 && (
           <Button variant="contained" onClick={() => void keep()}>
-            Keep it in the log
+            {say('Keep it in the log')}
           </Button>
         )}
       </DialogActions>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -11,7 +12,7 @@ export function CameBackButton() {
   return (
     <>
       <Button variant="outlined" className="no-print" onClick={() => setOpen(true)}>
-        Back from home
+        {say('Back from home')}
       </Button>
       {open && <CameBack onClose={() => setOpen(false)} />}
     </>

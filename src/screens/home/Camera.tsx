@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -45,7 +46,7 @@ export function Camera({ onCode, onClose }: { onCode: (text: string) => void; on
     };
     begin().catch(() => {
       if (!ended)
-        setProblem('The camera cannot be used here. Take a picture with it and open that, or paste the line.');
+        setProblem(say('The camera cannot be used here. Take a picture with it and open that, or paste the line.'));
     });
     return () => {
       ended = true;
@@ -63,12 +64,12 @@ export function Camera({ onCode, onClose }: { onCode: (text: string) => void; on
           ref={video}
           muted
           playsInline
-          aria-label="What the camera sees"
+          aria-label={say('What the camera sees')}
           sx={{ width: '100%', maxHeight: 320, bgcolor: '#000', borderRadius: 1.5 }}
         />
       )}
       <Button size="small" onClick={onClose}>
-        Close the camera
+        {say('Close the camera')}
       </Button>
     </Box>
   );

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import { firstName } from '@/core/students/called';
 import { daysLater } from '@/core/day-count';
 import Alert from '@mui/material/Alert';
@@ -111,22 +113,24 @@ export function GiveHome({
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="give-title">
-      <DialogTitle id="give-title">A practice for {first}’s phone</DialogTitle>
+      <DialogTitle id="give-title">{say('A practice for {{first}}’s phone', { first })}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {made ? (
           <Made file={made} first={first} locked={locks} />
         ) : (
           <>
             <Typography>
-              One file that plays on any phone or computer, without a network: shapes drawn as {first} does them, a
-              bell, an easier shape at hand, and a square code to bring back what was done.
+              {say(
+                'One file that plays on any phone or computer, without a network: shapes drawn as {{first}} does them, a bell, an easier shape at hand, and a square code to bring back what was done.',
+                { first },
+              )}
             </Typography>
-            <FormGroup aria-label="Practices in the file">
-              <FormLabel component="legend">Practices in it</FormLabel>
+            <FormGroup aria-label={say('Practices in the file')}>
+              <FormLabel component="legend">{say('Practices in it')}</FormLabel>
               {offered.map((p) => (
                 <Tick
                   key={p.id}
-                  label={`${p.title}, ${p.minutes} minutes`}
+                  label={say('{{title}}, {{count}} minutes', { title: p.title, count: p.minutes })}
                   checked={chosen.includes(p.id)}
                   on={(to) => setChosen(to ? [...chosen, p.id] : chosen.filter((c) => c !== p.id))}
                 />
@@ -141,15 +145,17 @@ export function GiveHome({
             />
             <LanguageSelect
               size="small"
-              label="Language of the page"
-              helperText="Words that you wrote yourself stay as they are."
+              label={say('Language of the page')}
+              helperText={say('Words that you wrote yourself stay as they are.')}
               value={language}
               onPick={(to) => void changeStudent(db, student.id, { language: to })}
             />
             {home && <RecheckedNote changes={home.changes} />}
             <Typography variant="body2" color="text.secondary">
-              No finding, no muscle and no caution is in it; what to leave alone is told in everyday words. After{' '}
-              {RENEW_DAYS / 7} weeks it asks to be renewed.
+              {say(
+                'No finding, no muscle and no caution is in it; what to leave alone is told in everyday words. After {{count}} weeks it asks to be renewed.',
+                { count: RENEW_DAYS / 7 },
+              )}
             </Typography>
             {!home && (
               <Alert severity={taken.length === 0 ? 'info' : 'warning'}>{whyNone(screening, taken.length)}</Alert>
@@ -159,14 +165,14 @@ export function GiveHome({
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{made ? 'Close' : 'Leave it'}</Button>
+        <Button onClick={onClose}>{made ? say('Close') : say('Leave it')}</Button>
         {!made && (
           <Button
             variant="contained"
             disabled={busy || !home}
             onClick={() => (locks ? setAsking(true) : void make(null))}
           >
-            {busy ? 'Drawing …' : 'Make the file'}
+            {busy ? say('Drawing …') : say('Make the file')}
           </Button>
         )}
       </DialogActions>
@@ -186,7 +192,9 @@ export function GiveHome({
 /** Why there is nothing to take home, in a sentence. @param ticked how many practices are ticked */
 function whyNone(screening: Screening, ticked: number): string {
   const stop = screening.stopped ? stopOf(screening)?.message : undefined;
-  return stop ?? (ticked === 0 ? 'Tick at least one practice.' : 'The cautions leave nothing of what is ticked.');
+  return (
+    stop ?? (ticked === 0 ? say('Tick at least one practice.') : say('The cautions leave nothing of what is ticked.'))
+  );
 }
 
 /** What to do with the file. */
@@ -194,19 +202,23 @@ function Made({ file, first, locked }: { file: HomeMade; first: string; locked: 
   return (
     <>
       <Alert severity="success" role="status">
-        Saved as {file.name}, {Math.round(file.bytes / 1000)} kB.
+        {say('Saved as {{name}}, {{count}} kB.', { name: file.name, count: Math.round(file.bytes / 1000) })}
       </Alert>
       <Typography component="div">
         <ol style={{ margin: 0, paddingLeft: '1.2em' }}>
-          <li>Send it to {first} as you send any file.</li>
-          <li>On Android or a computer it opens in the browser with a tap.</li>
+          <li>{say('Send it to {{first}} as you send any file.', { first })}</li>
+          <li>{say('On Android or a computer it opens in the browser with a tap.')}</li>
           <li>
-            An iPhone may show it without letting it run. Then it needs a browser app that opens saved files, or the
-            printed page instead.
+            {say(
+              'An iPhone may show it without letting it run. Then it needs a browser app that opens saved files, or the printed page instead.',
+            )}
           </li>
-          {locked && <li>Tell {first} the passphrase another way than the file.</li>}
+          {locked && <li>{say('Tell {{first}} the passphrase another way than the file.', { first })}</li>}
           <li>
-            What comes back, you photograph or paste: <em>Progress</em>, then <em>Back from home</em>.
+            <Said
+              text={'What comes back, you photograph or paste: <1>Progress</1>, then <2>Back from home</2>.'}
+              parts={[<em key="1" />, <em key="2" />]}
+            />
           </li>
         </ol>
       </Typography>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import FormGroup from '@mui/material/FormGroup';
@@ -30,23 +31,27 @@ export function GoesAlong({
 }) {
   'use memo';
   return (
-    <FormGroup aria-label="What goes along">
-      <FormLabel component="legend">What goes along</FormLabel>
-      <Tick label={`The first name, ${first}`} checked={along.named} on={(named) => on({ named })} />
+    <FormGroup aria-label={say('What goes along')}>
+      <FormLabel component="legend">{say('What goes along')}</FormLabel>
+      <Tick label={say('The first name, {{first}}', { first })} checked={along.named} on={(named) => on({ named })} />
       <Tick
-        label={days > 0 ? `The weeks ahead, ${days} days to tick` : 'The weeks ahead: none are planned'}
+        label={
+          days > 0
+            ? say('The weeks ahead, {{count}} days to tick', { count: days })
+            : say('The weeks ahead: none are planned')
+        }
         checked={along.weeks}
         on={(weeks) => on({ weeks })}
         disabled={days === 0}
       />
       <Tick
-        label={tests > 0 ? 'Small tests to take alone' : 'Small tests: the cautions leave none to take alone'}
+        label={tests > 0 ? say('Small tests to take alone') : say('Small tests: the cautions leave none to take alone')}
         checked={along.tests}
         on={(to) => on({ tests: to })}
         disabled={tests === 0}
       />
       <Tick
-        label={canSeal() ? 'Lock it with a passphrase' : 'Lock it: this address has no cryptography'}
+        label={canSeal() ? say('Lock it with a passphrase') : say('Lock it: this address has no cryptography')}
         checked={along.locks}
         on={(locks) => on({ locks })}
         disabled={!canSeal()}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -26,19 +27,27 @@ export function TakenPart({ taken: { student, log, readings, known, leftOut } }:
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.5 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
-        {student.name}, {format(new Date(`${dayOf(row)}T12:00:00`), 'EEEE d MMMM')}
+        {student.name}, {format(new Date(`${dayOf(row)}T12:00:00`), say('EEEE d MMMM'))}
       </Typography>
-      {known && <Alert severity="info">This is in the log already.</Alert>}
+      {known && <Alert severity="info">{say('This is in the log already.')}</Alert>}
       {log && (
         <Typography>
-          {log.title}: {clock(done)} of {clock(planned)} minutes held, {log.items.filter((i) => !i.skipped).length} of{' '}
-          {log.items.length} items.
+          {say('{{title}}: {{clock}} of {{clock2}} minutes held, {{items}} of {{items2}} items.', {
+            title: log.title,
+            clock: clock(done),
+            clock2: clock(planned),
+            items: log.items.filter((i) => !i.skipped).length,
+            items2: log.items.length,
+          })}
         </Typography>
       )}
       {hurt.map((i, k) => (
         <Alert key={k} severity="warning" sx={{ my: 0.5 }}>
-          {poseName(i.pose, i.rung)}
-          {sideOf(i.side)} hurt{i.pain ? `, ${PAIN_WORDS[i.pain]}` : ''}. It is closed until you clear it.
+          {say('{{poseName}}{{side}} hurt{{what}}. It is closed until you clear it.', {
+            poseName: poseName(i.pose, i.rung),
+            side: sideOf(i.side),
+            what: i.pain ? `, ${say(PAIN_WORDS[i.pain])}` : '',
+          })}
         </Alert>
       ))}
       {felt.length > 0 && (
@@ -47,7 +56,10 @@ export function TakenPart({ taken: { student, log, readings, known, leftOut } }:
             <li key={k}>
               {poseName(i.pose, i.rung)}
               {sideOf(i.side)}:{' '}
-              {[i.placeFelt && PLACE_WORDS[i.placeFelt], i.strength !== undefined && `${i.strength} of 10`]
+              {[
+                i.placeFelt && say(PLACE_WORDS[i.placeFelt]),
+                i.strength !== undefined && say('{{count}} of 10', { count: i.strength }),
+              ]
                 .filter(Boolean)
                 .join(', ')}
             </li>
@@ -59,13 +71,16 @@ export function TakenPart({ taken: { student, log, readings, known, leftOut } }:
         return (
           <Typography key={r.id}>
             {testById(r.test)?.name}
-            {sideOf(r.side)}: {readout ? withUnit(readout, r.trials[0]) : r.trials[0]}, read alone at home
+            {say('{{side}}: {{what}}, read alone at home', {
+              side: sideOf(r.side),
+              what: readout ? withUnit(readout, r.trials[0]) : r.trials[0],
+            })}
           </Typography>
         );
       })}
       {leftOut.map((words) => (
         <Typography key={words} variant="body2" color="text.secondary">
-          Left out: {words}
+          {say('Left out: {{words}}', { words })}
         </Typography>
       ))}
     </Box>

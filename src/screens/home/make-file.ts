@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Build } from '@/core/body';
 import type { DrawnBody } from '@/figure/bodies';
 import type { MadeHome } from '@/core/home/make-home';
@@ -37,7 +38,7 @@ export async function makeFile(
   const html =
     passphrase === null
       ? homeHtml(title, text, page, look)
-      : homeHtml(sayIn(look.language)('A practice'), await seal(text, passphrase), page, look);
+      : homeHtml(sayIn(look.language)(say('A practice')), await seal(text, passphrase), page, look);
   const bytes = new Blob([html]).size;
   // What is locked is written in longer letters: a third more.
   if (bytes > MOST_BYTES * (passphrase === null ? 1 : 1.4))

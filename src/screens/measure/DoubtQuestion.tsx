@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -23,15 +24,15 @@ export function DoubtQuestion({
       <Typography sx={{ fontWeight: 600 }}>{question}</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
         <Button size="small" variant="contained" onClick={onKeep}>
-          Keep it
+          {say('Keep it')}
         </Button>
         {inches !== undefined && (
           <Button size="small" variant="outlined" onClick={() => onInches(inches)}>
-            It was inches: {inches} cm
+            {say('It was inches: {{count}} cm', { count: inches })}
           </Button>
         )}
         <Button size="small" onClick={onLook}>
-          Look again
+          {say('Look again')}
         </Button>
       </Box>
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -44,22 +45,25 @@ export function EarlierReadings({
       .map((t) => typedValue(t, readout));
     const problem =
       trials.length === 0 || trials.length > 3
-        ? 'One to three values, with a space between them.'
+        ? say('One to three values, with a space between them.')
         : trials.map((t) => valueProblem(test.id, readout.id, t)).find((p) => p !== null);
     if (problem) return setEditing({ ...editing, problem });
     const kept = await replaceReadings(db, [corrected(reading, { trials }, now())]);
     setEditing(null);
-    undo(`${readout.name} is corrected: ${withUnit(readout, meanOf(trials))}.`, kept);
+    undo(
+      say('{{name}} is corrected: {{withUnit}}.', { name: readout.name, withUnit: withUnit(readout, meanOf(trials)) }),
+      kept,
+    );
   };
   return (
     <Box component="details" sx={{ pb: 1 }}>
       <Box component="summary" sx={{ fontSize: 14, cursor: 'pointer' }}>
-        Kept so far: {own.length}
+        {say('Kept so far: {{count}}', { count: own.length })}
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {own.map((r) => (
           <Box component="li" key={r.id} sx={{ fontSize: 14, mb: 0.5 }}>
-            {format(new Date(r.takenAt), 'd MMM yyyy, HH:mm')}:{' '}
+            {format(new Date(r.takenAt), say('d MMM yyyy, HH:mm'))}:{' '}
             {editing?.id === r.id ? (
               <Box
                 component="form"
@@ -70,15 +74,15 @@ export function EarlierReadings({
                 sx={{ display: 'inline-flex', gap: 1, alignItems: 'flex-start' }}
               >
                 <TextField
-                  label="Trials"
+                  label={say('Trials')}
                   value={editing.text}
                   autoFocus
                   error={editing.problem !== null}
                   helperText={editing.problem}
                   onChange={(e) => setEditing({ id: r.id, text: e.target.value, problem: null })}
                 />
-                <Button type="submit">Save the correction</Button>
-                <Button onClick={() => setEditing(null)}>Leave it</Button>
+                <Button type="submit">{say('Save the correction')}</Button>
+                <Button onClick={() => setEditing(null)}>{say('Leave it')}</Button>
               </Box>
             ) : (
               <>
@@ -86,18 +90,21 @@ export function EarlierReadings({
                 {[
                   r.variant && test.variants?.find((v) => v.id === r.variant)?.name,
                   r.active === true && 'alone',
-                  r.placeFelt && PLACE_WORDS[r.placeFelt],
-                  r.pain && 'ended by pain',
-                  r.instrument && INSTRUMENT_WORDS[r.instrument],
-                  r.compensations?.length && `seen: ${r.compensations.join(', ')}`,
+                  r.placeFelt && say(PLACE_WORDS[r.placeFelt]),
+                  r.pain && say('ended by pain'),
+                  r.instrument && say(INSTRUMENT_WORDS[r.instrument]),
+                  r.compensations?.length &&
+                    say('seen: {{compensations}}', { compensations: r.compensations.join(', ') }),
                 ]
                   .filter(Boolean)
                   .map((t) => ` · ${String(t)}`)}
                 {r.history?.map((h, i) => (
                   <Typography key={i} variant="caption" component="span">
                     {' '}
-                    (before: {h.trials.map((t) => withUnit(readout, t)).join(', ')}, changed{' '}
-                    {format(new Date(h.changedAt), 'd MMM HH:mm')})
+                    {say('(before: {{trials}}, changed {{format}})', {
+                      trials: h.trials.map((t) => withUnit(readout, t)).join(', '),
+                      format: format(new Date(h.changedAt), say('d MMM HH:mm')),
+                    })}
                   </Typography>
                 ))}
                 {readout.unit !== 'Nm_kg' && (
@@ -105,16 +112,18 @@ export function EarlierReadings({
                     size="small"
                     onClick={() => setEditing({ id: r.id, text: r.trials.join(' '), problem: null })}
                   >
-                    Correct this value
+                    {say('Correct this value')}
                   </Button>
                 )}
                 <Button
                   size="small"
                   onClick={() =>
-                    void removeReadings(db, [r.id]).then((kept) => undo(`${readout.name} is taken out.`, kept))
+                    void removeReadings(db, [r.id]).then((kept) =>
+                      undo(say('{{name}} is taken out.', { name: readout.name }), kept),
+                    )
                   }
                 >
-                  Take out
+                  {say('Take out')}
                 </Button>
               </>
             )}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -35,11 +36,11 @@ export function HowDone({
   return (
     <Box
       role="group"
-      aria-label="How it was done"
+      aria-label={say('How it was done')}
       sx={{ mt: 0.75, display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
     >
       {ways.length > 0 && (
-        <Group label="Way">
+        <Group label={say('Way')}>
           {!locked && chip('usual', !variant, () => onVariant(undefined))}
           {ways.map((v) =>
             chip(v.name, variant?.id === v.id, () => onVariant(variant?.id === v.id ? undefined : v.id)),
@@ -47,15 +48,17 @@ export function HowDone({
         </Group>
       )}
       {moves && (
-        <Group label="Moved">
-          {chip('by you', draft.active === false, () => change({ active: draft.active === false ? undefined : false }))}
+        <Group label={say('Moved')}>
+          {chip(say('by you'), draft.active === false, () =>
+            change({ active: draft.active === false ? undefined : false }),
+          )}
           {chip('alone', draft.active === true, () => change({ active: draft.active === true ? undefined : true }))}
         </Group>
       )}
-      <Group label="Held still">
-        {chip('by the student alone', draft.selfHeld === true, () => change({ selfHeld: !draft.selfHeld }))}
+      <Group label={say('Held still')}>
+        {chip(say('by the student alone'), draft.selfHeld === true, () => change({ selfHeld: !draft.selfHeld }))}
       </Group>
-      <Group label="Seen">
+      <Group label={say('Seen')}>
         {test.spoils.map((s) =>
           chip(s, seen.includes(s), () =>
             change({ seen: seen.includes(s) ? seen.filter((x) => x !== s) : [...seen, s] }),
@@ -64,22 +67,23 @@ export function HowDone({
       </Group>
       {readout.pelvisShares && (
         <TextField
-          label="Pelvis tilt °"
+          label={say('Pelvis tilt °')}
           value={draft.tilt ?? ''}
           onChange={(e) => change({ tilt: e.target.value })}
           sx={{ width: 112, ml: 'auto', '& .MuiInputBase-input': { py: 0.6 } }}
           slotProps={{
             htmlInput: {
               inputMode: 'decimal',
-              title:
+              title: say(
                 'From a second inclinometer on the pelvis, if you have one: it takes the pelvis out of the reading.',
+              ),
             },
           }}
         />
       )}
       {moves && isModelled(readout) && (
         <>
-          <Group label="Felt far away when head or ankle moves">
+          <Group label={say('Felt far away when head or ankle moves')}>
             {chip('changes', draft.distant === 'changes', () =>
               change({ distant: draft.distant === 'changes' ? undefined : 'changes' }),
             )}
@@ -88,15 +92,16 @@ export function HowDone({
             )}
           </Group>
           <TextField
-            label="After 5 breaths °"
+            label={say('After 5 breaths °')}
             value={draft.after ?? ''}
             onChange={(e) => change({ after: e.target.value })}
             sx={{ width: 140, '& .MuiInputBase-input': { py: 0.6 } }}
             slotProps={{
               htmlInput: {
                 inputMode: 'decimal',
-                title:
+                title: say(
                   'The value after five slow breaths, or after one gentle press and release. Much further means held back, not short.',
+                ),
               },
             }}
           />
@@ -104,7 +109,9 @@ export function HowDone({
       )}
       {seen.length > 0 && (
         <Typography variant="caption" sx={{ width: '100%' }}>
-          A reading with {seen.length > 1 ? 'these' : 'this'} counts less: its error is taken half as wide again.
+          {say('A reading with {{what}} counts less: its error is taken half as wide again.', {
+            what: seen.length > 1 ? 'these' : 'this',
+          })}
         </Typography>
       )}
     </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
@@ -34,13 +35,13 @@ export function KeepBar({
       }}
     >
       <Button variant="contained" onClick={onKeep}>
-        Keep and go on
+        {say('Keep and go on')}
       </Button>
       <Button variant="outlined" color="warning" onClick={onPain}>
-        ▲ Pain, stop
+        {say('▲ Pain, stop')}
       </Button>
       <Button aria-haspopup="menu" onClick={(e) => setSkipping(e.currentTarget)}>
-        Skip this test
+        {say('Skip this test')}
       </Button>
       <Menu anchorEl={skipping} open={skipping !== null} onClose={() => setSkipping(null)}>
         {SKIP_REASONS.map((reason) => (
@@ -51,7 +52,7 @@ export function KeepBar({
               onSkip(reason);
             }}
           >
-            {reason}
+            {say(reason)}
           </MenuItem>
         ))}
       </Menu>

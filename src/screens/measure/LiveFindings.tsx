@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -63,47 +64,63 @@ export function LiveFindings({
   const sides = readSide === 'both' ? null : sideGap(readings, test, readout, side);
   const modelled = isModelled(readout);
   return (
-    <Box aria-busy={inference.busy} role="region" aria-label={modelled ? 'What stops this leg' : 'This reading'}>
-      <LateProgress busy={inference.busy} label="Computing" />
+    <Box
+      aria-busy={inference.busy}
+      role="region"
+      aria-label={modelled ? say('What stops this leg') : say('This reading')}
+    >
+      <LateProgress busy={inference.busy} label={say('Computing')} />
       {inference.failed && (
         <Typography role="alert">
-          The findings could not be computed. Your readings are kept. ({inference.failed})
+          {say('The findings could not be computed. Your readings are kept. ({{failed}})', {
+            failed: inference.failed,
+          })}
         </Typography>
       )}
-      <Typography variant="h2">{modelled ? 'What stops this leg' : 'This reading'}</Typography>
+      <Typography variant="h2">{modelled ? say('What stops this leg') : say('This reading')}</Typography>
       {modelled && (
         <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
-          {SIDE_MARK[side]} {side} {MOVEMENT_WORDS[readout.movement]}
-          {earlier && now ? ' · dotted: before this reading' : ''}
+          {SIDE_MARK[side]} {say(side)} {say(MOVEMENT_WORDS[readout.movement])}
+          {earlier && now ? say(' · dotted: before this reading') : ''}
         </Typography>
       )}
       {!modelled ? (
         <Standing readings={readings} test={test} readout={readout} side={readSide} person={person} />
       ) : !now ? (
         <Typography color="text.secondary">
-          After the first reading Kolpos says here what most likely stops this movement.
+          {say('After the first reading Kolpos says here what most likely stops this movement.')}
         </Typography>
       ) : (
         <>
           <Stops finding={now} earlier={earlier} />
           <Typography sx={{ mt: 1.5, fontSize: 14 }}>
-            {now.measured === null
-              ? 'Not read yet; the other readings let Kolpos expect'
-              : now.brokenOff
-                ? `Ended early at ${withUnit(toldIn(now), now.measured)}: that says nothing about how far it goes. All readings together say`
-                : `Read ${withUnit(toldIn(now), now.measured)}, ${bandWords(now.band)}. All readings together say`}{' '}
-            {withUnit(toldIn(now), now.end.mean)} ({Math.round(Math.min(now.end.low, now.end.high))} to{' '}
-            {Math.round(Math.max(now.end.low, now.end.high))}).
+            {say('{{what}} {{withUnit}} ({{round}} to {{round2}}).', {
+              what:
+                now.measured === null
+                  ? say('Not read yet; the other readings let Kolpos expect')
+                  : now.brokenOff
+                    ? say(
+                        'Ended early at {{withUnit}}: that says nothing about how far it goes. All readings together say',
+                        { withUnit: withUnit(toldIn(now), now.measured) },
+                      )
+                    : say('Read {{withUnit}}, {{band}}. All readings together say', {
+                        withUnit: withUnit(toldIn(now), now.measured),
+                        band: bandWords(now.band),
+                      }),
+              withUnit: withUnit(toldIn(now), now.end.mean),
+              round: Math.round(Math.min(now.end.low, now.end.high)),
+              round2: Math.round(Math.max(now.end.low, now.end.high)),
+            })}
           </Typography>
         </>
       )}
       {sides && (
-        <Part title="Sides">
+        <Part title={say('Sides')}>
           <Typography sx={{ fontSize: 14 }}>{sideWords(sides, side, readout)}</Typography>
         </Part>
       )}
       {unclear.length > 0 && (
-        <Part title="Still unclear">
+        <Part title={say('Still unclear')}>
           {unclear.map((x) => (
             <Typography key={x.movement} sx={{ fontSize: 14 }}>
               {movedWords(x)}:{' '}
@@ -119,7 +136,7 @@ export function LiveFindings({
         </Part>
       )}
       {next && (
-        <Part title="Would tell most now">
+        <Part title={say('Would tell most now')}>
           <Button
             variant="outlined"
             fullWidth
@@ -127,7 +144,7 @@ export function LiveFindings({
             sx={{ textAlign: 'left', justifyContent: 'flex-start', lineHeight: 1.3 }}
           >
             {testById(next.test)?.name}
-            {way && `, ${way.name}`}, {next.side} {SIDE_MARK[next.side]}
+            {way && `, ${way.name}`}, {say(next.side)} {SIDE_MARK[next.side]}
           </Button>
           <Typography variant="caption" component="p">
             {WHY[next.why]}
@@ -199,8 +216,15 @@ function useBefore(now: Findings | null): Findings | null {
 /** Left against right in words, with the error of measuring. */
 function sideWords({ gap, detectable, beyondError }: SideGap, side: Side, readout: Readout): string {
   const error = withUnit(readout, detectable);
-  if (withUnit(readout, gap) === withUnit(readout, 0)) return `The same on both sides (error of measuring ${error}).`;
-  return `${withUnit(readout, Math.abs(gap))} ${gap < 0 ? 'lower' : 'higher'} on the ${side}: ${beyondError ? 'more than' : 'within'} the error of measuring (${error}).`;
+  if (withUnit(readout, gap) === withUnit(readout, 0))
+    return say('The same on both sides (error of measuring {{error}}).', { error });
+  return say('{{withUnit}} {{what}} on the {{side}}: {{what2}} the error of measuring ({{error}}).', {
+    withUnit: withUnit(readout, Math.abs(gap)),
+    what: gap < 0 ? 'lower' : 'higher',
+    side: say(side),
+    what2: beyondError ? say('more than') : 'within',
+    error,
+  });
 }
 
 /** How a reading that says nothing about length stands to its norm. */
@@ -220,7 +244,9 @@ function Standing({
   const own = readings.find((r) => r.test === test && r.readout === readout.id && r.side === side);
   if (!own)
     return (
-      <Typography color="text.secondary">Once it is read, Kolpos says here how it stands among people.</Typography>
+      <Typography color="text.secondary">
+        {say('Once it is read, Kolpos says here how it stands among people.')}
+      </Typography>
     );
   const value = meanOf(own.trials);
   const standing = standingOf(readout, value, person.sexForNorms, ageOn(person.birthYear, today()));
@@ -228,9 +254,15 @@ function Standing({
     <Typography sx={{ fontSize: 14 }}>
       {withUnit(readout, value)}
       {standing
-        ? `: ${bandWords(standing.z)}. Typical ${withUnit(readout, standing.norm.mean)} ± ${withUnit(readout, standing.norm.sd)} (${standing.norm.group}; ${standing.norm.source}).`
+        ? say(': {{band}}. Typical {{withUnit}} ± {{withUnit2}} ({{group}}; {{source}}).', {
+            band: bandWords(standing.z),
+            withUnit: withUnit(readout, standing.norm.mean),
+            withUnit2: withUnit(readout, standing.norm.sd),
+            group: standing.norm.group,
+            source: standing.norm.source,
+          })
         : '. There is no norm: compare with other days.'}
-      {own.compensations?.length ? ' It was seen spoilt, so take it with care.' : ''}
+      {own.compensations?.length ? say(' It was seen spoilt, so take it with care.') : ''}
     </Typography>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
@@ -53,12 +54,7 @@ export function MeasureStep({
 
   const { here, test, battery, stations } = course;
   if (screening.stopped || !here)
-    return (
-      <EmptyChart title="No tests for now">
-        {stopOf(screening)?.message ?? 'Every test is locked by a caution.'} When it is cleared, say by whom under Ask:
-        the reason stays on record.
-      </EmptyChart>
-    );
+    return <NoTests why={stopOf(screening)?.message ?? say('Every test is locked by a caution.')} />;
   const readout = test?.readouts.find((r) => r.id === here.readout) ?? test?.readouts[0];
   if (!test || !readout) return null;
   const expected = inference.value?.findings.movements.find(
@@ -84,8 +80,8 @@ export function MeasureStep({
         warm={course.warm}
         order={
           battery.id === 'full-strength'
-            ? 'Short strong efforts first, holds that tire last: split it over two days.'
-            : 'Fewest turns of the body; within a position what would tell most comes first.'
+            ? say('Short strong efforts first, holds that tire last: split it over two days.')
+            : say('Fewest turns of the body; within a position what would tell most comes first.')
         }
         onBattery={course.chooseBattery}
         onOwn={() => setChoosing(true)}
@@ -146,7 +142,7 @@ export function MeasureStep({
           onPain={setPained}
         />
       </Box>
-      <Box component="aside" aria-label="What it tells" sx={{ order: 3, gridColumn: { md: '2', lg: 'auto' } }}>
+      <Box component="aside" aria-label={say('What it tells')} sx={{ order: 3, gridColumn: { md: '2', lg: 'auto' } }}>
         <LiveFindings
           inference={inference}
           readings={known}
@@ -177,3 +173,9 @@ export function MeasureStep({
     </Box>
   );
 }
+
+const NoTests = ({ why }: { why: string }) => (
+  <EmptyChart title={say('No tests for now')}>
+    {say('{{why}} When it is cleared, say by whom under Ask: the reason stays on record.', { why })}
+  </EmptyChart>
+);

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -32,12 +33,12 @@ export function OwnTestsDialog({
   const tests = BATTERY.filter((t) => ids.includes(t.id));
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="own-title">
-      <DialogTitle id="own-title">Tests of your own choice</DialogTitle>
+      <DialogTitle id="own-title">{say('Tests of your own choice')}</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3 }}>
           {PARTS.map((part) => (
-            <Box key={part.name} role="group" aria-label={part.name}>
-              <Typography variant="h2">{part.name}</Typography>
+            <Box key={part.name} role="group" aria-label={say(part.name)}>
+              <Typography variant="h2">{say(part.name)}</Typography>
               {part.of.map((t) => (
                 <FormControlLabel
                   key={t.id}
@@ -66,11 +67,14 @@ export function OwnTestsDialog({
       </DialogContent>
       <DialogActions>
         <Typography variant="caption" sx={{ flex: 1, pl: 2 }}>
-          {tests.length} tests, {turnsOf(queueOf(tests))} quarter turns of the body
+          {say('{{tests}} tests, {{turns}} quarter turns of the body', {
+            tests: tests.length,
+            turns: turnsOf(queueOf(tests)),
+          })}
         </Typography>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>{say('Leave it')}</Button>
         <Button variant="contained" disabled={tests.length === 0} onClick={() => onUse([...ids])}>
-          Use these
+          {say('Use these')}
         </Button>
       </DialogActions>
     </Dialog>

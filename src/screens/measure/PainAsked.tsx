@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -48,26 +49,34 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
   return (
     <Dialog open onClose={onClose} aria-labelledby="pain-title" maxWidth="sm" fullWidth>
       <DialogTitle id="pain-title" sx={{ color: 'var(--caution)' }}>
-        ▲ The test is over. What was it?
+        {say('▲ The test is over. What was it?')}
       </DialogTitle>
       <DialogContent>
-        <Typography sx={{ fontWeight: 700 }}>Where</Typography>
-        <Box role="group" aria-label="Where it hurt" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
+        <Typography sx={{ fontWeight: 700 }}>{say('Where')}</Typography>
+        <Box
+          role="group"
+          aria-label={say('Where it hurt')}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}
+        >
           {places.map((p) => (
             <Pick
               key={p}
-              label={PLACE_WORDS[p]}
+              label={say(PLACE_WORDS[p])}
               on={place === p}
               press={() => tell({ placeFelt: place === p ? undefined : p, painKind: kind })}
             />
           ))}
         </Box>
-        <Typography sx={{ fontWeight: 700, mt: 2 }}>What it was like</Typography>
-        <Box role="group" aria-label="What it was like" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
+        <Typography sx={{ fontWeight: 700, mt: 2 }}>{say('What it was like')}</Typography>
+        <Box
+          role="group"
+          aria-label={say('What it was like')}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}
+        >
           {PAIN_KINDS.map((k) => (
             <Pick
               key={k}
-              label={PAIN_WORDS[k]}
+              label={say(PAIN_WORDS[k])}
               on={kind === k}
               press={() => tell({ placeFelt: place, painKind: kind === k ? undefined : k })}
             />
@@ -79,7 +88,7 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
         {caution && (
           <Box sx={{ mt: 2, p: 1.5, border: '1px solid var(--caution)', borderRadius: 1 }}>
             <Typography>
-              {has ? 'This is on record already: ' : 'This may point to: '}
+              {has ? say('This is on record already: ') : say('This may point to: ')}
               <strong>{told ? cautionName(told) : caution.name}</strong>. {caution.message}
             </Typography>
             {!has && (
@@ -90,18 +99,18 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
                 sx={{ mt: 1 }}
                 onClick={() => told && void tellCaution(db, student.id, told, today())}
               >
-                Add this caution
+                {say('Add this caution')}
               </Button>
             )}
           </Box>
         )}
         <Typography variant="caption" component="p" sx={{ mt: 2 }}>
-          Kept as pain: it says nothing about length, and nothing is stretched because of it.
+          {say('Kept as pain: it says nothing about length, and nothing is stretched because of it.')}
         </Typography>
       </DialogContent>
       <DialogActions>
         <Button variant="contained" onClick={onClose}>
-          Go on
+          {say('Go on')}
         </Button>
       </DialogActions>
     </Dialog>

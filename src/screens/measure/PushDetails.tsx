@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -33,27 +35,36 @@ export function PushDetails({
     ? torqueOf({ newtons, lever_cm: typedNumber(draft.lever ?? ''), gravity_Nm: withGravity ? gravity_Nm : 0, mass_kg })
     : null;
   return (
-    <Box role="group" aria-label="From push to torque" sx={{ mt: 1 }}>
+    <Box role="group" aria-label={say('From push to torque')} sx={{ mt: 1 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}>
         <TextField
-          label="Lever arm, cm"
+          label={say('Lever arm, cm')}
           value={draft.lever ?? ''}
           onChange={(e) => change({ lever: e.target.value })}
           sx={{ width: 130 }}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
         />
         <Pick
-          label="student builds up (make)"
+          label={say('student builds up (make)')}
           on={(draft.manner ?? 'make') === 'make'}
           press={() => change({ manner: 'make' })}
         />
-        <Pick label="you overcome (break)" on={draft.manner === 'break'} press={() => change({ manner: 'break' })} />
+        <Pick
+          label={say('you overcome (break)')}
+          on={draft.manner === 'break'}
+          press={() => change({ manner: 'break' })}
+        />
         {gravity_Nm !== 0 && (
-          <Pick label="weight of the limb counted" on={withGravity} press={() => change({ gravity: !withGravity })} />
+          <Pick
+            label={say('weight of the limb counted')}
+            on={withGravity}
+            press={() => change({ gravity: !withGravity })}
+          />
         )}
       </Box>
       <Typography variant="caption" component="p">
-        Measured {lever?.arm}. Never mix make and break in one series: break gives more.
+        {say('Measured')} {lever?.arm}
+        {say('. Never mix make and break in one series: break gives more.')}
       </Typography>
       <Typography sx={{ fontSize: 15, mt: 0.5, fontVariantNumeric: 'tabular-nums' }} aria-live="polite">
         {torque ? (
@@ -63,14 +74,24 @@ export function PushDetails({
             {withGravity && (
               <>
                 {' '}
-                + limb {gravity_Nm.toFixed(1)} N·m = {torque.total_Nm.toFixed(1)} N·m
+                {say('+ limb {{gravity_Nm}} N·m = {{total_Nm}} N·m', {
+                  gravity_Nm: gravity_Nm.toFixed(1),
+                  total_Nm: torque.total_Nm.toFixed(1),
+                })}
               </>
             )}
-            ; ÷ {mass_kg} kg = <strong>{torque.normalised.toFixed(2)} N·m/kg</strong> (
-            {percentOfWeight(newtons, mass_kg).toFixed(0)} % of body weight on the pad)
+            <Said
+              text={'; ÷ {{count}} kg = <1>{{normalised}} N·m/kg</1> ({{percentOfWeight}} % of body weight on the pad)'}
+              values={{
+                count: mass_kg,
+                normalised: torque.normalised.toFixed(2),
+                percentOfWeight: percentOfWeight(newtons, mass_kg).toFixed(0),
+              }}
+              parts={[<strong key="1" />]}
+            />
           </>
         ) : (
-          'Newtons and lever arm give the torque here, step by step.'
+          say('Newtons and lever arm give the torque here, step by step.')
         )}
       </Typography>
     </Box>

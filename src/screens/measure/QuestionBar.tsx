@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -24,8 +26,12 @@ export function QuestionBar({
   onLeave: () => void;
 }) {
   const what = asked.movement
-    ? `${SIDE_MARK[asked.side]} ${asked.side} ${MOVEMENT_WORDS[asked.movement]}`
-    : `the way in “${shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'}”, ${asked.side} ${SIDE_MARK[asked.side]}`;
+    ? `${SIDE_MARK[asked.side]} ${asked.side} ${say(MOVEMENT_WORDS[asked.movement])}`
+    : say('the way in “{{what}}”, {{side}} {{side2}}', {
+        what: shapeById(asked.pose?.id ?? '')?.name ?? say('this pose'),
+        side: say(asked.side),
+        side2: SIDE_MARK[asked.side],
+      });
   const [likeliest, second] = settling?.limiters ?? [];
   const name = (limiter: typeof likeliest) =>
     limiter ? `${GROUP_WORDS[limiter.group].name}, ${inHundred(limiter.probability)}` : '';
@@ -33,44 +39,67 @@ export function QuestionBar({
   return (
     <Box
       role="region"
-      aria-label="Question"
+      aria-label={say('Question')}
       aria-busy={busy}
       sx={{ border: '1px solid var(--act)', borderRadius: 1.5, p: 1.25, mb: 1.5, bgcolor: 'var(--act-pale)' }}
     >
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-        <Typography sx={{ flex: 1, fontWeight: 600 }}>What stops {what}?</Typography>
+        <Typography sx={{ flex: 1, fontWeight: 600 }}>{say('What stops {{what}}?', { what })}</Typography>
         <Button size="small" onClick={onLeave}>
-          {settling?.state === 'ask' ? 'Leave the question' : 'Done'}
+          {settling?.state === 'ask' ? say('Leave the question') : say('Done')}
         </Button>
       </Box>
       {!settling || !likeliest ? (
-        <Typography sx={{ fontSize: 14 }}>Kolpos is looking for the test that tells.</Typography>
+        <Typography sx={{ fontSize: 14 }}>{say('Kolpos is looking for the test that tells.')}</Typography>
       ) : settling.state === 'settled' ? (
         <Typography sx={{ fontSize: 15 }}>
-          Settled: <span className="muscle">{name(likeliest)}</span>.
+          <Said
+            text={'Settled: <1>{{name}}</1>.'}
+            values={{ name: name(likeliest) }}
+            parts={[<span key="1" className="muscle" />]}
+          />
         </Typography>
       ) : settling.state === 'cannot' ? (
         <Typography sx={{ fontSize: 15 }}>
-          Tests cannot settle it: <span className="muscle">{name(likeliest)}</span>
+          <Said
+            text={'Tests cannot settle it: <1>{{name}}</1>'}
+            values={{ name: name(likeliest) }}
+            parts={[<span key="1" className="muscle" />]}
+          />
           {second && (
             <>
               {' '}
-              or <span className="muscle">{name(second)}</span>
+              <Said
+                text={'or <1>{{name}}</1>'}
+                values={{ name: name(second) }}
+                parts={[<span key="1" className="muscle" />]}
+              />
             </>
           )}
-          . Keep both in mind, and note where it is felt in the poses.
+          {say('. Keep both in mind, and note where it is felt in the poses.')}
         </Typography>
       ) : (
         <>
           <Typography sx={{ fontSize: 14 }}>
-            So far <span className="muscle">{name(likeliest)}</span>
+            <Said
+              text={'So far <1>{{name}}</1>'}
+              values={{ name: name(likeliest) }}
+              parts={[<span key="1" className="muscle" />]}
+            />
             {second && (
               <>
                 {' '}
-                or <span className="muscle">{name(second)}</span>
+                <Said
+                  text={'or <1>{{name}}</1>'}
+                  values={{ name: name(second) }}
+                  parts={[<span key="1" className="muscle" />]}
+                />
               </>
             )}
-            . Test {Math.min(asked.asked + 1, ASK_AT_MOST)} of at most {ASK_AT_MOST}:
+            {say('. Test {{min}} of at most {{aSK_AT_MOST}}:', {
+              min: Math.min(asked.asked + 1, ASK_AT_MOST),
+              aSK_AT_MOST: ASK_AT_MOST,
+            })}
           </Typography>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mt: 0.5 }}>
             {first && (
@@ -86,11 +115,15 @@ export function QuestionBar({
           </Box>
           {settling.between && (
             <Typography variant="caption" component="p">
-              The first tells most between {GROUP_WORDS[settling.between[0]].name} and{' '}
-              {GROUP_WORDS[settling.between[1]].name}
+              {say('The first tells most between {{name}} and {{name2}}', {
+                name: GROUP_WORDS[settling.between[0]].name,
+                name2: GROUP_WORDS[settling.between[1]].name,
+              })}
               {first &&
                 first.turns > 0 &&
-                `; it costs ${first.turns === 1 ? 'one turn' : `${first.turns} turns`} of the body`}
+                say('; it costs {{what}} of the body', {
+                  what: first.turns === 1 ? say('one turn') : say('{{count}} turns', { count: first.turns }),
+                })}
               .
             </Typography>
           )}

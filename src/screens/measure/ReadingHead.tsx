@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -43,14 +44,14 @@ export function ReadingHead({
             size="small"
             value={side}
             onChange={(_, v: ReadingSide | null) => v && onSide(v)}
-            aria-label="Side"
+            aria-label={say('Side')}
             sx={{ '& .MuiToggleButton-root': { py: 0.3 } }}
           >
             <ToggleButton value="left" disabled={shut.some((s) => s.side === 'left')}>
-              ◁ left
+              {say('◁ left')}
             </ToggleButton>
             <ToggleButton value="right" disabled={shut.some((s) => s.side === 'right')}>
-              right ▷
+              {say('right ▷')}
             </ToggleButton>
           </ToggleButtonGroup>
         )}

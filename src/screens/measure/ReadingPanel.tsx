@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
@@ -123,8 +124,12 @@ export function ReadingPanel(props: ReadingPanelProps) {
       />
       <KeepBar onKeep={() => keep(false)} onPain={() => keep(true)} onSkip={onSkip} />
       <Typography variant="caption" component="p">
-        {test.care} Smallest change that counts: {withUnit(readout, readout.detectable)}
-        {readout.detectableShare && ` or ${Math.round(100 * readout.detectableShare)} % of the value`}{' '}
+        {say('{{care}} Smallest change that counts: {{withUnit}}', {
+          care: test.care,
+          withUnit: withUnit(readout, readout.detectable),
+        })}
+        {readout.detectableShare &&
+          say(' or {{count}} % of the value', { count: Math.round(100 * readout.detectableShare) })}{' '}
         {`(${readout.detectableSource})`}.
       </Typography>
       <EarlierReadings test={test} readout={readout} side={side} readings={readings} />

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { SIDE_MARK } from '@/core/body/words';
 import { meanOf, withUnit } from '@/core/assessment/reading';
 import { UNIT_WORDS } from '@/core/assessment/words';
@@ -25,7 +26,14 @@ export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
   if (readout.grades)
     return (
       <ChoiceChips
-        question={norm ? `Grade; usual: ${withUnit(readout, norm.mean)} (${norm.source})` : 'Grade'}
+        question={
+          norm
+            ? say('Grade; usual: {{withUnit}} ({{source}})', {
+                withUnit: withUnit(readout, norm.mean),
+                source: norm.source,
+              })
+            : say('Grade')
+        }
         choices={readout.grades.map((words, i) => ({
           id: String(readout.min + i),
           label: `${readout.min + i} ${words}`,
@@ -34,17 +42,17 @@ export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
         onChoose={(g) => change({ typed: g ?? '' })}
       />
     );
-  const typical = variant && !variant.sameMeasure ? 'typical of the usual way' : 'typical';
+  const typical = variant && !variant.sameMeasure ? say('typical of the usual way') : 'typical';
   return (
     <Ruler
-      label={`Set ${readout.name}`}
+      label={say('Set {{name}}', { name: readout.name })}
       min={readout.min}
       max={readout.max}
       value={shown}
-      unit={UNIT_WORDS[readout.unit]}
+      unit={say(UNIT_WORDS[readout.unit])}
       step={readout.unit === 'cm' ? 0.5 : 1}
       band={norm && [norm.mean - norm.sd, norm.mean + norm.sd]}
-      bandLabel={norm ? `${typical}: ${norm.group} (${norm.source})` : 'no norm: compare with other days'}
+      bandLabel={norm ? `${typical}: ${norm.group} (${norm.source})` : say('no norm: compare with other days')}
       marks={[
         ...(across && across.side !== 'both'
           ? [{ value: meanOf(across.trials), label: `${across.side} ${SIDE_MARK[across.side]}` }]

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import type { ReadoutId, TestDefinition } from '@/core/assessment/definition';
@@ -16,7 +17,7 @@ export function ReadoutChips({
   'use memo';
   if (test.readouts.length < 2) return null;
   return (
-    <Box role="group" aria-label="What is read" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 0.5 }}>
+    <Box role="group" aria-label={say('What is read')} sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 0.5 }}>
       {test.readouts.map((r) => (
         <Chip
           key={r.id}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -72,7 +73,7 @@ export function Ruler({
     <Box sx={{ position: 'relative', mt: 0.5 }}>
       <Box
         role="img"
-        aria-label={`${band ? `Typical ${said(band[0])} to ${said(band[1])} ${unit}. ` : ''}${marks.map((m) => `${m.label} ${said(m.value)}`).join('. ')}`}
+        aria-label={`${band ? say('Typical {{said}} to {{said2}} {{unit}}. ', { said: said(band[0]), said2: said(band[1]), unit }) : ''}${marks.map((m) => `${m.label} ${said(m.value)}`).join('. ')}`}
       >
         <svg viewBox={`${-MARGIN} 0 ${width + 2 * MARGIN} ${height}`} width="100%" style={{ display: 'block' }}>
           <text

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -26,17 +27,17 @@ export function SessionActions({
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 1 }}>
       {done === all && (
         <Button variant="contained" fullWidth component={Link} href={findings}>
-          All read: see the findings
+          {say('All read: see the findings')}
         </Button>
       )}
       {done > 0 && (
         <Button size="small" onClick={onAgain}>
-          Test again
+          {say('Test again')}
         </Button>
       )}
       {done < all && (
         <Button size="small" onClick={onPark}>
-          Park it
+          {say('Park it')}
         </Button>
       )}
     </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -21,18 +22,21 @@ export function SidesSwapped({ swapped: { pair, name }, onDone }: { swapped: Swa
   const undo = useUndo();
   const swap = async () => {
     onDone();
-    undo(`${name}: left and right are exchanged.`, await replaceReadings(db, exchanged(pair, now())));
+    undo(say('{{name}}: left and right are exchanged.', { name }), await replaceReadings(db, exchanged(pair, now())));
   };
   return (
     <Box role="alert" sx={{ p: 1.25, mb: 1, bgcolor: 'var(--act-pale)', borderRadius: 1.5 }}>
       <Typography sx={{ fontWeight: 600 }}>
-        {name}: today left and right stand the other way round than in every earlier session. Were the sides swapped?
+        {say(
+          '{{name}}: today left and right stand the other way round than in every earlier session. Were the sides swapped?',
+          { name },
+        )}
       </Typography>
       <Button size="small" variant="contained" sx={{ mr: 1, mt: 0.5 }} onClick={() => void swap()}>
-        Swap them
+        {say('Swap them')}
       </Button>
       <Button size="small" sx={{ mt: 0.5 }} onClick={onDone}>
-        They are right
+        {say('They are right')}
       </Button>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { typedNumber } from '@/core/measuring/typed';
@@ -13,7 +14,7 @@ export function TakeWith({ read, taking }: { read: Read; taking: Taking }) {
   return (
     <Box
       role="group"
-      aria-label="Take the value with"
+      aria-label={say('Take the value with')}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', ml: -0.75 }}
     >
       <InstrumentButtons
@@ -35,11 +36,13 @@ export function TakeWith({ read, taking }: { read: Read; taking: Taking }) {
       />
       {draft.instrument && draft.likelyError !== undefined && (
         <Typography variant="caption">
-          last taken within ± {draft.likelyError}
+          {say('last taken within ± {{count}}', { count: draft.likelyError })}
           {readout.unit === 'deg' && '°'}
         </Typography>
       )}
-      {draft.failure && <Typography variant="caption">ended: {draft.failure}</Typography>}
+      {draft.failure && (
+        <Typography variant="caption">{say('ended: {{failure}}', { failure: draft.failure })}</Typography>
+      )}
     </Box>
   );
 }

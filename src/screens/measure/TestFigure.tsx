@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useMemo } from 'react';
 import { SIDES, skeletonOf, type Build, type Posture, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
@@ -83,7 +84,7 @@ export function TestFigure(props: TestFigureProps) {
         {
           id: s.place,
           at,
-          label: `felt: ${PLACE_WORDS[s.place]}`,
+          label: say('felt: {{place}}', { place: say(PLACE_WORDS[s.place]) }),
           chosen,
           stops: s.action === 'stop',
           onChoose: () => felt.onChoose(chosen ? undefined : s.place),
@@ -109,13 +110,13 @@ export function TestFigure(props: TestFigureProps) {
     }
     if (best !== value) onSet(best);
   };
-  const whose = readSide === 'both' ? '' : `, ${side} side`;
+  const whose = readSide === 'both' ? '' : say(', {{side}} side', { side: say(side) });
   return (
     <Figure
-      label={`${test.name}${whose}, at ${withUnit(readout, value)}.`}
+      label={say('{{name}}{{whose}}, at {{withUnit}}.', { name: test.name, whose, withUnit: withUnit(readout, value) })}
       turns
       marks={marks}
-      knobs={point ? [{ point, label: 'Drag to set the reading', onDrag }] : undefined}
+      knobs={point ? [{ point, label: say('Drag to set the reading'), onDrag }] : undefined}
       {...scene}
     />
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -66,11 +67,11 @@ export function TestQueue({
     else groups.push({ position: entry.test.position, entries: [entry] });
   }
   return (
-    <Box component="nav" aria-label="Tests" sx={{ order: { xs: 2, md: 0 } }}>
+    <Box component="nav" aria-label={say('Tests')} sx={{ order: { xs: 2, md: 0 } }}>
       <TextField
         select
         fullWidth
-        label="Which tests"
+        label={say('Which tests')}
         value={battery}
         onChange={(e) => onBattery(e.target.value)}
         sx={{ mb: 0.5 }}
@@ -83,10 +84,10 @@ export function TestQueue({
       </TextField>
       <Box sx={{ display: 'flex', alignItems: 'center', mb: 0.5 }}>
         <Typography variant="caption" component="p" sx={{ flex: 1 }}>
-          {done} of {all} readings
+          {say('{{done}} of {{all}} readings', { done, all })}
         </Typography>
         <Button size="small" onClick={onOwn}>
-          Choose
+          {say('Choose')}
         </Button>
       </Box>
       {footer}
@@ -104,7 +105,7 @@ export function TestQueue({
         {order}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mt: 1 }} id="warm-label">
-        The body today
+        {say('The body today')}
       </Typography>
       <ToggleButtonGroup
         exclusive
@@ -114,8 +115,8 @@ export function TestQueue({
         onChange={(_, v: string | null) => v && onWarm(v === 'warm')}
         sx={{ '& .MuiToggleButton-root': { py: 0.3 } }}
       >
-        <ToggleButton value="cold">cold</ToggleButton>
-        <ToggleButton value="warm">warm from practice</ToggleButton>
+        <ToggleButton value="cold">{say('cold')}</ToggleButton>
+        <ToggleButton value="warm">{say('warm from practice')}</ToggleButton>
       </ToggleButtonGroup>
     </Box>
   );
@@ -146,10 +147,13 @@ function Entry({
           outline: active ? '2px solid var(--caution)' : undefined,
         }}
       >
-        ▲ {test.name}: locked by “{lock.by.map((c) => c.name.toLowerCase()).join('”, “')}”
+        {say('▲ {{name}}: locked by “{{by}}”', {
+          name: test.name,
+          by: lock.by.map((c) => c.name.toLowerCase()).join('”, “'),
+        })}
         {lock.open.map((v) => (
           <Button key={v.id} size="small" onClick={() => onTest(test.id, v.id)} sx={{ display: 'block', px: 0 }}>
-            Open: {v.name}
+            {say('Open: {{name}}', { name: v.name })}
           </Button>
         ))}
       </Box>
@@ -185,12 +189,15 @@ function Entry({
             component="span"
             sx={{ display: 'block', color: active ? 'inherit' : 'var(--caution)' }}
           >
-            ▲ {side} locked by “{by.map((c) => c.name.toLowerCase()).join('”, “')}”
+            {say('▲ {{side}} locked by “{{by}}”', {
+              side: say(side),
+              by: by.map((c) => c.name.toLowerCase()).join('”, “'),
+            })}
           </Typography>
         ))}
         {skipped && (
           <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-            left out: {skipped}
+            {say('left out: {{skipped}}', { skipped })}
           </Typography>
         )}
       </span>

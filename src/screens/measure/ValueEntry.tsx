@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Chip from '@mui/material/Chip';
@@ -73,7 +74,7 @@ export function ValueEntry({
           onChange={(e) => change({ typed: e.target.value, instrument: undefined, likelyError: undefined })}
           placeholder={placeholder}
           inputProps={{
-            'aria-label': `${readout.name}, ${push ? 'newtons' : UNIT_WORDS[readout.unit]}`,
+            'aria-label': `${readout.name}, ${push ? 'newtons' : say(UNIT_WORDS[readout.unit])}`,
             inputMode: 'decimal',
             autoComplete: 'off',
           }}
@@ -96,7 +97,7 @@ export function ValueEntry({
       <Box sx={{ flex: '1 1 150px' }}>
         <Typography sx={{ fontWeight: 600 }}>{readout.name}</Typography>
         <Typography variant="caption" component="p">
-          {push ? 'Newtons on the pad' : `0 = ${readout.zero}`}
+          {push ? say('Newtons on the pad') : `0 = ${readout.zero}`}
         </Typography>
         <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'center' }}>
           {draft.trials.map((t, i) => (
@@ -110,15 +111,17 @@ export function ValueEntry({
           ))}
           {count > 1 && (
             <Typography variant="caption" sx={{ fontWeight: wide ? 700 : 400 }}>
-              spread {push ? `${spread.toFixed(0)} N` : withUnit(readout, spread)}
-              {wide ? ', wide: measure once more' : ', fine'}
+              {say('spread {{what}}{{what2}}', {
+                what: push ? `${spread.toFixed(0)} N` : withUnit(readout, spread),
+                what2: wide ? say(', wide: measure once more') : say(', fine'),
+              })}
             </Typography>
           )}
         </Box>
         {children}
       </Box>
       <Button type="submit" variant="outlined" disabled={count >= 3}>
-        {count >= 3 ? 'Three trials' : `Add trial ${count + 1} of 3`}
+        {count >= 3 ? say('Three trials') : say('Add trial {{count}} of 3', { count: count + 1 })}
       </Button>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Derived } from '@/core/measuring/derived';
@@ -8,9 +9,9 @@ export function WorkedOut({ values }: { values: readonly Derived[] }) {
   'use memo';
   if (values.length === 0) return null;
   return (
-    <Box sx={{ mt: 2 }} role="region" aria-label="Worked out">
+    <Box sx={{ mt: 2 }} role="region" aria-label={say('Worked out')}>
       <Typography variant="h2" sx={{ fontSize: 16, mb: 0.5 }}>
-        Worked out
+        {say('Worked out')}
       </Typography>
       {values.map((d) => (
         <Box key={`${d.id}/${d.side}`} sx={{ mb: 1 }}>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { groupOf, type Side } from '@/core/body';
 import type { Screening } from '@/core/cautions/screen';
 import type { NextTest } from '@/core/inference';
@@ -48,14 +49,14 @@ export function batteriesFor(
   const said = testsFor(student.complaints)
     .slice(0, 8)
     .map((s) => s.test);
-  if (said.length > 0) out.push({ id: 'complaints', name: 'What she speaks of', tests: named(said) });
+  if (said.length > 0) out.push({ id: 'complaints', name: say('What she speaks of'), tests: named(said) });
   const groups = (aims ?? []).filter((a) => a.kind !== 'leave').map((a) => a.group);
   const aimed = testsForAims(
     BATTERY,
     groups.map((g) => groupOf(g) ?? g),
   );
-  if (aimed.length > 0) out.push({ id: 'aims', name: 'What we aim at', tests: aimed });
-  if (own.length > 0) out.push({ id: 'own', name: 'Your own choice', tests: named(own) });
+  if (aimed.length > 0) out.push({ id: 'aims', name: say('What we aim at'), tests: aimed });
+  if (own.length > 0) out.push({ id: 'own', name: say('Your own choice'), tests: named(own) });
   return out;
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { valueDoubts, doubtQuestion, type HeldAgainst } from '@/core/measuring/plausibility';
 import { torqueOf } from '@/core/measuring/torque';
 import { typedNumber, typedValue } from '@/core/measuring/typed';
@@ -43,7 +44,7 @@ export function leverProblem(text: string | undefined): string | null {
   const lever = typedNumber(text ?? '');
   return Number.isFinite(lever) && lever >= 3 && lever <= 120
     ? null
-    : 'The lever arm is 3 to 120 cm, from the joint to the middle of the pad.';
+    : say('The lever arm is 3 to 120 cm, from the joint to the middle of the pad.');
 }
 
 /** Newtons of a push as N·m/kg with everything that it rests on. */
@@ -71,8 +72,8 @@ export function trialProblem(
   const { readout, test } = of;
   if (readout.unit !== 'Nm_kg') return valueProblem(test.id, readout.id, typedValue(text, readout));
   const newtons = typedNumber(text);
-  if (!Number.isFinite(newtons)) return 'Type the push in newtons, for example 140.';
-  if (newtons < 0 || newtons > 2000) return 'Only 0 to 2000 N is possible for a push: check the number.';
+  if (!Number.isFinite(newtons)) return say('Type the push in newtons, for example 140.');
+  if (newtons < 0 || newtons > 2000) return say('Only 0 to 2000 N is possible for a push: check the number.');
   const lever = leverProblem(draft.lever);
   if (lever) return lever;
   const { normalised } = torqueOf({
@@ -82,7 +83,10 @@ export function trialProblem(
     mass_kg: of.mass_kg,
   });
   return normalised > readout.max
-    ? `${newtons} N at ${draft.lever} cm would be ${normalised.toFixed(1)} N·m/kg: more than any hip or knee gives. Please look again.`
+    ? say(
+        '{{count}} N at {{lever}} cm would be {{normalised}} N·m/kg: more than any hip or knee gives. Please look again.',
+        { count: newtons, lever: draft.lever ?? '', normalised: normalised.toFixed(1) },
+      )
     : null;
 }
 
@@ -90,11 +94,14 @@ export function trialProblem(
 function besideTrials(draft: DraftValues, readout: Readout): { tilt?: number; after?: number; problem?: string } {
   const tilt = readout.pelvisShares && draft.tilt?.trim() ? typedNumber(draft.tilt) : undefined;
   if (tilt !== undefined && !(tilt >= -40 && tilt <= 60))
-    return { problem: 'The second inclinometer reads between −40° and 60°. Leave it empty if there is none.' };
+    return { problem: say('The second inclinometer reads between −40° and 60°. Leave it empty if there is none.') };
   const after = readout.unit === 'deg' && draft.after?.trim() ? typedNumber(draft.after) : undefined;
   if (after !== undefined && !(after >= readout.min && after <= readout.max))
     return {
-      problem: `After breathing, too, only ${withUnit(readout, readout.min)} to ${withUnit(readout, readout.max)} is possible. Leave it empty if it was not tried.`,
+      problem: say(
+        'After breathing, too, only {{withUnit}} to {{withUnit2}} is possible. Leave it empty if it was not tried.',
+        { withUnit: withUnit(readout, readout.min), withUnit2: withUnit(readout, readout.max) },
+      ),
     };
   return { tilt, after };
 }
@@ -114,8 +121,13 @@ export function readingFromDraft(
   if (texts.length === 0)
     return fail(
       options.pain
-        ? 'Type the value where it began to hurt, then press again. The test is over either way.'
-        : `Type the reading first${readout.norms[0] && readout.unit !== 'Nm_kg' ? `, for example ${Math.round(readout.norms[0].mean)}` : ''}.`,
+        ? say('Type the value where it began to hurt, then press again. The test is over either way.')
+        : say('Type the reading first{{what}}.', {
+            what:
+              readout.norms[0] && readout.unit !== 'Nm_kg'
+                ? say(', for example {{count}}', { count: Math.round(readout.norms[0].mean) })
+                : '',
+          }),
     );
   const beside = besideTrials(draft, readout);
   if (beside.problem !== undefined) return fail(beside.problem);

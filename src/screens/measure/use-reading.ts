@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useMemo, useRef, useState, type RefObject } from 'react';
 import { otherSide } from '@/core/body';
 import type { Build } from '@/core/body';
@@ -144,9 +145,17 @@ export function useReading(read: Read, { onKept, onSkip, onPain }: AfterReading)
     forget();
     const whose = side === 'both' ? '' : `, ${side}`;
     const value = withUnit(readout, meanOf(result.reading.trials));
-    undo(`${readout.name}${whose}: ${value} is kept${pain ? ', ended by pain' : ''}.`, kept);
+    undo(
+      say('{{name}}{{whose}}: {{value}} is kept{{what}}.', {
+        name: readout.name,
+        whose,
+        value,
+        what: pain ? say(', ended by pain') : '',
+      }),
+      kept,
+    );
     if (!pain) return onKept(result.reading);
-    onSkip('ended by pain');
+    onSkip(say('ended by pain'));
     onPain(result.reading);
   };
   return {

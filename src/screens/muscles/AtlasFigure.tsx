@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -73,7 +74,9 @@ export function AtlasFigure({
       link.click();
       setTimeout(() => URL.revokeObjectURL(url), 10_000);
     } catch {
-      enqueueSnackbar('The picture could not be made in this browser. Nothing else has changed.', { variant: 'error' });
+      enqueueSnackbar(say('The picture could not be made in this browser. Nothing else has changed.'), {
+        variant: 'error',
+      });
     }
   };
 
@@ -84,12 +87,12 @@ export function AtlasFigure({
           exclusive
           size="small"
           value={side}
-          aria-label="Side"
+          aria-label={say('Side')}
           onChange={(_, v: AtlasState['side'] | null) => v && set({ side: v })}
         >
           {SIDES.map((s) => (
             <ToggleButton key={s} value={s}>
-              {SIDE_MARK[s]}&nbsp;{s}
+              {SIDE_MARK[s]}&nbsp;{say(s)}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
@@ -97,20 +100,23 @@ export function AtlasFigure({
           exclusive
           size="small"
           value={shown}
-          aria-label="Muscles shown"
+          aria-label={say('Muscles shown')}
           onChange={(_, v: Shown | null) => v && set({ shown: v })}
         >
-          <ToggleButton value="one">this one</ToggleButton>
-          <ToggleButton value="partners">with partners</ToggleButton>
-          <ToggleButton value="all">all</ToggleButton>
+          <ToggleButton value="one">{say('this one')}</ToggleButton>
+          <ToggleButton value="partners">{say('with partners')}</ToggleButton>
+          <ToggleButton value="all">{say('all')}</ToggleButton>
         </ToggleButtonGroup>
         <ToggleButton size="small" value="whole" selected={whole} onChange={() => setWhole(!whole)}>
-          whole body
+          {say('whole body')}
         </ToggleButton>
       </Box>
       <Figure
         key={`${muscle}/${side}`}
-        label={`${name}, ${side} side, on a standing figure with the joints as set below. Click a muscle to choose it.`}
+        label={say(
+          '{{name}}, {{side}} side, on a standing figure with the joints as set below. Click a muscle to choose it.',
+          { name, side: say(side) },
+        )}
         posture={posture}
         tints={tints}
         angles={angles}
@@ -118,18 +124,18 @@ export function AtlasFigure({
         turns
         steady
         near={near}
-        height="min(56vh, 470px)"
+        height={say('min(56vh, 470px)')}
         svgRef={svg}
         onPick={(structure, at) => set({ muscle: structure, side: at })}
       />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Depths />
         <Box sx={{ flex: 1 }} />
-        <Button size="small" onClick={() => void save('svg')} aria-label="Save the figure as SVG">
-          SVG
+        <Button size="small" onClick={() => void save('svg')} aria-label={say('Save the figure as SVG')}>
+          {say('SVG')}
         </Button>
-        <Button size="small" onClick={() => void save('png')} aria-label="Save the figure as PNG">
-          PNG
+        <Button size="small" onClick={() => void save('png')} aria-label={say('Save the figure as PNG')}>
+          {say('PNG')}
         </Button>
       </Box>
     </Box>
@@ -140,7 +146,7 @@ export function AtlasFigure({
 function Depths() {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 13, color: 'var(--ink-2)' }}>
-      <span>slack</span>
+      <span>{say('slack')}</span>
       <Box
         aria-hidden
         sx={{ display: 'flex', flex: '0 0 120px', height: 10, border: '1px solid var(--line)', '& > *': { flex: 1 } }}
@@ -149,7 +155,7 @@ function Depths() {
           <Box key={v} sx={{ background: seaTint(v) }} />
         ))}
       </Box>
-      <span>where typical people stop</span>
+      <span>{say('where typical people stop')}</span>
     </Box>
   );
 }

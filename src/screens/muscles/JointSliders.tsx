@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -40,7 +41,7 @@ export function JointSliders({
       (crossed.length < 2 && n === 'hip_flexion'),
   );
   return (
-    <Box component="section" aria-label="Joint angles" sx={{ mt: 1 }}>
+    <Box component="section" aria-label={say('Joint angles')} sx={{ mt: 1 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 0.5 }}>
         {PRESETS.map((p) => (
           <Button key={p.name} size="small" sx={{ px: 1, minWidth: 0 }} onClick={() => set({ angles: p.angles })}>
@@ -63,7 +64,7 @@ export function JointSliders({
         ))}
       </Box>
       <Button size="small" onClick={() => setAll(!all)} aria-expanded={all}>
-        {all ? 'Only the joints it crosses' : 'Every joint of this side'}
+        {all ? say('Only the joints it crosses') : say('Every joint of this side')}
       </Button>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -36,11 +37,11 @@ export function MuscleCurves({
   const about = besideCurve ? (wanted !== null && shared.includes(wanted) ? wanted : (shared[0] ?? null)) : null;
   const choices = crossed.includes(state.over) ? crossed : [...crossed, state.over];
   return (
-    <Box component="section" aria-label="Curves" sx={{ mt: 1.5 }}>
+    <Box component="section" aria-label={say('Curves')} sx={{ mt: 1.5 }}>
       <TextField
         select
         size="small"
-        label="While this joint moves"
+        label={say('While this joint moves')}
         value={state.over}
         onChange={(e) => set({ over: Number(e.target.value) })}
         sx={{ minWidth: 190, mb: 1, mr: 1 }}
@@ -55,7 +56,7 @@ export function MuscleCurves({
         <TextField
           select
           size="small"
-          label="Compared in"
+          label={say('Compared in')}
           value={about}
           onChange={(e) => setWanted(Number(e.target.value))}
           sx={{ minWidth: 170, mb: 1 }}
@@ -68,10 +69,14 @@ export function MuscleCurves({
         </TextField>
       )}
       {besideCurve && about === null && (
-        <Typography>These two share no joint: there is nothing to compare in one chart.</Typography>
+        <Typography>{say('These two share no joint: there is nothing to compare in one chart.')}</Typography>
       )}
       <LineChart
-        label={`Moment arms of ${name} over ${across.name}. ${sentences.join(' ')}`}
+        label={say('Moment arms of {{name}} over {{name2}}. {{sentences}}', {
+          name,
+          name2: across.name,
+          sentences: sentences.join(' '),
+        })}
         height={210}
         series={
           besideCurve && about !== null
@@ -84,7 +89,10 @@ export function MuscleCurves({
         bands={curve.slack.map(([from, to]) => ({ from, to, word: 'slack' }))}
       />
       <LineChart
-        label={`Length of ${name} over ${across.name}, percent of its fibre length beyond standing.`}
+        label={say('Length of {{name}} over {{name2}}, percent of its fibre length beyond standing.', {
+          name,
+          name2: across.name,
+        })}
         height={150}
         series={[
           lengthSeries(curve, name, '--sea-4', false),
@@ -102,7 +110,7 @@ export function MuscleCurves({
       </Box>
       {sentences.length > 6 && (
         <Box component="details">
-          <summary>{sentences.length - 6} more, part by part</summary>
+          <summary>{say('{{count}} more, part by part', { count: sentences.length - 6 })}</summary>
           <ul>
             {sentences.slice(6).map((s) => (
               <li key={s}>{s}</li>
@@ -111,7 +119,7 @@ export function MuscleCurves({
         </Box>
       )}
       <Typography variant="body2" sx={{ color: 'var(--ink-2)' }}>
-        The other joints stay as they are set. Rings mark where an action turns into its opposite.
+        {say('The other joints stay as they are set. Rings mark where an action turns into its opposite.')}
       </Typography>
     </Box>
   );

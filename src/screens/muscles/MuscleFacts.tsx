@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -42,7 +44,7 @@ export function MuscleHere({
       <Typography variant="h1" sx={{ mb: 0 }}>
         <span className="muscle">{entry.name}</span>{' '}
         <Box component="span" sx={{ fontSize: 15, fontWeight: 400 }}>
-          {SIDE_MARK[state.side]} {state.side}
+          {SIDE_MARK[state.side]} {say(state.side)}
         </Box>
       </Typography>
       <Typography sx={{ color: 'var(--ink-2)' }}>{entry.plain}</Typography>
@@ -51,7 +53,7 @@ export function MuscleHere({
         sx={{ my: 1, p: 1.5, bgcolor: 'var(--surface)', border: '1px solid var(--line)', borderRadius: 1.5 }}
       >
         <Typography component="h2" variant="caption" sx={{ color: 'var(--ink-2)' }}>
-          At these joint angles
+          {say('At these joint angles')}
         </Typography>
         {actionSentences(computed.actions).map((s) => (
           <Typography key={s}>{s}</Typography>
@@ -69,7 +71,7 @@ export function MuscleHere({
         getOptionLabel={(m) => m.name}
         value={beside}
         onChange={(_, m) => set({ beside: m?.structure ?? null })}
-        renderInput={(params) => <TextField {...params} label="Compare with" />}
+        renderInput={(params) => <TextField {...params} label={say('Compare with')} />}
         sx={{ mb: 1, maxWidth: 300 }}
       />
     </Box>
@@ -87,7 +89,7 @@ export function MuscleFacts({
   set: (change: Partial<AtlasState>) => void;
 }) {
   return (
-    <Box component="section" aria-label={`About ${entry.name}`} sx={{ mt: 2 }}>
+    <Box component="section" aria-label={say('About {{name}}', { name: entry.name })} sx={{ mt: 2 }}>
       <Box
         component="dl"
         sx={{
@@ -100,16 +102,18 @@ export function MuscleFacts({
           '& dd': { m: 0 },
         }}
       >
-        <Row term="helped by">{partnerButtons(computed.helpers, set)}</Row>
-        <Row term="opposed by">{partnerButtons(computed.opposers, set)}</Row>
+        <Row term={say('helped by')}>{partnerButtons(computed.helpers, set)}</Row>
+        <Row term={say('opposed by')}>{partnerButtons(computed.opposers, set)}</Row>
         <Row term="runs">{entry.runs}</Row>
-        <Row term="feel for it">{entry.feel}</Row>
-        <Row term="reached by">
+        <Row term={say('feel for it')}>{entry.feel}</Row>
+        <Row term={say('reached by')}>
           {computed.tests.length === 0
-            ? 'No length test brings it to its own end: something else stops first.'
+            ? say('No length test brings it to its own end: something else stops first.')
             : computed.tests.map((t) => t.name).join(', ')}
         </Row>
-        <Row term="students say">{entry.said} Possibilities to test, not a finding.</Row>
+        <Row term={say('students say')}>
+          {say('{{said}} Possibilities to test, not a finding.', { said: entry.said })}
+        </Row>
         {entry.care && (
           <Row term="careful">
             <Box component="span" sx={{ color: 'var(--caution)', bgcolor: 'var(--caution-pale)', px: 0.5 }}>
@@ -131,7 +135,7 @@ const Row = ({ term, children }: { term: string; children: ReactNode }) => (
 );
 
 function partnerButtons(partners: readonly Partner[], set: (change: Partial<AtlasState>) => void): ReactNode {
-  if (partners.length === 0) return 'no other muscle of this side, at these angles';
+  if (partners.length === 0) return say('no other muscle of this side, at these angles');
   return partners.slice(0, 5).map((p) => {
     const entry = muscleEntry(p.structure);
     return entry ? (
@@ -139,7 +143,9 @@ function partnerButtons(partners: readonly Partner[], set: (change: Partial<Atla
         key={p.structure}
         size="small"
         className="muscle"
-        title={`likeness ${p.likeness.toFixed(2)}: cosine between what the two could turn at these angles`}
+        title={say('likeness {{likeness}}: cosine between what the two could turn at these angles', {
+          likeness: p.likeness.toFixed(2),
+        })}
         onClick={() => set({ muscle: p.structure })}
         sx={{ p: 0, mr: 1, minWidth: 24, minHeight: 24, fontSize: 15 }}
       >
@@ -151,42 +157,64 @@ function partnerButtons(partners: readonly Partner[], set: (change: Partial<Atla
 
 /** How long it is here among typical people, and what its length alone holds. */
 function stretchSentence({ stopped, passive, slack }: Computed): string {
-  if (slack) return 'It is slack here: too short to pull, whatever its leverage.';
+  if (slack) return say('It is slack here: too short to pull, whatever its leverage.');
   const holds = passive
     .filter((p) => p.share >= WORTH_SAYING)
     .slice(0, 2)
     .map((p) => {
       const words = ACTION_WORDS[HALF_NAMES[p.coordinate]][p.moment_Nm > 0 ? 0 : 1];
-      return `${Math.round(100 * p.share)} % of the pull that ${words}`;
+      return say('{{count}} % of the pull that {{words}}', { count: Math.round(100 * p.share), words });
     });
   const held =
-    holds.length > 0 ? ` Its stretch alone makes ${holds.join(' and ')}.` : ' Its stretch holds nothing here.';
-  if (stopped === null) return `No test tells where it ends.${held}`;
+    holds.length > 0
+      ? say(' Its stretch alone makes {{holds}}.', { holds: holds.join(' and ') })
+      : say(' Its stretch holds nothing here.');
+  if (stopped === null) return say('No test tells where it ends.{{held}}', { held });
   const of = Math.round(100 * stopped);
-  return `Of 100 typical people ${of === 0 ? 'fewer than one' : of} would have stopped by now on its account.${held}`;
+  return say('Of 100 typical people {{what}} would have stopped by now on its account.{{held}}', {
+    what: of === 0 ? say('fewer than one') : of,
+    held,
+  });
 }
 
 /** Where the numbers come from, line by line. */
 function Sources({ structure }: { structure: string }) {
   return (
     <Box component="details" sx={{ mt: 1, fontSize: 14 }}>
-      <summary>Where these numbers come from</summary>
+      <summary>{say('Where these numbers come from')}</summary>
       {linesOfStructure(structure).map((i) => {
         const line = LINES[i];
         const end = typicalEnd(line.line, 'pushed');
         return (
           <p key={line.line}>
-            <strong>{line.line.replaceAll('-', ' ')}</strong>: {line.source}. Confidence: {line.confidence}. Fibres{' '}
-            {(line.fibreLength_m * 100).toFixed(1)} cm, greatest force {line.maximumForce_N} N.{' '}
-            {end
-              ? `Typical end ${end.end.toFixed(2)} fibre lengths ± ${end.sd.toFixed(2)}${end.lowerBound ? ', known only as a lower bound' : ''} (${end.anchor}).`
-              : 'No typical end.'}
+            <Said
+              text={
+                '<1>{{replaceAll}}</1>: {{source}}. Confidence: {{confidence}}. Fibres {{what}} cm, greatest force {{count}} N. {{what2}}'
+              }
+              values={{
+                replaceAll: line.line.replaceAll('-', ' '),
+                source: line.source,
+                confidence: say(line.confidence),
+                what: (line.fibreLength_m * 100).toFixed(1),
+                count: line.maximumForce_N,
+                what2: end
+                  ? say('Typical end {{end}} fibre lengths ± {{sd}}{{what}} ({{anchor}}).', {
+                      end: end.end.toFixed(2),
+                      sd: end.sd.toFixed(2),
+                      what: end.lowerBound ? say(', known only as a lower bound') : '',
+                      anchor: end.anchor,
+                    })
+                  : say('No typical end.'),
+              }}
+              parts={[<strong key="1" />]}
+            />
           </p>
         );
       })}
       <p>
-        Computed on a body recalled from published ones and checked against facts of anatomy, not on people. It helps to
-        choose a test or a shape; it diagnoses nothing.
+        {say(
+          'Computed on a body recalled from published ones and checked against facts of anatomy, not on people. It helps to choose a test or a shape; it diagnoses nothing.',
+        )}
       </p>
     </Box>
   );

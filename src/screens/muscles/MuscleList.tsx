@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -23,28 +25,32 @@ export function MuscleList({
       <TextField
         select
         size="small"
-        label="Muscle"
+        label={say('Muscle')}
         value={muscle}
         onChange={(e) => onPick(e.target.value)}
         sx={{ maxWidth: 420 }}
       >
         {MUSCLES.map((m) => (
           <MenuItem key={m.structure} value={m.structure}>
-            <span className="muscle">{m.name}</span>&ensp;{m.plain}
+            <Said
+              text={'<1>{{name}}</1>&ensp;{{plain}}'}
+              values={{ name: m.name, plain: m.plain }}
+              parts={[<span key="1" className="muscle" />]}
+            />
           </MenuItem>
         ))}
       </TextField>
     );
-  const found = MUSCLES.filter((m) => finds(`${m.name} ${m.plain} ${REGION_WORDS[m.region]}`, wanted));
+  const found = MUSCLES.filter((m) => finds(`${m.name} ${m.plain} ${say(REGION_WORDS[m.region])}`, wanted));
   return (
     <Box
       component="nav"
-      aria-label="Muscles by name"
+      aria-label={say('Muscles by name')}
       sx={{ position: 'sticky', top: 8, maxHeight: 'calc(100vh - 16px)', overflowY: 'auto', pt: 1 }}
     >
       <TextField
         size="small"
-        label="Find a muscle"
+        label={say('Find a muscle')}
         value={wanted}
         onChange={(e) => setWanted(e.target.value)}
         onKeyDown={(e) => {
@@ -55,13 +61,13 @@ export function MuscleList({
       />
       {found.length === 0 && (
         <Typography variant="body2">
-          No muscle is called that here. Try a plain word, such as “buttock” or “calf”.
+          {say('No muscle is called that here. Try a plain word, such as “buttock” or “calf”.')}
         </Typography>
       )}
       {REGIONS.filter((r) => found.some((m) => m.region === r)).map((region) => (
         <Box key={region} sx={{ mb: 0.75 }}>
           <Typography variant="caption" component="h2" sx={{ color: 'var(--ink-2)' }}>
-            {REGION_WORDS[region]}
+            {say(REGION_WORDS[region])}
           </Typography>
           {found
             .filter((m) => m.region === region)

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -31,10 +32,12 @@ export function PosesReaching({ structure }: { structure: string }) {
   }, [structure]);
   const poses = answer?.structure === structure ? answer.poses : null;
   return (
-    <Box component="section" aria-label="Poses that reach it" sx={{ mt: 2 }}>
-      <Typography variant="h3">Poses that reach it, best first</Typography>
-      {failed && <Typography>The poses could not be computed. Reload the page to try again.</Typography>}
-      {poses?.length === 0 && <Typography>No pose of the library brings it far, nor loads it much.</Typography>}
+    <Box component="section" aria-label={say('Poses that reach it')} sx={{ mt: 2 }}>
+      <Typography variant="h3">{say('Poses that reach it, best first')}</Typography>
+      {failed && <Typography>{say('The poses could not be computed. Reload the page to try again.')}</Typography>}
+      {poses?.length === 0 && (
+        <Typography>{say('No pose of the library brings it far, nor loads it much.')}</Typography>
+      )}
       <Box
         component="ol"
         sx={{
@@ -58,16 +61,16 @@ export function PosesReaching({ structure }: { structure: string }) {
               <PoseFigure pose={p.pose} rung={p.rung} side="right" depth={p.depth} height={64} muscles={false} />
               <Link href={`${base}/poses?pose=${p.pose}/${p.rung}`}>{found?.shape.name}</Link>
               <Typography variant="caption" component="p">
-                {p.stretch >= 0.3 ? `stretch ${Math.round(p.stretch * 100)}` : ''}
+                {p.stretch >= 0.3 ? say('stretch {{count}}', { count: Math.round(p.stretch * 100) }) : ''}
                 {p.stretch >= 0.3 && p.load >= 0.1 ? ', ' : ''}
-                {p.load >= 0.1 ? `work ${Math.round(p.load * 100)}` : ''}
+                {p.load >= 0.1 ? say('work {{count}}', { count: Math.round(p.load * 100) }) : ''}
               </Typography>
             </Box>
           );
         })}
       </Box>
       <Typography variant="caption" component="p">
-        In typical people, at the depth that is comfortable for them.
+        {say('In typical people, at the depth that is comfortable for them.')}
       </Typography>
     </Box>
   );

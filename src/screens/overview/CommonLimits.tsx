@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { GROUP_WORDS } from '@/core/body/words';
 import type { CommonLimit } from '@/core/overview/studio-overview';
 import { Chart, chartText } from '../charts/Chart';
@@ -26,7 +27,7 @@ export function CommonLimits({ limits }: { limits: readonly CommonLimit[] }) {
   const told = limits.map((l) => `${GROUP_WORDS[l.group].name}: ${l.who.join(', ')}`).join('; ');
   return (
     <Chart
-      label={`Students limited, by muscle group. ${told}.`}
+      label={say('Students limited, by muscle group. {{told}}.', { told })}
       height={limits.length * BAR + AXIS}
       input={input}
       optionOf={optionOf}
@@ -51,6 +52,10 @@ function optionOf({ names, left, both, right }: Input, style: CSSStyleDeclaratio
     grid: { left: 8, right: 24, top: 4, bottom: 24, containLabel: true },
     xAxis: { type: 'value', minInterval: 1, axisLabel: text, splitLine: { lineStyle: { color: colour('--line') } } },
     yAxis: { type: 'category', data: names, axisLabel: { ...text, fontSize: 14 }, axisTick: { show: false } },
-    series: [bar('left', left, '--act-pale'), bar('both sides', both, '--contour'), bar('right', right, '--act-pale')],
+    series: [
+      bar('left', left, '--act-pale'),
+      bar(say('both sides'), both, '--contour'),
+      bar('right', right, '--act-pale'),
+    ],
   };
 }

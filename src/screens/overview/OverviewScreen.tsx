@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -52,14 +53,14 @@ export function OverviewScreen() {
   if (people.length === 0)
     return (
       <EmptyChart
-        title="Nobody to look over yet"
+        title={say('Nobody to look over yet')}
         action={
           <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
-            Add the first student
+            {say('Add the first student')}
           </Button>
         }
       >
-        Here you will see what your students have in common, who is due and how it goes.
+        {say('Here you will see what your students have in common, who is due and how it goes.')}
       </EmptyChart>
     );
   const rows = overviewOf(
@@ -83,18 +84,18 @@ export function OverviewScreen() {
     <Box sx={{ p: 3, maxWidth: 1180 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
-          Overview
+          {say('Overview')}
         </Typography>
         <Button
           variant="outlined"
           className="no-print"
           onClick={() => saveFile('overview.csv', overviewTable(rows), 'text/csv')}
         >
-          Save as a table
+          {say('Save as a table')}
         </Button>
       </Box>
       <Typography variant="h2" gutterBottom>
-        What limits, and how many
+        {say('What limits, and how many')}
       </Typography>
       {common.length > 0 ? (
         <Box sx={{ maxWidth: 620 }}>
@@ -103,16 +104,19 @@ export function OverviewScreen() {
       ) : (
         <Typography color="text.secondary">
           {open > 0
-            ? 'Working out what limits them …'
-            : 'Nobody’s readings stop short of typical, or nobody has been measured yet.'}
+            ? say('Working out what limits them …')
+            : say('Nobody’s readings stop short of typical, or nobody has been measured yet.')}
         </Typography>
       )}
       <Typography variant="caption" component="p" role="status">
-        ◁ left, ▷ right, ◁▷ both sides.
-        {open > 0 && ` ${open === 1 ? 'One student' : `${open} students`} to go.`}
+        {say('◁ left, ▷ right, ◁▷ both sides.')}
+        {open > 0 &&
+          say(' {{what}} to go.', {
+            what: open === 1 ? say('One student') : say('{{count}} students', { count: open }),
+          })}
       </Typography>
       <Typography variant="h2" sx={{ mt: 3 }} gutterBottom>
-        Each student, last {LATELY_DAYS} days
+        {say('Each student, last {{count}} days', { count: LATELY_DAYS })}
       </Typography>
       <OverviewTable rows={rows} base={base} />
     </Box>
@@ -138,9 +142,18 @@ function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: str
     );
   return (
     <PlainTable
-      label="Each student"
+      label={say('Each student')}
       minWidth={860}
-      heads={['student', 'limited by', 'measured', 'due again', 'practised', 'planned days', 'came', 'next visit']}
+      heads={[
+        'student',
+        say('limited by'),
+        'measured',
+        say('due again'),
+        'practised',
+        say('planned days'),
+        'came',
+        say('next visit'),
+      ]}
       rows={rows.map((r) => ({
         key: r.id,
         cells: [
@@ -148,18 +161,32 @@ function OverviewTable({ rows, base }: { rows: readonly OverviewRow[]; base: str
             {r.name}
           </Link>,
           r.limits === null ? '…' : limitsWords(r.limits) || '–',
-          r.measured ? dayWords(r.measured) : 'not yet',
-          to(r, 'again', r.due > 0 && String(r.due), 'due again'),
-          to(r, 'log', r.practised > 0 && `${r.practised} ×, ${r.minutes} min`, 'practised'),
-          to(r, 'weeks', r.planned > 0 && `${r.done} of ${r.planned} done`, 'planned days'),
+          r.measured ? dayWords(r.measured) : say('not yet'),
+          to(r, 'again', r.due > 0 && String(r.due), say('due again')),
+          to(
+            r,
+            'log',
+            r.practised > 0 && say('{{practised}} ×, {{minutes}} min', { practised: r.practised, minutes: r.minutes }),
+            'practised',
+          ),
+          to(
+            r,
+            'weeks',
+            r.planned > 0 && say('{{done}} of {{planned}} done', { done: r.done, planned: r.planned }),
+            say('planned days'),
+          ),
           r.came + r.missed > 0 ? (
             <Link
               key="came"
               href={`${base}/daybook`}
               style={LINK}
-              aria-label={`Came ${r.came} of ${r.came + r.missed}: ${r.name}`}
+              aria-label={say('Came {{came}} of {{what}}: {{name}}', {
+                came: r.came,
+                what: r.came + r.missed,
+                name: r.name,
+              })}
             >
-              {r.came} of {r.came + r.missed}
+              {say('{{came}} of {{what}}', { came: r.came, what: r.came + r.missed })}
             </Link>
           ) : (
             '–'

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -33,12 +34,12 @@ export function BearingRow({
         size="small"
         value={bearing.on}
         onChange={(e) => onChange(withTouch(shape, rung, bearing.point, { on: e.target.value as Contact['on'] }))}
-        slotProps={{ htmlInput: { 'aria-label': `${landmarkWords(bearing.point)} on` } }}
+        slotProps={{ htmlInput: { 'aria-label': say('{{landmark}} on', { landmark: landmarkWords(bearing.point) }) } }}
         sx={{ width: 106 }}
       >
         {ON.map((on) => (
           <MenuItem key={on} value={on}>
-            {ON_WORDS[on]}
+            {say(ON_WORDS[on])}
           </MenuItem>
         ))}
       </TextField>
@@ -48,7 +49,9 @@ export function BearingRow({
           size="small"
           value={AGAINST.includes(bearing.limb ?? '') ? bearing.limb : ''}
           onChange={(e) => onChange(withTouch(shape, rung, bearing.point, { limb: e.target.value }))}
-          slotProps={{ htmlInput: { 'aria-label': `${landmarkWords(bearing.point)} against` } }}
+          slotProps={{
+            htmlInput: { 'aria-label': say('{{landmark}} against', { landmark: landmarkWords(bearing.point) }) },
+          }}
           sx={{ width: 112 }}
         >
           {AGAINST.map((l) => (
@@ -60,19 +63,22 @@ export function BearingRow({
       )}
       {bearing.height_cm !== undefined && (
         <NumberField
-          spoken={`Height under the ${landmarkWords(bearing.point)}, centimetres`}
+          spoken={say('Height under the {{landmark}}, centimetres', { landmark: landmarkWords(bearing.point) })}
           value={bearing.height_cm}
           least={0}
           most={120}
           onPut={(height_cm) =>
-            onChange(withTouch(shape, rung, bearing.point, { height_cm }), `height ${bearing.point}`)
+            onChange(
+              withTouch(shape, rung, bearing.point, { height_cm }),
+              say('height {{point}}', { point: bearing.point }),
+            )
           }
           sx={{ width: 76 }}
         />
       )}
       <IconButton
         size="small"
-        aria-label={`${landmarkWords(bearing.point)} touches nothing`}
+        aria-label={say('{{landmark}} touches nothing', { landmark: landmarkWords(bearing.point) })}
         onClick={() => onChange(withoutTouch(shape, rung, bearing.point))}
       >
         <CloseIcon fontSize="small" />

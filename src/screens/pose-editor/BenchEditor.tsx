@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
@@ -94,7 +95,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
           alignItems: 'start',
         }}
       >
-        <Box component="section" aria-label="The shape" sx={{ minWidth: 0 }}>
+        <Box component="section" aria-label={say('The shape')} sx={{ minWidth: 0 }}>
           <WhichEnd
             oneShape={oneShape}
             end={shownEnd}
@@ -135,13 +136,11 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
               onEnd={() => setPulling(false)}
             />
           </Box>
-          {between !== null && (
-            <Typography variant="body2">This is the way in between. Choose an end above to change it.</Typography>
-          )}
+          {between !== null && <OnTheWay />}
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
             <FormControlLabel
               control={<Switch size="small" checked={stays} onChange={(_, on) => setStays(on)} />}
-              label="what bears stays put"
+              label={say('what bears stays put')}
             />
             <SettleButton shape={shape} at={i} onSettled={setRung} />
           </Box>
@@ -163,11 +162,11 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
         </Box>
         <Box
           component="section"
-          aria-label="What it does"
+          aria-label={say('What it does')}
           sx={{ minWidth: 0, gridRow: { sm: '1 / span 2', lg: 'auto' }, gridColumn: { sm: '2', lg: 'auto' } }}
         >
           <ReadFor who={who} onChoose={setWho} />
-          {busy && <Typography variant="caption">Reading the tests …</Typography>}
+          {busy && <Typography variant="caption">{say('Reading the tests …')}</Typography>}
           <BenchReading reading={reading} comfort={comfortOf(rung, way)} />
         </Box>
         <BenchPanels
@@ -183,3 +182,7 @@ export function BenchEditor({ stored }: { stored: OwnShape }) {
     </Box>
   );
 }
+
+const OnTheWay = () => (
+  <Typography variant="body2">{say('This is the way in between. Choose an end above to change it.')}</Typography>
+);

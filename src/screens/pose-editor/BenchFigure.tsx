@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useMemo } from 'react';
 import { add, postureFrom, scale, skeletonOf, sub, type Build, type Side, type Vec3 } from '@/core/body';
 import { anglesOfPosture, evened, withAngles, withHand, type End } from '@/core/pose-editor/edit';
@@ -98,7 +99,10 @@ export function BenchFigure({
             !(p === 'pelvis' && held.length === 0),
         ).map((point) => ({
           point,
-          label: `Pull the ${pointWords(point)}${point === 'pubis' ? ', which tilts the pelvis' : ''}.`,
+          label: say('Pull the {{point}}{{what}}.', {
+            point: pointWords(point),
+            what: point === 'pubis' ? say(', which tilts the pelvis') : '',
+          }),
           onDrag: (to: { x: number; y: number }, view: View) => {
             const here = projector(view)(points[point]);
             move(point, alongPaper(view, to.x - here.x, to.y - here.y));
@@ -108,7 +112,7 @@ export function BenchFigure({
         }));
   return (
     <Figure
-      label={`${shape.name}, ${rung.name}.${end === null ? '' : ' Drag a knob, or choose one and use the arrow keys.'}`}
+      label={`${shape.name}, ${rung.name}.${end === null ? '' : say(' Drag a knob, or choose one and use the arrow keys.')}`}
       posture={posture}
       reach={reach}
       build={build}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -28,11 +29,11 @@ export function BenchHead({
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
       <Typography variant="h1" sx={{ fontSize: 20 }}>
-        Pose bench
+        {say('Pose bench')}
       </Typography>
       <Box sx={{ flex: '1 1 200px', maxWidth: 320 }}>
         <Words
-          label="Name"
+          label={say('Name')}
           value={shape.name}
           most={60}
           needed
@@ -40,27 +41,27 @@ export function BenchHead({
         />
       </Box>
       <Button size="small" disabled={!canUndo} onClick={undo}>
-        Undo
+        {say('Undo')}
       </Button>
       <Button size="small" disabled={!canRedo} onClick={redo}>
-        Redo
+        {say('Redo')}
       </Button>
       <Button size="small" onClick={onMirror}>
-        Mirror
+        {say('Mirror')}
       </Button>
       <Button
         size="small"
         onClick={() => saveFile(`${shape.name.replace(/[^\p{L}\p{N}]+/gu, '-')}.json`, writePose(shape))}
       >
-        Take out
+        {say('Take out')}
       </Button>
       <FormControlLabel
         control={<Switch size="small" checked={shape.inLibrary} onChange={(_, on) => onLibrary(on)} />}
-        label="in the library"
+        label={say('in the library')}
       />
       <Box sx={{ flex: 1 }} />
       <Button size="small" component={Link} href={`${base}/poses/bench`} onClick={() => void flush()}>
-        All my poses
+        {say('All my poses')}
       </Button>
     </Box>
   );
@@ -87,17 +88,17 @@ export function BenchNotes({
           sx={{ mb: 1 }}
           action={
             <Button color="inherit" size="small" onClick={() => bench.adopt(stored)}>
-              Show that one
+              {say('Show that one')}
             </Button>
           }
         >
-          This pose was changed in another window. What you change here next replaces it.
+          {say('This pose was changed in another window. What you change here next replaces it.')}
         </Alert>
       )}
       {obstacles.length > 0 && (
         <Alert severity="info" role="alert" sx={{ mb: 1 }}>
-          <strong>It stays on the bench until it can be done.</strong> {obstacles.slice(0, TOLD).join(' ')}
-          {obstacles.length > TOLD ? ` And ${obstacles.length - TOLD} more.` : ''}
+          <strong>{say('It stays on the bench until it can be done.')}</strong> {obstacles.slice(0, TOLD).join(' ')}
+          {obstacles.length > TOLD ? say(' And {{count}} more.', { count: obstacles.length - TOLD }) : ''}
         </Alert>
       )}
     </>

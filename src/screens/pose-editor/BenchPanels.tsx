@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
@@ -15,10 +16,10 @@ type Panel = 'joints' | 'touches' | 'words';
 /** Tabs measure themselves whenever they are drawn: apart from the rest they are drawn only when they change. */
 const PanelTabs = memo(function PanelTabs({ panel, onPanel }: { panel: Panel; onPanel: (panel: Panel) => void }) {
   return (
-    <Tabs value={panel} onChange={(_, v: Panel) => onPanel(v)} aria-label="What to change" sx={{ mb: 1 }}>
-      <Tab value="joints" label="Joints" />
-      <Tab value="touches" label="Touches" />
-      <Tab value="words" label="Words" />
+    <Tabs value={panel} onChange={(_, v: Panel) => onPanel(v)} aria-label={say('What to change')} sx={{ mb: 1 }}>
+      <Tab value="joints" label={say('Joints')} />
+      <Tab value="touches" label={say('Touches')} />
+      <Tab value="words" label={say('Words')} />
     </Tabs>
   );
 });

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import type { Problem } from '@/core/pose-editor/problems';
@@ -30,15 +31,17 @@ const TOLD = 5;
 export const BenchProblems = memo(function BenchProblems({ problems }: { problems: readonly Problem[] }) {
   return (
     <>
-      <Box component="ul" aria-label="What cannot be" aria-live="polite" sx={{ m: 0, mt: 1, pl: 2.25 }}>
+      <Box component="ul" aria-label={say('What cannot be')} aria-live="polite" sx={{ m: 0, mt: 1, pl: 2.25 }}>
         {problems.slice(0, TOLD).map((p) => (
           <Box component="li" key={p.words} sx={{ color: p.impossible ? 'var(--caution)' : undefined }}>
             {p.words}
           </Box>
         ))}
       </Box>
-      {problems.length > TOLD && <Typography variant="body2">And {problems.length - TOLD} more.</Typography>}
-      {problems.length === 0 && <Typography variant="body2">Nothing here is impossible.</Typography>}
+      {problems.length > TOLD && (
+        <Typography variant="body2">{say('And {{count}} more.', { count: problems.length - TOLD })}</Typography>
+      )}
+      {problems.length === 0 && <Typography variant="body2">{say('Nothing here is impossible.')}</Typography>}
     </>
   );
 });

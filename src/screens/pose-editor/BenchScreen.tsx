@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
@@ -17,14 +18,14 @@ export function BenchScreen() {
   if (!stored)
     return (
       <EmptyChart
-        title="This pose is not on the bench"
+        title={say('This pose is not on the bench')}
         action={
           <Button variant="contained" component={Link} href={`${base}/poses/bench`}>
-            To the bench
+            {say('To the bench')}
           </Button>
         }
       >
-        Perhaps it was removed, or it belongs to the other studio.
+        {say('Perhaps it was removed, or it belongs to the other studio.')}
       </EmptyChart>
     );
   return <BenchEditor key={id} stored={stored} />;

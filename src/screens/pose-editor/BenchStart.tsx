@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -38,22 +39,27 @@ export function BenchStart() {
     const change = await savePose(db, result.pose);
     undo(
       result.obstacles.length === 0
-        ? `“${result.pose.name}” is in your library.`
-        : `“${result.pose.name}” is on the bench. It cannot be done as it stands: ${result.obstacles[0]}`,
+        ? say('“{{name}}” is in your library.', { name: result.pose.name })
+        : say('“{{name}}” is on the bench. It cannot be done as it stands: {{what}}', {
+            name: result.pose.name,
+            what: result.obstacles[0],
+          }),
       change,
     );
   };
-  const remove = async (pose: OwnShape) => undo(`“${pose.name}” is removed.`, await removePose(db, pose.id));
+  const remove = async (pose: OwnShape) =>
+    undo(say('“{{name}}” is removed.', { name: pose.name }), await removePose(db, pose.id));
   return (
     <Box sx={{ p: 2, maxWidth: 900 }}>
-      <Typography variant="h1">Pose bench</Typography>
+      <Typography variant="h1">{say('Pose bench')}</Typography>
       <Typography sx={{ color: 'var(--ink-2)', mb: 2 }}>
-        Make a pose of your own, or change one of the library. Pull the joints, say what touches what, and see at once
-        what is stretched, what works and what cannot be.
+        {say(
+          'Make a pose of your own, or change one of the library. Pull the joints, say what touches what, and see at once what is stretched, what works and what cannot be.',
+        )}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <Button variant="contained" onClick={() => begin(standingPose(id(), now()))}>
-          Start from standing
+          {say('Start from standing')}
         </Button>
         <Autocomplete<Shape>
           options={[...LIBRARY]}
@@ -63,17 +69,21 @@ export function BenchStart() {
           groupBy={(s) => s.position}
           size="small"
           sx={{ width: 320 }}
-          noOptionsText="No pose of the library has this name."
+          noOptionsText={say('No pose of the library has this name.')}
           onChange={(_, shape) => shape && begin(copyOf(shape, id(), now()))}
-          renderInput={(params) => <TextField {...params} label="Start from a pose" />}
+          renderInput={(params) => <TextField {...params} label={say('Start from a pose')} />}
         />
-        <BringInButton words="Bring in a pose file" label="Pose file to bring in" onFile={(file) => void into(file)} />
+        <BringInButton
+          words={say('Bring in a pose file')}
+          label={say('Pose file to bring in')}
+          onFile={(file) => void into(file)}
+        />
       </Box>
       {problem && <RefusedNote problem={problem} onClose={() => setProblem(null)} />}
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Your poses
+        {say('Your poses')}
       </Typography>
-      {own.length === 0 && <Typography>None yet. What you begin here is kept by itself.</Typography>}
+      {own.length === 0 && <Typography>{say('None yet. What you begin here is kept by itself.')}</Typography>}
       <Box
         component="ul"
         sx={{
@@ -101,30 +111,39 @@ export function BenchStart() {
             />
             <Typography variant="h3">{pose.name}</Typography>
             <Typography variant="caption" component="p">
-              {pose.rungs.length === 1 ? 'one rung' : `${pose.rungs.length} rungs`}, {pose.position};{' '}
-              {pose.inLibrary ? 'in the library' : 'still on the bench'}
+              {pose.rungs.length === 1 ? say('one rung') : say('{{count}} rungs', { count: pose.rungs.length })},{' '}
+              {say(pose.position)}; {pose.inLibrary ? say('in the library') : say('still on the bench')}
             </Typography>
             <Box sx={{ display: 'flex', gap: 0.5, mt: 0.5, ml: -1 }}>
-              <Button size="small" component={Link} href={at(pose.id)} aria-label={`Open ${pose.name}`}>
-                Open
+              <Button
+                size="small"
+                component={Link}
+                href={at(pose.id)}
+                aria-label={say('Open {{name}}', { name: pose.name })}
+              >
+                {say('Open')}
               </Button>
               <Button
                 size="small"
-                aria-label={`Take out ${pose.name}`}
+                aria-label={say('Take out {{name}}', { name: pose.name })}
                 onClick={() => saveFile(`${pose.name.replace(/[^\p{L}\p{N}]+/gu, '-')}.json`, writePose(pose))}
               >
-                Take out
+                {say('Take out')}
               </Button>
-              <Button size="small" aria-label={`Remove ${pose.name}`} onClick={() => void remove(pose)}>
-                Remove
+              <Button
+                size="small"
+                aria-label={say('Remove {{name}}', { name: pose.name })}
+                onClick={() => void remove(pose)}
+              >
+                {say('Remove')}
               </Button>
             </Box>
           </Box>
         ))}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 2 }}>
-        The file format is open: <a href="/pose.schema.json">its JSON Schema</a>. Save a backup of everything in
-        Settings & files holds your poses too.
+        {say('The file format is open:')} <a href="/pose.schema.json">{say('its JSON Schema')}</a>
+        {say('. Save a backup of everything in Settings & files holds your poses too.')}
       </Typography>
     </Box>
   );

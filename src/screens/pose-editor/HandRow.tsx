@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -21,36 +22,38 @@ export function HandRow({
   onChange: (rung: Rung, mark?: string) => void;
 }) {
   'use memo';
-  const name = !shape.sided ? 'Both hands' : hand === 'worked' ? 'Right hand' : 'Left hand';
+  const name = !shape.sided ? say('Both hands') : hand === 'worked' ? say('Right hand') : say('Left hand');
   const way = rung.reach[hand];
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
       <TextField
         select
         size="small"
-        label={name}
+        label={say(name)}
         value={wayOfHand(way, hand)}
         onChange={(e) => onChange(withHandAt(shape, rung, depth, hand, e.target.value))}
         sx={{ flex: 1 }}
       >
-        <MenuItem value="">free, by the arm’s own angles</MenuItem>
+        <MenuItem value="">{say('free, by the arm’s own angles')}</MenuItem>
         {HAND_WAYS.map((w) => (
           <MenuItem key={w.id} value={w.id}>
             {w.words}
           </MenuItem>
         ))}
         <MenuItem value="other" disabled>
-          somewhere else on the body
+          {say('somewhere else on the body')}
         </MenuItem>
       </TextField>
       {way?.floor !== undefined && way.floor > 0 && (
         <NumberField
-          label="cm"
-          spoken={`Height under the ${name.toLowerCase()}, centimetres`}
+          label={say('cm')}
+          spoken={say('Height under the {{name}}, centimetres', { name: name.toLowerCase() })}
           value={Math.round(way.floor * 100)}
           least={1}
           most={120}
-          onPut={(cm) => onChange(withHandHeight(shape, rung, hand, cm / 100), `hand height ${hand}`)}
+          onPut={(cm) =>
+            onChange(withHandHeight(shape, rung, hand, cm / 100), say('hand height {{hand}}', { hand: say(hand) }))
+          }
           sx={{ width: 84 }}
         />
       )}

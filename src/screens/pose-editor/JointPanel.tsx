@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -34,8 +35,8 @@ export function JointPanel({
   const angles = rung.path[end === 'entry' ? 0 : 2];
   const sided = shape.sided;
   const parts: readonly { id: Part; words: string }[] = [
-    { id: 'worked', words: sided ? 'right leg (worked)' : 'legs' },
-    ...(sided ? [{ id: 'other' as const, words: 'left leg' }] : []),
+    { id: 'worked', words: sided ? say('right leg (worked)') : 'legs' },
+    ...(sided ? [{ id: 'other' as const, words: say('left leg') }] : []),
     { id: 'trunk', words: 'trunk' },
     { id: 'arms', words: 'arms' },
   ];
@@ -52,11 +53,15 @@ export function JointPanel({
         : LEG.map((id) => `${id}_${shown}`);
   const set = (id: string, deg: number) => {
     const next = { ...angles, [id]: deg };
-    onChange(withAngles(rung, end, sided ? next : evened(next, 'worked'), oneShape), `angle ${id}`);
+    onChange(withAngles(rung, end, sided ? next : evened(next, 'worked'), oneShape), say('angle {{id}}', { id }));
   };
   return (
-    <Box component="section" aria-label="Joints">
-      <Box role="group" aria-label="Part of the body" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 1 }}>
+    <Box component="section" aria-label={say('Joints')}>
+      <Box
+        role="group"
+        aria-label={say('Part of the body')}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 1 }}
+      >
         {parts.map((p) => (
           <Box
             component="button"
@@ -84,7 +89,8 @@ export function JointPanel({
       {ids.map((id) => {
         const limits = jointLimits(id);
         if (!limits) return null;
-        const side = !sided || !/_(worked|other)$/.test(id) ? '' : id.endsWith('_worked') ? 'right ' : 'left ';
+        const side =
+          !sided || !/_(worked|other)$/.test(id) ? '' : id.endsWith('_worked') ? say('right ') : say('left ');
         const words = bodyAngle(id);
         return (
           <AngleRow
@@ -99,8 +105,9 @@ export function JointPanel({
       })}
       {shown === 'arms' && ids.length < (sided ? 2 : 1) * ARM.length && (
         <Typography variant="body2" sx={{ mt: 1 }}>
-          A hand that reaches for something takes its arm along: pull the hand in the figure, or set it free under
-          “Touches”.
+          {say(
+            'A hand that reaches for something takes its arm along: pull the hand in the figure, or set it free under “Touches”.',
+          )}
         </Typography>
       )}
     </Box>

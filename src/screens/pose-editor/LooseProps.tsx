@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -13,13 +14,13 @@ export function LooseProps({ rung, onChange }: { rung: Rung; onChange: (rung: Ru
   return (
     <>
       <Typography variant="h3" sx={{ mt: 2 }}>
-        Wall and props
+        {say('Wall and props')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 0.5 }}>
         <TextField
           select
           size="small"
-          label="Wall"
+          label={say('Wall')}
           value={rung.wall ?? ''}
           onChange={(e) => {
             const wall = e.target.value as NonNullable<Rung['wall']> | '';
@@ -27,10 +28,10 @@ export function LooseProps({ rung, onChange }: { rung: Rung; onChange: (rung: Ru
           }}
           sx={{ width: 150 }}
         >
-          <MenuItem value="">none</MenuItem>
-          <MenuItem value="behind">behind the body</MenuItem>
-          <MenuItem value="ahead">in front of the body</MenuItem>
-          <MenuItem value="beside">beside the body</MenuItem>
+          <MenuItem value="">{say('none')}</MenuItem>
+          <MenuItem value="behind">{say('behind the body')}</MenuItem>
+          <MenuItem value="ahead">{say('in front of the body')}</MenuItem>
+          <MenuItem value="beside">{say('beside the body')}</MenuItem>
         </TextField>
         {LOOSE.map((p) => {
           const on = rung.props.includes(p);
@@ -44,13 +45,13 @@ export function LooseProps({ rung, onChange }: { rung: Rung; onChange: (rung: Ru
               disabled={carries}
               onClick={() => onChange({ ...rung, props: on ? rung.props.filter((q) => q !== p) : [...rung.props, p] })}
             >
-              {p}
+              {say(p)}
             </Button>
           );
         })}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        A strap runs from the hand to the foot; a post or a wall steadies a hand; a chair may only stand by.
+        {say('A strap runs from the hand to the foot; a post or a wall steadies a hand; a chair may only stand by.')}
       </Typography>
     </>
   );

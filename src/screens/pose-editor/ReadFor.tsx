@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -12,14 +13,14 @@ export function ReadFor({ who, onChoose }: { who: string | null; onChoose: (who:
     <TextField
       select
       size="small"
-      label="Read for"
+      label={say('Read for')}
       fullWidth
       value={who ?? ''}
       onChange={(e) => onChoose(e.target.value === '' ? null : e.target.value)}
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       sx={{ mb: 1 }}
     >
-      <MenuItem value="">typical people</MenuItem>
+      <MenuItem value="">{say('typical people')}</MenuItem>
       {students.map((s) => (
         <MenuItem key={s.id} value={s.id}>
           {s.name}

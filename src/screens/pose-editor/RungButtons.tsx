@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -25,7 +26,7 @@ export function RungButtons({
   return (
     <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', alignItems: 'center', mt: 1 }}>
       <Typography variant="h3" sx={{ mr: 1 }}>
-        Rungs
+        {say('Rungs')}
       </Typography>
       {rungs.map((r, k) => (
         <Button
@@ -39,11 +40,11 @@ export function RungButtons({
         </Button>
       ))}
       <Button size="small" disabled={rungs.length >= MOST_RUNGS} onClick={onAdd}>
-        + a further rung
+        {say('+ a further rung')}
       </Button>
       {rungs.length > 1 && (
         <Button size="small" onClick={onRemove}>
-          Remove this rung
+          {say('Remove this rung')}
         </Button>
       )}
     </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
@@ -25,13 +26,13 @@ export function SettleButton({
       onSettled(await core().settle(shape, at));
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error);
-      enqueueSnackbar(`It could not be settled: ${why}`, { variant: 'error' });
+      enqueueSnackbar(say('It could not be settled: {{why}}', { why }), { variant: 'error' });
     }
     setSettling(false);
   };
   return (
     <Button size="small" variant="outlined" disabled={settling} onClick={() => void settle()}>
-      {settling ? 'Settling …' : 'Settle on what it touches'}
+      {settling ? say('Settling …') : say('Settle on what it touches')}
     </Button>
   );
 }

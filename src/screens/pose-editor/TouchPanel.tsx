@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -37,19 +38,19 @@ export function TouchPanel({
       !rung.contacts.some((c) => c.point === p) && !/^(wrist|elbow)/.test(p) && (shape.sided || !p.endsWith('_other')),
   );
   return (
-    <Box component="section" aria-label="Touches">
-      <Typography variant="h3">What bears on what</Typography>
+    <Box component="section" aria-label={say('Touches')}>
+      <Typography variant="h3">{say('What bears on what')}</Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {rows.map((c) => (
           <BearingRow key={c.point} shape={shape} rung={rung} contact={c} onChange={onChange} />
         ))}
       </Box>
-      {rows.length === 0 && <Typography>Nothing yet: the body hangs in the air.</Typography>}
+      {rows.length === 0 && <Typography>{say('Nothing yet: the body hangs in the air.')}</Typography>}
       <Box sx={{ display: 'flex', gap: 1, mt: 0.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <TextField
           select
           size="small"
-          label="Add"
+          label={say('Add')}
           value={adding}
           onChange={(e) => {
             setAdding('');
@@ -75,11 +76,11 @@ export function TouchPanel({
             )
           }
         >
-          What touches the floor now
+          {say('What touches the floor now')}
         </Button>
       </Box>
       <Typography variant="h3" sx={{ mt: 2 }}>
-        Hands
+        {say('Hands')}
       </Typography>
       {(['worked', 'other'] as const)
         .filter((h) => shape.sided || h === 'worked')

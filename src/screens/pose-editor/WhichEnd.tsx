@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
@@ -32,9 +33,9 @@ export function WhichEnd({
   if (oneShape)
     return (
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-        <Typography>One shape, held.</Typography>
+        <Typography>{say('One shape, held.')}</Typography>
         <Button size="small" onClick={onOwnEntry}>
-          Give it an entry of its own
+          {say('Give it an entry of its own')}
         </Button>
       </Box>
     );
@@ -43,18 +44,18 @@ export function WhichEnd({
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label="Which end"
+        aria-label={say('Which end')}
         value={between ? null : end}
         onChange={(_, v: End | null) => {
           if (v !== null || between) onEnd(v ?? end);
         }}
       >
-        <ToggleButton value="entry">entry</ToggleButton>
-        <ToggleButton value="full">full depth</ToggleButton>
+        <ToggleButton value="entry">{say('entry')}</ToggleButton>
+        <ToggleButton value="full">{say('full depth')}</ToggleButton>
       </ToggleButtonGroup>
       <Slider
         size="small"
-        aria-label="Look along the way"
+        aria-label={say('Look along the way')}
         min={0}
         max={100}
         value={Math.round(depth * 100)}
@@ -62,7 +63,7 @@ export function WhichEnd({
         sx={{ flex: '1 1 80px', maxWidth: 140, mx: 1 }}
       />
       <Button size="small" onClick={onOneShape}>
-        One held shape
+        {say('One held shape')}
       </Button>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
@@ -31,9 +32,9 @@ export function WordPanel({
   onRung: (rung: Rung, mark?: string) => void;
 }) {
   return (
-    <Box component="section" aria-label="Words" sx={{ display: 'grid', gap: 1.25 }}>
+    <Box component="section" aria-label={say('Words')} sx={{ display: 'grid', gap: 1.25 }}>
       <Words
-        label="Sanskrit name, if there is one"
+        label={say('Sanskrit name, if there is one')}
         value={shape.sanskrit ?? ''}
         most={60}
         onPut={(text) => onShape((s) => ({ ...s, sanskrit: text.trim() === '' ? undefined : text }), 'sanskrit')}
@@ -42,14 +43,14 @@ export function WordPanel({
         <TextField
           select
           size="small"
-          label="Position"
+          label={say('Position')}
           value={shape.position}
           onChange={(e) => onShape((s) => ({ ...s, position: e.target.value as OwnShape['position'] }))}
           sx={{ flex: 1 }}
         >
           {POSITIONS.map((p) => (
             <MenuItem key={p} value={p}>
-              {p}
+              {say(p)}
             </MenuItem>
           ))}
         </TextField>
@@ -77,47 +78,47 @@ export function WordPanel({
               }
             />
           }
-          label="one side at a time"
+          label={say('one side at a time')}
         />
       </Box>
       <Words
-        label="Name of this rung"
+        label={say('Name of this rung')}
         value={rung.name}
         most={80}
         needed
-        onPut={(name) => onRung({ ...rung, name }, 'rung name')}
+        onPut={(name) => onRung({ ...rung, name }, say('rung name'))}
       />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <TextField
           select
           size="small"
-          label="It"
+          label={say('It')}
           value={rung.kind}
           onChange={(e) => onRung({ ...rung, kind: e.target.value as Kind })}
           sx={{ flex: 1 }}
         >
           {(Object.keys(KIND_WORDS) as Kind[]).map((k) => (
             <MenuItem key={k} value={k}>
-              {KIND_WORDS[k]}
+              {say(KIND_WORDS[k])}
             </MenuItem>
           ))}
         </TextField>
         <TextField
           select
           size="small"
-          label="Level"
+          label={say('Level')}
           value={rung.level}
           onChange={(e) => onRung({ ...rung, level: Number(e.target.value) as Level })}
           sx={{ flex: 1 }}
         >
           {([1, 2, 3] as const).map((l) => (
             <MenuItem key={l} value={l}>
-              {LEVEL_WORDS[l]}
+              {say(LEVEL_WORDS[l])}
             </MenuItem>
           ))}
         </TextField>
         <NumberField
-          label="Hold from, s"
+          label={say('Hold from, s')}
           value={rung.hold[0]}
           least={1}
           most={rung.hold[1]}
@@ -125,7 +126,7 @@ export function WordPanel({
           onPut={(v) => onRung({ ...rung, hold: [v, rung.hold[1]] }, 'hold')}
         />
         <NumberField
-          label="to, s"
+          label={say('to, s')}
           value={rung.hold[1]}
           least={rung.hold[0]}
           most={1800}
@@ -143,13 +144,15 @@ export function WordPanel({
         />
       ))}
       <Words
-        label="What looks deeper and gives less"
+        label={say('What looks deeper and gives less')}
         value={shape.cheat}
         most={300}
         onPut={(cheat) => onShape((s) => ({ ...s, cheat }), 'cheat')}
       />
       <Typography variant="caption" component="p">
-        What it lengthens and whom it makes work is computed, not typed. Cautions are read from its joint angles.
+        {say(
+          'What it lengthens and whom it makes work is computed, not typed. Cautions are read from its joint angles.',
+        )}
       </Typography>
     </Box>
   );
@@ -179,7 +182,7 @@ export function Words({
       multiline={most > 100}
       value={text ?? value}
       error={empty}
-      helperText={empty ? `It needs a name; “${value}” stays until you type one.` : undefined}
+      helperText={empty ? say('It needs a name; “{{value}}” stays until you type one.', { value }) : undefined}
       onChange={(e) => {
         setText(e.target.value);
         if (!needed || e.target.value.trim() !== '') onPut(e.target.value);

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
@@ -28,16 +30,24 @@ export function useTypicalReach(shape: Shape | undefined, { rung, side }: Fitted
 }
 
 const deep = (fit: Pick<ReachedFit, 'depth' | 'full' | 'beyondEntry'>): string =>
-  fit.beyondEntry ? 'cannot begin it' : fit.full ? 'all the way' : `${Math.round(fit.depth * 100)} of 100 deep`;
+  fit.beyondEntry
+    ? say('cannot begin it')
+    : fit.full
+      ? say('all the way')
+      : say('{{count}} of 100 deep', { count: Math.round(fit.depth * 100) });
 
 /** What typical people do in it, in a sentence. */
 export function TypicalSentence({ typical }: { typical: ReachedFit }) {
   return (
     <Typography sx={{ color: 'var(--ink-2)' }}>
-      Typical people: {deep(typical)}
+      {say('Typical people: {{deep}}', { deep: deep(typical) })}
       {!typical.full && !typical.beyondEntry && (
         <>
-          , <span className="muscle">{stretchedName(typical, typical.limiter.group, typical.limiter.side)}</span> first
+          <Said
+            text={', <1>{{stretchedName}}</1> first'}
+            values={{ stretchedName: stretchedName(typical, typical.limiter.group, typical.limiter.side) }}
+            parts={[<span key="1" className="muscle" />]}
+          />
         </>
       )}
       .
@@ -87,7 +97,7 @@ export function TypicalFigure({
         />
       </Box>
       <Typography component="figcaption" variant="caption" sx={{ textAlign: 'center' }}>
-        typical people, {deep(typical)}
+        {say('typical people, {{deep}}', { deep: deep(typical) })}
       </Typography>
     </Box>
   );

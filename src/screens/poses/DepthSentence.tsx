@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Typography from '@mui/material/Typography';
 import type { Build, Side } from '@/core/body';
 import type { FittedPose } from '@/core/fit/fit';
@@ -12,7 +14,7 @@ import { useNextName } from './use-next-name';
 function milderThan({ pose, rung }: FittedPose): string {
   const milder = rung > 1 ? rungOf(pose, rung - 1)?.rung.name : undefined;
   const stand = inSentence(shapeById(shapeById(pose)?.instead ?? '')?.name ?? '');
-  return milder ?? (stand || 'a milder pose');
+  return milder ?? (stand || say('a milder pose'));
 }
 
 /** What the rung's path and its limiter mean, in a sentence. */
@@ -32,25 +34,35 @@ export function DepthSentence({
   if (fit.beyondEntry)
     return (
       <Typography sx={{ mt: 1 }}>
-        Too much today: even the way in asks for more than there is. Try {milderThan(fit)} instead.
+        {say('Too much today: even the way in asks for more than there is. Try {{milderThan}} instead.', {
+          milderThan: milderThan(fit),
+        })}
       </Typography>
     );
-  if (fit.full) return <Typography sx={{ mt: 1 }}>The full rung is reached before anything stops it.</Typography>;
+  if (fit.full)
+    return <Typography sx={{ mt: 1 }}>{say('The full rung is reached before anything stops it.')}</Typography>;
   // Both sides at once are stopped alike: then the side says nothing.
   const side = (which: Side) => (fit.side === 'both' ? '' : `${which} `);
   return (
     <Typography sx={{ mt: 1 }}>
-      {fit.depth < 0.02
-        ? 'The entry is already enough'
-        : `A comfortable hold is ${Math.round(fit.depth * 100)} of 100 deep`}
-      ; then the {side(fit.limiter.side)}
-      <span className="muscle">{stretchedName(fit, fit.limiter.group, fit.limiter.side, posterior)}</span> has enough
-      first
-      {sure ? '' : `, ${inHundred(fit.limiter.probability)}`}
+      <Said
+        text={'{{what}}; then the {{side}}<1>{{stretchedName}}</1> has enough first{{what2}}'}
+        values={{
+          what:
+            fit.depth < 0.02
+              ? say('The entry is already enough')
+              : say('A comfortable hold is {{count}} of 100 deep', { count: Math.round(fit.depth * 100) }),
+          side: side(fit.limiter.side),
+          stretchedName: stretchedName(fit, fit.limiter.group, fit.limiter.side, posterior),
+          what2: sure ? '' : `, ${inHundred(fit.limiter.probability)}`,
+        }}
+        parts={[<span key="1" className="muscle" />]}
+      />
       {fit.next && (
         <>
-          ; behind it the {side(fit.next.side)}
-          <span className="muscle">{next}</span>, at {Math.round(fit.next.depth * 100)}
+          {say('; behind it the {{side}}', { side: side(fit.next.side) })}
+          <span className="muscle">{next}</span>
+          {say(', at {{count}}', { count: Math.round(fit.next.depth * 100) })}
         </>
       )}
       .

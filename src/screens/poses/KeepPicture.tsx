@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import type { RefObject } from 'react';
 import { pngOf, svgText } from '@/figure/export';
@@ -18,11 +19,11 @@ export function KeepPicture({ frame, name }: { frame: RefObject<HTMLElement | nu
   };
   return (
     <>
-      <Button size="small" onClick={() => keep('svg')} aria-label={`Keep ${name} as SVG`}>
-        Keep as SVG
+      <Button size="small" onClick={() => keep('svg')} aria-label={say('Keep {{name}} as SVG', { name })}>
+        {say('Keep as SVG')}
       </Button>
-      <Button size="small" onClick={() => keep('png')} aria-label={`Keep ${name} as PNG`}>
-        PNG
+      <Button size="small" onClick={() => keep('png')} aria-label={say('Keep {{name}} as PNG', { name })}>
+        {say('PNG')}
       </Button>
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -43,30 +44,38 @@ export function LibraryScreen() {
     <Box sx={{ p: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline' }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
-          Poses
+          {say('Poses')}
         </Typography>
         <Button size="small" component={Link} href={`${base}/poses/bench`}>
-          Pose bench
+          {say('Pose bench')}
         </Button>
       </Box>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1.5 }}>
-        {LIBRARY.length} shapes with {RUNGS} rungs{own > 0 ? ` and ${own} of your own` : ''}, computed for typical
-        people. On a student’s own page they are ranked and fitted to that body.
+        {say(
+          '{{lIBRARY}} shapes with {{rUNGS}} rungs{{what}}, computed for typical people. On a student’s own page they are ranked and fitted to that body.',
+          {
+            lIBRARY: LIBRARY.length,
+            rUNGS: RUNGS,
+            what: own > 0 ? say(' and {{count}} of your own', { count: own }) : '',
+          },
+        )}
       </Typography>
       {failed && (
-        <Typography role="alert">The library could not be computed: {failed}. Reload the page to try again.</Typography>
+        <Typography role="alert">
+          {say('The library could not be computed: {{failed}}. Reload the page to try again.', { failed })}
+        </Typography>
       )}
-      <LateProgress busy={!fits && !failed} label="Fitting every pose" />
+      <LateProgress busy={!fits && !failed} label={say('Fitting every pose')} />
       {fits && (
         <>
           <PoseFilterBar filter={view.filter} set={view.setFilter} />
           <PoseBrowser
-            label="Poses of the library"
+            label={say('Poses of the library')}
             view={view}
             list={list}
             open={open}
             comparable={fits}
-            empty={<Typography>No pose answers all of this. Clear a choice above.</Typography>}
+            empty={<Typography>{say('No pose answers all of this. Clear a choice above.')}</Typography>}
           >
             {open && (
               <PoseDetail

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import { hidden, isLiked, isNever, starred } from '@/core/practice/likes';
 import { useLikes } from '../settings/use-pose-settings';
@@ -16,7 +17,7 @@ export function LikeButtons({ pose, rung, name }: { pose: string; rung: number; 
       <Button
         size="small"
         aria-pressed={liked}
-        aria-label={`Star ${name}`}
+        aria-label={say('Star {{name}}', { name })}
         onClick={() => put(starred(likes, pose, rung))}
       >
         {liked ? '★ Starred' : '☆ Star'}
@@ -24,10 +25,10 @@ export function LikeButtons({ pose, rung, name }: { pose: string; rung: number; 
       <Button
         size="small"
         aria-pressed={never}
-        aria-label={never ? `Show ${name} again` : `Never use ${name}`}
+        aria-label={never ? say('Show {{name}} again', { name }) : say('Never use {{name}}', { name })}
         onClick={() => put(hidden(likes, pose))}
       >
-        {never ? 'Hidden: show again' : 'Never use'}
+        {never ? say('Hidden: show again') : say('Never use')}
       </Button>
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -19,23 +20,27 @@ export function NothingRanked({
   named: boolean;
 }) {
   const { base } = useStudio();
-  if (named) return <Typography>No pose is called that. Check the spelling, or try another of its names.</Typography>;
+  if (named)
+    return <Typography>{say('No pose is called that. Check the spelling, or try another of its names.')}</Typography>;
   if (aims.some((a) => a.kind !== 'leave'))
     return (
       <Typography>
-        No pose serves these aims within these choices and the cautions. Clear a choice, or type a name to see why it is
-        not here.
+        {say(
+          'No pose serves these aims within these choices and the cautions. Clear a choice, or type a name to see why it is not here.',
+        )}
       </Typography>
     );
   const left = [...new Set(aims.map((a) => `${aimedName(a)} ${a.side}`))];
   return (
     <>
       <Typography sx={{ mb: 1 }}>
-        So far there is only something to leave alone: {listed(left)}. Settle what is open under Findings, or set an aim
-        there; then poses are ranked for it.
+        {say(
+          'So far there is only something to leave alone: {{listed}}. Settle what is open under Findings, or set an aim there; then poses are ranked for it.',
+          { listed: listed(left) },
+        )}
       </Typography>
       <Button variant="outlined" component={Link} href={`${base}/student?id=${student}&step=findings`}>
-        Findings
+        {say('Findings')}
       </Button>
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
@@ -67,7 +68,7 @@ export function PoseBrowser<T extends FittedPose>({
         />
         {view.compared.length > 1 && (
           <Button variant="outlined" size="small" sx={{ mt: 1 }} onClick={() => view.setComparing(true)}>
-            Compare {view.compared.length}
+            {say('Compare {{count}}', { count: view.compared.length })}
           </Button>
         )}
       </Box>

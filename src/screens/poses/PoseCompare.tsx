@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -34,13 +35,13 @@ export function PoseCompare({
 }) {
   const [sizes] = usePropSizes();
   return (
-    <Box component="section" aria-label="Compared poses" sx={{ minWidth: 0 }}>
+    <Box component="section" aria-label={say('Compared poses')} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', mb: 1 }}>
         <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
-          Side by side
+          {say('Side by side')}
         </Typography>
         <Button size="small" onClick={onClose}>
-          Stop comparing
+          {say('Stop comparing')}
         </Button>
       </Box>
       <Box
@@ -84,7 +85,7 @@ export function PoseCompare({
               <Working fit={p} comfort={found ? comfortOf(found.rung, way) : undefined} />
               <Strained fit={p} />
               <Typography variant="h3" sx={{ mt: 1.5 }}>
-                Props
+                {say('Props')}
               </Typography>
               <Typography>
                 {p.props.length === 0
@@ -92,7 +93,7 @@ export function PoseCompare({
                   : p.props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
               </Typography>
               <Button size="small" sx={{ mt: 1 }} onClick={() => onOpen(keyOf(p))}>
-                Open
+                {say('Open')}
               </Button>
             </Box>
           );

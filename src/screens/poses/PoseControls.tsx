@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Slider from '@mui/material/Slider';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -20,9 +21,9 @@ export function DepthSlider({
   'use memo';
   return (
     <>
-      <Typography variant="caption">entry</Typography>
+      <Typography variant="caption">{say('entry')}</Typography>
       <Slider
-        aria-label="Depth"
+        aria-label={say('Depth')}
         min={0}
         max={100}
         value={Math.round(depth * 100)}
@@ -30,7 +31,7 @@ export function DepthSlider({
         marks={[{ value: Math.round(fits * 100), label: 'fits' }]}
         sx={{ flex: '1 1 160px' }}
       />
-      <Typography variant="caption">full</Typography>
+      <Typography variant="caption">{say('full')}</Typography>
     </>
   );
 }
@@ -42,13 +43,13 @@ export function ShowChoice({ show, onShow }: { show: Shown; onShow: (show: Shown
     <ToggleButtonGroup
       exclusive
       size="small"
-      aria-label="Show on the figure"
+      aria-label={say('Show on the figure')}
       value={show}
       onChange={(_, v: Shown | null) => v && onShow(v)}
     >
       {Object.entries(SHOWN).map(([value, words]) => (
         <ToggleButton key={value} value={value}>
-          {words}
+          {say(words)}
         </ToggleButton>
       ))}
     </ToggleButtonGroup>

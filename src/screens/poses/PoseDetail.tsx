@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import Typography from '@mui/material/Typography';
@@ -125,7 +126,7 @@ export function PoseDetail({
           </Box>
           {compared && (
             <Typography variant="caption" component="p" sx={{ textAlign: 'center' }}>
-              {name}, {Math.round(depth * 100)} of 100 deep
+              {say('{{name}}, {{count}} of 100 deep', { name, count: Math.round(depth * 100) })}
             </Typography>
           )}
         </Box>
@@ -138,7 +139,7 @@ export function PoseDetail({
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 1 }}>
         {rung.intents.length > 0 && rung.kind !== 'strength' && (
           <ToggleButton size="small" value="active" selected={active} onChange={() => setActive(!active)}>
-            active form
+            {say('active form')}
           </ToggleButton>
         )}
         {name && (
@@ -148,7 +149,7 @@ export function PoseDetail({
             selected={compared}
             onChange={() => besideTypical.set(compared ? 'off' : 'on')}
           >
-            beside typical
+            {say('beside typical')}
           </ToggleButton>
         )}
         <KeepPicture frame={frame} name={shape.name} />
@@ -182,8 +183,11 @@ function Freedoms({ freedoms }: { freedoms: ReturnType<typeof compensationsOf> }
   return freedoms.map((f) => (
     <Typography key={f.give}>
       {f.degrees === null
-        ? `It is not enough to ${GIVE_WORDS[f.give]}.`
-        : `Or ${GIVE_WORDS[f.give]} by ${f.degrees}°: then the full shape is comfortable.`}
+        ? say('It is not enough to {{give}}.', { give: say(GIVE_WORDS[f.give]) })
+        : say('Or {{give}} by {{count}}°: then the full shape is comfortable.', {
+            give: say(GIVE_WORDS[f.give]),
+            count: f.degrees,
+          })}
     </Typography>
   ));
 }

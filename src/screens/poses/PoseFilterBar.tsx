@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -34,7 +35,7 @@ export function PoseFilterBar({
       slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
       sx={{ minWidth: 104, flex: '1 1 104px' }}
     >
-      <MenuItem value="">any</MenuItem>
+      <MenuItem value="">{say('any')}</MenuItem>
       {options.map(([value, words]) => (
         <MenuItem key={value} value={value}>
           {words}
@@ -44,10 +45,10 @@ export function PoseFilterBar({
   );
   const changed = JSON.stringify({ ...filter, rungs: 'best' }) !== JSON.stringify(NO_FILTER);
   return (
-    <Box role="search" aria-label="Narrow the poses" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
+    <Box role="search" aria-label={say('Narrow the poses')} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
       <TextField
         size="small"
-        label="Name"
+        label={say('Name')}
         value={filter.text}
         onChange={(e) => set({ ...filter, text: e.target.value })}
         slotProps={{ inputLabel: { shrink: true } }}
@@ -56,35 +57,35 @@ export function PoseFilterBar({
       {aims.length > 0 &&
         choose(
           'aim',
-          'Aim',
+          say('Aim'),
           aims.map((a) => [a.key, a.words]),
         )}
       {choose(
         'position',
-        'Position',
+        say('Position'),
         POSITIONS.map((p) => [p, p]),
       )}
       {choose(
         'prop',
-        'Prop',
-        PROPS.map((p) => [p, p === 'none' ? 'without props' : p]),
+        say('Prop'),
+        PROPS.map((p) => [p, p === 'none' ? say('without props') : p]),
       )}
       {choose(
         'level',
-        'Level',
-        ([1, 2, 3] as Level[]).map((l) => [String(l), LEVEL_WORDS[l]]),
+        say('Level'),
+        ([1, 2, 3] as Level[]).map((l) => [String(l), say(LEVEL_WORDS[l])]),
       )}
-      {choose('kind', 'For', Object.entries(KIND_WORDS))}
+      {choose('kind', say('For'), Object.entries(KIND_WORDS))}
       <Button
         size="small"
         onClick={() => set({ ...filter, rungs: filter.rungs === 'all' ? 'best' : 'all' })}
         aria-pressed={filter.rungs === 'all'}
       >
-        {filter.rungs === 'all' ? 'Best rung only' : 'All rungs'}
+        {filter.rungs === 'all' ? say('Best rung only') : say('All rungs')}
       </Button>
       {changed && (
         <Button size="small" onClick={() => set({ ...NO_FILTER, rungs: filter.rungs })}>
-          Clear
+          {say('Clear')}
         </Button>
       )}
     </Box>

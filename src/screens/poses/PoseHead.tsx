@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Typography from '@mui/material/Typography';
 import { SIDE_MARK } from '@/core/body/words';
 import type { FittedPose } from '@/core/fit/fit';
@@ -26,13 +27,13 @@ export function PoseHead({
       </Typography>
       <Typography sx={{ color: 'var(--ink-2)' }}>
         {shape.plain && `${shape.plain} · `}
-        {fit.side === 'both' ? 'both sides at once' : `${fit.side} side`} · {rung.name}
-        {shape.sanskrit ? ` · ${shape.sanskrit}` : ''} · {LEVEL_WORDS[rung.level]}, {KIND_WORDS[rung.kind]} ·{' '}
-        {shape.position}
+        {fit.side === 'both' ? say('both sides at once') : say('{{side}} side', { side: say(fit.side) })} · {rung.name}
+        {shape.sanskrit ? ` · ${shape.sanskrit}` : ''} · {say(LEVEL_WORDS[rung.level])}, {say(KIND_WORDS[rung.kind])} ·{' '}
+        {say(shape.position)}
       </Typography>
       {cautions.length > 0 && (
         <Typography sx={{ mt: 0.5, color: 'var(--caution)', bgcolor: 'var(--caution-pale)', px: 1, fontWeight: 600 }}>
-          ▲ Not with: {cautions.join('; ')}
+          {say('▲ Not with: {{cautions}}', { cautions: cautions.join('; ') })}
         </Typography>
       )}
       {limits.length > 0 && <Typography sx={{ mt: 0.5, color: 'var(--caution)' }}>▲ {limits.join('; ')}</Typography>}

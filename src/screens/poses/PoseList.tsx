@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import Typography from '@mui/material/Typography';
@@ -22,12 +23,12 @@ export const keyOf = (pose: Pick<FittedPose, 'pose' | 'rung' | 'side'>): string 
 /** How far a rung goes, in words. */
 export const depthWords = (pose: Pick<FittedPose, 'full' | 'depth' | 'beyondEntry'>): string =>
   pose.beyondEntry
-    ? 'out of reach'
+    ? say('out of reach')
     : pose.full
-      ? 'all the way'
+      ? say('all the way')
       : pose.depth < 0.02
-        ? 'entry is enough'
-        : `${Math.round(pose.depth * 100)} of 100 deep`;
+        ? say('entry is enough')
+        : say('{{count}} of 100 deep', { count: Math.round(pose.depth * 100) });
 
 /** Where an arrow key leads in a grid of cards: beside, or to the nearest one in the row above or below. */
 function nextCard(cards: readonly HTMLElement[], at: number, key: string): number | null {
@@ -108,7 +109,7 @@ function PoseCard({
         />
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mt: 0.5 }}>
           <Box sx={{ flex: 1, minWidth: 0, fontWeight: 700, textDecoration: struck ? 'line-through' : undefined }}>
-            {starred && <span aria-label="starred">★ </span>}
+            {starred && <span aria-label={say('starred')}>★ </span>}
             {found?.shape.name} {SIDE_MARK[ranked.side]}
           </Box>
           <Box className="num" sx={{ fontSize: 18, fontWeight: 700 }}>
@@ -126,7 +127,15 @@ function PoseCard({
         checked={marked}
         disabled={!marked && full}
         onChange={onCompare}
-        slotProps={{ input: { 'aria-label': `Compare ${found?.shape.name}, ${found?.rung.name}, ${ranked.side}` } }}
+        slotProps={{
+          input: {
+            'aria-label': say('Compare {{name}}, {{name2}}, {{side}}', {
+              name: say(found?.shape.name ?? ranked.pose),
+              name2: say(found?.rung.name ?? ''),
+              side: say(ranked.side),
+            }),
+          },
+        }}
         sx={{ position: 'absolute', top: 2, left: 2, p: 0.5 }}
       />
     </Box>

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { Fragment } from 'react';
@@ -74,8 +76,8 @@ export function Stretched({
     .slice(0, 6);
   return (
     <Box sx={{ containerType: 'inline-size' }}>
-      <Typography variant="h3">What it reaches here</Typography>
-      {felt.length === 0 && <Typography>Nothing is stretched enough to feel.</Typography>}
+      <Typography variant="h3">{say('What it reaches here')}</Typography>
+      {felt.length === 0 && <Typography>{say('Nothing is stretched enough to feel.')}</Typography>}
       {felt.map((s) => (
         <Fragment key={s.side + s.group}>
           <Bar name={sided(stretchedName(fit, s.group, s.side, posterior), s.side)} share={s.stretch} scale="sea" />
@@ -94,11 +96,15 @@ export function Working({ fit, comfort = USUAL_WAY.share }: { fit: PoseReading; 
     .slice(0, 6);
   return (
     <Box sx={{ mt: 1.5, containerType: 'inline-size' }}>
-      <Typography variant="h3">Who holds it up</Typography>
+      <Typography variant="h3">{say('Who holds it up')}</Typography>
       {fit.beyondModel ? (
-        <Typography>This shape is beyond the model: it finds nobody who could hold it, so it tells no load.</Typography>
+        <Typography>
+          {say('This shape is beyond the model: it finds nobody who could hold it, so it tells no load.')}
+        </Typography>
       ) : list.length === 0 ? (
-        <Typography>The floor and the props carry it; no muscle works above a tenth of its strength.</Typography>
+        <Typography>
+          {say('The floor and the props carry it; no muscle works above a tenth of its strength.')}
+        </Typography>
       ) : (
         list.map((w) => (
           <Bar
@@ -110,8 +116,10 @@ export function Working({ fit, comfort = USUAL_WAY.share }: { fit: PoseReading; 
         ))
       )}
       <Typography variant="caption" component="p">
-        Stretch: share of the tolerance, {Math.round(comfort * 100)} is a comfortable hold. Work: share of what the
-        muscle can give at this length, from the balance of the whole body on what it touches.
+        {say(
+          'Stretch: share of the tolerance, {{count}} is a comfortable hold. Work: share of what the muscle can give at this length, from the balance of the whole body on what it touches.',
+          { count: Math.round(comfort * 100) },
+        )}
       </Typography>
     </Box>
   );
@@ -122,17 +130,17 @@ export function Strained({ fit }: { fit: PoseReading }) {
   const list = fit.strains.filter((s) => s.share >= 0.4).slice(0, 5);
   return (
     <Box sx={{ mt: 1.5 }}>
-      <Typography variant="h3">What it asks of joints</Typography>
-      {list.length === 0 && <Typography>Nothing near a limit.</Typography>}
+      <Typography variant="h3">{say('What it asks of joints')}</Typography>
+      {list.length === 0 && <Typography>{say('Nothing near a limit.')}</Typography>}
       {list.map((s) => (
         <Typography key={s.id + String(s.side)} title={strainAbout(s.id)}>
           {s.side ? `${SIDE_MARK[s.side]} ${s.side}: ` : ''}
           {strainName(s.id)}, <span className="num">{strainFigures(s)}</span>
-          {s.share >= 1 ? <strong> · too much for many</strong> : null}
+          {s.share >= 1 ? <strong> {say('· too much for many')}</strong> : null}
         </Typography>
       ))}
       <Typography variant="caption" component="p">
-        The limits are our defaults: no study gives one for a held shape.
+        {say('The limits are our defaults: no study gives one for a held shape.')}
       </Typography>
     </Box>
   );
@@ -146,16 +154,25 @@ export const jointName = (coordinate: string): string => {
 
 /** What the textbook shape asks beyond this student's comfortable depth. */
 export function Lacking({ lacks }: { lacks: readonly Lack[] }) {
-  if (lacks.length === 0) return <Typography>Textbook shape: this body has it.</Typography>;
+  if (lacks.length === 0) return <Typography>{say('Textbook shape: this body has it.')}</Typography>;
   const [first] = lacks;
   return (
     <Typography>
-      Textbook shape: lacks <span className="num">{Math.abs(Math.round(first.full_deg - first.reached_deg))}°</span> of{' '}
-      {jointName(first.coordinate)}
-      {lacks.length > 1
-        ? `, then ${Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg))}° of ${jointName(lacks[1].coordinate)}`
-        : ''}
-      .
+      <Said
+        text={'Textbook shape: lacks <1>{{count}}°</1> of {{jointName}}{{what}}.'}
+        values={{
+          count: Math.abs(Math.round(first.full_deg - first.reached_deg)),
+          jointName: jointName(first.coordinate),
+          what:
+            lacks.length > 1
+              ? say(', then {{count}}° of {{jointName}}', {
+                  count: Math.abs(Math.round(lacks[1].full_deg - lacks[1].reached_deg)),
+                  jointName: jointName(lacks[1].coordinate),
+                })
+              : '',
+        }}
+        parts={[<span key="1" className="num" />]}
+      />
     </Typography>
   );
 }
@@ -165,7 +182,7 @@ export function JointTable({ angles }: { angles: Readonly<Record<string, number>
   const rows = COORDINATES.filter(({ id }) => Math.abs(angles[id] ?? 0) >= 3);
   return (
     <Box component="details" sx={{ mt: 1.5 }}>
-      <summary>Joint by joint</summary>
+      <summary>{say('Joint by joint')}</summary>
       <Box
         component="dl"
         sx={{

@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -27,7 +29,7 @@ export function PoseTeaching({
   const instead = shape.instead ? shapeById(shape.instead) : null;
   return (
     <>
-      <Typography variant="h3">Ladder</Typography>
+      <Typography variant="h3">{say('Ladder')}</Typography>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, mb: 1.5 }}>
         {shape.rungs.map((r, i) => (
           <li key={r.name}>
@@ -43,12 +45,12 @@ export function PoseTeaching({
           </li>
         ))}
       </Box>
-      <Typography variant="h3">Props</Typography>
+      <Typography variant="h3">{say('Props')}</Typography>
       <Typography>
         {props.length === 0 ? 'none' : props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
       </Typography>
       <Typography variant="h3" sx={{ mt: 1.5 }}>
-        How to teach it
+        {say('How to teach it')}
       </Typography>
       {Object.values(cuesOf(shape, rung)).map((cue) => cue !== '' && <Typography key={cue}>{cue}</Typography>)}
       {schoolCues(shape, rung, schools).map((c) => (
@@ -57,21 +59,30 @@ export function PoseTeaching({
       {speaksActive(rung, schools) &&
         rung.intents.map((i) => (
           <Typography key={i.words}>
-            <strong>Active:</strong> {i.words}
+            <strong>{say('Active:')}</strong> {i.words}
           </Typography>
         ))}
       <Typography sx={{ mt: 1 }}>
-        Hold <span className="num">{rung.hold[0]}</span> to <span className="num">{rung.hold[1]}</span> s
-        {rung.repeats ? `, ${rung.repeats[0]} to ${rung.repeats[1]} times` : ''}: a rule of thumb.
+        <Said
+          text={'Hold <1>{{what}}</1> to <2>{{what2}}</2> s{{what3}}: a rule of thumb.'}
+          values={{
+            what: rung.hold[0],
+            what2: rung.hold[1],
+            what3: rung.repeats
+              ? say(', {{what}} to {{what2}} times', { what: rung.repeats[0], what2: rung.repeats[1] })
+              : '',
+          }}
+          parts={[<span key="1" className="num" />, <span key="2" className="num" />]}
+        />
       </Typography>
       {shape.cheat !== '' && (
         <Typography sx={{ mt: 1 }}>
-          <strong>Looks deeper, gives less:</strong> {shape.cheat}
+          <strong>{say('Looks deeper, gives less:')}</strong> {shape.cheat}
         </Typography>
       )}
       {instead && (
         <Typography sx={{ mt: 1 }}>
-          <strong>Off the floor:</strong> {instead.name}.
+          <strong>{say('Off the floor:')}</strong> {instead.name}.
         </Typography>
       )}
     </>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -42,12 +43,18 @@ const MILDER = {
   mobile: 'very mobile, the end is not where to rest',
 } as const;
 
-const aimWords = (aim: Aim): string => `${AIM_WORDS[aim.kind].toLowerCase()} ${aimedName(aim)} ${aim.side}`;
+const aimWords = (aim: Aim): string => `${say(AIM_WORDS[aim.kind]).toLowerCase()} ${aimedName(aim)} ${aim.side}`;
 
 /** Which muscles of an aim's group the ranking looks at, where it is not all of it; nothing where it is. */
 function shortestSaid(aim: Aim, posterior: Inference['posterior']): string {
   const names = shortInAim(aim, posterior);
-  return names ? ` Short in the ${groupName(aim.group)} (${aim.side}): ${names}. Poses are ranked by that.` : '';
+  return names
+    ? say(' Short in the {{groupName}} ({{side}}): {{names}}. Poses are ranked by that.', {
+        groupName: groupName(aim.group),
+        side: say(aim.side),
+        names,
+      })
+    : '';
 }
 
 /** What of the ranking is shown: the useful ones, or by name any, also those that a caution forbids. */
@@ -96,7 +103,7 @@ export function PosesStep({
   );
   if (!ranked || !aims || !inference.value)
     return <PosesWaiting name={firstName(student.name)} failed={ranking.failed} />;
-  if (aims.length === 0) return <NoAimYet student={student.id} title="Poses are ranked for aims" />;
+  if (aims.length === 0) return <NoAimYet student={student.id} title={say('Poses are ranked for aims')} />;
   const open = ranked.find((p) => keyOf(p) === view.open) ?? list[0];
   const { posterior } = inference.value;
   const settle = (doubtful: RankedPose) =>
@@ -105,18 +112,22 @@ export function PosesStep({
       .then(() => router.push(`${base}/student?id=${student.id}&step=measure`));
   return (
     <>
-      <LateProgress busy={ranking.busy} label="Ranking poses" />
+      <LateProgress busy={ranking.busy} label={say('Ranking poses')} />
       <Typography variant="h1" sx={{ fontSize: 20 }}>
-        Poses for {firstName(student.name)}
+        {say('Poses for {{firstName}}', { firstName: firstName(student.name) })}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-        For: {aims.map(aimWords).join('; ')}.{aims.map((a) => shortestSaid(a, posterior)).join('')} A name typed below
-        finds any pose and says why it is not among them. Near equals are mixed, so that the first are not all alike.
+        {say(
+          'For: {{aims}}.{{aims2}} A name typed below finds any pose and says why it is not among them. Near equals are mixed, so that the first are not all alike.',
+          { aims: aims.map(aimWords).join('; '), aims2: aims.map((a) => shortestSaid(a, posterior)).join('') },
+        )}
       </Typography>
       {way.why.length > 0 && (
         <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-          Holds are fitted milder, to {Math.round(way.share * 100)} of 100 of what is there:{' '}
-          {way.why.map((w) => MILDER[w]).join('; ')}.
+          {say('Holds are fitted milder, to {{count}} of 100 of what is there: {{why}}.', {
+            count: Math.round(way.share * 100),
+            why: way.why.map((w) => MILDER[w]).join('; '),
+          })}
         </Typography>
       )}
       <PoseFilterBar
@@ -125,7 +136,7 @@ export function PosesStep({
         aims={aims.filter((a) => a.kind !== 'leave').map((a) => ({ key: aimKey(a), words: aimWords(a) }))}
       />
       <PoseBrowser
-        label="Ranked poses"
+        label={say('Ranked poses')}
         view={view}
         list={list}
         open={open}
@@ -153,11 +164,11 @@ export function PosesStep({
           >
             {!open.full && open.limiter.anySide < SETTLED_AT && (
               <Button size="small" onClick={() => settle(open)}>
-                Which test would make this clear?
+                {say('Which test would make this clear?')}
               </Button>
             )}
             {open.rough ? (
-              <Typography>Its score is still being worked out …</Typography>
+              <Typography>{say('Its score is still being worked out …')}</Typography>
             ) : (
               <ScoreParts ranked={open} among={ranking.whole} aims={aims} />
             )}
@@ -170,7 +181,7 @@ export function PosesStep({
         href={`${base}/student?id=${student.id}&step=practice`}
         sx={{ mt: 2 }}
       >
-        Build a practice
+        {say('Build a practice')}
       </Button>
     </>
   );
@@ -182,8 +193,12 @@ function limitsOf({ verdict, sore = [] }: RankedPose): string[] {
   const by = [...new Set(verdict.because.filter((b) => cautionById(b.caution)).map(cautionName))];
   return [
     ...(limit.length > 0 ? [`${by.join('; ')}: ${limit.join(', ')}`] : []),
-    ...sore.map(
-      (s) => `asks for ${groupName(s.group)} ${s.side}, as ${shapeById(s.pose)?.name ?? s.pose} did, which hurt`,
+    ...sore.map((s) =>
+      say('asks for {{groupName}} {{side}}, as {{what}} did, which hurt', {
+        groupName: groupName(s.group),
+        side: say(s.side),
+        what: shapeById(s.pose)?.name ?? s.pose,
+      }),
     ),
   ];
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
@@ -11,12 +12,14 @@ export function PosesWaiting({ name, failed }: { name: string; failed: string | 
   return (
     <>
       <Typography variant="h1" sx={{ fontSize: 20 }}>
-        Poses for {name}
+        {say('Poses for {{name}}', { name })}
       </Typography>
       <Box role="status">
-        {!failed && <LateProgress busy label="Ranking poses" />}
+        {!failed && <LateProgress busy label={say('Ranking poses')} />}
         <Typography color="text.secondary">
-          {failed ? `The ranking failed: ${failed}` : 'Fitting every pose. The first time it takes a few seconds.'}
+          {failed
+            ? say('The ranking failed: {{failed}}', { failed })
+            : say('Fitting every pose. The first time it takes a few seconds.')}
         </Typography>
       </Box>
       {!failed && (

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import { aimedName } from '@/core/aims/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -23,25 +25,40 @@ export function ScoreParts({
   return (
     <Box component="details" sx={{ mt: 1 }}>
       <summary>
-        Why it stands where it stands: score <span className="num">{hundred(pose.score)}</span>
+        <Said
+          text={'Why it stands where it stands: score <1>{{count}}</1>'}
+          values={{ count: hundred(pose.score) }}
+          parts={[<span key="1" className="num" />]}
+        />
       </summary>
       <Typography>
-        Gives{' '}
-        {pose.gives.length === 0
-          ? 'nothing that is aimed at, which is why it is not among the ranked'
-          : pose.gives.map((g) => `${aimedName(g.aim)} ${g.aim.side} ${hundred(g.worth)} of 100`).join(', ')}
-        ;{' '}
-        {costs.length === 0
-          ? 'costs nothing'
-          : `costs ${costs.map(([id, v]) => `${COST_WORDS[id]} ${hundred(v)}`).join(', ')}`}
-        .
+        {say('Gives {{what}}; {{what2}}.', {
+          what:
+            pose.gives.length === 0
+              ? say('nothing that is aimed at, which is why it is not among the ranked')
+              : pose.gives
+                  .map((g) =>
+                    say('{{aimedName}} {{side}} {{count}} of 100', {
+                      aimedName: aimedName(g.aim),
+                      side: say(g.aim.side),
+                      count: hundred(g.worth),
+                    }),
+                  )
+                  .join(', '),
+          what2:
+            costs.length === 0
+              ? say('costs nothing')
+              : say('costs {{costs}}', {
+                  costs: costs.map(([id, v]) => `${say(COST_WORDS[id])} ${hundred(v)}`).join(', '),
+                }),
+        })}
       </Typography>
       {among &&
         behindSentences(behind(among, pose, aims)).map((sentence) => (
           <Typography key={sentence}>{sentence}</Typography>
         ))}
       <Typography variant="caption" component="p">
-        Each gift counts by the weight of its aim; weights of the costs are our defaults.
+        {say('Each gift counts by the weight of its aim; weights of the costs are our defaults.')}
       </Typography>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -57,13 +58,13 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
   if (left === null)
     return (
       <Button size="small" sx={{ mt: 1 }} onClick={() => void ask()}>
-        Which of my students does it suit?
+        {say('Which of my students does it suit?')}
       </Button>
     );
   return (
-    <Box component="section" aria-label="Whom it suits" sx={{ mt: 1.5 }}>
-      <Typography variant="h3">Whom it suits</Typography>
-      {left > 0 && <LinearProgress aria-label="Reading students" sx={{ my: 0.5 }} />}
+    <Box component="section" aria-label={say('Whom it suits')} sx={{ mt: 1.5 }}>
+      <Typography variant="h3">{say('Whom it suits')}</Typography>
+      {left > 0 && <LinearProgress aria-label={say('Reading students')} sx={{ my: 0.5 }} />}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {rows.map((r) => (
           <Box
@@ -80,18 +81,22 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
             <span>
               <strong>{r.name}</strong> {r.fit.side === 'both' ? '' : `${SIDE_MARK[r.fit.side]} ${r.fit.side}, `}
               {depthWords(r.fit)}
-              {r.fit.full || r.fit.beyondEntry ? '' : `, then the ${r.fit.stops}`}
+              {r.fit.full || r.fit.beyondEntry ? '' : say(', then the {{stops}}', { stops: r.fit.stops })}
               {r.cautions.length > 0 ? (
                 <Box component="span" sx={{ color: 'var(--caution)', display: 'block' }}>
-                  ▲ Not with: {r.cautions.join('; ')}
+                  {say('▲ Not with: {{cautions}}', { cautions: r.cautions.join('; ') })}
                 </Box>
               ) : (
                 <Typography variant="caption" component="span" sx={{ display: 'block' }}>
                   {r.gives.length > 0
-                    ? `for: ${r.gives.map((g) => `${AIM_WORDS[g.aim.kind].toLowerCase()} ${aimedName(g.aim)} ${g.aim.side}`).join('; ')}`
+                    ? say('for: {{gives}}', {
+                        gives: r.gives
+                          .map((g) => `${say(AIM_WORDS[g.aim.kind]).toLowerCase()} ${aimedName(g.aim)} ${g.aim.side}`)
+                          .join('; '),
+                      })
                     : r.score === null
-                      ? 'no aims yet'
-                      : 'nothing that is aimed at'}
+                      ? say('no aims yet')
+                      : say('nothing that is aimed at')}
                 </Typography>
               )}
             </span>
@@ -103,7 +108,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
       </Box>
       {unread.length > 0 && (
         <Typography variant="caption" component="p">
-          Not tested yet: {unread.join(', ')}.
+          {say('Not tested yet: {{unread}}.', { unread: unread.join(', ') })}
         </Typography>
       )}
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { copyOf } from '@/core/pose-editor/edit';
@@ -20,7 +21,7 @@ export function ToBench({ shape }: { shape: Shape }) {
   };
   return (
     <Button size="small" sx={{ mt: 1, ml: 1 }} onClick={() => void go()}>
-      {own ? 'Open it on the bench' : 'Make it my own on the bench'}
+      {own ? say('Open it on the bench') : say('Make it my own on the bench')}
     </Button>
   );
 }

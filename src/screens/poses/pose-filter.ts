@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { LEVEL_WORDS, namesOf, rungOf, type Kind, type Level, type Position, type PropId } from '@/core/poses';
 import type { FittedPose } from '@/core/fit/fit';
 import { finds, nearness } from '@/core/text-search';
@@ -36,7 +37,7 @@ export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, filter: PoseFilt
   if (filter.level !== null && rung.level !== filter.level) return false;
   if (filter.kind && rung.kind !== filter.kind) return false;
   if (filter.text.trim() === '') return true;
-  return finds([...namesOf(shape), rung.name, shape.position, LEVEL_WORDS[rung.level]].join(' '), filter.text);
+  return finds([...namesOf(shape), rung.name, shape.position, say(LEVEL_WORDS[rung.level])].join(' '), filter.text);
 }
 
 /** What is called as it was typed first; else the order stays. */

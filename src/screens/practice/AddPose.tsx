@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -30,7 +31,11 @@ export function AddPose({
   const [shape, setShape] = useState<Shape | null>(null);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="add-title">
-      <DialogTitle id="add-title">Add a pose {after ? `after ${after.toLowerCase()}` : 'at the end'}</DialogTitle>
+      <DialogTitle id="add-title">
+        {say('Add a pose {{what}}', {
+          what: after ? say('after {{after}}', { after: after.toLowerCase() }) : say('at the end'),
+        })}
+      </DialogTitle>
       <DialogContent>
         <Autocomplete
           options={[...allShapes()].sort((a, b) => (a.name < b.name ? -1 : 1))}
@@ -38,9 +43,9 @@ export function AddPose({
           filterOptions={shapeOptions}
           getOptionLabel={(s) => s.name}
           getOptionKey={(s) => s.id}
-          noOptionsText="No pose has this name."
+          noOptionsText={say('No pose has this name.')}
           onChange={(_, s) => setShape(s)}
-          renderInput={(params) => <TextField {...params} autoFocus label="Pose" sx={{ mt: 1 }} />}
+          renderInput={(params) => <TextField {...params} autoFocus label={say('Pose')} sx={{ mt: 1 }} />}
         />
         {shape?.rungs.map((rung, k) => {
           const fits = sidesOfRung(ranked, shape.id, k + 1);
@@ -75,22 +80,22 @@ export function AddPose({
                 )}
                 {cautions.length === 0 && far && (
                   <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-                    Even the way in asks for too much yet.
+                    {say('Even the way in asks for too much yet.')}
                   </Typography>
                 )}
               </span>
               <Button
                 disabled={fits.length === 0 || cautions.length > 0}
-                aria-label={`Add ${shape.name}, ${rung.name}`}
+                aria-label={say('Add {{name}}, {{name2}}', { name: shape.name, name2: rung.name })}
                 onClick={() => onAdd(fits)}
               >
-                Add
+                {say('Add')}
               </Button>
             </Box>
           );
         })}
         <Button sx={{ mt: 2 }} onClick={onClose}>
-          Close
+          {say('Close')}
         </Button>
       </DialogContent>
     </Dialog>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { aimedName, AIM_WORDS } from '@/core/aims/words';
@@ -34,21 +35,22 @@ export function BeforePractice({
   return (
     <Box>
       <Typography sx={{ mb: 2, maxWidth: 720 }}>
-        Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves time
-        for rest.
+        {say(
+          'Say how many minutes you have. Kolpos chooses poses for the aims, both sides, mild before deep, and leaves time for rest.',
+        )}
       </Typography>
-      <Typography variant="h2">For these aims</Typography>
+      <Typography variant="h2">{say('For these aims')}</Typography>
       <Box component="ul" sx={{ m: 0, mb: 2, pl: 2.5 }}>
         {aims.map((a) => (
           <li key={aimKey(a)}>
-            {AIM_WORDS[a.kind]} <span className="muscle">{aimedName(a)}</span> {SIDE_MARK[a.side]} {a.side}
+            {say(AIM_WORDS[a.kind])} <span className="muscle">{aimedName(a)}</span> {SIDE_MARK[a.side]} {say(a.side)}
           </li>
         ))}
       </Box>
       {first.length > 0 && (
         <>
           <Typography variant="h2" sx={{ mb: 1 }}>
-            What serves them most
+            {say('What serves them most')}
           </Typography>
           <Box
             component="ul"

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import { SIDE_MARK } from '@/core/body/words';
 import { rungOf } from '@/core/poses';
@@ -13,7 +14,13 @@ import { plural } from '@/core/plural';
 
 /** How often a block is gone through, or its round. */
 const setsWords = ({ sets, round }: Block): string =>
-  round === undefined ? (sets === 1 ? '1 set' : `${sets} sets`) : sets === 1 ? 'round once' : `round ${sets} times`;
+  round === undefined
+    ? sets === 1
+      ? '1 set'
+      : say('{{count}} sets', { count: sets })
+    : sets === 1
+      ? say('round once')
+      : say('round {{count}} times', { count: sets });
 
 /** How long and how often each side of a block is held, which comes first, and its rounds. */
 export function BlockHolds({
@@ -36,8 +43,8 @@ export function BlockHolds({
       {block.items.map((item) => (
         <Stepper
           key={item.id}
-          less={`${item.side}: a breath shorter`}
-          more={`${item.side}: a breath longer`}
+          less={say('{{side}}: a breath shorter', { side: say(item.side) })}
+          more={say('{{side}}: a breath longer', { side: say(item.side) })}
           step={(by) =>
             save(
               (now) => lengthenItem(now, item.id, by, breathSeconds),
@@ -51,15 +58,15 @@ export function BlockHolds({
       {rungOf(block.pose, block.rung)?.rung.kind !== 'rest' && (
         <>
           <Stepper
-            less="Once less"
-            more="Once more"
+            less={say('Once less')}
+            more={say('Once more')}
             step={(by) => save((now) => repeatBlock(now, block.id, by), by < 0 ? 'Once less.' : 'Once more.')}
           >
-            {first.repeats === 1 ? 'once' : `${first.repeats} times`}
+            {first.repeats === 1 ? 'once' : say('{{count}} times', { count: first.repeats })}
           </Stepper>
           <Stepper
-            less="One set less"
-            more="One set more"
+            less={say('One set less')}
+            more={say('One set more')}
             least={block.sets === 1}
             most={block.sets === MOST_SETS}
             step={(by) => save((now) => setsBlock(now, block.id, by), by < 0 ? 'One set less.' : 'One set more.')}
@@ -69,26 +76,29 @@ export function BlockHolds({
         </>
       )}
       {first.side !== 'both' && (
-        <Button size="small" onClick={() => save((now) => mirrorBlock(now, block.id), 'The other side first.')}>
-          {block.items.length > 1 ? 'Other side first' : 'The other side instead'}
+        <Button size="small" onClick={() => save((now) => mirrorBlock(now, block.id), say('The other side first.'))}>
+          {block.items.length > 1 ? say('Other side first') : say('The other side instead')}
         </Button>
       )}
       {block.round !== undefined && (
-        <Button size="small" onClick={() => save((now) => takeRoundApart(now, block.id), 'Pose by pose again.')}>
-          Pose by pose, no round
+        <Button size="small" onClick={() => save((now) => takeRoundApart(now, block.id), say('Pose by pose again.'))}>
+          {say('Pose by pose, no round')}
         </Button>
       )}
       {round > 1 && (
-        <Button size="small" onClick={() => save((now) => makeRound(now, block.id), `A round of ${round} poses.`)}>
-          Make a round of {round}
+        <Button
+          size="small"
+          onClick={() => save((now) => makeRound(now, block.id), say('A round of {{count}} poses.', { count: round }))}
+        >
+          {say('Make a round of {{count}}', { count: round })}
         </Button>
       )}
       <Button
         size="small"
-        aria-label={`Remove ${name}`}
-        onClick={() => save((now) => removeBlock(now, block.id), `${name} is removed.`)}
+        aria-label={say('Remove {{name}}', { name })}
+        onClick={() => save((now) => removeBlock(now, block.id), say('{{name}} is removed.', { name }))}
       >
-        Remove
+        {say('Remove')}
       </Button>
     </>
   );

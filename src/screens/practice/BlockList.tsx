@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import {
   closestCenter,
   DndContext,
@@ -58,14 +59,14 @@ export function BlockList({
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
     const to = blocks.findIndex((b) => b.id === over.id);
-    put((now) => moveBlock(now, String(active.id), to), 'Moved.');
+    put((now) => moveBlock(now, String(active.id), to), say('Moved.'));
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
       <SortableContext items={blocks.map((b) => b.id)} strategy={verticalListSortingStrategy}>
         <Box
           component="ol"
-          aria-label="Practice items"
+          aria-label={say('Practice items')}
           sx={{ listStyle: 'none', m: 0, p: 0, borderTop: '1px solid var(--line)' }}
         >
           {blocks.map((block, i) => {
@@ -84,17 +85,19 @@ export function BlockList({
                 warned={{ count: own.length, caution: own.some((w) => w.kind === 'caution') }}
                 open={openId === block.id}
                 onOpen={() => onToggle(block.id)}
-                onMove={(by) => put((now) => moveBlock(now, block.id, i + by), 'Moved.')}
+                onMove={(by) => put((now) => moveBlock(now, block.id, i + by), say('Moved.'))}
                 onLength={(by) =>
                   put(
                     (now) => lengthenBlock(now, block.id, by, breathSeconds),
-                    by > 0 ? 'A breath longer.' : 'A breath shorter.',
+                    by > 0 ? say('A breath longer.') : say('A breath shorter.'),
                   )
                 }
                 onLock={() =>
                   put(
                     (now) => lockItem(now, block.items[0]),
-                    block.items[0].locked ? 'Free again.' : 'Kept: it stays when the practice is built again.',
+                    block.items[0].locked
+                      ? say('Free again.')
+                      : say('Kept: it stays when the practice is built again.'),
                   )
                 }
               >

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -60,7 +61,7 @@ export function BlockPanel({
   return (
     <Box
       component="section"
-      aria-label={`${name}, opened`}
+      aria-label={say('{{name}}, opened', { name })}
       sx={{ p: 1.5, pt: 0.5, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '200px minmax(0, 1fr)' } }}
     >
       <Box>
@@ -90,7 +91,7 @@ export function BlockPanel({
         ))}
         <Box>
           <Typography component="span" sx={{ fontWeight: 700 }}>
-            Why it is here:{' '}
+            {say('Why it is here:')}{' '}
           </Typography>
           {reason ? reasonSentences(reason).join(' ') : ''}
         </Box>
@@ -100,16 +101,19 @@ export function BlockPanel({
           before={items.slice(0, at)}
           fit={fit}
           onPut={(lines) =>
-            save((now) => cueBlock(now, block.id, lines), lines ? 'Your words are kept.' : 'Back to the draft.')
+            save(
+              (now) => cueBlock(now, block.id, lines),
+              lines ? say('Your words are kept.') : say('Back to the draft.'),
+            )
           }
         />
         <TextField
           size="small"
-          label="Note for you"
+          label={say('Note for you')}
           value={note ?? kept}
           onChange={(e) => setNote(e.target.value.slice(0, 300))}
           onBlur={() => {
-            if (note !== null && note !== kept) save((now) => noteBlock(now, block.id, note), 'The note is kept.');
+            if (note !== null && note !== kept) save((now) => noteBlock(now, block.id, note), say('The note is kept.'));
             setNote(null);
           }}
         />

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -54,11 +55,11 @@ export function BlockTitle({
           component="span"
           sx={{ ml: 1, fontSize: 13, fontWeight: 700, color: warned.caution ? 'var(--caution)' : 'var(--ink)' }}
         >
-          {warned.caution ? '▲ caution' : `${warned.count} to look at`}
+          {warned.caution ? '▲ caution' : say('{{count}} to look at', { count: warned.count })}
         </Box>
       )}
       <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-        {found?.rung.name ?? 'not in this library'}
+        {found?.rung.name ?? say('not in this library')}
         {found && found.rung.props.length > 0 ? ` · ${found.rung.props.join(', ')}` : ''}
       </Typography>
       <Typography variant="caption" component="span" sx={{ display: 'block' }}>
@@ -94,7 +95,12 @@ export function BlockLength({
         justifyContent: 'flex-end',
       }}
     >
-      <Button size="small" sx={{ minWidth: 32 }} aria-label={`${name} a breath shorter`} onClick={() => onLength(-1)}>
+      <Button
+        size="small"
+        sx={{ minWidth: 32 }}
+        aria-label={say('{{name}} a breath shorter', { name })}
+        onClick={() => onLength(-1)}
+      >
         −
       </Button>
       <Box className="num" sx={{ textAlign: 'center', minWidth: 118, fontSize: 14 }}>
@@ -102,7 +108,12 @@ export function BlockLength({
         <br />
         {clock(block.seconds)}
       </Box>
-      <Button size="small" sx={{ minWidth: 32 }} aria-label={`${name} a breath longer`} onClick={() => onLength(1)}>
+      <Button
+        size="small"
+        sx={{ minWidth: 32 }}
+        aria-label={say('{{name}} a breath longer', { name })}
+        onClick={() => onLength(1)}
+      >
         +
       </Button>
       {/* What settles and what rests is chosen anew each time: there is nothing to keep. */}
@@ -110,12 +121,12 @@ export function BlockLength({
         {block.phase !== 'settle' && block.phase !== 'rest' && (
           <Button
             size="small"
-            aria-label={`Keep ${name} when building again`}
+            aria-label={say('Keep {{name}} when building again', { name })}
             aria-pressed={locked}
             variant={locked ? 'contained' : 'text'}
             onClick={onLock}
           >
-            {locked ? 'Kept' : 'Keep'}
+            {locked ? say('Kept') : say('Keep')}
           </Button>
         )}
       </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import SubdirectoryArrowRight from '@mui/icons-material/SubdirectoryArrowRight';
@@ -91,7 +92,7 @@ export function BlockRow({
         <Typography
           variant="caption"
           component="p"
-          aria-label={`To ${name}`}
+          aria-label={say('To {{name}}', { name })}
           sx={{ display: 'flex', alignItems: 'center', gap: 0.5, px: 1, pt: 0.5, color: 'var(--ink-2)' }}
         >
           <SubdirectoryArrowRight sx={{ fontSize: 16 }} aria-hidden />
@@ -117,7 +118,7 @@ export function BlockRow({
         <Box
           component="button"
           type="button"
-          aria-label={`Move ${name}`}
+          aria-label={say('Move {{name}}', { name })}
           {...attributes}
           {...listeners}
           sx={{

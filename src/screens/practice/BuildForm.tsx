@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -32,7 +33,11 @@ export function BuildForm({
   const asked = () => {
     const wanted = numberIn(minutes);
     const fits = wanted >= LEAST_MIN && wanted <= MOST_MIN;
-    setProblem(fits ? null : `Type minutes between ${LEAST_MIN} and ${MOST_MIN}.`);
+    setProblem(
+      fits
+        ? null
+        : say('Type minutes between {{lEAST_MIN}} and {{mOST_MIN}}.', { lEAST_MIN: LEAST_MIN, mOST_MIN: MOST_MIN }),
+    );
     if (fits) onBuild(wanted);
   };
   return (
@@ -45,7 +50,7 @@ export function BuildForm({
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'flex-start' }}
     >
       <TextField
-        label="Minutes"
+        label={say('Minutes')}
         value={minutes}
         onChange={(e) => setMinutes(e.target.value)}
         error={problem !== null}
@@ -54,7 +59,7 @@ export function BuildForm({
         slotProps={{ htmlInput: { inputMode: 'decimal' } }}
       />
       <Button type="submit" variant={again ? 'outlined' : 'contained'} disabled={disabled}>
-        {building ? 'Building …' : 'Build a practice'}
+        {building ? say('Building …') : say('Build a practice')}
       </Button>
       {children}
     </Box>

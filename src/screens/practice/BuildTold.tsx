@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Typography from '@mui/material/Typography';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
@@ -33,13 +34,19 @@ export function BuildTold({
           {unsaluted !== null && <Unsaluted salutation={unsaluted} />}
           {unkept.map((key) => (
             <Typography key={key}>
-              {shapeById(key.split('/')[0])?.name ?? key} could not be kept: a caution, the range there is or a wish is
-              against it now.
+              {say('{{what}} could not be kept: a caution, the range there is or a wish is against it now.', {
+                what: shapeById(key.split('/')[0])?.name ?? key,
+              })}
             </Typography>
           ))}
           {missing.map((m) => (
             <Typography key={aimKey(m.aim)}>
-              {AIM_WORDS[m.aim.kind]} {aimedName(m.aim)} {m.aim.side} gets hardly anything: {MISSING_WORDS[m.why]}.
+              {say('{{kind}} {{aimedName}} {{side}} gets hardly anything: {{why}}.', {
+                kind: say(AIM_WORDS[m.aim.kind]),
+                aimedName: aimedName(m.aim),
+                side: say(m.aim.side),
+                why: say(MISSING_WORDS[m.why]),
+              })}
             </Typography>
           ))}
         </Alert>
@@ -66,4 +73,4 @@ const WHY: Readonly<Record<Refit['why'], string>> = {
 };
 /** What became of a rung, as a sentence. */
 const refitWords = (change: Refit): string =>
-  `${nameOf(change)} ${WHY[change.why]}; ${change.to ? `${nameOf(change.to)} stands in its place` : 'it is left out'}.`;
+  `${nameOf(change)} ${WHY[change.why]}; ${change.to ? say('{{name}} stands in its place', { name: nameOf(change.to) }) : say('it is left out')}.`;

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Practice } from '@/core/practice/practice';
@@ -9,15 +10,18 @@ export function ChoiceNote({ choice }: { choice: NonNullable<Practice['choice']>
   'use memo';
   return (
     <Box component="details" sx={{ mt: 2 }}>
-      <summary>How good is this choice?</summary>
+      <summary>{say('How good is this choice?')}</summary>
       {choiceSentences(choice).map((s) => (
         <Typography key={s} sx={{ mt: 0.5 }}>
           {s}
         </Typography>
       ))}
       <Typography variant="caption" component="p" className="num" sx={{ mt: 0.5 }}>
-        worth {choice.objective.toFixed(3)}, bound {choice.bound.toFixed(3)}, gap {(100 * choice.gap).toFixed(2)} %, as
-        it was built
+        {say('worth {{objective}}, bound {{bound}}, gap {{what}} %, as it was built', {
+          objective: choice.objective.toFixed(3),
+          bound: choice.bound.toFixed(3),
+          what: (100 * choice.gap).toFixed(2),
+        })}
       </Typography>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -45,9 +46,9 @@ export function CueEditor({
     .filter(Boolean);
   const wrong =
     typed.length > MOST_LINES
-      ? `At most ${MOST_LINES} lines, please.`
+      ? say('At most {{count}} lines, please.', { count: MOST_LINES })
       : typed.some((l) => l.length > LONGEST)
-        ? `A line of at most ${LONGEST} letters, please.`
+        ? say('A line of at most {{count}} letters, please.', { count: LONGEST })
         : null;
   const keep = () => {
     if (text === null) return;
@@ -58,9 +59,9 @@ export function CueEditor({
     onPut(typed);
   };
   return (
-    <Box component="section" aria-label="To say">
+    <Box component="section" aria-label={say('To say')}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mb: 1 }}>
-        <Typography sx={{ fontWeight: 700, mr: 0.5 }}>To say</Typography>
+        <Typography sx={{ fontWeight: 700, mr: 0.5 }}>{say('To say')}</Typography>
         <VoicePicks />
       </Box>
       <TextField
@@ -68,12 +69,12 @@ export function CueEditor({
         fullWidth
         size="small"
         slotProps={linesOf(3)}
-        label="Cues, a line each"
+        label={say('Cues, a line each')}
         value={now}
         error={wrong !== null}
         helperText={
           wrong ??
-          `${FROM_WORDS[text === null ? from : 'item']}${from === 'draft' ? '' : ' The choices above shape drafts only.'}`
+          `${say(FROM_WORDS[text === null ? from : 'item'])}${from === 'draft' ? '' : say(' The choices above shape drafts only.')}`
         }
         onChange={(e) => setText(e.target.value)}
         onBlur={keep}
@@ -87,7 +88,7 @@ export function CueEditor({
             if (item.cues) onPut(null);
           }}
         >
-          Back to the draft
+          {say('Back to the draft')}
         </Button>
       )}
     </Box>

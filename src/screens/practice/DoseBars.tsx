@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
@@ -9,9 +10,9 @@ import { aimKey, type Dose } from '@/core/practice/doses';
 export function DoseBars({ doses }: { doses: readonly Dose[] }) {
   'use memo';
   return (
-    <Box component="section" aria-label="Dose by aim">
+    <Box component="section" aria-label={say('Dose by aim')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Dose by aim
+        {say('Dose by aim')}
       </Typography>
       {doses.map((d) => {
         const scale = d.aim.kind === 'strengthen' ? 'land' : 'sea';
@@ -19,11 +20,11 @@ export function DoseBars({ doses }: { doses: readonly Dose[] }) {
           <Box key={aimKey(d.aim)} sx={{ mb: 1.25 }}>
             <Box sx={{ display: 'flex', gap: 1, fontSize: 14 }}>
               <Box sx={{ flex: 1 }}>
-                {AIM_WORDS[d.aim.kind]} <span className="muscle">{aimedName(d.aim)}</span> {SIDE_MARK[d.aim.side]}{' '}
-                {d.aim.side}
+                {say(AIM_WORDS[d.aim.kind])} <span className="muscle">{aimedName(d.aim)}</span> {SIDE_MARK[d.aim.side]}{' '}
+                {say(d.aim.side)}
               </Box>
               <span className="num">
-                {d.minutes.toFixed(1)} of {d.wanted.toFixed(1)} min
+                {say('{{minutes}} of {{wanted}} min', { minutes: d.minutes.toFixed(1), wanted: d.wanted.toFixed(1) })}
               </span>
             </Box>
             <Box sx={{ height: 8, bgcolor: `var(--${scale}-0)` }}>
@@ -39,8 +40,9 @@ export function DoseBars({ doses }: { doses: readonly Dose[] }) {
         );
       })}
       <Typography variant="caption" component="p">
-        Minutes in which the aimed muscle is stretched or works usefully, counted by how useful. Wanted: its share of
-        the working time, at most 4 minutes (our default).
+        {say(
+          'Minutes in which the aimed muscle is stretched or works usefully, counted by how useful. Wanted: its share of the working time, at most 4 minutes (our default).',
+        )}
       </Typography>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -14,19 +15,24 @@ export function EditorHead({ practice, edits, onAdd }: { practice: Practice; edi
       <Typography variant="h1" sx={{ fontSize: 20, flex: 1, minWidth: 180 }}>
         {practice.title}
       </Typography>
-      <Button size="small" disabled={canBack === null} onClick={back} title={canBack ? `Take back: ${canBack}` : ''}>
-        Undo
+      <Button
+        size="small"
+        disabled={canBack === null}
+        onClick={back}
+        title={canBack ? say('Take back: {{canBack}}', { canBack }) : ''}
+      >
+        {say('Undo')}
       </Button>
       <Button
         size="small"
         disabled={canForward === null}
         onClick={forward}
-        title={canForward ? `Do again: ${canForward}` : ''}
+        title={canForward ? say('Do again: {{canForward}}', { canForward }) : ''}
       >
-        Redo
+        {say('Redo')}
       </Button>
       <Button size="small" onClick={onAdd}>
-        Add a pose
+        {say('Add a pose')}
       </Button>
       <PracticeMenu practice={practice} />
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { studentFoot, studentHead, studentTitle, type SheetContent } from '@/pdf/content';
@@ -10,7 +11,7 @@ export function Handout({ content }: { content: SheetContent }) {
   return (
     <Box
       component="article"
-      aria-label="For the student"
+      aria-label={say('For the student')}
       lang={content.language}
       sx={{ bgcolor: 'var(--surface)', p: 2, '@media print': { p: 0 } }}
     >

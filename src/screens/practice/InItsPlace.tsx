@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -20,9 +21,9 @@ export function InItsPlace({
 }) {
   'use memo';
   return (
-    <Box component="section" aria-label={`Instead of ${name}`}>
-      <Typography sx={{ fontWeight: 700 }}>In its place</Typography>
-      {others.length === 0 && <Typography>Nothing else of its phase is allowed and within reach.</Typography>}
+    <Box component="section" aria-label={say('Instead of {{name}}', { name })}>
+      <Typography sx={{ fontWeight: 700 }}>{say('In its place')}</Typography>
+      {others.length === 0 && <Typography>{say('Nothing else of its phase is allowed and within reach.')}</Typography>}
       <Box sx={{ display: 'grid', gap: 0.5, gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))', mt: 0.5 }}>
         {others.map(({ fits, worth }) => {
           const [pose] = fits;
@@ -31,7 +32,10 @@ export function InItsPlace({
             <Button
               key={`${pose.pose}/${pose.rung}`}
               variant="outlined"
-              aria-label={`Take ${found?.shape.name ?? pose.pose}, ${found?.rung.name ?? ''}`}
+              aria-label={say('Take {{what}}, {{what2}}', {
+                what: found?.shape.name ?? pose.pose,
+                what2: found?.rung.name ?? '',
+              })}
               onClick={() => onSwap(fits)}
               sx={{ justifyContent: 'flex-start', textAlign: 'left', gap: 1, p: 0.5, lineHeight: 1.25 }}
             >
@@ -48,7 +52,7 @@ export function InItsPlace({
               <span>
                 {found?.shape.name}
                 <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-                  {found?.rung.name} · {Math.round(100 * worth)} of 100
+                  {found?.rung.name} {say('· {{count}} of 100', { count: Math.round(100 * worth) })}
                 </Typography>
               </span>
             </Button>
@@ -56,7 +60,9 @@ export function InItsPlace({
         })}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-        Of 100: how much it gives the aims that {inSentence(name)} is here for, less what it strains.
+        {say('Of 100: how much it gives the aims that {{inSentence}} is here for, less what it strains.', {
+          inSentence: inSentence(name),
+        })}
       </Typography>
     </Box>
   );

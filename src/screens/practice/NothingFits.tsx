@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import type { Change } from '@/core/practice/change';
@@ -25,12 +26,12 @@ export function NothingFits({
       action={
         helped && (
           <Button color="inherit" size="small" onClick={() => onBuild(helped)}>
-            Do that and build
+            {say('Do that and build')}
           </Button>
         )
       }
     >
-      <strong>No practice fits these wishes.</strong> {changeWords(change)}
+      <strong>{say('No practice fits these wishes.')}</strong> {changeWords(change)}
     </Alert>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
@@ -53,21 +54,21 @@ export function OpenPractice({
       <PracticeEditor key={practice.id} student={student} practice={practice} ranked={ranked} screening={screening}>
         <Box sx={{ display: 'flex', flexDirection: 'column', mt: 1 }}>
           <Button size="small" disabled={practice.items.length === 0} onClick={() => setGiving(true)}>
-            Send it home
+            {say('Send it home')}
           </Button>
           <Button
             size="small"
             disabled={building}
             onClick={() => onBuild({ ...request, version: (request.version + 1) % VERSIONS })}
           >
-            Another version
+            {say('Another version')}
           </Button>
           <Button
             size="small"
             disabled={building || kept.length === 0}
             onClick={() => onBuild({ ...request, version: 0 }, kept)}
           >
-            Build again around what is kept
+            {say('Build again around what is kept')}
           </Button>
         </Box>
         {practice.choice && <ChoiceNote choice={practice.choice} />}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -64,7 +65,7 @@ export function PasteSequence({
   const fit = () => onFit(practiceOfLines(settled, ranked, aims, student.breathSeconds, newId));
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="paste-title">
-      <DialogTitle id="paste-title">Your own sequence</DialogTitle>
+      <DialogTitle id="paste-title">{say('Your own sequence')}</DialogTitle>
       <DialogContent>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1.3fr' }, gap: 3, pt: 1 }}>
           <Box>
@@ -74,21 +75,25 @@ export function PasteSequence({
               multiline
               minRows={12}
               maxRows={20}
-              label="One pose a line"
-              placeholder={EXAMPLE}
+              label={say('One pose a line')}
+              placeholder={say(EXAMPLE)}
               value={text}
               onChange={(e) => setText(e.target.value)}
               slotProps={{ htmlInput: { maxLength: 8000, spellCheck: false } }}
             />
             <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-              With minutes, seconds, breaths or times where you wish; both sides unless you name one. Any name that you
-              teach by will do.
+              {say(
+                'With minutes, seconds, breaths or times where you wish; both sides unless you name one. Any name that you teach by will do.',
+              )}
             </Typography>
           </Box>
-          <Box component="section" aria-label="As it is read">
+          <Box component="section" aria-label={say('As it is read')}>
             {lines.length === 0 && (
               <Typography color="text.secondary">
-                What you type is read here, line by line: which pose it is, how long, and which form {first} can do.
+                {say(
+                  'What you type is read here, line by line: which pose it is, how long, and which form {{first}} can do.',
+                  { first },
+                )}
               </Typography>
             )}
             <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -105,20 +110,22 @@ export function PasteSequence({
             </Box>
             {open.length > 0 && (
               <Alert severity="info" sx={{ mt: 1 }}>
-                {counted(open.length, 'line')} to look at. What you do not answer is left out.
+                {say('{{counted}} to look at. What you do not answer is left out.', {
+                  counted: counted(open.length, 'line'),
+                })}
               </Alert>
             )}
           </Box>
         </Box>
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{say('Close')}</Button>
         <Button
           variant="contained"
           disabled={!settled.some((l) => l.what === 'pose' && (l.pose !== null || l.salutation))}
           onClick={fit}
         >
-          Fit it to {first}
+          {say('Fit it to {{first}}', { first })}
         </Button>
       </DialogActions>
     </Dialog>
@@ -143,7 +150,7 @@ function Line({
     return (
       <Box component="li" sx={{ ...row, color: 'text.secondary' }}>
         <Box sx={{ flex: 1 }}>{line.text}</Box>
-        <Typography variant="caption">{LEFT_OUT[line.what]}</Typography>
+        <Typography variant="caption">{say(LEFT_OUT[line.what])}</Typography>
       </Box>
     );
   if (line.salutation)
@@ -177,8 +184,12 @@ function Line({
           {timeWords(line)}
         </Typography>
         {!asks && shape && (
-          <Button size="small" onClick={() => onAnswer(shape.id)} aria-label={`Another pose than ${shape.name}`}>
-            Another
+          <Button
+            size="small"
+            onClick={() => onAnswer(shape.id)}
+            aria-label={say('Another pose than {{name}}', { name: shape.name })}
+          >
+            {say('Another')}
           </Button>
         )}
       </Box>
@@ -188,15 +199,15 @@ function Line({
           select
           size="small"
           fullWidth
-          label={`“${line.name}” is`}
+          label={say('“{{name}}” is', { name: line.name })}
           value={pose ?? OUT}
           onChange={(e) => onAnswer(e.target.value)}
           slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
           sx={{ mt: 0.75 }}
         >
-          <option value={OUT}>left out</option>
+          <option value={OUT}>{say('left out')}</option>
           {likely.length > 0 && (
-            <optgroup label="Perhaps">
+            <optgroup label={say('Perhaps')}>
               {likely.map(({ shape: s }) => (
                 <option key={s.id} value={s.id}>
                   {s.name}
@@ -204,7 +215,7 @@ function Line({
               ))}
             </optgroup>
           )}
-          <optgroup label="Any pose">
+          <optgroup label={say('Any pose')}>
             {others.map((s) => (
               <option key={s.id} value={s.id}>
                 {s.name}
@@ -218,15 +229,19 @@ function Line({
 }
 
 const through = (times: number): string =>
-  times > MOST_SETS ? `${MOST_SETS} times, the most there are` : times === 1 ? 'once' : `${times} times`;
+  times > MOST_SETS
+    ? say('{{count}} times, the most there are', { count: MOST_SETS })
+    : times === 1
+      ? 'once'
+      : say('{{count}} times', { count: times });
 
 /** What a salutation is for this student: its poses, and those that are left out of it. */
 function salutationWords(salutation: Salutation, ranked: readonly RankedPose[]): string {
   const out = leftOutOf(salutation, ranked).map((s) => shapeById(s.pose)?.name ?? s.pose);
   const left = posesLeftOf(salutation, ranked);
-  if (left === 0) return `left out: ${out.map(inSentence).join(', ')} are closed or out of reach`;
-  const poses = `${left} poses, a breath each`;
-  return out.length > 0 ? `${poses} · without ${out.map(inSentence).join(', ')}` : poses;
+  if (left === 0) return say('left out: {{out}} are closed or out of reach', { out: out.map(inSentence).join(', ') });
+  const poses = say('{{count}} poses, a breath each', { count: left });
+  return out.length > 0 ? say('{{poses}} · without {{out}}', { poses, out: out.map(inSentence).join(', ') }) : poses;
 }
 
 /** What was written of times, in few words. */
@@ -242,10 +257,10 @@ function timeWords({ seconds, breaths, times, sets, side }: ReadLine): string {
   const parts = [
     sets ? counted(sets, 'set') : null,
     held,
-    times ? `${times} times` : null,
-    side ? `${side} side` : null,
+    times ? say('{{count}} times', { count: times }) : null,
+    side ? say('{{side}} side', { side: say(side) }) : null,
   ].filter(Boolean);
-  return parts.length > 0 ? parts.join(', ') : 'held as is usual';
+  return parts.length > 0 ? parts.join(', ') : say('held as is usual');
 }
 
 const LEFT_OUT = {
@@ -258,7 +273,7 @@ const LEFT_OUT = {
 /** The form of a shape that will be taken, and what is against it. */
 function formWords(shape: Shape, { rung, against, limits }: ReturnType<typeof formOf>): string {
   const form = shape.rungs[rung - 1]?.name ?? '';
-  if (against === 'caution') return `${form} · a caution closes it: something else takes its place`;
-  if (against === 'reach') return `${form} · out of reach: something milder takes its place`;
+  if (against === 'caution') return say('{{form}} · a caution closes it: something else takes its place', { form });
+  if (against === 'reach') return say('{{form}} · out of reach: something milder takes its place', { form });
   return [form, ...limits].join(' · ');
 }

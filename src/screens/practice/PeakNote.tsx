@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { aimedName } from '@/core/aims/words';
@@ -15,52 +16,64 @@ export function PeakNote({ gap }: { gap: PeakGap }) {
   return (
     <Box
       component="section"
-      aria-label="What the peak asks"
+      aria-label={say('What the peak asks')}
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.25, mt: 1.5 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
         {shape.name}:{' '}
         {rung
-          ? `today as far as “${rung.name}”, ${Math.round(100 * gap.depth)} of 100 of its way`
-          : 'no rung of it is within reach yet'}
-        {shape.sided ? ` (${gap.side} side)` : ''}.
+          ? say('today as far as “{{name}}”, {{count}} of 100 of its way', {
+              name: rung.name,
+              count: Math.round(100 * gap.depth),
+            })
+          : say('no rung of it is within reach yet')}
+        {shape.sided ? say(' ({{side}} side)', { side: say(gap.side) }) : ''}.
       </Typography>
       {gap.joints.length > 0 && (
         <Typography>
-          To its last rung are missing:{' '}
-          {gap.joints
-            .map((j) => `${Math.round(Math.abs(j.full_deg - j.reached_deg))}° ${jointName(j.coordinate)}`)
-            .join(', ')}
-          .
+          {say('To its last rung are missing: {{joints}}.', {
+            joints: gap.joints
+              .map((j) => `${Math.round(Math.abs(j.full_deg - j.reached_deg))}° ${jointName(j.coordinate)}`)
+              .join(', '),
+          })}
         </Typography>
       )}
       {gap.length.length > 0 && (
         <Typography>
-          Asks most of:{' '}
-          {gap.length
-            .map(
-              (m) =>
-                `${groupName(m.group)} ${m.side} (${m.asked.toFixed(1)} times what it gives; ${m.comfortable.toFixed(1)} is comfortable)`,
-            )
-            .join(', ')}
-          .
+          {say('Asks most of: {{gap}}.', {
+            gap: gap.length
+              .map((m) =>
+                say('{{groupName}} {{side}} ({{asked}} times what it gives; {{comfortable}} is comfortable)', {
+                  groupName: groupName(m.group),
+                  side: say(m.side),
+                  asked: m.asked.toFixed(1),
+                  comfortable: m.comfortable.toFixed(1),
+                }),
+              )
+              .join(', '),
+          })}
         </Typography>
       )}
       {gap.strength.length > 0 && (
         <Typography>
-          Strength it asks for:{' '}
-          {gap.strength
-            .map(
-              (m) =>
-                `${aimedName({ kind: 'strengthen', group: m.group })} ${m.side} ${Math.round(100 * m.asked)} of 100`,
-            )
-            .join(', ')}
-          .
+          {say('Strength it asks for: {{strength}}.', {
+            strength: gap.strength
+              .map((m) =>
+                say('{{aimedName}} {{side}} {{count}} of 100', {
+                  aimedName: aimedName({ kind: 'strengthen', group: m.group }),
+                  side: say(m.side),
+                  count: Math.round(100 * m.asked),
+                }),
+              )
+              .join(', '),
+          })}
         </Typography>
       )}
-      {gap.beyondModel && <Typography>How hard its last rung works is beyond this model.</Typography>}
+      {gap.beyondModel && <Typography>{say('How hard its last rung works is beyond this model.')}</Typography>}
       <Typography variant="caption" component="p">
-        A practice with this peak works for these too, behind the aims there are, and ends at the rung within reach.
+        {say(
+          'A practice with this peak works for these too, behind the aims there are, and ends at the rung within reach.',
+        )}
       </Typography>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -90,7 +91,7 @@ export function PracticeEditor({
     setAdding(false);
     const next = itemsFor(fits, { phase: 'approach', breathSeconds, aims, newId });
     const resting = blocks.at(-1)?.phase === 'rest' ? blocks.at(-2) : blocks.at(-1);
-    put((now) => addAfter(now, (open ?? resting)?.id ?? null, next), 'Added from the library.');
+    put((now) => addAfter(now, (open ?? resting)?.id ?? null, next), say('Added from the library.'));
     setOpenId(next[0]?.id ?? null);
   };
   const swap = (id: string, fits: readonly RankedPose[]) => {
@@ -98,7 +99,7 @@ export function PracticeEditor({
     if (!block) return;
     const seconds = Math.max(...block.items.map((i) => setSeconds(i)));
     const next = itemsFor(fits, { phase: block.phase, seconds, breathSeconds, aims, newId });
-    put((now) => swapBlock(now, id, next), 'Swapped.');
+    put((now) => swapBlock(now, id, next), say('Swapped.'));
     setOpenId(next[0]?.id ?? null);
   };
   const bringSide = (missing: SideMissing) => {
@@ -106,7 +107,7 @@ export function PracticeEditor({
       (r) => r.pose === missing.pose && r.rung === missing.rung && sameSide(r.side, missing.missing),
     );
     const id = newId();
-    if (fit) put((now) => addSide(now, missing, servedBy(fit, aims), id), 'The other side is added.');
+    if (fit) put((now) => addSide(now, missing, servedBy(fit, aims), id), say('The other side is added.'));
   };
   return (
     <>
@@ -146,7 +147,9 @@ export function PracticeEditor({
             )}
           </BlockList>
           {items.length === 0 && (
-            <Typography sx={{ py: 2 }}>The practice is empty. Add a pose, build it again above, or undo.</Typography>
+            <Typography sx={{ py: 2 }}>
+              {say('The practice is empty. Add a pose, build it again above, or undo.')}
+            </Typography>
           )}
         </Box>
         <Box component="aside" sx={{ position: { md: 'sticky' }, top: 16 }}>
@@ -159,7 +162,7 @@ export function PracticeEditor({
             ranked={ranked}
             aims={aims}
             request={request}
-            onTake={(nudge) => put(nudge.take, 'The small change is taken.')}
+            onTake={(nudge) => put(nudge.take, say('The small change is taken.'))}
           />
         </Box>
       </Box>

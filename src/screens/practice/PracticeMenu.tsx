@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -43,39 +44,39 @@ export function PracticeMenu({ practice }: { practice: Practice }) {
   };
   const remove = async () => {
     close();
-    undo('The practice is removed.', await removePractice(db, practice.id));
+    undo(say('The practice is removed.'), await removePractice(db, practice.id));
   };
   const named = async (title: string) => {
     setAsking(null);
-    undo('Renamed.', await changePractice(db, practice.id, (stored) => ({ ...stored, title }), 'Renamed.'));
+    undo(say('Renamed.'), await changePractice(db, practice.id, (stored) => ({ ...stored, title }), say('Renamed.')));
   };
   const template = async (title: string) => {
     setAsking(null);
     const time = now();
     const kept = { ...planOf(practice), title, id: newId(), createdAt: time, updatedAt: time };
-    undo('Kept as a template, without notes or name.', await saveTemplate(db, kept));
+    undo(say('Kept as a template, without notes or name.'), await saveTemplate(db, kept));
   };
   return (
     <>
       <Button size="small" aria-haspopup="menu" onClick={(e) => setAnchor(e.currentTarget)}>
-        More …
+        {say('More …')}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
-        <MenuItem onClick={() => ask('title')}>Rename</MenuItem>
+        <MenuItem onClick={() => ask('title')}>{say('Rename')}</MenuItem>
         <MenuItem onClick={() => ask('template')} disabled={practice.items.length === 0}>
-          Keep as a template
+          {say('Keep as a template')}
         </MenuItem>
         <MenuItem onClick={() => ask('copy')} disabled={practice.items.length === 0}>
-          Fit it to another student
+          {say('Fit it to another student')}
         </MenuItem>
         <MenuItem onClick={() => void takeOut()} disabled={practice.items.length === 0}>
-          Save it as a file
+          {say('Save it as a file')}
         </MenuItem>
-        <MenuItem onClick={() => void remove()}>Remove this practice</MenuItem>
+        <MenuItem onClick={() => void remove()}>{say('Remove this practice')}</MenuItem>
       </Menu>
       {(asking === 'title' || asking === 'template') && (
         <TitleDialog
-          heading={asking === 'title' ? 'What is it called?' : 'What is the template called?'}
+          heading={asking === 'title' ? say('What is it called?') : say('What is the template called?')}
           title={practice.title}
           onPut={(title) => void (asking === 'title' ? named(title) : template(title))}
           onClose={() => setAsking(null)}
@@ -98,7 +99,8 @@ function TitleDialog({
   onClose: () => void;
 }) {
   const [text, setText] = useState(title);
-  const wrong = text.trim() === '' ? 'It needs a name.' : text.length > 120 ? 'At most 120 letters, please.' : null;
+  const wrong =
+    text.trim() === '' ? say('It needs a name.') : text.length > 120 ? say('At most 120 letters, please.') : null;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="title-heading">
       <form
@@ -112,7 +114,7 @@ function TitleDialog({
           <TextField
             autoFocus
             fullWidth
-            label="Name"
+            label={say('Name')}
             value={text}
             error={wrong !== null}
             helperText={wrong}
@@ -121,9 +123,9 @@ function TitleDialog({
           />
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>{say('Leave it')}</Button>
           <Button type="submit" variant="contained">
-            Keep the name
+            {say('Keep the name')}
           </Button>
         </DialogActions>
       </form>
@@ -138,25 +140,26 @@ function CopyDialog({ practice, onClose }: { practice: Practice; onClose: () => 
   const others = students.filter((s) => s.id !== practice.student && !s.archived);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="copy-heading">
-      <DialogTitle id="copy-heading">For whom?</DialogTitle>
+      <DialogTitle id="copy-heading">{say('For whom?')}</DialogTitle>
       <DialogContent>
         <Typography sx={{ mb: 1.5 }}>
-          Every rung is fitted anew: what is not allowed or out of reach there is taken milder or swapped, and you are
-          told.
+          {say(
+            'Every rung is fitted anew: what is not allowed or out of reach there is taken milder or swapped, and you are told.',
+          )}
         </Typography>
         <Autocomplete
           options={others}
           getOptionLabel={(s) => s.name}
           getOptionKey={(s) => s.id}
-          noOptionsText="No other student has this name."
+          noOptionsText={say('No other student has this name.')}
           onChange={(_, s) =>
             s && router.push(`${base}/student?id=${s.id}&step=practice&from=${encodeURIComponent(practice.id)}`)
           }
-          renderInput={(params) => <TextField {...params} autoFocus label="Student" />}
+          renderInput={(params) => <TextField {...params} autoFocus label={say('Student')} />}
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>{say('Leave it')}</Button>
       </DialogActions>
     </Dialog>
   );

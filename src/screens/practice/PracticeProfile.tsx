@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import type { Build } from '@/core/body';
 import type { Block } from '@/core/practice/blocks';
@@ -40,7 +41,7 @@ export function PracticeProfile({
   );
   const percent = (seconds: number) => `${(100 * seconds) / total}%`;
   return (
-    <Box component="section" aria-label="Chart of the practice" sx={{ mb: 1.5 }}>
+    <Box component="section" aria-label={say('Chart of the practice')} sx={{ mb: 1.5 }}>
       <Box sx={{ position: 'relative', height: 20 }}>
         {phases.map((s, i) => {
           const end = phases[i + 1]?.block.at ?? total;

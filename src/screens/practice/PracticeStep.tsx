@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -61,24 +62,24 @@ export function PracticeStep({
 
   if (screening.stopped)
     return (
-      <EmptyChart title="No practice for now">
-        {stopOf(screening)?.message} When it is cleared, take the caution off under Ask.
+      <EmptyChart title={say('No practice for now')}>
+        {stopOf(screening)?.message} {say('When it is cleared, take the caution off under Ask.')}
       </EmptyChart>
     );
   // Not known yet is not none.
   if (!aims)
     return (
       <Box role="status">
-        <LateProgress busy label="Computing findings" />
-        <Typography color="text.secondary">Working out what to aim for …</Typography>
+        <LateProgress busy label={say('Computing findings')} />
+        <Typography color="text.secondary">{say('Working out what to aim for …')}</Typography>
       </Box>
     );
-  if (aims.length === 0) return <NoAimYet student={student.id} title="A practice is built for aims" />;
+  if (aims.length === 0) return <NoAimYet student={student.id} title={say('A practice is built for aims')} />;
   const from: BuiltFrom = { student, ranked, posterior, aims, way };
   const waiting = !ranked || building;
   return (
     <>
-      <LateProgress busy={busy} label="Fitting poses" />
+      <LateProgress busy={busy} label={say('Fitting poses')} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start', mb: 2 }}>
         <BuildForm
           again={open !== undefined}
@@ -95,12 +96,12 @@ export function PracticeStep({
           onFit={(plan) => void made.fitPlan(from, plan)}
         />
         <Button variant="outlined" onClick={() => setPasting(true)} disabled={waiting}>
-          Your own sequence …
+          {say('Your own sequence …')}
         </Button>
         {sorted.length > 1 && (
           <TextField
             select
-            label="Practice"
+            label={say('Practice')}
             value={open?.id ?? ''}
             onChange={(e) => made.choose(e.target.value)}
             slotProps={{ select: { native: true } }}
@@ -120,7 +121,7 @@ export function PracticeStep({
         onToggle={(e) => setWished((e.target as HTMLDetailsElement).open)}
         sx={{ mb: 2 }}
       >
-        <summary>Wishes: style, place, props, sides, peak</summary>
+        <summary>{say('Wishes: style, place, props, sides, peak')}</summary>
         <WishesPanel wishes={wishes} home={student.props ?? []} put={putWishes} />
         {gap && <PeakNote gap={gap} />}
       </Box>
@@ -150,7 +151,10 @@ export function PracticeStep({
           onClose={() => setPasting(false)}
           onFit={(pasted) => {
             setPasting(false);
-            const plan = { title: `Your sequence for ${firstName(student.name)}`, minutes: pasted.minutes };
+            const plan = {
+              title: say('Your sequence for {{firstName}}', { firstName: firstName(student.name) }),
+              minutes: pasted.minutes,
+            };
             void made.openFitted(from, plan, pasted);
           }}
         />

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
@@ -20,12 +21,15 @@ export function PracticeTotal({
   const { base } = useStudio();
   return (
     <>
-      <Typography variant="caption">Total, with changes of place</Typography>
+      <Typography variant="caption">{say('Total, with changes of place')}</Typography>
       <Typography className="num" sx={{ fontSize: 40, fontWeight: 700, lineHeight: 1.1 }}>
         {clock(total)}
       </Typography>
       <Typography variant="caption" component="p" sx={{ mb: 1.5 }}>
-        of {practice.minutes}:00 asked; one breath is {breathSeconds} s
+        {say('of {{minutes}}:00 asked; one breath is {{breathSeconds}} s', {
+          minutes: practice.minutes,
+          breathSeconds,
+        })}
       </Typography>
       <Button
         fullWidth
@@ -35,10 +39,10 @@ export function PracticeTotal({
         href={`${base}/teach?practice=${practice.id}`}
         disabled={practice.items.length === 0}
       >
-        Teach it
+        {say('Teach it')}
       </Button>
       <Button fullWidth size="small" component={Link} href={`${base}/print?practice=${practice.id}`} sx={{ mt: 1 }}>
-        Print it
+        {say('Print it')}
       </Button>
     </>
   );

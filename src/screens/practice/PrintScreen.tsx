@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -48,14 +49,14 @@ export function PrintScreen() {
   if (!practice || !student || practice.items.length === 0)
     return (
       <EmptyChart
-        title="There is nothing to print"
+        title={say('There is nothing to print')}
         action={
           <Button variant="contained" component={Link} href={base}>
-            Today
+            {say('Today')}
           </Button>
         }
       >
-        The practice is empty, or it was taken back with undo.
+        {say('The practice is empty, or it was taken back with undo.')}
       </EmptyChart>
     );
   const screening = screenOf(student, today());
@@ -85,23 +86,23 @@ export function PrintScreen() {
         ready={
           (inference.value !== null && (safe.changes.length === 0 || ranked !== null)) || inference.failed !== null
         }
-        back="Back to the practice"
+        back={say('Back to the practice')}
         backTo={`${base}/student?id=${student.id}&step=practice`}
       >
         <ToggleButtonGroup
           exclusive
           size="small"
-          aria-label="For whom"
+          aria-label={say('For whom')}
           value={who}
           onChange={(_, v: typeof who | null) => v && setWho(v)}
         >
-          <ToggleButton value="teacher">my page</ToggleButton>
-          <ToggleButton value="student">for the student</ToggleButton>
+          <ToggleButton value="teacher">{say('my page')}</ToggleButton>
+          <ToggleButton value="student">{say('for the student')}</ToggleButton>
         </ToggleButtonGroup>
         {who === 'student' && (
           <LanguageSelect
             size="small"
-            label="Language"
+            label={say('Language')}
             value={language}
             onPick={(to) => void changeStudent(db, student.id, { language: to })}
           />
@@ -110,7 +111,7 @@ export function PrintScreen() {
       <RecheckedNote changes={safe.changes} />
       {!inference.value && !inference.failed && (
         <Typography variant="caption" role="status" className="no-print">
-          Fitting every shape …
+          {say('Fitting every shape …')}
         </Typography>
       )}
       {who === 'teacher' ? <TeacherSheet content={content} /> : <Handout content={content} />}

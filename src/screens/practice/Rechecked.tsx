@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -19,11 +20,22 @@ export function recheckedWords(changes: readonly Rechecked[]): string[] {
   const out: string[] = [];
   for (const change of changes) {
     if (change.kind === 'closed') {
-      const instead = change.to ? `${nameOf(change.to)} stands in its place` : 'it is left out';
-      out.push(`${nameOf(change)} is closed (${change.why.join('; ')}); ${instead}.`);
+      const instead = change.to
+        ? say('{{name}} stands in its place', { name: nameOf(change.to) })
+        : say('it is left out');
+      out.push(
+        say('{{name}} is closed ({{why}}); {{instead}}.', {
+          name: nameOf(change),
+          why: change.why.join('; '),
+          instead,
+        }),
+      );
       continue;
     }
-    const key = `Held for ${Math.round(change.to_s)} s at most (${change.why.join('; ')}): `;
+    const key = say('Held for {{count}} s at most ({{why}}): ', {
+      count: Math.round(change.to_s),
+      why: change.why.join('; '),
+    });
     shorter.set(key, [...(shorter.get(key) ?? []), rungOf(change.pose, change.rung)?.shape.name ?? change.pose]);
   }
   return [...out, ...[...shorter].map(([key, names]) => `${key}${[...new Set(names)].join(', ')}.`)];
@@ -41,12 +53,12 @@ export function RecheckedNote({ changes, onKeep }: { changes: readonly Rechecked
       action={
         onKeep && (
           <Button color="inherit" size="small" onClick={onKeep}>
-            Use these changes
+            {say('Use these changes')}
           </Button>
         )
       }
     >
-      <Typography sx={{ fontWeight: 600 }}>Something has changed since this was made:</Typography>
+      <Typography sx={{ fontWeight: 600 }}>{say('Something has changed since this was made:')}</Typography>
       {recheckedWords(changes).map((words) => (
         <Typography key={words}>{words}</Typography>
       ))}

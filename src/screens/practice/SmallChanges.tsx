@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -32,27 +34,35 @@ export function SmallChanges({
   const nudges = useMemo(() => nudgesFor({ items, ranked, aims, request }, newId), [items, ranked, aims, request]);
   if (nudges.length === 0) return null;
   return (
-    <Box component="section" aria-label="Small changes" sx={{ mt: 3 }}>
+    <Box component="section" aria-label={say('Small changes')} sx={{ mt: 3 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        Small changes that would help
+        {say('Small changes that would help')}
       </Typography>
       {nudges.map((nudge) => (
         <Box key={nudgeKey(nudge)} sx={{ borderTop: '1px solid var(--line)', py: 0.75 }}>
           <Typography>{nudgeWords(nudge)}</Typography>
           <Typography variant="caption" component="p">
-            {AIM_WORDS[nudge.aim.kind]} <span className="muscle">{aimedName(nudge.aim)}</span> {nudge.aim.side}:{' '}
+            {say(AIM_WORDS[nudge.aim.kind])} <span className="muscle">{aimedName(nudge.aim)}</span>{' '}
+            {say(nudge.aim.side)}:{' '}
             <span className="num">
-              {nudge.before.toFixed(1)} → {nudge.after.toFixed(1)} min
+              {say('{{before}} → {{after}} min', { before: nudge.before.toFixed(1), after: nudge.after.toFixed(1) })}
             </span>
             {Math.abs(nudge.grows) >= 10 && (
               <>
-                ; {nudge.grows > 0 ? 'longer' : 'shorter'} by{' '}
-                <span className="num">{Math.round(Math.abs(nudge.grows))} s</span>
+                <Said
+                  text={'; {{what}} by <1>{{count}} s</1>'}
+                  values={{ what: nudge.grows > 0 ? 'longer' : 'shorter', count: Math.round(Math.abs(nudge.grows)) }}
+                  parts={[<span key="1" className="num" />]}
+                />
               </>
             )}
           </Typography>
-          <Button size="small" onClick={() => onTake(nudge)} aria-label={`Take it: ${nudgeWords(nudge)}`}>
-            Take it
+          <Button
+            size="small"
+            onClick={() => onTake(nudge)}
+            aria-label={say('Take it: {{nudge}}', { nudge: nudgeWords(nudge) })}
+          >
+            {say('Take it')}
           </Button>
         </Box>
       ))}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -70,30 +71,32 @@ export function StartFrom({
         updatedAt: time,
       });
     const kept = { ...read.plan, id: newId(), createdAt: time, updatedAt: time };
-    undo(`“${read.plan.title}” is among your templates now.`, await saveTemplate(db, kept));
+    undo(say('“{{title}}” is among your templates now.', { title: read.plan.title }), await saveTemplate(db, kept));
   };
   return (
     <>
       {came && (
         <Button variant="contained" disabled={disabled} onClick={() => onFit(came)}>
-          Fit “{came.title}” to {first}
+          {say('Fit “{{title}}” to {{first}}', { title: came.title, first })}
         </Button>
       )}
       <Button variant="outlined" onClick={() => setOpen(true)} disabled={disabled}>
-        Start from …
+        {say('Start from …')}
       </Button>
       <Dialog open={open} onClose={() => setOpen(false)} fullWidth maxWidth="sm" aria-labelledby="from-heading">
-        <DialogTitle id="from-heading">Start from what there is</DialogTitle>
+        <DialogTitle id="from-heading">{say('Start from what there is')}</DialogTitle>
         <DialogContent>
           <Typography sx={{ mb: 1 }}>
-            Every rung is fitted to {first} as she is now; what is not allowed or out of reach is taken milder or
-            swapped.
+            {say(
+              'Every rung is fitted to {{first}} as she is now; what is not allowed or out of reach is taken milder or swapped.',
+              { first },
+            )}
           </Typography>
           <Typography variant="h2" sx={{ mt: 1 }}>
-            Templates
+            {say('Templates')}
           </Typography>
           {templates.length === 0 && (
-            <Typography>None yet. Keep a practice as a template under More, or bring a file in.</Typography>
+            <Typography>{say('None yet. Keep a practice as a template under More, or bring a file in.')}</Typography>
           )}
           {templates.map((t) => (
             <Row
@@ -104,15 +107,19 @@ export function StartFrom({
                 setOpen(false);
                 onFit(t);
               }}
-              onRemove={() => void removeTemplate(db, t.id).then((c) => undo('The template is removed.', c))}
+              onRemove={() => void removeTemplate(db, t.id).then((c) => undo(say('The template is removed.'), c))}
             />
           ))}
           <Box sx={{ my: 1.5 }}>
-            <BringInButton words="Bring a practice in" label="Practice file" onFile={(file) => void into(file)} />
+            <BringInButton
+              words={say('Bring a practice in')}
+              label={say('Practice file')}
+              onFile={(file) => void into(file)}
+            />
             {problem && <RefusedNote problem={problem} onClose={() => setProblem(null)} />}
           </Box>
-          <Typography variant="h2">Practices</Typography>
-          {practices.length === 0 && <Typography>None yet.</Typography>}
+          <Typography variant="h2">{say('Practices')}</Typography>
+          {practices.length === 0 && <Typography>{say('None yet.')}</Typography>}
           {practices.slice(0, 60).map((p) => (
             <Row
               key={p.id}
@@ -125,7 +132,7 @@ export function StartFrom({
             />
           ))}
           <Button sx={{ mt: 2 }} onClick={() => setOpen(false)}>
-            Close
+            {say('Close')}
           </Button>
         </DialogContent>
       </Dialog>
@@ -149,16 +156,27 @@ function Row({
       <Box sx={{ flex: 1, minWidth: 0 }}>
         {plan.title}
         <Typography variant="caption" component="p">
-          {about ? `${about} · ` : ''}
-          {Math.round(totalSeconds(plan.items, plan.request?.pace) / 60)} minutes, {plan.items.length} items
+          {say('{{what}}{{round}} minutes, {{items}} items', {
+            what: about ? `${about} · ` : '',
+            round: Math.round(totalSeconds(plan.items, plan.request?.pace) / 60),
+            items: plan.items.length,
+          })}
         </Typography>
       </Box>
-      <Button size="small" aria-label={`Start from ${plan.title}${about ? `, ${about}` : ''}`} onClick={onTake}>
-        Fit and open
+      <Button
+        size="small"
+        aria-label={say('Start from {{title}}{{what}}', { title: plan.title, what: about ? `, ${about}` : '' })}
+        onClick={onTake}
+      >
+        {say('Fit and open')}
       </Button>
       {onRemove && (
-        <Button size="small" aria-label={`Remove the template ${plan.title}`} onClick={onRemove}>
-          Remove
+        <Button
+          size="small"
+          aria-label={say('Remove the template {{title}}', { title: plan.title })}
+          onClick={onRemove}
+        >
+          {say('Remove')}
         </Button>
       )}
     </Box>

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { TEACHER_FOOT, type SheetContent } from '@/pdf/content';
@@ -8,13 +10,21 @@ import { PoseFigure } from '../poses/PoseFigure';
 export function TeacherSheet({ content }: { content: SheetContent }) {
   'use memo';
   return (
-    <Box component="article" aria-label="My page" sx={{ bgcolor: 'var(--surface)', p: 2, '@media print': { p: 0 } }}>
+    <Box
+      component="article"
+      aria-label={say('My page')}
+      sx={{ bgcolor: 'var(--surface)', p: 2, '@media print': { p: 0 } }}
+    >
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
         <Typography variant="h1" sx={{ fontSize: 22, flex: 1 }}>
           {content.title}
         </Typography>
         <Typography>
-          {content.name}, {content.on} · <span className="num">{content.total}</span> minutes
+          <Said
+            text={'{{name}}, {{on}} · <1>{{total}}</1> minutes'}
+            values={{ name: content.name, on: content.on, total: content.total }}
+            parts={[<span key="1" className="num" />]}
+          />
         </Typography>
       </Box>
       {content.cautions.length > 0 && (
@@ -22,7 +32,7 @@ export function TeacherSheet({ content }: { content: SheetContent }) {
       )}
       <Box
         role="region"
-        aria-label="The practice, item by item"
+        aria-label={say('The practice, item by item')}
         tabIndex={0}
         sx={{ overflowX: 'auto', '@media print': { overflow: 'visible' } }}
       >
@@ -45,12 +55,12 @@ export function TeacherSheet({ content }: { content: SheetContent }) {
         >
           <thead>
             <tr>
-              <th>from</th>
-              <th aria-label="Shape" />
-              <th>pose</th>
-              <th>hold</th>
-              <th>props</th>
-              <th>to say</th>
+              <th>{say('from')}</th>
+              <th aria-label={say('Shape')} />
+              <th>{say('pose')}</th>
+              <th>{say('hold')}</th>
+              <th>{say('props')}</th>
+              <th>{say('to say')}</th>
             </tr>
           </thead>
           <tbody>
@@ -81,7 +91,7 @@ export function TeacherSheet({ content }: { content: SheetContent }) {
         </Box>
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        {TEACHER_FOOT}
+        {say(TEACHER_FOOT)}
       </Typography>
     </Box>
   );

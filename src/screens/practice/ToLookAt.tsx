@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -26,9 +27,9 @@ export function ToLookAt({
   'use memo';
   if (warnings.length === 0) return null;
   return (
-    <Box component="section" aria-label="To look at" sx={{ mt: 2 }}>
+    <Box component="section" aria-label={say('To look at')} sx={{ mt: 2 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        To look at
+        {say('To look at')}
       </Typography>
       {warnings.map((w, i) => {
         const block = blocks.find((b) => b.id === w.block);
@@ -41,12 +42,16 @@ export function ToLookAt({
             </Typography>
             {w.kind === 'side' && (
               <Button size="small" onClick={() => onSide(w)}>
-                Add the {w.missing} side
+                {say('Add the {{missing}} side', { missing: say(w.missing) })}
               </Button>
             )}
             {block && w.kind !== 'side' && open !== block.id && (
-              <Button size="small" onClick={() => onShow(block.id)} aria-label={`Open ${blockName(block)}`}>
-                Open it
+              <Button
+                size="small"
+                onClick={() => onShow(block.id)}
+                aria-label={say('Open {{blockName}}', { blockName: blockName(block) })}
+              >
+                {say('Open it')}
               </Button>
             )}
           </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Typography from '@mui/material/Typography';
 import type { Saluted } from '@/core/practice/request';
 import { salutedWords } from '@/core/practice/words';
@@ -7,7 +8,9 @@ import { salutedWords } from '@/core/practice/words';
 export function Unsaluted({ salutation }: { salutation: Saluted }) {
   return (
     <Typography>
-      The {salutedWords(salutation)} is left out: a caution, the range there is or a wish closes too much of it.
+      {say('The {{saluted}} is left out: a caution, the range there is or a wish closes too much of it.', {
+        saluted: salutedWords(salutation),
+      })}
     </Typography>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { Fragment } from 'react';
 import { rungOf } from '@/core/poses';
@@ -34,13 +35,20 @@ export function Waters({
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         preserveAspectRatio="none"
         role="group"
-        aria-label="Blocks by time; down is stretch, up is work"
+        aria-label={say('Blocks by time; down is stretch, up is work')}
         sx={{ width: '100%', height: 92, display: 'block', bgcolor: 'var(--surface)', border: '1px solid var(--line)' }}
       >
         {profile.map(({ block, stretch, load }) => {
           const found = rungOf(block.pose, block.rung);
-          const name = `${found?.shape.name ?? block.pose}, from ${clock(block.at)}`;
-          const told = `${name}: stretch ${Math.round(100 * stretch)}, work ${Math.round(100 * load)} of 100`;
+          const name = say('{{what}}, from {{clock}}', {
+            what: found?.shape.name ?? block.pose,
+            clock: clock(block.at),
+          });
+          const told = say('{{name}}: stretch {{round}}, work {{round2}} of 100', {
+            name,
+            round: Math.round(100 * stretch),
+            round2: Math.round(100 * load),
+          });
           return (
             <g
               key={block.id}
@@ -105,10 +113,10 @@ export function Waters({
         sx={{ position: 'absolute', inset: 0, pointerEvents: 'none', fontSize: 13, color: 'var(--ink-2)' }}
       >
         <Box component="span" sx={{ position: 'absolute', top: 1, left: 6 }}>
-          up: work
+          {say('up: work')}
         </Box>
         <Box component="span" sx={{ position: 'absolute', bottom: 2, left: 6 }}>
-          down: stretch
+          {say('down: stretch')}
         </Box>
       </Box>
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
@@ -23,6 +24,9 @@ const SET_WORDS: Readonly<Record<(typeof SETS)[number], string>> = {
   '3': 'three sets',
   '4': 'four sets',
 };
+
+const ratioWords = (ratio: number): string =>
+  ratio === 1 ? say('held alike') : say('up to {{count}} times as long', { count: ratio });
 
 /** How a practice is to be: its style, place, props, what to avoid, sides, level and a peak. */
 export function WishesPanel({
@@ -59,54 +63,54 @@ export function WishesPanel({
   const has = (prop: PropId) => wishes.props === null || wishes.props.includes(prop);
   const shapes = allShapes().filter((s) => s.rungs.some((r) => r.kind !== 'rest'));
   return (
-    <Box component="section" aria-label="Wishes" sx={{ display: 'grid', gap: 1.25, mt: 1 }}>
+    <Box component="section" aria-label={say('Wishes')} sx={{ display: 'grid', gap: 1.25, mt: 1 }}>
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
         {choose(
-          'Style',
+          say('Style'),
           wishes.style,
           STYLE_IDS.map((s) => [s, styleOf(s).words] as const),
           (style) => put({ style }),
         )}
         {choose(
-          'Place',
+          say('Place'),
           wishes.place,
-          PRACTICE_PLACES.map((p) => [p, PRACTICE_PLACE_WORDS[p]] as const),
+          PRACTICE_PLACES.map((p) => [p, say(PRACTICE_PLACE_WORDS[p])] as const),
           (place) => put({ place }),
         )}
         {choose(
-          'Sides',
+          say('Sides'),
           wishes.first,
-          (['right', 'left', 'tighter', 'alternate'] as const).map((f) => [f, FIRST_WORDS[f]] as const),
+          (['right', 'left', 'tighter', 'alternate'] as const).map((f) => [f, say(FIRST_WORDS[f])] as const),
           (first) => put({ first }),
         )}
         {choose(
-          'Tighter side',
+          say('Tighter side'),
           String(wishes.ratio),
-          RATIOS.map((r) => [String(r), r === 1 ? 'held alike' : `up to ${r} times as long`] as const),
+          RATIOS.map((r) => [String(r), ratioWords(r)] as const),
           (r) => put({ ratio: Number(r) }),
         )}
         {choose(
-          'At most',
+          say('At most'),
           String(wishes.level),
-          ([1, 2, 3] as const).map((l) => [String(l), LEVEL_WORDS[l]] as const),
+          ([1, 2, 3] as const).map((l) => [String(l), say(LEVEL_WORDS[l])] as const),
           (l) => put({ level: Number(l) as Level }),
         )}
         {choose(
-          'Sets of work',
+          say('Sets of work'),
           String(wishes.sets ?? 'style'),
-          SETS.map((n) => [n, SET_WORDS[n]] as const),
+          SETS.map((n) => [n, say(SET_WORDS[n])] as const),
           (n) => put({ sets: n === 'style' ? null : Number(n) }),
         )}
         {choose(
-          'Salutation',
+          say('Salutation'),
           wishes.salutation ?? 'style',
-          [['style', 'as the style has it'] as const, ...SALUTED.map((s) => [s, salutedWords(s)] as const)],
+          [['style', say('as the style has it')] as const, ...SALUTED.map((s) => [s, salutedWords(s)] as const)],
           (s) => put({ salutation: s === 'style' ? null : s }),
         )}
         {choose(
-          'Ways between',
+          say('Ways between'),
           wishes.pace,
-          PACES.map((p) => [p, PACE_WORDS[p]] as const),
+          PACES.map((p) => [p, say(PACE_WORDS[p])] as const),
           (pace) => put({ pace }),
         )}
         <Autocomplete
@@ -117,21 +121,25 @@ export function WishesPanel({
           getOptionKey={(s) => s.id}
           size="small"
           sx={{ flex: '1 1 200px', maxWidth: 280 }}
-          noOptionsText="No pose has this name."
+          noOptionsText={say('No pose has this name.')}
           onChange={(_, s) => put({ peak: s?.id ?? null })}
-          renderInput={(params) => <TextField {...params} label="Leads to a peak" />}
+          renderInput={(params) => <TextField {...params} label={say('Leads to a peak')} />}
         />
       </Box>
       <Box
         role="group"
-        aria-label="Props at hand"
+        aria-label={say('Props at hand')}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
       >
-        <Typography variant="caption">Props at hand</Typography>
-        <Pick label="all" on={wishes.props === null} press={() => put({ props: wishes.props === null ? [] : null })} />
+        <Typography variant="caption">{say('Props at hand')}</Typography>
+        <Pick
+          label={say('all')}
+          on={wishes.props === null}
+          press={() => put({ props: wishes.props === null ? [] : null })}
+        />
         {home.length > 0 && (
           <Pick
-            label="what is at home"
+            label={say('what is at home')}
             on={wishes.props !== null && PROPS.every((p) => has(p) === home.includes(p))}
             press={() => put({ props: PROPS.filter((p) => home.includes(p)) })}
           />
@@ -139,7 +147,7 @@ export function WishesPanel({
         {PROPS.map((p) => (
           <Pick
             key={p}
-            label={p}
+            label={say(p)}
             on={wishes.props !== null && has(p)}
             press={() =>
               put({
@@ -151,12 +159,16 @@ export function WishesPanel({
           />
         ))}
       </Box>
-      <Box role="group" aria-label="Without" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
-        <Typography variant="caption">Without</Typography>
+      <Box
+        role="group"
+        aria-label={say('Without')}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
+      >
+        <Typography variant="caption">{say('Without')}</Typography>
         {AVOIDED.map((a) => (
           <Pick
             key={a}
-            label={AVOIDED_WORDS[a]}
+            label={say(AVOIDED_WORDS[a])}
             on={wishes.avoid.includes(a)}
             press={() => put({ avoid: AVOIDED.filter((b) => (b === a) !== wishes.avoid.includes(b)) })}
           />

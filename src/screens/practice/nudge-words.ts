@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { shapeById } from '@/core/poses';
 import type { Nudge } from '@/core/practice/nudges';
 
@@ -8,6 +9,8 @@ const formOf = (to: { pose: string; rung: number }): string => {
 };
 /** A change as a sentence. */
 export function nudgeWords({ kind, pose, to }: Pick<Nudge, 'kind' | 'pose' | 'to'>): string {
-  if (kind === 'longer' || !to) return `Hold ${nameOf(pose)} half a minute longer.`;
-  return kind === 'swap' ? `${formOf(to)}, in place of ${nameOf(pose)}.` : `Add ${formOf(to)}, after ${nameOf(pose)}.`;
+  if (kind === 'longer' || !to) return say('Hold {{name}} half a minute longer.', { name: nameOf(pose) });
+  return kind === 'swap'
+    ? say('{{form}}, in place of {{name}}.', { form: formOf(to), name: nameOf(pose) })
+    : say('Add {{form}}, after {{name}}.', { form: formOf(to), name: nameOf(pose) });
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useSearchParams } from 'next/navigation';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
@@ -96,14 +97,15 @@ export function useBuilding(practices: readonly Practice[]) {
         createdAt: over?.createdAt ?? time,
         updatedAt: time,
       };
-      const did = over ? 'Built again.' : 'The practice is built.';
+      const did = over ? say('Built again.') : say('The practice is built.');
       const done = await editPractice(db, practice, did);
       choose(practice.id);
       undo(did, done);
     } catch (error) {
-      enqueueSnackbar(`It could not be built: ${error instanceof Error ? error.message : String(error)}`, {
-        variant: 'error',
-      });
+      enqueueSnackbar(
+        say('It could not be built: {{what}}', { what: error instanceof Error ? error.message : String(error) }),
+        { variant: 'error' },
+      );
     } finally {
       setBuilding(false);
     }
@@ -116,7 +118,7 @@ export function useBuilding(practices: readonly Practice[]) {
     { items, changes }: { items: PracticeItem[]; changes: Refit[] },
   ): Promise<void> => {
     if (items.length === 0) {
-      enqueueSnackbar('Nothing in it is allowed and within reach here.', { variant: 'info' });
+      enqueueSnackbar(say('Nothing in it is allowed and within reach here.'), { variant: 'info' });
       return;
     }
     const time = now();
@@ -134,7 +136,7 @@ export function useBuilding(practices: readonly Practice[]) {
     setAnswer(null);
     setRefitted(changes);
     choose(practice.id);
-    undo('Fitted, and open below.', await editPractice(db, practice, 'Fitted.'));
+    undo(say('Fitted, and open below.'), await editPractice(db, practice, say('Fitted.')));
   };
 
   /** A plan of elsewhere, fitted to this student as she is now. */
@@ -145,14 +147,14 @@ export function useBuilding(practices: readonly Practice[]) {
 
   /** What came back from home, put into the practice. */
   const adapt = async (id: string, items: readonly PracticeItem[]): Promise<void> => {
-    const did = items === open?.items ? 'It stays as it is.' : 'Changed by what came back.';
+    const did = items === open?.items ? say('It stays as it is.') : say('Changed by what came back.');
     undo(did, await changePractice(db, id, (stored) => ({ ...stored, items: [...items], homeSeenAt: now() }), did));
   };
 
   /** What is forbidden or too much by now, out of the practice. */
   const correct = async ({ student, ranked, aims }: BuiltFrom, id: string, screening: Screening): Promise<void> => {
     if (!ranked) return;
-    const did = 'The practice is corrected.';
+    const did = say('The practice is corrected.');
     const corrected = (stored: Practice): Practice => ({
       ...stored,
       items: recheck(stored.items, screening, ranked, aims, student.breathSeconds).items,

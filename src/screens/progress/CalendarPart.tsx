@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -31,7 +32,7 @@ export function CalendarPart({
       writeCalendar(calendarDays(plan, choice, name, called), Date.now()),
       'text/calendar',
     );
-    onPut(asSaved(choice, plan), 'The calendar is saved.');
+    onPut(asSaved(choice, plan), say('The calendar is saved.'));
   };
   const into = async (file: File) => {
     setRefused(null);
@@ -50,33 +51,34 @@ export function CalendarPart({
     }
     const parsed = planSchema.safeParse({ ...choice, moved });
     if (!parsed.success) {
-      setRefused({ field: 'a day', message: 'One of its days is not a date.', file: file.name });
+      setRefused({ field: say('a day'), message: say('One of its days is not a date.'), file: file.name });
       return;
     }
-    onPut(parsed.data, count === 1 ? 'One day was moved.' : `${count} days were moved.`);
+    onPut(parsed.data, count === 1 ? say('One day was moved.') : say('{{count}} days were moved.', { count }));
   };
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button size="small" variant="outlined" onClick={out}>
-          Save as a calendar
+          {say('Save as a calendar')}
         </Button>
-        <CalledPick label="Name in the calendar" value={called} onChange={setCalled} />
+        <CalledPick label={say('Name in the calendar')} value={called} onChange={setCalled} />
         <BringInButton
           small
-          words="Bring moved days in"
-          label="Calendar file"
+          words={say('Bring moved days in')}
+          label={say('Calendar file')}
           accept="text/calendar,.ics"
           onFile={(file) => void into(file)}
         />
         <Button size="small" onClick={() => window.print()}>
-          Print this week
+          {say('Print this week')}
         </Button>
       </Box>
       {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        A file for any calendar. Move days there and bring the file in again: they move here too. Saved again after the
-        weeks are planned anew, it calls off the days that are gone.
+        {say(
+          'A file for any calendar. Move days there and bring the file in again: they move here too. Saved again after the weeks are planned anew, it calls off the days that are gone.',
+        )}
       </Typography>
     </>
   );

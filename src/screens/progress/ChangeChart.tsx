@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { dayWords } from '@/core/day-words';
 import { readoutOf } from '@/core/assessment/battery';
 import type { ReadingChange } from '@/core/progress/change';
@@ -40,7 +41,14 @@ export function ChangeChart({ change, practised }: { change: ReadingChange; prac
     unit: UNITS[readout.unit],
   };
   const told = points.map((p) => `${dayWords(p.day)}: ${p.value.toFixed(0)}${input.unit}`).join(', ');
-  return <Chart label={`${readout.name} over time. ${told}.`} height={150} input={input} optionOf={optionOf} />;
+  return (
+    <Chart
+      label={say('{{name}} over time. {{told}}.', { name: readout.name, told })}
+      height={150}
+      input={input}
+      optionOf={optionOf}
+    />
+  );
 }
 
 function optionOf({ points, first, detectable, typical, practised, trend, unit }: Input, style: CSSStyleDeclaration) {
@@ -85,7 +93,7 @@ function optionOf({ points, first, detectable, typical, practised, trend, unit }
           silent: true,
           data: [
             ...(typical ? [band(typical, 'typical', { fill: '--sea-1', opacity: 0.45, at: 'insideBottomRight' })] : []),
-            band([first - detectable, first + detectable], 'error of measuring', {
+            band([first - detectable, first + detectable], say('error of measuring'), {
               fill: '--land-1',
               opacity: 0.5,
               at: 'insideTopLeft',

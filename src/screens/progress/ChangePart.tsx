@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { dayWords } from '@/core/day-words';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
@@ -77,8 +78,10 @@ export function ChangePart({
   );
   if (changes.length === 0)
     return (
-      <EmptyChart title="Nothing was tested twice yet">
-        A change needs two days of the same reading, taken the same way. “Test again” tells when it is worth while.
+      <EmptyChart title={say('Nothing was tested twice yet')}>
+        {say(
+          'A change needs two days of the same reading, taken the same way. “Test again” tells when it is worth while.',
+        )}
       </EmptyChart>
     );
   const told = aimed
@@ -96,7 +99,7 @@ export function ChangePart({
           <TextField
             select
             size="small"
-            label="Compare with the round of"
+            label={say('Compare with the round of')}
             value={base.from}
             onChange={(e) => compareWith(e.target.value)}
             sx={{ minWidth: 230 }}
@@ -104,7 +107,7 @@ export function ChangePart({
             {rounds.slice(0, -1).map((r, k) => (
               <MenuItem key={r.from} value={r.from}>
                 {dayWords(r.from)}
-                {k === 0 ? ', the first' : k === rounds.length - 2 ? ', the last but one' : ''}
+                {k === 0 ? say(', the first') : k === rounds.length - 2 ? say(', the last but one') : ''}
               </MenuItem>
             ))}
           </TextField>
@@ -114,7 +117,7 @@ export function ChangePart({
           component={Link}
           href={`${root}/sheet/progress?id=${student.id}${base ? `&since=${base.from}` : ''}`}
         >
-          Sheet for {firstName(student.name)}
+          {say('Sheet for {{firstName}}', { firstName: firstName(student.name) })}
         </Button>
       </Box>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' }, mb: 2 }}>
@@ -123,19 +126,26 @@ export function ChangePart({
             <Box
               key={aimKey(aim)}
               component="section"
-              aria-label={`${AIM_WORDS[aim.kind]} ${aimedName(aim)} ${aim.side}`}
+              aria-label={`${say(AIM_WORDS[aim.kind])} ${aimedName(aim)} ${aim.side}`}
               sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2 }}
             >
               <Typography variant="h2" sx={{ fontSize: 18 }}>
-                {AIM_WORDS[aim.kind]} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]} {aim.side}:{' '}
-                {VERDICT_WORDS[all.verdict]}
+                {say(AIM_WORDS[aim.kind])} <span className="muscle">{aimedName(aim)}</span> {SIDE_MARK[aim.side]}{' '}
+                {say(aim.side)}: {say(VERDICT_WORDS[all.verdict])}
               </Typography>
               <Typography>{togetherSentence(all)}</Typography>
               {dose && (
                 <Typography>
-                  Done since then: {dose.minutes.toFixed(1)} useful minutes on {dose.days} {plural(dose.days, 'day')}
-                  {asked !== null ? `; ${asked.toFixed(0)} minutes were asked for` : ''}. That they stand beside each
-                  other does not say that one made the other.
+                  {say(
+                    'Done since then: {{minutes}} useful minutes on {{count}} {{plural}}{{what}}. That they stand beside each other does not say that one made the other.',
+                    {
+                      minutes: dose.minutes.toFixed(1),
+                      count: dose.days,
+                      plural: plural(dose.days, 'day'),
+                      what:
+                        asked !== null ? say('; {{asked}} minutes were asked for', { asked: asked.toFixed(0) }) : '',
+                    },
+                  )}
                 </Typography>
               )}
               {why.length > 0 && (
@@ -150,7 +160,7 @@ export function ChangePart({
         })}
       </Box>
       <Typography variant="h2" sx={{ mt: 1, mb: 1 }}>
-        Reading by reading
+        {say('Reading by reading')}
       </Typography>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         {changes.map((c) => (
@@ -158,8 +168,10 @@ export function ChangePart({
         ))}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        Ochre: nothing can be told within it. Water: what is typical. Dashed: three days or more as one line. Small
-        strokes below: days on which {firstName(student.name)} practised here.
+        {say(
+          'Ochre: nothing can be told within it. Water: what is typical. Dashed: three days or more as one line. Small strokes below: days on which {{firstName}} practised here.',
+          { firstName: firstName(student.name) },
+        )}
       </Typography>
       <ToleranceThen
         student={student}
@@ -196,8 +208,8 @@ function OneChange({
       <Typography sx={{ fontWeight: 700 }}>
         {testById(change.test)?.name ?? change.test}
         {change.side === 'both' ? '' : ` ${SIDE_MARK[change.side]} ${change.side}`}
-        {change.active ? ', alone' : ''}
-        {change.atHome ? ', at home' : ''}: {VERDICT_WORDS[change.verdict]}
+        {change.active ? say(', alone') : ''}
+        {change.atHome ? say(', at home') : ''}: {say(VERDICT_WORDS[change.verdict])}
       </Typography>
       <Typography variant="caption" component="p">
         {readout?.name}

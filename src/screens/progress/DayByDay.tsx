@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -18,10 +19,10 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
   const [shown, setShown] = useState(SHOWN);
   return (
     <>
-      <Typography variant="h2">Day by day</Typography>
+      <Typography variant="h2">{say('Day by day')}</Typography>
       <Box
         component="dl"
-        aria-label="Day by day"
+        aria-label={say('Day by day')}
         sx={{ m: 0, mb: 1, display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '110px 1fr' }, rowGap: 0.75 }}
       >
         {days.slice(0, shown).map((d) => (
@@ -33,7 +34,7 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
               {d.lines.map(({ kind, text }) => (
                 <Box key={kind + text} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                   <Typography component="span" variant="caption" sx={{ width: 48, flexShrink: 0 }}>
-                    {LINE_WORDS[kind]}
+                    {say(LINE_WORDS[kind])}
                   </Typography>
                   <Typography component="span" sx={{ fontSize: 15 }}>
                     {text}
@@ -46,13 +47,13 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
       </Box>
       {days.some((d) => d.lines.some((l) => l.kind === 'read')) && (
         <Typography variant="caption" component="p">
-          What was found is worked out by today’s Kolpos, from what was known at the end of each round.
+          {say('What was found is worked out by today’s Kolpos, from what was known at the end of each round.')}
         </Typography>
       )}
       <ShowMore all={days.length} shown={shown} step={MORE} onShow={setShown} />
       {shown > SHOWN && (
         <Button size="small" onClick={() => setShown(SHOWN)} sx={{ mb: 1 }}>
-          Show the last days only
+          {say('Show the last days only')}
         </Button>
       )}
     </>

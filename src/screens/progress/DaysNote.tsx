@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -14,12 +15,12 @@ export function DaysNote({ adapted, onPut }: { adapted: AdaptedDays; onPut: () =
   return (
     <Box
       component="section"
-      aria-label="What the weeks could follow"
+      aria-label={say('What the weeks could follow')}
       className="no-print"
       sx={{ border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
-        After what has been done so far, the weeks could go on like this:
+        {say('After what has been done so far, the weeks could go on like this:')}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {dayChangeSentences(adapted.changes).map((sentence) => (
@@ -28,10 +29,10 @@ export function DaysNote({ adapted, onPut }: { adapted: AdaptedDays; onPut: () =
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button size="small" variant="contained" onClick={onPut}>
-          Make these changes
+          {say('Make these changes')}
         </Button>
         <Button size="small" variant="outlined" onClick={() => setLater(true)}>
-          Not now
+          {say('Not now')}
         </Button>
       </Box>
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Dialog from '@mui/material/Dialog';
@@ -51,7 +52,7 @@ export function LogItemDialog({
       ...(strength !== NOT_SAID && { strength: Number(strength) }),
     });
     if (next.success) onKeep(next.data);
-    else setWrong('Type whole seconds, for example 90.');
+    else setWrong(say('Type whole seconds, for example 90.'));
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
@@ -61,27 +62,38 @@ export function LogItemDialog({
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <TextField
-          label="Seconds done"
+          label={say('Seconds done')}
           value={seconds}
           onChange={(e) => {
             setSeconds(e.target.value);
             setWrong(null);
           }}
           error={wrong !== null}
-          helperText={wrong ?? `Planned: ${Math.round(item.plannedSeconds)} (${clock(item.plannedSeconds)})`}
+          helperText={
+            wrong ??
+            say('Planned: {{count}} ({{clock}})', {
+              count: Math.round(item.plannedSeconds),
+              clock: clock(item.plannedSeconds),
+            })
+          }
           slotProps={{ htmlInput: { inputMode: 'numeric' } }}
           sx={{ mt: 1 }}
         />
-        <TextField select label="Felt where" value={place} onChange={(e) => setPlace(e.target.value)}>
-          <MenuItem value={NOT_SAID}>not said</MenuItem>
+        <TextField select label={say('Felt where')} value={place} onChange={(e) => setPlace(e.target.value)}>
+          <MenuItem value={NOT_SAID}>{say('not said')}</MenuItem>
           {PLACES.map((p) => (
             <MenuItem key={p} value={p}>
-              {PLACE_WORDS[p]}
+              {say(PLACE_WORDS[p])}
             </MenuItem>
           ))}
         </TextField>
-        <TextField select label="How strong, of 10" value={strength} onChange={(e) => setStrength(e.target.value)}>
-          <MenuItem value={NOT_SAID}>not said</MenuItem>
+        <TextField
+          select
+          label={say('How strong, of 10')}
+          value={strength}
+          onChange={(e) => setStrength(e.target.value)}
+        >
+          <MenuItem value={NOT_SAID}>{say('not said')}</MenuItem>
           {STRENGTHS.map((n) => (
             <MenuItem key={n} value={n}>
               {n}
@@ -90,17 +102,17 @@ export function LogItemDialog({
         </TextField>
         <FormControlLabel
           control={<Checkbox checked={skipped} onChange={(_, on) => setSkipped(on)} />}
-          label="Skipped"
+          label={say('Skipped')}
         />
         <FormControlLabel
           control={<Checkbox checked={stopped} onChange={(_, on) => setStopped(on)} />}
-          label="Stopped for pain"
+          label={say('Stopped for pain')}
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>{say('Leave it')}</Button>
         <Button variant="contained" onClick={keep}>
-          Keep
+          {say('Keep')}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
@@ -23,7 +24,7 @@ import { ReadingsTable } from './ReadingsTable';
 import { useFoundThen } from './use-found-then';
 import { dayOf } from '@/core/day-of';
 
-const dayWords = (moment: string): string => format(new Date(moment), 'd MMM yyyy');
+const dayWords = (moment: string): string => format(new Date(moment), say('d MMM yyyy'));
 /** True where every word that was searched for stands somewhere in the text. */
 const holds = (text: readonly (string | undefined)[], words: readonly string[]): boolean => {
   const all = text.join(' ').toLowerCase();
@@ -60,7 +61,7 @@ export function LogPart({
   const found = useFoundThen(student, readings, logs, rounds);
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const days = timelineOf({ student, readings, practices, logs, plan, found }).filter((d) =>
-    holds([dayWords(`${d.day}T00:00:00`), ...d.lines.flatMap((l) => [LINE_WORDS[l.kind], l.text])], words),
+    holds([dayWords(`${d.day}T00:00:00`), ...d.lines.flatMap((l) => [say(LINE_WORDS[l.kind]), l.text])], words),
   );
   const taught = newestFirst(logs, (l) => l.startedAt).filter((l) =>
     holds(
@@ -71,7 +72,7 @@ export function LogPart({
         ...l.items.flatMap((i) => [
           poseName(i.pose, i.rung),
           i.side,
-          i.placeFelt && PLACE_WORDS[i.placeFelt],
+          i.placeFelt && say(PLACE_WORDS[i.placeFelt]),
           i.stopped ? 'stopped' : '',
           i.skipped ? 'skipped' : '',
         ]),
@@ -80,29 +81,35 @@ export function LogPart({
     ),
   );
   const read = newestFirst(readings, (r) => r.takenAt).filter((r) =>
-    holds([testName(r), r.side, dayWords(r.takenAt), r.placeFelt && PLACE_WORDS[r.placeFelt]], words),
+    holds([testName(r), r.side, dayWords(r.takenAt), r.placeFelt && say(PLACE_WORDS[r.placeFelt])], words),
   );
   const none = (of: readonly unknown[]) => (
-    <Typography color="text.secondary">{of.length === 0 ? 'None yet.' : 'None with these words.'}</Typography>
+    <Typography color="text.secondary">{of.length === 0 ? say('None yet.') : say('None with these words.')}</Typography>
   );
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start', mb: 1 }}>
         <TextField
-          label="Search the log"
+          label={say('Search the log')}
           value={search}
           onChange={(e) => setSearch(e.target.value)}
           size="small"
           sx={{ width: 300 }}
           helperText={
-            words.length > 0 ? `${days.length} days, ${taught.length} practices, ${read.length} readings` : ' '
+            words.length > 0
+              ? say('{{days}} days, {{taught}} practices, {{read}} readings', {
+                  days: days.length,
+                  taught: taught.length,
+                  read: read.length,
+                })
+              : ' '
           }
         />
         <CameBackButton />
       </Box>
       {days.length > 0 && <DayByDay days={days} />}
       <Typography variant="h2" sx={{ mt: 3 }}>
-        Practices taught, and done at home
+        {say('Practices taught, and done at home')}
       </Typography>
       {taught.length === 0 && none(logs)}
       {taught.slice(0, lessons).map((log) => (
@@ -110,7 +117,7 @@ export function LogPart({
       ))}
       <ShowMore all={taught.length} shown={lessons} step={LESSONS} onShow={setLessons} />
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Readings
+        {say('Readings')}
       </Typography>
       {read.length === 0 ? none(readings) : <ReadingsTable readings={read.slice(0, rows)} />}
       <ShowMore all={read.length} shown={rows} step={READINGS} onShow={setRows} />

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -43,8 +44,8 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, my: 1.5 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
-        {log.title} · {format(new Date(log.startedAt), 'd MMM yyyy, HH:mm')}
-        {log.source === 'home' ? ' · at home' : ''}
+        {log.title} · {format(new Date(log.startedAt), say('d MMM yyyy, HH:mm'))}
+        {log.source === 'home' ? say(' · at home') : ''}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {log.items.map((i, k) => (
@@ -53,26 +54,30 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
             <Button
               size="small"
               className="no-print"
-              aria-label={`Correct: ${poseName(i.pose, i.rung)} ${i.side}, item ${k + 1}`}
+              aria-label={say('Correct: {{poseName}} {{side}}, item {{count}}', {
+                poseName: poseName(i.pose, i.rung),
+                side: say(i.side),
+                count: k + 1,
+              })}
               onClick={() => setOpen(k)}
               sx={{ py: 0 }}
             >
-              Correct
+              {say('Correct')}
             </Button>
           </li>
         ))}
       </Box>
       <TextField
-        label="Your words"
+        label={say('Your words')}
         multiline
         fullWidth
         value={text ?? log.note}
-        placeholder={`How was it for ${name}?`}
+        placeholder={say('How was it for {{name}}?', { name })}
         sx={{ mt: 1 }}
         onChange={(e) => setText(e.target.value.slice(0, 4000))}
         onBlur={() => {
           if (text !== null && text !== log.note)
-            void putLogRight(db, log.id, { note: text }).then((c) => undo('Your words are kept.', c));
+            void putLogRight(db, log.id, { note: text }).then((c) => undo(say('Your words are kept.'), c));
           setText(null);
         }}
       />
@@ -85,15 +90,18 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
             })
           }
         >
-          Speak it
+          {say('Speak it')}
         </Button>
       )}
       {earlier.length > 0 && (
         <Box component="details" sx={{ mt: 0.5, fontSize: 14 }}>
-          <summary>As it stood before</summary>
+          <summary>{say('As it stood before')}</summary>
           {earlier.map((h, k) => (
             <Typography key={k} sx={{ fontSize: 14 }}>
-              until {format(new Date(h.at), 'd MMM yyyy, HH:mm')}: {h.lines.join(' ')}
+              {say('until {{format}}: {{lines}}', {
+                format: format(new Date(h.at), say('d MMM yyyy, HH:mm')),
+                lines: h.lines.join(' '),
+              })}
             </Typography>
           ))}
         </Box>
@@ -104,7 +112,7 @@ export function OneLog({ log, name }: { log: LogEntry; name: string }) {
           onClose={() => setOpen(null)}
           onKeep={(to) => {
             setOpen(null);
-            void putLogRight(db, log.id, { item: { at: open, to } }).then((c) => undo('It is corrected.', c));
+            void putLogRight(db, log.id, { item: { at: open, to } }).then((c) => undo(say('It is corrected.'), c));
           }}
         />
       )}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { daysLater } from '@/core/day-count';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -37,16 +38,16 @@ export function PeakLadder({
   const [, putWishes] = useWishes(student.id);
   const here = workingAt(steps);
   const weeks = ladderWeeks(steps, choice.weeks);
-  const dayOf = (week: number) => format(parseISO(daysLater(choice.start, 7 * week)), 'd MMM');
+  const dayOf = (week: number) => format(parseISO(daysLater(choice.start, 7 * week)), say('d MMM'));
   return (
-    <Box component="section" aria-label={`Towards ${shape.name}`} sx={{ mt: 3 }}>
-      <Typography variant="h2">Towards {shape.name}</Typography>
+    <Box component="section" aria-label={say('Towards {{name}}', { name: shape.name })} sx={{ mt: 3 }}>
+      <Typography variant="h2">{say('Towards {{name}}', { name: shape.name })}</Typography>
       {(steps[Math.max(0, here)]?.missing[0]?.sd ?? 0) > FAR_SD && (
         <Typography>
-          That is a long way off. A nearer peak, or a milder one of the same kind, will show progress sooner.
+          {say('That is a long way off. A nearer peak, or a milder one of the same kind, will show progress sooner.')}
         </Typography>
       )}
-      {here < 0 && <Typography>All of it is within reach already: the weeks maintain it.</Typography>}
+      {here < 0 && <Typography>{say('All of it is within reach already: the weeks maintain it.')}</Typography>}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {steps.map((step, i) => {
           const when = weeks.find((w) => w.step.rung === step.rung);
@@ -81,9 +82,12 @@ export function PeakLadder({
                   {when && (
                     <>
                       {' '}
-                      · week {when.from + 1}
-                      {when.to > when.from ? ` to ${when.to + 1}` : ''}, from {dayOf(when.from)}
-                      {i > here ? ', if the tests allow it' : ''}
+                      {say('· week {{count}}{{what}}, from {{day}}{{what2}}', {
+                        count: when.from + 1,
+                        what: when.to > when.from ? say(' to {{count}}', { count: when.to + 1 }) : '',
+                        day: dayOf(when.from),
+                        what2: i > here ? say(', if the tests allow it') : '',
+                      })}
                     </>
                   )}
                 </Typography>
@@ -94,10 +98,10 @@ export function PeakLadder({
         })}
       </Box>
       <Typography variant="caption" component="p">
-        Worked out from the student’s tolerances: what would make all of a rung comfortable, muscle by muscle, in SD of
-        typical people. {WEEKS_A_STEP} weeks a rung, because a change of length can be told after four to six (rules of
-        thumb, ours): the tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the
-        shape is changed.
+        {say(
+          'Worked out from the student’s tolerances: what would make all of a rung comfortable, muscle by muscle, in SD of typical people. {{count}} weeks a rung, because a change of length can be told after four to six (rules of thumb, ours): the tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the shape is changed.',
+          { count: WEEKS_A_STEP },
+        )}
       </Typography>
       <Button
         className="no-print"
@@ -109,7 +113,7 @@ export function PeakLadder({
           router.push(`${base}/student?id=${student.id}&step=practice`);
         }}
       >
-        Build practices that lead there
+        {say('Build practices that lead there')}
       </Button>
     </Box>
   );
@@ -121,14 +125,14 @@ function stateWords(step: LadderStep): string {
     .slice(0, NAMED)
     .map(
       (m) =>
-        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${m.side} ${m.sd > FAR_SD ? `over ${FAR_SD}` : m.sd.toFixed(1)}${m.trained ? '' : ' (not a muscle)'}`,
+        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${m.side} ${m.sd > FAR_SD ? say('over {{count}}', { count: FAR_SD }) : m.sd.toFixed(1)}${m.trained ? '' : say(' (not a muscle)')}`,
     )
     .join(', ');
-  const more = step.missing.length > NAMED ? ` and ${step.missing.length - NAMED} more` : '';
-  if (step.state === 'through') return 'All of it is within reach.';
+  const more = step.missing.length > NAMED ? say(' and {{count}} more', { count: step.missing.length - NAMED }) : '';
+  if (step.state === 'through') return say('All of it is within reach.');
   const far =
     step.state === 'open'
-      ? `Today ${Math.round(100 * step.depth)} of 100 of its way.`
-      : 'Its entry is not within reach yet: practices prepare it until it is.';
-  return missing ? `${far} Missing to all of it: ${missing}${more}.` : far;
+      ? say('Today {{count}} of 100 of its way.', { count: Math.round(100 * step.depth) })
+      : say('Its entry is not within reach yet: practices prepare it until it is.');
+  return missing ? say('{{far}} Missing to all of it: {{missing}}{{more}}.', { far, missing, more }) : far;
 }

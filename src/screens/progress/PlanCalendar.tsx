@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useMemo } from 'react';
 import type { Plan, PlannedDay } from '@/core/progress/plan';
 import { MarkedCalendar, type DayMark } from '../charts/MarkedCalendar';
@@ -6,9 +7,16 @@ import { MarkedCalendar, type DayMark } from '../charts/MarkedCalendar';
 /** A dot to come, a tick done, a stroke missed, and a word where tests are due. */
 function markOf(day: PlannedDay): DayMark {
   const [sign, told] =
-    day.mark === 'done' ? ['✓', ', done'] : day.mark === 'missed' ? ['–', ', missed'] : ['•', ', practice'];
+    day.mark === 'done'
+      ? ['✓', say(', done')]
+      : day.mark === 'missed'
+        ? ['–', say(', missed')]
+        : ['•', say(', practice')];
   const again = day.retest.length > 0;
-  return { sign: again ? `${sign} test` : sign, told: again ? `${told}, test again` : told };
+  return {
+    sign: again ? say('{{sign}} test', { sign }) : sign,
+    told: again ? say('{{told}}, test again', { told }) : told,
+  };
 }
 
 /** The months of a plan, to choose a day in. */

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -79,18 +80,18 @@ export function PlanForm({
         <ToggleButtonGroup
           size="small"
           value={days}
-          aria-label="Days of the week"
+          aria-label={say('Days of the week')}
           onChange={(_, next: number[]) => setDays([...next].sort((a, b) => a - b))}
         >
           {DAYS.map((d, i) => (
             <ToggleButton key={d} value={i + 1}>
-              {d}
+              {say(d)}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
         <TextField
           size="small"
-          label="Minutes a day"
+          label={say('Minutes a day')}
           value={minutes}
           onChange={(e) => setMinutes(e.target.value)}
           sx={{ width: 130 }}
@@ -98,7 +99,7 @@ export function PlanForm({
         <WeeksFields weeks={weeks} start={start} onWeeks={setWeeks} onStart={setStart} />
         <TextField
           size="small"
-          label="At (if there is an hour)"
+          label={say('At (if there is an hour)')}
           type="time"
           value={at}
           onChange={(e) => setAt(e.target.value)}
@@ -113,12 +114,12 @@ export function PlanForm({
           getOptionKey={(s) => s.id}
           size="small"
           sx={{ width: 230 }}
-          noOptionsText="No pose has this name."
+          noOptionsText={say('No pose has this name.')}
           onChange={(_, s) => setPeak(s?.id ?? null)}
-          renderInput={(params) => <TextField {...params} label="Leads to a peak" />}
+          renderInput={(params) => <TextField {...params} label={say('Leads to a peak')} />}
         />
         <Button type="submit" variant={choice ? 'outlined' : 'contained'} disabled={disabled}>
-          {choice ? 'Plan the weeks again' : 'Lay the weeks out'}
+          {choice ? say('Plan the weeks again') : say('Lay the weeks out')}
         </Button>
       </Box>
       {problem && (

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -86,27 +87,37 @@ export function PlanPart({
         student={student.id}
         choice={choice ?? null}
         disabled={aims.length === 0}
-        onPut={(next) => void put(next, 'The weeks are planned.')}
+        onPut={(next) => void put(next, say('The weeks are planned.'))}
       />
-      {aims.length === 0 && <Typography>Weeks are laid out for aims: choose them under Findings first.</Typography>}
+      {aims.length === 0 && (
+        <Typography>{say('Weeks are laid out for aims: choose them under Findings first.')}</Typography>
+      )}
       {plan && choice && (
         <>
           {adapted && (
             <DaysNote
               key={JSON.stringify(adapted.changes)}
               adapted={adapted}
-              onPut={() => void put(adapted.choice, 'The weeks follow.')}
+              onPut={() => void put(adapted.choice, say('The weeks follow.'))}
             />
           )}
           {plan.short.length > 0 && (
             <Box role="status" sx={{ mb: 1 }} className="no-print">
-              <Typography sx={{ fontWeight: 700 }}>These days and minutes are not enough for all of it:</Typography>
+              <Typography sx={{ fontWeight: 700 }}>
+                {say('These days and minutes are not enough for all of it:')}
+              </Typography>
               {plan.short.map((s) => (
                 <Typography key={`${s.key}${s.kind}`}>
                   {aimWords(s.key)}:{' '}
                   {s.kind === 'stretch'
-                    ? `${s.given.toFixed(1)} of ${s.wanted.toFixed(1)} useful minutes a week; more minutes, another day, or fewer aims make room.`
-                    : `${s.given} of ${s.wanted} days of strength; they need a day between.`}
+                    ? say(
+                        '{{given}} of {{wanted}} useful minutes a week; more minutes, another day, or fewer aims make room.',
+                        { given: s.given.toFixed(1), wanted: s.wanted.toFixed(1) },
+                      )
+                    : say('{{given}} of {{wanted}} days of strength; they need a day between.', {
+                        given: s.given,
+                        wanted: s.wanted,
+                      })}
                 </Typography>
               ))}
             </Box>
@@ -139,9 +150,10 @@ export function PlanPart({
           </Box>
           {peak && steps && <PeakLadder student={student} shape={peak} steps={steps} choice={choice} />}
           <Typography variant="caption" component="p" sx={{ mt: 2 }} className="no-print">
-            From {format(new Date(`${choice.start}T00:00:00`), 'd MMMM yyyy')}, {choice.weeks} weeks. Doses are those
-            under Findings. Strength has a day between, and every fourth week is lighter. Testing again comes when a
-            change can be told (rules of thumb, ours).
+            {say(
+              'From {{format}}, {{count}} weeks. Doses are those under Findings. Strength has a day between, and every fourth week is lighter. Testing again comes when a change can be told (rules of thumb, ours).',
+              { format: format(new Date(`${choice.start}T00:00:00`), say('d MMMM yyyy')), count: choice.weeks },
+            )}
           </Typography>
         </>
       )}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { daysBetween } from '@/core/day-count';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -37,33 +38,38 @@ export function PlanWeek({
     const marks = { ...choice.marks };
     if (to) marks[marked.was] = to;
     else delete marks[marked.was];
-    onPut({ ...choice, marks }, to === 'done' ? 'Done.' : to === 'missed' ? 'Missed; that happens.' : 'Open again.');
+    onPut(
+      { ...choice, marks },
+      to === 'done' ? say('Done.') : to === 'missed' ? say('Missed; that happens.') : say('Open again.'),
+    );
   };
   const move = (moved: PlannedDay, to: string) => {
     const marks = { ...choice.marks };
     delete marks[moved.was];
     onPut(
       { ...choice, marks, moved: { ...choice.moved, [moved.was]: to } },
-      `Moved to ${format(parseISO(to), 'EEEE')}.`,
+      say('Moved to {{format}}.', { format: format(parseISO(to), say('EEEE')) }),
     );
   };
   return (
-    <Box component="section" aria-label={`Week ${week + 1} of ${choice.weeks}`}>
+    <Box component="section" aria-label={say('Week {{what}} of {{weeks}}', { what: week + 1, weeks: choice.weeks })}>
       <Typography variant="h2">
-        Week {week + 1} of {choice.weeks}, for {name}
+        {say('Week {{what}} of {{weeks}}, for {{name}}', { what: week + 1, weeks: choice.weeks, name })}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        {PROGRESSION_WORDS[asked]}
-        {held.length > 0 && asksMore && ` Now rather as it is: ${held.map((h) => HELD_BACK_WORDS[h]).join(', ')}.`}
+        {say(PROGRESSION_WORDS[asked])}
+        {held.length > 0 &&
+          asksMore &&
+          say(' Now rather as it is: {{held}}.', { held: held.map((h) => say(HELD_BACK_WORDS[h])).join(', ') })}
         {choice.held?.includes(week) && (
           <Button
             size="small"
             className="no-print"
             onClick={() =>
-              onPut({ ...choice, held: choice.held?.filter((w) => w !== week) }, 'It asks for more again.')
+              onPut({ ...choice, held: choice.held?.filter((w) => w !== week) }, say('It asks for more again.'))
             }
           >
-            Ask for more again
+            {say('Ask for more again')}
           </Button>
         )}
       </Typography>
@@ -74,27 +80,33 @@ export function PlanWeek({
           <Box key={d.was} component="article" sx={{ borderTop: '1px solid var(--line)', py: 1, breakInside: 'avoid' }}>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
               <Typography sx={{ fontWeight: 700, flex: 1, minWidth: 190 }}>
-                ☐ {format(parseISO(d.day), 'EEEE d MMMM')} · {d.minutes} minutes
-                {d.day !== d.was ? ` (was ${format(parseISO(d.was), 'EEEE')})` : ''}
+                {say('☐ {{format}} · {{count}} minutes{{what}}', {
+                  format: format(parseISO(d.day), say('EEEE d MMMM')),
+                  count: d.minutes,
+                  what:
+                    d.day !== d.was ? say(' (was {{format}})', { format: format(parseISO(d.was), say('EEEE')) }) : '',
+                })}
               </Typography>
               <ToggleButtonGroup
                 exclusive
                 size="small"
                 className="no-print"
-                aria-label={`What became of ${format(parseISO(d.day), 'EEEE d MMMM')}`}
+                aria-label={say('What became of {{format}}', { format: format(parseISO(d.day), say('EEEE d MMMM')) })}
                 value={d.mark}
                 onChange={(_, to: 'done' | 'missed' | null) => mark(d, to)}
               >
-                <ToggleButton value="done">done</ToggleButton>
-                <ToggleButton value="missed">missed</ToggleButton>
+                <ToggleButton value="done">{say('done')}</ToggleButton>
+                <ToggleButton value="missed">{say('missed')}</ToggleButton>
               </ToggleButtonGroup>
             </Box>
             {stretched.length > 0 && (
               <Typography sx={{ fontSize: 15 }}>
                 {stretched
-                  .map(
-                    ([key, m]) =>
-                      `${aimWords(key.replace(/^lengthen and strengthen/, 'lengthen'))} ${m.toFixed(1)} min`,
+                  .map(([key, m]) =>
+                    say('{{aim}} {{m}} min', {
+                      aim: aimWords(key.replace(/^lengthen and strengthen/, 'lengthen')),
+                      m: m.toFixed(1),
+                    }),
                   )
                   .join(', ')}
               </Typography>
@@ -106,24 +118,26 @@ export function PlanWeek({
             )}
             {d.retest.length > 0 && (
               <Typography sx={{ fontSize: 15, fontWeight: 700 }}>
-                Before it: test {d.retest.join(' and ')} again, cold.
+                {say('Before it: test {{retest}} again, cold.', { retest: d.retest.join(' and ') })}
               </Typography>
             )}
             {d.mark === 'missed' && (
               <Box className="no-print">
                 {other ? (
                   <Button size="small" onClick={() => move(d, other)}>
-                    Do it on {format(parseISO(other), 'EEEE')}
+                    {say('Do it on {{format}}', { format: format(parseISO(other), say('EEEE')) })}
                   </Button>
                 ) : (
-                  <Typography variant="caption">Nothing to make up for: the next day goes on as planned.</Typography>
+                  <Typography variant="caption">
+                    {say('Nothing to make up for: the next day goes on as planned.')}
+                  </Typography>
                 )}
               </Box>
             )}
           </Box>
         );
       })}
-      {days.length === 0 && <Typography>No practice in this week.</Typography>}
+      {days.length === 0 && <Typography>{say('No practice in this week.')}</Typography>}
     </Box>
   );
 }

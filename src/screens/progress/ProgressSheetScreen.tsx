@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -50,19 +51,23 @@ export function ProgressSheetScreen() {
   if (!student || changes.length === 0)
     return (
       <EmptyChart
-        title="There is no change to put on a sheet yet"
+        title={say('There is no change to put on a sheet yet')}
         action={
           <Button variant="contained" component={Link} href={student ? back : `${root}/students`}>
-            {student ? 'Progress' : 'All students'}
+            {student ? say('Progress') : say('All students')}
           </Button>
         }
       >
-        It tells what changed between two rounds of tests. One of them is missing.
+        {say('It tells what changed between two rounds of tests. One of them is missing.')}
       </EmptyChart>
     );
   if (inference.failed)
-    return <Typography role="alert">The sheet could not be computed. ({inference.failed})</Typography>;
-  if (!inference.value) return <Typography role="status">Writing the sheet …</Typography>;
+    return (
+      <Typography role="alert">
+        {say('The sheet could not be computed. ({{failed}})', { failed: inference.failed })}
+      </Typography>
+    );
+  if (!inference.value) return <Typography role="status">{say('Writing the sheet …')}</Typography>;
   const { standing, work } = aimsFor(student, readings, inference.value.findings, year, defaults);
   const sheet = progressSheet(student, changes, {
     readings,
@@ -79,7 +84,7 @@ export function ProgressSheetScreen() {
         what="progress"
         name={student.name}
         makePdf={(size) => progressPdf(page, size)}
-        back="Back to the changes"
+        back={say('Back to the changes')}
         backTo={`${back}${params.get('since') ? `&since=${params.get('since')}` : ''}`}
       />
       <Typography variant="h1">{page.title}</Typography>
@@ -97,7 +102,12 @@ export function ProgressSheetScreen() {
             <Typography sx={{ fontWeight: 700 }}>{c.title}</Typography>
             <ProgressStrip change={c} />
             <Typography>
-              {c.what}: {c.then} then, {c.now} now. {c.words}
+              {say('{{what}}: {{then}} then, {{now}} now. {{words}}', {
+                what: c.what,
+                then: c.then,
+                now: c.now,
+                words: c.words,
+              })}
             </Typography>
           </Box>
         ))}

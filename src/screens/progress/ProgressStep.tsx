@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
@@ -56,8 +57,8 @@ export function ProgressStep({
   const { whole: ranked } = useRanking(logs.length > 0 ? student : undefined, inference.value, aims, way);
   if (readings.length === 0 && logs.length === 0)
     return (
-      <EmptyChart title="Nothing written down yet">
-        What you measure and teach is kept here, newest first: practices with what was felt, and every reading.
+      <EmptyChart title={say('Nothing written down yet')}>
+        {say('What you measure and teach is kept here, newest first: practices with what was felt, and every reading.')}
       </EmptyChart>
     );
   const go = (to: Part) => {
@@ -68,18 +69,18 @@ export function ProgressStep({
   return (
     <Box sx={{ maxWidth: 980 }}>
       <Typography variant="h1" gutterBottom className="no-print">
-        Progress of {student.name}
+        {say('Progress of {{name}}', { name: student.name })}
       </Typography>
       <Tabs
         value={part}
         onChange={(_, to: Part) => go(to)}
-        aria-label="Parts of progress"
+        aria-label={say('Parts of progress')}
         className="no-print"
         variant="scrollable"
         sx={{ mb: 2, borderBottom: '1px solid var(--line)' }}
       >
         {PARTS.map(([id, label]) => (
-          <Tab key={id} value={id} label={label} id={`part-${id}`} aria-controls="progress-part" />
+          <Tab key={id} value={id} label={say(label)} id={`part-${id}`} aria-controls="progress-part" />
         ))}
       </Tabs>
       <Box role="tabpanel" id="progress-part" aria-labelledby={`part-${part}`}>

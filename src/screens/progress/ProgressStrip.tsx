@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { VERDICT_WORDS } from '@/core/progress/words';
 import type { SheetChange } from '@/core/progress/student-sheet';
@@ -16,7 +17,11 @@ export function ProgressStrip({ change }: { change: SheetChange }) {
       component="svg"
       viewBox={`0 0 ${box[0]} ${box[1]}`}
       role="img"
-      aria-label={`${change.then} then, ${change.now} now: ${VERDICT_WORDS[change.verdict]}`}
+      aria-label={say('{{then}} then, {{now}} now: {{verdict}}', {
+        then: change.then,
+        now: change.now,
+        verdict: say(VERDICT_WORDS[change.verdict]),
+      })}
       sx={{ width: '100%', maxWidth: WIDTH, display: 'block', printColorAdjust: 'exact' }}
     >
       {typical && <rect {...rect(typical)} fill="var(--sea-1)" />}

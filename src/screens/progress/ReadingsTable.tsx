@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { format } from 'date-fns';
@@ -30,42 +31,49 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
       >
         <thead>
           <tr>
-            <th>When</th>
-            <th>Test</th>
-            <th>Side</th>
-            <th>Trials</th>
-            <th>Felt, end</th>
+            <th>{say('When')}</th>
+            <th>{say('Test')}</th>
+            <th>{say('Side')}</th>
+            <th>{say('Trials')}</th>
+            <th>{say('Felt, end')}</th>
             <th />
           </tr>
         </thead>
         <tbody>
           {readings.map((r) => (
             <tr key={r.id}>
-              <td className="num">{format(new Date(r.takenAt), 'd MMM yyyy')}</td>
+              <td className="num">{format(new Date(r.takenAt), say('d MMM yyyy'))}</td>
               <td>{testName(r)}</td>
               <td>{r.side === 'both' ? 'both' : `${SIDE_MARK[r.side]} ${r.side}`}</td>
               <td className="num">
                 {r.trials.map((t) => withUnit(r, t)).join(', ')}
-                {r.trials.length > 1 ? ` (mean ${meanOf(r.trials).toFixed(r.unit === 'Nm_kg' ? 2 : 1)})` : ''}
+                {r.trials.length > 1
+                  ? say(' (mean {{mean}})', { mean: meanOf(r.trials).toFixed(r.unit === 'Nm_kg' ? 2 : 1) })
+                  : ''}
               </td>
               <td>
-                {r.placeFelt ? PLACE_WORDS[r.placeFelt] : ''}
-                {r.endFeel ? `${r.placeFelt ? ', ' : ''}${END_FEEL_WORDS[r.endFeel]}` : ''}
+                {r.placeFelt ? say(PLACE_WORDS[r.placeFelt]) : ''}
+                {r.endFeel ? `${r.placeFelt ? ', ' : ''}${say(END_FEEL_WORDS[r.endFeel])}` : ''}
                 {r.variant
                   ? ` · ${testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name ?? r.variant}`
                   : ''}
-                {r.active ? ' · alone' : ''}
-                {r.atHome ? ' · read by the student at home' : ''}
-                {r.compensations?.length ? ` · seen: ${r.compensations.join(', ')}` : ''}
-                {r.history?.length ? ' · corrected' : ''}
+                {r.active ? say(' · alone') : ''}
+                {r.atHome ? say(' · read by the student at home') : ''}
+                {r.compensations?.length
+                  ? say(' · seen: {{compensations}}', { compensations: r.compensations.join(', ') })
+                  : ''}
+                {r.history?.length ? say(' · corrected') : ''}
               </td>
               <td>
                 <Button
                   size="small"
-                  aria-label={`Remove reading ${testById(r.test)?.name ?? r.test} ${r.side}`}
-                  onClick={() => void removeReadings(db, [r.id]).then((c) => undo('The reading is removed.', c))}
+                  aria-label={say('Remove reading {{what}} {{side}}', {
+                    what: testById(r.test)?.name ?? r.test,
+                    side: say(r.side),
+                  })}
+                  onClick={() => void removeReadings(db, [r.id]).then((c) => undo(say('The reading is removed.'), c))}
                 >
-                  Remove
+                  {say('Remove')}
                 </Button>
               </td>
             </tr>

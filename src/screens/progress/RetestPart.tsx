@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -31,8 +32,8 @@ export function RetestPart({
   const all = retestsOf(readings, aims, today());
   if (all.length === 0)
     return (
-      <EmptyChart title="Nothing to test again">
-        Measure first; then it is told here when to come back to it.
+      <EmptyChart title={say('Nothing to test again')}>
+        {say('Measure first; then it is told here when to come back to it.')}
       </EmptyChart>
     );
   const aimed = all.filter((r) => r.aims.length > 0);
@@ -54,18 +55,27 @@ export function RetestPart({
   return (
     <>
       <Typography sx={{ mb: 1 }}>
-        {due.length > 0
-          ? `${due.length} of ${listed.length} ${listed === aimed ? 'readings that the aims rest on' : 'readings'} are due. `
-          : `Nothing is due before ${format(new Date(listed[0].due), 'd MMMM')}. Sooner, a change is likely to be smaller than the error of measuring. `}
-        Same time of day, same tool, same side first, and{' '}
-        {warm > due.length / 2 ? 'warmed up as last time' : 'cold as last time'}.
+        {say('{{what}}Same time of day, same tool, same side first, and {{what2}}.', {
+          what:
+            due.length > 0
+              ? say('{{due}} of {{listed}} {{what}} are due. ', {
+                  due: due.length,
+                  listed: listed.length,
+                  what: listed === aimed ? say('readings that the aims rest on') : 'readings',
+                })
+              : say(
+                  'Nothing is due before {{format}}. Sooner, a change is likely to be smaller than the error of measuring. ',
+                  { format: format(new Date(listed[0].due), say('d MMMM')) },
+                ),
+          what2: warm > due.length / 2 ? say('warmed up as last time') : say('cold as last time'),
+        })}
       </Typography>
       <Button
         variant={due.length > 0 ? 'contained' : 'outlined'}
         onClick={() => void measure(due.length > 0 ? due : listed)}
         sx={{ mb: 2 }}
       >
-        {due.length > 0 ? 'Measure what is due' : 'Measure them all the same'}
+        {due.length > 0 ? say('Measure what is due') : say('Measure them all the same')}
       </Button>
       <Box sx={{ overflowX: 'auto' }}>
         <Box
@@ -85,10 +95,10 @@ export function RetestPart({
         >
           <thead>
             <tr>
-              <th>From</th>
-              <th>Test</th>
-              <th>Last time</th>
-              <th>For</th>
+              <th>{say('From')}</th>
+              <th>{say('Test')}</th>
+              <th>{say('Last time')}</th>
+              <th>{say('For')}</th>
             </tr>
           </thead>
           <tbody>
@@ -98,9 +108,9 @@ export function RetestPart({
               return (
                 <tr key={r.last.id}>
                   <td className="num">
-                    {format(new Date(r.due), 'd MMM')}
+                    {format(new Date(r.due), say('d MMM'))}
                     <br />
-                    {r.inDays > 0 ? `in ${r.inDays} days` : 'due'}
+                    {r.inDays > 0 ? say('in {{count}} days', { count: r.inDays }) : 'due'}
                   </td>
                   <td>
                     {testById(r.test)?.name ?? r.test} {r.side === 'both' ? '' : `${SIDE_MARK[r.side]} ${r.side}`}
@@ -109,12 +119,12 @@ export function RetestPart({
                   </td>
                   <td>
                     {readout ? withUnit(readout, meanOf(r.last.trials)) : ''},{' '}
-                    {format(new Date(r.last.takenAt), 'd MMM yyyy')}
+                    {format(new Date(r.last.takenAt), say('d MMM yyyy'))}
                     <br />
                     {[r.last.warm ? 'warm' : 'cold', r.last.instrument ?? 'typed'].join(', ')}
                   </td>
                   <td>
-                    {r.aims.map((a) => aimWords(a)).join('; ') || 'no aim'}
+                    {r.aims.map((a) => aimWords(a)).join('; ') || say('no aim')}
                     <br />
                     {retestWords(r.why)}
                   </td>

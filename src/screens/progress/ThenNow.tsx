@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { skeletonOf, type Build, type Side } from '@/core/body';
@@ -46,11 +47,15 @@ export function ThenNow({
   return (
     <Box sx={{ position: 'relative', height: 150, my: 0.5 }}>
       <Box aria-hidden sx={{ position: 'absolute', inset: 0, opacity: 0.4 }}>
-        <Figure label="then" posture={then.posture} props={props} {...same} />
+        <Figure label={say('then')} posture={then.posture} props={props} {...same} />
       </Box>
       <Box sx={{ position: 'absolute', inset: 0 }}>
         <Figure
-          label={`${name}: now at ${now.angle?.label ?? 'the newest reading'}, and pale behind it then at ${then.angle?.label ?? 'the first'}.`}
+          label={say('{{name}}: now at {{what}}, and pale behind it then at {{what2}}.', {
+            name,
+            what: now.angle?.label ?? say('the newest reading'),
+            what2: then.angle?.label ?? say('the first'),
+          })}
           {...now}
           {...same}
           ground={false}

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { groupName, SIDE_MARK } from '@/core/body/words';
@@ -45,32 +47,53 @@ export function ToleranceThen({
   );
   const still = every.length - changes.length;
   return (
-    <Box component="section" aria-label="Tolerances then and now" sx={{ mb: 2 }}>
+    <Box component="section" aria-label={say('Tolerances then and now')} sx={{ mb: 2 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        How far each muscle can lengthen
+        {say('How far each muscle can lengthen')}
       </Typography>
       {changes.map((c) => (
         <Typography key={`${c.group}${c.side}`}>
-          <span className="muscle">{groupName(c.group)}</span> {SIDE_MARK[c.side]} {c.side}: then{' '}
-          {amongHundred(c.then.shareBelow)}, now {amongHundred(c.now.shareBelow)}: {VERDICT_WORDS[c.verdict]}.
+          <Said
+            text={'<1>{{groupName}}</1> {{side}} {{side2}}: then {{amongHundred}}, now {{amongHundred2}}: {{verdict}}.'}
+            values={{
+              groupName: groupName(c.group),
+              side: SIDE_MARK[c.side],
+              side2: say(c.side),
+              amongHundred: amongHundred(c.then.shareBelow),
+              amongHundred2: amongHundred(c.now.shareBelow),
+              verdict: say(VERDICT_WORDS[c.verdict]),
+            }}
+            parts={[<span key="1" className="muscle" />]}
+          />
         </Typography>
       ))}
       {changes.length > 0 && (
         <Box component="details" sx={{ fontSize: 14 }}>
-          <summary>In numbers</summary>
+          <summary>{say('In numbers')}</summary>
           {changes.map((c) => (
             <Typography key={`${c.group}${c.side}`} sx={{ fontSize: 14 }}>
-              {groupName(c.group)} {c.side}: from {signed(c.then.mean)} to {signed(c.now.mean)} SD of typical people (95
-              % of the change between {signed(c.low)} and {signed(c.high)}).
+              {say(
+                '{{groupName}} {{side}}: from {{signed}} to {{signed2}} SD of typical people (95 % of the change between {{signed3}} and {{signed4}}).',
+                {
+                  groupName: groupName(c.group),
+                  side: say(c.side),
+                  signed: signed(c.then.mean),
+                  signed2: signed(c.now.mean),
+                  signed3: signed(c.low),
+                  signed4: signed(c.high),
+                },
+              )}
             </Typography>
           ))}
         </Box>
       )}
       <Typography variant="caption" component="p">
-        {changes.length === 0
-          ? 'No change can be told from these readings'
-          : `For ${still} others no change can be told`}
-        . Each round is read by itself, so the intervals are rather too wide.
+        {say('{{what}}. Each round is read by itself, so the intervals are rather too wide.', {
+          what:
+            changes.length === 0
+              ? say('No change can be told from these readings')
+              : say('For {{count}} others no change can be told', { count: still }),
+        })}
       </Typography>
     </Box>
   );

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { SIDE_MARK } from '@/core/body/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { rungOf } from '@/core/poses';
@@ -14,12 +15,14 @@ export const poseName = (pose: string, rung: number): string => rungOf(pose, run
 export function itemWords(item: LogItem): string {
   const side = item.side === 'both' ? '' : ` ${SIDE_MARK[item.side]} ${item.side}`;
   const set = item.set ? `, ${setWords(item)}` : '';
-  const done = item.skipped ? 'skipped' : `${clock(item.doneSeconds)} of ${clock(item.plannedSeconds)}`;
+  const done = item.skipped
+    ? 'skipped'
+    : say('{{clock}} of {{clock2}}', { clock: clock(item.doneSeconds), clock2: clock(item.plannedSeconds) });
   const felt = [
-    ...(item.placeFelt ? [`felt ${PLACE_WORDS[item.placeFelt]}`] : []),
-    ...(item.strength !== undefined ? [`${item.strength} of 10`] : []),
+    ...(item.placeFelt ? [say('felt {{placeFelt}}', { placeFelt: say(PLACE_WORDS[item.placeFelt]) })] : []),
+    ...(item.strength !== undefined ? [say('{{count}} of 10', { count: item.strength })] : []),
   ].join(', ');
-  const rung = rungOf(item.pose, item.rung)?.rung.name ?? `rung ${item.rung}`;
+  const rung = rungOf(item.pose, item.rung)?.rung.name ?? say('rung {{count}}', { count: item.rung });
   return [
     `${poseName(item.pose, item.rung)}, ${rung}${side}${set}: ${done}`,
     ...(item.stopped ? ['▲ stopped'] : []),

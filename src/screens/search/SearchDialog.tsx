@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
@@ -34,7 +35,7 @@ export function SearchDialog({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Search"
+      aria-label={say('Search')}
       slotProps={{ paper: { sx: { position: 'absolute', top: 40, m: 0, overflow: 'visible' } } }}
     >
       <DialogContent sx={{ overflow: 'visible', p: 2 }}>
@@ -53,8 +54,8 @@ export function SearchDialog({ onClose }: { onClose: () => void }) {
           getOptionKey={(e) => e.key}
           noOptionsText={
             text.trim() === ''
-              ? 'Type a name, a pose, a muscle or a word.'
-              : 'Nothing is called that. Check the spelling.'
+              ? say('Type a name, a pose, a muscle or a word.')
+              : say('Nothing is called that. Check the spelling.')
           }
           onInputChange={(_, next, why) => {
             if (why === 'input' || why === 'clear') setText(next);
@@ -77,7 +78,7 @@ export function SearchDialog({ onClose }: { onClose: () => void }) {
               </Typography>
             </Box>
           )}
-          renderInput={(params) => <TextField {...params} autoFocus label="Search everything" />}
+          renderInput={(params) => <TextField {...params} autoFocus label={say('Search everything')} />}
           slotProps={{ listbox: { sx: { maxHeight: '60vh' } } }}
         />
       </DialogContent>

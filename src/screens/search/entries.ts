@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { BATTERY } from '@/core/assessment/battery';
 import { MUSCLES } from '@/core/body';
 import { CHAPTERS } from '@/core/guide/chapters';
@@ -125,7 +126,7 @@ const ofPractice = (practice: Findable['practices'][number], whose: string): Ent
   key: `practice/${practice.id}`,
   group: 'Practices',
   label: practice.title,
-  detail: `${whose}, ${practice.minutes} minutes`,
+  detail: say('{{whose}}, {{count}} minutes', { whose, count: practice.minutes }),
   to: `/student?id=${id(practice.student)}&step=practice&practice=${id(practice.id)}`,
   names: [practice.title],
 });
@@ -159,7 +160,7 @@ const inCurrent = (current: Current, templates: Findable['templates']): Entry[] 
     key: `test/${t.id}`,
     group: 'Tests',
     label: t.clinical,
-    detail: `measure it in ${current.name}`,
+    detail: say('measure it in {{name}}', { name: current.name }),
     to: `/student?id=${id(current.id)}&step=measure&at=${id(`${t.id}/${t.readouts[0].id}/${t.sided ? 'left' : 'both'}`)}`,
     names: [t.clinical, t.name],
   })),
@@ -167,7 +168,7 @@ const inCurrent = (current: Current, templates: Findable['templates']): Entry[] 
     key: `template/${t.id}`,
     group: 'Templates',
     label: t.title,
-    detail: `fit it to ${current.name}`,
+    detail: say('fit it to {{name}}', { name: current.name }),
     to: `/student?id=${id(current.id)}&step=practice&from=${id(t.id)}`,
     names: [t.title],
   })),

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -32,11 +33,11 @@ function boundsOf(key: Counted): { least: number; most: number } {
 export function AimSettings() {
   const [now, put] = useSetting(AIM_MEMO, aimDefaultsSchema, AIM_DEFAULTS);
   return (
-    <Box component="section" aria-label="Aims">
+    <Box component="section" aria-label={say('Aims')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Aims
+        {say('Aims')}
       </Typography>
-      <Typography sx={{ mb: 1 }}>What one muscle and side should get. Ours until you change them.</Typography>
+      <Typography sx={{ mb: 1 }}>{say('What one muscle and side should get. Ours until you change them.')}</Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
         {NUMBERS.map(({ key, label, unit }) => (
           <NumberField
@@ -52,37 +53,38 @@ export function AimSettings() {
         ))}
       </Box>
       <Typography variant="caption" component="p">
-        {DOSE_SOURCES.stretch.text} {DOSE_SOURCES.older.text} {DOSE_SOURCES.strength.text} {DOSE_SOURCES.mobile.text}
+        {say(DOSE_SOURCES.stretch.text)} {say(DOSE_SOURCES.older.text)} {say(DOSE_SOURCES.strength.text)}{' '}
+        {say(DOSE_SOURCES.mobile.text)}
       </Typography>
       <Typography sx={{ mt: 2, mb: 0.5 }}>
-        Hamstrings that feel tight while the pelvis tips forward: teachers differ here.
+        {say('Hamstrings that feel tight while the pelvis tips forward: teachers differ here.')}
       </Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={now.hamstrings}
-        aria-label="Hamstrings under a forward pelvis"
+        aria-label={say('Hamstrings under a forward pelvis')}
         onChange={(_, v: AimDefaults['hamstrings'] | null) => v && put({ hamstrings: v })}
       >
-        <ToggleButton value="by-test">by the tests</ToggleButton>
-        <ToggleButton value="stretch">lengthen them all the same</ToggleButton>
-        <ToggleButton value="strengthen">strengthen them</ToggleButton>
+        <ToggleButton value="by-test">{say('by the tests')}</ToggleButton>
+        <ToggleButton value="stretch">{say('lengthen them all the same')}</ToggleButton>
+        <ToggleButton value="strengthen">{say('strengthen them')}</ToggleButton>
       </ToggleButtonGroup>
-      <Typography sx={{ mt: 2, mb: 0.5 }}>The outer hip and its band: teachers differ here.</Typography>
+      <Typography sx={{ mt: 2, mb: 0.5 }}>{say('The outer hip and its band: teachers differ here.')}</Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={now.outerHip}
-        aria-label="The outer hip"
+        aria-label={say('The outer hip')}
         onChange={(_, v: AimDefaults['outerHip'] | null) => v && put({ outerHip: v })}
       >
-        <ToggleButton value="load">load the muscles around it</ToggleButton>
-        <ToggleButton value="stretch">lengthen them</ToggleButton>
-        <ToggleButton value="both">both</ToggleButton>
+        <ToggleButton value="load">{say('load the muscles around it')}</ToggleButton>
+        <ToggleButton value="stretch">{say('lengthen them')}</ToggleButton>
+        <ToggleButton value="both">{say('both')}</ToggleButton>
       </ToggleButtonGroup>
       <Box>
         <Button size="small" sx={{ mt: 1 }} onClick={() => put(AIM_DEFAULTS)}>
-          Back to our defaults
+          {say('Back to our defaults')}
         </Button>
       </Box>
     </Box>

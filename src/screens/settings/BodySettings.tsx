@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -29,12 +30,12 @@ export function BodySettings() {
   const [body, put] = useDrawnBody();
   const scene = useMemo(() => poseScene('warrior-two' satisfies PoseId, 1, 'right', 0.7), []);
   return (
-    <Box component="section" aria-label="The drawn body">
+    <Box component="section" aria-label={say('The drawn body')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        The drawn body
+        {say('The drawn body')}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        Skin and cloth of every figure in this studio, also in what goes home. Papers stay in ink.
+        {say('Skin and cloth of every figure in this studio, also in what goes home. Papers stay in ink.')}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
         <Box sx={{ display: 'grid', gap: 1.5 }}>
@@ -42,12 +43,12 @@ export function BodySettings() {
             exclusive
             size="small"
             value={body.skin}
-            aria-label="Skin"
+            aria-label={say('Skin')}
             onChange={(_, skin: DrawnBody['skin'] | null) => skin && put({ skin })}
           >
             {SKINS.map((s) => (
               <ToggleButton key={s} value={s}>
-                {SKIN_WORDS[s]}
+                {say(SKIN_WORDS[s])}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
@@ -55,12 +56,12 @@ export function BodySettings() {
             exclusive
             size="small"
             value={body.cloth}
-            aria-label="Cloth"
+            aria-label={say('Cloth')}
             onChange={(_, cloth: DrawnBody['cloth'] | null) => cloth && put({ cloth })}
           >
             {CLOTHS.map((c) => (
               <ToggleButton key={c} value={c}>
-                {CLOTH_WORDS[c]}
+                {say(CLOTH_WORDS[c])}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -17,26 +18,27 @@ export function EmptyStudio() {
   const [emptying, setEmptying] = useState(false);
   return (
     <>
-      <Button onClick={() => setEmptying(true)}>Empty this studio</Button>
+      <Button onClick={() => setEmptying(true)}>{say('Empty this studio')}</Button>
       <Dialog open={emptying} onClose={() => setEmptying(false)} aria-labelledby="empty-title">
-        <DialogTitle id="empty-title">Empty this studio?</DialogTitle>
+        <DialogTitle id="empty-title">{say('Empty this studio?')}</DialogTitle>
         <DialogContent>
           <Typography>
-            Every student, reading, practice, log, photo and setting of this studio is removed from this browser. Save a
-            backup first if you may want it again. Undo works as long as this page is open.
+            {say(
+              'Every student, reading, practice, log, photo and setting of this studio is removed from this browser. Save a backup first if you may want it again. Undo works as long as this page is open.',
+            )}
           </Typography>
         </DialogContent>
         <DialogActions>
-          <Button onClick={() => setEmptying(false)}>Leave it</Button>
+          <Button onClick={() => setEmptying(false)}>{say('Leave it')}</Button>
           <Button
             variant="contained"
             color="warning"
             onClick={() => {
               setEmptying(false);
-              void emptyStudio(db).then((change) => undo('This studio is empty.', change));
+              void emptyStudio(db).then((change) => undo(say('This studio is empty.'), change));
             }}
           >
-            Empty it
+            {say('Empty it')}
           </Button>
         </DialogActions>
       </Dialog>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -43,11 +44,12 @@ export function FilesPart() {
     try {
       const text = await takeOut(db);
       saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(text, passphrase));
-      told(text, 'Everything is in the locked file.');
+      told(text, say('Everything is in the locked file.'));
     } catch (error) {
-      enqueueSnackbar(`It could not be locked: ${error instanceof Error ? error.message : String(error)}`, {
-        variant: 'error',
-      });
+      enqueueSnackbar(
+        say('It could not be locked: {{what}}', { what: error instanceof Error ? error.message : String(error) }),
+        { variant: 'error' },
+      );
     } finally {
       setBusy(false);
       setLocking(false);
@@ -62,17 +64,24 @@ export function FilesPart() {
     setIncoming(null);
     const result = await bringIn(db, record);
     undo(
-      `Brought in ${broughtWords(result.counts)}.${
-        result.newerHere > 0
-          ? ` ${counted(result.newerHere, 'entry was', 'entries were')} newer here and stay as they are.`
-          : ''
-      }`,
+      say('Brought in {{brought}}.{{what}}', {
+        brought: broughtWords(result.counts),
+        what:
+          result.newerHere > 0
+            ? say(' {{counted}} newer here and stay as they are.', {
+                counted: counted(result.newerHere, say('entry was'), say('entries were')),
+              })
+            : '',
+      }),
       {
         undo: async () => {
           const stay = await result.undo();
           if (stay > 0)
             enqueueSnackbar(
-              `${counted(stay, 'entry was', 'entries were')} changed since and ${plural(stay, 'stays', 'stay')}; the rest is taken back.`,
+              say('{{counted}} changed since and {{plural}}; the rest is taken back.', {
+                counted: counted(stay, say('entry was'), say('entries were')),
+                plural: plural(stay, 'stays', 'stay'),
+              }),
             );
         },
       },
@@ -88,7 +97,7 @@ export function FilesPart() {
     }
     const { text } = read;
     if (!saysSealed(text)) await bring(file.name, text);
-    else if (!canSeal()) setRefused({ field: 'the address', message: NO_LOCKS, file: file.name });
+    else if (!canSeal()) setRefused({ field: say('the address'), message: NO_LOCKS, file: file.name });
     else setLocked({ file: file.name, text });
   };
   const open = async (passphrase: string) => {
@@ -106,33 +115,37 @@ export function FilesPart() {
     }
   };
   return (
-    <Box component="section" aria-label="Files">
+    <Box component="section" aria-label={say('Files')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Files
+        {say('Files')}
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, classes,
-        visits, your own poses and settings. A file that you bring in is shown first, beside what is here; what is newer
-        here stays.
+        {say(
+          'One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, classes, visits, your own poses and settings. A file that you bring in is shown first, beside what is here; what is newer here stays.',
+        )}
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" onClick={() => void out()}>
-          Save a backup of everything
+          {say('Save a backup of everything')}
         </Button>
         <Button
           variant="outlined"
           onClick={() => (canSeal() ? setLocking(true) : enqueueSnackbar(NO_LOCKS, { variant: 'info' }))}
         >
-          Save a locked backup
+          {say('Save a locked backup')}
         </Button>
-        <BringInButton words="Bring a file in" label="File to bring in" onFile={(file) => void into(file)} />
+        <BringInButton
+          words={say('Bring a file in')}
+          label={say('File to bring in')}
+          onFile={(file) => void into(file)}
+        />
         <EmptyStudio />
       </Box>
       <FolderPart />
       {refused && <RefusedNote problem={refused} onClose={() => setRefused(null)} />}
       <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-        The format is open: <a href="/record.schema.json">its JSON Schema</a>. A locked file is the same, encrypted with
-        your passphrase (AES-256, key by PBKDF2).
+        {say('The format is open:')} <a href="/record.schema.json">{say('its JSON Schema')}</a>
+        {say('. A locked file is the same, encrypted with your passphrase (AES-256, key by PBKDF2).')}
       </Typography>
       {locking && (
         <PassphraseDialog

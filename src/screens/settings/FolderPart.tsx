@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -21,39 +22,52 @@ export function FolderPart() {
   // Only a browser knows: the server draws the page without it.
   const can = useSyncExternalStore(noChange, canKeepFolder, () => false);
   const said = (error: unknown) =>
-    enqueueSnackbar(`The folder cannot be used: ${error instanceof Error ? error.message : String(error)}`, {
-      variant: 'error',
-    });
+    enqueueSnackbar(
+      say('The folder cannot be used: {{what}}', { what: error instanceof Error ? error.message : String(error) }),
+      { variant: 'error' },
+    );
   const choose = async () => {
     try {
       const chosen = await chooseFolder(db);
-      if (chosen) enqueueSnackbar(`${await writeIntoFolder(db, chosen)} is in “${chosen.name}”.`);
+      if (chosen)
+        enqueueSnackbar(
+          say('{{what}} is in “{{name}}”.', { what: await writeIntoFolder(db, chosen), name: chosen.name }),
+        );
     } catch (error) {
       said(error);
     }
   };
   return (
-    <Box component="section" aria-label="Backups by themselves" sx={{ mt: 2 }}>
+    <Box component="section" aria-label={say('Backups by themselves')} sx={{ mt: 2 }}>
       {can && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
           <Button variant="outlined" onClick={() => void choose()}>
-            {folder ? 'Choose another folder' : 'Back up into a folder …'}
+            {folder ? say('Choose another folder') : say('Back up into a folder …')}
           </Button>
-          {folder && <Button onClick={() => void forgetFolder(db)}>Stop using “{folder.name}”</Button>}
+          {folder && (
+            <Button onClick={() => void forgetFolder(db)}>{say('Stop using “{{name}}”', { name: folder.name })}</Button>
+          )}
           <Typography variant="body2" sx={{ flex: '1 1 260px' }}>
             {folder
-              ? `Each day with changes leaves a file in “${folder.name}”; the last ten are kept. They are open: whoever reads the folder reads them.`
-              : 'Choose a folder once: on each day with changes a dated file is saved there for you.'}
+              ? say(
+                  'Each day with changes leaves a file in “{{name}}”; the last ten are kept. They are open: whoever reads the folder reads them.',
+                  { name: folder.name },
+                )
+              : say('Choose a folder once: on each day with changes a dated file is saved there for you.')}
           </Typography>
         </Box>
       )}
       {kept && name === 'studio' && (
         <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-          {kept.promised
-            ? 'This browser has promised to keep what is here.'
-            : 'This browser may clear what is here when room runs out, or when you have not come for a while. Installing Kolpos from its menu helps; a backup is surer.'}{' '}
-          {kept.used < GB / 1000 ? 'Less than 1' : Math.round(kept.used / 1e6)} MB are used,{' '}
-          {Math.round(kept.free / GB)} GB are free.
+          {say('{{what}} {{what2}} MB are used, {{count}} GB are free.', {
+            what: kept.promised
+              ? say('This browser has promised to keep what is here.')
+              : say(
+                  'This browser may clear what is here when room runs out, or when you have not come for a while. Installing Kolpos from its menu helps; a backup is surer.',
+                ),
+            what2: kept.used < GB / 1000 ? say('Less than 1') : Math.round(kept.used / 1e6),
+            count: Math.round(kept.free / GB),
+          })}
         </Typography>
       )}
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -17,8 +18,9 @@ export function HiddenPoses() {
   return (
     <>
       <Typography sx={{ mt: 2, mb: 1 }}>
-        Starred poses come into a practice where they serve as well; hidden ones never do. Star or hide a pose where it
-        is open.
+        {say(
+          'Starred poses come into a practice where they serve as well; hidden ones never do. Star or hide a pose where it is open.',
+        )}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
         {rungs.map((r) => (
@@ -26,7 +28,7 @@ export function HiddenPoses() {
             key={r.key}
             variant="outlined"
             size="small"
-            aria-label={`Take the star from ${r.label}`}
+            aria-label={say('Take the star from {{label}}', { label: r.label })}
             onClick={() => put(starred(likes, r.pose, r.rung))}
           >
             ★ {r.label} ×
@@ -39,14 +41,14 @@ export function HiddenPoses() {
               key={pose}
               variant="outlined"
               size="small"
-              aria-label={`Show ${name} again`}
+              aria-label={say('Show {{name}} again', { name })}
               onClick={() => put(hidden(likes, pose))}
             >
-              Hidden: {name} ×
+              {say('Hidden: {{name}} ×', { name })}
             </Button>
           );
         })}
-        {rungs.length + likes.never.length === 0 && <Typography variant="caption">None yet.</Typography>}
+        {rungs.length + likes.never.length === 0 && <Typography variant="caption">{say('None yet.')}</Typography>}
       </Box>
     </>
   );

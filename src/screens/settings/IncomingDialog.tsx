@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -38,28 +39,29 @@ export function IncomingDialog({
   const same = students.length - told.length;
   return (
     <Dialog open onClose={onClose} aria-labelledby="incoming-title" maxWidth="md" fullWidth>
-      <DialogTitle id="incoming-title">What is in {file}</DialogTitle>
+      <DialogTitle id="incoming-title">{say('What is in {{file}}', { file })}</DialogTitle>
       <DialogContent>
         {digest === 'differs' && (
           <Alert severity="warning" sx={{ mb: 2 }}>
-            This file is not as Kolpos wrote it: it was changed by hand, or damaged on the way. Look closely before you
-            bring it in.
+            {say(
+              'This file is not as Kolpos wrote it: it was changed by hand, or damaged on the way. Look closely before you bring it in.',
+            )}
           </Alert>
         )}
         {setAside.length > 0 && (
           <LeftOut file={file} rows={setAside} names={new Map(students.map((s) => [s.id, s.name]))} />
         )}
         {nothing ? (
-          <Typography>Everything that can be read in it is here already, or newer here.</Typography>
+          <Typography>{say('Everything that can be read in it is here already, or newer here.')}</Typography>
         ) : (
           <>
             {told.length > 0 && (
-              <Table size="small" aria-label="Students in the file">
+              <Table size="small" aria-label={say('Students in the file')}>
                 <TableHead>
                   <TableRow>
-                    <TableCell>Student</TableCell>
-                    <TableCell>What was asked</TableCell>
-                    <TableCell>Readings, practices, lessons, weeks</TableCell>
+                    <TableCell>{say('Student')}</TableCell>
+                    <TableCell>{say('What was asked')}</TableCell>
+                    <TableCell>{say('Readings, practices, lessons, weeks')}</TableCell>
                   </TableRow>
                 </TableHead>
                 <TableBody>
@@ -75,25 +77,31 @@ export function IncomingDialog({
             )}
             {same > 0 && (
               <Typography sx={{ mt: 1 }}>
-                {counted(same, 'student is', 'students are')} the same here and there.
+                {say('{{counted}} the same here and there.', {
+                  counted: counted(same, say('student is'), say('students are')),
+                })}
               </Typography>
             )}
             {tallyWords(others) && (
               <Typography sx={{ mt: 1 }}>
-                Own poses, templates, classes with their visits, and settings: {tallyWords(others)}.
+                {say('Own poses, templates, classes with their visits, and settings: {{tally}}.', {
+                  tally: tallyWords(others),
+                })}
               </Typography>
             )}
             <Typography variant="caption" component="p" sx={{ mt: 1 }}>
-              What is newer here stays. No caution is lifted and no pain forgotten because a file leaves it out.
+              {say(
+                'What is newer here stays. No caution is lifted and no pain forgotten because a file leaves it out.',
+              )}
             </Typography>
           </>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{nothing ? 'Close' : 'Leave it'}</Button>
+        <Button onClick={onClose}>{nothing ? say('Close') : say('Leave it')}</Button>
         {!nothing && (
           <Button variant="contained" onClick={onBring}>
-            Bring it in
+            {say('Bring it in')}
           </Button>
         )}
       </DialogActions>
@@ -125,13 +133,17 @@ function LeftOut({
       sx={{ mb: 2 }}
       action={
         <Button color="inherit" onClick={() => saveFile(`left-out-of-${file}`, `${JSON.stringify(rows, null, 2)}\n`)}>
-          Save them
+          {say('Save them')}
         </Button>
       }
     >
       <strong>
-        {rows.length === 1 ? 'One entry cannot be taken and is' : `${rows.length} entries cannot be taken and are`} left
-        out; the rest comes in.
+        {say('{{what}} left out; the rest comes in.', {
+          what:
+            rows.length === 1
+              ? say('One entry cannot be taken and is')
+              : say('{{count}} entries cannot be taken and are', { count: rows.length }),
+        })}
       </strong>
       <ul style={{ margin: 0, paddingLeft: 18 }}>
         {rows.slice(0, MOST_LISTED).map(({ where, why, row }) => (
@@ -140,7 +152,7 @@ function LeftOut({
             {whose(row, names)}: {why}
           </li>
         ))}
-        {rest > 0 && <li>and {rest} more</li>}
+        {rest > 0 && <li>{say('and {{count}} more', { count: rest })}</li>}
       </ul>
     </Alert>
   );

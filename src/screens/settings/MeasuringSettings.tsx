@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -20,41 +21,41 @@ export function MeasuringSettings() {
   return (
     <>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Measuring
+        {say('Measuring')}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        Which side is read first? Teachers differ; keep to one way, so that days can be compared.
+        {say('Which side is read first? Teachers differ; keep to one way, so that days can be compared.')}
       </Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={order}
-        aria-label="Side that is read first"
+        aria-label={say('Side that is read first')}
         onChange={(_, value: string | null) => value && void db.memos.put({ key: SIDE_ORDER, value })}
       >
-        <ToggleButton value="right">always right</ToggleButton>
-        <ToggleButton value="left">always left</ToggleButton>
-        <ToggleButton value="tighter">what gave less last time</ToggleButton>
+        <ToggleButton value="right">{say('always right')}</ToggleButton>
+        <ToggleButton value="left">{say('always left')}</ToggleButton>
+        <ToggleButton value="tighter">{say('what gave less last time')}</ToggleButton>
       </ToggleButtonGroup>
       {pictures.length > 0 && (
-        <Box sx={{ mt: 2 }} role="region" aria-label="Pictures">
-          <Typography variant="h3">Pictures kept on this machine</Typography>
+        <Box sx={{ mt: 2 }} role="region" aria-label={say('Pictures')}>
+          <Typography variant="h3">{say('Pictures kept on this machine')}</Typography>
           <Typography sx={{ mb: 1 }}>
-            They go into no file of the studio. Save one by itself, or throw it away.
+            {say('They go into no file of the studio. Save one by itself, or throw it away.')}
           </Typography>
           {pictures.map((p) => (
             <Box key={p.id} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
               <Typography sx={{ flex: '1 1 240px', fontSize: 14 }}>
-                {p.label}, {format(new Date(p.takenAt), 'd MMM yyyy')}
+                {p.label}, {format(new Date(p.takenAt), say('d MMM yyyy'))}
               </Typography>
               <Button size="small" onClick={() => saveFile(`kolpos-picture-${p.takenAt.slice(0, 10)}.jpg`, p.blob)}>
-                Save
+                {say('Save')}
               </Button>
               <Button
                 size="small"
                 onClick={() =>
                   void db.pictures.delete(p.id).then(() =>
-                    undo('The picture is thrown away.', {
+                    undo(say('The picture is thrown away.'), {
                       undo: async () => {
                         await db.pictures.put(p);
                       },
@@ -62,7 +63,7 @@ export function MeasuringSettings() {
                   )
                 }
               >
-                Throw away
+                {say('Throw away')}
               </Button>
             </Box>
           ))}

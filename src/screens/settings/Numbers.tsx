@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 
@@ -39,7 +40,12 @@ export function Numbers({
       error={wrong}
       helperText={
         wrong
-          ? `${count === null ? 'Numbers' : count === 1 ? 'A number' : `${count} numbers`} from ${least} to ${most}, please.`
+          ? say('{{what}} from {{least}} to {{most}}, please.', {
+              what:
+                count === null ? say('Numbers') : count === 1 ? say('A number') : say('{{count}} numbers', { count }),
+              least,
+              most,
+            })
           : help
       }
       onChange={(e) => setText(e.target.value)}

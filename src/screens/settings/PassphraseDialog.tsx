@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -27,10 +28,10 @@ export function PassphraseDialog({
   const [first, setFirst] = useState('');
   const [again, setAgain] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
-  const say = async () => {
-    const weak = locks ? await weakPassphrase(first) : first === '' ? 'Type the passphrase.' : null;
+  const put = async () => {
+    const weak = locks ? await weakPassphrase(first) : first === '' ? say('Type the passphrase.') : null;
     if (weak) setWrong(weak);
-    else if (locks && first !== again) setWrong('The two are not the same.');
+    else if (locks && first !== again) setWrong(say('The two are not the same.'));
     else {
       setWrong(null);
       onSay(first);
@@ -42,21 +43,22 @@ export function PassphraseDialog({
       <form
         onSubmit={(e) => {
           e.preventDefault();
-          void say();
+          void put();
         }}
       >
-        <DialogTitle>{locks ? 'Lock the file' : 'This file is locked'}</DialogTitle>
+        <DialogTitle>{locks ? say('Lock the file') : say('This file is locked')}</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2 }}>
           {locks && (
             <Typography>
-              Only this passphrase will open it. It is kept nowhere: whoever loses it loses the file. Four words that
-              only you would put together are good.
+              {say(
+                'Only this passphrase will open it. It is kept nowhere: whoever loses it loses the file. Four words that only you would put together are good.',
+              )}
             </Typography>
           )}
           <TextField
             autoFocus
             type="password"
-            label="Passphrase"
+            label={say('Passphrase')}
             value={first}
             autoComplete={locks ? 'new-password' : 'current-password'}
             onChange={(e) => {
@@ -70,7 +72,7 @@ export function PassphraseDialog({
           {locks && (
             <TextField
               type="password"
-              label="The same again"
+              label={say('The same again')}
               value={again}
               autoComplete="new-password"
               onChange={(e) => {
@@ -81,9 +83,9 @@ export function PassphraseDialog({
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>{say('Leave it')}</Button>
           <Button type="submit" variant="contained" disabled={busy}>
-            {busy ? 'A moment …' : locks ? 'Lock and take out' : 'Open it'}
+            {busy ? say('A moment …') : locks ? say('Lock and take out') : say('Open it')}
           </Button>
         </DialogActions>
       </form>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -28,20 +29,21 @@ export function PoseSettings() {
   const [schools, putSchools] = useSchools();
   const [, putVoice] = useVoice();
   return (
-    <Box component="section" aria-label="Poses">
+    <Box component="section" aria-label={say('Poses')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Poses
+        {say('Poses')}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        How much of what a muscle gives a comfortable hold uses, in hundredths. No study gives these; they are ours
-        until you change them, and every student’s poses are fitted anew. The library of typical people keeps ours.
+        {say(
+          'How much of what a muscle gives a comfortable hold uses, in hundredths. No study gives these; they are ours until you change them, and every student’s poses are fitted anew. The library of typical people keeps ours.',
+        )}
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
         {SHARES.map(({ key, label }) => (
           <Numbers
             key={key}
             label={label}
-            help="of 100, 40 to 100"
+            help={say('of 100, 40 to 100')}
             values={[Math.round(comfort[key] * 100)]}
             least={40}
             most={100}
@@ -50,7 +52,7 @@ export function PoseSettings() {
           />
         ))}
         <Numbers
-          label="Long means from"
+          label={say('Long means from')}
           help="seconds"
           values={[comfort.longFrom]}
           least={30}
@@ -62,12 +64,14 @@ export function PoseSettings() {
       <HiddenPoses />
       <PropSettings />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 2 }}>
-        <Typography sx={{ mr: 0.5 }}>How you speak, where Kolpos drafts cues:</Typography>
+        <Typography sx={{ mr: 0.5 }}>{say('How you speak, where Kolpos drafts cues:')}</Typography>
         <VoicePicks />
       </Box>
       {(Object.keys(SCHOOL_WORDS) as (keyof Schools)[]).map((key) => (
         <Box key={key} sx={{ mt: 2 }}>
-          <Typography sx={{ mb: 0.5 }}>{SCHOOL_WORDS[key].question}: teachers differ here.</Typography>
+          <Typography sx={{ mb: 0.5 }}>
+            {say('{{question}}: teachers differ here.', { question: SCHOOL_WORDS[key].question })}
+          </Typography>
           <ToggleButtonGroup
             exclusive
             size="small"
@@ -93,7 +97,7 @@ export function PoseSettings() {
           putVoice(VOICE);
         }}
       >
-        Back to our defaults
+        {say('Back to our defaults')}
       </Button>
     </Box>
   );

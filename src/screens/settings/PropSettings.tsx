@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { propSizesSchema } from '@/core/poses/prop-sizes';
@@ -23,12 +24,14 @@ export function PropSettings() {
   return (
     <>
       <Typography sx={{ mt: 2, mb: 1 }}>
-        Your props, in {inches ? 'inches' : 'centimetres'}: what a pose needs is told in them.
+        {say('Your props, in {{what}}: what a pose needs is told in them.', {
+          what: inches ? 'inches' : 'centimetres',
+        })}
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>
         <Numbers
-          label="Block, its three heights"
-          help="flat, edge, end"
+          label={say('Block, its three heights')}
+          help={say('flat, edge, end')}
           values={sizes.block.map(shown)}
           {...between(2, 40)}
           count={3}
@@ -37,15 +40,15 @@ export function PropSettings() {
           }
         />
         <Numbers
-          label="One fold of a blanket"
-          help="firm, pressed"
+          label={say('One fold of a blanket')}
+          help={say('firm, pressed')}
           values={[shown(sizes.fold)]}
           {...between(0.5, 10)}
           count={1}
           onPut={([cm]) => putSizes({ fold: kept(cm, sizes.fold) })}
         />
         <Numbers
-          label="Bolster, sat on"
+          label={say('Bolster, sat on')}
           help="height"
           values={[shown(sizes.bolster)]}
           {...between(5, 40)}
@@ -53,8 +56,8 @@ export function PropSettings() {
           onPut={([cm]) => putSizes({ bolster: kept(cm, sizes.bolster) })}
         />
         <Numbers
-          label="Straps"
-          help="lengths, with commas"
+          label={say('Straps')}
+          help={say('lengths, with commas')}
           values={sizes.straps.map(shown)}
           {...between(50, 500)}
           count={null}

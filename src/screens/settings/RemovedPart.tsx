@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -21,19 +22,22 @@ export function RemovedPart() {
   const back = async (gone: Removed) => {
     try {
       await bringBack(db, gone.id);
-      enqueueSnackbar(`${gone.words} is back.`);
+      enqueueSnackbar(say('{{words}} is back.', { words: gone.words }));
     } catch (error) {
       enqueueSnackbar(error instanceof Error ? error.message : String(error), { variant: 'error' });
     }
   };
   return (
-    <Box component="section" aria-label="Recently removed">
+    <Box component="section" aria-label={say('Recently removed')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Recently removed
+        {say('Recently removed')}
       </Typography>
       {removed?.length === 0 && (
         <Typography color="text.secondary">
-          Nothing was removed in the last {KEPT_DAYS} days. What you remove can be brought back from here for so long.
+          {say(
+            'Nothing was removed in the last {{count}} days. What you remove can be brought back from here for so long.',
+            { count: KEPT_DAYS },
+          )}
         </Typography>
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
@@ -45,8 +49,12 @@ export function RemovedPart() {
           >
             <Typography sx={{ flex: 1, minWidth: 0 }}>{r.words}</Typography>
             <Typography variant="caption">{formatDistanceToNow(new Date(r.at), { addSuffix: true })}</Typography>
-            <Button size="small" onClick={() => void back(r)} aria-label={`Bring back: ${r.words}`}>
-              Bring back
+            <Button
+              size="small"
+              onClick={() => void back(r)}
+              aria-label={say('Bring back: {{words}}', { words: r.words })}
+            >
+              {say('Bring back')}
             </Button>
           </Box>
         ))}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
@@ -26,7 +27,7 @@ export function SettingsScreen() {
   return (
     <Box sx={{ p: 3, maxWidth: 720 }}>
       <Typography variant="h1" gutterBottom>
-        Settings & files
+        {say('Settings & files')}
       </Typography>
       <MeasuringSettings />
       <AimSettings />
@@ -37,58 +38,59 @@ export function SettingsScreen() {
       <SheetsPart />
       <RemovedPart />
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
-        Light
+        {say('Light')}
       </Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={mode ?? 'system'}
         onChange={(_, v: 'light' | 'dark' | 'system' | null) => v && setMode(v)}
-        aria-label="Light"
+        aria-label={say('Light')}
       >
-        <ToggleButton value="light">Day</ToggleButton>
-        <ToggleButton value="dark">Night</ToggleButton>
-        <ToggleButton value="system">As the device</ToggleButton>
+        <ToggleButton value="light">{say('Day')}</ToggleButton>
+        <ToggleButton value="dark">{say('Night')}</ToggleButton>
+        <ToggleButton value="system">{say('As the device')}</ToggleButton>
       </ToggleButtonGroup>
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
-        Messages with “Undo”
+        {say('Messages with “Undo”')}
       </Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={messages}
         onChange={(_, v: MessageTime | null) => v && setMessageTime(v)}
-        aria-label="Messages with Undo"
+        aria-label={say('Messages with Undo')}
       >
-        <ToggleButton value="short">Go by themselves</ToggleButton>
-        <ToggleButton value="stay">Stay until I close them</ToggleButton>
+        <ToggleButton value="short">{say('Go by themselves')}</ToggleButton>
+        <ToggleButton value="stay">{say('Stay until I close them')}</ToggleButton>
       </ToggleButtonGroup>
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
-        Single keys
+        {say('Single keys')}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        Letters, digits and signs that do something by themselves. Switch them off where they get in your way; keys with
-        Ctrl or Alt, arrows and the space bar stay.
+        {say(
+          'Letters, digits and signs that do something by themselves. Switch them off where they get in your way; keys with Ctrl or Alt, arrows and the space bar stay.',
+        )}
       </Typography>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={keys}
         onChange={(_, v: 'on' | 'off' | null) => v && singleKeys.set(v)}
-        aria-label="Single keys"
+        aria-label={say('Single keys')}
       >
-        <ToggleButton value="on">On</ToggleButton>
-        <ToggleButton value="off">Off</ToggleButton>
+        <ToggleButton value="on">{say('On')}</ToggleButton>
+        <ToggleButton value="off">{say('Off')}</ToggleButton>
       </ToggleButtonGroup>
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
-        Where the numbers come from
+        {say('Where the numbers come from')}
       </Typography>
       <Typography sx={{ mb: 1 }}>
-        Muscle paths are recalled from published lower-limb models; norms carry their source beside each reading;
-        everything called a rule of thumb is ours. The model has not been tested on people. Kolpos never diagnoses:
-        pain, pinching, tingling or numbness ends a test, and a licensed clinician decides what comes next.
+        {say(
+          'Muscle paths are recalled from published lower-limb models; norms carry their source beside each reading; everything called a rule of thumb is ours. The model has not been tested on people. Kolpos never diagnoses: pain, pinching, tingling or numbness ends a test, and a licensed clinician decides what comes next.',
+        )}
       </Typography>
-      {name === 'studio' && <Button href="/demo">Look round the demo studio</Button>}
+      {name === 'studio' && <Button href="/demo">{say('Look round the demo studio')}</Button>}
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -29,7 +30,7 @@ interface Choice {
   role: PlainRole | { test: string; readout: string };
 }
 const CHOICES: readonly Choice[] = [
-  ...PLAIN_ROLES.map((role): Choice => ({ label: ROLE_WORDS[role], kind: 'What a row says', role })),
+  ...PLAIN_ROLES.map((role): Choice => ({ label: say(ROLE_WORDS[role]), kind: 'What a row says', role })),
   ...BATTERY.flatMap((t) =>
     t.readouts.map((r): Choice => {
       const role = { test: t.id, readout: r.id };
@@ -60,19 +61,19 @@ export function SheetColumns({
     [table],
   );
   return (
-    <Table size="small" aria-label="What the columns mean">
+    <Table size="small" aria-label={say('What the columns mean')}>
       <TableHead>
         <TableRow>
-          <TableCell>Column</TableCell>
-          <TableCell>For example</TableCell>
-          <TableCell>Means</TableCell>
+          <TableCell>{say('Column')}</TableCell>
+          <TableCell>{say('For example')}</TableCell>
+          <TableCell>{say('Means')}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
         {table.columns.map((name, i) => (
           <TableRow key={i}>
             <TableCell sx={{ overflowWrap: 'anywhere' }}>
-              <strong>{name || `column ${i + 1}`}</strong>
+              <strong>{name || say('column {{count}}', { count: i + 1 })}</strong>
               <SideOf role={roles[i]} />
             </TableCell>
             <TableCell sx={{ overflowWrap: 'anywhere' }}>{examples[i]}</TableCell>
@@ -85,7 +86,12 @@ export function SheetColumns({
                 getOptionKey={(c) => (typeof c.role === 'string' ? c.role : `${c.role.test}/${c.role.readout}`)}
                 value={CHOICES.find((c) => same(c.role, roles[i])) ?? CHOICES[PLAIN_ROLES.length - 1]}
                 onChange={(_, c) => onRole(i, typeof c.role === 'string' ? c.role : readoutRole(c.role, name))}
-                renderInput={(params) => <TextField {...params} label={`Meaning of ${name || `column ${i + 1}`}`} />}
+                renderInput={(params) => (
+                  <TextField
+                    {...params}
+                    label={say('Meaning of {{what}}', { what: name || say('column {{count}}', { count: i + 1 }) })}
+                  />
+                )}
               />
             </TableCell>
           </TableRow>
@@ -100,7 +106,7 @@ function SideOf({ role }: { role: Role }) {
   if (!isReadout(role) || role.side === 'both') return null;
   return (
     <Typography variant="caption" component="p">
-      {role.side === 'column' ? 'side as each row says' : role.side}
+      {role.side === 'column' ? say('side as each row says') : role.side}
     </Typography>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -46,12 +47,12 @@ export function SheetDialog({ file, table, onClose }: { file: string; table: Tab
   const keep = async () => {
     if (!read) return;
     const change = await keepHome(db, [{ log: null, readings: read.readings }]);
-    undo(`${readingsOf(read.readings.length)} from ${file}.`, change);
+    undo(say('{{readings}} from {{file}}.', { readings: readingsOf(read.readings.length), file }), change);
     onClose();
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="sheet-title">
-      <DialogTitle id="sheet-title">Readings from {file}</DialogTitle>
+      <DialogTitle id="sheet-title">{say('Readings from {{file}}', { file })}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
         <SheetColumns
           table={table}
@@ -68,33 +69,31 @@ export function SheetDialog({ file, table, onClose }: { file: string; table: Tab
         )}
         {read && (
           <Typography role="status">
-            {readingsOf(read.readings.length)} can come in
-            {read.known > 0 && `; ${counted(read.known, 'is', 'are')} here already`}
-            {read.leftOut.length > 0 && `; ${read.leftOut.length} stay out`}.
+            {say('{{readings}} can come in', { readings: readingsOf(read.readings.length) })}
+            {read.known > 0 && say('; {{counted}} here already', { counted: counted(read.known, 'is', 'are') })}
+            {read.leftOut.length > 0 && say('; {{count}} stay out', { count: read.leftOut.length })}.
           </Typography>
         )}
         {read && read.leftOut.length > 0 && (
           <details>
-            <summary>What stays out, and why</summary>
+            <summary>{say('What stays out, and why')}</summary>
             {read.leftOut.slice(0, MOST_LISTED).map((l, i) => (
-              <Typography key={i}>
-                Row {l.row}: {l.why}
-              </Typography>
+              <Typography key={i}>{say('Row {{count}}: {{why}}', { count: l.row, why: l.why })}</Typography>
             ))}
             {read.leftOut.length > MOST_LISTED && (
-              <Typography>And {read.leftOut.length - MOST_LISTED} more.</Typography>
+              <Typography>{say('And {{count}} more.', { count: read.leftOut.length - MOST_LISTED })}</Typography>
             )}
           </details>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>{say('Leave it')}</Button>
         <Button
           variant="contained"
           disabled={!read || open > 0 || read.readings.length === 0}
           onClick={() => void keep()}
         >
-          {read ? `Keep ${readingsOf(read.readings.length)}` : 'Keep'}
+          {read ? say('Keep {{readings}}', { readings: readingsOf(read.readings.length) }) : say('Keep')}
         </Button>
       </DialogActions>
     </Dialog>

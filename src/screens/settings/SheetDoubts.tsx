@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -16,9 +17,13 @@ export function SheetDoubts({
 }) {
   const open = doubts.filter((d) => d.answer === null).length;
   return (
-    <Box component="section" aria-label="What is not clear">
+    <Box component="section" aria-label={say('What is not clear')}>
       <Typography variant="h3" sx={{ mb: 1 }}>
-        {open === 0 ? 'All is clear' : open === 1 ? 'One thing is not clear' : `${open} things are not clear`}
+        {open === 0
+          ? say('All is clear')
+          : open === 1
+            ? say('One thing is not clear')
+            : say('{{count}} things are not clear', { count: open })}
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         {doubts.map((d) => (
@@ -38,7 +43,7 @@ export function SheetDoubts({
                 select: {
                   displayEmpty: true,
                   SelectDisplayProps: { 'aria-label': d.question },
-                  renderValue: (v) => d.options.find((o) => o.value === v)?.label ?? 'choose …',
+                  renderValue: (v) => d.options.find((o) => o.value === v)?.label ?? say('choose …'),
                 },
               }}
             >

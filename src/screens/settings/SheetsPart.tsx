@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -35,10 +36,10 @@ export function SheetsPart() {
   };
   const into = async (file: File) => {
     setRefused(null);
-    const refuse = (message: string) => setRefused({ file: file.name, field: 'the table', message });
+    const refuse = (message: string) => setRefused({ file: file.name, field: say('the table'), message });
     const read = textOf(new Uint8Array(await file.arrayBuffer()));
     if (!read.ok) {
-      refuse('Its letters cannot be read. In your program for tables, save it as CSV in UTF-8.');
+      refuse(say('Its letters cannot be read. In your program for tables, save it as CSV in UTF-8.'));
       return;
     }
     const { readTable } = await import('@/core/formats/sheets/table');
@@ -47,27 +48,28 @@ export function SheetsPart() {
     else refuse(answer.why);
   };
   return (
-    <Box component="section" aria-label="Spreadsheets">
+    <Box component="section" aria-label={say('Spreadsheets')}>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        Spreadsheets
+        {say('Spreadsheets')}
       </Typography>
       <Typography sx={{ mb: 2 }}>
-        Tables for any program, as CSV. Readings that you keep in a table of your own come in the same way. You see what
-        each column means. What is not clear is asked before anything is kept.
+        {say(
+          'Tables for any program, as CSV. Readings that you keep in a table of your own come in the same way. You see what each column means. What is not clear is asked before anything is kept.',
+        )}
       </Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="outlined" onClick={() => void out('readings')}>
-          Readings
+          {say('Readings')}
         </Button>
         <Button variant="outlined" onClick={() => void out('log')}>
-          Log
+          {say('Log')}
         </Button>
         <Button variant="outlined" onClick={() => void out('students')}>
-          Students
+          {say('Students')}
         </Button>
         <BringInButton
-          words="Bring readings in from a table"
-          label="Table to bring in"
+          words={say('Bring readings in from a table')}
+          label={say('Table to bring in')}
           accept="text/csv,text/tab-separated-values,text/plain,.csv,.tsv,.txt"
           onFile={(file) => void into(file)}
         />

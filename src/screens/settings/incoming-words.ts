@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { StudentField } from '@/core/students/merge';
 import type { BringInResult, ForStudent, Tally } from '@/store/bring-in';
 
@@ -30,16 +31,18 @@ const rows = (count: number, word: string): string => (count === 0 ? '' : `${cou
 
 /** Entries by how they stand to what is here, in a few words; empty where nothing would change. */
 export const tallyWords = ({ new: fresh, newer, older }: Tally): string =>
-  [rows(fresh, 'new'), rows(newer, 'newer in the file'), rows(older, 'newer here')].filter(Boolean).join(', ');
+  [rows(fresh, 'new'), rows(newer, say('newer in the file')), rows(older, say('newer here'))]
+    .filter(Boolean)
+    .join(', ');
 
 /** The same of one student, for whom something is always said. */
-export const rowWords = (tally: Tally): string => tallyWords(tally) || (tally.same > 0 ? 'the same' : 'none');
+export const rowWords = (tally: Tally): string => tallyWords(tally) || (tally.same > 0 ? say('the same') : 'none');
 
 /** How a student of a file stands to who is here. */
 export function studentWords({ standing, both }: Pick<ForStudent, 'standing' | 'both'>): string {
   if (both.length === 0) return STANDING[standing];
-  const named = [...new Set(both.map((f) => FIELDS[f] ?? 'other answers'))];
-  return `changed on both (${named.join(', ')}): of each the later one counts`;
+  const named = [...new Set(both.map((f) => FIELDS[f] ?? say('other answers')))];
+  return say('changed on both ({{named}}): of each the later one counts', { named: named.join(', ') });
 }
 
 const COUNTED = {
@@ -57,7 +60,7 @@ export function broughtWords(counts: BringInResult['counts']): string {
     const count = counts[kind as keyof typeof COUNTED];
     return count === 0 ? [] : [`${count} ${count === 1 ? one : several}`];
   });
-  return words.length === 0 ? 'settings alone' : new Intl.ListFormat('en').format(words);
+  return words.length === 0 ? say('settings alone') : new Intl.ListFormat('en').format(words);
 }
 
 /** True where bringing it in would change nothing here. */

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
@@ -28,7 +29,9 @@ function shortWords(words: AngleNames, value: number): string {
 }
 
 const wrongWords = ({ name }: AngleNames, { min_deg, max_deg }: Limits, wrong: Wrong): string =>
-  wrong === 'no number' ? 'Type a number of degrees.' : `No ${name} goes beyond ${min_deg}° … ${max_deg}°.`;
+  wrong === 'no number'
+    ? say('Type a number of degrees.')
+    : say('No {{name}} goes beyond {{min_deg}}° … {{max_deg}}°.', { name, min_deg, max_deg });
 
 /** One joint angle by slider and by number, degrees. A number that no joint reaches is answered and changes nothing. */
 export function AngleRow({
@@ -85,12 +88,16 @@ export function AngleRow({
         onChange={(e) => typed.type(e.target.value)}
         onBlur={typed.leave}
         slotProps={{
-          htmlInput: { 'aria-label': `${label}, degrees`, inputMode: 'numeric', style: { padding: '4px 8px' } },
+          htmlInput: {
+            'aria-label': say('{{label}}, degrees', { label }),
+            inputMode: 'numeric',
+            style: { padding: '4px 8px' },
+          },
         }}
       />
       {wrong && (
         <Typography variant="body2" role="alert" sx={{ gridColumn: '1 / -1', mb: 1 }}>
-          {wrong} It stays at {fullWords(words, value)}.
+          {say('{{wrong}} It stays at {{full}}.', { wrong, full: fullWords(words, value) })}
         </Typography>
       )}
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -13,15 +14,17 @@ export function AskFirst({ student }: { student: Pick<Student, 'id' | 'name' | '
   const left = unanswered(student).length;
   return (
     <EmptyChart
-      title="First, nine questions"
+      title={say('First, nine questions')}
       action={
         <Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=ask`}>
-          Ask {firstName(student.name)}
+          {say('Ask {{firstName}}', { firstName: firstName(student.name) })}
         </Button>
       }
     >
-      {left === 1 ? 'One of them is' : `${left} of them are`} still to be answered. They take a minute, and tell whether
-      somebody else should look before you measure or practise.
+      {say(
+        '{{what}} still to be answered. They take a minute, and tell whether somebody else should look before you measure or practise.',
+        { what: left === 1 ? say('One of them is') : say('{{count}} of them are', { count: left }) },
+      )}
     </EmptyChart>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
@@ -53,9 +54,9 @@ export function BringInButton({
 export function RefusedNote({ problem, onClose }: { problem: RefusedFile; onClose: () => void }) {
   return (
     <Alert severity="error" role="alert" sx={{ mt: 2 }} onClose={onClose}>
-      <strong>{problem.file} was not brought in; nothing has changed.</strong>
+      <strong>{say('{{file}} was not brought in; nothing has changed.', { file: problem.file })}</strong>
       <br />
-      At <code>{problem.field}</code>: {problem.message}
+      {say('At')} <code>{problem.field}</code>: {problem.message}
     </Alert>
   );
 }

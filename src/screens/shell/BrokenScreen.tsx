@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -17,9 +18,9 @@ export function BrokenScreen({ error, reset }: { error: Error; reset: () => void
     try {
       const { takeOut } = await import('@/store/exchange');
       saveFile(`kolpos-${name}-${today()}.json`, await takeOut(studioDatabase(name)));
-      setSaved('Everything that can be read is in the file.');
+      setSaved(say('Everything that can be read is in the file.'));
     } catch {
-      setSaved('Nothing could be read from this browser’s storage, so there is nothing to save.');
+      setSaved(say('Nothing could be read from this browser’s storage, so there is nothing to save.'));
     }
   };
   return (
@@ -30,14 +31,14 @@ export function BrokenScreen({ error, reset }: { error: Error; reset: () => void
       <Typography sx={{ mb: 2 }}>{words}</Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mb: 2 }}>
         <Button variant="contained" onClick={reset}>
-          Try again
+          {say('Try again')}
         </Button>
         <Button variant="outlined" onClick={() => void save()}>
-          Save a backup of everything
+          {say('Save a backup of everything')}
         </Button>
         {/* A whole new page: whatever broke is left behind. */}
         <Button component="a" href={`/${name}`}>
-          Go to Today
+          {say('Go to Today')}
         </Button>
       </Box>
       {saved && (
@@ -46,7 +47,7 @@ export function BrokenScreen({ error, reset }: { error: Error; reset: () => void
         </Typography>
       )}
       <Typography variant="caption" component="details" sx={{ overflowWrap: 'anywhere' }}>
-        <summary>For whoever looks after this</summary>
+        <summary>{say('For whoever looks after this')}</summary>
         {error.name}: {error.message}
       </Typography>
     </Box>

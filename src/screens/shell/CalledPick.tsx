@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import TextField from '@mui/material/TextField';
 import { CALLED, CALLED_WORDS, type Called } from '@/core/students/called';
 
@@ -26,7 +27,7 @@ export function CalledPick({
       {CALLED.map((c) => (
         <option key={c} value={c}>
           {before}
-          {CALLED_WORDS[c]}
+          {say(CALLED_WORDS[c])}
         </option>
       ))}
     </TextField>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -70,7 +71,7 @@ export function DemoNote() {
     try {
       await fill(db);
       await db.memos.put({ key: 'demo-filled', value: '1' });
-      enqueueSnackbar('The demo studio is as it was at the beginning.');
+      enqueueSnackbar(say('The demo studio is as it was at the beginning.'));
     } catch {
       enqueueSnackbar(MISSING, { variant: 'error' });
     }
@@ -92,16 +93,16 @@ export function DemoNote() {
         fontSize: 14,
       }}
     >
-      {busy ? <span>Fetching the demo students …</span> : <MadeUp />}
+      {busy ? <span>{say('Fetching the demo students …')}</span> : <MadeUp />}
       <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
       <Button size="small" sx={{ flexShrink: 0 }} component={Link} href={`/demo${addressOf(1)}`}>
-        Show me round
+        {say('Show me round')}
       </Button>
       <Button size="small" sx={{ flexShrink: 0 }} disabled={busy} onClick={() => void reset()}>
-        Start the demo afresh
+        {say('Start the demo afresh')}
       </Button>
       <Button size="small" sx={{ flexShrink: 0 }} href="/studio">
-        My own studio
+        {say('My own studio')}
       </Button>
     </Box>
   );
@@ -111,10 +112,10 @@ export function DemoNote() {
 const MadeUp = () => (
   <>
     <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
-      Demo studio in a boathouse: everyone here is made up, and so are their readings.
+      {say('Demo studio in a boathouse: everyone here is made up, and so are their readings.')}
     </Box>
     <Box component="span" sx={{ display: { sm: 'none' }, width: '100%', px: 1, pt: 0.5 }}>
-      Demo: students and readings are made up.
+      {say('Demo: students and readings are made up.')}
     </Box>
   </>
 );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -24,7 +25,7 @@ export function GuidedLook() {
   return (
     <Box
       component="section"
-      aria-label="A short look round"
+      aria-label={say('A short look round')}
       className="no-print"
       sx={{
         position: 'fixed',
@@ -41,7 +42,7 @@ export function GuidedLook() {
       }}
     >
       <Typography variant="caption" component="p">
-        {at} of {STOPS.length}
+        {say('{{at}} of {{sTOPS}}', { at, sTOPS: STOPS.length })}
       </Typography>
       <Typography sx={{ fontWeight: 700, fontSize: 18 }}>{stop.title}</Typography>
       <Typography role="status" sx={{ mt: 0.5 }}>
@@ -50,20 +51,20 @@ export function GuidedLook() {
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'center' }}>
         {at > 1 && (
           <Button size="small" component={Link} href={base + addressOf(at - 1)}>
-            Back
+            {say('Back')}
           </Button>
         )}
         <Box sx={{ flex: 1 }} />
         <Button size="small" component={Link} replace href={`${pathname}?${without.toString()}`}>
-          Leave
+          {say('Leave')}
         </Button>
         {last ? (
           <Button size="small" variant="contained" href="/studio/students?add=1">
-            Add my first student
+            {say('Add my first student')}
           </Button>
         ) : (
           <Button size="small" variant="contained" component={Link} href={base + addressOf(at + 1)}>
-            Next
+            {say('Next')}
           </Button>
         )}
       </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Popover from '@mui/material/Popover';
@@ -35,12 +36,12 @@ export function HeaderNote({ student }: { student: Student }) {
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
       {next && (
         <Box component={Link} href={`${base}/daybook`} sx={{ fontSize: 14, color: 'var(--act)' }}>
-          {next.day === today() ? 'Today' : weekdayWords(next.day)}
+          {next.day === today() ? say('Today') : weekdayWords(next.day)}
           {next.at && `, ${next.at}`}
         </Box>
       )}
       <Button size="small" sx={{ ...small, overflowWrap: 'anywhere' }} onClick={(e) => setAnchor(e.currentTarget)}>
-        {student.note ? `Note: ${student.note}` : 'Add a note'}
+        {student.note ? say('Note: {{note}}', { note: student.note }) : say('Add a note')}
       </Button>
       <Popover
         open={anchor !== null}
@@ -50,11 +51,11 @@ export function HeaderNote({ student }: { student: Student }) {
       >
         <Box sx={{ p: 2, width: 360, maxWidth: '90vw' }}>
           <KeptText
-            label="Note, seen on every step"
+            label={say('Note, seen on every step')}
             value={student.note ?? ''}
             max={400}
             lines={2}
-            help="For you. Of all papers only the page of everything kept tells it."
+            help={say('For you. Of all papers only the page of everything kept tells it.')}
             onKeep={(text) => void changeStudent(db, student.id, { note: text === '' ? undefined : text })}
           />
         </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -27,7 +28,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
   'use memo';
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">{say('Keys')}</DialogTitle>
       <DialogContent>
         <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, columnGap: 3, m: 0 }}>
           {KEYS.map(([k, what]) => (
@@ -42,7 +43,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
           ))}
         </Box>
         <Button sx={{ mt: 2 }} onClick={onClose}>
-          Close
+          {say('Close')}
         </Button>
       </DialogContent>
     </Dialog>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { EmptyChart } from './EmptyChart';
@@ -12,11 +13,11 @@ export function NoAimYet({ student, title }: { student: string; title: string })
       title={title}
       action={
         <Button variant="contained" component={Link} href={`${base}/student?id=${student}&step=measure`}>
-          Measure
+          {say('Measure')}
         </Button>
       }
     >
-      There is no aim yet. Measure first, or set an aim under Findings.
+      {say('There is no aim yet. Measure first, or set an aim under Findings.')}
     </EmptyChart>
   );
 }

@@ -1,10 +1,11 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useTypedNumber, type NumberAsked, type Wrong } from './use-typed-number';
 
 /** What is said of a number that is wrong, short enough for a narrow field. */
 const answer = (wrong: Wrong, least: number, most: number): string =>
-  wrong === 'not whole' ? 'A whole number, please' : `${least} to ${most}`;
+  wrong === 'not whole' ? say('A whole number, please') : say('{{least}} to {{most}}', { least, most });
 
 /** The one field for a number: what is wrong is answered with what it may be, and the old number stays. */
 export function NumberField({

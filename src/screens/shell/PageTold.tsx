@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useEffect, useRef, useState, type RefObject } from 'react';
@@ -33,11 +34,11 @@ export function PageTold({ main }: { main: RefObject<HTMLElement | null> }) {
     // On the way to another path the framework speaks the title, where it is there in time.
     const spoken = came && last.split('?')[0] !== pathname;
     let told = !came || (spoken && page.querySelector('h1') !== null);
-    if (came) document.title = 'Kolpos';
+    if (came) document.title = say('Kolpos');
     const look = () => {
       const heading = page.querySelector('h1')?.textContent.trim();
       if (!heading) return;
-      const title = `${heading} · Kolpos`;
+      const title = say('{{heading}} · Kolpos', { heading });
       if (document.title !== title) document.title = title;
       if (!told) {
         told = true;

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -46,10 +47,14 @@ export function PaperBar({
       const made = await makePdf(paper === 'A4' ? 'A4' : 'LETTER');
       saveFile(fileNameOf([what, calledAs(name, called), today()], '.pdf'), made.file);
       if (made.missing.length > 0)
-        enqueueSnackbar(`${missingWords(made.missing)} Print has every letter.`, { variant: 'warning' });
+        enqueueSnackbar(say('{{missing}} Print has every letter.', { missing: missingWords(made.missing) }), {
+          variant: 'warning',
+        });
     } catch (error) {
       enqueueSnackbar(
-        `The PDF could not be made: ${error instanceof Error ? error.message : String(error)}. Printing still works.`,
+        say('The PDF could not be made: {{what}}. Printing still works.', {
+          what: error instanceof Error ? error.message : String(error),
+        }),
         { variant: 'error' },
       );
     } finally {
@@ -63,20 +68,20 @@ export function PaperBar({
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label="Paper"
+        aria-label={say('Paper')}
         value={paper}
         onChange={(_, v: PaperFormat | null) => v && setPaper(v)}
       >
         <ToggleButton value="A4">A4</ToggleButton>
-        <ToggleButton value="letter">Letter</ToggleButton>
+        <ToggleButton value="letter">{say('Letter')}</ToggleButton>
       </ToggleButtonGroup>
       <Button variant="contained" onClick={() => window.print()} disabled={!ready}>
-        Print
+        {say('Print')}
       </Button>
       <Button variant="outlined" onClick={() => void pdf()} disabled={making || !ready}>
-        {making ? 'Making the PDF …' : 'Keep as PDF'}
+        {making ? say('Making the PDF …') : say('Keep as PDF')}
       </Button>
-      <CalledPick label="Name of the PDF file" before="file " value={called} onChange={setCalled} />
+      <CalledPick label={say('Name of the PDF file')} before={say('file ')} value={called} onChange={setCalled} />
       <Button component={Link} href={backTo}>
         {back}
       </Button>

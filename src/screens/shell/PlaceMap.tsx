@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
@@ -53,7 +54,7 @@ export function PlaceMap({
             {
               id: `${place}/${side}`,
               at,
-              label: `${PLACE_WORDS[place]}, ${side}`,
+              label: `${say(PLACE_WORDS[place])}, ${side}`,
               chosen: chosen(place, side),
               onChoose: () => onChoose(place, side),
             },
@@ -72,7 +73,7 @@ export function PlaceMap({
           sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', height: 290, pb: 3.5 }}
         >
           <Figure
-            label={`Hips and legs, ${view.name}`}
+            label={say('Hips and legs, {{name}}', { name: view.name })}
             posture={STANDING}
             build={build}
             view={{ yaw: view.yaw, pitch: 0 }}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Link from 'next/link';
 import { useStudio } from './studio-context';
@@ -29,7 +30,7 @@ export function PlottedCourse({
   'use memo';
   const { base } = useStudio();
   return (
-    <Box component="nav" aria-label="Steps" sx={{ position: 'relative', width: 520, maxWidth: '100%' }}>
+    <Box component="nav" aria-label={say('Steps')} sx={{ position: 'relative', width: 520, maxWidth: '100%' }}>
       <svg
         viewBox="0 0 520 24"
         width="100%"
@@ -92,12 +93,12 @@ export function PlottedCourse({
                     bgcolor: done[s] && !here ? 'var(--act)' : 'var(--paper)',
                   }}
                 />
-                {LABELS[s]}
+                {say(LABELS[s])}
                 <Box
                   component="span"
                   sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' }}
                 >
-                  {done[s] ? ', has entries' : ', empty'}
+                  {done[s] ? say(', has entries') : say(', empty')}
                 </Box>
               </Box>
             </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -40,7 +41,7 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
   return (
     <Box
       component="nav"
-      aria-label="Main"
+      aria-label={say('Main')}
       className="no-print"
       sx={{
         borderRight: { md: '1px solid var(--line)' },
@@ -66,16 +67,16 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
           textDecoration: 'none',
         }}
       >
-        Kolpos
+        {say('Kolpos')}
       </Box>
       <Button
         size="small"
         variant="outlined"
-        aria-keyshortcuts="Control+K"
+        aria-keyshortcuts={say('Control+K')}
         onClick={onSearch}
         sx={{ mx: 1.5, mb: { md: 1 } }}
       >
-        Search
+        {say('Search')}
       </Button>
       <Box
         ref={strip}
@@ -111,13 +112,13 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
                 '&:hover': { bgcolor: 'var(--act-pale)' },
               }}
             >
-              {r.label}
+              {say(r.label)}
             </Box>
           );
         })}
         <Box sx={{ flex: 1 }} />
         <Button size="small" onClick={onKeys} sx={{ m: 1, flexShrink: 0 }}>
-          Shortcuts ?
+          {say('Shortcuts ?')}
         </Button>
       </Box>
     </Box>

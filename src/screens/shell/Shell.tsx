@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import dynamic from 'next/dynamic';
 import { usePathname, useRouter } from 'next/navigation';
@@ -95,7 +96,7 @@ export function Shell({ children }: { children: ReactNode }) {
           '&:focus': { top: 8 },
         }}
       >
-        Skip to the page
+        {say('Skip to the page')}
       </Box>
       {told}
       <Rail onSearch={() => setSearching(true)} onKeys={() => setHelp(true)} />

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 
 /**
@@ -17,7 +18,7 @@ export function ShowMore({
 }) {
   return all <= shown ? null : (
     <Button size="small" onClick={() => onShow(shown + step)} sx={{ my: 1 }}>
-      Show {Math.min(step, all - shown)} more of {all}
+      {say('Show {{min}} more of {{all}}', { min: Math.min(step, all - shown), all })}
     </Button>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useRouter } from 'next/navigation';
@@ -36,7 +37,8 @@ export function StudentFrame({
   useKeys(
     (e) => {
       const target = e.target;
-      const inField = target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
+      const inField =
+        target instanceof HTMLElement && [say('INPUT'), say('TEXTAREA'), say('SELECT')].includes(target.tagName);
       if ((inField && !e.altKey) || e.ctrlKey || e.metaKey) return;
       const to = STEPS[Number(e.code.replace('Digit', '')) - 1];
       if (!to) return;
@@ -66,12 +68,18 @@ export function StudentFrame({
             {student.name}
           </Typography>
           <Typography variant="caption" component="p" sx={{ overflow: 'hidden' }}>
-            {heightWords(student.height_cm, units)} · born {student.birthYear}
-            {student.dominantLeg !== 'unknown' && ` · ${student.dominantLeg} leg leads`}
+            {say('{{height}} · born {{count}}', {
+              height: heightWords(student.height_cm, units),
+              count: student.birthYear,
+            })}
+            {student.dominantLeg !== 'unknown' &&
+              say(' · {{dominantLeg}} leg leads', { dominantLeg: say(student.dominantLeg) })}
             {screening.cautions.length > 0 && (
               <Box component="span" sx={{ color: 'var(--caution)', fontWeight: 600 }}>
                 {' '}
-                · ▲&nbsp;caution: {screening.cautions.map((c) => c.name.toLowerCase()).join('; ')}
+                {say('· ▲ caution: {{cautions}}', {
+                  cautions: screening.cautions.map((c) => c.name.toLowerCase()).join('; '),
+                })}
               </Box>
             )}
           </Typography>
@@ -92,7 +100,7 @@ export function StudentFrame({
             fontWeight: 600,
           }}
         >
-          ▲ Caution: {screening.cautions.find((c) => c.level === screening.level)?.message}
+          {say('▲ Caution:')} {screening.cautions.find((c) => c.level === screening.level)?.message}
         </Box>
       ) : null}
       <Box sx={{ px: { xs: 2, md: 3 }, py: 2.5 }}>{children}</Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
@@ -64,16 +65,18 @@ export function UnsavedNote() {
             color="inherit"
             onClick={() => void takeOut(db).then((text) => saveFile(`kolpos-${name}-${today()}-rescue.json`, text))}
           >
-            Save everything as a file
+            {say('Save everything as a file')}
           </Button>
           <Button color="inherit" onClick={() => void writeUnsaved(db)}>
-            Try again
+            {say('Try again')}
           </Button>
         </>
       }
     >
-      {heldWords(own)} {plural(own.length, 'is', 'are')} only in this page’s memory: {reason}. Do not close it before
-      you have saved a file or made room.
+      {say(
+        '{{held}} {{plural}} only in this page’s memory: {{reason}}. Do not close it before you have saved a file or made room.',
+        { held: heldWords(own), plural: plural(own.length, 'is', 'are'), reason },
+      )}
     </Alert>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useUpdate } from './use-update';
@@ -15,13 +16,13 @@ export function UpdateNote() {
       sx={{ borderRadius: 0, bgcolor: 'var(--act-pale)', color: 'var(--ink)' }}
       action={
         <Button size="small" onClick={take}>
-          Load it
+          {say('Load it')}
         </Button>
       }
     >
       {update === 'taken'
-        ? 'Another window has loaded a newer version of Kolpos. Load it here too when it suits you.'
-        : 'A newer version of Kolpos is here. It comes by itself when all its windows are closed, or now.'}
+        ? say('Another window has loaded a newer version of Kolpos. Load it here too when it suits you.')
+        : say('A newer version of Kolpos is here. It comes by itself when all its windows are closed, or now.')}
     </Alert>
   );
 }

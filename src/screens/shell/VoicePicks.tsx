@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useVoice } from '../settings/use-pose-settings';
 import { Pick } from './Pick';
 
@@ -7,10 +8,14 @@ export function VoicePicks() {
   const [voice, putVoice] = useVoice();
   return (
     <>
-      <Pick label="plain" on={voice.manner === 'plain'} press={() => putVoice({ manner: 'plain' })} />
-      <Pick label="inviting" on={voice.manner === 'invitation'} press={() => putVoice({ manner: 'invitation' })} />
-      <Pick label="names muscles" on={voice.anatomy} press={() => putVoice({ anatomy: !voice.anatomy })} />
-      <Pick label="speaks of the breath" on={voice.breath} press={() => putVoice({ breath: !voice.breath })} />
+      <Pick label={say('plain')} on={voice.manner === 'plain'} press={() => putVoice({ manner: 'plain' })} />
+      <Pick
+        label={say('inviting')}
+        on={voice.manner === 'invitation'}
+        press={() => putVoice({ manner: 'invitation' })}
+      />
+      <Pick label={say('names muscles')} on={voice.anatomy} press={() => putVoice({ anatomy: !voice.anatomy })} />
+      <Pick label={say('speaks of the breath')} on={voice.breath} press={() => putVoice({ breath: !voice.breath })} />
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import TextField from '@mui/material/TextField';
 
 /** How many weeks, and from which day: typed, for whoever lays them out. */
@@ -16,14 +17,14 @@ export function WeeksFields({
     <>
       <TextField
         size="small"
-        label="Weeks"
+        label={say('Weeks')}
         value={weeks}
         onChange={(e) => onWeeks(e.target.value)}
         sx={{ width: 90 }}
       />
       <TextField
         size="small"
-        label="From"
+        label={say('From')}
         type="date"
         value={start}
         onChange={(e) => onStart(e.target.value)}

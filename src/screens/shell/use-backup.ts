@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import { notReadBack, takeOut } from '@/store/exchange';
@@ -15,7 +16,14 @@ export function useBackup(): { out: () => Promise<void>; told: (text: string, sa
       if (odd.length === 0) enqueueSnackbar(safe);
       else
         enqueueSnackbar(
-          `The file holds everything, but ${odd.length === 1 ? 'one entry' : `${odd.length} entries`} could not be brought in again as it stands. The first: ${odd[0].where}: ${odd[0].why}`,
+          say(
+            'The file holds everything, but {{what}} could not be brought in again as it stands. The first: {{where}}: {{why}}',
+            {
+              what: odd.length === 1 ? say('one entry') : say('{{count}} entries', { count: odd.length }),
+              where: odd[0].where,
+              why: odd[0].why,
+            },
+          ),
           { variant: 'warning', persist: true },
         );
     },
@@ -24,7 +32,7 @@ export function useBackup(): { out: () => Promise<void>; told: (text: string, sa
   const out = useCallback(async () => {
     const text = await takeOut(db);
     saveFile(`kolpos-${name}-${today()}.json`, text);
-    told(text, 'Everything is in the file. Keep it somewhere safe: it holds health notes.');
+    told(text, say('Everything is in the file. Keep it somewhere safe: it holds health notes.'));
   }, [db, name, told]);
   return { out, told };
 }

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import { closeSnackbar, useSnackbar } from 'notistack';
 import { createElement, useCallback } from 'react';
@@ -31,13 +32,13 @@ export function useUndo(): (message: string, change?: Change) => void {
                     );
                 },
               },
-              'Undo',
+              say('Undo'),
             ),
           stays &&
             createElement(
               Button,
               { key: 'close', color: 'inherit', size: 'small', onClick: () => closeSnackbar(key) },
-              'Close',
+              say('Close'),
             ),
         ],
       });

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -58,14 +59,14 @@ export function StudentScreen() {
   if (!student)
     return (
       <EmptyChart
-        title="This student is not here"
+        title={say('This student is not here')}
         action={
           <Button variant="contained" component={Link} href={`${base}/students`}>
-            All students
+            {say('All students')}
           </Button>
         }
       >
-        This student may belong to the other studio, or was undone.
+        {say('This student may belong to the other studio, or was undone.')}
       </EmptyChart>
     );
   const aimed = inference.value
@@ -89,7 +90,9 @@ export function StudentScreen() {
       {/* Findings and Measure say so in their own place. */}
       {inference.failed && (step === 'poses' || step === 'practice' || step === 'progress') && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          What follows from the readings could not be computed. Your readings are kept. ({inference.failed})
+          {say('What follows from the readings could not be computed. Your readings are kept. ({{failed}})', {
+            failed: inference.failed,
+          })}
         </Alert>
       )}
       {step === 'measure' && !closed && (

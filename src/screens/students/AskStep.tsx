@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -74,11 +75,17 @@ export function AskStep({ student }: { student: Student }) {
           }}
         >
           <Typography variant="h1" sx={{ flex: 1 }}>
-            Ask
+            {say('Ask')}
           </Typography>
-          <Typography variant="caption" role="status" aria-label="Kept or not">
+          <Typography variant="caption" role="status" aria-label={say('Kept or not')}>
             {/* Seen as it is; spoken only once all is kept, and not with every word that is typed. */}
-            {unkept ? <span aria-hidden="true">Not kept yet …</span> : changed ? 'Kept.' : 'Kept as you type.'}
+            {unkept ? (
+              <span aria-hidden="true">{say('Not kept yet …')}</span>
+            ) : changed ? (
+              say('Kept.')
+            ) : (
+              say('Kept as you type.')
+            )}
           </Typography>
           <Button
             size="small"
@@ -89,13 +96,13 @@ export function AskStep({ student }: { student: Student }) {
               })
             }
           >
-            Restore
+            {say('Restore')}
           </Button>
         </Box>
         <RedFlagQuestions student={student} newest={() => newest.current} change={change} />
         <SinceLastTime student={student} change={change} />
         <Typography variant="h2" sx={{ mb: 1 }}>
-          Where is the trouble?
+          {say('Where is the trouble?')}
         </Typography>
         <BodyMap
           complaints={student.complaints}
@@ -120,7 +127,7 @@ export function AskStep({ student }: { student: Student }) {
               }}
             />
             <Typography variant="h2" sx={{ mt: 2.5, mb: 1 }}>
-              Look at first
+              {say('Look at first')}
             </Typography>
             <FirstTests student={student.id} complaints={student.complaints} screening={screening} />
           </Box>
@@ -138,7 +145,7 @@ export function AskStep({ student }: { student: Student }) {
           </Box>
         </Box>
         <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
-          The person
+          {say('The person')}
         </Typography>
         {units && (
           <StudentForm

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -25,30 +26,37 @@ export function QuestionsSheetScreen() {
   const said = (id: string): Answer | null => (student ? answerTo(student, id, day) : null);
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 860, '@media print': { p: 0, maxWidth: 'none', fontSize: '9.5pt' } }}>
-      <style>{'@page { margin: 12mm }'}</style>
+      <style>{say('@page { margin: 12mm }')}</style>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button variant="contained" onClick={() => window.print()}>
-          Print
+          {say('Print')}
         </Button>
         <Button component={Link} href={student ? `${base}/student?id=${id}&step=ask` : `${base}/students`}>
-          {student ? 'Back to the questions' : 'All students'}
+          {student ? say('Back to the questions') : say('All students')}
         </Button>
       </Box>
-      <Typography variant="h1">Before we begin{student ? `: ${student.name}` : ''}</Typography>
-      <Typography sx={{ my: 1 }}>
-        These questions tell what to leave out and when somebody else should look first. They are no diagnosis. “Not
-        sure” counts as yes until it is cleared.
+      <Typography variant="h1">
+        {say('Before we begin{{what}}', { what: student ? `: ${student.name}` : '' })}
       </Typography>
-      <Questions heading="First" rows={QUESTIONS.map((q) => ({ id: q.id, text: q.ask, said: said(q.id) }))} unsure />
+      <Typography sx={{ my: 1 }}>
+        {say(
+          'These questions tell what to leave out and when somebody else should look first. They are no diagnosis. “Not sure” counts as yes until it is cleared.',
+        )}
+      </Typography>
       <Questions
-        heading="Does any of this apply to you?"
+        heading={say('First')}
+        rows={QUESTIONS.map((q) => ({ id: q.id, text: q.ask, said: said(q.id) }))}
+        unsure
+      />
+      <Questions
+        heading={say('Does any of this apply to you?')}
         rows={FURTHER.map((c) => ({ id: c.id, text: c.name, said: said(c.id) }))}
       />
       <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>
         {[
-          `Day: ${student?.redFlags ? dayWords(student.redFlags.on, 'long') : ''}`,
-          `Asked by: ${student?.redFlags?.by ?? ''}`,
-          'Signed:',
+          say('Day: {{what}}', { what: student?.redFlags ? dayWords(student.redFlags.on, 'long') : '' }),
+          say('Asked by: {{what}}', { what: student?.redFlags?.by ?? '' }),
+          say('Signed:'),
         ].map((line) => (
           <Typography key={line} sx={{ flex: 1, borderBottom: '1px solid var(--ink)' }}>
             {line}
@@ -86,7 +94,7 @@ function Questions({
           <th scope="col">{heading}</th>
           {answers.map((a) => (
             <th key={a} scope="col" style={{ width: 70 }}>
-              {a === 'unsure' ? 'not sure' : a}
+              {a === 'unsure' ? say('not sure') : a}
             </th>
           ))}
         </tr>
@@ -96,7 +104,7 @@ function Questions({
           <tr key={r.id}>
             <td>{r.text}</td>
             {answers.map((a) => (
-              <td key={a} aria-label={`${a === 'unsure' ? 'not sure' : a}${r.said === a ? ', ticked' : ''}`}>
+              <td key={a} aria-label={`${a === 'unsure' ? say('not sure') : a}${r.said === a ? say(', ticked') : ''}`}>
                 {r.said === a ? '☒' : '☐'}
               </td>
             ))}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { zodResolver } from '@hookform/resolvers/zod';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -72,19 +73,19 @@ export function StudentForm({
       onSubmit={(e) => void handleSubmit((v) => onSave(studentFrom(v, student, units)))(e)}
       sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, maxWidth: 900 }}
     >
-      <Box sx={{ gridColumn: '1 / -1' }}>{text('name', 'Name')}</Box>
-      {text('height_cm', units === 'metric' ? 'Height, cm' : 'Height, feet and inches')}
-      {text('mass_kg', units === 'metric' ? 'Mass, kg' : 'Weight, pounds')}
-      {text('birthYear', 'Year of birth')}
-      {text('breathSeconds', 'One slow breath, seconds', 'Counted, or 6 as a rule of thumb')}
+      <Box sx={{ gridColumn: '1 / -1' }}>{text('name', say('Name'))}</Box>
+      {text('height_cm', units === 'metric' ? say('Height, cm') : say('Height, feet and inches'))}
+      {text('mass_kg', units === 'metric' ? say('Mass, kg') : say('Weight, pounds'))}
+      {text('birthYear', say('Year of birth'))}
+      {text('breathSeconds', say('One slow breath, seconds'), say('Counted, or 6 as a rule of thumb'))}
       <Controller
         name="sexForNorms"
         control={control}
         render={({ field }) => (
-          <TextField select label="Sex, for norms" helperText="Optional; only picks the norm" {...field}>
-            <MenuItem value="">not said</MenuItem>
-            <MenuItem value="female">female</MenuItem>
-            <MenuItem value="male">male</MenuItem>
+          <TextField select label={say('Sex, for norms')} helperText={say('Optional; only picks the norm')} {...field}>
+            <MenuItem value="">{say('not said')}</MenuItem>
+            <MenuItem value="female">{say('female')}</MenuItem>
+            <MenuItem value="male">{say('male')}</MenuItem>
           </TextField>
         )}
       />
@@ -92,10 +93,10 @@ export function StudentForm({
         name="dominantLeg"
         control={control}
         render={({ field }) => (
-          <TextField select label="Leg that leads" {...field}>
-            <MenuItem value="unknown">not known</MenuItem>
-            <MenuItem value="left">left</MenuItem>
-            <MenuItem value="right">right</MenuItem>
+          <TextField select label={say('Leg that leads')} {...field}>
+            <MenuItem value="unknown">{say('not known')}</MenuItem>
+            <MenuItem value="left">{say('left')}</MenuItem>
+            <MenuItem value="right">{say('right')}</MenuItem>
           </TextField>
         )}
       />
@@ -104,8 +105,8 @@ export function StudentForm({
         control={control}
         render={({ field: { value, onChange, ref, ...field } }) => (
           <LanguageSelect
-            label="Language of their pages"
-            helperText="Their phone, sheets to take home, and lessons"
+            label={say('Language of their pages')}
+            helperText={say('Their phone, sheets to take home, and lessons')}
             sx={{ gridColumn: 'span 2' }}
             {...field}
             inputRef={ref}
@@ -114,13 +115,13 @@ export function StudentForm({
           />
         )}
       />
-      <Box sx={{ gridColumn: '1 / -1' }}>{text('aim', 'Aim', 'In the student’s own words')}</Box>
+      <Box sx={{ gridColumn: '1 / -1' }}>{text('aim', say('Aim'), say('In the student’s own words'))}</Box>
       <Box
         component="details"
         open={BUILD_FIELDS.some(([f]) => Boolean(errors[f]) || getValues(f) !== '')}
         sx={{ gridColumn: '1 / -1' }}
       >
-        <summary>Measures of the build: optional, they make props and figures fit closer</summary>
+        <summary>{say('Measures of the build: optional, they make props and figures fit closer')}</summary>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, mt: 2 }}>
           {BUILD_FIELDS.map(([field, label, help]) => (
             <Box key={field}>{text(field, `${label}, ${unitOfField(field, units)}`, help)}</Box>
@@ -134,7 +135,7 @@ export function StudentForm({
             {label}
           </Button>
         )}
-        {onCancel && <Button onClick={onCancel}>Cancel</Button>}
+        {onCancel && <Button onClick={onCancel}>{say('Cancel')}</Button>}
       </Box>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -40,8 +41,11 @@ export function StudentMenu({ student }: { student: Student }) {
     saveFile(`kolpos-${fileOf(student.name)}-${today()}.json`, text);
     enqueueSnackbar(
       odd.length === 0
-        ? `Everything of ${student.name} is in the file. “Bring a file in” opens it.`
-        : `The file holds everything, but one entry could not be brought in again: ${odd[0].where}: ${odd[0].why}`,
+        ? say('Everything of {{name}} is in the file. “Bring a file in” opens it.', { name: student.name })
+        : say('The file holds everything, but one entry could not be brought in again: {{where}}: {{why}}', {
+            where: odd[0].where,
+            why: odd[0].why,
+          }),
       odd.length === 0 ? {} : { variant: 'warning', persist: true },
     );
     return odd.length === 0;
@@ -63,21 +67,21 @@ export function StudentMenu({ student }: { student: Student }) {
       <Button
         size="small"
         aria-haspopup="menu"
-        aria-label={`More about ${student.name}`}
+        aria-label={say('More about {{name}}', { name: student.name })}
         onClick={(e) => setAnchor(e.currentTarget)}
       >
-        More …
+        {say('More …')}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close}>
-        <MenuItem onClick={() => void takeOut()}>Save this student as a file</MenuItem>
-        <MenuItem onClick={() => void page()}>Save a page to read</MenuItem>
+        <MenuItem onClick={() => void takeOut()}>{say('Save this student as a file')}</MenuItem>
+        <MenuItem onClick={() => void page()}>{say('Save a page to read')}</MenuItem>
         <MenuItem
           onClick={() => {
             close();
             setDeleting(true);
           }}
         >
-          Delete for good …
+          {say('Delete for good …')}
         </MenuItem>
       </Menu>
       {deleting && (
@@ -86,7 +90,7 @@ export function StudentMenu({ student }: { student: Student }) {
           onFile={takeOut}
           onDelete={async () => {
             await deleteForGood(db, student.id);
-            enqueueSnackbar(`Everything of ${student.name} is deleted.`);
+            enqueueSnackbar(say('Everything of {{name}} is deleted.', { name: student.name }));
           }}
           onClose={() => setDeleting(false)}
         />
@@ -113,25 +117,28 @@ function DeleteDialog({
   const same = typed.trim().toLowerCase() === first.toLowerCase();
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="delete-title">
-      <DialogTitle id="delete-title">Delete {student.name} for good?</DialogTitle>
+      <DialogTitle id="delete-title">{say('Delete {{name}} for good?', { name: student.name })}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <Typography>
-          Answers, readings, practices, lessons, weeks and pictures go, and what was removed before. There is no undo.
-          Backups made before still hold this student, and old words may stay for a while in the browser’s own files.
+          {say(
+            'Answers, readings, practices, lessons, weeks and pictures go, and what was removed before. There is no undo. Backups made before still hold this student, and old words may stay for a while in the browser’s own files.',
+          )}
         </Typography>
         <Button variant="outlined" onClick={() => void onFile().then(() => setSaved(true))}>
-          {saved ? 'Saved. Save it again' : 'Save a file first'}
+          {saved ? say('Saved. Save it again') : say('Save a file first')}
         </Button>
-        {!saved && <Alert severity="info">Without a file nothing of this student can ever be brought back.</Alert>}
+        {!saved && (
+          <Alert severity="info">{say('Without a file nothing of this student can ever be brought back.')}</Alert>
+        )}
         <TextField
-          label={`Type “${first}” to go on`}
+          label={say('Type “{{first}}” to go on', { first })}
           value={typed}
           onChange={(e) => setTyped(e.target.value)}
           autoComplete="off"
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>{say('Leave it')}</Button>
         <Button
           variant="contained"
           color="warning"
@@ -141,7 +148,7 @@ function DeleteDialog({
             void onDelete();
           }}
         >
-          Delete for good
+          {say('Delete for good')}
         </Button>
       </DialogActions>
     </Dialog>

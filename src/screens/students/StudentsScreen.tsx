@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -43,18 +44,18 @@ export function StudentsScreen() {
     return (
       <Box sx={{ p: 3 }}>
         <Typography variant="h1" gutterBottom>
-          A new student
+          {say('A new student')}
         </Typography>
         <StudentForm
           student={null}
           units={units}
-          label="Add student"
+          label={say('Add student')}
           draft={{ text: draft.text, onChange: (value) => void db.memos.put({ key: DRAFT, value }) }}
           onCancel={() => void forgetDraft().then(() => router.push(`${base}/students`))}
           onSave={(s) =>
             void saveStudent(db, s).then(async (change) => {
               await forgetDraft();
-              undo(`${s.name} is added.`, change);
+              undo(say('{{name}} is added.', { name: s.name }), change);
               // Asked before measured.
               router.push(`${base}/student?id=${s.id}&step=ask`);
             })
@@ -65,19 +66,19 @@ export function StudentsScreen() {
   if (students.length === 0)
     return (
       <EmptyChart
-        title="No students yet"
+        title={say('No students yet')}
         action={
           <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
-            Add the first student
+            {say('Add the first student')}
           </Button>
         }
       >
-        Here you keep the people you work with. Everything stays in this browser and in the files you take out.
+        {say('Here you keep the people you work with. Everything stays in this browser and in the files you take out.')}
       </EmptyChart>
     );
   const archive = async (person: Student, to: boolean) =>
     undo(
-      to ? `${person.name} is archived.` : `${person.name} is back.`,
+      to ? say('{{name}} is archived.', { name: person.name }) : say('{{name}} is back.', { name: person.name }),
       await changeStudent(db, person.id, { archived: to }),
     );
   const shown = students.filter((s) => s.archived === archived && finds(s.name, search));
@@ -85,22 +86,24 @@ export function StudentsScreen() {
     <Box sx={{ p: 3, maxWidth: 860 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}>
         <Typography variant="h1" sx={{ flex: 1 }}>
-          Students
+          {say('Students')}
         </Typography>
         <FormControlLabel
           control={<Switch checked={archived} onChange={(_, v) => setArchived(v)} />}
-          label="Archived"
+          label={say('Archived')}
         />
         <Button component={Link} href={`${base}/overview`}>
-          Overview
+          {say('Overview')}
         </Button>
-        <TextField label="Find" value={search} onChange={(e) => setSearch(e.target.value)} />
+        <TextField label={say('Find')} value={search} onChange={(e) => setSearch(e.target.value)} />
         <Button variant="contained" component={Link} href={`${base}/students?add=1`}>
-          Add student
+          {say('Add student')}
         </Button>
       </Box>
       {shown.length === 0 && (
-        <Typography color="text.secondary">Nobody by that name{archived ? ' in the archive' : ''}.</Typography>
+        <Typography color="text.secondary">
+          {say('Nobody by that name{{what}}.', { what: archived ? say(' in the archive') : '' })}
+        </Typography>
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', borderTop: '1px solid var(--line)' }}>
         {shown.map((s) => (
@@ -118,26 +121,26 @@ export function StudentsScreen() {
                 {s.name}
               </Box>
               <Typography variant="caption" component="p">
-                {s.aim || 'no aim written down'}
+                {s.aim || say('no aim written down')}
               </Typography>
             </Box>
             {screenOf(s, today()).cautions.length > 0 && (
-              <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>▲ caution</Typography>
+              <Typography sx={{ color: 'var(--caution)', fontSize: 14 }}>{say('▲ caution')}</Typography>
             )}
             <Button
               size="small"
               component={Link}
               href={`${base}/student?id=${s.id}&step=ask`}
-              aria-label={`Edit ${s.name}`}
+              aria-label={say('Edit {{name}}', { name: s.name })}
             >
-              Edit
+              {say('Edit')}
             </Button>
             <Button
               size="small"
               onClick={() => void archive(s, !s.archived)}
-              aria-label={`${s.archived ? 'Bring back' : 'Archive'} ${s.name}`}
+              aria-label={`${s.archived ? say('Bring back') : say('Archive')} ${s.name}`}
             >
-              {s.archived ? 'Bring back' : 'Archive'}
+              {s.archived ? say('Bring back') : say('Archive')}
             </Button>
             <StudentMenu student={s} />
           </Box>

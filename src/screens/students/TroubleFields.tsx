@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
@@ -16,7 +17,7 @@ const COMPLAINTS = PLACES.filter((p) => p !== 'nowhere').flatMap((p) => SIDES_SA
 const complaintLabel = (text: string): string => {
   const [place, side] = text.split('|');
   const known = PLACES.find((p) => p === place);
-  return known ? `${PLACE_WORDS[known]}, ${side === 'both' ? 'both sides' : side}` : text;
+  return known ? `${say(PLACE_WORDS[known])}, ${side === 'both' ? say('both sides') : side}` : text;
 };
 
 /** Where it bothers and what is to be minded, with what that means. */
@@ -39,7 +40,7 @@ export function TroubleFields({ control }: { control: Control<FormValues> }) {
             onChange={(_, v) => field.onChange(v)}
             getOptionLabel={complaintLabel}
             sx={{ gridColumn: '1 / -1' }}
-            renderInput={(p) => <TextField {...p} label="Where it bothers" />}
+            renderInput={(p) => <TextField {...p} label={say('Where it bothers')} />}
           />
         )}
       />
@@ -57,8 +58,8 @@ export function TroubleFields({ control }: { control: Control<FormValues> }) {
             renderInput={(p) => (
               <TextField
                 {...p}
-                label="Cautions"
-                helperText="Ask about each before you test. Kolpos does not diagnose."
+                label={say('Cautions')}
+                helperText={say('Ask about each before you test. Kolpos does not diagnose.')}
               />
             )}
           />
@@ -77,7 +78,7 @@ export function TroubleFields({ control }: { control: Control<FormValues> }) {
         >
           {screening.cautions.map((c) => (
             <Typography key={c.id} sx={{ fontSize: 15 }}>
-              ▲ <strong>{LEVEL_WORDS[c.level]}:</strong> {c.message}
+              ▲ <strong>{say(LEVEL_WORDS[c.level])}:</strong> {c.message}
             </Typography>
           ))}
         </Box>

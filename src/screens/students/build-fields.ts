@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { measuresProblem, type Measures } from '@/core/body';
 import type { Student } from '@/core/students/student';
@@ -60,17 +61,17 @@ export function measuresFrom(texts: BuildTexts, units: UnitSystem, before: Stude
 
 /** What stands in the fields for a student. */
 export function buildTexts(measures: Student['measures'], units: UnitSystem): BuildTexts {
-  const say = (value: number | undefined) => (value === undefined ? '' : String(value));
+  const typed = (value: number | undefined) => (value === undefined ? '' : String(value));
   const length = (value: number | undefined) =>
-    value === undefined || units === 'metric' ? say(value) : say(Math.round((10 * value) / CM_PER_INCH) / 10);
+    value === undefined || units === 'metric' ? typed(value) : typed(Math.round((10 * value) / CM_PER_INCH) / 10);
   return {
     thigh_cm: length(measures?.thigh_cm),
     shank_cm: length(measures?.shank_cm),
     foot_cm: length(measures?.foot_cm),
     trunk_cm: length(measures?.trunk_cm),
     pelvisWidth_cm: length(measures?.pelvisWidth_cm),
-    versionLeft: say(measures?.femoralVersion_deg?.left),
-    versionRight: say(measures?.femoralVersion_deg?.right),
+    versionLeft: typed(measures?.femoralVersion_deg?.left),
+    versionRight: typed(measures?.femoralVersion_deg?.right),
   };
 }
 
@@ -86,7 +87,7 @@ export function buildProblems(
     const value = typedIn(texts, field, units);
     if (value === undefined) continue;
     if (!Number.isFinite(value)) {
-      problems.push({ field, message: 'Type a number, or leave it empty.' });
+      problems.push({ field, message: say('Type a number, or leave it empty.') });
       continue;
     }
     if (!Number.isFinite(height_cm) || !Number.isFinite(mass_kg)) continue;
@@ -99,7 +100,9 @@ export function buildProblems(
       problems.push({
         field,
         message:
-          units === 'imperial' && isLength(field) ? 'This does not go with the height: check both.' : problem.message,
+          units === 'imperial' && isLength(field)
+            ? say('This does not go with the height: check both.')
+            : problem.message,
       });
   }
   return problems;

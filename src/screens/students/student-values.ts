@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { LANGUAGES, languageOf } from '@/core/languages/language';
 import { studentSchema, type Student } from '@/core/students/student';
@@ -12,8 +13,14 @@ const typed = (least: number, most: number, unit: string) =>
   z
     .string()
     .trim()
-    .refine((v) => Number.isFinite(numberIn(v)), `Type a number, for example ${Math.round((least + most) / 2)}.`)
-    .refine((v) => numberIn(v) >= least && numberIn(v) <= most, `Between ${least} and ${most}${unit}.`);
+    .refine(
+      (v) => Number.isFinite(numberIn(v)),
+      say('Type a number, for example {{count}}.', { count: Math.round((least + most) / 2) }),
+    )
+    .refine(
+      (v) => numberIn(v) >= least && numberIn(v) <= most,
+      say('Between {{least}} and {{most}}{{unit}}.', { least, most, unit }),
+    );
 
 const HEIGHT_CM = { least: 90, most: 230 } as const;
 const MASS_KG = { least: 20, most: 250 } as const;
@@ -30,8 +37,8 @@ const measured = (
   z
     .string()
     .trim()
-    .refine((v) => Number.isFinite(read(v)), `Type ${words.example}.`)
-    .refine((v) => read(v) >= least && read(v) <= most, `Between ${words.between}.`);
+    .refine((v) => Number.isFinite(read(v)), say('Type {{example}}.', { example: words.example }))
+    .refine((v) => read(v) >= least && read(v) <= most, say('Between {{between}}.', { between: words.between }));
 
 /** How height and weight are typed and told, in each system of units. */
 const BODY = {

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -53,14 +54,14 @@ export function ClassTeachScreen({ id }: { id: string }) {
   if (!one || one.items.length === 0 || people.length === 0)
     return (
       <EmptyChart
-        title="There is nothing to teach yet"
+        title={say('There is nothing to teach yet')}
         action={
           <Button variant="contained" component={Link} href={one ? `${base}/class?id=${id}` : `${base}/classes`}>
-            {one ? 'Back to the class' : 'Classes'}
+            {one ? say('Back to the class') : say('Classes')}
           </Button>
         }
       >
-        A class is taught when somebody comes and a practice is built.
+        {say('A class is taught when somebody comes and a practice is built.')}
       </EmptyChart>
     );
   return <Teaching key={one.id} one={one} people={people} />;
@@ -98,7 +99,9 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       router.push(back);
     } catch (error) {
       enqueueSnackbar(
-        `It could not be written down: ${error instanceof Error ? error.message : String(error)}. It waits here.`,
+        say('It could not be written down: {{what}}. It waits here.', {
+          what: error instanceof Error ? error.message : String(error),
+        }),
         { variant: 'error' },
       );
     } finally {
@@ -111,17 +114,17 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
       <Finished
         state={state}
         keep={() => void finish()}
-        label={keeping ? 'Writing it down …' : 'Keep in each one’s log'}
+        label={keeping ? say('Writing it down …') : say('Keep in each one’s log')}
         busy={keeping || lead !== 'leads' || away.length === people.length}
         send={send}
       >
         <FollowNote lead={lead} takeOver={takeOver} />
         <Box
           role="group"
-          aria-label="Who was here"
+          aria-label={say('Who was here')}
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}
         >
-          <Typography sx={{ fontSize: 20 }}>Who was here?</Typography>
+          <Typography sx={{ fontSize: 20 }}>{say('Who was here?')}</Typography>
           {people.map(({ student }) => (
             <Pick
               key={student.id}
@@ -174,7 +177,7 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
           setVoiced={setVoiced}
           onlyCues={onlyCues}
           setOnlyCues={setOnlyCues}
-          more="Cues and who differs"
+          more={say('Cues and who differs')}
           lesson={lesson}
           other={other}
           back={back}
@@ -193,8 +196,8 @@ function Teaching({ one, people }: { one: YogaClass; people: ClassPerson[] }) {
         send={send}
       />
       {!onlyCues && (
-        <Typography aria-label="Who differs" sx={{ fontSize: 18 }}>
-          {table ? others.join(' · ') || 'Everybody does the same.' : 'Finding each one’s own rung …'}
+        <Typography aria-label={say('Who differs')} sx={{ fontSize: 18 }}>
+          {table ? others.join(' · ') || say('Everybody does the same.') : say('Finding each one’s own rung …')}
         </Typography>
       )}
       <Box sx={{ display: 'grid', gap: 1 }}>
@@ -218,8 +221,11 @@ function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): s
     const name = firstName(people.find((p) => p.student.id === h.member)?.student.name ?? '');
     const { oneSide } = h;
     const meanwhile = oneSide && [
-      `${oneSide.only} only`,
-      `on the ${otherSide(oneSide.only)} ${insteadWords(oneSide.meanwhile)}`,
+      say('{{only}} only', { only: say(oneSide.only) }),
+      say('on the {{otherSide}} {{instead}}', {
+        otherSide: say(otherSide(oneSide.only)),
+        instead: insteadWords(oneSide.meanwhile),
+      }),
     ];
     const more = [limitWords(h), ...(meanwhile ?? [])].filter(Boolean).join(', ');
     if (h.kind === 'same') return more ? [`${name}: ${more}`] : [];
@@ -232,7 +238,8 @@ function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): s
 type Doing = NonNullable<TableRow['hers'][number]['oneSide']>['meanwhile'];
 
 /** How long a caution lets her hold it, where that is shorter than the class does. */
-const limitWords = ({ most_s }: Doing): string => (most_s === undefined ? '' : `▲ ${most_s} s at most, then rest`);
+const limitWords = ({ most_s }: Doing): string =>
+  most_s === undefined ? '' : say('▲ {{count}} s at most, then rest', { count: most_s });
 
 /** Another shape than that of the class. */
 function insteadWords(doing: Doing): string {

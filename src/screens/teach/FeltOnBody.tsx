@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -26,10 +27,10 @@ export function FeltOnBody({
 }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="felt-title">
-      <DialogTitle id="felt-title">{name}: felt where?</DialogTitle>
+      <DialogTitle id="felt-title">{say('{{name}}: felt where?', { name })}</DialogTitle>
       <DialogContent>
         <PlaceMap
-          label="Tap where it was felt"
+          label={say('Tap where it was felt')}
           build={build}
           sides={side === 'both' ? SIDES : [side]}
           chosen={(place) => place === placeFelt}
@@ -46,9 +47,9 @@ export function FeltOnBody({
             onClose();
           }}
         >
-          Nowhere
+          {say('Nowhere')}
         </Button>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{say('Close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Typography from '@mui/material/Typography';
@@ -45,18 +46,29 @@ export function FeltPanel({
   return (
     <Box
       component="section"
-      aria-label="Felt where, how strong"
+      aria-label={say('Felt where, how strong')}
       sx={{ display: 'grid', gap: { xs: 0, sm: 1 }, minWidth: 0 }}
     >
-      <Row label={`${name}: felt where?`}>
-        <Chip clickable color="primary" variant="outlined" label="Tap on the body" onClick={() => setPointing(true)} />
+      <Row label={say('{{name}}: felt where?', { name })}>
+        <Chip
+          clickable
+          color="primary"
+          variant="outlined"
+          label={say('Tap on the body')}
+          onClick={() => setPointing(true)}
+        />
         {asked.map((p) => (
-          <Answer key={p} on={placeFelt === p} label={PLACE_WORDS[p]} onClick={() => onFelt({ placeFelt: p })} />
+          <Answer key={p} on={placeFelt === p} label={say(PLACE_WORDS[p])} onClick={() => onFelt({ placeFelt: p })} />
         ))}
       </Row>
-      <Row label="How strong?">
+      <Row label={say('How strong?')}>
         {STRENGTHS.map(([s, words]) => (
-          <Answer key={s} on={strength === s} label={`${words}, ${s} of 10`} onClick={() => onFelt({ strength: s })} />
+          <Answer
+            key={s}
+            on={strength === s}
+            label={say('{{words}}, {{count}} of 10', { words: say(words), count: s })}
+            onClick={() => onFelt({ strength: s })}
+          />
         ))}
       </Row>
       {pointing && (

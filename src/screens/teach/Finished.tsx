@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -23,10 +24,12 @@ export function Finished({
 }) {
   return (
     <Box sx={{ minHeight: '100vh', p: 5, display: 'flex', flexDirection: 'column', gap: 3, maxWidth: 900, mx: 'auto' }}>
-      <Typography sx={{ fontSize: 40, fontWeight: 700 }}>The practice is done.</Typography>
+      <Typography sx={{ fontSize: 40, fontWeight: 700 }}>{say('The practice is done.')}</Typography>
       <Typography sx={{ fontSize: 20 }}>
-        {state.results.filter((r) => !r.skipped).length} of {state.items.length} items taught. Everything is written
-        down when you keep it.
+        {say('{{results}} of {{items}} items taught. Everything is written down when you keep it.', {
+          results: state.results.filter((r) => !r.skipped).length,
+          items: state.items.length,
+        })}
       </Typography>
       {children}
       <Box sx={{ display: 'flex', gap: 2 }}>
@@ -34,7 +37,7 @@ export function Finished({
           {label}
         </Button>
         <Button size="large" onClick={() => send({ type: 'back' })}>
-          Back to the last item
+          {say('Back to the last item')}
         </Button>
       </Box>
     </Box>

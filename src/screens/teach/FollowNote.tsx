@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import type { Lead } from './use-lead';
@@ -11,11 +12,11 @@ export function FollowNote({ lead, takeOver }: { lead: Lead; takeOver: () => voi
       sx={{ fontSize: 18 }}
       action={
         <Button size="large" color="inherit" onClick={takeOver}>
-          Teach from here
+          {say('Teach from here')}
         </Button>
       }
     >
-      This lesson is being taught in another tab. This one shows where it is.
+      {say('This lesson is being taught in another tab. This one shows where it is.')}
     </Alert>
   );
 }

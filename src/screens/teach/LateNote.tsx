@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -16,17 +17,20 @@ export function LateNote({ state, send }: { state: PlayerState; send: (event: Pl
   const shorter = onTime(state, late);
   if (shorter.won < 1) return null;
   const parts = [
-    shorter.fromRest > 0 ? `${clock(shorter.fromRest)} less rest` : '',
-    shorter.fromHolds > 0 ? `${clock(shorter.fromHolds)} less in the longest holds` : '',
+    shorter.fromRest > 0 ? say('{{clock}} less rest', { clock: clock(shorter.fromRest) }) : '',
+    shorter.fromHolds > 0 ? say('{{clock}} less in the longest holds', { clock: clock(shorter.fromHolds) }) : '',
   ].filter(Boolean);
   return (
     <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
       <Typography sx={{ fontSize: 18 }}>
-        {clock(late)} late. To end {shorter.won >= late - 1 ? 'on time' : `${clock(late - shorter.won)} late`}:{' '}
-        {parts.join(' and ')}.
+        {say('{{clock}} late. To end {{what}}: {{parts}}.', {
+          clock: clock(late),
+          what: shorter.won >= late - 1 ? say('on time') : say('{{clock}} late', { clock: clock(late - shorter.won) }),
+          parts: parts.join(' and '),
+        })}
       </Typography>
       <Button variant="outlined" onClick={() => send({ type: 'retime', later: shorter.later })}>
-        Shorten it
+        {say('Shorten it')}
       </Button>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { type ReactNode } from 'react';
@@ -47,29 +48,29 @@ export function MainWays({
         sx={{ minWidth: { xs: 110, sm: 150 }, fontSize: 20 }}
         onClick={() => send({ type: state.running ? 'pause' : 'resume' })}
       >
-        {state.running ? 'Pause' : started ? 'Go on' : 'Begin'}
+        {state.running ? say('Pause') : started ? say('Go on') : say('Begin')}
       </Button>
       <Button size="large" variant="outlined" sx={BIG} onClick={() => send({ type: 'back' })}>
-        Back
+        {say('Back')}
       </Button>
       <Button size="large" variant="outlined" sx={BIG} onClick={() => send({ type: 'next' })}>
-        Next
+        {say('Next')}
       </Button>
       {/* Always in the first row, wherever the thumb is. */}
       {onPain && (
         <Button size="large" variant="outlined" sx={BIG} color="warning" onClick={onPain}>
-          ▲ Pain, stop this
+          {say('▲ Pain, stop this')}
         </Button>
       )}
       <Button size="large" sx={BIG} onClick={() => send({ type: 'skip' })}>
-        Skip
+        {say('Skip')}
       </Button>
       <Button size="large" sx={BIG} disabled={full} onClick={() => send({ type: 'longer', breaths: MORE })}>
-        {full ? `At most ${most_s} s` : 'Longer'}
+        {full ? say('At most {{count}} s', { count: most_s }) : say('Longer')}
       </Button>
       {item && item.side !== 'both' && (
         <Button size="large" sx={BIG} onClick={() => send({ type: 'again' })}>
-          Once more
+          {say('Once more')}
         </Button>
       )}
       {children}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
@@ -55,9 +56,9 @@ export function NextUp({
   /** What else is said of it. */
   children?: ReactNode;
 }) {
-  const { say, language } = lesson;
+  const { say: inLesson, language } = lesson;
   const depth = useDepth(next, body);
-  const way = next && from ? wayTo([from, next], 1, { shut, say }) : '';
+  const way = next && from ? wayTo([from, next], 1, { shut, say: inLesson }) : '';
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, minHeight: 64 }}>
       {next && (
@@ -74,12 +75,12 @@ export function NextUp({
           />
         </Box>
       )}
-      <Typography lang={language} aria-label="Next" sx={{ fontSize: 18 }}>
+      <Typography lang={language} aria-label={say('Next')} sx={{ fontSize: 18 }}>
         {next ? (
           <>
-            {say('Next:')} <strong>{say(rungOf(next.pose, next.rung)?.shape.name ?? next.pose)}</strong>
-            {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${say(next.side)}`}
-            {next.set ? `, ${setWords(next, say)}` : ''}
+            {inLesson(say('Next:'))} <strong>{inLesson(rungOf(next.pose, next.rung)?.shape.name ?? next.pose)}</strong>
+            {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${inLesson(next.side)}`}
+            {next.set ? `, ${setWords(next, inLesson)}` : ''}
             {children}
             {way && (
               <Box component="span" sx={{ display: 'block', fontSize: 16, color: 'var(--ink-2)' }}>
@@ -88,7 +89,7 @@ export function NextUp({
             )}
           </>
         ) : (
-          say('Last one')
+          inLesson(say('Last one'))
         )}
       </Typography>
     </Box>

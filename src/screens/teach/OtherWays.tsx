@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
@@ -105,10 +106,10 @@ export function OtherWays({
         onPain={() => send({ type: 'stop-item' })}
       >
         <Button size="large" sx={BIG} disabled={!easier} onClick={() => exchange(easier)}>
-          Easier
+          {say('Easier')}
         </Button>
         <Button size="large" sx={BIG} disabled={!harder} onClick={() => exchange(harder)}>
-          Harder
+          {say('Harder')}
         </Button>
         <Button
           size="large"
@@ -117,7 +118,7 @@ export function OtherWays({
           aria-haspopup="menu"
           onClick={(e) => setAnchor(e.currentTarget)}
         >
-          Swap
+          {say('Swap')}
         </Button>
         <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
           {others.map(({ fits }) => {
@@ -158,7 +159,7 @@ function fetchWords(
     posterior,
     way,
     sizes,
-    say,
+    say: inLesson,
   }: { student: Student; posterior: Posterior | null; way: FitWay; sizes: PropSizes; say: Say },
 ): string {
   const found = rungOf(next.pose, next.rung);
@@ -170,9 +171,9 @@ function fetchWords(
     : 0.5;
   const fetched = propsOf(found.rung, side, depth, build)
     .filter((p) => p.prop !== 'wall')
-    .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes, say));
-  const wall = found.rung.props.includes('wall') ? say('at the wall') : '';
-  const things = fetched.length > 0 ? say('fetch {{things}}', { things: fetched.join(', ') }) : '';
+    .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes, inLesson));
+  const wall = found.rung.props.includes('wall') ? inLesson(say('at the wall')) : '';
+  const things = fetched.length > 0 ? inLesson('fetch {{things}}', { things: fetched.join(', ') }) : '';
   return [wall, things]
     .filter(Boolean)
     .map((w) => ` · ${w}`)

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -64,14 +66,19 @@ export function PainNote({
   return (
     <Box role="status" sx={{ border: '2px solid var(--caution)', borderRadius: 1.5, p: 1.25, mt: 1 }}>
       <Typography sx={{ fontSize: 18 }}>
-        <strong>{name} ended for pain.</strong> It is written down, and this side stays closed until you clear it under
-        Ask. What was it like?
+        <Said
+          text={
+            '<1>{{name}} ended for pain.</1> It is written down, and this side stays closed until you clear it under Ask. What was it like?'
+          }
+          values={{ name }}
+          parts={[<strong key="1" />]}
+        />
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, my: 0.5 }}>
         {PAIN_KINDS.map((kind) => (
           <Pick
             key={kind}
-            label={PAIN_WORDS[kind]}
+            label={say(PAIN_WORDS[kind])}
             on={told?.pain === kind}
             press={() => send({ type: 'pain', item: hurt.id, kind })}
           />
@@ -81,13 +88,13 @@ export function PainNote({
       {twin && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
           <Button variant="outlined" onClick={() => send({ type: 'leave-out' })}>
-            Leave out the other side
+            {say('Leave out the other side')}
           </Button>
           {others.map(({ fits }) => {
             const found = rungOf(fits[0].pose, fits[0].rung);
             return (
               <Button key={`${fits[0].pose}/${fits[0].rung}`} variant="outlined" onClick={() => take(fits)}>
-                {found?.shape.name} instead
+                {found?.shape.name} {say('instead')}
               </Button>
             );
           })}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Build } from '@/core/body';
@@ -48,7 +49,7 @@ export function Stage({
   lesson?: Lesson;
   send: (event: PlayerEvent) => void;
 }) {
-  const { say, language } = lesson;
+  const { say: inLesson, language } = lesson;
   const [schools] = useSchools();
   const item = state.items[state.index];
   const found = item && rungOf(item.pose, item.rung);
@@ -63,16 +64,16 @@ export function Stage({
   const part = active && count ? partAt(item, count.elapsed) : null;
   const status = !state.running
     ? started
-      ? say('paused')
-      : say('ready when you are')
+      ? inLesson('paused')
+      : inLesson(say('ready when you are'))
     : state.stage === 'moving'
       ? isNextSet(state.items, state.index)
-        ? say('rest')
-        : say('getting there')
+        ? inLesson('rest')
+        : inLesson(say('getting there'))
       : [
-          count && count.of > 1 ? say('{{time}} of {{of}}', { time: count.time, of: count.of }) : '',
-          count ? say('{{count}} breaths left', { count: count.breathsLeft }) : '',
-          part && part.part !== 'arrive' ? `${say(PART_WORDS[part.part])} ${Math.ceil(part.left)}` : '',
+          count && count.of > 1 ? inLesson('{{time}} of {{of}}', { time: count.time, of: count.of }) : '',
+          count ? inLesson(say('{{count}} breaths left'), { count: count.breathsLeft }) : '',
+          part && part.part !== 'arrive' ? `${inLesson(say(PART_WORDS[part.part]))} ${Math.ceil(part.left)}` : '',
         ]
           .filter(Boolean)
           .join(' · ');
@@ -102,15 +103,15 @@ export function Stage({
       </Box>
       <Box lang={language}>
         <Typography component="h1" sx={{ fontSize: { xs: 28, md: 44 }, fontWeight: 700, lineHeight: 1.1 }}>
-          {say(found?.shape.name ?? item.pose)}
+          {inLesson(found?.shape.name ?? item.pose)}
         </Typography>
         <Typography sx={{ fontSize: { xs: 20, md: 26 }, mt: 0.5 }}>
           {[
             item.side === 'both'
-              ? say('both sides')
-              : `${SIDE_MARK[item.side]} ${say('{{side}} side', { side: say(item.side, { context: 'stem' }) })}`,
-            say(found?.rung.name ?? ''),
-            setWords(item, say),
+              ? inLesson(say('both sides'))
+              : `${SIDE_MARK[item.side]} ${inLesson('{{side}} side', { side: inLesson(item.side, { context: 'stem' }) })}`,
+            inLesson(found?.rung.name ?? ''),
+            setWords(item, inLesson),
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -127,20 +128,20 @@ export function Stage({
           {count && (
             <Breath
               count={count.breath}
-              tap={state.pacing === 'taps' ? say('tap a breath') : null}
+              tap={state.pacing === 'taps' ? inLesson(say('tap a breath')) : null}
               onTap={() => send({ type: 'breath' })}
             />
           )}
         </Box>
         <Typography sx={{ fontSize: { xs: 20, md: 24 } }}>{status}</Typography>
         <Typography
-          aria-label="Cue"
+          aria-label={say('Cue')}
           sx={{ fontSize: { xs: 22, md: 28 }, lineHeight: 1.25, mt: 1.5, minHeight: { md: 70 } }}
         >
           {cue}
         </Typography>
         {stops.length > 0 && (
-          <Typography lang="en" aria-label="Stop signs" sx={{ color: 'var(--caution)', fontSize: 16, mt: 1 }}>
+          <Typography lang="en" aria-label={say('Stop signs')} sx={{ color: 'var(--caution)', fontSize: 16, mt: 1 }}>
             ▲ {stops.join(' ')}
           </Typography>
         )}

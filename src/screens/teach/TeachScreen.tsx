@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -62,14 +63,14 @@ function PracticeTeachScreen({ id }: { id: string }) {
   if (!practice || !student)
     return (
       <EmptyChart
-        title="This practice is not here"
+        title={say('This practice is not here')}
         action={
           <Button variant="contained" component={Link} href={base}>
-            Today
+            {say('Today')}
           </Button>
         }
       >
-        It may have been undone.
+        {say('It may have been undone.')}
       </EmptyChart>
     );
   const screening = screenOf(student, today());
@@ -77,10 +78,10 @@ function PracticeTeachScreen({ id }: { id: string }) {
   if (screening.stopped)
     return (
       <EmptyChart
-        title="Not today"
+        title={say('Not today')}
         action={
           <Button component={Link} href={`${base}/student?id=${student.id}&step=practice`}>
-            Back
+            {say('Back')}
           </Button>
         }
       >
@@ -128,7 +129,9 @@ function Teaching({
   const { lesson, other } = useLessonLanguage(languageOf(student.language));
   const { cue, voiced, setVoiced } = useSaying(state, ranked, shutBy(screening, practice.request), lesson);
   if (!state)
-    return safe ? null : <EmptyChart title={practice.title}>Checking it against what has changed since …</EmptyChart>;
+    return safe ? null : (
+      <EmptyChart title={practice.title}>{say('Checking it against what has changed since …')}</EmptyChart>
+    );
   const back = `${base}/student?id=${student.id}&step=practice`;
   const finish = async () => {
     await endPlayer(db, practice.id, [
@@ -158,7 +161,13 @@ function Teaching({
   );
   if (state.stage === 'finished' || !item)
     return (
-      <Finished state={state} keep={() => void finish()} label="Keep in the log" busy={lead !== 'leads'} send={send}>
+      <Finished
+        state={state}
+        keep={() => void finish()}
+        label={say('Keep in the log')}
+        busy={lead !== 'leads'}
+        send={send}
+      >
         <FollowNote lead={lead} takeOver={takeOver} />
         {feltPanel}
       </Finished>
@@ -175,7 +184,7 @@ function Teaching({
           setVoiced={setVoiced}
           onlyCues={onlyCues}
           setOnlyCues={setOnlyCues}
-          more="Cues and questions"
+          more={say('Cues and questions')}
           lesson={lesson}
           other={other}
           back={back}
@@ -185,7 +194,7 @@ function Teaching({
         {!onlyCues && !started && <RecheckedNote changes={safe?.changes ?? []} />}
         {!onlyCues && leftOut.length > 0 && (
           <Typography role="status" sx={{ color: 'var(--caution)', fontWeight: 600, fontSize: 18 }}>
-            ▲ Left out for a caution: {leftOut.join('; ')}.
+            {say('▲ Left out for a caution: {{leftOut}}.', { leftOut: leftOut.join('; ') })}
           </Typography>
         )}
         {!onlyCues && (

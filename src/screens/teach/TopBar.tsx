@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -53,33 +55,41 @@ export function TopBar({
       }}
     >
       <Typography sx={{ flex: '1 0 auto !important', fontSize: 18, mr: 2 }}>
-        {state.index + 1} of {state.items.length} · {clock(Math.floor(secondsLeft(state)))} left in all
+        {say('{{what}} of {{items}} · {{clock}} left in all', {
+          what: state.index + 1,
+          items: state.items.length,
+          clock: clock(Math.floor(secondsLeft(state))),
+        })}
       </Typography>
       <Button onClick={() => setBell(!bell)} aria-pressed={bell}>
-        {bell ? 'Bell on' : 'Bell off'}
+        {bell ? say('Bell on') : say('Bell off')}
       </Button>
       {canSpeak(lesson.language) && (
         <Button onClick={() => setVoiced(!voiced)} aria-pressed={voiced}>
-          {voiced ? 'Voice on' : 'Voice off'}
+          {voiced ? say('Voice on') : say('Voice off')}
         </Button>
       )}
       <Button
         onClick={() => send({ type: 'pacing', by: state.pacing === 'taps' ? 'clock' : 'taps' })}
         aria-pressed={state.pacing === 'taps'}
       >
-        {state.pacing === 'taps' ? 'Breaths by tapping' : 'Breaths by the clock'}
+        {state.pacing === 'taps' ? say('Breaths by tapping') : say('Breaths by the clock')}
       </Button>
       {other && (
         <Button onClick={() => other.put(!other.on)} aria-pressed={other.on}>
-          Cues:&nbsp;<span lang={said}>{LANGUAGE_NAMES[said]}</span>
+          <Said
+            text={'Cues: <1>{{said}}</1>'}
+            values={{ said: say(LANGUAGE_NAMES[said]) }}
+            parts={[<span key="1" lang={said} />]}
+          />
         </Button>
       )}
       <Button onClick={() => setOnlyCues(!onlyCues)} aria-pressed={onlyCues}>
-        {onlyCues ? 'Only cues' : more}
+        {onlyCues ? say('Only cues') : more}
       </Button>
-      <Button onClick={() => send({ type: 'finish' })}>End here</Button>
+      <Button onClick={() => send({ type: 'finish' })}>{say('End here')}</Button>
       <Button component={Link} href={back}>
-        Leave
+        {say('Leave')}
       </Button>
     </Box>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { formatDistanceToNow } from 'date-fns';
@@ -18,12 +19,16 @@ export function BackupNote({ standing: { savedAt, changes } }: { standing: Stand
   const into = async () => {
     try {
       if (folder && (await askToWrite(folder)))
-        enqueueSnackbar(`${await writeIntoFolder(db, folder)} is in “${folder.name}”.`);
+        enqueueSnackbar(
+          say('{{what}} is in “{{name}}”.', { what: await writeIntoFolder(db, folder), name: folder.name }),
+        );
     } catch {
-      enqueueSnackbar('The folder cannot be reached. Choose it again under Settings & files.', { variant: 'error' });
+      enqueueSnackbar(say('The folder cannot be reached. Choose it again under Settings & files.'), {
+        variant: 'error',
+      });
     }
   };
-  const entries = changes === 1 ? 'One entry is' : `${changes} entries are`;
+  const entries = changes === 1 ? say('One entry is') : say('{{count}} entries are', { count: changes });
   return (
     <Alert
       severity="info"
@@ -33,19 +38,23 @@ export function BackupNote({ standing: { savedAt, changes } }: { standing: Stand
         <>
           {folder && (
             <Button size="small" variant="contained" onClick={() => void into()}>
-              Into “{folder.name}”
+              {say('Into “{{name}}”', { name: folder.name })}
             </Button>
           )}
           <Button size="small" onClick={() => void out()}>
-            Save a backup
+            {say('Save a backup')}
           </Button>
         </>
       }
     >
-      {entries} in no backup yet.{' '}
-      {savedAt
-        ? `The last one was saved ${formatDistanceToNow(new Date(savedAt), { addSuffix: true })}.`
-        : 'What is only in this browser can be lost with it.'}
+      {say('{{entries}} in no backup yet. {{what}}', {
+        entries,
+        what: savedAt
+          ? say('The last one was saved {{formatDistanceToNow}}.', {
+              formatDistanceToNow: formatDistanceToNow(new Date(savedAt), { addSuffix: true }),
+            })
+          : say('What is only in this browser can be lost with it.'),
+      })}
     </Alert>
   );
 }

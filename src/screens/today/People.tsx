@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -110,7 +111,7 @@ export function People({
       {students.length >= MANY && (
         <TextField
           size="small"
-          label="Find a student"
+          label={say('Find a student')}
           value={text}
           onChange={(e) => setText(e.target.value)}
           sx={{ mt: 1, width: 280 }}
@@ -118,7 +119,7 @@ export function People({
       )}
       <Box
         component="ul"
-        aria-label="Students"
+        aria-label={say('Students')}
         sx={{
           listStyle: 'none',
           m: 0,
@@ -133,7 +134,7 @@ export function People({
           <StudentCard key={p.student.id} {...p} limits={limits.get(p.student.id) ?? null} />
         ))}
       </Box>
-      {found.length === 0 && <Typography sx={{ mt: 2 }}>Nobody here is called that.</Typography>}
+      {found.length === 0 && <Typography sx={{ mt: 2 }}>{say('Nobody here is called that.')}</Typography>}
       {!wanted && <ShowMore all={people.length} shown={shown} step={AT_ONCE} onShow={setShown} />}
     </>
   );

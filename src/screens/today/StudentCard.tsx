@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -52,10 +53,11 @@ export function StudentCard({
       ? `${base}/teach?practice=${next.practice}`
       : `${base}/student?id=${student.id}&step=${next.step}${next.step === 'progress' ? '&part=again' : ''}`;
   const due = [
-    comes !== null && (comes === '' ? 'comes today' : `comes at ${comes}`),
-    today.practice !== null && `${today.practice} minutes today`,
-    today.due > 0 && `${counted(today.due, 'reading')} due again`,
-    today.open > 0 && `${today.open} planned ${plural(today.open, 'day')} without a mark`,
+    comes !== null && (comes === '' ? say('comes today') : say('comes at {{comes}}', { comes })),
+    today.practice !== null && say('{{count}} minutes today', { count: today.practice }),
+    today.due > 0 && say('{{counted}} due again', { counted: counted(today.due, 'reading') }),
+    today.open > 0 &&
+      say('{{count}} planned {{plural}} without a mark', { count: today.open, plural: plural(today.open, 'day') }),
   ].filter((w) => w !== false);
   return (
     <Box
@@ -73,10 +75,13 @@ export function StudentCard({
       <Figure
         label={
           first
-            ? `Limited first by ${GROUP_WORDS[first.group].name} on the ${first.side}.`
+            ? say('Limited first by {{name}} on the {{side}}.', {
+                name: GROUP_WORDS[first.group].name,
+                side: say(first.side),
+              })
             : last
-              ? 'Nothing is painted.'
-              : 'Not measured yet.'
+              ? say('Nothing is painted.')
+              : say('Not measured yet.')
         }
         posture={STANDING}
         build={build}
@@ -103,17 +108,23 @@ export function StudentCard({
         {student.aim && <Typography sx={{ fontSize: 14, color: 'var(--ink-2)' }}>{student.aim}</Typography>}
         {first && (
           <Typography sx={{ fontSize: 14 }}>
-            <span className="muscle">{GROUP_WORDS[first.group].name}</span>, {first.side}
-            {limits && limits.length > 1 && ` · ${limits.length - 1} more`}
+            <span className="muscle">{GROUP_WORDS[first.group].name}</span>, {say(first.side)}
+            {limits && limits.length > 1 && say(' · {{count}} more', { count: limits.length - 1 })}
           </Typography>
         )}
-        {limits?.length === 0 && last && <Typography sx={{ fontSize: 14 }}>Nothing stops short of typical.</Typography>}
+        {limits?.length === 0 && last && (
+          <Typography sx={{ fontSize: 14 }}>{say('Nothing stops short of typical.')}</Typography>
+        )}
         <Typography variant="caption" component="p">
           {screenOf(student, day()).cautions.length > 0 && (
-            <span style={{ color: 'var(--caution)' }}>▲ caution · </span>
+            <span style={{ color: 'var(--caution)' }}>{say('▲ caution ·')} </span>
           )}
           {due.length > 0 && <strong>{due.join(' · ')} · </strong>}
-          {last ? `measured ${formatDistanceToNow(new Date(last), { addSuffix: true })}` : 'not measured yet'}
+          {last
+            ? say('measured {{formatDistanceToNow}}', {
+                formatDistanceToNow: formatDistanceToNow(new Date(last), { addSuffix: true }),
+              })
+            : say('not measured yet')}
         </Typography>
         <Box sx={{ flex: 1 }} />
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5 }}>
@@ -131,9 +142,9 @@ export function StudentCard({
               size="small"
               component={Link}
               href={`${base}/student?id=${student.id}&step=findings`}
-              aria-label={`Findings: ${student.name}`}
+              aria-label={say('Findings: {{name}}', { name: student.name })}
             >
-              Findings
+              {say('Findings')}
             </Button>
           )}
         </Box>

@@ -1,4 +1,6 @@
 'use client';
+import { say } from '@/core/languages/spoken';
+import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -54,7 +56,7 @@ export function TodayScreen() {
   return (
     <Box sx={{ p: 3, maxWidth: 1180 }}>
       <Typography variant="h1" gutterBottom>
-        Today
+        {say('Today')}
       </Typography>
       {data.sessions
         .filter((m) => m.parkedAt)
@@ -63,12 +65,17 @@ export function TodayScreen() {
           return student ? (
             <Waiting
               key={m.student}
-              action="Go on measuring"
+              action={say('Go on measuring')}
               href={`${base}/student?id=${student.id}&step=measure`}
               onGo={() => void changeSession(db, student.id, {})}
             >
-              Measuring <strong>{student.name}</strong> is parked
-              {m.here && ` at “${testById(m.here.test)?.name ?? m.here.test}”`}; everything typed is kept.
+              <Said
+                text={'Measuring <1>{{name}}</1> is parked'}
+                values={{ name: student.name }}
+                parts={[<strong key="1" />]}
+              />
+              {m.here && say(' at “{{what}}”', { what: testById(m.here.test)?.name ?? m.here.test })}
+              {say('; everything typed is kept.')}
             </Waiting>
           ) : null;
         })}
@@ -78,10 +85,14 @@ export function TodayScreen() {
         return (
           <Waiting
             key={p.practice}
-            action="Go on teaching"
+            action={say('Go on teaching')}
             href={`${base}/teach?${one ? 'class' : 'practice'}=${p.practice}`}
           >
-            <strong>{practice?.title ?? one?.name ?? 'A practice'}</strong> is under way and waits where you left it.
+            <Said
+              text={'<1>{{what}}</1> is under way and waits where you left it.'}
+              values={{ what: practice?.title ?? one?.name ?? say('A practice') }}
+              parts={[<strong key="1" />]}
+            />
           </Waiting>
         );
       })}
@@ -90,13 +101,15 @@ export function TodayScreen() {
       <People {...data} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 3 }}>
         <Button variant="outlined" component={Link} href={`${base}/students?add=1`}>
-          Add student
+          {say('Add student')}
         </Button>
         <CameBackButton />
         <Typography variant="caption">
           {savedAt
-            ? `Last backup ${formatDistanceToNow(new Date(savedAt), { addSuffix: true })}.`
-            : 'No backup saved yet.'}
+            ? say('Last backup {{formatDistanceToNow}}.', {
+                formatDistanceToNow: formatDistanceToNow(new Date(savedAt), { addSuffix: true }),
+              })
+            : say('No backup saved yet.')}
         </Typography>
       </Box>
     </Box>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -23,10 +24,10 @@ export function TodayVisits() {
     >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
         <Typography id="visits-today" variant="h2" sx={{ flex: 1 }}>
-          Who comes
+          {say('Who comes')}
         </Typography>
         <Button size="small" component={Link} href={`${base}/daybook`}>
-          Day book
+          {say('Day book')}
         </Button>
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -60,10 +61,10 @@ export function Welcome() {
     >
       <Box>
         <Typography variant="h1" sx={{ fontSize: { xs: 30, md: 40 }, lineHeight: 1.15 }}>
-          Welcome to Kolpos
+          {say('Welcome to Kolpos')}
         </Typography>
         <Typography sx={{ fontSize: 18, mt: 1, color: 'var(--ink-2)' }}>
-          Find out what limits a student’s hips, and practise for exactly that.
+          {say('Find out what limits a student’s hips, and practise for exactly that.')}
         </Typography>
         <Box component="ol" sx={{ listStyle: 'none', p: 0, my: 3, display: 'grid', gap: 1.5 }}>
           {STEPS.map(({ title, words }, i) => (
@@ -76,31 +77,31 @@ export function Welcome() {
                 {i + 1}
               </Box>
               <Box>
-                <Typography sx={{ fontWeight: 700 }}>{title}</Typography>
-                <Typography sx={{ color: 'var(--ink-2)' }}>{words}</Typography>
+                <Typography sx={{ fontWeight: 700 }}>{say(title)}</Typography>
+                <Typography sx={{ color: 'var(--ink-2)' }}>{say(words)}</Typography>
               </Box>
             </Box>
           ))}
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
           <Button variant="contained" size="large" component={Link} href={`${base}/students?add=1`}>
-            Add the first student
+            {say('Add the first student')}
           </Button>
           <Button variant="outlined" size="large" href={`/demo${addressOf(1)}`}>
-            See it work
+            {say('See it work')}
           </Button>
         </Box>
         <Typography variant="caption" component="p" sx={{ mt: 2.5, maxWidth: 480 }}>
-          You need a mat, a table or firm bed for some tests, and a phone to measure angles. Everything stays in this
-          browser. Kolpos supports your judgement and does not diagnose; where a caution stands, a licensed clinician
-          decides.
+          {say(
+            'You need a mat, a table or firm bed for some tests, and a phone to measure angles. Everything stays in this browser. Kolpos supports your judgement and does not diagnose; where a caution stands, a licensed clinician decides.',
+          )}
         </Typography>
       </Box>
       {scene && (
         <Figure
           {...scene}
-          label="A low lunge, the front of the hip painted where it is lengthened."
-          height="min(62vh, 520px)"
+          label={say('A low lunge, the front of the hip painted where it is lengthened.')}
+          height={say('min(62vh, 520px)')}
           turns
         />
       )}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 
@@ -8,7 +9,7 @@ export function BringPicture({ again, onPicture }: { again: boolean; onPicture: 
   return (
     <>
       <Button variant={again ? 'text' : 'contained'} onClick={() => input.current?.click()}>
-        {again ? 'Another picture' : 'Take or bring in a picture'}
+        {again ? say('Another picture') : say('Take or bring in a picture')}
       </Button>
       <input
         ref={input}
@@ -16,7 +17,7 @@ export function BringPicture({ again, onPicture }: { again: boolean; onPicture: 
         accept="image/*"
         capture="environment"
         hidden
-        aria-label="Picture to measure on"
+        aria-label={say('Picture to measure on')}
         onChange={(e) => {
           const file = e.target.files?.[0];
           if (file) onPicture(file);

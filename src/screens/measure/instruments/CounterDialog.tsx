@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -30,10 +31,10 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
       onClose={onClose}
       big={
         <>
-          <Typography sx={{ mt: 1 }}>Space bar or a tap anywhere counts one.</Typography>
+          <Typography sx={{ mt: 1 }}>{say('Space bar or a tap anywhere counts one.')}</Typography>
           <Typography
             role="status"
-            aria-label="Counted"
+            aria-label={say('Counted')}
             sx={{
               fontSize: { xs: 140, sm: 240 },
               fontWeight: 700,
@@ -47,7 +48,7 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
       }
     >
       <ChoiceChips
-        question="Why did it end?"
+        question={say('Why did it end?')}
         choices={FAILURES.map((f) => ({ id: f, label: f, stops: f === 'pain' }))}
         chosen={failure}
         onChoose={setFailure}
@@ -58,7 +59,7 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
           size="large"
           onClick={() => onTake({ value: count, instrument: 'counter', failure })}
         >
-          Use {count}
+          {say('Use {{count}}', { count })}
         </Button>
         <Button
           disabled={count === 0}
@@ -67,14 +68,14 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
             setCount(count - 1);
           }}
         >
-          One back
+          {say('One back')}
         </Button>
         {hidden !== null && (
           <Button variant="outlined" onClick={() => setSimulating(true)} disabled={simulating}>
-            Use the simulated student
+            {say('Use the simulated student')}
           </Button>
         )}
-        <Button onClick={onClose}>Type it instead</Button>
+        <Button onClick={onClose}>{say('Type it instead')}</Button>
       </Box>
     </TapPane>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -62,25 +63,33 @@ export default function ForceDialog({
     setRunning(null);
     const told = forceOf(curve.current);
     if (!told || told.peak < 2) {
-      setMessage('No push was seen. Check the pad and try again, or type the newtons.');
+      setMessage(say('No push was seen. Check the pad and try again, or type the newtons.'));
       return;
     }
     setResult({ told, curve: curve.current });
-    if (told.held === null) setMessage('Nothing was held for three seconds. Once more: build up in 2 s, hold 3 s.');
-    else if (told.jerked) setMessage('It began with a jerk. A steady push counts more; once more if you can.');
+    if (told.held === null)
+      setMessage(say('Nothing was held for three seconds. Once more: build up in 2 s, hold 3 s.'));
+    else if (told.jerked) setMessage(say('It began with a jerk. A steady push counts more; once more if you can.'));
   };
   const value = result ? (manner === 'break' ? result.told.peak : (result.told.held ?? result.told.peak)) : null;
   const start = result?.curve[0]?.at ?? 0;
   return (
-    <InstrumentFrame title={`Force gauge: ${readout.name}`} width="sm" message={message} onClose={onClose}>
+    <InstrumentFrame
+      title={say('Force gauge: {{name}}', { name: readout.name })}
+      width="sm"
+      message={message}
+      onClose={onClose}
+    >
       <Typography sx={{ mb: 1.5 }}>
-        Pad at a right angle to the limb.{' '}
-        {manner === 'make'
-          ? 'The student builds up over two seconds and holds three; the best three seconds count.'
-          : 'You overcome the student; the peak counts.'}
+        {say('Pad at a right angle to the limb. {{what}}', {
+          what:
+            manner === 'make'
+              ? say('The student builds up over two seconds and holds three; the best three seconds count.')
+              : say('You overcome the student; the peak counts.'),
+        })}
       </Typography>
       <Typography
-        aria-label="Force now"
+        aria-label={say('Force now')}
         sx={{ fontSize: 96, fontWeight: 700, lineHeight: 1, textAlign: 'center', fontVariantNumeric: 'tabular-nums' }}
       >
         {Math.round(value ?? now)} <span style={{ fontSize: 32 }}>N</span>
@@ -88,11 +97,13 @@ export default function ForceDialog({
       {result && (
         <>
           <Typography sx={{ textAlign: 'center' }}>
-            peak {result.told.peak.toFixed(0)} N
-            {result.told.held !== null && <> · best three seconds {result.told.held.toFixed(0)} N</>}
+            {say('peak {{peak}} N', { peak: result.told.peak.toFixed(0) })}
+            {result.told.held !== null && (
+              <> {say('· best three seconds {{held}} N', { held: result.told.held.toFixed(0) })}</>
+            )}
           </Typography>
           <LineChart
-            label={`Push over time: peak ${result.told.peak.toFixed(0)} newtons`}
+            label={say('Push over time: peak {{peak}} newtons', { peak: result.told.peak.toFixed(0) })}
             height={180}
             series={[
               {
@@ -117,7 +128,7 @@ export default function ForceDialog({
           <>
             {cable && (
               <Button variant="outlined" onClick={() => cable && begin(cable)}>
-                {result ? 'Once more, gauge on a cable' : 'Use a gauge on a cable'}
+                {result ? say('Once more, gauge on a cable') : say('Use a gauge on a cable')}
               </Button>
             )}
             {hidden !== null && (
@@ -125,23 +136,23 @@ export default function ForceDialog({
                 variant="outlined"
                 onClick={() => begin(simulatedForce(simulatedNewtons(hidden, mass_kg, lever_cm, gravity_Nm), trial))}
               >
-                {result ? 'Once more, simulated push' : 'Use the simulated push'}
+                {result ? say('Once more, simulated push') : say('Use the simulated push')}
               </Button>
             )}
             {!cable && hidden === null && (
               <Typography role="alert">
-                This browser cannot read a gauge by itself. Type the newtons that the gauge shows.
+                {say('This browser cannot read a gauge by itself. Type the newtons that the gauge shows.')}
               </Typography>
             )}
           </>
         ) : (
           <Button variant="contained" onClick={end} sx={{ py: 2, px: 5, fontSize: 20 }}>
-            Stop
+            {say('Stop')}
           </Button>
         )}
         {value !== null && (
           <Button variant="contained" onClick={() => onTake({ value: Math.round(value), instrument: 'force-gauge' })}>
-            Use {Math.round(value)} N
+            {say('Use {{count}} N', { count: Math.round(value) })}
           </Button>
         )}
       </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -54,7 +55,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
     // What the page shows is what is taken, however busy the machine was since it was drawn.
     const held = state?.held ?? meter.current.capture();
     if (!held) {
-      setMessage('Not still yet. Hold the limb and the device quiet for a moment, then press again.');
+      setMessage(say('Not still yet. Hold the limb and the device quiet for a moment, then press again.'));
       return;
     }
     onTake({
@@ -67,26 +68,33 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
 
   const angle = state?.angle ?? null;
   return (
-    <InstrumentFrame title={`Inclinometer: ${readout.name}`} width="sm" message={message} onClose={onClose}>
+    <InstrumentFrame
+      title={say('Inclinometer: {{name}}', { name: readout.name })}
+      width="sm"
+      message={message}
+      onClose={onClose}
+    >
       <Typography sx={{ mb: 1.5 }}>
-        Lay the long edge along the limb. Level is zero; for a zero of your own ({readout.zero}) hold it there and press
-        Zero here. Move to the end and hold: the number turns dark when it is still.
+        {say(
+          'Lay the long edge along the limb. Level is zero; for a zero of your own ({{zero}}) hold it there and press Zero here. Move to the end and hold: the number turns dark when it is still.',
+          { zero: readout.zero },
+        )}
       </Typography>
       {running === null && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           {device && (
             <Button variant="contained" onClick={() => device && begin(device)}>
-              Use this device’s sensor
+              {say('Use this device’s sensor')}
             </Button>
           )}
           {hidden !== null && (
             <Button variant="outlined" onClick={() => begin(simulatedTilt(hidden, readout, trial))}>
-              Use the simulated limb
+              {say('Use the simulated limb')}
             </Button>
           )}
           {!device && hidden === null && (
             <Typography role="alert">
-              This browser offers no motion sensor. Type the reading; a phone or tablet can measure it.
+              {say('This browser offers no motion sensor. Type the reading; a phone or tablet can measure it.')}
             </Typography>
           )}
         </Box>
@@ -96,7 +104,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
           <Typography variant="caption">{running}</Typography>
           <Typography
             role="timer"
-            aria-label="Tilt now"
+            aria-label={say('Tilt now')}
             sx={{
               fontSize: { xs: 128, sm: 112 },
               lineHeight: 1,
@@ -108,8 +116,8 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
             {angle === null ? '–' : `${Math.round(sign * angle)}°`}
           </Typography>
           <Typography aria-live="polite" sx={{ fontWeight: 600 }}>
-            {state?.still ? 'Still: take it' : angle === null ? 'Waiting for the sensor' : 'Moving'}
-            {zero ? ' · from your zero' : ' · from level'}
+            {state?.still ? say('Still: take it') : angle === null ? say('Waiting for the sensor') : say('Moving')}
+            {zero ? say(' · from your zero') : say(' · from level')}
           </Typography>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, justifyContent: 'center', my: 2 }}>
             <Button
@@ -118,11 +126,11 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
                 const set = meter.current.setZero();
                 // What is shown is what a press takes: at once from the new zero.
                 setState(meter.current.state());
-                setMessage(set ? null : 'Hold still for the zero, then press again.');
+                setMessage(set ? null : say('Hold still for the zero, then press again.'));
                 if (set) setZero(true);
               }}
             >
-              Zero here
+              {say('Zero here')}
             </Button>
             {zero && (
               <Button
@@ -133,7 +141,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
                   setZero(false);
                 }}
               >
-                Back to level
+                {say('Back to level')}
               </Button>
             )}
             <Button
@@ -143,11 +151,11 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
                 setFlipped(!flipped);
               }}
             >
-              Turn the sign
+              {say('Turn the sign')}
             </Button>
           </Box>
           <Button variant="contained" fullWidth onClick={take} sx={{ py: 2.5, fontSize: 20 }}>
-            Take the reading (space)
+            {say('Take the reading (space)')}
           </Button>
         </Box>
       )}

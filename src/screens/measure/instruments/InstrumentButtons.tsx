@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
@@ -61,7 +62,7 @@ export function InstrumentButtons({
     setListening(true);
     const heard = await hearNumber();
     setListening(false);
-    if (heard === null) onProblem('No number was heard. Say it once more, or type it.');
+    if (heard === null) onProblem(say('No number was heard. Say it once more, or type it.'));
     else onTake({ value: heard });
   };
   const shared = open && {
@@ -78,12 +79,12 @@ export function InstrumentButtons({
     <>
       {(readout.instruments ?? []).map((id) => (
         <Button key={id} size="small" onClick={() => void start(id)}>
-          {LABELS[id]}
+          {say(LABELS[id])}
         </Button>
       ))}
       {voice && (
         <Button size="small" onClick={() => void listen()} disabled={listening}>
-          {listening ? 'Listening' : 'Say it'}
+          {listening ? say('Listening') : say('Say it')}
         </Button>
       )}
       {shared && open.id === 'inclinometer' && <InclinometerDialog {...shared} />}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -41,7 +42,7 @@ export function InstrumentFrame({
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Type it instead</Button>
+        <Button onClick={onClose}>{say('Type it instead')}</Button>
         {use}
       </DialogActions>
     </Dialog>

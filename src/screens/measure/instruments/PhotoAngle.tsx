@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Slider from '@mui/material/Slider';
 import Typography from '@mui/material/Typography';
@@ -28,15 +29,18 @@ export function PhotoAngle({
     <>
       <Typography
         role="status"
-        aria-label="Angle on the picture"
+        aria-label={say('Angle on the picture')}
         sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1, fontVariantNumeric: 'tabular-nums' }}
       >
         {value === null ? '–' : withUnit(readout, value)}
       </Typography>
       <Typography sx={{ mb: 1 }}>
         {told
-          ? `likely within ± ${told.likelyError.toFixed(1)}°${placements > 1 ? ` from ${placements} placements` : ''}`
-          : 'Put the points where they belong.'}
+          ? say('likely within ± {{likelyError}}°{{what}}', {
+              likelyError: told.likelyError.toFixed(1),
+              what: placements > 1 ? say(' from {{count}} placements', { count: placements }) : '',
+            })
+          : say('Put the points where they belong.')}
       </Typography>
       <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
         {points
@@ -49,12 +53,12 @@ export function PhotoAngle({
         {guide.line && (
           <li>
             <strong>L–R</strong> {guide.line}
-            {guide.zero === 'level' && guide.line === 'level' ? ': a table edge, or leave it' : ''}
+            {guide.zero === 'level' && guide.line === 'level' ? say(': a table edge, or leave it') : ''}
           </li>
         )}
       </Box>
       <Typography variant="caption" component="p">
-        Drag the points, or choose one and use the arrow keys (shift: ten at a time).
+        {say('Drag the points, or choose one and use the arrow keys (shift: ten at a time).')}
       </Typography>
     </>
   );
@@ -66,7 +70,7 @@ export function ZoomSlider({ zoom, onZoom }: { zoom: number; onZoom: (zoom: numb
   return (
     <>
       <Typography variant="caption" component="p" sx={{ mt: 1 }} id="zoom-label">
-        Zoom
+        {say('Zoom')}
       </Typography>
       <Slider
         aria-labelledby="zoom-label"

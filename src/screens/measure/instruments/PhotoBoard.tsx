@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragMoveEvent } from '@dnd-kit/core';
 import { useRef, type KeyboardEvent } from 'react';
@@ -142,7 +143,7 @@ function Dot({
       ref={setNodeRef}
       {...attributes}
       {...listeners}
-      aria-label={`${point.sign}: ${point.name}. Arrow keys move it.`}
+      aria-label={say('{{sign}}: {{name}}. Arrow keys move it.', { sign: point.sign, name: point.name })}
       aria-roledescription="point"
       onKeyDown={onKey}
       sx={{

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -79,14 +80,14 @@ export default function PhotoDialog(props: InstrumentProps) {
   };
   return (
     <InstrumentFrame
-      title={`Photo: ${readout.name}`}
+      title={say('Photo: {{name}}', { name: readout.name })}
       width="lg"
       message={message}
       onClose={onClose}
       use={
         value !== null && (
           <Button variant="contained" onClick={() => void use()}>
-            Use {withUnit(readout, value)}
+            {say('Use {{withUnit}}', { withUnit: withUnit(readout, value) })}
           </Button>
         )
       }
@@ -94,7 +95,10 @@ export default function PhotoDialog(props: InstrumentProps) {
       {!shot && (
         <>
           <Typography sx={{ mb: 1.5 }}>
-            Take it {guide.from}, the tested limb whole in the picture. It stays on this machine and goes into no file.
+            {say(
+              'Take it {{from}}, the tested limb whole in the picture. It stays on this machine and goes into no file.',
+              { from: guide.from },
+            )}
           </Typography>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <BringPicture again={shot !== null} onPicture={(blob) => void open(blob)} />
@@ -137,7 +141,7 @@ export default function PhotoDialog(props: InstrumentProps) {
             {guide.pastUpright && (
               <FormControlLabel
                 control={<Checkbox checked={leftward} onChange={(_, v) => setLeftward(v)} />}
-                label="Feet point to the left in the picture"
+                label={say('Feet point to the left in the picture')}
               />
             )}
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
@@ -151,14 +155,14 @@ export default function PhotoDialog(props: InstrumentProps) {
                   setMoved(new Set());
                 }}
               >
-                Place once more
+                {say('Place once more')}
               </Button>
               <BringPicture again={shot !== null} onPicture={(blob) => void open(blob)} />
             </Box>
             <FormControlLabel
               sx={{ mt: 1 }}
               control={<Checkbox checked={keep} onChange={(_, v) => setKeep(v)} />}
-              label="Keep the picture on this machine"
+              label={say('Keep the picture on this machine')}
             />
           </Box>
         </Box>

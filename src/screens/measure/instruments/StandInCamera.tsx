@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
@@ -38,11 +39,11 @@ export function StandInCamera({
   return (
     <>
       <Button variant="outlined" onClick={take} disabled={failed}>
-        {failed ? 'The stand-in could not draw' : 'Photograph the simulated student'}
+        {failed ? say('The stand-in could not draw') : say('Photograph the simulated student')}
       </Button>
       <Box aria-hidden="true" sx={{ position: 'fixed', left: -4000, top: 0, width: 900, height: 700 }}>
         <Figure
-          label="Simulated student"
+          label={say('Simulated student')}
           posture={posture}
           build={build}
           view={guide.camera}

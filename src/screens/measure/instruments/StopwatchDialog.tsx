@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -60,14 +61,14 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
         <>
           <Typography sx={{ mt: 1 }}>
             {run === null
-              ? 'Space bar or a tap anywhere starts the clock.'
+              ? say('Space bar or a tap anywhere starts the clock.')
               : seconds === null
-                ? 'Space bar or a tap anywhere stops it.'
-                : 'Stopped.'}
+                ? say('Space bar or a tap anywhere stops it.')
+                : say('Stopped.')}
           </Typography>
           <Typography
             role="timer"
-            aria-label="Seconds held"
+            aria-label={say('Seconds held')}
             sx={{
               fontSize: { xs: 120, sm: 220 },
               fontWeight: 700,
@@ -77,7 +78,7 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
           >
             {(run?.now ?? 0).toFixed(seconds === null ? 0 : 1)}
           </Typography>
-          <Typography variant="caption">seconds · {clock.name}</Typography>
+          <Typography variant="caption">{say('seconds · {{name}}', { name: clock.name })}</Typography>
         </>
       }
     >
@@ -90,13 +91,13 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
             setClock(clock.simulated ? realClock : simulatedClock(hidden, trial));
           }}
         >
-          {clock.simulated ? 'Use a real clock' : 'Use the simulated student'}
+          {clock.simulated ? say('Use a real clock') : say('Use the simulated student')}
         </Button>
       )}
       {seconds !== null && (
         <>
           <ChoiceChips
-            question="Why did it end?"
+            question={say('Why did it end?')}
             choices={FAILURES.map((f) => ({ id: f, label: f, stops: f === 'pain' }))}
             chosen={failure}
             onChoose={setFailure}
@@ -107,7 +108,7 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
               size="large"
               onClick={() => onTake({ value: Math.round(seconds), instrument: 'stopwatch', failure })}
             >
-              Use {Math.round(seconds)} s
+              {say('Use {{count}} s', { count: Math.round(seconds) })}
             </Button>
             <Button
               onClick={(e) => {
@@ -116,13 +117,13 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
                 setFailure(undefined);
               }}
             >
-              From nought again
+              {say('From nought again')}
             </Button>
           </Box>
         </>
       )}
       <Button onClick={onClose} sx={{ mt: 1 }}>
-        Type it instead
+        {say('Type it instead')}
       </Button>
     </TapPane>
   );

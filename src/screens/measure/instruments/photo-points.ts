@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Placement, PicturePoint } from '@/core/measuring/photo';
 import type { PhotoGuide } from '@/core/measuring/photo-marks';
 import type { BoardPoint } from './PhotoBoard';
@@ -23,7 +24,7 @@ export function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
   const line = [0, 1].map((i) => ({
     id: `line${i}`,
     sign: i === 0 ? 'L' : 'R',
-    name: `${guide.line ?? ''}, ${i === 0 ? 'first' : 'second'} point`,
+    name: say('{{what}}, {{what2}} point', { what: guide.line ?? '', what2: i === 0 ? 'first' : 'second' }),
     // A level line starts along the picture's foot, so that leaving it there takes the picture as level.
     at:
       guide.zero === 'upright'

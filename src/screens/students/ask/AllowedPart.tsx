@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -31,14 +32,15 @@ export function AllowedPart({
       {allowed.map((a) => (
         <Box key={`${a.demand}/${a.does}/${a.over}`} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
           <Typography sx={{ fontSize: 14, flex: 1 }}>
-            <strong>Allowed by {a.by}:</strong> {allowedWords(caution, a)}. “{a.why}” ({dayWords(a.on)})
+            <strong>{say('Allowed by {{by}}:', { by: a.by })}</strong> {allowedWords(caution, a)}. “{a.why}” (
+            {dayWords(a.on)})
           </Typography>
           <Button
             size="small"
             onClick={() => onChange(allowed.filter((x) => x !== a))}
-            aria-label={`Not allowed any more: ${allowedWords(caution, a)}`}
+            aria-label={say('Not allowed any more: {{allowed}}', { allowed: allowedWords(caution, a) })}
           >
-            Take it back
+            {say('Take it back')}
           </Button>
         </Box>
       ))}
@@ -54,7 +56,7 @@ export function AllowedPart({
       ) : (
         left.length > 0 && (
           <Button size="small" onClick={() => setAsking(true)}>
-            Something of it is allowed …
+            {say('Something of it is allowed …')}
           </Button>
         )
       )}
@@ -78,7 +80,7 @@ function AllowForm({
   return (
     <Box
       component="form"
-      aria-label="What is allowed"
+      aria-label={say('What is allowed')}
       onSubmit={(e) => {
         e.preventDefault();
         setTried(true);
@@ -90,7 +92,7 @@ function AllowForm({
     >
       <TextField
         select
-        label="What is allowed"
+        label={say('What is allowed')}
         sx={{ gridColumn: '1 / -1' }}
         value={chosen}
         onChange={(e) => setChosen(Number(e.target.value))}
@@ -103,26 +105,26 @@ function AllowForm({
         ))}
       </TextField>
       <TextField
-        label="Who says so"
+        label={say('Who says so')}
         autoFocus
         value={by}
         onChange={(e) => setBy(e.target.value)}
         error={tried && !by.trim()}
-        helperText={tried && !by.trim() ? 'A name or a role, please.' : 'For example: the physiotherapist'}
+        helperText={tried && !by.trim() ? say('A name or a role, please.') : say('For example: the physiotherapist')}
       />
       <TextField
-        label="What was said"
+        label={say('What was said')}
         value={why}
         onChange={(e) => setWhy(e.target.value)}
         error={tried && !why.trim()}
-        helperText={tried && !why.trim() ? 'What was said, please.' : 'Kept with today’s date'}
+        helperText={tried && !why.trim() ? say('What was said, please.') : say('Kept with today’s date')}
       />
       <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 1 }}>
         <Button type="submit" variant="outlined" size="small">
-          Allow it
+          {say('Allow it')}
         </Button>
         <Button size="small" onClick={onCancel}>
-          Leave it closed
+          {say('Leave it closed')}
         </Button>
       </Box>
     </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import type { Build, Side } from '@/core/body';
 import type { Complaint, Place } from '@/core/students/student';
 import { PlaceMap } from '../../shell/PlaceMap';
@@ -15,7 +16,7 @@ export function BodyMap({
 }) {
   return (
     <PlaceMap
-      label="Where it bothers"
+      label={say('Where it bothers')}
       build={build}
       chosen={(place, side) => complaints.some((c) => c.place === place && (c.side === side || c.side === 'both'))}
       onChoose={onToggle}

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { dayWords } from '@/core/day-words';
 import { inSentence } from '@/core/poses/words';
 import Autocomplete from '@mui/material/Autocomplete';
@@ -53,23 +54,25 @@ export function CautionList({
         renderInput={(p) => (
           <TextField
             {...p}
-            label="Cautions"
-            helperText="Ask about each before you test: type a few letters or open the list. Kolpos does not diagnose."
+            label={say('Cautions')}
+            helperText={say(
+              'Ask about each before you test: type a few letters or open the list. Kolpos does not diagnose.',
+            )}
           />
         )}
       />
       <Box
         component="ul"
-        aria-label="What was told"
+        aria-label={say('What was told')}
         sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, display: 'grid', gap: 1 }}
       >
         {byAge !== null && (
           <Box component="li" sx={{ display: 'flex', gap: 1, alignItems: 'center', color: 'var(--caution)' }}>
             <Typography sx={{ flex: 1, fontSize: 14 }}>
-              ▲ Stands for the age: {cautionById(byAge)?.name}. {cautionById(byAge)?.message}
+              {say('▲ Stands for the age:')} {cautionById(byAge)?.name}. {cautionById(byAge)?.message}
             </Typography>
             <Button size="small" onClick={() => onChange([...entries, { caution: byAge }])}>
-              Write it down
+              {say('Write it down')}
             </Button>
           </Box>
         )}
@@ -124,28 +127,29 @@ function Told({
     >
       <Typography sx={{ color: live ? 'var(--caution)' : 'var(--ink-2)', fontWeight: 700, fontSize: 15 }}>
         {live ? '▲ ' : ''}
-        {caution ? `${LEVEL_WORDS[caution.level]}: ${now?.name ?? caution.name}` : entry.caution}
-        {entry.cleared && ` · lifted by ${entry.cleared.by} on ${dayWords(entry.cleared.on)}`}
-        {!entry.cleared && !live && ` · over since ${entry.until ?? ''}`}
+        {caution ? `${say(LEVEL_WORDS[caution.level])}: ${now?.name ?? caution.name}` : entry.caution}
+        {entry.cleared &&
+          say(' · lifted by {{by}} on {{day}}', { by: entry.cleared.by, day: dayWords(entry.cleared.on) })}
+        {!entry.cleared && !live && say(' · over since {{what}}', { what: entry.until ?? '' })}
       </Typography>
       {live && caution?.sided && <WhichSide side={entry.side} onSide={(side) => onPut(toldOfSide(entry, side))} />}
       {live && caution && (
         <>
           <Typography sx={{ fontSize: 14 }}>
-            <strong>Ask:</strong> {caution.ask}
+            <strong>{say('Ask:')}</strong> {caution.ask}
           </Typography>
           <Typography sx={{ fontSize: 14 }}>
-            <strong>Why:</strong> {caution.reason}
+            <strong>{say('Why:')}</strong> {caution.reason}
           </Typography>
           {(caution.rules.length === 0 || now.rules.length > 0) && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>You might say:</strong> “{caution.message}”
+              <strong>{say('You might say:')}</strong> “{caution.message}”
             </Typography>
           )}
           {caution.rules.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>In poses:</strong>{' '}
-              {now.rules.length > 0 ? ruleSentences(now.rules).join(' ') : 'Nothing of it is closed any more.'}
+              <strong>{say('In poses:')}</strong>{' '}
+              {now.rules.length > 0 ? ruleSentences(now.rules).join(' ') : say('Nothing of it is closed any more.')}
             </Typography>
           )}
           <AllowedPart
@@ -155,18 +159,18 @@ function Told({
             onChange={(allowed) => onPut({ allowed: allowed.length > 0 ? allowed : undefined })}
           />
           <Typography sx={{ fontSize: 14 }}>
-            {stopSentence(caution)} <strong>Whom to see:</strong> {caution.see}.
+            {stopSentence(caution)} <strong>{say('Whom to see:')}</strong> {caution.see}.
           </Typography>
           {good.length > 0 && caution.rules.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>Stays good:</strong> {good.map((s) => inSentence(s.name)).join(', ')}.
+              <strong>{say('Stays good:')}</strong> {good.map((s) => inSentence(s.name)).join(', ')}.
             </Typography>
           )}
           {locked.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>Tests it locks:</strong>{' '}
+              <strong>{say('Tests it locks:')}</strong>{' '}
               {locked.length === BATTERY.length
-                ? 'every test and practice'
+                ? say('every test and practice')
                 : locked.map((t) => t.name.toLowerCase()).join('; ')}
             </Typography>
           )}
@@ -174,10 +178,10 @@ function Told({
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
         <Box sx={{ width: 150 }}>
-          <KeptText label="Since" value={entry.since ?? ''} max={40} onKeep={(since) => onPut({ since })} />
+          <KeptText label={say('Since')} value={entry.since ?? ''} max={40} onKeep={(since) => onPut({ since })} />
         </Box>
         <TextField
-          label="Until"
+          label={say('Until')}
           type="date"
           value={entry.until ?? ''}
           onChange={(e) => onPut({ until: e.target.value || undefined })}
@@ -186,11 +190,11 @@ function Told({
         />
         {entry.cleared ? (
           <Button size="small" onClick={() => onPut({ cleared: undefined })}>
-            It stands again
+            {say('It stands again')}
           </Button>
         ) : clearing === null ? (
           <Button size="small" onClick={() => setClearing('')}>
-            Lifted by …
+            {say('Lifted by …')}
           </Button>
         ) : (
           <Box
@@ -205,24 +209,24 @@ function Told({
             sx={{ display: 'flex', gap: 1 }}
           >
             <TextField
-              label="Who lifted it, and why"
+              label={say('Who lifted it, and why')}
               value={clearing}
               autoFocus
               onChange={(e) => setClearing(e.target.value)}
-              helperText={clearing.trim() === '' ? 'For example: the GP says fine' : ' '}
+              helperText={clearing.trim() === '' ? say('For example: the GP says fine') : ' '}
             />
             <Button type="submit" disabled={clearing.trim() === ''} sx={{ alignSelf: 'flex-start' }}>
-              Lift it
+              {say('Lift it')}
             </Button>
           </Box>
         )}
         {onOther && entry.side && (
           <Button size="small" onClick={onOther}>
-            The {otherSide(entry.side)} side too
+            {say('The {{otherSide}} side too', { otherSide: say(otherSide(entry.side)) })}
           </Button>
         )}
         <Button size="small" onClick={onRemove}>
-          Entered by mistake
+          {say('Entered by mistake')}
         </Button>
       </Box>
     </Box>
@@ -236,13 +240,13 @@ function WhichSide({ side, onSide }: { side: CautionEntry['side']; onSide: (side
       exclusive
       size="small"
       sx={{ my: 0.75 }}
-      aria-label="Which side"
+      aria-label={say('Which side')}
       value={side ?? 'both'}
       onChange={(_, v: 'left' | 'right' | 'both' | null) => v && onSide(v === 'both' ? undefined : v)}
     >
-      <ToggleButton value="left">left</ToggleButton>
-      <ToggleButton value="right">right</ToggleButton>
-      <ToggleButton value="both">both, or not asked</ToggleButton>
+      <ToggleButton value="left">{say('left')}</ToggleButton>
+      <ToggleButton value="right">{say('right')}</ToggleButton>
+      <ToggleButton value="both">{say('both, or not asked')}</ToggleButton>
     </ToggleButtonGroup>
   );
 }

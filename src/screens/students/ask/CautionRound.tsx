@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -20,7 +21,7 @@ export function CautionRound({ student, change }: { student: Student; change: (p
   const no = new Set(student.askedNo ?? []);
   const answer = new Map(FURTHER.map((c) => [c.id, answerTo(student, c.id, day)]));
   const asked = FURTHER.filter((c) => answer.get(c.id) !== null).length;
-  const say = (id: string, answer: 'yes' | 'no' | null): void => {
+  const put = (id: string, answer: 'yes' | 'no' | null): void => {
     const askedNo = [...no].filter((x) => x !== id);
     const cautions = student.cautions.filter((c) => c.caution !== id || !stands(c, day));
     change({
@@ -31,9 +32,9 @@ export function CautionRound({ student, change }: { student: Student; change: (p
   return (
     <Box component="details" sx={{ mt: 1.5 }}>
       <summary>
-        Go through all of them: {asked} of {FURTHER.length} asked
+        {say('Go through all of them: {{asked}} of {{fURTHER}} asked', { asked, fURTHER: FURTHER.length })}
       </summary>
-      <Box component="ul" aria-label="Every caution" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
+      <Box component="ul" aria-label={say('Every caution')} sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
         {FURTHER.map((c) => (
           <Box
             component="li"
@@ -46,16 +47,16 @@ export function CautionRound({ student, change }: { student: Student; change: (p
               size="small"
               aria-label={c.name}
               value={answer.get(c.id) ?? null}
-              onChange={(_, v: 'yes' | 'no' | null) => say(c.id, v)}
+              onChange={(_, v: 'yes' | 'no' | null) => put(c.id, v)}
             >
-              <ToggleButton value="yes">yes</ToggleButton>
-              <ToggleButton value="no">asked, no</ToggleButton>
+              <ToggleButton value="yes">{say('yes')}</ToggleButton>
+              <ToggleButton value="no">{say('asked, no')}</ToggleButton>
             </ToggleButtonGroup>
           </Box>
         ))}
       </Box>
       <Button size="small" component={Link} href={`${base}/sheet/questions?id=${student.id}`}>
-        Questions on paper
+        {say('Questions on paper')}
       </Button>
     </Box>
   );

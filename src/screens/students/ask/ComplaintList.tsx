@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -29,7 +30,7 @@ export function ComplaintList({
   if (complaints.length === 0)
     return (
       <Typography color="text.secondary">
-        No trouble so far. Tap the ring on the body where it hurts or pulls.
+        {say('No trouble so far. Tap the ring on the body where it hurts or pulls.')}
       </Typography>
     );
   const put = (index: number, part: Partial<Complaint>) =>
@@ -42,38 +43,38 @@ export function ComplaintList({
           <Box
             component="li"
             key={`${c.place}/${c.side}/${i}`}
-            aria-label={`${PLACE_WORDS[c.place]}, ${c.side}`}
+            aria-label={`${say(PLACE_WORDS[c.place])}, ${c.side}`}
             sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5 }}
           >
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
               <Typography sx={{ fontWeight: 700, flex: 1 }}>
-                {PLACE_WORDS[c.place]} {SIDE_MARK[c.side]}
+                {say(PLACE_WORDS[c.place])} {SIDE_MARK[c.side]}
               </Typography>
               {SIDES_SAID.map((side) => (
-                <Pick key={side} label={side} on={c.side === side} press={() => put(i, { side })} />
+                <Pick key={side} label={say(side)} on={c.side === side} press={() => put(i, { side })} />
               ))}
               <Button size="small" onClick={() => onChange(complaints.filter((_, k) => k !== i))}>
-                Take out
+                {say('Take out')}
               </Button>
             </Box>
-            <Line label="When">
+            <Line label={say('When')}>
               {COMPLAINT_TIMES.map((t) => {
                 const times = c.times ?? [];
                 return (
                   <Pick
                     key={t}
-                    label={TIME_WORDS[t]}
+                    label={say(TIME_WORDS[t])}
                     on={times.includes(t)}
                     press={() => put(i, { times: times.includes(t) ? times.filter((x) => x !== t) : [...times, t] })}
                   />
                 );
               })}
             </Line>
-            <Line label="How">
+            <Line label={say('How')}>
               {QUALITIES.map((q) => (
                 <Pick
                   key={q}
-                  label={QUALITY_WORDS[q]}
+                  label={say(QUALITY_WORDS[q])}
                   on={c.quality === q}
                   press={() => put(i, { quality: c.quality === q ? undefined : q })}
                 />
@@ -82,11 +83,13 @@ export function ComplaintList({
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 200px', gap: 2, alignItems: 'center', mt: 0.5 }}>
               <Box sx={{ px: 1 }}>
                 <Typography variant="caption" component="p">
-                  How strong: {c.strength === undefined ? 'not said' : `${c.strength} of 10`}
+                  {say('How strong: {{what}}', {
+                    what: c.strength === undefined ? say('not said') : say('{{count}} of 10', { count: c.strength }),
+                  })}
                 </Typography>
                 <Slider
                   size="small"
-                  aria-label={`How strong, ${PLACE_WORDS[c.place]}`}
+                  aria-label={say('How strong, {{place}}', { place: say(PLACE_WORDS[c.place]) })}
                   min={0}
                   max={10}
                   step={1}
@@ -95,17 +98,17 @@ export function ComplaintList({
                   onChange={(_, v) => put(i, { strength: Number(v) })}
                 />
               </Box>
-              <KeptText label="Since" value={c.since ?? ''} max={40} onKeep={(since) => put(i, { since })} />
+              <KeptText label={say('Since')} value={c.since ?? ''} max={40} onKeep={(since) => put(i, { since })} />
             </Box>
             <TextField
               select
               fullWidth
-              label="What it sounds like"
+              label={say('What it sounds like')}
               value={c.sounds ?? ''}
               onChange={(e) => put(i, { sounds: e.target.value || undefined })}
               sx={{ mt: 1 }}
             >
-              <MenuItem value="">none of these</MenuItem>
+              <MenuItem value="">{say('none of these')}</MenuItem>
               {soundsLike(c.place).map((p) => (
                 <MenuItem key={p.id} value={p.id} sx={{ whiteSpace: 'normal' }}>
                   {p.says}
@@ -115,15 +118,19 @@ export function ComplaintList({
             {pattern && (
               <Typography sx={{ fontSize: 14, mt: 1 }}>
                 {pattern.ideas.length > 0 && (
-                  <>Possible, not a diagnosis: {pattern.ideas.join('; ')}. Until it is clearer: </>
+                  <>
+                    {say('Possible, not a diagnosis: {{ideas}}. Until it is clearer:', {
+                      ideas: pattern.ideas.join('; '),
+                    })}{' '}
+                  </>
                 )}
-                {pattern.begin} <strong>To a clinician:</strong> {pattern.refer}
+                {pattern.begin} <strong>{say('To a clinician:')}</strong> {pattern.refer}
                 {pattern.caution && (
                   <Button
                     size="small"
                     onClick={() => onAskCaution(pattern.caution ?? '', c.side === 'both' ? undefined : c.side)}
                   >
-                    Note the caution
+                    {say('Note the caution')}
                   </Button>
                 )}
               </Typography>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -29,14 +30,14 @@ export function FirstTests({
   if (screening.stopped)
     return (
       <Typography sx={{ color: 'var(--caution)', fontWeight: 600 }}>
-        ▲ Nothing is proposed and nothing is tested until the caution above is lifted.
+        {say('▲ Nothing is proposed and nothing is tested until the caution above is lifted.')}
       </Typography>
     );
   const found = testsFor(complaints).slice(0, MOST);
   if (found.length === 0)
     return (
       <Typography color="text.secondary">
-        Without a complaint the quick look is a good beginning: it takes about a quarter of an hour.
+        {say('Without a complaint the quick look is a good beginning: it takes about a quarter of an hour.')}
       </Typography>
     );
   return (
@@ -51,13 +52,16 @@ export function FirstTests({
               {shutSides.map(({ side }) => (
                 <span key={side} style={{ color: 'var(--caution)' }}>
                   {' '}
-                  ▲ {side} locked by a caution
+                  {say('▲ {{side}} locked by a caution', { side: say(side) })}
                 </span>
               ))}
               {lock && (
                 <span style={{ color: 'var(--caution)' }}>
                   {' '}
-                  ▲ {lock.open.length > 0 ? `only ${lock.open.map((v) => v.name).join(' or ')}` : 'locked by a caution'}
+                  ▲{' '}
+                  {lock.open.length > 0
+                    ? say('only {{open}}', { open: lock.open.map((v) => v.name).join(' or ') })
+                    : say('locked by a caution')}
                 </span>
               )}
               <Typography variant="caption" component="p">
@@ -68,7 +72,7 @@ export function FirstTests({
         })}
       </Box>
       <Typography variant="caption" component="p" sx={{ mb: 1 }}>
-        Which tests would make an idea likelier or less likely: a starting point of ours, not a diagnosis.
+        {say('Which tests would make an idea likelier or less likely: a starting point of ours, not a diagnosis.')}
       </Typography>
       <Button
         variant="outlined"
@@ -78,7 +82,7 @@ export function FirstTests({
           });
         }}
       >
-        Test these
+        {say('Test these')}
       </Button>
     </Box>
   );

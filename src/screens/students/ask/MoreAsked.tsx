@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -31,12 +32,12 @@ export function MoreAsked({ student, change }: { student: Student; change: (part
     list?.includes(id) ? list.filter((x) => x !== id) : [...(list ?? []), id];
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <Box role="group" aria-label="Consent">
-        <Typography variant="h3">Consent to being tested</Typography>
+      <Box role="group" aria-label={say('Consent')}>
+        <Typography variant="h3">{say('Consent to being tested')}</Typography>
         <ToggleButtonGroup
           exclusive
           size="small"
-          aria-label="Touch"
+          aria-label={say('Touch')}
           value={consent?.touch ?? null}
           onChange={(_, touch: 'yes' | 'ask' | 'no' | null) =>
             change({
@@ -46,72 +47,87 @@ export function MoreAsked({ student, change }: { student: Student; change: (part
         >
           {TOUCH.map(([id, words]) => (
             <ToggleButton key={id} value={id}>
-              {words}
+              {say(words)}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
         <Typography variant="caption" component="p">
           {consent
-            ? `Given by the ${consent.by} on ${dayWords(consent.on, 'long')}. Consent can be taken back at any moment: press the chosen one again.`
-            : `Not recorded yet.${minor ? ' Under 18 the guardian gives it.' : ''}`}
+            ? say(
+                'Given by the {{by}} on {{day}}. Consent can be taken back at any moment: press the chosen one again.',
+                { by: say(consent.by), day: dayWords(consent.on, 'long') },
+              )
+            : say('Not recorded yet.{{what}}', { what: minor ? say(' Under 18 the guardian gives it.') : '' })}
           {consent?.touch === 'no' &&
-            ' The student holds still alone: choose “by the student alone” beside each reading.'}
+            say(' The student holds still alone: choose “by the student alone” beside each reading.')}
         </Typography>
       </Box>
-      <Box role="group" aria-label="What the aim is about" sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
-        <Typography variant="caption">The aim is</Typography>
+      <Box
+        role="group"
+        aria-label={say('What the aim is about')}
+        sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}
+      >
+        <Typography variant="caption">{say('The aim is')}</Typography>
         {AIMS.map(([id, words]) => (
           <Pick
             key={id}
-            label={words}
+            label={say(words)}
             on={student.aimKind === id}
             press={() => change({ aimKind: student.aimKind === id ? undefined : id })}
           />
         ))}
       </Box>
       <KeptText
-        label="The days: sitting, standing, carrying"
+        label={say('The days: sitting, standing, carrying')}
         value={student.daily ?? ''}
         max={400}
         onKeep={(daily) => change({ daily })}
       />
       <KeptText
-        label="What else is done: rowing, running, playing"
+        label={say('What else is done: rowing, running, playing')}
         value={student.activity ?? ''}
         max={400}
         onKeep={(activity) => change({ activity })}
       />
       <KeptText
-        label="Practice so far"
+        label={say('Practice so far')}
         value={student.practised ?? ''}
         max={400}
         onKeep={(practised) => change({ practised })}
       />
       <KeptText
-        label="What a clinician said"
-        help="Their words stand above everything that Kolpos proposes."
+        label={say('What a clinician said')}
+        help={say('Their words stand above everything that Kolpos proposes.')}
         value={student.clinician ?? ''}
         max={600}
         lines={2}
         onKeep={(clinician) => change({ clinician })}
       />
-      <Box role="group" aria-label="Style" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
-        <Typography variant="caption">Likes it</Typography>
+      <Box
+        role="group"
+        aria-label={say('Style')}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
+      >
+        <Typography variant="caption">{say('Likes it')}</Typography>
         {STYLES.map((s) => (
           <Pick
             key={s}
-            label={STYLE_WORDS[s]}
+            label={say(STYLE_WORDS[s])}
             on={student.styles?.includes(s) ?? false}
             press={() => change({ styles: toggle(student.styles, s) as Student['styles'] })}
           />
         ))}
       </Box>
-      <Box role="group" aria-label="Props" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
-        <Typography variant="caption">Has at home</Typography>
+      <Box
+        role="group"
+        aria-label={say('Props')}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
+      >
+        <Typography variant="caption">{say('Has at home')}</Typography>
         {PROPS.map((p) => (
           <Pick
             key={p}
-            label={p}
+            label={say(p)}
             on={student.props?.includes(p) ?? false}
             press={() => change({ props: toggle(student.props, p) })}
           />

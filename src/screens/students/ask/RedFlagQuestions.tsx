@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -39,39 +40,44 @@ export function RedFlagQuestions({
     return (
       <Box
         role="region"
-        aria-label="First, nine questions"
+        aria-label={say('First, nine questions')}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mb: 2 }}
       >
         <Typography sx={{ flex: '1 1 300px', color: said.length > 0 ? 'var(--caution)' : undefined }}>
           {said.length > 0 && '▲ '}
-          Nine questions asked on {redFlags && dayWords(redFlags.on, 'long')}
-          {redFlags?.by ? ` by ${redFlags.by}` : ''}:{' '}
+          {say('Nine questions asked on')} {redFlags && dayWords(redFlags.on, 'long')}
+          {redFlags?.by ? say(' by {{by}}', { by: redFlags.by }) : ''}:{' '}
           {said.length === 0
-            ? 'no to all.'
-            : `${counted(said.length, 'answer stands', 'answers stand')} below as a caution.`}
+            ? say('no to all.')
+            : say('{{counted}} below as a caution.', {
+                counted: counted(said.length, say('answer stands'), say('answers stand')),
+              })}
         </Typography>
         <Button size="small" onClick={() => setOpened(true)}>
-          Ask them again
+          {say('Ask them again')}
         </Button>
       </Box>
     );
   return (
     <Box
       role="region"
-      aria-label="First, nine questions"
+      aria-label={say('First, nine questions')}
       sx={{ border: '2px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2, mb: 2.5 }}
     >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'baseline' }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
-          First, nine questions
+          {say('First, nine questions')}
         </Typography>
         <Typography variant="caption" role="status">
-          {left === 0 ? 'All asked.' : `${QUESTIONS.length - left} of ${QUESTIONS.length} asked`}
+          {left === 0
+            ? say('All asked.')
+            : say('{{what}} of {{qUESTIONS}} asked', { what: QUESTIONS.length - left, qUESTIONS: QUESTIONS.length })}
         </Typography>
       </Box>
       <Typography sx={{ mb: 1 }}>
-        They take a minute. Measuring, poses and practices open when all are answered. “Not sure” counts as yes until
-        somebody who knows has looked.
+        {say(
+          'They take a minute. Measuring, poses and practices open when all are answered. “Not sure” counts as yes until somebody who knows has looked.',
+        )}
       </Typography>
       <Box component="ol" sx={{ m: 0, pl: 3, display: 'grid', gap: 0.5 }}>
         {QUESTIONS.map((q) => {
@@ -91,13 +97,13 @@ export function RedFlagQuestions({
                   onChange={(_, v) => change(answered(newest(), q.id, v as Answer, today()))}
                 >
                   {ANSWERS.map((a) => (
-                    <FormControlLabel key={a} value={a} control={<Radio size="small" />} label={WORDS[a]} />
+                    <FormControlLabel key={a} value={a} control={<Radio size="small" />} label={say(WORDS[a])} />
                   ))}
                 </RadioGroup>
               </Box>
               {told && (
                 <Typography sx={{ color: 'var(--caution)' }}>
-                  ▲ It was told as a caution and stands below. If that was a mistake, take it off there.
+                  {say('▲ It was told as a caution and stands below. If that was a mistake, take it off there.')}
                 </Typography>
               )}
               {yes && (
@@ -112,7 +118,7 @@ export function RedFlagQuestions({
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1.5 }}>
         <Box sx={{ width: 220 }}>
           <KeptText
-            label="Who asked"
+            label={say('Who asked')}
             value={redFlags?.by ?? ''}
             max={80}
             onKeep={(by) => {
@@ -124,9 +130,9 @@ export function RedFlagQuestions({
         {left === 0 && (
           <>
             <Button variant="contained" component={Link} href={`${base}/student?id=${student.id}&step=measure`}>
-              Go to Measure
+              {say('Go to Measure')}
             </Button>
-            <Button onClick={() => setOpened(false)}>Close the questions</Button>
+            <Button onClick={() => setOpened(false)}>{say('Close the questions')}</Button>
           </>
         )}
       </Box>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -25,34 +26,38 @@ export function SinceLastTime({ student, change }: { student: Student; change: (
   if (!student.askedOn || student.askedOn >= day) return null;
   const cautions = student.cautions.filter((c) => stands(c, day));
   const asked = student.askedOn;
-  const say = (index: number, course: Course) =>
+  const put = (index: number, course: Course) =>
     change({ complaints: student.complaints.map((c, k) => (k === index ? complaintNow(c, course, day, asked) : c)) });
   return (
     <Box
       role="region"
-      aria-label="Since last time"
+      aria-label={say('Since last time')}
       sx={{ border: '1px solid var(--act)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5, mb: 2 }}
     >
-      <Typography variant="h2">Since last time, {format(new Date(asked), 'd MMMM')}: what is different?</Typography>
+      <Typography variant="h2">
+        {say('Since last time, {{format}}: what is different?', { format: format(new Date(asked), say('d MMMM')) })}
+      </Typography>
       {student.complaints.map((c, i) => (
         <Box
           key={`${c.place}${c.side}`}
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center', mt: 1 }}
         >
           <Typography sx={{ flex: '1 1 220px' }}>
-            {PLACE_WORDS[c.place]} {SIDE_MARK[c.side]}
-            {c.strength !== undefined && ` (${c.strength} of 10)`}
+            {say(PLACE_WORDS[c.place])} {SIDE_MARK[c.side]}
+            {c.strength !== undefined && say(' ({{count}} of 10)', { count: c.strength })}
           </Typography>
           {NOW.map(([course, words]) => (
-            <Pick key={course} label={words} on={courseOf(c, day) === course} press={() => say(i, course)} />
+            <Pick key={course} label={words} on={courseOf(c, day) === course} press={() => put(i, course)} />
           ))}
         </Box>
       ))}
       {cautions.length > 0 && (
-        <Typography sx={{ mt: 1 }}>Still true? {cautions.map(cautionName).join('; ')}. Change it below.</Typography>
+        <Typography sx={{ mt: 1 }}>
+          {say('Still true? {{cautions}}. Change it below.', { cautions: cautions.map(cautionName).join('; ') })}
+        </Typography>
       )}
       <Typography sx={{ mt: 1 }}>
-        Anything new among the nine questions, on the body or among the cautions? Then change it here first.
+        {say('Anything new among the nine questions, on the body or among the cautions? Then change it here first.')}
       </Typography>
       <Button
         variant="contained"
@@ -61,7 +66,7 @@ export function SinceLastTime({ student, change }: { student: Student; change: (
           change({ askedOn: day, ...(student.redFlags && { redFlags: { ...student.redFlags, on: day } }) })
         }
       >
-        That is all
+        {say('That is all')}
       </Button>
     </Box>
   );

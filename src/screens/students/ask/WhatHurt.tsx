@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -22,10 +23,10 @@ export function WhatHurt({ student, change }: { student: Student; change: (part:
   });
   if (standing.length === 0) return null;
   return (
-    <Box role="region" aria-label="What hurt" sx={{ mt: 2 }}>
-      <Typography variant="h2">What hurt</Typography>
+    <Box role="region" aria-label={say('What hurt')} sx={{ mt: 2 }}>
+      <Typography variant="h2">{say('What hurt')}</Typography>
       <Typography sx={{ mb: 1, fontSize: 14 }}>
-        Closed for this side until you clear it: in rankings, practices, classes and while you teach.
+        {say('Closed for this side until you clear it: in rankings, practices, classes and while you teach.')}
       </Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>
         {standing.map((h) => (
@@ -44,8 +45,8 @@ function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => vo
   const [word, setWord] = useState<string | null>(null);
   const name = nameOf(hurt);
   const more = [
-    hurt.kind && PAIN_WORDS[hurt.kind],
-    hurt.place && hurt.place !== 'nowhere' && PLACE_WORDS[hurt.place],
+    hurt.kind && say(PAIN_WORDS[hurt.kind]),
+    hurt.place && hurt.place !== 'nowhere' && say(PLACE_WORDS[hurt.place]),
     dayWords(hurt.on, 'long'),
   ].filter(Boolean);
   return (
@@ -61,7 +62,7 @@ function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => vo
       <Typography sx={{ fontSize: 14 }}>{more.join(' · ')}</Typography>
       {word === null ? (
         <Button size="small" onClick={() => setWord('')}>
-          Clear it
+          {say('Clear it')}
         </Button>
       ) : (
         <Box
@@ -73,15 +74,15 @@ function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => vo
           sx={{ display: 'flex', gap: 1, mt: 1 }}
         >
           <TextField
-            label="Why it may be done again"
+            label={say('Why it may be done again')}
             value={word}
             autoFocus
             onChange={(e) => setWord(e.target.value)}
-            helperText={word.trim() === '' ? 'For example: a physiotherapist has looked' : ' '}
+            helperText={word.trim() === '' ? say('For example: a physiotherapist has looked') : ' '}
             sx={{ flex: 1 }}
           />
           <Button type="submit" disabled={word.trim() === ''} sx={{ alignSelf: 'flex-start' }}>
-            Clear it
+            {say('Clear it')}
           </Button>
         </Box>
       )}

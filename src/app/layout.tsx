@@ -6,8 +6,10 @@ import '@/theme/chart.css';
 import '@/theme/page.css';
 import '@/theme/forced.css';
 import type { Metadata, Viewport } from 'next';
-import { headers } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { firstKnown } from '@/core/languages/language';
+import { languageChosen } from '@/screens/shell/chosen-language';
 import { Providers } from './providers';
 
 export const metadata: Metadata = {
@@ -24,11 +26,15 @@ export const viewport: Viewport = {
 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const nonce = (await headers()).get('x-nonce') ?? undefined;
+  const [asked, kept] = await Promise.all([headers(), cookies()]);
+  const nonce = asked.get('x-nonce') ?? undefined;
+  const language = languageChosen(kept.toString()) ?? firstKnown((asked.get('accept-language') ?? '').split(','));
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang={language} suppressHydrationWarning>
       <body>
-        <Providers nonce={nonce}>{children}</Providers>
+        <Providers nonce={nonce} language={language}>
+          {children}
+        </Providers>
       </body>
     </html>
   );

@@ -6,10 +6,21 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import { SerwistProvider } from '@serwist/turbopack/react';
 import { SnackbarProvider } from 'notistack';
 import type { ReactNode } from 'react';
+import type { Language } from '@/core/languages/language';
+import { InLanguage } from '@/screens/shell/InLanguage';
 import { SHORT_MS } from '@/screens/shell/message-time';
 import { theme } from '@/theme/theme';
 
-export function Providers({ children, nonce }: { children: ReactNode; nonce?: string }) {
+export function Providers({
+  children,
+  nonce,
+  language,
+}: {
+  children: ReactNode;
+  nonce?: string;
+  /** The language that the page was asked for in. */
+  language: Language;
+}) {
   return (
     <AppRouterCacheProvider options={{ enableCssLayer: true, nonce }}>
       {/* As the device has it, before anything is painted. */}
@@ -23,7 +34,7 @@ export function Providers({ children, nonce }: { children: ReactNode; nonce?: st
             autoHideDuration={SHORT_MS}
             anchorOrigin={{ horizontal: 'right', vertical: 'bottom' }}
           >
-            {children}
+            <InLanguage asked={language}>{children}</InLanguage>
           </SnackbarProvider>
         </SerwistProvider>
       </ThemeProvider>

@@ -1,4 +1,5 @@
 'use client';
+import { say } from '@/core/languages/spoken';
 import { useId, useMemo, useState, type Ref } from 'react';
 import { floorOf, skeletonOf, type Side, type Vec3 } from '@/core/body';
 import { steadyBox, type Near } from './draw';
@@ -96,7 +97,7 @@ export function Figure({
     <svg
       ref={svgRef}
       role={marks || knobs?.some((k) => k.onNudge) ? 'group' : 'img'}
-      aria-label={turns ? `${label} Arrow keys turn the figure.` : label}
+      aria-label={turns ? `${label} ${say('Arrow keys turn the figure.')}` : label}
       aria-busy={!resting || undefined}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMidYMid meet"

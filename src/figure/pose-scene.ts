@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { postureFrom, type Build, type Side } from '@/core/body';
 import { anglesAt, reachFor, rungOf } from '@/core/poses';
 import type { Scene } from './draw';
@@ -24,6 +25,6 @@ export function poseScene(
     reach: reachFor(found.rung, worked),
     props: sceneProps(found.rung, worked),
     view: { yaw: worked === 'right' ? yaw : 180 - yaw, pitch: found.shape.pitch ?? 12 },
-    label: `${found.shape.name}, ${found.rung.name}${side === 'both' ? '' : `, ${side}`}.`,
+    label: `${say(found.shape.name)}, ${say(found.rung.name)}${side === 'both' ? '' : `, ${say(side)}`}.`,
   };
 }

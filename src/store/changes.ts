@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { withTold } from '@/core/cautions/screen';
 import { stamped } from '@/core/students/merge';
 import type { CautionEntry, Student } from '@/core/students/student';
@@ -148,7 +149,9 @@ export const removeReadings = (db: StudioDatabase, ids: readonly string[]): Prom
     const rows = (await db.readings.bulkGet([...ids])).filter((r): r is Reading => r !== undefined);
     const [first] = rows;
     const words =
-      rows.length === 1 ? `A reading: ${testById(first.test)?.name ?? first.test}` : `${rows.length} readings`;
+      rows.length === 1
+        ? say('A reading: {{what}}', { what: say(testById(first.test)?.name ?? first.test) })
+        : say('{{count}} readings', { count: rows.length });
     return { words, going: [{ table: 'readings', rows }] };
   });
 
@@ -208,5 +211,8 @@ export const savePose = (db: StudioDatabase, pose: OwnShape): Promise<Change> =>
 export const removePose = (db: StudioDatabase, id: string): Promise<Change> =>
   removing(db, async () => {
     const pose = await db.poses.get(id);
-    return { words: `The pose “${pose?.name ?? id}”`, going: [{ table: 'poses', rows: pose ? [pose] : [] }] };
+    return {
+      words: say('The pose “{{what}}”', { what: pose?.name ?? id }),
+      going: [{ table: 'poses', rows: pose ? [pose] : [] }],
+    };
   });

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { YogaClass } from '@/core/classes/class';
 import type { Practice } from '@/core/practice/practice';
 import type { Template } from '@/core/practice/plan';
@@ -123,7 +124,10 @@ export const removePractice = (db: StudioDatabase, id: string): Promise<Change> 
     ]);
     const student = practice && (await db.students.get(practice.student));
     return {
-      words: `The practice “${practice?.title ?? id}”${student ? ` of ${student.name}` : ''}`,
+      words: say('The practice “{{what}}”{{what2}}', {
+        what: practice?.title ?? id,
+        what2: student ? say(' of {{name}}', { name: student.name }) : '',
+      }),
       going: [
         { table: 'practices', rows: practice ? [practice] : [] },
         { table: 'edits', rows: edits },
@@ -141,7 +145,7 @@ export const removeTemplate = (db: StudioDatabase, id: string): Promise<Change> 
   removing(db, async () => {
     const template = await db.templates.get(id);
     return {
-      words: `The template “${template?.title ?? id}”`,
+      words: say('The template “{{what}}”', { what: template?.title ?? id }),
       going: [{ table: 'templates', rows: template ? [template] : [] }],
     };
   });
@@ -173,7 +177,7 @@ export const removeClass = (db: StudioDatabase, id: string): Promise<Change> =>
       db.visits.where('class').equals(id).toArray(),
     ]);
     return {
-      words: `The class “${one?.name ?? id}”`,
+      words: say('The class “{{what}}”', { what: one?.name ?? id }),
       going: [
         { table: 'classes', rows: one ? [one] : [] },
         { table: 'players', rows: player ? [player] : [] },

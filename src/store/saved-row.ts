@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Table } from 'dexie';
 import { canonicalText } from '@/core/canonical';
 
@@ -10,7 +11,7 @@ export interface Change {
 /** An undo that would take away what was changed since, here or in another tab. Nothing was taken back. */
 export class LaterChanges extends Error {
   constructor() {
-    super('It was changed again since. Undoing now would take that away, so nothing was taken back.');
+    super(say('It was changed again since. Undoing now would take that away, so nothing was taken back.'));
     this.name = 'LaterChanges';
   }
 }

@@ -34,8 +34,8 @@ const same = (a: HeldRow, b: HeldRow): boolean => a.database === b.database && a
 function reasonOf(error: unknown): string {
   const { name = '', message = '' } = (error ?? {}) as { name?: string; message?: string };
   return /quota/i.test(`${name} ${message}`)
-    ? 'the browser has no room left for this page'
-    : 'the browser did not let Kolpos write';
+    ? say('the browser has no room left for this page')
+    : say('the browser did not let Kolpos write');
 }
 
 /** Keeps rows in memory with the reason why they could not be written; of two of one key the later stays. */
@@ -56,3 +56,4 @@ export function letGo(gone: (row: HeldRow) => boolean): void {
 /** Rows of one table of a database that are held. */
 export const heldOf = <T>(database: string, table: string, { rows }: Unsaved = held): readonly T[] =>
   rows.filter((r) => r.database === database && r.table === table).map((r) => r.row as T);
+import { say } from '@/core/languages/spoken';

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { weekdayWords } from '@/core/day-words';
 import type { Visit } from '@/core/visits/visit';
 import { removing } from './removed';
@@ -60,6 +61,8 @@ export const removeVisits = (db: StudioDatabase, ids: readonly string[], whose: 
   removing(db, async () => {
     const rows = (await db.visits.bulkGet([...ids])).filter((v): v is Visit => v !== undefined);
     const words =
-      rows.length === 1 ? `The visit of ${whose} on ${weekdayWords(rows[0].day)}` : `${rows.length} visits of ${whose}`;
+      rows.length === 1
+        ? say('The visit of {{whose}} on {{weekday}}', { whose, weekday: weekdayWords(rows[0].day) })
+        : say('{{count}} visits of {{whose}}', { count: rows.length, whose });
     return { words, going: [{ table: 'visits', rows }] };
   });

@@ -1,6 +1,7 @@
 import { groupOf, isMuscleGroup } from '@/core/body';
 import { plainly } from '@/core/inference/sentences';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import type { AimKind } from '@/core/students/student';
 import type { StandingAim } from './choices';
 
@@ -16,7 +17,7 @@ export interface PlainAims {
 /** What is worked for, as it is told to the student. */
 export function aimsPlainly(
   standing: readonly Pick<StandingAim, 'kind' | 'group' | 'side'>[],
-  say: Say = asWritten,
+  say: Say = spoken,
 ): PlainAims {
   const namedFor = (...kinds: AimKind[]) =>
     standing.flatMap((a) => {
@@ -33,7 +34,7 @@ export function aimsPlainly(
 }
 
 /** Names with commas in them, one after another. */
-export const listed = (items: readonly string[], say: Say = asWritten): string =>
+export const listed = (items: readonly string[], say: Say = spoken): string =>
   items.length < 2
     ? (items[0] ?? '')
     : say('{{some}}; and {{last}}', { some: items.slice(0, -1).join('; '), last: items[items.length - 1] });

@@ -1,3 +1,6 @@
+import type { Say } from '@/core/languages/as-written';
+import { say, say as spoken } from '@/core/languages/spoken';
+import { within } from '@/core/languages/in-sentence';
 import { movedWords } from '@/core/inference/words';
 import { groupOf, shareBelow, type GroupId } from '@/core/body';
 import { GROUP_WORDS, groupName } from '@/core/body/words';
@@ -25,9 +28,10 @@ const WORKED: Readonly<Partial<Record<GroupId, string>>> = {
 };
 
 /** The muscles of an aim in words: lengthen *tensor fasciae latae*, strengthen *hip abductors*. */
-export function aimedName({ kind, group }: { kind: string; group: string }): string {
+export function aimedName({ kind, group }: { kind: string; group: string }, say: Say = spoken): string {
   const id = groupOf(group);
-  return (kind === 'strengthen' && id && WORKED[id]) || groupName(group);
+  const worked = kind === 'strengthen' && id && WORKED[id];
+  return worked ? say(worked) : groupName(group, say);
 }
 
 /** What tests of strength found weak, in words: *left hip abductors*, *hip abductors on both sides*. */
@@ -36,14 +40,15 @@ export function weakWords(proposed: readonly Pick<ProposedAim, 'kind' | 'group' 
   const named = weak.map((a) => ({ side: a.side, name: aimedName({ kind: 'strengthen', group: a.group }) }));
   return [...new Set(named.map((n) => n.name))].map((name) => {
     const sides = named.filter((n) => n.name === name);
-    return sides.length > 1 ? `${name} on both sides` : `${sides[0].side} ${name}`;
+    return sides.length > 1 ? say('{{name}} on both sides', { name }) : `${say(sides[0].side)} ${name}`;
   });
 }
 
 const hundred = (p: number) => Math.min(99, Math.round(p * 100));
 
 /** A place among typical people, of a strength below them. @param z SD, below nought */
-const weakerThan = (z: number): string => `weaker than ${hundred(shareBelow(Math.abs(z)))} of 100 people`;
+const weakerThan = (z: number): string =>
+  say('weaker than {{count}} of 100 people', { count: hundred(shareBelow(Math.abs(z))) });
 
 /**
  * Why an aim is proposed, as it stands under it: its first reason, and where what is short is worked instead of
@@ -53,47 +58,62 @@ export function mainReason({ kind, reasons, school }: Pick<ProposedAim, 'kind' |
   const [first] = reasons;
   const worked = kind === 'strengthen' && (first.kind === 'short' || first.kind === 'limits');
   if (!worked) return reasonWords(first);
-  return `${reasonWords(first)} ${school ? 'By your settings it is worked, not stretched.' : 'It is worked rather than stretched.'}`;
+  return `${reasonWords(first)} ${school ? say('By your settings it is worked, not stretched.') : say('It is worked rather than stretched.')}`;
 }
 
 /** Why an aim is proposed, in one plain sentence. */
 export function reasonWords(reason: AimReason): string {
-  const test = (id: string) => testById(id)?.name.toLowerCase() ?? id;
+  const test = (id: string) => within(testById(id)?.name ?? id);
   switch (reason.kind) {
     case 'short':
-      return `Shorter than typical, ${hundred(reason.probability)} in 100.`;
+      return say('Shorter than typical, {{count}} in 100.', { count: hundred(reason.probability) });
     case 'limits':
-      return `Stops the ${movedWords(reason)}, ${hundred(reason.probability)} in 100.`;
+      return say('Stops the {{moved}}, {{count}} in 100.', {
+        moved: movedWords(reason),
+        count: hundred(reason.probability),
+      });
     case 'side-gap':
-      return `Less than on the other side, by ${reason.gap.toFixed(1)} times the usual spread.`;
+      return say('Less than on the other side, by {{gap}} times the usual spread.', { gap: reason.gap.toFixed(1) });
     case 'least':
-      return 'Nothing is short; this is where there is least.';
+      return say('Nothing is short; this is where there is least.');
     case 'weak':
-      return `Weak in the ${test(reason.test)}: ${weakerThan(reason.z)}.`;
+      return say('Weak in the {{test}}: {{weakerThan}}.', {
+        test: test(reason.test),
+        weakerThan: weakerThan(reason.z),
+      });
     case 'weaker-side':
-      return `Weaker than the other side in the ${test(reason.test)}, beyond the error of measuring.`;
+      return say('Weaker than the other side in the {{test}}, beyond the error of measuring.', {
+        test: test(reason.test),
+      });
     case 'long-and-weak':
-      return `Long and weak (${test(reason.test)}, ${weakerThan(reason.z)}): not to be stretched.`;
+      return say('Long and weak ({{test}}, {{weakerThan}}): not to be stretched.', {
+        test: test(reason.test),
+        weakerThan: weakerThan(reason.z),
+      });
     case 'control':
-      return `Moved by hand it goes ${Math.round(reason.gap)}° further than alone: the range is there, the strength is not.`;
+      return say('Moved by hand it goes {{count}}° further than alone: the range is there, the strength is not.', {
+        count: Math.round(reason.gap),
+      });
     case 'opposes':
-      return `Works against the ${GROUP_WORDS[reason.group].name}: load it while that lengthens.`;
+      return say('Works against the {{name}}: load it while that lengthens.', {
+        name: say(GROUP_WORDS[reason.group].name),
+      });
     case 'very-mobile':
-      return 'Already lengthens a long way.';
+      return say('Already lengthens a long way.');
     case 'mobile-person':
-      return 'Very mobile: strength in mid-range, not more length.';
+      return say('Very mobile: strength in mid-range, not more length.');
     case 'pre-lengthened':
-      return 'Feels tight, but the forward pelvis keeps it long already.';
+      return say('Feels tight, but the forward pelvis keeps it long already.');
     case 'band':
-      return 'The outer band itself is never an aim; this is the muscle in front of it.';
+      return say('The outer band itself is never an aim; this is the muscle in front of it.');
     case 'nerve':
-      return 'The nerve may speak here, so nothing is held at its end.';
+      return say('The nerve may speak here, so nothing is held at its end.');
     case 'bone':
-      return 'The twist of the thigh bone may be what limits it, not a muscle.';
+      return say('The twist of the thigh bone may be what limits it, not a muscle.');
     case 'joint':
-      return 'The joint stops it, not a muscle.';
+      return say('The joint stops it, not a muscle.');
     case 'refer':
-      return 'Signs that a clinician should see first.';
+      return say('Signs that a clinician should see first.');
   }
 }
 
@@ -113,8 +133,19 @@ export const AIM_SCHOOL_WORDS: Readonly<Record<School, string>> = {
 /** A week's dose in one line; empty where there is nothing to do. */
 export function doseWords({ stretch, strength }: WeeklyDose): string {
   return [
-    stretch && `${stretch.holds} × ${stretch.seconds} s on ${stretch.days} days (${stretch.minutesPerWeek} min a week)`,
-    strength && `${strength.sets} × ${strength.repeats} on ${strength.days} days, never two in a row`,
+    stretch &&
+      say('{{holds}} × {{seconds}} s on {{days}} days ({{minutesPerWeek}} min a week)', {
+        holds: stretch.holds,
+        seconds: stretch.seconds,
+        days: stretch.days,
+        minutesPerWeek: stretch.minutesPerWeek,
+      }),
+    strength &&
+      say('{{sets}} × {{repeats}} on {{days}} days, never two in a row', {
+        sets: strength.sets,
+        repeats: strength.repeats,
+        days: strength.days,
+      }),
   ]
     .filter(Boolean)
     .join('; ');

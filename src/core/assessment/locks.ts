@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { SIDES, type Side } from '@/core/body';
 import type { Caution } from '@/core/cautions/catalogue';
 import { DEMANDS } from '@/core/cautions/demands';
@@ -67,14 +68,14 @@ export function locksOf(
 export function testLimits(screening: Screening, test: TestDefinition, side?: Side): string[] {
   const { state, because } = verdictOfTest(screening, test, side);
   if (state !== 'limited') return [];
-  const name = (id: string): string => screening.cautions.find((c) => c.id === id)?.name ?? id;
+  const name = (id: string): string => say(screening.cautions.find((c) => c.id === id)?.name ?? id);
   const says = because.map((b) => {
     if (b.demand === null || b.does === 'eases' || b.demand === 'end-of-range')
-      return `${name(b.caution)}: only to the first light pull, never to the end.`;
+      return say('{{name}}: only to the first light pull, never to the end.', { name: name(b.caution) });
     const words = DEMANDS[b.demand].words(b.over);
     return b.does === 'shortens'
-      ? `${name(b.caution)}: short, and rest in between (${words}).`
-      : `${name(b.caution)}: stop before ${words}.`;
+      ? say('{{name}}: short, and rest in between ({{words}}).', { name: name(b.caution), words })
+      : say('{{name}}: stop before {{words}}.', { name: name(b.caution), words });
   });
   return [...new Set(says)];
 }

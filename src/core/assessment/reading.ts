@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { PAIN_KINDS } from '@/core/students/hurt';
 import { momentSchema, placeSchema, sideSchema, whereSchema } from '@/core/students/student';
@@ -123,12 +124,18 @@ const EXAMPLES: Readonly<Record<Readout['unit'], string>> = {
 /** What is wrong with a typed value, in the teacher's words, or null. Refuses what no joint, clock or muscle can do. */
 export function valueProblem(test: string, readout: string, value: number): string | null {
   const r = readoutOf(test, readout);
-  if (!r) return `Kolpos does not know the test "${test}" with the reading "${readout}".`;
+  if (!r) return say('Kolpos does not know the test "{{test}}" with the reading "{{readout}}".', { test, readout });
   if (!Number.isFinite(value))
-    return `Type ${EXAMPLES[r.unit]}, for example ${r.norms[0] ? Math.round(r.norms[0].mean) : Math.round((r.min + r.max) / 2)}.`;
+    return say('Type {{unit}}, for example {{count}}.', {
+      unit: say(EXAMPLES[r.unit]),
+      count: r.norms[0] ? Math.round(r.norms[0].mean) : Math.round((r.min + r.max) / 2),
+    });
   if (value < r.min || value > r.max)
-    return `Only ${withUnit(r, r.min)} to ${withUnit(r, r.max)} is possible here: check the number.`;
-  if (r.unit === 'grade' && !Number.isInteger(value)) return 'A grade is a whole number.';
+    return say('Only {{withUnit}} to {{withUnit2}} is possible here: check the number.', {
+      withUnit: withUnit(r, r.min),
+      withUnit2: withUnit(r, r.max),
+    });
+  if (r.unit === 'grade' && !Number.isInteger(value)) return say('A grade is a whole number.');
   return null;
 }
 
@@ -150,7 +157,7 @@ export function withUnit(readout: Pick<Readout, 'unit'>, value: number): string 
   const scale = 10 ** decimalsOf(readout);
   // A true minus: a hyphen is lost beside figures.
   const rounded = String(Math.round(value * scale) / scale + 0).replace('-', '−');
-  return readout.unit === 'grade' ? `grade ${rounded}` : `${rounded}${UNIT_SIGNS[readout.unit]}`;
+  return readout.unit === 'grade' ? say('grade {{rounded}}', { rounded }) : `${rounded}${UNIT_SIGNS[readout.unit]}`;
 }
 
 /**

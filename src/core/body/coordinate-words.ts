@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { HALF_NAMES } from './half-body';
 
 /**
@@ -28,7 +29,7 @@ export const COORDINATE_WORDS: Readonly<
 export function angleWords(name: (typeof HALF_NAMES)[number], degrees: number): string {
   const whole = Math.round(degrees);
   if (whole === 0) return '0°';
-  return `${Math.abs(whole)}° ${COORDINATE_WORDS[name][whole > 0 ? 'plus' : 'minus']}`;
+  return `${Math.abs(whole)}° ${say(COORDINATE_WORDS[name][whole > 0 ? 'plus' : 'minus'])}`;
 }
 
 interface AngleWords {
@@ -70,5 +71,5 @@ export function bodyAngle(id: string): AngleWords {
 export function bodyAngleWords(id: string, degrees: number): string {
   const whole = Math.round(degrees);
   if (whole === 0) return '0°';
-  return `${Math.abs(whole)}° ${bodyAngle(id)[whole > 0 ? 'plus' : 'minus']}`.trim();
+  return `${Math.abs(whole)}° ${say(bodyAngle(id)[whole > 0 ? 'plus' : 'minus'])}`.trim();
 }

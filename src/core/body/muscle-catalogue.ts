@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 /** Where on the body a muscle is looked for; the order of the atlas. */
 export const REGIONS = ['front', 'outer', 'buttock', 'inner', 'back', 'shin-calf', 'trunk'] as const;
 export type Region = (typeof REGIONS)[number];
@@ -287,6 +288,6 @@ const PART_WORDS: Readonly<Record<string, string>> = {
 /** What one line of a muscle is called beside the others of the same muscle. */
 export function lineWords(line: string): string {
   const part = PART_WORDS[line.split('-').at(-1) ?? ''];
-  if (part) return part;
+  if (part) return say(part);
   return line.replace('femoris-', 'femoris, ').replaceAll('-', ' ').replace('internus gemelli', 'internus and gemelli');
 }

@@ -1,3 +1,5 @@
+import { say as spoken } from '../languages/spoken';
+import type { Say } from '../languages/as-written';
 import { groupOf, type GroupId, type Side } from './index';
 
 /** Names of the reportable groups: the field's term and a plain one beside it. */
@@ -36,7 +38,7 @@ export const MEMBER_WORDS: Readonly<Record<string, string>> = {
 export const SIDE_MARK: Readonly<Record<Side | 'both', string>> = { left: '◁', right: '▷', both: '◁▷' };
 
 /** Name of a group told by its id or by one of its muscles; what nobody knows keeps its own name. */
-export function groupName(group: string): string {
+export function groupName(group: string, say: Say = spoken): string {
   const id = groupOf(group);
-  return id ? GROUP_WORDS[id].name : group;
+  return id ? say(GROUP_WORDS[id].name) : group;
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Caution } from './catalogue';
 import { ruleWords, type Rule } from './rules';
 
@@ -34,4 +35,4 @@ export function withAllowed(caution: Caution, allowed: readonly Allowed[] | unde
 /** What was allowed, in the words of its rule; that it is no rule any more where the caution has changed since. */
 export const allowedWords = (caution: Caution | null, which: Which): string =>
   (caution && forbiddenBy(caution).find((f) => same(f.rule, which))?.words) ??
-  `${which.demand} (a rule that this version does not have: nothing is opened by it)`;
+  say('{{demand}} (a rule that this version does not have: nothing is opened by it)', { demand: which.demand });

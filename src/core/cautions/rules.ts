@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { capital } from '@/core/capital';
 import { DEMANDS, type Demand } from './demands';
 
@@ -37,22 +38,29 @@ export const shortens = (hold_s: number, demand: Demand, over?: number): Rule =>
 export const eases = (share: number, over = -1): Rule => ({ ...base('end-of-range', over), does: 'eases', share });
 
 const listed = (list: readonly string[]): string =>
-  list.length < 2 ? list.join('') : `${list.slice(0, -1).join(', ')} and ${list[list.length - 1]}`;
+  list.length < 2
+    ? list.join('')
+    : say('{{list}} and {{what}}', { list: list.slice(0, -1).join(', '), what: list[list.length - 1] });
 const wordsOf = (r: Rule): string => DEMANDS[r.demand].words(r.over);
 
 /** What rules do, as sentences; made of the same entries as the locks. */
 export function ruleSentences(rules: readonly Rule[] | 'all'): string[] {
-  if (rules === 'all') return ['Nothing is tested, practised or taught until it is cleared.'];
+  if (rules === 'all') return [say('Nothing is tested, practised or taught until it is cleared.')];
   const of = (does: Rule['does']): string[] => [...new Set(rules.filter((r) => r.does === does).map(wordsOf))];
   const out: string[] = [];
   const shut = of('closes'),
     before = of('stops');
-  if (shut.length > 0) out.push(`Closed: ${listed(shut)}.`);
-  if (before.length > 0) out.push(`Stops before: ${listed(before)}.`);
+  if (shut.length > 0) out.push(say('Closed: {{listed}}.', { listed: listed(shut) }));
+  if (before.length > 0) out.push(say('Stops before: {{listed}}.', { listed: listed(before) }));
   for (const r of rules)
-    if (r.does === 'shortens') out.push(`${capital(wordsOf(r))}: at most ${r.hold_s} s at a time.`);
+    if (r.does === 'shortens')
+      out.push(say('{{capital}}: at most {{count}} s at a time.', { capital: capital(wordsOf(r)), count: r.hold_s }));
     else if (r.does === 'eases')
-      out.push(`Holds go to ${Math.round(100 * r.share)} % of the range there is, no nearer to the end.`);
+      out.push(
+        say('Holds go to {{count}} % of the range there is, no nearer to the end.', {
+          count: Math.round(100 * r.share),
+        }),
+      );
   return out;
 }
 
@@ -62,11 +70,11 @@ export function ruleWords(r: Rule): string {
     case 'closes':
       return wordsOf(r);
     case 'stops':
-      return `going as far as ${wordsOf(r)}`;
+      return say('going as far as {{words}}', { words: wordsOf(r) });
     case 'shortens':
-      return `${wordsOf(r)} for longer than ${r.hold_s} s`;
+      return say('{{words}} for longer than {{count}} s', { words: wordsOf(r), count: r.hold_s });
     case 'eases':
-      return `holds beyond ${Math.round(100 * r.share)} % of the range there is`;
+      return say('holds beyond {{count}} % of the range there is', { count: Math.round(100 * r.share) });
   }
 }
 
@@ -74,8 +82,8 @@ export function ruleWords(r: Rule): string {
 export function limitWords(v: { state: string; depth: number; hold_s: number | null; share: number | null }): string[] {
   if (v.state !== 'limited') return [];
   return [
-    ...(v.depth < 1 ? [`goes ${Math.round(100 * v.depth)} % of the way, no further`] : []),
-    ...(v.share !== null ? [`to ${Math.round(100 * v.share)} % of the range there is`] : []),
-    ...(v.hold_s !== null ? [`at most ${v.hold_s} s at a time`] : []),
+    ...(v.depth < 1 ? [say('goes {{count}} % of the way, no further', { count: Math.round(100 * v.depth) })] : []),
+    ...(v.share !== null ? [say('to {{count}} % of the range there is', { count: Math.round(100 * v.share) })] : []),
+    ...(v.hold_s !== null ? [say('at most {{count}} s at a time', { count: v.hold_s })] : []),
   ];
 }

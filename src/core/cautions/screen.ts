@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { CautionEntry } from '@/core/students/student';
 import { stillHurts, type Hurt } from '@/core/students/hurt';
 import { small } from '@/core/capital';
@@ -133,7 +134,7 @@ export const stopOf = (screening: Screening): Caution | null =>
 
 /** When to stop, as a sentence; of what stops everything, until when it waits. */
 export const stopSentence = ({ rules, stop }: Pick<Caution, 'rules' | 'stop'>): string =>
-  rules === 'all' ? stop : `Stop at ${small(stop)}`;
+  rules === 'all' ? stop : say('Stop at {{small}}', { small: small(stop) });
 
 /** One reason why something is not free: which caution, for which demand, how much is asked and how much is allowed. */
 export interface Because {

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { aimsFor } from '@/core/aims/for-student';
 import type { AimDefaults } from '@/core/aims/defaults';
 import { unanswered } from '@/core/cautions/red-flags';
@@ -47,11 +48,11 @@ export function memberOf(
     name: student.name,
     aims,
     ranked: rankPoses(posterior, buildOfStudent(student), aims, screening, way),
-    cautions: screening.cautions.map((c) => c.name),
+    cautions: screening.cautions.map((c) => say(c.name)),
     stopped: screening.stopped
-      ? (stopOf(screening)?.message ?? 'A caution stands.')
+      ? (stopOf(screening)?.message ?? say('A caution stands.'))
       : unanswered(student).length > 0
-        ? 'The nine questions are still to be asked.'
+        ? say('The nine questions are still to be asked.')
         : null,
     measured: readings.length > 0,
   };

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { groupOf, type GroupId } from '@/core/body';
 import { aimKey, BESIDE } from '@/core/practice/doses';
@@ -28,7 +29,7 @@ export type WeekTheme = z.infer<typeof weekThemeSchema>;
 
 /** What a week is about, in words. */
 export const themeName = (theme: WeekTheme): string =>
-  theme === 'all' ? 'A little of everything' : THEMES[theme].name;
+  theme === 'all' ? say('A little of everything') : THEMES[theme].name;
 
 /** The theme that an aim belongs to; null where it is left alone, or of what no shape lengthens. */
 export function themeOf(aim: Pick<Aim, 'kind' | 'group'>): ThemeId | null {

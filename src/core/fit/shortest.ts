@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { ELEMENTS, groupOf, GROUPS, isMuscleGroup, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS, MEMBER_WORDS } from '@/core/body/words';
 import { DIMENSIONS, ELEMENT_COUNT, ONE_NAME, type Posterior } from '@/core/inference';
@@ -82,11 +83,13 @@ export function stretchedName(
   const called = CALLED[group];
   const own = shortestIn(posterior).find((x) => x.group === group && x.side === side);
   const share = ofShortest?.[side][group];
-  if (!called || !own || share === undefined) return GROUP_WORDS[group].name;
+  if (!called || !own || share === undefined) return say(GROUP_WORDS[group].name);
   const ids = own.elements.map((e) => ELEMENTS[e % ELEMENT_COUNT].id);
   const further = stretch[side][group] > share + FURTHER;
   const told = membersOf(group).filter((id) => ids.includes(id) !== further);
-  return told.includes(called) ? GROUP_WORDS[group].name : told.map((id) => MEMBER_WORDS[id] ?? id).join(' and ');
+  return told.includes(called)
+    ? say(GROUP_WORDS[group].name)
+    : told.map((id) => say(MEMBER_WORDS[id]) ?? id).join(say(' and '));
 }
 /** How far groups are stretched, and the muscles that stand for them. */
 interface Stretch {
@@ -102,7 +105,7 @@ export function shortestWords(posterior: Posterior, group: GroupId, side: Side):
   const own = shortestIn(posterior).find((x) => x.group === group && x.side === side);
   const ids = own?.elements.map((e) => ELEMENTS[e % ELEMENT_COUNT].id) ?? [];
   if (ids.length === 0 || ids.includes(CALLED[group] ?? '')) return null;
-  return ids.map((id) => MEMBER_WORDS[id] ?? id).join(' and ');
+  return ids.map((id) => say(MEMBER_WORDS[id]) ?? id).join(say(' and '));
 }
 
 /** The same of an aim; null, too, where it is not about length. */

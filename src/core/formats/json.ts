@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { parse, type ParseError } from 'jsonc-parser';
 import type { z } from 'zod';
 
@@ -27,17 +28,21 @@ export function readJson(
     data = JSON.parse(text);
   } catch {
     return fail(
-      text.trim() === '' ? 'the file' : `line ${lineOf(text)}`,
-      'This is not complete JSON. Was the file cut short or opened in a word processor?',
+      text.trim() === '' ? say('the file') : say('line {{count}}', { count: lineOf(text) }),
+      say('This is not complete JSON. Was the file cut short or opened in a word processor?'),
     );
   }
-  if (typeof data !== 'object' || data === null || Array.isArray(data)) return fail('the file', `This is not ${name}.`);
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    return fail(say('the file'), say('This is not {{name}}.', { name }));
   const head = data as Record<string, unknown>;
-  if (head.format !== format) return fail('format', `This is not ${name}: "format" must be "${format}".`);
+  if (head.format !== format)
+    return fail('format', say('This is not {{name}}: "format" must be "{{format}}".', { name, format }));
   if (typeof head.version === 'number' && head.version > newest)
     return fail(
       'version',
-      `This file was written by a newer Kolpos (version ${head.version}). Update Kolpos, then bring it in.`,
+      say('This file was written by a newer Kolpos (version {{count}}). Update Kolpos, then bring it in.', {
+        count: head.version,
+      }),
     );
   return { ok: true, data: head };
 }
@@ -51,7 +56,7 @@ export function firstIssue(error: z.ZodError): Failed {
 /** A path as it is told, for example `students[2].height_cm`. */
 export const pathOf = (path: readonly PropertyKey[]): string =>
   path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') ||
-  'the file';
+  say('the file');
 
 /** Line at which a text stops being JSON, from 1. Engines tell it each in their own words, or not at all. */
 function lineOf(text: string): number {

@@ -20,16 +20,19 @@ export class Moments {
 
   /** Why something that has happened cannot have happened then; null where it can. */
   past(moment: string): string | null {
-    if (moment < EARLIEST) return `${moment.slice(0, 10)} is before anybody could have written this: check the year.`;
+    if (moment < EARLIEST)
+      return say('{{moment}} is before anybody could have written this: check the year.', {
+        moment: moment.slice(0, 10),
+      });
     return Date.parse(moment) > this.written + SLACK_MS
-      ? `${moment.slice(0, 10)} is after the day on which this file was written.`
+      ? say('{{moment}} is after the day on which this file was written.', { moment: moment.slice(0, 10) })
       : null;
   }
 
   /** Why something that is planned cannot be for that day; null where it can. */
   ahead(day: string): string | null {
-    if (day < EARLIEST) return `${day} is long past: check the year.`;
-    return Date.parse(day) > this.written + AHEAD_MS ? `${day} is too far ahead to be planned.` : null;
+    if (day < EARLIEST) return say('{{day}} is long past: check the year.', { day });
+    return Date.parse(day) > this.written + AHEAD_MS ? say('{{day}} is too far ahead to be planned.', { day }) : null;
   }
 
   /** Why the wall clock's day cannot be that of a moment, wherever on earth that was; null where it can. */
@@ -37,13 +40,16 @@ export class Moments {
     if (day === undefined) return null;
     // The clocks of the earth are 26 hours apart at most.
     const apart = Math.abs(Date.parse(`${day}T12:00:00Z`) - Date.parse(moment));
-    return apart > SLACK_MS ? `${day} was nowhere the day of ${moment.slice(0, 10)}.` : null;
+    return apart > SLACK_MS
+      ? say('{{day}} was nowhere the day of {{moment}}.', { day, moment: moment.slice(0, 10) })
+      : null;
   }
 
   /** Why a file cannot have been written then; null where it can. */
   static file(exportedAt: string): string | null {
     return exportedAt < EARLIEST || exportedAt > LAST
-      ? `No file was written on ${exportedAt.slice(0, 10)}: check the year.`
+      ? say('No file was written on {{exportedAt}}: check the year.', { exportedAt: exportedAt.slice(0, 10) })
       : null;
   }
 }
+import { say } from '@/core/languages/spoken';

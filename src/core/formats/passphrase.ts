@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { passphraseProblem } from './sealed';
 
 /**
@@ -18,5 +19,5 @@ export async function weakPassphrase(text: string): Promise<string | null> {
     import('@zxcvbn-ts/language-common'),
   ]);
   const { score } = new ZxcvbnFactory({ dictionary: common.dictionary, graphs: common.adjacencyGraphs }).check(text);
-  return score >= LEAST ? null : 'This would be guessed quickly. Take four words that nobody would put together.';
+  return score >= LEAST ? null : say('This would be guessed quickly. Take four words that nobody would put together.');
 }

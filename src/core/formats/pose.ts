@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { obstaclesOf } from '@/core/pose-editor/problems';
 import { ownShapeSchema, shapeSchema, type OwnShape } from '@/core/poses/schema';
@@ -24,7 +25,7 @@ export function writePose(shape: OwnShape): string {
  * @param moment when it is brought in, ISO 8601
  */
 export function readPose(text: string, moment: string): { ok: true; pose: OwnShape; obstacles: string[] } | Failed {
-  const json = readJson(text, 'kolpos/pose', 'a Kolpos pose', POSE_VERSION);
+  const json = readJson(text, 'kolpos/pose', say('a Kolpos pose'), POSE_VERSION);
   if (!json.ok) return json;
   const parsed = poseFileSchema.safeParse(json.data);
   if (!parsed.success) return firstIssue(parsed.error);

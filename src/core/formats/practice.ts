@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { rungOf } from '@/core/poses';
 import { shapeSchema, type OwnShape } from '@/core/poses/schema';
@@ -35,20 +36,24 @@ export function writePractice(practice: PracticePlan, own: readonly OwnShape[]):
 export function readPractice(
   text: string,
 ): { ok: true; plan: PracticePlan; poses: z.infer<typeof shapeSchema>[] } | Failed {
-  const json = readJson(text, 'kolpos/practice', 'a Kolpos practice', PRACTICE_VERSION);
+  const json = readJson(text, 'kolpos/practice', say('a Kolpos practice'), PRACTICE_VERSION);
   if (!json.ok) return json;
   const parsed = practiceFileSchema.safeParse({ ...json.data, practice: inWordsOfToday(json.data.practice) });
   if (!parsed.success) return firstIssue(parsed.error);
   const { practice, poses } = parsed.data;
   const ids = new Set<string>();
   for (const [k, item] of practice.items.entries()) {
-    if (ids.has(item.id)) return fail(`practice.items[${k}].id`, `The id "${item.id}" stands here a second time.`);
+    if (ids.has(item.id))
+      return fail(`practice.items[${k}].id`, say('The id "{{id}}" stands here a second time.', { id: item.id }));
     ids.add(item.id);
     const own = poses.find((p) => p.id === item.pose);
     if (own ? !own.rungs[item.rung - 1] : !rungOf(item.pose, item.rung))
       return fail(
         `practice.items[${k}].pose`,
-        `The pose "${item.pose}", rung ${item.rung}, is neither in this library nor in the file.`,
+        say('The pose "{{pose}}", rung {{count}}, is neither in this library nor in the file.', {
+          pose: item.pose,
+          count: item.rung,
+        }),
       );
   }
   return { ok: true, plan: practice, poses };

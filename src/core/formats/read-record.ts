@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { z } from 'zod';
 import { classSchema } from '@/core/classes/class';
 import { ownShapeSchema, type OwnShape } from '@/core/poses/schema';
@@ -45,7 +46,7 @@ type Kind = keyof typeof KINDS;
  * aside goes with it.
  */
 export function readRecord(text: string): ReadResult {
-  const json = readJson(text, 'kolpos/record', 'a Kolpos record', RECORD_VERSION);
+  const json = readJson(text, 'kolpos/record', say('a Kolpos record'), RECORD_VERSION);
   if (!json.ok) return json;
   const head = headSchema.safeParse(json.data);
   if (!head.success) return firstIssue(head.error);
@@ -96,8 +97,17 @@ function listsOf(
   for (const [kind, { most, since }] of Object.entries(KINDS) as [Kind, { most: number; since: number }][]) {
     const list = data[kind];
     if (list === undefined && (since > version || since > 1)) lists[kind] = [];
-    else if (!Array.isArray(list)) return fail(kind, `A record needs the list “${kind}”, even an empty one.`);
-    else if (list.length > most) return fail(kind, `${list.length} ${kind} are more than one file can hold (${most}).`);
+    else if (!Array.isArray(list))
+      return fail(kind, say('A record needs the list “{{kind}}”, even an empty one.', { kind: say(kind) }));
+    else if (list.length > most)
+      return fail(
+        kind,
+        say('{{list}} {{kind}} are more than one file can hold ({{most}}).', {
+          list: list.length,
+          kind: say(kind),
+          most,
+        }),
+      );
     else lists[kind] = list;
   }
   return { ok: true, lists: lists as Record<Kind, readonly unknown[]> };
@@ -107,7 +117,7 @@ function listsOf(
 function settingsOf(given: unknown, aside: Aside): Record<string, string> {
   if (given === undefined) return {};
   if (typeof given !== 'object' || given === null || Array.isArray(given)) {
-    aside.put('settings', 'Settings are texts under their names.', given);
+    aside.put('settings', say('Settings are texts under their names.'), given);
     return {};
   }
   return Object.fromEntries(
@@ -137,7 +147,9 @@ function rowsOf<T extends object>(kind: Kind, list: readonly unknown[], aside: A
     const own = id ?? student ?? '';
     if (ids.has(own)) {
       const why =
-        id === undefined ? `“${own}” has a plan already in this file.` : `The id “${own}” stands here a second time.`;
+        id === undefined
+          ? say('“{{own}}” has a plan already in this file.', { own })
+          : say('The id “{{own}}” stands here a second time.', { own });
       aside.put(`${where}.${id === undefined ? 'student' : 'id'}`, why, entry);
       return [];
     }

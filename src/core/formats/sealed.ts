@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { fail, firstIssue, readJson, type Failed } from './json';
 
@@ -34,7 +35,7 @@ export function saysSealed(text: string): boolean {
 
 /** Reads a sealed file's outside. Never throws; the first thing wrong is named with its place. */
 export function readSealed(text: string): { ok: true; sealed: Sealed } | Failed {
-  const json = readJson(text, 'kolpos/sealed', 'a locked Kolpos file', SEALED_VERSION);
+  const json = readJson(text, 'kolpos/sealed', say('a locked Kolpos file'), SEALED_VERSION);
   if (!json.ok) return json;
   const parsed = sealedSchema.safeParse(json.data);
   return parsed.success ? { ok: true, sealed: parsed.data } : firstIssue(parsed.error);
@@ -50,4 +51,6 @@ export const NOT_OPENED: Failed = fail(
 export const LEAST_PASSPHRASE = 10;
 /** What is wrong with a passphrase, or null. */
 export const passphraseProblem = (text: string): string | null =>
-  text.length < LEAST_PASSPHRASE ? `Take at least ${LEAST_PASSPHRASE} letters, for example four words.` : null;
+  text.length < LEAST_PASSPHRASE
+    ? say('Take at least {{count}} letters, for example four words.', { count: LEAST_PASSPHRASE })
+    : null;

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { groupOf } from '@/core/body';
 import type { OwnShape } from '@/core/poses/schema';
 import { LIBRARY } from '@/core/poses';
@@ -27,8 +28,17 @@ export class KnownPoses {
     if (rungs === undefined)
       return pose.startsWith('own-')
         ? null
-        : { at: 'pose', why: `There is no pose “${pose}” here or among the poses of this file.` };
-    return rung > rungs ? { at: 'rung', why: `“${pose}” has ${counted(rungs, 'rung')}, not ${rung}.` } : null;
+        : { at: 'pose', why: say('There is no pose “{{pose}}” here or among the poses of this file.', { pose }) };
+    return rung > rungs
+      ? {
+          at: 'rung',
+          why: say('“{{pose}}” has {{counted}}, not {{count}}.', {
+            pose,
+            counted: counted(rungs, 'rung'),
+            count: rung,
+          }),
+        }
+      : null;
   }
 }
 
@@ -38,7 +48,7 @@ const isGroup = (id: string): boolean => groupOf(id) !== null;
 /** Aims whose muscle there is; the others are set aside. */
 export const soundAims = <T extends { group: string }>(aims: readonly T[], where: string, aside: Aside): T[] =>
   aside.sift(where, aims, ({ group }) =>
-    isGroup(group) ? null : { at: 'group', why: `There is no muscle group “${group}”.` },
+    isGroup(group) ? null : { at: 'group', why: say('There is no muscle group “{{group}}”.', { group }) },
   );
 
 interface Planned {
@@ -51,7 +61,7 @@ interface Planned {
 export function soundPractice<T extends Planned>(p: T, where: string, known: KnownPoses, aside: Aside): T {
   const ids = new Set<string>();
   const items = aside.sift(`${where}.items`, p.items, (item) => {
-    if (ids.has(item.id)) return { at: 'id', why: `The id “${item.id}” stands here a second time.` };
+    if (ids.has(item.id)) return { at: 'id', why: say('The id “{{id}}” stands here a second time.', { id: item.id }) };
     ids.add(item.id);
     return known.why(item.pose, item.rung);
   });
@@ -69,7 +79,7 @@ export function whyNoLesson(log: LogEntry, moments: Moments): { at: string; why:
   const end = moments.past(log.endedAt);
   if (end) return { at: 'endedAt', why: end };
   return Date.parse(log.endedAt) < Date.parse(log.startedAt)
-    ? { at: 'endedAt', why: 'This lesson ends before it begins.' }
+    ? { at: 'endedAt', why: say('This lesson ends before it begins.') }
     : null;
 }
 
@@ -99,7 +109,7 @@ export function soundPlan(
   aside: Aside,
 ): PlanChoice {
   const days = aside.sift(`${where}.days`, plan.days, (day, i) =>
-    plan.days.indexOf(day) === i ? null : { why: 'This day of the week stands here a second time.' },
+    plan.days.indexOf(day) === i ? null : { why: say('This day of the week stands here a second time.') },
   );
   const moved = Object.fromEntries(
     Object.entries(plan.moved).filter(([from, to]) => {
@@ -127,7 +137,7 @@ export function soundShapes(shapes: readonly OwnShape[], where: string, known: K
   return shapes.map((s, i) => {
     if (s.instead === undefined) return s;
     const why = circular(next, s.id)
-      ? 'What is done instead leads back to this pose.'
+      ? say('What is done instead leads back to this pose.')
       : (known.why(s.instead)?.why ?? null);
     if (why) aside.put(`${where}[${i}].instead`, why, s.instead);
     return why ? { ...s, instead: undefined } : s;

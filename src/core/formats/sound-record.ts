@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { YogaClass } from '@/core/classes/class';
 import type { Student } from '@/core/students/student';
 import { Moments } from './moments';
@@ -106,7 +107,11 @@ class Sieve {
     for (const field of ['createdAt', 'updatedAt'] as const) {
       const why = days[field] === undefined ? null : this.moments.past(days[field]);
       if (!why) continue;
-      this.aside.put(`${where}.${field}`, `${why} The day of the file stands in its place.`, days[field]);
+      this.aside.put(
+        `${where}.${field}`,
+        say('{{why}} The day of the file stands in its place.', { why }),
+        days[field],
+      );
       row = { ...row, [field]: this.exportedAt };
     }
     return row;
@@ -153,7 +158,9 @@ class People {
     const at = this.lost.get(student);
     return {
       at: 'student',
-      why: at ? `Its student was set aside (${at}).` : `There is no student “${student}” in this file.`,
+      why: at
+        ? say('Its student was set aside ({{at}}).', { at })
+        : say('There is no student “{{student}}” in this file.', { student }),
     };
   }
 }
@@ -168,13 +175,13 @@ function soundClass(
     ...soundPractice(one, where, known, aside),
     students: aside.sift(`${where}.students`, one.students, (id, i) =>
       one.students.indexOf(id) !== i
-        ? { why: `“${id}” stands in this class a second time.` }
+        ? { why: say('“{{id}}” stands in this class a second time.', { id }) }
         : people.whyNot({ student: id }),
     ),
   };
   const far = one.weeks && moments.ahead(one.weeks.start);
   if (!far) return own;
-  aside.put(`${where}.weeks.start`, `${far} The class comes without its weeks.`, one.weeks);
+  aside.put(`${where}.weeks.start`, say('{{far}} The class comes without its weeks.', { far }), one.weeks);
   return { ...own, weeks: undefined };
 }
 
@@ -187,7 +194,7 @@ function whoseVisit(
   if (visit.student !== undefined) return people.whyNot({ student: visit.student });
   return classes.some((c) => c.id === visit.class)
     ? null
-    : { at: 'class', why: `There is no class “${visit.class}” in this file.` };
+    : { at: 'class', why: say('There is no class “{{class}}” in this file.', { class: visit.class ?? '' }) };
 }
 
 /** A row without a day of the wall clock that its moment cannot have had. */

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { fail, type Failed } from './json';
 
 /**
@@ -9,8 +10,8 @@ export function textOf(bytes: Uint8Array): { ok: true; text: string } | Failed {
     return { ok: true, text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) };
   } catch {
     return fail(
-      'the file',
-      'Its letters are not in UTF-8. Was it saved by another program? Save it as UTF-8 and try again.',
+      say('the file'),
+      say('Its letters are not in UTF-8. Was it saved by another program? Save it as UTF-8 and try again.'),
     );
   }
 }

@@ -1,5 +1,6 @@
 import { ELEMENTS, SIDES, type GroupId, type Side } from '@/core/body';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { placeGiven } from '@/core/inference/evidence';
 import { PLACES, type Place } from '@/core/students/places';
 import { PLACE_WORDS } from '@/core/students/words';
@@ -36,7 +37,7 @@ export function placeOf(group: GroupId): Place | null {
 }
 
 /** "front of the thigh, right", or "" where nothing is stretched enough to be looked for. */
-export function feelOf(fit: Pick<RankedPose, 'stretch'>, sided: boolean, say: Say = asWritten): string {
+export function feelOf(fit: Pick<RankedPose, 'stretch'>, sided: boolean, say: Say = spoken): string {
   let found: { place: Place; side: Side; both: boolean } | null = null,
     most = CLEAR;
   for (const side of SIDES)

@@ -60,7 +60,7 @@ describe('what goes home', () => {
     );
     const words = [
       ...LINES.map((l) => l.structure.replaceAll('-', ' ')),
-      ...GROUPS.filter(isMuscleGroup).map(groupName),
+      ...GROUPS.filter(isMuscleGroup).map((g) => groupName(g)),
       ...MUSCLES.map((m) => m.name),
     ]
       .map((w) => w.toLowerCase())

@@ -5,7 +5,8 @@ import type { Build, Side } from '@/core/body';
 import { DEMANDS, isOfSide, type Demand } from '@/core/cautions/demands';
 import type { Screening } from '@/core/cautions/screen';
 import { propsOf } from '@/core/fit/props';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { cuesOf, rungOf, sameSide, shapeById } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { Schools } from '@/core/poses/schools';
@@ -78,7 +79,7 @@ const MOST_LINES = 3;
  * which nothing is left.
  */
 export function makeHome(body: HomeBody): MadeHome | null {
-  const { student, screening, ranked, today, week, say = asWritten } = body;
+  const { student, screening, ranked, today, week, say = spoken } = body;
   if (screening.stopped) return null;
   const pictures = new Map<string, HomePicture>();
   const changes: Rechecked[] = [];
@@ -174,7 +175,7 @@ function easierOf(item: PracticeItem, practice: Practice, { ranked, student }: H
 function stepOf(
   item: PracticeItem,
   before: readonly PracticeItem[],
-  { ranked, build, sizes, schools, book, say = asWritten }: HomeBody,
+  { ranked, build, sizes, schools, book, say = spoken }: HomeBody,
   pictures: Pictures,
   shut: Shut,
 ): HomeStep | null {
@@ -239,7 +240,7 @@ const ofItsSide = (what: string, side: Side | undefined, say: Say): string =>
   side ? say('{{what}} ({{side}})', { what, side: say(side) }) : what;
 
 /** What her cautions close, and what hurt, in everyday words and never by the caution's name. */
-export function avoided({ cautions, hurt }: Screening, say: Say = asWritten): string[] {
+export function avoided({ cautions, hurt }: Screening, say: Say = spoken): string[] {
   const words = cautions.flatMap((c) =>
     c.rules === 'all'
       ? []

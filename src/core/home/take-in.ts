@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { LogEntry, LogItem } from '@/core/teaching/log';
 import { logSchema } from '@/core/teaching/log';
 import { readoutOf, testById } from '@/core/assessment/battery';
@@ -44,16 +45,17 @@ export type Returned = { ok: true; returned: HomeReturn[]; damaged: number } | {
 
 /** The lines in what a student gave back that can be read; a sentence where there is none. */
 export function returnedIn(text: string): Returned {
-  if (text.length > MOST_LETTERS) return { ok: false, message: 'This is far longer than what a practice gives back.' };
+  if (text.length > MOST_LETTERS)
+    return { ok: false, message: say('This is far longer than what a practice gives back.') };
   const read = homeCodesIn(text).map(readHomeCode);
   if (read.length === 0)
     return {
       ok: false,
-      message: 'There is nothing in it that a home practice gave back: such a line begins with KOLPOS1.',
+      message: say('There is nothing in it that a home practice gave back: such a line begins with KOLPOS1.'),
     };
   const returned = read.filter((r) => r !== null);
   if (returned.length === 0)
-    return { ok: false, message: 'Something of it was lost on the way. Ask for it once more, whole.' };
+    return { ok: false, message: say('Something of it was lost on the way. Ask for it once more, whole.') };
   return { ok: true, returned, damaged: read.length - returned.length };
 }
 
@@ -70,8 +72,8 @@ export function takeIn(text: string, here: Here): Given {
   if (back.damaged > 0)
     taken[0].leftOut.push(
       back.damaged === 1
-        ? 'One time of practising was damaged on the way.'
-        : `${back.damaged} times were damaged on the way.`,
+        ? say('One time of practising was damaged on the way.')
+        : say('{{count}} times were damaged on the way.', { count: back.damaged }),
     );
   return { ok: true, taken };
 }
@@ -79,12 +81,13 @@ export function takeIn(text: string, here: Here): Given {
 /** One time at home; a sentence where it cannot be taken in at all. */
 function takenIn({ file, student: id, play }: HomeReturn, here: Here): TakenIn | string {
   const student = here.students.find((s) => s.id === id);
-  if (!student) return 'It is of a student who is not in this studio.';
+  if (!student) return say('It is of a student who is not in this studio.');
   if (play.startedAt > here.now + AHEAD)
-    return 'By its clock it was done in the future: the phone shows the wrong day.';
+    return say('By its clock it was done in the future: the phone shows the wrong day.');
   if (play.startedAt < here.now - OLDEST)
-    return 'By its clock it is more than a year old: the phone shows the wrong day.';
-  if (play.endedAt - play.startedAt > LONGEST_S * 1000 * 4) return 'By its clock it took longer than a day can be.';
+    return say('By its clock it is more than a year old: the phone shows the wrong day.');
+  if (play.endedAt - play.startedAt > LONGEST_S * 1000 * 4)
+    return say('By its clock it took longer than a day can be.');
   const leftOut: string[] = [];
   const where = { day: play.day, ...(play.zone && { zone: play.zone }) };
   const name = `home-${file}-${(play.startedAt / 1000).toString(36)}`.slice(0, 60);
@@ -96,7 +99,7 @@ function takenIn({ file, student: id, play }: HomeReturn, here: Here): TakenIn |
           id: name,
           student: student.id,
           practice: play.practice || 'home',
-          title: here.practices.find((p) => p.id === play.practice)?.title ?? 'At home',
+          title: here.practices.find((p) => p.id === play.practice)?.title ?? say('At home'),
           startedAt: new Date(play.startedAt).toISOString(),
           endedAt: new Date(play.endedAt).toISOString(),
           ...where,
@@ -106,21 +109,23 @@ function takenIn({ file, student: id, play }: HomeReturn, here: Here): TakenIn |
         };
   const taken = { student: student.id, takenAt: new Date(play.endedAt).toISOString(), ...where };
   const readings = play.readings.flatMap((r, k) => readingOf(r, { id: `${name}-${k}`, ...taken }, leftOut));
-  if (log && !logSchema.safeParse(log).success) return 'Its day, or the clock of the phone, cannot be.';
+  if (log && !logSchema.safeParse(log).success) return say('Its day, or the clock of the phone, cannot be.');
   if (!log && readings.length === 0)
-    return leftOut.length > 0 ? `Nothing in it can be kept. ${leftOut[0]}` : 'Nothing was done in it.';
+    return leftOut.length > 0
+      ? say('Nothing in it can be kept. {{what}}', { what: leftOut[0] })
+      : say('Nothing was done in it.');
   const known = (!log || here.logs.has(log.id)) && readings.every((r) => here.readings.has(r.id));
   return { student, log, readings, known, leftOut };
 }
 
 function itemOf(r: HomeResult, leftOut: string[]): LogItem[] {
   if (!rungOf(r.pose, r.rung)) {
-    leftOut.push(`“${r.pose}”, rung ${r.rung}, is no shape of this studio.`);
+    leftOut.push(say('“{{pose}}”, rung {{count}}, is no shape of this studio.', { pose: r.pose, count: r.rung }));
     return [];
   }
   const { plannedSeconds, doneSeconds } = r;
   if (plannedSeconds > LONGEST_S || doneSeconds > LONGEST_S || (r.strength ?? 0) > 10) {
-    leftOut.push(`What is told of “${r.pose}” cannot be.`);
+    leftOut.push(say('What is told of “{{pose}}” cannot be.', { pose: r.pose }));
     return [];
   }
   return [{ ...r }];
@@ -136,7 +141,7 @@ function readingOf(
     readout = readoutOf(r.test, r.readout);
   const sideFits = test && (test.sided ? r.side !== 'both' : r.side === 'both');
   if (!test || !readout || !sideFits || !(r.value >= readout.min && r.value <= readout.max)) {
-    leftOut.push(`“${r.test}”: ${r.value} cannot be.`);
+    leftOut.push(say('“{{test}}”: {{count}} cannot be.', { test: r.test, count: r.value }));
     return [];
   }
   const reading = readingSchema.safeParse({
@@ -150,6 +155,6 @@ function readingOf(
     selfHeld: true,
   });
   if (reading.success) return [reading.data];
-  leftOut.push(`“${r.test}”: its day cannot be.`);
+  leftOut.push(say('“{{test}}”: its day cannot be.', { test: r.test }));
   return [];
 }

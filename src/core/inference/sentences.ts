@@ -1,5 +1,6 @@
 import type { GroupId } from '@/core/body';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { dayWords } from '@/core/day-words';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
@@ -69,7 +70,7 @@ export function otherWay(m: MovementFinding, readings: readonly Reading[]): { ho
  * One movement in a sentence that can be read out to the student: what stops it, how sure, and what another way
  * changes. "Not clear" names the two that are left.
  */
-export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say: Say = asWritten): string {
+export function sentenceOf(m: MovementFinding, readings: readonly Reading[], say: Say = spoken): string {
   const what = say(stopWords(m.movement), { side: say(m.side, { context: 'stem' }) });
   const [a, b] = m.limiters.map((l) => ({ name: say(plainly(l.group)), sure: inHundred(l.probability, say) }));
   const why = whyUnclear(m, say, (group) => say(plainly(group)));
@@ -109,10 +110,13 @@ export const stopWords = (movement: Movement): string => `Your {{side}} ${STOPS[
 /** A change since an earlier day in words. */
 export function movementChangeWords(c: MovementChange, unit: Pick<Reading, 'unit'>): string {
   const by = withUnit(unit, Math.abs(c.now - c.before));
-  const state = c.otherState ? ', but one was taken warm and the other not' : '';
+  const state = c.otherState ? spoken(', but one was taken warm and the other not') : '';
+  const on = { day: dayWords(c.on), before: withUnit(unit, c.before), error: withUnit(unit, c.detectable), by };
   if (c.verdict === 'within-error')
-    return `about as on ${dayWords(c.on)} (${withUnit(unit, c.before)}): ${by} is within the error of ${withUnit(unit, c.detectable)}${state}`;
-  return `${by} ${c.verdict === 'further' ? 'further' : 'less far'} than on ${dayWords(c.on)} (${withUnit(unit, c.before)}), more than the error of ${withUnit(unit, c.detectable)}${state}`;
+    return spoken('about as on {{day}} ({{before}}): {{by}} is within the error of {{error}}', on) + state;
+  return c.verdict === 'further'
+    ? spoken('{{by}} further than on {{day}} ({{before}}), more than the error of {{error}}', on) + state
+    : spoken('{{by}} less far than on {{day}} ({{before}}), more than the error of {{error}}', on) + state;
 }
 
 const SINCE: Readonly<Record<MovementChange['verdict'], string>> = {

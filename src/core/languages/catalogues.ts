@@ -10,6 +10,7 @@ import { PAGE } from './de/page';
 import { POSE_NAMES } from './de/pose-names';
 import { RUNG_NAMES } from './de/rung-names';
 import { SHEET } from './de/sheet';
+import { TEACHER } from './de/teacher';
 import type { Language } from './language';
 import type { Phrases } from './phrases';
 import { sayWith } from './say';
@@ -18,6 +19,7 @@ const ALL: Readonly<Record<Exclude<Language, 'en'>, { page: Phrases; all: Phrase
   de: {
     page: PAGE,
     all: {
+      ...TEACHER,
       ...PAGE,
       ...SHEET,
       ...FOUND,
@@ -40,7 +42,7 @@ export const pagePhrases = (language: Language): Phrases => (language === 'en' ?
 export const phrasesOf = (language: Language): Phrases => (language === 'en' ? {} : ALL[language].all);
 
 const known = new Map<Language, Say>();
-/** Says the sentences of a student's own pages in a language. */
+/** Says everything in a language: a student's own pages, a lesson, and what a teacher sees. */
 export function sayIn(language: Language): Say {
   if (language === 'en') return asWritten;
   let say = known.get(language);

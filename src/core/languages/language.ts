@@ -23,3 +23,11 @@ export function languageOfAll(all: readonly (string | undefined)[]): Language {
   const [first, ...others] = [...new Set(all.map(languageOf))];
   return first !== undefined && others.length === 0 ? first : 'en';
 }
+
+/**
+ * The first language that is wanted and that we have.
+ * @param wanted tags as browsers say them, the dearest first: `de-AT`, `en`
+ */
+export const firstKnown = (wanted: readonly string[]): Language =>
+  wanted.map((tag) => LANGUAGES.find((l) => l === tag.trim().slice(0, 2).toLowerCase())).find((l) => l !== undefined) ??
+  'en';

@@ -3,6 +3,13 @@ import { asWritten, type Say } from './as-written';
 import type { Language } from './language';
 import type { Phrases } from './phrases';
 
+/** Languages whose decimals stand behind a comma. */
+const COMMA: ReadonlySet<Language> = new Set(['de']);
+
+/** `9.5 cm` as the language writes it. What is no number with its unit stays. */
+export const decimals = (value: string, language: Language): string =>
+  COMMA.has(language) && /^[+−-]?\d+\.\d+( ?\S+)?$/.test(value) ? value.replace('.', ',') : value;
+
 /** Says English sentences in a language, by its phrases. English needs none. */
 export function sayWith(language: Language, phrases: Phrases): Say {
   if (language === 'en') return asWritten;
@@ -13,7 +20,8 @@ export function sayWith(language: Language, phrases: Phrases): Say {
     // The keys are sentences, with colons and full stops of their own.
     keySeparator: false,
     nsSeparator: false,
-    interpolation: { escapeValue: false },
+    // Nothing is escaped: sentences are text. A number in one has the decimals of the language.
+    interpolation: { escapeValue: true, escape: (value: string) => decimals(value, language) },
     showSupportNotice: false,
     initAsync: false,
   });

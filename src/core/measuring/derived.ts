@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { bandOf, detectableAt, normOf, type Readout, type ReadoutId } from '@/core/assessment/definition';
 import { isOf, readoutOf, testById, type TestId } from '@/core/assessment/battery';
 import { DEGREES_PER_CM, USUAL_CM, USUAL_SHIN } from '@/core/assessment/battery/knee-to-wall';
@@ -63,33 +64,37 @@ export function derivedFrom(readings: readonly Reading[], person: Measured): Der
         kneeHeight(of(test, 'knee-height', side), person, side),
       ),
       ...ratio(
-        { id: 'hamstring-quadriceps', name: 'Hamstrings to quadriceps', side },
+        { id: 'hamstring-quadriceps', name: say('Hamstrings to quadriceps'), side },
         of('prone-knee-flexion', 'torque', side),
         of('seated-knee-extension', 'torque', side),
         (v) =>
           v < RATIOS.hamstringQuadriceps.low
-            ? `Low; the hamstrings may want strength (${RATIOS.hamstringQuadriceps.source}).`
-            : `Not low (${RATIOS.hamstringQuadriceps.source}).`,
+            ? say('Low; the hamstrings may want strength ({{source}}).', {
+                source: say(RATIOS.hamstringQuadriceps.source),
+              })
+            : say('Not low ({{source}}).', { source: say(RATIOS.hamstringQuadriceps.source) }),
       ),
       ...ratio(
-        { id: 'adductor-abductor', name: 'Adductors to abductors', side },
+        { id: 'adductor-abductor', name: say('Adductors to abductors'), side },
         of('side-lying-adduction', 'torque', side),
         of('side-lying-abduction', 'torque', side),
         (v) =>
           v < RATIOS.adductorAbductor.low
-            ? `Low: below 0.8 groin strains were more common (${RATIOS.adductorAbductor.source}).`
-            : `Not low (${RATIOS.adductorAbductor.source}).`,
+            ? say('Low: below 0.8 groin strains were more common ({{source}}).', {
+                source: say(RATIOS.adductorAbductor.source),
+              })
+            : say('Not low ({{source}}).', { source: say(RATIOS.adductorAbductor.source) }),
       ),
       ...activeAgainstPassive(known, side),
     ]),
     ...ratio(
-      { id: 'plank-extension', name: 'Front of the trunk to its back', side: 'both' },
+      { id: 'plank-extension', name: say('Front of the trunk to its back'), side: 'both' },
       of('front-plank', 'hold', 'both'),
       of('trunk-extension-hold', 'hold', 'both'),
       (v) =>
         v > RATIOS.flexorExtensor.high
-          ? `The back tires first (${RATIOS.flexorExtensor.source}).`
-          : `The back holds at least as long (${RATIOS.flexorExtensor.source}).`,
+          ? say('The back tires first ({{source}}).', { source: say(RATIOS.flexorExtensor.source) })
+          : say('The back holds at least as long ({{source}}).', { source: say(RATIOS.flexorExtensor.source) }),
     ),
     ...sideRatio(of('side-plank', 'hold', 'left'), of('side-plank', 'hold', 'right')),
     ...gaps(known),
@@ -105,11 +110,15 @@ function pelvisRelative(thigh: Reading | undefined, side: Side): Derived[] {
     {
       id: 'hip-extension-against-pelvis',
       side,
-      name: 'Hip straightening against the pelvis',
+      name: say('Hip straightening against the pelvis'),
       value: leg + roll,
       result: deg(leg + roll),
-      steps: `thigh ${deg(leg)} below level + pelvis rolled back ${deg(roll)} = ${deg(leg + roll)}`,
-      meaning: 'What the hip joint itself gives, with the pelvis taken out.',
+      steps: say('thigh {{deg}} below level + pelvis rolled back {{deg2}} = {{deg3}}', {
+        deg: deg(leg),
+        deg2: deg(roll),
+        deg3: deg(leg + roll),
+      }),
+      meaning: say('What the hip joint itself gives, with the pelvis taken out.'),
       from: [thigh.id],
     },
   ];
@@ -127,16 +136,23 @@ function tiltCorrectedHamstrings(raise: Reading | undefined, tilt: Reading | und
     {
       id: 'hamstrings-tilt',
       side,
-      name: 'Straight leg raise, with the standing tilt',
+      name: say('Straight leg raise, with the standing tilt'),
       value: up + extra,
       result: deg(up + extra),
-      steps: `raise ${deg(up)} + tilt ${deg(meanOf(tilt.trials))} − usual tilt ${deg(usual.mean)} = ${deg(up + extra)}`,
+      steps: say('raise {{deg}} + tilt {{deg2}} − usual tilt {{deg3}} = {{deg4}}', {
+        deg: deg(up),
+        deg2: deg(meanOf(tilt.trials)),
+        deg3: deg(usual.mean),
+        deg4: deg(up + extra),
+      }),
       meaning:
         extra > readout.detectable
-          ? 'The pelvis tips forward in standing: there the hamstrings are lengthened already, even when they feel tight.'
+          ? say(
+              'The pelvis tips forward in standing: there the hamstrings are lengthened already, even when they feel tight.',
+            )
           : extra < -readout.detectable
-            ? 'The pelvis tips back in standing: there the hamstrings have slack that the raise does not show.'
-            : 'The tilt is about usual and changes little.',
+            ? say('The pelvis tips back in standing: there the hamstrings have slack that the raise does not show.')
+            : say('The tilt is about usual and changes little.'),
       from: [raise.id, tilt.id],
     },
   ];
@@ -152,11 +168,17 @@ function wallLunge(distance: Reading | undefined, shin: Reading | undefined, sid
       {
         id: 'lunge-degrees',
         side,
-        name: 'Wall lunge in degrees',
+        name: say('Wall lunge in degrees'),
         value,
-        result: `about ${deg(value)}`,
-        steps: `${USUAL_SHIN}° + (${cm.toFixed(1)} cm − ${USUAL_CM} cm) × ${DEGREES_PER_CM}° a cm = ${deg(value)}`,
-        meaning: 'Degrees for a centimetre as Bennell 1998 found; only near the usual distance.',
+        result: say('about {{deg}}', { deg: deg(value) }),
+        steps: say('{{uSUAL_SHIN}}° + ({{cm}} cm − {{uSUAL_CM}} cm) × {{dEGREES_PER_CM}}° a cm = {{deg}}', {
+          uSUAL_SHIN: USUAL_SHIN,
+          cm: cm.toFixed(1),
+          uSUAL_CM: USUAL_CM,
+          dEGREES_PER_CM: DEGREES_PER_CM,
+          deg: deg(value),
+        }),
+        meaning: say('Degrees for a centimetre as Bennell 1998 found; only near the usual distance.'),
         from: [distance.id],
       },
     ];
@@ -168,11 +190,17 @@ function wallLunge(distance: Reading | undefined, shin: Reading | undefined, sid
     {
       id: 'lunge-distance',
       side,
-      name: 'Wall lunge in centimetres',
+      name: say('Wall lunge in centimetres'),
       value,
-      result: `about ${withUnit({ unit: 'cm' }, value)}`,
-      steps: `${USUAL_CM} cm + (${deg(angle)} − ${USUAL_SHIN}°) ÷ ${DEGREES_PER_CM}° a cm = ${withUnit({ unit: 'cm' }, value)}`,
-      meaning: 'Degrees for a centimetre as Bennell 1998 found; only near the usual distance.',
+      result: say('about {{withUnit}}', { withUnit: withUnit({ unit: 'cm' }, value) }),
+      steps: say('{{uSUAL_CM}} cm + ({{deg}} − {{uSUAL_SHIN}}°) ÷ {{dEGREES_PER_CM}}° a cm = {{withUnit}}', {
+        uSUAL_CM: USUAL_CM,
+        deg: deg(angle),
+        uSUAL_SHIN: USUAL_SHIN,
+        dEGREES_PER_CM: DEGREES_PER_CM,
+        withUnit: withUnit({ unit: 'cm' }, value),
+      }),
+      meaning: say('Degrees for a centimetre as Bennell 1998 found; only near the usual distance.'),
       from: [shin.id],
     },
   ];
@@ -184,16 +212,25 @@ function kneeHeight(reading: Reading | undefined, person: Measured, side: Side):
   const cm = meanOf(reading.trials);
   const thigh = person.measures?.thigh_cm ?? THIGH_SHARE * person.height_cm;
   const share = cm / thigh;
-  const source = person.measures?.thigh_cm ? 'measured' : `${THIGH_SHARE} × height, Drillis & Contini 1966`;
+  const source = person.measures?.thigh_cm
+    ? 'measured'
+    : say('{{count}} × height, Drillis & Contini 1966', { count: THIGH_SHARE });
   return [
     {
       id: `${reading.test}-share`,
       side,
-      name: `${testById(reading.test)?.name ?? reading.test}: knee height to thigh`,
+      name: say('{{what}}: knee height to thigh', { what: say(testById(reading.test)?.name ?? reading.test) }),
       value: share,
       result: times(share),
-      steps: `${cm.toFixed(1)} cm ÷ thigh ${thigh.toFixed(1)} cm (${source}) = ${times(share)}`,
-      meaning: `A block of about ${Math.max(0, Math.round(cm))} cm under the knee fills the gap.`,
+      steps: say('{{cm}} cm ÷ thigh {{thigh}} cm ({{source}}) = {{times}}', {
+        cm: cm.toFixed(1),
+        thigh: thigh.toFixed(1),
+        source: say(source),
+        times: times(share),
+      }),
+      meaning: say('A block of about {{count}} cm under the knee fills the gap.', {
+        count: Math.max(0, Math.round(cm)),
+      }),
       from: [reading.id],
     },
   ];
@@ -232,14 +269,16 @@ function sideRatio(left: Reading | undefined, right: Reading | undefined): Deriv
     {
       id: 'side-plank-sides',
       side: 'both',
-      name: 'Side plank, right to left',
+      name: say('Side plank, right to left'),
       value: r / l,
       result: times(r / l),
       steps: `${withUnit({ unit: 's' }, r)} ÷ ${withUnit({ unit: 's' }, l)} = ${times(r / l)}`,
       meaning:
         gap > RATIOS.sidePlank.gap
-          ? `Further from 1 than 0.05 (${RATIOS.sidePlank.source}); holds vary by a quarter from day to day all the same.`
-          : `Even (${RATIOS.sidePlank.source}).`,
+          ? say('Further from 1 than 0.05 ({{source}}); holds vary by a quarter from day to day all the same.', {
+              source: say(RATIOS.sidePlank.source),
+            })
+          : say('Even ({{source}}).', { source: say(RATIOS.sidePlank.source) }),
       from: [left.id, right.id],
     },
   ];
@@ -259,14 +298,21 @@ function activeAgainstPassive(known: readonly Reading[], side: Side): Derived[] 
       {
         id: `control-${passive.test}-${passive.readout}`,
         side,
-        name: `${readout.name}: moved by you, moved alone`,
+        name: say('{{name}}: moved by you, moved alone', { name: say(readout.name) }),
         value: gap,
         result: deg(gap),
-        steps: `${deg(meanOf(passive.trials))} moved by you, ${deg(meanOf(active.trials))} alone: ${deg(gap)} between them`,
+        steps: say('{{deg}} moved by you, {{deg2}} alone: {{deg3}} between them', {
+          deg: deg(meanOf(passive.trials)),
+          deg2: deg(meanOf(active.trials)),
+          deg3: deg(gap),
+        }),
         meaning:
           gap > CONTROL_GAP
-            ? `More than ${CONTROL_GAP}° (rule of thumb): the range is there, the strength to use it is not. Strengthen, do not stretch.`
-            : 'Usual: moved by hand goes 5–10° further (rule of thumb).',
+            ? say(
+                'More than {{count}}° (rule of thumb): the range is there, the strength to use it is not. Strengthen, do not stretch.',
+                { count: CONTROL_GAP },
+              )
+            : say('Usual: moved by hand goes 5–10° further (rule of thumb).'),
         from: [passive.id, active.id],
       },
     ];
@@ -291,11 +337,17 @@ function gaps(known: readonly Reading[]): Derived[] {
       {
         id: `gap-${right.test}-${right.readout}`,
         side: 'both',
-        name: `${readout.name}: right against left`,
+        name: say('{{name}}: right against left', { name: say(readout.name) }),
         value: gap.gap,
         result: withUnit(readout, Math.abs(gap.gap)),
-        steps: `right ${withUnit(readout, a)}, left ${withUnit(readout, b)}; the error of measuring is ${withUnit(readout, gap.detectable)}`,
-        meaning: `A real difference${lesser ? `: the ${lesser} side gives less` : ''}.`,
+        steps: say('right {{withUnit}}, left {{withUnit2}}; the error of measuring is {{withUnit3}}', {
+          withUnit: withUnit(readout, a),
+          withUnit2: withUnit(readout, b),
+          withUnit3: withUnit(readout, gap.detectable),
+        }),
+        meaning: say('A real difference{{what}}.', {
+          what: lesser ? say(': the {{lesser}} side gives less', { lesser: say(lesser) }) : '',
+        }),
         from: [right.id, left.id],
       },
     ];

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { otherSide, type Side } from '@/core/body';
 import { isOf } from '@/core/assessment/battery';
 import type { DrawnAngle, Readout, TestDefinition } from '@/core/assessment/definition';
@@ -51,11 +52,11 @@ interface Asked {
 type From = Pick<PhotoGuide, 'from' | 'camera'>;
 
 const beside = ({ side }: Asked): From => ({
-  from: `from the ${side} side, level with the table`,
+  from: say('from the {{side}} side, level with the table', { side: say(side) }),
   camera: { yaw: side === 'right' ? 0 : 180, pitch: 0 },
 });
 const above = ({ side }: Asked): From => ({
-  from: 'from straight above',
+  from: say('from straight above'),
   camera: { yaw: side === 'right' ? 0 : 180, pitch: 90 },
 });
 const FROM_FEET: From = { from: 'from the feet, level with the table', camera: { yaw: -90, pitch: 0 } };
@@ -77,7 +78,7 @@ const betweenThighs = (a: Asked): PhotoGuide =>
   guide({
     zero: 'between',
     marks: two(`hip_${a.side}`, `knee_${a.side}`),
-    line: `the ${a.other} thigh: knob of the hip, then middle of the knee`,
+    line: say('the {{other}} thigh: knob of the hip, then middle of the knee', { other: say(a.other) }),
     linePoints: [`hip_${a.other}`, `knee_${a.other}`],
     ...above(a),
   });
@@ -89,7 +90,7 @@ const outToTheSide = (a: Asked): PhotoGuide =>
   guide({
     zero: 'level',
     marks: two(`hip_${a.side}`, `knee_${a.side}`),
-    line: 'midline of the body: navel, then the notch of the breastbone',
+    line: say('midline of the body: navel, then the notch of the breastbone'),
     linePoints: ['pelvis', 'thorax'],
     reading: Math.abs,
     ...above(a),

@@ -1,5 +1,6 @@
+import { say } from '@/core/languages/spoken';
 import { otherSide, type Side } from '@/core/body';
-import { bandOf, detectableAt, normOf, type Readout } from '@/core/assessment/definition';
+import { bandOf, detectableAt, normOf, type Readout, type Norm } from '@/core/assessment/definition';
 import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { SexForNorms } from '@/core/students/student';
 import { dayOf } from '@/core/day-of';
@@ -51,38 +52,55 @@ export function valueDoubts(value: number, known: HeldAgainst): ValueDoubt[] {
     if (nearer && inCm <= readout.max)
       out.push({
         kind: 'inches',
-        message: `${said(value)} would be unusual; ${value} inches are ${said(inCm)}. Was it read in inches?`,
+        message: say('{{said}} would be unusual; {{count}} inches are {{said2}}. Was it read in inches?', {
+          said: said(value),
+          count: value,
+          said2: said(inCm),
+        }),
         instead: Math.round(inCm * 10) / 10,
       });
   }
-  if (norm && far > FAR.norm)
-    out.push({
-      kind: 'norm',
-      message: `${said(value)} lies far from what most people have (${said(norm.mean)} ± ${said(norm.sd)}, ${norm.source}).`,
-    });
+  if (norm && far > FAR.norm) out.push({ kind: 'norm', message: farWords(said, value, norm) });
   if (known.across) {
     const other = meanOf(known.across.trials);
     if (Math.abs(value - other) > FAR.side * Math.max(error, detectableAt(readout, other)))
-      out.push({ kind: 'side', message: `The ${known.across.side} side reads ${said(other)}: a wide gap.` });
+      out.push({
+        kind: 'side',
+        message: say('The {{side}} side reads {{said}}: a wide gap.', {
+          side: say(known.across.side),
+          said: said(other),
+        }),
+      });
   }
   if (known.before) {
     const last = meanOf(known.before.trials);
     if (Math.abs(value - last) > FAR.before * Math.max(error, detectableAt(readout, last)))
-      out.push({ kind: 'before', message: `Last time this side read ${said(last)}.` });
+      out.push({ kind: 'before', message: say('Last time this side read {{said}}.', { said: said(last) }) });
   }
   if (known.expected) {
     const { mean, low, high } = known.expected;
     const half = Math.max(Math.abs(high - low) / 2, error / 2);
     if (Math.abs(value - mean) > FAR.expected * half)
-      out.push({ kind: 'expected', message: `From all other readings Kolpos expects about ${said(mean)}.` });
+      out.push({
+        kind: 'expected',
+        message: say('From all other readings Kolpos expects about {{said}}.', { said: said(mean) }),
+      });
   }
   return out;
 }
 
+const farWords = (said: (v: number) => string, value: number, { mean, sd, source }: Norm): string =>
+  say('{{said}} lies far from what most people have ({{said2}} ± {{said3}}, {{source}}).', {
+    said: said(value),
+    said2: said(mean),
+    said3: said(sd),
+    source: say(source),
+  });
+
 /** The question that is asked once, or null where nothing is unlikely. */
 export function doubtQuestion(doubts: readonly ValueDoubt[]): string | null {
   if (doubts.length === 0) return null;
-  return `${doubts.map((d) => d.message).join(' ')} Keep it all the same?`;
+  return say('{{doubts}} Keep it all the same?', { doubts: doubts.map((d) => d.message).join(' ') });
 }
 
 /**

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { GroupId } from '@/core/body';
 import { groupName } from '@/core/body/words';
 import { daysLater } from '@/core/day-count';
@@ -106,7 +107,7 @@ function sidesOfLimits(limits: readonly Limit[]): { group: GroupId; sides: reado
 /** What limits, in words: "adductors both sides, calf left". */
 export const limitsWords = (limits: readonly Limit[]): string =>
   sidesOfLimits(limits)
-    .map(({ group, sides }) => `${groupName(group)} ${sides.length === 2 ? 'both sides' : sides[0]}`)
+    .map(({ group, sides }) => `${groupName(group)} ${sides.length === 2 ? say('both sides') : say(sides[0])}`)
     .join(', ');
 
 /** A group that limits somebody, with how many it limits on either side, or on both. */

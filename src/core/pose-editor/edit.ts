@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import {
   COORDINATE_IDS,
   DEG,
@@ -164,7 +165,7 @@ const PLAIN = { reach: {}, props: [], give: [], intents: [], phases: ['approach'
 export function standingPose(id: string, moment: string): OwnShape {
   return checked({
     id,
-    name: 'A new pose',
+    name: say('A new pose'),
     position: 'standing',
     sided: true,
     reaches: [],
@@ -174,7 +175,7 @@ export function standingPose(id: string, moment: string): OwnShape {
     rungs: [
       {
         ...PLAIN,
-        name: 'first rung',
+        name: say('first rung'),
         path: [{}, {}, {}],
         contacts: ['heel_worked', 'ball_worked', 'heel_other', 'ball_other'].map((point) => ({ point, on: 'floor' })),
         kind: 'stretch',
@@ -190,7 +191,7 @@ export function standingPose(id: string, moment: string): OwnShape {
 
 /** A copy of a pose to be changed, every rung with it. */
 export function copyOf(shape: Shape, id: string, moment: string): OwnShape {
-  const name = `${shape.name}, my way`;
+  const name = say('{{name}}, my way', { name: say(shape.name) });
   return checked({
     ...shape,
     id,
@@ -213,7 +214,7 @@ const withinLimits = (angles: PoseAngles): PoseAngles =>
 
 /** A further rung, a copy of the one given, after it. */
 export function withRungAfter(shape: OwnShape, at: number): OwnShape {
-  const copy = { ...shape.rungs[at], name: `${shape.rungs[at].name}, next`.slice(0, 80) };
+  const copy = { ...shape.rungs[at], name: say('{{name}}, next', { name: say(shape.rungs[at].name) }).slice(0, 80) };
   return { ...shape, rungs: [...shape.rungs.slice(0, at + 1), copy, ...shape.rungs.slice(at + 1)] };
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Reach, Vec3 } from '@/core/body';
 import type { Rung, Shape } from '@/core/poses';
 import { handHere, withHand } from './edit';
@@ -49,7 +50,7 @@ function reachOf(rung: Rung, depth: number, hand: Hand, way: HandWay): Reach {
     const { floor, forearm } = way.level;
     return handHere(own, depth, hand, `shoulder_${hand}`, { floor, ...(forearm && { forearm }) });
   }
-  return { to: `${way.to}_${way.whose === 'same' ? hand : mate(hand)}`, offset: way.offset ?? [0, 0, 0] };
+  return { to: `${say(way.to ?? '')}_${way.whose === 'same' ? hand : mate(hand)}`, offset: way.offset ?? [0, 0, 0] };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import {
   bodyAngle,
   bodyAngleWords,
@@ -38,7 +39,7 @@ const GAP = 0.015;
 
 const cm = (m: number): string => {
   const v = Math.abs(m) * 100;
-  return `${v < 10 ? v.toFixed(1).replace(/\.0$/, '') : Math.round(v)} cm`;
+  return say('{{what}} cm', { what: v < 10 ? v.toFixed(1).replace(/\.0$/, '') : Math.round(v) });
 };
 
 type Drawn = Pick<Rung, 'path' | 'reach' | 'contacts' | 'wall' | 'props' | 'kind' | 'carries'>;
@@ -107,7 +108,9 @@ function throughEachOther({ skeleton, rung, worked }: Stand): Problem[] {
   return overlapsOf(skeleton, 0)
     .map((o) => ({ between: o.between.map(pointWords), into: o.depth_m - allowed(o.between, holds) }))
     .filter((o) => o.into > OVERLAP)
-    .map(({ between: [a, b], into }) => cannot('overlap', into, `The ${a} goes ${cm(into)} into the ${b}.`));
+    .map(({ between: [a, b], into }) =>
+      cannot('overlap', into, say('The {{a}} goes {{cm}} into the {{b}}.', { a, cm: cm(into), b })),
+    );
 }
 
 /** Landmarks below the floor that are told at most. */
@@ -121,16 +124,25 @@ function belowTheFloor({ skeleton, contacts }: Stand): Problem[] {
     .filter((s) => s.by > SINKS && !contacts.some((c) => c.point === s.name && c.on === 'floor'))
     .sort((a, b) => b.by - a.by)
     .slice(0, MOST_SUNK)
-    .map((s) => cannot('floor', s.by, `The ${pointWords(s.name)} is ${cm(s.by)} below the floor.`));
+    .map((s) =>
+      cannot(
+        'floor',
+        s.by,
+        say('The {{point}} is {{cm}} below the floor.', { point: pointWords(s.name), cm: cm(s.by) }),
+      ),
+    );
 }
 
 function apart({ skeleton, contacts, rung, node }: Stand): Problem[] {
   return contactGaps(skeleton, contacts, rung.wall, node).flatMap((gap, i) => {
     if (Math.abs(gap) <= GAP) return [];
     const c = contacts[i];
-    const where = c.on === 'limb' ? `the ${pointWords(c.limb ?? '')}` : ON_WORDS[c.on];
-    const how = gap > 0 ? `${cm(gap)} away from ${where} that it is to touch` : `${cm(gap)} inside ${where}`;
-    return [cannot('contact', gap, `The ${pointWords(c.point)} is ${how}.`)];
+    const where = c.on === 'limb' ? say('the {{point}}', { point: pointWords(c.limb ?? '') }) : say(ON_WORDS[c.on]);
+    const how =
+      gap > 0
+        ? say('{{cm}} away from {{where}} that it is to touch', { cm: cm(gap), where })
+        : say('{{cm}} inside {{where}}', { cm: cm(gap), where });
+    return [cannot('contact', gap, say('The {{point}} is {{how}}.', { point: pointWords(c.point), how }))];
   });
 }
 
@@ -139,7 +151,10 @@ function shortHands({ skeleton, reach, arrives }: Stand): Problem[] {
   return SIDES.flatMap((side) => {
     const way = reach[side];
     const gap = way ? norm(sub(skeleton.points[`wrist_${side}`], reachGoal(skeleton, side, way))) : 0;
-    const words = `The ${side} hand is ${cm(gap)} short of where it is to go: the arm is not long enough.`;
+    const words = say('The {{side}} hand is {{cm}} short of where it is to go: the arm is not long enough.', {
+      side: say(side),
+      cm: cm(gap),
+    });
     return gap > GAP ? [cannot('hand', gap, words)] : [];
   });
 }
@@ -151,14 +166,17 @@ function atTheirEnds({ posture }: Stand): Problem[] {
   return COORDINATES.filter(({ id }) => TOLD.test(id)).flatMap(({ id, min_deg, max_deg }): Problem[] => {
     const deg = posture[coordinateIndex(id)] / DEG;
     if (deg < max_deg - AT_END && deg > min_deg + AT_END) return [];
-    const words = `The ${jointWords(id)} is at the end of what any body does: ${bodyAngleWords(id, deg)}.`;
+    const words = say('The {{joint}} is at the end of what any body does: {{bodyAngle}}.', {
+      joint: jointWords(id),
+      bodyAngle: bodyAngleWords(id, deg),
+    });
     return [{ kind: 'limit', impossible: false, by: deg, words }];
   });
 }
 
 const jointWords = (id: string): string => {
   const side = /_(left|right)$/.exec(id);
-  return `${side ? `${side[1]} ` : ''}${bodyAngle(id).name}`;
+  return `${side ? `${side[1]} ` : ''}${say(bodyAngle(id).name)}`;
 };
 
 /** What the statics of a shape say of its balance. */
@@ -185,6 +203,6 @@ export function obstaclesOf(shape: Pick<Shape, 'position'>, rung: Rung, build?: 
       return true;
     })
     .map(({ p, depth }) =>
-      depth === 1 ? p : { ...p, words: `${depth === 0 ? 'At the entry' : 'Half-way'}: ${p.words}` },
+      depth === 1 ? p : { ...p, words: `${depth === 0 ? say('At the entry') : say('Half-way')}: ${p.words}` },
     );
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { GROUPS, isMuscleGroup, SIDES, TYPICAL_BUILD, type GroupId } from '@/core/body';
 import { readAt } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
@@ -18,7 +19,7 @@ export function notReady(shape: Shape): string[] {
       )
     )
       words.push(TIPS_OVER.words);
-    return shape.rungs.length > 1 ? words.map((w) => `${rung.name}: ${w}`) : words;
+    return shape.rungs.length > 1 ? words.map((w) => `${say(rung.name)}: ${w}`) : words;
   });
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { feetWords, halfInches, UNIT_SYSTEMS } from '@/core/units';
 import type { PropId } from './format';
 
@@ -95,7 +96,7 @@ export function ownedWords(
   height_cm: number | null,
   length_cm: number | undefined,
   sizes: PropSizes = PROP_SIZES,
-  say: Say = asWritten,
+  say: Say = spoken,
 ): string {
   const folds = (count: number): string => say('a blanket in {{count}} folds', { count });
   if (length_cm !== undefined) return strapWords(prop, length_cm, sizes, say);

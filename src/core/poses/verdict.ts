@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { dayWords } from '@/core/day-words';
 import type { Side } from '@/core/body';
 import { closers, OPEN, PAIN, verdictOf, type Screening, type Verdict } from '@/core/cautions/screen';
@@ -47,7 +48,7 @@ export function verdictOfRung(screening: Screening, shape: Shape, rung: number, 
 
 /** Why a rung is closed, a name each: the cautions, and the day on which it hurt. Empty where it is open. */
 export function whyClosed(screening: Screening, v: Verdict, shape: Shape, rung: number, side: Side | 'both'): string[] {
-  const names = closers(screening, v).map((c) => c.name);
+  const names = closers(screening, v).map((c) => say(c.name));
   const hurt = v.because.some((b) => b.caution === PAIN) ? hurtBefore(screening, shape, rung, side) : null;
-  return hurt ? [`It hurt here on ${dayWords(hurt.on, 'long')}`, ...names] : names;
+  return hurt ? [say('It hurt here on {{day}}', { day: dayWords(hurt.on, 'long') }), ...names] : names;
 }

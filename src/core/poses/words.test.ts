@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { LIBRARY } from './library';
-import { inSentence } from './words';
+import { inSentence } from '@/core/languages/in-sentence';
 
 describe('a name within a sentence', () => {
   it('has small letters, but for numerals', () => {

@@ -1,6 +1,7 @@
-import { inSentence } from '@/core/poses/words';
+import { inSentence } from '@/core/languages/in-sentence';
 import type { Side } from '@/core/body';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { anglesAt, rungOf } from '@/core/poses';
 import type { PracticeItem } from './practice';
 
@@ -24,7 +25,7 @@ function legs(item: Of): number[] | null {
  * "As in the low lunge before": what of the items before asks the same of hips and knees, so that it can be called
  * back; null where nothing does. The second side of a rung is not called back to its first.
  */
-export function callBack(item: Of, before: readonly PracticeItem[], say: Say = asWritten): string | null {
+export function callBack(item: Of, before: readonly PracticeItem[], say: Say = spoken): string | null {
   const here = legs(item);
   const own = rungOf(item.pose, item.rung);
   if (!here || !own || own.rung.kind === 'rest') return null;

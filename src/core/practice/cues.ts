@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { GROUPS, isMuscleGroup, SIDES, type GroupId, type Side } from '@/core/body';
 import { aimedName } from '@/core/aims/words';
 import { small } from '@/core/capital';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import type { AimKind } from '@/core/students/student';
 import { anglesAt, cuesOf, rungOf, type Rung } from '@/core/poses';
 import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/schools';
@@ -121,7 +122,7 @@ function feelWords(fit: RankedPose | undefined, sided: boolean, say: Say): strin
     return best;
   };
   const where = (kind: AimKind, { group, side }: { group: GroupId; side: Side }) => ({
-    muscle: say(aimedName({ kind, group })),
+    muscle: aimedName({ kind, group }, say),
     side: say(side),
   });
   const long = most('stretch', FELT),
@@ -167,7 +168,7 @@ export interface CueContext {
 /** The draft for an item; empty for a pose that is not here. */
 export function draftCues(
   item: Pick<PracticeItem, 'pose' | 'rung' | 'side'>,
-  { voice, schools = SCHOOLS, fit, before = [], say = asWritten }: CueContext,
+  { voice, schools = SCHOOLS, fit, before = [], say = spoken }: CueContext,
 ): Cue[] {
   const found = rungOf(item.pose, item.rung);
   if (!found) return [];

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Side } from '@/core/body';
 import { cautionById } from '@/core/cautions/catalogue';
 import { PAIN } from '@/core/cautions/screen';
@@ -38,7 +39,7 @@ function aloneOf(block: Block, ranked: readonly RankedPose[]): Reason['alone'] {
   const closed = closedSide(ranked, { pose: block.pose, rung: block.rung, side });
   if (!closed || closed.side === 'both') return null;
   const by = closed.verdict.because.map((b) =>
-    b.caution === PAIN ? 'pain there before' : (cautionById(b.caution)?.name ?? b.caution),
+    b.caution === PAIN ? say('pain there before') : say(cautionById(b.caution)?.name ?? b.caution),
   );
   return { side, closed: closed.side, by: [...new Set(by)] };
 }
@@ -65,7 +66,7 @@ export function reasonsOf(
   const units = blocks.map((b) => unitOfRung(ranked, b.pose, b.rung, request));
   const active = activeAims(aims);
   const names = (list: readonly (PracticeUnit | null)[], is: (u: PracticeUnit) => boolean): string[] => [
-    ...new Set(list.flatMap((u) => (u && is(u) ? [u.shape.name] : []))),
+    ...new Set(list.flatMap((u) => (u && is(u) ? [say(u.shape.name)] : []))),
   ];
   return new Map(
     blocks.map((block, k) => {

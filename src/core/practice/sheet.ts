@@ -1,4 +1,5 @@
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { blocksOf, roundSpan } from './blocks';
 import type { Pace } from './pace';
 import type { Shut } from './passing';
@@ -67,7 +68,7 @@ export function sheetRows(
  * How long each side is held, in words: "5 breaths", "2 breaths, 10 times", "2 sets: 2 breaths, 10 times", "right 5,
  * left 8 breaths".
  */
-export function holdWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = asWritten): string {
+export function holdWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = spoken): string {
   const hold = onceWords(row, say);
   // A round is gone through again as a whole: that is said of the round.
   return row.sets > 1 && !row.round ? say('{{sets}} sets: {{hold}}', { sets: row.sets, hold }) : hold;
@@ -85,7 +86,7 @@ function onceWords({ sides }: Pick<SheetRow, 'sides'>, say: Say): string {
  * Which sides, in words: "right, then left", or "" where both work at once; in a round how many shapes a side is gone
  * through.
  */
-export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = asWritten): string {
+export function sidesWords(row: Pick<SheetRow, 'sides' | 'sets' | 'round'>, say: Say = spoken): string {
   const sides = row.sides
     .filter((s) => s.side !== 'both')
     .map((s) => say(s.side))

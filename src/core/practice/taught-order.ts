@@ -1,4 +1,5 @@
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 
 /**
  * Rounds and sets: shapes that are gone through on one side, then on the other, as a flow is taught; work that is done
@@ -72,7 +73,7 @@ export const taughtOrder = <T extends Rounded & { id: string }>(items: readonly 
 export const setsOf = ({ sets }: Pick<Rounded, 'sets'>): number => Math.max(1, Math.min(MOST_SETS, sets ?? 1));
 
 /** Which set it is, in words: "set 2 of 3"; "" where it is done once. */
-export const setWords = ({ set }: Pick<Rounded, 'set'>, say: Say = asWritten): string =>
+export const setWords = ({ set }: Pick<Rounded, 'set'>, say: Say = spoken): string =>
   set && set.of > 1 ? say('set {{number}} of {{of}}', { number: set.number, of: set.of }) : '';
 
 /** One set of an item; the first keeps its name. */

@@ -1,6 +1,7 @@
 import { capital } from '@/core/capital';
 import { SIDES, type Side } from '@/core/body';
-import { asWritten, type Say } from '@/core/languages/as-written';
+import type { Say } from '@/core/languages/as-written';
+import { say as spoken } from '@/core/languages/spoken';
 import { rungOf } from '@/core/poses';
 import { MOVES, OWN_WAYS, type Move } from './moves';
 import { NOTHING_SHUT, type Shut } from './passing';
@@ -102,7 +103,7 @@ const said = ({ move, lead }: Step, say: Say): string => {
  * A way in words, a sentence a move: "Lower the back knee. Then come back on to the knees."; "" where there is none to
  * go.
  */
-export function wayWords(from: Stance, to: Stance, say: Say = asWritten, shut: Shut = NOTHING_SHUT): string {
+export function wayWords(from: Stance, to: Stance, say: Say = spoken, shut: Shut = NOTHING_SHUT): string {
   const words = (stepsBetween(from, to, shut) ?? []).map((step) => said(step, say));
   const last = (i: number) => i > 0 && i === words.length - 1;
   return words.map((step, i) => `${last(i) ? say('Then {{step}}', { step }) : capital(step)}.`).join(' ');
@@ -122,7 +123,7 @@ const stanceAt = ({ pose, rung, side }: Placed): Stance | null => {
 export function wayTo(
   items: readonly Placed[],
   i: number,
-  { say = asWritten, shut = NOTHING_SHUT }: { say?: Say; shut?: Shut } = {},
+  { say = spoken, shut = NOTHING_SHUT }: { say?: Say; shut?: Shut } = {},
 ): string {
   const [before, item] = [items.at(Math.max(0, i - 1)), items.at(i)];
   if (i <= 0 || !before || !item) return '';

@@ -1,5 +1,6 @@
+import { say } from '@/core/languages/spoken';
+import { within } from '@/core/languages/in-sentence';
 import { capital } from '@/core/capital';
-import { inSentence } from '@/core/poses/words';
 import { aimedName } from '@/core/aims/words';
 import type { Phase, PropId } from '@/core/poses';
 import type { BuiltPractice, Missing } from './build';
@@ -29,7 +30,7 @@ export const AVOIDED_WORDS: Readonly<Record<Avoided, string>> = {
   'head-down': 'head low',
 };
 /** A salutation that is wished for, as it stands in a sentence. */
-export const salutedWords = (id: Saluted): string => inSentence(SALUTATIONS.find((s) => s.id === id)?.name ?? id);
+export const salutedWords = (id: Saluted): string => within(SALUTATIONS.find((s) => s.id === id)?.name ?? id);
 export const FIRST_WORDS: Readonly<Record<PracticeRequest['first'], string>> = {
   right: 'right first',
   left: 'left first',
@@ -51,19 +52,19 @@ const PROP_WORDS: Readonly<Record<PropId, string>> = {
 export function changeWords(change: Change): string {
   switch (change.kind) {
     case 'prop':
-      return `With ${PROP_WORDS[change.prop]} it can be done.`;
+      return say('With {{prop}} it can be done.', { prop: say(PROP_WORDS[change.prop]) });
     case 'avoid':
-      return `It can be done if ${AVOIDED_WORDS[change.avoided]} is allowed.`;
+      return say('It can be done if {{avoided}} is allowed.', { avoided: say(AVOIDED_WORDS[change.avoided]) });
     case 'level':
-      return 'It can be done if demanding rungs are allowed too.';
+      return say('It can be done if demanding rungs are allowed too.');
     case 'place':
-      return 'It can be done on the mat.';
+      return say('It can be done on the mat.');
     case 'peak':
-      return 'It can be done without this peak: no rung of it is within reach, or it cannot be prepared.';
+      return say('It can be done without this peak: no rung of it is within reach, or it cannot be prepared.');
     case 'minutes':
-      return `There are poses for ${change.minutes} minutes, not for more.`;
+      return say('There are poses for {{count}} minutes, not for more.', { count: change.minutes });
     case 'nothing':
-      return 'Cautions and reach leave no pose at all for these aims. Look at Ask and at the aims first.';
+      return say('Cautions and reach leave no pose at all for these aims. Look at Ask and at the aims first.');
   }
 }
 
@@ -102,16 +103,22 @@ export function choiceSentences(
   b: Pick<BuiltPractice, 'gap' | 'searched' | 'of' | 'orderExact'> & { kept?: number },
 ): string[] {
   const gap = 100 * b.gap;
-  const among = b.kept ? 'With what was kept, no' : 'No';
+  const among = b.kept ? say('With what was kept, no') : say('No');
   return [
     gap < 0.05
-      ? `${among} other choice of rungs and times is worth more, by what the aims count.`
-      : `${among} other choice of rungs and times is worth more than ${gap.toFixed(gap < 1 ? 1 : 0)} in 100 beyond this one, by what the aims count.`,
-    `${b.searched} of ${b.of} rungs that the wishes allow were searched; the rest cannot lift that bound.`,
+      ? say('{{among}} other choice of rungs and times is worth more, by what the aims count.', { among: say(among) })
+      : say(
+          '{{among}} other choice of rungs and times is worth more than {{gap}} in 100 beyond this one, by what the aims count.',
+          { among: say(among), gap: gap.toFixed(gap < 1 ? 1 : 0) },
+        ),
+    say('{{searched}} of {{of}} rungs that the wishes allow were searched; the rest cannot lift that bound.', {
+      searched: b.searched,
+      of: b.of,
+    }),
     b.orderExact
-      ? 'Within its phases no order needs fewer changes of position and props.'
-      : 'It has too many items to try every order: theirs is a good one, not proved the best.',
-    'Neither says that the practice is right for this student: that stays yours to see.',
+      ? say('Within its phases no order needs fewer changes of position and props.')
+      : say('It has too many items to try every order: theirs is a good one, not proved the best.'),
+    say('Neither says that the practice is right for this student: that stays yours to see.'),
   ];
 }
 
@@ -141,61 +148,72 @@ const AGAINST: Readonly<Record<NonNullable<ReturnType<typeof inTheWay>>, string>
 export function warningWords(w: Warning): string {
   switch (w.kind) {
     case 'caution':
-      return `runs against a caution: ${w.names.join('; ')}. Take it out, or swap it.`;
+      return say('runs against a caution: {{names}}. Take it out, or swap it.', { names: w.names.join('; ') });
     case 'held':
-      return `is held for longer than a caution lets it: at most ${w.most_s} s at a time.`;
+      return say('is held for longer than a caution lets it: at most {{count}} s at a time.', { count: w.most_s });
     case 'reach':
-      return 'even its beginning asks for more than there is. Swap it, or take a milder rung.';
+      return say('even its beginning asks for more than there is. Swap it, or take a milder rung.');
     case 'unknown':
-      return 'is not in this library any more. Take it out, or swap it.';
+      return say('is not in this library any more. Take it out, or swap it.');
     case 'wish':
-      return `is against the wishes: ${AGAINST[w.what]}.`;
+      return say('is against the wishes: {{what}}.', { what: AGAINST[w.what] });
     case 'side':
-      return `the ${w.missing} side is missing.`;
+      return say('the {{missing}} side is missing.', { missing: say(w.missing) });
     case 'uneven':
-      return `one side is held ${w.times.toFixed(1)} times as long as the other.`;
+      return say('one side is held {{times}} times as long as the other.', { times: w.times.toFixed(1) });
     case 'long':
-      return `is held longer than it usually is (${Math.round(w.usual)} s a side).`;
+      return say('is held longer than it usually is ({{count}} s a side).', { count: Math.round(w.usual) });
     case 'unprepared':
-      return 'nothing milder on the same muscles comes before it.';
+      return say('nothing milder on the same muscles comes before it.');
     case 'uncountered':
-      return 'arches the low back, and nothing rounds it again afterwards.';
+      return say('arches the low back, and nothing rounds it again afterwards.');
     case 'phase':
-      return `comes after ${phaseWord[w.before]}, which is meant to be later.`;
+      return say('comes after {{before}}, which is meant to be later.', { before: phaseWord[w.before] });
     case 'time':
-      return `The practice takes ${w.minutes.toFixed(1)} minutes; ${w.wanted} were asked for.`;
+      return say('The practice takes {{minutes}} minutes; {{count}} were asked for.', {
+        minutes: w.minutes.toFixed(1),
+        count: w.wanted,
+      });
     case 'no-rest':
-      return 'The practice does not end in rest.';
+      return say('The practice does not end in rest.');
   }
 }
 
 /** An aim's key in words: "lengthen hamstrings left". */
 export function aimWords(key: string): string {
   const [kind, group, side] = key.split(':');
-  return `${kind} ${aimedName({ kind, group: group ?? '' })} ${side}`;
+  return `${say(kind)} ${aimedName({ kind, group: group ?? '' })} ${say(side)}`;
 }
 
 const listed = (names: readonly string[], most: number): string =>
-  names.length > most ? `${names.slice(0, most).join(', ')} and ${names.length - most} more` : names.join(', ');
+  names.length > most
+    ? say('{{names}} and {{count}} more', { names: names.slice(0, most).join(', '), count: names.length - most })
+    : names.join(', ');
 
 /** Why a block is there, in one or a few short sentences; the most telling first. */
 export function reasonSentences(r: Reason): string[] {
   const out: string[] = [];
-  if (r.part === 'peak') out.push('The peak that all this leads to.');
-  if (r.part === 'settle') out.push('To arrive, before anything is asked.');
-  if (r.part === 'wake') out.push('Wakes the joints before depth is asked of them.');
-  if (r.part === 'middle') out.push('Brings hips and back to the middle again.');
-  if (r.part === 'pause') out.push('A pause, before it goes on.');
-  if (r.part === 'rest') out.push('To rest, so that the body takes it in.');
-  if (r.serves.length > 0) out.push(`To ${listed(r.serves.map(aimWords), 2)}.`);
-  if (r.prepares.length > 0) out.push(`Makes ready for ${listed(r.prepares.map(inSentence), 2)}.`);
-  if (r.counters.length > 0) out.push(`Rounds the back again after ${listed(r.counters.map(inSentence), 2)}.`);
-  if (r.little.length > 0) out.push(`Adds a little: ${listed(r.little.map(aimWords), 2)}.`);
-  const why = out.length > 0 ? out : ['No aim of its own: it keeps the practice whole.'];
+  if (r.part === 'peak') out.push(say('The peak that all this leads to.'));
+  if (r.part === 'settle') out.push(say('To arrive, before anything is asked.'));
+  if (r.part === 'wake') out.push(say('Wakes the joints before depth is asked of them.'));
+  if (r.part === 'middle') out.push(say('Brings hips and back to the middle again.'));
+  if (r.part === 'pause') out.push(say('A pause, before it goes on.'));
+  if (r.part === 'rest') out.push(say('To rest, so that the body takes it in.'));
+  if (r.serves.length > 0) out.push(say('To {{listed}}.', { listed: listed(r.serves.map(aimWords), 2) }));
+  if (r.prepares.length > 0)
+    out.push(say('Makes ready for {{listed}}.', { listed: listed(r.prepares.map(within), 2) }));
+  if (r.counters.length > 0)
+    out.push(say('Rounds the back again after {{listed}}.', { listed: listed(r.counters.map(within), 2) }));
+  if (r.little.length > 0) out.push(say('Adds a little: {{listed}}.', { listed: listed(r.little.map(aimWords), 2) }));
+  const why = out.length > 0 ? out : [say('No aim of its own: it keeps the practice whole.')];
   return r.alone
     ? [
         ...why,
-        `${capital(r.alone.side)} only: closed on the ${r.alone.closed} by ${listed(r.alone.by.map(inSentence), 3)}.`,
+        say('{{capital}} only: closed on the {{closed}} by {{listed}}.', {
+          capital: capital(say(r.alone.side)),
+          closed: say(r.alone.closed),
+          listed: listed(r.alone.by.map(within), 3),
+        }),
       ]
     : why;
 }

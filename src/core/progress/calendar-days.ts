@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { calledAs, type Called } from '@/core/students/called';
 import type { DayOut } from './calendar';
 import { uidOf } from './calendar';
@@ -17,8 +18,12 @@ export function calendarDays(plan: Plan, choice: PlanChoice, name: string, calle
     ...plan.days.map((d) => ({
       uid: uidOf(choice.student, d.was),
       day: d.day,
-      title: `${who}Practice, ${d.minutes} minutes${d.retest.length > 0 ? ', and testing again' : ''}`,
-      description: PROGRESSION_WORDS[progression(d.week, choice.held)],
+      title: say('{{who}}Practice, {{count}} minutes{{what}}', {
+        who,
+        count: d.minutes,
+        what: d.retest.length > 0 ? say(', and testing again') : '',
+      }),
+      description: say(PROGRESSION_WORDS[progression(d.week, choice.held)]),
       minutes: d.minutes,
       ...at,
     })),
@@ -28,7 +33,7 @@ export function calendarDays(plan: Plan, choice: PlanChoice, name: string, calle
         uid: uidOf(choice.student, was),
         day: was,
         title: `${who}Practice`,
-        description: 'No longer planned.',
+        description: say('No longer planned.'),
         minutes: choice.minutes,
         cancelled: true,
         ...at,

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { unanswered } from '@/core/cautions/red-flags';
 import type { Screening } from '@/core/cautions/screen';
 import type { Practice } from '@/core/practice/practice';
@@ -25,13 +26,13 @@ export function nextStep(
   today: TodayOf,
   screening: Pick<Screening, 'stopped'>,
 ): NextStep {
-  if (unanswered(student).length > 0) return { step: 'ask', words: 'Ask first' };
+  if (unanswered(student).length > 0) return { step: 'ask', words: say('Ask first') };
   // Until a clinician has answered nothing else is open.
-  if (screening.stopped) return { step: 'ask', words: 'Waits for a clinician' };
-  if (readings.length === 0) return { step: 'measure', words: 'Measure' };
-  if (today.due > 0) return { step: 'progress', words: 'Test again' };
+  if (screening.stopped) return { step: 'ask', words: say('Waits for a clinician') };
+  if (readings.length === 0) return { step: 'measure', words: say('Measure') };
+  if (today.due > 0) return { step: 'progress', words: say('Test again') };
   const newest = [...practices].sort((a, b) => (a.updatedAt < b.updatedAt ? 1 : -1)).at(0);
-  if (!newest) return { step: 'practice', words: 'Build a practice' };
-  if (today.practice !== null) return { step: 'teach', words: 'Teach', practice: newest.id };
-  return { step: 'practice', words: 'Open the practice' };
+  if (!newest) return { step: 'practice', words: say('Build a practice') };
+  if (today.practice !== null) return { step: 'teach', words: say('Teach'), practice: newest.id };
+  return { step: 'practice', words: say('Open the practice') };
 }

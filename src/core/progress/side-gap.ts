@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { readoutOf } from '@/core/assessment/battery';
 import { withUnit } from '@/core/assessment/reading';
 import type { ReadingChange } from './change';
@@ -36,6 +37,10 @@ export function gapSentence(gap: GapChange, change: ReadingChange): string {
   const readout = readoutOf(change.test, change.readout);
   if (!readout) return '';
   const unit = (v: number) => withUnit(readout, v);
-  const now = gap.now < gap.detectable ? 'within the error of measuring' : 'more than the error of measuring';
-  return `The sides differed by ${unit(gap.then)} then, by ${unit(gap.now)} now, ${now}.`;
+  const now = gap.now < gap.detectable ? say('within the error of measuring') : say('more than the error of measuring');
+  return say('The sides differed by {{unit}} then, by {{unit2}} now, {{now}}.', {
+    unit: unit(gap.then),
+    unit2: unit(gap.now),
+    now: say(now),
+  });
 }

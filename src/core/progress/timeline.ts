@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { within } from '@/core/languages/in-sentence';
 import { capital } from '@/core/capital';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { allowedWords } from '@/core/cautions/allowed';
@@ -47,7 +49,9 @@ const dayIn = (moment: string): string => moment.slice(0, 10);
 const named = (names: readonly string[]): string => {
   const list = [...new Set(names)];
   // Names of tests have commas in them.
-  return list.length > 3 ? `${list.slice(0, 3).join('; ')}; and ${list.length - 3} more` : list.join('; ');
+  return list.length > 3
+    ? say('{{list}}; and {{count}} more', { list: list.slice(0, 3).join('; '), count: list.length - 3 })
+    : list.join('; ');
 };
 
 /** What tests said of each side, a line each: the movements most short of typical, and what stops them. */
@@ -56,21 +60,30 @@ export function foundLines({ movements }: Pick<Findings, 'movements'>): string[]
     const own = movements.filter((m) => m.side === side);
     if (own.length === 0) return [];
     const short = own.filter((m) => m.band < SHORT).sort((a, b) => a.band - b.band);
-    if (short.length === 0) return [`${capital(side)}: every movement measured goes about as far as in most.`];
+    if (short.length === 0)
+      return [
+        say('{{capital}}: every movement measured goes about as far as in most.', { capital: capital(say(side)) }),
+      ];
     const told = short.slice(0, TOLD).map((m) => `${movedWords(m)} (${limiterWords(m)})`);
     const more = short.length - told.length;
-    return [`${capital(side)}, short: ${told.join('; ')}${more > 0 ? `; and ${more} more` : ''}.`];
+    return [
+      say('{{capital}}, short: {{told}}{{what}}.', {
+        capital: capital(say(side)),
+        told: told.join('; '),
+        what: more > 0 ? say('; and {{count}} more', { count: more }) : '',
+      }),
+    ];
   });
 }
 
 /** The teacher's word on an aim, beside what was proposed. */
 function decided({ group, side, kind, note, proposed }: AimChoice): string {
-  const name = `${aimedName({ kind, group })} ${side}`;
+  const name = `${aimedName({ kind, group })} ${say(side)}`;
   const otherwise =
     proposed && proposed.kind !== kind && kind !== 'none'
-      ? `; proposed: ${AIM_WORDS[proposed.kind].toLowerCase()}`
+      ? say('; proposed: {{within}}', { within: within(AIM_WORDS[proposed.kind]) })
       : '';
-  return `${AIM_WORDS[kind]}: ${name}${otherwise}.${note ? ` ${note}` : ''}`;
+  return `${say(AIM_WORDS[kind])}: ${name}${otherwise}.${note ? ` ${note}` : ''}`;
 }
 
 /**
@@ -79,48 +92,89 @@ function decided({ group, side, kind, note, proposed }: AimChoice): string {
  */
 export function timelineOf({ student, readings, practices, logs, plan, found }: Story): TimelineDay[] {
   const days = new Map<string, TimelineLine[]>();
-  const say = (day: string, kind: LineKind, text: string) => days.set(day, [...(days.get(day) ?? []), { kind, text }]);
-  say(dayIn(student.createdAt), 'asked', 'Came to the studio.');
-  if (student.askedOn) say(student.askedOn, 'asked', `Asked${student.aim ? `: “${student.aim}”` : '.'}`);
-  for (const c of student.cautions) {
-    const name = cautionName(c);
-    // “Since” may be told in words: then it has no day of its own.
-    if (c.since && /^\d{4}-\d{2}-\d{2}$/.test(c.since)) say(c.since, 'asked', `Caution since then: ${name}.`);
-    if (c.cleared) say(c.cleared.on, 'asked', `Caution lifted by ${c.cleared.by}: ${name}.`);
-    for (const a of c.allowed ?? [])
-      say(a.on, 'asked', `Allowed by ${a.by}: ${allowedWords(cautionById(c.caution), a)} (${a.why}).`);
-  }
-  for (const { place, side, course = [] } of student.complaints)
-    for (const [k, { on, strength }] of course.entries()) {
-      const before = course[k - 1]?.strength;
-      const where = `${capital(PLACE_WORDS[place])}${side === 'both' ? '' : ` ${side}`}`;
-      say(on, 'asked', `${where}: ${strength} of 10${before === undefined ? '' : `, ${before} before`}.`);
-    }
-  const byDay = new Map<string, Reading[]>();
-  for (const r of readings) byDay.set(dayOf(r), [...(byDay.get(dayOf(r)) ?? []), r]);
-  for (const [day, list] of byDay) {
-    const hurt = list.filter((r) => r.pain).length;
-    const what = named(list.map((r) => testById(r.test)?.name ?? r.test));
-    const hurting = hurt > 0 ? `; ${hurt} ended in pain` : '';
-    say(day, 'tested', `${counted(list.length, 'reading')}: ${what}${hurting}.`);
-  }
-  for (const [day, findings] of found) for (const line of foundLines(findings)) say(day, 'read', line);
-  for (const c of student.aimChoices ?? []) if (c.on) say(c.on, 'aims', decided(c));
-  for (const p of practices) say(dayIn(p.createdAt), 'built', `“${p.title}”, ${p.minutes} minutes.`);
-  for (const l of logs) {
-    const done = l.items.filter((i) => !i.skipped).length;
-    const stopped = l.items.some((i) => i.stopped) ? '; stopped for pain' : '';
-    const note = l.note ? ` ${l.note}` : '';
-    const where = l.source === 'home' ? ' at home' : '';
-    say(dayOf(l), 'taught', `“${l.title}”${where}, ${done} of ${l.items.length} items${stopped}.${note}`);
-  }
-  if (plan) {
-    say(plan.start, 'weeks', `${plan.weeks} weeks begin, ${plan.days.length} days of ${plan.minutes} minutes.`);
-    for (const [was, mark] of Object.entries(plan.marks))
-      say(plan.moved[was] ?? was, 'weeks', mark === 'done' ? 'A planned day, done.' : 'A planned day, missed.');
-  }
+  const put: Put = (day, kind, text) => void days.set(day, [...(days.get(day) ?? []), { kind, text }]);
+  askedOf(student, put);
+  testedIn(readings, put);
+  for (const [day, findings] of found) for (const line of foundLines(findings)) put(day, 'read', line);
+  for (const c of student.aimChoices ?? []) if (c.on) put(c.on, 'aims', decided(c));
+  for (const p of practices)
+    put(dayIn(p.createdAt), 'built', say('“{{title}}”, {{count}} minutes.', { title: p.title, count: p.minutes }));
+  for (const l of logs) put(dayOf(l), 'taught', taughtLine(l));
+  if (plan) plannedIn(plan, put);
   const order = (l: TimelineLine): number => ORDER.indexOf(l.kind);
   return [...days]
     .map(([day, lines]) => ({ day, lines: lines.sort((a, b) => order(a) - order(b)) }))
     .sort((a, b) => (a.day < b.day ? 1 : -1));
+}
+
+type Put = (day: string, kind: LineKind, text: string) => void;
+
+/** What was asked: the aim, cautions with what became of them, and how strong a complaint was. */
+function askedOf(student: Student, put: Put): void {
+  put(dayIn(student.createdAt), 'asked', say('Came to the studio.'));
+  if (student.askedOn)
+    put(student.askedOn, 'asked', student.aim ? say('Asked: “{{aim}}”', { aim: student.aim }) : say('Asked.'));
+  for (const c of student.cautions) {
+    const name = cautionName(c);
+    // “Since” may be told in words: then it has no day of its own.
+    if (c.since && /^\d{4}-\d{2}-\d{2}$/.test(c.since))
+      put(c.since, 'asked', say('Caution since then: {{name}}.', { name }));
+    if (c.cleared) put(c.cleared.on, 'asked', say('Caution lifted by {{by}}: {{name}}.', { by: c.cleared.by, name }));
+    for (const a of c.allowed ?? [])
+      put(
+        a.on,
+        'asked',
+        say('Allowed by {{by}}: {{what}} ({{why}}).', {
+          by: a.by,
+          what: allowedWords(cautionById(c.caution), a),
+          why: a.why,
+        }),
+      );
+  }
+  for (const { place, side, course = [] } of student.complaints)
+    for (const [k, { on, strength }] of course.entries()) {
+      const before = course[k - 1]?.strength;
+      const where = `${capital(say(PLACE_WORDS[place]))}${side === 'both' ? '' : ` ${say(side)}`}`;
+      put(
+        on,
+        'asked',
+        before === undefined
+          ? say('{{where}}: {{strength}} of 10.', { where, strength })
+          : say('{{where}}: {{strength}} of 10, {{before}} before.', { where, strength, before }),
+      );
+    }
+}
+
+function testedIn(readings: readonly Reading[], put: Put): void {
+  const byDay = new Map<string, Reading[]>();
+  for (const r of readings) byDay.set(dayOf(r), [...(byDay.get(dayOf(r)) ?? []), r]);
+  for (const [day, list] of byDay) {
+    const hurt = list.filter((r) => r.pain).length;
+    const what = named(list.map((r) => say(testById(r.test)?.name ?? r.test)));
+    const hurting = hurt > 0 ? say('; {{count}} ended in pain', { count: hurt }) : '';
+    put(day, 'tested', `${counted(list.length, 'reading')}: ${what}${hurting}.`);
+  }
+}
+
+function taughtLine(l: LogEntry): string {
+  const done = l.items.filter((i) => !i.skipped).length;
+  const stopped = l.items.some((i) => i.stopped) ? say('; stopped for pain') : '';
+  const note = l.note ? ` ${l.note}` : '';
+  const where = l.source === 'home' ? say(' at home') : '';
+  const told = { title: l.title, where, done, all: l.items.length, stopped };
+  return say('“{{title}}”{{where}}, {{done}} of {{all}} items{{stopped}}.', told) + note;
+}
+
+function plannedIn(plan: PlanChoice, put: Put): void {
+  put(
+    plan.start,
+    'weeks',
+    say('{{weeks}} weeks begin, {{days}} days of {{minutes}} minutes.', {
+      weeks: plan.weeks,
+      days: plan.days.length,
+      minutes: plan.minutes,
+    }),
+  );
+  for (const [was, mark] of Object.entries(plan.marks))
+    put(plan.moved[was] ?? was, 'weeks', mark === 'done' ? say('A planned day, done.') : say('A planned day, missed.'));
 }

@@ -1,3 +1,5 @@
+import { listing } from '@/core/languages/listing';
+import { say } from '@/core/languages/spoken';
 import { groupName } from '@/core/body/words';
 import { weekdayWords } from '@/core/day-words';
 import { readoutOf } from '@/core/assessment/battery';
@@ -32,12 +34,19 @@ export function changeSentences(c: ReadingChange): string[] {
   const error = unit(c.detectable);
   const how =
     c.verdict === 'too-small'
-      ? `${unit(Math.abs(c.by))} is within the error of measuring (${error}): nothing can be said from it.`
-      : `${unit(Math.abs(c.by))} ${c.verdict === 'changed' ? 'better' : 'worse'}, more than the error of measuring (${error}).`;
+      ? say('{{unit}} is within the error of measuring ({{error}}): nothing can be said from it.', {
+          unit: unit(Math.abs(c.by)),
+          error,
+        })
+      : say('{{unit}} {{what}}, more than the error of measuring ({{error}}).', {
+          unit: unit(Math.abs(c.by)),
+          what: c.verdict === 'changed' ? say('better') : say('worse'),
+          error,
+        });
   return [
-    `From ${unit(c.first.value)} to ${unit(c.last.value)}: ${how}`,
+    say('From {{unit}} to {{unit2}}: {{how}}', { unit: unit(c.first.value), unit2: unit(c.last.value), how }),
     ...(c.trend ? [trendSentence(c.trend, c)] : []),
-    ...c.caveats.map((k) => CAVEAT_WORDS[k]),
+    ...c.caveats.map((k) => say(CAVEAT_WORDS[k])),
   ];
 }
 
@@ -48,36 +57,57 @@ function trendSentence(t: Trend, c: Pick<ReadingChange, 'test' | 'readout'>): st
   const by = withUnit(readout, Math.abs(t.perMonth));
   const uneven = t.even
     ? ''
-    : ' It did not go evenly: the days lie further apart than errors of measuring would explain.';
-  if (t.verdict === 'too-small') return `All ${t.of} days together do not tell a direction.${uneven}`;
+    : say(' It did not go evenly: the days lie further apart than errors of measuring would explain.');
+  if (t.verdict === 'too-small')
+    return say('All {{count}} days together do not tell a direction.{{uneven}}', { count: t.of, uneven: say(uneven) });
   const [least, most] = [t.low, t.high].map(Math.abs).sort((a, b) => a - b);
-  return `All ${t.of} days together: ${by} ${t.verdict === 'changed' ? 'better' : 'worse'} a month (95 % between ${withUnit(readout, least)} and ${withUnit(readout, most)}).${uneven}`;
+  return say(
+    'All {{count}} days together: {{by}} {{what}} a month (95 % between {{withUnit}} and {{withUnit2}}).{{uneven}}',
+    {
+      count: t.of,
+      by,
+      what: t.verdict === 'changed' ? say('better') : say('worse'),
+      withUnit: withUnit(readout, least),
+      withUnit2: withUnit(readout, most),
+      uneven: say(uneven),
+    },
+  );
 }
 
 /** Several readings of an aim together. */
 export function togetherSentence(t: Together): string {
   if (t.of === 1) return '';
-  const all = t.of === 2 ? 'Both readings' : `All ${t.of} readings`;
+  const all = t.of === 2 ? say('Both readings') : say('All {{count}} readings', { count: t.of });
   return t.verdict === 'too-small'
-    ? `${all} together show no change either.`
-    : `${all} together show ${t.verdict === 'changed' ? 'a change for the better' : 'a change for the worse'}, larger than chance makes once in twenty.`;
+    ? say('{{all}} together show no change either.', { all })
+    : say('{{all}} together show {{what}}, larger than chance makes once in twenty.', {
+        all,
+        what: t.verdict === 'changed' ? say('a change for the better') : say('a change for the worse'),
+      });
 }
 
 /** Why nothing moved, and what to do about it. */
 export function noChangeWords(r: NoChangeReason): string {
   switch (r.kind) {
     case 'dose':
-      return `Only ${r.done.toFixed(1)} of ${r.wanted.toFixed(1)} minutes were done: more days, or longer holds, come first.`;
+      return say('Only {{done}} of {{wanted}} minutes were done: more days, or longer holds, come first.', {
+        done: r.done.toFixed(1),
+        wanted: r.wanted.toFixed(1),
+      });
     case 'other-limiter':
-      return `The ${groupName(r.limiter)} stops the movement now, not what was worked for: another aim.`;
+      return say('The {{groupName}} stops the movement now, not what was worked for: another aim.', {
+        groupName: groupName(r.limiter),
+      });
     case 'joint':
-      return 'Signs point to the joint or the shape of the bone: it will not lengthen. Keep what there is, and ask a clinician if it bothers.';
+      return say(
+        'Signs point to the joint or the shape of the bone: it will not lengthen. Keep what there is, and ask a clinician if it bothers.',
+      );
     case 'nerve':
-      return 'Signs point to the nerve: no holds at its end; a clinician looks before more is asked.';
+      return say('Signs point to the nerve: no holds at its end; a clinician looks before more is asked.');
     case 'guarding':
-      return 'It is held back rather than short: slow breathing, less depth, strength at length.';
+      return say('It is held back rather than short: slow breathing, less depth, strength at length.');
     case 'unclear':
-      return 'What there is does not tell why. Test what is still open, try another aim, or refer to a clinician.';
+      return say('What there is does not tell why. Test what is still open, try another aim, or refer to a clinician.');
   }
 }
 
@@ -88,7 +118,8 @@ const KIND: Readonly<Record<Retest['why'], string>> = {
   painful: 'it ended in pain; or as a clinician says',
 };
 /** After how long a kind of reading is taken again. */
-export const retestWords = (why: Retest['why']): string => `${KIND[why]}: ${RETEST_DAYS[why] / 7} weeks`;
+export const retestWords = (why: Retest['why']): string =>
+  say('{{why}}: {{count}} weeks', { why: KIND[why], count: RETEST_DAYS[why] / 7 });
 
 export const HELD_BACK_WORDS: Readonly<Record<HeldBack, string>> = {
   pain: 'one of the last practices was stopped for pain',
@@ -104,21 +135,38 @@ export function dayChangeSentences(changes: readonly DayChange[]): string[] {
     ...changes.flatMap((c) => (c.kind === 'other-day' || c.kind === 'moved' ? [movedWords(c)] : [])),
     ...(missed.length > 0
       ? [
-          `${DAYS.format(missed)} ${plural(missed.length, 'was', 'were')} missed. Nothing to make up for: the next day goes on as planned.`,
+          say('{{dAYS}} {{plural}} missed. Nothing to make up for: the next day goes on as planned.', {
+            dAYS: DAYS.format(missed),
+            plural: plural(missed.length, 'was', 'were'),
+          }),
         ]
       : []),
     ...changes.flatMap((c) =>
-      c.kind === 'held' ? [`Week ${c.week + 1} stays as week ${c.week}: ${c.why.map(heldWords).join('; ')}.`] : [],
+      c.kind === 'held'
+        ? [
+            say('Week {{what}} stays as week {{week}}: {{why}}.', {
+              what: c.week + 1,
+              week: c.week,
+              why: c.why.map(heldWords).join('; '),
+            }),
+          ]
+        : [],
     ),
   ];
 }
-const DAYS = new Intl.ListFormat('en-GB');
+const DAYS = listing('en-GB');
 const movedWords = (c: Extract<DayChange, { kind: 'other-day' | 'moved' }>): string =>
   c.kind === 'moved'
-    ? `${weekdayWords(c.day)} was missed: ${weekdayWords(c.to)} is free for it.`
-    : `${weekdayWords(c.day)} was done on ${weekdayWords(c.to)}: it counts.`;
+    ? say('{{weekday}} was missed: {{weekday2}} is free for it.', {
+        weekday: weekdayWords(c.day),
+        weekday2: weekdayWords(c.to),
+      })
+    : say('{{weekday}} was done on {{weekday2}}: it counts.', {
+        weekday: weekdayWords(c.day),
+        weekday2: weekdayWords(c.to),
+      });
 const heldWords = (why: HeldBack | 'missed'): string =>
-  why === 'missed' ? 'half of last week’s days or more were missed' : HELD_BACK_WORDS[why];
+  why === 'missed' ? say('half of last week’s days or more were missed') : say(HELD_BACK_WORDS[why]);
 
 export const PROGRESSION_WORDS: Readonly<Record<Progression, string>> = {
   'as-they-are': 'Holds as they are.',

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Strain, StrainId } from './strains';
 
 const WORDS: Readonly<Record<StrainId, { name: string; about: string }>> = {
@@ -20,11 +21,15 @@ const WORDS: Readonly<Record<StrainId, { name: string; about: string }>> = {
   hanging: { name: 'working hard at full length', about: 'stretch times load of the same muscle' },
 };
 
-export const strainName = (id: StrainId): string => WORDS[id].name;
-export const strainAbout = (id: StrainId): string => WORDS[id].about;
+export const strainName = (id: StrainId): string => say(WORDS[id].name);
+export const strainAbout = (id: StrainId): string => say(WORDS[id].about);
 
 /** Amount and limit, as they are computed. */
 export function strainFigures({ amount, limit, unit }: Strain): string {
   const digits = unit === 'N·m' ? 0 : 2;
-  return `${amount.toFixed(digits)} of ${limit.toFixed(digits)} ${unit === 'share' ? '(shares)' : unit}`;
+  return say('{{amount}} of {{limit}} {{what}}', {
+    amount: amount.toFixed(digits),
+    limit: limit.toFixed(digits),
+    what: unit === 'share' ? say('(shares)') : unit,
+  });
 }

@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+import { within } from '@/core/languages/in-sentence';
 import { digest } from '@/core/digest';
 import type { DayOut } from '@/core/progress/calendar';
 import type { Visit } from './visit';
@@ -25,8 +27,8 @@ export const weekDays = (
     day,
     ...(at !== undefined && { at }),
     minutes,
-    title: `${one.name}: ${themeName(theme).toLowerCase()}`,
-    description: `Week ${week + 1}. ${CLASS_ASK_WORDS[asks]}`,
+    title: `${one.name}: ${within(themeName(theme))}`,
+    description: say('Week {{count}}. {{asks}}', { count: week + 1, asks: say(CLASS_ASK_WORDS[asks]) }),
   }));
 
 /**

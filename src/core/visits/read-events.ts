@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import ICAL from 'ical.js';
 import { daysLater } from '@/core/day-count';
 import { VISIT_MINUTES } from './visit';
@@ -46,7 +47,7 @@ export function readEvents(text: string, from: string, to: string): ReadEvents {
   } catch {
     return {
       ok: false,
-      problem: { field: 'the file', message: 'This is not a calendar that can be read. Was it cut short?' },
+      problem: { field: say('the file'), message: say('This is not a calendar that can be read. Was it cut short?') },
     };
   }
 }

@@ -1,5 +1,4 @@
 'use client';
-import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import type { EChartsCoreOption } from 'echarts/core';
 import { useEffect, useRef } from 'react';
@@ -61,6 +60,6 @@ export function Chart<T>({
 /** Letters of every chart. */
 export const chartText = (style: CSSStyleDeclaration) => ({
   color: style.getPropertyValue('--ink-2').trim(),
-  fontFamily: say('Atkinson Hyperlegible Next Variable, sans-serif'),
+  fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
   fontSize: 12,
 });

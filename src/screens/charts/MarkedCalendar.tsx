@@ -5,7 +5,7 @@ import { AdapterDateFns } from '@mui/x-date-pickers/AdapterDateFns';
 import { DateCalendar } from '@mui/x-date-pickers/DateCalendar';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { PickerDay, type PickerDayProps } from '@mui/x-date-pickers/PickerDay';
-import { format, parseISO } from 'date-fns';
+import { format, getDefaultOptions, parseISO } from 'date-fns';
 import { enGB } from 'date-fns/locale';
 import { createContext, useContext } from 'react';
 
@@ -59,7 +59,7 @@ export function MarkedCalendar({
   onChoose: (day: string) => void;
 }) {
   return (
-    <LocalizationProvider dateAdapter={AdapterDateFns} adapterLocale={enGB}>
+    <LocalizationProvider dateAdapter={AdapterDateFns} adapterLocale={getDefaultOptions().locale ?? enGB}>
       <Marks value={marks}>
         <DateCalendar
           value={parseISO(chosen)}

@@ -1,3 +1,4 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -41,7 +42,7 @@ export function ClassPractice({
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center', mb: 1 }}>
         <Typography variant="h1" sx={{ fontSize: 20, flex: 1 }}>
           {one.name}
-          {one.theme && one.theme !== 'all' && `: ${themeName(one.theme).toLowerCase()}`} ·{' '}
+          {one.theme && one.theme !== 'all' && `: ${within(themeName(one.theme))}`} ·{' '}
           <span className="num">{clock(totalSeconds(one.items, paceOf(practiceOfClass(one))))}</span>
         </Typography>
         <Button className="no-print" variant="outlined" disabled={!table} onClick={() => window.print()}>

@@ -74,7 +74,7 @@ function OneClass({ one, students, people }: Omit<ClassData, 'one'> & { one: Yog
   const canBuild = !busy && !building && classAims(present).length > 0;
   return (
     <Box sx={{ p: 3, maxWidth: 1180, '@media print': { p: 0 } }}>
-      <style>{say('@page { size: A4 landscape; margin: 10mm }')}</style>
+      <style>{'@page { size: A4 landscape; margin: 10mm }'}</style>
       <ClassHead one={one} keep={keep} />
       <WhoComes one={one} students={students} people={people} keep={keep} />
       <LateProgress busy={busy || building} label={busy ? say('Reading the students') : say('Building')} />

@@ -94,7 +94,7 @@ export function ClassTable({
                   />
                 </td>
                 <td>
-                  <strong>{found?.shape.name ?? block.pose}</strong>, {found?.rung.name}
+                  <strong>{say(found?.shape.name ?? block.pose)}</strong>, {say(found?.rung.name ?? '')}
                   <br />
                   <span className="num">{[sidesWords(said), holdWords(said)].filter(Boolean).join(': ')}</span>
                 </td>
@@ -107,7 +107,7 @@ export function ClassTable({
                   <Tooltip title={say('Leave out')}>
                     <IconButton
                       size="small"
-                      aria-label={say('Leave out {{what}}', { what: found?.shape.name ?? block.pose })}
+                      aria-label={say('Leave out {{what}}', { what: say(found?.shape.name ?? block.pose) })}
                       onClick={() => onLeaveOut(row)}
                     >
                       <CloseIcon fontSize="small" />
@@ -172,7 +172,7 @@ function Instead({ doing, sizes }: { doing: Doing; sizes: PropSizes }) {
         values={{ what: found?.shape.name ?? doing.pose }}
         parts={[<strong key="1" />]}
       />{' '}
-      {found?.rung.name}
+      {say(found?.rung.name ?? '')}
       <With doing={doing} sizes={sizes} />
     </>
   );
@@ -205,7 +205,7 @@ function HersCell({ hers, sizes }: { hers: Hers; sizes: PropSizes }) {
   const { oneSide } = hers;
   return (
     <>
-      {hers.kind === 'same' ? say('the same') : <strong>{rungOf(hers.pose, hers.rung)?.rung.name}</strong>}
+      {hers.kind === 'same' ? say('the same') : <strong>{say(rungOf(hers.pose, hers.rung)?.rung.name ?? '')}</strong>}
       <With doing={hers} sizes={sizes} />
       {oneSide && (
         <>

@@ -6,16 +6,16 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { classWeeksSchema, MOST_WEEKS, type ClassWeeks } from '@/core/classes/weeks';
+import { classWeeksSchema, type ClassWeeks } from '@/core/classes/weeks';
 import { weekdayOf } from '@/core/day-count';
-import { WEEKDAYS } from '@/core/day-words';
+import { weekdays } from '@/core/day-words';
 import { WeeksFields } from '../shell/WeeksFields';
 
 /** Where to begin. Ours. */
 const FIRST_WEEKS = 6;
 
 const PROBLEMS: Readonly<Record<string, string>> = {
-  weeks: `Type weeks between 1 and ${MOST_WEEKS}.`,
+  weeks: 'Type weeks between 1 and 16.',
   start: 'Type the first day as year-month-day.',
 };
 
@@ -65,7 +65,7 @@ export function WeeksForm({
           onChange={(e) => setDay(Number(e.target.value))}
           sx={{ width: 150 }}
         >
-          {WEEKDAYS.map((name, i) => (
+          {weekdays().map((name, i) => (
             <MenuItem key={name} value={i + 1}>
               {name}
             </MenuItem>
@@ -78,7 +78,7 @@ export function WeeksForm({
       </Box>
       {problem && (
         <Typography role="alert" sx={{ fontWeight: 700, mb: 1 }}>
-          {problem}
+          {say(problem)}
         </Typography>
       )}
     </>

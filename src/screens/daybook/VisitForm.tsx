@@ -89,7 +89,7 @@ export function VisitForm({ book, day, from }: { book: DayBook; day: string; fro
       >
         {WEEKS.map((n) => (
           <option key={n} value={n}>
-            {n === 1 ? 'once' : say('every week, {{count}} times', { count: n })}
+            {n === 1 ? say('once') : say('every week, {{count}} times', { count: n })}
           </option>
         ))}
       </TextField>

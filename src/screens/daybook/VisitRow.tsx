@@ -86,7 +86,7 @@ export function VisitRow({
         {BECAME.map((b) => (
           <Pick
             key={b}
-            label={words[b]}
+            label={say(words[b])}
             on={visit.became === b}
             press={() =>
               // What follows from a lesson is only written down, not taken back.
@@ -94,7 +94,7 @@ export function VisitRow({
                 { became: visit.became === b && !visit.taught ? undefined : b },
                 visit.became === b && !visit.taught
                   ? say('{{name}}: nothing is said any more.', { name })
-                  : `${name}: ${words[b]}.`,
+                  : `${name}: ${say(words[b])}.`,
               )
             }
           />

@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
@@ -120,7 +121,7 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
   const [open, setOpen] = useState(false);
   const { group, side, kind, weight, proposed, choice, dose } = aim;
   const name = aimedName({ kind, group });
-  const label = `${name} ${side}`;
+  const label = `${name} ${say(side)}`;
   const put = (part: Partial<Pick<AimChoice, 'kind' | 'weight'>>, message: string) =>
     void onChoose({ group, side, kind, weight, ...part }, message);
   return (
@@ -150,15 +151,15 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
       </Box>
       <Typography sx={{ fontSize: 13 }}>
         {proposed ? mainReason(proposed) : say('Your choice.')}
-        {choice &&
-          proposed &&
-          say(' Kolpos proposed: {{kind}}.', { kind: say(AIM_WORDS[proposed.kind]).toLowerCase() })}
+        {choice && proposed && say(' Kolpos proposed: {{kind}}.', { kind: within(AIM_WORDS[proposed.kind]) })}
       </Typography>
       {short && <Typography sx={{ fontSize: 13 }}>{say('Short in it: {{short}}.', { short })}</Typography>}
       {doseWords(dose) && <Typography sx={{ fontSize: 13 }}>{doseWords(dose)}.</Typography>}
       {(proposed?.avoid.length ?? 0) > 0 && kind === proposed?.kind && (
         <Typography sx={{ fontSize: 13 }}>
-          {say('Keep away from {{avoid}}.', { avoid: proposed?.avoid.map((v) => say(AVOID_WORDS[v])).join(' and ') })}
+          {say('Keep away from {{avoid}}.', {
+            avoid: proposed?.avoid.map((v) => say(AVOID_WORDS[v])).join(say(' and ')),
+          })}
         </Typography>
       )}
       {open && (
@@ -189,12 +190,12 @@ function AimCard({ aim, short, onChoose }: { aim: AimsOf['standing'][number]; sh
             label={say('Do')}
             value={kind}
             options={CHOICES.map((k) => ({ value: k, label: say(AIM_WORDS[k]) }))}
-            onChoose={(next) => put({ kind: next }, `${name}, ${side}: ${say(AIM_WORDS[next]).toLowerCase()}.`)}
+            onChoose={(next) => put({ kind: next }, `${name}, ${say(side)}: ${within(AIM_WORDS[next])}.`)}
           />
           <Choose
             label={say('How much')}
             value={nearest(weight)}
-            options={WEIGHTS}
+            options={WEIGHTS.map((w) => ({ ...w, label: say(w.label) }))}
             onChoose={(next) =>
               put({ weight: next }, say('{{name}}, {{side}}: its weight is changed.', { name, side: say(side) }))
             }
@@ -244,7 +245,7 @@ function AddAim({ onChoose }: { onChoose: Put }) {
       <Choose
         label={say('Side')}
         value={draft.side}
-        options={SIDES_SAID.map((k) => ({ value: k, label: k }))}
+        options={SIDES_SAID.map((k) => ({ value: k, label: say(k) }))}
         onChoose={(side) => setDraft({ ...draft, side })}
       />
       <Choose

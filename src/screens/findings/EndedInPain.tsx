@@ -22,9 +22,9 @@ export function EndedInPain({ readings }: { readings: readonly Reading[] }) {
       </Typography>
       {pained.map((r) => (
         <Typography key={r.id} sx={{ fontSize: 15 }}>
-          {r.side !== 'both' && `${SIDE_MARK[r.side]} ${r.side} `}
+          {r.side !== 'both' && `${SIDE_MARK[r.side]} ${say(r.side)} `}
           {say('{{what}} at {{withUnit}}', {
-            what: testById(r.test)?.name ?? r.test,
+            what: say(testById(r.test)?.name ?? r.test),
             withUnit: withUnit(r, meanOf(r.trials)),
           })}
           {r.placeFelt && `, ${say(PLACE_WORDS[r.placeFelt])}`}

@@ -1,3 +1,4 @@
+import { listing } from '@/core/languages/listing';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
@@ -12,7 +13,7 @@ const VIEWS = [
   { name: 'front', left: 'right', right: 'left', view: { yaw: -90, pitch: 3 } },
   { name: 'back', left: 'left', right: 'right', view: { yaw: 90, pitch: 3 } },
 ] as const;
-const listed = new Intl.ListFormat('en', { type: 'conjunction' });
+const listed = listing('en', { type: 'conjunction' });
 
 /**
  * Both sides at once, from the front and from behind: what limits is painted where it is, the surer the heavier its
@@ -31,7 +32,7 @@ export function FoundBody({
   const limits = useMemo(() => limitsOf(movements), [movements]);
   const tints = useMemo(() => limits.flatMap(tintsOfLimit), [limits]);
   const named = limits.map((l) =>
-    say('{{name}} on the {{side}}', { name: GROUP_WORDS[l.group].name, side: say(l.side) }),
+    say('{{name}} on the {{side}}', { name: say(GROUP_WORDS[l.group].name), side: say(l.side) }),
   );
   const said =
     named.length > 0 ? say('Painted: {{listed}}.', { listed: listed.format(named) }) : say('Nothing is painted.');
@@ -40,7 +41,7 @@ export function FoundBody({
       {VIEWS.map(({ name, left, right, view }) => (
         <Box key={name} sx={{ minWidth: 0 }}>
           <Figure
-            label={say('The body from the {{name}}. {{said}}', { name: say(name), said })}
+            label={say('The body from the {{name}}. {{said}}', { name: say(name, { context: 'view' }), said })}
             posture={STANDING}
             build={build}
             tints={tints}
@@ -54,7 +55,7 @@ export function FoundBody({
             sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 13, color: 'var(--ink-2)', px: 1 }}
           >
             <span>{say(left)}</span>
-            <strong>{say(name)}</strong>
+            <strong>{say(name, { context: 'view' })}</strong>
             <span>{say(right)}</span>
           </Box>
         </Box>

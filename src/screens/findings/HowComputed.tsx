@@ -23,7 +23,7 @@ export function HowComputed({ findings, student }: { findings: Findings; student
           {told.places > 0 && say(' and {{count}} places felt in poses', { count: told.places })}; {told.samples}{' '}
           <Word of="draw">{say('draws')}</Word>
           {say(', effective {{count}},', { count: told.effective })} <Word of="R-hat">{say('R-hat')}</Word> {told.rhat}.{' '}
-          {model.note}
+          {say(model.note)}
         </Typography>
       </Box>
       <Button

@@ -1,3 +1,4 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -62,8 +63,8 @@ export function OpenPoints({
                 <span className="muscle">
                   {m.limiters
                     .slice(0, 2)
-                    .map((l) => GROUP_WORDS[l.group].name)
-                    .join(' or ')}
+                    .map((l) => say(GROUP_WORDS[l.group].name))
+                    .join(say(' or '))}
                 </span>
               </span>
               <Button
@@ -88,7 +89,7 @@ const nameOf = (read: Reading | undefined): string => {
   if (!read) return say('a reading');
   const test = testById(read.test);
   const way = test?.variants?.find((v) => v.id === read.variant)?.name;
-  return `${test?.name ?? read.test}, ${(readoutOf(read.test, read.readout)?.name ?? read.readout).toLowerCase()}${way ? `, ${way}` : ''}`;
+  return `${say(test?.name ?? read.test)}, ${within(readoutOf(read.test, read.readout)?.name ?? read.readout)}${way ? `, ${way}` : ''}`;
 };
 
 function DoubtSaid({
@@ -121,7 +122,7 @@ function DoubtSaid({
                 read: read(first),
                 name2: nameOf(second),
                 read2: read(second),
-                name3: GROUP_WORDS[doubt.group].name,
+                name3: say(GROUP_WORDS[doubt.group].name),
               },
             )}
       </Typography>
@@ -129,7 +130,7 @@ function DoubtSaid({
         (r) =>
           r && (
             <Button key={r.id} size="small" onClick={() => onTest(r)}>
-              {say('Take again:')} {testById(r.test)?.name}
+              {say('Take again:')} {say(testById(r.test)?.name ?? '')}
             </Button>
           ),
       )}
@@ -144,7 +145,7 @@ function HintSaid({ hint }: { hint: Hint }) {
     <Box sx={{ mt: 0.75, pl: 1, borderLeft: `3px solid ${hint.refer ? 'var(--caution)' : 'var(--contour)'}` }}>
       <Typography sx={{ fontSize: 15, fontWeight: 600, color: hint.refer ? 'var(--caution)' : undefined }}>
         {hint.refer && '▲ '}
-        {SIDE_MARK[hint.side]} {hint.side === 'both' ? '' : `${hint.side}: `}
+        {SIDE_MARK[hint.side]} {hint.side === 'both' ? '' : `${say(hint.side)}: `}
         {title}
       </Typography>
       <Typography sx={{ fontSize: 14 }}>

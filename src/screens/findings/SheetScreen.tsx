@@ -136,7 +136,7 @@ export function SheetScreen() {
             {own.length > 0 && fine.length > 0 && (
               <Typography sx={{ color: 'var(--ink-2)' }}>
                 {inHers('As far as in most people: {{movements}}.', {
-                  movements: fine.map((m) => inHers(movedWords(m))).join(', '),
+                  movements: fine.map((m) => movedWords(m, inHers)).join(', '),
                 })}
               </Typography>
             )}

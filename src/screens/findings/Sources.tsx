@@ -1,3 +1,4 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { Said } from '@/screens/shell/Said';
 import DialogContent from '@mui/material/DialogContent';
@@ -39,7 +40,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
         <ul>
           {finding.limiters.map((l) => (
             <li key={l.group}>
-              <span className="muscle">{GROUP_WORDS[l.group].name}</span> ({GROUP_WORDS[l.group].plain}):{' '}
+              <span className="muscle">{say(GROUP_WORDS[l.group].name)}</span> ({say(GROUP_WORDS[l.group].plain)}):{' '}
               {inHundred(l.probability)}
             </li>
           ))}
@@ -50,7 +51,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
             .filter((r) => finding.readings.includes(r.id))
             .map((r) => (
               <li key={r.id}>
-                {testById(r.test)?.name}, {readoutOf(r.test, r.readout)?.name}
+                {say(testById(r.test)?.name ?? '')}, {say(readoutOf(r.test, r.readout)?.name ?? '')}
                 {say(': {{trials}} (mean {{mean}}){{what}}', {
                   trials: r.trials.map((t) => withUnit(r, t)).join(', '),
                   mean: meanOf(r.trials).toFixed(1),
@@ -65,7 +66,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
               <Said
                 text={'That it is the <1>{{name}}</1>, {{inHundred}}, rests most on these readings:'}
                 values={{
-                  name: GROUP_WORDS[finding.limiters[0].group].name,
+                  name: say(GROUP_WORDS[finding.limiters[0].group].name),
                   inHundred: inHundred(finding.limiters[0].probability),
                 }}
                 parts={[<span key="1" className="muscle" />]}
@@ -76,7 +77,8 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
                 const reading = readings.find((x) => x.id === c.reading);
                 return reading ? (
                   <li key={c.reading}>
-                    {testById(reading.test)?.name}, {readoutOf(reading.test, reading.readout)?.name.toLowerCase()}
+                    {say(testById(reading.test)?.name ?? '')},{' '}
+                    {within(readoutOf(reading.test, reading.readout)?.name ?? '')}
                     {say(': without it {{inHundred}}', { inHundred: inHundred(c.without) })}
                   </li>
                 ) : null;
@@ -87,7 +89,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
         {finding.plain && (
           <Typography>
             {say('Without any model, by the usual limiter of the test and the place felt: {{name}}{{what}}.', {
-              name: GROUP_WORDS[finding.plain].name,
+              name: say(GROUP_WORDS[finding.plain].name),
               what:
                 finding.plain === finding.limiters[0]?.group ? say(', the same') : say(', so take it with more care'),
             })}
@@ -104,12 +106,13 @@ export function GroupSource({ finding }: { finding: GroupFinding }) {
   return (
     <>
       <DialogTitle id="source-title">
-        <span className="muscle">{GROUP_WORDS[finding.group].name}</span> {SIDE_MARK[finding.side]} {say(finding.side)}
+        <span className="muscle">{say(GROUP_WORDS[finding.group].name)}</span> {SIDE_MARK[finding.side]}{' '}
+        {say(finding.side)}
       </DialogTitle>
       <DialogContent>
         <Typography>
           {say('{{plain}}. Members told as one: {{members}}.', {
-            plain: GROUP_WORDS[finding.group].plain,
+            plain: say(GROUP_WORDS[finding.group].plain),
             members: finding.members.join(', '),
           })}
         </Typography>

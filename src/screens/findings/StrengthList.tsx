@@ -47,7 +47,7 @@ function Row({ finding, capacity }: { finding: StrengthFinding; capacity: Capaci
       <Box sx={{ display: 'flex', gap: 1 }}>
         <span style={{ flex: 1 }}>
           {finding.side !== 'both' && `${SIDE_MARK[finding.side]} `}
-          {testById(finding.test)?.name}
+          {say(testById(finding.test)?.name ?? '')}
         </span>
         <strong className="num">{withUnit(readout, finding.value)}</strong>
       </Box>
@@ -58,12 +58,12 @@ function Row({ finding, capacity }: { finding: StrengthFinding; capacity: Capaci
               band: bandWords(finding.z),
               withUnit: withUnit(readout, finding.norm.mean),
               withUnit2: withUnit(readout, finding.norm.sd),
-              source: finding.norm.source,
+              source: say(finding.norm.source),
             })}
         {finding.gap?.beyondError &&
           say(' · {{withUnit}} {{what}} than the other side, beyond the error of measuring', {
             withUnit: withUnit(readout, Math.abs(finding.gap.gap)),
-            what: finding.gap.gap < 0 ? 'less' : 'more',
+            what: finding.gap.gap < 0 ? say('less') : say('more'),
           })}
         {finding.doubtful && say(' · seen spoilt or ended by pain: it says little')}
       </Typography>

@@ -33,7 +33,7 @@ function Bar({
   const from = side === 'left' ? 'right' : 'left';
   const span = (low: number, high: number) => ({ [from]: `${share(low)}%`, width: `${share(high) - share(low)}%` });
   const label = say('{{name}}, {{side}}: {{z}} SD beside typical people, interval {{what}} to {{what2}}{{what3}}', {
-    name: GROUP_WORDS[finding.group].name,
+    name: say(GROUP_WORDS[finding.group].name),
     side: say(side),
     z: finding.z.toFixed(1),
     what: ((tolerance.low - mean) / sd).toFixed(1),
@@ -161,7 +161,7 @@ export function ToleranceChart({
               <span />
             )}
             <Box className="muscle" sx={{ textAlign: 'center', fontSize: 15, lineHeight: 1.15 }}>
-              <Word of={GROUP_WORDS[group].name}>{GROUP_WORDS[group].name}</Word>
+              <Word of={GROUP_WORDS[group].name}>{say(GROUP_WORDS[group].name)}</Word>
             </Box>
             {right ? (
               <Bar finding={right} side="right" strength={groupStrength(strong, group, 'right')} onOpen={onOpen} />

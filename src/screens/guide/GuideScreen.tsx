@@ -21,8 +21,10 @@ const PICTURES: Readonly<Record<string, { pose: PoseId; rung: number; depth: num
   teaching: { pose: 'triangle', rung: 2, depth: 0.8, muscles: [] },
 };
 
-const textOf = (chapter: Chapter): string => [chapter.title, ...chapter.paragraphs, ...(chapter.steps ?? [])].join(' ');
-const wordsOf = (entry: GlossaryTerm): string => [entry.term, ...(entry.also ?? []), entry.means].join(' ');
+const textOf = (chapter: Chapter): string =>
+  [say(chapter.title), ...[...chapter.paragraphs, ...(chapter.steps ?? [])].map((p) => say(p))].join(' ');
+const wordsOf = (entry: GlossaryTerm): string =>
+  [say(entry.term), ...(entry.also ?? []).flatMap((a) => [a, say(a)]), say(entry.means)].join(' ');
 
 /** The guide for teachers and the glossary: searched as one, printed as it is, there without a network. */
 export function GuideScreen() {
@@ -50,7 +52,7 @@ export function GuideScreen() {
         <Box component="nav" aria-label={say('Chapters')} sx={{ mt: 1.5, display: 'grid' }}>
           {chapters.map((c) => (
             <Button key={c.id} size="small" href={`#${c.id}`} sx={{ justifyContent: 'flex-start', textAlign: 'left' }}>
-              {c.title}
+              {say(c.title)}
             </Button>
           ))}
           {terms.length > 0 && (
@@ -87,14 +89,14 @@ export function GuideScreen() {
               {terms.map((t) => (
                 <Box key={t.term} sx={{ display: 'contents' }}>
                   <Typography component="dt" sx={{ fontWeight: 700 }}>
-                    {t.term}
+                    {say(t.term)}
                   </Typography>
                   <Typography component="dd" sx={{ m: 0, mb: { xs: 1, sm: 0 } }}>
-                    {t.means}
+                    {say(t.means)}
                     {t.also && (
                       <span style={{ color: 'var(--ink-2)' }}>
                         {' '}
-                        {say('Also: {{also}}.', { also: t.also.join(', ') })}
+                        {say('Also: {{also}}.', { also: t.also.map((a) => say(a)).join(', ') })}
                       </span>
                     )}
                   </Typography>
@@ -139,18 +141,18 @@ function OneChapter({ chapter }: { chapter: Chapter }) {
     >
       <Box sx={{ maxWidth: 620 }}>
         <Typography id={chapter.id} variant="h2" sx={{ fontSize: 22, scrollMarginTop: 16, mb: 0.5 }}>
-          {chapter.title}
+          {say(chapter.title)}
         </Typography>
         {chapter.paragraphs.map((p) => (
           <Typography key={p} sx={{ mt: 0.75, fontSize: 16, lineHeight: 1.5 }}>
-            {p}
+            {say(p)}
           </Typography>
         ))}
         {chapter.steps && (
           <Box component="ol" sx={{ mt: 1.5, mb: 0, pl: 3 }}>
             {chapter.steps.map((s) => (
               <Box component="li" key={s} sx={{ mt: 0.5, fontSize: 16, lineHeight: 1.5 }}>
-                {s}
+                {say(s)}
               </Box>
             ))}
           </Box>

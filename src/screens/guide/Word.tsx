@@ -35,10 +35,10 @@ export function Word({ of, children }: { of: string; children: ReactNode }) {
         anchorEl={anchor}
         onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-        slotProps={{ paper: { role: 'dialog', 'aria-label': term.term, sx: { p: 2, maxWidth: 340 } } }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': say(term.term), sx: { p: 2, maxWidth: 340 } } }}
       >
-        <Typography sx={{ fontWeight: 700 }}>{term.term}</Typography>
-        <Typography>{term.means}</Typography>
+        <Typography sx={{ fontWeight: 700 }}>{say(term.term)}</Typography>
+        <Typography>{say(term.means)}</Typography>
         <Typography
           component={Link}
           href={`${base}/guide#glossary`}

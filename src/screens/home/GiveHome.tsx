@@ -121,7 +121,7 @@ export function GiveHome({
           <>
             <Typography>
               {say(
-                'One file that plays on any phone or computer, without a network: shapes drawn as {{first}} does them, a bell, an easier shape at hand, and a square code to bring back what was done.',
+                'One file that plays on any phone or computer, without a network. Shapes are drawn as {{first}} does them, with a bell and an easier shape at hand. A square code brings back what was done.',
                 { first },
               )}
             </Typography>

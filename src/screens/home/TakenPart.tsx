@@ -70,7 +70,7 @@ export function TakenPart({ taken: { student, log, readings, known, leftOut } }:
         const readout = readoutOf(r.test, r.readout);
         return (
           <Typography key={r.id}>
-            {testById(r.test)?.name}
+            {say(testById(r.test)?.name ?? '')}
             {say('{{side}}: {{what}}, read alone at home', {
               side: sideOf(r.side),
               what: readout ? withUnit(readout, r.trials[0]) : r.trials[0],

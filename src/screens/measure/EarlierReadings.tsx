@@ -51,7 +51,10 @@ export function EarlierReadings({
     const kept = await replaceReadings(db, [corrected(reading, { trials }, now())]);
     setEditing(null);
     undo(
-      say('{{name}} is corrected: {{withUnit}}.', { name: readout.name, withUnit: withUnit(readout, meanOf(trials)) }),
+      say('{{name}} is corrected: {{withUnit}}.', {
+        name: say(readout.name),
+        withUnit: withUnit(readout, meanOf(trials)),
+      }),
       kept,
     );
   };
@@ -88,13 +91,13 @@ export function EarlierReadings({
               <>
                 <strong>{r.trials.map((t) => withUnit(readout, t)).join(', ')}</strong>
                 {[
-                  r.variant && test.variants?.find((v) => v.id === r.variant)?.name,
-                  r.active === true && 'alone',
+                  r.variant && say(test.variants?.find((v) => v.id === r.variant)?.name ?? ''),
+                  r.active === true && say('alone'),
                   r.placeFelt && say(PLACE_WORDS[r.placeFelt]),
                   r.pain && say('ended by pain'),
                   r.instrument && say(INSTRUMENT_WORDS[r.instrument]),
                   r.compensations?.length &&
-                    say('seen: {{compensations}}', { compensations: r.compensations.join(', ') }),
+                    say('seen: {{compensations}}', { compensations: r.compensations.map((c) => say(c)).join(', ') }),
                 ]
                   .filter(Boolean)
                   .map((t) => ` · ${String(t)}`)}
@@ -119,7 +122,7 @@ export function EarlierReadings({
                   size="small"
                   onClick={() =>
                     void removeReadings(db, [r.id]).then((kept) =>
-                      undo(say('{{name}} is taken out.', { name: readout.name }), kept),
+                      undo(say('{{name}} is taken out.', { name: say(readout.name) }), kept),
                     )
                   }
                 >

@@ -43,7 +43,7 @@ export function HowDone({
         <Group label={say('Way')}>
           {!locked && chip('usual', !variant, () => onVariant(undefined))}
           {ways.map((v) =>
-            chip(v.name, variant?.id === v.id, () => onVariant(variant?.id === v.id ? undefined : v.id)),
+            chip(say(v.name), variant?.id === v.id, () => onVariant(variant?.id === v.id ? undefined : v.id)),
           )}
         </Group>
       )}
@@ -52,7 +52,9 @@ export function HowDone({
           {chip(say('by you'), draft.active === false, () =>
             change({ active: draft.active === false ? undefined : false }),
           )}
-          {chip('alone', draft.active === true, () => change({ active: draft.active === true ? undefined : true }))}
+          {chip(say('alone'), draft.active === true, () =>
+            change({ active: draft.active === true ? undefined : true }),
+          )}
         </Group>
       )}
       <Group label={say('Held still')}>
@@ -60,7 +62,7 @@ export function HowDone({
       </Group>
       <Group label={say('Seen')}>
         {test.spoils.map((s) =>
-          chip(s, seen.includes(s), () =>
+          chip(say(s), seen.includes(s), () =>
             change({ seen: seen.includes(s) ? seen.filter((x) => x !== s) : [...seen, s] }),
           ),
         )}
@@ -110,7 +112,7 @@ export function HowDone({
       {seen.length > 0 && (
         <Typography variant="caption" sx={{ width: '100%' }}>
           {say('A reading with {{what}} counts less: its error is taken half as wide again.', {
-            what: seen.length > 1 ? 'these' : 'this',
+            what: seen.length > 1 ? say('these') : say('this'),
           })}
         </Typography>
       )}

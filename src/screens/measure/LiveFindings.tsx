@@ -128,8 +128,8 @@ export function LiveFindings({
                 {whyUnclear(x) ??
                   x.limiters
                     .slice(0, 2)
-                    .map((l) => GROUP_WORDS[l.group].name)
-                    .join(' or ')}
+                    .map((l) => say(GROUP_WORDS[l.group].name))
+                    .join(say(' or '))}
               </span>
             </Typography>
           ))}
@@ -143,11 +143,11 @@ export function LiveFindings({
             onClick={() => onTest({ test: next.test, side: next.side, variant: next.variant })}
             sx={{ textAlign: 'left', justifyContent: 'flex-start', lineHeight: 1.3 }}
           >
-            {testById(next.test)?.name}
-            {way && `, ${way.name}`}, {say(next.side)} {SIDE_MARK[next.side]}
+            {say(testById(next.test)?.name ?? '')}
+            {way && `, ${say(way.name)}`}, {say(next.side)} {SIDE_MARK[next.side]}
           </Button>
           <Typography variant="caption" component="p">
-            {WHY[next.why]}
+            {say(WHY[next.why])}
           </Typography>
         </Part>
       )}
@@ -165,7 +165,7 @@ function Stops({ finding, earlier }: { finding: MovementFinding; earlier: Moveme
       <Box key={l.group} sx={{ mb: 1.25 }}>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <span className="muscle" style={{ flex: 1, fontSize: 16 }}>
-            {GROUP_WORDS[l.group].name}
+            {say(GROUP_WORDS[l.group].name)}
           </span>
           <span className="num">{inHundred(l.probability)}</span>
         </Box>
@@ -220,9 +220,9 @@ function sideWords({ gap, detectable, beyondError }: SideGap, side: Side, readou
     return say('The same on both sides (error of measuring {{error}}).', { error });
   return say('{{withUnit}} {{what}} on the {{side}}: {{what2}} the error of measuring ({{error}}).', {
     withUnit: withUnit(readout, Math.abs(gap)),
-    what: gap < 0 ? 'lower' : 'higher',
+    what: gap < 0 ? say('lower') : say('higher'),
     side: say(side),
-    what2: beyondError ? say('more than') : 'within',
+    what2: beyondError ? say('more than') : say('within'),
     error,
   });
 }
@@ -258,10 +258,10 @@ function Standing({
             band: bandWords(standing.z),
             withUnit: withUnit(readout, standing.norm.mean),
             withUnit2: withUnit(readout, standing.norm.sd),
-            group: standing.norm.group,
-            source: standing.norm.source,
+            group: say(standing.norm.group),
+            source: say(standing.norm.source),
           })
-        : '. There is no norm: compare with other days.'}
+        : say('. There is no norm: compare with other days.')}
       {own.compensations?.length ? say(' It was seen spoilt, so take it with care.') : ''}
     </Typography>
   );

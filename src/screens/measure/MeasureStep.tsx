@@ -54,7 +54,7 @@ export function MeasureStep({
 
   const { here, test, battery, stations } = course;
   if (screening.stopped || !here)
-    return <NoTests why={stopOf(screening)?.message ?? say('Every test is locked by a caution.')} />;
+    return <NoTests why={say(stopOf(screening)?.message ?? 'Every test is locked by a caution.')} />;
   const readout = test?.readouts.find((r) => r.id === here.readout) ?? test?.readouts[0];
   if (!test || !readout) return null;
   const expected = inference.value?.findings.movements.find(

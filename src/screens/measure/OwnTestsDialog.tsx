@@ -53,9 +53,9 @@ export function OwnTestsDialog({
                   }
                   label={
                     <>
-                      {t.name}
+                      {say(t.name)}
                       <Typography variant="caption" component="span" sx={{ display: 'block', lineHeight: 1.2 }}>
-                        {t.clinical}
+                        {say(t.clinical)}
                       </Typography>
                     </>
                   }

@@ -89,7 +89,7 @@ export function PainAsked({ reading, student, onClose }: { reading: Reading; stu
           <Box sx={{ mt: 2, p: 1.5, border: '1px solid var(--caution)', borderRadius: 1 }}>
             <Typography>
               {has ? say('This is on record already: ') : say('This may point to: ')}
-              <strong>{told ? cautionName(told) : caution.name}</strong>. {caution.message}
+              <strong>{told ? cautionName(told) : say(caution.name)}</strong>. {say(caution.message)}
             </Typography>
             {!has && (
               <Button

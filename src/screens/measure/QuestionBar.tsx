@@ -26,15 +26,15 @@ export function QuestionBar({
   onLeave: () => void;
 }) {
   const what = asked.movement
-    ? `${SIDE_MARK[asked.side]} ${asked.side} ${say(MOVEMENT_WORDS[asked.movement])}`
+    ? `${SIDE_MARK[asked.side]} ${say(asked.side)} ${say(MOVEMENT_WORDS[asked.movement])}`
     : say('the way in “{{what}}”, {{side}} {{side2}}', {
-        what: shapeById(asked.pose?.id ?? '')?.name ?? say('this pose'),
+        what: say(shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'),
         side: say(asked.side),
         side2: SIDE_MARK[asked.side],
       });
   const [likeliest, second] = settling?.limiters ?? [];
   const name = (limiter: typeof likeliest) =>
-    limiter ? `${GROUP_WORDS[limiter.group].name}, ${inHundred(limiter.probability)}` : '';
+    limiter ? `${say(GROUP_WORDS[limiter.group].name)}, ${inHundred(limiter.probability)}` : '';
   const [first, ...others] = settling?.tests ?? [];
   return (
     <Box
@@ -116,8 +116,8 @@ export function QuestionBar({
           {settling.between && (
             <Typography variant="caption" component="p">
               {say('The first tells most between {{name}} and {{name2}}', {
-                name: GROUP_WORDS[settling.between[0]].name,
-                name2: GROUP_WORDS[settling.between[1]].name,
+                name: say(GROUP_WORDS[settling.between[0]].name),
+                name2: say(GROUP_WORDS[settling.between[1]].name),
               })}
               {first &&
                 first.turns > 0 &&
@@ -135,6 +135,6 @@ export function QuestionBar({
 
 function testWords({ test, side, variant }: Suggestion): string {
   const known = testById(test);
-  const way = known?.variants?.find((v) => v.id === variant)?.name;
-  return `${known?.name ?? test}${way ? `, ${way}` : ''}, ${side} ${SIDE_MARK[side]}`;
+  const way = say(known?.variants?.find((v) => v.id === variant)?.name ?? '');
+  return `${say(known?.name ?? test)}${way ? `, ${way}` : ''}, ${say(side)} ${SIDE_MARK[side]}`;
 }

@@ -29,12 +29,12 @@ export function ReadingHead({
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
         <Typography variant="h1" sx={{ flex: 1, fontSize: 20 }}>
-          {test.name}
-          {side !== 'both' && ` · ${side} ${SIDE_MARK[side]}`}
-          {variant && ` · ${variant.name}`}
+          {say(test.name)}
+          {side !== 'both' && ` · ${say(side)} ${SIDE_MARK[side]}`}
+          {variant && ` · ${say(variant.name)}`}
           {test.clinical !== test.name && (
             <Typography component="span" sx={{ display: 'block', color: 'var(--ink-2)', lineHeight: 1.2 }}>
-              {test.clinical}
+              {say(test.clinical)}
             </Typography>
           )}
         </Typography>
@@ -57,8 +57,8 @@ export function ReadingHead({
         )}
       </Box>
       <Typography sx={{ color: 'var(--ink-2)', mt: 0.25, fontSize: 14, lineHeight: 1.35 }}>
-        {test.start} {test.hold} {test.move} {variant && <strong>{variant.how} </strong>}
-        <strong>{test.end}</strong>
+        {say(test.start)} {say(test.hold)} {say(test.move)} {variant && <strong>{say(variant.how)} </strong>}
+        <strong>{say(test.end)}</strong>
       </Typography>
     </>
   );

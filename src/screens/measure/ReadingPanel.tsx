@@ -43,7 +43,7 @@ export function ReadingPanel(props: ReadingPanelProps) {
   return (
     <Box
       component="section"
-      aria-label={side === 'both' ? test.name : `${test.name}, ${side}`}
+      aria-label={side === 'both' ? say(test.name) : `${say(test.name)}, ${say(side)}`}
       onKeyDown={keysOf(props, taking)}
       sx={{
         border: '1px solid var(--line)',
@@ -125,12 +125,12 @@ export function ReadingPanel(props: ReadingPanelProps) {
       <KeepBar onKeep={() => keep(false)} onPain={() => keep(true)} onSkip={onSkip} />
       <Typography variant="caption" component="p">
         {say('{{care}} Smallest change that counts: {{withUnit}}', {
-          care: test.care,
+          care: say(test.care),
           withUnit: withUnit(readout, readout.detectable),
         })}
         {readout.detectableShare &&
           say(' or {{count}} % of the value', { count: Math.round(100 * readout.detectableShare) })}{' '}
-        {`(${readout.detectableSource})`}.
+        {`(${say(readout.detectableSource)})`}.
       </Typography>
       <EarlierReadings test={test} readout={readout} side={side} readings={readings} />
     </Box>

@@ -30,7 +30,7 @@ export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
           norm
             ? say('Grade; usual: {{withUnit}} ({{source}})', {
                 withUnit: withUnit(readout, norm.mean),
-                source: norm.source,
+                source: say(norm.source),
               })
             : say('Grade')
         }
@@ -45,17 +45,19 @@ export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
   const typical = variant && !variant.sameMeasure ? say('typical of the usual way') : 'typical';
   return (
     <Ruler
-      label={say('Set {{name}}', { name: readout.name })}
+      label={say('Set {{name}}', { name: say(readout.name) })}
       min={readout.min}
       max={readout.max}
       value={shown}
       unit={say(UNIT_WORDS[readout.unit])}
       step={readout.unit === 'cm' ? 0.5 : 1}
       band={norm && [norm.mean - norm.sd, norm.mean + norm.sd]}
-      bandLabel={norm ? `${typical}: ${norm.group} (${norm.source})` : say('no norm: compare with other days')}
+      bandLabel={
+        norm ? `${typical}: ${say(norm.group)} (${say(norm.source)})` : say('no norm: compare with other days')
+      }
       marks={[
         ...(across && across.side !== 'both'
-          ? [{ value: meanOf(across.trials), label: `${across.side} ${SIDE_MARK[across.side]}` }]
+          ? [{ value: meanOf(across.trials), label: `${say(across.side)} ${SIDE_MARK[across.side]}` }]
           : []),
         ...(before ? [{ value: meanOf(before.trials), label: 'before' }] : []),
       ]}

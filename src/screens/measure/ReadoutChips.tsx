@@ -21,7 +21,7 @@ export function ReadoutChips({
       {test.readouts.map((r) => (
         <Chip
           key={r.id}
-          label={r.name}
+          label={say(r.name)}
           clickable
           aria-pressed={r.id === chosen}
           color={r.id === chosen ? 'primary' : 'default'}

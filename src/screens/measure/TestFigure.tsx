@@ -113,7 +113,11 @@ export function TestFigure(props: TestFigureProps) {
   const whose = readSide === 'both' ? '' : say(', {{side}} side', { side: say(side) });
   return (
     <Figure
-      label={say('{{name}}{{whose}}, at {{withUnit}}.', { name: test.name, whose, withUnit: withUnit(readout, value) })}
+      label={say('{{name}}{{whose}}, at {{withUnit}}.', {
+        name: say(test.name),
+        whose,
+        withUnit: withUnit(readout, value),
+      })}
       turns
       marks={marks}
       knobs={point ? [{ point, label: say('Drag to set the reading'), onDrag }] : undefined}

@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -94,7 +95,7 @@ export function TestQueue({
       {groups.map((g, i) => (
         <Box key={`${g.position}-${i}`} sx={{ mb: 1.25 }}>
           <Typography variant="caption" component="p" sx={{ borderBottom: '1px solid var(--line)', mb: 0.5 }}>
-            {g.position}
+            {say(g.position)}
           </Typography>
           {g.entries.map((e) => (
             <Entry key={e.test.id} entry={e} active={e.test.id === here} onTest={onTest} onUnskip={onUnskip} />
@@ -148,12 +149,12 @@ function Entry({
         }}
       >
         {say('▲ {{name}}: locked by “{{by}}”', {
-          name: test.name,
-          by: lock.by.map((c) => c.name.toLowerCase()).join('”, “'),
+          name: say(test.name),
+          by: lock.by.map((c) => within(c.name)).join('”, “'),
         })}
         {lock.open.map((v) => (
           <Button key={v.id} size="small" onClick={() => onTest(test.id, v.id)} sx={{ display: 'block', px: 0 }}>
-            {say('Open: {{name}}', { name: v.name })}
+            {say('Open: {{name}}', { name: say(v.name) })}
           </Button>
         ))}
       </Box>
@@ -181,7 +182,7 @@ function Entry({
       }}
     >
       <span style={{ flex: 1, textDecoration: skipped ? 'line-through' : undefined }}>
-        {test.name}
+        {say(test.name)}
         {shutSides.map(({ side, by }) => (
           <Typography
             key={side}
@@ -189,10 +190,7 @@ function Entry({
             component="span"
             sx={{ display: 'block', color: active ? 'inherit' : 'var(--caution)' }}
           >
-            {say('▲ {{side}} locked by “{{by}}”', {
-              side: say(side),
-              by: by.map((c) => c.name.toLowerCase()).join('”, “'),
-            })}
+            {say('▲ {{side}} locked by “{{by}}”', { side: say(side), by: by.map((c) => within(c.name)).join('”, “') })}
           </Typography>
         ))}
         {skipped && (
@@ -202,7 +200,7 @@ function Entry({
         )}
       </span>
       <span className="num" style={{ fontSize: 13 }}>
-        {skipped ? '' : read === all ? 'done' : `${read}/${all}`}
+        {skipped ? '' : read === all ? say('done') : `${read}/${all}`}
       </span>
     </Box>
   );

@@ -74,7 +74,7 @@ export function ValueEntry({
           onChange={(e) => change({ typed: e.target.value, instrument: undefined, likelyError: undefined })}
           placeholder={placeholder}
           inputProps={{
-            'aria-label': `${readout.name}, ${push ? 'newtons' : say(UNIT_WORDS[readout.unit])}`,
+            'aria-label': `${say(readout.name)}, ${push ? say('newtons') : say(UNIT_WORDS[readout.unit])}`,
             inputMode: 'decimal',
             autoComplete: 'off',
           }}
@@ -95,7 +95,7 @@ export function ValueEntry({
         </Box>
       </Box>
       <Box sx={{ flex: '1 1 150px' }}>
-        <Typography sx={{ fontWeight: 600 }}>{readout.name}</Typography>
+        <Typography sx={{ fontWeight: 600 }}>{say(readout.name)}</Typography>
         <Typography variant="caption" component="p">
           {push ? say('Newtons on the pad') : `0 = ${readout.zero}`}
         </Typography>

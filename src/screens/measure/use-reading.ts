@@ -143,11 +143,11 @@ export function useReading(read: Read, { onKept, onSkip, onPain }: AfterReading)
     setAsked(null);
     const kept = await keepReadings(db, [result.reading], draftId);
     forget();
-    const whose = side === 'both' ? '' : `, ${side}`;
+    const whose = side === 'both' ? '' : `, ${say(side)}`;
     const value = withUnit(readout, meanOf(result.reading.trials));
     undo(
       say('{{name}}{{whose}}: {{value}} is kept{{what}}.', {
-        name: readout.name,
+        name: say(readout.name),
         whose,
         value,
         what: pain ? say(', ended by pain') : '',

@@ -124,7 +124,7 @@ export function AtlasFigure({
         turns
         steady
         near={near}
-        height={say('min(56vh, 470px)')}
+        height={'min(56vh, 470px)'}
         svgRef={svg}
         onPick={(structure, at) => set({ muscle: structure, side: at })}
       />

@@ -45,7 +45,7 @@ export function JointSliders({
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mb: 0.5 }}>
         {PRESETS.map((p) => (
           <Button key={p.name} size="small" sx={{ px: 1, minWidth: 0 }} onClick={() => set({ angles: p.angles })}>
-            {p.name}
+            {say(p.name)}
           </Button>
         ))}
       </Box>

@@ -29,7 +29,7 @@ export function MuscleCurves({
   const [wanted, setWanted] = useState<number | null>(null);
   const over = HALF_NAMES[state.over];
   const now = state.angles[over] ?? 0;
-  const across = { name: COORDINATE_WORDS[over].name, min: curve.at_deg[0], max: curve.at_deg.at(-1) ?? 0 };
+  const across = { name: say(COORDINATE_WORDS[over].name), min: curve.at_deg[0], max: curve.at_deg.at(-1) ?? 0 };
   const sentences = curveSentences(curve);
   const name = muscleEntry(state.muscle)?.name ?? state.muscle;
   const besideName = state.beside ? (muscleEntry(state.beside)?.name ?? '') : '';
@@ -48,7 +48,7 @@ export function MuscleCurves({
       >
         {choices.map((c) => (
           <MenuItem key={c} value={c}>
-            {COORDINATE_WORDS[HALF_NAMES[c]].name}
+            {say(COORDINATE_WORDS[HALF_NAMES[c]].name)}
           </MenuItem>
         ))}
       </TextField>
@@ -63,7 +63,7 @@ export function MuscleCurves({
         >
           {shared.map((c) => (
             <MenuItem key={c} value={c}>
-              {COORDINATE_WORDS[HALF_NAMES[c]].name}
+              {say(COORDINATE_WORDS[HALF_NAMES[c]].name)}
             </MenuItem>
           ))}
         </TextField>
@@ -84,7 +84,7 @@ export function MuscleCurves({
             : armSeries(curve, actionsOf(curve).slice(0, MOST), null, false)
         }
         x={across}
-        y={{ name: 'moment arm, cm' }}
+        y={{ name: say('moment arm, cm') }}
         now={now}
         bands={curve.slack.map(([from, to]) => ({ from, to, word: 'slack' }))}
       />
@@ -99,7 +99,7 @@ export function MuscleCurves({
           ...(besideCurve ? [lengthSeries(besideCurve, besideName, '--land-4', true)] : []),
         ]}
         x={across}
-        y={{ name: 'length, % of its fibres beyond standing' }}
+        y={{ name: say('length, % of its fibres beyond standing') }}
         now={now}
         bands={curve.slack.map(([from, to]) => ({ from, to, word: 'slack' }))}
       />

@@ -40,14 +40,14 @@ export function MuscleHere({
 }) {
   const beside = state.beside ? muscleEntry(state.beside) : null;
   return (
-    <Box component="section" aria-label={entry.name}>
+    <Box component="section" aria-label={say(entry.name)}>
       <Typography variant="h1" sx={{ mb: 0 }}>
-        <span className="muscle">{entry.name}</span>{' '}
+        <span className="muscle">{say(entry.name)}</span>{' '}
         <Box component="span" sx={{ fontSize: 15, fontWeight: 400 }}>
           {SIDE_MARK[state.side]} {say(state.side)}
         </Box>
       </Typography>
-      <Typography sx={{ color: 'var(--ink-2)' }}>{entry.plain}</Typography>
+      <Typography sx={{ color: 'var(--ink-2)' }}>{say(entry.plain)}</Typography>
       <Box
         aria-live="polite"
         sx={{ my: 1, p: 1.5, bgcolor: 'var(--surface)', border: '1px solid var(--line)', borderRadius: 1.5 }}
@@ -61,14 +61,14 @@ export function MuscleHere({
         <Typography>{stretchSentence(computed)}</Typography>
         {beside && computed.besideActions && (
           <Typography sx={{ mt: 0.5 }}>
-            <span className="muscle">{beside.name}</span>: {actionSentences(computed.besideActions).join(' ')}
+            <span className="muscle">{say(beside.name)}</span>: {actionSentences(computed.besideActions).join(' ')}
           </Typography>
         )}
       </Box>
       <Autocomplete
         size="small"
         options={MUSCLES.filter((m) => m.structure !== state.muscle)}
-        getOptionLabel={(m) => m.name}
+        getOptionLabel={(m) => say(m.name)}
         value={beside}
         onChange={(_, m) => set({ beside: m?.structure ?? null })}
         renderInput={(params) => <TextField {...params} label={say('Compare with')} />}
@@ -89,7 +89,7 @@ export function MuscleFacts({
   set: (change: Partial<AtlasState>) => void;
 }) {
   return (
-    <Box component="section" aria-label={say('About {{name}}', { name: entry.name })} sx={{ mt: 2 }}>
+    <Box component="section" aria-label={say('About {{name}}', { name: say(entry.name) })} sx={{ mt: 2 }}>
       <Box
         component="dl"
         sx={{
@@ -104,20 +104,20 @@ export function MuscleFacts({
       >
         <Row term={say('helped by')}>{partnerButtons(computed.helpers, set)}</Row>
         <Row term={say('opposed by')}>{partnerButtons(computed.opposers, set)}</Row>
-        <Row term="runs">{entry.runs}</Row>
-        <Row term={say('feel for it')}>{entry.feel}</Row>
+        <Row term="runs">{say(entry.runs)}</Row>
+        <Row term={say('feel for it')}>{say(entry.feel)}</Row>
         <Row term={say('reached by')}>
           {computed.tests.length === 0
             ? say('No length test brings it to its own end: something else stops first.')
-            : computed.tests.map((t) => t.name).join(', ')}
+            : computed.tests.map((t) => say(t.name)).join(', ')}
         </Row>
         <Row term={say('students say')}>
-          {say('{{said}} Possibilities to test, not a finding.', { said: entry.said })}
+          {say('{{said}} Possibilities to test, not a finding.', { said: say(entry.said) })}
         </Row>
         {entry.care && (
           <Row term="careful">
             <Box component="span" sx={{ color: 'var(--caution)', bgcolor: 'var(--caution-pale)', px: 0.5 }}>
-              △ {entry.care}
+              △ {say(entry.care)}
             </Box>
           </Row>
         )}
@@ -149,7 +149,7 @@ function partnerButtons(partners: readonly Partner[], set: (change: Partial<Atla
         onClick={() => set({ muscle: p.structure })}
         sx={{ p: 0, mr: 1, minWidth: 24, minHeight: 24, fontSize: 15 }}
       >
-        {entry.name}
+        {say(entry.name)}
       </Button>
     ) : null;
   });
@@ -167,7 +167,7 @@ function stretchSentence({ stopped, passive, slack }: Computed): string {
     });
   const held =
     holds.length > 0
-      ? say(' Its stretch alone makes {{holds}}.', { holds: holds.join(' and ') })
+      ? say(' Its stretch alone makes {{holds}}.', { holds: holds.join(say(' and ')) })
       : say(' Its stretch holds nothing here.');
   if (stopped === null) return say('No test tells where it ends.{{held}}', { held });
   const of = Math.round(100 * stopped);

@@ -41,7 +41,7 @@ export function MuscleList({
         ))}
       </TextField>
     );
-  const found = MUSCLES.filter((m) => finds(`${m.name} ${m.plain} ${say(REGION_WORDS[m.region])}`, wanted));
+  const found = MUSCLES.filter((m) => finds(`${say(m.name)} ${say(m.plain)} ${say(REGION_WORDS[m.region])}`, wanted));
   return (
     <Box
       component="nav"
@@ -96,7 +96,7 @@ export function MuscleList({
                   '&:hover': { bgcolor: 'var(--act-pale)' },
                 }}
               >
-                {m.name}
+                {say(m.name)}
               </Box>
             ))}
         </Box>

@@ -59,7 +59,7 @@ export function PosesReaching({ structure }: { structure: string }) {
               sx={{ border: '1px solid var(--line)', borderRadius: 1, p: 0.75 }}
             >
               <PoseFigure pose={p.pose} rung={p.rung} side="right" depth={p.depth} height={64} muscles={false} />
-              <Link href={`${base}/poses?pose=${p.pose}/${p.rung}`}>{found?.shape.name}</Link>
+              <Link href={`${base}/poses?pose=${p.pose}/${p.rung}`}>{say(found?.shape.name ?? '')}</Link>
               <Typography variant="caption" component="p">
                 {p.stretch >= 0.3 ? say('stretch {{count}}', { count: Math.round(p.stretch * 100) }) : ''}
                 {p.stretch >= 0.3 && p.load >= 0.1 ? ', ' : ''}

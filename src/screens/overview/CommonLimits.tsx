@@ -19,12 +19,12 @@ export function CommonLimits({ limits }: { limits: readonly CommonLimit[] }) {
   // The chart library counts from below.
   const list = [...limits].reverse();
   const input: Input = {
-    names: list.map((l) => GROUP_WORDS[l.group].name),
+    names: list.map((l) => say(GROUP_WORDS[l.group].name)),
     left: list.map((l) => l.left),
     both: list.map((l) => l.both),
     right: list.map((l) => l.right),
   };
-  const told = limits.map((l) => `${GROUP_WORDS[l.group].name}: ${l.who.join(', ')}`).join('; ');
+  const told = limits.map((l) => `${say(GROUP_WORDS[l.group].name)}: ${l.who.join(', ')}`).join('; ');
   return (
     <Chart
       label={say('Students limited, by muscle group. {{told}}.', { told })}

@@ -112,7 +112,7 @@ export function BenchFigure({
         }));
   return (
     <Figure
-      label={`${shape.name}, ${rung.name}.${end === null ? '' : say(' Drag a knob, or choose one and use the arrow keys.')}`}
+      label={`${shape.name}, ${say(rung.name)}.${end === null ? '' : say(' Drag a knob, or choose one and use the arrow keys.')}`}
       posture={posture}
       reach={reach}
       build={build}

@@ -64,9 +64,9 @@ export function BenchStart() {
         <Autocomplete<Shape>
           options={[...LIBRARY]}
           filterOptions={shapeOptions}
-          getOptionLabel={(s) => (s.sanskrit ? `${s.name} (${s.sanskrit})` : s.name)}
+          getOptionLabel={(s) => (s.sanskrit ? `${say(s.name)} (${say(s.sanskrit)})` : say(s.name))}
           getOptionKey={(s) => s.id}
-          groupBy={(s) => s.position}
+          groupBy={(s) => say(s.position)}
           size="small"
           sx={{ width: 320 }}
           noOptionsText={say('No pose of the library has this name.')}

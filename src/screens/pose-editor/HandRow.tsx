@@ -1,3 +1,4 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
@@ -37,7 +38,7 @@ export function HandRow({
         <MenuItem value="">{say('free, by the arm’s own angles')}</MenuItem>
         {HAND_WAYS.map((w) => (
           <MenuItem key={w.id} value={w.id}>
-            {w.words}
+            {say(w.words)}
           </MenuItem>
         ))}
         <MenuItem value="other" disabled>
@@ -47,7 +48,7 @@ export function HandRow({
       {way?.floor !== undefined && way.floor > 0 && (
         <NumberField
           label={say('cm')}
-          spoken={say('Height under the {{name}}, centimetres', { name: name.toLowerCase() })}
+          spoken={say('Height under the {{name}}, centimetres', { name: within(name) })}
           value={Math.round(way.floor * 100)}
           least={1}
           most={120}

@@ -95,8 +95,8 @@ export function JointPanel({
         return (
           <AngleRow
             key={id}
-            words={shown === 'arms' && sided ? { ...words, name: `${side}${words.name}` } : words}
-            label={`${side}${words.name}`}
+            words={shown === 'arms' && sided ? { ...words, name: `${side}${say(words.name)}` } : words}
+            label={`${side}${say(words.name)}`}
             limits={limits}
             value={angles[id] ?? 0}
             onSet={(v) => set(id, v)}

@@ -36,7 +36,7 @@ export function RungButtons({
           sx={{ fontWeight: k === at ? 700 : 400, maxWidth: 190 }}
           onClick={() => onOpen(k)}
         >
-          {k + 1} · {r.name}
+          {k + 1} · {say(r.name)}
         </Button>
       ))}
       <Button size="small" disabled={rungs.length >= MOST_RUNGS} onClick={onAdd}>

@@ -137,7 +137,7 @@ export function WordPanel({
       {CUES.map(([key, label]) => (
         <Words
           key={key}
-          label={label}
+          label={say(label)}
           value={shape.cues[key]}
           most={300}
           onPut={(text) => onShape((s) => ({ ...s, cues: { ...s.cues, [key]: text } }), key)}

@@ -1,3 +1,4 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { Said } from '@/screens/shell/Said';
 import Typography from '@mui/material/Typography';
@@ -7,13 +8,12 @@ import { stretchedName } from '@/core/fit/shortest';
 import type { Posterior } from '@/core/inference';
 import { inHundred } from '@/core/inference/words';
 import { rungOf, shapeById } from '@/core/poses';
-import { inSentence } from '@/core/poses/words';
 import { useNextName } from './use-next-name';
 
 /** Something milder to try: the rung before, or the shape that stands in for this one. */
 function milderThan({ pose, rung }: FittedPose): string {
   const milder = rung > 1 ? rungOf(pose, rung - 1)?.rung.name : undefined;
-  const stand = inSentence(shapeById(shapeById(pose)?.instead ?? '')?.name ?? '');
+  const stand = within(shapeById(shapeById(pose)?.instead ?? '')?.name ?? '');
   return milder ?? (stand || say('a milder pose'));
 }
 
@@ -42,7 +42,7 @@ export function DepthSentence({
   if (fit.full)
     return <Typography sx={{ mt: 1 }}>{say('The full rung is reached before anything stops it.')}</Typography>;
   // Both sides at once are stopped alike: then the side says nothing.
-  const side = (which: Side) => (fit.side === 'both' ? '' : `${which} `);
+  const side = (which: Side) => (fit.side === 'both' ? '' : `${say(which)} `);
   return (
     <Typography sx={{ mt: 1 }}>
       <Said

@@ -20,7 +20,7 @@ export function LikeButtons({ pose, rung, name }: { pose: string; rung: number; 
         aria-label={say('Star {{name}}', { name })}
         onClick={() => put(starred(likes, pose, rung))}
       >
-        {liked ? '★ Starred' : '☆ Star'}
+        {liked ? say('★ Starred') : say('☆ Star')}
       </Button>
       <Button
         size="small"

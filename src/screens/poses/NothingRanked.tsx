@@ -30,7 +30,7 @@ export function NothingRanked({
         )}
       </Typography>
     );
-  const left = [...new Set(aims.map((a) => `${aimedName(a)} ${a.side}`))];
+  const left = [...new Set(aims.map((a) => `${aimedName(a)} ${say(a.side)}`))];
   return (
     <>
       <Typography sx={{ mb: 1 }}>

@@ -65,10 +65,10 @@ export function PoseCompare({
               }}
             >
               <Typography variant="h3">
-                {found?.shape.name} {SIDE_MARK[p.side]}
+                {say(found?.shape.name ?? '')} {SIDE_MARK[p.side]}
               </Typography>
               <Typography variant="caption" component="p">
-                {found?.rung.name}, {depthWords(p)}
+                {say(found?.rung.name ?? '')}, {depthWords(p)}
               </Typography>
               <Box sx={{ height: 160 }}>
                 <PoseFigure
@@ -89,7 +89,7 @@ export function PoseCompare({
               </Typography>
               <Typography>
                 {p.props.length === 0
-                  ? 'none'
+                  ? say('none')
                   : p.props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
               </Typography>
               <Button size="small" sx={{ mt: 1 }} onClick={() => onOpen(keyOf(p))}>

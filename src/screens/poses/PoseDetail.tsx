@@ -91,7 +91,7 @@ export function PoseDetail({
   return (
     <Box
       component="section"
-      aria-label={shape.name}
+      aria-label={say(shape.name)}
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2.5, minWidth: 0 }}
     >
       <PoseHead fit={fit} cautions={cautions} limits={limits} />
@@ -152,8 +152,8 @@ export function PoseDetail({
             {say('beside typical')}
           </ToggleButton>
         )}
-        <KeepPicture frame={frame} name={shape.name} />
-        <LikeButtons pose={fit.pose} rung={fit.rung} name={shape.name} />
+        <KeepPicture frame={frame} name={say(shape.name)} />
+        <LikeButtons pose={fit.pose} rung={fit.rung} name={say(shape.name)} />
       </Box>
       <DepthSentence fit={fit} sure={posterior.drawCount <= 1} posterior={posterior} build={build} />
       {name && typical && <TypicalSentence typical={typical} />}

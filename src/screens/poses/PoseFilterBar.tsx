@@ -75,7 +75,11 @@ export function PoseFilterBar({
         say('Level'),
         ([1, 2, 3] as Level[]).map((l) => [String(l), say(LEVEL_WORDS[l])]),
       )}
-      {choose('kind', say('For'), Object.entries(KIND_WORDS))}
+      {choose(
+        'kind',
+        say('For'),
+        Object.entries(KIND_WORDS).map(([k, words]) => [k, say(words)] as const),
+      )}
       <Button
         size="small"
         onClick={() => set({ ...filter, rungs: filter.rungs === 'all' ? 'best' : 'all' })}

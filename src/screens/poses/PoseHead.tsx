@@ -23,13 +23,14 @@ export function PoseHead({
   return (
     <>
       <Typography variant="h1">
-        {shape.name} {SIDE_MARK[fit.side]}
+        {say(shape.name)} {SIDE_MARK[fit.side]}
       </Typography>
       <Typography sx={{ color: 'var(--ink-2)' }}>
-        {shape.plain && `${shape.plain} · `}
-        {fit.side === 'both' ? say('both sides at once') : say('{{side}} side', { side: say(fit.side) })} · {rung.name}
-        {shape.sanskrit ? ` · ${shape.sanskrit}` : ''} · {say(LEVEL_WORDS[rung.level])}, {say(KIND_WORDS[rung.kind])} ·{' '}
-        {say(shape.position)}
+        {shape.plain && `${say(shape.plain)} · `}
+        {fit.side === 'both' ? say('both sides at once') : say('{{side}} side', { side: say(fit.side) })} ·{' '}
+        {say(rung.name)}
+        {shape.sanskrit ? ` · ${say(shape.sanskrit)}` : ''} · {say(LEVEL_WORDS[rung.level])},{' '}
+        {say(KIND_WORDS[rung.kind])} · {say(shape.position)}
       </Typography>
       {cautions.length > 0 && (
         <Typography sx={{ mt: 0.5, color: 'var(--caution)', bgcolor: 'var(--caution-pale)', px: 1, fontWeight: 600 }}>

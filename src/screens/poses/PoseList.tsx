@@ -110,15 +110,15 @@ function PoseCard({
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mt: 0.5 }}>
           <Box sx={{ flex: 1, minWidth: 0, fontWeight: 700, textDecoration: struck ? 'line-through' : undefined }}>
             {starred && <span aria-label={say('starred')}>★ </span>}
-            {found?.shape.name} {SIDE_MARK[ranked.side]}
+            {say(found?.shape.name ?? '')} {SIDE_MARK[ranked.side]}
           </Box>
           <Box className="num" sx={{ fontSize: 18, fontWeight: 700 }}>
             {value}
           </Box>
         </Box>
         <Typography variant="caption" component="p" sx={{ lineHeight: 1.3 }}>
-          {ranked.side === 'both' ? '' : `${ranked.side}, `}
-          {found?.rung.name} · {depthWords(ranked)}
+          {ranked.side === 'both' ? '' : `${say(ranked.side)}, `}
+          {say(found?.rung.name ?? '')} · {depthWords(ranked)}
         </Typography>
         {struck && <Box sx={{ color: 'var(--caution)', fontSize: 13 }}>▲ {struck}</Box>}
       </Box>

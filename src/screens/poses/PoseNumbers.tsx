@@ -49,7 +49,7 @@ function Bar({ name, share, scale }: { name: string; share: number; scale: 'sea'
   );
 }
 
-const sided = (name: string, side: Side): string => `${name} ${SIDE_MARK[side]} ${side}`;
+const sided = (name: string, side: Side): string => `${name} ${SIDE_MARK[side]} ${say(side)}`;
 
 /**
  * What a pose lengthens at this depth, the furthest first; under a group the muscle of it that alone is short in her.
@@ -134,7 +134,7 @@ export function Strained({ fit }: { fit: PoseReading }) {
       {list.length === 0 && <Typography>{say('Nothing near a limit.')}</Typography>}
       {list.map((s) => (
         <Typography key={s.id + String(s.side)} title={strainAbout(s.id)}>
-          {s.side ? `${SIDE_MARK[s.side]} ${s.side}: ` : ''}
+          {s.side ? `${SIDE_MARK[s.side]} ${say(s.side)}: ` : ''}
           {strainName(s.id)}, <span className="num">{strainFigures(s)}</span>
           {s.share >= 1 ? <strong> {say('· too much for many')}</strong> : null}
         </Typography>
@@ -149,7 +149,7 @@ export function Strained({ fit }: { fit: PoseReading }) {
 /** A joint angle in words, with its side. */
 export const jointName = (coordinate: string): string => {
   const side = /_(left|right)$/.exec(coordinate);
-  return `${bodyAngle(coordinate).name}${side ? ` ${side[1]}` : ''}`;
+  return `${say(bodyAngle(coordinate).name)}${side ? ` ${say(side[1])}` : ''}`;
 };
 
 /** What the textbook shape asks beyond this student's comfortable depth. */

@@ -40,26 +40,28 @@ export function PoseTeaching({
               onClick={() => onRung?.(i + 1)}
               sx={{ justifyContent: 'flex-start', textAlign: 'left', fontWeight: i + 1 === fit.rung ? 700 : 400 }}
             >
-              {i + 1} · {r.name}
+              {i + 1} · {say(r.name)}
             </Button>
           </li>
         ))}
       </Box>
       <Typography variant="h3">{say('Props')}</Typography>
       <Typography>
-        {props.length === 0 ? 'none' : props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
+        {props.length === 0
+          ? say('none')
+          : props.map((q) => ownedWords(q.prop, q.height_cm, q.length_cm, sizes)).join('; ')}
       </Typography>
       <Typography variant="h3" sx={{ mt: 1.5 }}>
         {say('How to teach it')}
       </Typography>
-      {Object.values(cuesOf(shape, rung)).map((cue) => cue !== '' && <Typography key={cue}>{cue}</Typography>)}
+      {Object.values(cuesOf(shape, rung)).map((cue) => cue !== '' && <Typography key={cue}>{say(cue)}</Typography>)}
       {schoolCues(shape, rung, schools).map((c) => (
-        <Typography key={c.about}>{c.words}</Typography>
+        <Typography key={c.about}>{say(c.words)}</Typography>
       ))}
       {speaksActive(rung, schools) &&
         rung.intents.map((i) => (
           <Typography key={i.words}>
-            <strong>{say('Active:')}</strong> {i.words}
+            <strong>{say('Active:')}</strong> {say(i.words)}
           </Typography>
         ))}
       <Typography sx={{ mt: 1 }}>
@@ -77,12 +79,12 @@ export function PoseTeaching({
       </Typography>
       {shape.cheat !== '' && (
         <Typography sx={{ mt: 1 }}>
-          <strong>{say('Looks deeper, gives less:')}</strong> {shape.cheat}
+          <strong>{say('Looks deeper, gives less:')}</strong> {say(shape.cheat)}
         </Typography>
       )}
       {instead && (
         <Typography sx={{ mt: 1 }}>
-          <strong>{say('Off the floor:')}</strong> {instead.name}.
+          <strong>{say('Off the floor:')}</strong> {say(instead.name)}.
         </Typography>
       )}
     </>

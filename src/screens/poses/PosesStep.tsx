@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Button from '@mui/material/Button';
@@ -43,7 +44,7 @@ const MILDER = {
   mobile: 'very mobile, the end is not where to rest',
 } as const;
 
-const aimWords = (aim: Aim): string => `${say(AIM_WORDS[aim.kind]).toLowerCase()} ${aimedName(aim)} ${aim.side}`;
+const aimWords = (aim: Aim): string => `${within(AIM_WORDS[aim.kind])} ${aimedName(aim)} ${say(aim.side)}`;
 
 /** Which muscles of an aim's group the ranking looks at, where it is not all of it; nothing where it is. */
 function shortestSaid(aim: Aim, posterior: Inference['posterior']): string {
@@ -126,7 +127,7 @@ export function PosesStep({
         <Typography variant="caption" component="p" sx={{ mb: 1 }}>
           {say('Holds are fitted milder, to {{count}} of 100 of what is there: {{why}}.', {
             count: Math.round(way.share * 100),
-            why: way.why.map((w) => MILDER[w]).join('; '),
+            why: way.why.map((w) => say(MILDER[w])).join('; '),
           })}
         </Typography>
       )}
@@ -197,7 +198,7 @@ function limitsOf({ verdict, sore = [] }: RankedPose): string[] {
       say('asks for {{groupName}} {{side}}, as {{what}} did, which hurt', {
         groupName: groupName(s.group),
         side: say(s.side),
-        what: shapeById(s.pose)?.name ?? s.pose,
+        what: say(shapeById(s.pose)?.name ?? s.pose),
       }),
     ),
   ];

@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -79,7 +80,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
             }}
           >
             <span>
-              <strong>{r.name}</strong> {r.fit.side === 'both' ? '' : `${SIDE_MARK[r.fit.side]} ${r.fit.side}, `}
+              <strong>{r.name}</strong> {r.fit.side === 'both' ? '' : `${SIDE_MARK[r.fit.side]} ${say(r.fit.side)}, `}
               {depthWords(r.fit)}
               {r.fit.full || r.fit.beyondEntry ? '' : say(', then the {{stops}}', { stops: r.fit.stops })}
               {r.cautions.length > 0 ? (
@@ -91,7 +92,7 @@ export function SuitsWhom({ pose, rung }: { pose: string; rung: number }) {
                   {r.gives.length > 0
                     ? say('for: {{gives}}', {
                         gives: r.gives
-                          .map((g) => `${say(AIM_WORDS[g.aim.kind]).toLowerCase()} ${aimedName(g.aim)} ${g.aim.side}`)
+                          .map((g) => `${within(AIM_WORDS[g.aim.kind])} ${aimedName(g.aim)} ${say(g.aim.side)}`)
                           .join('; '),
                       })
                     : r.score === null

@@ -37,7 +37,10 @@ export function matches(fit: Pick<FittedPose, 'pose' | 'rung'>, filter: PoseFilt
   if (filter.level !== null && rung.level !== filter.level) return false;
   if (filter.kind && rung.kind !== filter.kind) return false;
   if (filter.text.trim() === '') return true;
-  return finds([...namesOf(shape), rung.name, shape.position, say(LEVEL_WORDS[rung.level])].join(' '), filter.text);
+  return finds(
+    [...namesOf(shape), say(rung.name), say(shape.position), say(LEVEL_WORDS[rung.level])].join(' '),
+    filter.text,
+  );
 }
 
 /** What is called as it was typed first; else the order stays. */

@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
@@ -33,7 +34,7 @@ export function AddPose({
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="add-title">
       <DialogTitle id="add-title">
         {say('Add a pose {{what}}', {
-          what: after ? say('after {{after}}', { after: after.toLowerCase() }) : say('at the end'),
+          what: after ? say('after {{after}}', { after: within(after) }) : say('at the end'),
         })}
       </DialogTitle>
       <DialogContent>
@@ -41,7 +42,7 @@ export function AddPose({
           options={[...allShapes()].sort((a, b) => (a.name < b.name ? -1 : 1))}
           value={shape}
           filterOptions={shapeOptions}
-          getOptionLabel={(s) => s.name}
+          getOptionLabel={(s) => say(s.name)}
           getOptionKey={(s) => s.id}
           noOptionsText={say('No pose has this name.')}
           onChange={(_, s) => setShape(s)}
@@ -72,7 +73,7 @@ export function AddPose({
                 muscles={false}
               />
               <span>
-                {rung.name}
+                {say(rung.name)}
                 {cautions.length > 0 && (
                   <Typography component="span" sx={{ display: 'block', color: 'var(--caution)', fontWeight: 600 }}>
                     ▲ {cautions.join('; ')}
@@ -86,7 +87,7 @@ export function AddPose({
               </span>
               <Button
                 disabled={fits.length === 0 || cautions.length > 0}
-                aria-label={say('Add {{name}}, {{name2}}', { name: shape.name, name2: rung.name })}
+                aria-label={say('Add {{name}}, {{name2}}', { name: say(shape.name), name2: say(rung.name) })}
                 onClick={() => onAdd(fits)}
               >
                 {say('Add')}

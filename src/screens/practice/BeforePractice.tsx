@@ -74,9 +74,9 @@ export function BeforePractice({
                     detail="medium"
                   />
                   <Typography sx={{ fontWeight: 700, fontSize: 14 }}>
-                    {found?.shape.name} {SIDE_MARK[p.side]}
+                    {say(found?.shape.name ?? '')} {SIDE_MARK[p.side]}
                   </Typography>
-                  <Typography sx={{ fontSize: 13, color: 'var(--ink-2)' }}>{found?.rung.name}</Typography>
+                  <Typography sx={{ fontSize: 13, color: 'var(--ink-2)' }}>{say(found?.rung.name ?? '')}</Typography>
                 </Box>
               );
             })}

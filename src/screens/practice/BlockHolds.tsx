@@ -48,7 +48,7 @@ export function BlockHolds({
           step={(by) =>
             save(
               (now) => lengthenItem(now, item.id, by, breathSeconds),
-              `A breath ${by < 0 ? 'shorter' : 'longer'} on one side.`,
+              `A breath ${by < 0 ? say('shorter') : say('longer')} on one side.`,
             )
           }
         >
@@ -62,7 +62,7 @@ export function BlockHolds({
             more={say('Once more')}
             step={(by) => save((now) => repeatBlock(now, block.id, by), by < 0 ? 'Once less.' : 'Once more.')}
           >
-            {first.repeats === 1 ? 'once' : say('{{count}} times', { count: first.repeats })}
+            {first.repeats === 1 ? say('once') : say('{{count}} times', { count: first.repeats })}
           </Stepper>
           <Stepper
             less={say('One set less')}

@@ -55,11 +55,11 @@ export function BlockTitle({
           component="span"
           sx={{ ml: 1, fontSize: 13, fontWeight: 700, color: warned.caution ? 'var(--caution)' : 'var(--ink)' }}
         >
-          {warned.caution ? '▲ caution' : say('{{count}} to look at', { count: warned.count })}
+          {warned.caution ? say('▲ caution') : say('{{count}} to look at', { count: warned.count })}
         </Box>
       )}
       <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-        {found?.rung.name ?? say('not in this library')}
+        {say(found?.rung.name ?? 'not in this library')}
         {found && found.rung.props.length > 0 ? ` · ${found.rung.props.join(', ')}` : ''}
       </Typography>
       <Typography variant="caption" component="span" sx={{ display: 'block' }}>

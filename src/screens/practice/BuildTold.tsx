@@ -35,7 +35,7 @@ export function BuildTold({
           {unkept.map((key) => (
             <Typography key={key}>
               {say('{{what}} could not be kept: a caution, the range there is or a wish is against it now.', {
-                what: shapeById(key.split('/')[0])?.name ?? key,
+                what: say(shapeById(key.split('/')[0])?.name ?? key),
               })}
             </Typography>
           ))}
@@ -73,4 +73,4 @@ const WHY: Readonly<Record<Refit['why'], string>> = {
 };
 /** What became of a rung, as a sentence. */
 const refitWords = (change: Refit): string =>
-  `${nameOf(change)} ${WHY[change.why]}; ${change.to ? say('{{name}} stands in its place', { name: nameOf(change.to) }) : say('it is left out')}.`;
+  `${nameOf(change)} ${say(WHY[change.why])}; ${change.to ? say('{{name}} stands in its place', { name: nameOf(change.to) }) : say('it is left out')}.`;

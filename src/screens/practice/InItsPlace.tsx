@@ -1,9 +1,9 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { rungOf } from '@/core/poses';
-import { inSentence } from '@/core/poses/words';
 import type { alternativesFor } from '@/core/practice/alternatives';
 import type { RankedPose } from '@/core/ranking/rank';
 import { PoseFigure } from '../poses/PoseFigure';
@@ -33,8 +33,8 @@ export function InItsPlace({
               key={`${pose.pose}/${pose.rung}`}
               variant="outlined"
               aria-label={say('Take {{what}}, {{what2}}', {
-                what: found?.shape.name ?? pose.pose,
-                what2: found?.rung.name ?? '',
+                what: say(found?.shape.name ?? pose.pose),
+                what2: say(found?.rung.name ?? ''),
               })}
               onClick={() => onSwap(fits)}
               sx={{ justifyContent: 'flex-start', textAlign: 'left', gap: 1, p: 0.5, lineHeight: 1.25 }}
@@ -50,9 +50,9 @@ export function InItsPlace({
                 />
               </Box>
               <span>
-                {found?.shape.name}
+                {say(found?.shape.name ?? '')}
                 <Typography variant="caption" component="span" sx={{ display: 'block' }}>
-                  {found?.rung.name} {say('· {{count}} of 100', { count: Math.round(100 * worth) })}
+                  {say(found?.rung.name ?? '')} {say('· {{count}} of 100', { count: Math.round(100 * worth) })}
                 </Typography>
               </span>
             </Button>
@@ -60,8 +60,8 @@ export function InItsPlace({
         })}
       </Box>
       <Typography variant="caption" component="p" sx={{ mt: 0.5 }}>
-        {say('Of 100: how much it gives the aims that {{inSentence}} is here for, less what it strains.', {
-          inSentence: inSentence(name),
+        {say('Of 100: how much it gives the aims that {{name}} is here for, less what it strains.', {
+          name: within(name),
         })}
       </Typography>
     </Box>

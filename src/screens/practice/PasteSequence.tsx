@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Alert from '@mui/material/Alert';
@@ -12,7 +13,6 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { allShapes, shapeById, type Shape } from '@/core/poses';
-import { inSentence } from '@/core/poses/words';
 import {
   formOf,
   practiceOfLines,
@@ -158,7 +158,7 @@ function Line({
       <Box component="li" sx={{ ...row, display: 'block' }}>
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
           <Box component="strong" sx={{ flex: 1 }}>
-            {line.salutation.name}
+            {say(line.salutation.name)}
           </Box>
           <Typography variant="caption" className="num">
             {through(line.times ?? line.sets ?? 1)}
@@ -178,7 +178,7 @@ function Line({
     <Box component="li" sx={{ ...row, display: 'block' }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
         <Box component={shape ? 'strong' : 'span'} sx={{ flex: 1 }}>
-          {shape ? shape.name : line.name}
+          {shape ? say(shape.name) : line.name}
         </Box>
         <Typography variant="caption" className="num">
           {timeWords(line)}
@@ -187,7 +187,7 @@ function Line({
           <Button
             size="small"
             onClick={() => onAnswer(shape.id)}
-            aria-label={say('Another pose than {{name}}', { name: shape.name })}
+            aria-label={say('Another pose than {{name}}', { name: say(shape.name) })}
           >
             {say('Another')}
           </Button>
@@ -210,7 +210,7 @@ function Line({
             <optgroup label={say('Perhaps')}>
               {likely.map(({ shape: s }) => (
                 <option key={s.id} value={s.id}>
-                  {s.name}
+                  {say(s.name)}
                 </option>
               ))}
             </optgroup>
@@ -218,7 +218,7 @@ function Line({
           <optgroup label={say('Any pose')}>
             {others.map((s) => (
               <option key={s.id} value={s.id}>
-                {s.name}
+                {say(s.name)}
               </option>
             ))}
           </optgroup>
@@ -237,11 +237,11 @@ const through = (times: number): string =>
 
 /** What a salutation is for this student: its poses, and those that are left out of it. */
 function salutationWords(salutation: Salutation, ranked: readonly RankedPose[]): string {
-  const out = leftOutOf(salutation, ranked).map((s) => shapeById(s.pose)?.name ?? s.pose);
+  const out = leftOutOf(salutation, ranked).map((s) => say(shapeById(s.pose)?.name ?? s.pose));
   const left = posesLeftOf(salutation, ranked);
-  if (left === 0) return say('left out: {{out}} are closed or out of reach', { out: out.map(inSentence).join(', ') });
+  if (left === 0) return say('left out: {{out}} are closed or out of reach', { out: out.map(within).join(', ') });
   const poses = say('{{count}} poses, a breath each', { count: left });
-  return out.length > 0 ? say('{{poses}} · without {{out}}', { poses, out: out.map(inSentence).join(', ') }) : poses;
+  return out.length > 0 ? say('{{poses}} · without {{out}}', { poses, out: out.map(within).join(', ') }) : poses;
 }
 
 /** What was written of times, in few words. */

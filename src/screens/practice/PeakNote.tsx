@@ -20,10 +20,10 @@ export function PeakNote({ gap }: { gap: PeakGap }) {
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, p: 1.25, mt: 1.5 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
-        {shape.name}:{' '}
+        {say(shape.name)}:{' '}
         {rung
           ? say('today as far as “{{name}}”, {{count}} of 100 of its way', {
-              name: rung.name,
+              name: say(rung.name),
               count: Math.round(100 * gap.depth),
             })
           : say('no rung of it is within reach yet')}

@@ -63,7 +63,7 @@ export function PracticeStep({
   if (screening.stopped)
     return (
       <EmptyChart title={say('No practice for now')}>
-        {stopOf(screening)?.message} {say('When it is cleared, take the caution off under Ask.')}
+        {say(stopOf(screening)?.message ?? '')} {say('When it is cleared, take the caution off under Ask.')}
       </EmptyChart>
     );
   // Not known yet is not none.

@@ -8,7 +8,7 @@ import type { Rechecked } from '@/core/practice/recheck';
 /** Shape and rung as they are called. */
 export const nameOf = (taught: { pose: string; rung: number }): string => {
   const found = rungOf(taught.pose, taught.rung);
-  return found ? `${found.shape.name}, ${found.rung.name}` : taught.pose;
+  return found ? `${say(found.shape.name)}, ${say(found.rung.name)}` : taught.pose;
 };
 
 /**
@@ -36,7 +36,7 @@ export function recheckedWords(changes: readonly Rechecked[]): string[] {
       count: Math.round(change.to_s),
       why: change.why.join('; '),
     });
-    shorter.set(key, [...(shorter.get(key) ?? []), rungOf(change.pose, change.rung)?.shape.name ?? change.pose]);
+    shorter.set(key, [...(shorter.get(key) ?? []), say(rungOf(change.pose, change.rung)?.shape.name ?? change.pose)]);
   }
   return [...out, ...[...shorter].map(([key, names]) => `${key}${[...new Set(names)].join(', ')}.`)];
 }

@@ -41,7 +41,7 @@ export function Waters({
         {profile.map(({ block, stretch, load }) => {
           const found = rungOf(block.pose, block.rung);
           const name = say('{{what}}, from {{clock}}', {
-            what: found?.shape.name ?? block.pose,
+            what: say(found?.shape.name ?? block.pose),
             clock: clock(block.at),
           });
           const told = say('{{name}}: stretch {{round}}, work {{round2}} of 100', {

@@ -68,7 +68,7 @@ export function WishesPanel({
         {choose(
           say('Style'),
           wishes.style,
-          STYLE_IDS.map((s) => [s, styleOf(s).words] as const),
+          STYLE_IDS.map((s) => [s, say(styleOf(s).words)] as const),
           (style) => put({ style }),
         )}
         {choose(
@@ -117,7 +117,7 @@ export function WishesPanel({
           options={shapes}
           value={shapes.find((s) => s.id === wishes.peak) ?? null}
           filterOptions={shapeOptions}
-          getOptionLabel={(s) => s.name}
+          getOptionLabel={(s) => say(s.name)}
           getOptionKey={(s) => s.id}
           size="small"
           sx={{ flex: '1 1 200px', maxWidth: 280 }}

@@ -1,6 +1,7 @@
+import { say } from '@/core/languages/spoken';
 import { rungOf } from '@/core/poses';
 import type { Block } from '@/core/practice/blocks';
 
 /** What a block is called. */
 export const blockName = (block: Pick<Block, 'pose' | 'rung'>): string =>
-  rungOf(block.pose, block.rung)?.shape.name ?? block.pose;
+  say(rungOf(block.pose, block.rung)?.shape.name ?? block.pose);

@@ -2,10 +2,10 @@ import { say } from '@/core/languages/spoken';
 import { shapeById } from '@/core/poses';
 import type { Nudge } from '@/core/practice/nudges';
 
-const nameOf = (pose: string): string => shapeById(pose)?.name ?? pose;
+const nameOf = (pose: string): string => say(shapeById(pose)?.name ?? pose);
 const formOf = (to: { pose: string; rung: number }): string => {
   const shape = shapeById(to.pose);
-  return shape ? `${shape.name}, ${shape.rungs[to.rung - 1]?.name ?? ''}` : to.pose;
+  return shape ? `${say(shape.name)}, ${say(shape.rungs[to.rung - 1]?.name ?? '')}` : to.pose;
 };
 /** A change as a sentence. */
 export function nudgeWords({ kind, pose, to }: Pick<Nudge, 'kind' | 'pose' | 'to'>): string {

@@ -43,7 +43,7 @@ export function ChangeChart({ change, practised }: { change: ReadingChange; prac
   const told = points.map((p) => `${dayWords(p.day)}: ${p.value.toFixed(0)}${input.unit}`).join(', ');
   return (
     <Chart
-      label={say('{{name}} over time. {{told}}.', { name: readout.name, told })}
+      label={say('{{name}} over time. {{told}}.', { name: say(readout.name), told })}
       height={150}
       input={input}
       optionOf={optionOf}

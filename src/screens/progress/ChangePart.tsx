@@ -126,7 +126,7 @@ export function ChangePart({
             <Box
               key={aimKey(aim)}
               component="section"
-              aria-label={`${say(AIM_WORDS[aim.kind])} ${aimedName(aim)} ${aim.side}`}
+              aria-label={`${say(AIM_WORDS[aim.kind])} ${aimedName(aim)} ${say(aim.side)}`}
               sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 2 }}
             >
               <Typography variant="h2" sx={{ fontSize: 18 }}>
@@ -206,13 +206,13 @@ function OneChange({
       sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5 }}
     >
       <Typography sx={{ fontWeight: 700 }}>
-        {testById(change.test)?.name ?? change.test}
-        {change.side === 'both' ? '' : ` ${SIDE_MARK[change.side]} ${change.side}`}
+        {say(testById(change.test)?.name ?? change.test)}
+        {change.side === 'both' ? '' : ` ${SIDE_MARK[change.side]} ${say(change.side)}`}
         {change.active ? say(', alone') : ''}
         {change.atHome ? say(', at home') : ''}: {say(VERDICT_WORDS[change.verdict])}
       </Typography>
       <Typography variant="caption" component="p">
-        {readout?.name}
+        {say(readout?.name ?? '')}
       </Typography>
       <ThenNow change={change} readings={readings} build={build} />
       <ChangeChart change={change} practised={practised} />

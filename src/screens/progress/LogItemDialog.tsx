@@ -58,7 +58,7 @@ export function LogItemDialog({
     <Dialog open onClose={onClose} fullWidth maxWidth="xs">
       <DialogTitle>
         {poseName(item.pose, item.rung)}
-        {item.side === 'both' ? '' : `, ${item.side}`}
+        {item.side === 'both' ? '' : `, ${say(item.side)}`}
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <TextField

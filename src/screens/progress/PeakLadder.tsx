@@ -40,8 +40,8 @@ export function PeakLadder({
   const weeks = ladderWeeks(steps, choice.weeks);
   const dayOf = (week: number) => format(parseISO(daysLater(choice.start, 7 * week)), say('d MMM'));
   return (
-    <Box component="section" aria-label={say('Towards {{name}}', { name: shape.name })} sx={{ mt: 3 }}>
-      <Typography variant="h2">{say('Towards {{name}}', { name: shape.name })}</Typography>
+    <Box component="section" aria-label={say('Towards {{name}}', { name: say(shape.name) })} sx={{ mt: 3 }}>
+      <Typography variant="h2">{say('Towards {{name}}', { name: say(shape.name) })}</Typography>
       {(steps[Math.max(0, here)]?.missing[0]?.sd ?? 0) > FAR_SD && (
         <Typography>
           {say('That is a long way off. A nearer peak, or a milder one of the same kind, will show progress sooner.')}
@@ -78,7 +78,7 @@ export function PeakLadder({
               />
               <Box>
                 <Typography sx={{ fontWeight: 700 }}>
-                  {step.rung}. {rung.name}
+                  {step.rung}. {say(rung.name)}
                   {when && (
                     <>
                       {' '}
@@ -99,7 +99,7 @@ export function PeakLadder({
       </Box>
       <Typography variant="caption" component="p">
         {say(
-          'Worked out from the student’s tolerances: what would make all of a rung comfortable, muscle by muscle, in SD of typical people. {{count}} weeks a rung, because a change of length can be told after four to six (rules of thumb, ours): the tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the shape is changed.',
+          'Worked out from the student’s tolerances, in SD of typical people: what would make all of a rung comfortable, muscle by muscle. It is {{count}} weeks a rung. A change of length can be told after four to six (rules of thumb, ours). The tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the shape is changed.',
           { count: WEEKS_A_STEP },
         )}
       </Typography>
@@ -125,7 +125,7 @@ function stateWords(step: LadderStep): string {
     .slice(0, NAMED)
     .map(
       (m) =>
-        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${m.side} ${m.sd > FAR_SD ? say('over {{count}}', { count: FAR_SD }) : m.sd.toFixed(1)}${m.trained ? '' : say(' (not a muscle)')}`,
+        `${groupName(m.group)} ${SIDE_MARK[m.side]} ${say(m.side)} ${m.sd > FAR_SD ? say('over {{count}}', { count: FAR_SD }) : m.sd.toFixed(1)}${m.trained ? '' : say(' (not a muscle)')}`,
     )
     .join(', ');
   const more = step.missing.length > NAMED ? say(' and {{count}} more', { count: step.missing.length - NAMED }) : '';

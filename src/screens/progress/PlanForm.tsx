@@ -110,7 +110,7 @@ export function PlanForm({
           options={shapes}
           value={shapes.find((s) => s.id === peak) ?? null}
           filterOptions={shapeOptions}
-          getOptionLabel={(s) => s.name}
+          getOptionLabel={(s) => say(s.name)}
           getOptionKey={(s) => s.id}
           size="small"
           sx={{ width: 230 }}
@@ -124,7 +124,7 @@ export function PlanForm({
       </Box>
       {problem && (
         <Typography role="alert" sx={{ fontWeight: 700, mb: 1 }}>
-          {problem}
+          {say(problem)}
         </Typography>
       )}
     </>

@@ -118,7 +118,7 @@ export function PlanWeek({
             )}
             {d.retest.length > 0 && (
               <Typography sx={{ fontSize: 15, fontWeight: 700 }}>
-                {say('Before it: test {{retest}} again, cold.', { retest: d.retest.join(' and ') })}
+                {say('Before it: test {{retest}} again, cold.', { retest: d.retest.join(say(' and ')) })}
               </Typography>
             )}
             {d.mark === 'missed' && (

@@ -44,7 +44,7 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
             <tr key={r.id}>
               <td className="num">{format(new Date(r.takenAt), say('d MMM yyyy'))}</td>
               <td>{testName(r)}</td>
-              <td>{r.side === 'both' ? 'both' : `${SIDE_MARK[r.side]} ${r.side}`}</td>
+              <td>{r.side === 'both' ? say('both') : `${SIDE_MARK[r.side]} ${say(r.side)}`}</td>
               <td className="num">
                 {r.trials.map((t) => withUnit(r, t)).join(', ')}
                 {r.trials.length > 1
@@ -55,12 +55,12 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
                 {r.placeFelt ? say(PLACE_WORDS[r.placeFelt]) : ''}
                 {r.endFeel ? `${r.placeFelt ? ', ' : ''}${say(END_FEEL_WORDS[r.endFeel])}` : ''}
                 {r.variant
-                  ? ` · ${testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name ?? r.variant}`
+                  ? ` · ${say(testById(r.test)?.variants?.find((v) => v.id === r.variant)?.name ?? r.variant)}`
                   : ''}
                 {r.active ? say(' · alone') : ''}
                 {r.atHome ? say(' · read by the student at home') : ''}
                 {r.compensations?.length
-                  ? say(' · seen: {{compensations}}', { compensations: r.compensations.join(', ') })
+                  ? say(' · seen: {{compensations}}', { compensations: r.compensations.map((c) => say(c)).join(', ') })
                   : ''}
                 {r.history?.length ? say(' · corrected') : ''}
               </td>
@@ -68,7 +68,7 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
                 <Button
                   size="small"
                   aria-label={say('Remove reading {{what}} {{side}}', {
-                    what: testById(r.test)?.name ?? r.test,
+                    what: say(testById(r.test)?.name ?? r.test),
                     side: say(r.side),
                   })}
                   onClick={() => void removeReadings(db, [r.id]).then((c) => undo(say('The reading is removed.'), c))}

@@ -61,7 +61,7 @@ export function RetestPart({
               ? say('{{due}} of {{listed}} {{what}} are due. ', {
                   due: due.length,
                   listed: listed.length,
-                  what: listed === aimed ? say('readings that the aims rest on') : 'readings',
+                  what: listed === aimed ? say('readings that the aims rest on') : say('readings'),
                 })
               : say(
                   'Nothing is due before {{format}}. Sooner, a change is likely to be smaller than the error of measuring. ',
@@ -110,18 +110,19 @@ export function RetestPart({
                   <td className="num">
                     {format(new Date(r.due), say('d MMM'))}
                     <br />
-                    {r.inDays > 0 ? say('in {{count}} days', { count: r.inDays }) : 'due'}
+                    {r.inDays > 0 ? say('in {{count}} days', { count: r.inDays }) : say('due')}
                   </td>
                   <td>
-                    {testById(r.test)?.name ?? r.test} {r.side === 'both' ? '' : `${SIDE_MARK[r.side]} ${r.side}`}
+                    {say(testById(r.test)?.name ?? r.test)}{' '}
+                    {r.side === 'both' ? '' : `${SIDE_MARK[r.side]} ${say(r.side)}`}
                     <br />
-                    {[readout?.name, variant, r.active ? 'alone' : ''].filter(Boolean).join(', ')}
+                    {[say(readout?.name ?? ''), variant, r.active ? say('alone') : ''].filter(Boolean).join(', ')}
                   </td>
                   <td>
                     {readout ? withUnit(readout, meanOf(r.last.trials)) : ''},{' '}
                     {format(new Date(r.last.takenAt), say('d MMM yyyy'))}
                     <br />
-                    {[r.last.warm ? 'warm' : 'cold', r.last.instrument ?? 'typed'].join(', ')}
+                    {[r.last.warm ? say('warm') : say('cold'), r.last.instrument ?? say('typed')].join(', ')}
                   </td>
                   <td>
                     {r.aims.map((a) => aimWords(a)).join('; ') || say('no aim')}

@@ -1,3 +1,4 @@
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { SIDE_MARK } from '@/core/body/words';
 import { PLACE_WORDS } from '@/core/students/words';
@@ -10,10 +11,10 @@ import type { Reading } from '@/core/assessment/reading';
 import type { LineKind } from '@/core/progress/timeline';
 
 /** Names in the log; what the library no longer has keeps its id. */
-export const poseName = (pose: string, rung: number): string => rungOf(pose, rung)?.shape.name ?? pose;
+export const poseName = (pose: string, rung: number): string => say(rungOf(pose, rung)?.shape.name ?? pose);
 /** What was done and felt in a pose. */
 export function itemWords(item: LogItem): string {
-  const side = item.side === 'both' ? '' : ` ${SIDE_MARK[item.side]} ${item.side}`;
+  const side = item.side === 'both' ? '' : ` ${SIDE_MARK[item.side]} ${say(item.side)}`;
   const set = item.set ? `, ${setWords(item)}` : '';
   const done = item.skipped
     ? 'skipped'
@@ -30,7 +31,7 @@ export function itemWords(item: LogItem): string {
   ].join(' · ');
 }
 export const testName = (reading: Pick<Reading, 'test' | 'readout'>): string =>
-  `${testById(reading.test)?.name ?? reading.test}, ${readoutOf(reading.test, reading.readout)?.name.toLowerCase() ?? reading.readout}`;
+  `${say(testById(reading.test)?.name ?? reading.test)}, ${within(readoutOf(reading.test, reading.readout)?.name ?? reading.readout)}`;
 
 /** What a line of the story is about, in a word. */
 export const LINE_WORDS: Readonly<Record<LineKind, string>> = {

@@ -35,6 +35,8 @@ export interface Entry {
   names: readonly string[];
   /** True where it is found only when more than the name of its student was typed. */
   step?: true;
+  /** True for a student whose work rests. */
+  archived?: true;
 }
 
 /** What of the studio can be found. */
@@ -90,7 +92,7 @@ export function entriesOf(findable: Findable): Entry[] {
       to: `/class?id=${id(c.id)}`,
       names: [c.name],
     })),
-    ...TO_DO,
+    ...toDo(),
     ...ofGuide(),
   ];
 }
@@ -107,17 +109,18 @@ const ofStudent = (student: Findable['students'][number]): Entry[] => [
     key: `student/${student.id}`,
     group: 'Students',
     label: student.name,
-    detail: student.archived ? 'archived' : student.aim.slice(0, 60),
+    ...(student.archived && { archived: true as const }),
+    detail: student.archived ? say('archived') : student.aim.slice(0, 60),
     to: `/student?id=${id(student.id)}`,
     names: [student.name],
   },
   ...STEPS.map(([step, label]): Entry => ({
     key: `student/${student.id}/${step}`,
     group: 'Students',
-    label: `${student.name}: ${label}`,
+    label: `${student.name}: ${say(label)}`,
     detail: '',
     to: `/student?id=${id(student.id)}&step=${step}`,
-    names: [`${student.name} ${label}`],
+    names: [`${student.name} ${say(label)}`],
     step: true,
   })),
 ];
@@ -136,21 +139,21 @@ const ofLibrary = (): Entry[] => [
   ...allShapes().map((s): Entry => ({
     key: `pose/${s.id}`,
     group: 'Poses',
-    label: s.name,
+    label: say(s.name),
     detail: namesOf(s)
       .filter((n) => n !== s.name)
       .slice(0, 2)
       .join(', '),
     to: `/poses?pose=${id(`${s.id}/1`)}`,
-    names: namesOf(s),
+    names: [...new Set([say(s.name), ...namesOf(s)])],
   })),
   ...MUSCLES.map((m): Entry => ({
     key: `muscle/${m.structure}`,
     group: 'Muscles',
-    label: m.name,
-    detail: m.plain,
+    label: say(m.name),
+    detail: say(m.plain),
     to: `/muscles?muscle=${id(m.structure)}`,
-    names: [m.name, m.plain],
+    names: [say(m.name), say(m.plain)],
   })),
 ];
 
@@ -159,10 +162,10 @@ const inCurrent = (current: Current, templates: Findable['templates']): Entry[] 
   ...BATTERY.map((t): Entry => ({
     key: `test/${t.id}`,
     group: 'Tests',
-    label: t.clinical,
+    label: say(t.clinical),
     detail: say('measure it in {{name}}', { name: current.name }),
     to: `/student?id=${id(current.id)}&step=measure&at=${id(`${t.id}/${t.readouts[0].id}/${t.sided ? 'left' : 'both'}`)}`,
-    names: [t.clinical, t.name],
+    names: [say(t.clinical), say(t.name)],
   })),
   ...templates.map((t): Entry => ({
     key: `template/${t.id}`,
@@ -174,31 +177,32 @@ const inCurrent = (current: Current, templates: Findable['templates']): Entry[] 
   })),
 ];
 
-const TO_DO = DO.map(([label, to, also]): Entry => ({
-  key: `do/${label}`,
-  group: 'Do',
-  label,
-  detail: '',
-  to,
-  names: [label, also],
-}));
+const toDo = (): Entry[] =>
+  DO.map(([label, to, also]): Entry => ({
+    key: `do/${label}`,
+    group: 'Do',
+    label: say(label),
+    detail: '',
+    to,
+    names: [say(label), say(also)],
+  }));
 
 const ofGuide = (): Entry[] => [
   ...CHAPTERS.map((c): Entry => ({
     key: `guide/${c.id}`,
     group: 'Guide',
-    label: c.title,
-    detail: 'guide',
+    label: say(c.title),
+    detail: say('guide'),
     to: `/guide#${c.id}`,
-    names: [c.title],
+    names: [say(c.title)],
   })),
   ...GLOSSARY.map((t): Entry => ({
     key: `term/${t.term}`,
     group: 'Guide',
-    label: t.term,
-    detail: t.means.slice(0, 80),
+    label: say(t.term),
+    detail: say(t.means).slice(0, 80),
     to: '/guide#glossary',
-    names: [t.term, ...(t.also ?? [])],
+    names: [say(t.term), ...(t.also ?? [])],
   })),
 ];
 
@@ -229,7 +233,7 @@ export function findEntries(entries: readonly Entry[], text: string): Entry[] {
   const typed = wordsOf(text).join(' ');
   const found = entries.flatMap((entry, at) => {
     if (idle)
-      return entry.step || (entry.group !== 'Students' && entry.group !== 'Do') || entry.detail === 'archived'
+      return entry.step || (entry.group !== 'Students' && entry.group !== 'Do') || entry.archived
         ? []
         : [{ entry, near: 0 as number, at }];
     // One of its names holds everything that was typed: words of two names do not add up.

@@ -42,8 +42,8 @@ export function AimSettings() {
         {NUMBERS.map(({ key, label, unit }) => (
           <NumberField
             key={key}
-            label={label}
-            help={unit}
+            label={say(label)}
+            help={say(unit)}
             value={now[key]}
             {...boundsOf(key)}
             whole

@@ -48,7 +48,7 @@ export function BodySettings() {
           >
             {SKINS.map((s) => (
               <ToggleButton key={s} value={s}>
-                {say(SKIN_WORDS[s])}
+                {say(SKIN_WORDS[s], { context: 'skin' })}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>

@@ -97,7 +97,7 @@ export function FilesPart() {
     }
     const { text } = read;
     if (!saysSealed(text)) await bring(file.name, text);
-    else if (!canSeal()) setRefused({ field: say('the address'), message: NO_LOCKS, file: file.name });
+    else if (!canSeal()) setRefused({ field: say('the address'), message: say(NO_LOCKS), file: file.name });
     else setLocked({ file: file.name, text });
   };
   const open = async (passphrase: string) => {
@@ -130,7 +130,7 @@ export function FilesPart() {
         </Button>
         <Button
           variant="outlined"
-          onClick={() => (canSeal() ? setLocking(true) : enqueueSnackbar(NO_LOCKS, { variant: 'info' }))}
+          onClick={() => (canSeal() ? setLocking(true) : enqueueSnackbar(say(NO_LOCKS), { variant: 'info' }))}
         >
           {say('Save a locked backup')}
         </Button>

@@ -13,7 +13,7 @@ export function HiddenPoses() {
   const rungs = likes.liked.flatMap((key) => {
     const [pose, rung] = key.split('/');
     const found = rungOf(pose, Number(rung));
-    return found ? [{ key, pose, rung: Number(rung), label: `${found.shape.name}, ${found.rung.name}` }] : [];
+    return found ? [{ key, pose, rung: Number(rung), label: `${say(found.shape.name)}, ${say(found.rung.name)}` }] : [];
   });
   return (
     <>

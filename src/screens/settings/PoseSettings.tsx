@@ -42,7 +42,7 @@ export function PoseSettings() {
         {SHARES.map(({ key, label }) => (
           <Numbers
             key={key}
-            label={label}
+            label={say(label)}
             help={say('of 100, 40 to 100')}
             values={[Math.round(comfort[key] * 100)]}
             least={40}
@@ -70,18 +70,18 @@ export function PoseSettings() {
       {(Object.keys(SCHOOL_WORDS) as (keyof Schools)[]).map((key) => (
         <Box key={key} sx={{ mt: 2 }}>
           <Typography sx={{ mb: 0.5 }}>
-            {say('{{question}}: teachers differ here.', { question: SCHOOL_WORDS[key].question })}
+            {say('{{question}}: teachers differ here.', { question: say(SCHOOL_WORDS[key].question) })}
           </Typography>
           <ToggleButtonGroup
             exclusive
             size="small"
             value={schools[key]}
-            aria-label={SCHOOL_WORDS[key].question}
+            aria-label={say(SCHOOL_WORDS[key].question)}
             onChange={(_, v: string | null) => v && putSchools({ [key]: v })}
           >
             {Object.entries(SCHOOL_WORDS[key].sides).map(([value, words]) => (
               <ToggleButton key={value} value={value}>
-                {words}
+                {say(words)}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>

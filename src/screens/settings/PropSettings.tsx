@@ -25,7 +25,7 @@ export function PropSettings() {
     <>
       <Typography sx={{ mt: 2, mb: 1 }}>
         {say('Your props, in {{what}}: what a pose needs is told in them.', {
-          what: inches ? 'inches' : 'centimetres',
+          what: inches ? say('inches') : say('centimetres'),
         })}
       </Typography>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(150px, 1fr))', mb: 1 }}>

@@ -11,6 +11,7 @@ import { useStudio } from '../shell/studio-context';
 import { singleKeys } from '../shell/use-keys';
 import { AimSettings } from './AimSettings';
 import { BodySettings } from './BodySettings';
+import { LanguageSettings } from './LanguageSettings';
 import { FilesPart } from './FilesPart';
 import { SheetsPart } from './SheetsPart';
 import { RemovedPart } from './RemovedPart';
@@ -37,6 +38,7 @@ export function SettingsScreen() {
       <FilesPart />
       <SheetsPart />
       <RemovedPart />
+      <LanguageSettings />
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         {say('Light')}
       </Typography>

@@ -1,3 +1,4 @@
+import { listing } from '@/core/languages/listing';
 import { say } from '@/core/languages/spoken';
 import type { StudentField } from '@/core/students/merge';
 import type { BringInResult, ForStudent, Tally } from '@/store/bring-in';
@@ -31,17 +32,17 @@ const rows = (count: number, word: string): string => (count === 0 ? '' : `${cou
 
 /** Entries by how they stand to what is here, in a few words; empty where nothing would change. */
 export const tallyWords = ({ new: fresh, newer, older }: Tally): string =>
-  [rows(fresh, 'new'), rows(newer, say('newer in the file')), rows(older, say('newer here'))]
+  [rows(fresh, say('new')), rows(newer, say('newer in the file')), rows(older, say('newer here'))]
     .filter(Boolean)
     .join(', ');
 
 /** The same of one student, for whom something is always said. */
-export const rowWords = (tally: Tally): string => tallyWords(tally) || (tally.same > 0 ? say('the same') : 'none');
+export const rowWords = (tally: Tally): string => tallyWords(tally) || (tally.same > 0 ? say('the same') : say('none'));
 
 /** How a student of a file stands to who is here. */
 export function studentWords({ standing, both }: Pick<ForStudent, 'standing' | 'both'>): string {
-  if (both.length === 0) return STANDING[standing];
-  const named = [...new Set(both.map((f) => FIELDS[f] ?? say('other answers')))];
+  if (both.length === 0) return say(STANDING[standing]);
+  const named = [...new Set(both.map((f) => say(FIELDS[f] ?? 'other answers')))];
   return say('changed on both ({{named}}): of each the later one counts', { named: named.join(', ') });
 }
 
@@ -58,9 +59,9 @@ const COUNTED = {
 export function broughtWords(counts: BringInResult['counts']): string {
   const words = Object.entries(COUNTED).flatMap(([kind, [one, several]]) => {
     const count = counts[kind as keyof typeof COUNTED];
-    return count === 0 ? [] : [`${count} ${count === 1 ? one : several}`];
+    return count === 0 ? [] : [`${count} ${say(count === 1 ? one : several)}`];
   });
-  return words.length === 0 ? say('settings alone') : new Intl.ListFormat('en').format(words);
+  return words.length === 0 ? say('settings alone') : listing('en').format(words);
 }
 
 /** True where bringing it in would change nothing here. */

@@ -19,24 +19,24 @@ interface Limits {
 
 function fullWords({ plus, minus }: AngleNames, value: number): string {
   const whole = Math.round(value);
-  return whole === 0 ? '0°' : `${Math.abs(whole)}° ${whole > 0 ? plus : minus}`;
+  return whole === 0 ? '0°' : `${Math.abs(whole)}° ${say(whole > 0 ? plus : minus)}`;
 }
 
 /** The angle without a word that stands in the joint's name already. */
 function shortWords(words: AngleNames, value: number): string {
   const full = fullWords(words, value);
-  return words.name.endsWith(full.split(' ').at(-1) ?? '') ? full.split(' ')[0] : full;
+  return say(words.name).endsWith(full.split(' ').at(-1) ?? '') ? full.split(' ')[0] : full;
 }
 
 const wrongWords = ({ name }: AngleNames, { min_deg, max_deg }: Limits, wrong: Wrong): string =>
   wrong === 'no number'
     ? say('Type a number of degrees.')
-    : say('No {{name}} goes beyond {{min_deg}}° … {{max_deg}}°.', { name, min_deg, max_deg });
+    : say('No {{name}} goes beyond {{min_deg}}° … {{max_deg}}°.', { name: say(name), min_deg, max_deg });
 
 /** One joint angle by slider and by number, degrees. A number that no joint reaches is answered and changes nothing. */
 export function AngleRow({
   words,
-  label = words.name,
+  label = say(words.name),
   limits,
   value,
   marks = [],
@@ -62,7 +62,7 @@ export function AngleRow({
           component="div"
           sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, whiteSpace: 'nowrap' }}
         >
-          <span>{words.name}</span>
+          <span>{say(words.name)}</span>
           <span className="num">{said}</span>
         </Typography>
         <Slider

@@ -26,9 +26,9 @@ export function BrokenScreen({ error, reset }: { error: Error; reset: () => void
   return (
     <Box role="alert" sx={{ p: 4, maxWidth: 640 }}>
       <Typography variant="h1" gutterBottom>
-        {title}
+        {say(title)}
       </Typography>
-      <Typography sx={{ mb: 2 }}>{words}</Typography>
+      <Typography sx={{ mb: 2 }}>{say(words)}</Typography>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', mb: 2 }}>
         <Button variant="contained" onClick={reset}>
           {say('Try again')}

@@ -57,7 +57,7 @@ export function DemoNote() {
         if ((await db.students.count()) === 0) await fill(db);
         await db.memos.put({ key: 'demo-filled', value: '1' });
       } catch {
-        if (current) enqueueSnackbar(MISSING, { variant: 'error' });
+        if (current) enqueueSnackbar(say(MISSING), { variant: 'error' });
       }
       if (current) setBusy(false);
     })();
@@ -73,7 +73,7 @@ export function DemoNote() {
       await db.memos.put({ key: 'demo-filled', value: '1' });
       enqueueSnackbar(say('The demo studio is as it was at the beginning.'));
     } catch {
-      enqueueSnackbar(MISSING, { variant: 'error' });
+      enqueueSnackbar(say(MISSING), { variant: 'error' });
     }
     setBusy(false);
   };

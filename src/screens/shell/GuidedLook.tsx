@@ -44,9 +44,9 @@ export function GuidedLook() {
       <Typography variant="caption" component="p">
         {say('{{at}} of {{sTOPS}}', { at, sTOPS: STOPS.length })}
       </Typography>
-      <Typography sx={{ fontWeight: 700, fontSize: 18 }}>{stop.title}</Typography>
+      <Typography sx={{ fontWeight: 700, fontSize: 18 }}>{say(stop.title)}</Typography>
       <Typography role="status" sx={{ mt: 0.5 }}>
-        {stop.words}
+        {say(stop.words)}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5, alignItems: 'center' }}>
         {at > 1 && (

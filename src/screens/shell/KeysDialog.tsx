@@ -34,10 +34,10 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
           {KEYS.map(([k, what]) => (
             <Box key={k} sx={{ display: 'contents' }}>
               <Typography component="dt" sx={{ fontWeight: 700 }}>
-                {k}
+                {say(k)}
               </Typography>
               <Typography component="dd" sx={{ m: 0 }}>
-                {what}
+                {say(what)}
               </Typography>
             </Box>
           ))}

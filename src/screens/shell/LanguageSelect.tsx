@@ -1,5 +1,4 @@
 'use client';
-import { say } from '@/core/languages/spoken';
 import MenuItem from '@mui/material/MenuItem';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { LANGUAGE_NAMES, LANGUAGES, languageOf, type Language } from '@/core/languages/language';
@@ -15,7 +14,7 @@ export function LanguageSelect({
     <TextField select {...rest} value={languageOf(value)} onChange={(e) => onPick(languageOf(e.target.value))}>
       {LANGUAGES.map((l) => (
         <MenuItem key={l} value={l} lang={l}>
-          {say(LANGUAGE_NAMES[l])}
+          {LANGUAGE_NAMES[l]}
         </MenuItem>
       ))}
     </TextField>

@@ -54,7 +54,7 @@ export function PlaceMap({
             {
               id: `${place}/${side}`,
               at,
-              label: `${say(PLACE_WORDS[place])}, ${side}`,
+              label: `${say(PLACE_WORDS[place])}, ${say(side)}`,
               chosen: chosen(place, side),
               onChoose: () => onChoose(place, side),
             },
@@ -73,7 +73,7 @@ export function PlaceMap({
           sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', height: 290, pb: 3.5 }}
         >
           <Figure
-            label={say('Hips and legs, {{name}}', { name: view.name })}
+            label={say('Hips and legs, {{name}}', { name: say(view.name, { context: 'view' }) })}
             posture={STANDING}
             build={build}
             view={{ yaw: view.yaw, pitch: 0 }}
@@ -82,7 +82,7 @@ export function PlaceMap({
             markSize={1.3}
           />
           <Typography variant="caption" component="p" sx={{ textAlign: 'center' }}>
-            {view.name}
+            {say(view.name, { context: 'view' })}
           </Typography>
         </Box>
       ))}

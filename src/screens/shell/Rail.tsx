@@ -72,7 +72,7 @@ export function Rail({ onSearch, onKeys }: { onSearch: () => void; onKeys: () =>
       <Button
         size="small"
         variant="outlined"
-        aria-keyshortcuts={say('Control+K')}
+        aria-keyshortcuts={'Control+K'}
         onClick={onSearch}
         sx={{ mx: 1.5, mb: { md: 1 } }}
       >

@@ -1,4 +1,5 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -37,8 +38,7 @@ export function StudentFrame({
   useKeys(
     (e) => {
       const target = e.target;
-      const inField =
-        target instanceof HTMLElement && [say('INPUT'), say('TEXTAREA'), say('SELECT')].includes(target.tagName);
+      const inField = target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
       if ((inField && !e.altKey) || e.ctrlKey || e.metaKey) return;
       const to = STEPS[Number(e.code.replace('Digit', '')) - 1];
       if (!to) return;
@@ -78,7 +78,7 @@ export function StudentFrame({
               <Box component="span" sx={{ color: 'var(--caution)', fontWeight: 600 }}>
                 {' '}
                 {say('· ▲ caution: {{cautions}}', {
-                  cautions: screening.cautions.map((c) => c.name.toLowerCase()).join('; '),
+                  cautions: screening.cautions.map((c) => within(c.name)).join('; '),
                 })}
               </Box>
             )}
@@ -100,7 +100,7 @@ export function StudentFrame({
             fontWeight: 600,
           }}
         >
-          {say('▲ Caution:')} {screening.cautions.find((c) => c.level === screening.level)?.message}
+          {say('▲ Caution:')} {say(screening.cautions.find((c) => c.level === screening.level)?.message ?? '')}
         </Box>
       ) : null}
       <Box sx={{ px: { xs: 2, md: 3 }, py: 2.5 }}>{children}</Box>

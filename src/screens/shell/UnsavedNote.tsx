@@ -1,4 +1,5 @@
 'use client';
+import { listing } from '@/core/languages/listing';
 import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
@@ -34,8 +35,8 @@ export function heldWords(rows: readonly Pick<HeldRow, 'table'>[]): string {
     const called = CALLED[table] ?? OTHER;
     counts.set(called, (counts.get(called) ?? 0) + 1);
   }
-  const words = [...counts].map(([[one, several], n]) => `${n} ${n === 1 ? one : several}`);
-  return new Intl.ListFormat('en', { type: 'conjunction' }).format(words);
+  const words = [...counts].map(([[one, several], n]) => `${n} ${say(n === 1 ? one : several)}`);
+  return listing('en', { type: 'conjunction' }).format(words);
 }
 
 /**

@@ -1,4 +1,3 @@
-import { say } from '@/core/languages/spoken';
 import { useEffect, useState } from 'react';
 
 /** `ready`: a newer version waits; `taken`: another window has taken it, and this one still runs the old one. */
@@ -44,7 +43,7 @@ export function useUpdate(
   const take = (): void => {
     if (taken || !waiting) return reload();
     workers?.addEventListener('controllerchange', () => reload(), { once: true });
-    waiting.postMessage({ type: say('SKIP_WAITING') });
+    waiting.postMessage({ type: 'SKIP_WAITING' });
     return undefined;
   };
   return { update: taken ? 'taken' : waiting ? 'ready' : 'none', take };

@@ -26,7 +26,7 @@ export function QuestionsSheetScreen() {
   const said = (id: string): Answer | null => (student ? answerTo(student, id, day) : null);
   return (
     <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 860, '@media print': { p: 0, maxWidth: 'none', fontSize: '9.5pt' } }}>
-      <style>{say('@page { margin: 12mm }')}</style>
+      <style>{'@page { margin: 12mm }'}</style>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button variant="contained" onClick={() => window.print()}>
           {say('Print')}
@@ -45,12 +45,12 @@ export function QuestionsSheetScreen() {
       </Typography>
       <Questions
         heading={say('First')}
-        rows={QUESTIONS.map((q) => ({ id: q.id, text: q.ask, said: said(q.id) }))}
+        rows={QUESTIONS.map((q) => ({ id: q.id, text: say(q.ask), said: said(q.id) }))}
         unsure
       />
       <Questions
         heading={say('Does any of this apply to you?')}
-        rows={FURTHER.map((c) => ({ id: c.id, text: c.name, said: said(c.id) }))}
+        rows={FURTHER.map((c) => ({ id: c.id, text: say(c.name), said: said(c.id) }))}
       />
       <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>
         {[

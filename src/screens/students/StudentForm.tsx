@@ -59,7 +59,7 @@ export function StudentForm({
       label={labelText}
       {...register(name)}
       error={Boolean(errors[name])}
-      helperText={errors[name]?.message ?? help}
+      helperText={say(errors[name]?.message ?? help ?? '')}
       fullWidth
       slotProps={{ htmlInput: { inputMode: ['name', 'aim'].includes(name) ? 'text' : 'decimal', autoComplete: 'off' } }}
     />
@@ -124,7 +124,7 @@ export function StudentForm({
         <summary>{say('Measures of the build: optional, they make props and figures fit closer')}</summary>
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr 1fr', md: 'repeat(4, 1fr)' }, mt: 2 }}>
           {BUILD_FIELDS.map(([field, label, help]) => (
-            <Box key={field}>{text(field, `${label}, ${unitOfField(field, units)}`, help)}</Box>
+            <Box key={field}>{text(field, `${say(label)}, ${unitOfField(field, units)}`, help)}</Box>
           ))}
         </Box>
       </Box>

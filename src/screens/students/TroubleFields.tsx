@@ -53,7 +53,7 @@ export function TroubleFields({ control }: { control: Control<FormValues> }) {
             options={CAUTIONS.map((c) => c.id)}
             value={field.value}
             onChange={(_, v) => field.onChange(v)}
-            getOptionLabel={(id) => cautionById(id)?.name ?? id}
+            getOptionLabel={(id) => say(cautionById(id)?.name ?? id)}
             sx={{ gridColumn: '1 / -1' }}
             renderInput={(p) => (
               <TextField
@@ -78,7 +78,7 @@ export function TroubleFields({ control }: { control: Control<FormValues> }) {
         >
           {screening.cautions.map((c) => (
             <Typography key={c.id} sx={{ fontSize: 15 }}>
-              ▲ <strong>{say(LEVEL_WORDS[c.level])}:</strong> {c.message}
+              ▲ <strong>{say(LEVEL_WORDS[c.level])}:</strong> {say(c.message)}
             </Typography>
           ))}
         </Box>

@@ -13,14 +13,12 @@ const typed = (least: number, most: number, unit: string) =>
   z
     .string()
     .trim()
-    .refine(
-      (v) => Number.isFinite(numberIn(v)),
-      say('Type a number, for example {{count}}.', { count: Math.round((least + most) / 2) }),
-    )
-    .refine(
-      (v) => numberIn(v) >= least && numberIn(v) <= most,
-      say('Between {{least}} and {{most}}{{unit}}.', { least, most, unit }),
-    );
+    .refine((v) => Number.isFinite(numberIn(v)), {
+      error: () => say('Type a number, for example {{count}}.', { count: Math.round((least + most) / 2) }),
+    })
+    .refine((v) => numberIn(v) >= least && numberIn(v) <= most, {
+      error: () => say('Between {{least}} and {{most}}{{unit}}.', { least, most, unit: unit && ` ${say(unit)}` }),
+    });
 
 const HEIGHT_CM = { least: 90, most: 230 } as const;
 const MASS_KG = { least: 20, most: 250 } as const;
@@ -37,8 +35,10 @@ const measured = (
   z
     .string()
     .trim()
-    .refine((v) => Number.isFinite(read(v)), say('Type {{example}}.', { example: words.example }))
-    .refine((v) => read(v) >= least && read(v) <= most, say('Between {{between}}.', { between: words.between }));
+    .refine((v) => Number.isFinite(read(v)), { error: () => say('Type {{example}}.', { example: say(words.example) }) })
+    .refine((v) => read(v) >= least && read(v) <= most, {
+      error: () => say('Between {{between}}.', { between: say(words.between) }),
+    });
 
 /** How height and weight are typed and told, in each system of units. */
 const BODY = {
@@ -70,7 +70,7 @@ const fieldsSchema = z.object({
   dominantLeg: z.enum(['left', 'right', 'unknown']),
   language: z.enum(LANGUAGES),
   aim: z.string().max(400),
-  breathSeconds: typed(2, 20, ' seconds'),
+  breathSeconds: typed(2, 20, 'seconds'),
   complaints: z.array(z.string()),
   cautions: z.array(z.string()),
 });

@@ -231,7 +231,7 @@ function otherwise(row: TableRow | undefined, people: readonly ClassPerson[]): s
     if (h.kind === 'same') return more ? [`${name}: ${more}`] : [];
     if (h.kind !== 'own') return [`${name}: ${insteadWords(h)}`];
     const own = h.pose === null ? null : rungOf(h.pose, h.rung);
-    return [`${name}: ${[own?.rung.name, more].filter(Boolean).join(', ')}`];
+    return [`${name}: ${[say(own?.rung.name ?? ''), more].filter(Boolean).join(', ')}`];
   });
 }
 
@@ -244,5 +244,5 @@ const limitWords = ({ most_s }: Doing): string =>
 /** Another shape than that of the class. */
 function insteadWords(doing: Doing): string {
   const found = doing.pose === null ? null : rungOf(doing.pose, doing.rung);
-  return found ? [found.shape.name, found.rung.name, limitWords(doing)].filter(Boolean).join(', ') : 'waits';
+  return found ? [say(found.shape.name), say(found.rung.name), limitWords(doing)].filter(Boolean).join(', ') : 'waits';
 }

@@ -26,7 +26,7 @@ export function LateNote({ state, send }: { state: PlayerState; send: (event: Pl
         {say('{{clock}} late. To end {{what}}: {{parts}}.', {
           clock: clock(late),
           what: shorter.won >= late - 1 ? say('on time') : say('{{clock}} late', { clock: clock(late - shorter.won) }),
-          parts: parts.join(' and '),
+          parts: parts.join(say(' and ')),
         })}
       </Typography>
       <Button variant="outlined" onClick={() => send({ type: 'retime', later: shorter.later })}>

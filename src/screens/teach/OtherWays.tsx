@@ -131,7 +131,7 @@ export function OtherWays({
                   exchange(fits);
                 }}
               >
-                {found?.shape.name}, {found?.rung.name}
+                {say(found?.shape.name ?? '')}, {say(found?.rung.name ?? '')}
               </MenuItem>
             );
           })}

@@ -94,7 +94,7 @@ export function PainNote({
             const found = rungOf(fits[0].pose, fits[0].rung);
             return (
               <Button key={`${fits[0].pose}/${fits[0].rung}`} variant="outlined" onClick={() => take(fits)}>
-                {found?.shape.name} {say('instead')}
+                {say(found?.shape.name ?? '')} {say('instead')}
               </Button>
             );
           })}

@@ -147,7 +147,7 @@ export function Stage({
         )}
         {conflicts.length > 0 && (
           <Typography lang="en" sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 18 }}>
-            ▲ {conflicts[0].message}
+            ▲ {say(conflicts[0].message)}
           </Typography>
         )}
       </Box>

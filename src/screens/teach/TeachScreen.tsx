@@ -85,7 +85,7 @@ function PracticeTeachScreen({ id }: { id: string }) {
           </Button>
         }
       >
-        {stopOf(screening)?.message}
+        {say(stopOf(screening)?.message ?? '')}
       </EmptyChart>
     );
   return (

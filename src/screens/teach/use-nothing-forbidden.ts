@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { useEffect } from 'react';
 import type { Screening } from '@/core/cautions/screen';
 import { rungOf, verdictOfRung } from '@/core/poses';
@@ -23,5 +24,5 @@ export function useNothingForbidden(
     if (closed) send({ type: 'skip' });
   }, [closed, id, send]);
   const left = (state?.results ?? []).filter((r) => r.skipped && shut(state?.items.find((i) => i.id === r.item)));
-  return [...new Set(left.map((r) => rungOf(r.pose, r.rung)?.shape.name ?? r.pose))];
+  return [...new Set(left.map((r) => say(rungOf(r.pose, r.rung)?.shape.name ?? r.pose)))];
 }

@@ -1,5 +1,4 @@
 'use client';
-import { say } from '@/core/languages/spoken';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { paceOf, type Practice, type PracticeItem } from '@/core/practice/practice';
@@ -116,7 +115,7 @@ export function usePlayer(db: StudioDatabase, practice: Practice | undefined) {
 
   useKeys((e) => {
     const target = e.target;
-    if (e.key === ' ' && !(target instanceof HTMLElement && target.closest(say('button, a, [role=button]')))) {
+    if (e.key === ' ' && !(target instanceof HTMLElement && target.closest('button, a, [role=button]'))) {
       e.preventDefault();
       if (leads) setState((s) => s && advance(s, { type: s.running ? 'pause' : 'resume' }, Date.now()));
       return;

@@ -76,7 +76,7 @@ export function StudentCard({
         label={
           first
             ? say('Limited first by {{name}} on the {{side}}.', {
-                name: GROUP_WORDS[first.group].name,
+                name: say(GROUP_WORDS[first.group].name),
                 side: say(first.side),
               })
             : last
@@ -108,7 +108,7 @@ export function StudentCard({
         {student.aim && <Typography sx={{ fontSize: 14, color: 'var(--ink-2)' }}>{student.aim}</Typography>}
         {first && (
           <Typography sx={{ fontSize: 14 }}>
-            <span className="muscle">{GROUP_WORDS[first.group].name}</span>, {say(first.side)}
+            <span className="muscle">{say(GROUP_WORDS[first.group].name)}</span>, {say(first.side)}
             {limits && limits.length > 1 && say(' · {{count}} more', { count: limits.length - 1 })}
           </Typography>
         )}

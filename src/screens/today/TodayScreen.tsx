@@ -74,7 +74,7 @@ export function TodayScreen() {
                 values={{ name: student.name }}
                 parts={[<strong key="1" />]}
               />
-              {m.here && say(' at “{{what}}”', { what: testById(m.here.test)?.name ?? m.here.test })}
+              {m.here && say(' at “{{what}}”', { what: say(testById(m.here.test)?.name ?? m.here.test) })}
               {say('; everything typed is kept.')}
             </Waiting>
           ) : null;

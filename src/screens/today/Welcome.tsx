@@ -101,7 +101,7 @@ export function Welcome() {
         <Figure
           {...scene}
           label={say('A low lunge, the front of the hip painted where it is lengthened.')}
-          height={say('min(62vh, 520px)')}
+          height={'min(62vh, 520px)'}
           turns
         />
       )}

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import type { Caution } from './caution';
 import { HIPS } from './hips';
 import { JOINT_CAUTIONS } from './joints';
@@ -47,5 +48,5 @@ export const cautionById = (id: string): Caution<CautionId> | null => byId.get(i
  */
 export function cautionName({ caution, side }: { caution: string; side?: Caution['side'] }): string {
   const known = cautionById(caution);
-  return known ? (known.sided && side ? `${known.name}, ${side}` : known.name) : caution;
+  return known ? (known.sided && side ? `${say(known.name)}, ${say(side)}` : say(known.name)) : caution;
 }

@@ -1,3 +1,4 @@
+import { say } from '@/core/languages/spoken';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { INSTRUMENTS, STOP_REASONS, type EndFeel, type Reading } from '@/core/assessment/reading';
 import { END_FEEL_WORDS, INSTRUMENT_WORDS, UNIT_WORDS } from '@/core/assessment/words';
@@ -83,7 +84,7 @@ export function readSheet(table: Table, roles: readonly Role[], answers: Answers
       const side = named === 'wait' || named === 'out' ? 'wait' : sideFor(named, one.side, cell('side'), ask);
       const parts = [who, day, named, side];
       if (parts.includes('out')) {
-        no('Left out, as you said.');
+        no(say('Left out, as you said.'));
         continue;
       }
       const why = parts.find((p): p is { why: string } => typeof p === 'object' && 'why' in p);
@@ -149,7 +150,7 @@ function studentFor(text: string, students: readonly Student[], ask: Ask): Part<
   if (said !== '' && named.length === 0 && first.length === 1) return first[0];
   const answer = ask({
     key: `who:${said}`,
-    question: said === '' ? 'Whose readings are these?' : `Who is “${text}”?`,
+    question: said === '' ? say('Whose readings are these?') : say('Who is “{{text}}”?', { text }),
     options: [...students.map((s) => ({ value: s.id, label: s.name })), leave],
   });
   if (answer === null) return 'wait';
@@ -158,33 +159,33 @@ function studentFor(text: string, students: readonly Student[], ask: Ask): Part<
 
 function dayFor(text: string, order: ReturnType<typeof dayOrderOf>, ask: Ask): Part<{ day: string }> {
   if (text === '') {
-    const answer = ask({ key: 'day', question: 'On which day were they taken?', options: [], day: true });
+    const answer = ask({ key: 'day', question: say('On which day were they taken?'), options: [], day: true });
     return answer === null ? 'wait' : { day: answer };
   }
   let found = dayIn(text, order);
   if (found === 'either') {
     const answer = ask({
       key: 'order',
-      question: `Which comes first in “${text}”?`,
+      question: say('Which comes first in “{{text}}”?', { text }),
       options: [
-        { value: 'day-month', label: 'the day' },
-        { value: 'month-day', label: 'the month' },
+        { value: 'day-month', label: say('the day') },
+        { value: 'month-day', label: say('the month') },
       ],
     });
     if (answer === null) return 'wait';
     found = dayIn(text, answer === 'day-month' ? 'day-month' : 'month-day');
   }
-  return found === null || found === 'either' ? { why: `“${text}” is no day.` } : found;
+  return found === null || found === 'either' ? { why: say('“{{text}}” is no day.', { text }) } : found;
 }
 
 function namedFor(test: string, measured: string, ask: Ask): Part<NamedReadout> {
-  if (test === '' && measured === '') return { why: 'The row names no test.' };
+  if (test === '' && measured === '') return { why: say('The row names no test.') };
   // Both as Kolpos writes them, or by the ids of its battery.
   const found = readoutsFor(test, measured);
   if (found.length === 1 && found[0].sure === 1) return found[0];
   const answer = ask({
     key: `test:${wordsOf(`${test} ${measured}`).join(' ')}`,
-    question: `Which test is “${[test, measured].filter(Boolean).join(', ')}”?`,
+    question: say('Which test is “{{what}}”?', { what: [test, measured].filter(Boolean).join(', ') }),
     options: [...found.map((f) => ({ value: `${f.test}/${f.readout}`, label: nameOf(f) })), leave],
   });
   if (answer === null) return 'wait';
@@ -206,7 +207,10 @@ function sideFor(
   if (said === 'left' || said === 'right') return said;
   const answer = ask({
     key: `side:${wordsOf(text).join(' ')}:${text === '' ? nameOf(named) : ''}`,
-    question: text === '' ? `Which side was “${nameOf(named)}” read on?` : `Which side is “${text}”?`,
+    question:
+      text === ''
+        ? say('Which side was “{{name}}” read on?', { name: nameOf(named) })
+        : say('Which side is “{{text}}”?', { text }),
     options: [{ value: 'left', label: 'left' }, { value: 'right', label: 'right' }, leave],
   });
   if (answer === null) return 'wait';
@@ -241,10 +245,10 @@ interface Row {
 
 function readingFrom(row: Row, ask: Ask, { moments, newId }: SheetAround): Reading | 'wait' | { why: string } {
   const readout = readoutOf(row.named.test, row.named.readout);
-  if (!readout) return { why: `Kolpos knows no “${nameOf(row.named)}”.` };
+  if (!readout) return { why: say('Kolpos knows no “{{name}}”.', { name: nameOf(row.named) }) };
   // The single trials say more than their mean.
   const numbers = numbersIn(row.cell('trials')) ?? numbersIn(row.text);
-  if (!numbers) return { why: `“${row.text}” is no number.` };
+  if (!numbers) return { why: say('“{{text}}” is no number.', { text: row.text }) };
   const unit = unitIn(row.unit);
   let times = 1;
   if (unit !== 'usual') {
@@ -252,11 +256,18 @@ function readingFrom(row: Row, ask: Ask, { moments, newId }: SheetAround): Readi
     else {
       const answer = ask({
         key: `unit:${row.unit}:${readout.unit}`,
-        question: `“${nameOf(row.named)}” is read in ${UNIT_WORDS[readout.unit]}; the table says “${row.unit}”.`,
-        options: [{ value: 'as-is', label: `the numbers are ${UNIT_WORDS[readout.unit]}` }, leave],
+        question: say('“{{name}}” is read in {{unit}}; the table says “{{unit2}}”.', {
+          name: nameOf(row.named),
+          unit: say(UNIT_WORDS[readout.unit]),
+          unit2: row.unit,
+        }),
+        options: [
+          { value: 'as-is', label: say('the numbers are {{unit}}', { unit: say(UNIT_WORDS[readout.unit]) }) },
+          leave,
+        ],
       });
       if (answer === null) return 'wait';
-      if (answer === LEAVE_OUT) return { why: 'Left out, as you said.' };
+      if (answer === LEAVE_OUT) return { why: say('Left out, as you said.') };
     }
   }
   const at = /^([01]?\d|2[0-3]):([0-5]\d)/.exec(row.cell('time'));
@@ -286,16 +297,16 @@ function readingFrom(row: Row, ask: Ask, { moments, newId }: SheetAround): Readi
 
 const same = (a: string, b: string): boolean => wordsOf(a).join(' ') === wordsOf(b).join(' ');
 function placeIn(text: string): { placeFelt?: Place } {
-  const found = text === '' ? undefined : PLACES.find((p) => same(p, text) || same(PLACE_WORDS[p], text));
+  const found = text === '' ? undefined : PLACES.find((p) => same(p, text) || same(say(PLACE_WORDS[p]), text));
   return found ? { placeFelt: found } : {};
 }
 const yesIn = (text: string): boolean => /^(y|yes|true|1|x|ja|j)$/i.test(text);
 /** How it ended. Whatever stands in a column of pain, but a no, is pain: then it is no end of range. */
 function endIn(text: string, pain: string): { endFeel?: EndFeel; pain?: true; painKind?: PainKind } {
-  const found = text === '' ? undefined : STOP_REASONS.find((e) => same(e, text) || same(END_FEEL_WORDS[e], text));
+  const found = text === '' ? undefined : STOP_REASONS.find((e) => same(e, text) || same(say(END_FEEL_WORDS[e]), text));
   const hurt = pain !== '' && !/^(n|no|none|false|0|-|nein)$/i.test(pain);
   if (!hurt && found !== 'pain') return found ? { endFeel: found } : {};
-  const kind = PAIN_KINDS.find((k) => same(k, pain) || same(PAIN_WORDS[k], pain));
+  const kind = PAIN_KINDS.find((k) => same(k, pain) || same(say(PAIN_WORDS[k]), pain));
   return { endFeel: found ?? 'pain', pain: true, ...(kind && { painKind: kind }) };
 }
 const distantIn = (text: string): Pick<Reading, 'distant'> =>
@@ -306,6 +317,7 @@ function seenIn(text: string): Pick<Reading, 'compensations'> {
   return seen.length > 0 ? { compensations: seen.slice(0, 10).map((s) => s.slice(0, 60)) } : {};
 }
 function instrumentIn(text: string): Pick<Reading, 'instrument'> {
-  const found = text === '' ? undefined : INSTRUMENTS.find((k) => same(k, text) || same(INSTRUMENT_WORDS[k], text));
+  const found =
+    text === '' ? undefined : INSTRUMENTS.find((k) => same(k, text) || same(say(INSTRUMENT_WORDS[k]), text));
   return found ? { instrument: found } : {};
 }

@@ -26,7 +26,7 @@ export default function CounterDialog({ readout, hidden, onTake, onClose }: Inst
   }, [simulating, hidden, count, more]);
   return (
     <TapPane
-      title={readout.name}
+      title={say(readout.name)}
       onPress={more}
       onClose={onClose}
       big={

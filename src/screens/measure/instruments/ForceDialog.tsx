@@ -75,7 +75,7 @@ export default function ForceDialog({
   const start = result?.curve[0]?.at ?? 0;
   return (
     <InstrumentFrame
-      title={say('Force gauge: {{name}}', { name: readout.name })}
+      title={say('Force gauge: {{name}}', { name: say(readout.name) })}
       width="sm"
       message={message}
       onClose={onClose}

@@ -69,7 +69,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
   const angle = state?.angle ?? null;
   return (
     <InstrumentFrame
-      title={say('Inclinometer: {{name}}', { name: readout.name })}
+      title={say('Inclinometer: {{name}}', { name: say(readout.name) })}
       width="sm"
       message={message}
       onClose={onClose}
@@ -77,7 +77,7 @@ export default function InclinometerDialog({ readout, trial, hidden, onTake, onC
       <Typography sx={{ mb: 1.5 }}>
         {say(
           'Lay the long edge along the limb. Level is zero; for a zero of your own ({{zero}}) hold it there and press Zero here. Move to the end and hold: the number turns dark when it is still.',
-          { zero: readout.zero },
+          { zero: say(readout.zero) },
         )}
       </Typography>
       {running === null && (

@@ -47,12 +47,12 @@ export function PhotoAngle({
           .filter((p) => !p.id.startsWith('line'))
           .map((p) => (
             <li key={p.id}>
-              <strong>{p.sign}</strong> {p.name}
+              <strong>{say(p.sign)}</strong> {say(p.name)}
             </li>
           ))}
         {guide.line && (
           <li>
-            <strong>L–R</strong> {guide.line}
+            <strong>L–R</strong> {say(guide.line)}
             {guide.zero === 'level' && guide.line === 'level' ? say(': a table edge, or leave it') : ''}
           </li>
         )}

@@ -143,7 +143,7 @@ function Dot({
       ref={setNodeRef}
       {...attributes}
       {...listeners}
-      aria-label={say('{{sign}}: {{name}}. Arrow keys move it.', { sign: point.sign, name: point.name })}
+      aria-label={say('{{sign}}: {{name}}. Arrow keys move it.', { sign: say(point.sign), name: say(point.name) })}
       aria-roledescription="point"
       onKeyDown={onKey}
       sx={{
@@ -178,7 +178,7 @@ function Dot({
           lineHeight: '20px',
         }}
       >
-        {point.sign}
+        {say(point.sign)}
       </Box>
     </Box>
   );

@@ -72,7 +72,7 @@ export default function PhotoDialog(props: InstrumentProps) {
       await db.pictures.put({
         id: newId(),
         student,
-        label: `${test.name}, ${readout.name}, ${side}: ${withUnit(readout, value)}`,
+        label: `${say(test.name)}, ${say(readout.name)}, ${say(side)}: ${withUnit(readout, value)}`,
         takenAt: now(),
         blob: shot.blob,
       });
@@ -80,7 +80,7 @@ export default function PhotoDialog(props: InstrumentProps) {
   };
   return (
     <InstrumentFrame
-      title={say('Photo: {{name}}', { name: readout.name })}
+      title={say('Photo: {{name}}', { name: say(readout.name) })}
       width="lg"
       message={message}
       onClose={onClose}
@@ -97,7 +97,7 @@ export default function PhotoDialog(props: InstrumentProps) {
           <Typography sx={{ mb: 1.5 }}>
             {say(
               'Take it {{from}}, the tested limb whole in the picture. It stays on this machine and goes into no file.',
-              { from: guide.from },
+              { from: say(guide.from) },
             )}
           </Typography>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

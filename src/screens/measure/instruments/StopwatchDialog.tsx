@@ -54,7 +54,7 @@ export default function StopwatchDialog({ readout, trial, hidden, onTake, onClos
   const seconds = run?.stopped ?? null;
   return (
     <TapPane
-      title={readout.name}
+      title={say(readout.name)}
       onPress={press}
       onClose={onClose}
       big={

@@ -24,7 +24,10 @@ export function waiting(guide: PhotoGuide, shot: Shot): BoardPoint[] {
   const line = [0, 1].map((i) => ({
     id: `line${i}`,
     sign: i === 0 ? 'L' : 'R',
-    name: say('{{what}}, {{what2}} point', { what: guide.line ?? '', what2: i === 0 ? 'first' : 'second' }),
+    name: say('{{what}}, {{what2}} point', {
+      what: say(guide.line ?? ''),
+      what2: i === 0 ? say('first') : say('second'),
+    }),
     // A level line starts along the picture's foot, so that leaving it there takes the picture as level.
     at:
       guide.zero === 'upright'

@@ -1,7 +1,7 @@
 'use client';
+import { within } from '@/core/languages/in-sentence';
 import { say } from '@/core/languages/spoken';
 import { dayWords } from '@/core/day-words';
-import { inSentence } from '@/core/poses/words';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -48,7 +48,7 @@ export function CautionList({
         options={CAUTIONS.filter((c) => !entries.some((e) => e.caution === c.id)).map((c) => c.id)}
         value={null}
         onChange={(_, id: string | null) => id && onChange([...entries, { caution: id }])}
-        getOptionLabel={(id) => cautionById(id)?.name ?? id}
+        getOptionLabel={(id) => say(cautionById(id)?.name ?? id)}
         blurOnSelect
         clearOnBlur
         renderInput={(p) => (
@@ -69,7 +69,8 @@ export function CautionList({
         {byAge !== null && (
           <Box component="li" sx={{ display: 'flex', gap: 1, alignItems: 'center', color: 'var(--caution)' }}>
             <Typography sx={{ flex: 1, fontSize: 14 }}>
-              {say('▲ Stands for the age:')} {cautionById(byAge)?.name}. {cautionById(byAge)?.message}
+              {say('▲ Stands for the age:')} {say(cautionById(byAge)?.name ?? '')}.{' '}
+              {say(cautionById(byAge)?.message ?? '')}
             </Typography>
             <Button size="small" onClick={() => onChange([...entries, { caution: byAge }])}>
               {say('Write it down')}
@@ -116,7 +117,7 @@ function Told({
   return (
     <Box
       component="li"
-      aria-label={live && now ? now.name : (caution?.name ?? entry.caution)}
+      aria-label={live && now ? say(now.name) : say(caution?.name ?? entry.caution)}
       sx={{
         borderRadius: 1.5,
         p: 1.25,
@@ -127,7 +128,7 @@ function Told({
     >
       <Typography sx={{ color: live ? 'var(--caution)' : 'var(--ink-2)', fontWeight: 700, fontSize: 15 }}>
         {live ? '▲ ' : ''}
-        {caution ? `${say(LEVEL_WORDS[caution.level])}: ${now?.name ?? caution.name}` : entry.caution}
+        {caution ? `${say(LEVEL_WORDS[caution.level])}: ${say(now?.name ?? caution.name)}` : entry.caution}
         {entry.cleared &&
           say(' · lifted by {{by}} on {{day}}', { by: entry.cleared.by, day: dayWords(entry.cleared.on) })}
         {!entry.cleared && !live && say(' · over since {{what}}', { what: entry.until ?? '' })}
@@ -136,14 +137,14 @@ function Told({
       {live && caution && (
         <>
           <Typography sx={{ fontSize: 14 }}>
-            <strong>{say('Ask:')}</strong> {caution.ask}
+            <strong>{say('Ask:')}</strong> {say(caution.ask)}
           </Typography>
           <Typography sx={{ fontSize: 14 }}>
-            <strong>{say('Why:')}</strong> {caution.reason}
+            <strong>{say('Why:')}</strong> {say(caution.reason)}
           </Typography>
           {(caution.rules.length === 0 || now.rules.length > 0) && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>{say('You might say:')}</strong> “{caution.message}”
+              <strong>{say('You might say:')}</strong> “{say(caution.message)}”
             </Typography>
           )}
           {caution.rules.length > 0 && (
@@ -159,11 +160,11 @@ function Told({
             onChange={(allowed) => onPut({ allowed: allowed.length > 0 ? allowed : undefined })}
           />
           <Typography sx={{ fontSize: 14 }}>
-            {stopSentence(caution)} <strong>{say('Whom to see:')}</strong> {caution.see}.
+            {stopSentence(caution)} <strong>{say('Whom to see:')}</strong> {say(caution.see)}.
           </Typography>
           {good.length > 0 && caution.rules.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
-              <strong>{say('Stays good:')}</strong> {good.map((s) => inSentence(s.name)).join(', ')}.
+              <strong>{say('Stays good:')}</strong> {good.map((s) => within(s.name)).join(', ')}.
             </Typography>
           )}
           {locked.length > 0 && (
@@ -171,7 +172,7 @@ function Told({
               <strong>{say('Tests it locks:')}</strong>{' '}
               {locked.length === BATTERY.length
                 ? say('every test and practice')
-                : locked.map((t) => t.name.toLowerCase()).join('; ')}
+                : locked.map((t) => within(t.name)).join('; ')}
             </Typography>
           )}
         </>

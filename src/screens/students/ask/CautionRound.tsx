@@ -41,11 +41,11 @@ export function CautionRound({ student, change }: { student: Student; change: (p
             key={c.id}
             sx={{ display: 'flex', gap: 1, alignItems: 'center', borderTop: '1px solid var(--line)', py: 0.5 }}
           >
-            <Typography sx={{ flex: 1, fontSize: 14 }}>{c.name}</Typography>
+            <Typography sx={{ flex: 1, fontSize: 14 }}>{say(c.name)}</Typography>
             <ToggleButtonGroup
               exclusive
               size="small"
-              aria-label={c.name}
+              aria-label={say(c.name)}
               value={answer.get(c.id) ?? null}
               onChange={(_, v: 'yes' | 'no' | null) => put(c.id, v)}
             >

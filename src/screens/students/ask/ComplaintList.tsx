@@ -43,7 +43,7 @@ export function ComplaintList({
           <Box
             component="li"
             key={`${c.place}/${c.side}/${i}`}
-            aria-label={`${say(PLACE_WORDS[c.place])}, ${c.side}`}
+            aria-label={`${say(PLACE_WORDS[c.place])}, ${say(c.side)}`}
             sx={{ border: '1px solid var(--line)', borderRadius: 1.5, bgcolor: 'var(--surface)', p: 1.5 }}
           >
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}>
@@ -111,7 +111,7 @@ export function ComplaintList({
               <MenuItem value="">{say('none of these')}</MenuItem>
               {soundsLike(c.place).map((p) => (
                 <MenuItem key={p.id} value={p.id} sx={{ whiteSpace: 'normal' }}>
-                  {p.says}
+                  {say(p.says)}
                 </MenuItem>
               ))}
             </TextField>
@@ -120,11 +120,11 @@ export function ComplaintList({
                 {pattern.ideas.length > 0 && (
                   <>
                     {say('Possible, not a diagnosis: {{ideas}}. Until it is clearer:', {
-                      ideas: pattern.ideas.join('; '),
+                      ideas: pattern.ideas.map((i) => say(i)).join('; '),
                     })}{' '}
                   </>
                 )}
-                {pattern.begin} <strong>{say('To a clinician:')}</strong> {pattern.refer}
+                {say(pattern.begin)} <strong>{say('To a clinician:')}</strong> {say(pattern.refer)}
                 {pattern.caution && (
                   <Button
                     size="small"

@@ -48,7 +48,7 @@ export function FirstTests({
           const { lock = null, shutSides = [] } = known ? locksOf(screening, known) : {};
           return (
             <Box component="li" key={test} sx={{ mb: 0.5 }}>
-              {known?.name ?? test}
+              {say(known?.name ?? test)}
               {shutSides.map(({ side }) => (
                 <span key={side} style={{ color: 'var(--caution)' }}>
                   {' '}
@@ -60,7 +60,7 @@ export function FirstTests({
                   {' '}
                   ▲{' '}
                   {lock.open.length > 0
-                    ? say('only {{open}}', { open: lock.open.map((v) => v.name).join(' or ') })
+                    ? say('only {{open}}', { open: lock.open.map((v) => say(v.name)).join(say(' or ')) })
                     : say('locked by a caution')}
                 </span>
               )}

@@ -88,7 +88,7 @@ export function RedFlagQuestions({
             <Box component="li" key={q.id} sx={{ borderTop: '1px solid var(--line)', py: 0.5 }}>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center' }}>
                 <Typography id={`asks-${q.id}`} sx={{ flex: '1 1 420px' }}>
-                  {q.ask}
+                  {say(q.ask)}
                 </Typography>
                 <RadioGroup
                   row
@@ -108,7 +108,7 @@ export function RedFlagQuestions({
               )}
               {yes && (
                 <Typography role="alert" sx={{ color: 'var(--caution)', fontWeight: 600 }}>
-                  ▲ {q.message}
+                  ▲ {say(q.message)}
                 </Typography>
               )}
             </Box>

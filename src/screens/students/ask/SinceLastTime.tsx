@@ -47,7 +47,7 @@ export function SinceLastTime({ student, change }: { student: Student; change: (
             {c.strength !== undefined && say(' ({{count}} of 10)', { count: c.strength })}
           </Typography>
           {NOW.map(([course, words]) => (
-            <Pick key={course} label={words} on={courseOf(c, day) === course} press={() => put(i, course)} />
+            <Pick key={course} label={say(words)} on={courseOf(c, day) === course} press={() => put(i, course)} />
           ))}
         </Box>
       ))}

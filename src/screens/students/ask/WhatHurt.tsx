@@ -57,7 +57,7 @@ function Standing({ hurt, onClear }: { hurt: Hurt; onClear: (word: string) => vo
     >
       <Typography sx={{ color: 'var(--caution)', fontWeight: 700, fontSize: 15 }}>
         ▲ {name}
-        {hurt.side !== 'both' && ` ${SIDE_MARK[hurt.side]} ${hurt.side}`}
+        {hurt.side !== 'both' && ` ${SIDE_MARK[hurt.side]} ${say(hurt.side)}`}
       </Typography>
       <Typography sx={{ fontSize: 14 }}>{more.join(' · ')}</Typography>
       {word === null ? (

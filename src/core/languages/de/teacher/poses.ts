@@ -1,0 +1,165 @@
+import type { Phrases } from '../../phrases';
+
+export const POSES: Phrases = {
+  'cannot begin it': 'lässt sich nicht beginnen',
+  '{{count}} of 100 deep': '{{count}} von 100 tief',
+  'Typical people: {{deep}}': 'Übliche Leute: {{deep}}',
+  'typical people, {{deep}}': 'übliche Leute, {{deep}}',
+  ', <1>{{stretchedName}}</1> first': ', <1>{{stretchedName}}</1> zuerst',
+  'a milder pose': 'eine mildere Haltung',
+  'Too much today: even the way in asks for more than there is. Try {{milderThan}} instead.':
+    'Heute zu viel: schon der Weg hinein verlangt mehr, als da ist. Versuch stattdessen {{milderThan}}.',
+  'The full rung is reached before anything stops it.': 'Die ganze Stufe ist erreicht, bevor etwas aufhält.',
+  'The entry is already enough': 'Der Einstieg ist schon genug',
+  'A comfortable hold is {{count}} of 100 deep': 'Angenehm zu halten ist {{count}} von 100 tief',
+  '; behind it the {{side}}': '; dahinter {{side}}',
+  ', at {{count}}': ', bei {{count}}',
+  '{{what}}; then the {{side}}<1>{{stretchedName}}</1> has enough first{{what2}}':
+    '{{what}}; dann hat zuerst genug: {{side}}<1>{{stretchedName}}</1>{{what2}}',
+  'Keep {{name}} as SVG': '{{name}} als SVG behalten',
+  'Keep as SVG': 'Als SVG behalten',
+  'Keep {{name}} as PNG': '{{name}} als PNG behalten',
+  Poses: 'Haltungen',
+  '{{lIBRARY}} shapes with {{rUNGS}} rungs{{what}}, computed for typical people. On a student’s own page they are ranked and fitted to that body.':
+    '{{lIBRARY}} Haltungen mit {{rUNGS}} Stufen{{what}}, berechnet für übliche Leute. Auf der Seite einer Person sind sie geordnet und an ihren Körper angepasst.',
+  ' and {{count}} of your own': ' und {{count}} eigene',
+  'The library could not be computed: {{failed}}. Reload the page to try again.':
+    'Die Sammlung ließ sich nicht berechnen: {{failed}}. Lade die Seite neu.',
+  'Fitting every pose': 'Jede Haltung wird angepasst',
+  'Poses of the library': 'Haltungen der Sammlung',
+  'No pose answers all of this. Clear a choice above.':
+    'Keine Haltung passt zu alledem. Nimm oben eine Auswahl heraus.',
+  'Star {{name}}': '{{name}} mit Stern versehen',
+  '★ Starred': '★ Mit Stern',
+  '☆ Star': '☆ Stern',
+  'Show {{name}} again': '{{name}} wieder zeigen',
+  'Never use {{name}}': '{{name}} nie verwenden',
+  'Hidden: show again': 'Versteckt: wieder zeigen',
+  'Never use': 'Nie verwenden',
+  'No pose is called that. Check the spelling, or try another of its names.':
+    'Keine Haltung heißt so. Sieh dir die Schreibweise an, oder versuch einen anderen ihrer Namen.',
+  'No pose serves these aims within these choices and the cautions. Clear a choice, or type a name to see why it is not here.':
+    'Keine Haltung dient diesen Zielen bei dieser Auswahl und dieser Vorsicht. Nimm eine Auswahl heraus, oder tippe einen Namen, um zu sehen, warum sie fehlt.',
+  'So far there is only something to leave alone: {{listed}}. Settle what is open under Findings, or set an aim there; then poses are ranked for it.':
+    'Bisher gibt es nur etwas zu lassen: {{listed}}. Klär unter Ergebnisse, was offen ist, oder setz dort ein Ziel; dann werden Haltungen dafür geordnet.',
+  Findings: 'Ergebnisse',
+  'Compare {{count}}': '{{count}} vergleichen',
+  'Compared poses': 'Verglichene Haltungen',
+  'Side by side': 'Nebeneinander',
+  'Stop comparing': 'Vergleich beenden',
+  Props: 'Hilfsmittel',
+  Depth: 'Tiefe',
+  full: 'ganz',
+  'Show on the figure': 'An der Figur zeigen',
+  '{{name}}, {{count}} of 100 deep': '{{name}}, {{count}} von 100 tief',
+  'active form': 'aktive Form',
+  'beside typical': 'neben üblich',
+  'It is not enough to {{give}}.': 'Das reicht nicht: {{give}}.',
+  'Or {{give}} by {{count}}°: then the full shape is comfortable.':
+    'Oder {{give}} um {{count}}°: dann ist die ganze Haltung angenehm.',
+  any: 'alle',
+  'Narrow the poses': 'Haltungen eingrenzen',
+  Aim: 'Ziel',
+  Prop: 'Hilfsmittel',
+  'without props': 'ohne Hilfsmittel',
+  For: 'Für',
+  'Best rung only': 'Nur die beste Stufe',
+  'All rungs': 'Alle Stufen',
+  Clear: 'Leeren',
+  'both sides at once': 'beide Seiten zugleich',
+  '▲ Not with: {{cautions}}': '▲ Nicht bei: {{cautions}}',
+  'out of reach': 'außer Reichweite',
+  'entry is enough': 'der Einstieg reicht',
+  starred: 'mit Stern',
+  'Compare {{name}}, {{name2}}, {{side}}': '{{name}}, {{name2}}, {{side}} vergleichen',
+  'What it reaches here': 'Was sie hier erreicht',
+  'Nothing is stretched enough to feel.': 'Nichts wird genug gedehnt, um es zu spüren.',
+  'Who holds it up': 'Was sie trägt',
+  'This shape is beyond the model: it finds nobody who could hold it, so it tells no load.':
+    'Diese Haltung geht über das Modell hinaus: es findet niemanden, der sie halten könnte, also nennt es keine Last.',
+  'The floor and the props carry it; no muscle works above a tenth of its strength.':
+    'Boden und Hilfsmittel tragen sie; kein Muskel arbeitet über einem Zehntel seiner Kraft.',
+  'Stretch: share of the tolerance, {{count}} is a comfortable hold. Work: share of what the muscle can give at this length, from the balance of the whole body on what it touches.':
+    'Dehnung: Anteil der Toleranz, {{count}} ist angenehm zu halten. Arbeit: Anteil dessen, was der Muskel bei dieser Länge geben kann, aus dem Gleichgewicht des ganzen Körpers auf dem, was er berührt.',
+  'What it asks of joints': 'Was sie von Gelenken verlangt',
+  'Nothing near a limit.': 'Nichts nahe an einer Grenze.',
+  '· too much for many': '· für viele zu viel',
+  'The limits are our defaults: no study gives one for a held shape.':
+    'Die Grenzen sind unsere Vorgaben: keine Studie nennt sie für eine gehaltene Haltung.',
+  'Textbook shape: this body has it.': 'Lehrbuchform: dieser Körper hat sie.',
+  ', then {{count}}° of {{jointName}}': ', dann {{count}}° {{jointName}}',
+  'Joint by joint': 'Gelenk für Gelenk',
+  'Textbook shape: lacks <1>{{count}}°</1> of {{jointName}}{{what}}.':
+    'Lehrbuchform: es fehlen <1>{{count}}°</1> {{jointName}}{{what}}.',
+  Ladder: 'Leiter',
+  'How to teach it': 'Wie man sie unterrichtet',
+  'Active:': 'Aktiv:',
+  ', {{what}} to {{what2}} times': ', {{what}} bis {{what2}} Mal',
+  'Looks deeper, gives less:': 'Sieht tiefer aus, gibt weniger:',
+  'Off the floor:': 'Weg vom Boden:',
+  'Hold <1>{{what}}</1> to <2>{{what2}}</2> s{{what3}}: a rule of thumb.':
+    'Halt <1>{{what}}</1> bis <2>{{what2}}</2> s{{what3}}: eine Faustregel.',
+  ' Short in the {{groupName}} ({{side}}): {{names}}. Poses are ranked by that.':
+    ' Kurz in {{groupName}} ({{side}}): {{names}}. Danach werden Haltungen geordnet.',
+  'Poses are ranked for aims': 'Haltungen werden für Ziele geordnet',
+  'Ranking poses': 'Haltungen werden geordnet',
+  'Poses for {{firstName}}': 'Haltungen für {{firstName}}',
+  'For: {{aims}}.{{aims2}} A name typed below finds any pose and says why it is not among them. Near equals are mixed, so that the first are not all alike.':
+    'Für: {{aims}}.{{aims2}} Ein Name, unten getippt, findet jede Haltung und sagt, warum sie nicht dabei ist. Fast Gleiche sind gemischt, damit die ersten nicht alle einander ähneln.',
+  'Holds are fitted milder, to {{count}} of 100 of what is there: {{why}}.':
+    'Gehalten wird milder, bis {{count}} von 100 dessen, was da ist: {{why}}.',
+  'Ranked poses': 'Geordnete Haltungen',
+  'Which test would make this clear?': 'Welcher Test würde das klären?',
+  'Its score is still being worked out …': 'Ihre Punktzahl wird noch berechnet …',
+  'asks for {{groupName}} {{side}}, as {{what}} did, which hurt':
+    'verlangt {{groupName}} {{side}}, wie {{what}}, wo es schmerzte',
+  'Poses for {{name}}': 'Haltungen für {{name}}',
+  'The ranking failed: {{failed}}': 'Das Ordnen misslang: {{failed}}',
+  'Fitting every pose. The first time it takes a few seconds.':
+    'Jede Haltung wird angepasst. Beim ersten Mal dauert das einige Sekunden.',
+  'Gives {{what}}; {{what2}}.': 'Gibt {{what}}; {{what2}}.',
+  'nothing that is aimed at, which is why it is not among the ranked':
+    'nichts, was ein Ziel ist, und steht deshalb nicht unter den geordneten',
+  '{{aimedName}} {{side}} {{count}} of 100': '{{aimedName}} {{side}} {{count}} von 100',
+  'costs nothing': 'kostet nichts',
+  'costs {{costs}}': 'kostet {{costs}}',
+  'Each gift counts by the weight of its aim; weights of the costs are our defaults.':
+    'Jede Gabe zählt nach dem Gewicht ihres Ziels; die Gewichte der Kosten sind unsere Vorgaben.',
+  'Why it stands where it stands: score <1>{{count}}</1>': 'Warum sie steht, wo sie steht: Punkte <1>{{count}}</1>',
+  'Which of my students does it suit?': 'Zu wem meiner Leute passt sie?',
+  'Whom it suits': 'Zu wem sie passt',
+  'Reading students': 'Die Leute werden gelesen',
+  ', then the {{stops}}': ', dann {{stops}}',
+  'for: {{gives}}': 'für: {{gives}}',
+  'no aims yet': 'noch keine Ziele',
+  'nothing that is aimed at': 'nichts, was ein Ziel ist',
+  'Not tested yet: {{unread}}.': 'Noch nicht getestet: {{unread}}.',
+  'Open it on the bench': 'In der Werkbank öffnen',
+  'Make it my own on the bench': 'In der Werkbank zu meiner eigenen machen',
+  buttocks: 'Gesäß',
+  pelvis: 'Becken',
+  'It hurt here on {{day}}': 'Am {{day}} schmerzte es hier',
+  '{{prop}}, {{count}} cm with a loop': '{{prop}}, {{count}} cm, mit Schlaufe',
+  '{{prop}} on a chair seat or stacked, {{count}} cm high':
+    '{{prop}} auf einem Stuhlsitz oder gestapelt, {{count}} cm hoch',
+  'blanket, folded {{count}} cm high': 'Decke, gefaltet {{count}} cm hoch',
+  '{{prop}}, {{count}} cm high': '{{prop}}, {{count}} cm hoch',
+  'it costs {{count}} more ({{cost}})': 'sie kostet {{count}} mehr ({{cost}})',
+  'it gives {{hundred}} less to “{{aimed}}” ({{hundred2}} of 100 {{kind}}, the first {{hundred3}})':
+    'sie gibt {{hundred}} weniger an „{{aimed}}“ ({{hundred2}} von 100 {{kind}}, die erste {{hundred3}})',
+  'It gives nothing to {{aim}}: it is there for rest.': 'Sie gibt nichts an {{aim}}: sie ist zum Ruhen da.',
+  'It gives nothing to {{aim}}: it works there, but is not held to strengthen.':
+    'Sie gibt nichts an {{aim}}: sie arbeitet dort, wird aber nicht gehalten, um zu kräftigen.',
+  'It gives nothing to {{aim}}: it takes it to {{hundred}} of 100 of the tolerance, and is felt from {{hundred2}}.':
+    'Sie gibt nichts an {{aim}}: sie bringt es auf {{hundred}} von 100 der Toleranz, und zu spüren ist es ab {{hundred2}}.',
+  'It gives nothing to {{aim}}: it asks for {{hundred}} of 100 of what the muscle can do, and strengthens from {{hundred2}}.':
+    'Sie gibt nichts an {{aim}}: sie verlangt {{hundred}} von 100 dessen, was der Muskel kann, und kräftigt ab {{hundred2}}.',
+  'Closed by {{closed}}.': 'Geschlossen durch {{closed}}.',
+  'Of its own rungs “{{what}}” stands higher.': 'Von ihren Stufen steht „{{what}}“ höher.',
+  'It is not among the ranked.': 'Sie ist nicht unter den geordneten.',
+  'It is not among the ranked: what it costs takes what it gives.':
+    'Sie ist nicht unter den geordneten: was sie kostet, nimmt, was sie gibt.',
+  'It is number {{what}} of {{of}} shapes.': 'Sie ist Nummer {{what}} von {{of}} Haltungen.',
+  'Nothing stands above it, of {{count}} shapes.': 'Von {{count}} Haltungen steht keine darüber.',
+  'Behind {{name}}, which stands first: {{less}}.': 'Hinter {{name}}, der ersten: {{less}}.',
+};

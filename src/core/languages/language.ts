@@ -1,7 +1,4 @@
-/**
- * Languages in which a student's own pages can be given, and in which a lesson is said. What else the teacher sees is
- * English.
- */
+/** Languages of the application, of a student's own pages and of a lesson. */
 export const LANGUAGES = ['en', 'de'] as const;
 export type Language = (typeof LANGUAGES)[number];
 

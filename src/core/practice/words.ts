@@ -131,7 +131,7 @@ const phaseWord: Readonly<Record<Phase, string>> = {
   rest: 'rest',
 };
 /** A phase as a word on the chart. */
-export const phaseWords = (phase: Phase): string => phaseWord[phase];
+export const phaseWords = (phase: Phase): string => say(phaseWord[phase]);
 
 const AGAINST: Readonly<Record<NonNullable<ReturnType<typeof inTheWay>>, string>> = {
   place: 'it does not suit the place',
@@ -156,7 +156,7 @@ export function warningWords(w: Warning): string {
     case 'unknown':
       return say('is not in this library any more. Take it out, or swap it.');
     case 'wish':
-      return say('is against the wishes: {{what}}.', { what: AGAINST[w.what] });
+      return say('is against the wishes: {{what}}.', { what: say(AGAINST[w.what]) });
     case 'side':
       return say('the {{missing}} side is missing.', { missing: say(w.missing) });
     case 'uneven':
@@ -168,7 +168,7 @@ export function warningWords(w: Warning): string {
     case 'uncountered':
       return say('arches the low back, and nothing rounds it again afterwards.');
     case 'phase':
-      return say('comes after {{before}}, which is meant to be later.', { before: phaseWord[w.before] });
+      return say('comes after {{before}}, which is meant to be later.', { before: say(phaseWord[w.before]) });
     case 'time':
       return say('The practice takes {{minutes}} minutes; {{count}} were asked for.', {
         minutes: w.minutes.toFixed(1),

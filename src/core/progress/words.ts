@@ -119,7 +119,7 @@ const KIND: Readonly<Record<Retest['why'], string>> = {
 };
 /** After how long a kind of reading is taken again. */
 export const retestWords = (why: Retest['why']): string =>
-  say('{{why}}: {{count}} weeks', { why: KIND[why], count: RETEST_DAYS[why] / 7 });
+  say('{{why}}: {{count}} weeks', { why: say(KIND[why]), count: RETEST_DAYS[why] / 7 });
 
 export const HELD_BACK_WORDS: Readonly<Record<HeldBack, string>> = {
   pain: 'one of the last practices was stopped for pain',

@@ -42,7 +42,7 @@ export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
         onChoose={(g) => change({ typed: g ?? '' })}
       />
     );
-  const typical = variant && !variant.sameMeasure ? say('typical of the usual way') : 'typical';
+  const typical = variant && !variant.sameMeasure ? say('typical of the usual way') : say('typical');
   return (
     <Ruler
       label={say('Set {{name}}', { name: say(readout.name) })}
@@ -59,7 +59,7 @@ export function ReadingScale({ read, taking }: { read: Read; taking: Taking }) {
         ...(across && across.side !== 'both'
           ? [{ value: meanOf(across.trials), label: `${say(across.side)} ${SIDE_MARK[across.side]}` }]
           : []),
-        ...(before ? [{ value: meanOf(before.trials), label: 'before' }] : []),
+        ...(before ? [{ value: meanOf(before.trials), label: say('before') }] : []),
       ]}
       onSet={set}
     />

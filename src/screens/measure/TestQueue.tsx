@@ -79,7 +79,7 @@ export function TestQueue({
       >
         {batteries.map((b) => (
           <MenuItem key={b.id} value={b.id}>
-            {b.name}
+            {say(b.name)}
           </MenuItem>
         ))}
       </TextField>

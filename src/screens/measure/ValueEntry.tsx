@@ -97,7 +97,7 @@ export function ValueEntry({
       <Box sx={{ flex: '1 1 150px' }}>
         <Typography sx={{ fontWeight: 600 }}>{say(readout.name)}</Typography>
         <Typography variant="caption" component="p">
-          {push ? say('Newtons on the pad') : `0 = ${readout.zero}`}
+          {push ? say('Newtons on the pad') : `0 = ${say(readout.zero)}`}
         </Typography>
         <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', alignItems: 'center' }}>
           {draft.trials.map((t, i) => (

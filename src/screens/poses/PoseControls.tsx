@@ -28,7 +28,7 @@ export function DepthSlider({
         max={100}
         value={Math.round(depth * 100)}
         onChange={(_, v) => onDepth(Number(v) / 100)}
-        marks={[{ value: Math.round(fits * 100), label: 'fits' }]}
+        marks={[{ value: Math.round(fits * 100), label: say('fits') }]}
         sx={{ flex: '1 1 160px' }}
       />
       <Typography variant="caption">{say('full')}</Typography>

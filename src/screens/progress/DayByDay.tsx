@@ -33,7 +33,7 @@ export function DayByDay({ days }: { days: readonly TimelineDay[] }) {
             <Box component="dd" sx={{ m: 0 }}>
               {d.lines.map(({ kind, text }) => (
                 <Box key={kind + text} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-                  <Typography component="span" variant="caption" sx={{ width: 48, flexShrink: 0 }}>
+                  <Typography component="span" variant="caption" sx={{ width: 76, flexShrink: 0 }}>
                     {say(LINE_WORDS[kind])}
                   </Typography>
                   <Typography component="span" sx={{ fontSize: 15 }}>

@@ -1,6 +1,16 @@
 import type { Phrases } from '../../phrases';
 
 export const OF_CONSTANTS: Phrases = {
+  skin: 'Haut',
+  stretch: 'Dehnung',
+  bones: 'Knochen',
+  before: 'zuvor',
+  'every pose for it runs against a caution': 'jede Haltung dafür verstößt gegen eine Vorsicht',
+  arriving: 'ankommen',
+  approach: 'annähern',
+  deepest: 'am tiefsten',
+  'it is more demanding than was wished': 'es ist anspruchsvoller als gewünscht',
+  'runs against a caution here': 'verstößt hier gegen eine Vorsicht',
   back_view: 'hinten',
   cramp: 'Krampf',
   meniscus: 'Meniskus',

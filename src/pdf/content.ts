@@ -1,3 +1,4 @@
+import type { Say } from '@/core/languages/as-written';
 import type { Build, Side } from '@/core/body';
 import { reachedIn } from '@/core/fit/fit';
 import { propsOf } from '@/core/fit/props';
@@ -108,7 +109,7 @@ export function sheetContent(body: SheetBody): SheetContent {
           : [],
         say: [
           ...(row.way ? [row.way] : []),
-          ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book }),
+          ...said(practice.items[at], practice.items.slice(0, at), { voice, schools, book, say }),
           ...(row.note ? [row.note] : []),
         ],
         enter: [row.way, found ? say(cuesOf(found.shape, found.rung).enter) : ''].filter(Boolean).join(' '),
@@ -122,7 +123,7 @@ export function sheetContent(body: SheetBody): SheetContent {
     on: body.on,
     total: clock(total),
     minutes: Math.round(total / 60),
-    cautions: screening.cautions.map((c) => c.name),
+    cautions: screening.cautions.map((c) => say(c.name)),
     lines,
     language,
   };
@@ -132,9 +133,9 @@ export function sheetContent(body: SheetBody): SheetContent {
 function said(
   item: PracticeItem,
   before: readonly PracticeItem[],
-  { voice, schools, book }: Pick<SheetBody, 'voice' | 'schools' | 'book'>,
+  { voice, schools, book, say }: Pick<SheetBody, 'voice' | 'schools' | 'book'> & { say: Say },
 ): string[] {
-  const context = { voice, schools, before };
+  const context = { voice, schools, before, say };
   const { cues } = cuesFor(item, context, book);
   return cues.filter((c) => CARRIED.includes(c.role)).map((c) => c.words);
 }

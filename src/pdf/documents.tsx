@@ -1,4 +1,5 @@
 import { Document, G, Page, Path, StyleSheet, Svg, View } from '@react-pdf/renderer';
+import { sayIn } from '@/core/languages/catalogues';
 import { poseScene } from '@/figure/pose-scene';
 import { studentFoot, studentHead, studentTitle, TEACHER_FOOT, type SheetContent, type SheetLine } from './content';
 import { INK, inkOf } from './ink';
@@ -80,20 +81,21 @@ export function TeacherPaper({
 }) {
   // What was laid out for letters of ten points grows with them.
   const by = fontSize / 10;
+  const say = sayIn(content.language);
   return (
-    <Document title={content.title} author="Kolpos" language="en">
+    <Document title={content.title} author="Kolpos" language={content.language}>
       <Page size={size} style={[s.page, { fontSize }, ...inFamilies(families)]}>
         <View style={s.head}>
           <Said as="H1" style={s.title}>
             {content.title}
           </Said>
           <Said as="P">
-            {content.name}, {content.on} · {content.total} minutes
+            {say('{{name}}, {{on}} · {{total}} minutes', { name: content.name, on: content.on, total: content.total })}
           </Said>
         </View>
         {content.cautions.length > 0 && (
           <Said as="P" style={s.caution}>
-            Caution: {content.cautions.join('; ')}
+            {say('Caution:')} {content.cautions.join('; ')}
           </Said>
         )}
         {content.lines.map((line, i) => (
@@ -122,7 +124,7 @@ export function TeacherPaper({
           </Part>
         ))}
         <Said as="P" style={s.foot}>
-          {TEACHER_FOOT}
+          {say(TEACHER_FOOT)}
         </Said>
       </Page>
     </Document>

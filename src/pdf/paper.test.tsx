@@ -231,6 +231,7 @@ describe('letters of every name', () => {
       legend: '',
       sections: [{ title: '', lines: NAMES }],
       foot: '',
+      language: 'en' as const,
     };
     const { content, families, missing } = await inLetters(page);
     expect(missing).toEqual([]);
@@ -252,7 +253,8 @@ describe('letters of every name', () => {
   });
   it('what the papers say of themselves needs the one typeface', async () => {
     expect((await inLetters([TEACHER_FOOT, STUDENT_FOOT])).families).toHaveLength(1);
-    const page = { title: '', head: '', changes: [], legend: '', sections: [], caution: 'Look first.', foot: '' };
+    const bare = { title: '', head: '', changes: [], legend: '', sections: [], caution: 'Look first.', foot: '' };
+    const page = { ...bare, language: 'en' as const };
     const [{ text }] = await read(await renderTagged(<ProgressPaper content={page} size="A4" />));
     expect(text).toBe('Caution:Lookfirst.');
   });

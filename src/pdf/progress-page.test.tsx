@@ -49,6 +49,18 @@ describe('the student’s progress sheet on paper', () => {
     expect(page.caution).toBeNull();
     expect(bare.caution).toContain('clinician');
   });
+  it('is headed and ended in her language, and says which', () => {
+    const page = progressPage({ ...sheet, refer: true }, said, 'de');
+    expect([page.language, page.title]).toEqual(['de', 'Für Sedge Heron']);
+    expect(page.head).toBe('Was sich änderte, vom day 2026-09-01 bis zum day 2026-10-10');
+    expect(page.sections.map((s) => s.title)).toEqual([
+      'Etwa gleich',
+      'Wie es sich anfühlte',
+      'Was getan wurde',
+      'Womit es weitergeht',
+    ]);
+    for (const told of [page.legend, page.caution, page.foot]) expect(told).not.toMatch(/ the | and /);
+  });
   it.each(['A4', 'LETTER'] as const)('one page of %s that says all of it', async (size) => {
     const page = progressPage({ ...sheet, refer: true }, said);
     const pdf = await renderTagged(<ProgressPaper content={page} size={size} />);

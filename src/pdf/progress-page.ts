@@ -1,3 +1,5 @@
+import { sayIn } from '@/core/languages/catalogues';
+import type { Language } from '@/core/languages/language';
 import type { ProgressSheet, SheetChange } from '@/core/progress/student-sheet';
 
 /** What the student's progress sheet says on the screen, printed and as a PDF: plain data. */
@@ -9,31 +11,49 @@ export interface ProgressPage {
   sections: { title: string; lines: string[] }[];
   caution: string | null;
   foot: string;
+  language: Language;
 }
 
-const FOOT =
+/** One reading taken twice, with what can be said of it. */
+export const THEN_NOW = '{{what}}: {{then}} then, {{now}} now. {{words}}';
+
+export const PROGRESS_FOOT =
   'These are measurements for a yoga practice, not a diagnosis. That a change stands beside a practice does not say that one made the other. Pain that is new, strong or does not go away belongs to a doctor or physiotherapist.';
 
-/** Sentences of the sheet. @param day a day `YYYY-MM-DD` in words */
-export function progressPage(sheet: ProgressSheet, day: (d: string) => string): ProgressPage {
+/**
+ * Sentences of the sheet.
+ * @param day a day `YYYY-MM-DD` in words
+ * @param language hers; what is in the sheet is said in it already
+ */
+export function progressPage(
+  sheet: ProgressSheet,
+  day: (d: string) => string,
+  language: Language = 'en',
+): ProgressPage {
+  const say = sayIn(language);
   const sections = [
-    { title: 'About the same', lines: sheet.same.length > 0 ? [`${sheet.same.join('. ')}.`] : [] },
-    { title: 'How it felt', lines: sheet.complaints },
-    { title: 'What was done', lines: [sheet.practised] },
+    { title: say('About the same'), lines: sheet.same.length > 0 ? [`${sheet.same.join('. ')}.`] : [] },
+    { title: say('How it felt'), lines: sheet.complaints },
+    { title: say('What was done'), lines: [sheet.practised] },
     {
-      title: 'We go on with',
-      lines: [...sheet.goingOn, ...(sheet.again ? [`It is worth measuring again from ${day(sheet.again)} on.`] : [])],
+      title: say('We go on with'),
+      lines: [
+        ...sheet.goingOn,
+        ...(sheet.again ? [say('It is worth measuring again from {{day}} on.', { day: day(sheet.again) })] : []),
+      ],
     },
   ];
   return {
-    title: `For ${sheet.name}`,
-    head: `What changed from ${day(sheet.from)} to ${day(sheet.to)}`,
+    title: say('For {{name}}', { name: sheet.name }),
+    head: say('What changed from {{from}} to {{to}}', { from: day(sheet.from), to: day(sheet.to) }),
     changes: sheet.told,
-    legend:
+    legend: say(
       '○ then, ● now; to the right is further, longer or stronger. Buff: can come from the measuring alone. Blue: as in most people like you.',
+    ),
     sections: sections.filter((s) => s.lines.length > 0),
-    caution: sheet.refer ? 'Some of what we saw should be looked at by a clinician before we work on it.' : null,
-    foot: FOOT,
+    caution: sheet.refer ? say('Some of what we saw should be looked at by a clinician before we work on it.') : null,
+    foot: say(PROGRESS_FOOT),
+    language,
   };
 }
 

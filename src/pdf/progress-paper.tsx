@@ -1,9 +1,10 @@
 import { Circle, Document, Line, Page, Rect, Svg, View } from '@react-pdf/renderer';
+import { sayIn } from '@/core/languages/catalogues';
 import type { SheetChange } from '@/core/progress/student-sheet';
 import { inFamilies, s, type PaperSize } from './documents';
 import { INK } from './ink';
 import { Part, Said } from './tags';
-import { drawStrip, type ProgressPage } from './progress-page';
+import { drawStrip, THEN_NOW, type ProgressPage } from './progress-page';
 
 /** The student's progress sheet as a PDF document. Lengths in points. */
 
@@ -36,8 +37,9 @@ export function ProgressPaper({
   size: PaperSize;
   families?: string[];
 }) {
+  const say = sayIn(content.language);
   return (
-    <Document title={content.title} author="Kolpos" language="en">
+    <Document title={content.title} author="Kolpos" language={content.language}>
       <Page size={size} style={[s.page, { fontSize: 11 }, ...inFamilies(families)]}>
         <Said as="H1" style={[s.title, { flexGrow: 0, marginBottom: 2 }]}>
           {content.title}
@@ -52,9 +54,7 @@ export function ProgressPaper({
                 {c.title}
               </Said>
               <StripPaper change={c} />
-              <Said as="P">
-                {c.what}: {c.then} then, {c.now} now. {c.words}
-              </Said>
+              <Said as="P">{say(THEN_NOW, { what: c.what, then: c.then, now: c.now, words: c.words })}</Said>
             </Part>
           ))}
         </View>
@@ -75,7 +75,7 @@ export function ProgressPaper({
         ))}
         {content.caution && (
           <Said as="P" style={s.caution}>
-            Caution: {content.caution}
+            {say('Caution:')} {content.caution}
           </Said>
         )}
         <Said as="P" style={s.foot}>

@@ -12,6 +12,9 @@ export type Say = (english: string, values?: Values) => string;
 
 /** English for one, where the sentence is written for many. */
 export const ONE: Readonly<Record<string, string>> = {
+  'You practised on {{count}} days, {{minutes}} minutes in poses.':
+    'You practised on 1 day, {{minutes}} minutes in poses.',
+  '{{count}} grades': '1 grade',
   '{{count}} breaths': '1 breath',
   '{{count}} breaths left': '1 breath left',
   '{{count}} minutes': '1 minute',

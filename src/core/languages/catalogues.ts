@@ -8,6 +8,7 @@ import { LESSON } from './de/lesson';
 import { MOVE_WORDS } from './de/moves';
 import { PAGE } from './de/page';
 import { POSE_NAMES } from './de/pose-names';
+import { PROGRESS_SHEET } from './de/progress-sheet';
 import { RUNG_NAMES } from './de/rung-names';
 import { SHEET } from './de/sheet';
 import { TEACHER } from './de/teacher';
@@ -22,6 +23,7 @@ const ALL: Readonly<Record<Exclude<Language, 'en'>, { page: Phrases; all: Phrase
       ...TEACHER,
       ...PAGE,
       ...SHEET,
+      ...PROGRESS_SHEET,
       ...FOUND,
       ...AVOID,
       ...MOVE_WORDS,

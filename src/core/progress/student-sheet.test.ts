@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { sayIn } from '@/core/languages/catalogues';
 import type { Aim } from '@/core/students/student';
 import type { LogEntry } from '@/core/teaching/log';
 import type { Reading } from '@/core/assessment/reading';
@@ -104,5 +105,20 @@ describe('two readings on a line', () => {
       expect(Math.min(...all)).toBeGreaterThanOrEqual(0);
       expect(Math.max(...all)).toBeLessThanOrEqual(1);
     }
+  });
+  it('is told in her language', () => {
+    const list = twice(50, 50 + slr.detectable + 4);
+    const sheet = progressSheet(about, changesOf(list), {
+      readings: list,
+      logs: [log('2026-09-20', 600), log('2026-09-21', 600)],
+      aims: [hamstrings],
+      plainly,
+      today: '2026-10-12',
+      say: sayIn('de'),
+    });
+    expect(sheet?.told[0].title).toMatch(/^Links: Gestrecktes Beinheben/);
+    expect(sheet?.told[0].words).toMatch(/ weiter, mehr als die \d+°, die allein vom Messen kommen können\.$/);
+    expect(sheet?.practised).toBe('Du hast an 2 Tagen geübt, 40 Minuten in Haltungen.');
+    expect(sheet?.complaints).toEqual(['Was du gesagt hast: unterer Rücken, damals 6 von 10, jetzt 3.']);
   });
 });

@@ -9,7 +9,8 @@ import type { ReadingChange } from './change';
 import type { ChangeVerdict } from './point';
 import { retestsOf, tellsOf } from './retest';
 import { dayOf } from '@/core/day-of';
-import { counted } from '@/core/plural';
+import { asWritten, type Say } from '@/core/languages/as-written';
+import { inSentence } from '@/core/languages/in-sentence';
 
 /** What a student is told of her progress, on one page and in her words: plain data for screen, print and PDF. */
 
@@ -64,16 +65,19 @@ const MORE: Readonly<Record<Readout['unit'], readonly [string, string]>> = {
   Nm_kg: ['stronger', 'weaker'],
 };
 
+/** A name within a sentence: in English as English has it. */
+const named = (name: string, say: Say): string => (say(name) === name ? inSentence(name) : say(name));
+
 /** What was done, as she will remember it: "Left: straight leg raise". */
-function titleOf(c: Pick<ReadingChange, 'test' | 'side' | 'variant' | 'active' | 'atHome'>): string {
+function titleOf(c: Pick<ReadingChange, 'test' | 'side' | 'variant' | 'active' | 'atHome'>, say: Say): string {
   const test = testById(c.test);
-  const side = c.side === 'both' ? 'Both sides' : c.side === 'left' ? 'Left' : 'Right';
+  const side = say(c.side === 'both' ? 'Both sides' : c.side === 'left' ? 'Left' : 'Right');
   const way = test?.variants?.find((v) => v.id === c.variant)?.name;
   return [
-    `${side}: ${test?.name.toLowerCase() ?? c.test}`,
-    ...(way ? [way] : []),
-    ...(c.active ? ['by yourself'] : []),
-    ...(c.atHome ? ['at home'] : []),
+    `${side}: ${test ? named(test.name, say) : c.test}`,
+    ...(way ? [say(way)] : []),
+    ...(c.active ? [say('by yourself')] : []),
+    ...(c.atHome ? [say('at home')] : []),
   ].join(', ');
 }
 
@@ -98,57 +102,62 @@ export function stripOf(c: Pick<ReadingChange, 'first' | 'last' | 'detectable' |
 }
 
 /** So much of a unit: "14°", "3 times", "1 grade". */
-function amount(readout: Readout, by: number): string {
+function amount(readout: Readout, by: number, say: Say): string {
   const whole = Math.round(by);
-  if (readout.unit === 'grade') return `${counted(whole, 'grade')}`;
+  if (readout.unit === 'grade') return say('{{count}} grades', { count: whole });
   if (readout.unit === 'reps') return String(whole);
   return withUnit(readout, by);
 }
 
-function wordsOf(c: ReadingChange, readout: Readout): string {
+function wordsOf(c: ReadingChange, readout: Readout, say: Say): string {
   const [more, less] = MORE[readout.unit];
-  const by = amount(readout, Math.abs(c.by)),
-    error = amount(readout, c.detectable);
-  const warm = c.caveats.includes('warm') ? ' One was taken warm and the other not, so take it lightly.' : '';
-  if (c.verdict === 'too-small') return `About the same: up to ${error} can come from the measuring alone.${warm}`;
-  return `${by} ${c.verdict === 'changed' ? more : less}, more than the ${error} that can come from the measuring alone.${warm}`;
+  const by = amount(readout, Math.abs(c.by), say),
+    error = amount(readout, c.detectable, say);
+  const warm = c.caveats.includes('warm') ? ` ${say('One was taken warm and the other not, so take it lightly.')}` : '';
+  if (c.verdict === 'too-small')
+    return say('About the same: up to {{error}} can come from the measuring alone.', { error }) + warm;
+  const which = say(c.verdict === 'changed' ? more : less);
+  return (
+    say('{{by}} {{which}}, more than the {{error}} that can come from the measuring alone.', { by, which, error }) +
+    warm
+  );
 }
 
-function sheetChange(c: ReadingChange): SheetChange[] {
+function sheetChange(c: ReadingChange, say: Say): SheetChange[] {
   const readout = readoutOf(c.test, c.readout);
   if (!readout) return [];
   return [
     {
       kind: c.kind,
-      title: titleOf(c),
-      what: readout.name,
+      title: titleOf(c, say),
+      what: say(readout.name),
       verdict: c.verdict,
       then: withUnit(readout, c.first.value),
       now: withUnit(readout, c.last.value),
-      words: wordsOf(c, readout),
+      words: wordsOf(c, readout, say),
       strip: stripOf(c, readout),
     },
   ];
 }
 
 /** Days on which she practised here, and for how long, as it is told to her. */
-function practisedWords(logs: readonly LogEntry[], from: string, to: string): string {
+function practisedWords(logs: readonly LogEntry[], from: string, to: string, say: Say): string {
   const within = logs.filter((l) => dayOf(l) >= from && dayOf(l) <= to);
   const days = new Set(within.map((l) => dayOf(l))).size;
   const minutes = Math.round(within.reduce((s, l) => s + l.items.reduce((t, i) => t + i.doneSeconds, 0), 0) / 60);
-  if (days === 0) return 'No practice is written down between the two.';
-  return `You practised on ${counted(days, 'day')}, ${minutes} minutes in poses.`;
+  if (days === 0) return say('No practice is written down between the two.');
+  return say('You practised on {{count}} days, {{minutes}} minutes in poses.', { count: days, minutes });
 }
 
 /** Complaints that were asked about more than once, then and now. */
-function complaintWords(complaints: Student['complaints'], from: string): string[] {
+function complaintWords(complaints: Student['complaints'], from: string, say: Say): string[] {
   return complaints.flatMap(({ place, side, course = [] }) => {
     const since = course.filter((x) => x.on >= from);
     if (since.length < 2) return [];
     const [{ strength: then }] = since,
       { strength: now } = since[since.length - 1];
-    const where = `${PLACE_WORDS[place]}${side === 'both' ? '' : `, ${side}`}`;
-    return [`What you said of the ${where}: ${then} of 10 then, ${now} now.`];
+    const where = `${say(PLACE_WORDS[place])}${side === 'both' ? '' : `, ${say(side)}`}`;
+    return [say('What you said of the {{where}}: {{then}} of 10 then, {{now}} now.', { where, then, now })];
   });
 }
 
@@ -165,8 +174,11 @@ export function progressSheet(
     aims: readonly Aim[];
     plainly: PlainAims;
     today: string;
+    /** In her language; English without. */
+    say?: Say;
   },
 ): ProgressSheet | null {
+  const { say = asWritten } = told;
   if (changes.length === 0) return null;
   const from = changes.reduce((d, c) => (c.first.day < d ? c.first.day : d), changes[0].first.day);
   const to = changes.reduce((d, c) => (c.last.day > d ? c.last.day : d), '');
@@ -183,13 +195,13 @@ export function progressSheet(
     name: about.name,
     from,
     to,
-    told: first.flatMap(sheetChange),
-    same: order.filter((c) => !first.includes(c)).map(titleOf),
-    complaints: complaintWords(about.complaints, from),
-    practised: practisedWords(told.logs, from, to),
+    told: first.flatMap((c) => sheetChange(c, say)),
+    same: order.filter((c) => !first.includes(c)).map((c) => titleOf(c, say)),
+    complaints: complaintWords(about.complaints, from, say),
+    practised: practisedWords(told.logs, from, to, say),
     goingOn: [
-      ...(lengthen.length > 0 ? [`Give room to ${listed(lengthen)}.`] : []),
-      ...(strengthen.length > 0 ? [`Make stronger ${listed(strengthen)}.`] : []),
+      ...(lengthen.length > 0 ? [say('Give room to {{places}}.', { places: listed(lengthen, say) })] : []),
+      ...(strengthen.length > 0 ? [say('Make stronger {{places}}.', { places: listed(strengthen, say) })] : []),
     ],
     refer,
     again: due?.due ?? null,

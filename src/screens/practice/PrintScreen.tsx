@@ -1,5 +1,5 @@
 'use client';
-import { say } from '@/core/languages/spoken';
+import { say, spokenLanguage } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -61,8 +61,7 @@ export function PrintScreen() {
     );
   const screening = screenOf(student, today());
   const safe = recheck(practice.items, screening, ranked, practice.aims, student.breathSeconds);
-  // The teacher's own page is English.
-  const language = who === 'student' ? languageOf(student.language) : 'en';
+  const language = who === 'student' ? languageOf(student.language) : spokenLanguage();
   const content = sheetContent({
     practice: { ...practice, items: safe.items },
     posterior: inference.value?.posterior ?? null,

@@ -1,17 +1,18 @@
 'use client';
+import { sayIn } from '@/core/languages/catalogues';
+import { dateIn, languageOf } from '@/core/languages/language';
 import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { dayWords } from '@/core/day-words';
 import { aimsFor } from '@/core/aims/for-student';
 import { aimsPlainly } from '@/core/aims/plainly';
 import { changesOf } from '@/core/progress/change';
 import { baseRound, roundsOf } from '@/core/progress/rounds';
 import { progressSheet } from '@/core/progress/student-sheet';
-import { progressPage } from '@/pdf/progress-page';
+import { progressPage, THEN_NOW } from '@/pdf/progress-page';
 import { today } from '@/store/studio';
 import { useInference } from '@/workers/use-core';
 import { useAimDefaults } from '../settings/use-aim-defaults';
@@ -69,15 +70,18 @@ export function ProgressSheetScreen() {
     );
   if (!inference.value) return <Typography role="status">{say('Writing the sheet …')}</Typography>;
   const { standing, work } = aimsFor(student, readings, inference.value.findings, year, defaults);
+  const language = languageOf(student.language);
+  const theirs = sayIn(language);
   const sheet = progressSheet(student, changes, {
     readings,
     logs,
     aims: work,
-    plainly: aimsPlainly(standing),
+    plainly: aimsPlainly(standing, theirs),
     today: today(),
+    say: theirs,
   });
   if (!sheet) return null;
-  const page = progressPage(sheet, (day) => dayWords(day, 'long'));
+  const page = progressPage(sheet, (day) => dateIn(language, new Date(`${day}T12:00:00`)), language);
   return (
     <Box sx={{ maxWidth: 760, mx: 'auto', p: { xs: 2, md: 3 }, bgcolor: 'var(--surface)', '@media print': { p: 0 } }}>
       <PaperBar
@@ -87,7 +91,9 @@ export function ProgressSheetScreen() {
         back={say('Back to the changes')}
         backTo={`${back}${params.get('since') ? `&since=${params.get('since')}` : ''}`}
       />
-      <Typography variant="h1">{page.title}</Typography>
+      <Typography variant="h1" lang={language}>
+        {page.title}
+      </Typography>
       <Typography sx={{ color: 'var(--ink-2)', mb: 1.5 }}>{page.head}</Typography>
       <Box
         sx={{
@@ -101,14 +107,7 @@ export function ProgressSheetScreen() {
           <Box key={c.kind} component="section" aria-label={c.title} sx={{ breakInside: 'avoid' }}>
             <Typography sx={{ fontWeight: 700 }}>{c.title}</Typography>
             <ProgressStrip change={c} />
-            <Typography>
-              {say('{{what}}: {{then}} then, {{now}} now. {{words}}', {
-                what: c.what,
-                then: c.then,
-                now: c.now,
-                words: c.words,
-              })}
-            </Typography>
+            <Typography>{theirs(THEN_NOW, { what: c.what, then: c.then, now: c.now, words: c.words })}</Typography>
           </Box>
         ))}
       </Box>

@@ -92,7 +92,7 @@ export function entriesOf(findable: Findable): Entry[] {
       to: `/class?id=${id(c.id)}`,
       names: [c.name],
     })),
-    ...toDo(),
+    ...deeds(),
     ...ofGuide(),
   ];
 }
@@ -177,7 +177,7 @@ const inCurrent = (current: Current, templates: Findable['templates']): Entry[] 
   })),
 ];
 
-const toDo = (): Entry[] =>
+const deeds = (): Entry[] =>
   DO.map(([label, to, also]): Entry => ({
     key: `do/${label}`,
     group: 'Do',

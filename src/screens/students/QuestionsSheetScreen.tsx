@@ -1,11 +1,13 @@
 'use client';
-import { say } from '@/core/languages/spoken';
+import type { Say } from '@/core/languages/as-written';
+import { sayIn } from '@/core/languages/catalogues';
+import { dateIn, languageOf } from '@/core/languages/language';
+import { say, spokenLanguage } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { dayWords } from '@/core/day-words';
 import { answerTo, FURTHER, QUESTIONS } from '@/core/cautions/red-flags';
 import type { Answer } from '@/core/students/red-flags';
 import { today } from '@/store/studio';
@@ -23,11 +25,16 @@ export function QuestionsSheetScreen() {
   if (!data) return null;
   const { student } = data;
   const day = today();
+  const language = student ? languageOf(student.language) : spokenLanguage();
+  const theirs = sayIn(language);
   const said = (id: string): Answer | null => (student ? answerTo(student, id, day) : null);
   return (
-    <Box sx={{ p: { xs: 2, md: 3 }, maxWidth: 860, '@media print': { p: 0, maxWidth: 'none', fontSize: '9.5pt' } }}>
+    <Box
+      lang={language}
+      sx={{ p: { xs: 2, md: 3 }, maxWidth: 860, '@media print': { p: 0, maxWidth: 'none', fontSize: '9.5pt' } }}
+    >
       <style>{'@page { margin: 12mm }'}</style>
-      <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+      <Box lang={spokenLanguage()} className="no-print" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button variant="contained" onClick={() => window.print()}>
           {say('Print')}
         </Button>
@@ -36,27 +43,31 @@ export function QuestionsSheetScreen() {
         </Button>
       </Box>
       <Typography variant="h1">
-        {say('Before we begin{{what}}', { what: student ? `: ${student.name}` : '' })}
+        {theirs('Before we begin{{what}}', { what: student ? `: ${student.name}` : '' })}
       </Typography>
       <Typography sx={{ my: 1 }}>
-        {say(
+        {theirs(
           'These questions tell what to leave out and when somebody else should look first. They are no diagnosis. “Not sure” counts as yes until it is cleared.',
         )}
       </Typography>
       <Questions
-        heading={say('First')}
-        rows={QUESTIONS.map((q) => ({ id: q.id, text: say(q.ask), said: said(q.id) }))}
+        heading={theirs('First')}
+        rows={QUESTIONS.map((q) => ({ id: q.id, text: theirs(q.ask), said: said(q.id) }))}
         unsure
+        say={theirs}
       />
       <Questions
-        heading={say('Does any of this apply to you?')}
-        rows={FURTHER.map((c) => ({ id: c.id, text: say(c.name), said: said(c.id) }))}
+        heading={theirs('Does any of this apply to you?')}
+        rows={FURTHER.map((c) => ({ id: c.id, text: theirs(c.name), said: said(c.id) }))}
+        say={theirs}
       />
       <Box sx={{ display: 'flex', gap: 4, mt: 4 }}>
         {[
-          say('Day: {{what}}', { what: student?.redFlags ? dayWords(student.redFlags.on, 'long') : '' }),
-          say('Asked by: {{what}}', { what: student?.redFlags?.by ?? '' }),
-          say('Signed:'),
+          theirs('Day: {{what}}', {
+            what: student?.redFlags ? dateIn(language, new Date(`${student.redFlags.on}T12:00:00`)) : '',
+          }),
+          theirs('Asked by: {{what}}', { what: student?.redFlags?.by ?? '' }),
+          theirs('Signed:'),
         ].map((line) => (
           <Typography key={line} sx={{ flex: 1, borderBottom: '1px solid var(--ink)' }}>
             {line}
@@ -67,14 +78,19 @@ export function QuestionsSheetScreen() {
   );
 }
 
+const WORDS = { yes: 'yes', no: 'no', unsure: 'not sure' } as const;
+
 function Questions({
   heading,
   rows,
   unsure = false,
+  say,
 }: {
   heading: string;
   rows: readonly { id: string; text: string; said: Answer | null }[];
   unsure?: boolean;
+  /** In the language of whoever is asked. */
+  say: Say;
 }) {
   const answers = unsure ? (['yes', 'no', 'unsure'] as const) : (['yes', 'no'] as const);
   return (
@@ -94,7 +110,7 @@ function Questions({
           <th scope="col">{heading}</th>
           {answers.map((a) => (
             <th key={a} scope="col" style={{ width: 70 }}>
-              {a === 'unsure' ? say('not sure') : a}
+              {say(WORDS[a])}
             </th>
           ))}
         </tr>
@@ -104,7 +120,7 @@ function Questions({
           <tr key={r.id}>
             <td>{r.text}</td>
             {answers.map((a) => (
-              <td key={a} aria-label={`${a === 'unsure' ? say('not sure') : a}${r.said === a ? say(', ticked') : ''}`}>
+              <td key={a} aria-label={`${say(WORDS[a])}${r.said === a ? say(', ticked') : ''}`}>
                 {r.said === a ? '☒' : '☐'}
               </td>
             ))}

@@ -1,4 +1,4 @@
-import { say } from '@/core/languages/spoken';
+import { say, spokenLanguage } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { LANGUAGES, languageOf } from '@/core/languages/language';
 import { studentSchema, type Student } from '@/core/students/student';
@@ -114,7 +114,7 @@ export const valuesOf = (student: Student | null, units: UnitSystem): FormValues
   birthYear: student ? String(student.birthYear) : '',
   sexForNorms: student?.sexForNorms ?? '',
   dominantLeg: student?.dominantLeg ?? 'unknown',
-  language: languageOf(student?.language),
+  language: student ? languageOf(student.language) : spokenLanguage(),
   aim: student?.aim ?? '',
   breathSeconds: String(student?.breathSeconds ?? 6),
   complaints: student?.complaints.map((c) => `${c.place}|${c.side}`) ?? [],

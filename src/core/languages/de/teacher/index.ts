@@ -11,9 +11,11 @@ import { HINTS } from './hints';
 import { MEASURE } from './measure';
 import { ATLAS } from './atlas';
 import { OF_BODY } from './of-body';
+import { OF_RED_FLAGS } from './of-red-flags';
 import { OF_CAUTIONS } from './of-cautions';
 import { OF_CONSTANTS } from './of-constants';
 import { OF_GUIDE } from './of-guide';
+import { OF_TESTS_4 } from './of-tests-4';
 import { OF_TESTS_1 } from './of-tests-1';
 import { OF_TESTS_2 } from './of-tests-2';
 import { OF_TESTS_3 } from './of-tests-3';
@@ -53,9 +55,11 @@ export const TEACHER: Phrases = {
   ...FILES,
   ...BENCH,
   ...OF_TESTS_1,
+  ...OF_TESTS_4,
   ...OF_TESTS_2,
   ...OF_TESTS_3,
   ...OF_CAUTIONS,
+  ...OF_RED_FLAGS,
   ...OF_GUIDE,
   ...OF_BODY,
   ...OF_WORDS,

@@ -64,6 +64,8 @@ test.describe('in German', () => {
       await page.getByRole('link', { name: 'Unterrichten' }).click();
       await page.getByRole('button', { name: 'Beginnen' }).click();
       await expect(page.getByRole('button', { name: /Schmerz, hier aufhören/ })).toBeVisible();
+      // Maren's language is English: what is read out to her is, whoever teaches.
+      await expect(page.locator('[lang="en"]').filter({ hasText: 'Next:' })).toBeVisible();
     });
   });
 });

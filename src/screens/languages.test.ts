@@ -40,7 +40,7 @@ function firstArgument(source: string, from: number): string {
 
 /** Every sentence that a file says: the argument itself, or each that a choice in it may come to. */
 function saidIn(source: string): string[] {
-  const called = Array.from(source.matchAll(/\b(?:say|spoken|within)\(/g), (m) =>
+  const called = Array.from(source.matchAll(/\b(?:say|spoken|within|theirs|inHers|inLesson)\(/g), (m) =>
     firstArgument(source, m.index + m[0].length),
   ).flatMap((argument) => {
     const whole = LITERAL.exec(argument);
@@ -81,6 +81,10 @@ describe.each(OTHERS)('what a teacher sees in %s', (language) => {
     const said = files.flatMap((f) => saidIn(f.source));
     expect(said.length).toBeGreaterThan(2500);
     expect(missing(said)).toEqual([]);
+  });
+  it('says nothing twice: what a student is told would be the teacher’s', () => {
+    const twice = /\b(?:say|spoken|within|theirs|inHers|inLesson)\(\s*(?:say|within|spoken)\(/;
+    expect(files.filter((f) => twice.test(f.source)).map((f) => f.name)).toEqual([]);
   });
   it('has every word about tests, complaints and what cautions say', () => {
     const told = BATTERY.flatMap((t) =>

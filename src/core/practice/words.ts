@@ -131,7 +131,7 @@ const phaseWord: Readonly<Record<Phase, string>> = {
   rest: 'rest',
 };
 /** A phase as a word on the chart. */
-export const phaseWords = (phase: Phase): string => say(phaseWord[phase]);
+export const phaseWords = (phase: Phase): string => say(phaseWord[phase], { context: 'phase' });
 
 const AGAINST: Readonly<Record<NonNullable<ReturnType<typeof inTheWay>>, string>> = {
   place: 'it does not suit the place',
@@ -168,7 +168,7 @@ export function warningWords(w: Warning): string {
     case 'uncountered':
       return say('arches the low back, and nothing rounds it again afterwards.');
     case 'phase':
-      return say('comes after {{before}}, which is meant to be later.', { before: say(phaseWord[w.before]) });
+      return say('comes after {{before}}, which is meant to be later.', { before: phaseWords(w.before) });
     case 'time':
       return say('The practice takes {{minutes}} minutes; {{count}} were asked for.', {
         minutes: w.minutes.toFixed(1),

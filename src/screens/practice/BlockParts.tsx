@@ -60,7 +60,7 @@ export function BlockTitle({
       )}
       <Typography variant="caption" component="span" sx={{ display: 'block' }}>
         {say(found?.rung.name ?? 'not in this library')}
-        {found && found.rung.props.length > 0 ? ` · ${found.rung.props.join(', ')}` : ''}
+        {found && found.rung.props.length > 0 ? ` · ${found.rung.props.map((p) => say(p)).join(', ')}` : ''}
       </Typography>
       <Typography variant="caption" component="span" sx={{ display: 'block' }}>
         {why}

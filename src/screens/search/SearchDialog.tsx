@@ -49,7 +49,7 @@ export function SearchDialog({ onClose }: { onClose: () => void }) {
           blurOnSelect
           // What is found is worked out above, with its order.
           filterOptions={(all) => all}
-          groupBy={(e) => e.group}
+          groupBy={(e) => say(e.group)}
           getOptionLabel={(e) => e.label}
           getOptionKey={(e) => e.key}
           noOptionsText={

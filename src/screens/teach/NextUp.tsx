@@ -78,7 +78,7 @@ export function NextUp({
       <Typography lang={language} aria-label={say('Next')} sx={{ fontSize: 18 }}>
         {next ? (
           <>
-            {inLesson(say('Next:'))} <strong>{inLesson(rungOf(next.pose, next.rung)?.shape.name ?? next.pose)}</strong>
+            {inLesson('Next:')} <strong>{inLesson(rungOf(next.pose, next.rung)?.shape.name ?? next.pose)}</strong>
             {next.side === 'both' ? '' : ` ${SIDE_MARK[next.side]} ${inLesson(next.side)}`}
             {next.set ? `, ${setWords(next, inLesson)}` : ''}
             {children}
@@ -89,7 +89,7 @@ export function NextUp({
             )}
           </>
         ) : (
-          inLesson(say('Last one'))
+          inLesson('Last one')
         )}
       </Typography>
     </Box>

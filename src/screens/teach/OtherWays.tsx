@@ -172,7 +172,7 @@ function fetchWords(
   const fetched = propsOf(found.rung, side, depth, build)
     .filter((p) => p.prop !== 'wall')
     .map((p) => ownedWords(p.prop, p.height_cm, p.length_cm, sizes, inLesson));
-  const wall = found.rung.props.includes('wall') ? inLesson(say('at the wall')) : '';
+  const wall = found.rung.props.includes('wall') ? inLesson('at the wall') : '';
   const things = fetched.length > 0 ? inLesson('fetch {{things}}', { things: fetched.join(', ') }) : '';
   return [wall, things]
     .filter(Boolean)

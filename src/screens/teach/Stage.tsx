@@ -65,15 +65,15 @@ export function Stage({
   const status = !state.running
     ? started
       ? inLesson('paused')
-      : inLesson(say('ready when you are'))
+      : inLesson('ready when you are')
     : state.stage === 'moving'
       ? isNextSet(state.items, state.index)
         ? inLesson('rest')
-        : inLesson(say('getting there'))
+        : inLesson('getting there')
       : [
           count && count.of > 1 ? inLesson('{{time}} of {{of}}', { time: count.time, of: count.of }) : '',
-          count ? inLesson(say('{{count}} breaths left'), { count: count.breathsLeft }) : '',
-          part && part.part !== 'arrive' ? `${inLesson(say(PART_WORDS[part.part]))} ${Math.ceil(part.left)}` : '',
+          count ? inLesson('{{count}} breaths left', { count: count.breathsLeft }) : '',
+          part && part.part !== 'arrive' ? `${inLesson(PART_WORDS[part.part])} ${Math.ceil(part.left)}` : '',
         ]
           .filter(Boolean)
           .join(' · ');
@@ -108,7 +108,7 @@ export function Stage({
         <Typography sx={{ fontSize: { xs: 20, md: 26 }, mt: 0.5 }}>
           {[
             item.side === 'both'
-              ? inLesson(say('both sides'))
+              ? inLesson('both sides')
               : `${SIDE_MARK[item.side]} ${inLesson('{{side}} side', { side: inLesson(item.side, { context: 'stem' }) })}`,
             inLesson(found?.rung.name ?? ''),
             setWords(item, inLesson),
@@ -128,7 +128,7 @@ export function Stage({
           {count && (
             <Breath
               count={count.breath}
-              tap={state.pacing === 'taps' ? inLesson(say('tap a breath')) : null}
+              tap={state.pacing === 'taps' ? inLesson('tap a breath') : null}
               onTap={() => send({ type: 'breath' })}
             />
           )}

@@ -11,6 +11,7 @@ export const OF_CONSTANTS: Phrases = {
   deepest: 'am tiefsten',
   'it is more demanding than was wished': 'es ist anspruchsvoller als gewünscht',
   'runs against a caution here': 'verstößt hier gegen eine Vorsicht',
+  counter_phase: 'ausgleichen',
   back_view: 'hinten',
   cramp: 'Krampf',
   meniscus: 'Meniskus',

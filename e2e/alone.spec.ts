@@ -95,7 +95,7 @@ test(
   },
 );
 
-test('the demo says what it is, keeps to itself, and can be begun afresh', async ({ page }) => {
+test('the demo says what it is, keeps to itself, and can be begun afresh', FULL, async ({ page }) => {
   await openDemo(page, '/students');
   await expect(page.getByText('everyone here is made up')).toBeVisible();
   await page.getByRole('button', { name: 'Archive Maren Tideway' }).click();

@@ -247,45 +247,47 @@ test('pushes, holds and counts with the stand-ins', FULL, async ({ page }) => {
   });
 });
 
-test('a limb is dragged to its reading, a reading is put right with its history, measuring is parked', async ({
-  page,
-}) => {
-  await openDemo(page);
-  await page.goto(osk);
-  await tests(page)
-    .getByRole('button', { name: /^Straight leg raise/ })
-    .click();
-  const value = page.getByLabel('Leg above the floor, degrees');
-  await expect(value).toHaveValue('');
-  const knob = page.locator('[data-knob]');
-  const box = await knob.boundingBox();
-  if (!box) throw new Error('no knob');
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(box.x - 30, box.y - 20, { steps: 6 });
-  await page.mouse.up();
-  await expect(value).toHaveValue(/^\d+$/);
+test(
+  'a limb is dragged to its reading, a reading is put right with its history, measuring is parked',
+  FULL,
+  async ({ page }) => {
+    await openDemo(page);
+    await page.goto(osk);
+    await tests(page)
+      .getByRole('button', { name: /^Straight leg raise/ })
+      .click();
+    const value = page.getByLabel('Leg above the floor, degrees');
+    await expect(value).toHaveValue('');
+    const knob = page.locator('[data-knob]');
+    const box = await knob.boundingBox();
+    if (!box) throw new Error('no knob');
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x - 30, box.y - 20, { steps: 6 });
+    await page.mouse.up();
+    await expect(value).toHaveValue(/^\d+$/);
 
-  await page.getByText(/^Kept so far: 1/).click();
-  await page.getByRole('button', { name: 'Correct this value' }).first().click();
-  await page.getByLabel('Trials').fill('700');
-  await page.getByRole('button', { name: 'Save the correction' }).first().click();
-  await expect(page.getByText(/10° to 150°/)).toBeVisible();
-  await page.getByLabel('Trials').fill('71 73');
-  await page.getByRole('button', { name: 'Save the correction' }).first().click();
-  await expect(page.getByText(/\(before: .*changed/)).toBeVisible();
+    await page.getByText(/^Kept so far: 1/).click();
+    await page.getByRole('button', { name: 'Correct this value' }).first().click();
+    await page.getByLabel('Trials').fill('700');
+    await page.getByRole('button', { name: 'Save the correction' }).first().click();
+    await expect(page.getByText(/10° to 150°/)).toBeVisible();
+    await page.getByLabel('Trials').fill('71 73');
+    await page.getByRole('button', { name: 'Save the correction' }).first().click();
+    await expect(page.getByText(/\(before: .*changed/)).toBeVisible();
 
-  await chooseTests(page, 'Full length');
-  await page.getByRole('button', { name: 'Skip this test' }).click();
-  await page.getByRole('menuitem', { name: 'no time today' }).click();
-  await expect(tests(page).getByText('left out: no time today')).toBeVisible();
-  await page.getByRole('button', { name: 'Park it' }).click();
-  await expect(page.getByText(/Measuring Osk Fennimore is parked/)).toBeVisible();
-  await page.getByRole('link', { name: 'Go on measuring' }).click();
-  await expect(tests(page).getByText('left out: no time today')).toBeVisible();
-});
+    await chooseTests(page, 'Full length');
+    await page.getByRole('button', { name: 'Skip this test' }).click();
+    await page.getByRole('menuitem', { name: 'no time today' }).click();
+    await expect(tests(page).getByText('left out: no time today')).toBeVisible();
+    await page.getByRole('button', { name: 'Park it' }).click();
+    await expect(page.getByText(/Measuring Osk Fennimore is parked/)).toBeVisible();
+    await page.getByRole('link', { name: 'Go on measuring' }).click();
+    await expect(tests(page).getByText('left out: no time today')).toBeVisible();
+  },
+);
 
-test('where the browser has no room, the reading stays in memory and says so', async ({ page }) => {
+test('where the browser has no room, the reading stays in memory and says so', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto(osk);
   await expect(page.getByText('16 of 16 readings')).toBeVisible();

@@ -61,7 +61,7 @@ test('a new student is asked nine questions first; one that is not sure closes e
   });
 });
 
-test('late pregnancy from Ask to a lesson: only what sits or lies on the side is built', async ({ page }) => {
+test('late pregnancy from Ask to a lesson: only what sits or lies on the side is built', FULL, async ({ page }) => {
   await messagesStay(page);
   await openDemo(page, '/student?id=demo-maren&step=ask');
   await tell(page, /Pregnant, last three months/);

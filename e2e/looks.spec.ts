@@ -47,7 +47,7 @@ const byNight = (path: string): boolean => VIEWS.findIndex(([, p]) => p === path
  * What a teacher works with is looked at in each run, the rest, made of the same parts, in `bin/test --full`. Each view
  * is opened once.
  */
-const MAIN = /^(today|ask|measure|findings|poses|practice|progress|weeks ahead|teach|class|print|settings)$/;
+const MAIN = /^(today|ask|measure|findings|poses|practice|teach|print)$/;
 const HALVES = [
   { views: VIEWS.filter(([name]) => MAIN.test(name)), when: {} },
   { views: VIEWS.filter(([name]) => !MAIN.test(name)), when: FULL },

@@ -334,71 +334,75 @@ test('a practice becomes a template, a file, and somebody else’s practice, fit
   });
 });
 
-test('a teacher’s own sequence: typed by names, asked about, fitted, two small changes taken', async ({ page }) => {
-  await page.goto('/demo');
-  await page.getByRole('link', { name: 'Maren Tideway' }).first().click();
-  await page
-    .getByRole('link', { name: /Practice/ })
-    .first()
-    .click();
-  const open = page.getByRole('button', { name: 'Your own sequence …' });
-  await expect(open).toBeEnabled();
-  await open.click();
-  const dialog = page.getByRole('dialog', { name: 'Your own sequence' });
-  const fit = dialog.getByRole('button', { name: 'Fit it to Maren' });
-
-  await test.step('nonsense is told to be none', async () => {
-    await dialog.getByLabel('One pose a line').fill('quarterly report');
-    await expect(dialog.getByText('1 line to look at.', { exact: false })).toBeVisible();
-    await expect(fit).toBeDisabled();
-  });
-
-  await test.step('a salutation is known, however it is written', async () => {
-    await dialog.getByLabel('One pose a line').fill('3 x surya namaskar');
-    const read = dialog.getByRole('region', { name: 'As it is read' });
-    await expect(read.getByRole('strong').filter({ hasText: 'Sun salutation A' })).toBeVisible();
-    await expect(read.getByText('3 times')).toBeVisible();
-    await expect(read.getByText(/^\d poses, a breath each/)).toBeVisible();
-    await expect(fit).toBeEnabled();
-  });
-
-  await test.step('names in many ways are read; what is not sure is asked', async () => {
-    await dialog
-      .getByLabel('One pose a line')
-      .fill('Warm up:\nCat cow x 8\nlow lunge 1 min\npiegon 2 min each side\ndog\nSavasana 4 min');
-    const read = dialog.getByRole('region', { name: 'As it is read' });
-    for (const name of ['Cat-cow', 'Low lunge', 'Pigeon', 'Corpse pose'])
-      await expect(read.getByRole('strong').filter({ hasText: name })).toBeVisible();
-    await read.getByLabel('“dog” is').selectOption({ label: 'Downward-facing dog' });
-    await expect(read.getByRole('strong').filter({ hasText: 'Downward-facing dog' })).toBeVisible();
-    await fit.click();
-    await expect(page.getByRole('heading', { name: 'Your sequence for Maren' })).toBeVisible();
-    const items = page.getByRole('list', { name: 'Practice items' });
-    await expect(items.getByText('Pigeon', { exact: false }).first()).toBeVisible();
-  });
-
-  await test.step('small changes are taken one by one, and taken back', async () => {
-    const changes = page.getByRole('region', { name: 'Small changes' });
-    const rows = page.getByRole('list', { name: 'Practice items' }).locator(':scope > li');
-    const before = await rows.allInnerTexts();
-    await changes
-      .getByRole('button', { name: /^Take it/ })
+test(
+  'a teacher’s own sequence: typed by names, asked about, fitted, two small changes taken',
+  FULL,
+  async ({ page }) => {
+    await page.goto('/demo');
+    await page.getByRole('link', { name: 'Maren Tideway' }).first().click();
+    await page
+      .getByRole('link', { name: /Practice/ })
       .first()
       .click();
-    await expect.poll(() => rows.allInnerTexts()).not.toEqual(before);
-    const once = await rows.allInnerTexts();
-    await changes
-      .getByRole('button', { name: /^Take it/ })
-      .first()
-      .click();
-    await expect.poll(() => rows.allInnerTexts()).not.toEqual(once);
-    await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
-    await expect.poll(() => rows.allInnerTexts()).toEqual(once);
-    await page.reload();
-    await expect(page.getByRole('heading', { name: 'Your sequence for Maren' })).toBeVisible();
-    await expect.poll(() => rows.allInnerTexts()).toEqual(once);
-  });
-});
+    const open = page.getByRole('button', { name: 'Your own sequence …' });
+    await expect(open).toBeEnabled();
+    await open.click();
+    const dialog = page.getByRole('dialog', { name: 'Your own sequence' });
+    const fit = dialog.getByRole('button', { name: 'Fit it to Maren' });
+
+    await test.step('nonsense is told to be none', async () => {
+      await dialog.getByLabel('One pose a line').fill('quarterly report');
+      await expect(dialog.getByText('1 line to look at.', { exact: false })).toBeVisible();
+      await expect(fit).toBeDisabled();
+    });
+
+    await test.step('a salutation is known, however it is written', async () => {
+      await dialog.getByLabel('One pose a line').fill('3 x surya namaskar');
+      const read = dialog.getByRole('region', { name: 'As it is read' });
+      await expect(read.getByRole('strong').filter({ hasText: 'Sun salutation A' })).toBeVisible();
+      await expect(read.getByText('3 times')).toBeVisible();
+      await expect(read.getByText(/^\d poses, a breath each/)).toBeVisible();
+      await expect(fit).toBeEnabled();
+    });
+
+    await test.step('names in many ways are read; what is not sure is asked', async () => {
+      await dialog
+        .getByLabel('One pose a line')
+        .fill('Warm up:\nCat cow x 8\nlow lunge 1 min\npiegon 2 min each side\ndog\nSavasana 4 min');
+      const read = dialog.getByRole('region', { name: 'As it is read' });
+      for (const name of ['Cat-cow', 'Low lunge', 'Pigeon', 'Corpse pose'])
+        await expect(read.getByRole('strong').filter({ hasText: name })).toBeVisible();
+      await read.getByLabel('“dog” is').selectOption({ label: 'Downward-facing dog' });
+      await expect(read.getByRole('strong').filter({ hasText: 'Downward-facing dog' })).toBeVisible();
+      await fit.click();
+      await expect(page.getByRole('heading', { name: 'Your sequence for Maren' })).toBeVisible();
+      const items = page.getByRole('list', { name: 'Practice items' });
+      await expect(items.getByText('Pigeon', { exact: false }).first()).toBeVisible();
+    });
+
+    await test.step('small changes are taken one by one, and taken back', async () => {
+      const changes = page.getByRole('region', { name: 'Small changes' });
+      const rows = page.getByRole('list', { name: 'Practice items' }).locator(':scope > li');
+      const before = await rows.allInnerTexts();
+      await changes
+        .getByRole('button', { name: /^Take it/ })
+        .first()
+        .click();
+      await expect.poll(() => rows.allInnerTexts()).not.toEqual(before);
+      const once = await rows.allInnerTexts();
+      await changes
+        .getByRole('button', { name: /^Take it/ })
+        .first()
+        .click();
+      await expect.poll(() => rows.allInnerTexts()).not.toEqual(once);
+      await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+      await expect.poll(() => rows.allInnerTexts()).toEqual(once);
+      await page.reload();
+      await expect(page.getByRole('heading', { name: 'Your sequence for Maren' })).toBeVisible();
+      await expect.poll(() => rows.allInnerTexts()).toEqual(once);
+    });
+  },
+);
 
 test(
   'a flow goes in rounds and says how to get from pose to pose; a round comes apart and is made again',

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test';
-import { openDemo, stored } from './teacher';
+import { FULL, openDemo, stored } from './teacher';
 
 const timer = async (page: Page): Promise<number> => {
   const [m, s] = (await page.getByRole('timer').innerText()).split(':').map(Number);
@@ -111,7 +111,7 @@ test('a practice is taught with a swap, an easier rung, a stop for pain, a reloa
   });
 });
 
-test('a lesson is said in the language of whoever is taught, and in English at a touch', async ({ page }) => {
+test('a lesson is said in the language of whoever is taught, and in English at a touch', FULL, async ({ page }) => {
   await openDemo(page);
   await page.goto('/demo/student?id=demo-maren&step=ask');
   await page.getByLabel('Language of their pages').click();

@@ -211,7 +211,7 @@ test('a student is edited, archived and brought back', FULL, async ({ page }) =>
   await expect(page.getByRole('link', { name: 'Pell Mooring', exact: true })).toBeVisible();
 });
 
-test('a caution that says refer now stops tests and practices', async ({ page }) => {
+test('a caution that says refer now stops tests and practices', FULL, async ({ page }) => {
   await page.goto('/studio/students?add=1');
   await page.getByRole('combobox', { name: 'Cautions' }).click();
   await page.getByRole('option', { name: /One calf or thigh hot/ }).click();

@@ -92,7 +92,7 @@ describe('the weeks ahead by what was done', () => {
     expect(few.changes.map((c) => c.kind)).toEqual(['missed', 'missed', 'held']);
     expect(few.changes.at(-1)).toMatchObject({ week: 1, why: ['too-few', 'missed'] });
     expect(dayChangeSentences(few.changes)).toEqual([
-      expect.stringMatching(/^Monday 2 November and Friday 6 November were missed/),
+      expect.stringMatching(/^Nothing is in the log for Monday 2 November and Friday 6 November: missed/),
       expect.stringMatching(/^Week 2 stays as week 1: .*half of last week/),
     ]);
   });

@@ -12,7 +12,6 @@ import type { Progression } from './plan';
 import type { ChangeVerdict } from './point';
 import type { Trend } from './trend';
 import { RETEST_DAYS, type Retest } from './retest';
-import { plural } from '@/core/plural';
 
 export const VERDICT_WORDS: Readonly<Record<ChangeVerdict, string>> = {
   changed: 'changed',
@@ -128,17 +127,17 @@ export const HELD_BACK_WORDS: Readonly<Record<HeldBack, string>> = {
   'too-few': 'two practices are not in the log yet',
 };
 
-/** What the weeks ahead become by what was done, as sentences; days that were missed for good share one. */
+/** What the weeks ahead become by what was done, as sentences; days that nothing makes up for share one. */
 export function dayChangeSentences(changes: readonly DayChange[]): string[] {
   const missed = changes.flatMap((c) => (c.kind === 'missed' ? [weekdayWords(c.day)] : []));
   return [
     ...changes.flatMap((c) => (c.kind === 'other-day' || c.kind === 'moved' ? [movedWords(c)] : [])),
     ...(missed.length > 0
       ? [
-          say('{{dAYS}} {{plural}} missed. Nothing to make up for: the next day goes on as planned.', {
-            dAYS: DAYS.format(missed),
-            plural: plural(missed.length, 'was', 'were'),
-          }),
+          say(
+            'Nothing is in the log for {{days}}: missed, then, and nothing to make up for. The next day goes on as planned.',
+            { days: DAYS.format(missed) },
+          ),
         ]
       : []),
     ...changes.flatMap((c) =>
@@ -157,7 +156,7 @@ export function dayChangeSentences(changes: readonly DayChange[]): string[] {
 const DAYS = listing('en-GB');
 const movedWords = (c: Extract<DayChange, { kind: 'other-day' | 'moved' }>): string =>
   c.kind === 'moved'
-    ? say('{{weekday}} was missed: {{weekday2}} is free for it.', {
+    ? say('Nothing is in the log for {{weekday}}: {{weekday2}} is free for it.', {
         weekday: weekdayWords(c.day),
         weekday2: weekdayWords(c.to),
       })
@@ -166,7 +165,9 @@ const movedWords = (c: Extract<DayChange, { kind: 'other-day' | 'moved' }>): str
         weekday2: weekdayWords(c.to),
       });
 const heldWords = (why: HeldBack | 'missed'): string =>
-  why === 'missed' ? say('half of last week’s days or more were missed') : say(HELD_BACK_WORDS[why]);
+  why === 'missed'
+    ? say('half of last week’s days or more were missed, or are not in the log')
+    : say(HELD_BACK_WORDS[why]);
 
 export const PROGRESSION_WORDS: Readonly<Record<Progression, string>> = {
   'as-they-are': 'Holds as they are.',

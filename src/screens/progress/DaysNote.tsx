@@ -27,6 +27,11 @@ export function DaysNote({ adapted, onPut }: { adapted: AdaptedDays; onPut: () =
           <li key={sentence}>{sentence}</li>
         ))}
       </Box>
+      {adapted.changes.some((c) => c.kind === 'missed' || c.kind === 'moved') && (
+        <Typography sx={{ color: 'var(--ink-2)' }}>
+          {say('A day that was done after all: mark it done in its week below, and it counts.')}
+        </Typography>
+      )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button size="small" variant="contained" onClick={onPut}>
           {say('Make these changes')}

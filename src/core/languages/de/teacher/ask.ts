@@ -50,7 +50,7 @@ export const ASK: Phrases = {
   'Everything of {{name}} is deleted.': 'Alles von {{name}} ist gelöscht.',
   'Delete {{name}} for good?': '{{name}} für immer löschen?',
   'Answers, readings, practices, lessons, weeks and pictures go, and what was removed before. There is no undo. Backups made before still hold this student, and old words may stay for a while in the browser’s own files.':
-    'Antworten, Messwerte, Praxen, Stunden, Wochen und Bilder gehen, auch was vorher entfernt wurde. Ein Zurück gibt es nicht. Frühere Sicherungen enthalten diese Person weiterhin, und alte Worte können eine Weile in den Dateien des Browsers bleiben.',
+    'Antworten, Messwerte, Übungseinheiten, Stunden, Wochen und Bilder gehen, auch was vorher entfernt wurde. Ein Zurück gibt es nicht. Frühere Sicherungen enthalten diese Person weiterhin, und alte Worte können eine Weile in den Dateien des Browsers bleiben.',
   'Saved. Save it again': 'Gesichert. Noch einmal sichern',
   'Save a file first': 'Zuerst eine Datei sichern',
   'Without a file nothing of this student can ever be brought back.':
@@ -177,7 +177,7 @@ export const ASK: Phrases = {
   'All asked.': 'Alle gefragt.',
   '{{what}} of {{qUESTIONS}} asked': '{{what}} von {{qUESTIONS}} gefragt',
   'They take a minute. Measuring, poses and practices open when all are answered. “Not sure” counts as yes until somebody who knows has looked.':
-    'Sie dauern eine Minute. Messen, Haltungen und Praxen öffnen sich, wenn alle beantwortet sind. „Nicht sicher“ zählt als Ja, bis jemand mit Fachkenntnis hingeschaut hat.',
+    'Sie dauern eine Minute. Messen, Haltungen und Übungseinheiten öffnen sich, wenn alle beantwortet sind. „Nicht sicher“ zählt als Ja, bis jemand mit Fachkenntnis hingeschaut hat.',
   '▲ It was told as a caution and stands below. If that was a mistake, take it off there.':
     '▲ Es wurde als Vorsicht angegeben und steht unten. Wenn das ein Versehen war, nimm es dort heraus.',
   'Who asked': 'Wer gefragt hat',
@@ -192,7 +192,7 @@ export const ASK: Phrases = {
   'That is all': 'Das ist alles',
   'What hurt': 'Was geschmerzt hat',
   'Closed for this side until you clear it: in rankings, practices, classes and while you teach.':
-    'Für diese Seite geschlossen, bis du es freigibst: in Ranglisten, Praxen, Kursen und beim Unterrichten.',
+    'Für diese Seite geschlossen, bis du es freigibst: in Ranglisten, Übungseinheiten, Kursen und beim Unterrichten.',
   'Clear it': 'Freigeben',
   'Why it may be done again': 'Warum es wieder geht',
   'For example: a physiotherapist has looked': 'Zum Beispiel: die Physiotherapie hat hingeschaut',

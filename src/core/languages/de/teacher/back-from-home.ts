@@ -32,8 +32,8 @@ export const BACK_FROM_HOME: Phrases = {
   'A practice for {{first}}’s phone': 'Eine Praxis für das Telefon von {{first}}',
   'One file that plays on any phone or computer, without a network. Shapes are drawn as {{first}} does them, with a bell and an easier shape at hand. A square code brings back what was done.':
     'Eine Datei, die ohne Netz auf jedem Telefon oder Rechner läuft. Die Haltungen sind gezeichnet, wie {{first}} sie macht, mit Glocke und einer leichteren zur Hand. Ein Quadratcode bringt zurück, was geübt wurde.',
-  'Practices in the file': 'Praxen in der Datei',
-  'Practices in it': 'Praxen darin',
+  'Practices in the file': 'Übungseinheiten in der Datei',
+  'Practices in it': 'Übungseinheiten darin',
   '{{title}}, {{count}} minutes': '{{title}}, {{count}} Minuten',
   'Language of the page': 'Sprache der Seite',
   'Words that you wrote yourself stay as they are.': 'Worte, die du selbst geschrieben hast, bleiben, wie sie sind.',

@@ -90,7 +90,7 @@ export const FINDINGS: Phrases = {
   '{{withUnit}} less than the {{otherSide}}, more than the error of {{withUnit2}}':
     '{{withUnit}} weniger als {{otherSide}}, mehr als der Fehler von {{withUnit2}}',
   'Expected end {{withUnit}} (8 in 10 sure: {{withUnit2}} to {{withUnit3}}), typical {{withUnit4}} ± {{count}} ({{source}}).':
-    'Erwartetes Ende {{withUnit}} (zu 8 in 10 sicher: {{withUnit2}} bis {{withUnit3}}), üblich {{withUnit4}} ± {{count}} ({{source}}).',
+    'Erwartetes Ende {{withUnit}} (zu 80 % sicher: {{withUnit2}} bis {{withUnit3}}), üblich {{withUnit4}} ± {{count}} ({{source}}).',
   'What stops it, as the share of draws in which each has the largest part:':
     'Was es aufhält, als Anteil der Ziehungen, in denen jedes den größten Teil hat:',
   'It rests on these readings, and on all others of both sides through the model:':
@@ -104,7 +104,7 @@ export const FINDINGS: Phrases = {
   ', so take it with more care': ', also nimm es mit mehr Vorsicht',
   '{{plain}}. Members told as one: {{members}}.': '{{plain}}. Zusammen genannt: {{members}}.',
   '{{capital}}, by its least tolerant member. In numbers: {{tolerance}} SD (8 in 10 sure: {{low}} to {{high}}); typical people {{typical}} ± {{sd}}.':
-    '{{capital}}, nach dem am wenigsten toleranten Mitglied. In Zahlen: {{tolerance}} SD (zu 8 in 10 sicher: {{low}} bis {{high}}); übliche Leute {{typical}} ± {{sd}}.',
+    '{{capital}}, nach dem am wenigsten toleranten Mitglied. In Zahlen: {{tolerance}} SD (zu 80 % sicher: {{low}} bis {{high}}); übliche Leute {{typical}} ± {{sd}}.',
   'It is called short only above 70 in 100: here {{inHundred}}.':
     'Kurz heißt es erst über 70 von 100: hier {{inHundred}}.',
   'That it is the <1>{{name}}</1>, {{inHundred}}, rests most on these readings:':
@@ -129,5 +129,5 @@ export const FINDINGS: Phrases = {
   '◁ left': '◁ links',
   'right ▷': 'rechts ▷',
   'Further from the name is more length. Dot: this student, deeper water where fewer people have less; line: 8 in 10 sure; pale: two in three typical people. Diamond and dots: strength beside typical with the error of measuring, where a test speaks mainly about it.':
-    'Weiter weg vom Namen heißt mehr Länge. Punkt: diese Person, tieferes Wasser, wo weniger Leute weniger haben; Linie: zu 8 in 10 sicher; blass: zwei von drei üblichen Leuten. Raute mit Punkten: Kraft neben üblichen Leuten mit dem Messfehler, wo ein Test vor allem davon spricht.',
+    'Weiter weg vom Namen heißt mehr Länge. Punkt: diese Person, tieferes Wasser, wo weniger Leute weniger haben; Linie: zu 80 % sicher; blass: zwei von drei üblichen Leuten. Raute mit Punkten: Kraft neben üblichen Leuten mit dem Messfehler, wo ein Test vor allem davon spricht.',
 };

@@ -143,7 +143,7 @@ export const OF_CONSTANTS: Phrases = {
   consent: 'Einverständnis',
   'the nine questions': 'die neun Fragen',
   students: 'Personen',
-  practices: 'Praxen',
+  practices: 'Übungseinheiten',
   lesson: 'Stunde',
   lessons: 'Stunden',
   'own pose': 'eigene Haltung',

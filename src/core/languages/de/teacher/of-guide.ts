@@ -72,7 +72,7 @@ export const OF_GUIDE: Phrases = {
   'Type any name to find a pose that is not in the list. It says why it is not there.':
     'Tippe einen Namen, um eine Haltung zu finden, die nicht in der Liste ist. Dort steht, warum sie fehlt.',
   'Star what you like to teach; press “Never use” for what you never teach. Practices follow both.':
-    'Gib dem, was du gern unterrichtest, einen Stern; drück „Nie verwenden“ bei dem, was du nie unterrichtest. Praxen richten sich nach beidem.',
+    'Gib dem, was du gern unterrichtest, einen Stern; drück „Nie verwenden“ bei dem, was du nie unterrichtest. Übungseinheiten richten sich nach beidem.',
   'Building a practice': 'Eine Praxis bauen',
   'Say how many minutes there are. Under Wishes you can set style, place, props and a pose to work towards.':
     'Sag, wie viele Minuten es sind. Unter Wünsche setzt du Stil, Ort, Hilfsmittel und eine Haltung, auf die es hingeht.',

@@ -139,10 +139,10 @@ export const OF_WORDS: Phrases = {
   pushes: 'Druckwerte',
   'holds and counts': 'gehaltene Zeiten und Zählungen',
   'it ended in pain; or as a clinician says': 'es endete mit Schmerz; oder wie jemand vom Fach sagt',
-  'one of the last practices was stopped for pain': 'eine der letzten Praxen wurde wegen Schmerz beendet',
+  'one of the last practices was stopped for pain': 'eine der letzten Übungseinheiten wurde wegen Schmerz beendet',
   'something was felt as too much': 'etwas war als zu viel zu spüren',
   'less than seven tenths of them was done': 'weniger als sieben Zehntel davon wurden getan',
-  'two practices are not in the log yet': 'noch stehen keine zwei Praxen im Protokoll',
+  'two practices are not in the log yet': 'noch stehen keine zwei Übungseinheiten im Protokoll',
   'A breath longer, where the last two times were easy.':
     'Einen Atemzug länger, wo die letzten zwei Male leicht waren.',
   'The next rung, where the last two times were easy; else as they are.':

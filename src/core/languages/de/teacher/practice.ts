@@ -205,7 +205,7 @@ export const PRACTICE: Phrases = {
   'The template is removed.': 'Die Vorlage ist entfernt.',
   'Bring a practice in': 'Eine Praxis hereinholen',
   'Practice file': 'Datei einer Praxis',
-  Practices: 'Praxen',
+  Practices: 'Übungseinheiten',
   'None yet.': 'Noch keine.',
   '{{what}}{{round}} minutes, {{items}} items': '{{what}}{{round}} Minuten, {{items}} Teile',
   'Start from {{title}}{{what}}': 'Ausgehen von {{title}}{{what}}',

@@ -76,12 +76,12 @@ export const PROGRESS_WORDS: Phrases = {
   'What there is does not tell why. Test what is still open, try another aim, or refer to a clinician.':
     'Was da ist, sagt nicht, warum. Teste, was noch offen ist, versuch ein anderes Ziel, oder verweise an jemanden vom Fach.',
   '{{why}}: {{count}} weeks': '{{why}}: {{count}} Wochen',
-  '{{dAYS}} {{plural}} missed. Nothing to make up for: the next day goes on as planned.':
-    'Ausgefallen: {{dAYS}} {{plural}}. Nichts nachzuholen: der nächste Tag geht weiter wie geplant.',
+  'Nothing is in the log for {{days}}: missed, then, and nothing to make up for. The next day goes on as planned.':
+    'Für {{days}} steht nichts im Protokoll: also ausgefallen, und nichts nachzuholen. Der nächste Tag geht weiter wie geplant.',
   'Week {{what}} stays as week {{week}}: {{why}}.': 'Woche {{what}} bleibt wie Woche {{week}}: {{why}}.',
-  '{{weekday}} was missed: {{weekday2}} is free for it.': '{{weekday}} fiel aus: {{weekday2}} ist dafür frei.',
+  'Nothing is in the log for {{weekday}}: {{weekday2}} is free for it.':
+    'Für {{weekday}} steht nichts im Protokoll: {{weekday2}} ist dafür frei.',
   '{{weekday}} was done on {{weekday2}}: it counts.': '{{weekday}} wurde am {{weekday2}} getan: es zählt.',
-  'half of last week’s days or more were missed': 'die Hälfte der Tage letzter Woche oder mehr fiel aus',
-  was: 'war',
-  were: 'waren',
+  'half of last week’s days or more were missed, or are not in the log':
+    'die Hälfte der Tage letzter Woche oder mehr fiel aus oder steht nicht im Protokoll',
 };

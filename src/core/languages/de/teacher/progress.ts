@@ -1,6 +1,8 @@
 import type { Phrases } from '../../phrases';
 
 export const PROGRESS: Phrases = {
+  'A day that was done after all: mark it done in its week below, and it counts.':
+    'Ein Tag, der doch getan wurde: markiere ihn unten in seiner Woche als getan, dann zählt er.',
   'The calendar is saved.': 'Der Kalender ist gesichert.',
   'a day': 'ein Tag',
   'One of its days is not a date.': 'Einer seiner Tage ist kein Datum.',
@@ -47,8 +49,9 @@ export const PROGRESS: Phrases = {
   'd MMM yyyy': 'd. MMM yyyy',
   'None with these words.': 'Keine mit diesen Worten.',
   'Search the log': 'Das Protokoll durchsuchen',
-  '{{days}} days, {{taught}} practices, {{read}} readings': '{{days}} Tage, {{taught}} Praxen, {{read}} Messwerte',
-  'Practices taught, and done at home': 'Unterrichtete Praxen, auch zu Hause geübt',
+  '{{days}} days, {{taught}} practices, {{read}} readings':
+    '{{days}} Tage, {{taught}} Übungseinheiten, {{read}} Messwerte',
+  'Practices taught, and done at home': 'Unterrichtete Übungseinheiten, auch zu Hause geübt',
   Readings: 'Messwerte',
   ' · at home': ' · zu Hause',
   'Correct: {{poseName}} {{side}}, item {{count}}': 'Berichtigen: {{poseName}} {{side}}, Teil {{count}}',
@@ -70,14 +73,14 @@ export const PROGRESS: Phrases = {
   ', if the tests allow it': ', wenn die Tests es erlauben',
   'Worked out from the student’s tolerances, in SD of typical people: what would make all of a rung comfortable, muscle by muscle. It is {{count}} weeks a rung. A change of length can be told after four to six (rules of thumb, ours). The tests decide, not the calendar. What joint or bone stops is left out of the weeks; there the shape is changed.':
     'Aus den Toleranzen der Person berechnet: was alles an einer Stufe angenehm machen würde, Muskel für Muskel, in SD üblicher Leute. Je Stufe sind es {{count}} Wochen. Eine Änderung der Länge lässt sich nach vier bis sechs sagen (Faustregeln von uns). Die Tests entscheiden, nicht der Kalender. Was Gelenk oder Knochen aufhält, bleibt aus den Wochen; dort wird die Haltung geändert.',
-  'Build practices that lead there': 'Praxen bauen, die dorthin führen',
+  'Build practices that lead there': 'Übungseinheiten bauen, die dorthin führen',
   'over {{count}}': 'über {{count}}',
   ' (not a muscle)': ' (kein Muskel)',
   ' and {{count}} more': ' und {{count}} weitere',
   'All of it is within reach.': 'Alles davon ist in Reichweite.',
   'Today {{count}} of 100 of its way.': 'Heute {{count}} von 100 ihres Wegs.',
   'Its entry is not within reach yet: practices prepare it until it is.':
-    'Ihr Einstieg ist noch nicht in Reichweite: Praxen bereiten sie vor, bis er es ist.',
+    'Ihr Einstieg ist noch nicht in Reichweite: Übungseinheiten bereiten sie vor, bis er es ist.',
   '{{far}} Missing to all of it: {{missing}}{{more}}.': '{{far}} Zu allem fehlen: {{missing}}{{more}}.',
   ', done': ', getan',
   ', missed': ', ausgefallen',
@@ -127,7 +130,7 @@ export const PROGRESS: Phrases = {
   '{{what}}: {{then}} then, {{now}} now. {{words}}': '{{what}}: damals {{then}}, jetzt {{now}}. {{words}}',
   'Nothing written down yet': 'Noch ist nichts aufgeschrieben',
   'What you measure and teach is kept here, newest first: practices with what was felt, and every reading.':
-    'Was du misst und unterrichtest, steht hier, das Neueste zuerst: Praxen mit dem, was gespürt wurde, und jeder Messwert.',
+    'Was du misst und unterrichtest, steht hier, das Neueste zuerst: Übungseinheiten mit dem, was gespürt wurde, und jeder Messwert.',
   'Progress of {{name}}': 'Verlauf von {{name}}',
   'Parts of progress': 'Teile des Verlaufs',
   '{{then}} then, {{now}} now: {{verdict}}': 'damals {{then}}, jetzt {{now}}: {{verdict}}',

@@ -23,7 +23,7 @@ export const SETTINGS: Phrases = {
   'Empty this studio': 'Dieses Studio leeren',
   'Empty this studio?': 'Dieses Studio leeren?',
   'Every student, reading, practice, log, photo and setting of this studio is removed from this browser. Save a backup first if you may want it again. Undo works as long as this page is open.':
-    'Alle Personen, Messwerte, Praxen, Protokolle, Fotos und Einstellungen dieses Studios werden aus diesem Browser entfernt. Sichere vorher, wenn du sie vielleicht wieder brauchst. Zurücknehmen geht, solange diese Seite offen ist.',
+    'Alle Personen, Messwerte, Übungseinheiten, Protokolle, Fotos und Einstellungen dieses Studios werden aus diesem Browser entfernt. Sichere vorher, wenn du sie vielleicht wieder brauchst. Zurücknehmen geht, solange diese Seite offen ist.',
   'This studio is empty.': 'Dieses Studio ist leer.',
   'Empty it': 'Leeren',
   'Everything is in the locked file.': 'Alles steht in der verschlossenen Datei.',
@@ -37,7 +37,7 @@ export const SETTINGS: Phrases = {
   'the address': 'die Adresse',
   Files: 'Dateien',
   'One file holds everything of this studio: students, readings, practices, templates, logs, weeks ahead, classes, visits, your own poses and settings. A file that you bring in is shown first, beside what is here; what is newer here stays.':
-    'Eine Datei enthält alles aus diesem Studio: Personen, Messwerte, Praxen, Vorlagen, Protokolle, Wochen voraus, Kurse, Termine, deine eigenen Haltungen und Einstellungen. Eine Datei, die du hereinholst, wird zuerst gezeigt, neben dem, was hier ist; was hier neuer ist, bleibt.',
+    'Eine Datei enthält alles aus diesem Studio: Personen, Messwerte, Übungseinheiten, Vorlagen, Protokolle, Wochen voraus, Kurse, Termine, deine eigenen Haltungen und Einstellungen. Eine Datei, die du hereinholst, wird zuerst gezeigt, neben dem, was hier ist; was hier neuer ist, bleibt.',
   'Save a backup of everything': 'Alles sichern',
   'Save a locked backup': 'Verschlossen sichern',
   'Bring a file in': 'Datei hereinholen',
@@ -74,7 +74,7 @@ export const SETTINGS: Phrases = {
     'Alles, was sich darin lesen lässt, ist schon hier, oder hier neuer.',
   'Students in the file': 'Personen in der Datei',
   'What was asked': 'Was gefragt wurde',
-  'Readings, practices, lessons, weeks': 'Messwerte, Praxen, Stunden, Wochen',
+  'Readings, practices, lessons, weeks': 'Messwerte, Übungseinheiten, Stunden, Wochen',
   '{{counted}} the same here and there.': '{{counted}} hier und dort gleich.',
   'student is': 'Person ist',
   'students are': 'Personen sind',

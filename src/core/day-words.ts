@@ -1,4 +1,4 @@
-import { LOCALES } from './languages/language';
+import { LOCALES, type Language } from './languages/language';
 import { spokenLanguage } from './languages/spoken';
 
 /**
@@ -12,12 +12,12 @@ export function dayWords(day: string, month: 'short' | 'long' = 'short'): string
     : at.toLocaleDateString(LOCALES[spokenLanguage()], { day: 'numeric', month, year: 'numeric', timeZone: 'UTC' });
 }
 
-/** A day within weeks that are known: "Tuesday 3 March". */
-export function weekdayWords(day: string): string {
+/** A day within weeks that are known: "Tuesday 3 March"; in the teacher's language where none is told. */
+export function weekdayWords(day: string, language: Language = spokenLanguage()): string {
   const at = new Date(`${day}T12:00:00Z`);
   const part = (options: Intl.DateTimeFormatOptions): string =>
-    at.toLocaleDateString(LOCALES[spokenLanguage()], { ...options, timeZone: 'UTC' });
-  return `${part({ weekday: 'long' })}${spokenLanguage() === 'en' ? '' : ','} ${part({ day: 'numeric', month: 'long' })}`;
+    at.toLocaleDateString(LOCALES[language], { ...options, timeZone: 'UTC' });
+  return `${part({ weekday: 'long' })}${language === 'en' ? '' : ','} ${part({ day: 'numeric', month: 'long' })}`;
 }
 
 /** Days of the week in their order, Monday first. */

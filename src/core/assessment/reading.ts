@@ -1,4 +1,5 @@
-import { say } from '@/core/languages/spoken';
+import { decimals } from '@/core/languages/decimals';
+import { say, spokenLanguage } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { PAIN_KINDS } from '@/core/students/hurt';
 import { momentSchema, placeSchema, sideSchema, whereSchema } from '@/core/students/student';
@@ -159,6 +160,10 @@ export function withUnit(readout: Pick<Readout, 'unit'>, value: number): string 
   const rounded = String(Math.round(value * scale) / scale + 0).replace('-', '−');
   return readout.unit === 'grade' ? say('grade {{rounded}}', { rounded }) : `${rounded}${UNIT_SIGNS[readout.unit]}`;
 }
+
+/** `9.5 cm` as the teacher reads it where it stands by itself, not in a sentence: with the decimals of her language. */
+export const readWithUnit = (readout: Pick<Readout, 'unit'>, value: number): string =>
+  decimals(withUnit(readout, value), spokenLanguage());
 
 /**
  * Degrees of range that slow breathing or one contract and release wins, from which on it was held back, not short

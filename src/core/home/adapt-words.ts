@@ -1,3 +1,5 @@
+import type { Say } from '@/core/languages/as-written';
+import type { Language } from '@/core/languages/language';
 import { say } from '@/core/languages/spoken';
 import { weekdayWords } from '@/core/day-words';
 import { shapeById, rungOf } from '@/core/poses';
@@ -69,17 +71,24 @@ export const missedSentence = (times: number, planned: number | null): string =>
       )
     : '';
 
+/** What a message to a student tells. */
+export interface ToTell {
+  name: string;
+  /** How often she has practised since the practice was made. */
+  times: number;
+  changes: Adapted['changes'];
+  /** Her next planned days, `YYYY-MM-DD`. */
+  days?: readonly string[];
+}
+
 /**
- * A message to send with the next file, in the teacher's own voice and for her to change; with her next days where they
- * are planned.
+ * A message to send with the next file, in the teacher's own voice and for her to change, in the student's language.
+ *
+ * @param say says sentences in that language
  */
-export function draftMessage(
-  name: string,
-  times: number,
-  { changes }: Pick<Adapted, 'changes'>,
-  days: readonly string[] = [],
-): string {
-  const of = (kind: Adaptation['kind']): string[] => changes.filter((c) => c.kind === kind).map((c) => nameOf(c.pose));
+export function draftMessage({ name, times, changes, days = [] }: ToTell, language: Language, say: Say): string {
+  const of = (kind: Adaptation['kind']): string[] =>
+    changes.filter((c) => c.kind === kind).map((c) => say(shapeById(c.pose)?.name ?? c.pose));
   const each = (list: readonly string[], words: (all: string) => string): string[] =>
     list.length > 0 ? [words(list.join(say(' and ')))] : [];
   return [
@@ -92,6 +101,8 @@ export function draftMessage(
     ),
     ...each(of('skipped'), (all) => say('You left out {{all}}: tell me why, and I will find something else.', { all })),
     say('The new practice is attached; you can delete the old one.'),
-    ...(days.length > 0 ? [say('Your next days: {{days}}.', { days: days.map(weekdayWords).join(', ') })] : []),
+    ...(days.length > 0
+      ? [say('Your next days: {{days}}.', { days: days.map((d) => weekdayWords(d, language)).join(', ') })]
+      : []),
   ].join(' ');
 }

@@ -11,6 +11,8 @@ import { requestOf } from '@/core/practice/request';
 import { without } from '@/core/practice/without';
 import type { LogEntry, LogItem } from '@/core/teaching/log';
 import { adapt } from './adapt';
+import { asWritten } from '@/core/languages/as-written';
+import { sayIn } from '@/core/languages/catalogues';
 import { adaptationWords, draftMessage, heldSentence, missedSentence, timesSentence } from './adapt-words';
 import { AIMS, practiceOf } from './home.fixtures';
 
@@ -148,7 +150,12 @@ describe('what is said of it', () => {
     expect(missedSentence(1, 6)).toMatch(/less than half/);
     expect([missedSentence(3, 6), missedSentence(1, 3), missedSentence(1, null)]).toEqual(['', '', '']);
     const { pose, rung } = target;
-    const words = draftMessage('Hazel', 2, { changes: [{ kind: 'hurt', pose, rung }] });
+    const what = { name: 'Hazel', times: 2, changes: [{ kind: 'hurt' as const, pose, rung }], days: ['2026-12-01'] };
+    const words = draftMessage(what, 'en', asWritten);
     expect(words).toMatch(/^Dear Hazel, thank you for practising 2 times\. Please leave .* alone/);
+    // In the language of the student, whatever the teacher's is.
+    const german = draftMessage(what, 'de', sayIn('de'));
+    expect(german).toMatch(/^Hazel, danke, dass du 2 Mal geübt hast\. Bitte lass .* weg/);
+    expect(german).toMatch(/Dienstag, 1\. Dezember\.$/);
   });
 });

@@ -1,14 +1,8 @@
 import { createInstance } from 'i18next';
 import { asWritten, type Say } from './as-written';
+import { decimals } from './decimals';
 import type { Language } from './language';
 import type { Phrases } from './phrases';
-
-/** Languages whose decimals stand behind a comma. */
-const COMMA: ReadonlySet<Language> = new Set(['de']);
-
-/** `9.5 cm` as the language writes it. What is no number with its unit stays. */
-export const decimals = (value: string, language: Language): string =>
-  COMMA.has(language) && /^[+−-]?\d+\.\d+( ?\S+)?$/.test(value) ? value.replace('.', ',') : value;
 
 /** Says English sentences in a language, by its phrases. English needs none. */
 export function sayWith(language: Language, phrases: Phrases): Say {

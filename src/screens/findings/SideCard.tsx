@@ -10,7 +10,7 @@ import { changeOf } from '@/core/inference/change';
 import { movementChangeWords, sentenceOf } from '@/core/inference/sentences';
 import { bandWords, limiterWords, readWords, whyUnclear, movedWords, toldIn } from '@/core/inference/words';
 import { readoutOf } from '@/core/assessment/battery';
-import { latest, withUnit, type Reading } from '@/core/assessment/reading';
+import { latest, readWithUnit, withUnit, type Reading } from '@/core/assessment/reading';
 import { sideGap } from '@/core/assessment/sides';
 import { seaTint } from '@/figure/scales';
 
@@ -114,7 +114,7 @@ function Row({
                 ? say('(not read itself)')
                 : finding.brokenOff
                   ? say('(ended early at {{withUnit}})', { withUnit: withUnit(toldIn(finding), finding.measured) })
-                  : withUnit(toldIn(finding), finding.measured)}
+                  : readWithUnit(toldIn(finding), finding.measured)}
               , {bandWords(finding.band)}
             </span>
           </Box>

@@ -10,7 +10,7 @@ import { capital } from '@/core/capital';
 import { amongHundred, inHundred, readWords, toldIn } from '@/core/inference/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { readoutOf, testById } from '@/core/assessment/battery';
-import { meanOf, withUnit, type Reading } from '@/core/assessment/reading';
+import { meanOf, readWithUnit, withUnit, type Reading } from '@/core/assessment/reading';
 
 /** Where a movement's statement comes from: numbers, readings, what carries it, the textbook beside it. */
 export function MovementSource({ finding, readings }: { finding: MovementFinding; readings: readonly Reading[] }) {
@@ -53,7 +53,7 @@ export function MovementSource({ finding, readings }: { finding: MovementFinding
               <li key={r.id}>
                 {say(testById(r.test)?.name ?? '')}, {say(readoutOf(r.test, r.readout)?.name ?? '')}
                 {say(': {{trials}} (mean {{mean}}){{what}}', {
-                  trials: r.trials.map((t) => withUnit(r, t)).join(', '),
+                  trials: r.trials.map((t) => readWithUnit(r, t)).join(', '),
                   mean: meanOf(r.trials).toFixed(1),
                   what: r.placeFelt ? say(', felt {{placeFelt}}', { placeFelt: say(PLACE_WORDS[r.placeFelt]) }) : '',
                 })}

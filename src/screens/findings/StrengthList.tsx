@@ -6,7 +6,7 @@ import { capacities, summariseStrength, type Capacity, type StrengthFinding } fr
 import { bandWords } from '@/core/inference/words';
 import type { Student } from '@/core/students/student';
 import { readoutOf, testById } from '@/core/assessment/battery';
-import { withUnit, type Reading } from '@/core/assessment/reading';
+import { readWithUnit, withUnit, type Reading } from '@/core/assessment/reading';
 import { ageOn } from '@/core/students/age';
 import { today } from '@/store/studio';
 
@@ -49,7 +49,7 @@ function Row({ finding, capacity }: { finding: StrengthFinding; capacity: Capaci
           {finding.side !== 'both' && `${SIDE_MARK[finding.side]} `}
           {say(testById(finding.test)?.name ?? '')}
         </span>
-        <strong className="num">{withUnit(readout, finding.value)}</strong>
+        <strong className="num">{readWithUnit(readout, finding.value)}</strong>
       </Box>
       <Typography variant="caption" component="p">
         {finding.z === null || !finding.norm

@@ -20,6 +20,7 @@ import type { RankedPose } from '@/core/ranking/rank';
 import type { Student } from '@/core/students/student';
 import { newId, today } from '@/store/studio';
 import { useStudio } from '../shell/studio-context';
+import { toldIn } from '../shell/their-language';
 
 /**
  * What came back of this practice since it was last changed, and what it should become by the rules of progression;
@@ -54,6 +55,13 @@ export function AdaptNote({
   const follow = plan && logs && adaptDays(plan, [], logs, today()).changes.length > 0;
   const changes = adapted.items !== practice.items;
   const ahead = plan ? plannedBetween(plan, today(), daysLater(today(), 6)).filter((d) => d.mark === null) : [];
+  // In the student's language, whatever the application speaks.
+  const draft = async () => {
+    const told = await toldIn(student.language ?? 'en');
+    const days = ahead.map((d) => d.day);
+    const what = { name: firstName(student.name), times: home.length, changes: adapted.changes, days };
+    setMessage(draftMessage(what, told.language, told.say));
+  };
   return (
     <Box
       component="section"
@@ -89,21 +97,7 @@ export function AdaptNote({
         <Button size="small" variant="outlined" onClick={() => onPut(practice.items)}>
           {changes ? say('Leave it as it is') : say('Noted')}
         </Button>
-        <Button
-          size="small"
-          onClick={() =>
-            setMessage(
-              message === null
-                ? draftMessage(
-                    firstName(student.name),
-                    home.length,
-                    adapted,
-                    ahead.map((d) => d.day),
-                  )
-                : null,
-            )
-          }
-        >
+        <Button size="small" onClick={() => (message === null ? void draft() : setMessage(null))}>
           {message === null ? say('Draft a message') : say('Put the message away')}
         </Button>
       </Box>

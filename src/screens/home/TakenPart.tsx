@@ -5,7 +5,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { format } from 'date-fns';
 import { readoutOf, testById } from '@/core/assessment/battery';
-import { withUnit } from '@/core/assessment/reading';
+import { readWithUnit } from '@/core/assessment/reading';
 import { dayOf } from '@/core/day-of';
 import type { TakenIn } from '@/core/home/take-in';
 import { clock } from '@/core/practice/clock';
@@ -73,7 +73,7 @@ export function TakenPart({ taken: { student, log, readings, known, leftOut } }:
             {say(testById(r.test)?.name ?? '')}
             {say('{{side}}: {{what}}, read alone at home', {
               side: sideOf(r.side),
-              what: readout ? withUnit(readout, r.trials[0]) : r.trials[0],
+              what: readout ? readWithUnit(readout, r.trials[0]) : r.trials[0],
             })}
           </Typography>
         );

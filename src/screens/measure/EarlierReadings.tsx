@@ -9,7 +9,15 @@ import { useState } from 'react';
 import { typedValue } from '@/core/measuring/typed';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { Readout, TestDefinition } from '@/core/assessment/definition';
-import { corrected, meanOf, valueProblem, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import {
+  corrected,
+  meanOf,
+  valueProblem,
+  readWithUnit,
+  withUnit,
+  type Reading,
+  type ReadingSide,
+} from '@/core/assessment/reading';
 import { INSTRUMENT_WORDS } from '@/core/assessment/words';
 import { removeReadings, replaceReadings } from '@/store/changes';
 import { now } from '@/store/studio';
@@ -89,7 +97,7 @@ export function EarlierReadings({
               </Box>
             ) : (
               <>
-                <strong>{r.trials.map((t) => withUnit(readout, t)).join(', ')}</strong>
+                <strong>{r.trials.map((t) => readWithUnit(readout, t)).join(', ')}</strong>
                 {[
                   r.variant && say(test.variants?.find((v) => v.id === r.variant)?.name ?? ''),
                   r.active === true && say('alone'),
@@ -105,7 +113,7 @@ export function EarlierReadings({
                   <Typography key={i} variant="caption" component="span">
                     {' '}
                     {say('(before: {{trials}}, changed {{format}})', {
-                      trials: h.trials.map((t) => withUnit(readout, t)).join(', '),
+                      trials: h.trials.map((t) => readWithUnit(readout, t)).join(', '),
                       format: format(new Date(h.changedAt), say('d MMM HH:mm')),
                     })}
                   </Typography>

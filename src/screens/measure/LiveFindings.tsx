@@ -13,7 +13,7 @@ import type { Student } from '@/core/students/student';
 import { bandWords, inHundred, whyUnclear, movedWords, toldIn } from '@/core/inference/words';
 import { testById } from '@/core/assessment/battery';
 import { isModelled, type Readout } from '@/core/assessment/definition';
-import { meanOf, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { meanOf, readWithUnit, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import { sideGap, type SideGap } from '@/core/assessment/sides';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
 import type { Answer } from '@/workers/use-core';
@@ -215,8 +215,8 @@ function useBefore(now: Findings | null): Findings | null {
 
 /** Left against right in words, with the error of measuring. */
 function sideWords({ gap, detectable, beyondError }: SideGap, side: Side, readout: Readout): string {
-  const error = withUnit(readout, detectable);
-  if (withUnit(readout, gap) === withUnit(readout, 0))
+  const error = readWithUnit(readout, detectable);
+  if (readWithUnit(readout, gap) === readWithUnit(readout, 0))
     return say('The same on both sides (error of measuring {{error}}).', { error });
   return say('{{withUnit}} {{what}} on the {{side}}: {{what2}} the error of measuring ({{error}}).', {
     withUnit: withUnit(readout, Math.abs(gap)),
@@ -252,7 +252,7 @@ function Standing({
   const standing = standingOf(readout, value, person.sexForNorms, ageOn(person.birthYear, today()));
   return (
     <Typography sx={{ fontSize: 14 }}>
-      {withUnit(readout, value)}
+      {readWithUnit(readout, value)}
       {standing
         ? say(': {{band}}. Typical {{withUnit}} ± {{withUnit2}} ({{group}}; {{source}}).', {
             band: bandWords(standing.z),

@@ -8,7 +8,7 @@ import { PLACE_WORDS } from '@/core/students/words';
 import type { Place } from '@/core/students/student';
 import type { Readout, TestDefinition, Variant } from '@/core/assessment/definition';
 import { testAngle, testPosture } from '@/core/assessment/drawn';
-import { latest, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
+import { latest, readWithUnit, withUnit, type Reading, type ReadingSide } from '@/core/assessment/reading';
 import type { Tint } from '@/figure/draw';
 import { Figure, type BodyMark } from '@/figure/Figure';
 import { placePoint } from '@/figure/places';
@@ -69,7 +69,7 @@ export function TestFigure(props: TestFigureProps) {
       build,
       tints: test.kind === 'strength' ? workers(test, readSide) : lengthened(posture, side, build),
       props: propsOf(test),
-      angle: mark ? { ...mark, label: withUnit(readout, value) } : undefined,
+      angle: mark ? { ...mark, label: readWithUnit(readout, value) } : undefined,
       view: viewOf(test, readout, side),
     };
   }, [test, readout, side, readSide, variant, value, readings, build]);

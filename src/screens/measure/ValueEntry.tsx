@@ -6,7 +6,7 @@ import InputBase from '@mui/material/InputBase';
 import Typography from '@mui/material/Typography';
 import type { ReactNode, Ref } from 'react';
 import type { Readout } from '@/core/assessment/definition';
-import { decimalsOf, spreadOf, wideSpread, withUnit } from '@/core/assessment/reading';
+import { decimalsOf, spreadOf, wideSpread, readWithUnit } from '@/core/assessment/reading';
 import { UNIT_WORDS } from '@/core/assessment/words';
 import { typedValue } from '@/core/measuring/typed';
 import { useMayFocus } from '../shell/use-may-focus';
@@ -46,7 +46,7 @@ export function ValueEntry({
       ? '°'
       : readout.unit === 'grade'
         ? ''
-        : withUnit(readout, 0)
+        : readWithUnit(readout, 0)
             .replace(/^[\d.]+/, '')
             .trim();
   return (
@@ -104,7 +104,7 @@ export function ValueEntry({
             <Chip
               key={i}
               size="small"
-              label={push ? `${t} N` : withUnit(readout, typedValue(t, readout))}
+              label={push ? `${t} N` : readWithUnit(readout, typedValue(t, readout))}
               onDelete={() => change({ trials: draft.trials.filter((_, k) => k !== i) })}
               sx={{ height: 26 }}
             />
@@ -112,7 +112,7 @@ export function ValueEntry({
           {count > 1 && (
             <Typography variant="caption" sx={{ fontWeight: wide ? 700 : 400 }}>
               {say('spread {{what}}{{what2}}', {
-                what: push ? `${spread.toFixed(0)} N` : withUnit(readout, spread),
+                what: push ? `${spread.toFixed(0)} N` : readWithUnit(readout, spread),
                 what2: wide ? say(', wide: measure once more') : say(', fine'),
               })}
             </Typography>

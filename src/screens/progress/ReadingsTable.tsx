@@ -6,7 +6,7 @@ import { format } from 'date-fns';
 import { SIDE_MARK } from '@/core/body/words';
 import { PLACE_WORDS } from '@/core/students/words';
 import { testById } from '@/core/assessment/battery';
-import { meanOf, withUnit, type Reading } from '@/core/assessment/reading';
+import { meanOf, readWithUnit, type Reading } from '@/core/assessment/reading';
 import { END_FEEL_WORDS } from '@/core/assessment/words';
 import { removeReadings } from '@/store/changes';
 import { useStudio } from '../shell/studio-context';
@@ -46,7 +46,7 @@ export function ReadingsTable({ readings }: { readings: readonly Reading[] }) {
               <td>{testName(r)}</td>
               <td>{r.side === 'both' ? say('both') : `${SIDE_MARK[r.side]} ${say(r.side)}`}</td>
               <td className="num">
-                {r.trials.map((t) => withUnit(r, t)).join(', ')}
+                {r.trials.map((t) => readWithUnit(r, t)).join(', ')}
                 {r.trials.length > 1
                   ? say(' (mean {{mean}})', { mean: meanOf(r.trials).toFixed(r.unit === 'Nm_kg' ? 2 : 1) })
                   : ''}

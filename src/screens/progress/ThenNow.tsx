@@ -6,7 +6,7 @@ import { contextOf } from '@/core/inference';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { isModelled } from '@/core/assessment/definition';
 import { testAngle, testPosture } from '@/core/assessment/drawn';
-import { latest, withUnit, type Reading } from '@/core/assessment/reading';
+import { latest, readWithUnit, type Reading } from '@/core/assessment/reading';
 import type { ReadingChange } from '@/core/progress/change';
 import { sharedBox } from '@/figure/draw';
 import { Figure } from '@/figure/Figure';
@@ -33,7 +33,7 @@ export function ThenNow({
     const mark = testAngle(test, readout, side);
     const [then, now] = [change.first.value, change.last.value].map((value) => ({
       posture: testPosture(test, readout, side, value, context),
-      angle: mark ? { ...mark, label: withUnit(readout, value) } : undefined,
+      angle: mark ? { ...mark, label: readWithUnit(readout, value) } : undefined,
     }));
     const paper = sharedBox(
       [then, now].map((q) => ({ skeleton: skeletonOf(q.posture, {}, build) })),

@@ -2,10 +2,12 @@
 import { cleanup, render } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { asWritten } from '@/core/languages/as-written';
+import { readWithUnit, withUnit } from '@/core/assessment/reading';
 import { within } from '@/core/languages/in-sentence';
 import { firstKnown } from '@/core/languages/language';
 import { listing } from '@/core/languages/listing';
-import { decimals, sayWith } from '@/core/languages/say';
+import { decimals } from '@/core/languages/decimals';
+import { sayWith } from '@/core/languages/say';
 import { say, speak, spokenLanguage } from '@/core/languages/spoken';
 import { plural } from '@/core/plural';
 import { dayWords, weekdayWords } from '@/core/day-words';
@@ -58,6 +60,8 @@ describe('the language of the application', () => {
     expect(weekdayWords('2026-10-07')).toBe('Mittwoch, 7. Oktober');
     expect(say('{{value}} is kept', { value: '9.5 cm' })).toBe('9,5 cm ist aufbewahrt');
     expect(say('{{value}} is kept', { value: 'Ms. 2.0 and more' })).toBe('Ms. 2.0 and more ist aufbewahrt');
+    // What goes into a file or a sheet of another language stays as it is.
+    expect([readWithUnit({ unit: 'cm' }, -9.54), withUnit({ unit: 'cm' }, -9.54)]).toEqual(['−9,5 cm', '−9.5 cm']);
     expect([decimals('−3.25', 'de'), decimals('3.25', 'en'), decimals('12', 'de')]).toEqual(['−3,25', '3.25', '12']);
   });
 });

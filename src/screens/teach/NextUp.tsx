@@ -13,7 +13,8 @@ import { setWords } from '@/core/practice/taught-order';
 import { NOTHING_SHUT, type Shut } from '@/core/practice/passing';
 import { wayTo } from '@/core/practice/transitions';
 import { PoseFigure } from '../poses/PoseFigure';
-import { IN_ENGLISH, type Lesson } from './use-lesson-language';
+import { IN_ENGLISH } from '../shell/their-language';
+import type { Lesson } from './use-lesson-language';
 
 /** Whom an item is drawn for. */
 export interface TaughtBody {

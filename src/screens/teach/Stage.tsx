@@ -16,7 +16,8 @@ import type { PlayerEvent, PlayerState } from '@/core/teaching/player';
 import { PoseFigure } from '../poses/PoseFigure';
 import { useDepth } from './NextUp';
 import { clock } from '@/core/practice/sheet';
-import { IN_ENGLISH, type Lesson } from './use-lesson-language';
+import { IN_ENGLISH } from '../shell/their-language';
+import type { Lesson } from './use-lesson-language';
 import { useSchools } from '../settings/use-pose-settings';
 
 /**

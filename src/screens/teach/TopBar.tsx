@@ -9,7 +9,8 @@ import { clock } from '@/core/practice/sheet';
 import { secondsLeft, type PlayerEvent, type PlayerState } from '@/core/teaching/player';
 import { canSpeak } from '@/instruments/speak';
 import { LANGUAGE_NAMES } from '@/core/languages/language';
-import { IN_ENGLISH, type Lesson, type OtherLanguage } from './use-lesson-language';
+import { IN_ENGLISH } from '../shell/their-language';
+import type { Lesson, OtherLanguage } from './use-lesson-language';
 
 /** Where the practice is, how long it still takes, what is heard and shown, and the ways out. */
 export function TopBar({

@@ -1,15 +1,11 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { asWritten, type Say } from '@/core/languages/as-written';
 import type { Language } from '@/core/languages/language';
 import { deviceChoice } from '../shell/device-choice';
+import { IN_ENGLISH, toldIn, type Told } from '../shell/their-language';
 
 /** What is read and heard in a lesson, and in which language. */
-export interface Lesson {
-  language: Language;
-  say: Say;
-}
-export const IN_ENGLISH: Lesson = { language: 'en', say: asWritten };
+export type Lesson = Told;
 
 const CHOICE = deviceChoice('kolpos-lesson-language', ['theirs', 'english']);
 
@@ -37,9 +33,7 @@ function useLoaded(language: Language): Lesson {
   useEffect(() => {
     if (language === 'en') return;
     let current = true;
-    const put = (say: Say) => current && setLoaded({ language, say });
-    // Without them it is said in English, as before.
-    void import('@/core/languages/catalogues').then(({ sayIn }) => put(sayIn(language))).catch(() => undefined);
+    void toldIn(language).then((told) => current && setLoaded(told));
     return () => {
       current = false;
     };

@@ -9,7 +9,8 @@ import type { PlayerState } from '@/core/teaching/player';
 import type { RankedPose } from '@/core/ranking/rank';
 import { useCues } from '../practice/use-cues';
 import { hush, speak } from '@/instruments/speak';
-import { IN_ENGLISH, type Lesson } from './use-lesson-language';
+import { IN_ENGLISH } from '../shell/their-language';
+import type { Lesson } from './use-lesson-language';
 
 const NOTHING: never[] = [];
 

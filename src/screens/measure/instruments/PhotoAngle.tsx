@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import type { photoAngle } from '@/core/measuring/photo';
 import type { PhotoGuide } from '@/core/measuring/photo-marks';
 import type { Readout } from '@/core/assessment/definition';
-import { withUnit } from '@/core/assessment/reading';
+import { readWithUnit } from '@/core/assessment/reading';
 import type { BoardPoint } from './PhotoBoard';
 
 /** The angle on a picture with its likely error, and what its points stand for. */
@@ -32,7 +32,7 @@ export function PhotoAngle({
         aria-label={say('Angle on the picture')}
         sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1, fontVariantNumeric: 'tabular-nums' }}
       >
-        {value === null ? '–' : withUnit(readout, value)}
+        {value === null ? '–' : readWithUnit(readout, value)}
       </Typography>
       <Typography sx={{ mb: 1 }}>
         {told

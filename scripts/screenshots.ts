@@ -122,25 +122,11 @@ const views: [string, (page: Page) => Promise<void>][] = [
     },
   ],
   [
-    'practice-open',
+    'german',
     async (p) => {
-      await p.goto(`${address}/demo/student?${student}&step=practice`);
-      const list = p.getByRole('list', { name: 'Practice items' });
-      await list.waitFor({ timeout: 60000 });
-      await p.getByText('Wishes: style, place, props, sides, peak').click();
-      await p.getByRole('combobox', { name: 'Style', exact: true }).click();
-      await p.getByRole('option', { name: /flows/ }).click();
-      await p.getByLabel('Minutes').fill('45');
-      await p.getByRole('button', { name: 'Build a practice' }).click();
-      await p.getByText('The practice is built.').waitFor({ timeout: 60000 });
-      // A round, its first pose opened.
-      const round = list
-        .getByRole('listitem')
-        .filter({ hasText: /round of/ })
-        .first();
-      await round.locator('[aria-expanded]').click();
-      await p.getByText('Why it is here:').waitFor();
-      await p.evaluate(() => document.querySelector('[data-block] section')?.closest('li')?.scrollIntoView());
+      await p.context().addCookies([{ name: 'kolpos-language', value: 'de', url: address }]);
+      await p.goto(`${address}/demo/student?${student}&step=findings`);
+      await p.getByText('Haltungen für diese Ziele ordnen').waitFor({ timeout: 60000 });
     },
   ],
   ...(['teacher-sheet', 'handout'] as const).map((name): [string, (page: Page) => Promise<void>] => [

@@ -1,25 +1,20 @@
-import { say } from '@/core/languages/spoken';
 import { aimsFor } from '@/core/aims/for-student';
 import type { AimDefaults } from '@/core/aims/defaults';
-import { unanswered } from '@/core/cautions/red-flags';
-import { screenOf, stopOf } from '@/core/cautions/screen';
+import { screenOf } from '@/core/cautions/screen';
 import { wayFor, type Comfort } from '@/core/fit/way';
 import { summariseStrength, type Inference } from '@/core/inference';
 import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/assessment/reading';
+import { mayTakePart, type MayTakePart } from './may-take-part';
 
 /** A student of a class as far as the class needs to know her. */
-export interface Member {
+export interface Member extends MayTakePart {
   id: string;
   name: string;
   aims: Aim[];
   /** The whole library in her, for her own aims. */
   ranked: RankedPose[];
-  /** Names of her cautions. */
-  cautions: string[];
-  /** Why she cannot take part today; null where she can. */
-  stopped: string | null;
   /** False where nothing was read: then she is taken as typical. */
   measured: boolean;
 }
@@ -48,12 +43,7 @@ export function memberOf(
     name: student.name,
     aims,
     ranked: rankPoses(posterior, buildOfStudent(student), aims, screening, way),
-    cautions: screening.cautions.map((c) => say(c.name)),
-    stopped: screening.stopped
-      ? (stopOf(screening)?.message ?? say('A caution stands.'))
-      : unanswered(student).length > 0
-        ? say('The nine questions are still to be asked.')
-        : null,
+    ...mayTakePart(student, screening),
     measured: readings.length > 0,
   };
 }

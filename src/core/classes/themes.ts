@@ -29,7 +29,7 @@ export type WeekTheme = z.infer<typeof weekThemeSchema>;
 
 /** What a week is about, in words. */
 export const themeName = (theme: WeekTheme): string =>
-  theme === 'all' ? say('A little of everything') : THEMES[theme].name;
+  say(theme === 'all' ? 'A little of everything' : THEMES[theme].name);
 
 /** The theme that an aim belongs to; null where it is left alone, or of what no shape lengthens. */
 export function themeOf(aim: Pick<Aim, 'kind' | 'group'>): ThemeId | null {

@@ -1,3 +1,5 @@
+import { say } from '@/core/languages/spoken';
+
 /** Landmarks and limbs as a teacher says them; a side stands before them. */
 const POINTS: Readonly<Record<string, string>> = {
   heel: 'heel',
@@ -29,12 +31,22 @@ const POINTS: Readonly<Record<string, string>> = {
   belly: 'belly',
 };
 
+const NAMED = /^(.*)_(left|right)$/;
+const bareWords = (name: string): string => say(POINTS[name] ?? name.replace(/[-_]/g, ' '));
+
 /** A landmark or limb in words, with its real side where it has one: "right ball of the foot". */
 export function pointWords(name: string): string {
-  const match = /^(.*)_(left|right)$/.exec(name);
-  const bare = match ? match[1] : name;
-  return `${match ? `${match[2]} ` : ''}${POINTS[bare] ?? bare.replace(/[-_]/g, ' ')}`;
+  const [, bare, side] = NAMED.exec(name) ?? [];
+  if (!bare) return bareWords(name);
+  const point = bareWords(bare);
+  return side === 'left' ? say('left {{point}}', { point }) : say('right {{point}}', { point });
 }
+
+/** The same of both sides alike. */
+export const pointsWords = (name: string): string => {
+  const bare = NAMED.exec(name)?.[1];
+  return bare ? say('both: {{point}}', { point: bareWords(bare) }) : bareWords(name);
+};
 
 export const ON_WORDS: Readonly<Record<string, string>> = {
   floor: 'the floor',

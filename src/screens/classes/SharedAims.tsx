@@ -1,5 +1,6 @@
 'use client';
-import { say } from '@/core/languages/spoken';
+import { decimals } from '@/core/languages/decimals';
+import { say, spokenLanguage } from '@/core/languages/spoken';
 import { firstName } from '@/core/students/called';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -49,7 +50,7 @@ export function SharedAims({ members }: { members: readonly MemberFacts[] }) {
               )}
             </Box>
             <Typography variant="caption" className="num">
-              {aim.weight.toFixed(2)}
+              {decimals(aim.weight.toFixed(2), spokenLanguage())}
             </Typography>
           </Box>
         ))}

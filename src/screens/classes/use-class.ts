@@ -1,7 +1,9 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
+import { screenOf } from '@/core/cautions/screen';
 import type { YogaClass } from '@/core/classes/class';
+import { mayTakePart } from '@/core/classes/may-take-part';
 import type { Student } from '@/core/students/student';
 import { feltIn } from '@/core/teaching/log';
 import { today } from '@/store/studio';
@@ -70,7 +72,8 @@ export function useMembers(
       const members: MemberFacts[] = [];
       try {
         for (const person of people) {
-          members.push(await core().classMember(person, way.when, way.settings));
+          const member = await core().classMember(person, way.when, way.settings);
+          members.push({ ...member, ...mayTakePart(person.student, screenOf(person.student, way.when.day)) });
           if (!current) return;
           setFound({ of: people, members: [...members], failed: null });
         }

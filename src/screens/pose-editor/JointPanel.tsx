@@ -35,10 +35,10 @@ export function JointPanel({
   const angles = rung.path[end === 'entry' ? 0 : 2];
   const sided = shape.sided;
   const parts: readonly { id: Part; words: string }[] = [
-    { id: 'worked', words: sided ? say('right leg (worked)') : 'legs' },
+    { id: 'worked', words: sided ? say('right leg (worked)') : say('legs') },
     ...(sided ? [{ id: 'other' as const, words: say('left leg') }] : []),
-    { id: 'trunk', words: 'trunk' },
-    { id: 'arms', words: 'arms' },
+    { id: 'trunk', words: say('trunk') },
+    { id: 'arms', words: say('arms') },
   ];
   const shown = parts.some((p) => p.id === part) ? part : 'worked';
   const sideless = (id: string) => sided || !/(list|bend|rotation)$/.test(id);

@@ -1,4 +1,4 @@
-import { pointWords } from '@/core/pose-editor/words';
+import { pointsWords, pointWords } from '@/core/pose-editor/words';
 import { realName } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
 
@@ -7,4 +7,4 @@ export const landmarkWords = (name: string): string => pointWords(realName(name,
 
 /** What bears: of a side, or of both alike in a shape without sides. */
 export const bearingWords = ({ sided }: Pick<OwnShape, 'sided'>, name: string): string =>
-  sided ? landmarkWords(name) : landmarkWords(name).replace(/^right /, 'both: ');
+  sided ? landmarkWords(name) : pointsWords(realName(name, 'right'));

@@ -57,13 +57,11 @@ export function AngleRow({
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 58px', columnGap: 1.5, alignItems: 'center' }}>
       <Box>
-        <Typography
-          variant="body2"
-          component="div"
-          sx={{ display: 'flex', justifyContent: 'space-between', gap: 1, whiteSpace: 'nowrap' }}
-        >
+        <Typography variant="body2" component="div" sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
           <span>{say(words.name)}</span>
-          <span className="num">{said}</span>
+          <span className="num" style={{ whiteSpace: 'nowrap' }}>
+            {said}
+          </span>
         </Typography>
         <Slider
           size="small"

@@ -70,7 +70,8 @@ export function PlottedCourse({
                   color: 'var(--ink)',
                   textDecoration: 'none',
                   fontWeight: here ? 700 : 400,
-                  fontSize: { xs: 12.5, sm: 14 },
+                  // A long word of another language has no more room than a short one on a phone.
+                  fontSize: { xs: say(LABELS[s]).length > 8 ? 11 : 12.5, sm: 14 },
                   letterSpacing: { xs: '-0.01em', sm: 'normal' },
                   whiteSpace: 'nowrap',
                   display: 'block',

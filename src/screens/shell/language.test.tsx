@@ -9,6 +9,12 @@ import { listing } from '@/core/languages/listing';
 import { decimals } from '@/core/languages/decimals';
 import { sayWith } from '@/core/languages/say';
 import { say, speak, spokenLanguage } from '@/core/languages/spoken';
+import { sayIn } from '@/core/languages/catalogues';
+import { screenOf } from '@/core/cautions/screen';
+import { mayTakePart } from '@/core/classes/may-take-part';
+import { themeName } from '@/core/classes/themes';
+import { pointsWords, pointWords } from '@/core/pose-editor/words';
+import type { Student } from '@/core/students/student';
 import { plural } from '@/core/plural';
 import { dayWords, weekdayWords } from '@/core/day-words';
 import { languageChosen } from './chosen-language';
@@ -78,5 +84,23 @@ describe('a sentence with parts', () => {
   });
   it('shows what nobody has a part for as text', () => {
     expect(render(<Said text="a <3>b</3>" parts={parts} />).container.textContent).toBe('a b');
+  });
+});
+
+describe('what was English for long', () => {
+  it('is said: how somebody of a class stands, what a week is about, points of the bench', () => {
+    speak('de', sayIn('de'));
+    const student = { cautions: [{ caution: 'knee-injury', side: 'left' }], redFlags: undefined } as unknown as Student;
+    const { cautions, stopped } = mayTakePart(student, screenOf(student, '2026-12-02'));
+    expect(cautions).toEqual(['Verletzung von Kniebändern oder Meniskus, links']);
+    expect(stopped).toMatch(/^Die neun Fragen/);
+    expect(themeName('back')).toBe('Die Rückseiten der Beine');
+    expect([pointWords('ball_left'), pointsWords('knee_left'), pointWords('crown')]).toEqual([
+      'Fußballen links',
+      'beide: Knie',
+      'Scheitel',
+    ]);
+    speak('en', asWritten);
+    expect([pointWords('ball_left'), pointsWords('knee_left')]).toEqual(['left ball of the foot', 'both: knee']);
   });
 });

@@ -1,6 +1,12 @@
 import type { Phrases } from '../../phrases';
 
 export const BENCH: Phrases = {
+  legs: 'Beine',
+  trunk: 'Rumpf',
+  arms: 'Arme',
+  'left {{point}}': '{{point}} links',
+  'right {{point}}': '{{point}} rechts',
+  'both: {{point}}': 'beide: {{point}}',
   '{{landmark}} on': '{{landmark}} auf',
   '{{landmark}} against': '{{landmark}} gegen',
   'Height under the {{landmark}}, centimetres': 'Höhe unter {{landmark}}, Zentimeter',

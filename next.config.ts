@@ -3,15 +3,18 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { withSerwist } from '@serwist/turbopack';
 
-/** Fingerprint of all that computes: results that an older build kept in a browser are not looked at. */
-function modelFingerprint(): string {
+/** Fingerprint of the code and data in these folders: what an older build made and a browser kept is not looked at. */
+function fingerprint(...folders: string[]): string {
   const hash = createHash('sha256');
-  const files = readdirSync('src/core', { recursive: true, encoding: 'utf8' })
-    .filter((f) => /\.(ts|json)$/.test(f) && !/\.(test|fixtures)\.ts$/.test(f))
-    .sort();
-  for (const file of files) hash.update(file).update(readFileSync(join('src/core', file)));
+  for (const folder of folders) {
+    const files = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+      .filter((f) => /\.(ts|json)$/.test(f) && !/\.(test|fixtures)\.ts$/.test(f))
+      .sort();
+    for (const file of files) hash.update(file).update(readFileSync(join(folder, file)));
+  }
   return hash.digest('hex').slice(0, 16);
 }
+const BUILT = process.env.NODE_ENV === 'production';
 
 /**
  * On everything that is answered: pages, files, scripts, workers, and what is not there. Pages get their policy in
@@ -47,7 +50,10 @@ export default withSerwist({
   // props may not.
   reactCompiler: { compilationMode: 'annotation' },
   // In development code changes under a running page: nothing is kept there.
-  env: { KOLPOS_MODEL: process.env.NODE_ENV === 'production' ? modelFingerprint() : '' },
+  env: {
+    KOLPOS_MODEL: BUILT ? fingerprint('src/core') : '',
+    KOLPOS_DRAWN_BY: BUILT ? fingerprint('src/core', 'src/figure') : '',
+  },
   poweredByHeader: false,
   // On the same machine packing and unpacking what is sent takes longer than sending it: the end-to-end tests do
   // without.

@@ -58,35 +58,6 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await expect(table.getByRole('row')).toHaveCount(rows);
   });
 
-  await test.step('weeks: a theme a week in turn, one chosen, one built, and all of it there after a reload', async () => {
-    const ahead = page.getByRole('region', { name: 'Weeks ahead' });
-    await ahead.getByLabel('Weeks').fill('a few');
-    await ahead.getByRole('button', { name: 'Lay the weeks out' }).click();
-    await expect(ahead.getByRole('alert')).toHaveText('Type weeks between 1 and 16.');
-    await ahead.getByLabel('Weeks').fill('4');
-    await ahead.getByRole('button', { name: 'Lay the weeks out' }).click();
-    await expect(ahead.getByRole('listitem')).toHaveCount(4);
-    await expect(ahead.getByRole('listitem').last()).toContainText('A little of everything');
-    await expect(ahead.getByRole('listitem').last()).toContainText('A lighter week');
-    await ahead.getByRole('combobox', { name: 'What week 2 is about' }).click();
-    await page.getByRole('option', { name: 'Strong hips' }).click();
-    await expect(ahead.getByRole('listitem').nth(1)).toContainText('Strong hips');
-    await ahead.getByRole('button', { name: 'Build week 2' }).click();
-    const title = page.getByRole('heading', { name: 'Tuesday on the slip: strong hips' });
-    await expect(title).toBeVisible();
-    await page.reload();
-    await expect(title).toBeVisible();
-    await expect(ahead.getByRole('listitem').nth(1)).toContainText('Strong hips');
-  });
-
-  await test.step('it prints on one page, without buttons', async () => {
-    await page.emulateMedia({ media: 'print' });
-    await expect(page.getByRole('button', { name: 'Teach' })).toBeHidden();
-    const pdf = await page.pdf({ preferCSSPageSize: true });
-    expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
-    await page.emulateMedia({ media: 'screen' });
-  });
-
   await test.step('taught: a class sees cues only; who differs is for the teacher; a reload loses nothing', async () => {
     await page.getByRole('link', { name: 'Teach' }).click();
     await page.getByRole('button', { name: 'Begin' }).click();
@@ -124,6 +95,45 @@ test('a class: who comes, a practice for most, each one’s own rung, taught to 
     await expect(page.getByText('This class is not here')).toBeVisible();
     await page.goto('/demo/teach?class=demo-class');
     await expect(page.getByText('There is nothing to teach yet')).toBeVisible();
+  });
+});
+
+test('weeks of a class, and a page to print', FULL, async ({ page }) => {
+  await messagesStay(page);
+  await openDemo(page, '/classes');
+  await page.getByLabel('Name of a new class').fill('Tuesday on the slip');
+  await page.keyboard.press('Enter');
+  for (const who of ['Maren Tideway', 'Ilka Rushmere']) await add(page, who);
+  await page.getByLabel('Minutes').fill('30');
+  await page.getByRole('button', { name: 'Build a practice' }).click();
+  await expect(page.getByRole('table', { name: "Each one's own rung" })).toBeVisible();
+  await test.step('weeks: a theme a week in turn, one chosen, one built, and all of it there after a reload', async () => {
+    const ahead = page.getByRole('region', { name: 'Weeks ahead' });
+    await ahead.getByLabel('Weeks').fill('a few');
+    await ahead.getByRole('button', { name: 'Lay the weeks out' }).click();
+    await expect(ahead.getByRole('alert')).toHaveText('Type weeks between 1 and 16.');
+    await ahead.getByLabel('Weeks').fill('4');
+    await ahead.getByRole('button', { name: 'Lay the weeks out' }).click();
+    await expect(ahead.getByRole('listitem')).toHaveCount(4);
+    await expect(ahead.getByRole('listitem').last()).toContainText('A little of everything');
+    await expect(ahead.getByRole('listitem').last()).toContainText('A lighter week');
+    await ahead.getByRole('combobox', { name: 'What week 2 is about' }).click();
+    await page.getByRole('option', { name: 'Strong hips' }).click();
+    await expect(ahead.getByRole('listitem').nth(1)).toContainText('Strong hips');
+    await ahead.getByRole('button', { name: 'Build week 2' }).click();
+    const title = page.getByRole('heading', { name: 'Tuesday on the slip: strong hips' });
+    await expect(title).toBeVisible();
+    await page.reload();
+    await expect(title).toBeVisible();
+    await expect(ahead.getByRole('listitem').nth(1)).toContainText('Strong hips');
+  });
+
+  await test.step('it prints on one page, without buttons', async () => {
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('button', { name: 'Teach' })).toBeHidden();
+    const pdf = await page.pdf({ preferCSSPageSize: true });
+    expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+    await page.emulateMedia({ media: 'screen' });
   });
 });
 

@@ -143,7 +143,7 @@ test('day and night are as the device has them, before anything is painted, unti
   await expect(root).toHaveAttribute('data-mui-color-scheme', 'dark');
 });
 
-test('night is chosen in the settings, and stays after a reload', async ({ page }) => {
+test('night is chosen in the settings, and stays after a reload', FULL, async ({ page }) => {
   await openDemo(page, '/settings');
   const root = page.locator('html');
   await page.getByRole('button', { name: 'Night' }).click();

@@ -2,15 +2,22 @@ import { wrap } from 'comlink';
 import { draw } from './draw';
 import type { PicturesDoor } from './pictures.worker';
 import type { Detail, Drawing, Scene } from './scene';
+import { Shelf, type DrawingKeeper } from './shelf';
 
 /** Drawings that are kept, about 20 kB each. */
 const KEPT = 500;
+/** Drawings that are written to the shelf together. */
+const TOGETHER = 12;
+/** Drawings from the shelf that are handed out at once: a page that shows a whole list of them in one go stands still. */
+const AT_ONCE = 3;
 
 /** Something that waits for a drawing. */
 interface Order {
   scene: Scene;
   detail: Detail;
   waiting: Set<(drawing: Drawing | null) => void>;
+  /** It was looked for on the shelf. */
+  looked: boolean;
 }
 
 /** Whoever draws beside the page, and a promise that fails when it is gone. */
@@ -39,15 +46,21 @@ function startWorker(): Painter | null {
 /**
  * Drawings made beside the page, one at a time and newest wishes only: what nobody waits for any longer is not drawn.
  * Those made are kept, the least used forgotten first. Where there is no worker, or it is gone, the page draws by
- * itself.
+ * itself. What was drawn on an earlier day is taken from the shelf.
  */
 export class Pictures {
   readonly #kept = new Map<string, Drawing>();
+  readonly #shelf = new Shelf();
   readonly #orders = new Map<string, Order>();
   #painter: Painter | null | undefined;
   #busy = false;
 
   constructor(private readonly start: () => Painter | null = startWorker) {}
+
+  /** Says where drawings are kept beyond the life of the page. */
+  keepIn(where: DrawingKeeper): void {
+    this.#shelf.keepIn(where);
+  }
 
   /** A drawing that is there already. */
   known(word: string): Drawing | undefined {
@@ -61,7 +74,7 @@ export class Pictures {
 
   /** Asks for a drawing; the answer stops it. `done` is given null where it could not be drawn. */
   ask(word: string, scene: Scene, detail: Detail, done: (drawing: Drawing | null) => void): () => void {
-    const order = this.#orders.get(word) ?? { scene, detail, waiting: new Set() };
+    const order = this.#orders.get(word) ?? { scene, detail, waiting: new Set(), looked: false };
     order.waiting.add(done);
     this.#orders.set(word, order);
     void this.#next();
@@ -74,14 +87,46 @@ export class Pictures {
   async #next(): Promise<void> {
     if (this.#busy) return;
     this.#busy = true;
-    for (let first = this.#first(); first; first = this.#first()) {
+    for (;;) {
+      if (this.#shelf.there) await this.#look();
+      const first = this.#first();
+      if (!first) break;
       const [word, order] = first;
       this.#orders.delete(word);
-      const drawing = this.#kept.get(word) ?? (await this.#make(order));
-      if (drawing) this.#keep(word, drawing);
-      for (const done of order.waiting) done(drawing);
+      const known = this.#kept.get(word);
+      const drawing = known ?? (await this.#make(order));
+      if (drawing && !known && order.detail !== 'moving') this.#shelf.put(word, drawing);
+      this.#hand(word, order, drawing);
+      this.#shelf.write(TOGETHER);
     }
+    this.#shelf.write();
     this.#busy = false;
+  }
+
+  /** Hands out what is on the shelf of all that was asked for since the last look, until nothing new is asked for. */
+  async #look(): Promise<void> {
+    for (;;) {
+      // Whoever asks together is looked for together.
+      await Promise.resolve();
+      const asked = [...this.#orders].filter(([, order]) => !order.looked);
+      if (asked.length === 0) return;
+      for (const [, order] of asked) order.looked = true;
+      const found = await this.#shelf.find(asked.map(([word]) => word));
+      let handed = 0;
+      for (const [i, [word, order]] of asked.entries()) {
+        const drawing = found[i];
+        // Nobody may wait for it any longer, or somebody newer.
+        if (!drawing || this.#orders.get(word) !== order) continue;
+        this.#orders.delete(word);
+        this.#hand(word, order, drawing);
+        if (++handed % AT_ONCE === 0) await new Promise((done) => setTimeout(done));
+      }
+    }
+  }
+
+  #hand(word: string, order: Order, drawing: Drawing | null): void {
+    if (drawing) this.#keep(word, drawing);
+    for (const done of order.waiting) done(drawing);
   }
 
   /** The large picture before the list beside it, else the oldest wish. */

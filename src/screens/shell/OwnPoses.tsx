@@ -2,6 +2,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { OwnShape } from '@/core/poses/schema';
+import { pictures } from '@/figure/pictures';
 import { resultsOf } from '@/store/results';
 import { tellKeeper, tellOwnShapes } from '@/workers/use-core';
 import { useStudio } from './studio-context';
@@ -16,7 +17,11 @@ export function OwnPoses({ children }: { children: ReactNode }) {
     // Whoever waits for a database that cannot be opened waits for ever: asked once, before anything waits.
     db.open().catch((error: unknown) => setShut(error instanceof Error ? error : new Error(String(error))));
   }, [db]);
-  useEffect(() => tellKeeper(resultsOf(db)), [db]);
+  useEffect(() => {
+    const results = resultsOf(db);
+    tellKeeper(results);
+    pictures.keepIn(results);
+  }, [db]);
   const poses = useLiveQuery(async () => {
     const all = await db.poses.toArray();
     tellOwnShapes(

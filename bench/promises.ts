@@ -16,7 +16,7 @@ import {
 import { draw, paint, prepare, type Detail } from '@/figure/draw';
 import { poseScene } from '@/figure/pose-scene';
 import { screen } from '@/core/cautions/screen';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { aimsFor } from '@/core/aims/for-student';
 import { buildPractice } from '@/core/practice/build';
 import { anglesOfPosture, standingPose, withAngles, withRung } from '@/core/pose-editor/edit';

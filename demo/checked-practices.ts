@@ -2,7 +2,7 @@ import { screen, screenOf } from '@/core/cautions/screen';
 import { classAims } from '@/core/classes/shared';
 import { classRanking } from '@/core/classes/together';
 import { memberOf, presentOf, type Member } from '@/core/classes/member';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import type { KolposRecord } from '@/core/formats/record';
 import { shutBy, type Shut } from '@/core/practice/passing';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';

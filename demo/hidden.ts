@@ -1,4 +1,4 @@
-import { Random } from '@/core/inference';
+import { Random } from '@/core/inference/random';
 import type { SexForNorms } from '@/core/students/student';
 import { readoutOf } from '@/core/assessment/battery';
 import type { ReadingSide } from '@/core/assessment/reading';

@@ -1,5 +1,6 @@
 import type { KolposRecord } from '@/core/formats/record';
-import { infer, limitsOf, writeLimits } from '@/core/inference';
+import { limitsOf, writeLimits } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { feltIn } from '@/core/teaching/log';
 
 /**

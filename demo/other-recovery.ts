@@ -1,4 +1,4 @@
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { Country, readAnew, USUAL_LAWS, type Laws } from './other-world/people';
 import { movementsSaid, type Said } from './recovery';
 

@@ -1,7 +1,8 @@
 import { aimsFor } from '@/core/aims/for-student';
 import { buildOf } from '@/core/body';
 import { screen, verdictOf } from '@/core/cautions/screen';
-import { infer, Random } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
+import { Random } from '@/core/inference/random';
 import type { CautionId } from '@/core/cautions/catalogue';
 import { demandsOf, rungOf, type PropId } from '@/core/poses';
 import { buildPractice } from '@/core/practice/build';

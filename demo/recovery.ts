@@ -1,5 +1,9 @@
 import { buildOf, GROUP_OF, GROUPS, SIDES, type GroupId, type Side } from '@/core/body';
-import { ASK_AT_MOST, ELEMENT_COUNT, infer, shortBelow, worstMember, type Findings } from '@/core/inference';
+import type { Findings } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
+import { COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
+import { ASK_AT_MOST } from '@/core/inference/settled-at';
+import { shortBelow, worstMember } from '@/core/inference/summarise';
 import { plainCheck, usualLimiter } from '@/core/inference/plain-check';
 import { enoughOf, USUAL_WAY } from '@/core/fit/way';
 import { fitRung } from '@/core/fit/fit';

@@ -1,16 +1,10 @@
 import { KAPPA, ELEMENTS, SIDES, StrandModel, type GroupId, type Side } from '@/core/body';
-import {
-  contextOf,
-  DIMENSIONS,
-  ELEMENT_COUNT,
-  ERROR,
-  LATENT,
-  placeGiven,
-  Random,
-  StopTable,
-  stopTableFor,
-  tolerancesFrom,
-} from '@/core/inference';
+import { placeGiven } from '@/core/inference';
+import { contextOf } from '@/core/inference/context';
+import { ERROR } from '@/core/inference/likelihood';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT, LATENT, tolerancesFrom } from '@/core/inference/prior';
+import { Random } from '@/core/inference/random';
+import { StopTable, stopTableFor } from '@/core/inference/stop-table';
 import { PLACES, type SexForNorms } from '@/core/students/student';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
 import { BATTERY } from '@/core/assessment/battery';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENTS, SIDES } from '@/core/body';
 import { recordSchema } from '@/core/formats/record';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { headline } from '@/core/inference/words';
 import { QUICK_BATTERY } from '@/core/assessment/batteries';
 import { BATTERY, readoutOf } from '@/core/assessment/battery';

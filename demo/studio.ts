@@ -2,7 +2,7 @@ import { copyOf } from '@/core/pose-editor/edit';
 import type { CautionId } from '@/core/cautions/catalogue';
 import { shapeById, type PoseId } from '@/core/poses';
 import type { OwnShape } from '@/core/poses/schema';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { aimsFor } from '@/core/aims/for-student';
 import { QUESTIONS } from '@/core/cautions/red-flags';
 import { screenOf, type Screening } from '@/core/cautions/screen';

@@ -1,5 +1,8 @@
 import { ELEMENTS, SIDES, StrandModel, GROUPS, GROUP_OF, type GroupId, type Half, type Side } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, endFeelGiven, placeGiven, Random, StopTable } from '@/core/inference';
+import { endFeelGiven, placeGiven } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
+import { Random } from '@/core/inference/random';
+import { StopTable } from '@/core/inference/stop-table';
 import { pullAt } from '@/core/inference/pose-places';
 import { PLACES, type Place, type SexForNorms } from '@/core/students/student';
 import { BATTERY, isOf, type TestId } from '@/core/assessment/battery';

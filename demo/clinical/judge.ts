@@ -1,5 +1,6 @@
 import { proposeAims, type ProposedAim } from '@/core/aims/propose';
-import { infer, summariseStrength, type Findings } from '@/core/inference';
+import { summariseStrength, type Findings } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { readOf } from '@/core/inference/readings.fixtures';
 import type { ClinicalCase } from './case';
 

@@ -1,7 +1,8 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { stopOf } from '@/core/cautions/screen';
 import type { KolposRecord } from '@/core/formats/record';
-import { aimKey, dosesOf } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
+import { dosesOf } from '@/core/practice/doses';
 import { nudgesFor } from '@/core/practice/nudges';
 import { practiceOfLines, readSequence, settledOf } from '@/core/practice/pasted';
 import { totalSeconds } from '@/core/practice/practice';

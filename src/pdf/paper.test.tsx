@@ -7,7 +7,7 @@ import { USUAL_WAY } from '@/core/fit/way';
 import { allShapes, rungOf } from '@/core/poses';
 import { PROP_SIZES } from '@/core/poses/prop-sizes';
 import { SCHOOLS } from '@/core/poses/schools';
-import { VOICE } from '@/core/practice/cues';
+import { VOICE } from '@/core/practice/voice';
 import { totalSeconds, type Practice } from '@/core/practice/practice';
 import { AIMS, build } from '@/core/practice/practices.fixtures';
 import { poseScene } from '@/figure/pose-scene';

@@ -5,7 +5,7 @@ import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-li
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { publishedStudio } from '@demo/published.fixtures';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import type { Student } from '@/core/students/student';
 import { latest } from '@/core/assessment/reading';
 import { readoutOf, testById } from '@/core/assessment/battery';

@@ -1,4 +1,4 @@
-import { takeOut } from './exchange';
+import { takeOut } from './take-out';
 import { today, type StudioDatabase } from './studio';
 
 /**

@@ -8,7 +8,7 @@ import { startPlayer } from '@/core/teaching/player';
 import { changeStudent } from './changes';
 import { bringText } from './bring-in.fixtures';
 import { LaterChanges } from './saved-row';
-import { takeOut } from './exchange';
+import { takeOut } from './take-out';
 import {
   changePractice,
   editPractice,

@@ -22,7 +22,9 @@ import { editPractice, putLogRight, removeTemplate } from './edits';
 import { stamped } from '@/core/students/merge';
 import { bringIn, compare } from './bring-in';
 import { bringText } from './bring-in.fixtures';
-import { emptyStudio, notReadBack, replaceAll, takeOut } from './exchange';
+import { emptyStudio, replaceAll } from './exchange';
+import { notReadBack } from './read-back';
+import { takeOut } from './take-out';
 import { LaterChanges } from './saved-row';
 import { StudioDatabase } from './studio';
 

@@ -10,15 +10,8 @@ import { classTable, dosesFor, type TableRow } from '@/core/classes/table';
 import { aboutOf, type WeekTheme } from '@/core/classes/themes';
 import { classRanking } from '@/core/classes/together';
 import { questionOf, type AskedQuestion } from '@/core/fit/asked';
-import {
-  infer,
-  inferring,
-  type FeltInPose,
-  type Findings,
-  type Inference,
-  type Inferred,
-  type Posterior,
-} from '@/core/inference';
+import type { FeltInPose, Findings, Inference, Inferred, Posterior } from '@/core/inference';
+import { infer, inferring } from '@/core/inference/infer';
 import { buildOfStudent, type Aim, type Student } from '@/core/students/student';
 import { buildPractice, type BuildOptions, type BuiltPractice } from '@/core/practice/build';
 import type { Likes } from '@/core/practice/likes';
@@ -30,7 +23,7 @@ import type { FittedPose } from '@/core/fit/fit';
 import type { Comfort, FitWay } from '@/core/fit/way';
 import { suits, type Suits } from '@/core/ranking/suits';
 import type { AimDefaults } from '@/core/aims/defaults';
-import { allShapes, LIBRARY, rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
+import { ownShapes, rungOf, setOwnShapes, type Rung, type Shape } from '@/core/poses';
 import { rankFirst, ranking, warmUp, type RankedPose } from '@/core/ranking/rank';
 import { reaching, typicalFits, type ReachingPose } from '@/core/ranking/reaching';
 import type { LogEntry } from '@/core/teaching/log';
@@ -75,7 +68,7 @@ export type MemberFacts = Omit<Member, 'ranked'>;
 const membersBefore = new Map<string, Promise<Member>>();
 function memberOnce(person: ClassPerson, when: When, settings: ClassSettings): Promise<Member> {
   const { student, readings, felt } = person;
-  const key = JSON.stringify([student, readings, felt, when, settings, allShapes().slice(LIBRARY.length)]);
+  const key = JSON.stringify([student, readings, felt, when, settings, ownShapes()]);
   let known = membersBefore.get(key);
   if (!known) {
     if (membersBefore.size >= 2 * MOST_STUDENTS) membersBefore.clear();

@@ -5,7 +5,9 @@ import type { AskedQuestion } from '@/core/fit/asked';
 import type { FitWay } from '@/core/fit/way';
 import type { FeltInPose, Inference } from '@/core/inference';
 import type { Aim, Student } from '@/core/students/student';
-import { allShapes, LIBRARY, setOwnShapes, type Shape } from '@/core/poses';
+// Not by the folder's door: a first page does without the library.
+import { ownShapes, setOwnShapes } from '@/core/poses/own';
+import type { Shape } from '@/core/poses';
 import type { RankedPose } from '@/core/ranking/rank';
 import type { Reading } from '@/core/assessment/reading';
 import type { CoreDoor } from './core.worker';
@@ -190,7 +192,7 @@ export function useRanking(
       asked.posterior.drawCount,
       way,
       // Own poses change what there is to rank.
-      allShapes().slice(LIBRARY.length),
+      ownShapes(),
       day,
     ]);
   const first = useAnswer(key, async () => {

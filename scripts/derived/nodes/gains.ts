@@ -5,16 +5,10 @@
  * any change of geometry, tolerances, prior or error: `npm run derived gains`.
  */
 import { StrandModel } from '../../../src/core/body';
-import {
-  DIMENSIONS,
-  ELEMENT_COUNT,
-  ERROR,
-  LATENT,
-  modelError,
-  Random,
-  StopTable,
-  tolerancesFrom,
-} from '../../../src/core/inference';
+import { ERROR, modelError } from '../../../src/core/inference/likelihood';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT, LATENT, tolerancesFrom } from '../../../src/core/inference/prior';
+import { Random } from '../../../src/core/inference/random';
+import { StopTable } from '../../../src/core/inference/stop-table';
 import type { Calibrated } from '../../../src/core/inference/gains';
 import { weigh } from '../../../src/core/inference/prior';
 import { BATTERY } from '../../../src/core/assessment/battery';

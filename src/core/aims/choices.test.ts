@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { studentSchema, type Aim, type AimChoice, type Student } from '@/core/students/student';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { publishedStudio } from '@demo/published.fixtures';
 import { standingAims, withChoice, workAims } from './choices';
 import { AIM_DEFAULTS, aimDefaultsSchema, MOST_MINUTES } from './defaults';

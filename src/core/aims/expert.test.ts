@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { GroupId } from '@/core/body';
 import type { Reading } from '@/core/assessment/reading';
-import { infer, type Findings } from '@/core/inference';
+import type { Findings } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { readOf } from '@/core/inference/readings.fixtures';
 import { proposeAims } from './propose';
 

@@ -1,4 +1,5 @@
-import { summariseStrength, type Findings } from '@/core/inference';
+import type { Findings } from '@/core/inference';
+import { summariseStrength } from '@/core/inference/strength';
 import type { Aim, Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { standingAims, workAims, type StandingAim } from './choices';

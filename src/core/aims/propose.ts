@@ -1,13 +1,8 @@
 import { isMuscleGroup, groupOf, SIDES, type GroupId, type Side } from '@/core/body';
-import {
-  isFeltAt,
-  isLimited,
-  JOINT_IDS,
-  tellsOfMuscle,
-  type Findings,
-  type StrengthFinding,
-  type GroupFinding,
-} from '@/core/inference';
+import type { Findings, GroupFinding, StrengthFinding } from '@/core/inference';
+import { isFeltAt } from '@/core/inference/evidence';
+import { JOINT_IDS } from '@/core/inference/hints';
+import { isLimited, tellsOfMuscle } from '@/core/inference/statements';
 import { testById } from '@/core/assessment/battery';
 import type { Movement } from '@/core/assessment/definition';
 import type { HintKind } from '@/core/inference/hint';

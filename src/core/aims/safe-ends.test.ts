@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { isFeltAt, infer, type Findings } from '@/core/inference';
+import { isFeltAt, type Findings } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { BATTERY } from '@/core/assessment/battery';
 import { modelledReadouts, type ReadoutId } from '@/core/assessment/definition';
 import { STOP_REASONS, type Reading } from '@/core/assessment/reading';

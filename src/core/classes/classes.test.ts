@@ -4,7 +4,7 @@ import type { Aim } from '@/core/students/student';
 import { LIBRARY, rungOf, shapeById } from '@/core/poses';
 import { blocksOf } from '@/core/practice/blocks';
 import { buildPractice, type BuiltPractice } from '@/core/practice/build';
-import { aimKey, BESIDE } from '@/core/practice/doses';
+import { aimKey, BESIDE } from '@/core/practice/aim-key';
 import { itemSchema, totalSeconds } from '@/core/practice/practice';
 import { requestOf } from '@/core/practice/request';
 import { aim, ranked } from '@/core/practice/practices.fixtures';

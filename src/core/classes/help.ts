@@ -1,5 +1,6 @@
 import type { Aim } from '@/core/students/student';
-import { activeAims, aimKey, BESIDE, type Dose } from '@/core/practice/doses';
+import { aimKey, BESIDE } from '@/core/practice/aim-key';
+import { activeAims, type Dose } from '@/core/practice/doses';
 import { nudgesFor, type Nudge } from '@/core/practice/nudges';
 import type { PracticeItem } from '@/core/practice/practice';
 import type { PracticeRequest } from '@/core/practice/request';

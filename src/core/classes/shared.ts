@@ -1,5 +1,6 @@
 import type { Aim } from '@/core/students/student';
-import { activeAims, aimKey } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
+import { activeAims } from '@/core/practice/doses';
 import { presentOf, type Member } from './member';
 import { themedAims, type WeekTheme } from './themes';
 

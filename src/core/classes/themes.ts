@@ -1,7 +1,7 @@
 import { say } from '@/core/languages/spoken';
 import { z } from 'zod';
 import { groupOf, type GroupId } from '@/core/body';
-import { aimKey, BESIDE } from '@/core/practice/doses';
+import { aimKey, BESIDE } from '@/core/practice/aim-key';
 import type { Aim } from '@/core/students/student';
 
 /** What a week of a class is about: aims that the same shapes serve. Ours. */

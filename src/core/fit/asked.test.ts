@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { infer, type Question } from '@/core/inference';
+import type { Question } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { readAt } from '@/core/inference/readings.fixtures';
 import { questionOf } from './asked';
 

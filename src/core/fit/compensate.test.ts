@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { rungOf } from '@/core/poses';
 import { compensationsOf, lacksOf } from './compensate';
 

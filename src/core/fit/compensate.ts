@@ -10,7 +10,8 @@ import {
   type Posture,
   type Side,
 } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { anglesAt, postureAt, type Give, type Rung } from '@/core/poses';
 import { enoughOf, USUAL_WAY, type FitWay } from './way';
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENT_IDS, GROUPS, postureFrom, type Side } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { LIBRARY, shapeById } from '@/core/poses';
 import { fitRung, readAt } from './fit';
 import { FIRST_PULL, pullSd, sdAt, shareAt, SLACK_POSTURES } from '@/core/body';

@@ -1,6 +1,7 @@
 import { ELEMENT_IDS, GROUP_OF, GROUPS, shareAt, type Build, type GroupId, type Side } from '@/core/body';
 import { verdictOf } from '@/core/cautions/screen';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { anglesAt, asksUnder, isSided, postureAt } from '@/core/poses';
 import { strainsOf, type Strain } from '@/core/statics/strains';
 import { loadsAt } from './loads-at';

@@ -1,5 +1,5 @@
 import { GROUP_OF, GROUPS, halfOf, newHalf, otherSide, StrandModel, type Build } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { postureAt, type Rung } from '@/core/poses';
 import { rungIn, type PosedRung } from './posed-rung';
 

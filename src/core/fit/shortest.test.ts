@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS, ELEMENTS, SIDES, TYPICAL_BUILD, type Side } from '@/core/body';
 import { MEMBER_WORDS } from '@/core/body/words';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { shapeById } from '@/core/poses';
 import { fitRung } from './fit';
 import { shortestIn, shortestWords, stretchedName } from './shortest';

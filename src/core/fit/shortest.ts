@@ -1,7 +1,8 @@
 import { say } from '@/core/languages/spoken';
 import { ELEMENTS, groupOf, GROUPS, isMuscleGroup, membersOf, SIDES, type GroupId, type Side } from '@/core/body';
 import { GROUP_WORDS, MEMBER_WORDS } from '@/core/body/words';
-import { DIMENSIONS, ELEMENT_COUNT, ONE_NAME, type Posterior } from '@/core/inference';
+import { ONE_NAME, type Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { TYPICAL } from './typical';
 
 /**

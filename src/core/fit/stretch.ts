@@ -11,7 +11,7 @@ import {
   type Posture,
   type Side,
 } from '@/core/body';
-import { ELEMENT_COUNT } from '@/core/inference';
+import { COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { linePullSd, shareAt } from '@/core/body';
 
 export interface StructureStretch {

@@ -1,4 +1,5 @@
-import { DIMENSIONS, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS } from '@/core/inference/prior';
 
 const mean = new Float32Array(DIMENSIONS);
 /** Typical people: every tolerance in the middle. */

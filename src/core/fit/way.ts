@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SIDES, type Side } from '@/core/body';
-import { ELEMENT_COUNT, type Hint, type StrengthFinding } from '@/core/inference';
+import type { Hint, StrengthFinding } from '@/core/inference';
+import { COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { readoutOf } from '@/core/assessment/battery';
 import type { Screening } from '@/core/cautions/screen';
 import type { Rung } from '@/core/poses';

@@ -3,7 +3,7 @@ import { BATTERY } from '@/core/assessment/battery';
 import { isModelled, type TestDefinition } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import { askedByScreens } from './asked-by-screens';
-import { infer } from './index';
+import { infer } from './infer';
 import { readOf } from './readings.fixtures';
 
 const BOTH = { side: 'both' } as const;

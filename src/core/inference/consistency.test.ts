@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import { BATTERY } from '@/core/assessment/battery';
 import type { Reading } from '@/core/assessment/reading';
-import { infer } from './index';
+import { infer } from './infer';
 import { readAt } from './readings.fixtures';
 import { amount } from '@/core/how-much.fixtures';
 

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import type { Reading, ReadingSide } from '@/core/assessment/reading';
 import { readoutOf } from '@/core/assessment/battery';
-import { groupStrength, infer, summariseStrength } from './index';
+import { groupStrength, summariseStrength } from './index';
+import { infer } from './infer';
 import { plainCheck } from './plain-check';
 import { limiterWords, otherOpinion } from './words';
 

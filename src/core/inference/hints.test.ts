@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Reading } from '@/core/assessment/reading';
 import { hintWords } from './hint-words';
 import { HINT_KINDS, hintsOf, type HintKind, type Understood } from './hints';
-import { infer } from './index';
+import { infer } from './infer';
 import { readAt, readOf } from './readings.fixtures';
 
 const turning = (inward: number, outward: number): Reading[] =>

@@ -3,7 +3,8 @@ import { BATTERY } from '@/core/assessment/battery';
 import { modelledReadouts } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import { readAll, simulateStudent } from '@demo/simulated-student';
-import { infer, type Findings } from './index';
+import type { Findings } from './index';
+import { infer } from './infer';
 import { informationGain } from './information';
 import { bandWords, headline, inHundred, leadingMovement, limiterWords } from './words';
 

@@ -13,14 +13,14 @@ import { hintsOf, type Hint } from './hints';
 import { nextTests } from './next-test';
 import { feltTerms, type FeltInPose } from './pose-places';
 import { settleQuestion, type Question } from './question';
-import { COUNT, DIMENSIONS } from './prior';
+import { DIMENSIONS } from './prior';
 import { HamiltonianSampler, type Draws } from './hamiltonian-sampler';
 import { leaveOneOut } from './influence';
 import { meanCurvature } from './mean-curvature';
 import { drawCount, NUGGET, summariseMovements, summariseGroups, withNugget } from './summarise';
 import type { Known } from './known';
+import { MODEL_VERSION } from './version';
 
-export const MODEL_VERSION = 'kolpos-limits 5';
 const NOTE = 'Computed on a body model recalled from published ones; not tested on people. Not a diagnosis.';
 
 /** Posterior tolerances as the fit of poses needs them. Plain data, may cross a worker's door. */
@@ -192,5 +192,3 @@ function thinned(draws: Draws): Posterior {
   }
   return { mean, draws: kept, drawCount: FITTED_DRAWS };
 }
-
-export { COUNT as ELEMENT_COUNT, DIMENSIONS };

@@ -1,14 +1,15 @@
 import { ELEMENTS, KAPPA, SIDES, USUAL_VERSION_DEG, type Side, type StrandModel } from '@/core/body';
 import type { Student } from '@/core/students/student';
-import { normFor, type Context, type ModelledReadout, type Variant } from '@/core/assessment/definition';
-import { isOf, modelledReadoutOf, testById } from '@/core/assessment/battery';
+import { normFor, type Context, type ModelledReadout } from '@/core/assessment/definition';
+import { isOf, modelledReadoutOf } from '@/core/assessment/battery';
 import { feltElsewhere } from '@/core/assessment/felt-elsewhere';
 import { speaksOfNerve } from '@/core/assessment/nerve-sign';
 import { EASED_DEG, easedBy, meanOf, type Reading } from '@/core/assessment/reading';
+import { contextOf, variantOf } from './context';
 import { BELONGS, distantGiven, endFeelGiven, placeGiven } from './evidence';
 import type { PoseFelt } from './pose-places';
 import { COUNT, DIMENSIONS, weigh } from './prior';
-import { ANOTHER_WAY, stopTableFor, type Crossing, type StopTable } from './stop-table';
+import { stopTableFor, type Crossing, type StopTable } from './stop-table';
 
 /** Degrees of error, our defaults until the geometry is checked on real students. */
 export const ERROR = {
@@ -57,25 +58,6 @@ export function errorScale(
   if (reading.side === 'both') scale *= WIDER.bothSides;
   if (reading.atHome) scale *= WIDER.atHome;
   return scale / (readout.degreesPerUnit ?? 1);
-}
-
-/** The way a reading was done, where not the usual one. */
-const variantOf = (reading: Pick<Reading, 'test' | 'variant'>): Variant | undefined =>
-  reading.variant ? testById(reading.test)?.variants?.find((v) => v.id === reading.variant) : undefined;
-
-/** What the other read-outs of the same test and side tell about where the body is. */
-export function contextOf(
-  reading: Pick<Reading, 'test' | 'readout' | 'side' | 'pelvicTilt_deg' | 'variant'>,
-  all: readonly Reading[],
-): Context {
-  const context: Record<string, number> = {};
-  for (const r of all)
-    if (r.test === reading.test && r.side === reading.side && r.readout !== reading.readout && !r.variant && !r.active)
-      context[r.readout] = meanOf(r.trials);
-  const variant = variantOf(reading);
-  if (variant?.context) Object.assign(context, variant.context, { [ANOTHER_WAY]: 1 });
-  if (reading.pelvicTilt_deg !== undefined) context.pelvicTilt = reading.pelvicTilt_deg;
-  return context;
 }
 
 export interface Term {

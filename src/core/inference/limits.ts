@@ -3,8 +3,9 @@ import { GROUPS, isMuscleGroup, type GroupId, type Side } from '@/core/body';
 import { sideSchema, type Student } from '@/core/students/student';
 import { digest } from '@/core/digest';
 import type { Reading } from '@/core/assessment/reading';
-import { MODEL_VERSION, type Inferred } from './infer';
+import type { Inferred } from './infer';
 import type { FeltInPose } from './pose-places';
+import { MODEL_VERSION } from './version';
 import { isLimited, tellsOfMuscle, type MovementFinding } from './statements';
 
 /** What limits a student, as it is painted on a body. */

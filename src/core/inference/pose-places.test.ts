@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { StrandModel } from '@/core/body';
-import { infer, Random } from './index';
+import { infer } from './infer';
+import { Random } from './random';
 import { Likelihood } from './likelihood';
 import { feltTerms, type FeltInPose } from './pose-places';
 import { DIMENSIONS } from './prior';

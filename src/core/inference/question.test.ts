@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { BATTERY } from '@/core/assessment/battery';
-import { infer, SETTLED_AT, type Question } from './index';
+import type { Question } from './index';
+import { infer } from './infer';
+import { SETTLED_AT } from './settled-at';
 import { readAt } from './readings.fixtures';
 
 const THOMAS = [readAt('modified-thomas', 'hip-extension', -1.8)];

@@ -5,9 +5,11 @@ import { type Movement, type TestPosition } from '@/core/assessment/definition';
 import type { Reading } from '@/core/assessment/reading';
 import type { Limiter } from './statements';
 import type { Draws } from './hamiltonian-sampler';
-import { boneContext, contextOf } from './likelihood';
+import { contextOf } from './context';
+import { boneContext } from './likelihood';
 import { ASKED_DRAWS, informationGain, simulate, thinnedTo, type AskedReadout } from './information';
 import { Random } from './random';
+import { ASK_AT_MOST, SETTLED_AT } from './settled-at';
 import { stillToRead } from './still-to-read';
 import { limiterShares, limitersPerDraw, tableOf } from './summarise';
 import type { Known } from './known';
@@ -49,10 +51,6 @@ export interface Settling {
   /** Worth doing, best first by bits net of turns. */
   tests: Suggestion[];
 }
-
-/** Probability at which a question is settled, and tests after which it is given up (our defaults). */
-export const SETTLED_AT = 0.85;
-export const ASK_AT_MOST = 4;
 /** Bits that a turn of the body must be worth, and that any test must be expected to tell. */
 const TURN_COSTS = 0.03;
 const WORTH_ASKING = 0.03;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ELEMENT_IDS } from '@/core/body';
 import type { Reading } from '@/core/assessment/reading';
-import { infer } from './index';
+import { infer } from './infer';
 import { readAt, type TestedBy } from './readings.fixtures';
 
 /** A reading of the left side, told by SDs from the norm (− is less room), with what was said of it. */

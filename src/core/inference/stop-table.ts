@@ -3,6 +3,7 @@ import type { Context, Hanging, ModelledReadout, Norm } from '@/core/assessment/
 import { gainOf } from './gains';
 import { COUNT, LATENT, tolerancesFrom } from './prior';
 import { Random } from './random';
+import { ANOTHER_WAY } from './context';
 
 /** Grid of the movement, degrees of the joint; other units follow from a read-out's degrees a unit. */
 const STEP_DEG = 2;
@@ -326,9 +327,6 @@ export class StopTable {
     }
   }
 }
-
-/** Marks a context as that of a variant: its other values are no readings but what the variant sets. */
-export const ANOTHER_WAY = 'another-way';
 
 const KEPT = 48;
 const kept = new WeakMap<ModelledReadout, Map<string, StopTable>>();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Random } from '@/core/inference';
+import { Random } from '@/core/inference/random';
 import { forceOf, HELD_MS, type ForceSample } from './force';
 
 /** A push that builds up in two seconds, is held and let go; newtons at 80 Hz. */

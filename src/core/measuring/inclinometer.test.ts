@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Random } from '@/core/inference';
+import { Random } from '@/core/inference/random';
 import { edgeTilt, Inclinometer, PRESS_MS, turnBetween, WINDOW_MS } from './inclinometer';
 
 /** A stream at 50 Hz from one tilt to another, with noise. */

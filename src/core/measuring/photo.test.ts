@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Random } from '@/core/inference';
+import { Random } from '@/core/inference/random';
 import { photoAngle, PLACING_PX, type Placement, type PicturePoint } from './photo';
 
 const polar = (from: PicturePoint, length: number, degrees: number): PicturePoint => ({

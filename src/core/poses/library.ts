@@ -1,5 +1,6 @@
 import paths from './data/paths.json';
 import type { PoseAngles, Rung, Shape } from './format';
+import { ownById, ownShapes } from './own';
 import { SKETCHES } from './shapes';
 import { finished, type SettledRung } from './sketch';
 
@@ -21,27 +22,19 @@ export const LIBRARY: readonly Shape[] = SKETCHES.map((sketch) =>
 );
 
 const shipped = new Map(LIBRARY.map((s) => [s.id, s]));
-let own: { list: readonly Shape[]; byId: ReadonlyMap<string, Shape> } = { list: [], byId: new Map() };
-
-/**
- * Sets the teacher's own poses beside the library; each thread (page, worker, command line) is told once they change.
- * @param offered those that are ranked and built in; one that is still being made is only found by its id
- */
-export function setOwnShapes(all: readonly Shape[], offered: readonly Shape[] = all): void {
-  own = { list: offered.filter((s) => !shipped.has(s.id)), byId: new Map(all.map((s) => [s.id, s])) };
-}
 
 /** The library and the teacher's own poses, those first that ship. The same list until her own change. */
 export function allShapes(): readonly Shape[] {
-  if (own.list.length === 0) return LIBRARY;
-  let known = together.get(own.list);
-  if (!known) together.set(own.list, (known = [...LIBRARY, ...own.list]));
+  const own = ownShapes();
+  if (own.length === 0) return LIBRARY;
+  let known = together.get(own);
+  if (!known) together.set(own, (known = [...LIBRARY, ...own.filter((s) => !shipped.has(s.id))]));
   return known;
 }
 const together = new WeakMap<readonly Shape[], readonly Shape[]>();
 
 /** A shape by its id, or null. */
-export const shapeById = (id: string): Shape | null => shipped.get(id) ?? own.byId.get(id) ?? null;
+export const shapeById = (id: string): Shape | null => shipped.get(id) ?? ownById(id) ?? null;
 
 /** A rung with its shape, numbered from 1, or null. */
 export function rungOf(id: string, rung: number): { shape: Shape; rung: Rung } | null {

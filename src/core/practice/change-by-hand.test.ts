@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENTS } from '@/core/body';
 import { USUAL_WAY } from '@/core/fit/way';
-import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { shapeById } from '@/core/poses';
 import { blocksOf } from './blocks';
 import { lengthenBlock, moveBlock, removeBlock, swapBlock, itemsFor, sidesOfRung } from './edit';

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { rungOf } from '@/core/poses';
 import { SCHOOLS } from '@/core/poses/schools';
 import { callBack } from './call-back';
-import { cueKey, cuesFor, draftCues, jointActions, recalled, remembered, VOICE, type CueRole } from './cues';
+import { VOICE } from './voice';
+import { cueKey, cuesFor, draftCues, jointActions, recalled, remembered, type CueRole } from './cues';
 import type { PracticeItem } from './practice';
 import { build, POSES } from './practices.fixtures';
 

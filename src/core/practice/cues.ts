@@ -10,23 +10,12 @@ import { schoolCues, SCHOOLS, speaksActive, type Schools } from '@/core/poses/sc
 import type { RankedPose } from '@/core/ranking/rank';
 import { callBack } from './call-back';
 import type { PracticeItem } from './practice';
+import type { Voice } from './voice';
 
 /**
  * What a teacher says in an item: drafted from the shape's own lines, the joint actions between its entry and the
  * student's depth, what the schools add, and what stretches or works; in her manner, and hers to change.
  */
-
-export const voiceSchema = z.object({
-  /** Plain instruction, or invitation. */
-  manner: z.enum(['plain', 'invitation']).default('plain'),
-  /** Muscles are named. */
-  anatomy: z.boolean().default(false),
-  /** The breath is spoken of. */
-  breath: z.boolean().default(true),
-});
-export type Voice = z.infer<typeof voiceSchema>;
-export const VOICE_SETTING = 'voice';
-export const VOICE: Voice = voiceSchema.parse({});
 
 export type CueRole =
   'like' | 'enter' | 'action' | 'keep' | 'press' | 'school' | 'feel' | 'breath' | 'deepen' | 'leave' | 'own';

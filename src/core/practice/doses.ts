@@ -1,5 +1,6 @@
 import type { Aim } from '@/core/students/student';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
+import { aimKey, BESIDE } from './aim-key';
 import type { PracticeItem } from './practice';
 import { workSeconds } from './timing';
 
@@ -13,8 +14,6 @@ export interface Dose {
 /** Worth from which an item is said to be there for an aim (our default): a stretch of 0.55 or a load of 0.25. */
 const SERVES = 0.5;
 
-export const aimKey = (aim: Pick<Aim, 'kind' | 'group' | 'side'>): string => `${aim.kind}:${aim.group}:${aim.side}`;
-
 /** Aims that a practice works for: those that lengthen or strengthen and have a weight. */
 export const activeAims = (aims: readonly Aim[]): Aim[] => aims.filter((a) => a.kind !== 'leave' && a.weight > 0);
 
@@ -25,9 +24,6 @@ export const servedBy = (r: RankedPose, aims: readonly Aim[]): string[] =>
 /** Most minutes that an aim wants in one practice: more hardly helps on a day (Ingram 2025, as recalled). */
 const MOST_WANTED = 4;
 const LEAST_WANTED = 0.5;
-
-/** What is left to an aim beside those that a practice is about: it goes on, and no more. Ours. */
-export const BESIDE = 0.3;
 
 /**
  * Minutes wanted for each of the active aims: its share by weight of the working time, at most four.

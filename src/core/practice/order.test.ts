@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { amount } from '@/core/how-much.fixtures';
-import { Random } from '@/core/inference';
+import { Random } from '@/core/inference/random';
 import { EXACT, mustPrecede, orderCost, orderPhase, stepCost } from './order';
 import { placed } from './phases';
 import { requestOf } from './request';

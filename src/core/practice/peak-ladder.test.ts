@@ -3,7 +3,8 @@ import { buildOf, ELEMENTS, GROUPS } from '@/core/body';
 import { reachedIn } from '@/core/fit/fit';
 import { TYPICAL } from '@/core/fit/typical';
 import { comfortOf, USUAL_WAY } from '@/core/fit/way';
-import { ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { allShapes, type Shape } from '@/core/poses';
 import { ladderWeeks, peakLadder, WEEKS_A_STEP, workingAt, type LadderStep } from './peak-ladder';
 

@@ -5,7 +5,7 @@ import { comfortOf, type FitWay } from '@/core/fit/way';
 import type { Posterior } from '@/core/inference';
 import type { Aim } from '@/core/students/student';
 import { isSided, rungOf, type Shape } from '@/core/poses';
-import { aimKey } from './doses';
+import { aimKey } from './aim-key';
 
 /** What a demanding pose asks of a student beyond what she has. */
 export interface PeakGap {

@@ -1,6 +1,7 @@
 import { buildOf, ELEMENTS, type GroupId, type Side } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import type { Aim } from '@/core/students/student';
 import { rankPoses, type RankedPose } from '@/core/ranking/rank';
 import { buildPractice, type BuildOptions, type BuiltPractice } from './build';

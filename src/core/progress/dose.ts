@@ -1,5 +1,6 @@
 import type { Aim } from '@/core/students/student';
-import { aimKey, activeAims } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
+import { activeAims } from '@/core/practice/doses';
 import { worthFor, type RankedPose } from '@/core/ranking/rank';
 import type { LogEntry } from '@/core/teaching/log';
 import { dayOf } from '@/core/day-of';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENTS, type GroupId } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { LIBRARY } from '@/core/poses';
 import type { Aim } from '@/core/students/student';
 import { behind } from './behind';

@@ -4,7 +4,7 @@ import { fitRung, type FittedPose } from '@/core/fit/fit';
 import { pathTable } from '@/core/fit/path';
 import { pullSd } from '@/core/body';
 import { StrandModel } from '@/core/body';
-import { DIMENSIONS, ELEMENT_COUNT } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import { rungOf, shapeById } from '@/core/poses';
 import { typicalFits } from './reaching';
 

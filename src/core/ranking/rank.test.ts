@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { buildOf, ELEMENTS, GROUPS, type GroupId, type Side } from '@/core/body';
 import { screen } from '@/core/cautions/screen';
-import { DIMENSIONS, ELEMENT_COUNT, type Posterior } from '@/core/inference';
+import type { Posterior } from '@/core/inference';
+import { DIMENSIONS, COUNT as ELEMENT_COUNT } from '@/core/inference/prior';
 import type { Aim } from '@/core/students/student';
 import { fitRung } from '@/core/fit/fit';
 import { USUAL_WAY } from '@/core/fit/way';
 import { isSided, LIBRARY, shapeById } from '@/core/poses';
-import { infer } from '@/core/inference';
+import { infer } from '@/core/inference/infer';
 import { readAll, simulateStudent } from '@demo/simulated-student';
 import guide from './data/typical-loads.json';
 import { guidePoints } from './guide-points';

@@ -1,6 +1,6 @@
 import { solveQP } from 'quadprog';
 import { describe, expect, it } from 'vitest';
-import { Random } from '@/core/inference';
+import { Random } from '@/core/inference/random';
 import { BalanceColumns } from './columns';
 import { dualNewton, type BoxProgram } from './dual-newton';
 

@@ -13,7 +13,7 @@ import { rungOf } from '@/core/poses';
 import { ownedWords, type PropSizes } from '@/core/poses/prop-sizes';
 import type { TableRow } from '@/core/classes/table';
 import type { Dose } from '@/core/practice/doses';
-import { aimKey } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
 import { clock, holdWords, sidesWords } from '@/core/practice/sheet';
 import { setSeconds } from '@/core/practice/timing';
 import type { MemberFacts } from '@/workers/core.worker';

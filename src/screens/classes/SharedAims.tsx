@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { SIDE_MARK } from '@/core/body/words';
 import { sharedAims } from '@/core/classes/shared';
-import { aimKey } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
 import type { MemberFacts } from '@/workers/core.worker';
 
 /** Aims of a class by how much they weigh for all, with whose they are; then who needs care, and who waits. */

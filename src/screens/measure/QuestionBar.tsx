@@ -5,11 +5,12 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { GROUP_WORDS, SIDE_MARK } from '@/core/body/words';
 import type { AskedQuestion } from '@/core/fit/asked';
-import { ASK_AT_MOST, type Settling, type Suggestion } from '@/core/inference';
+import type { Settling, Suggestion } from '@/core/inference';
+import { ASK_AT_MOST } from '@/core/inference/settled-at';
 import { inHundred } from '@/core/inference/words';
-import { shapeById } from '@/core/poses';
 import { testById } from '@/core/assessment/battery';
 import { MOVEMENT_WORDS } from '@/core/assessment/words';
+import { useShapeName } from '../poses/use-shape-name';
 
 /** The question that leads the tests: how it stands, the test that would tell, and when it is done. */
 export function QuestionBar({
@@ -25,10 +26,11 @@ export function QuestionBar({
   onTest: (suggestion: Suggestion) => void;
   onLeave: () => void;
 }) {
+  const pose = useShapeName(asked.pose?.id);
   const what = asked.movement
     ? `${SIDE_MARK[asked.side]} ${say(asked.side)} ${say(MOVEMENT_WORDS[asked.movement])}`
     : say('the way in “{{what}}”, {{side}} {{side2}}', {
-        what: say(shapeById(asked.pose?.id ?? '')?.name ?? 'this pose'),
+        what: say(pose ?? 'this pose'),
         side: say(asked.side),
         side2: SIDE_MARK[asked.side],
       });

@@ -3,7 +3,7 @@ import { say } from '@/core/languages/spoken';
 import { useMemo } from 'react';
 import { SIDES, skeletonOf, type Build, type Posture, type Side } from '@/core/body';
 import { stretchAt } from '@/core/fit/stretch';
-import { contextOf } from '@/core/inference';
+import { contextOf } from '@/core/inference/context';
 import { PLACE_WORDS } from '@/core/students/words';
 import type { Place } from '@/core/students/student';
 import type { Readout, TestDefinition, Variant } from '@/core/assessment/definition';

@@ -2,7 +2,8 @@
 import { useMemo } from 'react';
 import { screenOf } from '@/core/cautions/screen';
 import { USUAL_WAY, wayFor } from '@/core/fit/way';
-import { summariseStrength, type Findings } from '@/core/inference';
+import type { Findings } from '@/core/inference';
+import { summariseStrength } from '@/core/inference/strength';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import { today } from '@/store/studio';

@@ -6,7 +6,7 @@ import type { Build } from '@/core/body';
 import { SIDE_MARK } from '@/core/body/words';
 import type { Posterior } from '@/core/inference';
 import { rungOf } from '@/core/poses';
-import { aimKey } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
 import { isUseful } from '@/core/ranking/behind';
 import type { RankedPose } from '@/core/ranking/rank';
 import { varied } from '@/core/ranking/varied';

@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert';
 import Typography from '@mui/material/Typography';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { shapeById } from '@/core/poses';
-import { aimKey } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
 import type { Refit } from '@/core/practice/refit';
 import type { PracticeRequest } from '@/core/practice/request';
 import { MISSING_WORDS } from '@/core/practice/words';

@@ -15,7 +15,7 @@ import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { SIDE_MARK } from '@/core/body/words';
 import type { Inference } from '@/core/inference';
 import type { Student } from '@/core/students/student';
-import { aimKey } from '@/core/practice/doses';
+import { aimKey } from '@/core/practice/aim-key';
 import { aimVerdicts } from '@/core/progress/aim-verdict';
 import { changesOf, type ReadingChange } from '@/core/progress/change';
 import { doneDoses } from '@/core/progress/dose';

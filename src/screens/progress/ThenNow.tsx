@@ -2,7 +2,7 @@ import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { skeletonOf, type Build, type Side } from '@/core/body';
-import { contextOf } from '@/core/inference';
+import { contextOf } from '@/core/inference/context';
 import { readoutOf, testById } from '@/core/assessment/battery';
 import { isModelled } from '@/core/assessment/definition';
 import { testAngle, testPosture } from '@/core/assessment/drawn';

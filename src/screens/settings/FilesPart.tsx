@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { saysSealed } from '@/core/formats/sealed';
 import { textOf } from '@/core/formats/text';
 import { bringIn, compare, type Incoming } from '@/store/bring-in';
-import { takeOut } from '@/store/exchange';
+import { takeOut } from '@/store/take-out';
 import { canSeal, seal, unseal } from '@/store/sealing';
 import { today } from '@/store/studio';
 import { BringInButton, RefusedNote, type RefusedFile } from '../shell/BringIn';
@@ -44,7 +44,7 @@ export function FilesPart() {
     try {
       const text = await takeOut(db);
       saveFile(`kolpos-${name}-${today()}-locked.json`, await seal(text, passphrase));
-      told(text, say('Everything is in the locked file.'));
+      await told(text, say('Everything is in the locked file.'));
     } catch (error) {
       enqueueSnackbar(
         say('It could not be locked: {{what}}', { what: error instanceof Error ? error.message : String(error) }),

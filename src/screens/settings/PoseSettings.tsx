@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { COMFORT, type Comfort } from '@/core/fit/way';
 import { PROP_SIZES, PROP_SIZES_IMPERIAL } from '@/core/poses/prop-sizes';
-import { VOICE } from '@/core/practice/cues';
+import { VOICE } from '@/core/practice/voice';
 import { SCHOOL_WORDS, SCHOOLS, type Schools } from '@/core/poses/schools';
 import { VoicePicks } from '../shell/VoicePicks';
 import { HiddenPoses } from './HiddenPoses';

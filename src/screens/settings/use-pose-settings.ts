@@ -2,7 +2,7 @@
 import { COMFORT, comfortSchema } from '@/core/fit/way';
 import { PROP_SIZES, PROPS_SETTING, propSizesSchema } from '@/core/poses/prop-sizes';
 import { SCHOOLS, SCHOOLS_SETTING, schoolsSchema } from '@/core/poses/schools';
-import { VOICE, VOICE_SETTING, voiceSchema } from '@/core/practice/cues';
+import { VOICE, VOICE_SETTING, voiceSchema } from '@/core/practice/voice';
 import { LIKES_SETTING, likesSchema, NO_LIKES } from '@/core/practice/likes';
 import { useSetting } from './use-setting';
 

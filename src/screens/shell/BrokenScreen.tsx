@@ -16,7 +16,7 @@ export function BrokenScreen({ error, reset }: { error: Error; reset: () => void
   const [saved, setSaved] = useState<string | null>(null);
   const save = async () => {
     try {
-      const { takeOut } = await import('@/store/exchange');
+      const { takeOut } = await import('@/store/take-out');
       saveFile(`kolpos-${name}-${today()}.json`, await takeOut(studioDatabase(name)));
       setSaved(say('Everything that can be read is in the file.'));
     } catch {

@@ -4,7 +4,7 @@ import { say } from '@/core/languages/spoken';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
-import { takeOut } from '@/store/exchange';
+import { takeOut } from '@/store/take-out';
 import { today } from '@/store/studio';
 import { writeUnsaved } from '@/store/write-unsaved';
 import { type HeldRow } from '@/store/unsaved';

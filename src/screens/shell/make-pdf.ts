@@ -1,6 +1,6 @@
 'use client';
 import { wrap, type Remote } from 'comlink';
-import { allShapes, LIBRARY } from '@/core/poses';
+import { ownShapes } from '@/core/poses/own';
 import type { SheetContent } from '@/pdf/content';
 import type { ProgressPage } from '@/pdf/progress-page';
 import type { Paper, PaperDoor } from '@/pdf/paper.worker';
@@ -13,7 +13,7 @@ const paper = (): Remote<PaperDoor> =>
 
 /** A sheet of a practice as a PDF file, made in a worker of its own that starts with the first. Browser only. */
 export function makePdf(who: 'teacher' | 'student', content: SheetContent, size: 'A4' | 'LETTER'): Promise<Paper> {
-  return paper().sheetPdf(who, content, size, allShapes().slice(LIBRARY.length));
+  return paper().sheetPdf(who, content, size, [...ownShapes()]);
 }
 
 /** The student's progress sheet as a PDF file. */

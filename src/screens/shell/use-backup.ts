@@ -1,19 +1,21 @@
 import { say } from '@/core/languages/spoken';
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
-import { notReadBack, takeOut } from '@/store/exchange';
+import { takeOut } from '@/store/take-out';
 import { today } from '@/store/studio';
+import { NOT_READ, readBack } from './read-back';
 import { saveFile } from './save-file';
 import { useStudio } from './studio-context';
 
 /** Saves everything as a file, and says that it is safe once it was read back. */
-export function useBackup(): { out: () => Promise<void>; told: (text: string, safe: string) => void } {
+export function useBackup(): { out: () => Promise<void>; told: (text: string, safe: string) => Promise<void> } {
   const { db, name } = useStudio();
   const { enqueueSnackbar } = useSnackbar();
   const told = useCallback(
-    (text: string, safe: string) => {
-      const odd = notReadBack(text);
-      if (odd.length === 0) enqueueSnackbar(safe);
+    async (text: string, safe: string) => {
+      const odd = await readBack(text);
+      if (!odd) enqueueSnackbar(NOT_READ(), { variant: 'warning', persist: true });
+      else if (odd.length === 0) enqueueSnackbar(safe);
       else
         enqueueSnackbar(
           say(
@@ -32,7 +34,7 @@ export function useBackup(): { out: () => Promise<void>; told: (text: string, sa
   const out = useCallback(async () => {
     const text = await takeOut(db);
     saveFile(`kolpos-${name}-${today()}.json`, text);
-    told(text, say('Everything is in the file. Keep it somewhere safe: it holds health notes.'));
+    await told(text, say('Everything is in the file. Keep it somewhere safe: it holds health notes.'));
   }, [db, name, told]);
   return { out, told };
 }

@@ -3,6 +3,7 @@ import { say } from '@/core/languages/spoken';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState } from 'react';
 import { cautionOfAge, screenOf, withTold } from '@/core/cautions/screen';
 import { toggleComplaint } from '@/core/students/complaints';
@@ -20,11 +21,13 @@ import { FirstTests } from './ask/FirstTests';
 import { MoreAsked } from './ask/MoreAsked';
 import { RedFlagQuestions } from './ask/RedFlagQuestions';
 import { SinceLastTime } from './ask/SinceLastTime';
-import { WhatHurt } from './ask/WhatHurt';
 import { useUnits } from '../settings/use-units';
 import { StudentForm } from './StudentForm';
 import { FACTS } from './student-values';
 import { useBuild } from './use-build';
+
+// Knows poses, and is there where one hurt.
+const WhatHurt = dynamic(() => import('./ask/WhatHurt').then((m) => m.WhatHurt));
 
 /** What brings a student back to how she was: also fields that she did not have. */
 const restored = (before: Student, now: Student): Partial<Student> =>
@@ -138,7 +141,7 @@ export function AskStep({ student }: { student: Student }) {
               onChange={(cautions) => change({ cautions })}
             />
             <CautionRound student={student} change={change} />
-            <WhatHurt student={student} change={change} />
+            {(student.hurt?.length ?? 0) > 0 && <WhatHurt student={student} change={change} />}
             <Box sx={{ mt: 2 }}>
               <MoreAsked student={student} change={change} />
             </Box>

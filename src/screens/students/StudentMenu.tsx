@@ -15,9 +15,10 @@ import { useState } from 'react';
 import { studentPage } from '@/core/formats/student-page';
 import { firstName } from '@/core/students/called';
 import type { Student } from '@/core/students/student';
-import { notReadBack, takeOutStudent } from '@/store/exchange';
+import { takeOutStudent } from '@/store/take-out';
 import { deleteForGood } from '@/store/removed';
 import { today } from '@/store/studio';
+import { NOT_READ, readBack } from '../shell/read-back';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 
@@ -37,8 +38,12 @@ export function StudentMenu({ student }: { student: Student }) {
   const takeOut = async (): Promise<boolean> => {
     close();
     const text = await takeOutStudent(db, student.id);
-    const odd = notReadBack(text);
     saveFile(`kolpos-${fileOf(student.name)}-${today()}.json`, text);
+    const odd = await readBack(text);
+    if (!odd) {
+      enqueueSnackbar(NOT_READ(), { variant: 'warning', persist: true });
+      return false;
+    }
     enqueueSnackbar(
       odd.length === 0
         ? say('Everything of {{name}} is in the file. “Bring a file in” opens it.', { name: student.name })

@@ -2,6 +2,7 @@
 import { say } from '@/core/languages/spoken';
 import { Said } from '@/screens/shell/Said';
 import Box from '@mui/material/Box';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { formatDistanceToNow } from 'date-fns';
@@ -18,7 +19,9 @@ import { Opening } from '../shell/Opening';
 import { BackupNote } from './BackupNote';
 import { People } from './People';
 import { TodayVisits } from './TodayVisits';
-import { Welcome } from './Welcome';
+
+// Only an empty studio is welcomed: whoever has students waits for no library of poses.
+const Welcome = dynamic(() => import('./Welcome').then((m) => m.Welcome));
 
 /** What can be gone on with: running practices, students in order of last work, age of the last file. */
 export function TodayScreen() {

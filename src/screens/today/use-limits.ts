@@ -1,5 +1,7 @@
 import { useEffect, useMemo } from 'react';
-import { limitsOf, readLimits, restsOn, writeLimits, type FeltInPose, type Limit } from '@/core/inference';
+import type { FeltInPose } from '@/core/inference';
+// Not by the folder's door: what computes is the worker's, and a first page does without it.
+import { limitsOf, readLimits, restsOn, writeLimits, type Limit } from '@/core/inference/limits';
 import type { Student } from '@/core/students/student';
 import type { Reading } from '@/core/assessment/reading';
 import type { Memo, StudioDatabase } from '@/store/studio';

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import type { Side } from '@/core/body';
-import { contextOf } from '@/core/inference';
+import { contextOf } from '@/core/inference/context';
 import type { PhotoGuide } from '@/core/measuring/photo-marks';
 import { testPosture } from '@/core/assessment/drawn';
 import { latest } from '@/core/assessment/reading';

@@ -9,18 +9,20 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { cautionById, CAUTIONS, type CautionLevel } from '@/core/cautions/catalogue';
 import { ruleSentences } from '@/core/cautions/rules';
 import { screen, stands, stopSentence, toldOfSide, withOtherSide } from '@/core/cautions/screen';
 import type { CautionEntry } from '@/core/students/student';
 import { otherSide } from '@/core/body';
-import { goodUnder } from '@/core/assessment/stays-good';
 import { openSides } from '@/core/assessment/locks';
 import { BATTERY } from '@/core/assessment/battery';
 import { today } from '@/store/studio';
 import { AllowedPart } from './AllowedPart';
 import { KeptText } from './KeptText';
+
+const StaysGood = dynamic(() => import('./StaysGood').then((m) => m.StaysGood));
 
 export const LEVEL_WORDS: Readonly<Record<CautionLevel, string>> = {
   'refer-now': 'Refer now',
@@ -112,7 +114,6 @@ function Told({
   const live = stands(entry, day);
   const alone = screen([{ caution: entry.caution, side: entry.side, allowed: entry.allowed }], day);
   const [now] = alone.cautions;
-  const good = live ? goodUnder(entry.caution) : [];
   const locked = BATTERY.filter((t) => openSides(alone, t).length === 0);
   return (
     <Box
@@ -162,11 +163,7 @@ function Told({
           <Typography sx={{ fontSize: 14 }}>
             {stopSentence(caution)} <strong>{say('Whom to see:')}</strong> {say(caution.see)}.
           </Typography>
-          {good.length > 0 && caution.rules.length > 0 && (
-            <Typography sx={{ fontSize: 14 }}>
-              <strong>{say('Stays good:')}</strong> {good.map((s) => within(s.name)).join(', ')}.
-            </Typography>
-          )}
+          {live && caution.rules.length > 0 && <StaysGood caution={entry.caution} />}
           {locked.length > 0 && (
             <Typography sx={{ fontSize: 14 }}>
               <strong>{say('Tests it locks:')}</strong>{' '}

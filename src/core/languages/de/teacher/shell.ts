@@ -81,6 +81,8 @@ export const SHELL: Phrases = {
     'Die Datei enthält alles, aber {{what}} ließe sich so nicht wieder hereinholen. Der erste: {{where}}: {{why}}',
   'one entry': 'ein Eintrag',
   '{{count}} entries': '{{count}} Einträge',
+  'The file is saved, but Kolpos could not be reached to read it back. Save it once more later to be sure.':
+    'Die Datei ist gesichert, aber Kolpos war nicht erreichbar, um sie zur Probe zu lesen. Sichere sie später zur Sicherheit noch einmal.',
   'Everything is in the file. Keep it somewhere safe: it holds health notes.':
     'Alles steht in der Datei. Bewahr sie sicher auf: sie enthält Angaben zur Gesundheit.',
   'The folder cannot be reached. Choose it again under Settings & files.':

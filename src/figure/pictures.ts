@@ -8,7 +8,7 @@ import { Shelf, type DrawingKeeper } from './shelf';
 const KEPT = 500;
 /** Drawings that are written to the shelf together. */
 const TOGETHER = 12;
-/** Drawings from the shelf that are handed out at once: a page that shows a whole list of them in one go stands still. */
+/** Drawings from the shelf that are handed out at once: a page that shows a whole list in one go stands still. */
 const AT_ONCE = 3;
 
 /** Something that waits for a drawing. */

@@ -1,6 +1,6 @@
 /**
- * What findings are, and how they are told. What computes them (`infer.ts` and what it stands on) is asked for by its own
- * file: a page that only shows findings does not fetch it.
+ * What findings are, and how they are told. What computes them (`infer.ts` and what it stands on) is asked for by its
+ * own file: a page that only shows findings does not fetch it.
  */
 export * from './findings';
 export { isLimited, LIMITED, ONE_NAME, tellsOfMuscle } from './statements';

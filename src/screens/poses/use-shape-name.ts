@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 
-/** What a pose is called, for a page that does without the library until a pose is spoken of; null until it is there. */
+/** What a pose is called, for a page that does without the library until one is spoken of; null until it is there. */
 export function useShapeName(id: string | undefined): string | null {
   const [known, setKnown] = useState<{ id: string; name: string } | null>(null);
   useEffect(() => {

@@ -92,6 +92,19 @@ describe('drawings beyond the life of a page', () => {
     await building.all([30]);
     expect(where.all.size).toBe(1);
   });
+  it('of one studio are not written into the next', async () => {
+    vi.resetModules();
+    vi.stubEnv('KOLPOS_DRAWN_BY', 'b1');
+    const { Shelf } = await import('./shelf');
+    const first = memory(),
+      second = memory(),
+      shelf = new Shelf();
+    shelf.keepIn(first);
+    shelf.put('hers', drawn);
+    shelf.keepIn(second);
+    shelf.write();
+    expect([first.all.size, second.all.size]).toEqual([1, 0]);
+  });
   it('that nobody waits for any longer are not handed out', async () => {
     const where = memory();
     await (await page(where)).all([10]);

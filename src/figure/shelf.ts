@@ -26,8 +26,9 @@ export class Shelf {
   #keeper: DrawingKeeper | null = null;
   #new: { name: string; value: Shelved }[] = [];
 
-  /** Says where drawings are kept from now on. */
+  /** Says where drawings are kept from now on. What was drawn until then stays with where it was drawn for. */
   keepIn(where: DrawingKeeper): void {
+    this.write();
     this.#keeper = where;
   }
 

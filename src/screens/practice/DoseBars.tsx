@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { AIM_WORDS, aimedName } from '@/core/aims/words';
 import { SIDE_MARK } from '@/core/body/words';
 import { aimKey } from '@/core/practice/aim-key';
-import { type Dose } from '@/core/practice/doses';
+import type { Dose } from '@/core/practice/doses';
 
 /** Minutes of each aim against what it wants: water where something lengthens, land where it works. */
 export function DoseBars({ doses }: { doses: readonly Dose[] }) {

@@ -12,5 +12,5 @@ export const readBack = (text: string): Promise<readonly SetAside[] | null> =>
   );
 
 /** What is said where a file was saved and nobody could read it back. */
-export const NOT_READ = (): string =>
+export const notReadWords = (): string =>
   say('The file is saved, but Kolpos could not be reached to read it back. Save it once more later to be sure.');

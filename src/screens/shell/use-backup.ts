@@ -3,7 +3,7 @@ import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import { takeOut } from '@/store/take-out';
 import { today } from '@/store/studio';
-import { NOT_READ, readBack } from './read-back';
+import { notReadWords, readBack } from './read-back';
 import { saveFile } from './save-file';
 import { useStudio } from './studio-context';
 
@@ -14,7 +14,7 @@ export function useBackup(): { out: () => Promise<void>; told: (text: string, sa
   const told = useCallback(
     async (text: string, safe: string) => {
       const odd = await readBack(text);
-      if (!odd) enqueueSnackbar(NOT_READ(), { variant: 'warning', persist: true });
+      if (!odd) enqueueSnackbar(notReadWords(), { variant: 'warning', persist: true });
       else if (odd.length === 0) enqueueSnackbar(safe);
       else
         enqueueSnackbar(

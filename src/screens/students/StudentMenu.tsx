@@ -18,7 +18,7 @@ import type { Student } from '@/core/students/student';
 import { takeOutStudent } from '@/store/take-out';
 import { deleteForGood } from '@/store/removed';
 import { today } from '@/store/studio';
-import { NOT_READ, readBack } from '../shell/read-back';
+import { notReadWords, readBack } from '../shell/read-back';
 import { saveFile } from '../shell/save-file';
 import { useStudio } from '../shell/studio-context';
 
@@ -41,7 +41,7 @@ export function StudentMenu({ student }: { student: Student }) {
     saveFile(`kolpos-${fileOf(student.name)}-${today()}.json`, text);
     const odd = await readBack(text);
     if (!odd) {
-      enqueueSnackbar(NOT_READ(), { variant: 'warning', persist: true });
+      enqueueSnackbar(notReadWords(), { variant: 'warning', persist: true });
       return false;
     }
     enqueueSnackbar(
